@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use RushHold\Refused;
+
+foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $folder) {
+    $path = ($_ENV['LARAVEL_STORAGE_PATH'] ?? $_SERVER['LARAVEL_STORAGE_PATH'] ?? dirname(__DIR__).'/storage').'/'.$folder;
+    if (! is_dir($path)) {
+        @mkdir($path, 0o775, true);
+    }
+}
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        health: '/up',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        // The application is served from one origin, so cross-origin headers are never needed.
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(
+            fn (Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+        );
+        $exceptions->dontReport(Refused::class);
+        $exceptions->render(fn (Refused $refused) => response()->json([
+            'message' => $refused->getMessage(),
+            'errors' => [$refused->field => [$refused->getMessage()]],
+            'range' => $refused->range?->jsonSerialize(),
+        ], 422));
+    })
+    ->create();

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Document;
+
+use RushHold\Blur\BlurParts;
+use RushHold\Blur\Verdict;
+use RushHold\Light\LightDirection;
+use RushHold\Optics\Diffraction;
+use RushHold\Optics\StopScale;
+use RushHold\Planning\Alternative;
+use RushHold\Planning\LaneFrame;
+use RushHold\Planning\LaneSample;
+use RushHold\Planning\Line;
+use RushHold\Planning\Misfit;
+use RushHold\Planning\Plan;
+use RushHold\Planning\Solve\FolkFloor;
+use RushHold\Units;
+
+/** A plan as JSON: what `rush:plan` prints and the desk shows. */
+final class PlanDocument
+{
+    public const FORMAT = 'rush-hold/plan@1';
+
+    /** @return array<string, mixed> */
+    public static function write(Plan $plan, Units $units = Units::Metric): array
+    {
+        $hold = HoldDocument::write($plan->hold);
+        $exposure = $plan->exposure;
+
+        return [
+            'format' => self::FORMAT,
+            'best' => ['hold' => $hold],
+            'lines' => array_map(static fn (Line $line): array => self::line($line, $units), $plan->lines),
+            'margins' => [
+                'subject_blur_um' => round($plan->blur->subjectUm, 2),
+                'limb_blur_um' => round($plan->limbBlurUm, 2),
+                'shake_um' => round($plan->blur->shakeUm, 2),
+                'depth_near_m' => round($plan->depth->nearM, 4),
+                'depth_far_m' => is_finite($plan->depth->farM) ? round($plan->depth->farM, 4) : null,
+                'coc_um' => round($plan->situation->cocUm, 3),
+                'diffraction_um' => round(Diffraction::discUm($plan->hold->aperture), 3),
+                'ev_short' => round($exposure->evShort, 3),
+            ],
+            'blur' => self::blur($plan->blur, $plan->situation->cocUm),
+            'shutters' => self::shutters($plan),
+            'misfits' => array_map(static fn (Misfit $m): array => [
+                'what' => $m->what,
+                'sentence' => $units->say($m->sentence),
+                'ways_out' => array_map($units->say(...), $m->waysOut),
+            ], $plan->misfits),
+            'cautions' => array_map(static fn (array $c): array => ['what' => $c['what'], 'sentence' => $units->say($c['sentence'])], $plan->cautions),
+            'light' => self::light($plan),
+            'frame' => self::frame($plan),
+            'lane' => [
+                'seconds' => $plan->situation->rush->path->seconds,
+                'samples' => array_map(self::sample(...), $plan->lane->samples),
+                'frames' => array_map(self::shot(...), $plan->lane->frames),
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(Line $line, Units $units): array
+    {
+        $share = $line->margin?->share();
+
+        return [
+            'setting' => $line->setting->value,
+            'name' => $line->setting->label(),
+            'value' => $line->value,
+            'label' => $units->say($line->label),
+            'reason' => $units->say($line->reason),
+            'pinned' => $line->pinned,
+            'margin' => $line->margin === null ? null : [
+                'name' => $line->margin->name,
+                'used' => round($line->margin->used, 3),
+                'allowed' => round($line->margin->allowed, 3),
+                'unit' => $line->margin->unit,
+                'share' => $share !== null && is_finite($share) ? round($share, 4) : 99.0,
+            ],
+            'alternatives' => array_map(static fn (Alternative $a): array => [
+                'value' => $a->value,
+                'label' => self::alternativeLabel($line, $a->value),
+                'because' => $units->say($a->because),
+                'possible' => $a->possible,
+            ], $line->alternatives),
+        ];
+    }
+
+    private static function alternativeLabel(Line $line, mixed $value): string
+    {
+        $words = $line->setting->words();
+        if ($words !== null && is_string($value)) {
+            $case = $words::from($value);
+
+            return method_exists($case, 'label') ? $case->label() : ucfirst($value);
+        }
+
+        return match (true) {
+            is_bool($value) => $value ? 'On' : 'Off',
+            $line->setting->value === 'exposure.shutter_s' && is_float($value) => StopScale::shutterLabel($value),
+            $line->setting->value === 'exposure.aperture' && is_float($value) => StopScale::fLabel($value),
+            default => is_scalar($value) ? (string) $value : '',
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function blur(BlurParts $blur, float $cocUm): array
+    {
+        return [
+            'parts_um' => [
+                'defocus' => round($blur->defocusUm, 2), 'subject' => round($blur->subjectUm, 2), 'shake' => round($blur->shakeUm, 2),
+                'depth_change' => round($blur->depthChangeUm, 2), 'lens' => round($blur->lensUm, 2), 'air' => round($blur->airUm, 2),
+                'diffraction' => round($blur->diffractionUm, 2), 'pixel' => round($blur->pixelUm, 2),
+            ],
+            'total_um' => round($blur->totalUm(), 2),
+            'verdict' => Verdict::of($blur->totalUm(), $cocUm)->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function shutters(Plan $plan): array
+    {
+        $of = static fn (float $s): ?array => is_finite($s) && $s < 30 ? ['seconds' => $s, 'label' => StopScale::shutterLabel($s)] : null;
+        $need = $plan->exposure->need;
+
+        return [
+            'body_frozen' => $of($need->bodyS),
+            'limbs_frozen' => $plan->situation->subject->limbSpeedMps > 0 ? $of($need->limbsS) : null,
+            'rule_of_thumb' => [...(array) $of($plan->exposure->floor->shutterS), 'for' => $plan->exposure->floor->for],
+            'against_shake' => $of(FolkFloor::againstShake($plan->situation)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function light(Plan $plan): array
+    {
+        $light = $plan->situation->rush->light;
+
+        return [
+            'ev100' => round($light->ev100, 2),
+            'sun_height_deg' => $light->sun === null ? null : round($light->sun->heightDeg, 2),
+            'sun_bearing_deg' => $light->sun === null ? null : round($light->sun->bearingDeg, 2),
+            'direction' => $light->sun === null || $light->shootingBearingDeg === null ? null : LightDirection::of($light->sun, $light->shootingBearingDeg)->value,
+            'shimmer' => ['level' => $plan->air->level, 'sentence' => $plan->air->sentence(), 'arcsec' => round(rad2deg($plan->air->angleRad) * 3600, 2)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function frame(Plan $plan): array
+    {
+        $s = $plan->situation;
+        $shape = $s->kit->body->areas[$plan->hold->area->value];
+
+        return [
+            'sensor_mm' => [$s->kit->body->sensorWidthMm, $s->kit->body->sensorHeightMm],
+            'focal_mm' => round($s->kit->focalMm(), 2),
+            'area' => ['width' => $shape->width, 'height' => $shape->height, 'at' => $plan->hold->areaAt],
+            'wander' => round($s->pointingError, 5),
+            'field_m' => [
+                round($s->lens->fieldM($s->middle->distanceM, $s->kit->body->sensorWidthMm), 3),
+                round($s->lens->fieldM($s->middle->distanceM, $s->kit->body->sensorHeightMm), 3),
+            ],
+            'subject_share' => [round($s->widthInFrame, 4), round($s->heightInFrame, 4)],
+            'aim_px' => round($s->aimPixels),
+        ];
+    }
+
+    /** @return array<string, float|null> */
+    private static function sample(LaneSample $sample): array
+    {
+        $p = $sample->point;
+
+        return [
+            't' => round($p->t, 4),
+            'x' => round($p->x, 3), 'y' => round($p->y, 3), 'z' => round($p->z, 3),
+            'distance_m' => round($p->distanceM, 4),
+            'focus_m' => round($sample->focusM, 4),
+            'near_m' => round($sample->nearM, 4),
+            'far_m' => is_finite($sample->farM) ? round($sample->farM, 4) : null,
+            'closing_mps' => round($p->closingMps, 3),
+            'across_mps' => round($p->acrossMps, 3),
+            'up_mps' => round($p->upMps, 3),
+            'mm_per_m' => round($sample->mmPerM, 4),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function shot(LaneFrame $frame): array
+    {
+        return [
+            't' => round($frame->t, 4),
+            'distance_m' => round($frame->distanceM, 4),
+            'blur_um' => round($frame->blur->totalUm(), 2),
+            'verdict' => $frame->verdict->value,
+            'mostly' => $frame->mostly,
+        ];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+/** The part of the subject that has to be sharp, and that the area is held on. */
+enum AimPoint: string
+{
+    case Eye = 'eye';
+    case Head = 'head';
+    case Chest = 'chest';
+    case Edge = 'edge';
+    case Body = 'body';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Eye => 'Eye',
+            self::Head => 'Head',
+            self::Chest => 'Upper chest',
+            self::Edge => 'Contrasty edge',
+            self::Body => 'Body',
+        };
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+/** The kind of subject the body looks for; a subject's own kind uses the same words. */
+enum Detection: string
+{
+    case Bird = 'bird';
+    case Animal = 'animal';
+    case Person = 'person';
+    case Vehicle = 'vehicle';
+    case Off = 'off';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+}

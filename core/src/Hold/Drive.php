@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+enum Drive: string
+{
+    case SingleFrame = 'single';
+    /** Two or three frames, placed exactly, again and again. */
+    case Short = 'short';
+    /** Through the moment. */
+    case Long = 'long';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::SingleFrame => 'Single frames',
+            self::Short => 'Short bursts',
+            self::Long => 'Long burst',
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+/** What the body does with focus while the button is held. */
+enum FocusMode: string
+{
+    case Single = 'single';
+    case Continuous = 'continuous';
+    case AutoSwitch = 'auto-switch';
+    case SingleThenRing = 'single-then-ring';
+    case Manual = 'manual';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Single => 'Single',
+            self::Continuous => 'Continuous',
+            self::AutoSwitch => 'Auto-switch',
+            self::SingleThenRing => 'Single, then ring',
+            self::Manual => 'Manual',
+        };
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+use RushHold\Kit\Support;
+
+/** A complete camera set-up meant to keep one rush sharp. */
+final readonly class Hold
+{
+    /**
+     * @param  int  $stay  0 jumps at once to 4 never lets go
+     * @param  int  $speedChange  0 assumes steady speed to 2 believes every change
+     * @param  array{float, float}  $areaAt  middle of the area from the middle of the frame, in frame widths and heights, −0.5 to 0.5
+     * @param  float  $startAtM  focus distance before the rush, m
+     */
+    public function __construct(
+        public FocusMode $mode,
+        public Technique $technique,
+        public Area $area,
+        public Detection $detect,
+        public bool $eye,
+        public int $stay,
+        public int $speedChange,
+        public Priority $priority,
+        public array $areaAt,
+        public float $startAtM,
+        public ?FocusRange $range,
+        public AimPoint $aim,
+        public float $shutterS,
+        public float $aperture,
+        public float $iso,
+        public Drive $drive,
+        public Stabiliser $stabiliser,
+        public Support $support,
+    ) {}
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+enum Stabiliser: string
+{
+    case Off = 'off';
+    case On = 'on';
+    /** Steadies across the movement only. */
+    case Panning = 'panning';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Off => 'Off',
+            self::On => 'On',
+            self::Panning => 'Panning',
+        };
+    }
+
+    /** Stops that it takes off the shake of the camera. */
+    public function stops(float $promised): float
+    {
+        return match ($this) {
+            self::Off => 0.0,
+            self::On => $promised,
+            // One of two directions is left to the panning.
+            self::Panning => $promised / 2,
+        };
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+/** Who moves the focus: the body, or a hand in one of three ways. */
+enum Technique: string
+{
+    case Auto = 'auto';
+    /** Set once where the subject will be, and wait. */
+    case Park = 'park';
+    /** Sweep the ring one way while firing. */
+    case Pull = 'pull';
+    /** Work the ring along with the subject. */
+    case Follow = 'follow';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Auto => 'Autofocus',
+            self::Park => 'By hand: park',
+            self::Pull => 'By hand: pull',
+            self::Follow => 'By hand: follow',
+        };
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Kit;
+
+use RushHold\Range;
+use RushHold\Refused;
+
+/** A lens at the focal length it is used at. The defaults are the sample lens, a 500 mm f/4. */
+final readonly class Lens
+{
+    /**
+     * @param  float  $bestStopsDown  stops below wide open at which it is sharpest
+     * @param  float  $sweepS  from the nearest distance to infinity, by its own drive, in seconds
+     *
+     * @throws Refused if a value is out of range, or the f-numbers stand the wrong way round
+     */
+    public function __construct(
+        public string $name = '500 mm f/4 prime',
+        public float $focalMm = 500.0,
+        public float $maxAperture = 4.0,
+        public float $minAperture = 32.0,
+        public float $bestStopsDown = 1.0,
+        public float $nearestM = 3.5,
+        public float $sweepS = 0.5,
+        public float $stabiliserStops = 4.0,
+    ) {
+        Range::of(8, 2000, 'mm')->check('kit.lens.focal_mm', $focalMm);
+        Range::of(0.7, 22, '(f-number)')->check('kit.lens.max_aperture', $maxAperture);
+        Range::of(4, 128, '(f-number)')->check('kit.lens.min_aperture', $minAperture);
+        Range::of(0, 4, 'stops')->check('kit.lens.best_stops_down', $bestStopsDown);
+        Range::of(0.05, 50, 'm')->check('kit.lens.nearest_m', $nearestM);
+        Range::of(0.05, 30, 's')->check('kit.lens.sweep_s', $sweepS);
+        Range::of(0, 10, 'stops')->check('kit.lens.stabiliser_stops', $stabiliserStops);
+        if ($minAperture < $maxAperture) {
+            throw Refused::because('kit.lens.min_aperture', 'the smallest opening must have a larger f-number than the widest.', Range::of($maxAperture, 128, '(f-number)'));
+        }
+        if ($nearestM * 1000 <= 1.5 * $focalMm) {
+            throw Refused::because('kit.lens.nearest_m', 'no lens focuses nearer than one and a half times its focal length.', Range::above(1.5 * $focalMm / 1000, 50, 'm'));
+        }
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Light;
+
+use RushHold\Number;
+
+/**
+ * How much warm air is likely to blur a distant subject. An indicator from a simple scaling, not a measurement:
+ * seeing angle ∝ √path × ground warmth by sun height, less with height above the ground and with a breeze.
+ */
+final readonly class Shimmer
+{
+    /** Angle over 100 m of grass, a metre up, sun overhead, calm: about what long-lens users meet at midday. */
+    private const REFERENCE_RAD = 12e-6;
+
+    private function __construct(
+        /** Angular blur, rad. */
+        public float $angleRad,
+        /** `low`, `some` or `strong`. */
+        public string $level,
+    ) {}
+
+    /**
+     * @param  float  $sunHeightDeg  height of the sun; at and below 0 nothing is warmed
+     * @param  float  $pathM  distance to the subject
+     * @param  float  $aboveM  height of the line of sight over the surface
+     * @param  float  $wind  0 calm to 1 strong
+     */
+    public static function of(float $sunHeightDeg, Sky $sky, Surface $surface, float $pathM, float $aboveM, float $wind): self
+    {
+        $sun = max(0.0, sin(deg2rad($sunHeightDeg))) * match ($sky) {
+            Sky::Clear => 1.0,
+            Sky::Partly => 0.6,
+            Sky::Overcast => 0.15,
+        };
+        $angle = self::REFERENCE_RAD * $surface->warmth() * $sun * sqrt(max(0.0, $pathM) / 100)
+            / max(0.3, $aboveM) ** 0.67 * (1 - 0.5 * $wind);
+
+        return new self($angle, match (true) {
+            $angle < 6e-6 => 'low',
+            $angle < 15e-6 => 'some',
+            default => 'strong',
+        });
+    }
+
+    public static function none(): self
+    {
+        return new self(0.0, 'low');
+    }
+
+    /** Blur on the sensor, µm. */
+    public function blurUm(float $focalMm): float
+    {
+        return $this->angleRad * $focalMm * 1000;
+    }
+
+    public function sentence(): string
+    {
+        $seconds = Number::significant(rad2deg($this->angleRad) * 3600, 1);
+
+        return match ($this->level) {
+            'low' => 'Little shimmer expected.',
+            'some' => "Some heat shimmer likely (around {$seconds} arcsec): get closer, higher, or come earlier.",
+            default => "Strong heat shimmer likely (around {$seconds} arcsec): no setting cures it. Another hour, or much closer.",
+        };
+    }
+}

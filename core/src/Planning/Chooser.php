@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Hold\AimPoint;
+use RushHold\Hold\Area;
+use RushHold\Hold\Detection;
+use RushHold\Hold\Drive;
+use RushHold\Hold\FocusMode;
+use RushHold\Hold\FocusRange;
+use RushHold\Hold\Hold;
+use RushHold\Hold\Pins;
+use RushHold\Hold\Priority;
+use RushHold\Hold\Setting;
+use RushHold\Hold\Stabiliser;
+use RushHold\Hold\Technique;
+use RushHold\Kit\Support;
+use RushHold\Light\Shimmer;
+use RushHold\Planning\Solve\DistanceSolver;
+use RushHold\Planning\Solve\ExposureSolver;
+use RushHold\Rush\Rush;
+
+/** Chooses a hold for a rush by stated rules and closed formulas, around whatever is pinned. */
+final readonly class Chooser
+{
+    public function __construct(private RuleBook $rules) {}
+
+    public static function standard(): self
+    {
+        return new self(RuleBook::standard());
+    }
+
+    public function choose(Rush $rush, ?Pins $pins = null): Plan
+    {
+        $situation = new Situation($rush);
+        $choices = new Choices($pins ?? Pins::none());
+        /** @var array<string, Judgement> $judged */
+        $judged = [];
+
+        foreach ([Setting::Support, Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Aim,
+            Setting::Stay, Setting::SpeedChange, Setting::Priority, Setting::Drive] as $setting) {
+            $judged[$setting->value] = $this->decide($setting, $situation, $choices);
+        }
+
+        $technique = self::chosen($choices, Setting::Technique, Technique::class);
+        [$startAt, $startReason] = DistanceSolver::startAt($situation, $technique);
+        $choices->decide(Setting::StartAt, $choices->pins->get(Setting::StartAt) ?? $startAt);
+        $startAtM = $choices->number(Setting::StartAt);
+        [$range, $rangeReason] = DistanceSolver::range($situation, $startAtM);
+        if (! $choices->pins->has(Setting::RangeLimit)) {
+            $choices->decide(Setting::RangeLimit, $range);
+        }
+        $limit = $choices->get(Setting::RangeLimit);
+
+        $exposure = ExposureSolver::solve($situation, $choices);
+        $choices->decide(Setting::Shutter, $exposure->shutterS);
+        $judged[Setting::Stabiliser->value] = $this->decide(Setting::Stabiliser, $situation, $choices);
+
+        [$place, $placeReason] = self::areaPlace($situation, $choices);
+        $hold = new Hold(
+            mode: self::chosen($choices, Setting::Mode, FocusMode::class),
+            technique: $technique,
+            area: self::chosen($choices, Setting::Area, Area::class),
+            detect: self::chosen($choices, Setting::Detect, Detection::class),
+            eye: $choices->get(Setting::Eye) === true,
+            stay: (int) $choices->number(Setting::Stay),
+            speedChange: (int) $choices->number(Setting::SpeedChange),
+            priority: self::chosen($choices, Setting::Priority, Priority::class),
+            areaAt: $place,
+            startAtM: $startAtM,
+            range: $limit instanceof FocusRange ? $limit : null,
+            aim: self::chosen($choices, Setting::Aim, AimPoint::class),
+            shutterS: $exposure->shutterS,
+            aperture: $exposure->aperture,
+            iso: $exposure->iso,
+            drive: self::chosen($choices, Setting::Drive, Drive::class),
+            stabiliser: self::chosen($choices, Setting::Stabiliser, Stabiliser::class),
+            support: self::chosen($choices, Setting::Support, Support::class),
+        );
+
+        $air = Shimmer::of($rush->light->sunHeightDeg(), $rush->light->sky, $rush->scene->surface,
+            $situation->middle->distanceM, $rush->scene->lineHeightM, $rush->scene->wind);
+        $lane = Lane::of($situation, $hold, $air);
+        $middle = $lane->samples[intdiv(count($lane->samples), 2)];
+        $blur = Lane::blurAt($situation, $hold, $air, $situation->middle->t, $middle->focusM);
+
+        return new Plan(
+            situation: $situation,
+            hold: $hold,
+            lines: (new Lines($situation, $hold, $exposure, $blur, $choices->pins, $judged))
+                ->all($startReason, $rangeReason, $placeReason),
+            exposure: $exposure,
+            lane: $lane,
+            blur: $blur,
+            limbBlurUm: $situation->motions[intdiv(count($situation->motions), 2)]->limbBlurUm($hold->shutterS, $rush->subject->limbSpeedMps),
+            depth: $situation->depthAt($situation->middle->distanceM, $hold->aperture, 1.5),
+            air: $air,
+            misfits: [...$exposure->misfits, ...Misfits::of($situation, $hold, $lane)],
+            cautions: Cautions::for($situation),
+        );
+    }
+
+    private function decide(Setting $setting, Situation $s, Choices $c): Judgement
+    {
+        $values = self::valuesOf($setting);
+        $judgement = $this->rules->judge($setting, $values, $s, $c);
+        if (! $c->pins->has($setting)) {
+            $c->decide($setting, self::valueOf($setting, $judgement->value));
+        }
+
+        return $judgement;
+    }
+
+    /** @return non-empty-list<string|int> simplest first, which is what wins a tie */
+    private static function valuesOf(Setting $setting): array
+    {
+        $words = $setting->words();
+        if ($words !== null) {
+            $values = array_map(static fn ($case): string => (string) $case->value, $words::cases());
+
+            return $values === [] ? [''] : $values;
+        }
+
+        return match ($setting) {
+            Setting::Stay => [2, 1, 3, 0, 4],
+            Setting::SpeedChange => [1, 0, 2],
+            default => ['false', 'true'],
+        };
+    }
+
+    private static function valueOf(Setting $setting, string|int $value): mixed
+    {
+        $words = $setting->words();
+
+        return match (true) {
+            $words !== null => $words::from($value),
+            $setting === Setting::Eye => $value === 'true',
+            default => $value,
+        };
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $words
+     * @return T
+     */
+    private static function chosen(Choices $c, Setting $setting, string $words): object
+    {
+        $value = $c->get($setting);
+        assert($value instanceof $words);
+
+        return $value;
+    }
+
+    /**
+     * Leave room where it will go.
+     *
+     * @return array{array{float, float}, string}
+     */
+    private static function areaPlace(Situation $s, Choices $c): array
+    {
+        $pinned = $c->pins->get(Setting::AreaAt);
+        if (is_array($pinned)) {
+            return [[(float) $pinned[0], (float) $pinned[1]], 'Pinned by you.'];
+        }
+        $area = $c->area();
+        $movesAside = ! $s->isStill() && hypot($s->middle->acrossMps, $s->middle->upMps) > abs($s->middle->closingMps);
+        $fits = $s->widthInFrame < 0.5 && $s->heightInFrame < 0.5;
+        if ($area === Area::Whole || $area === Area::ZoneWide || $area === Area::ZoneTall || ! $movesAside || ! $fits) {
+            return [[0.0, 0.0], $movesAside && ! $fits ? 'It fills the frame; there is no room to leave.' : 'In the middle, where following is easiest.'];
+        }
+        if ($s->isVertical()) {
+            $up = $s->middle->upMps > 0;
+
+            return [[0.0, $up ? 0.15 : -0.15], $up ? 'Below the middle: leaves room above for where it goes.' : 'Above the middle: leaves room below for where it drops.'];
+        }
+        $right = $s->middle->acrossMps > 0;
+
+        return [[$right ? -0.12 : 0.12, 0.0], sprintf('Off to the %s: leaves room ahead of it.', $right ? 'left' : 'right')];
+    }
+}

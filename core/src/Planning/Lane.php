@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Blur\BlurParts;
+use RushHold\Blur\LensBlur;
+use RushHold\Blur\Shake;
+use RushHold\Blur\Verdict;
+use RushHold\Hold\FocusMode;
+use RushHold\Hold\Hold;
+use RushHold\Hold\Technique;
+use RushHold\Light\Shimmer;
+use RushHold\Motion\ImageMotion;
+use RushHold\Optics\Diffraction;
+
+/**
+ * The rush in time and depth, in closed form: focus does what the technique means it to do, as fast as the lens
+ * can drive, and the aim is true. What a real body and hand make of it is another question.
+ */
+final readonly class Lane
+{
+    /** A hand that follows is about this late, s. */
+    private const HAND_DELAY_S = 0.25;
+
+    private const MOST_FRAMES = 150;
+
+    /**
+     * @param  list<LaneSample>  $samples
+     * @param  list<LaneFrame>  $frames
+     */
+    private function __construct(
+        public array $samples,
+        public array $frames,
+        /** Seconds during which the lens cannot keep up. */
+        public float $lagS,
+    ) {}
+
+    public static function of(Situation $s, Hold $hold, Shimmer $air): self
+    {
+        $samples = [];
+        $focuses = self::focusLine($s, $hold);
+        foreach ($s->points as $i => $point) {
+            $depth = $s->depthAt($focuses[$i], $hold->aperture, Verdict::KEEPER_LIMIT);
+            $samples[] = new LaneSample($point, $focuses[$i], $depth->nearM, $depth->farM, 1000 * $s->motions[$i]->magnification);
+        }
+
+        $rate = $s->kit->body->framesPerS;
+        $shot = (int) min(self::MOST_FRAMES, $s->kit->body->bufferFrames, floor($s->rush->path->seconds * $rate) + 1);
+        $frames = [];
+        for ($i = 0; $i < $shot; $i++) {
+            $t = $i / $rate;
+            $frames[] = self::frame($s, $hold, $air, $t, self::between($focuses, $t / $s->rush->path->seconds));
+        }
+        $lag = 0;
+        if ($hold->technique === Technique::Auto && $hold->mode !== FocusMode::Single) {
+            foreach ($samples as $sample) {
+                $lag += $sample->point->distanceM < $sample->nearM || $sample->point->distanceM > $sample->farM ? 1 : 0;
+            }
+        }
+
+        return new self($samples, $frames, $s->rush->path->seconds * $lag / count($samples));
+    }
+
+    /** What blurs a frame at time $t, focused at $focusM. */
+    public static function blurAt(Situation $s, Hold $hold, Shimmer $air, float $t, float $focusM): BlurParts
+    {
+        $point = $s->rush->path->at($t);
+        $motion = ImageMotion::of($point, $s->lens, $s->kit->body->pitchMm());
+        $distance = max($point->distanceM, 1.2 * $s->lens->focalMm / 1000);
+        $stops = $hold->stabiliser->stops($s->kit->lens->stabiliserStops);
+
+        return new BlurParts(
+            defocusUm: $s->lens->defocusUm($hold->aperture, $focusM, $distance),
+            subjectUm: $motion->bodyBlurUm($hold->shutterS, $s->panningRemoved()),
+            shakeUm: Shake::blurUm(Shake::rateRadPerS($hold->support, $s->photographer->aim, $stops), $s->kit->focalMm(), $hold->shutterS),
+            depthChangeUm: $s->lens->defocusUm($hold->aperture, $distance, max(0.5 * $distance, $distance - abs($point->closingMps) * $hold->shutterS / 2)),
+            lensUm: LensBlur::um($hold->aperture, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender),
+            airUm: $air->blurUm($s->kit->focalMm()),
+            diffractionUm: Diffraction::widthUm($hold->aperture),
+            pixelUm: 1000 * $s->kit->body->pitchMm(),
+        );
+    }
+
+    private static function frame(Situation $s, Hold $hold, Shimmer $air, float $t, float $focusM): LaneFrame
+    {
+        $blur = self::blurAt($s, $hold, $air, $t, $focusM);
+        $verdict = Verdict::of($blur->totalUm(), $s->cocUm);
+        $parts = [
+            'focus elsewhere' => $blur->defocusUm, 'subject smear' => $blur->subjectUm, 'shake' => $blur->shakeUm,
+            'moved in depth' => $blur->depthChangeUm, 'lens' => $blur->lensUm, 'air' => $blur->airUm,
+            'diffraction' => $blur->diffractionUm,
+        ];
+        arsort($parts);
+
+        return new LaneFrame($t, $s->rush->path->at($t)->distanceM, $blur, $verdict, $verdict === Verdict::Crisp ? '' : (string) array_key_first($parts));
+    }
+
+    /** @return non-empty-list<float> focus distance at each point of the situation */
+    private static function focusLine(Situation $s, Hold $hold): array
+    {
+        $count = count($s->points);
+        $step = $s->rush->path->seconds / ($count - 1);
+        $parked = array_fill(0, $count, $hold->startAtM);
+        $clamp = static fn (float $d): float => max($s->kit->lens->nearestM, min($hold->range->farM ?? INF, max($hold->range->nearM ?? 0.0, $d)));
+        if ($hold->technique === Technique::Park) {
+            return $parked;
+        }
+        if ($hold->technique === Technique::Pull) {
+            $from = $s->lens->imageDistanceMm($s->farthestM);
+            $to = $s->lens->imageDistanceMm($clamp($s->nearestM));
+
+            return array_map(fn (int $i): float => self::distanceFor($s, $from + ($to - $from) * $i / ($count - 1)), range(0, $count - 1));
+        }
+        // The lens can only move so fast; on the sensor side its speed is even.
+        $most = $s->kit->driveMmPerS() * $step;
+        $image = $s->lens->imageDistanceMm($hold->startAtM);
+        $once = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
+        $line = [];
+        foreach ($s->points as $i => $point) {
+            $seen = match (true) {
+                $once => $s->points[0],
+                $hold->technique === Technique::Follow => $s->rush->path->at(max(0.0, $point->t - self::HAND_DELAY_S)),
+                default => $point,
+            };
+            $target = $s->lens->imageDistanceMm($clamp($seen->distanceM));
+            if ($i > 0 || $hold->technique === Technique::Follow) {
+                $image += max(-$most, min($most, $target - $image));
+            }
+            $line[] = self::distanceFor($s, $image);
+        }
+
+        return $line;
+    }
+
+    private static function distanceFor(Situation $s, float $imageMm): float
+    {
+        $f = $s->lens->focalMm;
+
+        return min(10000.0, $f * $imageMm / max(1e-9, $imageMm - $f) / 1000);
+    }
+
+    /** @param  non-empty-list<float>  $values */
+    private static function between(array $values, float $share): float
+    {
+        $at = max(0.0, min(1.0, $share)) * (count($values) - 1);
+        $i = (int) floor($at);
+        $next = $values[min($i + 1, count($values) - 1)];
+
+        return $values[$i] + ($next - $values[$i]) * ($at - $i);
+    }
+}

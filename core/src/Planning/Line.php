@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Hold\Setting;
+
+/** One setting of the hold as it is shown: value, reason, margin and the other choices. */
+final readonly class Line
+{
+    /**
+     * @param  mixed  $value  as documents spell it
+     * @param  list<Alternative>  $alternatives
+     */
+    public function __construct(
+        public Setting $setting,
+        public mixed $value,
+        public string $label,
+        public string $reason,
+        public bool $pinned,
+        public ?Margin $margin = null,
+        public array $alternatives = [],
+    ) {}
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Blur\BlurParts;
+use RushHold\Blur\Verdict;
+use RushHold\Hold\FocusRange;
+use RushHold\Hold\Hold;
+use RushHold\Hold\Pins;
+use RushHold\Hold\Setting;
+use RushHold\Hold\Technique;
+use RushHold\Light\Exposure;
+use RushHold\Optics\StopScale;
+use RushHold\Planning\Solve\DistanceSolver;
+use RushHold\Planning\Solve\ExposureSolver;
+use RushHold\Planning\Solve\FolkFloor;
+
+/** Puts the hold into lines: value, reason, margin, other choices. */
+final readonly class Lines
+{
+    /** @param  array<string, Judgement>  $judged  by setting */
+    public function __construct(
+        private Situation $s,
+        private Hold $hold,
+        private ExposureSolver $exposure,
+        private BlurParts $blur,
+        private Pins $pins,
+        private array $judged,
+    ) {}
+
+    /** @return list<Line> */
+    public function all(string $startReason, string $rangeReason, string $placeReason): array
+    {
+        $hold = $this->hold;
+
+        return [
+            $this->judged(Setting::Technique, $hold->technique->value, $hold->technique->label(), $this->inZone()),
+            $this->judged(Setting::Mode, $hold->mode->value, $hold->mode->label(), $this->driveMargin()),
+            $this->judged(Setting::Area, $hold->area->value, $hold->area->label(), $this->aimMargin()),
+            $this->solved(Setting::AreaAt, $hold->areaAt, $this->placeLabel(), $placeReason),
+            $this->judged(Setting::Detect, $hold->detect->value, $hold->detect->label(),
+                new Margin('pixels needed, of those on it', Thresholds::DETECTION_PIXELS, $this->s->subjectPixels, 'px')),
+            $this->judged(Setting::Eye, $hold->eye, $hold->eye ? 'On' : 'Off',
+                new Margin('pixels needed, of those on the aim part', Thresholds::EYE_PIXELS, $this->s->aimPixels, 'px')),
+            $this->judged(Setting::Aim, $hold->aim->value, $hold->aim->label()),
+            $this->judged(Setting::Stay, $hold->stay, $hold->stay.' of 4'),
+            $this->judged(Setting::SpeedChange, $hold->speedChange, $hold->speedChange.' of 2'),
+            $this->judged(Setting::Priority, $hold->priority->value, $hold->priority->label()),
+            $this->solved(Setting::StartAt, $hold->startAtM, self::metres($hold->startAtM), $startReason),
+            $this->solved(Setting::RangeLimit, $hold->range === null ? null : [$hold->range->nearM, $hold->range->farM], self::rangeLabel($hold->range), $rangeReason),
+            $this->solved(Setting::Shutter, $hold->shutterS, StopScale::shutterLabel($hold->shutterS), $this->exposure->shutterReason,
+                new Margin('smear, of what movement may take', $this->blur->movingUm(), $this->exposure->need->shareUm, 'µm'), $this->otherShutters()),
+            $this->solved(Setting::Aperture, $hold->aperture, StopScale::fLabel($hold->aperture), $this->exposure->apertureReason,
+                new Margin('f-number its depth asks for', $this->exposure->depthNeedsFNumber, $hold->aperture, ''), $this->otherApertures()),
+            $this->solved(Setting::Iso, $hold->iso, (string) StopScale::isoLabel($hold->iso), $this->exposure->isoReason,
+                new Margin('of your limit', $hold->iso * 2 ** $this->exposure->evShort, $this->s->photographer->isoCeiling, 'ISO')),
+            $this->judged(Setting::Drive, $hold->drive->value, $hold->drive->label(),
+                new Margin('frames, of the buffer', $this->s->kit->body->framesPerS * $this->s->rush->path->seconds, $this->s->kit->body->bufferFrames, 'frames')),
+            $this->judged(Setting::Stabiliser, $hold->stabiliser->value, $hold->stabiliser->label(),
+                new Margin('shake, of what movement may take', $this->blur->shakeUm, $this->exposure->need->shareUm, 'µm')),
+            $this->judged(Setting::Support, $hold->support->value, ucfirst($hold->support->value)),
+        ];
+    }
+
+    public static function metres(float $metres): string
+    {
+        return '{'.($metres < 20 ? round($metres, 1) : round($metres * 2) / 2).' m}';
+    }
+
+    private static function rangeLabel(?FocusRange $range): string
+    {
+        return $range === null ? 'Full' : sprintf('%s to %s', self::metres($range->nearM), $range->farM === null ? 'infinity' : self::metres($range->farM));
+    }
+
+    private function judged(Setting $setting, mixed $value, string $label, ?Margin $margin = null): Line
+    {
+        $judgement = $this->judged[$setting->value];
+        $pinned = $this->pins->has($setting);
+        $spelled = is_bool($value) ? ($value ? 'true' : 'false') : $value;
+        $alternatives = $judgement->alternatives;
+        $reason = $judgement->reason;
+        if ($pinned && $judgement->value !== $spelled) {
+            // The pinned value is one of the others: say what speaks against it, and offer the rules' own choice.
+            $reason = 'Pinned by you.';
+            foreach ($alternatives as $alternative) {
+                if ($alternative->value === $spelled) {
+                    $reason = 'Pinned by you. Against it: '.lcfirst($alternative->because);
+                }
+            }
+            $alternatives = [
+                new Alternative($judgement->value, $judgement->reason, true),
+                ...array_values(array_filter($alternatives, static fn (Alternative $a): bool => $a->value !== $spelled)),
+            ];
+        }
+        if ($setting === Setting::Eye) {
+            $alternatives = array_map(static fn (Alternative $a): Alternative => new Alternative($a->value === 'true', $a->because, $a->possible), $alternatives);
+        }
+
+        return new Line($setting, $value, $label, $reason, $pinned, $margin, $alternatives);
+    }
+
+    /** @param  list<Alternative>  $alternatives */
+    private function solved(Setting $setting, mixed $value, string $label, string $reason, ?Margin $margin = null, array $alternatives = []): Line
+    {
+        $pinned = $this->pins->has($setting);
+
+        return new Line($setting, $value, $label, $pinned ? 'Pinned by you.' : $reason, $pinned, $margin, $alternatives);
+    }
+
+    private function placeLabel(): string
+    {
+        [$x, $y] = $this->hold->areaAt;
+        $parts = array_filter([
+            $x < 0 ? sprintf('%d %% left', round(-100 * $x)) : ($x > 0 ? sprintf('%d %% right', round(100 * $x)) : ''),
+            $y < 0 ? sprintf('%d %% up', round(-100 * $y)) : ($y > 0 ? sprintf('%d %% down', round(100 * $y)) : ''),
+        ]);
+
+        return $parts === [] ? 'Centre' : implode(', ', $parts);
+    }
+
+    private function inZone(): ?Margin
+    {
+        if ($this->hold->technique !== Technique::Park) {
+            return null;
+        }
+        $frames = INF;
+        foreach ($this->s->points as $point) {
+            if (abs($point->distanceM - $this->hold->startAtM) < 0.05 * $point->distanceM) {
+                $frames = min($frames, DistanceSolver::framesAt($this->s, $point));
+            }
+        }
+
+        return new Margin('frame wanted, of those in the sharp zone', 1, min($frames, $this->s->kit->body->bufferFrames), 'frames');
+    }
+
+    private function driveMargin(): ?Margin
+    {
+        return $this->hold->technique === Technique::Auto
+            ? new Margin('focus travel, of what the lens can do', $this->s->focusTravelMmPerS, $this->s->kit->driveMmPerS(), 'mm/s')
+            : null;
+    }
+
+    private function aimMargin(): ?Margin
+    {
+        if ($this->hold->technique !== Technique::Auto) {
+            return null;
+        }
+        $shape = $this->s->kit->body->areas[$this->hold->area->value];
+        // The area still touches the subject while the aim is off by half of both together.
+        $room = ($shape->width + min(1.0, $this->s->widthInFrame)) / 2;
+
+        return new Margin('wander of your aim, of what the area forgives', 100 * 2 * $this->s->pointingError, 100 * $room, '% of frame width');
+    }
+
+    /** @return list<Alternative> */
+    private function otherShutters(): array
+    {
+        $e = $this->exposure;
+        $others = [
+            [$e->need->bodyS, 'Computed: freezes the body here.'],
+            [$e->need->limbsS, 'Computed: freezes wings or legs as well.'],
+            [$e->floor->shutterS, sprintf('Rule of thumb for %s.', $e->floor->for)],
+            [FolkFloor::againstShake($this->s), 'The old rule of 1 ÷ focal length: against shake only, it does nothing for a moving subject.'],
+        ];
+        $alternatives = [];
+        $fastest = $this->s->kit->body->fastestShutterS;
+        foreach ($others as [$time, $because]) {
+            if (! is_finite($time) || $time > 1) {
+                continue;
+            }
+            $possible = $time >= $fastest * 0.97;
+            $iso = Exposure::isoFor($this->s->rush->light->ev100, max($fastest, $time), $this->hold->aperture);
+            $alternatives[] = new Alternative(max($fastest, $time), $possible
+                ? sprintf('%s ISO %d.', $because, StopScale::isoLabel(max($iso, $this->s->kit->body->isoMin)))
+                : "$because Faster than your body’s shutter.", $possible);
+        }
+
+        return $alternatives;
+    }
+
+    /** @return list<Alternative> */
+    private function otherApertures(): array
+    {
+        $alternatives = [];
+        foreach ($this->s->kit->apertures() as $n) {
+            $stops = 2 * log($n / $this->s->kit->widest(), 2);
+            // Whole stops from wide open do for looking around.
+            if (abs($stops - round($stops)) > 0.2 || abs($n / $this->hold->aperture - 1) < 0.03 || $stops > 5.2) {
+                continue;
+            }
+            $depth = $this->s->depthAt($this->s->middle->distanceM, $n, Verdict::KEEPER_LIMIT)->depthM();
+            $iso = Exposure::isoFor($this->s->rush->light->ev100, $this->hold->shutterS, $n);
+            $alternatives[] = new Alternative($n, sprintf('%s sharp halfway, ISO %d.', self::depthWords($depth), StopScale::isoLabel(max($iso, $this->s->kit->body->isoMin))),
+                $iso <= $this->s->photographer->isoCeiling * 1.1);
+        }
+
+        return $alternatives;
+    }
+
+    public static function depthWords(float $metres): string
+    {
+        return match (true) {
+            ! is_finite($metres) || $metres > 1000 => 'Everything beyond',
+            $metres < 1 => '{'.round(100 * $metres).' cm}',
+            default => '{'.round($metres, 1).' m}',
+        };
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+/** Something that cannot be had here, with the ways out, the cheapest first. */
+final readonly class Misfit
+{
+    /**
+     * @param  string  $what  `light`, `depth`, `group`, `too-near`, `drive` or `frame`
+     * @param  list<string>  $waysOut
+     */
+    public function __construct(
+        public string $what,
+        public string $sentence,
+        public array $waysOut,
+    ) {}
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning\Solve;
+
+use RushHold\Hold\FocusRange;
+use RushHold\Hold\Technique;
+use RushHold\Motion\PathPoint;
+use RushHold\Number;
+use RushHold\Planning\Situation;
+
+/** Where to set focus before the rush, and what the lens may search. */
+final class DistanceSolver
+{
+    /** @return array{float, string} */
+    public static function startAt(Situation $s, Technique $technique): array
+    {
+        if ($technique === Technique::Park || $technique === Technique::Pull) {
+            return self::park($s);
+        }
+        // About where it is when focus has found it.
+        $point = $s->rush->path->at(min(0.2, $s->rush->path->seconds / 4));
+        $at = self::rounded($s, $point->distanceM);
+
+        return [$at, $s->isStill()
+            ? 'Its own distance, so that the first measurement is already near.'
+            : sprintf('Where it is when it comes into the frame; from there focus has only {%s m/s} to follow.', Number::significant(max(0.1, abs($point->closingMps))))];
+    }
+
+    /**
+     * The place on the way where most frames fall into the sharp zone, among those at which the subject is at
+     * least two thirds as large as it gets.
+     *
+     * @return array{float, string}
+     */
+    private static function park(Situation $s): array
+    {
+        $best = null;
+        $most = -1.0;
+        foreach ($s->points as $point) {
+            if ($point->distanceM > 1.5 * $s->nearestM || $point->distanceM < $s->kit->lens->nearestM) {
+                continue;
+            }
+            $frames = min(1000.0, self::framesAt($s, $point));
+            if ($frames > $most * 1.02) {
+                $most = $frames;
+                $best = $point;
+            }
+        }
+        $best ??= $s->points[0];
+
+        return [
+            self::rounded($s, $best->distanceM),
+            sprintf('It crosses this distance at {%s m/s} towards or away from you: about %s of a pass fall in the sharp zone.',
+                Number::significant(abs($best->closingMps)), $most >= 1 ? Number::significant(min($most, $s->kit->body->framesPerS * $s->rush->path->seconds)).' frames' : sprintf('%d %% of one frame', round(100 * $most))),
+        ];
+    }
+
+    public static function framesAt(Situation $s, PathPoint $point): float
+    {
+        return $s->depthAt($point->distanceM, $s->kit->widest() * M_SQRT2, 1.5)->framesInside($point->closingMps, $s->kit->body->framesPerS);
+    }
+
+    /**
+     * @param  float  $startAtM  where focus starts, which must stay within
+     * @return array{FocusRange, string}
+     */
+    public static function range(Situation $s, float $startAtM): array
+    {
+        $near = max($s->kit->lens->nearestM, self::tidy(0.8 * min($s->nearestM, $startAtM)));
+        $far = self::tidy(1.3 * max($s->farthestM, $startAtM));
+        $open = $far > 0.5 * $s->scene->backgroundM && $s->scene->backgroundTexture < 0.3;
+        $saved = 1 - self::travel($s, $near, $far) / self::travel($s, $s->kit->lens->nearestM, INF);
+
+        return [
+            new FocusRange($near, $open ? null : $far),
+            $saved > 0.15
+                ? sprintf('It never leaves this, so a search that loses it has %d %% less way to go.', round(100 * $saved))
+                : 'It uses nearly the whole range; a limit keeps focus from the rest.',
+        ];
+    }
+
+    /** Way of the focus drive between two distances, mm. */
+    private static function travel(Situation $s, float $near, float $far): float
+    {
+        $farImage = is_finite($far) ? $s->lens->imageDistanceMm($far) : $s->lens->focalMm;
+
+        return $s->lens->imageDistanceMm($near) - $farImage;
+    }
+
+    private static function rounded(Situation $s, float $metres): float
+    {
+        return max($s->kit->lens->nearestM, $metres < 20 ? round($metres, 1) : round($metres * 2) / 2);
+    }
+
+    /** A distance as one would set it. */
+    private static function tidy(float $metres): float
+    {
+        return match (true) {
+            $metres < 10 => round($metres * 2) / 2,
+            $metres < 50 => round($metres),
+            default => 5 * round($metres / 5),
+        };
+    }
+}

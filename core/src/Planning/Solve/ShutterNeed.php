@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning\Solve;
+
+use RushHold\Blur\LensBlur;
+use RushHold\Blur\Shake;
+use RushHold\Blur\SlowestShutter;
+use RushHold\Blur\Verdict;
+use RushHold\Optics\Diffraction;
+use RushHold\Planning\Situation;
+
+/** How short the exposure has to be, from the speed of the image on the sensor. */
+final readonly class ShutterNeed
+{
+    /** The answer holds for this share of the rush; its last metres may ask for more. */
+    public const SHARE_OF_RUSH = 0.8;
+
+    private function __construct(
+        /** Freezes the body to a keeper, s; infinite when nothing moves. */
+        public float $bodyS,
+        /** Freezes limbs to a keeper, s. */
+        public float $limbsS,
+        /** What movement may smear, µm. */
+        public float $shareUm,
+    ) {}
+
+    /**
+     * @param  float  $stabiliserStops  stops that the stabiliser takes off the shake
+     * @param  float|null  $panningRemoved  share of movement that panning removes; null: as the photographer can
+     */
+    public static function of(Situation $s, float $fNumber, float $stabiliserStops, ?float $panningRemoved = null): self
+    {
+        $removed = $panningRemoved ?? $s->panningRemoved();
+        $fixed = hypot(
+            LensBlur::um($fNumber, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender),
+            hypot(Diffraction::widthUm($fNumber), 1000 * $s->kit->body->pitchMm()),
+        );
+        $share = SlowestShutter::movementShareUm(Verdict::KEEPER_LIMIT * $s->cocUm, $fixed);
+        $shake = Shake::blurUm($s->shakeRate($stabiliserStops), $s->kit->focalMm(), 1.0);
+        $body = $limbs = [];
+        foreach ($s->motions as $motion) {
+            $subject = $motion->bodyBlurUm(1.0, $removed);
+            $body[] = SlowestShutter::forShare($share, $subject, $shake);
+            $limbs[] = SlowestShutter::forShare($share, $subject, $shake, $motion->limbBlurUm(1.0, $s->subject->limbSpeedMps));
+        }
+
+        return new self(self::holdingFor($body), self::holdingFor($limbs), $share);
+    }
+
+    /** @param  non-empty-list<float>  $times */
+    private static function holdingFor(array $times): float
+    {
+        sort($times);
+
+        return $times[(int) floor((1 - self::SHARE_OF_RUSH) * (count($times) - 1))];
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rush;
+
+use DateTimeImmutable;
+use RushHold\Light\Daylight;
+use RushHold\Light\Exposure;
+use RushHold\Light\Sky;
+use RushHold\Light\SunPosition;
+use RushHold\Range;
+
+/**
+ * The light on the subject, as EV100, and the sun if place and time are known.
+ *
+ * It comes from a value, from a meter reading or from place and time; the offset in stops stands for shade,
+ * canopy or backlight and comes on top of all three.
+ */
+final readonly class Light
+{
+    private function __construct(
+        public float $ev100,
+        public float $offsetStops,
+        public Sky $sky,
+        public ?SunPosition $sun,
+        public ?float $shootingBearingDeg,
+        /** `ev100`, `meter` or `place`. */
+        public string $source,
+    ) {
+        Range::of(-10, 22, 'EV')->check('light.ev100', $ev100);
+    }
+
+    public static function value(float $ev100, float $offsetStops = 0.0, Sky $sky = Sky::Clear): self
+    {
+        Range::of(-8, 20, 'EV')->check('light.ev100', $ev100);
+
+        return new self($ev100 + self::offset($offsetStops), $offsetStops, $sky, null, null, 'ev100');
+    }
+
+    /** From what a meter or a well exposed frame said. */
+    public static function metered(Exposure $reading, float $offsetStops = 0.0, Sky $sky = Sky::Clear): self
+    {
+        return new self($reading->ev100() + self::offset($offsetStops), $offsetStops, $sky, null, null, 'meter');
+    }
+
+    /** @param  float|null  $shootingBearingDeg  compass bearing of the line of sight, 0 to 360 */
+    public static function fromPlace(
+        float $latitudeDeg,
+        float $longitudeDeg,
+        DateTimeImmutable $moment,
+        Sky $sky = Sky::Clear,
+        float $offsetStops = 0.0,
+        ?float $shootingBearingDeg = null,
+    ): self {
+        $sun = SunPosition::at($latitudeDeg, $longitudeDeg, $moment);
+        if ($shootingBearingDeg !== null) {
+            Range::of(0, 360, 'degrees')->check('light.place.shooting_bearing_deg', $shootingBearingDeg);
+        }
+
+        return new self(Daylight::ev100($sun->heightDeg, $sky) + self::offset($offsetStops), $offsetStops, $sky, $sun, $shootingBearingDeg, 'place');
+    }
+
+    /** Height of the sun: known from the place, else guessed from the light, for what depends on it weakly. */
+    public function sunHeightDeg(): float
+    {
+        if ($this->sun !== null) {
+            return $this->sun->heightDeg;
+        }
+        $height = 0.0;
+        while ($height < 60 && Daylight::ev100($height, $this->sky) < $this->ev100 - $this->offsetStops) {
+            $height += 2;
+        }
+
+        return $height;
+    }
+
+    private static function offset(float $stops): float
+    {
+        return Range::of(-8, 4, 'stops')->check('light.offset_stops', $stops);
+    }
+}

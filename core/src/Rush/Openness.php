@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rush;
+
+/** A school: wide open for speed and separation, or always a stop down for the lens. */
+enum Openness: string
+{
+    case WideOpen = 'wide-open';
+    case OneStopDown = 'one-stop-down';
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rush;
+
+use RushHold\Kit\Support;
+use RushHold\Range;
+
+/** Who photographs: skills from 0 (first time) to 1 (master), support, and how much noise is accepted. */
+final readonly class Photographer
+{
+    public function __construct(
+        public float $aim = 0.5,
+        public float $panning = 0.5,
+        public float $handFocus = 0.3,
+        public Support $support = Support::Handheld,
+        public float $isoCeiling = 6400.0,
+        public Freeze $freeze = Freeze::Body,
+        public Openness $openness = Openness::OneStopDown,
+    ) {
+        Range::share()->check('photographer.aim', $aim);
+        Range::share()->check('photographer.panning', $panning);
+        Range::share()->check('photographer.hand_focus', $handFocus);
+        Range::of(100, 4000000, '(ISO)')->check('photographer.iso_ceiling', $isoCeiling);
+    }
+}

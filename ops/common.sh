@@ -1,0 +1,171 @@
+# Shared by bin/start and bin/test: what has to be on the machine, and how the servers are run.
+# Everything an instance needs lives in one folder ($HOME_DIR); nothing outside it and the checkout is touched,
+# but for Debian packages that are missing.
+
+APP_DIR="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
+PHP_VERSION="$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;')"
+
+say() { printf '%s\n' "$*"; }
+die() { printf 'rush-hold: %s\n' "$*" >&2; exit 1; }
+
+# install_debian_packages PACKAGE... : installs those that are missing, and says so.
+install_debian_packages() {
+    local missing=() package
+    for package in "$@"; do
+        [ "$(dpkg-query -W -f='${db:Status-Status}' "$package" 2>/dev/null)" = installed ] || missing+=("$package")
+    done
+    [ "${#missing[@]}" -eq 0 ] && return 0
+    say "Installing Debian packages: ${missing[*]}"
+    local as_root=()
+    if [ "$(id -u)" -ne 0 ]; then
+        command -v sudo >/dev/null || die "these Debian packages are missing and need an administrator: ${missing[*]}"
+        as_root=(sudo)
+    fi
+    local log
+    log="$(mktemp)"
+    if ! { "${as_root[@]}" apt-get update -q \
+        && "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends "${missing[@]}"; } >"$log" 2>&1; then
+        tail -n 20 "$log" >&2
+        die "could not install: ${missing[*]}"
+    fi
+    rm -f "$log"
+}
+
+server_packages() {
+    local package
+    for package in mysql gd imagick curl zip mbstring xml intl fpm; do printf 'php%s-%s ' "$PHP_VERSION" "$package"; done
+    printf 'mariadb-server nginx supervisor'
+}
+
+install_libraries() {
+    cd "$APP_DIR"
+    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ]; then
+        say 'Installing PHP libraries'
+        composer install --no-interaction --no-progress --quiet || die 'composer install failed'
+        touch vendor/autoload.php
+    fi
+    if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
+        say 'Installing front-end libraries'
+        npm ci --no-audit --no-fund --silent || die 'npm ci failed'
+        touch node_modules/.package-lock.json
+    fi
+}
+
+build_front_end() {
+    cd "$APP_DIR"
+    local manifest=public/build/manifest.json
+    if [ ! -f "$manifest" ] || [ -n "$(find resources/js vite.config.ts package-lock.json -newer "$manifest" -print -quit)" ]; then
+        say 'Building the front end'
+        npm run --silent build >storage/build.log 2>&1 || { tail -n 40 storage/build.log >&2; die 'the front end did not build'; }
+    fi
+}
+
+# port_is_free PORT
+port_is_free() {
+    php -r '$s = @stream_socket_server("tcp://127.0.0.1:".$argv[1]); exit($s ? 0 : 1);' "$1"
+}
+
+free_port() {
+    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'
+}
+
+# wait_for SECONDS WHAT COMMAND... : until COMMAND succeeds.
+wait_for() {
+    local limit=$1 what=$2 started=$SECONDS
+    shift 2
+    until "$@" >/dev/null 2>&1; do
+        [ $((SECONDS - started)) -lt "$limit" ] || return 1
+        sleep 0.1
+    done
+}
+
+# render TEMPLATE TARGET : fills in @NAME@ from the environment.
+render() {
+    php -r '
+        $text = preg_replace_callback("/@([A-Z_]+)@/", function (array $m): string {
+            $value = getenv($m[1]);
+            if ($value === false) { fwrite(STDERR, "no value for {$m[1]}\n"); exit(1); }
+            return $value;
+        }, file_get_contents($argv[1]));
+        file_put_contents($argv[2], $text);
+    ' "$1" "$2"
+}
+
+# prepare_instance : writes the server configuration of $HOME_DIR; needs HTTP_PORT, DB_* and APP_KEY.
+prepare_instance() {
+    RUN_DIR="$HOME_DIR/run"
+    mkdir -p "$RUN_DIR/tmp" "$HOME_DIR/logs"
+    export HOME_DIR RUN_DIR APP_DIR HTTP_PORT DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD APP_KEY
+    # Unix socket paths may not be longer than about a hundred characters, whatever folder the checkout is in.
+    SOCKET_DIR="$(mktemp -d "${TMPDIR:-/tmp}/rush-hold.XXXXXX")"
+    FPM_SOCKET="$SOCKET_DIR/php-fpm.sock"
+    SUPERVISOR_SOCKET="$SOCKET_DIR/supervisor.sock"
+    MARIADB_SOCKET="$SOCKET_DIR/mariadb.sock"
+    FPM_BINARY="$(command -v "php-fpm$PHP_VERSION" || command -v php-fpm)" || die 'php-fpm is not installed'
+    [ -x "$FPM_BINARY" ] || FPM_BINARY="/usr/sbin/php-fpm$PHP_VERSION"
+    NGINX_BINARY="$(PATH="$PATH:/usr/sbin" command -v nginx)"
+    MARIADB_BINARY="$(PATH="$PATH:/usr/sbin" command -v mariadbd)"
+    RUN_USER="$(id -un)"
+    # Workers of nginx may not run under another user: they would not reach this folder.
+    NGINX_USER=''
+    FPM_ROOT_FLAG=''
+    if [ "$(id -u)" -eq 0 ]; then NGINX_USER='user root;'; FPM_ROOT_FLAG='--allow-to-run-as-root'; fi
+    PRIVATE_DATABASE="${PRIVATE_DATABASE:-true}"
+    export SOCKET_DIR FPM_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
+    render "$APP_DIR/ops/nginx.conf" "$RUN_DIR/nginx.conf"
+    render "$APP_DIR/ops/php-fpm.conf" "$RUN_DIR/php-fpm.conf"
+    render "$APP_DIR/ops/mariadb.cnf" "$RUN_DIR/mariadb.cnf"
+    render "$APP_DIR/ops/mariadb-init.sql" "$RUN_DIR/mariadb-init.sql"
+    chmod 600 "$RUN_DIR/mariadb-init.sql"
+    render "$APP_DIR/ops/supervisor.conf" "$RUN_DIR/supervisor.conf"
+    export LARAVEL_STORAGE_PATH="$HOME_DIR" APP_SERVICES_CACHE="$RUN_DIR/services.php" APP_PACKAGES_CACHE="$RUN_DIR/packages.php" \
+        APP_CONFIG_CACHE="$RUN_DIR/config.php" APP_ROUTES_CACHE="$RUN_DIR/routes.php" APP_EVENTS_CACHE="$RUN_DIR/events.php"
+    rm -f "$RUN_DIR"/{services,packages,config,routes,events}.php
+    if [ "$PRIVATE_DATABASE" = true ] && [ ! -d "$HOME_DIR/mariadb/mysql" ]; then
+        say 'Creating the database'
+        mkdir -p "$HOME_DIR/mariadb"
+        mariadb-install-db --no-defaults --datadir="$HOME_DIR/mariadb" --user="$RUN_USER" --skip-test-db \
+            --auth-root-authentication-method=normal >"$HOME_DIR/logs/mariadb-install.log" 2>&1 \
+            || { tail -n 20 "$HOME_DIR/logs/mariadb-install.log" >&2; die 'could not create the database'; }
+    fi
+}
+
+supervisor() { supervisorctl -c "$RUN_DIR/supervisor.conf" "$@"; }
+
+database_answers() {
+    php -r '
+        try { new PDO("mysql:host=".getenv("DB_HOST").";port=".getenv("DB_PORT").";dbname=".getenv("DB_DATABASE"), getenv("DB_USERNAME"), getenv("DB_PASSWORD")); }
+        catch (PDOException) { exit(1); }'
+}
+
+page_answers() {
+    php -r 'exit(@file_get_contents("http://127.0.0.1:".getenv("HTTP_PORT")."/up") === false ? 1 : 0);'
+}
+
+# start_servers : the database first, then what needs it; supervisord stays a child of this shell as $SUPERVISOR_PID.
+start_servers() {
+    supervisord -n -c "$RUN_DIR/supervisor.conf" >"$HOME_DIR/logs/supervisor.out" 2>&1 &
+    SUPERVISOR_PID=$!
+    if [ "$PRIVATE_DATABASE" = true ]; then
+        wait_for 10 'supervisor' supervisor pid || die "supervisor did not start; see $HOME_DIR/logs/supervisor.log"
+        supervisor start mariadb >/dev/null
+    fi
+    wait_for 60 'database' database_answers || { tail -n 15 "$HOME_DIR/logs/mariadb.log" >&2; die 'the database does not answer'; }
+    (cd "$APP_DIR" && php artisan migrate --force --quiet) || die 'the database could not be brought up to date'
+}
+
+start_application() {
+    (cd "$APP_DIR" && php artisan config:cache --quiet && php artisan route:cache --quiet) || die 'the application could not be prepared'
+    supervisor start php-fpm nginx queue >/dev/null
+    wait_for 30 'application' page_answers || { tail -n 15 "$HOME_DIR"/logs/{nginx,php-fpm,laravel}*.log >&2 2>/dev/null; die 'the application does not answer'; }
+}
+
+stop_servers() {
+    if [ -n "${SUPERVISOR_PID:-}" ] && kill -0 "$SUPERVISOR_PID" 2>/dev/null; then
+        kill -TERM "$SUPERVISOR_PID" 2>/dev/null
+        wait "$SUPERVISOR_PID" 2>/dev/null
+    fi
+    SUPERVISOR_PID=''
+    [ -n "${SOCKET_DIR:-}" ] && rm -rf "$SOCKET_DIR"
+    return 0
+}
