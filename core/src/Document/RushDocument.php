@@ -15,6 +15,7 @@ use RushHold\Motion\Path;
 use RushHold\Motion\SpeedChange;
 use RushHold\Optics\FinalUse;
 use RushHold\Refused;
+use RushHold\Rush\Figure;
 use RushHold\Rush\Freeze;
 use RushHold\Rush\Hazard;
 use RushHold\Rush\Light;
@@ -64,6 +65,7 @@ final readonly class RushDocument
         $f = $top->object('subject');
         $speed = $f->number('speed_mps');
         $height = $f->number('height_m');
+        $kind = $f->word('kind', Detection::class, Detection::Animal);
         $subject = new Subject(
             lengthM: $f->number('length_m'),
             heightM: $height,
@@ -72,9 +74,10 @@ final readonly class RushDocument
             limbSpeedMps: $f->number('limb_speed_mps', 0.0),
             contrast: $f->number('contrast', 0.7),
             distinct: $f->number('distinct', 0.7),
-            kind: $f->word('kind', Detection::class, Detection::Animal),
+            kind: $kind,
             erratic: $f->number('erratic', 0.1),
             name: $f->text('name', ''),
+            figure: $f->word('figure', Figure::class, Figure::usual($kind, $speed)),
         );
         $top->keep('subject', $f->done());
 

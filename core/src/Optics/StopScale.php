@@ -93,9 +93,7 @@ final class StopScale
 
     private static function speedLabel(float $speed): string
     {
-        $named = self::nearest(self::SPEED_LABELS, $speed);
-
-        return (string) (abs($named / $speed - 1) < 0.06 ? $named : round($speed));
+        return (string) self::nearest(self::SPEED_LABELS, $speed);
     }
 
     /** @param  list<int|float>  $labels */

@@ -125,14 +125,7 @@ final readonly class Lines
         if ($this->hold->technique !== Technique::Park) {
             return null;
         }
-        $frames = INF;
-        foreach ($this->s->points as $point) {
-            if (abs($point->distanceM - $this->hold->startAtM) < 0.05 * $point->distanceM) {
-                $frames = min($frames, DistanceSolver::framesAt($this->s, $point));
-            }
-        }
-
-        return new Margin('frame wanted, of those in the sharp zone', 1, min($frames, $this->s->kit->body->bufferFrames), 'frames');
+        return new Margin('frame wanted, of those in the sharp zone', 1, DistanceSolver::framesAt($this->s, $this->hold->startAtM), 'frames');
     }
 
     private function driveMargin(): ?Margin

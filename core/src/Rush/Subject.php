@@ -31,6 +31,7 @@ final readonly class Subject
         public Detection $kind = Detection::Animal,
         public float $erratic = 0.1,
         public string $name = '',
+        public Figure $figure = Figure::Plain,
     ) {
         Range::of(0.01, 30, 'm')->check('subject.length_m', $lengthM);
         Range::of(0.01, 30, 'm')->check('subject.height_m', $heightM);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace RushHold\Planning\Solve;
 
+use RushHold\Blur\Verdict;
 use RushHold\Hold\FocusRange;
 use RushHold\Hold\Technique;
-use RushHold\Motion\PathPoint;
 use RushHold\Number;
 use RushHold\Planning\Situation;
 
@@ -42,7 +42,7 @@ final class DistanceSolver
             if ($point->distanceM > 1.5 * $s->nearestM || $point->distanceM < $s->kit->lens->nearestM) {
                 continue;
             }
-            $frames = min(1000.0, self::framesAt($s, $point));
+            $frames = self::framesAt($s, $point->distanceM);
             if ($frames > $most * 1.02) {
                 $most = $frames;
                 $best = $point;
@@ -52,14 +52,24 @@ final class DistanceSolver
 
         return [
             self::rounded($s, $best->distanceM),
-            sprintf('It crosses this distance at {%s m/s} towards or away from you: about %s of a pass fall in the sharp zone.',
-                Number::significant(abs($best->closingMps)), $most >= 1 ? Number::significant(min($most, $s->kit->body->framesPerS * $s->rush->path->seconds)).' frames' : sprintf('%d %% of one frame', round(100 * $most))),
+            sprintf('It crosses this distance at {%s m/s} towards or away from you: about %s of each pass in the sharp zone.',
+                Number::significant(abs($best->closingMps)), $most >= 1 ? Number::of($most, 'frame') : sprintf('%d %% of one frame', round(100 * $most))),
         ];
     }
 
-    public static function framesAt(Situation $s, PathPoint $point): float
+    /** Frames of the whole rush during which the subject is inside the sharp zone around $focusM, one stop down. */
+    public static function framesAt(Situation $s, float $focusM): float
     {
-        return $s->depthAt($point->distanceM, $s->kit->widest() * M_SQRT2, 1.5)->framesInside($point->closingMps, $s->kit->body->framesPerS);
+        $depth = $s->depthAt($focusM, $s->kit->widest() * M_SQRT2, Verdict::KEEPER_LIMIT);
+        $inside = 0.0;
+        $steps = count($s->points) - 1;
+        for ($i = 0; $i < $steps; $i++) {
+            $from = min($s->points[$i]->distanceM, $s->points[$i + 1]->distanceM);
+            $to = max($s->points[$i]->distanceM, $s->points[$i + 1]->distanceM, $from + 1e-9);
+            $inside += max(0.0, min($to, $depth->farM) - max($from, $depth->nearM)) / ($to - $from);
+        }
+
+        return $inside / $steps * $s->rush->path->seconds * $s->kit->body->framesPerS;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning\Solve;
 
 use RushHold\Hold\Setting;
+use RushHold\Kit\Support;
 use RushHold\Light\Exposure;
 use RushHold\Number;
 use RushHold\Optics\Diffraction;
@@ -167,6 +168,7 @@ final readonly class ExposureSolver
         }
         $reason = match (true) {
             $computed < $floor->shutterS && $limbs => sprintf('Wings and legs move at up to {%s m/s}; freezing them here takes this.', Number::significant($s->subject->limbSpeedMps)),
+            $computed < $floor->shutterS && $need->mostlyShake => sprintf('%d mm %s shakes enough to need this; the subject itself would allow less.', round($s->kit->focalMm()), $s->photographer->support === Support::Handheld ? 'in the hand' : 'even supported'),
             $computed < $floor->shutterS => sprintf('At {%s m} its image crosses %s of the frame each second; what your panning leaves of that asks for this.', Number::significant($s->middle->distanceM), self::crossings($s)),
             default => sprintf('%s would freeze it here; this is the usual speed for %s, kept as a reserve.', is_finite($computed) ? StopScale::shutterLabel($computed) : 'Any speed', $floor->for),
         };

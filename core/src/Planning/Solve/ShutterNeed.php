@@ -24,6 +24,8 @@ final readonly class ShutterNeed
         public float $limbsS,
         /** What movement may smear, µm. */
         public float $shareUm,
+        /** Whether the camera moves more than the subject's image. */
+        public bool $mostlyShake,
     ) {}
 
     /**
@@ -46,7 +48,7 @@ final readonly class ShutterNeed
             $limbs[] = SlowestShutter::forShare($share, $subject, $shake, $motion->limbBlurUm(1.0, $s->subject->limbSpeedMps));
         }
 
-        return new self(self::holdingFor($body), self::holdingFor($limbs), $share);
+        return new self(self::holdingFor($body), self::holdingFor($limbs), $share, $shake > $s->motions[intdiv(count($s->motions), 2)]->bodyBlurUm(1.0, $removed));
     }
 
     /** @param  non-empty-list<float>  $times */

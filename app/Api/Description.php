@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use OpenApi\Attributes as OA;
+use OpenApi\Generator;
+
+/** The description of the API: what the attributes on controllers, requests and resources say, with the document schemas put in. */
+#[OA\Info(version: '1', title: 'Rush Hold', description: 'Plans camera set-ups for moving subjects. Browsers use the session cookie with the XSRF-TOKEN cookie echoed in X-XSRF-TOKEN.')]
+// Stand in until the document schemas take their places.
+#[OA\Schema(schema: 'Rush', type: 'object')]
+#[OA\Schema(schema: 'Subject', type: 'object')]
+#[OA\Schema(schema: 'Hold', type: 'object')]
+#[OA\Schema(schema: 'Plan', type: 'object')]
+final class Description
+{
+    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan'];
+
+    public static function json(): string
+    {
+        $generated = Generator::scan([app_path('Api'), app_path('Http')], ['version' => '3.1.0'])?->toJson() ?? '{}';
+        /** @var array<string, mixed> $api */
+        $api = json_decode($generated, true, flags: JSON_THROW_ON_ERROR);
+        foreach (self::DOCUMENTS as $file => $name) {
+            $schema = json_decode((string) file_get_contents(base_path("formats/$file.schema.json")), true, flags: JSON_THROW_ON_ERROR);
+            unset($schema['$schema'], $schema['$id']);
+            $api['components']['schemas'][$name] = self::within($schema);
+        }
+        $api['components']['schemas']['Subject'] = $api['components']['schemas']['Rush']['properties']['subject'];
+        $api['components']['schemas']['Rush']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];
+
+        return json_encode($api, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** References between documents become references within the description. */
+    private static function within(mixed $schema): mixed
+    {
+        if (! is_array($schema)) {
+            return $schema;
+        }
+        foreach ($schema as $key => $value) {
+            $schema[$key] = $key === '$ref' && is_string($value)
+                ? (string) preg_replace_callback('/^urn:rush-hold:(\w+)@1$/', fn (array $m): string => '#/components/schemas/'.self::DOCUMENTS[$m[1]], $value)
+                : self::within($value);
+        }
+
+        return $schema;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Documents\DocumentGate;
+use Illuminate\Console\Command;
+use RushHold\Document\PlanDocument;
+use RushHold\Planning\Chooser;
+use RushHold\Units;
+
+/** Needs no database: a rush in, a plan out. */
+final class PlanRush extends Command
+{
+    use ReadsDocuments;
+
+    protected $signature = 'rush:plan
+        {rush : A rush document (formats/rush.schema.json), or - for standard input}
+        {--pins= : A hold document with the settings to keep}
+        {--units=metric : metric or imperial, for the sentences}';
+
+    protected $description = 'Work out a hold for a rush and print it as JSON (exit code 2: document refused, 3: file unreadable)';
+
+    public function handle(DocumentGate $gate): int
+    {
+        return $this->answer(function () use ($gate): array {
+            $rush = $gate->rush($this->document((string) $this->argument('rush')))->rush;
+            $file = $this->option('pins');
+            $pins = is_string($file) ? $gate->pins($this->document($file), $rush->kit) : null;
+            $units = Units::tryFrom((string) $this->option('units')) ?? throw \RushHold\Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
+
+            return PlanDocument::write(Chooser::standard()->choose($rush, $pins), $units);
+        });
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Documents\DocumentGate;
+use RushHold\Refused;
+
+/** Exit codes and input of the commands that work on documents. */
+trait ReadsDocuments
+{
+    /** The document says something that cannot be meant. */
+    private const REFUSED = 2;
+
+    /** The file is not there or not readable. */
+    private const UNREADABLE = 3;
+
+    /** @throws UnreadableFile|Refused */
+    private function document(string $file): mixed
+    {
+        $text = $file === '-' ? stream_get_contents(STDIN) : (is_file($file) ? @file_get_contents($file) : false);
+        if ($text === false) {
+            throw new UnreadableFile("Cannot read $file.");
+        }
+
+        return DocumentGate::decode($text);
+    }
+
+    /** @param  callable(): array<string, mixed>  $work */
+    private function answer(callable $work): int
+    {
+        try {
+            $answer = $work();
+        } catch (UnreadableFile $e) {
+            $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
+
+            return self::UNREADABLE;
+        } catch (Refused $e) {
+            $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
+
+            return self::REFUSED;
+        }
+        $this->line((string) json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION));
+
+        return self::SUCCESS;
+    }
+}

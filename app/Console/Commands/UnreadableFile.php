@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use RuntimeException;
+
+final class UnreadableFile extends RuntimeException {}

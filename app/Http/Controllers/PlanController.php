@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\DocumentGate;
+use App\Http\Requests\PlanRequest;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+use RushHold\Document\PlanDocument;
+use RushHold\Planning\Chooser;
+use RushHold\Units;
+
+final class PlanController extends Controller
+{
+    #[OA\Post(path: '/api/plan', operationId: 'plan', summary: 'Work out a hold for a rush', tags: ['plan'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PlanRequest')),
+        responses: [
+            new OA\Response(response: 200, description: 'The plan', content: new OA\JsonContent(ref: '#/components/schemas/Plan')),
+            new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function __invoke(PlanRequest $request, DocumentGate $gate): JsonResponse
+    {
+        $rush = $gate->rush($request->input('rush'))->rush;
+        $plan = Chooser::standard()->choose($rush, $gate->pins($request->input('pins'), $rush->kit));
+
+        return response()->json(PlanDocument::write($plan, $request->enum('units', Units::class) ?? Units::Metric));
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\DocumentGate;
+use App\Http\Requests\SaveRushRequest;
+use App\Http\Resources\Documents;
+use App\Http\Resources\RushResource;
+use App\Http\Resources\RushSummaryResource;
+use App\Models\SavedRush;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+use RushHold\Refused;
+
+#[OA\Schema(schema: 'Problem', required: ['message'], properties: [
+    new OA\Property(property: 'message', type: 'string'),
+    new OA\Property(property: 'errors', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string'))),
+    new OA\Property(property: 'range', nullable: true, type: 'object', properties: [
+        new OA\Property(property: 'min', type: 'number'), new OA\Property(property: 'max', type: 'number'), new OA\Property(property: 'unit', type: 'string'),
+    ]),
+])]
+final class RushController extends Controller
+{
+    private const LARGEST_FILE = 1_000_000;
+
+    public function __construct(private readonly DocumentGate $gate) {}
+
+    #[OA\Get(path: '/api/rushes', operationId: 'listRushes', summary: 'The rushes kept, last changed first', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'search', in: 'query', description: 'Words in name or subject', schema: new OA\Schema(type: 'string'))],
+        responses: [new OA\Response(response: 200, description: 'Rushes', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/RushSummary')))])]
+    public function index(Request $request): AnonymousResourceCollection
+    {
+        $rushes = SavedRush::query()
+            ->where('user_id', $this->person($request)->id)
+            ->matching(Str::limit((string) $request->query('search', ''), 120, ''))
+            ->orderByDesc('updated_at')->orderByDesc('id')
+            ->limit(500)->get();
+
+        return RushSummaryResource::collection($rushes);
+    }
+
+    #[OA\Post(path: '/api/rushes', operationId: 'createRush', summary: 'Keep a rush', tags: ['rushes'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveRush')),
+        responses: [
+            new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
+            new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function store(SaveRushRequest $request): JsonResponse
+    {
+        return $this->kept($request, $request->input('document'), $request->input('pins'));
+    }
+
+    #[OA\Get(path: '/api/rushes/{id}', operationId: 'readRush', summary: 'One rush', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [
+            new OA\Response(response: 200, description: 'The rush', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
+            new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function show(SavedRush $rush): RushResource
+    {
+        $this->authorize('view', $rush);
+
+        return new RushResource($rush);
+    }
+
+    #[OA\Put(path: '/api/rushes/{id}', operationId: 'saveRush', summary: 'Save a rush', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveRush')),
+        responses: [
+            new OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
+            new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+            new OA\Response(response: 409, description: 'Saved elsewhere since', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+            new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function update(SaveRushRequest $request, SavedRush $rush): RushResource
+    {
+        $this->authorize('update', $rush);
+        $read = $this->gate->rush($request->input('document'));
+        $pins = $request->input('pins');
+        $this->gate->pins($pins, $read->rush->kit);
+        $expected = $request->integer('version', $rush->version);
+        $saved = SavedRush::query()->whereKey($rush->id)->where('version', $expected)->increment('version');
+        abort_if($saved === 0, 409, 'This rush was changed in another window. Save yours as a copy, or open it again.');
+        $rush->refresh()->fill(['document' => $read->fields, 'pins' => $pins ?: null])->save();
+
+        return new RushResource($rush);
+    }
+
+    #[OA\Patch(path: '/api/rushes/{id}', operationId: 'renameRush', summary: 'Rename a rush', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string', maxLength: 120, minLength: 1)])),
+        responses: [
+            new OA\Response(response: 200, description: 'Renamed', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
+            new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+            new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function rename(Request $request, SavedRush $rush): RushResource
+    {
+        $this->authorize('update', $rush);
+        $name = $request->validate(['name' => ['required', 'string', 'max:120']])['name'];
+        $rush->document = [...$rush->document, 'name' => $name];
+        $rush->version++;
+        $rush->save();
+
+        return new RushResource($rush);
+    }
+
+    #[OA\Post(path: '/api/rushes/{id}/duplicate', operationId: 'duplicateRush', summary: 'Copy a rush', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [
+            new OA\Response(response: 201, description: 'Copied', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
+            new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function duplicate(Request $request, SavedRush $rush): JsonResponse
+    {
+        $this->authorize('view', $rush);
+
+        return $this->kept($request, [...$rush->document, 'name' => Str::limit($rush->name, 112, '').' (copy)'], $rush->pins);
+    }
+
+    #[OA\Delete(path: '/api/rushes/{id}', operationId: 'deleteRush', summary: 'Delete a rush; it can be restored', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [
+            new OA\Response(response: 204, description: 'Deleted'),
+            new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function destroy(SavedRush $rush): Response
+    {
+        $this->authorize('delete', $rush);
+        $rush->delete();
+
+        return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/rushes/{id}/restore', operationId: 'restoreRush', summary: 'Undo a deletion', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [
+            new OA\Response(response: 200, description: 'Back', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
+            new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function restore(string $id): RushResource
+    {
+        $rush = SavedRush::withTrashed()->findOrFail($id);
+        $this->authorize('restore', $rush);
+        $rush->restore();
+
+        return new RushResource($rush);
+    }
+
+    #[OA\Get(path: '/api/rushes/{id}/document', operationId: 'downloadRush', summary: 'A rush as a document', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [
+            new OA\Response(response: 200, description: 'The document', content: new OA\JsonContent(ref: '#/components/schemas/Rush')),
+            new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function download(SavedRush $rush): JsonResponse
+    {
+        $this->authorize('view', $rush);
+        $file = (Str::slug($rush->name) ?: 'rush').'.rush.json';
+
+        return response()->json(Documents::withObjects($rush->document), 200, ['Content-Disposition' => "attachment; filename=\"$file\""],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    #[OA\Post(path: '/api/rushes/upload', operationId: 'uploadRush', summary: 'Keep a rush from a file', tags: ['rushes'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')]))),
+        responses: [
+            new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
+            new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function upload(Request $request): JsonResponse
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            throw Refused::because('file', 'choose a rush document to upload.');
+        }
+        if ($file->getSize() > self::LARGEST_FILE) {
+            throw Refused::because('file', 'a rush document is at most 1 MB.');
+        }
+
+        return $this->kept($request, DocumentGate::decode($file->getContent()), null);
+    }
+
+    private function kept(Request $request, mixed $document, mixed $pins): JsonResponse
+    {
+        $read = $this->gate->rush($document);
+        $this->gate->pins($pins, $read->rush->kit);
+        $rush = $this->person($request)->rushes()->create(['document' => $read->fields, 'pins' => $pins ?: null])->refresh();
+
+        return (new RushResource($rush))->response()->setStatusCode(201);
+    }
+}

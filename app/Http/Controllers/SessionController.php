@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\SessionResource;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+final class SessionController extends Controller
+{
+    #[OA\Get(path: '/api/session', operationId: 'session', summary: 'Who is signed in, and whether there is a demo', tags: ['session'], responses: [
+        new OA\Response(response: 200, description: 'The session', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
+    ])]
+    public function show(Request $request): SessionResource
+    {
+        return new SessionResource($request->user());
+    }
+
+    #[OA\Post(path: '/api/session', operationId: 'signIn', summary: 'Sign in', tags: ['session'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SignIn')),
+        responses: [
+            new OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
+            new OA\Response(response: 422, description: 'Not accepted', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+            new OA\Response(response: 429, description: 'Too many tries', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function store(SignInRequest $request): JsonResponse
+    {
+        if (! Auth::attempt($request->safe()->only(['email', 'password']), $request->boolean('remember'))) {
+            throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together. Check both and try again.']);
+        }
+        $request->session()->regenerate();
+
+        return (new SessionResource($request->user()))->response();
+    }
+
+    #[OA\Post(path: '/api/session/demo', operationId: 'openDemo', summary: 'Open the demo account', tags: ['session'], responses: [
+        new OA\Response(response: 200, description: 'Signed in to the demo', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
+        new OA\Response(response: 404, description: 'There is no demo here', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function demo(Request $request): JsonResponse
+    {
+        $demo = User::demo();
+        abort_if($demo === null, 404, 'There is no demo on this server.');
+        Auth::login($demo);
+        $request->session()->regenerate();
+
+        return (new SessionResource($demo))->response();
+    }
+
+    #[OA\Delete(path: '/api/session', operationId: 'signOut', summary: 'Sign out', tags: ['session'], responses: [
+        new OA\Response(response: 204, description: 'Signed out'),
+    ])]
+    public function destroy(Request $request): Response
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+use RushHold\Units;
+
+#[OA\Schema(schema: 'PlanRequest', required: ['rush'], properties: [
+    new OA\Property(property: 'rush', ref: '#/components/schemas/Rush'),
+    new OA\Property(property: 'pins', ref: '#/components/schemas/Hold', description: 'Settings to keep; the rest is solved around them'),
+    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial'], description: 'For sentences'),
+])]
+final class PlanRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'rush' => ['required', 'array'],
+            'pins' => ['nullable', 'array'],
+            'units' => [Rule::enum(Units::class)],
+        ];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\SavedRush;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use OpenApi\Attributes as OA;
+
+/** @property SavedRush $resource */
+#[OA\Schema(schema: 'SavedRush', required: ['id', 'name', 'version', 'updated_at', 'document', 'pins'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'version', type: 'integer', description: 'Give it back when saving'),
+    new OA\Property(property: 'updated_at', type: 'string', format: 'date-time'),
+    new OA\Property(property: 'document', ref: '#/components/schemas/Rush'),
+    new OA\Property(property: 'pins', ref: '#/components/schemas/Hold'),
+])]
+final class RushResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->resource->id,
+            'name' => $this->resource->name,
+            'version' => $this->resource->version,
+            'updated_at' => $this->resource->updated_at->toIso8601ZuluString(),
+            'document' => Documents::withObjects($this->resource->document),
+            'pins' => (object) ($this->resource->pins ?? []),
+        ];
+    }
+}

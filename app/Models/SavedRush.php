@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Policies\SavedRushPolicy;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+
+/**
+ * A rush somebody keeps: its document, and what is pinned of its hold.
+ *
+ * @property string $id
+ * @property int $user_id
+ * @property string $name
+ * @property string $subject
+ * @property string $kind
+ * @property array<string, mixed> $document
+ * @property array<string, mixed>|null $pins
+ * @property int $version
+ * @property Carbon $created_at
+ * @property Carbon $updated_at
+ */
+#[UsePolicy(SavedRushPolicy::class)]
+final class SavedRush extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $table = 'rushes';
+
+    protected $fillable = ['document', 'pins'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /**
+     * Those whose name or subject contains every word.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeMatching(Builder $query, string $search): void
+    {
+        foreach (preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $query->where(fn (Builder $q) => $q->where('name', 'like', $like)->orWhere('subject', 'like', $like));
+        }
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(function (self $rush): void {
+            $subject = (array) ($rush->document['subject'] ?? []);
+            $rush->name = is_string($rush->document['name'] ?? null) ? $rush->document['name'] : '';
+            $rush->subject = is_string($subject['name'] ?? null) ? $subject['name'] : '';
+            $rush->kind = is_string($subject['kind'] ?? null) ? $subject['kind'] : '';
+        });
+    }
+
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'pins' => 'array', 'version' => 'integer'];
+    }
+}

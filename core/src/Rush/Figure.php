@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Rush;
+
+use RushHold\Hold\Detection;
+
+/** The outline a subject is drawn with. */
+enum Figure: string
+{
+    case FlyingBird = 'flying-bird';
+    case GlidingBird = 'gliding-bird';
+    case PerchedBird = 'perched-bird';
+    case RunningMammal = 'running-mammal';
+    case WalkingMammal = 'walking-mammal';
+    case Runner = 'runner';
+    case Rider = 'rider';
+    case Vehicle = 'vehicle';
+    case Plain = 'plain';
+
+    public static function usual(Detection $kind, float $speedMps): self
+    {
+        return match ($kind) {
+            Detection::Bird => $speedMps > 1 ? self::FlyingBird : self::PerchedBird,
+            Detection::Animal => $speedMps > 3 ? self::RunningMammal : self::WalkingMammal,
+            Detection::Person => self::Runner,
+            Detection::Vehicle => self::Vehicle,
+            Detection::Off => self::Plain,
+        };
+    }
+}
