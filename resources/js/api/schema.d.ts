@@ -760,10 +760,8 @@ export interface components {
                  * @enum {string}
                  */
                 priority?: "first" | "centre" | "nearest";
-                area_at?: [
-                    number,
-                    number
-                ];
+                /** @description Middle of the area from the middle of the frame: right in frame widths, down in frame heights */
+                area_at?: number[];
                 /** @description Focus distance before the rush (m) */
                 start_at_m?: number;
                 /** @description Nearest and farthest distance searched; null is infinity */

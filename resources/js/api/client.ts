@@ -1,0 +1,62 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Rush = components['schemas']['Rush'];
+export type Subject = components['schemas']['Subject'];
+export type Hold = components['schemas']['Hold'];
+export type Plan = components['schemas']['Plan'];
+export type PlanLine = Plan['lines'][number];
+export type SavedRush = components['schemas']['SavedRush'];
+export type RushSummary = components['schemas']['RushSummary'];
+export type Session = components['schemas']['Session'];
+
+/** What the server said when it refused: a sentence, and the field it is about. */
+export class Refusal extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly field: string | null,
+  ) {
+    super(message);
+  }
+}
+
+const csrf: Middleware = {
+  onRequest({ request }) {
+    const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
+    if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+    request.headers.set('Accept', 'application/json');
+    return request;
+  },
+};
+
+export const client = createClient<paths>({ baseUrl: '/', credentials: 'same-origin' });
+client.use(csrf);
+
+type Answer<T> = { data?: T; error?: unknown; response: Response };
+
+/** The data of an answer, or the refusal thrown. */
+export async function take<T>(call: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await call;
+  } catch (error) {
+    if (error instanceof DOMException && error.name === 'AbortError') throw error;
+    throw new Refusal(
+      'The server does not answer. Check the connection; nothing you entered is lost.',
+      0,
+      null,
+    );
+  }
+  if (answer.response.ok) return answer.data as T;
+  const problem = (answer.error ?? {}) as { message?: string; errors?: Record<string, string[]> };
+  const field = problem.errors ? (Object.keys(problem.errors)[0] ?? null) : null;
+  const first = field ? problem.errors?.[field]?.[0] : undefined;
+  throw new Refusal(
+    answer.response.status === 419
+      ? 'You were away for long and are signed out. Open this page again to sign in.'
+      : (first ?? problem.message ?? 'Something went wrong on the server. Try again in a moment.'),
+    answer.response.status,
+    field,
+  );
+}

@@ -1,0 +1,100 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { client, type Hold, type Plan, type Refusal, type Rush, type SavedRush, take } from './client';
+
+export function useSession() {
+  return useQuery({
+    queryKey: ['session'],
+    queryFn: () => take(client.GET('/api/session')),
+    staleTime: 60_000,
+  });
+}
+
+export function useRushes(search: string) {
+  return useQuery({
+    queryKey: ['rushes', search],
+    queryFn: ({ signal }) =>
+      take(client.GET('/api/rushes', { params: { query: search ? { search } : {} }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useRush(id: string | undefined) {
+  return useQuery({
+    queryKey: ['rush', id],
+    queryFn: () => take(client.GET('/api/rushes/{id}', { params: { path: { id: id ?? '' } } })),
+    enabled: id !== undefined,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
+  });
+}
+
+export function useSubjects() {
+  return useQuery({
+    queryKey: ['subjects'],
+    queryFn: () => take(client.GET('/api/subjects')),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+/** The plan for a rush; a newer question cancels the one before, and the last answer stays until the next is there. */
+export function usePlan(rush: Rush | undefined, pins: Hold, units: 'metric' | 'imperial') {
+  return useQuery<Plan, Refusal>({
+    queryKey: ['plan', rush, pins, units],
+    queryFn: ({ signal }) =>
+      take(client.POST('/api/plan', { body: { rush: rush as Rush, pins, units }, signal })),
+    enabled: rush !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: 300_000,
+    gcTime: 60_000,
+    retry: (count, error) => error.status === 0 && count < 2,
+  });
+}
+
+type Kept = { id?: string; document: Rush; pins: Hold; version?: number };
+
+export function useSaveRush() {
+  const queries = useQueryClient();
+  return useMutation<SavedRush, Refusal, Kept>({
+    mutationFn: ({ id, ...body }) =>
+      id
+        ? take(client.PUT('/api/rushes/{id}', { params: { path: { id } }, body }))
+        : take(client.POST('/api/rushes', { body })),
+    onSuccess: (saved) => {
+      queries.setQueryData(['rush', saved.id], saved);
+      void queries.invalidateQueries({ queryKey: ['rushes'] });
+    },
+  });
+}
+
+/** One of the small things that can be done to a kept rush; the list follows. */
+export function useRushAction<Input, Output>(action: (input: Input) => Promise<Output>) {
+  const queries = useQueryClient();
+  return useMutation<Output, Refusal, Input>({
+    mutationFn: action,
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['rushes'] });
+      void queries.invalidateQueries({ queryKey: ['rush'] });
+    },
+  });
+}
+
+const at = (id: string) => ({ params: { path: { id } } });
+
+export const rushActions = {
+  remove: (id: string) => take(client.DELETE('/api/rushes/{id}', at(id))),
+  restore: (id: string) => take(client.POST('/api/rushes/{id}/restore', at(id))),
+  duplicate: (id: string) => take(client.POST('/api/rushes/{id}/duplicate', at(id))),
+  rename: ({ id, name }: { id: string; name: string }) =>
+    take(client.PATCH('/api/rushes/{id}', { ...at(id), body: { name } })),
+  upload: (file: File) =>
+    take(
+      client.POST('/api/rushes/upload', {
+        body: { file: '' },
+        bodySerializer: () => {
+          const form = new FormData();
+          form.append('file', file);
+          return form;
+        },
+      }),
+    ),
+};

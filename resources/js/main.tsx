@@ -1,0 +1,22 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import './theme/tokens.css';
+import './shell/shell.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Root } from './shell/Root';
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } },
+});
+
+const page = document.getElementById('page');
+if (page) {
+  createRoot(page).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <Root />
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

@@ -1,0 +1,73 @@
+import { createContext, useContext } from 'react';
+
+export type Units = 'metric' | 'imperial';
+
+/** What a number is, which decides its units. Values are kept in SI; only what is shown changes. */
+export type Quantity =
+  | 'length'
+  | 'size'
+  | 'speed'
+  | 'time'
+  | 'angle'
+  | 'share'
+  | 'ev'
+  | 'stops'
+  | 'rate'
+  | 'iso'
+  | 'mm'
+  | 'fnumber'
+  | 'times'
+  | 'plain';
+
+type Scale = { unit: string; factor: number; digits: number; step: number };
+
+const scales: Record<Quantity, { metric: Scale; imperial?: Scale }> = {
+  length: {
+    metric: { unit: 'm', factor: 1, digits: 1, step: 1 },
+    imperial: { unit: 'ft', factor: 3.28084, digits: 0, step: 1 },
+  },
+  size: {
+    metric: { unit: 'cm', factor: 100, digits: 1, step: 1 },
+    imperial: { unit: 'in', factor: 39.3701, digits: 1, step: 0.5 },
+  },
+  speed: {
+    metric: { unit: 'm/s', factor: 1, digits: 1, step: 0.5 },
+    imperial: { unit: 'mph', factor: 2.236936, digits: 1, step: 1 },
+  },
+  time: { metric: { unit: 's', factor: 1, digits: 2, step: 0.1 } },
+  angle: { metric: { unit: '°', factor: 1, digits: 0, step: 5 } },
+  share: { metric: { unit: '%', factor: 100, digits: 0, step: 5 } },
+  ev: { metric: { unit: 'EV', factor: 1, digits: 1, step: 0.5 } },
+  stops: { metric: { unit: 'stops', factor: 1, digits: 1, step: 0.5 } },
+  rate: { metric: { unit: '/s', factor: 1, digits: 1, step: 0.1 } },
+  iso: { metric: { unit: 'ISO', factor: 1, digits: 0, step: 100 } },
+  mm: { metric: { unit: 'mm', factor: 1, digits: 0, step: 10 } },
+  fnumber: { metric: { unit: 'f/', factor: 1, digits: 1, step: 0.1 } },
+  times: { metric: { unit: '×', factor: 1, digits: 2, step: 0.1 } },
+  plain: { metric: { unit: '', factor: 1, digits: 2, step: 0.1 } },
+};
+
+export function scaleOf(quantity: Quantity, units: Units): Scale {
+  const { metric, imperial } = scales[quantity];
+  return units === 'imperial' && imperial ? imperial : metric;
+}
+
+/** A number with its unit, rounded as people say it. */
+export function say(value: number | null | undefined, quantity: Quantity, units: Units): string {
+  if (value === null || value === undefined || !Number.isFinite(value)) return '∞';
+  const scale = scaleOf(quantity, units);
+  const shown = value * scale.factor;
+  const digits =
+    Math.abs(shown) >= 100 ? 0 : Math.abs(shown) >= 20 ? Math.min(1, scale.digits) : scale.digits;
+  const text = String(Number(shown.toFixed(digits)));
+  return scale.unit === '°' || scale.unit === '%' ? `${text}${scale.unit}` : `${text} ${scale.unit}`;
+}
+
+/** A depth, small ones in the smaller unit: “38 cm” rather than “0.38 m”. */
+export function sayDepth(metres: number | null, units: Units): string {
+  if (metres === null || !Number.isFinite(metres)) return '∞';
+  return Math.abs(metres) < 1 ? say(metres, 'size', units) : say(metres, 'length', units);
+}
+
+export const UnitsContext = createContext<Units>('metric');
+export const useUnits = () => useContext(UnitsContext);

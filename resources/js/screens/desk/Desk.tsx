@@ -1,0 +1,293 @@
+import './desk.css';
+import { useQueryClient } from '@tanstack/react-query';
+import { App, Button, Dropdown, Input } from 'antd';
+import { useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
+import { useBlocker, useNavigate, useParams } from 'react-router';
+import type { Hold, Refusal, Rush } from '../../api/client';
+import { usePlan, useRush, useSaveRush } from '../../api/hooks';
+import { useUnits } from '../../parts/units';
+import { useDebounced } from '../../parts/useDebounced';
+import { Failed, Waiting } from '../../shell/Messages';
+import { TopBar } from '../../shell/TopBar';
+import { DepthLane } from './DepthLane';
+import { FinderFrame } from './FinderFrame';
+import { freshRush } from './fresh';
+import { Help } from './Help';
+import { HoldPanel } from './HoldPanel';
+import { Notices } from './Notices';
+import { countPins, withPin } from './pins';
+import { RushPanel } from './RushPanel';
+import { Transport } from './Transport';
+import { useDesk } from './useDesk';
+import { usePlayback } from './usePlayback';
+
+/** Where most of the time is spent: describe the rush, see what it needs. */
+export default function Desk() {
+  const { id } = useParams();
+  const saved = useRush(id);
+  const save = useSaveRush();
+  const units = useUnits();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const { message, modal } = App.useApp();
+  const desk = useDesk(id, saved.data, freshRush);
+  const [help, setHelp] = useState(false);
+  const [chosen, setChosen] = useState('exposure.shutter_s');
+  const leaving = useRef(false);
+
+  const draft = desk.draft;
+  const asked = useDebounced(draft, 70);
+  const plan = usePlan(asked?.document, (asked?.pins ?? {}) as Hold, units);
+  const shown = useDeferredValue(plan.data);
+  const playback = usePlayback(shown?.lane.seconds ?? draft?.document.path.seconds ?? 1);
+
+  const changeRush = useCallback(
+    (part: keyof Rush, fields: Record<string, unknown>, merge?: string) => {
+      if (!draft) return;
+      const document = {
+        ...draft.document,
+        [part]: { ...(draft.document[part] as object), ...fields },
+      } as Rush;
+      desk.change({ document }, merge ?? `${part}.${Object.keys(fields).join()}`);
+    },
+    [draft, desk.change],
+  );
+  const setRush = useCallback(
+    (document: Rush, merge: string) => desk.change({ document }, merge),
+    [desk.change],
+  );
+  const pin = useCallback(
+    (setting: string, value: unknown) => draft && desk.change({ pins: withPin(draft.pins, setting, value) }),
+    [draft, desk.change],
+  );
+
+  const keep = useCallback(
+    async (asCopy = false) => {
+      if (!draft) return;
+      try {
+        const copy = asCopy || id === undefined;
+        const stored = await save.mutateAsync({
+          ...(copy ? {} : { id, version: saved.data?.version ?? 1 }),
+          document: draft.document,
+          pins: draft.pins,
+        });
+        desk.forget();
+        message.success('Saved');
+        if (copy) {
+          leaving.current = true;
+          navigate(`/rushes/${stored.id}`, { replace: id === undefined });
+        }
+      } catch (error) {
+        const refusal = error as Refusal;
+        if (refusal.status !== 409) {
+          message.error(refusal.message);
+          return;
+        }
+        modal.confirm({
+          title: 'Changed in another window',
+          content: refusal.message,
+          okText: 'Save mine as a copy',
+          cancelText: 'Open the other one',
+          onOk: () => keep(true),
+          onCancel: () => {
+            desk.forget();
+            void queries.invalidateQueries({ queryKey: ['rush', id] }).then(() => navigate(0));
+          },
+        });
+      }
+    },
+    [draft, id, saved.data?.version, save.mutateAsync, desk.forget, message, modal, navigate, queries],
+  );
+
+  useEffect(() => {
+    leaving.current = false;
+  });
+  const blocker = useBlocker(
+    ({ currentLocation, nextLocation }) =>
+      desk.dirty && !leaving.current && currentLocation.pathname !== nextLocation.pathname,
+  );
+  useEffect(() => {
+    if (blocker.state !== 'blocked') return;
+    const asking = modal.confirm({
+      title: 'Leave without saving?',
+      content: 'Your changes stay in this browser and come back when you open this rush again.',
+      okText: 'Leave',
+      cancelText: 'Stay',
+      onOk: () => blocker.proceed(),
+      onCancel: () => blocker.reset(),
+    });
+    return () => asking.destroy();
+  }, [blocker, modal]);
+
+  useEffect(() => {
+    function onKey(event: KeyboardEvent) {
+      const target = event.target as HTMLElement;
+      const typing = target.closest('input, textarea, [role="combobox"], [contenteditable]') !== null;
+      const command = event.ctrlKey || event.metaKey;
+      const key = event.key.toLowerCase();
+      if (command && key === 's') {
+        event.preventDefault();
+        void keep();
+      } else if (command && key === 'z' && !typing) {
+        event.preventDefault();
+        if (event.shiftKey) desk.redo();
+        else desk.undo();
+      } else if (command && key === 'y' && !typing) {
+        event.preventDefault();
+        desk.redo();
+      } else if (typing || command || event.altKey) {
+        return;
+      } else if (key === '?') {
+        setHelp(true);
+      } else if (key === ' ' && target.closest('button, a, [role="slider"]') === null) {
+        event.preventDefault();
+        playback.toggle();
+      } else if (key === ',' || key === '.') {
+        playback.step((key === '.' ? 1 : -1) / (asked?.document.kit?.body?.frames_per_s ?? 20));
+      } else if (key === 'p') {
+        const line = plan.data?.lines.find((l) => l.setting === chosen);
+        if (line) pin(line.setting, line.pinned ? undefined : line.value);
+      } else if (key === 'j' || key === 'k') {
+        const lines = plan.data?.lines ?? [];
+        const at = lines.findIndex((l) => l.setting === chosen) + (key === 'j' ? 1 : -1);
+        const next = lines[Math.max(0, Math.min(lines.length - 1, at))];
+        if (next) setChosen(next.setting);
+      }
+    }
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [keep, desk, playback, plan.data, chosen, pin, asked]);
+
+  if (saved.isError) {
+    return (
+      <Failed
+        message={saved.error.message === 'Not Found' ? 'This rush is not there.' : saved.error.message}
+      />
+    );
+  }
+  if (!draft || (id !== undefined && saved.isPending)) return <Waiting what="Opening" />;
+
+  const refused = plan.error && !plan.isFetching ? plan.error : null;
+  const pinned = countPins(draft.pins);
+
+  return (
+    <div className="desk">
+      <TopBar
+        actions={
+          <>
+            <Button
+              type="text"
+              onClick={desk.undo}
+              disabled={!desk.canUndo}
+              aria-label="Undo"
+              title="Undo (Ctrl Z)"
+            >
+              ↶
+            </Button>
+            <Button
+              type="text"
+              onClick={desk.redo}
+              disabled={!desk.canRedo}
+              aria-label="Redo"
+              title="Redo (Ctrl Shift Z)"
+            >
+              ↷
+            </Button>
+            <Button type="text" onClick={() => setHelp(true)} aria-label="Help" title="Help (?)">
+              ?
+            </Button>
+            <Dropdown.Button
+              className="save"
+              type={desk.dirty || id === undefined ? 'primary' : 'default'}
+              loading={save.isPending}
+              trigger={['click']}
+              onClick={() => void keep()}
+              menu={{
+                items: [
+                  {
+                    key: 'copy',
+                    label: 'Save as a copy',
+                    disabled: id === undefined,
+                    onClick: () => void keep(true),
+                  },
+                  {
+                    key: 'revert',
+                    label: 'Back to what is saved',
+                    disabled: !desk.dirty || id === undefined,
+                    onClick: desk.revert,
+                  },
+                  ...(id
+                    ? [
+                        {
+                          key: 'file',
+                          label: (
+                            <a href={`/api/rushes/${id}/document`} download>
+                              Download what is saved
+                            </a>
+                          ),
+                        },
+                      ]
+                    : []),
+                ],
+              }}
+              buttonsRender={([left, right]) => [
+                left,
+                <span key="more">
+                  {/* The arrow needs a name of its own. */}
+                  {right}
+                </span>,
+              ]}
+            >
+              {desk.dirty || id === undefined ? 'Save' : 'Saved'}
+            </Dropdown.Button>
+          </>
+        }
+      >
+        <Input
+          className="rush-title"
+          variant="borderless"
+          aria-label="Name of the rush"
+          maxLength={120}
+          value={draft.document.name}
+          onChange={(event) => setRush({ ...draft.document, name: event.target.value }, 'name')}
+        />
+      </TopBar>
+
+      <main className="desk-grid">
+        <h1 className="sr-only">{draft.document.name || 'Rush'}</h1>
+        <RushPanel
+          rush={draft.document}
+          plan={shown}
+          refused={refused}
+          onChange={changeRush}
+          onRush={setRush}
+          onSettle={desk.settle}
+        />
+        <section className="desk-middle" aria-label="Pictures of the rush">
+          {shown ? (
+            <>
+              <FinderFrame rush={draft.document} plan={shown} time={playback.time} />
+              <Transport playback={playback} seconds={shown.lane.seconds} />
+              <DepthLane plan={shown} time={playback.time} onTime={playback.seek} />
+            </>
+          ) : (
+            <div className="desk-blank quiet" role="status">
+              {refused ? refused.message : 'Working it out…'}
+            </div>
+          )}
+          {shown && <Notices plan={shown} refused={refused} />}
+        </section>
+        <HoldPanel
+          plan={shown}
+          stale={plan.isPlaceholderData || refused !== null}
+          pinned={pinned}
+          chosen={chosen}
+          onChoose={setChosen}
+          onPin={pin}
+          onUnpinAll={() => desk.change({ pins: {} as Hold })}
+        />
+      </main>
+      <Help open={help} onClose={() => setHelp(false)} />
+    </div>
+  );
+}

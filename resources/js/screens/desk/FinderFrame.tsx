@@ -1,0 +1,164 @@
+import { useId, useMemo } from 'react';
+import type { Plan, Rush } from '../../api/client';
+import { outlineOf } from '../../parts/Silhouette';
+import { say, sayDepth, useUnits } from '../../parts/units';
+import { sampleAt } from './lane';
+
+/** Blades of grass, leaves or people in front: the same ones each time, covering the share they are said to. */
+function clutterBlades(share: number, width: number, height: number) {
+  const blades: string[] = [];
+  let seed = 7;
+  const random = () => {
+    seed = (seed * 16807) % 2147483647;
+    return seed / 2147483647;
+  };
+  const count = Math.round(share * 46);
+  for (let i = 0; i < count; i++) {
+    const foot = ((i + random()) / count) * width;
+    const lean = (random() - 0.5) * width * 0.16;
+    const tall = height * (0.25 + 0.75 * random() * (0.5 + share / 2));
+    const thick = width * (0.006 + 0.012 * random());
+    const top = `${foot + lean},${height - tall}`;
+    blades.push(
+      `M${foot - thick},${height}Q${foot - thick + lean * 0.2},${height - tall * 0.6} ${top}Q${foot + thick + lean * 0.3},${height - tall * 0.5} ${foot + thick},${height}Z`,
+    );
+  }
+  return blades.join('');
+}
+
+/** What the finder shows at one moment, true to scale for this lens and distance. */
+export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time: number }) {
+  const units = useUnits();
+  const id = useId();
+  const [width, height] = plan.frame.sensor_mm as [number, number];
+  const sample = sampleAt(plan, time);
+  const length = rush.subject.length_m * sample.mm_per_m;
+  const tall = rush.subject.height_m * sample.mm_per_m;
+  const aim = (rush.subject.aim_size_m ?? 0.04) * sample.mm_per_m;
+  const [atX, atY] = plan.frame.area.at as [number, number];
+  const centre = { x: width * (0.5 + atX), y: height * (0.5 + atY) };
+  const area = { w: plan.frame.area.width * width, h: plan.frame.area.height * height };
+  const facing = sample.across_mps < -0.05 ? -1 : 1;
+  const pitch =
+    Math.abs(sample.up_mps) > 1.5 * Math.abs(sample.across_mps) ? (sample.up_mps > 0 ? -60 : 60) : 0;
+  const clutter = rush.scene?.front_clutter ?? 0;
+  const blades = useMemo(() => clutterBlades(clutter, width, height), [clutter, width, height]);
+  const sharp =
+    sample.distance_m >= sample.near_m && (sample.far_m === null || sample.distance_m <= sample.far_m);
+  const field = [width / sample.mm_per_m, height / sample.mm_per_m] as const;
+  // A round number of metres near a quarter of the field, to judge sizes by.
+  const rough = field[0] / 4;
+  const power = 10 ** Math.floor(Math.log10(rough));
+  const bar = [5, 2, 1].map((n) => n * power).find((n) => n <= rough) ?? power;
+  const horizon = height * 0.66;
+  const describe = `${rush.subject.name || 'Subject'} ${Math.round((100 * length) / width)} % of the frame wide at ${say(sample.distance_m, 'length', units)}; area ${plan.best.hold.focus?.area}.`;
+
+  return (
+    <figure className="finder">
+      <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={describe} className="finder-view">
+        <defs>
+          <linearGradient id={`${id}-sky`} x1="0" y1="0" x2="0" y2="1">
+            <stop offset="0" stopColor="var(--sky-high)" />
+            <stop offset="1" stopColor="var(--sky-low)" />
+          </linearGradient>
+          <filter id={`${id}-soft`} x="-20%" y="-20%" width="140%" height="140%">
+            <feGaussianBlur stdDeviation={height * 0.012} />
+          </filter>
+          <mask id={`${id}-outside`}>
+            <rect width={width} height={height} fill="#fff" />
+            <rect
+              x={centre.x - area.w / 2}
+              y={centre.y - area.h / 2}
+              width={area.w}
+              height={area.h}
+              rx={Math.min(area.w, area.h) * 0.18}
+              fill="#000"
+            />
+          </mask>
+        </defs>
+        <rect width={width} height={height} fill={`url(#${id}-sky)`} />
+        <path
+          d={`M0,${horizon}C${width * 0.2},${horizon - 1} ${width * 0.35},${horizon + 1.2} ${width * 0.55},${horizon + 0.4}S${width * 0.85},${horizon - 1.2} ${width},${horizon + 0.6}V${height}H0Z`}
+          fill="var(--land)"
+          filter={`url(#${id}-soft)`}
+          opacity={0.35 + 0.65 * (rush.scene?.background_texture ?? 0)}
+        />
+        <g
+          transform={`translate(${centre.x} ${centre.y}) rotate(${pitch * facing}) scale(${facing} 1)`}
+          opacity={sharp ? 1 : 0.75}
+        >
+          <path
+            d={outlineOf(rush.subject.figure ?? 'plain')}
+            transform={`translate(${-length * 0.62} ${-tall * 0.32}) scale(${length} ${tall})`}
+            fill="var(--figure)"
+            filter={sharp ? undefined : `url(#${id}-soft)`}
+          />
+        </g>
+        {clutter > 0 && <path d={blades} fill="var(--clutter)" opacity="0.82" filter={`url(#${id}-soft)`} />}
+        {/* The area is the part of the view that stays lit. */}
+        <rect
+          width={width}
+          height={height}
+          fill="var(--ground)"
+          opacity="0.42"
+          mask={`url(#${id}-outside)`}
+          className="finder-dim"
+        />
+        <circle
+          cx={centre.x}
+          cy={centre.y}
+          r={2 * plan.frame.wander * width}
+          fill="none"
+          stroke="var(--accent)"
+          strokeWidth={width * 0.0035}
+          strokeDasharray={`0 ${width * 0.014}`}
+          strokeLinecap="round"
+        />
+        <path
+          d={`M${centre.x - aim / 2},${centre.y}h${aim}M${centre.x},${centre.y - aim / 2}v${aim}`}
+          stroke="var(--accent)"
+          strokeWidth={width * 0.004}
+          strokeLinecap="round"
+        />
+        <g transform={`translate(${width * 0.03} ${height * 0.955})`}>
+          <path
+            d={`M0,${-height * 0.012}v${height * 0.024}M0,0h${bar * sample.mm_per_m}m0,${-height * 0.012}v${height * 0.024}`}
+            stroke="var(--text)"
+            strokeWidth={width * 0.0028}
+          />
+          <text
+            x={bar * sample.mm_per_m + width * 0.015}
+            y={height * 0.012}
+            fontSize={height * 0.042}
+            fill="var(--text)"
+          >
+            {sayDepth(bar, units)}
+          </text>
+        </g>
+      </svg>
+      <figcaption className="finder-facts">
+        <dl>
+          <dt>Distance</dt>
+          <dd>{say(sample.distance_m, 'length', units)}</dd>
+          <dt>{sample.closing_mps >= 0 ? 'Closing' : 'Leaving'}</dt>
+          <dd>{say(Math.abs(sample.closing_mps), 'speed', units)}</dd>
+          <dt>Sharp depth</dt>
+          <dd>{sayDepth(sample.far_m === null ? null : sample.far_m - sample.near_m, units)}</dd>
+          <dt>Frame covers</dt>
+          <dd>
+            {sayDepth(field[0], units)} <span className="quiet">wide</span>
+          </dd>
+          <dt>Subject fills</dt>
+          <dd>
+            {Math.round((100 * length) / width)} × {Math.round((100 * tall) / height)} %
+          </dd>
+          <dt>Aim part</dt>
+          <dd>{Math.round((aim / width) * (rush.kit?.body?.pixels_wide ?? 6000))} px</dd>
+        </dl>
+        <p className="quiet">
+          Lit: the area. Dotted: how far your aim is likely to wander. Cross: the part to keep sharp.
+        </p>
+      </figcaption>
+    </figure>
+  );
+}

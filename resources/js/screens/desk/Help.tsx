@@ -1,0 +1,41 @@
+import { Modal } from 'antd';
+
+const keys: [string, string][] = [
+  ['Space', 'Play or pause the rush'],
+  [', and .', 'One frame back or on'],
+  ['J and K', 'Next or previous line of the hold'],
+  ['P', 'Pin or unpin that line'],
+  ['Ctrl S', 'Save'],
+  ['Ctrl Z', 'Undo; with Shift, redo'],
+  ['?', 'This help'],
+];
+
+export function Help({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Modal open={open} onCancel={onClose} footer={null} title="The rush desk" width={520}>
+      <div className="help">
+        <p>
+          On the left, say what is coming. In the middle, see it in the frame and in depth. On the right
+          stands the hold, one line a setting: the bar shows how much of its room is used, and past the mark
+          it does not fit. Open a line for its reason and the other choices; pin it and the rest is solved
+          around it.
+        </p>
+        <p>
+          A filled bead is a frame sharp enough for your final use, a hollow one is not. The beads assume that
+          focus does what it is meant to and that you aim well: they show what the set-up allows, not what a
+          day will bring.
+        </p>
+        <dl>
+          {keys.map(([key, does]) => (
+            <div key={key}>
+              <dt>
+                <kbd>{key}</kbd>
+              </dt>
+              <dd>{does}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+    </Modal>
+  );
+}

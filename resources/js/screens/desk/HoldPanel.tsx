@@ -1,0 +1,144 @@
+import { Button } from 'antd';
+import { useEffect, useRef } from 'react';
+import type { Plan, PlanLine } from '../../api/client';
+
+const groups: { title: string; settings: string[] }[] = [
+  {
+    title: 'Focus',
+    settings: [
+      'focus.technique',
+      'focus.mode',
+      'focus.area',
+      'focus.area_at',
+      'focus.detect',
+      'focus.eye',
+      'aim',
+      'focus.stay',
+      'focus.speed_change',
+      'focus.priority',
+      'focus.start_at_m',
+      'focus.range_m',
+    ],
+  },
+  { title: 'Exposure', settings: ['exposure.shutter_s', 'exposure.aperture', 'exposure.iso'] },
+  { title: 'Camera', settings: ['drive', 'stabiliser', 'support'] },
+];
+
+/** How much of what is allowed is used; past the mark it does not fit. */
+function MarginBar({ margin }: { margin: PlanLine['margin'] }) {
+  if (!margin) return <span className="margin-bar none" />;
+  const share = Math.min(1.25, margin.share);
+  return (
+    <span
+      className={margin.share > 1.02 ? 'margin-bar over' : 'margin-bar'}
+      role="img"
+      aria-label={`${Math.round(Math.min(9.99, margin.share) * 100)} % used`}
+    >
+      <span style={{ width: `${share * 80}%` }} />
+    </span>
+  );
+}
+
+const small = (n: number) => (n >= 100 ? Math.round(n) : Number(n.toPrecision(2)));
+
+type Props = {
+  plan: Plan | undefined;
+  stale: boolean;
+  pinned: number;
+  chosen: string;
+  onChoose: (setting: string) => void;
+  onPin: (setting: string, value: unknown) => void;
+  onUnpinAll: () => void;
+};
+
+/** The hold: a line for each setting, and the reasons for the one that is looked at. */
+export function HoldPanel({ plan, stale, pinned, chosen, onChoose, onPin, onUnpinAll }: Props) {
+  const detail = useRef<HTMLDivElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new line starts at its top
+  useEffect(() => {
+    detail.current?.scrollTo(0, 0);
+  }, [chosen]);
+  if (!plan) return <aside className="hold" aria-label="Hold" />;
+  const bySetting = new Map(plan.lines.map((line) => [line.setting, line]));
+  const line = bySetting.get(chosen) ?? plan.lines[0];
+
+  return (
+    <aside className={stale ? 'hold stale' : 'hold'} aria-label="Hold" aria-busy={stale}>
+      <div className="hold-head">
+        <h2>Hold</h2>
+        {pinned > 0 ? (
+          <Button size="small" type="text" onClick={onUnpinAll}>
+            Unpin {pinned === 1 ? 'the one' : `all ${pinned}`}
+          </Button>
+        ) : (
+          <span className="quiet">Pin a line to fix it</span>
+        )}
+      </div>
+      <div className="hold-lines">
+        {groups.map((group) => (
+          <section key={group.title} aria-label={group.title}>
+            {group.settings.map((setting) => {
+              const l = bySetting.get(setting);
+              if (!l) return null;
+              return (
+                <div key={setting} className={setting === line?.setting ? 'hold-line chosen' : 'hold-line'}>
+                  <button
+                    type="button"
+                    className="hold-open"
+                    aria-pressed={setting === line?.setting}
+                    onClick={() => onChoose(setting)}
+                    data-setting={setting}
+                  >
+                    <span className="hold-name">{l.name}</span>
+                    <span className="hold-value">{l.label}</span>
+                    <MarginBar margin={l.margin} />
+                  </button>
+                  <button
+                    type="button"
+                    className={l.pinned ? 'pin on' : 'pin'}
+                    aria-pressed={l.pinned}
+                    aria-label={`${l.pinned ? 'Unpin' : 'Pin'} ${l.name}`}
+                    title={l.pinned ? 'Unpin' : 'Pin'}
+                    onClick={() => onPin(setting, l.pinned ? undefined : l.value)}
+                  >
+                    <svg viewBox="0 0 12 16" width="9" height="13" aria-hidden="true">
+                      <path d="M6 15V9M2.5 9h7L8.4 6V2h.8V1H2.8v1h.8v4Z" />
+                    </svg>
+                  </button>
+                </div>
+              );
+            })}
+          </section>
+        ))}
+      </div>
+      {line && (
+        <div className="hold-detail" ref={detail} aria-live="polite">
+          <p className="hold-reason">{line.reason}</p>
+          {line.margin && (
+            <p className="quiet hold-margin">
+              {small(line.margin.used)} {line.margin.unit} {line.margin.name}: {small(line.margin.allowed)}{' '}
+              {line.margin.unit}
+            </p>
+          )}
+          {line.alternatives.length > 0 && (
+            <ul>
+              {line.alternatives.map((a) => (
+                <li key={String(a.value) + a.because} className={a.possible ? '' : 'out'}>
+                  <button
+                    type="button"
+                    onClick={() => onPin(line.setting, a.value)}
+                    title={`Pin ${a.label}`}
+                    disabled={!a.possible}
+                  >
+                    {a.label}
+                  </button>
+                  <span className="quiet">{a.because}</span>
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      )}
+    </aside>
+  );
+}

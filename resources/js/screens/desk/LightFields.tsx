@@ -1,0 +1,194 @@
+import { Input, Segmented, Select } from 'antd';
+import type { Plan, Refusal, Rush } from '../../api/client';
+import { NumberField } from '../../parts/NumberField';
+
+type Light = NonNullable<Rush['light']>;
+type Source = 'ev100' | 'meter' | 'place';
+
+const scenes = [
+  { value: 15, label: 'Bright sun' },
+  { value: 14, label: 'Hazy sun' },
+  { value: 13, label: 'Bright cloud' },
+  { value: 12, label: 'Overcast' },
+  { value: 11, label: 'Heavy overcast' },
+  { value: 10, label: 'Deep shade' },
+  { value: 8, label: 'Sun just down' },
+  { value: 6, label: 'Dusk, floodlight' },
+];
+
+type Props = {
+  rush: Rush;
+  plan: Plan | undefined;
+  refused: Refusal | null;
+  onChange: (part: keyof Rush, fields: Record<string, unknown>, merge?: string) => void;
+  onRush: (rush: Rush, merge: string) => void;
+};
+
+/** Light from a picker, from a meter, or from place and time. */
+export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
+  const light = (rush.light ?? {}) as Light;
+  const source: Source = light.place ? 'place' : light.meter ? 'meter' : 'ev100';
+  const problem = (field: string) => (refused?.field === `light.${field}` ? refused.message : null);
+  const ev = plan?.light.ev100;
+
+  function take(next: Source) {
+    const { ev100: _, meter: __, place: ___, ...rest } = light as Light & Record<string, unknown>;
+    const value =
+      next === 'ev100'
+        ? { ev100: ev ?? 13 }
+        : next === 'meter'
+          ? { meter: { shutter_s: 0.001, aperture: 5.6, iso: 400 } }
+          : {
+              place: {
+                latitude_deg: 55.5,
+                longitude_deg: -9,
+                at: '2026-06-04T07:00:00+01:00',
+                shooting_bearing_deg: null,
+              },
+            };
+    onRush({ ...rush, light: { ...rest, ...value } as unknown as Light }, `light ${next}`);
+  }
+
+  const meter = light.meter;
+  const place = light.place;
+  return (
+    <section className="light" aria-label="Light">
+      <div className="light-head">
+        <h2>Light</h2>
+        <span className="figures">
+          EV {ev?.toFixed(1) ?? '…'}
+          {plan?.light.sun_height_deg != null && (
+            <span className="quiet">
+              {' '}
+              sun {Math.round(plan.light.sun_height_deg)}° up
+              {plan.light.direction && plan.light.direction !== 'none'
+                ? `, ${plan.light.direction} light`
+                : ''}
+            </span>
+          )}
+        </span>
+      </div>
+      <Segmented
+        block
+        size="small"
+        aria-label="Where the light comes from"
+        value={source}
+        onChange={take}
+        options={[
+          { value: 'ev100', label: 'Picked' },
+          { value: 'meter', label: 'Metered' },
+          { value: 'place', label: 'Place, time' },
+        ]}
+      />
+      {source === 'ev100' && (
+        <div className="fields">
+          <div className="field">
+            <label htmlFor="light-scene">Looks like</label>
+            <Select
+              id="light-scene"
+              value={scenes.find((s) => Math.abs(s.value - (light.ev100 ?? 13)) < 0.5)?.value ?? null}
+              placeholder="In between"
+              options={scenes}
+              onChange={(value) => onChange('light', { ev100: value })}
+            />
+          </div>
+          <NumberField
+            label="Light value"
+            quantity="ev"
+            value={light.ev100 ?? 13}
+            problem={problem('ev100')}
+            onChange={(v) => onChange('light', { ev100: v })}
+          />
+        </div>
+      )}
+      {source === 'meter' && meter && (
+        <div className="fields three">
+          <NumberField
+            label="1 ÷ shutter"
+            quantity="plain"
+            value={Math.round(1 / meter.shutter_s)}
+            problem={
+              problem('meter.shutter_s') ?? (refused?.field === 'exposure.shutter_s' ? refused.message : null)
+            }
+            onChange={(v) =>
+              onChange('light', { meter: { ...meter, shutter_s: 1 / Math.max(0.01, v) } }, 'meter.s')
+            }
+          />
+          <NumberField
+            label="Aperture"
+            quantity="fnumber"
+            value={meter.aperture}
+            problem={refused?.field === 'exposure.aperture' ? refused.message : null}
+            onChange={(v) => onChange('light', { meter: { ...meter, aperture: v } }, 'meter.n')}
+          />
+          <NumberField
+            label="At"
+            quantity="iso"
+            value={meter.iso}
+            problem={refused?.field === 'exposure.iso' ? refused.message : null}
+            onChange={(v) => onChange('light', { meter: { ...meter, iso: v } }, 'meter.iso')}
+          />
+        </div>
+      )}
+      {source === 'place' && place && (
+        <>
+          <div className="fields three">
+            <NumberField
+              label="Latitude"
+              quantity="angle"
+              value={place.latitude_deg}
+              problem={problem('latitude_deg')}
+              onChange={(v) => onChange('light', { place: { ...place, latitude_deg: v } }, 'lat')}
+            />
+            <NumberField
+              label="Longitude"
+              quantity="angle"
+              value={place.longitude_deg}
+              problem={problem('longitude_deg')}
+              onChange={(v) => onChange('light', { place: { ...place, longitude_deg: v } }, 'lon')}
+            />
+            <NumberField
+              label="Facing"
+              quantity="angle"
+              value={place.shooting_bearing_deg ?? 0}
+              problem={problem('place.shooting_bearing_deg')}
+              onChange={(v) => onChange('light', { place: { ...place, shooting_bearing_deg: v } }, 'bearing')}
+            />
+          </div>
+          <div className="fields">
+            <div className="field">
+              <label htmlFor="light-at">Local time ({place.at.slice(19) || 'UTC'})</label>
+              <Input
+                id="light-at"
+                type="datetime-local"
+                value={place.at.slice(0, 16)}
+                status={refused?.field === 'light.place.at' ? 'error' : ''}
+                onChange={(event) =>
+                  event.target.value &&
+                  onChange(
+                    'light',
+                    { place: { ...place, at: `${event.target.value}:00${place.at.slice(19) || '+00:00'}` } },
+                    'at',
+                  )
+                }
+              />
+            </div>
+            <div className="field">
+              <label htmlFor="light-sky">Sky</label>
+              <Select
+                id="light-sky"
+                value={light.sky ?? 'clear'}
+                options={[
+                  { value: 'clear', label: 'Clear' },
+                  { value: 'partly', label: 'Some cloud' },
+                  { value: 'overcast', label: 'Overcast' },
+                ]}
+                onChange={(value) => onChange('light', { sky: value })}
+              />
+            </div>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}

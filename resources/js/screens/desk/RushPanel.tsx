@@ -1,0 +1,312 @@
+import { Checkbox, Segmented, Select } from 'antd';
+import { useMemo } from 'react';
+import type { Plan, Refusal, Rush } from '../../api/client';
+import { useSubjects } from '../../api/hooks';
+import { NumberField } from '../../parts/NumberField';
+import { ShareField } from '../../parts/ShareField';
+import type { Quantity } from '../../parts/units';
+import { LightFields } from './LightFields';
+import { PlanMap } from './PlanMap';
+
+type Props = {
+  rush: Rush;
+  plan: Plan | undefined;
+  refused: Refusal | null;
+  onChange: (part: keyof Rush, fields: Record<string, unknown>, merge?: string) => void;
+  onRush: (rush: Rush, merge: string) => void;
+  onSettle: () => void;
+};
+
+const hazards = [
+  { value: 'nest', label: 'Nests, burrows, young' },
+  { value: 'cliff-edge', label: 'Cliff edge' },
+  { value: 'water', label: 'Water and tide' },
+  { value: 'roadside', label: 'Road or track' },
+  { value: 'sideline', label: 'Beside a course' },
+  { value: 'cold-ground', label: 'Lying on cold ground' },
+];
+
+/** The rush: who comes, on which way, through what, in what light, to whom. */
+export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle }: Props) {
+  const subjects = useSubjects();
+  const options = useMemo(() => {
+    const groups = new Map<string, { value: string; label: string }[]>();
+    for (const s of subjects.data ?? []) {
+      groups.set(s.group, [...(groups.get(s.group) ?? []), { value: s.id, label: s.subject.name ?? s.id }]);
+    }
+    return [...groups].map(([label, options]) => ({ label, options }));
+  }, [subjects.data]);
+  const current = subjects.data?.find((s) => s.subject.name === rush.subject.name);
+
+  const problem = (field: string) => (refused?.field === field ? refused.message : null);
+  const number = (
+    part: 'subject' | 'path' | 'scene',
+    name: string,
+    label: string,
+    quantity: Quantity,
+    fallback = 0,
+  ) => (
+    <NumberField
+      label={label}
+      quantity={quantity}
+      value={((rush[part] ?? {}) as Record<string, number>)[name] ?? fallback}
+      problem={problem(`${part}.${name}`)}
+      onChange={(value) => onChange(part, { [name]: value })}
+    />
+  );
+  const scene = (rush.scene ?? {}) as NonNullable<Rush['scene']>;
+  const person = (rush.photographer ?? {}) as NonNullable<Rush['photographer']>;
+  const lens = (rush.kit?.lens ?? {}) as Record<string, number | string>;
+  const setLens = (name: string, value: number) =>
+    onChange('kit', { lens: { ...lens, name: '', [name]: value } }, `kit.lens.${name}`);
+
+  return (
+    <aside className="rush" aria-label="Rush" onBlur={onSettle}>
+      <div className="rush-subject">
+        <Select
+          aria-label="Subject"
+          className="wide"
+          showSearch
+          optionFilterProp="label"
+          placeholder="Choose a subject"
+          loading={subjects.isPending}
+          options={options}
+          value={current?.id ?? (rush.subject.name ? rush.subject.name : null)}
+          onChange={(id) => {
+            const picked = subjects.data?.find((s) => s.id === id);
+            if (picked) onRush({ ...rush, subject: picked.subject }, `subject ${id}`);
+          }}
+        />
+        {current && <p className="quiet habit">{current.habit}</p>}
+      </div>
+
+      <PlanMap rush={rush} plan={plan} onChange={onChange} onSettle={onSettle} />
+
+      <div className="fields">
+        {number('path', 'start_m', 'Distance', 'length')}
+        {number('path', 'heading_deg', 'Heading', 'angle')}
+        {number('subject', 'speed_mps', 'Speed', 'speed')}
+        {number('path', 'seconds', 'Lasts', 'time')}
+        {number('path', 'climb_deg', 'Climb', 'angle')}
+        {number('path', 'notice_s', 'Warning', 'time')}
+      </div>
+      <Checkbox
+        checked={rush.path.repeats ?? false}
+        onChange={(event) => onChange('path', { repeats: event.target.checked })}
+      >
+        Comes the same way again and again
+      </Checkbox>
+
+      <LightFields rush={rush} plan={plan} refused={refused} onChange={onChange} onRush={onRush} />
+
+      <details open>
+        <summary>In front and behind</summary>
+        <ShareField
+          label="Clutter in front"
+          value={scene.front_clutter ?? 0}
+          low="clear"
+          high="hidden"
+          onChange={(v) => onChange('scene', { front_clutter: v })}
+        />
+        <ShareField
+          label="Detail behind"
+          value={scene.background_texture ?? 0.2}
+          low="plain sky"
+          high="busy"
+          onChange={(v) => onChange('scene', { background_texture: v })}
+        />
+        <ShareField
+          label="Looks like what is behind"
+          value={scene.background_alike ?? 0.1}
+          low="stands out"
+          high="blends in"
+          onChange={(v) => onChange('scene', { background_alike: v })}
+        />
+        <ShareField
+          label="Wind"
+          value={scene.wind ?? 0}
+          low="calm"
+          high="all moves"
+          onChange={(v) => onChange('scene', { wind: v })}
+        />
+        <div className="fields">
+          {number('scene', 'background_m', 'Background at', 'length', 200)}
+          {number('scene', 'obstacles_per_s', 'Crossings', 'rate')}
+        </div>
+        <div className="stacked">
+          <span>Take care of</span>
+          <Select
+            aria-label="Take care of"
+            mode="multiple"
+            className="wide"
+            placeholder="Nothing in particular"
+            options={hazards}
+            value={scene.hazards ?? []}
+            onChange={(value) => onChange('scene', { hazards: value })}
+          />
+        </div>
+      </details>
+
+      <details>
+        <summary>You and your kit</summary>
+        <ShareField
+          label="Holding an area on it"
+          value={person.aim ?? 0.5}
+          low="first time"
+          high="master"
+          onChange={(v) => onChange('photographer', { aim: v })}
+        />
+        <ShareField
+          label="Following smoothly"
+          value={person.panning ?? 0.5}
+          low="first time"
+          high="master"
+          onChange={(v) => onChange('photographer', { panning: v })}
+        />
+        <ShareField
+          label="Focusing by hand"
+          value={person.hand_focus ?? 0.3}
+          low="first time"
+          high="master"
+          onChange={(v) => onChange('photographer', { hand_focus: v })}
+        />
+        <div className="stacked">
+          <span>Support</span>
+          <Select
+            aria-label="Support"
+            className="wide"
+            value={person.support ?? 'handheld'}
+            options={[
+              { value: 'handheld', label: 'Hand-held' },
+              { value: 'prone', label: 'Lying, elbows down' },
+              { value: 'beanbag', label: 'Beanbag' },
+              { value: 'monopod', label: 'Monopod' },
+              { value: 'tripod', label: 'Tripod, moving head' },
+            ]}
+            onChange={(value) => onChange('photographer', { support: value })}
+          />
+        </div>
+        <div className="fields">
+          <NumberField
+            label="Focal length"
+            quantity="mm"
+            value={Number(lens.focal_mm ?? 500)}
+            problem={problem('kit.lens.focal_mm')}
+            onChange={(v) => setLens('focal_mm', v)}
+          />
+          <NumberField
+            label="Widest"
+            quantity="fnumber"
+            value={Number(lens.max_aperture ?? 4)}
+            problem={problem('kit.lens.max_aperture')}
+            onChange={(v) => setLens('max_aperture', v)}
+          />
+          <NumberField
+            label="Nearest focus"
+            quantity="length"
+            value={Number(lens.nearest_m ?? 3.5)}
+            problem={problem('kit.lens.nearest_m')}
+            onChange={(v) => setLens('nearest_m', v)}
+          />
+          <NumberField
+            label="Extender"
+            quantity="times"
+            value={rush.kit?.extender ?? 1}
+            problem={problem('kit.extender')}
+            onChange={(v) => onChange('kit', { extender: v })}
+          />
+          <NumberField
+            label="ISO limit"
+            quantity="iso"
+            value={person.iso_ceiling ?? 6400}
+            problem={problem('photographer.iso_ceiling')}
+            onChange={(v) => onChange('photographer', { iso_ceiling: v })}
+          />
+          <div className="field">
+            <label htmlFor="final-use">Final use</label>
+            <Select
+              id="final-use"
+              value={rush.final_use ?? 'pixel'}
+              options={[
+                { value: 'pixel', label: 'Judged at 100 %' },
+                { value: 'print', label: 'Large print' },
+                { value: 'screen', label: 'Screen' },
+                { value: 'classical', label: 'Textbook' },
+              ]}
+              onChange={(value) =>
+                onRush({ ...rush, final_use: value as NonNullable<Rush['final_use']> }, 'final_use')
+              }
+            />
+          </div>
+        </div>
+        <div className="stacked">
+          <span id="freeze-label">Freeze</span>
+          <Segmented
+            block
+            aria-labelledby="freeze-label"
+            value={person.freeze ?? 'body'}
+            options={[
+              { value: 'body', label: 'Its body' },
+              { value: 'limbs', label: 'Wings and legs too' },
+            ]}
+            onChange={(value) => onChange('photographer', { freeze: value })}
+          />
+        </div>
+        <div className="stacked">
+          <span id="open-label">When nothing asks otherwise</span>
+          <Segmented
+            block
+            aria-labelledby="open-label"
+            value={person.openness ?? 'one-stop-down'}
+            options={[
+              { value: 'wide-open', label: 'Wide open' },
+              { value: 'one-stop-down', label: 'One stop down' },
+            ]}
+            onChange={(value) => onChange('photographer', { openness: value })}
+          />
+        </div>
+      </details>
+
+      <details>
+        <summary>The subject’s figures</summary>
+        {current && <p className="quiet habit">{current.source}</p>}
+        <div className="fields">
+          {number('subject', 'length_m', 'Length', 'size')}
+          {number('subject', 'height_m', 'Height', 'size')}
+          {number('subject', 'depth_m', 'Depth', 'size', 0.1)}
+          {number('subject', 'aim_size_m', 'Aim part', 'size', 0.04)}
+          {number('subject', 'limb_speed_mps', 'Limb speed', 'speed')}
+          <div className="field">
+            <label htmlFor="kind">Kind</label>
+            <Select
+              id="kind"
+              value={rush.subject.kind ?? 'animal'}
+              options={[
+                { value: 'bird', label: 'Bird' },
+                { value: 'animal', label: 'Animal' },
+                { value: 'person', label: 'Person' },
+                { value: 'vehicle', label: 'Vehicle' },
+                { value: 'off', label: 'Something else' },
+              ]}
+              onChange={(value) => onChange('subject', { kind: value })}
+            />
+          </div>
+        </div>
+        <ShareField
+          label="Erratic"
+          value={rush.subject.erratic ?? 0.1}
+          low="keeps its way"
+          high="all over"
+          onChange={(v) => onChange('subject', { erratic: v })}
+        />
+        <ShareField
+          label="Detail on it"
+          value={rush.subject.contrast ?? 0.7}
+          low="plain"
+          high="crisp"
+          onChange={(v) => onChange('subject', { contrast: v })}
+        />
+      </details>
+    </aside>
+  );
+}

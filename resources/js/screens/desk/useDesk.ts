@@ -1,0 +1,107 @@
+import { useCallback, useEffect, useMemo, useReducer } from 'react';
+import type { Hold, Rush, SavedRush } from '../../api/client';
+
+/** What is being worked on: the rush and what is pinned of its hold. */
+export type Draft = { document: Rush; pins: Hold };
+
+type State = { past: Draft[]; now: Draft | null; future: Draft[]; merging: string | null };
+
+type Action =
+  | { type: 'open'; draft: Draft }
+  | { type: 'change'; draft: Draft; merge: string | null }
+  | { type: 'settle' }
+  | { type: 'undo' }
+  | { type: 'redo' };
+
+const depth = 200;
+
+function reduce(state: State, action: Action): State {
+  switch (action.type) {
+    case 'open':
+      return { past: [], now: action.draft, future: [], merging: null };
+    case 'change': {
+      // Dragging and typing in one field make one step to undo.
+      const continues = action.merge !== null && action.merge === state.merging;
+      const past = continues || !state.now ? state.past : [...state.past, state.now].slice(-depth);
+      return { past, now: action.draft, future: [], merging: action.merge };
+    }
+    case 'settle':
+      return { ...state, merging: null };
+    case 'undo': {
+      const last = state.past.at(-1);
+      return last && state.now
+        ? { past: state.past.slice(0, -1), now: last, future: [state.now, ...state.future], merging: null }
+        : state;
+    }
+    case 'redo': {
+      const next = state.future[0];
+      return next && state.now
+        ? { past: [...state.past, state.now], now: next, future: state.future.slice(1), merging: null }
+        : state;
+    }
+  }
+}
+
+const storageKey = (id: string | undefined) => `rush-hold.draft.${id ?? 'new'}`;
+
+/** A draft left behind in this browser, when it belongs to the version that is saved. */
+function leftBehind(id: string | undefined, version: number): Draft | null {
+  try {
+    const kept = JSON.parse(localStorage.getItem(storageKey(id)) ?? 'null');
+    return kept && kept.version === version ? (kept.draft as Draft) : null;
+  } catch {
+    return null;
+  }
+}
+
+/** The state of the desk: changes with undo, whether they are saved, and a copy in the browser in case of mishap. */
+export function useDesk(id: string | undefined, saved: SavedRush | undefined, fresh: Rush) {
+  const [state, dispatch] = useReducer(reduce, { past: [], now: null, future: [], merging: null });
+  const base = useMemo<Draft | null>(
+    () =>
+      id === undefined
+        ? { document: fresh, pins: {} }
+        : saved
+          ? { document: saved.document, pins: saved.pins }
+          : null,
+    [id, saved, fresh],
+  );
+  const version = saved?.version ?? 0;
+
+  // Open once for each rush; a save keeps the history, so that undo reaches across it.
+  const openId = id ?? 'new';
+  const loaded = base !== null;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: opens when the rush arrives, not at each save
+  useEffect(() => {
+    if (base) dispatch({ type: 'open', draft: leftBehind(id, version) ?? base });
+  }, [openId, loaded]);
+
+  const now = state.now;
+  const dirty = now !== null && base !== null && JSON.stringify(now) !== JSON.stringify(base);
+
+  useEffect(() => {
+    if (!now) return;
+    if (dirty) localStorage.setItem(storageKey(id), JSON.stringify({ version, draft: now }));
+    else localStorage.removeItem(storageKey(id));
+  }, [now, dirty, id, version]);
+
+  const change = useCallback(
+    (next: Partial<Draft>, merge: string | null = null) => {
+      if (now) dispatch({ type: 'change', draft: { ...now, ...next }, merge });
+    },
+    [now],
+  );
+
+  return {
+    draft: now,
+    dirty,
+    change,
+    settle: useCallback(() => dispatch({ type: 'settle' }), []),
+    undo: useCallback(() => dispatch({ type: 'undo' }), []),
+    redo: useCallback(() => dispatch({ type: 'redo' }), []),
+    revert: useCallback(() => base && dispatch({ type: 'change', draft: base, merge: null }), [base]),
+    forget: useCallback(() => localStorage.removeItem(storageKey(id)), [id]),
+    canUndo: state.past.length > 0,
+    canRedo: state.future.length > 0,
+  };
+}

@@ -1,0 +1,207 @@
+import './rushes.css';
+import { App, Button, Dropdown, Input, Modal } from 'antd';
+import { useDeferredValue, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { RushSummary } from '../../api/client';
+import { rushActions, useRushAction, useRushes } from '../../api/hooks';
+import { Silhouette } from '../../parts/Silhouette';
+import { say, useUnits } from '../../parts/units';
+import { TopBar } from '../../shell/TopBar';
+
+export default function RushList() {
+  const [search, setSearch] = useState('');
+  const words = useDeferredValue(search.trim());
+  const rushes = useRushes(words);
+  const units = useUnits();
+  const navigate = useNavigate();
+  const file = useRef<HTMLInputElement>(null);
+  const { message, notification } = App.useApp();
+  const [renaming, setRenaming] = useState<{ id: string; name: string } | null>(null);
+  const failed = (error: Error) => message.error(error.message);
+
+  const remove = useRushAction(rushActions.remove);
+  const restore = useRushAction(rushActions.restore);
+  const duplicate = useRushAction(rushActions.duplicate);
+  const rename = useRushAction(rushActions.rename);
+  const upload = useRushAction(rushActions.upload);
+
+  function removeWithUndo(rush: RushSummary) {
+    remove.mutate(rush.id, {
+      onError: failed,
+      onSuccess: () => {
+        const key = `removed-${rush.id}`;
+        notification.open({
+          key,
+          message: `“${rush.name}” is deleted`,
+          duration: 12,
+          placement: 'bottomLeft',
+          btn: (
+            <Button
+              size="small"
+              onClick={() =>
+                restore.mutate(rush.id, { onError: failed, onSuccess: () => notification.destroy(key) })
+              }
+            >
+              Undo
+            </Button>
+          ),
+        });
+      },
+    });
+  }
+
+  function menu(rush: RushSummary) {
+    return {
+      items: [
+        { key: 'rename', label: 'Rename', onClick: () => setRenaming({ id: rush.id, name: rush.name }) },
+        {
+          key: 'copy',
+          label: 'Duplicate',
+          onClick: () => duplicate.mutate(rush.id, { onError: failed }),
+        },
+        {
+          key: 'file',
+          label: (
+            <a href={`/api/rushes/${rush.id}/document`} download>
+              Download
+            </a>
+          ),
+        },
+        { type: 'divider' as const },
+        { key: 'delete', label: 'Delete', onClick: () => removeWithUndo(rush) },
+      ],
+    };
+  }
+
+  return (
+    <div className="rushes-page">
+      <TopBar />
+      <main className="rushes">
+        <div className="rushes-head">
+          <h1>Your rushes</h1>
+          <Input
+            className="rushes-search"
+            type="search"
+            allowClear
+            placeholder="Search name or subject"
+            aria-label="Search name or subject"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+          <Button onClick={() => file.current?.click()} loading={upload.isPending}>
+            Upload
+          </Button>
+          <Button type="primary" onClick={() => navigate('/rushes/new')}>
+            New rush
+          </Button>
+          <input
+            ref={file}
+            className="sr-only"
+            type="file"
+            accept=".json,application/json"
+            aria-label="Rush document to upload"
+            tabIndex={-1}
+            onChange={(event) => {
+              const chosen = event.target.files?.[0];
+              event.target.value = '';
+              if (!chosen) return;
+              upload.mutate(chosen, {
+                onError: (error) =>
+                  notification.error({
+                    message: 'This file was not taken in',
+                    description: error.message,
+                    duration: 0,
+                  }),
+                onSuccess: (saved) => message.success(`“${saved.name}” is in your list.`),
+              });
+            }}
+          />
+        </div>
+
+        {rushes.isPending && (
+          <p className="quiet" role="status">
+            Loading…
+          </p>
+        )}
+        {rushes.isError && (
+          <p role="alert">
+            {rushes.error.message}{' '}
+            <Button size="small" onClick={() => void rushes.refetch()}>
+              Try again
+            </Button>
+          </p>
+        )}
+        {rushes.data?.length === 0 &&
+          (words ? (
+            <p className="rushes-empty">
+              Nothing here is called “{words}”. <Button onClick={() => setSearch('')}>Show all</Button>
+            </p>
+          ) : (
+            <div className="rushes-empty">
+              <h2>Nothing here yet</h2>
+              <p className="quiet">
+                A rush is one expected run of something that moves: a bird coming in, a rider at the barriers.
+                Describe one, and the set-up for it is worked out while you type.
+              </p>
+              <Button type="primary" size="large" onClick={() => navigate('/rushes/new')}>
+                Describe your first rush
+              </Button>
+            </div>
+          ))}
+        <ul className="rush-list" aria-busy={rushes.isFetching}>
+          {rushes.data?.map((rush) => (
+            <li key={rush.id} className="rush-row">
+              <Link to={`/rushes/${rush.id}`} className="rush-link">
+                <span className="rush-figure">
+                  <Silhouette figure={rush.figure} />
+                </span>
+                <span className="rush-name">
+                  {rush.name}
+                  <small className="quiet">{rush.subject || 'No subject named'}</small>
+                </span>
+                <span className="rush-fact">
+                  {say(rush.speed_mps, 'speed', units)}
+                  <small className="quiet">speed</small>
+                </span>
+                <span className="rush-fact">
+                  {say(rush.start_m, 'length', units)}
+                  <small className="quiet">from</small>
+                </span>
+                <span className="rush-fact">
+                  {Math.round(rush.focal_mm)} mm
+                  <small className="quiet">lens</small>
+                </span>
+              </Link>
+              <Dropdown trigger={['click']} menu={menu(rush)}>
+                <Button type="text" aria-label={`More for ${rush.name}`}>
+                  •••
+                </Button>
+              </Dropdown>
+            </li>
+          ))}
+        </ul>
+      </main>
+      <Modal
+        title="Rename"
+        open={renaming !== null}
+        okText="Rename"
+        okButtonProps={{ disabled: !renaming?.name.trim(), loading: rename.isPending }}
+        onCancel={() => setRenaming(null)}
+        onOk={() =>
+          renaming &&
+          rename.mutate(
+            { id: renaming.id, name: renaming.name.trim() },
+            { onError: failed, onSuccess: () => setRenaming(null) },
+          )
+        }
+      >
+        <Input
+          aria-label="Name"
+          maxLength={120}
+          value={renaming?.name ?? ''}
+          onChange={(event) => renaming && setRenaming({ ...renaming, name: event.target.value })}
+        />
+      </Modal>
+    </div>
+  );
+}

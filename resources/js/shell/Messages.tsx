@@ -1,0 +1,28 @@
+import { Button } from 'antd';
+import { useRouteError } from 'react-router';
+
+export function Waiting({ what = 'Loading' }: { what?: string }) {
+  return (
+    <div className="message" role="status">
+      <p className="quiet">{what}…</p>
+    </div>
+  );
+}
+
+export function Failed({ missing = false, message }: { missing?: boolean; message?: string }) {
+  const error = useRouteError();
+  const text =
+    message ??
+    (missing
+      ? 'There is no page at this address.'
+      : error instanceof Error
+        ? error.message
+        : 'Something went wrong.');
+  return (
+    <main className="message">
+      <h1>{missing ? 'Nothing here' : 'That did not work'}</h1>
+      <p className="quiet">{text}</p>
+      <Button href="/rushes">Back to your rushes</Button>
+    </main>
+  );
+}

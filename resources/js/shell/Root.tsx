@@ -1,0 +1,61 @@
+import { App as AntApp, ConfigProvider } from 'antd';
+import { lazy, Suspense, useEffect, useMemo } from 'react';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { type Units, UnitsContext } from '../parts/units';
+import { useStored } from '../parts/useStored';
+import { antTheme, type Mode } from '../theme/theme';
+import { Failed, Waiting } from './Messages';
+import { PreferencesContext } from './preferences';
+import { Signed } from './Signed';
+
+const SignIn = lazy(() => import('../screens/sign-in/SignIn'));
+const RushList = lazy(() => import('../screens/rushes/RushList'));
+const Desk = lazy(() => import('../screens/desk/Desk'));
+
+const router = createBrowserRouter([
+  { path: '/sign-in', element: <SignIn />, errorElement: <Failed /> },
+  {
+    element: <Signed />,
+    errorElement: <Failed />,
+    children: [
+      { path: '/', element: <Navigate to="/rushes" replace /> },
+      { path: '/rushes', element: <RushList /> },
+      { path: '/rushes/new', element: <Desk /> },
+      { path: '/rushes/:id', element: <Desk /> },
+      { path: '*', element: <Failed missing /> },
+    ],
+  },
+]);
+
+const prefersLight = window.matchMedia('(prefers-color-scheme: light)').matches;
+const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+export function Root() {
+  const [mode, setMode] = useStored<Mode>('rush-hold.mode', prefersLight ? 'light' : 'dark', [
+    'dark',
+    'light',
+  ]);
+  const [units, setUnits] = useStored<Units>('rush-hold.units', 'metric', ['metric', 'imperial']);
+  const preferences = useMemo(
+    () => ({ mode, setMode, units, setUnits, still }),
+    [mode, setMode, units, setUnits],
+  );
+
+  useEffect(() => {
+    document.documentElement.dataset.mode = mode;
+  }, [mode]);
+
+  return (
+    <ConfigProvider theme={antTheme(mode, still)} wave={{ disabled: true }}>
+      <PreferencesContext value={preferences}>
+        <UnitsContext value={units}>
+          <AntApp className="app-root" message={{ maxCount: 2 }}>
+            <Suspense fallback={<Waiting />}>
+              <RouterProvider router={router} />
+            </Suspense>
+          </AntApp>
+        </UnitsContext>
+      </PreferencesContext>
+    </ConfigProvider>
+  );
+}

@@ -1,0 +1,75 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { App, Button, Dropdown } from 'antd';
+import type { ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { client, take } from '../api/client';
+import { useSession } from '../api/hooks';
+import { usePreferences } from './preferences';
+
+export function Wordmark() {
+  return (
+    <span className="wordmark">
+      <svg viewBox="0 0 32 20" width="32" height="20" aria-hidden="true">
+        <path d="M1 17C10 16 18 12 31 2" fill="none" stroke="var(--subject)" strokeWidth="1.6" />
+        <circle cx="8" cy="15.6" r="2.2" fill="var(--ground)" stroke="var(--text)" strokeWidth="1.4" />
+        <circle cx="16.5" cy="11.8" r="2.9" fill="var(--text)" />
+        <circle cx="24.5" cy="6.8" r="2.9" fill="var(--text)" />
+      </svg>
+      Rush Hold
+    </span>
+  );
+}
+
+/** Name of the product, what this page is about, what can be done here, and the person’s own menu. */
+export function TopBar({ children, actions }: { children?: ReactNode; actions?: ReactNode }) {
+  const { mode, setMode, units, setUnits } = usePreferences();
+  const session = useSession();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+
+  async function signOut() {
+    try {
+      await take(client.DELETE('/api/session'));
+      queries.clear();
+      navigate('/sign-in');
+    } catch (error) {
+      message.error((error as Error).message);
+    }
+  }
+
+  return (
+    <header className="top-bar">
+      <Link to="/rushes" className="home" aria-label="Rush Hold: your rushes">
+        <Wordmark />
+      </Link>
+      <div className="top-middle">{children}</div>
+      <div className="top-actions">
+        {actions}
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              {
+                key: 'units',
+                label: units === 'metric' ? 'Show feet and miles' : 'Show metres',
+                onClick: () => setUnits(units === 'metric' ? 'imperial' : 'metric'),
+              },
+              {
+                key: 'mode',
+                label: mode === 'dark' ? 'Light colours' : 'Dark colours',
+                onClick: () => setMode(mode === 'dark' ? 'light' : 'dark'),
+              },
+              { type: 'divider' },
+              { key: 'out', label: 'Sign out', onClick: () => void signOut() },
+            ],
+          }}
+        >
+          <Button type="text" aria-label="Preferences and account">
+            {session.data?.user?.name ?? 'Account'} ▾
+          </Button>
+        </Dropdown>
+      </div>
+    </header>
+  );
+}
