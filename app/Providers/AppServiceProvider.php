@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
 
@@ -18,6 +19,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         JsonResource::withoutWrapping();
+        // Paths without a host are right whatever stands in front of the server.
+        Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");
 
         // Five tries a minute for one address at one account, and thirty from one address at all of them.
         RateLimiter::for('sign-in', fn (Request $request): array => [

@@ -41,9 +41,9 @@ final readonly class Lines
             $this->judged(Setting::Area, $hold->area->value, $hold->area->label(), $this->aimMargin()),
             $this->solved(Setting::AreaAt, $hold->areaAt, $this->placeLabel(), $placeReason),
             $this->judged(Setting::Detect, $hold->detect->value, $hold->detect->label(),
-                new Margin('pixels needed, of those on it', Thresholds::DETECTION_PIXELS, $this->s->subjectPixels, 'px')),
+                new Margin('needed to be found, of those on the subject', Thresholds::DETECTION_PIXELS, $this->s->subjectPixels, 'px')),
             $this->judged(Setting::Eye, $hold->eye, $hold->eye ? 'On' : 'Off',
-                new Margin('pixels needed, of those on the aim part', Thresholds::EYE_PIXELS, $this->s->aimPixels, 'px')),
+                new Margin('needed for the eye, of those on the aim part', Thresholds::EYE_PIXELS, $this->s->aimPixels, 'px')),
             $this->judged(Setting::Aim, $hold->aim->value, $hold->aim->label()),
             $this->judged(Setting::Stay, $hold->stay, $hold->stay.' of 4'),
             $this->judged(Setting::SpeedChange, $hold->speedChange, $hold->speedChange.' of 2'),
@@ -51,15 +51,15 @@ final readonly class Lines
             $this->solved(Setting::StartAt, $hold->startAtM, self::metres($hold->startAtM), $startReason),
             $this->solved(Setting::RangeLimit, $hold->range === null ? null : [$hold->range->nearM, $hold->range->farM], self::rangeLabel($hold->range), $rangeReason),
             $this->solved(Setting::Shutter, $hold->shutterS, StopScale::shutterLabel($hold->shutterS), $this->exposure->shutterReason,
-                new Margin('smear, of what movement may take', $this->blur->movingUm(), $this->exposure->need->shareUm, 'µm'), $this->otherShutters()),
+                new Margin('smear, against what movement may take', $this->blur->movingUm(), $this->exposure->need->shareUm, 'µm'), $this->otherShutters()),
             $this->solved(Setting::Aperture, $hold->aperture, StopScale::fLabel($hold->aperture), $this->exposure->apertureReason,
-                new Margin('f-number its depth asks for', $this->exposure->depthNeedsFNumber, $hold->aperture, ''), $this->otherApertures()),
+                new Margin('its depth asks for, against what is set', $this->exposure->depthNeedsFNumber, $hold->aperture, '(f-number)'), $this->otherApertures()),
             $this->solved(Setting::Iso, $hold->iso, (string) StopScale::isoLabel($hold->iso), $this->exposure->isoReason,
-                new Margin('of your limit', $hold->iso * 2 ** $this->exposure->evShort, $this->s->photographer->isoCeiling, 'ISO')),
+                new Margin('used, against your limit', $hold->iso * 2 ** $this->exposure->evShort, $this->s->photographer->isoCeiling, 'ISO')),
             $this->judged(Setting::Drive, $hold->drive->value, $hold->drive->label(),
-                new Margin('frames, of the buffer', $this->s->kit->body->framesPerS * $this->s->rush->path->seconds, $this->s->kit->body->bufferFrames, 'frames')),
+                new Margin('in the rush, against the buffer', $this->s->kit->body->framesPerS * $this->s->rush->path->seconds, $this->s->kit->body->bufferFrames, 'frames')),
             $this->judged(Setting::Stabiliser, $hold->stabiliser->value, $hold->stabiliser->label(),
-                new Margin('shake, of what movement may take', $this->blur->shakeUm, $this->exposure->need->shareUm, 'µm')),
+                new Margin('shake, against what movement may take', $this->blur->shakeUm, $this->exposure->need->shareUm, 'µm')),
             $this->judged(Setting::Support, $hold->support->value, ucfirst($hold->support->value)),
         ];
     }
@@ -125,13 +125,13 @@ final readonly class Lines
         if ($this->hold->technique !== Technique::Park) {
             return null;
         }
-        return new Margin('frame wanted, of those in the sharp zone', 1, DistanceSolver::framesAt($this->s, $this->hold->startAtM), 'frames');
+        return new Margin('wanted, of those in the sharp zone', 1, DistanceSolver::framesAt($this->s, $this->hold->startAtM), 'frames');
     }
 
     private function driveMargin(): ?Margin
     {
         return $this->hold->technique === Technique::Auto
-            ? new Margin('focus travel, of what the lens can do', $this->s->focusTravelMmPerS, $this->s->kit->driveMmPerS(), 'mm/s')
+            ? new Margin('asked of focus, against what the lens can do', $this->s->focusTravelMmPerS, $this->s->kit->driveMmPerS(), 'mm/s')
             : null;
     }
 
@@ -144,7 +144,7 @@ final readonly class Lines
         // The area still touches the subject while the aim is off by half of both together.
         $room = ($shape->width + min(1.0, $this->s->widthInFrame)) / 2;
 
-        return new Margin('wander of your aim, of what the area forgives', 100 * 2 * $this->s->pointingError, 100 * $room, '% of frame width');
+        return new Margin('wander of your aim, against what the area forgives', 100 * 2 * $this->s->pointingError, 100 * $room, '% of the width');
     }
 
     /** @return list<Alternative> */

@@ -29,7 +29,7 @@ const palette = {
 export function antTheme(mode: Mode, still: boolean): ThemeConfig {
   const p = palette[mode];
   return {
-    algorithm: [mode === 'dark' ? theme.darkAlgorithm : theme.defaultAlgorithm, theme.compactAlgorithm],
+    algorithm: mode === 'dark' ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
       fontFamily: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif",
       fontSize: 14,
@@ -46,13 +46,28 @@ export function antTheme(mode: Mode, still: boolean): ThemeConfig {
       colorError: p.warn,
       colorLink: p.accent,
       borderRadius: 5,
-      controlHeight: 30,
+      controlHeight: 28,
+      controlHeightSM: 22,
+      controlHeightLG: 38,
+      paddingSM: 8,
       motion: !still,
       boxShadowSecondary: mode === 'dark' ? '0 10px 30px rgba(0,0,0,.5)' : '0 10px 30px rgba(60,50,30,.18)',
     },
     components: {
       Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 500 },
-      Slider: { railSize: 3, handleSize: 10, handleSizeHover: 12 },
+      InputNumber: { paddingInline: 8 },
+      Select: { optionHeight: 28 },
+      Slider: {
+        railSize: 3,
+        handleSize: 10,
+        handleSizeHover: 12,
+        railBg: p.line,
+        railHoverBg: p.line,
+        trackBg: p.quiet,
+        trackHoverBg: p.quiet,
+        handleColor: p.text,
+        handleActiveColor: p.accent,
+      },
     },
   };
 }

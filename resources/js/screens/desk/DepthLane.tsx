@@ -43,8 +43,8 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
   const width = useWidth(holder, 600);
   const [over, setOver] = useState<number | null>(null);
   const { samples, frames, seconds } = plan.lane;
-  const wholeHeight = 176;
-  const closeHeight = 112;
+  const wholeHeight = 158;
+  const closeHeight = 96;
   const unit = scaleOf('length', units);
 
   const x = scaleLinear([0, seconds], [left, width - right]);
@@ -120,7 +120,7 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
           <i className="key-lost" /> lost
         </span>
         <span className="lane-count">
-          {kept} of {frames.length} sharp <span className="quiet">if focus and aim are true</span>
+          {kept} of {frames.length} sharp <span className="quiet">if focus holds</span>
         </span>
       </div>
       <svg
@@ -199,8 +199,9 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
               {verdicts[shot.verdict]}
             </b>{' '}
             <span className="quiet">
-              {shot.blur_um.toFixed(0)} µm of blur{shot.mostly ? `, mostly ${shot.mostly}` : ''}; up to{' '}
-              {(1.5 * plan.margins.coc_um).toFixed(0)} µm makes a keeper.
+              {shot.blur_um.toFixed(0)} µm of blur
+              {shot.mostly ? `, mostly ${shot.mostly}` : ''}; a keeper has up to{' '}
+              {(1.5 * plan.margins.coc_um).toFixed(0)} µm.
             </span>
           </>
         )}

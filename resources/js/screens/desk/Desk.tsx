@@ -196,50 +196,42 @@ export default function Desk() {
             <Button type="text" onClick={() => setHelp(true)} aria-label="Help" title="Help (?)">
               ?
             </Button>
-            <Dropdown.Button
+            <Button
               className="save"
               type={desk.dirty || id === undefined ? 'primary' : 'default'}
               loading={save.isPending}
-              trigger={['click']}
               onClick={() => void keep()}
-              menu={{
-                items: [
-                  {
-                    key: 'copy',
-                    label: 'Save as a copy',
-                    disabled: id === undefined,
-                    onClick: () => void keep(true),
-                  },
-                  {
-                    key: 'revert',
-                    label: 'Back to what is saved',
-                    disabled: !desk.dirty || id === undefined,
-                    onClick: desk.revert,
-                  },
-                  ...(id
-                    ? [
-                        {
-                          key: 'file',
-                          label: (
-                            <a href={`/api/rushes/${id}/document`} download>
-                              Download what is saved
-                            </a>
-                          ),
-                        },
-                      ]
-                    : []),
-                ],
-              }}
-              buttonsRender={([left, right]) => [
-                left,
-                <span key="more">
-                  {/* The arrow needs a name of its own. */}
-                  {right}
-                </span>,
-              ]}
             >
               {desk.dirty || id === undefined ? 'Save' : 'Saved'}
-            </Dropdown.Button>
+            </Button>
+            {id !== undefined && (
+              <Dropdown
+                trigger={['click']}
+                menu={{
+                  items: [
+                    { key: 'copy', label: 'Save as a copy', onClick: () => void keep(true) },
+                    {
+                      key: 'revert',
+                      label: 'Back to what is saved',
+                      disabled: !desk.dirty,
+                      onClick: desk.revert,
+                    },
+                    {
+                      key: 'file',
+                      label: (
+                        <a href={`/api/rushes/${id}/document`} download>
+                          Download what is saved
+                        </a>
+                      ),
+                    },
+                  ],
+                }}
+              >
+                <Button type="text" aria-label="More for this rush">
+                  •••
+                </Button>
+              </Dropdown>
+            )}
           </>
         }
       >

@@ -4,6 +4,25 @@ import { outlineOf } from '../../parts/Silhouette';
 import { say, sayDepth, useUnits } from '../../parts/units';
 import { sampleAt } from './lane';
 
+const heads: Record<string, [number, number]> = {
+  'flying-bird': [0.88, 0.44],
+  'gliding-bird': [0.88, 0.51],
+  'perched-bird': [0.8, 0.16],
+  'running-mammal': [0.86, 0.26],
+  'walking-mammal': [0.86, 0.24],
+  runner: [0.62, 0.09],
+  rider: [0.62, 0.1],
+};
+
+/** Where on an outline the aim part is, in its length and height. */
+function aimAt(figure: string, aim: string): [number, number] {
+  const head = heads[figure];
+  if (!head) return [0.5, 0.5];
+  if (aim === 'eye' || aim === 'head') return head;
+  if (aim === 'chest') return [0.52, 0.3];
+  return [0.5, 0.45];
+}
+
 /** Blades of grass, leaves or people in front: the same ones each time, covering the share they are said to. */
 function clutterBlades(share: number, width: number, height: number) {
   const blades: string[] = [];
@@ -41,6 +60,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
   const facing = sample.across_mps < -0.05 ? -1 : 1;
   const pitch =
     Math.abs(sample.up_mps) > 1.5 * Math.abs(sample.across_mps) ? (sample.up_mps > 0 ? -60 : 60) : 0;
+  const anchor = aimAt(rush.subject.figure ?? 'plain', plan.best.hold.aim ?? 'body');
   const clutter = rush.scene?.front_clutter ?? 0;
   const blades = useMemo(() => clutterBlades(clutter, width, height), [clutter, width, height]);
   const sharp =
@@ -89,8 +109,9 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
         >
           <path
             d={outlineOf(rush.subject.figure ?? 'plain')}
-            transform={`translate(${-length * 0.62} ${-tall * 0.32}) scale(${length} ${tall})`}
+            transform={`translate(${-length * (anchor[0] ?? 0.5)} ${-tall * (anchor[1] ?? 0.5)}) scale(${length} ${tall})`}
             fill="var(--figure)"
+            fillRule="evenodd"
             filter={sharp ? undefined : `url(#${id}-soft)`}
           />
         </g>
@@ -100,7 +121,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           width={width}
           height={height}
           fill="var(--ground)"
-          opacity="0.42"
+          opacity="0.36"
           mask={`url(#${id}-outside)`}
           className="finder-dim"
         />

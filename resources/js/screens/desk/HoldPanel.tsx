@@ -116,8 +116,7 @@ export function HoldPanel({ plan, stale, pinned, chosen, onChoose, onPin, onUnpi
           <p className="hold-reason">{line.reason}</p>
           {line.margin && (
             <p className="quiet hold-margin">
-              {small(line.margin.used)} {line.margin.unit} {line.margin.name}: {small(line.margin.allowed)}{' '}
-              {line.margin.unit}
+              {small(line.margin.used)} of {small(line.margin.allowed)} {line.margin.unit}: {line.margin.name}
             </p>
           )}
           {line.alternatives.length > 0 && (

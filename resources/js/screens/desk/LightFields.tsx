@@ -155,40 +155,48 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
               onChange={(v) => onChange('light', { place: { ...place, shooting_bearing_deg: v } }, 'bearing')}
             />
           </div>
-          <div className="fields">
-            <div className="field">
-              <label htmlFor="light-at">Local time ({place.at.slice(19) || 'UTC'})</label>
-              <Input
-                id="light-at"
-                type="datetime-local"
-                value={place.at.slice(0, 16)}
-                status={refused?.field === 'light.place.at' ? 'error' : ''}
-                onChange={(event) =>
-                  event.target.value &&
-                  onChange(
-                    'light',
-                    { place: { ...place, at: `${event.target.value}:00${place.at.slice(19) || '+00:00'}` } },
-                    'at',
-                  )
-                }
-              />
-            </div>
-            <div className="field">
-              <label htmlFor="light-sky">Sky</label>
-              <Select
-                id="light-sky"
-                value={light.sky ?? 'clear'}
-                options={[
-                  { value: 'clear', label: 'Clear' },
-                  { value: 'partly', label: 'Some cloud' },
-                  { value: 'overcast', label: 'Overcast' },
-                ]}
-                onChange={(value) => onChange('light', { sky: value })}
-              />
-            </div>
+          <div className="field">
+            <label htmlFor="light-at">Local time ({place.at.slice(19) || 'UTC'})</label>
+            <Input
+              id="light-at"
+              type="datetime-local"
+              value={place.at.slice(0, 16)}
+              status={refused?.field === 'light.place.at' ? 'error' : ''}
+              onChange={(event) =>
+                event.target.value &&
+                onChange(
+                  'light',
+                  { place: { ...place, at: `${event.target.value}:00${place.at.slice(19) || '+00:00'}` } },
+                  'at',
+                )
+              }
+            />
           </div>
         </>
       )}
+      <div className="fields">
+        <div className="field">
+          <label htmlFor="light-sky">Sky</label>
+          <Select
+            id="light-sky"
+            value={light.sky ?? 'clear'}
+            options={[
+              { value: 'clear', label: 'Clear' },
+              { value: 'partly', label: 'Some cloud' },
+              { value: 'overcast', label: 'Overcast' },
+            ]}
+            onChange={(value) => onChange('light', { sky: value })}
+          />
+        </div>
+        <NumberField
+          label="Shade, backlight"
+          quantity="stops"
+          hint="Stops on top of the light above: −2 under trees, +1 off bright water"
+          value={light.offset_stops ?? 0}
+          problem={problem('offset_stops')}
+          onChange={(v) => onChange('light', { offset_stops: v })}
+        />
+      </div>
     </section>
   );
 }
