@@ -47,13 +47,16 @@ final class SavedRush extends Model
      * Those whose name or subject contains every word.
      *
      * @param  Builder<self>  $query
+     * @return Builder<self>
      */
-    public function scopeMatching(Builder $query, string $search): void
+    public static function matching(Builder $query, string $search): Builder
     {
         foreach (preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
             $query->where(fn (Builder $q) => $q->where('name', 'like', $like)->orWhere('subject', 'like', $like));
         }
+
+        return $query;
     }
 
     protected static function booted(): void

@@ -19,7 +19,8 @@ final readonly class Range implements JsonSerializable
         public float $max,
         public string $unit,
         private bool $aboveMin = false,
-    ) {}
+    ) {
+    }
 
     /** From $min to $max, both allowed. */
     public static function of(float $min, float $max, string $unit = ''): self

@@ -19,7 +19,9 @@ final class DemoSeeder extends Seeder
     private const RUSHES = ['barriers', 'muddy-hairpin', 'sprint-finish', 'pipit-in-the-gorse', 'hare-through-the-campion',
         'tern-plunging', 'tern-hovering', 'puffin-behind-the-thrift', 'gannet-along-the-edge', 'puffin-coming-in'];
 
-    public function __construct(private readonly DocumentGate $gate) {}
+    public function __construct(private readonly DocumentGate $gate)
+    {
+    }
 
     public function run(): void
     {

@@ -6,4 +6,6 @@ namespace App\Console\Commands;
 
 use RuntimeException;
 
-final class UnreadableFile extends RuntimeException {}
+final class UnreadableFile extends RuntimeException
+{
+}

@@ -30,16 +30,17 @@ final class RushController extends Controller
 {
     private const LARGEST_FILE = 1_000_000;
 
-    public function __construct(private readonly DocumentGate $gate) {}
+    public function __construct(private readonly DocumentGate $gate)
+    {
+    }
 
     #[OA\Get(path: '/api/rushes', operationId: 'listRushes', summary: 'The rushes kept, last changed first', tags: ['rushes'],
         parameters: [new OA\Parameter(name: 'search', in: 'query', description: 'Words in name or subject', schema: new OA\Schema(type: 'string'))],
         responses: [new OA\Response(response: 200, description: 'Rushes', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/RushSummary')))])]
     public function index(Request $request): AnonymousResourceCollection
     {
-        $rushes = SavedRush::query()
-            ->where('user_id', $this->person($request)->id)
-            ->matching(Str::limit((string) $request->query('search', ''), 120, ''))
+        $mine = SavedRush::query()->where('user_id', $this->person($request)->id);
+        $rushes = SavedRush::matching($mine, Str::limit((string) $request->query('search', ''), 120, ''))
             ->orderByDesc('updated_at')->orderByDesc('id')
             ->limit(500)->get();
 

@@ -60,7 +60,7 @@ final class SessionController extends Controller
     ])]
     public function destroy(Request $request): Response
     {
-        Auth::guard('web')->logout();
+        Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -27,7 +27,8 @@ final readonly class BlurParts
         public float $diffractionUm = 0.0,
         /** The pixel itself. */
         public float $pixelUm = 0.0,
-    ) {}
+    ) {
+    }
 
     public function totalUm(): float
     {

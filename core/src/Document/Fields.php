@@ -17,7 +17,9 @@ final class Fields
     private array $read = [];
 
     /** @param  array<string, mixed>  $given */
-    private function __construct(private readonly array $given, private readonly string $path) {}
+    private function __construct(private readonly array $given, private readonly string $path)
+    {
+    }
 
     /** @throws Refused if $value is not an object with named fields */
     public static function of(mixed $value, string $path = ''): self
@@ -135,6 +137,12 @@ final class Fields
         $this->read[$name] = $values;
 
         return $found;
+    }
+
+    /** Whatever stands under $name, for values that are checked elsewhere. */
+    public function raw(string $name): mixed
+    {
+        return $this->read[$name] = $this->given[$name] ?? null;
     }
 
     /** The object under $name, an empty one when it is left out. Hand what was read back with `keep`. */

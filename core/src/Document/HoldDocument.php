@@ -29,15 +29,12 @@ final class HoldDocument
         }
         $pins = Pins::none();
         $parts = ['focus' => $top->object('focus'), 'exposure' => $top->object('exposure'), '' => $top];
-        $raw = is_object($document) ? (array) $document : $document;
         foreach (Setting::cases() as $setting) {
             [$part, $name] = str_contains($setting->value, '.') ? explode('.', $setting->value, 2) : ['', $setting->value];
             if (! $parts[$part]->has($name)) {
                 continue;
             }
-            $holder = $part === '' ? $raw : (array) $raw[$part];
-            $pins = $pins->with($setting, $holder[$name], $kit);
-            $parts[$part]->keep($name, true);
+            $pins = $pins->with($setting, $parts[$part]->raw($name), $kit);
         }
         $parts['focus']->done();
         $parts['exposure']->done();

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Hold\Area;
-use RushHold\Hold\FocusMode;
 use RushHold\Hold\Detection;
+use RushHold\Hold\FocusMode;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
 use RushHold\Kit\Kit;

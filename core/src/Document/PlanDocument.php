@@ -93,9 +93,7 @@ final class PlanDocument
     {
         $words = $line->setting->words();
         if ($words !== null && is_string($value)) {
-            $case = $words::from($value);
-
-            return method_exists($case, 'label') ? $case->label() : ucfirst($value);
+            return $words::from($value)->label();
         }
 
         return match (true) {

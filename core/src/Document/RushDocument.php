@@ -6,7 +6,6 @@ namespace RushHold\Document;
 
 use DateTimeImmutable;
 use RushHold\Hold\Detection;
-use RushHold\Kit\Kit;
 use RushHold\Kit\Support;
 use RushHold\Light\Exposure;
 use RushHold\Light\Sky;
@@ -31,7 +30,9 @@ final readonly class RushDocument
     public const FORMAT = 'rush-hold/rush@1';
 
     /** @param  array<string, mixed>  $fields  the whole document, defaults filled in */
-    private function __construct(public Rush $rush, public array $fields) {}
+    private function __construct(public Rush $rush, public array $fields)
+    {
+    }
 
     /** @throws Refused if a field is missing, unknown, of the wrong type or out of range */
     public static function read(mixed $document): self

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Hold;
 
 /** The part of the subject that has to be sharp, and that the area is held on. */
-enum AimPoint: string
+enum AimPoint: string implements Labelled
 {
     case Eye = 'eye';
     case Head = 'head';

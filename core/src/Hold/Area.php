@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Hold;
 
 /** The pattern of the frame the body may focus with, from the smallest to the largest. */
-enum Area: string
+enum Area: string implements Labelled
 {
     case Pinpoint = 'pinpoint';
     case Point = 'point';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Hold;
 
 /** The kind of subject the body looks for; a subject's own kind uses the same words. */
-enum Detection: string
+enum Detection: string implements Labelled
 {
     case Bird = 'bird';
     case Animal = 'animal';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
-enum Drive: string
+enum Drive: string implements Labelled
 {
     case SingleFrame = 'single';
     /** Two or three frames, placed exactly, again and again. */

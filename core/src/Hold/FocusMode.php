@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Hold;
 
 /** What the body does with focus while the button is held. */
-enum FocusMode: string
+enum FocusMode: string implements Labelled
 {
     case Single = 'single';
     case Continuous = 'continuous';

@@ -34,5 +34,6 @@ final readonly class Hold
         public Drive $drive,
         public Stabiliser $stabiliser,
         public Support $support,
-    ) {}
+    ) {
+    }
 }

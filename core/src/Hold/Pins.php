@@ -13,7 +13,9 @@ use RushHold\Refused;
 final readonly class Pins
 {
     /** @param  array<string, mixed>  $values  by the word of the setting, already checked */
-    private function __construct(private array $values) {}
+    private function __construct(private array $values)
+    {
+    }
 
     public static function none(): self
     {
@@ -39,6 +41,15 @@ final readonly class Pins
     public function get(Setting $setting): mixed
     {
         return $this->values[$setting->value] ?? null;
+    }
+
+    /** @return array{float, float}|null */
+    public function areaAt(): ?array
+    {
+        /** @var array{float, float}|null $place checked when it was pinned */
+        $place = $this->values[Setting::AreaAt->value] ?? null;
+
+        return $place;
     }
 
     private static function checked(Setting $setting, mixed $value, Kit $kit): mixed

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Hold;
 
 /** Which of several things in an area is kept. */
-enum Priority: string
+enum Priority: string implements Labelled
 {
     case First = 'first';
     case Centre = 'centre';

@@ -50,7 +50,7 @@ enum Setting: string
         };
     }
 
-    /** @return class-string<\BackedEnum>|null the words it takes, null for numbers */
+    /** @return class-string<Labelled>|null the words it takes, null for numbers */
     public function words(): ?string
     {
         return match ($this) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
-enum Stabiliser: string
+enum Stabiliser: string implements Labelled
 {
     case Off = 'off';
     case On = 'on';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Hold;
 
 /** Who moves the focus: the body, or a hand in one of three ways. */
-enum Technique: string
+enum Technique: string implements Labelled
 {
     case Auto = 'auto';
     /** Set once where the subject will be, and wait. */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
+use RushHold\Hold\Labelled;
+
 /** What carries the camera. */
-enum Support: string
+enum Support: string implements Labelled
 {
     case Handheld = 'handheld';
     /** Lying flat or elbows on the ground. */
@@ -14,6 +16,17 @@ enum Support: string
     case Monopod = 'monopod';
     /** With a fluid or gimbal head, free to follow. */
     case Tripod = 'tripod';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Handheld => 'Hand-held',
+            self::Prone => 'Lying down',
+            self::Monopod => 'Monopod',
+            self::Beanbag => 'Beanbag',
+            self::Tripod => 'Tripod',
+        };
+    }
 
     /** Share of hand-held shake that is left. Typical of published comparisons of supports with long lenses. */
     public function shake(): float

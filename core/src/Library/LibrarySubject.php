@@ -18,5 +18,6 @@ final readonly class LibrarySubject
         public array $subject,
         public string $source,
         public string $habit,
-    ) {}
+    ) {
+    }
 }

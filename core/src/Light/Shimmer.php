@@ -20,7 +20,8 @@ final readonly class Shimmer
         public float $angleRad,
         /** `low`, `some` or `strong`. */
         public string $level,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $sunHeightDeg  height of the sun; at and below 0 nothing is warmed

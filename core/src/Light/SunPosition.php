@@ -20,7 +20,8 @@ final readonly class SunPosition
         public float $heightDeg,
         /** Clockwise from north, 0 to 360 degrees. */
         public float $bearingDeg,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $latitudeDeg  north positive, −90 to 90

@@ -16,7 +16,8 @@ final readonly class ImageMotion
         public float $acrossPxPerS,
         /** Along the axis: what the focus drive has to keep up with, mm/s, positive when closing. */
         public float $focusTravelMmPerS,
-    ) {}
+    ) {
+    }
 
     /** @param  float  $pitchMm  pixel pitch, mm */
     public static function of(PathPoint $point, ThinLens $lens, float $pitchMm): self

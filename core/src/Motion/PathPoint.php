@@ -27,5 +27,6 @@ final readonly class PathPoint
         /** Parts of the transverse speed: to the right and up. */
         public float $acrossMps,
         public float $upMps,
-    ) {}
+    ) {
+    }
 }

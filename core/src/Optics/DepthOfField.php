@@ -16,7 +16,8 @@ final readonly class DepthOfField
         public float $nearM,
         /** Infinite (INF) from the hyperfocal distance on. */
         public float $farM,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $cocMm  circle of confusion, mm

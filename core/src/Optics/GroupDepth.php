@@ -21,7 +21,8 @@ final readonly class GroupDepth
         public float $focusM,
         /** 0 when all stand at one distance. */
         public float $fNumber,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  non-empty-list<float>  $distancesM

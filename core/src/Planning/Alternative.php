@@ -12,5 +12,6 @@ final readonly class Alternative
         public string|int|float|bool|null $value,
         public string $because,
         public bool $possible,
-    ) {}
+    ) {
+    }
 }

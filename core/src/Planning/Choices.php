@@ -22,7 +22,9 @@ final class Choices
     /** @var array<string, mixed> */
     private array $decided = [];
 
-    public function __construct(public readonly Pins $pins) {}
+    public function __construct(public readonly Pins $pins)
+    {
+    }
 
     public function decide(Setting $setting, mixed $value): void
     {

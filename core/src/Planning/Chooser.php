@@ -25,7 +25,9 @@ use RushHold\Rush\Rush;
 /** Chooses a hold for a rush by stated rules and closed formulas, around whatever is pinned. */
 final readonly class Chooser
 {
-    public function __construct(private RuleBook $rules) {}
+    public function __construct(private RuleBook $rules)
+    {
+    }
 
     public static function standard(): self
     {
@@ -162,9 +164,9 @@ final readonly class Chooser
      */
     private static function areaPlace(Situation $s, Choices $c): array
     {
-        $pinned = $c->pins->get(Setting::AreaAt);
-        if (is_array($pinned)) {
-            return [[(float) $pinned[0], (float) $pinned[1]], 'Pinned by you.'];
+        $pinned = $c->pins->areaAt();
+        if ($pinned !== null) {
+            return [$pinned, 'Pinned by you.'];
         }
         $area = $c->area();
         $movesAside = ! $s->isStill() && hypot($s->middle->acrossMps, $s->middle->upMps) > abs($s->middle->closingMps);

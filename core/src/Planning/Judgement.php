@@ -16,5 +16,6 @@ final readonly class Judgement
         public string $reason,
         public array $alternatives,
         public string $ruleId,
-    ) {}
+    ) {
+    }
 }

@@ -35,7 +35,8 @@ final readonly class Lane
         public array $frames,
         /** Seconds during which the lens cannot keep up. */
         public float $lagS,
-    ) {}
+    ) {
+    }
 
     public static function of(Situation $s, Hold $hold, Shimmer $air): self
     {

@@ -17,5 +17,6 @@ final readonly class LaneFrame
         public Verdict $verdict,
         /** What blurs it most, in words; empty for a crisp frame. */
         public string $mostly,
-    ) {}
+    ) {
+    }
 }

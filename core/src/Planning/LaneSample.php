@@ -16,5 +16,6 @@ final readonly class LaneSample
         public float $farM,
         /** Size of a metre on the sensor, mm. */
         public float $mmPerM,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class Line
         public bool $pinned,
         public ?Margin $margin = null,
         public array $alternatives = [],
-    ) {}
+    ) {
+    }
 }

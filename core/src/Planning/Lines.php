@@ -28,7 +28,8 @@ final readonly class Lines
         private BlurParts $blur,
         private Pins $pins,
         private array $judged,
-    ) {}
+    ) {
+    }
 
     /** @return list<Line> */
     public function all(string $startReason, string $rangeReason, string $placeReason): array
@@ -60,7 +61,7 @@ final readonly class Lines
                 new Margin('in the rush, against the buffer', $this->s->kit->body->framesPerS * $this->s->rush->path->seconds, $this->s->kit->body->bufferFrames, 'frames')),
             $this->judged(Setting::Stabiliser, $hold->stabiliser->value, $hold->stabiliser->label(),
                 new Margin('shake, against what movement may take', $this->blur->shakeUm, $this->exposure->need->shareUm, 'µm')),
-            $this->judged(Setting::Support, $hold->support->value, ucfirst($hold->support->value)),
+            $this->judged(Setting::Support, $hold->support->value, $hold->support->label()),
         ];
     }
 
@@ -125,6 +126,7 @@ final readonly class Lines
         if ($this->hold->technique !== Technique::Park) {
             return null;
         }
+
         return new Margin('wanted, of those in the sharp zone', 1, DistanceSolver::framesAt($this->s, $this->hold->startAtM), 'frames');
     }
 

@@ -12,7 +12,8 @@ final readonly class Margin
         public float $used,
         public float $allowed,
         public string $unit,
-    ) {}
+    ) {
+    }
 
     /** Below one there is room; above one it does not fit. */
     public function share(): float

@@ -15,5 +15,6 @@ final readonly class Misfit
         public string $what,
         public string $sentence,
         public array $waysOut,
-    ) {}
+    ) {
+    }
 }

@@ -33,5 +33,6 @@ final readonly class Plan
         public Shimmer $air,
         public array $misfits,
         public array $cautions,
-    ) {}
+    ) {
+    }
 }

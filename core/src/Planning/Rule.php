@@ -26,7 +26,8 @@ final readonly class Rule
         public array $points,
         public array $rejects,
         public Closure $because,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string|int, float>  $points

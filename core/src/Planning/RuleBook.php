@@ -20,7 +20,9 @@ use RushHold\Planning\Rules\TechniqueRules;
 final readonly class RuleBook
 {
     /** @param  array<string, list<Rule>>  $rules  by setting */
-    private function __construct(private array $rules) {}
+    private function __construct(private array $rules)
+    {
+    }
 
     /** The rules from practice. */
     public static function standard(): self

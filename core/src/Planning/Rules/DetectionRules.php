@@ -47,7 +47,7 @@ final class DetectionRules
                 static fn (Situation $s): bool => $s->scene->frontClutter >= Thresholds::DETECTION_CLUTTER,
                 'Too much of it is covered for the body to recognise it.'),
             Rule::favour('eye.on', Setting::Eye, ['true' => 2.0],
-                static fn (Situation $s, Choices $c): bool => $c->detect() !== Detection::Off && ($c->shape($s)?->seesEyes ?? false) && $s->aimPixels >= Thresholds::EYE_PIXELS,
+                static fn (Situation $s, Choices $c): bool => $c->detect() !== Detection::Off && ($c->shape($s)->seesEyes ?? false) && $s->aimPixels >= Thresholds::EYE_PIXELS,
                 static fn (Situation $s): string => sprintf('The aim part is about %d pixels wide, enough for the body to go for it rather than for the nearest wing or shoulder.', round($s->aimPixels))),
             Rule::favour('eye.off', Setting::Eye, ['false' => 1.0],
                 static fn (): bool => true,

@@ -6,6 +6,7 @@ namespace RushHold\Planning\Rules;
 
 use RushHold\Hold\Setting;
 use RushHold\Number;
+use RushHold\Planning\Choices;
 use RushHold\Planning\Rule;
 use RushHold\Planning\Situation;
 use RushHold\Planning\Thresholds;
@@ -16,7 +17,13 @@ final class ResponseRules
     /** @return list<Rule> */
     public static function all(): array
     {
+        $byHand = static fn (Situation $s, Choices $c): bool => $c->byHand();
+        $idle = 'Focus is by hand, so the body’s response plays no part.';
+
         return [
+            Rule::favour('stay.by-hand', Setting::Stay, [2 => 20.0], $byHand, $idle),
+            Rule::favour('speed.by-hand', Setting::SpeedChange, [1 => 20.0], $byHand, $idle),
+            Rule::favour('priority.by-hand', Setting::Priority, ['first' => 20.0], $byHand, $idle),
             Rule::favour('stay.general', Setting::Stay, [2 => 1.0, 1 => 0.5, 3 => 0.5],
                 static fn (): bool => true,
                 'Nothing here asks for more patience or less; the middle serves.'),

@@ -43,7 +43,8 @@ final readonly class ExposureSolver
         public string $apertureReason,
         public string $isoReason,
         public array $misfits,
-    ) {}
+    ) {
+    }
 
     public static function solve(Situation $s, Choices $c): self
     {

@@ -17,7 +17,8 @@ final readonly class FolkFloor
         public float $shutterS,
         /** Whom the rule of thumb is for. */
         public string $for,
-    ) {}
+    ) {
+    }
 
     public static function of(Situation $s): self
     {

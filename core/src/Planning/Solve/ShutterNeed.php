@@ -26,7 +26,8 @@ final readonly class ShutterNeed
         public float $shareUm,
         /** Whether the camera moves more than the subject's image. */
         public bool $mostlyShake,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $stabiliserStops  stops that the stabiliser takes off the shake

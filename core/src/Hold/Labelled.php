@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold;
+
+use BackedEnum;
+
+/** A closed set of words, each with what people read. */
+interface Labelled extends BackedEnum
+{
+    public function label(): string;
+}

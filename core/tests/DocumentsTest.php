@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Document\HoldDocument;
+use RushHold\Document\RushDocument;
+use RushHold\Kit\Kit;
+use RushHold\Library\Subjects;
+use RushHold\Refused;
+use RushHold\Tests\Rushes;
+use RushHold\Units;
+
+function refusal(callable $work): Refused
+{
+    try {
+        $work();
+    } catch (Refused $refused) {
+        return $refused;
+    }
+    throw new LogicException('nothing was refused');
+}
+
+it('refuses what cannot be meant, naming field, range and unit', function (array $changes, string $field, string $says): void {
+    $refused = refusal(static fn () => RushDocument::read(Rushes::document($changes)));
+    expect($refused->field)->toBe($field)->and($refused->getMessage())->toContain($field)->toContain($says);
+})->with([
+    'negative speed' => [['subject.speed_mps' => -3], 'subject.speed_mps', 'between 0 and 120 m/s; -3 was given'],
+    'not a number' => [['subject.speed_mps' => NAN], 'subject.speed_mps', 'm/s; something that is not a number'],
+    'infinite' => [['path.start_m' => INF], 'path.start_m', 'm; an infinite value'],
+    'absurd size' => [['subject.length_m' => 900], 'subject.length_m', 'between 0.01 and 30 m'],
+    'nearer than the lens' => [['path.start_m' => 2.0], 'path.start_m', 'between 3.5 and 10000 m'],
+    'a word for a number' => [['path.start_m' => 'far'], 'path.start_m', 'must be a number'],
+    'a list for a part' => [['scene' => [1, 2]], 'scene', 'must be an object'],
+    'unknown word' => [['subject.kind' => 'dragon'], 'subject.kind', 'bird, animal, person, vehicle, off'],
+    'unknown field' => [['path.bend' => 3], 'path.bend', 'not a field'],
+    'unknown at the top' => [['weather' => 'fine'], 'weather', 'not a field'],
+    'missing part' => [['subject' => ['length_m' => 1, 'speed_mps' => 1]], 'subject.height_m', 'missing'],
+    'wrong format' => [['format' => 'rush-hold/rush@9'], 'format', 'rush-hold/rush@1'],
+    'two lights' => [['light' => ['ev100' => 3, 'meter' => []]], 'light', 'one of'],
+    'bad moment' => [['light' => ['place' => ['latitude_deg' => 1, 'longitude_deg' => 1, 'at' => 'noon']]], 'light.place.at', 'with its zone'],
+    'off the globe' => [['light' => ['place' => ['latitude_deg' => 95, 'longitude_deg' => 1, 'at' => '2026-06-04T05:30:00+01:00']]], 'light.latitude_deg', 'between -90 and 90 degrees'],
+    'lens the wrong way round' => [['kit.lens' => ['max_aperture' => 8, 'min_aperture' => 5.6]], 'kit.lens.min_aperture', 'larger f-number'],
+    'lens that focuses inside itself' => [['kit.lens.nearest_m' => 0.4], 'kit.lens.nearest_m', 'one and a half times'],
+    'half a pixel' => [['kit.body.pixels_wide' => 6000.5], 'kit.body.pixels_wide', 'whole number'],
+    'nobody nearer than the lens' => [['group' => [['distance_m' => 1.0]]], 'group[0].distance_m', 'between 3.5'],
+    'too long a name' => [['name' => str_repeat('x', 121)], 'name', '120 characters'],
+]);
+
+it('refuses pins the kit does not have', function (array $hold, string $field): void {
+    expect(refusal(static fn () => HoldDocument::pins($hold, new Kit))->field)->toBe($field);
+})->with([
+    'opening' => [['exposure' => ['aperture' => 2.8]], 'exposure.aperture'],
+    'too near' => [['focus' => ['start_at_m' => 1.0]], 'focus.start_at_m'],
+    'stay' => [['focus' => ['stay' => 5]], 'focus.stay'],
+    'half a step' => [['focus' => ['speed_change' => 0.5]], 'focus.speed_change'],
+    'word' => [['focus' => ['area' => 'blob']], 'focus.area'],
+    'range backwards' => [['focus' => ['range_m' => [20, 10]]], 'focus.range_m'],
+    'off the frame' => [['focus' => ['area_at' => [0.7, 0]]], 'focus.area_at[0]'],
+    'unknown' => [['focus' => ['colour' => 'red']], 'focus.colour'],
+    'text' => [['aim' => 3], 'aim'],
+]);
+
+it('fills in defaults and gives back the same document for its own echo', function (): void {
+    $first = RushDocument::read(Rushes::document());
+    $again = RushDocument::read(json_decode((string) json_encode($first->fields), true));
+    expect($again->fields)->toEqual($first->fields)
+        ->and($first->fields['kit']['lens']['focal_mm'])->toBe(500.0)
+        ->and($first->fields['subject']['figure'])->toBe('flying-bird')
+        ->and($again->rush)->toEqual($first->rush);
+});
+
+it('agrees with the published schema on every range', function (): void {
+    $schema = json_decode((string) file_get_contents(__DIR__.'/../../formats/rush.schema.json'), true);
+    $checked = 0;
+    foreach (['subject', 'path', 'scene', 'photographer'] as $part) {
+        foreach ($schema['properties'][$part]['properties'] as $name => $rule) {
+            if (! isset($rule['minimum']) || in_array("$part.$name", ['path.start_m', 'path.bend_radius_m'], true)) {
+                continue;
+            }
+            foreach (['minimum' => -1, 'maximum' => 1] as $end => $sign) {
+                RushDocument::read(Rushes::document(["$part.$name" => $rule[$end]]));
+                $beyond = $rule[$end] + $sign * max(1e-6, abs($rule[$end]) * 1e-3);
+                expect(refusal(static fn () => RushDocument::read(Rushes::document(["$part.$name" => $beyond])))->field)->toBe("$part.$name");
+                $checked++;
+            }
+        }
+    }
+    expect($checked)->toBeGreaterThan(40);
+});
+
+it('offers subjects that can be planned, each with its source', function (): void {
+    foreach (Subjects::all() as $subject) {
+        $read = RushDocument::read(Rushes::document(['subject' => $subject->subject]));
+        expect($read->rush->subject->name)->not->toBeEmpty()->and(strlen($subject->source))->toBeGreaterThan(20)->and($subject->habit)->toEndWith('.');
+    }
+});
+
+it('says lengths and speeds in either system', function (): void {
+    expect(Units::Metric->say('At {20 m}, {35 cm} and {17 m/s}.'))->toBe('At 20 m, 35 cm and 17 m/s.')
+        ->and(Units::Imperial->say('At {20 m}, {35 cm} and {17 m/s}.'))->toBe('At 66 ft, 14 in and 38 mph.')
+        ->and(Units::Imperial->say('12 mm stay.'))->toBe('12 mm stay.');
+});

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Light\Daylight;
+use RushHold\Light\Exposure;
+use RushHold\Light\LightDirection;
+use RushHold\Light\Shimmer;
+use RushHold\Light\Sky;
+use RushHold\Light\SunPosition;
+use RushHold\Light\Surface;
+
+it('places the sun as published tables do', function (float $lat, float $lon, string $at, float $height, float $bearing): void {
+    $sun = SunPosition::at($lat, $lon, new DateTimeImmutable($at));
+    expect($sun->heightDeg)->toEqualWithDelta($height, 0.1)->and(fmod($sun->bearingDeg - $bearing + 540, 360) - 180)->toEqualWithDelta(0.0, 0.15);
+})->with([
+    // The worked example printed with the solar position algorithm of 2003.
+    'worked example' => [39.742476, -105.1786, '2003-10-17T12:30:30-07:00', 39.888, 194.340],
+    // Height at noon is 90° − latitude + declination, 23.44° at the solstices.
+    'midsummer noon' => [51.5, 0.0, '2026-06-21T12:01:55Z', 61.94, 180.0],
+    'midwinter noon' => [51.5, 0.0, '2026-12-21T11:58:10Z', 15.13, 180.0],
+    'southern midsummer noon' => [-35.0, 0.0, '2026-12-21T11:58:10Z', 78.44, 0.0],
+]);
+
+it('knows when the sun is ahead of the clock and when behind', function (string $day, string $noon): void {
+    $highest = null;
+    $best = -90.0;
+    for ($s = 0; $s < 3600; $s += 10) {
+        $moment = new DateTimeImmutable("{$day}T11:30:00Z +{$s} seconds");
+        $height = SunPosition::at(45, 0, $moment)->heightDeg;
+        if ($height > $best) {
+            [$best, $highest] = [$height, $moment];
+        }
+    }
+    expect(abs($highest->getTimestamp() - (new DateTimeImmutable("{$day}T{$noon}Z"))->getTimestamp()))->toBeLessThan(60);
+})->with([['2026-11-03', '11:43:34'], ['2026-02-11', '12:14:12'], ['2026-05-14', '11:56:20']]);
+
+it('gets darker as the sun goes down, without a step at the horizon', function (Sky $sky): void {
+    $last = INF;
+    for ($height = 70.0; $height >= -15.0; $height -= 0.25) {
+        $lux = Daylight::lux($height, $sky);
+        expect($lux)->toBeLessThanOrEqual($last);
+        $last = $lux;
+    }
+    expect(Daylight::lux(1e-6, $sky) / Daylight::lux(-1e-6, $sky))->toBeLessThan(1.05);
+})->with(Sky::cases());
+
+it('gives the twilight levels people measure', function (): void {
+    expect(Daylight::lux(-6, Sky::Clear))->toEqualWithDelta(3.4, 0.01)->and(Daylight::lux(-12, Sky::Clear))->toEqualWithDelta(0.008, 1e-4);
+});
+
+it('balances any two of shutter, aperture and ISO with the third', function (): void {
+    $ev = 12.3;
+    $iso = Exposure::isoFor($ev, 1 / 2000, 5.6);
+    expect((new Exposure(1 / 2000, 5.6, $iso))->ev100())->toEqualWithDelta($ev, 1e-9)
+        ->and(Exposure::shutterFor($ev, 5.6, $iso))->toEqualWithDelta(1 / 2000, 1e-12)
+        ->and(Exposure::fNumberFor($ev, 1 / 2000, $iso))->toEqualWithDelta(5.6, 1e-9);
+});
+
+it('tells front from side from back light', function (): void {
+    $sun = SunPosition::at(55.5, -9, new DateTimeImmutable('2026-06-04T07:10:00+01:00'));
+    expect(LightDirection::of($sun, fmod($sun->bearingDeg + 180, 360)))->toBe(LightDirection::Front)
+        ->and(LightDirection::of($sun, fmod($sun->bearingDeg + 90, 360)))->toBe(LightDirection::Side)
+        ->and(LightDirection::of($sun, $sun->bearingDeg))->toBe(LightDirection::Back)
+        ->and(LightDirection::separationDeg($sun, $sun->bearingDeg))->toEqualWithDelta($sun->heightDeg, 1e-6);
+});
+
+it('sees shimmer over warm ground at midday and none under cloud at dawn', function (): void {
+    $noon = Shimmer::of(60, Sky::Clear, Surface::Asphalt, 150, 1.0, 0.0);
+    $dawn = Shimmer::of(4, Sky::Overcast, Surface::Grass, 30, 2.0, 0.3);
+    expect($noon->level)->toBe('strong')->and($dawn->level)->toBe('low')
+        ->and(Shimmer::of(60, Sky::Clear, Surface::Asphalt, 300, 1.0, 0.0)->angleRad)->toBeGreaterThan($noon->angleRad)
+        ->and(Shimmer::of(60, Sky::Clear, Surface::Asphalt, 150, 5.0, 0.0)->angleRad)->toBeLessThan($noon->angleRad);
+});

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Hold\Area;
+use RushHold\Hold\Detection;
+use RushHold\Hold\FocusMode;
+use RushHold\Hold\Pins;
+use RushHold\Hold\Setting;
+use RushHold\Hold\Technique;
+use RushHold\Planning\Choices;
+use RushHold\Planning\Rule;
+use RushHold\Planning\RuleBook;
+use RushHold\Planning\Situation;
+use RushHold\Tests\Rushes;
+
+/**
+ * For each rule: changes to the plain rush (and settings decided before) for which it speaks, and for which it
+ * keeps silent.
+ *
+ * @return array<string, array{array<string, mixed>, array<string, mixed>|null}>
+ */
+function ruleCases(): array
+{
+    $hand = ['=focus.technique' => Technique::Park];
+    $auto = ['=focus.technique' => Technique::Auto];
+    $still = ['subject.speed_mps' => 0.1, 'subject.erratic' => 0.05];
+    $blind = ['scene.front_clutter' => 0.8];
+    $slow = ['=exposure.shutter_s' => 1 / 250];
+    $fast = ['=exposure.shutter_s' => 1 / 2000];
+    $unknown = ['subject.kind' => 'off'];
+
+    return [
+        'technique.auto-first' => [[], null],
+        'technique.park-when-blind' => [$blind + ['path.repeats' => true], ['path.repeats' => true]],
+        'technique.follow-when-blind' => [$blind + ['photographer.hand_focus' => 0.7], $blind],
+        'technique.pull-when-surprised' => [$blind + ['photographer.hand_focus' => 0.7, 'path.notice_s' => 0.1], $blind + ['photographer.hand_focus' => 0.7]],
+        'technique.park-needs-a-known-way' => [[], ['path.repeats' => true]],
+        'technique.ring-needs-practice' => [['photographer.hand_focus' => 0.2], ['photographer.hand_focus' => 0.9]],
+        'technique.pinned-mode-by-hand' => [['=focus.mode' => FocusMode::Manual], []],
+        'technique.pinned-mode-auto' => [['=focus.mode' => FocusMode::Single], []],
+        'technique.park-repeats' => [['path.repeats' => true], []],
+        'mode.hand-is-manual' => [$hand, $auto],
+        'mode.by-hand' => [$hand, $auto],
+        'mode.auto-is-not-manual' => [$auto, $hand],
+        'mode.keep-measuring' => [$auto, $auto + $still],
+        'mode.lock-once-drifts' => [$auto, $auto + $still],
+        'mode.still' => [$auto + $still, $auto],
+        'mode.may-stir' => [$auto + ['subject.speed_mps' => 0.1, 'subject.erratic' => 0.3], $auto + $still],
+        'mode.no-guessing' => [$auto, $hand],
+        'area.body-lacks.*' => [['kit.body.areas' => ['point' => []]], []],
+        'area.mode-forbids.*' => [['=focus.mode' => FocusMode::Continuous], ['=focus.mode' => FocusMode::Manual]],
+        'area.by-hand' => [$hand, $auto],
+        'area.clutter-small' => [['scene.front_clutter' => 0.4], ['scene.front_clutter' => 0.1]],
+        'area.blocks-take-the-clutter' => [['scene.front_clutter' => 0.6], ['scene.front_clutter' => 0.3]],
+        'area.pattern-breaks-behind-clutter' => [['scene.front_clutter' => 0.5], []],
+        'area.some-clutter' => [['scene.front_clutter' => 0.15], ['scene.front_clutter' => 0.4]],
+        'area.open-large' => [[], ['scene.background_texture' => 0.8]],
+        'area.detailed-background' => [['scene.background_texture' => 0.8], []],
+        'area.detailed-background-unaided' => [['scene.background_texture' => 0.8] + $unknown, ['scene.background_texture' => 0.8]],
+        'area.hard-to-hold' => [['photographer.aim' => 0.0, 'path.heading_deg' => 90.0, 'subject.height_m' => 0.1], ['photographer.aim' => 1.0, 'path.heading_deg' => 0.0]],
+        'area.easy-to-hold' => [['photographer.aim' => 1.0, 'path.heading_deg' => 0.0, 'scene.background_texture' => 0.8, 'subject.height_m' => 1.0], ['photographer.aim' => 0.0]],
+        'area.still-precise' => [$still, []],
+        'area.across-wide' => [['path.heading_deg' => 90.0], ['path.heading_deg' => 0.0]],
+        'area.rising-tall' => [['path.heading_deg' => 90.0, 'path.climb_deg' => 80.0], ['path.heading_deg' => 90.0]],
+        'area.crossings' => [['scene.obstacles_per_s' => 0.8], []],
+        'area.parts-at-different-depths' => [['path.start_m' => 12.0, 'path.heading_deg' => 90.0, 'subject.speed_mps' => 1.0, 'subject.length_m' => 0.9, 'subject.height_m' => 0.7, 'subject.depth_m' => 0.7] + $unknown, []],
+        'area.pattern-needs-contrast' => [['scene.background_alike' => 0.8], ['scene.background_alike' => 0.1]],
+        'area.whole-needs-one-subject' => [['group' => [['distance_m' => 41.0]]], []],
+        'area.sides-for-entrances' => [['path.heading_deg' => 90.0, 'path.notice_s' => 0.0], ['path.heading_deg' => 90.0]],
+        'area.easier-smaller' => [['photographer.aim' => 0.2], ['photographer.aim' => 1.0, 'subject.speed_mps' => 0.0, 'photographer.support' => 'tripod', 'kit.lens.focal_mm' => 100.0]],
+        'detect.own-kind.*' => [[], $unknown],
+        'detect.wrong-kind.*' => [['subject.kind' => 'vehicle'], null],
+        'detect.body-lacks.*' => [['kit.body.detects' => ['person']], []],
+        'detect.area-only-looks-under-itself' => [['=focus.area' => Area::Point], ['=focus.area' => Area::Zone]],
+        'detect.too-small' => [['subject.height_m' => 0.02], []],
+        'detect.covered' => [['scene.front_clutter' => 0.7], []],
+        'eye.on' => [['=focus.area' => Area::Zone, '=focus.detect' => Detection::Bird], ['=focus.area' => Area::Zone, '=focus.detect' => Detection::Off]],
+        'eye.off' => [[], null],
+        'eye.needs-detection' => [['=focus.area' => Area::Zone, '=focus.detect' => Detection::Off], ['=focus.area' => Area::Zone, '=focus.detect' => Detection::Bird]],
+        'aim.eye' => [[], ['subject.kind' => 'person']],
+        'aim.head' => [['subject.aim_size_m' => 0.005], []],
+        'aim.plain' => [['subject.contrast' => 0.2], []],
+        'aim.moving-athlete' => [['subject.kind' => 'person'], ['subject.kind' => 'person'] + $still],
+        'aim.person-at-rest' => [['subject.kind' => 'person'] + $still, ['subject.kind' => 'person']],
+        'aim.vehicle' => [['subject.kind' => 'vehicle'], []],
+        'stay.by-hand' => [$hand, $auto],
+        'speed.by-hand' => [$hand, $auto],
+        'priority.by-hand' => [$hand, $auto],
+        'stay.general' => [[], null],
+        'stay.crossings' => [['scene.obstacles_per_s' => 0.8], []],
+        'stay.long-crossings' => [['scene.obstacles_per_s' => 0.8, 'scene.obstacle_s' => 1.0], ['scene.obstacles_per_s' => 0.8]],
+        'stay.clutter' => [['scene.front_clutter' => 0.4], []],
+        'stay.appears' => [['path.notice_s' => 0.0], []],
+        'stay.weak-aim' => [['photographer.aim' => 0.0, 'scene.background_texture' => 0.8, 'path.heading_deg' => 90.0], ['photographer.aim' => 1.0, 'path.heading_deg' => 0.0]],
+        'speed.general' => [[], null],
+        'speed.changes' => [['path.speed_changes' => [['at_s' => 0.5, 'to_mps' => 3.0, 'over_s' => 1.0]]], ['path.speed_changes' => [['at_s' => 5.0, 'to_mps' => 3.0, 'over_s' => 1.0]]]],
+        'speed.erratic' => [['subject.erratic' => 0.5], []],
+        'speed.steady' => [['subject.contrast' => 0.2], ['subject.contrast' => 0.8]],
+        'priority.first' => [[], null],
+        'priority.leader' => [['group' => [['distance_m' => 41.0]]], []],
+        'priority.centre' => [['scene.obstacles_per_s' => 0.8, 'photographer.aim' => 0.9, 'photographer.support' => 'tripod', 'path.heading_deg' => 0.0, 'subject.height_m' => 1.5, 'subject.length_m' => 1.5], []],
+        'drive.long' => [[], $still],
+        'drive.buffer' => [['kit.body.buffer_frames' => 20], []],
+        'drive.still' => [$still, []],
+        'stabiliser.rest' => [['photographer.support' => 'tripod'], []],
+        'stabiliser.fast' => [$fast, $slow],
+        'stabiliser.slow' => [$slow, $fast],
+        'stabiliser.pan' => [$slow + ['path.heading_deg' => 90.0], $slow],
+        'stabiliser.none' => [['kit.lens.stabiliser_stops' => 0.0], []],
+        'support.yours.*' => [['photographer.support' => 'monopod'], null],
+    ];
+}
+
+/** @param  array<string, mixed>  $changes  those that start with = are settings decided before */
+function speaks(string $id, array $changes): bool
+{
+    $decided = array_filter($changes, static fn (string $k): bool => $k[0] === '=', ARRAY_FILTER_USE_KEY);
+    $situation = new Situation(Rushes::with(array_diff_key($changes, $decided)));
+    $choices = new Choices(Pins::none());
+    foreach ($decided as $name => $value) {
+        $choices->decide(Setting::from(substr($name, 1)), $value);
+    }
+    foreach (allRules() as $rule) {
+        if (fnmatch($id, $rule->id) && $rule->applies($situation, $choices)) {
+            expect($rule->reason($situation, $choices))->toMatch('/^[A-Z0-9].+\.$/u');
+
+            return true;
+        }
+    }
+
+    return false;
+}
+
+/** @return list<Rule> */
+function allRules(): array
+{
+    return array_merge(...array_map(RuleBook::standard()->for(...), Setting::cases()));
+}
+
+it('speaks when it should and is silent when not', function (string $id, array $when, ?array $not): void {
+    expect(speaks($id, $when))->toBeTrue("$id should apply");
+    if ($not !== null) {
+        expect(speaks($id, $not))->toBeFalse("$id should not apply");
+    }
+})->with(fn () => array_map(fn (string $id, array $case) => [$id, ...$case], array_keys(ruleCases()), array_values(ruleCases())));
+
+it('has a case for every rule, and names each rule once', function (): void {
+    $patterns = array_keys(ruleCases());
+    $ids = array_map(static fn (Rule $r): string => $r->id, allRules());
+    expect($ids)->toBe(array_unique($ids));
+    foreach ($ids as $id) {
+        expect(array_filter($patterns, static fn (string $p): bool => fnmatch($p, $id)))->not->toBeEmpty("no case for $id");
+    }
+    foreach ($patterns as $pattern) {
+        expect(array_filter($ids, static fn (string $id): bool => fnmatch($pattern, $id)))->not->toBeEmpty("no rule $pattern");
+    }
+});
+
+it('speaks only of values the setting has', function (): void {
+    foreach (allRules() as $rule) {
+        $words = $rule->setting->words();
+        foreach ([...array_keys($rule->points), ...$rule->rejects] as $value) {
+            $known = $words !== null ? $words::tryFrom((string) $value) !== null
+                : in_array($value, $rule->setting === Setting::Stay ? [0, 1, 2, 3, 4] : ($rule->setting === Setting::SpeedChange ? [0, 1, 2] : ['true', 'false']), true);
+            expect($known)->toBeTrue("{$rule->id} speaks of $value");
+        }
+    }
+});
+
+it('weighs rules: rejected values go, points add up, the simpler wins a tie', function (): void {
+    $always = static fn (): bool => true;
+    $book = RuleBook::of([
+        Rule::favour('a', Setting::Mode, ['single' => 1.0, 'continuous' => 1.0], $always, 'Both do.'),
+        Rule::favour('b', Setting::Mode, ['manual' => 9.0], $always, 'Best by far.'),
+        Rule::reject('c', Setting::Mode, ['manual'], $always, 'Not allowed.'),
+        Rule::favour('d', Setting::Mode, ['auto-switch' => -2.0], $always, 'It guesses.'),
+    ]);
+    $judgement = $book->judge(Setting::Mode, ['single', 'continuous', 'auto-switch', 'manual'], new Situation(Rushes::with()), new Choices(Pins::none()));
+    expect($judgement->value)->toBe('single')->and($judgement->reason)->toBe('Both do.')
+        ->and(array_map(fn ($a) => [$a->value, $a->because, $a->possible], $judgement->alternatives))->toBe([
+            ['continuous', 'Does as well; the other is simpler.', true],
+            ['auto-switch', 'It guesses.', true],
+            ['manual', 'Not allowed.', false],
+        ]);
+});
