@@ -39,7 +39,7 @@ server_packages() {
 
 install_libraries() {
     cd "$APP_DIR"
-    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ]; then
+    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ] || [ compat/composer.json -nt vendor/autoload.php ]; then
         say 'Installing PHP libraries'
         composer install --no-interaction --no-progress --quiet || die 'composer install failed'
         touch vendor/autoload.php
@@ -158,6 +158,23 @@ start_application() {
     (cd "$APP_DIR" && php artisan config:cache --quiet && php artisan route:cache --quiet) || die 'the application could not be prepared'
     supervisor start php-fpm nginx queue >/dev/null
     wait_for 30 'application' page_answers || { tail -n 15 "$HOME_DIR"/logs/{nginx,php-fpm,laravel}*.log >&2 2>/dev/null; die 'the application does not answer'; }
+}
+
+# start_temporary_stack : everything with the demo, in $HOME_DIR, on free ports; TEST_BASE_URL is its address.
+start_temporary_stack() {
+    export HTTP_PORT DB_HOST=127.0.0.1 DB_PORT DB_DATABASE=rush_hold_test DB_USERNAME=rush_hold DB_PASSWORD PRIVATE_DATABASE=true
+    HTTP_PORT="$(free_port)"
+    DB_PORT="$(free_port)"
+    DB_PASSWORD="$(php -r 'echo bin2hex(random_bytes(12));')"
+    export APP_ENV=testing APP_KEY='base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=' BCRYPT_ROUNDS=4
+    mkdir -p "$HOME_DIR"
+    prepare_instance
+    start_servers
+    (cd "$APP_DIR" && php artisan demo:restore --force --quiet)
+    start_application
+    export TEST_BASE_URL="http://127.0.0.1:$HTTP_PORT"
+    # What runs beside the servers has settings of its own, not those cached for them.
+    unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
 }
 
 stop_servers() {

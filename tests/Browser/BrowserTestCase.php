@@ -4,8 +4,64 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PHPUnit\Framework\TestCase;
+use App\Documents\DocumentGate;
+use App\Models\SavedRush;
+use App\Models\User;
+use Tests\TestCase;
 
+/** Tests through the running application in Chromium; each has an account of its own, gone afterwards. */
 abstract class BrowserTestCase extends TestCase
 {
+    private const PASSWORD = 'a good password';
+
+    protected ?User $user = null;
+
+    private ?Page $page = null;
+
+    protected function tearDown(): void
+    {
+        $this->page?->close();
+        $this->page = null;
+        $this->user?->delete();
+        parent::tearDown();
+    }
+
+    public function page(int $width = 1280, int $height = 800): Page
+    {
+        return $this->page ??= Page::open($width, $height);
+    }
+
+    /** A new account with some of the example rushes, signed in. */
+    public function signedIn(string ...$examples): Page
+    {
+        return $this->signIn($this->page(), ...$examples);
+    }
+
+    public function signIn(Page $page, string ...$examples): Page
+    {
+        $user = $this->account(...$examples);
+        $page->visit('/sign-in');
+        $page->type('E-mail', $user->email);
+        $page->type('Password', self::PASSWORD);
+        $page->press('Sign in');
+        $page->see('Your rushes');
+
+        return $page;
+    }
+
+    public function account(string ...$examples): User
+    {
+        $this->user = $this->person(self::PASSWORD);
+        foreach ($examples as $example) {
+            $json = (string) file_get_contents(base_path("formats/examples/$example.json"));
+            $this->user->rushes()->create(['document' => app(DocumentGate::class)->rush(DocumentGate::decode($json))->fields]);
+        }
+
+        return $this->user;
+    }
+
+    public function saved(string $name): SavedRush
+    {
+        return SavedRush::query()->where('user_id', $this->user?->id)->where('name', $name)->firstOrFail();
+    }
 }

@@ -65,7 +65,7 @@ export function TopBar({ children, actions }: { children?: ReactNode; actions?: 
             ],
           }}
         >
-          <Button type="text" aria-label="Preferences and account">
+          <Button type="text" title="Preferences and account">
             {session.data?.user?.name ?? 'Account'} ▾
           </Button>
         </Dropdown>

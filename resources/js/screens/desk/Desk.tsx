@@ -38,7 +38,10 @@ export default function Desk() {
   const draft = desk.draft;
   const asked = useDebounced(draft, 70);
   const plan = usePlan(asked?.document, (asked?.pins ?? {}) as Hold, units);
-  const shown = useDeferredValue(plan.data);
+  // A refused entry does not take the last answer away.
+  const [answer, setAnswer] = useState(plan.data);
+  if (plan.data && plan.data !== answer) setAnswer(plan.data);
+  const shown = useDeferredValue(answer);
   const playback = usePlayback(shown?.lane.seconds ?? draft?.document.path.seconds ?? 1);
 
   const changeRush = useCallback(

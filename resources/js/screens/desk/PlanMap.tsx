@@ -38,7 +38,7 @@ export function PlanMap({ rush, plan, onChange, onSettle }: Props) {
   const view = (height / scale) * 1.1;
   const focus = plan?.best.hold.focus?.start_at_m;
 
-  function place(event: PointerEvent) {
+  function place(event: { clientX: number; clientY: number }) {
     const box = svg.current?.getBoundingClientRect();
     if (!box) return null;
     return {
@@ -67,21 +67,31 @@ export function PlanMap({ rush, plan, onChange, onSettle }: Props) {
     );
   }
 
-  const drag = (move: (x: number, y: number) => void) => ({
-    onPointerDown: (event: PointerEvent<SVGGElement>) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      held.current = { scale };
-    },
-    onPointerMove: (event: PointerEvent<SVGGElement>) => {
-      if (!held.current) return;
-      const to = place(event);
-      if (to) move(to.x, to.y);
-    },
-    onPointerUp: () => {
+  // What the handles do, as of the latest drawing: a drag outlives many of them.
+  const latest = useRef({ place, moveStart, moveEnd, onSettle });
+  latest.current = { place, moveStart, moveEnd, onSettle };
+
+  function drag(event: PointerEvent<SVGGElement>, end: 'start' | 'end') {
+    event.preventDefault();
+    event.currentTarget.focus();
+    held.current = { scale };
+    const follow = (e: globalThis.PointerEvent) => {
+      const to = latest.current.place(e);
+      if (!to) return;
+      if (end === 'start') latest.current.moveStart(to.y);
+      else latest.current.moveEnd(to.x, to.y);
+    };
+    const letGo = () => {
+      window.removeEventListener('pointermove', follow);
+      window.removeEventListener('pointerup', letGo);
+      window.removeEventListener('pointercancel', letGo);
       held.current = null;
-      onSettle();
-    },
-  });
+      latest.current.onSettle();
+    };
+    window.addEventListener('pointermove', follow);
+    window.addEventListener('pointerup', letGo);
+    window.addEventListener('pointercancel', letGo);
+  }
 
   const keys = (...moves: [string, () => void][]) => ({
     onKeyDown: (event: KeyboardEvent) => {
@@ -145,7 +155,7 @@ export function PlanMap({ rush, plan, onChange, onSettle }: Props) {
           aria-label="Distance at the start"
           aria-valuenow={path.start_m}
           aria-valuetext={say(path.start_m, 'length', units)}
-          {...drag((_, y) => moveStart(y))}
+          onPointerDown={(event) => drag(event, 'start')}
           {...keys(
             ['ArrowUp', () => moveStart(path.start_m + 1)],
             ['ArrowDown', () => moveStart(path.start_m - 1)],
@@ -163,7 +173,7 @@ export function PlanMap({ rush, plan, onChange, onSettle }: Props) {
           aria-label="Heading"
           aria-valuenow={heading}
           aria-valuetext={`${heading}° from straight at the camera`}
-          {...drag(moveEnd)}
+          onPointerDown={(event) => drag(event, 'end')}
           {...keys(
             ['ArrowLeft', () => turn(-5)],
             ['ArrowRight', () => turn(5)],

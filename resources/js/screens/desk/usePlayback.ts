@@ -13,7 +13,9 @@ export type Playback = {
 
 /** Where the rush stands while it is played, scrubbed or stepped. */
 export function usePlayback(seconds: number): Playback {
-  const [time, setTime] = useState(seconds / 2);
+  // Until somebody moves it, it stands halfway.
+  const [moved, setTime] = useState<number | null>(null);
+  const time = moved ?? seconds / 2;
   const [playing, setPlaying] = useState(false);
   const [speed, setSpeed] = useState(0.5);
   const at = useRef(time);
@@ -37,7 +39,7 @@ export function usePlayback(seconds: number): Playback {
   }, [playing, speed, seconds]);
 
   const toggle = useCallback(() => {
-    setTime((t) => (t >= seconds ? 0 : t));
+    setTime((t) => (t === null || t >= seconds ? 0 : t));
     setPlaying((p) => !p);
   }, [seconds]);
   const seek = useCallback(

@@ -25,6 +25,12 @@ export default function RushList() {
   const rename = useRushAction(rushActions.rename);
   const upload = useRushAction(rushActions.upload);
 
+  const finishRenaming = () => {
+    const name = renaming?.name.trim();
+    if (!renaming || !name) return;
+    rename.mutate({ id: renaming.id, name }, { onError: failed, onSuccess: () => setRenaming(null) });
+  };
+
   function removeWithUndo(rush: RushSummary) {
     remove.mutate(rush.id, {
       onError: failed,
@@ -187,19 +193,14 @@ export default function RushList() {
         okText="Rename"
         okButtonProps={{ disabled: !renaming?.name.trim(), loading: rename.isPending }}
         onCancel={() => setRenaming(null)}
-        onOk={() =>
-          renaming &&
-          rename.mutate(
-            { id: renaming.id, name: renaming.name.trim() },
-            { onError: failed, onSuccess: () => setRenaming(null) },
-          )
-        }
+        onOk={finishRenaming}
       >
         <Input
           aria-label="Name"
           maxLength={120}
           value={renaming?.name ?? ''}
           onChange={(event) => renaming && setRenaming({ ...renaming, name: event.target.value })}
+          onPressEnter={finishRenaming}
         />
       </Modal>
     </div>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+if (! function_exists('array_first')) {
+    /** First value of an array, null when it is empty (as PHP 8.5 has it). */
+    function array_first(array $array): mixed
+    {
+        foreach ($array as $value) {
+            return $value;
+        }
+
+        return null;
+    }
+}
+
+if (! function_exists('array_last')) {
+    /** Last value of an array, null when it is empty (as PHP 8.5 has it). */
+    function array_last(array $array): mixed
+    {
+        return $array === [] ? null : $array[array_key_last($array)];
+    }
+}
+
+if (! function_exists('get_error_handler')) {
+    /** The error handler in force, null when it is PHP's own (as PHP 8.5 has it). */
+    function get_error_handler(): ?callable
+    {
+        $handler = set_error_handler(null);
+        restore_error_handler();
+
+        return $handler;
+    }
+}
+
+if (! function_exists('get_exception_handler')) {
+    /** The exception handler in force, null when it is PHP's own (as PHP 8.5 has it). */
+    function get_exception_handler(): ?callable
+    {
+        $handler = set_exception_handler(null);
+        restore_exception_handler();
+
+        return $handler;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Browser\Page;
+
+require __DIR__.'/../vendor/autoload.php';
+
+/** One picture of each main view, from the demo data. */
+$folder = __DIR__.'/../docs/screenshots';
+
+$enter = static function (Page $page, string $mode): void {
+    $page->visit('/sign-in');
+    $page->script('localStorage.setItem("rush-hold.mode", arguments[0])', $mode);
+    $page->visit('/sign-in')->press('Look around in the demo')->see('Puffin coming in to the slope');
+};
+$open = static function (Page $page, string $name): void {
+    $page->visit('/rushes')->see($name);
+    $page->script('[...document.querySelectorAll(".rush-link")].find(a => a.textContent.includes(arguments[0])).click()', $name);
+    $page->see('Depth lane');
+    $page->held('exposure.shutter_s');
+    $page->script('document.activeElement?.blur()');
+};
+
+$page = Page::open(1280, 800);
+try {
+    $page->visit('/sign-in')->see('Look around in the demo')->screenshot("$folder/sign-in.png");
+    $enter($page, 'dark');
+    $page->screenshot("$folder/rushes.png");
+    $open($page, 'Puffin coming in to the slope');
+    $page->screenshot("$folder/desk.png");
+    $open($page, 'Puffin landing behind the thrift');
+    $page->element('[data-setting="focus.technique"]')->click();
+    $page->screenshot("$folder/desk-parked.png");
+    $page->script('localStorage.setItem("rush-hold.mode", "light")');
+    $open($page, 'Hare bolting through the campion');
+    $page->element('[data-setting="focus.area"]')->click();
+    $page->screenshot("$folder/desk-light.png");
+} finally {
+    $page->close();
+}
+
+$phone = Page::open(390, 844);
+try {
+    $enter($phone, 'dark');
+    $phone->screenshot("$folder/phone-rushes.png");
+    $open($phone, 'Sprint for the line');
+    $phone->script('document.querySelector(".finder").scrollIntoView()');
+    $phone->screenshot("$folder/phone-desk.png");
+} finally {
+    $phone->close();
+}

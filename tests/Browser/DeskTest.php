@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+it('goes from the door to a changed, pinned and saved rush', function (): void {
+    $page = $this->signedIn('puffin-coming-in');
+    $page->isClean()->element('.rush-link')->click();
+    $page->see('Depth lane');
+    $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
+    $page->isClean();
+    [$shutter, $iso, $start] = array_map($page->held(...), ['exposure.shutter_s', 'exposure.iso', 'focus.start_at_m']);
+    $picture = $page->attribute('.finder-view', 'aria-label');
+    $lane = $page->attribute('.lane-plot', 'aria-label');
+
+    // A slower, larger subject, nearer, in worse light: everything answers.
+    $page->choose('Subject', 'Gannet, gliding');
+    $page->until(fn () => $page->attribute('.finder-view', 'aria-label') !== $picture, 'another picture; %s');
+    $page->type('Distance', '30');
+    $page->until(fn () => $page->held('focus.start_at_m') !== $start, 'another start distance; %s');
+    expect($page->attribute('.lane-plot', 'aria-label'))->not->toBe($lane);
+    $page->press('Picked');
+    $page->until(fn () => $page->value('Light value') !== '', 'a light value; %s');
+    $page->type('Light value', '9');
+    $page->until(fn () => $page->held('exposure.iso') !== $iso, 'another ISO; %s');
+    $page->see('too dark');
+
+    // Pin another shutter: the ISO follows.
+    $page->element('[data-setting="exposure.shutter_s"]')->click();
+    $page->press('1/500 s');
+    $page->until(fn () => $page->held('exposure.shutter_s') === '1/500 s', 'the pinned shutter; %s');
+    $page->see('Unpin the one')->seeNot('too dark');
+    $page->press('Save')->see('Saved');
+    $page->reload()->see('Depth lane');
+    $page->until(fn () => $page->held('exposure.shutter_s') === '1/500 s', 'the pinned shutter after loading; %s');
+    expect($page->value('Distance'))->toBe('30')->and($shutter)->not->toBe('1/500 s');
+    $page->isClean();
+
+    $saved = $this->saved('Puffin coming in to the slope');
+    expect($saved->document['path']['start_m'])->toEqual(30)->and($saved->document['light']['ev100'])->toEqual(9)
+        ->and($saved->pins['exposure']['shutter_s'])->toEqualWithDelta(1 / 500, 1e-4);
+});
+
+it('lets the way be dragged in the plan, and takes it back', function (): void {
+    $page = $this->signedIn('gannet-along-the-edge');
+    $page->visit('/rushes/'.$this->saved('Gannet gliding along the edge')->id)->see('Depth lane');
+    $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
+    [$distance, $heading] = [(float) $page->value('Distance'), (float) $page->value('Heading')];
+    $page->drag('.handle[aria-label="Distance at the start"] .dot', 0, 40);
+    $page->until(fn () => (float) $page->value('Distance') < $distance - 3, 'a shorter distance; %s');
+    $page->drag('.handle[aria-label="Heading"] .dot', -20, 40);
+    $page->until(fn () => (float) $page->value('Heading') !== $heading, 'another heading; %s');
+    $page->press('Undo')->press('Undo');
+    $page->until(fn () => (float) $page->value('Distance') === $distance && (float) $page->value('Heading') === $heading, 'what was before; %s');
+    // The same with the keyboard.
+    $page->script('document.querySelector(".handle[aria-label=\"Distance at the start\"]").focus()');
+    $page->keys(Facebook\WebDriver\WebDriverKeys::ARROW_DOWN);
+    $page->until(fn () => (float) $page->value('Distance') === $distance - 1, 'one metre less; %s');
+    $page->isClean();
+});
+
+it('says what is wrong with an entry beside it, and keeps the last answer', function (): void {
+    $page = $this->signedIn('hare-through-the-campion');
+    $page->visit('/rushes/'.$this->saved('Hare bolting through the campion')->id)->see('Depth lane');
+    $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
+    $shutter = $page->held('exposure.shutter_s');
+    $page->type('Distance', '2')->see('path.start_m must be between 3.5 and 10000 m; 2 was given.');
+    expect($page->held('exposure.shutter_s'))->toBe($shutter);
+    $page->isClean();
+    $page->type('Distance', '26')->seeNot('must be between');
+});
+
+it('plays, steps and explains a frame', function (): void {
+    $page = $this->signedIn('puffin-behind-the-thrift');
+    $page->visit('/rushes/'.$this->saved('Puffin landing behind the thrift')->id)->see('of 1.4 s');
+    $page->see('Frame')->keys('.');
+    $page->see('too soft');
+    $before = $page->text();
+    $page->press('Play');
+    $page->until(fn () => $page->text() !== $before, 'the clock to run; %s');
+    $page->see('1.40');
+    $page->keys('?');
+    $page->see('The rush desk');
+    $page->isClean();
+});
+
+it('keeps a draft that was never saved', function (): void {
+    $page = $this->signedIn('barriers');
+    $id = $this->saved('Over the barriers')->id;
+    $page->visit("/rushes/$id")->see('Depth lane');
+    $page->type('Name of the rush', 'Second lap')->see('Save');
+    $page->reload()->see('Depth lane');
+    expect($page->value('Name of the rush'))->toBe('Second lap')
+        ->and($this->saved('Over the barriers')->id)->toBe($id);
+});
+
+it('is a column on a phone, in feet for those who like them', function (): void {
+    $page = $this->signIn($this->page(390, 844), 'sprint-finish', 'tern-hovering');
+    expect($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
+    $page->isClean();
+    $page->press('Preferences and account')->press('Show feet and miles')->see('mph');
+    $page->visit('/rushes/'.$this->saved('Sprint for the line')->id)->see('Depth lane');
+    $page->until(fn () => $page->held('focus.start_at_m') !== '', 'the hold %s');
+    expect($page->held('focus.start_at_m'))->toEndWith(' ft')
+        ->and($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
+    $page->isClean();
+});

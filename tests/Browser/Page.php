@@ -1,0 +1,324 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
+use RuntimeException;
+
+/** A browser window, in the words of somebody who uses it. Everything waits until it is there, or fails. */
+final class Page
+{
+    private const PATIENCE_S = 12;
+
+    /** @var resource */
+    private $driverProcess;
+
+    private string $profile;
+
+    private function __construct(private readonly RemoteWebDriver $driver, mixed $process, string $profile)
+    {
+        assert(is_resource($process));
+        $this->driverProcess = $process;
+        $this->profile = $profile;
+    }
+
+    public static function open(int $width, int $height): self
+    {
+        $server = stream_socket_server('tcp://127.0.0.1:0');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($server, false), ':'), 1);
+        fclose($server);
+        $process = proc_open(['chromedriver', "--port=$port", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $profile = sys_get_temp_dir().'/rush-hold-browser-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions)->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--force-device-scale-factor=1', '--lang=en-GB', "--user-data-dir=$profile"]);
+        $wants = DesiredCapabilities::chrome();
+        $wants->setCapability(ChromeOptions::CAPABILITY, $options);
+        $wants->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        try {
+            $started = microtime(true);
+            while (! ($open = @fsockopen('127.0.0.1', $port))) {
+                if (microtime(true) - $started > 30) {
+                    throw new RuntimeException('The browser driver does not start.');
+                }
+                usleep(50_000);
+            }
+            fclose($open);
+            $driver = RemoteWebDriver::create("http://127.0.0.1:$port", $wants, 60_000, 60_000);
+        } catch (\Throwable $e) {
+            proc_terminate($process);
+            throw $e;
+        }
+        $page = new self($driver, $process, $profile);
+        $page->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600]);
+
+        return $page;
+    }
+
+    public function close(): void
+    {
+        try {
+            $this->driver->quit();
+        } finally {
+            proc_terminate($this->driverProcess);
+            proc_close($this->driverProcess);
+            exec('rm -rf '.escapeshellarg($this->profile));
+        }
+    }
+
+    public function visit(string $path): self
+    {
+        $this->driver->get(self::address().$path);
+
+        return $this;
+    }
+
+    public function reload(): self
+    {
+        $this->driver->navigate()->refresh();
+
+        return $this;
+    }
+
+    public static function address(): string
+    {
+        return getenv('TEST_BASE_URL') ?: throw new RuntimeException('TEST_BASE_URL is not set: run bin/test.');
+    }
+
+    public function path(): string
+    {
+        return (string) parse_url($this->driver->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    /** Waits until the text is on the page. */
+    public function see(string $text): self
+    {
+        $this->until(fn (): bool => str_contains($this->text(), $text), "“{$text}” on the page; it says:\n".'%s');
+
+        return $this;
+    }
+
+    public function seeNot(string $text): self
+    {
+        $this->until(fn (): bool => ! str_contains($this->text(), $text), "“{$text}” to go; the page says:\n%s");
+
+        return $this;
+    }
+
+    public function text(): string
+    {
+        return (string) $this->script('return document.body.innerText;');
+    }
+
+    /** A button, link or menu item by what it is called. */
+    public function press(string $name): self
+    {
+        $this->until(function () use ($name): bool {
+            $quoted = self::quote($name);
+            foreach ($this->driver->findElements(WebDriverBy::xpath("//*[self::button or self::a or @role='button' or @role='menuitem'][normalize-space(.)=$quoted or @aria-label=$quoted or starts-with(@title,$quoted)]|//*[contains(@class,'ant-segmented-item-label')][normalize-space(.)=$quoted]")) as $element) {
+                if ($element->isDisplayed() && $element->isEnabled()) {
+                    $element->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "a button “{$name}”; the page says:\n%s");
+
+        return $this;
+    }
+
+    /** Replaces what is in a field with this label. */
+    public function type(string $label, string $text): self
+    {
+        $this->until(function () use ($label, $text): bool {
+            $field = $this->field($label);
+            $field->click();
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $field->sendKeys($text);
+
+            return true;
+        }, "a field “{$label}”; the page says:\n%s");
+
+        return $this;
+    }
+
+    public function value(string $label): string
+    {
+        $value = '';
+        $this->until(function () use ($label, &$value): bool {
+            $value = (string) $this->field($label)->getAttribute('value');
+
+            return true;
+        }, "a field “{$label}”; the page says:\n%s");
+
+        return $value;
+    }
+
+    /** Chooses from a list by its label. */
+    public function choose(string $label, string $option): self
+    {
+        $this->until(function () use ($label): bool {
+            $this->field($label)->click();
+
+            return true;
+        }, "a list “{$label}”; the page says:\n%s");
+        $quoted = self::quote($option);
+        $this->until(function () use ($quoted): bool {
+            foreach ($this->driver->findElements(WebDriverBy::xpath("//*[contains(@class,'ant-select-item-option')][@title=$quoted]")) as $element) {
+                if ($element->isDisplayed()) {
+                    $element->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "the choice $option; the page says:\n%s");
+
+        return $this;
+    }
+
+    public function keys(string ...$keys): self
+    {
+        $this->driver->getKeyboard()->sendKeys($keys);
+
+        return $this;
+    }
+
+    public function upload(string $label, string $file): self
+    {
+        $this->driver->findElement(WebDriverBy::cssSelector("input[type=file][aria-label='$label']"))->sendKeys($file);
+
+        return $this;
+    }
+
+    /** Drags something by its middle. */
+    public function drag(string $css, int $right, int $down): self
+    {
+        $element = $this->element($css);
+        (new WebDriverActions($this->driver))->clickAndHold($element)->moveByOffset(intdiv($right, 2), intdiv($down, 2))
+            ->moveByOffset($right - intdiv($right, 2), $down - intdiv($down, 2))->release()->perform();
+
+        return $this;
+    }
+
+    /** What the hold says for a setting, such as `exposure.shutter_s`. */
+    public function held(string $setting): string
+    {
+        $text = '';
+        $this->until(function () use ($setting, &$text): bool {
+            $text = $this->driver->findElement(WebDriverBy::cssSelector("[data-setting='$setting'] .hold-value"))->getText();
+
+            return true;
+        }, "the hold; the page says:\n%s");
+
+        return $text;
+    }
+
+    public function attribute(string $css, string $name): string
+    {
+        return (string) $this->script('return document.querySelector(arguments[0])?.getAttribute(arguments[1])', $css, $name);
+    }
+
+    public function element(string $css): RemoteWebElement
+    {
+        $found = null;
+        $this->until(function () use ($css, &$found): bool {
+            $found = $this->driver->findElement(WebDriverBy::cssSelector($css));
+
+            return true;
+        }, "$css; the page says:\n%s");
+        assert($found instanceof RemoteWebElement);
+
+        return $found;
+    }
+
+    public function script(string $script, mixed ...$arguments): mixed
+    {
+        return $this->driver->executeScript($script, $arguments);
+    }
+
+    /** Waits until a condition holds. */
+    public function until(callable $condition, string $what): void
+    {
+        $met = false;
+        $started = microtime(true);
+        while (! $met && microtime(true) - $started < self::PATIENCE_S) {
+            try {
+                $met = (bool) $condition();
+            } catch (NoSuchElementException|StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException) {
+                // Not there yet, or being drawn again.
+            }
+            if (! $met) {
+                usleep(50_000);
+            }
+        }
+        Assert::assertTrue($met, 'Waited in vain for '.($met ? $what : sprintf($what, $this->text())));
+    }
+
+    /** Nothing in the console, and nothing serious for the accessibility checker. */
+    public function isClean(): self
+    {
+        $noise = array_filter($this->driver->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE'
+            // The browser reports refused requests by itself; that the application refuses is what some tests are about.
+            && ! preg_match('/status of (401|409|422|429)/', $entry['message']));
+        Assert::assertSame([], array_column($noise, 'message'));
+        $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $violations = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1];
+            axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] }).then(r => done(r.violations
+                .filter(v => v.impact === "serious" || v.impact === "critical")
+                .map(v => v.id + ": " + v.nodes.map(n => n.html.slice(0, 160) + " " + n.failureSummary.slice(0, 200)).join(" | "))));');
+        Assert::assertSame([], $violations);
+
+        return $this;
+    }
+
+    public function screenshot(string $file): void
+    {
+        $shot = $this->devtools('Page.captureScreenshot', ['format' => 'png']);
+        file_put_contents($file, base64_decode((string) $shot['data'], true));
+    }
+
+    /**
+     * @param  array<string, mixed>  $params
+     * @return array<string, mixed>
+     */
+    private function devtools(string $command, array $params): array
+    {
+        $answer = $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $params]);
+
+        return is_array($answer) ? $answer : [];
+    }
+
+    private function field(string $label): RemoteWebElement
+    {
+        $quoted = self::quote($label);
+        foreach ($this->driver->findElements(WebDriverBy::xpath("//*[self::input or self::textarea][@aria-label=$quoted or @id=//label[starts-with(normalize-space(.),$quoted)]/@for]")) as $element) {
+            if ($element->isDisplayed()) {
+                assert($element instanceof RemoteWebElement);
+
+                return $element;
+            }
+        }
+        throw new NoSuchElementException("no field $label");
+    }
+
+    private static function quote(string $text): string
+    {
+        return str_contains($text, "'") ? '"'.$text.'"' : "'$text'";
+    }
+}

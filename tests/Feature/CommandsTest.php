@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Api\Description;
+use Symfony\Component\Process\Process;
+
+/** The commands as people call them, in a process of their own and without a database. */
+function artisan(array $arguments, string $input = ''): Process
+{
+    $process = new Process([PHP_BINARY, base_path('artisan'), ...$arguments], base_path(), ['DB_HOST' => '127.0.0.1', 'DB_PORT' => '1'], $input);
+    $process->run();
+
+    return $process;
+}
+
+it('plans a file and prints JSON', function (): void {
+    $run = artisan(['rush:plan', 'formats/examples/puffin-coming-in.json']);
+    $plan = json_decode($run->getOutput(), true);
+    expect($run->getExitCode())->toBe(0)->and($plan['best']['hold']['focus']['mode'])->toBe('continuous')
+        ->and($plan['margins'])->toHaveKeys(['subject_blur_um', 'limb_blur_um', 'shake_um', 'depth_near_m', 'depth_far_m', 'coc_um', 'diffraction_um', 'ev_short'])
+        ->and(array_filter(array_column($plan['lines'], 'reason')))->toHaveCount(count($plan['lines']));
+});
+
+it('reads standard input and keeps pins', function (): void {
+    $run = artisan(['rush:plan', '-', '--pins=formats/examples/pinned.hold.json'], (string) file_get_contents(base_path('formats/examples/barriers.json')));
+    expect($run->getExitCode())->toBe(0)->and(json_decode($run->getOutput(), true)['best']['hold']['focus']['stay'])->toBe(3);
+});
+
+it('tells by its exit code what went wrong', function (): void {
+    $missing = artisan(['rush:plan', 'nowhere.json']);
+    $refused = artisan(['rush:plan', '-'], '{"format":"rush-hold/rush@1","subject":{"length_m":-1,"height_m":1,"speed_mps":1},"path":{"start_m":20}}');
+    $garbage = artisan(['rush:plan', '-'], 'garbage');
+    expect([$missing->getExitCode(), $refused->getExitCode(), $garbage->getExitCode()])->toBe([3, 2, 2])
+        ->and($refused->getErrorOutput())->toContain('subject.length_m must be between 0.01 and 30 m; -1 was given.')
+        ->and($refused->getOutput())->toBe('');
+});
+
+it('has the description of the API that is checked in', function (): void {
+    expect(Description::json())->toBe((string) file_get_contents(base_path('openapi.json')));
+});
+
+it('describes every address of the API', function (): void {
+    $described = array_keys(json_decode(Description::json(), true)['paths']);
+    $routes = collect(app('router')->getRoutes()->getRoutes())->map(fn ($route) => '/'.preg_replace('/\{\w+\}/', '{id}', $route->uri()))
+        ->filter(fn (string $uri): bool => str_starts_with($uri, '/api/') && $uri !== '/api/{id}')->reject(fn ($uri) => str_contains($uri, 'any'))->unique()->values()->all();
+    expect($described)->toEqualCanonicalizing($routes);
+});

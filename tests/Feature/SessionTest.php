@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+
+it('signs in with the right password only, and out again', function (): void {
+    $user = $this->person('correct horse');
+    $this->getJson('/api/session')->assertOk()->assertJson(['user' => null]);
+    $this->postJson('/api/session', ['email' => $user->email, 'password' => 'wrong'])->assertStatus(422)->assertJsonValidationErrors('email');
+    $this->assertGuest();
+    $this->postJson('/api/session', ['email' => $user->email, 'password' => 'correct horse'])->assertOk()->assertJsonPath('user.email', $user->email);
+    $this->assertAuthenticatedAs($user);
+    $this->deleteJson('/api/session')->assertNoContent();
+    $this->assertGuest();
+});
+
+it('answers the same for a wrong password and an unknown address', function (): void {
+    $user = $this->person();
+    $wrong = $this->postJson('/api/session', ['email' => $user->email, 'password' => 'no'])->json('message');
+    expect($this->postJson('/api/session', ['email' => 'stranger@example.test', 'password' => 'no'])->json('message'))->toBe($wrong);
+});
+
+it('slows down guessing', function (): void {
+    $user = $this->person();
+    for ($i = 0; $i < 5; $i++) {
+        $this->postJson('/api/session', ['email' => $user->email, 'password' => "guess $i"])->assertStatus(422);
+    }
+    $this->postJson('/api/session', ['email' => $user->email, 'password' => 'guess'])->assertStatus(429);
+});
+
+it('asks for both halves', function (): void {
+    $this->postJson('/api/session', ['email' => 'not an address'])->assertStatus(422)->assertJsonValidationErrors(['email', 'password']);
+});
+
+it('opens the demo only where there is one', function (): void {
+    User::query()->where('is_demo', true)->delete();
+    $this->postJson('/api/session/demo')->assertNotFound();
+    app(DemoSeeder::class)->run();
+    $this->postJson('/api/session/demo')->assertOk()->assertJsonPath('user.is_demo', true);
+    expect(count($this->getJson('/api/rushes')->assertOk()->json()))->toBeGreaterThanOrEqual(8);
+});
+
+it('restores the demo without touching anybody else', function (): void {
+    $mine = $this->person();
+    $this->artisan('demo:restore', ['--force' => true])->assertSuccessful();
+    $demo = User::demo();
+    $demo->rushes()->delete();
+    $this->artisan('demo:restore', ['--if-missing' => true])->assertSuccessful();
+    expect($demo->rushes()->count())->toBe(0);
+    $this->artisan('demo:restore', ['--force' => true])->assertSuccessful();
+    expect(User::demo()->rushes()->count())->toBe(10)->and(User::query()->find($mine->id))->not->toBeNull();
+});
+
+it('sends strangers away from everything that belongs to somebody', function (string $method, string $path): void {
+    $this->json($method, "/api/$path")->assertUnauthorized();
+})->with([['GET', 'rushes'], ['POST', 'rushes'], ['POST', 'rushes/upload'], ['GET', 'rushes/x'], ['PUT', 'rushes/x'], ['PATCH', 'rushes/x'], ['DELETE', 'rushes/x'],
+    ['POST', 'rushes/x/duplicate'], ['POST', 'rushes/x/restore'], ['GET', 'rushes/x/document'], ['POST', 'plan'], ['GET', 'subjects']]);
+
+it('serves the page everywhere else, with a policy that lets nothing in from outside', function (): void {
+    $this->withoutVite();
+    $response = $this->get('/rushes/anything')->assertOk()->assertSee('id="page"', false);
+    expect($response->headers->get('Content-Security-Policy'))->toContain("default-src 'self'");
+    $this->getJson('/api/nothing/here')->assertNotFound();
+});
