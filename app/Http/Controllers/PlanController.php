@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\DocumentGate;
 use App\Http\Requests\PlanRequest;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
+use RushHold\Document\HoldDocument;
 use RushHold\Document\PlanDocument;
+use RushHold\Document\RushDocument;
 use RushHold\Planning\Chooser;
 use RushHold\Units;
 
@@ -20,10 +21,12 @@ final class PlanController extends Controller
             new OA\Response(response: 200, description: 'The plan', content: new OA\JsonContent(ref: '#/components/schemas/Plan')),
             new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
-    public function __invoke(PlanRequest $request, DocumentGate $gate): JsonResponse
+    public function __invoke(PlanRequest $request): JsonResponse
     {
-        $rush = $gate->rush($request->input('rush'))->rush;
-        $plan = Chooser::standard()->choose($rush, $gate->pins($request->input('pins'), $rush->kit));
+        // Nothing is kept here, and the core refuses whatever cannot be meant: no need for the schemas' last word.
+        $rush = RushDocument::read($request->input('rush'))->rush;
+        $pins = HoldDocument::pins($request->input('pins') ?? [], $rush->kit);
+        $plan = Chooser::standard()->choose($rush, $pins);
 
         return response()->json(PlanDocument::write($plan, $request->enum('units', Units::class) ?? Units::Metric));
     }

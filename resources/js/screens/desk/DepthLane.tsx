@@ -107,6 +107,11 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
   const bead = Math.max(1.8, Math.min(4, ((width - left - right) / Math.max(1, frames.length)) * 0.36));
   const yTicks = ticks(low * unit.factor, high * unit.factor, 5);
   const here = sampleAt(plan, time);
+  // A round number near the middle of what is shown, in the unit it is read in.
+  const closeUnit = close.reach < 1.6 ? scaleOf('size', units).factor : unit.factor;
+  const rough = (close.reach / 1.8) * closeUnit;
+  const power = 10 ** Math.floor(Math.log10(rough));
+  const closeTick = (([5, 2, 1].find((n) => n * power <= rough) ?? 1) * power) / closeUnit;
 
   return (
     <div className="lane" ref={holder}>
@@ -166,7 +171,7 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
         aria-label={`Seen from the focus: sharp within about ${sayDepth(here.far_m === null ? null : (here.far_m - here.near_m) / 2, units)} either way.`}
         {...pointer}
       >
-        {[close.reach / 2, 0, -close.reach / 2].map((v) => (
+        {[closeTick, 0, -closeTick].map((v) => (
           <g key={v} className="tick">
             <line x1={left} x2={width - right} y1={close.y(v)} y2={close.y(v)} />
             <text x={left - 8} y={close.y(v)} dy="0.32em" textAnchor="end">
