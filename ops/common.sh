@@ -46,7 +46,9 @@ install_libraries() {
     fi
     if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
         say 'Installing front-end libraries'
-        npm ci --no-audit --no-fund --silent || die 'npm ci failed'
+        # Some registries do not carry the builds of tools for other platforms, and then npm ci refuses the lock file;
+        # npm install takes the same locked versions and does not mind.
+        npm install --no-save --no-audit --no-fund --silent || die 'npm install failed'
         touch node_modules/.package-lock.json
     fi
 }
