@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Focus;
+
+/**
+ * Random numbers made beforehand, so that the inner loop only looks them up and every set-up meets the same chances.
+ *
+ * Smooth noise is an autoregressive process of unit variance with a memory in seconds; its speed is the difference
+ * scaled to unit variance; its way is the running sum in seconds.
+ */
+final class Noise
+{
+    public const SIZE = 1 << 15;
+
+    public const MASK = self::SIZE - 1;
+
+    /** @var array<string, list<float>> */
+    private static array $tables = [];
+
+    /** @return list<float> unit variance, independent */
+    public static function white(int $seed): array
+    {
+        return self::$tables["white $seed"] ??= self::gaussians($seed);
+    }
+
+    /** @return list<float> evenly between 0 and 1 */
+    public static function even(int $seed): array
+    {
+        if (! isset(self::$tables["even $seed"])) {
+            $values = [];
+            $state = self::state($seed);
+            for ($i = 0; $i < self::SIZE; $i++) {
+                $state = ($state * 1103515245 + 12345) & 0x7FFFFFFFFFFF;
+                $values[] = (($state >> 16) & 0x7FFFFFFF) / 0x80000000;
+            }
+            self::$tables["even $seed"] = $values;
+        }
+
+        return self::$tables["even $seed"];
+    }
+
+    /** @return list<float> unit variance, smooth over $memoryS in steps of $stepS; closed in a ring */
+    public static function smooth(int $seed, float $memoryS, float $stepS): array
+    {
+        $key = "smooth $seed $memoryS $stepS";
+        if (! isset(self::$tables[$key])) {
+            $white = self::white($seed);
+            // Two equal filters after each other, so that the speed of the noise is finite.
+            $keep = exp(-$stepS / ($memoryS / 2));
+            $a = $b = 0.0;
+            $values = [];
+            for ($round = 0; $round < 2; $round++) {
+                for ($i = 0; $i < self::SIZE; $i++) {
+                    $a = $keep * $a + $white[$i];
+                    $b = $keep * $b + (1 - $keep) * $a;
+                    $values[$i] = $b;
+                }
+            }
+            self::$tables[$key] = self::unit($values);
+        }
+
+        return self::$tables[$key];
+    }
+
+    /** @return list<float> how fast the smooth noise changes, unit variance */
+    public static function speed(int $seed, float $memoryS, float $stepS): array
+    {
+        $key = "speed $seed $memoryS $stepS";
+        if (! isset(self::$tables[$key])) {
+            $smooth = self::smooth($seed, $memoryS, $stepS);
+            $values = [];
+            for ($i = 0; $i < self::SIZE; $i++) {
+                $values[] = $smooth[($i + 1) & self::MASK] - $smooth[$i];
+            }
+            self::$tables[$key] = self::unit($values);
+        }
+
+        return self::$tables[$key];
+    }
+
+    /** @return list<float> running sum of the smooth noise, s */
+    public static function way(int $seed, float $memoryS, float $stepS): array
+    {
+        $key = "way $seed $memoryS $stepS";
+        if (! isset(self::$tables[$key])) {
+            $sum = 0.0;
+            $values = [];
+            foreach (self::smooth($seed, $memoryS, $stepS) as $value) {
+                $sum += $value * $stepS;
+                $values[] = $sum;
+            }
+            self::$tables[$key] = $values;
+        }
+
+        return self::$tables[$key];
+    }
+
+    /** The value that unit noise stays below with this chance: the inverse of the normal distribution (Acklam's fit). */
+    public static function quantile(float $chance): float
+    {
+        if ($chance <= 1e-9) {
+            return -6.0;
+        }
+        if ($chance >= 1 - 1e-9) {
+            return 6.0;
+        }
+        if ($chance > 0.5) {
+            return -self::quantile(1 - $chance);
+        }
+        if ($chance < 0.02425) {
+            $q = sqrt(-2 * log($chance));
+
+            return (((((-7.784894002430293e-03 * $q - 3.223964580411365e-01) * $q - 2.400758277161838) * $q - 2.549732539343734) * $q + 4.374664141464968) * $q + 2.938163982698783)
+                / ((((7.784695709041462e-03 * $q + 3.224671290700398e-01) * $q + 2.445134137142996) * $q + 3.754408661907416) * $q + 1);
+        }
+        $q = $chance - 0.5;
+        $r = $q * $q;
+
+        return (((((-3.969683028665376e+01 * $r + 2.209460984245205e+02) * $r - 2.759285104469687e+02) * $r + 1.383577518672690e+02) * $r - 3.066479806614716e+01) * $r + 2.506628277459239) * $q
+            / (((((-5.447609879822406e+01 * $r + 1.615858368580409e+02) * $r - 1.556989798598866e+02) * $r + 6.680131188771972e+01) * $r - 1.328068155288572e+01) * $r + 1);
+    }
+
+    /** @return list<float> */
+    private static function gaussians(int $seed): array
+    {
+        $values = [];
+        foreach (self::even($seed) as $chance) {
+            $values[] = self::quantile($chance);
+        }
+
+        return $values;
+    }
+
+    /**
+     * @param  array<int, float>  $values
+     * @return list<float>
+     */
+    private static function unit(array $values): array
+    {
+        $count = count($values);
+        $mean = array_sum($values) / $count;
+        $square = 0.0;
+        foreach ($values as $value) {
+            $square += ($value - $mean) ** 2;
+        }
+        $scale = 1 / sqrt($square / $count);
+        $unit = [];
+        for ($i = 0; $i < $count; $i++) {
+            $unit[] = ($values[$i] - $mean) * $scale;
+        }
+
+        return $unit;
+    }
+
+    private static function state(int $seed): int
+    {
+        return ($seed * 2654435761 + 0x9E3779B9) & 0x7FFFFFFFFFFF;
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Focus;
+
+/**
+ * The numbers the focus simulation stands on, each with its meaning, unit and where it comes from. They describe
+ * bodies, lenses and people in general; none belongs to one situation.
+ */
+final class Parameters
+{
+    // Pointing. Angles of a hand-held long lens, from how far birds wander about the finder of practised and new users.
+
+    /** Unsteadiness of a master's hands, rad (about 3 arcmin). */
+    public const HANDS_BEST_RAD = 0.0008;
+
+    /** Added for somebody who never did it, rad. */
+    public const HANDS_UNSKILLED_RAD = 0.005;
+
+    /** How late a master follows what moves, s: a share of a human reaction that foresight does not remove. */
+    public const LATE_BEST_S = 0.03;
+
+    /** Added without any practice in following, s. */
+    public const LATE_UNSKILLED_S = 0.22;
+
+    /** Share of that lateness which is left when the way is steady and so foreseen. */
+    public const LATE_FORESEEN = 0.5;
+
+    /** Turning rate at which people begin to swing ahead with the subject instead of running after it, rad/s. */
+    public const SWING_RAD_PER_S = 0.3;
+
+    /** Time in which aim wanders and is brought back, s: eye and hand correct about three times a second. */
+    public const AIM_MEMORY_S = 0.45;
+
+    /** Time to find a subject in the finder when there was no warning, s. */
+    public const FINDING_S = 0.25;
+
+    /** Miss at first sight without warning, as a share of the frame width. */
+    public const FIRST_MISS = 0.35;
+
+    // The subject.
+
+    /** Change of speed along the line of sight of a wholly erratic subject, as a share of its speed. */
+    public const ERRATIC_SPEED = 0.25;
+
+    // What the area sees.
+
+    /** Share of the frame that one patch of clutter covers: a leaf, a blade, a shoulder at a distance. */
+    public const PATCH = 0.012;
+
+    /** Time for which a patch stays where it is against a moving subject, s. */
+    public const PATCH_MEMORY_S = 0.20;
+
+    /** Share of clutter that is left in a placed area when the subject keeps still and one looks for a gap. */
+    public const GAP_FOUND = 0.22;
+
+    /** Blur above this share of the subject's size hides it: nothing there can be measured or recognised. */
+    public const VISIBLE_BLUR = 0.45;
+
+    /** Height in pixels at which half of all subjects are recognised. */
+    public const DETECT_HALF_PIXELS = 55.0;
+
+    /** Size in pixels of the aim part from which eye detection works mostly. */
+    public const EYE_HALF_PIXELS = 14.0;
+
+    /** Depth between the aim part and the part nearest to the camera, as a share of the subject's depth. */
+    public const PART_OFFSET = 0.4;
+
+    /** Chance by full texture that a block without detection prefers a crisp background to the subject. */
+    public const CRISPER_BACKGROUND = 0.9;
+
+    /** How often a pattern is lost each second when it looks wholly like its surroundings. */
+    public const PATTERN_LOST_PER_S = 4.0;
+
+    /** How often a lost pattern is found again each second while the centre points at it. */
+    public const PATTERN_FOUND_PER_S = 1.5;
+
+    // Measurement.
+
+    /** Scatter of one measurement on a well lit contrasty subject, in circles of confusion of defocus. */
+    public const SCATTER = 0.45;
+
+    /** Scatter grows as contrast to this power falls. */
+    public const SCATTER_CONTRAST = 0.6;
+
+    /** Scatter in variance that is added at the last light in which a body focuses; halves with each stop. */
+    public const SCATTER_DARK = 16.0;
+
+    // Prediction.
+
+    /** How long a measurement that does not fit is distrusted, s, for stay 0 to 4. */
+    public const STAY_S = [0.02, 0.12, 0.3, 0.6, 1.2];
+
+    /** Gains of position for speed change 0 to 2, per cycle at 60 Hz. */
+    public const GAIN_POSITION = [0.16, 0.40, 0.58];
+
+    /** Gains of speed for speed change 0 to 2, per cycle at 60 Hz. */
+    public const GAIN_SPEED = [0.003, 0.09, 0.22];
+
+    /** With warning, focus is already at work for so long before the first frame, s. */
+    public const LEAD_S = 0.6;
+
+    /** A lock-once focus is pressed this long before the first frame, s. */
+    public const PRESS_S = 0.15;
+
+    /** Share of measurements that fail at the last light in which a body focuses; halves with two stops. */
+    public const DARK_FAILS = 0.6;
+
+    /** Nothing that is photographed closes faster than this, m/s; a prediction beyond it is nonsense. */
+    public const FASTEST_MPS = 45.0;
+
+    /** A prediction is trusted for so long without a measurement before focus stands still, s. */
+    public const COAST_S = 0.3;
+
+    /** A measurement fits when it is within so many scatters of the prediction, or within GATE_SHARE. */
+    public const GATE_SCATTERS = 6.0;
+
+    /** …or within this share of the distance. */
+    public const GATE_SHARE = 0.04;
+
+    /** Time from a new thing caught to the lens setting off for it, s: a few cycles to make sure. */
+    public const COMMIT_S = 0.12;
+
+    /** A detected subject that blinks for this long is waited for, on top of stay, s. */
+    public const BLINK_S = 0.2;
+
+    /** Without anything to measure for this long the body begins to hunt, s. */
+    public const HUNT_AFTER_S = 0.5;
+
+    /** Before anything was caught a body looks around for this long until it hunts, s. */
+    public const LOOK_S = 0.2;
+
+    /** Depth of the part a helper catches, as a share of the way to the nearest part within the area. */
+    public const HELPER_PART = 0.35;
+
+    /** The same for a subject that is recognised, but not its eye; and for the pattern that `follow` keeps. */
+    public const RECOGNISED_PART = 0.35;
+
+    public const PATTERN_PART = 0.25;
+
+    // By hand.
+
+    /** Delay of a hand that follows, s. */
+    public const HAND_DELAY_S = 0.25;
+
+    /** Error of a hand on the ring in circles of confusion: master, and added without practice. */
+    public const HAND_ERROR = [1.2, 14.0];
+}
