@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use App\Documents\DocumentGate;
 use Illuminate\Console\Command;
-use RushHold\Document\PlanDocument;
-use RushHold\Planning\Chooser;
+use RushHold\Document\RankingDocument;
+use RushHold\Planning\Planner;
 use RushHold\Units;
 
 /** Needs no database: a rush in, a plan out. */
@@ -17,6 +17,8 @@ final class PlanRush extends Command
 
     protected $signature = 'rush:plan
         {rush : A rush document (formats/rush.schema.json), or - for standard input}
+        {--runs=400 : How often the leaders are played at least, 1 to 100000}
+        {--seed=1 : The same seed gives the same plan}
         {--pins= : A hold document with the settings to keep}
         {--units=metric : metric or imperial, for the sentences}';
 
@@ -30,7 +32,7 @@ final class PlanRush extends Command
             $pins = is_string($file) ? $gate->pins($this->document($file), $rush->kit) : null;
             $units = Units::tryFrom((string) $this->option('units')) ?? throw \RushHold\Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
 
-            return PlanDocument::write(Chooser::standard()->choose($rush, $pins), $units);
+            return RankingDocument::write(Planner::standard()->rank($rush, $pins, $this->count('seed', 0, PHP_INT_MAX), $this->count('runs', 1, 100000)), $units);
         });
     }
 }

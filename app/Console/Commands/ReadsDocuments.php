@@ -27,6 +27,14 @@ trait ReadsDocuments
         return DocumentGate::decode($text);
     }
 
+    /** @throws Refused if the option is not a whole number in the range */
+    private function count(string $option, int $min, int $max): int
+    {
+        $value = filter_var($this->option($option), FILTER_VALIDATE_INT, ['options' => ['min_range' => $min, 'max_range' => $max]]);
+
+        return $value === false ? throw Refused::because("--$option", "must be a whole number from $min to $max.") : $value;
+    }
+
     /** @param  callable(): array<string, mixed>  $work */
     private function answer(callable $work): int
     {

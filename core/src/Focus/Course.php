@@ -8,6 +8,7 @@ use RushHold\Blur\LensBlur;
 use RushHold\Blur\Shake;
 use RushHold\Blur\Verdict;
 use RushHold\Hold\Detection;
+use RushHold\Hold\Drive;
 use RushHold\Hold\FocusMode;
 use RushHold\Hold\Hold;
 use RushHold\Kit\AreaShape;
@@ -209,10 +210,16 @@ final class Course
             $this->gate[] = max(Parameters::GATE_SCATTERS * $scatter, Parameters::GATE_SHARE * $here);
             $this->frames[] = 0;
         }
-        $count = (int) min($body->bufferFrames, floor($rush->path->seconds * $body->framesPerS + 1e-9));
-        $count = max(1, $count);
-        for ($i = 0; $i < $count; $i++) {
-            $this->frames[min($this->steps - 1, $this->lead + (int) round($i / $body->framesPerS / $this->stepS))]++;
+        // Short bursts are three frames, then a breath; single frames one at a time.
+        $burst = match ($hold->drive) {
+            Drive::Long => PHP_INT_MAX,
+            Drive::Short => 3,
+            Drive::SingleFrame => 1,
+        };
+        $count = 0;
+        for ($t = 0.0; $t < max(1e-6, $rush->path->seconds - 1e-9) && $count < $body->bufferFrames; $count++) {
+            $this->frames[min($this->steps - 1, $this->lead + (int) round($t / $this->stepS))]++;
+            $t += ($count + 1) % $burst === 0 ? max(Parameters::BREATH_S, 1 / $body->framesPerS) : 1 / $body->framesPerS;
         }
         $this->frameCount = $count;
     }

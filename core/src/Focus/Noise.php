@@ -32,8 +32,11 @@ final class Noise
             $values = [];
             $state = self::state($seed);
             for ($i = 0; $i < self::SIZE; $i++) {
-                $state = ($state * 1103515245 + 12345) & 0x7FFFFFFFFFFF;
-                $values[] = (($state >> 16) & 0x7FFFFFFF) / 0x80000000;
+                // Park and Miller's generator, twice, so that neighbours do not hang together.
+                $state = $state * 48271 % 0x7FFFFFFF;
+                $high = $state;
+                $state = $state * 48271 % 0x7FFFFFFF;
+                $values[] = (($high ^ ($state >> 5)) & 0x3FFFFFFF) / 0x40000000;
             }
             self::$tables["even $seed"] = $values;
         }
@@ -122,12 +125,16 @@ final class Noise
             / (((((-5.447609879822406e+01 * $r + 1.615858368580409e+02) * $r - 1.556989798598866e+02) * $r + 6.680131188771972e+01) * $r - 1.328068155288572e+01) * $r + 1);
     }
 
-    /** @return list<float> */
+    /** @return list<float> by the method of Box and Muller, two at a time */
     private static function gaussians(int $seed): array
     {
+        $even = self::even($seed);
         $values = [];
-        foreach (self::even($seed) as $chance) {
-            $values[] = self::quantile($chance);
+        for ($i = 0; $i < self::SIZE; $i += 2) {
+            $radius = sqrt(-2 * log($even[$i] + 1e-12));
+            $angle = 2 * M_PI * $even[$i + 1];
+            $values[] = $radius * cos($angle);
+            $values[] = $radius * sin($angle);
         }
 
         return $values;
@@ -156,6 +163,6 @@ final class Noise
 
     private static function state(int $seed): int
     {
-        return ($seed * 2654435761 + 0x9E3779B9) & 0x7FFFFFFFFFFF;
+        return ($seed * 7919 + 104729) % 0x7FFFFFFE + 1;
     }
 }

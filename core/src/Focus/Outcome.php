@@ -25,7 +25,60 @@ final readonly class Outcome
         public float $firstKeeperS,
         public array $losses,
         public array $rates,
-    ) {}
+    ) {
+    }
+
+    /** Both together, when $more goes on where this stopped. */
+    public function and(self $more): self
+    {
+        $mine = $this->runs / ($this->runs + $more->runs);
+        $mix = static fn (float $a, float $b): float => $a * $mine + $b * (1 - $mine);
+        $losses = [];
+        foreach ([...array_keys($this->losses), ...array_keys($more->losses)] as $cause) {
+            $losses[$cause] = $mix($this->losses[$cause] ?? 0.0, $more->losses[$cause] ?? 0.0);
+        }
+        arsort($losses);
+
+        return self::of($this->frames, [...$this->rates, ...$more->rates], $mix($this->anyKeeper, $more->anyKeeper), $mix($this->firstKeeperS, $more->firstKeeperS), $losses);
+    }
+
+    /**
+     * Difference of the keeper rates on the same chances, and its standard error.
+     *
+     * @return array{float, float}
+     */
+    public function minus(self $other): array
+    {
+        $count = min(count($this->rates), count($other->rates));
+        if ($count < 2) {
+            return [$this->keeperRate - $other->keeperRate, 1.0];
+        }
+        $sum = $square = 0.0;
+        for ($i = 0; $i < $count; $i++) {
+            $difference = $this->rates[$i] - $other->rates[$i];
+            $sum += $difference;
+            $square += $difference * $difference;
+        }
+        $mean = $sum / $count;
+
+        return [$mean, sqrt(max(0.0, $square / $count - $mean * $mean) / ($count - 1))];
+    }
+
+    /**
+     * @param  list<float>  $rates  keeper rate of each run
+     * @param  array<string, float>  $losses
+     */
+    public static function of(int $frames, array $rates, float $anyKeeper, float $firstKeeperS, array $losses): self
+    {
+        $runs = count($rates);
+        $mean = array_sum($rates) / max(1, $runs);
+        $square = 0.0;
+        foreach ($rates as $rate) {
+            $square += ($rate - $mean) ** 2;
+        }
+
+        return new self($runs, $frames, $mean, $runs > 1 ? sqrt($square / ($runs - 1) / $runs) : 0.5, $anyKeeper, $firstKeeperS, $losses, $rates);
+    }
 
     /** @return array{mean: float, low: float, high: float} keepers in a pass, with the interval that holds 95 of 100 */
     public function keepers(): array

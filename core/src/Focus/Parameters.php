@@ -44,6 +44,9 @@ final class Parameters
     /** Change of speed along the line of sight of a wholly erratic subject, as a share of its speed. */
     public const ERRATIC_SPEED = 0.25;
 
+    /** Pause between short bursts or single frames, s: a finger lifted and pressed again. */
+    public const BREATH_S = 0.35;
+
     // What the area sees.
 
     /** Share of the frame that one patch of clutter covers: a leaf, a blade, a shoulder at a distance. */

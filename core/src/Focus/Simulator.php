@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Focus;
 
+use RushHold\Blur\Verdict;
 use RushHold\Hold\Area;
 use RushHold\Hold\Detection;
 use RushHold\Hold\FocusMode;
@@ -32,18 +33,33 @@ final class Simulator
 
     private const NEARER = 4;
 
-    public function __construct(private readonly Situation $situation) {}
+    /** @var array<string, Course> by all that a course depends on */
+    private array $courses = [];
+
+    public function __construct(private readonly Situation $situation)
+    {
+    }
+
+    private function course(Hold $hold): Course
+    {
+        $range = $hold->range;
+        $key = implode(' ', [$hold->area->value, $hold->detect->value, $hold->mode->value, $hold->aperture, $hold->shutterS, $hold->stabiliser->value,
+            $hold->support->value, $hold->drive->value, $hold->startAtM, $range->nearM ?? '', $range->farM ?? '']);
+
+        return $this->courses[$key] ??= new Course($this->situation, $hold, $this->situation->kit->body->areas[$hold->area->value]);
+    }
 
     /**
      * @param  int  $runs  1 to 100000
      * @param  int  $seed  any; the same seed gives the same outcome to the last bit
      * @param  int  $firstRun  where to go on when runs are added to earlier ones
+     * @param  Trace|null  $trace  takes down what happens, step by step
      */
-    public function run(Hold $hold, int $runs, int $seed, int $firstRun = 0): Outcome
+    public function run(Hold $hold, int $runs, int $seed, int $firstRun = 0, ?Trace $trace = null): Outcome
     {
         $s = $this->situation;
         $shape = $s->kit->body->areas[$hold->area->value];
-        $course = new Course($s, $hold, $shape);
+        $course = $this->course($hold);
         $scene = $s->scene;
         $subject = $s->subject;
         $steps = $course->steps;
@@ -110,6 +126,7 @@ final class Simulator
         $n = $hold->aperture;
         $perMm = 1000 / $n;
         $shake = $course->shakeUm;
+        $limitSquare = (Verdict::KEEPER_LIMIT * $s->cocUm) ** 2;
         $airSquare = $course->airUm ** 2;
         $changeMps = Parameters::ERRATIC_SPEED * $subject->erratic * $s->rush->path->speedMps;
         $visibleLarge = $course->visibleLarge;
@@ -210,6 +227,7 @@ final class Simulator
                         if ($firstAt < 0) {
                             $firstAt = $t;
                         }
+                        $trace?->frame($t, $square / $on, $square / ($lens > $least ? $lens : $least), null, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest));
 
                         continue;
                     }
@@ -233,6 +251,7 @@ final class Simulator
                         default => LossCause::Leading,
                     };
                     $causes[$cause->value]++;
+                    $trace?->frame($t, $square / $on, $square / ($lens > $least ? $lens : $least), $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest));
                 }
 
                 if ($auto) {
@@ -394,31 +413,19 @@ final class Simulator
                     $caught = true;
                 }
 
+                if ($trace !== null && $t >= 0) {
+                    $trace->step($t, $square / $on, $square / ($lens > $least ? $lens : $least), $ex, $ey, $seen, $blocked);
+                }
             }
             $rates[] = $kept / max(1, $taken);
             $any += $kept > 0 ? 1 : 0;
             $firstSum += $firstAt < 0 ? $s->rush->path->seconds : $firstAt;
         }
 
-        return self::outcome($course, $runs, $rates, $any, $firstSum, $causes);
-    }
-
-    /**
-     * @param  list<float>  $rates
-     * @param  array<string, int>  $causes
-     */
-    private static function outcome(Course $course, int $runs, array $rates, int $any, float $firstSum, array $causes): Outcome
-    {
-        $mean = array_sum($rates) / max(1, $runs);
-        $square = 0.0;
-        foreach ($rates as $rate) {
-            $square += ($rate - $mean) ** 2;
-        }
         $total = max(1, $runs * $course->frameCount);
         $losses = array_filter(array_map(static fn (int $n): float => $n / $total, $causes));
         arsort($losses);
 
-        return new Outcome($runs, $course->frameCount, $mean, $runs > 1 ? sqrt($square / ($runs - 1) / $runs) : 0.5,
-            $any / max(1, $runs), $firstSum / max(1, $runs), $losses, $rates);
+        return Outcome::of($course->frameCount, $rates, $any / max(1, $runs), $firstSum / max(1, $runs), $losses);
     }
 }

@@ -36,4 +36,22 @@ final readonly class Hold
         public Support $support,
     ) {
     }
+
+    /** The same hold with some settings changed, by the names of its properties. */
+    public function with(mixed ...$changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    /** How many settings differ. */
+    public function changesFrom(self $other): int
+    {
+        $mine = get_object_vars($this);
+        $count = 0;
+        foreach (get_object_vars($other) as $name => $value) {
+            $count += $mine[$name] == $value ? 0 : 1;
+        }
+
+        return $count;
+    }
 }

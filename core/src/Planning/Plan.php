@@ -6,6 +6,7 @@ namespace RushHold\Planning;
 
 use RushHold\Blur\BlurParts;
 use RushHold\Hold\Hold;
+use RushHold\Hold\Pins;
 use RushHold\Light\Shimmer;
 use RushHold\Optics\DepthOfField;
 use RushHold\Planning\Solve\ExposureSolver;
@@ -34,5 +35,23 @@ final readonly class Plan
         public array $misfits,
         public array $cautions,
     ) {
+    }
+
+    /**
+     * The same plan as the photographer sees it: what was fixed only to write it down is not shown as pinned, and
+     * keeps the reason the rules gave where they chose the same.
+     */
+    public function pinnedAs(Pins $pins, self $byRules): self
+    {
+        $lines = [];
+        foreach ($this->lines as $i => $line) {
+            $ruled = $byRules->lines[$i];
+            $same = $ruled->value == $line->value;
+            $lines[] = $pins->has($line->setting) ? $line : new Line($line->setting, $line->value, $line->label,
+                $same ? $ruled->reason : 'Comes out ahead when it is played through.', false, $line->margin, $same ? $ruled->alternatives : $line->alternatives);
+        }
+
+        return new self($this->situation, $this->hold, $lines, $byRules->exposure, $this->lane, $this->blur, $this->limbBlurUm,
+            $this->depth, $this->air, $byRules->misfits, $this->cautions);
     }
 }

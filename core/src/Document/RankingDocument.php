@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Document;
+
+use RushHold\Focus\Trace;
+use RushHold\Planning\Candidate;
+use RushHold\Planning\Counterfactual;
+use RushHold\Planning\Ranking;
+use RushHold\Planning\SchoolResult;
+use RushHold\Units;
+
+/** A ranking as JSON: a plan document with what the simulation adds. */
+final class RankingDocument
+{
+    /** Set-ups shown of each technique, area and detection: the best response of each. */
+    private const SHOWN = 24;
+
+    /** @return array<string, mixed> */
+    public static function write(Ranking $ranking, Units $units = Units::Metric): array
+    {
+        $plan = PlanDocument::write($ranking->plan, $units);
+
+        return [
+            ...$plan,
+            'best' => ['hold' => HoldDocument::write($ranking->best->hold), ...OutcomeDocument::figures($ranking->best->outcome)],
+            ...self::additions($ranking, $units),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function additions(Ranking $ranking, Units $units = Units::Metric): array
+    {
+        return [
+            'tried' => count($ranking->candidates),
+            'ranking' => [
+                ...array_map(self::candidate(...), self::shown($ranking->candidates)),
+                ...array_map(static fn (array $out): array => [
+                    'hold' => self::nested($out['setting'], $out['value']), 'keeper_rate' => 0.0, 'rejected_because' => $units->say($out['because']),
+                ], $ranking->ruledOut),
+            ],
+            'why' => array_map(static fn (Counterfactual $w): array => [
+                'setting' => $w->setting, 'from' => $w->from, 'to' => $w->to,
+                'keeper_rate_change' => round($w->change, 4), 'standard_error' => round($w->standardError, 4),
+            ], $ranking->why),
+            'by_school' => array_map(static fn (SchoolResult $s): array => [
+                'school' => $s->school, 'side' => $s->side, 'keeper_rate' => round($s->best->outcome->keeperRate, 4),
+                'keepers' => round($s->best->outcome->keepers()['mean'], 2), 'cost' => round($s->cost, 4), 'standard_error' => round($s->standardError, 4),
+                'hold' => HoldDocument::write($s->best->hold),
+            ], $ranking->bySchool),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function trace(Trace $trace): array
+    {
+        return ['steps' => $trace->steps, 'frames' => $trace->frames];
+    }
+
+    /** @return array<string, mixed> */
+    private static function candidate(Candidate $candidate): array
+    {
+        return ['hold' => HoldDocument::write($candidate->hold), ...OutcomeDocument::figures($candidate->outcome)];
+    }
+
+    /**
+     * @param  list<Candidate>  $candidates  best first
+     * @return list<Candidate>
+     */
+    private static function shown(array $candidates): array
+    {
+        $seen = $shown = [];
+        foreach ($candidates as $candidate) {
+            $hold = $candidate->hold;
+            $family = "{$hold->technique->value} {$hold->mode->value} {$hold->area->value} {$hold->detect->value}";
+            if (! isset($seen[$family]) && count($shown) < self::SHOWN) {
+                $seen[$family] = true;
+                $shown[] = $candidate;
+            }
+        }
+
+        return $shown;
+    }
+
+    /** @return array<string, mixed> */
+    private static function nested(string $setting, string $value): array
+    {
+        [$part, $name] = [...explode('.', $setting, 2), ''];
+
+        return $name === '' ? [$part => $value] : [$part => [$name => $value]];
+    }
+}

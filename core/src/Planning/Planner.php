@@ -1,0 +1,366 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Document\HoldDocument;
+use RushHold\Focus\Outcome;
+use RushHold\Focus\Simulator;
+use RushHold\Hold\Area;
+use RushHold\Hold\Detection;
+use RushHold\Hold\Drive;
+use RushHold\Hold\FocusMode;
+use RushHold\Hold\Hold;
+use RushHold\Hold\Pins;
+use RushHold\Hold\Setting;
+use RushHold\Hold\Stabiliser;
+use RushHold\Hold\Technique;
+use RushHold\Kit\Support;
+use RushHold\Planning\Solve\DistanceSolver;
+use RushHold\Rush\Rush;
+
+/**
+ * Tries every set-up that the rules let through, and ranks them.
+ *
+ * All meet the same chances. Those that fall behind are dropped early (successive halving), so that most runs go to
+ * those that matter. What is equal within the noise counts as equal; then the one with fewer changes from the rules'
+ * own choice wins, then the simpler area.
+ */
+final readonly class Planner
+{
+    /** Runs each candidate gets in the rounds, the share that stays after each. */
+    private const ROUNDS = [[8, 0.4], [16, 0.4], [40, 0.5], [80, 1.0]];
+
+    /** At least so many stay to the end. */
+    private const FINALISTS = 6;
+
+    /** The leaders get runs until the standard error is at most this. */
+    private const STANDARD_ERROR = 0.02;
+
+    private const MOST_RUNS = 800;
+
+    /** Runs of a changed winner. */
+    private const WHY_RUNS = 80;
+
+    public function __construct(private Chooser $chooser)
+    {
+    }
+
+    public static function standard(): self
+    {
+        return new self(Chooser::standard());
+    }
+
+    /** @param  int  $leaderRuns  runs the leaders get at least, 0 to 100000; without it what their error needs */
+    public function rank(Rush $rush, ?Pins $pins = null, int $seed = 1, int $leaderRuns = 0): Ranking
+    {
+        $pins ??= Pins::none();
+        $base = $this->chooser->choose($rush, $pins);
+        $simulator = new Simulator($base->situation);
+        $tried = $this->halve($simulator, self::candidates($base, $pins), $seed, $leaderRuns);
+        $best = self::winner($tried, $base->hold);
+        usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
+
+        $fixed = HoldDocument::pins(HoldDocument::write($best->hold), $rush->kit);
+        $plan = $this->chooser->choose($rush, $fixed)->pinnedAs($pins, $base);
+
+        return new Ranking($plan, $best, $tried, self::ruledOut($base), self::why($simulator, $base, $best, $pins, $seed), self::schools($simulator, $base, $best, $tried, $pins, $seed));
+    }
+
+    /**
+     * Everything the body allows and the rules do not rule out, around what is pinned.
+     *
+     * @return list<Hold>
+     */
+    public static function candidates(Plan $base, Pins $pins): array
+    {
+        $s = $base->situation;
+        $hold = $base->hold;
+        $open = static function (Setting $setting) use ($base): array {
+            foreach ($base->lines as $line) {
+                if ($line->setting === $setting) {
+                    $values = [$line->value];
+                    foreach ($line->pinned ? [] : $line->alternatives as $alternative) {
+                        if ($alternative->possible) {
+                            $values[] = $alternative->value;
+                        }
+                    }
+
+                    return $values;
+                }
+            }
+
+            return [];
+        };
+        $stays = $pins->has(Setting::Stay) ? [$hold->stay] : array_values(array_unique([$hold->stay, 2, 0, 4]));
+        $changes = $pins->has(Setting::SpeedChange) ? [$hold->speedChange] : [1, 0, 2];
+        $holds = [];
+        foreach ($open(Setting::Technique) as $word) {
+            $technique = Technique::from((string) $word);
+            if ($technique !== Technique::Auto) {
+                $at = $pins->has(Setting::StartAt) ? $hold->startAtM : DistanceSolver::startAt($s, $technique)[0];
+                $holds[] = $hold->with(technique: $technique, mode: FocusMode::Manual, area: $pins->has(Setting::Area) ? $hold->area : Area::Point,
+                    detect: Detection::Off, eye: false, startAtM: $at, range: null, stay: $pins->has(Setting::Stay) ? $hold->stay : 2, speedChange: $pins->has(Setting::SpeedChange) ? $hold->speedChange : 1);
+            }
+        }
+        if ($pins->has(Setting::Technique) && $hold->technique !== Technique::Auto || $hold->mode === FocusMode::Manual && $pins->has(Setting::Mode)) {
+            return $holds === [] ? [$hold] : $holds;
+        }
+        $auto = $hold->technique === Technique::Auto ? $hold
+            : $hold->with(technique: Technique::Auto, mode: FocusMode::Continuous, startAtM: $pins->has(Setting::StartAt) ? $hold->startAtM : DistanceSolver::startAt($s, Technique::Auto)[0]);
+        $modes = $hold->technique === Technique::Auto ? array_map(static fn ($m): FocusMode => FocusMode::from((string) $m), $open(Setting::Mode)) : [FocusMode::Continuous];
+        foreach ($modes as $mode) {
+            if ($mode === FocusMode::Manual || $mode === FocusMode::AutoSwitch && ! $pins->has(Setting::Mode)) {
+                continue;
+            }
+            foreach (self::areas($base, $pins, $mode) as $area) {
+                foreach (self::detections($base, $pins, $area) as [$detect, $eye]) {
+                    $once = $mode !== FocusMode::Continuous;
+                    foreach ($once ? [$hold->stay] : $stays as $stay) {
+                        foreach ($once ? [$hold->speedChange] : $changes as $change) {
+                            $holds[] = $auto->with(mode: $mode, area: $area, detect: $detect, eye: $eye, stay: $stay, speedChange: $change,
+                                areaAt: $pins->has(Setting::AreaAt) ? $hold->areaAt : self::place($hold, $area));
+                        }
+                    }
+                }
+            }
+        }
+
+        return $holds;
+    }
+
+    /** @return list<Area> */
+    private static function areas(Plan $base, Pins $pins, FocusMode $mode): array
+    {
+        if ($pins->has(Setting::Area)) {
+            return [$base->hold->area];
+        }
+        $s = $base->situation;
+        $areas = [];
+        foreach (Area::cases() as $area) {
+            $shape = $s->kit->body->areas[$area->value] ?? null;
+            if ($shape === null || ! $shape->allows($mode)) {
+                continue;
+            }
+            $choices = new Choices($pins);
+            $choices->decide(Setting::Technique, Technique::Auto);
+            $choices->decide(Setting::Mode, $mode);
+            foreach (RuleBook::standard()->for(Setting::Area) as $rule) {
+                if (in_array($area->value, $rule->rejects, true) && $rule->applies($s, $choices)) {
+                    continue 2;
+                }
+            }
+            $areas[] = $area;
+        }
+
+        return $areas === [] ? [$base->hold->area] : $areas;
+    }
+
+    /** @return list<array{Detection, bool}> */
+    private static function detections(Plan $base, Pins $pins, Area $area): array
+    {
+        $s = $base->situation;
+        $shape = $s->kit->body->areas[$area->value];
+        if ($pins->has(Setting::Detect)) {
+            return [[$base->hold->detect, $base->hold->eye && $shape->seesEyes]];
+        }
+        $kind = $s->subject->kind;
+        $eye = $pins->has(Setting::Eye) ? $base->hold->eye : $shape->seesEyes;
+        $ways = $shape->detects && $kind !== Detection::Off && $s->kit->body->canDetect($kind) ? [[$kind, $eye]] : [];
+        if ($ways === [] || $area->picksForItself()) {
+            $ways[] = [Detection::Off, false];
+        }
+
+        return $ways;
+    }
+
+    /** @return array{float, float} */
+    private static function place(Hold $hold, Area $area): array
+    {
+        return match ($area) {
+            Area::Whole, Area::ZoneWide, Area::ZoneTall => [0.0, 0.0],
+            default => $hold->areaAt,
+        };
+    }
+
+    /**
+     * @param  list<Hold>  $holds
+     * @return list<Candidate>
+     */
+    private function halve(Simulator $simulator, array $holds, int $seed, int $leaderRuns): array
+    {
+        /** @var list<array{Hold, Outcome|null}> $running */
+        $running = array_map(static fn (Hold $h): array => [$h, null], $holds);
+        $dropped = [];
+        foreach (self::ROUNDS as [$runs, $share]) {
+            foreach ($running as $i => [$hold, $outcome]) {
+                $more = $simulator->run($hold, $runs, $seed, $outcome->runs ?? 0);
+                $running[$i][1] = $outcome === null ? $more : $outcome->and($more);
+            }
+            usort($running, static fn (array $a, array $b): int => ($b[1]->keeperRate ?? 0) <=> ($a[1]->keeperRate ?? 0));
+            $stay = max(self::FINALISTS, (int) ceil($share * count($running)));
+            $dropped = [...array_slice($running, $stay), ...$dropped];
+            $running = array_slice($running, 0, $stay);
+        }
+        $tried = [];
+        foreach ($running as $i => [$hold, $outcome]) {
+            assert($outcome !== null);
+            while ($i < self::FINALISTS && ($outcome->standardError > self::STANDARD_ERROR && $outcome->runs < self::MOST_RUNS || $outcome->runs < $leaderRuns)) {
+                $outcome = $outcome->and($simulator->run($hold, 80, $seed, $outcome->runs));
+            }
+            $tried[] = new Candidate($hold, $outcome);
+        }
+        foreach ($dropped as [$hold, $outcome]) {
+            assert($outcome !== null);
+            $tried[] = new Candidate($hold, $outcome);
+        }
+
+        return $tried;
+    }
+
+    /**
+     * Equal within the noise is equal; then fewer changes from the rules' choice, then the simpler area.
+     *
+     * @param  list<Candidate>  $tried  leaders first
+     */
+    private static function winner(array $tried, Hold $usual): Candidate
+    {
+        $leader = $tried[0];
+        $best = $leader;
+        $order = array_flip(array_map(static fn (Area $a): string => $a->value, Area::cases()));
+        $rank = static fn (Candidate $c): array => [$c->hold->changesFrom($usual), $order[$c->hold->area->value], $c->hold->iso];
+        foreach ($tried as $candidate) {
+            if ($candidate->outcome->runs < $leader->outcome->runs / 2) {
+                continue;
+            }
+            [$behind, $error] = $leader->outcome->minus($candidate->outcome);
+            if ($behind <= max(0.01, 1.5 * $error) && $behind < 0.04 && $rank($candidate) < $rank($best)) {
+                $best = $candidate;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<array{setting: string, value: string, because: string}> */
+    private static function ruledOut(Plan $base): array
+    {
+        $out = [];
+        foreach ($base->lines as $line) {
+            foreach ($line->setting->words() === null ? [] : $line->alternatives as $alternative) {
+                if (! $alternative->possible && in_array($line->setting, [Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect], true)) {
+                    $out[] = ['setting' => $line->setting->value, 'value' => (string) $alternative->value, 'because' => $alternative->because];
+                }
+            }
+        }
+
+        return $out;
+    }
+
+    /** @return list<Counterfactual> the most costly change first */
+    private static function why(Simulator $simulator, Plan $base, Candidate $best, Pins $pins, int $seed): array
+    {
+        $hold = $best->hold;
+        $s = $base->situation;
+        $changes = [];
+        if ($hold->technique === Technique::Auto) {
+            $other = static fn (Area $a): bool => $a !== $hold->area && isset($s->kit->body->areas[$a->value]) && $s->kit->body->areas[$a->value]->allows($hold->mode);
+            foreach ([Area::Point, Area::Point8, Area::Zone, Area::Whole] as $area) {
+                if ($other($area)) {
+                    [$detect, $eye] = self::detections($base, $pins, $area)[0];
+                    $changes[] = [Setting::Area, $hold->area->value, $area->value, $hold->with(area: $area, detect: $detect, eye: $eye)];
+                }
+            }
+            if ($hold->detect !== Detection::Off) {
+                $changes[] = [Setting::Detect, $hold->detect->value, 'off', $hold->with(detect: Detection::Off, eye: false)];
+            }
+            foreach ([0, 2, 4] as $stay) {
+                if ($stay !== $hold->stay) {
+                    $changes[] = [Setting::Stay, $hold->stay, $stay, $hold->with(stay: $stay)];
+                }
+            }
+            foreach ([0, 1, 2] as $change) {
+                if ($change !== $hold->speedChange) {
+                    $changes[] = [Setting::SpeedChange, $hold->speedChange, $change, $hold->with(speedChange: $change)];
+                }
+            }
+            if ($hold->mode === FocusMode::Continuous && $s->kit->body->areas[$hold->area->value]->allows(FocusMode::Single)) {
+                $changes[] = [Setting::Mode, 'continuous', 'single', $hold->with(mode: FocusMode::Single)];
+            }
+        }
+        foreach ([-1, 1] as $stop) {
+            $n = $hold->aperture * 2 ** ($stop / 2);
+            if ($n >= $s->kit->widest() * 0.99 && $n <= $s->kit->smallest()) {
+                $changes[] = [Setting::Aperture, $hold->aperture, $n, $hold->with(aperture: $n)];
+            }
+        }
+        $changes[] = [Setting::Shutter, $hold->shutterS, $hold->shutterS * 2, $hold->with(shutterS: $hold->shutterS * 2)];
+        $found = [];
+        foreach ($changes as [$setting, $from, $to, $changed]) {
+            if (! $pins->has($setting)) {
+                [$lost, $error] = $best->outcome->minus($simulator->run($changed, self::WHY_RUNS, $seed));
+                $found[] = new Counterfactual($setting->value, $from, $to, -$lost, $error);
+            }
+        }
+        usort($found, static fn (Counterfactual $a, Counterfactual $b): int => $a->change <=> $b->change);
+
+        return $found;
+    }
+
+    /**
+     * @param  list<Candidate>  $tried
+     * @return list<SchoolResult>
+     */
+    private static function schools(Simulator $simulator, Plan $base, Candidate $best, array $tried, Pins $pins, int $seed): array
+    {
+        $small = [Area::Pinpoint, Area::Point, Area::Point4, Area::Point8];
+        $auto = static fn (Candidate $c): bool => $c->hold->technique === Technique::Auto;
+        $sides = [
+            ['area', 'small', static fn (Candidate $c): bool => $auto($c) && in_array($c->hold->area, $small, true)],
+            ['area', 'large', static fn (Candidate $c): bool => $auto($c) && ! in_array($c->hold->area, $small, true)],
+            ['response', 'sticky', static fn (Candidate $c): bool => $auto($c) && $c->hold->stay >= 3],
+            ['response', 'general', static fn (Candidate $c): bool => $auto($c) && in_array($c->hold->stay, [1, 2], true)],
+            ['response', 'quick', static fn (Candidate $c): bool => $auto($c) && $c->hold->stay === 0],
+            ['focus', 'automatic', $auto],
+            ['focus', 'by hand', static fn (Candidate $c): bool => ! $auto($c)],
+        ];
+        $results = [];
+        foreach ($sides as [$school, $side, $belongs]) {
+            $members = array_values(array_filter($tried, $belongs));
+            if ($members === []) {
+                continue;
+            }
+            usort($members, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
+            $results[] = self::result($school, $side, $belongs($best) ? $best : $members[0], $best);
+        }
+        $hold = $best->hold;
+        $widest = $base->situation->kit->widest();
+        $variants = [
+            ['aperture', 'wide open', Setting::Aperture, $hold->with(aperture: $widest)],
+            ['aperture', 'one stop down', Setting::Aperture, $hold->with(aperture: $widest * M_SQRT2)],
+            ['bursts', 'long', Setting::Drive, $hold->with(drive: Drive::Long)],
+            ['bursts', 'short', Setting::Drive, $hold->with(drive: Drive::Short)],
+            ['stabiliser', 'off', Setting::Stabiliser, $hold->with(stabiliser: Stabiliser::Off)],
+            ['stabiliser', 'on', Setting::Stabiliser, $hold->with(stabiliser: Stabiliser::On)],
+            ['support', 'free', Setting::Support, $hold->with(support: Support::Handheld)],
+            ['support', 'supported', Setting::Support, $hold->with(support: Support::Tripod)],
+        ];
+        foreach ($variants as [$school, $side, $setting, $variant]) {
+            if ($pins->has($setting) && $variant->changesFrom($hold) > 0) {
+                continue;
+            }
+            $results[] = self::result($school, $side, $variant->changesFrom($hold) === 0 ? $best
+                : new Candidate($variant, $simulator->run($variant, self::WHY_RUNS, $seed)), $best);
+        }
+
+        return $results;
+    }
+
+    private static function result(string $school, string $side, Candidate $candidate, Candidate $best): SchoolResult
+    {
+        [$cost, $error] = $best->outcome->minus($candidate->outcome);
+
+        return new SchoolResult($school, $side, $candidate, $candidate === $best ? 0.0 : $cost, $candidate === $best ? 0.0 : $error);
+    }
+}

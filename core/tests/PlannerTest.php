@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Document\HoldDocument;
+use RushHold\Document\RankingDocument;
+use RushHold\Document\RushDocument;
+use RushHold\Hold\Area;
+use RushHold\Hold\Technique;
+use RushHold\Planning\Planner;
+use RushHold\Tests\Rushes;
+
+/** @return array<string, array{array<string, mixed>, array<string, list<string>>}> */
+function bestCases(): array
+{
+    $sets = [];
+    foreach (json_decode((string) file_get_contents(__DIR__.'/cases/orderings.json'), true)['cases'] as $case) {
+        foreach ($case['expect'] as $expect) {
+            if ($expect['type'] === 'best') {
+                $sets[$case['id']] = [$case['rush'], $expect['hold']];
+            }
+        }
+    }
+
+    return $sets;
+}
+
+it('finds a winner of the family practice names', function (array $rush, array $families): void {
+    foreach ([1, 2, 3] as $seed) {
+        $ranking = Planner::standard()->rank(RushDocument::read($rush)->rush, null, $seed);
+        $hold = HoldDocument::write($ranking->best->hold);
+        foreach ($families as $field => $allowed) {
+            [$part, $name] = explode('.', $field);
+            expect($hold[$part][$name])->toBeIn($allowed);
+        }
+    }
+})->with(bestCases());
+
+it('tries at least a hundred set-ups in an open situation and knows the leaders well', function (): void {
+    $ranking = Planner::standard()->rank(Rushes::with());
+    expect(count($ranking->candidates))->toBeGreaterThanOrEqual(100)
+        ->and($ranking->best->outcome->standardError)->toBeLessThanOrEqual(0.02)
+        ->and($ranking->candidates[0])->toBe($ranking->best)
+        ->and($ranking->ruledOut)->not->toBeEmpty();
+    foreach (array_slice($ranking->candidates, 1) as $other) {
+        // Nothing beats the winner by more than the noise.
+        expect($other->outcome->keeperRate - $ranking->best->outcome->keeperRate)->toBeLessThanOrEqual(0.04 + 3 * $other->outcome->standardError);
+    }
+});
+
+it('gives the same JSON twice, and explains itself', function (): void {
+    $write = static fn (): array => RankingDocument::write(Planner::standard()->rank(Rushes::with(['scene.background_texture' => 0.7]), null, 5));
+    $document = $write();
+    expect(json_encode($write()))->toBe(json_encode($document))
+        ->and($document['why'][0]['keeper_rate_change'])->toBeLessThan(-0.05)
+        ->and(array_unique(array_column($document['by_school'], 'school')))->toContain('area', 'response', 'aperture', 'bursts', 'stabiliser', 'support');
+});
+
+it('keeps pins in every set-up it tries', function (): void {
+    $rush = Rushes::with();
+    $ranking = Planner::standard()->rank($rush, HoldDocument::pins(['focus' => ['area' => 'point-8', 'stay' => 3], 'exposure' => ['shutter_s' => 1 / 2000]], $rush->kit));
+    foreach ($ranking->candidates as $candidate) {
+        expect($candidate->hold->area)->toBe(Area::Point8)->and($candidate->hold->stay)->toBe(3)->and($candidate->hold->shutterS)->toBe(1 / 2000);
+    }
+    $pinned = array_filter($ranking->plan->lines, static fn ($line): bool => $line->pinned);
+    expect($pinned)->toHaveCount(3);
+});
+
+it('compares hands with the camera fairly', function (): void {
+    $ranking = Planner::standard()->rank(Rushes::with(['scene.front_clutter' => 0.6, 'path.repeats' => true, 'photographer.hand_focus' => 0.9, 'path.heading_deg' => 70.0, 'path.start_m' => 14.0]));
+    $techniques = array_unique(array_map(static fn ($c): string => $c->hold->technique->value, $ranking->candidates));
+    expect($techniques)->toContain(Technique::Auto->value, Technique::Park->value, Technique::Follow->value);
+});

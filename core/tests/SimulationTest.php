@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Document\HoldDocument;
+use RushHold\Document\RushDocument;
+use RushHold\Focus\LossCause;
+use RushHold\Focus\Outcome;
+use RushHold\Focus\Simulator;
+use RushHold\Focus\Trace;
+use RushHold\Planning\Chooser;
+use RushHold\Planning\Situation;
+use RushHold\Rush\Rush;
+use RushHold\Tests\Rushes;
+
+/** Plays a hold; what it leaves out is solved for. */
+function play(Rush $rush, array $hold = [], int $runs = 200, int $seed = 1): Outcome
+{
+    $plan = Chooser::standard()->choose($rush, HoldDocument::pins($hold, $rush->kit));
+
+    return (new Simulator($plan->situation))->run($plan->hold, $runs, $seed);
+}
+
+/** @return array<string, array{array<string, mixed>, array<string, mixed>, int}> */
+function orderings(): array
+{
+    $sets = [];
+    foreach (json_decode((string) file_get_contents(__DIR__.'/cases/orderings.json'), true)['cases'] as $case) {
+        foreach ($case['expect'] as $i => $expect) {
+            if ($expect['type'] === 'best') {
+                continue;
+            }
+            foreach ([1, 2, 3] as $seed) {
+                $sets["{$case['id']} #$i seed $seed"] = [$case, $expect, $seed];
+            }
+        }
+    }
+
+    return $sets;
+}
+
+it('orders set-ups as practice does', function (array $case, array $expect, int $seed): void {
+    $figure = static fn (Outcome $o): float => match ($expect['metric']) {
+        'keeper_rate' => $o->keeperRate,
+        'any_keeper' => $o->anyKeeper,
+        'first_keeper_s' => -$o->firstKeeperS,
+    };
+    $rush = static fn (array $document): Rush => RushDocument::read($document)->rush;
+    if ($expect['type'] === 'at_least') {
+        expect($figure(play($rush($case['rush']), $expect['hold'], 400, $seed)))->toBeGreaterThanOrEqual($expect['value']);
+
+        return;
+    }
+    [$better, $worse] = $expect['type'] === 'better'
+        ? [play($rush($case['rush']), $expect['better'], 400, $seed), play($rush($case['rush']), $expect['worse'], 400, $seed)]
+        : [play($rush($expect['better']), $expect['hold'], 400, $seed), play($rush($expect['worse']), $expect['hold'], 400, $seed)];
+    expect($figure($better) - $figure($worse))->toBeGreaterThanOrEqual($expect['gap'], $case['why']);
+})->with(orderings());
+
+it('gives the same to the last bit for the same seed, in one go or in parts', function (): void {
+    $plan = Chooser::standard()->choose(Rushes::random(11));
+    $simulator = new Simulator($plan->situation);
+    $whole = $simulator->run($plan->hold, 60, 7);
+    $parts = $simulator->run($plan->hold, 20, 7)->and($simulator->run($plan->hold, 40, 7, 20));
+    expect((new Simulator($plan->situation))->run($plan->hold, 60, 7))->toEqual($whole)
+        ->and($parts->rates)->toBe($whole->rates)
+        ->and($parts->anyKeeper)->toEqualWithDelta($whole->anyKeeper, 1e-12)
+        ->and($simulator->run($plan->hold, 60, 8)->rates)->not->toBe($whole->rates);
+});
+
+it('gives every lost frame exactly one cause', function (int $seed): void {
+    $outcome = play(Rushes::random($seed), [], 60, $seed);
+    $known = array_map(static fn (LossCause $c): string => $c->value, LossCause::cases());
+    expect(array_sum($outcome->losses) + $outcome->keeperRate)->toEqualWithDelta(1.0, 1e-9)
+        ->and(array_diff(array_keys($outcome->losses), $known))->toBe([])
+        ->and($outcome->keepers()['low'])->toBeLessThanOrEqual($outcome->keepers()['mean']);
+})->with(range(1, 15));
+
+it('keeps nearly every frame of something that sits in the open', function (array $hold): void {
+    $rush = Rushes::with(['subject' => ['length_m' => 0.5, 'height_m' => 0.4, 'depth_m' => 0.1, 'aim_size_m' => 0.06, 'speed_mps' => 0.0, 'kind' => 'bird', 'erratic' => 0.0],
+        'path' => ['start_m' => 15.0, 'notice_s' => 10.0], 'photographer.support' => 'tripod']);
+    expect(play($rush, $hold)->keeperRate)->toBeGreaterThanOrEqual(0.95);
+})->with([[['focus' => ['mode' => 'single', 'area' => 'point']]], [['focus' => ['mode' => 'continuous', 'area' => 'zone']]], [['focus' => ['area' => 'point-8']]], [['focus' => ['area' => 'whole']]]]);
+
+it('never keeps more when something gets worse', function (array $better, array $worse): void {
+    // The same hold on both sides, so that nothing is solved away.
+    $gained = [];
+    foreach (range(1, 12) as $seed) {
+        $base = RushDocument::read(Rushes::document(['path.heading_deg' => 10.0 + 12 * $seed, 'path.start_m' => 25.0 + 2 * $seed] + $better))->rush;
+        $hold = HoldDocument::write(Chooser::standard()->choose($base)->hold);
+        $changed = RushDocument::read(Rushes::document(['path.heading_deg' => 10.0 + 12 * $seed, 'path.start_m' => 25.0 + 2 * $seed] + $worse))->rush;
+        [$gain, $error] = play($changed, $hold, 80, $seed)->minus(play($base, $hold, 80, $seed));
+        $gained[] = $gain;
+        expect($gain)->toBeLessThanOrEqual(0.02 + 3 * $error, "heading and distance of seed $seed");
+    }
+    expect(array_sum($gained) / count($gained))->toBeLessThanOrEqual(0.005);
+})->with([
+    'more clutter in front' => [['scene.front_clutter' => 0.1], ['scene.front_clutter' => 0.4]],
+    'worse aim' => [['photographer.aim' => 0.8], ['photographer.aim' => 0.2]],
+    'rougher panning' => [['photographer.panning' => 0.8], ['photographer.panning' => 0.2]],
+    'less light than focus likes' => [['light.ev100' => 8.0], ['light.ev100' => 0.0]],
+    'a slower drive' => [['kit.lens.sweep_s' => 0.5], ['kit.lens.sweep_s' => 4.0]],
+    'more that passes in front' => [['scene.obstacles_per_s' => 0.2], ['scene.obstacles_per_s' => 1.5]],
+]);
+
+it('gives the same in a mirror, within the noise', function (int $seed): void {
+    $rush = Rushes::random($seed);
+    $mirrored = new Rush($rush->name, $rush->subject, $rush->path->mirrored(), $rush->scene, $rush->light, $rush->photographer, $rush->kit, $rush->finalUse, $rush->group);
+    $hold = Chooser::standard()->choose($rush)->hold;
+    $flipped = $hold->with(areaAt: [-$hold->areaAt[0], $hold->areaAt[1]]);
+    $one = (new Simulator(new Situation($rush)))->run($hold, 300, 1);
+    $other = (new Simulator(new Situation($mirrored)))->run($flipped, 300, 1);
+    expect(abs($one->keeperRate - $other->keeperRate))->toBeLessThanOrEqual(0.01 + 4 * hypot($one->standardError, $other->standardError));
+})->with(range(1, 10));
+
+it('takes down one run so that it can be looked at', function (): void {
+    $plan = Chooser::standard()->choose(Rushes::with());
+    $trace = new Trace;
+    $simulator = new Simulator($plan->situation);
+    $outcome = $simulator->run($plan->hold, 1, 1, 4, $trace);
+    $kept = array_filter($trace->frames, static fn (array $f): bool => $f['kept']);
+    expect(count($trace->frames))->toBe($outcome->frames)
+        ->and(count($kept) / $outcome->frames)->toEqualWithDelta($outcome->keeperRate, 1e-9)
+        ->and($trace->steps[0]['t'])->toEqualWithDelta(0.0, 1e-9)
+        ->and($trace->steps[0]['distance_m'])->toEqualWithDelta(40.0, 0.6)
+        ->and($outcome->rates)->toBe($simulator->run($plan->hold, 1, 1, 4)->rates);
+});
