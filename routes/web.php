@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\RankController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SubjectController;
@@ -16,6 +17,7 @@ Route::prefix('api')->group(function (): void {
 
     Route::middleware('auth')->group(function (): void {
         Route::post('plan', PlanController::class);
+        Route::post('rank', RankController::class);
         Route::get('subjects', SubjectController::class);
 
         Route::get('rushes', [RushController::class, 'index']);

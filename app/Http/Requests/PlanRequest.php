@@ -12,6 +12,7 @@ use RushHold\Units;
 #[OA\Schema(schema: 'PlanRequest', required: ['rush'], properties: [
     new OA\Property(property: 'rush', ref: '#/components/schemas/Rush'),
     new OA\Property(property: 'pins', ref: '#/components/schemas/Hold', description: 'Settings to keep; the rest is solved around them'),
+    new OA\Property(property: 'run', type: 'integer', description: 'Which run to show: 0 the most typical, then the next', maximum: 1000, minimum: 0),
     new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial'], description: 'For sentences'),
 ])]
 final class PlanRequest extends FormRequest
@@ -23,6 +24,7 @@ final class PlanRequest extends FormRequest
             'rush' => ['required', 'array'],
             'pins' => ['nullable', 'array'],
             'units' => [Rule::enum(Units::class)],
+            'run' => ['integer', 'min:0', 'max:1000'],
         ];
     }
 }

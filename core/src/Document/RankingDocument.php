@@ -53,9 +53,9 @@ final class RankingDocument
     }
 
     /** @return array<string, mixed> */
-    public static function trace(Trace $trace): array
+    public static function trace(Trace $trace, int $run): array
     {
-        return ['steps' => $trace->steps, 'frames' => $trace->frames];
+        return ['run' => $run, 'steps' => $trace->steps, 'frames' => $trace->frames];
     }
 
     /** @return array<string, mixed> */

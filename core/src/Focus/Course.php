@@ -87,7 +87,7 @@ final class Course
     /** @var list<float> a measurement within this of the prediction fits, mm */
     public array $gate = [];
 
-    /** @var list<int> frames that are taken at each step */
+    /** @var array<int, int> frames that are taken at each step */
     public array $frames = [];
 
     /** Steps before the first frame, in which focus is already at work. */

@@ -137,7 +137,7 @@ final class Simulator
         $delay = (int) round(Parameters::HAND_DELAY_S / $dt);
         $handScatter = $s->cocUm / $perMm * (Parameters::HAND_ERROR[0] + Parameters::HAND_ERROR[1] * (1 - $s->photographer->handFocus) ** 2);
         $pullFrom = $aim[$course->lead] * 0.9;
-        $pullTo = max($aim) * 1.15;
+        $pullTo = max(0.0, ...$aim) * 1.15;
 
         $aimNoise = Noise::smooth(1, Parameters::AIM_MEMORY_S, $dt);
         $aimSpeed = Noise::speed(1, Parameters::AIM_MEMORY_S, $dt);
@@ -247,7 +247,7 @@ final class Simulator
                         $slow => LossCause::LensTooSlow,
                         $defocus * $defocus < 2.25 * $rest => LossCause::TooLittleDepth,
                         // Travel grows as the subject closes.
-                        ($on > $lens) === ($k === 0 || $aim[$k] >= $aim[$k - 1]) => LossCause::Lagging,
+                        ($on > $lens) === ($aim[$k] >= $aim[max(0, $k - 1)]) => LossCause::Lagging,
                         default => LossCause::Leading,
                     };
                     $causes[$cause->value]++;

@@ -40,6 +40,7 @@ final readonly class Hold
     /** The same hold with some settings changed, by the names of its properties. */
     public function with(mixed ...$changes): self
     {
+        // @phpstan-ignore argument.type (PHP checks the named arguments against the constructor)
         return new self(...[...get_object_vars($this), ...$changes]);
     }
 

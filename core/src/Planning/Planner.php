@@ -77,27 +77,27 @@ final readonly class Planner
     {
         $s = $base->situation;
         $hold = $base->hold;
+        /** @return list<string> the value chosen and those that are not ruled out */
         $open = static function (Setting $setting) use ($base): array {
+            $values = [];
             foreach ($base->lines as $line) {
                 if ($line->setting === $setting) {
-                    $values = [$line->value];
+                    $values[] = is_string($line->value) ? $line->value : '';
                     foreach ($line->pinned ? [] : $line->alternatives as $alternative) {
                         if ($alternative->possible) {
-                            $values[] = $alternative->value;
+                            $values[] = (string) $alternative->value;
                         }
                     }
-
-                    return $values;
                 }
             }
 
-            return [];
+            return $values;
         };
         $stays = $pins->has(Setting::Stay) ? [$hold->stay] : array_values(array_unique([$hold->stay, 2, 0, 4]));
         $changes = $pins->has(Setting::SpeedChange) ? [$hold->speedChange] : [1, 0, 2];
         $holds = [];
         foreach ($open(Setting::Technique) as $word) {
-            $technique = Technique::from((string) $word);
+            $technique = Technique::from($word);
             if ($technique !== Technique::Auto) {
                 $at = $pins->has(Setting::StartAt) ? $hold->startAtM : DistanceSolver::startAt($s, $technique)[0];
                 $holds[] = $hold->with(technique: $technique, mode: FocusMode::Manual, area: $pins->has(Setting::Area) ? $hold->area : Area::Point,
@@ -109,7 +109,7 @@ final readonly class Planner
         }
         $auto = $hold->technique === Technique::Auto ? $hold
             : $hold->with(technique: Technique::Auto, mode: FocusMode::Continuous, startAtM: $pins->has(Setting::StartAt) ? $hold->startAtM : DistanceSolver::startAt($s, Technique::Auto)[0]);
-        $modes = $hold->technique === Technique::Auto ? array_map(static fn ($m): FocusMode => FocusMode::from((string) $m), $open(Setting::Mode)) : [FocusMode::Continuous];
+        $modes = $hold->technique === Technique::Auto ? array_map(static fn (string $m): FocusMode => FocusMode::from($m), $open(Setting::Mode)) : [FocusMode::Continuous];
         foreach ($modes as $mode) {
             if ($mode === FocusMode::Manual || $mode === FocusMode::AutoSwitch && ! $pins->has(Setting::Mode)) {
                 continue;
@@ -190,33 +190,31 @@ final readonly class Planner
      */
     private function halve(Simulator $simulator, array $holds, int $seed, int $leaderRuns): array
     {
-        /** @var list<array{Hold, Outcome|null}> $running */
-        $running = array_map(static fn (Hold $h): array => [$h, null], $holds);
+        $running = array_map(static fn (Hold $hold): Candidate => new Candidate($hold, Outcome::of(1, [], 0.0, 0.0, [])), $holds);
         $dropped = [];
         foreach (self::ROUNDS as [$runs, $share]) {
-            foreach ($running as $i => [$hold, $outcome]) {
-                $more = $simulator->run($hold, $runs, $seed, $outcome->runs ?? 0);
-                $running[$i][1] = $outcome === null ? $more : $outcome->and($more);
-            }
-            usort($running, static fn (array $a, array $b): int => ($b[1]->keeperRate ?? 0) <=> ($a[1]->keeperRate ?? 0));
+            $running = array_map(static fn (Candidate $c): Candidate => self::more($simulator, $c, $runs, $seed), $running);
+            usort($running, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
             $stay = max(self::FINALISTS, (int) ceil($share * count($running)));
             $dropped = [...array_slice($running, $stay), ...$dropped];
             $running = array_slice($running, 0, $stay);
         }
-        $tried = [];
-        foreach ($running as $i => [$hold, $outcome]) {
-            assert($outcome !== null);
-            while ($i < self::FINALISTS && ($outcome->standardError > self::STANDARD_ERROR && $outcome->runs < self::MOST_RUNS || $outcome->runs < $leaderRuns)) {
-                $outcome = $outcome->and($simulator->run($hold, 80, $seed, $outcome->runs));
+        foreach (array_slice($running, 0, self::FINALISTS) as $i => $candidate) {
+            while ($candidate->outcome->runs < $leaderRuns
+                || $candidate->outcome->standardError > self::STANDARD_ERROR && $candidate->outcome->runs < self::MOST_RUNS) {
+                $candidate = self::more($simulator, $candidate, 80, $seed);
             }
-            $tried[] = new Candidate($hold, $outcome);
-        }
-        foreach ($dropped as [$hold, $outcome]) {
-            assert($outcome !== null);
-            $tried[] = new Candidate($hold, $outcome);
+            $running[$i] = $candidate;
         }
 
-        return $tried;
+        return [...$running, ...$dropped];
+    }
+
+    private static function more(Simulator $simulator, Candidate $candidate, int $runs, int $seed): Candidate
+    {
+        $outcome = $simulator->run($candidate->hold, $runs, $seed, $candidate->outcome->runs);
+
+        return new Candidate($candidate->hold, $candidate->outcome->runs === 0 ? $outcome : $candidate->outcome->and($outcome));
     }
 
     /**

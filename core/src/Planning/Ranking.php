@@ -21,6 +21,18 @@ final readonly class Ranking
         public array $ruledOut,
         public array $why,
         public array $bySchool,
-    ) {
+    ) {}
+
+    /** A run of the winner that went as most do: the one nearest to the mean, or the next nearest ones. */
+    public function typicalRun(int $place = 0): int
+    {
+        $far = [];
+        foreach ($this->best->outcome->rates as $run => $rate) {
+            $far[$run] = abs($rate - $this->best->outcome->keeperRate);
+        }
+        asort($far);
+        $runs = array_keys($far);
+
+        return $runs === [] ? 0 : $runs[$place % count($runs)];
     }
 }

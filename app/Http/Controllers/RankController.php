@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\PlanRequest;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Cache;
+use OpenApi\Attributes as OA;
+use RushHold\Document\HoldDocument;
+use RushHold\Document\RankingDocument;
+use RushHold\Document\RushDocument;
+use RushHold\Focus\Simulator;
+use RushHold\Focus\Trace;
+use RushHold\Planning\Planner;
+use RushHold\Units;
+
+final class RankController extends Controller
+{
+    private const SEED = 1;
+
+    private const KEPT_S = 3600;
+
+    #[OA\Post(path: '/api/rank', operationId: 'rank', summary: 'Play every set-up for a rush and rank them', tags: ['plan'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PlanRequest')),
+        responses: [
+            new OA\Response(response: 200, description: 'The plan with ranking and one run', content: new OA\JsonContent(ref: '#/components/schemas/Plan')),
+            new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        ])]
+    public function __invoke(PlanRequest $request): JsonResponse
+    {
+        $read = RushDocument::read($request->input('rush'));
+        $given = $request->input('pins') ?? [];
+        $pins = HoldDocument::pins($given, $read->rush->kit);
+        $units = $request->enum('units', Units::class) ?? Units::Metric;
+        $place = $request->integer('run');
+
+        // Names do not matter to the outcome, and the same question has the same answer.
+        $fields = [...$read->fields, 'name' => ''];
+        $key = 'rank '.hash('sha256', (string) json_encode([$fields, $given, $units, $place, self::SEED]));
+        $json = Cache::remember($key, self::KEPT_S, static function () use ($read, $pins, $units, $place): string {
+            $ranking = Planner::standard()->rank($read->rush, $pins, self::SEED);
+            $run = $ranking->typicalRun($place);
+            $trace = new Trace;
+            (new Simulator($ranking->plan->situation))->run($ranking->best->hold, 1, self::SEED, $run, $trace);
+
+            return json_encode([...RankingDocument::write($ranking, $units), 'trace' => RankingDocument::trace($trace, $run)], JSON_THROW_ON_ERROR);
+        });
+
+        return JsonResponse::fromJsonString($json);
+    }
+}
