@@ -69,18 +69,37 @@ it('says what is wrong with an entry beside it, and keeps the last answer', func
     $page->type('Distance', '26')->seeNot('must be between');
 });
 
-it('plays, steps and explains a frame', function (): void {
-    $page = $this->signedIn('puffin-behind-the-thrift');
-    $page->visit('/rushes/'.$this->saved('Puffin landing behind the thrift')->id)->see('of 1.4 s');
-    $page->see('Frame')->keys('.');
-    $page->see('too soft');
-    $before = $page->text();
+it('plays a run, steps to a lost frame and says what lost it', function (): void {
+    $page = $this->signedIn('hare-through-the-campion');
+    $page->visit('/rushes/'.$this->saved('Hare bolting through the campion')->id)->see('in this run')->see('by the model');
+    $page->isClean();
+    for ($i = 0; $i < 40 && ! str_contains($page->text(), 'lost: '); $i++) {
+        $page->keys('.');
+    }
+    $page->see('lost: ');
+    $first = $page->text();
+    $page->press('Another run');
+    $page->until(fn () => $page->text() !== $first, 'another run; %s');
     $page->press('Play');
-    $page->until(fn () => $page->text() !== $before, 'the clock to run; %s');
-    $page->see('1.40');
+    $page->see('2.20 of 2.2 s');
     $page->keys('?');
     $page->see('The rush desk');
+});
+
+it('shows the other set-ups, adopts one, and plays on with it', function (): void {
+    $page = $this->signedIn('puffin-coming-in');
+    $page->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)->see('in this run');
+    $page->press('Losses')->see('Of 100 frames');
+    $page->press('Schools')->see('What each way of working costs here');
+    $page->press('Others')->see('set-ups played on the same chances');
     $page->isClean();
+    $page->press('point');
+    $page->press('Hold');
+    $page->until(fn () => $page->held('focus.area') === 'Point', 'the set-up adopted; %s');
+    $page->see('Unpin all')->see('in this run');
+    expect($page->held('focus.detect'))->toBe('Off');
+    $page->press('Undo');
+    $page->until(fn () => $page->held('focus.area') !== 'Point', 'what was before; %s');
 });
 
 it('keeps a draft that was never saved', function (): void {

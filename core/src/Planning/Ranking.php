@@ -21,7 +21,8 @@ final readonly class Ranking
         public array $ruledOut,
         public array $why,
         public array $bySchool,
-    ) {}
+    ) {
+    }
 
     /** A run of the winner that went as most do: the one nearest to the mean, or the next nearest ones. */
     public function typicalRun(int $place = 0): int

@@ -50,6 +50,19 @@ export function usePlan(rush: Rush | undefined, pins: Hold, units: 'metric' | 'i
   });
 }
 
+/** The plan with every set-up played and ranked; slower, so it is asked once the hand has come to rest. */
+export function useRank(rush: Rush | undefined, pins: Hold, units: 'metric' | 'imperial', run: number) {
+  return useQuery<Plan, Refusal>({
+    queryKey: ['rank', rush, pins, units, run],
+    queryFn: ({ signal }) =>
+      take(client.POST('/api/rank', { body: { rush: rush as Rush, pins, units, run }, signal })),
+    enabled: rush !== undefined,
+    staleTime: 300_000,
+    gcTime: 60_000,
+    retry: false,
+  });
+}
+
 type Kept = { id?: string; document: Rush; pins: Hold; version?: number };
 
 export function useSaveRush() {

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Play every set-up for a rush and rank them */
+        post: operations["rank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rushes": {
         parameters: {
             query?: never;
@@ -803,8 +820,23 @@ export interface components {
         Plan: {
             /** @constant */
             format: "rush-hold/plan@1";
+            /** @description The hold; with what came of playing it, when it was played */
             best: {
                 hold: components["schemas"]["Hold"];
+                runs?: number;
+                frames?: number;
+                keepers?: {
+                    mean: number;
+                    low: number;
+                    high: number;
+                };
+                keeper_rate?: number;
+                standard_error?: number;
+                any_keeper?: number;
+                first_keeper_s?: number;
+                losses?: {
+                    [key: string]: number;
+                };
             };
             lines: {
                 setting: string;
@@ -942,6 +974,65 @@ export interface components {
                     mostly: string;
                 }[];
             };
+            /** @description Set-ups that were played */
+            tried?: number;
+            ranking?: {
+                hold: components["schemas"]["Hold"];
+                runs?: number;
+                frames?: number;
+                keepers?: {
+                    mean: number;
+                    low: number;
+                    high: number;
+                };
+                keeper_rate: number;
+                standard_error?: number;
+                any_keeper?: number;
+                first_keeper_s?: number;
+                losses?: {
+                    [key: string]: number;
+                };
+                rejected_because?: string;
+            }[];
+            why?: {
+                setting: string;
+                /** @description As documents spell it */
+                from: unknown;
+                /** @description As documents spell it */
+                to: unknown;
+                keeper_rate_change: number;
+                standard_error: number;
+            }[];
+            by_school?: {
+                school: string;
+                side: string;
+                keeper_rate: number;
+                keepers: number;
+                cost: number;
+                standard_error: number;
+                hold: components["schemas"]["Hold"];
+            }[];
+            /** @description One run as it went */
+            trace?: {
+                run: number;
+                steps: {
+                    t: number;
+                    distance_m: number;
+                    focus_m: number;
+                    aim_x: number;
+                    aim_y: number;
+                    seen: string;
+                    hidden: boolean;
+                }[];
+                frames: {
+                    t: number;
+                    distance_m: number;
+                    focus_m: number;
+                    kept: boolean;
+                    cause: string | null;
+                    blur_um: number;
+                }[];
+            };
         };
         Problem: {
             message: string;
@@ -958,6 +1049,8 @@ export interface components {
             rush: components["schemas"]["Rush"];
             /** @description Settings to keep; the rest is solved around them */
             pins?: components["schemas"]["Hold"];
+            /** @description Which run to show: 0 the most typical, then the next */
+            run?: number;
             /**
              * @description For sentences
              * @enum {string}
@@ -1031,6 +1124,39 @@ export interface operations {
         };
         responses: {
             /** @description The plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plan"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    rank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description The plan with ranking and one run */
             200: {
                 headers: {
                     [name: string]: unknown;

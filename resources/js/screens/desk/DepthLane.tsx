@@ -4,7 +4,7 @@ import { type PointerEvent, useMemo, useRef, useState } from 'react';
 import type { Plan } from '../../api/client';
 import { say, sayDepth, scaleOf, useUnits } from '../../parts/units';
 import { useWidth } from '../../parts/useWidth';
-import { type Sample, type Shot, sampleAt } from './lane';
+import { type Moment, pictureOf, sampleAt } from './lane';
 
 const left = 58;
 const right = 12;
@@ -27,12 +27,6 @@ function ticks(low: number, high: number, most: number): number[] {
     .filter((_, i, list) => list.length <= most || i % Math.ceil(list.length / most) === 0);
 }
 
-const verdicts: Record<Shot['verdict'], string> = {
-  crisp: 'crisp',
-  keeper: 'sharp enough',
-  soft: 'too soft',
-};
-
 /**
  * Time across, distance down to the camera: the subject’s way, the focus, what is sharp around it, and each frame a
  * bead. Below, the same seen from the focus, where centimetres show.
@@ -42,53 +36,56 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 600);
   const [over, setOver] = useState<number | null>(null);
-  const { samples, frames, seconds } = plan.lane;
+  const { moments, beads, played } = useMemo(() => pictureOf(plan), [plan]);
+  const seconds = plan.lane.seconds;
   const wholeHeight = 158;
   const closeHeight = 96;
   const unit = scaleOf('length', units);
 
   const x = scaleLinear([0, seconds], [left, width - right]);
-  const distances = samples.flatMap((s) => [s.distance_m, s.focus_m]);
-  const low = Math.max(0.3, Math.min(...distances) * 0.88);
-  const high = Math.max(...distances) * 1.12;
+  const distances = moments.map((m) => m.subject);
+  // Focus that has run away is drawn at the edge.
+  const low = Math.max(0.3, Math.min(...distances) * 0.85);
+  const high = Math.max(...distances) * 1.18;
+  const inside = (metres: number) => Math.max(low, Math.min(high, metres));
   const y = scaleLog([high, low], [far, wholeHeight - 18]);
 
   // Seen from the focus: what is sharp, and where the subject is.
   const close = useMemo(() => {
-    const depths = samples.map((s) =>
-      Math.max(s.focus_m - s.near_m, s.far_m === null ? 0 : s.far_m - s.focus_m),
-    );
+    const depths = moments.map((m) => Math.max(m.focus - m.near, m.far === null ? 0 : m.far - m.focus));
     const sorted = [...depths].sort((a, b) => a - b);
     const reach = Math.max(0.02, 2.2 * (sorted[Math.floor(sorted.length * 0.8)] ?? 0.1));
     return { reach, y: scaleLinear([reach, -reach], [8, closeHeight - 18]) };
-  }, [samples]);
+  }, [moments]);
   const clampClose = (v: number) => close.y(Math.max(-close.reach, Math.min(close.reach, v)));
 
-  const top = Math.log(high);
-  const band = area<Sample>()
-    .x((s) => x(s.t))
-    .y0((s) => y(Math.max(low, s.near_m)))
-    .y1((s) => y(Math.min(Math.exp(top), s.far_m ?? high)));
-  const closeBand = area<Sample>()
-    .x((s) => x(s.t))
-    .y0((s) => clampClose(s.near_m - s.focus_m))
-    .y1((s) => clampClose(s.far_m === null ? close.reach : s.far_m - s.focus_m));
-  const subject = line<Sample>()
-    .x((s) => x(s.t))
-    .y((s) => y(s.distance_m));
-  const focus = line<Sample>()
-    .x((s) => x(s.t))
-    .y((s) => y(Math.max(low, Math.min(high, s.focus_m))));
-  const offset = line<Sample>()
-    .x((s) => x(s.t))
-    .y((s) => clampClose(s.distance_m - s.focus_m));
+  const band = area<Moment>()
+    .x((m) => x(m.t))
+    .y0((m) => y(inside(m.near)))
+    .y1((m) => y(inside(m.far ?? high)));
+  const closeBand = area<Moment>()
+    .x((m) => x(m.t))
+    .y0((m) => clampClose(m.near - m.focus))
+    .y1((m) => clampClose(m.far === null ? close.reach : m.far - m.focus));
+  const subject = line<Moment>()
+    .x((m) => x(m.t))
+    .y((m) => y(m.subject));
+  const focus = line<Moment>()
+    .x((m) => x(m.t))
+    .y((m) => y(inside(m.focus)));
+  const offset = line<Moment>()
+    .x((m) => x(m.t))
+    .y((m) => clampClose(m.subject - m.focus));
 
   const timeAt = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     return Math.max(0, Math.min(seconds, x.invert(((event.clientX - box.left) / box.width) * width)));
   };
   const nearest = (t: number) =>
-    frames.reduce((best, f, i) => (Math.abs(f.t - t) < Math.abs((frames[best] as Shot).t - t) ? i : best), 0);
+    beads.reduce(
+      (best, bead, i) => (Math.abs(bead.t - t) < Math.abs((beads[best]?.t ?? 0) - t) ? i : best),
+      0,
+    );
   const pointer = {
     onPointerMove: (event: PointerEvent<SVGSVGElement>) => {
       const t = timeAt(event);
@@ -102,14 +99,14 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
     onPointerLeave: () => setOver(null),
   };
   const now = over ?? nearest(time);
-  const shot = frames[now];
-  const kept = frames.filter((f) => f.verdict !== 'soft').length;
-  const bead = Math.max(1.8, Math.min(4, ((width - left - right) / Math.max(1, frames.length)) * 0.36));
+  const shot = beads[now];
+  const kept = beads.filter((b) => b.kept).length;
+  const size = Math.max(1.8, Math.min(4, ((width - left - right) / Math.max(1, beads.length)) * 0.36));
   const yTicks = ticks(low * unit.factor, high * unit.factor, 5);
   const here = sampleAt(plan, time);
   // A round number near the middle of what is shown, in the unit it is read in.
   const closeUnit = close.reach < 1.6 ? scaleOf('size', units).factor : unit.factor;
-  const rough = (close.reach / 1.8) * closeUnit;
+  const rough = (close.reach / 1.15) * closeUnit;
   const power = 10 ** Math.floor(Math.log10(rough));
   const closeTick = (([5, 2, 1].find((n) => n * power <= rough) ?? 1) * power) / closeUnit;
 
@@ -125,7 +122,8 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
           <i className="key-lost" /> lost
         </span>
         <span className="lane-count">
-          {kept} of {frames.length} sharp <span className="quiet">if focus holds</span>
+          {kept} of {beads.length} sharp{' '}
+          <span className="quiet">{played ? 'in this run' : 'if focus holds'}</span>
         </span>
       </div>
       <svg
@@ -133,7 +131,7 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
         height={wholeHeight}
         className="lane-plot"
         role="img"
-        aria-label={`Distance over time: from ${say(samples[0]?.distance_m, 'length', units)} to ${say(samples.at(-1)?.distance_m, 'length', units)}, ${kept} of ${frames.length} frames sharp.`}
+        aria-label={`Distance over time: from ${say(moments[0]?.subject, 'length', units)} to ${say(moments.at(-1)?.subject, 'length', units)}, ${kept} of ${beads.length} frames sharp.`}
         {...pointer}
       >
         {yTicks.map((v) => (
@@ -149,16 +147,16 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
             {v} s
           </text>
         ))}
-        <path className="lane-band" d={band(samples) ?? ''} />
-        <path className="lane-subject" d={subject(samples) ?? ''} />
-        <path className="lane-focus" d={focus(samples) ?? ''} />
-        {frames.map((f, i) => (
+        <path className="lane-band" d={band(moments) ?? ''} />
+        <path className="lane-subject" d={subject(moments) ?? ''} />
+        <path className="lane-focus" d={focus(moments) ?? ''} />
+        {beads.map((b, i) => (
           <circle
-            key={f.t}
-            className={f.verdict === 'soft' ? 'bead lost' : 'bead kept'}
-            cx={x(f.t)}
-            cy={y(f.distance_m)}
-            r={i === now ? bead + 2 : bead}
+            key={b.t}
+            className={b.kept ? 'bead kept' : 'bead lost'}
+            cx={x(b.t)}
+            cy={y(b.distance)}
+            r={i === now ? size + 2 : size}
           />
         ))}
         <line className="lane-now" x1={x(time)} x2={x(time)} y1={0} y2={wholeHeight - 16} />
@@ -179,16 +177,16 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
             </text>
           </g>
         ))}
-        <path className="lane-band" d={closeBand(samples) ?? ''} />
+        <path className="lane-band" d={closeBand(moments) ?? ''} />
         <path className="lane-focus" d={`M${left},${close.y(0)}H${width - right}`} />
-        <path className="lane-subject" d={offset(samples) ?? ''} />
-        {frames.map((f, i) => (
+        <path className="lane-subject" d={offset(moments) ?? ''} />
+        {beads.map((b, i) => (
           <circle
-            key={f.t}
-            className={f.verdict === 'soft' ? 'bead lost' : 'bead kept'}
-            cx={x(f.t)}
-            cy={clampClose(f.distance_m - sampleAt(plan, f.t).focus_m)}
-            r={i === now ? bead + 2 : bead}
+            key={b.t}
+            className={b.kept ? 'bead kept' : 'bead lost'}
+            cx={x(b.t)}
+            cy={clampClose(b.distance - b.focus)}
+            r={i === now ? size + 2 : size}
           />
         ))}
         <line className="lane-now" x1={x(time)} x2={x(time)} y1={0} y2={closeHeight - 14} />
@@ -200,14 +198,9 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
         {shot && (
           <>
             <b>
-              Frame {now + 1}, {shot.t.toFixed(2)} s, {say(shot.distance_m, 'length', units)}:{' '}
-              {verdicts[shot.verdict]}
+              Frame {now + 1}, {shot.t.toFixed(2)} s, {say(shot.distance, 'length', units)}
             </b>{' '}
-            <span className="quiet">
-              {shot.blur_um.toFixed(0)} µm of blur
-              {shot.mostly ? `, mostly ${shot.mostly}` : ''}; a keeper has up to{' '}
-              {(1.5 * plan.margins.coc_um).toFixed(0)} µm.
-            </span>
+            <span>{shot.says}.</span>
           </>
         )}
       </p>

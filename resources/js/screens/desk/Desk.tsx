@@ -4,7 +4,7 @@ import { App, Button, Dropdown, Input } from 'antd';
 import { useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
 import { useBlocker, useNavigate, useParams } from 'react-router';
 import type { Hold, Refusal, Rush } from '../../api/client';
-import { usePlan, useRush, useSaveRush } from '../../api/hooks';
+import { usePlan, useRank, useRush, useSaveRush } from '../../api/hooks';
 import { useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
 import { Failed, Waiting } from '../../shell/Messages';
@@ -41,7 +41,12 @@ export default function Desk() {
   // A refused entry does not take the last answer away.
   const [answer, setAnswer] = useState(plan.data);
   if (plan.data && plan.data !== answer) setAnswer(plan.data);
-  const shown = useDeferredValue(answer);
+  // The formulas answer at once; once the hand rests, every set-up is played and the winner takes their place.
+  const [run, setRun] = useState(0);
+  const settled = useDebounced(draft, 450);
+  const rank = useRank(settled?.document, (settled?.pins ?? {}) as Hold, units, run);
+  const played = rank.data && settled === asked ? rank.data : undefined;
+  const shown = useDeferredValue(played ?? answer);
   const playback = usePlayback(shown?.lane.seconds ?? draft?.document.path.seconds ?? 1);
 
   const changeRush = useCallback(
@@ -148,10 +153,10 @@ export default function Desk() {
       } else if (key === ',' || key === '.') {
         playback.step((key === '.' ? 1 : -1) / (asked?.document.kit?.body?.frames_per_s ?? 20));
       } else if (key === 'p') {
-        const line = plan.data?.lines.find((l) => l.setting === chosen);
+        const line = shown?.lines.find((l) => l.setting === chosen);
         if (line) pin(line.setting, line.pinned ? undefined : line.value);
       } else if (key === 'j' || key === 'k') {
-        const lines = plan.data?.lines ?? [];
+        const lines = shown?.lines ?? [];
         const at = lines.findIndex((l) => l.setting === chosen) + (key === 'j' ? 1 : -1);
         const next = lines[Math.max(0, Math.min(lines.length - 1, at))];
         if (next) setChosen(next.setting);
@@ -159,7 +164,7 @@ export default function Desk() {
     }
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [keep, desk, playback, plan.data, chosen, pin, asked]);
+  }, [keep, desk, playback, shown, chosen, pin, asked]);
 
   if (saved.isError) {
     return (
@@ -262,7 +267,11 @@ export default function Desk() {
           {shown ? (
             <>
               <FinderFrame rush={draft.document} plan={shown} time={playback.time} />
-              <Transport playback={playback} seconds={shown.lane.seconds} />
+              <Transport
+                playback={playback}
+                seconds={shown.lane.seconds}
+                onAnotherRun={played ? () => setRun((n) => (n + 1) % 50) : null}
+              />
               <DepthLane plan={shown} time={playback.time} onTime={playback.seek} />
             </>
           ) : (
@@ -275,10 +284,12 @@ export default function Desk() {
         <HoldPanel
           plan={shown}
           stale={plan.isPlaceholderData || refused !== null}
+          playing={rank.isFetching}
           pinned={pinned}
           chosen={chosen}
           onChoose={setChosen}
           onPin={pin}
+          onAdopt={(hold) => desk.change({ pins: hold })}
           onUnpinAll={() => desk.change({ pins: {} as Hold })}
         />
       </main>

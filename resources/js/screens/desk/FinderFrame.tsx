@@ -2,7 +2,7 @@ import { useId, useMemo } from 'react';
 import type { Plan, Rush } from '../../api/client';
 import { outlineOf } from '../../parts/Silhouette';
 import { say, sayDepth, useUnits } from '../../parts/units';
-import { sampleAt } from './lane';
+import { sampleAt, stepAt } from './lane';
 
 const heads: Record<string, [number, number]> = {
   'flying-bird': [0.88, 0.44],
@@ -57,6 +57,12 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
   const [atX, atY] = plan.frame.area.at as [number, number];
   const centre = { x: width * (0.5 + atX), y: height * (0.5 + atY) };
   const area = { w: plan.frame.area.width * width, h: plan.frame.area.height * height };
+  // In a run that was played the aim wanders: the subject stands off the area by the miss.
+  const step = plan.trace ? stepAt(plan.trace, time) : undefined;
+  const spot = {
+    x: centre.x - (step ? step.aim_x * width : 0),
+    y: centre.y - (step ? step.aim_y * height : 0),
+  };
   const facing = sample.across_mps < -0.05 ? -1 : 1;
   const pitch =
     Math.abs(sample.up_mps) > 1.5 * Math.abs(sample.across_mps) ? (sample.up_mps > 0 ? -60 : 60) : 0;
@@ -104,7 +110,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           opacity={0.35 + 0.65 * (rush.scene?.background_texture ?? 0)}
         />
         <g
-          transform={`translate(${centre.x} ${centre.y}) rotate(${pitch * facing}) scale(${facing} 1)`}
+          transform={`translate(${spot.x} ${spot.y}) rotate(${pitch * facing}) scale(${facing} 1)`}
           opacity={sharp ? 1 : 0.75}
         >
           <path
@@ -116,6 +122,16 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           />
         </g>
         {clutter > 0 && <path d={blades} fill="var(--clutter)" opacity="0.82" filter={`url(#${id}-soft)`} />}
+        {step?.hidden && (
+          <rect
+            x={spot.x - length * 0.6}
+            width={length * 1.2}
+            height={height}
+            fill="var(--clutter)"
+            opacity="0.92"
+            filter={`url(#${id}-soft)`}
+          />
+        )}
         {/* The area is the part of the view that stays lit. */}
         <rect
           width={width}
@@ -136,7 +152,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           strokeLinecap="round"
         />
         <path
-          d={`M${centre.x - aim / 2},${centre.y}h${aim}M${centre.x},${centre.y - aim / 2}v${aim}`}
+          d={`M${spot.x - aim / 2},${spot.y}h${aim}M${spot.x},${spot.y - aim / 2}v${aim}`}
           stroke="var(--accent)"
           strokeWidth={width * 0.004}
           strokeLinecap="round"
@@ -160,7 +176,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
       <figcaption className="finder-facts">
         <dl>
           <dt>Distance</dt>
-          <dd>{say(sample.distance_m, 'length', units)}</dd>
+          <dd>{say(step?.distance_m ?? sample.distance_m, 'length', units)}</dd>
           <dt>{sample.closing_mps >= 0 ? 'Closing' : 'Leaving'}</dt>
           <dd>{say(Math.abs(sample.closing_mps), 'speed', units)}</dd>
           <dt>Sharp depth</dt>
@@ -173,8 +189,10 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           <dd>
             {Math.round((100 * length) / width)} × {Math.round((100 * tall) / height)} %
           </dd>
-          <dt>Aim part</dt>
-          <dd>{Math.round((aim / width) * (rush.kit?.body?.pixels_wide ?? 6000))} px</dd>
+          <dt>{step ? 'The area sees' : 'Aim part'}</dt>
+          <dd>
+            {step ? step.seen : `${Math.round((aim / width) * (rush.kit?.body?.pixels_wide ?? 6000))} px`}
+          </dd>
         </dl>
         <p className="quiet">
           Lit: the area. Dotted: how far your aim is likely to wander. Cross: the part to keep sharp.

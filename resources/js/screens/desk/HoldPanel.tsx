@@ -1,6 +1,7 @@
-import { Button } from 'antd';
-import { useEffect, useRef } from 'react';
-import type { Plan, PlanLine } from '../../api/client';
+import { Button, Segmented } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import type { Hold, Plan, PlanLine } from '../../api/client';
+import { Losses, RankingList, Schools } from './Ranked';
 
 const groups: { title: string; settings: string[] }[] = [
   {
@@ -39,20 +40,79 @@ function MarginBar({ margin }: { margin: PlanLine['margin'] }) {
   );
 }
 
+/** How many frames of a pass are likely to be kept. */
+function Keepers({ best, playing }: { best: Plan['best']; playing: boolean }) {
+  if (best.keeper_rate === undefined || !best.keepers) {
+    return <span className="keepers quiet">{playing ? 'playing it through…' : ''}</span>;
+  }
+  return (
+    <span className="keepers" title="From playing it many times; a model, not a promise">
+      <b>
+        {Math.round(best.keepers.low)}
+        {Math.round(best.keepers.low) !== Math.round(best.keepers.high) &&
+          `–${Math.round(best.keepers.high)}`}
+      </b>{' '}
+      of {best.frames} kept <span className="quiet">by the model{playing ? ' …' : ''}</span>
+    </span>
+  );
+}
+
+function nameOf(setting: string, value: unknown): string {
+  if (typeof value !== 'number') return String(value).replaceAll('-', ' ');
+  if (setting === 'exposure.shutter_s') return 'one stop slower';
+  if (setting === 'exposure.aperture') return `f/${Number(value.toPrecision(2))}`;
+  return String(value);
+}
+
+/** What the next best choice of a setting would cost. */
+function Cost({ plan, setting }: { plan: Plan; setting: string }) {
+  const tried = plan.why?.filter((w) => w.setting === setting) ?? [];
+  const frames = plan.best.frames ?? 0;
+  if (tried.length === 0) return null;
+  return (
+    <p className="hold-cost">
+      {tried
+        .map((w) => {
+          const lost = -w.keeper_rate_change * frames;
+          const noise = 2 * w.standard_error * frames;
+          const name = nameOf(setting, w.to);
+          return Math.abs(lost) <= Math.max(0.5, noise)
+            ? `${name}: no difference`
+            : `${name}: ${lost > 0 ? 'loses' : 'gains'} ${Math.abs(lost).toFixed(0)} frames`;
+        })
+        .join('; ')}
+      .
+    </p>
+  );
+}
+
 const small = (n: number) => (n >= 100 ? Math.round(n) : Number(n.toPrecision(2)));
 
 type Props = {
   plan: Plan | undefined;
   stale: boolean;
+  playing: boolean;
   pinned: number;
   chosen: string;
   onChoose: (setting: string) => void;
   onPin: (setting: string, value: unknown) => void;
+  onAdopt: (hold: Hold) => void;
   onUnpinAll: () => void;
 };
 
 /** The hold: a line for each setting, and the reasons for the one that is looked at. */
-export function HoldPanel({ plan, stale, pinned, chosen, onChoose, onPin, onUnpinAll }: Props) {
+export function HoldPanel({
+  plan,
+  stale,
+  playing,
+  pinned,
+  chosen,
+  onChoose,
+  onPin,
+  onAdopt,
+  onUnpinAll,
+}: Props) {
+  const [view, setView] = useState<'why' | 'ranking' | 'schools' | 'lost'>('why');
   const detail = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new line starts at its top
   useEffect(() => {
@@ -61,59 +121,82 @@ export function HoldPanel({ plan, stale, pinned, chosen, onChoose, onPin, onUnpi
   if (!plan) return <aside className="hold" aria-label="Hold" />;
   const bySetting = new Map(plan.lines.map((line) => [line.setting, line]));
   const line = bySetting.get(chosen) ?? plan.lines[0];
+  // While nothing has been played there is only the hold to see.
+  const lines = view === 'why' || !plan.ranking;
 
   return (
     <aside className={stale ? 'hold stale' : 'hold'} aria-label="Hold" aria-busy={stale}>
       <div className="hold-head">
         <h2>Hold</h2>
+        <Keepers best={plan.best} playing={playing} />
         {pinned > 0 ? (
           <Button size="small" type="text" onClick={onUnpinAll}>
             Unpin {pinned === 1 ? 'the one' : `all ${pinned}`}
           </Button>
         ) : (
-          <span className="quiet">Pin a line to fix it</span>
+          <span />
         )}
       </div>
-      <div className="hold-lines">
-        {groups.map((group) => (
-          <section key={group.title} aria-label={group.title}>
-            {group.settings.map((setting) => {
-              const l = bySetting.get(setting);
-              if (!l) return null;
-              return (
-                <div key={setting} className={setting === line?.setting ? 'hold-line chosen' : 'hold-line'}>
-                  <button
-                    type="button"
-                    className="hold-open"
-                    aria-pressed={setting === line?.setting}
-                    onClick={() => onChoose(setting)}
-                    data-setting={setting}
-                  >
-                    <span className="hold-name">{l.name}</span>
-                    <span className="hold-value">{l.label}</span>
-                    <MarginBar margin={l.margin} />
-                  </button>
-                  <button
-                    type="button"
-                    className={l.pinned ? 'pin on' : 'pin'}
-                    aria-pressed={l.pinned}
-                    aria-label={`${l.pinned ? 'Unpin' : 'Pin'} ${l.name}`}
-                    title={l.pinned ? 'Unpin' : 'Pin'}
-                    onClick={() => onPin(setting, l.pinned ? undefined : l.value)}
-                  >
-                    <svg viewBox="0 0 12 16" width="9" height="13" aria-hidden="true">
-                      <path d="M6 15V9M2.5 9h7L8.4 6V2h.8V1H2.8v1h.8v4Z" />
-                    </svg>
-                  </button>
-                </div>
-              );
-            })}
-          </section>
-        ))}
-      </div>
-      {line && (
+      <Segmented
+        className="hold-views"
+        size="small"
+        block
+        aria-label="What to show"
+        value={view}
+        onChange={setView}
+        options={[
+          { value: 'why', label: 'Hold' },
+          { value: 'ranking', label: 'Others', disabled: !plan.ranking },
+          { value: 'schools', label: 'Schools', disabled: !plan.by_school },
+          { value: 'lost', label: 'Losses', disabled: !plan.best.losses },
+        ]}
+      />
+      {lines && (
+        <div className="hold-lines">
+          {groups.map((group) => (
+            <section key={group.title} aria-label={group.title}>
+              {group.settings.map((setting) => {
+                const l = bySetting.get(setting);
+                if (!l) return null;
+                return (
+                  <div key={setting} className={setting === line?.setting ? 'hold-line chosen' : 'hold-line'}>
+                    <button
+                      type="button"
+                      className="hold-open"
+                      aria-pressed={setting === line?.setting}
+                      onClick={() => onChoose(setting)}
+                      data-setting={setting}
+                    >
+                      <span className="hold-name">{l.name}</span>
+                      <span className="hold-value">{l.label}</span>
+                      <MarginBar margin={l.margin} />
+                    </button>
+                    <button
+                      type="button"
+                      className={l.pinned ? 'pin on' : 'pin'}
+                      aria-pressed={l.pinned}
+                      aria-label={`${l.pinned ? 'Unpin' : 'Pin'} ${l.name}`}
+                      title={l.pinned ? 'Unpin' : 'Pin'}
+                      onClick={() => onPin(setting, l.pinned ? undefined : l.value)}
+                    >
+                      <svg viewBox="0 0 12 16" width="9" height="13" aria-hidden="true">
+                        <path d="M6 15V9M2.5 9h7L8.4 6V2h.8V1H2.8v1h.8v4Z" />
+                      </svg>
+                    </button>
+                  </div>
+                );
+              })}
+            </section>
+          ))}
+        </div>
+      )}
+      {view === 'ranking' && plan.ranking && <RankingList plan={plan} onAdopt={onAdopt} />}
+      {view === 'schools' && plan.by_school && <Schools plan={plan} onAdopt={onAdopt} />}
+      {view === 'lost' && plan.best.losses && <Losses plan={plan} />}
+      {line && lines && (
         <div className="hold-detail" ref={detail} aria-live="polite">
           <p className="hold-reason">{line.reason}</p>
+          <Cost plan={plan} setting={line.setting} />
           {line.margin && (
             <p className="quiet hold-margin">
               {small(line.margin.used)} of {small(line.margin.allowed)} {line.margin.unit}: {line.margin.name}

@@ -2,7 +2,9 @@ import { Button, Segmented, Slider } from 'antd';
 import type { Playback } from './usePlayback';
 
 /** Play, scrub, slow down. */
-export function Transport({ playback, seconds }: { playback: Playback; seconds: number }) {
+type Props = { playback: Playback; seconds: number; onAnotherRun: (() => void) | null };
+
+export function Transport({ playback, seconds, onAnotherRun }: Props) {
   return (
     <div className="transport">
       <Button
@@ -27,6 +29,11 @@ export function Transport({ playback, seconds }: { playback: Playback; seconds: 
       <output className="clock">
         {playback.time.toFixed(2)} <span className="quiet">of {seconds.toFixed(1)} s</span>
       </output>
+      {onAnotherRun && (
+        <Button size="small" onClick={onAnotherRun} title="The same set-up, other chances">
+          Another run
+        </Button>
+      )}
       <Segmented
         size="small"
         aria-label="Speed of playing"

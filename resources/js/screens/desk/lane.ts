@@ -26,3 +26,65 @@ export function sampleAt(plan: Plan, time: number): Sample {
     mm_per_m: mix(a.mm_per_m, b.mm_per_m),
   };
 }
+
+type Trace = NonNullable<Plan['trace']>;
+
+export type Moment = { t: number; subject: number; focus: number; near: number; far: number | null };
+
+export type Bead = { t: number; distance: number; focus: number; kept: boolean; says: string };
+
+/** What the lane draws: a run as it was played, or what the formulas allow while it has not been. */
+export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; played: boolean } {
+  const limit = (1.5 * plan.margins.coc_um).toFixed(0);
+  const trace = plan.trace;
+  if (!trace) {
+    return {
+      played: false,
+      moments: plan.lane.samples.map((s) => ({
+        t: s.t,
+        subject: s.distance_m,
+        focus: s.focus_m,
+        near: s.near_m,
+        far: s.far_m,
+      })),
+      beads: plan.lane.frames.map((f) => ({
+        t: f.t,
+        distance: f.distance_m,
+        focus: sampleAt(plan, f.t).focus_m,
+        kept: f.verdict !== 'soft',
+        says: `${f.verdict === 'soft' ? 'too soft' : f.verdict === 'crisp' ? 'crisp' : 'sharp enough'}; ${f.blur_um.toFixed(0)} µm of blur${f.mostly ? `, mostly ${f.mostly}` : ''}, a keeper has up to ${limit} µm`,
+      })),
+    };
+  }
+  return {
+    played: true,
+    moments: trace.steps.map((step) => {
+      const s = sampleAt(plan, step.t);
+      // What is sharp grows with the square of the focus distance.
+      const grown = (step.focus_m / s.focus_m) ** 2;
+      return {
+        t: step.t,
+        subject: step.distance_m,
+        focus: step.focus_m,
+        near: Math.max(0.1, step.focus_m - (s.focus_m - s.near_m) * grown),
+        far: s.far_m === null ? null : step.focus_m + (s.far_m - s.focus_m) * grown,
+      };
+    }),
+    beads: trace.frames.map((f) => ({
+      t: f.t,
+      distance: f.distance_m,
+      focus: f.focus_m,
+      kept: f.kept,
+      says: f.kept
+        ? `kept; ${f.blur_um.toFixed(0)} µm of blur, a keeper has up to ${limit} µm`
+        : `lost: ${f.cause ?? 'unknown'}`,
+    })),
+  };
+}
+
+/** The step of the run that was played, at a time. */
+export function stepAt(trace: Trace, time: number): Trace['steps'][number] | undefined {
+  const last = trace.steps.length - 1;
+  const length = trace.steps[last]?.t ?? 1;
+  return trace.steps[Math.max(0, Math.min(last, Math.round((time / length) * last)))];
+}

@@ -1,0 +1,117 @@
+import type { Hold, Plan } from '../../api/client';
+
+type Entry = NonNullable<Plan['ranking']>[number];
+
+const techniques: Record<string, string> = {
+  park: 'Park by hand',
+  pull: 'Pull by hand',
+  follow: 'Follow by hand',
+};
+
+function nameOf(hold: Hold): string {
+  const focus = hold.focus ?? {};
+  if (focus.technique && focus.technique !== 'auto') return techniques[focus.technique] ?? focus.technique;
+  const parts = [focus.area?.replaceAll('-', ' ') ?? focus.mode ?? focus.technique ?? focus.detect ?? ''];
+  if (focus.detect && focus.detect !== 'off') parts.push(focus.detect);
+  if (focus.mode && focus.mode !== 'continuous') parts.push(focus.mode);
+  return parts.join(', ');
+}
+
+/** Of a set-up, what makes it that set-up; the exposure is left to be solved. */
+function pinsOf(hold: Hold): Hold {
+  const { technique, mode, area, detect, eye, stay, speed_change } = hold.focus ?? {};
+  return {
+    format: 'rush-hold/hold@1',
+    focus: { technique, mode, area, detect, eye, stay, speed_change },
+  } as Hold;
+}
+
+function Bar({ rate, error }: { rate: number; error: number }) {
+  const low = Math.max(0, rate - 2 * error);
+  const high = Math.min(1, rate + 2 * error);
+  return (
+    <span className="rate-bar" role="img" aria-label={`${Math.round(100 * rate)} of 100 frames kept`}>
+      <span className="rate" style={{ width: `${rate * 100}%` }} />
+      <span
+        className="rate-noise"
+        style={{ left: `${low * 100}%`, width: `${Math.max(0.8, (high - low) * 100)}%` }}
+      />
+    </span>
+  );
+}
+
+type Props = { plan: Plan; onAdopt: (hold: Hold) => void };
+
+/** The other set-ups that were played, and those the rules kept out. */
+export function RankingList({ plan, onAdopt }: Props) {
+  const played = (plan.ranking ?? []).filter((e) => e.rejected_because === undefined);
+  const out = (plan.ranking ?? []).filter((e) => e.rejected_because !== undefined);
+  return (
+    <section className="hold-detail" aria-label="Other set-ups">
+      <p className="quiet">{plan.tried} set-ups played on the same chances. Press one to adopt it.</p>
+      <ol className="ranked">
+        {played.map((entry: Entry) => (
+          <li key={JSON.stringify(entry.hold)}>
+            <button type="button" onClick={() => onAdopt(pinsOf(entry.hold))} title="Adopt this set-up">
+              {nameOf(entry.hold)}
+            </button>
+            <Bar rate={entry.keeper_rate} error={entry.standard_error ?? 0} />
+            <span className="ranked-rate">{Math.round(100 * entry.keeper_rate)} %</span>
+          </li>
+        ))}
+      </ol>
+      {out.length > 0 && (
+        <ul className="ruled-out">
+          {out.map((entry) => (
+            <li key={nameOf(entry.hold) + entry.rejected_because} className="quiet">
+              <b>{nameOf(entry.hold)}</b> {entry.rejected_because}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** The sides of the honest disagreements, and what each costs here. */
+export function Schools({ plan, onAdopt }: Props) {
+  const frames = plan.best.frames ?? 1;
+  return (
+    <section className="hold-detail" aria-label="Schools">
+      <p className="quiet">What each way of working costs here, in frames of a pass.</p>
+      <ul className="ranked">
+        {plan.by_school?.map((s) => (
+          <li key={s.school + s.side}>
+            <button type="button" onClick={() => onAdopt(pinsOf(s.hold))} title="Adopt this set-up">
+              {s.side} <span className="quiet">{s.school}</span>
+            </button>
+            <Bar rate={s.keeper_rate} error={s.standard_error} />
+            <span className="ranked-rate">
+              {s.cost * frames < 0.5 ? 'none' : `−${(s.cost * frames).toFixed(0)}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Where frames are lost, the largest share first. */
+export function Losses({ plan }: { plan: Plan }) {
+  const losses = Object.entries(plan.best.losses ?? {}).filter(([, share]) => share >= 0.002);
+  return (
+    <section className="hold-detail" aria-label="Where frames are lost">
+      <p className="quiet">Of 100 frames, by what loses them. The rest are kept.</p>
+      <ul className="ranked">
+        {losses.map(([cause, share]) => (
+          <li key={cause}>
+            <span>{cause}</span>
+            <Bar rate={share} error={0} />
+            <span className="ranked-rate">{(100 * share).toFixed(share < 0.1 ? 1 : 0)}</span>
+          </li>
+        ))}
+        {losses.length === 0 && <li>Hardly any frame is lost.</li>}
+      </ul>
+    </section>
+  );
+}
