@@ -8,6 +8,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use RushHold\Planning\Overtaken;
 use RushHold\Refused;
 
 foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $folder) {
@@ -33,7 +34,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(
             fn (Request $request): bool => $request->is('api/*') || $request->expectsJson(),
         );
-        $exceptions->dontReport(Refused::class);
+        $exceptions->dontReport([Refused::class, Overtaken::class]);
+        $exceptions->render(fn (Overtaken $overtaken) => response()->json(['message' => $overtaken->getMessage()], 409));
         $exceptions->render(fn (Refused $refused) => response()->json([
             'message' => $refused->getMessage(),
             'errors' => [$refused->field => [$refused->getMessage()]],

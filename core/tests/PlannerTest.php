@@ -7,6 +7,7 @@ use RushHold\Document\RankingDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Hold\Area;
 use RushHold\Hold\Technique;
+use RushHold\Planning\Overtaken;
 use RushHold\Planning\Planner;
 use RushHold\Tests\Rushes;
 
@@ -70,4 +71,19 @@ it('compares hands with the camera fairly', function (): void {
     $ranking = Planner::standard()->rank(Rushes::with(['scene.front_clutter' => 0.6, 'path.repeats' => true, 'photographer.hand_focus' => 0.9, 'path.heading_deg' => 70.0, 'path.start_m' => 14.0]));
     $techniques = array_unique(array_map(static fn ($c): string => $c->hold->technique->value, $ranking->candidates));
     expect($techniques)->toContain(Technique::Auto->value, Technique::Park->value, Technique::Follow->value);
+});
+
+it('says what would help if the situation could be changed, from playing it again', function (): void {
+    $cluttered = Planner::standard()->rank(Rushes::with(['scene.front_clutter' => 0.5, 'scene.background_texture' => 0.8]));
+    $gains = array_column(array_map(static fn ($w): array => [$w->change, $w->gain], $cluttered->whatIfs), 1, 0);
+    expect($gains['lane'])->toBeGreaterThan(0.1)->and($cluttered->whatIfs[0]->gain)->toBe(max($gains))
+        ->and(array_map(static fn ($w): string => $w->change, Planner::standard()->rank(Rushes::with())->whatIfs))->not->toContain('lane');
+});
+
+it('stops between rounds when nobody waits any more', function (): void {
+    $asked = 0;
+    $wanted = static function () use (&$asked): bool {
+        return ++$asked < 3;
+    };
+    expect(static fn () => Planner::standard()->rank(Rushes::with(), null, 1, 0, $wanted))->toThrow(Overtaken::class)->and($asked)->toBe(3);
 });

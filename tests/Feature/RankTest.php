@@ -30,6 +30,13 @@ it('answers the same question from the cache, and shows another run when asked',
         ->and(json_decode($ask(['run' => 1]), true)['trace']['run'])->not->toBe(json_decode($first, true)['trace']['run']);
 });
 
+it('stops working on a question that a newer one of the same window has overtaken', function (): void {
+    $ask = fn (int $turn, float $start) => $this->postJson('/api/rank', ['rush' => Rushes::document(['path.start_m' => $start]), 'window' => 'desk', 'turn' => $turn]);
+    $ask(2, 41.0)->assertOk();
+    $ask(1, 42.0)->assertStatus(409);
+    $ask(3, 43.0)->assertOk();
+});
+
 it('refuses nonsense', function (): void {
     $this->postJson('/api/rank', ['rush' => Rushes::document(['subject.speed_mps' => -1])])->assertStatus(422)->assertJsonStructure(['errors' => ['subject.speed_mps']]);
     $this->postJson('/api/rank', ['rush' => Rushes::document(), 'run' => -1])->assertStatus(422);

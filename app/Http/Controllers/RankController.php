@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PlanRequest;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Cache;
 use OpenApi\Attributes as OA;
@@ -26,6 +27,7 @@ final class RankController extends Controller
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PlanRequest')),
         responses: [
             new OA\Response(response: 200, description: 'The plan with ranking and one run', content: new OA\JsonContent(ref: '#/components/schemas/Plan')),
+            new OA\Response(response: 409, description: 'Overtaken by a newer question', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
             new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
     public function __invoke(PlanRequest $request): JsonResponse
@@ -39,8 +41,9 @@ final class RankController extends Controller
         // Names do not matter to the outcome, and the same question has the same answer.
         $fields = [...$read->fields, 'name' => ''];
         $key = 'rank '.hash('sha256', (string) json_encode([$fields, $given, $units, $place, self::SEED]));
-        $json = Cache::remember($key, self::KEPT_S, static function () use ($read, $pins, $units, $place): string {
-            $ranking = Planner::standard()->rank($read->rush, $pins, self::SEED);
+        $wanted = self::wanted($request);
+        $json = Cache::remember($key, self::KEPT_S, static function () use ($read, $pins, $units, $place, $wanted): string {
+            $ranking = Planner::standard()->rank($read->rush, $pins, self::SEED, 0, $wanted);
             $run = $ranking->typicalRun($place);
             $trace = new Trace;
             (new Simulator($ranking->plan->situation))->run($ranking->best->hold, 1, self::SEED, $run, $trace);
@@ -49,5 +52,24 @@ final class RankController extends Controller
         });
 
         return JsonResponse::fromJsonString($json);
+    }
+
+    /**
+     * Whether this is still the last question of its window. Each window numbers its questions; a newer one makes
+     * those before it stop working.
+     */
+    private static function wanted(PlanRequest $request): Closure
+    {
+        $window = $request->string('window')->toString();
+        $turn = $request->integer('turn');
+        if ($window === '') {
+            return static fn (): bool => true;
+        }
+        $key = 'turn '.hash('sha256', $request->session()->getId().$window);
+        if ((int) Cache::get($key, 0) < $turn) {
+            Cache::put($key, $turn, 300);
+        }
+
+        return static fn (): bool => (int) Cache::get($key, 0) <= $turn;
     }
 }

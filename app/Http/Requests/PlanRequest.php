@@ -12,6 +12,8 @@ use RushHold\Units;
 #[OA\Schema(schema: 'PlanRequest', required: ['rush'], properties: [
     new OA\Property(property: 'rush', ref: '#/components/schemas/Rush'),
     new OA\Property(property: 'pins', ref: '#/components/schemas/Hold', description: 'Settings to keep; the rest is solved around them'),
+    new OA\Property(property: 'window', type: 'string', description: 'Names the asking window, so that its newer questions stop older ones', maxLength: 40),
+    new OA\Property(property: 'turn', type: 'integer', description: 'Number of the question in its window'),
     new OA\Property(property: 'run', type: 'integer', description: 'Which run to show: 0 the most typical, then the next', maximum: 1000, minimum: 0),
     new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial'], description: 'For sentences'),
 ])]
@@ -24,6 +26,8 @@ final class PlanRequest extends FormRequest
             'rush' => ['required', 'array'],
             'pins' => ['nullable', 'array'],
             'units' => [Rule::enum(Units::class)],
+            'window' => ['string', 'max:40'],
+            'turn' => ['integer', 'min:0'],
             'run' => ['integer', 'min:0', 'max:1000'],
         ];
     }

@@ -9,6 +9,7 @@ use RushHold\Planning\Candidate;
 use RushHold\Planning\Counterfactual;
 use RushHold\Planning\Ranking;
 use RushHold\Planning\SchoolResult;
+use RushHold\Planning\WhatIf;
 use RushHold\Units;
 
 /** A ranking as JSON: a plan document with what the simulation adds. */
@@ -44,6 +45,9 @@ final class RankingDocument
                 'setting' => $w->setting, 'from' => $w->from, 'to' => $w->to,
                 'keeper_rate_change' => round($w->change, 4), 'standard_error' => round($w->standardError, 4),
             ], $ranking->why),
+            'what_if' => array_map(static fn (WhatIf $w): array => [
+                'change' => $w->change, 'sentence' => $units->say($w->sentence), 'keeper_rate_change' => round($w->gain, 4), 'standard_error' => round($w->standardError, 4),
+            ], $ranking->whatIfs),
             'by_school' => array_map(static fn (SchoolResult $s): array => [
                 'school' => $s->school, 'side' => $s->side, 'keeper_rate' => round($s->best->outcome->keeperRate, 4),
                 'keepers' => round($s->best->outcome->keepers()['mean'], 2), 'cost' => round($s->cost, 4), 'standard_error' => round($s->standardError, 4),

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
+use RushHold\Changeable;
 use RushHold\Kit\Support;
 
 /** A complete camera set-up meant to keep one rush sharp. */
 final readonly class Hold
 {
+    use Changeable;
+
     /**
      * @param  int  $stay  0 jumps at once to 4 never lets go
      * @param  int  $speedChange  0 assumes steady speed to 2 believes every change
@@ -35,13 +38,6 @@ final readonly class Hold
         public Stabiliser $stabiliser,
         public Support $support,
     ) {
-    }
-
-    /** The same hold with some settings changed, by the names of its properties. */
-    public function with(mixed ...$changes): self
-    {
-        // @phpstan-ignore argument.type (PHP checks the named arguments against the constructor)
-        return new self(...[...get_object_vars($this), ...$changes]);
     }
 
     /** How many settings differ. */

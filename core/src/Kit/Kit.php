@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
+use RushHold\Changeable;
 use RushHold\Optics\StopScale;
 use RushHold\Optics\ThinLens;
 use RushHold\Range;
@@ -12,6 +13,8 @@ use RushHold\Refused;
 /** Body, lens and extender as one instrument. */
 final readonly class Kit
 {
+    use Changeable;
+
     /** @param  float  $extender  1 for none, up to 3 */
     public function __construct(
         public Body $body = new Body,

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
+use RushHold\Changeable;
 use RushHold\Range;
 use RushHold\Refused;
 
 /** A lens at the focal length it is used at. The defaults are the sample lens, a 500 mm f/4. */
 final readonly class Lens
 {
+    use Changeable;
+
     /**
      * @param  float  $bestStopsDown  stops below wide open at which it is sharpest
      * @param  float  $sweepS  from the nearest distance to infinity, by its own drive, in seconds

@@ -116,6 +116,13 @@ final readonly class Path
         return $hardest;
     }
 
+    /** The same way, beginning nearer or farther. */
+    public function startingAt(float $startM): self
+    {
+        return new self($startM, $this->speedMps, $this->headingDeg, $this->climbDeg, $this->seconds, $this->speedChanges,
+            $this->noticeS, $this->repeats, $this->bendRadiusM, $this->points);
+    }
+
     /** The same path mirrored left to right. */
     public function mirrored(): self
     {

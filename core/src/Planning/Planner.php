@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use Closure;
 use RushHold\Document\HoldDocument;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Simulator;
@@ -17,7 +18,9 @@ use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
 use RushHold\Hold\Technique;
 use RushHold\Kit\Support;
+use RushHold\Number;
 use RushHold\Planning\Solve\DistanceSolver;
+use RushHold\Rush\Light;
 use RushHold\Rush\Rush;
 
 /**
@@ -52,20 +55,30 @@ final readonly class Planner
         return new self(Chooser::standard());
     }
 
-    /** @param  int  $leaderRuns  runs the leaders get at least, 0 to 100000; without it what their error needs */
-    public function rank(Rush $rush, ?Pins $pins = null, int $seed = 1, int $leaderRuns = 0): Ranking
+    /**
+     * @param  int  $leaderRuns  runs the leaders get at least, 0 to 100000; without it what their error needs
+     * @param  (Closure(): bool)|null  $wanted  asked between the rounds whether anybody still waits for the answer
+     *
+     * @throws Overtaken when nobody does
+     */
+    public function rank(Rush $rush, ?Pins $pins = null, int $seed = 1, int $leaderRuns = 0, ?Closure $wanted = null): Ranking
     {
+        $this->check($wanted);
         $pins ??= Pins::none();
         $base = $this->chooser->choose($rush, $pins);
         $simulator = new Simulator($base->situation);
-        $tried = $this->halve($simulator, self::candidates($base, $pins), $seed, $leaderRuns);
+        $tried = $this->halve($simulator, self::candidates($base, $pins), $seed, $leaderRuns, $wanted);
         $best = self::winner($tried, $base->hold);
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
 
         $fixed = HoldDocument::pins(HoldDocument::write($best->hold), $rush->kit);
         $plan = $this->chooser->choose($rush, $fixed)->pinnedAs($pins, $base);
 
-        return new Ranking($plan, $best, $tried, self::ruledOut($base), self::why($simulator, $base, $best, $pins, $seed), self::schools($simulator, $base, $best, $tried, $pins, $seed));
+        $why = self::why($simulator, $base, $best, $pins, $seed);
+        $this->check($wanted);
+
+        return new Ranking($plan, $best, $tried, self::ruledOut($base), $why,
+            self::schools($simulator, $base, $best, $tried, $pins, $seed), $this->whatIfs($rush, $best, $pins, $seed));
     }
 
     /**
@@ -188,12 +201,13 @@ final readonly class Planner
      * @param  list<Hold>  $holds
      * @return list<Candidate>
      */
-    private function halve(Simulator $simulator, array $holds, int $seed, int $leaderRuns): array
+    private function halve(Simulator $simulator, array $holds, int $seed, int $leaderRuns, ?Closure $wanted): array
     {
         $running = array_map(static fn (Hold $hold): Candidate => new Candidate($hold, Outcome::of(1, [], 0.0, 0.0, [])), $holds);
         $dropped = [];
         foreach (self::ROUNDS as [$runs, $share]) {
             $running = array_map(static fn (Candidate $c): Candidate => self::more($simulator, $c, $runs, $seed), $running);
+            $this->check($wanted);
             usort($running, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
             $stay = max(self::FINALISTS, (int) ceil($share * count($running)));
             $dropped = [...array_slice($running, $stay), ...$dropped];
@@ -208,6 +222,53 @@ final readonly class Planner
         }
 
         return [...$running, ...$dropped];
+    }
+
+    /** @param  (Closure(): bool)|null  $wanted */
+    private function check(?Closure $wanted): void
+    {
+        if ($wanted !== null && ! $wanted()) {
+            throw new Overtaken('A newer question came in.');
+        }
+    }
+
+    /**
+     * What would help most if the situation itself could be changed: each change is solved and played again.
+     *
+     * @return list<WhatIf> the most helpful first
+     */
+    private function whatIfs(Rush $rush, Candidate $best, Pins $pins, int $seed): array
+    {
+        $scene = $rush->scene;
+        $nearer = max($rush->kit->lens->nearestM, 0.75 * $rush->path->startM);
+        $focal = round(0.7 * $rush->kit->lens->focalMm);
+        $changes = [
+            ['closer', sprintf('Get closer: begin at {%s m}.', Number::significant($nearer)), $rush->with(path: $rush->path->startingAt($nearer))],
+            ['farther', sprintf('Stand farther back: begin at {%s m}.', Number::significant(1.35 * $rush->path->startM)), $rush->with(path: $rush->path->startingAt(1.35 * $rush->path->startM))],
+            ['light', 'Wait for two stops more light.', $rush->with(light: Light::value(min(20.0, $rush->light->ev100 + 2), 0.0, $rush->light->sky))],
+            ['background', 'Find an angle with a plain background.', $rush->with(scene: $scene->with(backgroundTexture: 0.1, backgroundAlike: 0.0))],
+            ['lane', 'Find a clear lane: nothing in front of it.', $rush->with(scene: $scene->with(frontClutter: 0.0, obstaclesPerS: 0.0))],
+            ['support', 'Put it on a tripod with a moving head.', $rush->with(photographer: $rush->photographer->with(support: Support::Tripod))],
+            ['lens', sprintf('Use about %d mm.', $focal), $rush->with(kit: $rush->kit->with(lens: $rush->kit->lens->with(focalMm: $focal)))],
+        ];
+        // What focuses stays as it is; exposure and distances are solved again.
+        $focus = $pins;
+        foreach ([[Setting::Technique, $best->hold->technique], [Setting::Mode, $best->hold->mode], [Setting::Area, $best->hold->area], [Setting::Detect, $best->hold->detect],
+            [Setting::Eye, $best->hold->eye], [Setting::Stay, $best->hold->stay], [Setting::SpeedChange, $best->hold->speedChange]] as [$setting, $value]) {
+            $focus = $focus->with($setting, $value, $rush->kit);
+        }
+        $found = [];
+        foreach ($changes as [$change, $sentence, $changed]) {
+            if ($changed == $rush || ($change === 'lane' && $scene->frontClutter < 0.02 && $scene->obstaclesPerS < 0.02) || $focal < 24 && $change === 'lens') {
+                continue;
+            }
+            $plan = $this->chooser->choose($changed, $focus);
+            [$gain, $error] = (new Simulator($plan->situation))->run($plan->hold, self::WHY_RUNS, $seed)->minus($best->outcome);
+            $found[] = new WhatIf($change, $sentence, $gain, $error);
+        }
+        usort($found, static fn (WhatIf $a, WhatIf $b): int => $b->gain <=> $a->gain);
+
+        return $found;
     }
 
     private static function more(Simulator $simulator, Candidate $candidate, int $runs, int $seed): Candidate

@@ -13,6 +13,7 @@ final readonly class Ranking
      * @param  list<array{setting: string, value: string, because: string}>  $ruledOut  what the rules kept out, and why
      * @param  list<Counterfactual>  $why
      * @param  list<SchoolResult>  $bySchool
+     * @param  list<WhatIf>  $whatIfs
      */
     public function __construct(
         public Plan $plan,
@@ -21,6 +22,7 @@ final readonly class Ranking
         public array $ruledOut,
         public array $why,
         public array $bySchool,
+        public array $whatIfs,
     ) {
     }
 

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace RushHold\Rush;
 
+use RushHold\Changeable;
 use RushHold\Kit\Support;
 use RushHold\Range;
 
 /** Who photographs: skills from 0 (first time) to 1 (master), support, and how much noise is accepted. */
 final readonly class Photographer
 {
+    use Changeable;
+
     public function __construct(
         public float $aim = 0.5,
         public float $panning = 0.5,

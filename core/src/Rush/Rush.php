@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Rush;
 
+use RushHold\Changeable;
 use RushHold\Kit\Kit;
 use RushHold\Motion\Path;
 use RushHold\Optics\FinalUse;
@@ -12,6 +13,8 @@ use RushHold\Refused;
 /** One expected run of a moving subject, with all that decides how to keep it sharp. */
 final readonly class Rush
 {
+    use Changeable;
+
     /**
      * @param  list<float>  $group  distances in metres of others who have to be sharp in the same frame
      *

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace RushHold\Rush;
 
+use RushHold\Changeable;
 use RushHold\Light\Surface;
 use RushHold\Range;
 
 /** What is in front of the subject, behind it and around it. */
 final readonly class Scene
 {
+    use Changeable;
+
     /**
      * @param  float  $frontClutter  share of the frame in front of it covered by nearer things, 0 to 1
      * @param  float  $frontRatio  their distance as a share of the subject's, 0.05 to 0.99

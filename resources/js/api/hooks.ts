@@ -50,12 +50,19 @@ export function usePlan(rush: Rush | undefined, pins: Hold, units: 'metric' | 'i
   });
 }
 
+/** This window and the number of its last question: a newer one stops the work on those before it. */
+const windowName = crypto.randomUUID?.() ?? String(Math.random());
+let turn = 0;
+
 /** The plan with every set-up played and ranked; slower, so it is asked once the hand has come to rest. */
 export function useRank(rush: Rush | undefined, pins: Hold, units: 'metric' | 'imperial', run: number) {
   return useQuery<Plan, Refusal>({
     queryKey: ['rank', rush, pins, units, run],
-    queryFn: ({ signal }) =>
-      take(client.POST('/api/rank', { body: { rush: rush as Rush, pins, units, run }, signal })),
+    queryFn: ({ signal }) => {
+      turn += 1;
+      const body = { rush: rush as Rush, pins, units, run, window: windowName, turn };
+      return take(client.POST('/api/rank', { body, signal }));
+    },
     enabled: rush !== undefined,
     staleTime: 300_000,
     gcTime: 60_000,

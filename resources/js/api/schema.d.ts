@@ -1033,6 +1033,12 @@ export interface components {
                     blur_um: number;
                 }[];
             };
+            what_if?: {
+                change: string;
+                sentence: string;
+                keeper_rate_change: number;
+                standard_error: number;
+            }[];
         };
         Problem: {
             message: string;
@@ -1049,6 +1055,10 @@ export interface components {
             rush: components["schemas"]["Rush"];
             /** @description Settings to keep; the rest is solved around them */
             pins?: components["schemas"]["Hold"];
+            /** @description Names the asking window, so that its newer questions stop older ones */
+            window?: string;
+            /** @description Number of the question in its window */
+            turn?: number;
             /** @description Which run to show: 0 the most typical, then the next */
             run?: number;
             /**
@@ -1163,6 +1173,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Plan"];
+                };
+            };
+            /** @description Overtaken by a newer question */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
             /** @description Refused */

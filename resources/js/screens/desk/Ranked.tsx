@@ -96,6 +96,29 @@ export function Schools({ plan, onAdopt }: Props) {
   );
 }
 
+/** What would help if the situation could be changed, from playing it again. */
+function WhatIfs({ plan }: { plan: Plan }) {
+  const frames = plan.best.frames ?? 1;
+  const helpful = (plan.what_if ?? []).filter(
+    (w) => w.keeper_rate_change * frames >= 0.5 && w.keeper_rate_change > 2 * w.standard_error,
+  );
+  if (!plan.what_if) return null;
+  return (
+    <>
+      <h3>If one thing could be changed</h3>
+      {helpful.length === 0 && <p className="quiet">Nothing about the place or the light would help much.</p>}
+      <ul className="what-if">
+        {helpful.map((w) => (
+          <li key={w.change}>
+            <b>+{(w.keeper_rate_change * frames).toFixed(0)} frames</b>
+            <span>{w.sentence}</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
 /** Where frames are lost, the largest share first. */
 export function Losses({ plan }: { plan: Plan }) {
   const losses = Object.entries(plan.best.losses ?? {}).filter(([, share]) => share >= 0.002);
@@ -112,6 +135,7 @@ export function Losses({ plan }: { plan: Plan }) {
         ))}
         {losses.length === 0 && <li>Hardly any frame is lost.</li>}
       </ul>
+      <WhatIfs plan={plan} />
     </section>
   );
 }

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+/** One thing about the situation changed, everything solved and played again. */
+final readonly class WhatIf
+{
+    public function __construct(
+        public string $change,
+        public string $sentence,
+        /** Of the keeper rate. */
+        public float $gain,
+        public float $standardError,
+    ) {
+    }
+}
