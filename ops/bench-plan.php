@@ -38,5 +38,18 @@ for ($i = 0; $i < 300; $i++) {
 $times = array_slice($times, 60);
 sort($times);
 $at = static fn (float $q): float => $times[(int) floor($q * (count($times) - 1))];
+$at2 = static function (float $q) use (&$times): float {
+    return $times[(int) floor($q * (count($times) - 1))];
+};
 printf("Plan request through nginx and php-fpm: median %.1f ms, 10 %% under %.1f ms, 90 %% under %.1f ms (%d requests, warm)\n", $at(0.5), $at(0.1), $at(0.9), count($times));
+$times = [];
+for ($i = 0; $i < 40; $i++) {
+    $rush = json_decode((string) file_get_contents((string) $rushes[$i % count($rushes)]), true);
+    // Another distance each time, or the cache would answer.
+    $rush['path']['start_m'] += 0.01 * ($i + 1);
+    $times[] = $post('/api/rank', ['rush' => $rush]);
+}
+$times = array_slice($times, count($rushes));
+sort($times);
+printf("Ranking request, not from the cache: median %.0f ms, 10 %% under %.0f ms, 90 %% under %.0f ms (%d requests, warm)\n", $at2(0.5), $at2(0.1), $at2(0.9), count($times));
 unlink($jar);

@@ -17,8 +17,7 @@ $enter = static function (Page $page, string $mode): void {
 $open = static function (Page $page, string $name): void {
     $page->visit('/rushes')->see($name);
     $page->script('[...document.querySelectorAll(".rush-link")].find(a => a.textContent.includes(arguments[0])).click()', $name);
-    $page->see('Depth lane');
-    $page->held('exposure.shutter_s');
+    $page->see('in this run');
     $page->script('document.activeElement?.blur()');
 };
 
@@ -32,6 +31,10 @@ try {
     $open($page, 'Puffin landing behind the thrift');
     $page->element('[data-setting="focus.technique"]')->click();
     $page->screenshot("$folder/desk-parked.png");
+    $open($page, 'Puffin coming in to the slope');
+    $page->press('Others')->see('set-ups played')->press('Compare point 8')->see('Side by side')->see('fewer of a pass');
+    $page->screenshot("$folder/compare.png");
+    $page->press('Close');
     $page->script('localStorage.setItem("rush-hold.mode", "light")');
     $open($page, 'Hare bolting through the campion');
     $page->element('[data-setting="focus.area"]')->click();

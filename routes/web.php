@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RushController;
@@ -18,6 +19,7 @@ Route::prefix('api')->group(function (): void {
     Route::middleware('auth')->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('rank', RankController::class);
+        Route::post('compare', ComparisonController::class);
         Route::get('subjects', SubjectController::class);
 
         Route::get('rushes', [RushController::class, 'index']);

@@ -12,6 +12,7 @@ use OpenApi\Generator;
 // Stand in until the document schemas take their places.
 #[OA\Schema(schema: 'Rush', type: 'object')]
 #[OA\Schema(schema: 'Subject', type: 'object')]
+#[OA\Schema(schema: 'Trace', type: 'object')]
 #[OA\Schema(schema: 'Hold', type: 'object')]
 #[OA\Schema(schema: 'Plan', type: 'object')]
 final class Description
@@ -29,6 +30,8 @@ final class Description
             $api['components']['schemas'][$name] = self::within($schema);
         }
         $api['components']['schemas']['Subject'] = $api['components']['schemas']['Rush']['properties']['subject'];
+        $api['components']['schemas']['Trace'] = $api['components']['schemas']['Plan']['properties']['trace'];
+        $api['components']['schemas']['Plan']['properties']['trace'] = ['$ref' => '#/components/schemas/Trace'];
         $api['components']['schemas']['Rush']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];
 
         return json_encode($api, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";

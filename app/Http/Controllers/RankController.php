@@ -65,7 +65,7 @@ final class RankController extends Controller
         if ($window === '') {
             return static fn (): bool => true;
         }
-        $key = 'turn '.hash('sha256', $request->session()->getId().$window);
+        $key = 'turn '.hash('sha256', $request->user()?->getAuthIdentifier().' '.$window);
         if ((int) Cache::get($key, 0) < $turn) {
             Cache::put($key, $turn, 300);
         }

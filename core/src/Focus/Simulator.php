@@ -116,8 +116,17 @@ final class Simulator
         $square = $s->lens->focalMm ** 2 / 1000;
         $least = $square / 10000;
         $lead = $course->lead;
+        $startled = $first[0] > 1e-4;
+        $cluttered = $scene->frontClutter > 0;
         $fails = Parameters::DARK_FAILS * 2 ** (-max(-1.0, $s->lightMarginStops) / 2);
+        $dim = $fails > 0.002;
         $coast = max(Parameters::COAST_S, $stay);
+        $gainsX = $gainsV = [];
+        for ($age = 0; $age < 64; $age++) {
+            $last = $age === 63;
+            $gainsX[] = max($gainX, $last ? 0.0 : (4 * $age + 2) / (($age + 1) * ($age + 2)));
+            $gainsV[] = max($gainV, $last ? 0.0 : 6 / (($age + 1) * ($age + 2))) / $dt;
+        }
         $drive = $course->driveMmPerStep;
         $near = $course->nearTravel;
         $far = $course->farTravel;
@@ -196,8 +205,12 @@ final class Simulator
                 if ($changeMps > 0) {
                     $on += $perMetre[$k] * $changeMps * ($way[($o4 + $k) & $mask] - $wayFrom);
                 }
-                $ex = $trailX[$k] + $missX[$k] * $aimNoise[($o1 + $k) & $mask] + $first[$k] * $white[$o1 & $mask];
-                $ey = $trailY[$k] + $missY[$k] * $aimNoise[($o2 + $k) & $mask] + $first[$k] * $white[$o2 & $mask];
+                $ex = $trailX[$k] + $missX[$k] * $aimNoise[($o1 + $k) & $mask];
+                $ey = $trailY[$k] + $missY[$k] * $aimNoise[($o2 + $k) & $mask];
+                if ($startled) {
+                    $ex += $first[$k] * $white[$o1 & $mask];
+                    $ey += $first[$k] * $white[$o2 & $mask];
+                }
                 $dx = $ex < 0 ? -$ex : $ex;
                 $dy = $ey < 0 ? -$ey : $ey;
 
@@ -219,7 +232,7 @@ final class Simulator
                     $body = $smear[$k] * $aimSpeed[($o1 + $k) & $mask];
                     $hand = $shake * $aimSpeed[($o2 + $k) & $mask];
                     $rest = $room[$k];
-                    $hidden = $blocked || $patchNoise[($o4 + $k) & $mask] < $zFrontOfAim;
+                    $hidden = $blocked || $cluttered && $patchNoise[($o4 + $k) & $mask] < $zFrontOfAim;
                     // The aim part stands where the area is, less the miss.
                     $inside = $offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5;
                     if ($inside && ! $hidden && $defocus * $defocus + $body * $body + $hand * $hand <= $rest) {
@@ -260,7 +273,7 @@ final class Simulator
                     $seen = self::NOTHING;
                     $at = 0.0;
                     $touches = $dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY;
-                    $patch = $patchNoise[($o3 + $k) & $mask] < $zClutter;
+                    $patch = $cluttered && $patchNoise[($o3 + $k) & $mask] < $zClutter;
                     if ($follows) {
                         if ($pattern) {
                             $chance = $blocked ? 4 * $dt : $lostPerStep;
@@ -317,7 +330,7 @@ final class Simulator
                             $seen = self::NOTHING;
                         }
                     }
-                    if ($mirror && $frames[$k] > 0 || $even[($o4 + $k) & $mask] < $fails) {
+                    if ($mirror && $frames[$k] > 0 || $dim && $even[($o4 + $k) & $mask] < $fails) {
                         // The mirror is up, or it was too dark for this one; nothing is measured.
                         $seen = self::NOTHING;
                     }
@@ -345,10 +358,9 @@ final class Simulator
                             if ($off < $fits && $off > -$fits) {
                                 $age++;
                                 // A young track takes each measurement for more, as long as it has few.
-                                $a = $age < 64 ? (4 * $age + 2) / (($age + 1) * ($age + 2)) : 0.0;
-                                $b = $age < 64 ? 6 / (($age + 1) * ($age + 2)) : 0.0;
-                                $x += ($a > $gainX ? $a : $gainX) * $off;
-                                $v += ($b > $gainV ? $b : $gainV) * $off / $dt;
+                                $young = $age < 64 ? $age : 63;
+                                $x += $gainsX[$young] * $off;
+                                $v += $gainsV[$young] * $off;
                                 $v = $v > $fastest ? $fastest : ($v < -$fastest ? -$fastest : $v);
                                 $since = 0.0;
                             } else {

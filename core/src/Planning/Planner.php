@@ -33,7 +33,7 @@ use RushHold\Rush\Rush;
 final readonly class Planner
 {
     /** Runs each candidate gets in the rounds, the share that stays after each. */
-    private const ROUNDS = [[8, 0.4], [16, 0.4], [40, 0.5], [80, 1.0]];
+    private const ROUNDS = [[6, 0.3], [14, 0.4], [40, 0.5], [70, 1.0]];
 
     /** At least so many stay to the end. */
     private const FINALISTS = 6;
@@ -44,7 +44,7 @@ final readonly class Planner
     private const MOST_RUNS = 800;
 
     /** Runs of a changed winner. */
-    private const WHY_RUNS = 80;
+    private const WHY_RUNS = 50;
 
     public function __construct(private Chooser $chooser)
     {

@@ -70,6 +70,18 @@ export function useRank(rush: Rush | undefined, pins: Hold, units: 'metric' | 'i
   });
 }
 
+/** Two holds played on the same chances. */
+export function useComparison(rush: Rush, holds: [Hold, Hold] | null, run: number) {
+  return useQuery({
+    queryKey: ['compare', rush, holds, run],
+    queryFn: ({ signal }) =>
+      take(client.POST('/api/compare', { body: { rush, holds: holds as Hold[], run }, signal })),
+    enabled: holds !== null,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
 type Kept = { id?: string; document: Rush; pins: Hold; version?: number };
 
 export function useSaveRush() {

@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/api/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Play two holds for a rush on the same chances */
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan": {
         parameters: {
             query?: never;
@@ -738,6 +755,27 @@ export interface components {
              */
             erratic: number;
         };
+        /** @description One run as it went */
+        Trace: {
+            run: number;
+            steps: {
+                t: number;
+                distance_m: number;
+                focus_m: number;
+                aim_x: number;
+                aim_y: number;
+                seen: string;
+                hidden: boolean;
+            }[];
+            frames: {
+                t: number;
+                distance_m: number;
+                focus_m: number;
+                kept: boolean;
+                cause: string | null;
+                blur_um: number;
+            }[];
+        };
         /**
          * Hold
          * @description A camera set-up. Every field may be left out; what is left out is solved for.
@@ -1012,27 +1050,7 @@ export interface components {
                 standard_error: number;
                 hold: components["schemas"]["Hold"];
             }[];
-            /** @description One run as it went */
-            trace?: {
-                run: number;
-                steps: {
-                    t: number;
-                    distance_m: number;
-                    focus_m: number;
-                    aim_x: number;
-                    aim_y: number;
-                    seen: string;
-                    hidden: boolean;
-                }[];
-                frames: {
-                    t: number;
-                    distance_m: number;
-                    focus_m: number;
-                    kept: boolean;
-                    cause: string | null;
-                    blur_um: number;
-                }[];
-            };
+            trace?: components["schemas"]["Trace"];
             what_if?: {
                 change: string;
                 sentence: string;
@@ -1050,6 +1068,12 @@ export interface components {
                 max?: number;
                 unit?: string;
             } | null;
+        };
+        ComparisonRequest: {
+            rush: components["schemas"]["Rush"];
+            holds: components["schemas"]["Hold"][];
+            /** @description Which run to show of both */
+            run?: number;
         };
         PlanRequest: {
             rush: components["schemas"]["Rush"];
@@ -1120,6 +1144,60 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ComparisonRequest"];
+            };
+        };
+        responses: {
+            /** @description Both, and the difference */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        sides: {
+                            hold: components["schemas"]["Hold"];
+                            frames: number;
+                            keepers: {
+                                mean: number;
+                                low: number;
+                                high: number;
+                            };
+                            keeper_rate: number;
+                            any_keeper: number;
+                            losses: {
+                                [key: string]: number;
+                            };
+                            trace: components["schemas"]["Trace"];
+                        }[];
+                        /** @description Keeper rate of the second less the first */
+                        difference: {
+                            keeper_rate: number;
+                            standard_error: number;
+                        };
+                    };
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     plan: {
         parameters: {
             query?: never;

@@ -9,6 +9,7 @@ import { useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
 import { Failed, Waiting } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
+import { Comparison } from './Comparison';
 import { DepthLane } from './DepthLane';
 import { FinderFrame } from './FinderFrame';
 import { freshRush } from './fresh';
@@ -16,6 +17,7 @@ import { Help } from './Help';
 import { HoldPanel } from './HoldPanel';
 import { Notices } from './Notices';
 import { countPins, withPin } from './pins';
+import { pinsOf } from './Ranked';
 import { RushPanel } from './RushPanel';
 import { Transport } from './Transport';
 import { useDesk } from './useDesk';
@@ -32,6 +34,7 @@ export default function Desk() {
   const { message, modal } = App.useApp();
   const desk = useDesk(id, saved.data, freshRush);
   const [help, setHelp] = useState(false);
+  const [compared, setCompared] = useState<Hold | null>(null);
   const [chosen, setChosen] = useState('exposure.shutter_s');
   const leaving = useRef(false);
 
@@ -290,9 +293,22 @@ export default function Desk() {
           onChoose={setChosen}
           onPin={pin}
           onAdopt={(hold) => desk.change({ pins: hold })}
+          onCompare={setCompared}
           onUnpinAll={() => desk.change({ pins: {} as Hold })}
         />
       </main>
+      {shown && (
+        <Comparison
+          rush={draft.document}
+          plan={shown}
+          other={compared}
+          onClose={() => setCompared(null)}
+          onAdopt={(hold) => {
+            setCompared(null);
+            desk.change({ pins: pinsOf(hold) });
+          }}
+        />
+      )}
       <Help open={help} onClose={() => setHelp(false)} />
     </div>
   );

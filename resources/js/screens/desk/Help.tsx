@@ -21,9 +21,10 @@ export function Help({ open, onClose }: { open: boolean; onClose: () => void }) 
           around it.
         </p>
         <p>
-          A filled bead is a frame sharp enough for your final use, a hollow one is not. The beads assume that
-          focus does what it is meant to and that you aim well: they show what the set-up allows, not what a
-          day will bring.
+          A filled bead is a frame sharp enough for your final use, a hollow one is not; hover to see why. At
+          first the beads show what the formulas allow. A moment later every set-up has been played many times
+          and the winner stands there, with one typical run. It is a model: trust it for comparing, not for
+          promising.
         </p>
         <dl>
           {keys.map(([key, does]) => (

@@ -97,6 +97,7 @@ type Props = {
   onChoose: (setting: string) => void;
   onPin: (setting: string, value: unknown) => void;
   onAdopt: (hold: Hold) => void;
+  onCompare: (hold: Hold) => void;
   onUnpinAll: () => void;
 };
 
@@ -110,6 +111,7 @@ export function HoldPanel({
   onChoose,
   onPin,
   onAdopt,
+  onCompare,
   onUnpinAll,
 }: Props) {
   const [view, setView] = useState<'why' | 'ranking' | 'schools' | 'lost'>('why');
@@ -190,7 +192,9 @@ export function HoldPanel({
           ))}
         </div>
       )}
-      {view === 'ranking' && plan.ranking && <RankingList plan={plan} onAdopt={onAdopt} />}
+      {view === 'ranking' && plan.ranking && (
+        <RankingList plan={plan} onAdopt={onAdopt} onCompare={onCompare} />
+      )}
       {view === 'schools' && plan.by_school && <Schools plan={plan} onAdopt={onAdopt} />}
       {view === 'lost' && plan.best.losses && <Losses plan={plan} />}
       {line && lines && (

@@ -8,17 +8,17 @@ const techniques: Record<string, string> = {
   follow: 'Follow by hand',
 };
 
-function nameOf(hold: Hold): string {
+export function nameOf(hold: Hold): string {
   const focus = hold.focus ?? {};
   if (focus.technique && focus.technique !== 'auto') return techniques[focus.technique] ?? focus.technique;
   const parts = [focus.area?.replaceAll('-', ' ') ?? focus.mode ?? focus.technique ?? focus.detect ?? ''];
   if (focus.detect && focus.detect !== 'off') parts.push(focus.detect);
-  if (focus.mode && focus.mode !== 'continuous') parts.push(focus.mode);
+  if (focus.area && focus.mode && focus.mode !== 'continuous') parts.push(focus.mode);
   return parts.join(', ');
 }
 
 /** Of a set-up, what makes it that set-up; the exposure is left to be solved. */
-function pinsOf(hold: Hold): Hold {
+export function pinsOf(hold: Hold): Hold {
   const { technique, mode, area, detect, eye, stay, speed_change } = hold.focus ?? {};
   return {
     format: 'rush-hold/hold@1',
@@ -40,23 +40,36 @@ function Bar({ rate, error }: { rate: number; error: number }) {
   );
 }
 
-type Props = { plan: Plan; onAdopt: (hold: Hold) => void };
+type Props = { plan: Plan; onAdopt: (hold: Hold) => void; onCompare?: (hold: Hold) => void };
 
 /** The other set-ups that were played, and those the rules kept out. */
-export function RankingList({ plan, onAdopt }: Props) {
+export function RankingList({ plan, onAdopt, onCompare }: Props) {
   const played = (plan.ranking ?? []).filter((e) => e.rejected_because === undefined);
   const out = (plan.ranking ?? []).filter((e) => e.rejected_because !== undefined);
   return (
     <section className="hold-detail" aria-label="Other set-ups">
       <p className="quiet">{plan.tried} set-ups played on the same chances. Press one to adopt it.</p>
-      <ol className="ranked">
-        {played.map((entry: Entry) => (
+      <ol className="ranked with-compare">
+        {played.map((entry: Entry, i) => (
           <li key={JSON.stringify(entry.hold)}>
             <button type="button" onClick={() => onAdopt(pinsOf(entry.hold))} title="Adopt this set-up">
               {nameOf(entry.hold)}
             </button>
             <Bar rate={entry.keeper_rate} error={entry.standard_error ?? 0} />
             <span className="ranked-rate">{Math.round(100 * entry.keeper_rate)} %</span>
+            {i > 0 && onCompare ? (
+              <button
+                type="button"
+                className="compare"
+                onClick={() => onCompare(entry.hold)}
+                aria-label={`Compare ${nameOf(entry.hold)}`}
+                title="Compare side by side"
+              >
+                ⇄
+              </button>
+            ) : (
+              <span />
+            )}
           </li>
         ))}
       </ol>

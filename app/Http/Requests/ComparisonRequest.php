@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'ComparisonRequest', required: ['rush', 'holds'], properties: [
+    new OA\Property(property: 'rush', ref: '#/components/schemas/Rush'),
+    new OA\Property(property: 'holds', type: 'array', items: new OA\Items(ref: '#/components/schemas/Hold'), maxItems: 2, minItems: 2),
+    new OA\Property(property: 'run', type: 'integer', description: 'Which run to show of both', maximum: 100000, minimum: 0),
+])]
+final class ComparisonRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'rush' => ['required', 'array'],
+            'holds' => ['required', 'array', 'size:2'],
+            'holds.*' => ['array'],
+            'run' => ['integer', 'min:0', 'max:100000'],
+        ];
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Document\HoldDocument;
+use RushHold\Document\RushDocument;
+use RushHold\Focus\Course;
+use RushHold\Focus\Noise;
+use RushHold\Focus\Parameters;
+use RushHold\Focus\Simulator;
+use RushHold\Planning\Chooser;
+use RushHold\Planning\Planner;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+/** How fast the simulation and the planner are: medians and spread, and the same inner loop in C beside it. */
+const RUNS = 200;
+
+$spread = static function (array $times): string {
+    sort($times);
+    $at = static fn (float $q): float => $times[(int) floor($q * (count($times) - 1))];
+
+    return sprintf('median %.1f ms, 10 %% under %.1f ms, 90 %% under %.1f ms (%d times)', $at(0.5), $at(0.1), $at(0.9), count($times));
+};
+$example = static fn (string $name): mixed => json_decode((string) file_get_contents(__DIR__."/../../formats/examples/$name.json"), true);
+
+// One set-up: a zone with detection, 2.5 s in the open.
+$rush = RushDocument::read($example('puffin-coming-in'))->rush;
+$plan = Chooser::standard()->choose($rush, HoldDocument::pins(['focus' => ['area' => 'zone', 'stay' => 2, 'speed_change' => 1]], $rush->kit));
+$hold = $plan->hold;
+$simulator = new Simulator($plan->situation);
+for ($i = 0; $i < 10; $i++) {
+    $simulator->run($hold, RUNS, 1);
+}
+$times = [];
+$rate = 0.0;
+for ($i = 0; $i < 40; $i++) {
+    $started = hrtime(true);
+    $rate = $simulator->run($hold, RUNS, 1)->keeperRate;
+    $times[] = (hrtime(true) - $started) / 1e6;
+}
+printf("One set-up, %d runs of %.1f s: %s\n", RUNS, $rush->path->seconds, $spread($times));
+
+// The same in C.
+$compiler = trim((string) shell_exec('command -v cc || command -v gcc'));
+if ($compiler === '') {
+    echo "No C compiler here, so no yardstick.\n";
+} else {
+    $s = $plan->situation;
+    $course = new Course($s, $hold, $s->kit->body->areas[$hold->area->value]);
+    $dt = $course->stepS;
+    $eye = $s->aimPixels ** 2 / ($s->aimPixels ** 2 + Parameters::EYE_HALF_PIXELS ** 2);
+    $stay = Parameters::STAY_S[$hold->stay];
+    $numbers = [[$course->steps, $course->lead, RUNS, $dt, $stay, 1 - (1 - Parameters::GAIN_POSITION[$hold->speedChange]) ** (60 * $dt),
+        min(1.0, Parameters::GAIN_SPEED[$hold->speedChange] * (60 * $dt) ** 2), $course->driveMmPerStep, $course->nearTravel, $course->farTravel, $course->startTravel,
+        $s->lens->focalMm ** 2 / 1000, 0.15 * (1 - $eye), Noise::quantile($s->scene->backgroundTexture), Parameters::ERRATIC_SPEED * $s->subject->erratic * $rush->path->speedMps,
+        $course->shakeUm, 1000 / $hold->aperture, $course->shape->width / 2, $course->shape->height / 2, $hold->areaAt[0], $hold->areaAt[1], $course->visibleLarge,
+        Parameters::HUNT_AFTER_S, Parameters::LOOK_S, max(Parameters::COAST_S, $stay), Parameters::COMMIT_S, Parameters::BLINK_S, Parameters::FASTEST_MPS, 0.0],
+        $course->aim, $course->perMetre, $course->part, $course->background, $course->missX, $course->missY, $course->trailX, $course->trailY, $course->first,
+        $course->halfX, $course->halfY, $course->visible, $course->detects, $course->smear, $course->room, $course->scatter, $course->gate, $course->frames, $course->within, $course->crisper,
+        Noise::smooth(1, Parameters::AIM_MEMORY_S, $dt), Noise::speed(1, Parameters::AIM_MEMORY_S, $dt), Noise::smooth(2, Parameters::PATCH_MEMORY_S, $dt),
+        Noise::smooth(3, 0.4, $dt), Noise::way(4, 0.5, $dt), Noise::white(5)];
+    $folder = sys_get_temp_dir().'/rush-hold-yardstick-'.getmypid();
+    mkdir($folder);
+    file_put_contents("$folder/in.txt", implode("\n", array_map(static fn (array $list): string => implode(' ', array_map(static fn ($n): string => sprintf('%.17g', $n), $list)), $numbers)));
+    exec(sprintf('%s -O2 -o %s %s -lm && %s %s', $compiler, escapeshellarg("$folder/loop"), escapeshellarg(__DIR__.'/inner-loop.c'), escapeshellarg("$folder/loop"), escapeshellarg("$folder/in.txt")), $out);
+    [$c, $cRate] = array_map(floatval(...), explode(' ', $out[0] ?? '0 0'));
+    printf("The same inner loop in C: %.2f ms; keeper rate %.4f there, %.4f here; PHP takes %.1f times as long\n", $c, $cRate, $rate, $c > 0 ? min($times) / $c : 0);
+    exec('rm -rf '.escapeshellarg($folder));
+}
+
+// Whole plans.
+$times = [];
+$tried = [];
+$names = ['puffin-coming-in', 'gannet-along-the-edge', 'tern-hovering', 'hare-through-the-campion', 'barriers', 'muddy-hairpin', 'sprint-finish'];
+for ($round = 0; $round < 4; $round++) {
+    foreach ($names as $name) {
+        $rush = RushDocument::read($example($name))->rush;
+        $started = hrtime(true);
+        $ranking = Planner::standard()->rank($rush);
+        if ($round > 0) {
+            $times[] = (hrtime(true) - $started) / 1e6;
+            $tried[] = count($ranking->candidates);
+        }
+    }
+}
+printf("A full plan of %d to %d set-ups: %s; memory at most %.0f MB\n", min($tried), max($tried), $spread($times), memory_get_peak_usage() / 1e6);
