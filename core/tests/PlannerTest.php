@@ -57,6 +57,16 @@ it('gives the same JSON twice, and explains itself', function (): void {
         ->and(array_unique(array_column($document['by_school'], 'school')))->toContain('area', 'response', 'aperture', 'bursts', 'stabiliser', 'support');
 });
 
+it('gives the rules’ own choice beside the winner where playing it through says otherwise', function (): void {
+    $ranking = Planner::standard()->rank(Rushes::with(['scene.background_texture' => 0.7]));
+    foreach ($ranking->plan->lines as $line) {
+        expect($line->pinned)->toBeFalse();
+        foreach ($line->alternatives as $alternative) {
+            expect($alternative->because)->not->toContain('pinned')->and($alternative->value)->not->toBe($line->value);
+        }
+    }
+});
+
 it('keeps pins in every set-up it tries', function (): void {
     $rush = Rushes::with();
     $ranking = Planner::standard()->rank($rush, HoldDocument::pins(['focus' => ['area' => 'point-8', 'stay' => 3], 'exposure' => ['shutter_s' => 1 / 2000]], $rush->kit));

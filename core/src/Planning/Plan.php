@@ -38,6 +38,18 @@ final readonly class Plan
     }
 
     /**
+     * What the rules said of the others, their own choice first.
+     *
+     * @return list<Alternative>
+     */
+    private static function instead(Line $ruled, mixed $chosen): array
+    {
+        $others = array_filter($ruled->alternatives, static fn (Alternative $a): bool => $a->value !== $chosen);
+
+        return is_scalar($ruled->value) ? [new Alternative($ruled->value, $ruled->reason, true), ...$others] : array_values($others);
+    }
+
+    /**
      * The same plan as the photographer sees it: what was fixed only to write it down is not shown as pinned, and
      * keeps the reason the rules gave where they chose the same.
      */
@@ -48,7 +60,7 @@ final readonly class Plan
             $ruled = $byRules->lines[$i];
             $same = $ruled->value == $line->value;
             $lines[] = $pins->has($line->setting) ? $line : new Line($line->setting, $line->value, $line->label,
-                $same ? $ruled->reason : 'Comes out ahead when it is played through.', false, $line->margin, $same ? $ruled->alternatives : $line->alternatives);
+                $same ? $ruled->reason : 'Comes out ahead when it is played through.', false, $line->margin, $same ? $ruled->alternatives : self::instead($ruled, $line->value));
         }
 
         return new self($this->situation, $this->hold, $lines, $byRules->exposure, $this->lane, $this->blur, $this->limbBlurUm,

@@ -102,7 +102,10 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
   const shot = beads[now];
   const kept = beads.filter((b) => b.kept).length;
   const size = Math.max(1.8, Math.min(4, ((width - left - right) / Math.max(1, beads.length)) * 0.36));
-  const yTicks = ticks(low * unit.factor, high * unit.factor, 5);
+  const round = ticks(low * unit.factor, high * unit.factor, 5);
+  // Where little changes, even steps read better than round ratios.
+  const yTicks =
+    round.length >= 3 ? round : scaleLinear([low * unit.factor, high * unit.factor], [0, 1]).ticks(4);
   const here = sampleAt(plan, time);
   // A round number near the middle of what is shown, in the unit it is read in.
   const closeUnit = close.reach < 1.6 ? scaleOf('size', units).factor : unit.factor;
