@@ -113,6 +113,11 @@ it('gives the same in a mirror, within the noise', function (int $seed): void {
     expect(abs($one->keeperRate - $other->keeperRate))->toBeLessThanOrEqual(0.01 + 4 * hypot($one->standardError, $other->standardError));
 })->with(range(1, 10));
 
+it('finds a body that decides for itself between the other two on something that moves', function (): void {
+    $rate = static fn (string $mode): float => play(Rushes::with(['path.heading_deg' => 10.0]), ['focus' => ['mode' => $mode, 'area' => 'zone']])->keeperRate;
+    expect($rate('auto-switch'))->toBeLessThan($rate('continuous') - 0.05)->toBeGreaterThan($rate('single'));
+});
+
 it('takes down one run so that it can be looked at', function (): void {
     $plan = Chooser::standard()->choose(Rushes::with());
     $trace = new Trace;

@@ -110,6 +110,9 @@ final class Parameters
     /** Share of measurements that fail at the last light in which a body focuses; halves with two stops. */
     public const DARK_FAILS = 0.6;
 
+    /** A body left to decide for itself notices movement at the earliest and at the latest after this, s. */
+    public const SWITCH_S = [0.3, 1.2];
+
     /** Nothing that is photographed closes faster than this, m/s; a prediction beyond it is nonsense. */
     public const FASTEST_MPS = 45.0;
 

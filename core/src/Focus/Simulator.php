@@ -106,6 +106,7 @@ final class Simulator
 
         $auto = $hold->technique === Technique::Auto && $hold->mode !== FocusMode::Manual;
         $once = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
+        $undecided = $hold->mode === FocusMode::AutoSwitch;
         $stay = Parameters::STAY_S[$hold->stay];
         // Gains are given for 60 Hz; a faster cycle needs less each time.
         $rate = 60 * $dt;
@@ -186,6 +187,8 @@ final class Simulator
             $blind = 0.0;
             $commit = 0.0;
             $detectedAt = -9.0;
+            // Until then a distance once found is kept.
+            $freezes = $once ? INF : ($undecided ? Parameters::SWITCH_S[0] + (Parameters::SWITCH_S[1] - Parameters::SWITCH_S[0]) * $even[$o5 & $mask] : -INF);
             $hunting = false;
             $direction = $start > ($near + $far) / 2 ? -1.0 : 1.0;
             $pattern = true;
@@ -336,7 +339,7 @@ final class Simulator
                     }
 
                     // What the body makes of it.
-                    if ($once && $locked) {
+                    if ($locked && $t < $freezes) {
                         $target = $square / $x;
                     } elseif ($seen !== self::NOTHING) {
                         $z = $at + $scatter[$k] * $white[($o2 + $k) & $mask];
