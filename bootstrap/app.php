@@ -18,7 +18,7 @@ foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views'
     }
 }
 
-return Application::configure(basePath: dirname(__DIR__))
+$app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
@@ -43,3 +43,11 @@ return Application::configure(basePath: dirname(__DIR__))
         ], 422));
     })
     ->create();
+
+// Tests and temporary instances have no .env of the checkout's own.
+$folder = getenv('APP_ENV_FOLDER');
+if (is_string($folder) && $folder !== '') {
+    $app->useEnvironmentPath($folder);
+}
+
+return $app;

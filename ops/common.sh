@@ -172,8 +172,10 @@ start_temporary_stack() {
     HTTP_PORT="$(free_port)"
     DB_PORT="$(free_port)"
     DB_PASSWORD="$(php -r 'echo bin2hex(random_bytes(12));')"
-    export APP_ENV=testing APP_KEY='base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=' BCRYPT_ROUNDS=4
     mkdir -p "$HOME_DIR"
+    touch "$HOME_DIR/.env"
+    export APP_ENV_FOLDER="$HOME_DIR"
+    export APP_ENV=testing APP_KEY='base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=' BCRYPT_ROUNDS=4
     prepare_instance
     start_servers
     (cd "$APP_DIR" && php artisan demo:restore --force --quiet)
