@@ -94,10 +94,10 @@ it('shows the other set-ups, adopts one, and plays on with it', function (): voi
     $page->press('Others')->see('set-ups played on the same chances');
     $page->isClean();
     $page->press('Compare point')->see('Side by side')->see('fewer of a pass');
-    $page->until(fn () => substr_count($page->text(), 'Depth lane') === 3, 'both lanes; %s');
+    $page->until(fn () => $page->script('return document.querySelectorAll(".lane").length') === 3, 'both lanes; %s');
     $page->isClean();
     $page->press('Close');
-    $page->until(fn () => substr_count($page->text(), 'Depth lane') === 1, 'the comparison to close; %s');
+    $page->until(fn () => $page->script('return document.querySelectorAll(".lane").length') === 1, 'the comparison to close; %s');
     $page->press('point');
     $page->press('Hold');
     $page->until(fn () => $page->held('focus.area') === 'Point', 'the set-up adopted; %s');
