@@ -90,6 +90,19 @@ it('says what would help if the situation could be changed, from playing it agai
         ->and(array_map(static fn ($w): string => $w->change, Planner::standard()->rank(Rushes::with())->whatIfs))->not->toContain('lane');
 });
 
+it('ranks at the edges of what can be asked', function (array $changes): void {
+    $ranking = Planner::standard()->rank(Rushes::with($changes));
+    expect($ranking->candidates)->not->toBeEmpty()->and($ranking->best->outcome->frames)->toBeGreaterThan(0);
+})->with([
+    'the widest lens' => [['kit.lens.focal_mm' => 8.0]],
+    'very far' => [['path.start_m' => 2900.0]],
+    'starlight' => [['light' => ['place' => ['latitude_deg' => 55.5, 'longitude_deg' => -9.0, 'at' => '2026-12-21T00:30:00+00:00'], 'offset_stops' => -6]]],
+    'a body without the single point' => [['path.repeats' => true, 'photographer.hand_focus' => 0.9, 'scene.front_clutter' => 0.8,
+        'kit.body.areas' => ['zone' => ['width' => 0.3], 'whole' => ['width' => 0.9]]]],
+    'a body with one area' => [['kit.body.areas' => ['point' => ['width' => 0.03]]]],
+    'a moment' => [['path.seconds' => 0.1]],
+]);
+
 it('stops between rounds when nobody waits any more', function (): void {
     $asked = 0;
     $wanted = static function () use (&$asked): bool {

@@ -108,12 +108,14 @@ final readonly class Planner
         };
         $stays = $pins->has(Setting::Stay) ? [$hold->stay] : array_values(array_unique([$hold->stay, 2, 0, 4]));
         $changes = $pins->has(Setting::SpeedChange) ? [$hold->speedChange] : [1, 0, 2];
+        // By hand the area only marks a place; a body without the single point marks it with what it has.
+        $mark = isset($s->kit->body->areas[Area::Point->value]) ? Area::Point : $hold->area;
         $holds = [];
         foreach ($open(Setting::Technique) as $word) {
             $technique = Technique::from($word);
             if ($technique !== Technique::Auto) {
                 $at = $pins->has(Setting::StartAt) ? $hold->startAtM : DistanceSolver::startAt($s, $technique)[0];
-                $holds[] = $hold->with(technique: $technique, mode: FocusMode::Manual, area: $pins->has(Setting::Area) ? $hold->area : Area::Point,
+                $holds[] = $hold->with(technique: $technique, mode: FocusMode::Manual, area: $pins->has(Setting::Area) ? $hold->area : $mark,
                     detect: Detection::Off, eye: false, startAtM: $at, range: null, stay: $pins->has(Setting::Stay) ? $hold->stay : 2, speedChange: $pins->has(Setting::SpeedChange) ? $hold->speedChange : 1);
             }
         }
@@ -241,11 +243,12 @@ final readonly class Planner
     {
         $scene = $rush->scene;
         $nearer = max($rush->kit->lens->nearestM, 0.75 * $rush->path->startM);
-        $focal = round(0.7 * $rush->kit->lens->focalMm);
+        $farther = min(3000.0, 1.35 * $rush->path->startM);
+        $focal = max(8.0, round(0.7 * $rush->kit->lens->focalMm));
         $changes = [
             ['closer', sprintf('Get closer: begin at {%s m}.', Number::significant($nearer)), $rush->with(path: $rush->path->startingAt($nearer))],
-            ['farther', sprintf('Stand farther back: begin at {%s m}.', Number::significant(1.35 * $rush->path->startM)), $rush->with(path: $rush->path->startingAt(1.35 * $rush->path->startM))],
-            ['light', 'Wait for two stops more light.', $rush->with(light: Light::value(min(20.0, $rush->light->ev100 + 2), 0.0, $rush->light->sky))],
+            ['farther', sprintf('Stand farther back: begin at {%s m}.', Number::significant($farther)), $rush->with(path: $rush->path->startingAt($farther))],
+            ['light', 'Wait for two stops more light.', $rush->with(light: Light::value(max(-8.0, min(20.0, $rush->light->ev100 + 2)), 0.0, $rush->light->sky))],
             ['background', 'Find an angle with a plain background.', $rush->with(scene: $scene->with(backgroundTexture: 0.1, backgroundAlike: 0.0))],
             ['lane', 'Find a clear lane: nothing in front of it.', $rush->with(scene: $scene->with(frontClutter: 0.0, obstaclesPerS: 0.0))],
             ['support', 'Put it on a tripod with a moving head.', $rush->with(photographer: $rush->photographer->with(support: Support::Tripod))],

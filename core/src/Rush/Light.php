@@ -28,7 +28,7 @@ final readonly class Light
         /** `ev100`, `meter` or `place`. */
         public string $source,
     ) {
-        Range::of(-10, 22, 'EV')->check('light.ev100', $ev100);
+        Range::of(-22, 24, 'EV')->check('light.ev100', $ev100);
     }
 
     public static function value(float $ev100, float $offsetStops = 0.0, Sky $sky = Sky::Clear): self
