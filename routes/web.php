@@ -19,6 +19,7 @@ Route::prefix('api')->group(function (): void {
     Route::middleware('auth')->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('rank', RankController::class);
+        Route::get('rank/progress', [RankController::class, 'progress']);
         Route::post('compare', ComparisonController::class);
         Route::get('subjects', SubjectController::class);
 

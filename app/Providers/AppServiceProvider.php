@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Simulation\NoiseFiles;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -12,12 +13,16 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
+use RushHold\Focus\Noise;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // The chances of the simulation are the same for everybody; the processes of the server share them.
+        $files = new NoiseFiles(storage_path('framework/cache/noise'));
+        Noise::keptBy($files->get(...));
         JsonResource::withoutWrapping();
         // Paths without a host are right whatever stands in front of the server.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");

@@ -21,7 +21,7 @@ use RuntimeException;
 /** A browser window, in the words of somebody who uses it. Everything waits until it is there, or fails. */
 final class Page
 {
-    private const PATIENCE_S = 12;
+    private const PATIENCE_S = 25;
 
     /** @var resource */
     private $driverProcess;
@@ -178,7 +178,7 @@ final class Page
         }, "a list “{$label}”; the page says:\n%s");
         $quoted = self::quote($option);
         $this->until(function () use ($quoted): bool {
-            foreach ($this->driver->findElements(WebDriverBy::xpath("//*[contains(@class,'ant-select-item-option')][@title=$quoted]")) as $element) {
+            foreach ($this->driver->findElements(WebDriverBy::xpath("//*[contains(@class,'ant-select-item-option')][@title=$quoted or starts-with(@title,concat($quoted,' ·'))]")) as $element) {
                 if ($element->isDisplayed()) {
                     $element->click();
 
@@ -209,9 +209,25 @@ final class Page
     /** Drags something by its middle. */
     public function drag(string $css, int $right, int $down): self
     {
+        $this->settled();
         $element = $this->element($css);
         (new WebDriverActions($this->driver))->clickAndHold($element)->moveByOffset(intdiv($right, 2), intdiv($down, 2))
             ->moveByOffset($right - intdiv($right, 2), $down - intdiv($down, 2))->release()->perform();
+
+        return $this;
+    }
+
+    /** Waits until the desk has the last answer and stands still. */
+    public function settled(): self
+    {
+        $calm = 0;
+        $this->until(function () use (&$calm): bool {
+            $busy = $this->script('return document.querySelector(".hold-lines") === null || document.querySelector(".hold[aria-busy=true]") !== null');
+            $calm = $busy ? 0 : $calm + 1;
+
+            // Asking waits until the hand rests, so one calm look is not enough.
+            return $calm >= 16;
+        }, "the desk to come to rest; the page says:\n%s");
 
         return $this;
     }

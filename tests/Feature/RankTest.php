@@ -35,6 +35,10 @@ it('stops working on a question that a newer one of the same window has overtake
     $ask(2, 41.0)->assertOk();
     $ask(1, 42.0)->assertStatus(409);
     $ask(3, 43.0)->assertOk();
+    // The last question was worked on to its end; another window knows nothing of it.
+    expect($this->getJson('/api/rank/progress?window=desk')->assertOk()->json('done'))->toBeGreaterThan(0.8)
+        ->and($this->getJson('/api/rank/progress?window=other')->json('done'))->toEqual(0);
+    $this->getJson('/api/rank/progress')->assertStatus(422);
 });
 
 it('refuses nonsense', function (): void {

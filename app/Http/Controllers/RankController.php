@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PlanRequest;
 use Closure;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use OpenApi\Attributes as OA;
 use RushHold\Document\HoldDocument;
@@ -54,6 +55,23 @@ final class RankController extends Controller
         return JsonResponse::fromJsonString($json);
     }
 
+    #[OA\Get(path: '/api/rank/progress', operationId: 'rankProgress', summary: 'How far the last question of a window has come', tags: ['plan'],
+        parameters: [new OA\Parameter(name: 'window', in: 'query', required: true, schema: new OA\Schema(type: 'string', maxLength: 64))],
+        responses: [new OA\Response(response: 200, description: 'Share of the work done', content: new OA\JsonContent(required: ['done'], properties: [
+            new OA\Property(property: 'done', type: 'number', minimum: 0, maximum: 1),
+        ]))])]
+    public function progress(Request $request): JsonResponse
+    {
+        $window = $request->validate(['window' => 'required|string|max:64'])['window'];
+
+        return response()->json(['done' => (float) Cache::get('done '.self::windowKey($request, $window), 0.0)]);
+    }
+
+    private static function windowKey(Request $request, string $window): string
+    {
+        return hash('sha256', $request->user()?->getAuthIdentifier().' '.$window);
+    }
+
     /**
      * Whether this is still the last question of its window. Each window numbers its questions; a newer one makes
      * those before it stop working.
@@ -63,13 +81,21 @@ final class RankController extends Controller
         $window = $request->string('window')->toString();
         $turn = $request->integer('turn');
         if ($window === '') {
-            return static fn (): bool => true;
+            return static fn (float $done): bool => true;
         }
-        $key = 'turn '.hash('sha256', $request->user()?->getAuthIdentifier().' '.$window);
+        $name = self::windowKey($request, $window);
+        $key = 'turn '.$name;
         if ((int) Cache::get($key, 0) < $turn) {
             Cache::put($key, $turn, 300);
         }
 
-        return static fn (): bool => (int) Cache::get($key, 0) <= $turn;
+        return static function (float $done) use ($key, $name, $turn): bool {
+            $last = (int) Cache::get($key, 0) <= $turn;
+            if ($last) {
+                Cache::put('done '.$name, $done, 60);
+            }
+
+            return $last;
+        };
     }
 }

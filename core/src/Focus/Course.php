@@ -13,34 +13,15 @@ use RushHold\Hold\FocusMode;
 use RushHold\Hold\Hold;
 use RushHold\Kit\AreaShape;
 use RushHold\Light\Shimmer;
-use RushHold\Motion\ImageMotion;
 use RushHold\Optics\Diffraction;
 use RushHold\Planning\Situation;
 
-/**
- * Everything about one rush with one hold that does not depend on chance, in flat lists with one entry for each focus
- * cycle. Focus is counted on the sensor side: mm of lens travel beyond infinity, so that defocus is a difference.
- */
+/** What one hold makes of a subject's way, as far as it does not depend on chance: one entry for each focus cycle. */
 final class Course
 {
     public readonly int $steps;
 
     public readonly float $stepS;
-
-    /** @var list<float> focus travel at which the aim part is sharp, mm */
-    public array $aim = [];
-
-    /** @var list<float> change of that travel for each metre the subject is farther, mm/m */
-    public array $perMetre = [];
-
-    /** @var list<float> travel from the aim part to the part nearest to the camera, mm */
-    public array $part = [];
-
-    /** @var list<float> travel at which the background is sharp, mm */
-    public array $background = [];
-
-    /** @var list<float> travel at which the clutter in front is sharp, mm */
-    public array $clutter = [];
 
     /** @var list<float> typical miss of the aim to the side, frame widths */
     public array $missX = [];
@@ -56,12 +37,6 @@ final class Course
 
     /** @var list<float> what is left of the first miss, frame widths */
     public array $first = [];
-
-    /** @var list<float> half the subject's width, frame widths */
-    public array $halfX = [];
-
-    /** @var list<float> half the subject's height, frame heights */
-    public array $halfY = [];
 
     /** @var list<float> share of the subject's depth that falls into the area: all when it covers the subject */
     public array $within = [];
@@ -111,23 +86,20 @@ final class Course
     /** Travel off by which a large background or obstacle is still visible, mm. */
     public readonly float $visibleLarge;
 
-    public function __construct(Situation $s, Hold $hold, public readonly AreaShape $shape)
+    public function __construct(Situation $s, Hold $hold, public readonly Passage $way, public readonly AreaShape $shape)
     {
         $rush = $s->rush;
         $body = $s->kit->body;
         $lens = $s->lens;
         $f = $lens->focalMm;
-        $this->stepS = 1 / $body->focusCycleHz;
-        $once = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
-        $ready = max(0.0, $rush->path->noticeS - Parameters::FINDING_S);
-        $this->lead = (int) floor(min($ready, $once ? Parameters::PRESS_S : Parameters::LEAD_S) / $this->stepS);
-        $this->steps = $this->lead + max(2, (int) ceil($rush->path->seconds / $this->stepS));
+        $this->stepS = $way->stepS;
+        $this->lead = $way->lead;
+        $this->steps = $way->steps;
 
-        $travel = static fn (float $d): float => $f * $f / (max($d, 1.05 * $f / 1000) * 1000 - $f);
         $limit = $hold->range;
-        $this->nearTravel = $travel(max($s->kit->lens->nearestM, $limit->nearM ?? 0.0));
-        $this->farTravel = $limit?->farM === null ? 0.0 : $travel($limit->farM);
-        $this->startTravel = max($this->farTravel, min($this->nearTravel, $travel($hold->startAtM)));
+        $this->nearTravel = Passage::travel($f, max($s->kit->lens->nearestM, $limit->nearM ?? 0.0));
+        $this->farTravel = $limit?->farM === null ? 0.0 : Passage::travel($f, $limit->farM);
+        $this->startTravel = max($this->farTravel, min($this->nearTravel, Passage::travel($f, $hold->startAtM)));
         $this->driveMmPerStep = $s->kit->driveMmPerS() * $this->stepS;
 
         $n = $hold->aperture;
@@ -146,8 +118,6 @@ final class Course
         $hands = (Parameters::HANDS_BEST_RAD + Parameters::HANDS_UNSKILLED_RAD * (1 - $person->aim)) * sqrt($hold->support->shake());
         // A stabilised finder is easier to hold still.
         $hands *= $stops > 0 ? 0.8 : 1.0;
-        $late = Parameters::LATE_BEST_S + Parameters::LATE_UNSKILLED_S * (1 - $person->panning);
-        $surprise = Parameters::LATE_FORESEEN + (1 - Parameters::LATE_FORESEEN) * min(1.0, 1.2 * $rush->subject->erratic + $rush->path->hardestChangeMps2() / 20);
         $firstMiss = Parameters::FIRST_MISS * exp(-$rush->path->noticeS / Parameters::FINDING_S) * (1.2 - $person->aim);
 
         $contrast = max(0.05, $rush->subject->contrast * ($rush->scene->backlit ? 0.8 : 1.0));
@@ -165,50 +135,35 @@ final class Course
             $crisp += 0.25 * $rush->scene->backgroundTexture;
         }
 
-        $width = $body->sensorWidthMm;
-        $height = $body->sensorHeightMm;
+        $across = $f / $body->sensorWidthMm;
+        $up = $f / $body->sensorHeightMm;
         $removed = $s->panningRemoved();
+        $size = $shape->width * $shape->height;
+        $this->scatter = array_fill(0, $this->steps, $scatter);
+        $this->frames = array_fill(0, $this->steps, 0);
         for ($k = 0; $k < $this->steps; $k++) {
-            $t = ($k - $this->lead) * $this->stepS;
-            $point = $rush->path->at($t);
+            $point = $way->points[$k];
+            $motion = $way->motions[$k];
             $d = max($point->distanceM, 1.2 * $f / 1000);
-            $motion = ImageMotion::of($point, $lens, $body->pitchMm());
-            $m = $motion->magnification;
-            $here = $travel($d);
-            $this->aim[] = $here;
-            $this->perMetre[] = -1000 * $m * $m;
-            $this->part[] = $travel(max(0.3, $d - Parameters::PART_OFFSET * $rush->subject->depthM)) - $here;
-            $this->background[] = $travel(max($rush->scene->backgroundM, 1.02 * $d));
-            $this->clutter[] = $travel($rush->scene->frontRatio * $d);
-
-            $across = $point->transverseMps > 1e-6 ? abs($point->acrossMps) / $point->transverseMps : 0.7;
-            $up = $point->transverseMps > 1e-6 ? abs($point->upMps) / $point->transverseMps : 0.7;
-            $lag = $late * $surprise * $point->angularRadPerS / (1 + $point->angularRadPerS / Parameters::SWING_RAD_PER_S);
-            $this->missX[] = $f * hypot($hands, $lag * $across) / $width;
-            $this->missY[] = $f * hypot($hands, $lag * $up) / $height;
-            $side = $point->acrossMps < 0 ? 1 : -1;
-            $this->trailX[] = 0.4 * $side * $f * $lag * $across / $width;
-            $this->trailY[] = 0.4 * ($point->upMps < 0 ? -1 : 1) * $f * $lag * $up / $height;
-            $this->first[] = $firstMiss * exp(-max(0.0, $t) / Parameters::FINDING_S);
-
-            $sideways = $point->speedMps > 1e-6 ? abs($point->acrossMps) / $point->speedMps : 1.0;
-            $long = $rush->subject->lengthM * (0.6 + 0.4 * $sideways);
-            $this->halfX[] = 500 * $long * $m / $width;
-            $this->halfY[] = 500 * $rush->subject->heightM * $m / $height;
-            $this->visible[] = $n * Parameters::VISIBLE_BLUR * 1000 * min($long, $rush->subject->heightM) * $m;
+            $lateX = $way->lateX[$k];
+            $lateY = $way->lateY[$k];
+            $this->missX[] = $across * sqrt($hands * $hands + $lateX * $lateX);
+            $this->missY[] = $up * sqrt($hands * $hands + $lateY * $lateY);
+            $this->trailX[] = 0.4 * $across * $lateX;
+            $this->trailY[] = 0.4 * $up * $lateY;
+            $this->first[] = $firstMiss * exp(-max(0.0, ($k - $this->lead) * $this->stepS) / Parameters::FINDING_S);
+            $this->visible[] = $n * $way->hides[$k];
             // An area inside the subject only sees what lies around the aim point.
-            $covers = $shape->width * $shape->height / max(1e-6, 4 * $this->halfX[$k] * $this->halfY[$k]);
+            $covers = $size / max(1e-6, 4 * $way->halfX[$k] * $way->halfY[$k]);
             $this->within[] = min(1.0, sqrt($covers));
             $fills = min(1.0, 1 / max(1e-6, $covers));
             $this->crisper[] = Noise::quantile(min(0.95, $crisp * (1 - sqrt($fills))));
-            $pixels = min($long, $rush->subject->heightM) * 1000 * $m / $body->pitchMm();
+            $pixels = $way->pixels[$k];
             $this->detects[] = Noise::quantile($known * $pixels ** 3 / ($pixels ** 3 + Parameters::DETECT_HALF_PIXELS ** 3));
             $this->smear[] = $motion->bodyBlurUm($hold->shutterS, $removed);
             $depth = $lens->defocusUm($n, $d, max(0.5 * $d, $d - abs($point->closingMps) * $hold->shutterS / 2));
             $this->room[] = $limitUm ** 2 - $fixed - $depth ** 2;
-            $this->scatter[] = $scatter;
-            $this->gate[] = max(Parameters::GATE_SCATTERS * $scatter, Parameters::GATE_SHARE * $here);
-            $this->frames[] = 0;
+            $this->gate[] = max(Parameters::GATE_SCATTERS * $scatter, Parameters::GATE_SHARE * $way->aim[$k]);
         }
         // Short bursts are three frames, then a breath; single frames one at a time.
         $burst = match ($hold->drive) {
@@ -222,5 +177,14 @@ final class Course
             $t += ($count + 1) % $burst === 0 ? max(Parameters::BREATH_S, 1 / $body->framesPerS) : 1 / $body->framesPerS;
         }
         $this->frameCount = $count;
+    }
+
+    /** Steps between the hands being ready and the first frame, in which focus may already be at work. */
+    public static function lead(Situation $s, Hold $hold): int
+    {
+        $once = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
+        $ready = max(0.0, $s->rush->path->noticeS - Parameters::FINDING_S);
+
+        return (int) floor(min($ready, $once ? Parameters::PRESS_S : Parameters::LEAD_S) * $s->kit->body->focusCycleHz + 1e-9);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Focus;
 
+use Closure;
+
 /**
  * Random numbers made beforehand, so that the inner loop only looks them up and every set-up meets the same chances.
  *
@@ -19,16 +21,38 @@ final class Noise
     /** @var array<string, list<float>> */
     private static array $tables = [];
 
+    /** @var (Closure(string, Closure(): list<float>): list<float>)|null */
+    private static ?Closure $keeper = null;
+
+    /**
+     * Lets something outside keep the lists between processes.
+     *
+     * @param  (Closure(string, Closure(): list<float>): list<float>)|null  $keeper  given a name and a way to make the list
+     */
+    public static function keptBy(?Closure $keeper): void
+    {
+        self::$keeper = $keeper;
+    }
+
+    /**
+     * @param  Closure(): list<float>  $make
+     * @return list<float>
+     */
+    private static function table(string $name, Closure $make): array
+    {
+        return self::$tables[$name] ??= self::$keeper === null ? $make() : (self::$keeper)($name, $make);
+    }
+
     /** @return list<float> unit variance, independent */
     public static function white(int $seed): array
     {
-        return self::$tables["white $seed"] ??= self::gaussians($seed);
+        return self::table("white $seed", static fn (): array => self::gaussians($seed));
     }
 
     /** @return list<float> evenly between 0 and 1 */
     public static function even(int $seed): array
     {
-        if (! isset(self::$tables["even $seed"])) {
+        return self::table("even $seed", static function () use ($seed): array {
             $values = [];
             $state = self::state($seed);
             for ($i = 0; $i < self::SIZE; $i++) {
@@ -38,17 +62,15 @@ final class Noise
                 $state = $state * 48271 % 0x7FFFFFFF;
                 $values[] = (($high ^ ($state >> 5)) & 0x3FFFFFFF) / 0x40000000;
             }
-            self::$tables["even $seed"] = $values;
-        }
 
-        return self::$tables["even $seed"];
+            return $values;
+        });
     }
 
     /** @return list<float> unit variance, smooth over $memoryS in steps of $stepS; closed in a ring */
     public static function smooth(int $seed, float $memoryS, float $stepS): array
     {
-        $key = "smooth $seed $memoryS $stepS";
-        if (! isset(self::$tables[$key])) {
+        return self::table("smooth $seed $memoryS $stepS", static function () use ($seed, $memoryS, $stepS): array {
             $white = self::white($seed);
             // Two equal filters after each other, so that the speed of the noise is finite.
             $keep = exp(-$stepS / ($memoryS / 2));
@@ -61,43 +83,38 @@ final class Noise
                     $values[$i] = $b;
                 }
             }
-            self::$tables[$key] = self::unit($values);
-        }
 
-        return self::$tables[$key];
+            return self::unit($values);
+        });
     }
 
     /** @return list<float> how fast the smooth noise changes, unit variance */
     public static function speed(int $seed, float $memoryS, float $stepS): array
     {
-        $key = "speed $seed $memoryS $stepS";
-        if (! isset(self::$tables[$key])) {
+        return self::table("speed $seed $memoryS $stepS", static function () use ($seed, $memoryS, $stepS): array {
             $smooth = self::smooth($seed, $memoryS, $stepS);
             $values = [];
             for ($i = 0; $i < self::SIZE; $i++) {
                 $values[] = $smooth[($i + 1) & self::MASK] - $smooth[$i];
             }
-            self::$tables[$key] = self::unit($values);
-        }
 
-        return self::$tables[$key];
+            return self::unit($values);
+        });
     }
 
     /** @return list<float> running sum of the smooth noise, s */
     public static function way(int $seed, float $memoryS, float $stepS): array
     {
-        $key = "way $seed $memoryS $stepS";
-        if (! isset(self::$tables[$key])) {
+        return self::table("way $seed $memoryS $stepS", static function () use ($seed, $memoryS, $stepS): array {
             $sum = 0.0;
             $values = [];
             foreach (self::smooth($seed, $memoryS, $stepS) as $value) {
                 $sum += $value * $stepS;
                 $values[] = $sum;
             }
-            self::$tables[$key] = $values;
-        }
 
-        return self::$tables[$key];
+            return $values;
+        });
     }
 
     /** The value that unit noise stays below with this chance: the inverse of the normal distribution (Acklam's fit). */

@@ -36,6 +36,9 @@ final class Simulator
     /** @var array<string, Course> by all that a course depends on */
     private array $courses = [];
 
+    /** @var array<int, Passage> by the steps before the first frame */
+    private array $ways = [];
+
     public function __construct(private readonly Situation $situation)
     {
     }
@@ -46,7 +49,10 @@ final class Simulator
         $key = implode(' ', [$hold->area->value, $hold->detect->value, $hold->mode->value, $hold->aperture, $hold->shutterS, $hold->stabiliser->value,
             $hold->support->value, $hold->drive->value, $hold->startAtM, $range->nearM ?? '', $range->farM ?? '']);
 
-        return $this->courses[$key] ??= new Course($this->situation, $hold, $this->situation->kit->body->areas[$hold->area->value]);
+        $lead = Course::lead($this->situation, $hold);
+        $this->ways[$lead] ??= new Passage($this->situation, $lead);
+
+        return $this->courses[$key] ??= new Course($this->situation, $hold, $this->ways[$lead], $this->situation->kit->body->areas[$hold->area->value]);
     }
 
     /**
@@ -67,9 +73,10 @@ final class Simulator
         $mask = Noise::MASK;
 
         // What does not change within the loops, as plain variables.
-        [$aim, $perMetre, $part, $background, $clutter] = [$course->aim, $course->perMetre, $course->part, $course->background, $course->clutter];
+        $way = $course->way;
+        [$aim, $perMetre, $part, $background, $clutter] = [$way->aim, $way->perMetre, $way->part, $way->background, $way->clutter];
         [$missX, $missY, $trailX, $trailY, $first] = [$course->missX, $course->missY, $course->trailX, $course->trailY, $course->first];
-        [$halfX, $halfY, $visible, $detects, $smear, $room] = [$course->halfX, $course->halfY, $course->visible, $course->detects, $course->smear, $course->room];
+        [$halfX, $halfY, $visible, $detects, $smear, $room] = [$way->halfX, $way->halfY, $course->visible, $course->detects, $course->smear, $course->room];
         [$scatter, $gate, $frames, $within, $crisper] = [$course->scatter, $course->gate, $course->frames, $course->within, $course->crisper];
         $still = $s->isStill();
 
@@ -91,7 +98,7 @@ final class Simulator
         $helperPart = Parameters::HELPER_PART;
 
         // Clutter within the area. A small area can be put through a gap when the subject keeps still.
-        $gap = $still ? Parameters::GAP_FOUND + (1 - Parameters::GAP_FOUND) * 0.5 * (1 - $s->photographer->aim) : 0.6;
+        $gap = $still ? Parameters::GAP_FOUND + (1 - Parameters::GAP_FOUND) * 0.5 * (1 - $s->photographer->aim) : Parameters::GAP_MOVING;
         $covered = $scene->frontClutter * $gap;
         $patches = max(1.0, $shape->width * $shape->height / Parameters::PATCH);
         $moving = 1 + 0.5 * $scene->wind;
@@ -153,7 +160,7 @@ final class Simulator
         $aimSpeed = Noise::speed(1, Parameters::AIM_MEMORY_S, $dt);
         $patchNoise = Noise::smooth(2, Parameters::PATCH_MEMORY_S, $dt);
         $seenNoise = Noise::smooth(3, 0.4, $dt);
-        $way = Noise::way(4, 0.5, $dt);
+        $run = Noise::way(4, 0.5, $dt);
         $white = Noise::white(5);
         $even = Noise::even(6);
 
@@ -199,14 +206,14 @@ final class Simulator
             $firstAt = -1.0;
             $draw = $o6;
             $obstacleFrom = $obstacles > 0 ? -$lead * $dt - log(1e-9 + $even[$draw & $mask]) / $obstacles : INF;
-            $wayFrom = $way[$o4 & $mask];
+            $wayFrom = $run[$o4 & $mask];
             $seen = self::NOTHING;
 
             for ($k = 0; $k < $steps; $k++) {
                 $t = ($k - $lead) * $dt;
                 $on = $aim[$k];
                 if ($changeMps > 0) {
-                    $on += $perMetre[$k] * $changeMps * ($way[($o4 + $k) & $mask] - $wayFrom);
+                    $on += $perMetre[$k] * $changeMps * ($run[($o4 + $k) & $mask] - $wayFrom);
                 }
                 $ex = $trailX[$k] + $missX[$k] * $aimNoise[($o1 + $k) & $mask];
                 $ey = $trailY[$k] + $missY[$k] * $aimNoise[($o2 + $k) & $mask];

@@ -57,13 +57,14 @@ final readonly class Planner
 
     /**
      * @param  int  $leaderRuns  runs the leaders get at least, 0 to 100000; without it what their error needs
-     * @param  (Closure(): bool)|null  $wanted  asked between the rounds whether anybody still waits for the answer
+     * @param  (Closure(float): bool)|null  $wanted  told between the rounds which share of the work is done, 0 to 1; answers
+     *                                              whether anybody still waits for it
      *
      * @throws Overtaken when nobody does
      */
     public function rank(Rush $rush, ?Pins $pins = null, int $seed = 1, int $leaderRuns = 0, ?Closure $wanted = null): Ranking
     {
-        $this->check($wanted);
+        $this->check($wanted, 0.0);
         $pins ??= Pins::none();
         $base = $this->chooser->choose($rush, $pins);
         $simulator = new Simulator($base->situation);
@@ -75,7 +76,7 @@ final readonly class Planner
         $plan = $this->chooser->choose($rush, $fixed)->pinnedAs($pins, $base);
 
         $why = self::why($simulator, $base, $best, $pins, $seed);
-        $this->check($wanted);
+        $this->check($wanted, 0.85);
 
         return new Ranking($plan, $best, $tried, self::ruledOut($base), $why,
             self::schools($simulator, $base, $best, $tried, $pins, $seed), $this->whatIfs($rush, $best, $pins, $seed));
@@ -207,9 +208,9 @@ final readonly class Planner
     {
         $running = array_map(static fn (Hold $hold): Candidate => new Candidate($hold, Outcome::of(1, [], 0.0, 0.0, [])), $holds);
         $dropped = [];
-        foreach (self::ROUNDS as [$runs, $share]) {
+        foreach (self::ROUNDS as $round => [$runs, $share]) {
             $running = array_map(static fn (Candidate $c): Candidate => self::more($simulator, $c, $runs, $seed), $running);
-            $this->check($wanted);
+            $this->check($wanted, 0.7 * ($round + 1) / count(self::ROUNDS));
             usort($running, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
             $stay = max(self::FINALISTS, (int) ceil($share * count($running)));
             $dropped = [...array_slice($running, $stay), ...$dropped];
@@ -226,10 +227,10 @@ final readonly class Planner
         return [...$running, ...$dropped];
     }
 
-    /** @param  (Closure(): bool)|null  $wanted */
-    private function check(?Closure $wanted): void
+    /** @param  (Closure(float): bool)|null  $wanted */
+    private function check(?Closure $wanted, float $done): void
     {
-        if ($wanted !== null && ! $wanted()) {
+        if ($wanted !== null && ! $wanted($done)) {
             throw new Overtaken('A newer question came in.');
         }
     }

@@ -70,13 +70,26 @@ export function useRank(rush: Rush | undefined, pins: Hold, units: 'metric' | 'i
   });
 }
 
+/** How far the server has come with the last question of this window, 0 to 1; asked while it works. */
+export function useRankProgress(working: boolean) {
+  return useQuery({
+    queryKey: ['rank-progress'],
+    queryFn: ({ signal }) =>
+      take(client.GET('/api/rank/progress', { params: { query: { window: windowName } }, signal })),
+    enabled: working,
+    refetchInterval: 200,
+    gcTime: 0,
+    retry: false,
+  }).data?.done;
+}
+
 /** Two holds played on the same chances. */
 export function useComparison(rush: Rush, holds: [Hold, Hold] | null, run: number) {
   return useQuery({
     queryKey: ['compare', rush, holds, run],
     queryFn: ({ signal }) =>
       take(client.POST('/api/compare', { body: { rush, holds: holds as Hold[], run }, signal })),
-    enabled: holds !== null,
+    enabled: holds !== null && !holds.includes(null as never),
     placeholderData: keepPreviousData,
     retry: false,
   });

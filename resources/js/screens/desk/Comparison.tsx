@@ -1,4 +1,4 @@
-import { Button, Modal } from 'antd';
+import { Button, Modal, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import type { Hold, Plan, Rush } from '../../api/client';
 import { useComparison } from '../../api/hooks';
@@ -17,9 +17,24 @@ type Props = {
 export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
   const [run, setRun] = useState(0);
   const [time, setTime] = useState(plan.lane.seconds / 2);
-  const comparison = useComparison(rush, other ? [plan.best.hold, other] : null, run);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another comparison begins at its first run
-  useEffect(() => setRun(0), [other]);
+  const [first, setFirst] = useState<Hold>(plan.best.hold);
+  const [second, setSecond] = useState<Hold | null>(other);
+  const comparison = useComparison(rush, second ? [first, second] : null, run);
+  // Each comparison begins with the winner, at the first run.
+  useEffect(() => {
+    setRun(0);
+    setFirst(plan.best.hold);
+    setSecond(other);
+  }, [other, plan.best.hold]);
+  const holds = (plan.ranking ?? []).filter((e) => e.rejected_because === undefined).map((e) => e.hold);
+  const options = holds.map((hold, i) => ({
+    value: i,
+    label: `${nameOf(hold)} · stay ${hold.focus?.stay}, change ${hold.focus?.speed_change}`,
+  }));
+  const place = (hold: Hold | null) => {
+    const at = holds.findIndex((h) => JSON.stringify(h.focus) === JSON.stringify(hold?.focus));
+    return at < 0 ? undefined : at;
+  };
   const data = comparison.data;
   const frames = data?.sides[0]?.frames ?? 1;
   const gain = (data?.difference.keeper_rate ?? 0) * frames;
@@ -54,18 +69,22 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
             {data.sides.map((side, i) => (
               <section key={i === 0 ? 'first' : 'second'} aria-label={i === 0 ? 'First' : 'Second'}>
                 <h3>
-                  {nameOf(side.hold)}{' '}
-                  <span className="quiet">
-                    stay {side.hold.focus?.stay}, speed change {side.hold.focus?.speed_change}:{' '}
-                    {Math.round(100 * side.keeper_rate)} of 100 kept
-                  </span>
+                  <Select
+                    aria-label={i === 0 ? 'First set-up' : 'Second set-up'}
+                    size="small"
+                    showSearch={{ optionFilterProp: 'label' }}
+                    popupMatchSelectWidth={false}
+                    value={place(i === 0 ? first : second)}
+                    placeholder={nameOf(side.hold)}
+                    options={options}
+                    onChange={(at) => (i === 0 ? setFirst : setSecond)(holds[at] ?? side.hold)}
+                  />
+                  <span className="quiet">{Math.round(100 * side.keeper_rate)} of 100 kept</span>
                 </h3>
                 <DepthLane plan={{ ...plan, trace: side.trace }} time={time} onTime={setTime} />
-                {i === 1 && (
-                  <Button size="small" onClick={() => other && onAdopt(other)}>
-                    Adopt the second
-                  </Button>
-                )}
+                <Button size="small" onClick={() => onAdopt(side.hold)}>
+                  Adopt the {i === 0 ? 'first' : 'second'}
+                </Button>
               </section>
             ))}
           </div>

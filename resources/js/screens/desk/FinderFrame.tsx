@@ -2,7 +2,7 @@ import { useId, useMemo } from 'react';
 import type { Plan, Rush } from '../../api/client';
 import { outlineOf } from '../../parts/Silhouette';
 import { say, sayDepth, useUnits } from '../../parts/units';
-import { sampleAt, stepAt } from './lane';
+import { passingAt, sampleAt, stepAt } from './lane';
 
 const heads: Record<string, [number, number]> = {
   'flying-bird': [0.88, 0.44],
@@ -45,6 +45,14 @@ function clutterBlades(share: number, width: number, height: number) {
   return blades.join('');
 }
 
+/** The edge of the area says what it has hold of in the run. */
+const seenColour: Record<string, string> = {
+  subject: 'var(--accent)',
+  'a nearer part': 'var(--accent)',
+  'the background': 'var(--warn)',
+  'something nearer': 'var(--warn)',
+};
+
 /** What the finder shows at one moment, true to scale for this lens and distance. */
 export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time: number }) {
   const units = useUnits();
@@ -63,6 +71,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
     x: centre.x - (step ? step.aim_x * width : 0),
     y: centre.y - (step ? step.aim_y * height : 0),
   };
+  const passing = plan.trace && step?.hidden ? passingAt(plan.trace, time) : null;
   const facing = sample.across_mps < -0.05 ? -1 : 1;
   const pitch =
     Math.abs(sample.up_mps) > 1.5 * Math.abs(sample.across_mps) ? (sample.up_mps > 0 ? -60 : 60) : 0;
@@ -122,15 +131,18 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           />
         </g>
         {clutter > 0 && <path d={blades} fill="var(--clutter)" opacity="0.82" filter={`url(#${id}-soft)`} />}
-        {step?.hidden && (
-          <rect
-            x={spot.x - length * 0.6}
-            width={length * 1.2}
-            height={height}
+        {passing !== null && (
+          <g
+            className="obstacle"
+            transform={`translate(${width * (1.15 - 1.3 * passing)} 0)`}
             fill="var(--clutter)"
-            opacity="0.92"
-            filter={`url(#${id}-soft)`}
-          />
+          >
+            <path
+              d={`M${-length * 0.45},${height}C${-length * 0.3},${height * 0.6} ${-length * 0.5},${height * 0.3} ${-length * 0.35},0H${length * 0.4}C${length * 0.3},${height * 0.4} ${length * 0.55},${height * 0.7} ${length * 0.45},${height}Z`}
+              opacity="0.94"
+              filter={`url(#${id}-soft)`}
+            />
+          </g>
         )}
         {/* The area is the part of the view that stays lit. */}
         <rect
@@ -141,6 +153,20 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           mask={`url(#${id}-outside)`}
           className="finder-dim"
         />
+        {step && (
+          <rect
+            className="finder-sees"
+            x={centre.x - area.w / 2}
+            y={centre.y - area.h / 2}
+            width={area.w}
+            height={area.h}
+            rx={Math.min(area.w, area.h) * 0.18}
+            fill={step.seen === 'something nearer' ? 'var(--warn)' : 'none'}
+            fillOpacity="0.22"
+            stroke={seenColour[step.seen] ?? 'none'}
+            strokeWidth={width * 0.004}
+          />
+        )}
         <circle
           cx={centre.x}
           cy={centre.y}

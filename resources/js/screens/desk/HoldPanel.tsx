@@ -1,6 +1,7 @@
 import { Button, Segmented } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { Hold, Plan, PlanLine } from '../../api/client';
+import { useRankProgress } from '../../api/hooks';
 import { Losses, RankingList, Schools } from './Ranked';
 
 const groups: { title: string; settings: string[] }[] = [
@@ -54,6 +55,21 @@ function Keepers({ best, playing }: { best: Plan['best']; playing: boolean }) {
       </b>{' '}
       of {best.frames} kept <span className="quiet">by the model{playing ? ' …' : ''}</span>
     </span>
+  );
+}
+
+/** How far playing all the set-ups has come. */
+function Progress({ playing }: { playing: boolean }) {
+  const done = useRankProgress(playing);
+  return (
+    <div
+      className={playing ? 'play-progress on' : 'play-progress'}
+      role="progressbar"
+      aria-label="Playing the set-ups"
+      aria-valuenow={Math.round(100 * (playing ? (done ?? 0) : 1))}
+    >
+      <span style={{ width: `${playing ? 8 + 92 * (done ?? 0) : 100}%` }} />
+    </div>
   );
 }
 
@@ -127,7 +143,7 @@ export function HoldPanel({
   const lines = view === 'why' || !plan.ranking;
 
   return (
-    <aside className={stale ? 'hold stale' : 'hold'} aria-label="Hold" aria-busy={stale}>
+    <aside className={stale ? 'hold stale' : 'hold'} aria-label="Hold" aria-busy={stale || playing}>
       <div className="hold-head">
         <h2>Hold</h2>
         <Keepers best={plan.best} playing={playing} />
@@ -139,6 +155,7 @@ export function HoldPanel({
           <span />
         )}
       </div>
+      <Progress playing={playing} />
       <Segmented
         className="hold-views"
         size="small"

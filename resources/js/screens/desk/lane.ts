@@ -88,3 +88,16 @@ export function stepAt(trace: Trace, time: number): Trace['steps'][number] | und
   const length = trace.steps[last]?.t ?? 1;
   return trace.steps[Math.max(0, Math.min(last, Math.round((time / length) * last)))];
 }
+
+/** How far something that hides the subject has passed at a time, 0 to 1, going by how long it hides it in this run. */
+export function passingAt(trace: Trace, time: number): number {
+  const { steps } = trace;
+  const last = steps.length - 1;
+  const length = steps[last]?.t ?? 1;
+  const at = Math.max(0, Math.min(last, Math.round((time / length) * last)));
+  let from = at;
+  let to = at;
+  while (from > 0 && steps[from - 1]?.hidden) from--;
+  while (to < last && steps[to + 1]?.hidden) to++;
+  return (at - from + 0.5) / (to - from + 1);
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Focus;
+
+use RushHold\Motion\ImageMotion;
+use RushHold\Motion\PathPoint;
+use RushHold\Planning\Situation;
+
+/**
+ * The subject's way through a rush as the sensor gets it, one entry for each focus cycle: what is the same for every
+ * hold. Focus is counted on the sensor side: mm of lens travel beyond infinity, so that defocus is a difference.
+ */
+final class Passage
+{
+    public readonly float $stepS;
+
+    public readonly int $steps;
+
+    /** @var list<PathPoint> */
+    public array $points = [];
+
+    /** @var list<ImageMotion> */
+    public array $motions = [];
+
+    /** @var list<float> focus travel at which the aim part is sharp, mm */
+    public array $aim = [];
+
+    /** @var list<float> change of that travel for each metre the subject is farther, mm/m */
+    public array $perMetre = [];
+
+    /** @var list<float> travel from the aim part to the part nearest to the camera, mm */
+    public array $part = [];
+
+    /** @var list<float> travel at which the background is sharp, mm */
+    public array $background = [];
+
+    /** @var list<float> travel at which the clutter in front is sharp, mm */
+    public array $clutter = [];
+
+    /** @var list<float> half the subject's width, frame widths */
+    public array $halfX = [];
+
+    /** @var list<float> half the subject's height, frame heights */
+    public array $halfY = [];
+
+    /** @var list<float> the smaller side of the subject on the sensor, pixels */
+    public array $pixels = [];
+
+    /** @var list<float> a blur disc of this size hides the subject, mm */
+    public array $hides = [];
+
+    /** @var list<float> how far the aim is late to the side, rad */
+    public array $lateX = [];
+
+    /** @var list<float> how far the aim is late up and down, rad */
+    public array $lateY = [];
+
+    /** @param  int  $lead  steps before the first frame, in which focus is already at work */
+    public function __construct(Situation $s, public readonly int $lead)
+    {
+        $rush = $s->rush;
+        $body = $s->kit->body;
+        $lens = $s->lens;
+        $f = $lens->focalMm;
+        $this->stepS = 1 / $body->focusCycleHz;
+        $this->steps = $lead + max(2, (int) ceil($rush->path->seconds / $this->stepS));
+        $late = Parameters::LATE_BEST_S + Parameters::LATE_UNSKILLED_S * (1 - $s->photographer->panning);
+        $surprise = Parameters::LATE_FORESEEN + (1 - Parameters::LATE_FORESEEN) * min(1.0, 1.2 * $rush->subject->erratic + $rush->path->hardestChangeMps2() / 20);
+        $pitch = $body->pitchMm();
+        for ($k = 0; $k < $this->steps; $k++) {
+            $point = $rush->path->at(($k - $lead) * $this->stepS);
+            $d = max($point->distanceM, 1.2 * $f / 1000);
+            $motion = ImageMotion::of($point, $lens, $pitch);
+            $m = $motion->magnification;
+            $here = self::travel($f, $d);
+            $this->points[] = $point;
+            $this->motions[] = $motion;
+            $this->aim[] = $here;
+            $this->perMetre[] = -1000 * $m * $m;
+            $this->part[] = self::travel($f, max(0.3, $d - Parameters::PART_OFFSET * $rush->subject->depthM)) - $here;
+            $this->background[] = self::travel($f, max($rush->scene->backgroundM, 1.02 * $d));
+            $this->clutter[] = self::travel($f, $rush->scene->frontRatio * $d);
+            $across = $point->transverseMps > 1e-6 ? abs($point->acrossMps) / $point->transverseMps : 0.7;
+            $up = $point->transverseMps > 1e-6 ? abs($point->upMps) / $point->transverseMps : 0.7;
+            $lag = $late * $surprise * $point->angularRadPerS / (1 + $point->angularRadPerS / Parameters::SWING_RAD_PER_S);
+            $this->lateX[] = $lag * $across * ($point->acrossMps < 0 ? 1 : -1);
+            $this->lateY[] = $lag * $up * ($point->upMps < 0 ? -1 : 1);
+            $sideways = $point->speedMps > 1e-6 ? abs($point->acrossMps) / $point->speedMps : 1.0;
+            $long = $rush->subject->lengthM * (0.6 + 0.4 * $sideways);
+            $this->halfX[] = 500 * $long * $m / $body->sensorWidthMm;
+            $this->halfY[] = 500 * $rush->subject->heightM * $m / $body->sensorHeightMm;
+            $side = 1000 * min($long, $rush->subject->heightM) * $m;
+            $this->pixels[] = $side / $pitch;
+            $this->hides[] = Parameters::VISIBLE_BLUR * $side;
+        }
+    }
+
+    /** Lens travel beyond infinity that focuses at a distance, mm. */
+    public static function travel(float $focalMm, float $distanceM): float
+    {
+        return $focalMm * $focalMm / (max($distanceM, 1.05 * $focalMm / 1000) * 1000 - $focalMm);
+    }
+}
