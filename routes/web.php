@@ -2,12 +2,18 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\ComparisonController;
+use App\Http\Controllers\HabitsController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\LensChoiceController;
+use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\SessionController;
-use App\Http\Controllers\SubjectController;
+use App\Http\Controllers\TokenController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -16,12 +22,46 @@ Route::prefix('api')->group(function (): void {
     Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:30,1');
     Route::delete('session', [SessionController::class, 'destroy']);
 
-    Route::middleware('auth')->group(function (): void {
+    Route::post('account', [AccountController::class, 'store'])->middleware('throttle:10,1');
+    Route::post('account/forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:5,1');
+    Route::post('account/reset', [AccountController::class, 'reset'])->middleware('throttle:10,1');
+
+    Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('rank', RankController::class);
         Route::get('rank/progress', [RankController::class, 'progress']);
         Route::post('compare', ComparisonController::class);
-        Route::get('subjects', SubjectController::class);
+        Route::post('lenses/choose', LensChoiceController::class);
+        Route::post('speed', [MeasureController::class, 'speed']);
+        Route::post('stopwatch', [MeasureController::class, 'stopwatch']);
+        Route::get('aim-test', [MeasureController::class, 'course']);
+        Route::post('aim-test', [MeasureController::class, 'score']);
+
+        Route::get('habits', [HabitsController::class, 'show']);
+        Route::put('habits', [HabitsController::class, 'update']);
+        Route::get('rushes/fresh', [HabitsController::class, 'fresh']);
+
+        Route::put('kit/bodies/{id}/standing', [KitController::class, 'stand']);
+        Route::put('kit/bodies/{id}/words/{key}', [KitController::class, 'name']);
+        Route::get('kit/{type}', [KitController::class, 'index']);
+        Route::post('kit/{type}', [KitController::class, 'store']);
+        Route::post('kit/{type}/upload', [KitController::class, 'upload']);
+        Route::post('kit/{type}/check', [KitController::class, 'check']);
+        Route::get('kit/{type}/{id}', [KitController::class, 'show']);
+        Route::put('kit/{type}/{id}', [KitController::class, 'update']);
+        Route::delete('kit/{type}/{id}', [KitController::class, 'destroy']);
+        Route::post('kit/{type}/{id}/restore', [KitController::class, 'restore']);
+        Route::get('kit/{type}/{id}/document', [KitController::class, 'download']);
+
+        Route::patch('account', [AccountController::class, 'update']);
+        Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:10,1');
+        Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:10,1');
+        Route::post('account/sign-out-everywhere', [AccountController::class, 'signOutEverywhere']);
+        Route::get('account/tokens', [TokenController::class, 'index']);
+        Route::post('account/tokens', [TokenController::class, 'store']);
+        Route::delete('account/tokens/{id}', [TokenController::class, 'destroy']);
+        Route::get('account/archive', [ArchiveController::class, 'download']);
+        Route::post('account/archive', [ArchiveController::class, 'upload'])->middleware('throttle:10,1');
 
         Route::get('rushes', [RushController::class, 'index']);
         Route::post('rushes', [RushController::class, 'store']);

@@ -15,9 +15,13 @@ use OpenApi\Generator;
 #[OA\Schema(schema: 'Trace', type: 'object')]
 #[OA\Schema(schema: 'Hold', type: 'object')]
 #[OA\Schema(schema: 'Plan', type: 'object')]
+#[OA\Schema(schema: 'Body', type: 'object')]
+#[OA\Schema(schema: 'Lens', type: 'object')]
+#[OA\Schema(schema: 'SubjectProfile', type: 'object')]
+#[OA\Schema(schema: 'Habits', type: 'object')]
 final class Description
 {
-    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan'];
+    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits'];
 
     public static function json(): string
     {
@@ -33,6 +37,7 @@ final class Description
         $api['components']['schemas']['Trace'] = $api['components']['schemas']['Plan']['properties']['trace'];
         $api['components']['schemas']['Plan']['properties']['trace'] = ['$ref' => '#/components/schemas/Trace'];
         $api['components']['schemas']['Rush']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];
+        $api['components']['schemas']['SubjectProfile']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];
 
         return json_encode($api, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
     }

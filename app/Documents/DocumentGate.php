@@ -6,8 +6,12 @@ namespace App\Documents;
 
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use RushHold\Document\BodyDocument;
+use RushHold\Document\HabitsDocument;
 use RushHold\Document\HoldDocument;
+use RushHold\Document\LensDocument;
 use RushHold\Document\RushDocument;
+use RushHold\Document\SubjectDocument;
 use RushHold\Hold\Pins;
 use RushHold\Kit\Kit;
 use RushHold\Refused;
@@ -40,6 +44,37 @@ final class DocumentGate
         return $read;
     }
 
+    /**
+     * A body, lens or subject as a document, with its defaults filled in.
+     *
+     * @return array{name: string, fields: array<string, mixed>}
+     *
+     * @throws Refused naming the field, its range and its unit
+     */
+    public function kit(KitType $type, mixed $document): array
+    {
+        [$name, $fields] = match ($type) {
+            KitType::Bodies => [($read = BodyDocument::read($document))->body->name, $read->fields],
+            KitType::Lenses => [($read = LensDocument::read($document))->lens->name, $read->fields],
+            KitType::Subjects => [($read = SubjectDocument::read($document))->subject->name, $read->fields],
+        };
+        if (trim($name) === '') {
+            throw Refused::because('name', 'give it a name.');
+        }
+        $this->check($document, $type->document());
+
+        return ['name' => $name, 'fields' => $fields];
+    }
+
+    /** @throws Refused naming the field, its range and its unit */
+    public function habits(mixed $document): HabitsDocument
+    {
+        $read = HabitsDocument::read($document);
+        $this->check($document, 'habits');
+
+        return $read;
+    }
+
     /** @throws Refused naming the field, its range and its unit */
     public function pins(mixed $document, Kit $kit): Pins
     {
@@ -56,7 +91,7 @@ final class DocumentGate
     {
         if ($this->validator === null) {
             $this->validator = new Validator;
-            foreach (['rush', 'hold', 'plan'] as $name) {
+            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits'] as $name) {
                 $this->validator->resolver()?->registerFile("urn:rush-hold:$name@1", base_path("formats/$name.schema.json"));
             }
         }
@@ -67,12 +102,7 @@ final class DocumentGate
     private function check(mixed $document, string $schema): void
     {
         // The validator wants objects as objects; empty ones are lists after decoding to arrays.
-        $data = json_decode((string) json_encode($document), false);
-        foreach (['subject', 'path', 'scene', 'light', 'photographer', 'kit', 'focus', 'exposure'] as $part) {
-            if (is_object($data) && isset($data->{$part}) && $data->{$part} === []) {
-                $data->{$part} = new \stdClass;
-            }
-        }
+        $data = json_decode((string) json_encode(is_array($document) && ! array_is_list($document) ? Documents::withObjects($document) : $document), false);
         $result = $this->validator()->validate($data, "urn:rush-hold:$schema@1");
         $error = $result->error();
         if ($error !== null) {

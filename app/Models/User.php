@@ -6,6 +6,10 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Mail\Message;
+use Illuminate\Support\Facades\Mail;
+use Laravel\Sanctum\HasApiTokens;
+use RushHold\Document\HabitsDocument;
 
 /**
  * @property int $id
@@ -13,9 +17,14 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property string $password
  * @property bool $is_demo
+ * @property array<string, mixed>|null $habits
+ * @property array<string, array<string, mixed>>|null $standings how the sample bodies were last left
  */
 final class User extends Authenticatable
 {
+    /** @use HasApiTokens<\Laravel\Sanctum\PersonalAccessToken> */
+    use HasApiTokens;
+
     protected $fillable = ['name', 'email', 'password', 'is_demo'];
 
     protected $hidden = ['password', 'remember_token'];
@@ -26,6 +35,25 @@ final class User extends Authenticatable
         return $this->hasMany(SavedRush::class);
     }
 
+    /** @return HasMany<KitItem, $this> */
+    public function kit(): HasMany
+    {
+        return $this->hasMany(KitItem::class);
+    }
+
+    public function habits(): HabitsDocument
+    {
+        return $this->habits === null ? HabitsDocument::usual() : HabitsDocument::read($this->habits);
+    }
+
+    /** As plain text: the way back into the account. */
+    public function sendPasswordResetNotification(#[\SensitiveParameter] $token): void
+    {
+        $link = url('/reset-password/'.$token.'?email='.urlencode($this->email));
+        Mail::raw("Somebody, probably you, asked for a new password for Rush Hold.\n\nChoose one here within an hour:\n$link\n\nIf it was not you, do nothing; your password stays as it is.\n",
+            fn (Message $mail) => $mail->to($this->email)->subject('A new password for Rush Hold'));
+    }
+
     /** The account anybody may look around in, when demo data is there. */
     public static function demo(): ?self
     {
@@ -34,6 +62,6 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'is_demo' => 'boolean'];
+        return ['password' => 'hashed', 'is_demo' => 'boolean', 'habits' => 'array', 'standings' => 'array'];
     }
 }

@@ -33,6 +33,14 @@ final class Refused extends InvalidArgumentException
         return new self($field, "$field is “{$given}”, which is not known; it can be one of: $known.");
     }
 
+    /** The same for a document in which the field stands higher up: without the first part of its name. */
+    public function without(string $prefix): self
+    {
+        return str_starts_with($this->field, $prefix)
+            ? new self(substr($this->field, strlen($prefix)), str_replace($prefix, '', $this->getMessage()), $this->range)
+            : $this;
+    }
+
     /** For what is in range by itself but cannot go with the rest. */
     public static function because(string $field, string $reason, ?Range $range = null): self
     {

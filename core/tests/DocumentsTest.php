@@ -5,7 +5,6 @@ declare(strict_types=1);
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Kit\Kit;
-use RushHold\Library\Subjects;
 use RushHold\Refused;
 use RushHold\Tests\Rushes;
 use RushHold\Units;
@@ -86,13 +85,6 @@ it('agrees with the published schema on every range', function (): void {
         }
     }
     expect($checked)->toBeGreaterThan(40);
-});
-
-it('offers subjects that can be planned, each with its source', function (): void {
-    foreach (Subjects::all() as $subject) {
-        $read = RushDocument::read(Rushes::document(['subject' => $subject->subject]));
-        expect($read->rush->subject->name)->not->toBeEmpty()->and(strlen($subject->source))->toBeGreaterThan(20)->and($subject->habit)->toEndWith('.');
-    }
 });
 
 it('says lengths and speeds in either system', function (): void {

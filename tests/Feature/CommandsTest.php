@@ -42,7 +42,7 @@ it('has the description of the API that is checked in', function (): void {
 
 it('describes every address of the API', function (): void {
     $described = array_keys(json_decode(Description::json(), true)['paths']);
-    $routes = collect(app('router')->getRoutes()->getRoutes())->map(fn ($route) => '/'.preg_replace('/\{\w+\}/', '{id}', $route->uri()))
+    $routes = collect(app('router')->getRoutes()->getRoutes())->map(fn ($route) => '/'.str_replace('{rush}', '{id}', $route->uri()))
         ->filter(fn (string $uri): bool => str_starts_with($uri, '/api/') && $uri !== '/api/{id}')->reject(fn ($uri) => str_contains($uri, 'any'))->unique()->values()->all();
     expect($described)->toEqualCanonicalizing($routes);
 });

@@ -31,5 +31,5 @@ it('refuses nonsense with the field, the range and the unit', function (array $b
 ]);
 
 it('offers subjects', function (): void {
-    expect(count($this->getJson('/api/subjects')->assertOk()->json()))->toBeGreaterThanOrEqual(10);
+    expect(count($this->getJson('/api/kit/subjects')->assertOk()->json()))->toBeGreaterThanOrEqual(10);
 });

@@ -56,7 +56,7 @@ it('restores the demo without touching anybody else', function (): void {
 it('sends strangers away from everything that belongs to somebody', function (string $method, string $path): void {
     $this->json($method, "/api/$path")->assertUnauthorized();
 })->with([['GET', 'rushes'], ['POST', 'rushes'], ['POST', 'rushes/upload'], ['GET', 'rushes/x'], ['PUT', 'rushes/x'], ['PATCH', 'rushes/x'], ['DELETE', 'rushes/x'],
-    ['POST', 'rushes/x/duplicate'], ['POST', 'rushes/x/restore'], ['GET', 'rushes/x/document'], ['POST', 'plan'], ['POST', 'rank'], ['POST', 'compare'], ['GET', 'subjects']]);
+    ['POST', 'rushes/x/duplicate'], ['POST', 'rushes/x/restore'], ['GET', 'rushes/x/document'], ['POST', 'plan'], ['POST', 'rank'], ['POST', 'compare'], ['GET', 'kit/subjects']]);
 
 it('serves the page everywhere else, with a policy that lets nothing in from outside', function (): void {
     $this->withoutVite();

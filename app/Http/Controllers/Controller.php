@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
+use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 
 abstract class Controller
 {
@@ -19,5 +21,23 @@ abstract class Controller
         assert($user instanceof User);
 
         return $user;
+    }
+
+    /** The person signed in, where the account is theirs alone: the demo is everybody's and stays as it is. */
+    protected function personal(Request $request): User
+    {
+        $person = $this->person($request);
+        abort_if($person->is_demo, 403, 'The demo is shared by everybody; open an account of your own for this.');
+
+        return $person;
+    }
+
+    /** The guard of the browser's session, which lets in and out. */
+    protected function door(): StatefulGuard
+    {
+        $guard = Auth::guard('web');
+        assert($guard instanceof StatefulGuard);
+
+        return $guard;
     }
 }

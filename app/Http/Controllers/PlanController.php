@@ -28,6 +28,6 @@ final class PlanController extends Controller
         $pins = HoldDocument::pins($request->input('pins') ?? [], $rush->kit);
         $plan = Chooser::standard()->choose($rush, $pins);
 
-        return response()->json(PlanDocument::write($plan, $request->enum('units', Units::class) ?? Units::Metric));
+        return response()->json(PlanDocument::write($plan, $request->enum('units', Units::class) ?? Units::Metric, $request->standing()));
     }
 }

@@ -41,10 +41,11 @@ final class RankController extends Controller
 
         // Names do not matter to the outcome, and the same question has the same answer.
         $fields = [...$read->fields, 'name' => ''];
-        $key = 'rank '.hash('sha256', (string) json_encode([$fields, $given, $units, $place, self::SEED]));
+        $key = 'rank '.hash('sha256', (string) json_encode([$fields, $given, $units, $place, self::SEED, $request->input('standing')]));
         $wanted = self::wanted($request);
-        $json = Cache::remember($key, self::KEPT_S, static function () use ($read, $pins, $units, $place, $wanted): string {
-            $ranking = Planner::standard()->rank($read->rush, $pins, self::SEED, 0, $wanted);
+        $standing = $request->standing();
+        $json = Cache::remember($key, self::KEPT_S, static function () use ($read, $pins, $units, $place, $wanted, $standing): string {
+            $ranking = Planner::standard()->rank($read->rush, $pins, self::SEED, 0, $wanted, $standing);
             $run = $ranking->typicalRun($place);
             $trace = new Trace;
             (new Simulator($ranking->plan->situation))->run($ranking->best->hold, 1, self::SEED, $run, $trace);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
+use App\Documents\Documents;
 use App\Http\Requests\SaveRushRequest;
-use App\Http\Resources\Documents;
 use App\Http\Resources\RushResource;
 use App\Http\Resources\RushSummaryResource;
 use App\Models\SavedRush;

@@ -10,7 +10,6 @@ use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
@@ -33,7 +32,7 @@ final class SessionController extends Controller
         ])]
     public function store(SignInRequest $request): JsonResponse
     {
-        if (! Auth::attempt($request->safe()->only(['email', 'password']), $request->boolean('remember'))) {
+        if (! $this->door()->attempt($request->safe()->only(['email', 'password']), $request->boolean('remember'))) {
             throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together. Check both and try again.']);
         }
         $request->session()->regenerate();
@@ -49,7 +48,7 @@ final class SessionController extends Controller
     {
         $demo = User::demo();
         abort_if($demo === null, 404, 'There is no demo on this server.');
-        Auth::login($demo);
+        $this->door()->login($demo);
         $request->session()->regenerate();
 
         return (new SessionResource($demo))->response();
@@ -60,7 +59,7 @@ final class SessionController extends Controller
     ])]
     public function destroy(Request $request): Response
     {
-        Auth::logout();
+        $this->door()->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Documents\Documents;
 use App\Models\SavedRush;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;

@@ -139,6 +139,43 @@ final class Fields
         return $found;
     }
 
+    /**
+     * A word that may be null.
+     *
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $words
+     * @return T|null
+     */
+    public function optionalWord(string $name, string $words): ?BackedEnum
+    {
+        if (($this->given[$name] ?? null) === null) {
+            $this->read[$name] = null;
+
+            return null;
+        }
+
+        return $this->word($name, $words, $words::cases()[0]);
+    }
+
+    /** Text that may be null. */
+    public function optionalText(string $name, int $longest = 120): ?string
+    {
+        if (($this->given[$name] ?? null) === null) {
+            $this->read[$name] = null;
+
+            return null;
+        }
+
+        return $this->text($name, '', $longest);
+    }
+
+    /** @return list<string> the names that were given */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->given));
+    }
+
     /** Whatever stands under $name, for values that are checked elsewhere. */
     public function raw(string $name): mixed
     {

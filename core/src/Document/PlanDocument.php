@@ -6,16 +6,19 @@ namespace RushHold\Document;
 
 use RushHold\Blur\BlurParts;
 use RushHold\Blur\Verdict;
+use RushHold\Kit\Term;
 use RushHold\Light\LightDirection;
 use RushHold\Optics\Diffraction;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Alternative;
+use RushHold\Planning\Change;
 use RushHold\Planning\LaneFrame;
 use RushHold\Planning\LaneSample;
 use RushHold\Planning\Line;
 use RushHold\Planning\Misfit;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Solve\FolkFloor;
+use RushHold\Planning\Standing;
 use RushHold\Units;
 
 /** A plan as JSON: what `rush:plan` prints and the desk shows. */
@@ -24,7 +27,7 @@ final class PlanDocument
     public const FORMAT = 'rush-hold/plan@1';
 
     /** @return array<string, mixed> */
-    public static function write(Plan $plan, Units $units = Units::Metric): array
+    public static function write(Plan $plan, Units $units = Units::Metric, ?Standing $standing = null): array
     {
         $hold = HoldDocument::write($plan->hold);
         $exposure = $plan->exposure;
@@ -32,7 +35,7 @@ final class PlanDocument
         return [
             'format' => self::FORMAT,
             'best' => ['hold' => $hold],
-            'lines' => array_map(static fn (Line $line): array => self::line($line, $units), $plan->lines),
+            'lines' => array_map(static fn (Line $line): array => self::line($line, $units, $plan), $plan->lines),
             'margins' => [
                 'subject_blur_um' => round($plan->blur->subjectUm, 2),
                 'limb_blur_um' => round($plan->limbBlurUm, 2),
@@ -51,6 +54,7 @@ final class PlanDocument
                 'ways_out' => array_map($units->say(...), $m->waysOut),
             ], $plan->misfits),
             'cautions' => array_map(static fn (array $c): array => ['what' => $c['what'], 'sentence' => $units->say($c['sentence'])], $plan->cautions),
+            ...($standing === null ? [] : ['changes' => self::changes($standing, $plan, $units)]),
             'light' => self::light($plan),
             'frame' => self::frame($plan),
             'lane' => [
@@ -62,7 +66,7 @@ final class PlanDocument
     }
 
     /** @return array<string, mixed> */
-    private static function line(Line $line, Units $units): array
+    private static function line(Line $line, Units $units, Plan $plan): array
     {
         $share = $line->margin?->share();
 
@@ -73,6 +77,7 @@ final class PlanDocument
             'label' => $units->say($line->label),
             'reason' => $units->say($line->reason),
             'pinned' => $line->pinned,
+            ...self::own($line, $plan),
             'margin' => $line->margin === null ? null : [
                 'name' => $line->margin->name,
                 'used' => round($line->margin->used, 3),
@@ -87,6 +92,33 @@ final class PlanDocument
                 'possible' => $a->possible,
             ], $line->alternatives),
         ];
+    }
+
+    /**
+     * What the person's camera calls the setting and its value, and which word would be worth asking for.
+     *
+     * @return array{own: array{label: string, where: string}|null, own_setting: array{label: string, where: string}|null, ask: string|null}
+     */
+    private static function own(Line $line, Plan $plan): array
+    {
+        $body = $plan->situation->kit->body;
+        $key = Term::keyFor($line->setting, $plan->hold, $body);
+        $word = static function (?string $key) use ($body): ?array {
+            $word = $key === null ? null : $body->words[$key] ?? null;
+
+            return $word === null || $word->label === '' ? null : ['label' => $word->label, 'where' => $word->where];
+        };
+
+        return ['own' => $word($key), 'own_setting' => $word("setting.{$line->setting->value}"), 'ask' => $key !== null && ! isset($body->words[$key]) ? $key : null];
+    }
+
+    /** @return list<array{setting: string|null, name: string, from: string, to: string, danger: string|null}> */
+    public static function changes(Standing $standing, Plan $plan, Units $units): array
+    {
+        return array_map(static fn (Change $c): array => [
+            'setting' => $c->setting?->value, 'name' => $c->name, 'from' => $units->say($c->from), 'to' => $units->say($c->to),
+            'danger' => $c->danger === null ? null : $units->say($c->danger),
+        ], $standing->changes($plan));
     }
 
     private static function alternativeLabel(Line $line, mixed $value): string

@@ -9,6 +9,7 @@ use RushHold\Planning\Candidate;
 use RushHold\Planning\Counterfactual;
 use RushHold\Planning\Ranking;
 use RushHold\Planning\SchoolResult;
+use RushHold\Planning\Standing;
 use RushHold\Planning\WhatIf;
 use RushHold\Units;
 
@@ -21,7 +22,7 @@ final class RankingDocument
     /** @return array<string, mixed> */
     public static function write(Ranking $ranking, Units $units = Units::Metric): array
     {
-        $plan = PlanDocument::write($ranking->plan, $units);
+        $plan = PlanDocument::write($ranking->plan, $units, $ranking->standing);
 
         return [
             ...$plan,
@@ -36,11 +37,12 @@ final class RankingDocument
         return [
             'tried' => count($ranking->candidates),
             'ranking' => [
-                ...array_map(self::candidate(...), self::shown($ranking->candidates)),
+                ...array_map(static fn (Candidate $c): array => self::candidate($c, $ranking->standing), self::shown($ranking->candidates)),
                 ...array_map(static fn (array $out): array => [
                     'hold' => self::nested($out['setting'], $out['value']), 'keeper_rate' => 0.0, 'rejected_because' => $units->say($out['because']),
                 ], $ranking->ruledOut),
             ],
+            ...($ranking->fewestChanges === null ? [] : ['fewest_changes' => self::candidate($ranking->fewestChanges, $ranking->standing)]),
             'why' => array_map(static fn (Counterfactual $w): array => [
                 'setting' => $w->setting, 'from' => $w->from, 'to' => $w->to,
                 'keeper_rate_change' => round($w->change, 4), 'standard_error' => round($w->standardError, 4),
@@ -63,9 +65,10 @@ final class RankingDocument
     }
 
     /** @return array<string, mixed> */
-    private static function candidate(Candidate $candidate): array
+    private static function candidate(Candidate $candidate, ?Standing $standing): array
     {
-        return ['hold' => HoldDocument::write($candidate->hold), ...OutcomeDocument::figures($candidate->outcome)];
+        return ['hold' => HoldDocument::write($candidate->hold), ...OutcomeDocument::figures($candidate->outcome),
+            ...($standing === null ? [] : ['changes' => count($standing->changesTo($candidate->hold))])];
     }
 
     /**

@@ -60,8 +60,12 @@ final readonly class RushDocument
         return new self(new Rush($name, $subject, $path, $scene, $light, $photographer, $kit, $use, $group), $top->done());
     }
 
-    /** @return array{Subject, float} the subject and its speed */
-    private static function subject(Fields $top): array
+    /**
+     * Reads the `subject` part, wherever it stands.
+     *
+     * @return array{Subject, float} the subject and its speed in m/s
+     */
+    public static function subject(Fields $top): array
     {
         $f = $top->object('subject');
         $speed = $f->number('speed_mps');
@@ -180,7 +184,8 @@ final readonly class RushDocument
         return $distances;
     }
 
-    private static function photographer(Fields $top): Photographer
+    /** Reads the `photographer` part, wherever it stands. */
+    public static function photographer(Fields $top): Photographer
     {
         $f = $top->object('photographer');
         $photographer = new Photographer(
@@ -191,6 +196,7 @@ final readonly class RushDocument
             isoCeiling: $f->number('iso_ceiling', 6400.0),
             freeze: $f->word('freeze', Freeze::class, Freeze::Body),
             openness: $f->word('openness', Openness::class, Openness::OneStopDown),
+            slowestShutterS: $f->optionalNumber('slowest_shutter_s'),
         );
         $top->keep('photographer', $f->done());
 

@@ -121,6 +121,9 @@ final class Course
         $firstMiss = Parameters::FIRST_MISS * exp(-$rush->path->noticeS / Parameters::FINDING_S) * (1.2 - $person->aim);
 
         $contrast = max(0.05, $rush->subject->contrast * ($rush->scene->backlit ? 0.8 : 1.0));
+        if ($body->points?->isStar($shape, $hold->areaAt) === true) {
+            $contrast = $contrast ** Parameters::STAR_CONTRAST;
+        }
         $dark = 1 + Parameters::SCATTER_DARK * 2 ** -max(-1.0, $s->lightMarginStops);
         $scatterUm = Parameters::SCATTER * $coc * $contrast ** -Parameters::SCATTER_CONTRAST * sqrt($dark);
         $scatter = $scatterUm / 1000 * $n;

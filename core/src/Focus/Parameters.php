@@ -158,4 +158,13 @@ final class Parameters
 
     /** Error of a hand on the ring in circles of confusion: master, and added without practice. */
     public const HAND_ERROR = [1.2, 14.0];
+
+    /**
+     * Chance that a point which measures lines of one direction only finds none on a subject without any contrast; it
+     * falls with contrast. Of random line patterns about a third lies within the angle such a point cannot use.
+     */
+    public const ONE_WAY_BLIND = 0.5;
+
+    /** A star point finds detail where a plain one sees little: contrast counts as its power with this exponent. */
+    public const STAR_CONTRAST = 0.6;
 }

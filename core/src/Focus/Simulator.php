@@ -127,6 +127,12 @@ final class Simulator
         $startled = $first[0] > 1e-4;
         $cluttered = $scene->frontClutter > 0;
         $fails = Parameters::DARK_FAILS * 2 ** (-max(-1.0, $s->lightMarginStops) / 2);
+        $points = $s->kit->body->points;
+        if ($points !== null) {
+            // Points of one direction miss what has lines along their own axis only.
+            $fails = 1 - (1 - min(1.0, $fails)) * (1 - Parameters::ONE_WAY_BLIND * $points->oneWayShare($shape, $hold->areaAt) * (1.2 - $subject->contrast));
+        }
+        [$reachX, $reachY] = $points === null ? [0.5, 0.5] : [$points->width / 2, $points->height / 2];
         $dim = $fails > 0.002;
         $coast = max(Parameters::COAST_S, $stay);
         $gainsX = $gainsV = [];
@@ -291,7 +297,7 @@ final class Simulator
                         } elseif ($dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY && ! $blocked) {
                             $pattern = $even[($o5 + $k) & $mask] < $foundPerStep;
                         }
-                        if ($pattern && ! $blocked && $dx < 0.5 && $dy < 0.5) {
+                        if ($pattern && ! $blocked && $dx < $reachX && $dy < $reachY) {
                             $seen = self::PART;
                             $at = $on + Parameters::PATTERN_PART * $part[$k];
                         } elseif ($blocked || $patch) {

@@ -57,6 +57,12 @@ final readonly class AreaShape
         return new self($area, $width, $height, $modes, $detects, $detects);
     }
 
+    /** The same, no larger than this share of the frame. */
+    public function within(float $width, float $height): self
+    {
+        return new self($this->area, min($this->width, $width), min($this->height, $height), $this->modes, $this->detects, $this->seesEyes);
+    }
+
     public function allows(FocusMode $mode): bool
     {
         return $mode === FocusMode::Manual || in_array($mode, $this->modes, true);

@@ -21,6 +21,13 @@ final readonly class Body
      * @param  list<Detection>  $detects  kinds of subject it can look for
      * @param  float  $focusCycleHz  how often it measures, 10 to 240 a second
      * @param  float  $lightLimitEv  EV100 below which it no longer focuses, with an f/1.2 lens
+     * @param  PointLayout|null  $points  where the points of a mirror body lie; null: everywhere
+     * @param  MechanicalShutter|null  $mechanical  what it does without the electronic shutter; null: it has none, or nothing else
+     * @param  list<ResponsePreset>  $presets
+     * @param  bool  $freeResponse  whether stay and speed change can be set by themselves; else only the presets can be had
+     * @param  list<Control>  $controls
+     * @param  list<StoredSet>  $storedSets
+     * @param  array<string, OwnWord>  $words  what the person's camera calls things, by the keys of {@see Term}
      * @param  float  $readoutS  time from the first to the last line of the electronic shutter
      *
      * @throws Refused if a value is out of range
@@ -42,6 +49,13 @@ final readonly class Body
         public float $fastestShutterS = 1 / 32000,
         public float $isoMin = 100.0,
         public float $isoMax = 51200.0,
+        public ?PointLayout $points = null,
+        public ?MechanicalShutter $mechanical = null,
+        public array $presets = [],
+        public bool $freeResponse = true,
+        public array $controls = [],
+        public array $storedSets = [],
+        public array $words = [],
     ) {
         Range::of(3, 70, 'mm')->check('kit.body.sensor_width_mm', $sensorWidthMm);
         Range::of(2, 60, 'mm')->check('kit.body.sensor_height_mm', $sensorHeightMm);
@@ -57,12 +71,81 @@ final readonly class Body
         Range::of(400, 4000000, '(ISO)')->check('kit.body.iso_max', $isoMax);
         $byWord = [];
         foreach ($areas ?? array_map(AreaShape::usual(...), Area::cases()) as $shape) {
-            $byWord[$shape->area->value] = $shape;
+            // No area reaches farther than the points do.
+            $byWord[$shape->area->value] = $points === null ? $shape : $shape->within($points->width, $points->height);
         }
         if ($byWord === []) {
             throw Refused::because('kit.body.areas', 'a body needs at least one area.');
         }
         $this->areas = $byWord;
+        if (! $freeResponse && $presets === []) {
+            throw Refused::because('kit.body.presets', 'a body whose response cannot be set freely needs at least one preset.');
+        }
+        foreach (['presets' => array_map(static fn (ResponsePreset $p): string => $p->id, $presets), 'controls' => array_map(static fn (Control $c): string => $c->place->value, $controls)] as $part => $names) {
+            foreach (array_count_values($names) as $name => $times) {
+                if ($times > 1) {
+                    throw Refused::because("kit.body.$part", "“{$name}” is there twice.");
+                }
+            }
+        }
+        foreach ($storedSets as $i => $set) {
+            $this->checkSet("kit.body.stored_sets[$i]", $set);
+        }
+        foreach (array_keys($words) as $key) {
+            if (! Term::isKnown($key)) {
+                throw Refused::because('kit.body.words', "“{$key}” is not something a camera can have a word for.");
+            }
+        }
+    }
+
+    private function checkSet(string $field, StoredSet $set): void
+    {
+        $control = null;
+        foreach ($this->controls as $candidate) {
+            $control = $candidate->place === $set->control ? $candidate : $control;
+        }
+        if ($control === null || ! $control->may(Duty::StoredSet)) {
+            throw Refused::because("$field.control", "“{$set->control->value}” is not a control of this body that may hold a stored set.");
+        }
+        $shape = $set->area === null ? null : $this->areas[$set->area->value] ?? throw Refused::because("$field.area", "this body has no area “{$set->area->value}”.");
+        if ($shape !== null && $set->mode !== null && ! $shape->allows($set->mode)) {
+            throw Refused::because("$field.mode", "“{$set->mode->value}” does not go with the area “{$shape->area->value}” on this body.");
+        }
+        if ($set->detect !== null && $set->detect !== Detection::Off && ! $this->canDetect($set->detect)) {
+            throw Refused::because("$field.detect", "this body cannot look for “{$set->detect->value}”.");
+        }
+        if ($set->preset !== null && ! in_array($set->preset, array_map(static fn (ResponsePreset $p): string => $p->id, $this->presets), true)) {
+            throw Refused::because("$field.preset", "this body has no response preset “{$set->preset}”.");
+        }
+    }
+
+    /** The response preset with just these numbers, if there is one. */
+    public function presetOf(int $stay, int $speedChange): ?ResponsePreset
+    {
+        foreach ($this->presets as $preset) {
+            if ($preset->stay === $stay && $preset->speedChange === $speedChange) {
+                return $preset;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Of the responses that can be had, the one nearest to these numbers.
+     *
+     * @return array{int, int} stay and speed change
+     */
+    public function nearestResponse(int $stay, int $speedChange): array
+    {
+        $best = null;
+        foreach ($this->freeResponse ? [] : $this->presets as $preset) {
+            if ($best === null || $preset->distance($stay, $speedChange) < $best->distance($stay, $speedChange)) {
+                $best = $preset;
+            }
+        }
+
+        return $best === null ? [$stay, $speedChange] : [$best->stay, $best->speedChange];
     }
 
     public function pitchMm(): float
@@ -84,5 +167,22 @@ final readonly class Body
     public function canDetect(Detection $kind): bool
     {
         return in_array($kind, $this->detects, true);
+    }
+
+    /**
+     * The place nearest to a wanted one that the points reach with an area.
+     *
+     * @param  array{float, float}  $at  frame widths and heights from the middle
+     * @return array{float, float}
+     */
+    public function reachable(Area $area, array $at): array
+    {
+        $shape = $this->areas[$area->value] ?? null;
+        if ($this->points === null || $shape === null) {
+            return $at;
+        }
+        [$x, $y] = $this->points->room($shape);
+
+        return [max(-$x, min($x, $at[0])), max(-$y, min($y, $at[1]))];
     }
 }

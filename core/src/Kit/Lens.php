@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace RushHold\Kit;
 
 use RushHold\Changeable;
+use RushHold\Hold\FocusRange;
 use RushHold\Range;
 use RushHold\Refused;
 
-/** A lens at the focal length it is used at. The defaults are the sample lens, a 500 mm f/4. */
+/** A lens and the focal length it is used at. The defaults are the sample lens, a 500 mm f/4. */
 final readonly class Lens
 {
     use Changeable;
@@ -16,6 +17,10 @@ final readonly class Lens
     /**
      * @param  float  $bestStopsDown  stops below wide open at which it is sharpest
      * @param  float  $sweepS  from the nearest distance to infinity, by its own drive, in seconds
+     * @param  Zoom|null  $zoom  null for a lens of one focal length
+     * @param  list<FocusRange>  $ranges  positions of its range switch apart from the full one; empty: any range can be set
+     * @param  list<float>  $extenders  magnifications of the extenders it takes, above 1 to 3
+     * @param  bool  $manualSwitch  whether a switch on it turns autofocus off
      *
      * @throws Refused if a value is out of range, or the f-numbers stand the wrong way round
      */
@@ -28,7 +33,12 @@ final readonly class Lens
         public float $nearestM = 3.5,
         public float $sweepS = 0.5,
         public float $stabiliserStops = 4.0,
+        public ?Zoom $zoom = null,
+        public array $ranges = [],
+        public array $extenders = [],
+        public bool $manualSwitch = true,
     ) {
+        $zoom?->range()->check('kit.lens.focal_mm', $focalMm);
         Range::of(8, 2000, 'mm')->check('kit.lens.focal_mm', $focalMm);
         Range::of(0.7, 22, '(f-number)')->check('kit.lens.max_aperture', $maxAperture);
         Range::of(4, 128, '(f-number)')->check('kit.lens.min_aperture', $minAperture);
@@ -36,11 +46,30 @@ final readonly class Lens
         Range::of(0.05, 50, 'm')->check('kit.lens.nearest_m', $nearestM);
         Range::of(0.05, 30, 's')->check('kit.lens.sweep_s', $sweepS);
         Range::of(0, 10, 'stops')->check('kit.lens.stabiliser_stops', $stabiliserStops);
+        foreach ($extenders as $i => $times) {
+            Range::above(1, 3, '×')->check("kit.lens.extenders[$i]", $times);
+        }
         if ($minAperture < $maxAperture) {
             throw Refused::because('kit.lens.min_aperture', 'the smallest opening must have a larger f-number than the widest.', Range::of($maxAperture, 128, '(f-number)'));
         }
         if ($nearestM * 1000 <= 1.5 * $focalMm) {
             throw Refused::because('kit.lens.nearest_m', 'no lens focuses nearer than one and a half times its focal length.', Range::above(1.5 * $focalMm / 1000, 50, 'm'));
         }
+    }
+
+    /** The same zoomed to another focal length. */
+    public function at(float $focalMm): self
+    {
+        return $this->zoom === null ? $this : $this->with(focalMm: $focalMm, maxAperture: $this->zoom->widestAt($focalMm), minAperture: max($this->minAperture, $this->zoom->widestAt($focalMm)));
+    }
+
+    /**
+     * Focal lengths worth trying: the ends and the middle of a zoom, or the only one.
+     *
+     * @return list<float> mm
+     */
+    public function focalLengths(): array
+    {
+        return $this->zoom === null ? [$this->focalMm] : [$this->zoom->fromMm(), round(sqrt($this->zoom->fromMm() * $this->zoom->toMm())), $this->zoom->toMm()];
     }
 }

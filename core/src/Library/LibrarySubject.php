@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace RushHold\Library;
 
-/** A subject to start from, with how far its figures can be trusted. */
+use RushHold\Document\SubjectDocument;
+
+/** A subject of the library, by its id. */
 final readonly class LibrarySubject
 {
-    /**
-     * @param  array<string, mixed>  $subject  the `subject` part of a rush document
-     * @param  string  $source  where the figures come from and how sure they are
-     * @param  string  $habit  what gives away that it is about to move
-     */
-    public function __construct(
-        public string $id,
-        public string $group,
-        public array $subject,
-        public string $source,
-        public string $habit,
-    ) {
+    /** @param  array<string, mixed>  $document  as {@see SubjectDocument} reads it */
+    public function __construct(public string $id, public array $document)
+    {
+    }
+
+    public function profile(): SubjectDocument
+    {
+        return SubjectDocument::read($this->document);
     }
 }

@@ -46,6 +46,11 @@ final readonly class Chooser
             $judged[$setting->value] = $this->decide($setting, $situation, $choices);
         }
 
+        // Some bodies sell their responses as presets only.
+        [$stay, $change] = $rush->kit->body->nearestResponse((int) $choices->number(Setting::Stay), (int) $choices->number(Setting::SpeedChange));
+        $choices->pins->has(Setting::Stay) || $choices->decide(Setting::Stay, $stay);
+        $choices->pins->has(Setting::SpeedChange) || $choices->decide(Setting::SpeedChange, $change);
+
         $technique = self::chosen($choices, Setting::Technique, Technique::class);
         [$startAt, $startReason] = DistanceSolver::startAt($situation, $technique);
         $choices->decide(Setting::StartAt, $choices->pins->get(Setting::StartAt) ?? $startAt);
@@ -61,6 +66,11 @@ final readonly class Chooser
         $judged[Setting::Stabiliser->value] = $this->decide(Setting::Stabiliser, $situation, $choices);
 
         [$place, $placeReason] = self::areaPlace($situation, $choices);
+        $reached = $rush->kit->body->reachable(self::chosen($choices, Setting::Area, Area::class), $place);
+        if ($reached != $place) {
+            $place = $reached;
+            $placeReason = 'As far out as the points of this body reach; lead room beyond that comes from cropping.';
+        }
         $hold = new Hold(
             mode: self::chosen($choices, Setting::Mode, FocusMode::class),
             technique: $technique,

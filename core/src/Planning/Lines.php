@@ -95,6 +95,9 @@ final readonly class Lines
                 ...array_values(array_filter($alternatives, static fn (Alternative $a): bool => $a->value !== $spelled)),
             ];
         }
+        if (! $pinned && $judgement->value !== $spelled) {
+            $reason = 'Of the presets this body has, the nearest to what is wanted: '.lcfirst($reason);
+        }
         if ($setting === Setting::Eye) {
             $alternatives = array_map(static fn (Alternative $a): Alternative => new Alternative($a->value === 'true', $a->because, $a->possible), $alternatives);
         }

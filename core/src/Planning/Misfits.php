@@ -10,6 +10,9 @@ use RushHold\Number;
 /** What cannot be had apart from light and group depth. */
 final class Misfits
 {
+    /** Bent by more than this share of its height, a subject looks wrong. */
+    private const BENT_SHARE = 0.12;
+
     /** @return list<Misfit> */
     public static function of(Situation $s, Hold $hold, Lane $lane): array
     {
@@ -40,6 +43,18 @@ final class Misfits
             $misfits[] = new Misfit('frame', sprintf('Halfway it is %d %% of the frame wide and %d %% high; it does not fit.', round(100 * $s->widthInFrame), round(100 * $s->heightInFrame)), [
                 sprintf('Use %s mm or shorter, or make the picture of a part of it.', Number::significant($s->kit->focalMm() / max($s->widthInFrame, $s->heightInFrame))),
             ]);
+        }
+        // The lines of an electronic shutter are read one after the other, and what beats meanwhile comes out bent.
+        $body = $s->kit->body;
+        $bentM = $s->subject->limbSpeedMps * $body->readoutS * min(1.0, $s->heightInFrame);
+        if (! $body->mirror && $bentM > self::BENT_SHARE * $s->subject->heightM) {
+            $mechanical = $body->mechanical;
+            $misfits[] = new Misfit('skew', sprintf('The electronic shutter takes %s ms to read the picture; wings or legs move on by {%s cm} meanwhile and come out bent.',
+                Number::significant(1000 * $body->readoutS), Number::significant(100 * $bentM)), [
+                    $mechanical === null
+                        ? 'Take the frames in which wings or legs turn round, or use a body that reads faster.'
+                        : sprintf('Use the mechanical shutter: straight, at %s frames a second.', Number::plain($mechanical->framesPerS)),
+                ]);
         }
         if ($s->lightMarginStops < 2) {
             $misfits[] = new Misfit('focus-light', $s->lightMarginStops < 0

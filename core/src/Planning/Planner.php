@@ -43,6 +43,9 @@ final readonly class Planner
 
     private const MOST_RUNS = 800;
 
+    /** A set-up that loses no more than this share of the winner's keepers may be worth it for fewer changes. */
+    private const NEARLY = 0.15;
+
     /** Runs of a changed winner. */
     private const WHY_RUNS = 50;
 
@@ -57,19 +60,20 @@ final readonly class Planner
 
     /**
      * @param  int  $leaderRuns  runs the leaders get at least, 0 to 100000; without it what their error needs
+     * @param  Standing|null  $standing  how the camera stands now
      * @param  (Closure(float): bool)|null  $wanted  told between the rounds which share of the work is done, 0 to 1; answers
      *                                              whether anybody still waits for it
      *
      * @throws Overtaken when nobody does
      */
-    public function rank(Rush $rush, ?Pins $pins = null, int $seed = 1, int $leaderRuns = 0, ?Closure $wanted = null): Ranking
+    public function rank(Rush $rush, ?Pins $pins = null, int $seed = 1, int $leaderRuns = 0, ?Closure $wanted = null, ?Standing $standing = null): Ranking
     {
         $this->check($wanted, 0.0);
         $pins ??= Pins::none();
         $base = $this->chooser->choose($rush, $pins);
         $simulator = new Simulator($base->situation);
         $tried = $this->halve($simulator, self::candidates($base, $pins), $seed, $leaderRuns, $wanted);
-        $best = self::winner($tried, $base->hold);
+        $best = self::winner($tried, $base->hold, $standing);
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
 
         $fixed = HoldDocument::pins(HoldDocument::write($best->hold), $rush->kit);
@@ -79,7 +83,37 @@ final readonly class Planner
         $this->check($wanted, 0.85);
 
         return new Ranking($plan, $best, $tried, self::ruledOut($base), $why,
-            self::schools($simulator, $base, $best, $tried, $pins, $seed), $this->whatIfs($rush, $best, $pins, $seed));
+            self::schools($simulator, $base, $best, $tried, $pins, $seed), $this->whatIfs($rush, $best, $pins, $seed), $standing,
+            $standing === null ? null : self::nearest($tried, $best, $standing));
+    }
+
+    /** The best set-up without what explains it: for comparing kits. */
+    public function best(Rush $rush, int $seed = 1): Candidate
+    {
+        $base = $this->chooser->choose($rush);
+        $tried = $this->halve(new Simulator($base->situation), self::candidates($base, Pins::none()), $seed, 0, null);
+
+        return self::winner($tried, $base->hold, null);
+    }
+
+    /**
+     * Of the set-ups that keep nearly as many frames as the winner, the one that needs the fewest changes.
+     *
+     * @param  list<Candidate>  $tried
+     */
+    private static function nearest(array $tried, Candidate $best, Standing $standing): Candidate
+    {
+        $nearest = $best;
+        $least = count($standing->changesTo($best->hold));
+        foreach ($tried as $candidate) {
+            $changes = count($standing->changesTo($candidate->hold));
+            if ($changes < $least && $best->outcome->keeperRate - $candidate->outcome->keeperRate <= self::NEARLY * $best->outcome->keeperRate) {
+                $nearest = $candidate;
+                $least = $changes;
+            }
+        }
+
+        return $nearest;
     }
 
     /**
@@ -107,8 +141,20 @@ final readonly class Planner
 
             return $values;
         };
+        $responses = [];
         $stays = $pins->has(Setting::Stay) ? [$hold->stay] : array_values(array_unique([$hold->stay, 2, 0, 4]));
         $changes = $pins->has(Setting::SpeedChange) ? [$hold->speedChange] : [1, 0, 2];
+        foreach ($stays as $stay) {
+            foreach ($changes as $change) {
+                // Bodies that sell presets only have no others.
+                $responses[implode(' ', $s->kit->body->nearestResponse($stay, $change))] = $s->kit->body->nearestResponse($stay, $change);
+            }
+        }
+        if (! $s->kit->body->freeResponse && ! $pins->has(Setting::Stay) && ! $pins->has(Setting::SpeedChange)) {
+            foreach ($s->kit->body->presets as $preset) {
+                $responses["$preset->stay $preset->speedChange"] = [$preset->stay, $preset->speedChange];
+            }
+        }
         // By hand the area only marks a place; a body without the single point marks it with what it has.
         $mark = isset($s->kit->body->areas[Area::Point->value]) ? Area::Point : $hold->area;
         $holds = [];
@@ -133,11 +179,9 @@ final readonly class Planner
             foreach (self::areas($base, $pins, $mode) as $area) {
                 foreach (self::detections($base, $pins, $area) as [$detect, $eye]) {
                     $once = $mode !== FocusMode::Continuous;
-                    foreach ($once ? [$hold->stay] : $stays as $stay) {
-                        foreach ($once ? [$hold->speedChange] : $changes as $change) {
-                            $holds[] = $auto->with(mode: $mode, area: $area, detect: $detect, eye: $eye, stay: $stay, speedChange: $change,
-                                areaAt: $pins->has(Setting::AreaAt) ? $hold->areaAt : self::place($hold, $area));
-                        }
+                    foreach ($once ? [[$hold->stay, $hold->speedChange]] : array_values($responses) as [$stay, $change]) {
+                        $holds[] = $auto->with(mode: $mode, area: $area, detect: $detect, eye: $eye, stay: $stay, speedChange: $change,
+                            areaAt: $pins->has(Setting::AreaAt) ? $hold->areaAt : self::place($s, $hold, $area));
                     }
                 }
             }
@@ -192,11 +236,11 @@ final readonly class Planner
     }
 
     /** @return array{float, float} */
-    private static function place(Hold $hold, Area $area): array
+    private static function place(Situation $s, Hold $hold, Area $area): array
     {
         return match ($area) {
             Area::Whole, Area::ZoneWide, Area::ZoneTall => [0.0, 0.0],
-            default => $hold->areaAt,
+            default => $s->kit->body->reachable($area, $hold->areaAt),
         };
     }
 
@@ -245,7 +289,7 @@ final readonly class Planner
         $scene = $rush->scene;
         $nearer = max($rush->kit->lens->nearestM, 0.75 * $rush->path->startM);
         $farther = min(3000.0, 1.35 * $rush->path->startM);
-        $focal = max(8.0, round(0.7 * $rush->kit->lens->focalMm));
+        $focal = max($rush->kit->lens->zoom?->fromMm() ?? 8.0, round(0.7 * $rush->kit->lens->focalMm));
         $changes = [
             ['closer', sprintf('Get closer: begin at {%s m}.', Number::significant($nearer)), $rush->with(path: $rush->path->startingAt($nearer))],
             ['farther', sprintf('Stand farther back: begin at {%s m}.', Number::significant($farther)), $rush->with(path: $rush->path->startingAt($farther))],
@@ -253,7 +297,7 @@ final readonly class Planner
             ['background', 'Find an angle with a plain background.', $rush->with(scene: $scene->with(backgroundTexture: 0.1, backgroundAlike: 0.0))],
             ['lane', 'Find a clear lane: nothing in front of it.', $rush->with(scene: $scene->with(frontClutter: 0.0, obstaclesPerS: 0.0))],
             ['support', 'Put it on a tripod with a moving head.', $rush->with(photographer: $rush->photographer->with(support: Support::Tripod))],
-            ['lens', sprintf('Use about %d mm.', $focal), $rush->with(kit: $rush->kit->with(lens: $rush->kit->lens->with(focalMm: $focal)))],
+            ['lens', sprintf('Use about %d mm.', $focal), $rush->with(kit: $rush->kit->with(lens: $rush->kit->lens->zoom === null ? $rush->kit->lens->with(focalMm: $focal) : $rush->kit->lens->at($focal)))],
         ];
         // What focuses stays as it is; exposure and distances are solved again.
         $focus = $pins;
@@ -283,16 +327,17 @@ final readonly class Planner
     }
 
     /**
-     * Equal within the noise is equal; then fewer changes from the rules' choice, then the simpler area.
+     * Equal within the noise is equal; then fewer changes from how the camera stands, or from the rules' choice where
+     * that is not known; then the simpler area.
      *
      * @param  list<Candidate>  $tried  leaders first
      */
-    private static function winner(array $tried, Hold $usual): Candidate
+    private static function winner(array $tried, Hold $usual, ?Standing $standing): Candidate
     {
         $leader = $tried[0];
         $best = $leader;
         $order = array_flip(array_map(static fn (Area $a): string => $a->value, Area::cases()));
-        $rank = static fn (Candidate $c): array => [$c->hold->changesFrom($usual), $order[$c->hold->area->value], $c->hold->iso];
+        $rank = static fn (Candidate $c): array => [$standing === null ? $c->hold->changesFrom($usual) : count($standing->changesTo($c->hold)), $order[$c->hold->area->value], $c->hold->iso];
         foreach ($tried as $candidate) {
             if ($candidate->outcome->runs < $leader->outcome->runs / 2) {
                 continue;

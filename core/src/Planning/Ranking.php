@@ -14,6 +14,8 @@ final readonly class Ranking
      * @param  list<Counterfactual>  $why
      * @param  list<SchoolResult>  $bySchool
      * @param  list<WhatIf>  $whatIfs
+     * @param  Standing|null  $standing  how the camera stands now, where that is known
+     * @param  Candidate|null  $fewestChanges  nearly as good as the winner, with the fewest changes from there
      */
     public function __construct(
         public Plan $plan,
@@ -23,6 +25,8 @@ final readonly class Ranking
         public array $why,
         public array $bySchool,
         public array $whatIfs,
+        public ?Standing $standing = null,
+        public ?Candidate $fewestChanges = null,
     ) {
     }
 

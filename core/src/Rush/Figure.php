@@ -11,12 +11,25 @@ enum Figure: string
 {
     case FlyingBird = 'flying-bird';
     case GlidingBird = 'gliding-bird';
+    case SoaringBird = 'soaring-bird';
+    case DivingBird = 'diving-bird';
     case PerchedBird = 'perched-bird';
+    case WadingBird = 'wading-bird';
+    case SwimmingBird = 'swimming-bird';
     case RunningMammal = 'running-mammal';
     case WalkingMammal = 'walking-mammal';
+    case Deer = 'deer';
+    case Swimmer = 'swimmer';
     case Runner = 'runner';
+    case Jumper = 'jumper';
+    case Kicker = 'kicker';
+    case Skier = 'skier';
     case Rider = 'rider';
+    case HorseRider = 'horse-rider';
+    case Motorcycle = 'motorcycle';
     case Vehicle = 'vehicle';
+    case Boat = 'boat';
+    case Insect = 'insect';
     case Plain = 'plain';
 
     public static function usual(Detection $kind, float $speedMps): self

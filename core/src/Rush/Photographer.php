@@ -13,6 +13,7 @@ final readonly class Photographer
 {
     use Changeable;
 
+    /** @param  float|null  $slowestShutterS  a floor of one's own: never slower than this, s */
     public function __construct(
         public float $aim = 0.5,
         public float $panning = 0.5,
@@ -21,7 +22,9 @@ final readonly class Photographer
         public float $isoCeiling = 6400.0,
         public Freeze $freeze = Freeze::Body,
         public Openness $openness = Openness::OneStopDown,
+        public ?float $slowestShutterS = null,
     ) {
+        $slowestShutterS === null || Range::of(1 / 32000, 1, 's')->check('photographer.slowest_shutter_s', $slowestShutterS);
         Range::share()->check('photographer.aim', $aim);
         Range::share()->check('photographer.panning', $panning);
         Range::share()->check('photographer.hand_focus', $handFocus);

@@ -4,6 +4,111 @@
  */
 
 export interface paths {
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open an account and sign in */
+        post: operations["register"];
+        /** Delete the account with all its data, for good */
+        delete: operations["deleteAccount"];
+        options?: never;
+        head?: never;
+        /** Change one's name */
+        patch: operations["renameAccount"];
+        trace?: never;
+    };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change the password; other devices are signed out */
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/forgotten": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask for a link to a new password */
+        post: operations["forgotPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Choose a new password with a mailed link */
+        post: operations["resetPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sign-out-everywhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign out on all other devices, and withdraw all tokens */
+        post: operations["signOutEverywhere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All of one's data as a ZIP of documents */
+        get: operations["downloadArchive"];
+        put?: never;
+        /** Load an archive into this account; what is there already is left alone */
+        post: operations["uploadArchive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compare": {
         parameters: {
             query?: never;
@@ -15,6 +120,249 @@ export interface paths {
         put?: never;
         /** Play two holds for a rush on the same chances */
         post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/habits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the person works */
+        get: operations["readHabits"];
+        /** Change how the person works */
+        put: operations["saveHabits"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/fresh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a new rush starts from: the person's habits and kit */
+        get: operations["freshRush"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{type}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One's own bodies, lenses or subjects, then the samples */
+        get: operations["listKit"];
+        put?: never;
+        /** Keep a body, lens or subject */
+        post: operations["createKit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{type}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One body, lens or subject */
+        get: operations["readKit"];
+        /** Save a changed body, lens or subject */
+        put: operations["updateKit"];
+        post?: never;
+        /** Delete a body, lens or subject; it can be restored */
+        delete: operations["deleteKit"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{type}/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreKit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{type}/{id}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A body, lens or subject as a document */
+        get: operations["downloadKit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{type}/upload": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a body, lens or subject from a file */
+        post: operations["uploadKit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{type}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** See what a document describes, without keeping it */
+        post: operations["checkKit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/bodies/{id}/standing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Remember how a body was left */
+        put: operations["leaveBody"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/bodies/{id}/words/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say what a camera calls something; a sample is copied first */
+        put: operations["nameTerm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lenses/choose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which of one's own lenses suits a rush best; of the samples where one has none */
+        post: operations["chooseLens"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/speed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A speed from a stopwatch or from frames */
+        post: operations["findSpeed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stopwatch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The sweep time of a lens from timings by hand */
+        post: operations["timeSweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/aim-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A course to follow with the pointer */
+        get: operations["aimCourse"];
+        put?: never;
+        /** Judge what the pointer did on a course */
+        post: operations["scoreAim"];
         delete?: never;
         options?: never;
         head?: never;
@@ -214,18 +562,36 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/subjects": {
+    "/api/account/tokens": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** Subjects to start from */
-        get: operations["listSubjects"];
+        /** Tokens for scripts */
+        get: operations["listTokens"];
+        put?: never;
+        /** Make a token */
+        post: operations["createToken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/tokens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put?: never;
         post?: never;
-        delete?: never;
+        /** Withdraw a token */
+        delete: operations["deleteToken"];
         options?: never;
         head?: never;
         patch?: never;
@@ -450,266 +816,16 @@ export interface components {
                  * @enum {string}
                  */
                 openness: "wide-open" | "one-stop-down";
+                /**
+                 * @description A floor of one's own: never slower than this (s); null: the rules of thumb
+                 * @default null
+                 */
+                slowest_shutter_s: number | null;
             };
             /** @description Body, lens and extender; the sample kit where left out */
             kit?: {
-                body?: {
-                    /** @description Description */
-                    name?: string;
-                    /**
-                     * @description Sensor width (mm)
-                     * @default 36
-                     */
-                    sensor_width_mm: number;
-                    /**
-                     * @description Sensor height (mm)
-                     * @default 24
-                     */
-                    sensor_height_mm: number;
-                    /**
-                     * @description Pixels across (pixels)
-                     * @default 6000
-                     */
-                    pixels_wide: number;
-                    /**
-                     * @description Pixels down (pixels)
-                     * @default 4000
-                     */
-                    pixels_high: number;
-                    /**
-                     * @description Frame rate (frames/s)
-                     * @default 20
-                     */
-                    frames_per_s: number;
-                    /**
-                     * @description Frames before it slows down (frames)
-                     * @default 150
-                     */
-                    buffer_frames: number;
-                    /**
-                     * @description Focus measurements a second (Hz)
-                     * @default 60
-                     */
-                    focus_cycle_hz: number;
-                    /**
-                     * @description Last light it focuses in, with f/1.2 (EV)
-                     * @default -4
-                     */
-                    light_limit_ev: number;
-                    /**
-                     * @description Whether it has a mirror
-                     * @default false
-                     */
-                    mirror: boolean;
-                    /** @description The areas it offers; all, in the usual sizes, when left out */
-                    areas?: {
-                        pinpoint?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        point?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        "point-4"?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        "point-8"?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        "point-8-medium"?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        "point-8-large"?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        "zone-tall"?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        "zone-wide"?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        zone?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        "zone-side"?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        whole?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                        follow?: {
-                            /** @description Share of the frame's width */
-                            width?: number;
-                            /** @description Share of the frame's height */
-                            height?: number;
-                            /** @description Focus modes it may be used with */
-                            modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                            /** @description Whether a subject can be detected in it */
-                            detects?: boolean;
-                            /** @description Whether an eye can be found in it */
-                            sees_eyes?: boolean;
-                        };
-                    };
-                    /** @description Kinds of subject it can look for */
-                    detects?: ("bird" | "animal" | "person" | "vehicle" | "off")[];
-                    /**
-                     * @description From first to last line of the electronic shutter (s)
-                     * @default 0.004
-                     */
-                    readout_s: number;
-                    /**
-                     * @description Fastest shutter (s)
-                     * @default 0.00003125
-                     */
-                    fastest_shutter_s: number;
-                    /**
-                     * @description Lowest ISO (ISO)
-                     * @default 100
-                     */
-                    iso_min: number;
-                    /**
-                     * @description Highest ISO (ISO)
-                     * @default 51200
-                     */
-                    iso_max: number;
-                };
-                lens?: {
-                    /** @description Description */
-                    name?: string;
-                    /**
-                     * @description Focal length in use (mm)
-                     * @default 500
-                     */
-                    focal_mm: number;
-                    /**
-                     * @description Widest (f-number)
-                     * @default 4
-                     */
-                    max_aperture: number;
-                    /**
-                     * @description Smallest (f-number)
-                     * @default 32
-                     */
-                    min_aperture: number;
-                    /**
-                     * @description From wide open to where it is sharpest (stops)
-                     * @default 1
-                     */
-                    best_stops_down: number;
-                    /**
-                     * @description Nearest focus (m)
-                     * @default 3.5
-                     */
-                    nearest_m: number;
-                    /**
-                     * @description Nearest to infinity by its own drive (s)
-                     * @default 0.5
-                     */
-                    sweep_s: number;
-                    /**
-                     * @description What its stabiliser promises (stops)
-                     * @default 4
-                     */
-                    stabiliser_stops: number;
-                };
+                body?: components["schemas"]["Body"];
+                lens?: components["schemas"]["Lens"];
                 /**
                  * @description Extender, 1 for none (×)
                  * @default 1
@@ -734,7 +850,7 @@ export interface components {
              * @description Outline it is drawn with; by its kind when left out
              * @enum {string}
              */
-            figure?: "flying-bird" | "gliding-bird" | "perched-bird" | "running-mammal" | "walking-mammal" | "runner" | "rider" | "vehicle" | "plain";
+            figure?: "flying-bird" | "gliding-bird" | "soaring-bird" | "diving-bird" | "perched-bird" | "wading-bird" | "swimming-bird" | "running-mammal" | "walking-mammal" | "deer" | "swimmer" | "runner" | "jumper" | "kicker" | "skier" | "rider" | "horse-rider" | "motorcycle" | "vehicle" | "boat" | "insect" | "plain";
             /** @description Size along the movement (m) */
             length_m: number;
             /** @description Height (m) */
@@ -916,6 +1032,18 @@ export interface components {
                     because: string;
                     possible: boolean;
                 }[];
+                /** @description What the person's camera calls this value */
+                own: {
+                    label: string;
+                    where: string;
+                } | null;
+                /** @description What the person's camera calls the setting */
+                own_setting: {
+                    label: string;
+                    where: string;
+                } | null;
+                /** @description Key of a word that is missing */
+                ask: string | null;
             }[];
             margins: {
                 subject_blur_um: number;
@@ -1048,6 +1176,8 @@ export interface components {
                     [key: string]: number;
                 };
                 rejected_because?: string;
+                /** @description Settings to change from how the camera stands */
+                changes?: number;
             }[];
             why?: {
                 setting: string;
@@ -1074,6 +1204,600 @@ export interface components {
                 keeper_rate_change: number;
                 standard_error: number;
             }[];
+            /** @description What has to be changed from how the camera stands, what would spoil the rush first */
+            changes?: {
+                setting: string | null;
+                name: string;
+                from: string;
+                to: string;
+                /** @description Why leaving it would spoil the rush */
+                danger: string | null;
+            }[];
+            /** @description Nearly as good as the best, with the fewest changes */
+            fewest_changes?: {
+                hold: components["schemas"]["Hold"];
+                runs?: number;
+                frames?: number;
+                keepers?: {
+                    mean: number;
+                    low: number;
+                    high: number;
+                };
+                keeper_rate: number;
+                standard_error?: number;
+                any_keeper?: number;
+                first_keeper_s?: number;
+                losses?: {
+                    [key: string]: number;
+                };
+                rejected_because?: string;
+                /** @description Settings to change from how the camera stands */
+                changes?: number;
+            };
+        };
+        /**
+         * Body
+         * @description What a camera body can do, and what its owner's camera calls it. The same fields stand under kit.body of a rush; all have defaults.
+         */
+        Body: {
+            /**
+             * @description Needed in a file of its own; may be left out within a rush
+             * @constant
+             */
+            format?: "rush-hold/body@1";
+            /** @description Description */
+            name?: string;
+            /**
+             * @description Sensor width (mm)
+             * @default 36
+             */
+            sensor_width_mm: number;
+            /**
+             * @description Sensor height (mm)
+             * @default 24
+             */
+            sensor_height_mm: number;
+            /**
+             * @description Pixels across (pixels)
+             * @default 6000
+             */
+            pixels_wide: number;
+            /**
+             * @description Pixels down (pixels)
+             * @default 4000
+             */
+            pixels_high: number;
+            /**
+             * @description Frame rate (frames/s)
+             * @default 20
+             */
+            frames_per_s: number;
+            /**
+             * @description Frames before it slows down (frames)
+             * @default 150
+             */
+            buffer_frames: number;
+            /**
+             * @description Focus measurements a second (Hz)
+             * @default 60
+             */
+            focus_cycle_hz: number;
+            /**
+             * @description Last light it focuses in, with f/1.2 (EV)
+             * @default -4
+             */
+            light_limit_ev: number;
+            /**
+             * @description Whether it has a mirror
+             * @default false
+             */
+            mirror: boolean;
+            /** @description The areas it offers; all, in the usual sizes, when left out */
+            areas?: {
+                pinpoint?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                point?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                "point-4"?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                "point-8"?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                "point-8-medium"?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                "point-8-large"?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                "zone-tall"?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                "zone-wide"?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                zone?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                "zone-side"?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                whole?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+                follow?: {
+                    /** @description Share of the frame's width */
+                    width?: number;
+                    /** @description Share of the frame's height */
+                    height?: number;
+                    /** @description Focus modes it may be used with */
+                    modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
+                    /** @description Whether a subject can be detected in it */
+                    detects?: boolean;
+                    /** @description Whether an eye can be found in it */
+                    sees_eyes?: boolean;
+                };
+            };
+            /** @description Kinds of subject it can look for */
+            detects?: ("bird" | "animal" | "person" | "vehicle" | "off")[];
+            /**
+             * @description From first to last line of the electronic shutter (s)
+             * @default 0.004
+             */
+            readout_s: number;
+            /**
+             * @description Fastest shutter (s)
+             * @default 0.00003125
+             */
+            fastest_shutter_s: number;
+            /**
+             * @description Lowest ISO (ISO)
+             * @default 100
+             */
+            iso_min: number;
+            /**
+             * @description Highest ISO (ISO)
+             * @default 51200
+             */
+            iso_max: number;
+            /**
+             * @description Where the focus points of a body with a mirror lie: rectangles around the middle of the frame, in shares of it; null: everywhere
+             * @default null
+             */
+            points: {
+                /**
+                 * @description All points, of the frame's width
+                 * @default 0.55
+                 */
+                width: number;
+                /**
+                 * @description All points, of the frame's height
+                 * @default 0.45
+                 */
+                height: number;
+                /** @description Points that measure two directions; at most width */
+                two_way_width?: number;
+                /** @description Points that measure two directions; at most height */
+                two_way_height?: number;
+                /** @description Star points, which measure four directions */
+                star_width?: number;
+                /** @description Star points, which measure four directions */
+                star_height?: number;
+                /**
+                 * @description Lines that the other points measure
+                 * @default upright
+                 * @enum {string}
+                 */
+                outer: "upright" | "level";
+            } | null;
+            /**
+             * @description What it does with a mechanical shutter beside the electronic one
+             * @default null
+             */
+            mechanical: {
+                /** @description Frame rate (frames/s) */
+                frames_per_s: number;
+                /**
+                 * @description Shortest exposure (s)
+                 * @default 0.000125
+                 */
+                fastest_shutter_s: number;
+            } | null;
+            /**
+             * @description Response presets as the body sells them
+             * @default []
+             */
+            presets: {
+                /** @description Name within this document; the role when left out */
+                id?: string;
+                /**
+                 * @description What it is for
+                 * @default own
+                 * @enum {string}
+                 */
+                role: "general" | "ignore-crossing" | "grab" | "starts-stops" | "erratic" | "own";
+                /** @description 0 jumps at once to 4 never lets go */
+                stay?: number;
+                /** @description 0 expects steady speed to 2 believes every change */
+                speed_change?: number;
+                /**
+                 * @default first
+                 * @enum {string}
+                 */
+                priority: "first" | "centre" | "nearest";
+            }[];
+            /**
+             * @description Whether stay and speed change can be set by themselves; else only the presets can be had
+             * @default true
+             */
+            free_response: boolean;
+            /**
+             * @description Controls a hand reaches, and what each may be given
+             * @default []
+             */
+            controls: {
+                /** @enum {string} */
+                place: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
+                /**
+                 * @default [
+                 *       "start-focus"
+                 *     ]
+                 */
+                may: ("start-focus" | "stored-set" | "lock-exposure" | "recall-area" | "switch-detection" | "toggle-manual" | "magnify" | "preview-depth")[];
+            }[];
+            /**
+             * @description Focus settings that a control puts in force while it is held; null stays as it is
+             * @default []
+             */
+            stored_sets: {
+                /** @enum {string} */
+                control: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
+                /** @enum {unknown} */
+                mode?: "single" | "continuous" | "auto-switch" | "single-then-ring" | "manual" | null;
+                /** @enum {unknown} */
+                area?: "pinpoint" | "point" | "point-4" | "point-8" | "point-8-medium" | "point-8-large" | "zone-tall" | "zone-wide" | "zone" | "zone-side" | "whole" | "follow" | null;
+                /** @enum {unknown} */
+                detect?: "bird" | "animal" | "person" | "vehicle" | "off" | null;
+                preset?: string | null;
+                /**
+                 * @description Whether shutter, aperture or ISO come with it
+                 * @default false
+                 */
+                recalls_exposure: boolean;
+            }[];
+            /**
+             * @description What the person's camera calls things and where they are found; keys such as area.zone, mode.continuous, detect.bird, preset.general, control.thumb-1, setting.drive
+             * @default []
+             */
+            words: {
+                [key: string]: {
+                    /** @description Empty: it has none */
+                    label?: string;
+                    /** @description Where it is found */
+                    where?: string;
+                };
+            };
+        };
+        /**
+         * Lens
+         * @description What a lens can do. The same fields stand under kit.lens of a rush, where focal_mm is the focal length in use; all have defaults.
+         */
+        Lens: {
+            /**
+             * @description Needed in a file of its own; may be left out within a rush
+             * @constant
+             */
+            format?: "rush-hold/lens@1";
+            /** @description Description */
+            name?: string;
+            /**
+             * @description Focal length in use (mm)
+             * @default 500
+             */
+            focal_mm: number;
+            /**
+             * @description Widest (f-number)
+             * @default 4
+             */
+            max_aperture: number;
+            /**
+             * @description Smallest (f-number)
+             * @default 32
+             */
+            min_aperture: number;
+            /**
+             * @description From wide open to where it is sharpest (stops)
+             * @default 1
+             */
+            best_stops_down: number;
+            /**
+             * @description Nearest focus (m)
+             * @default 3.5
+             */
+            nearest_m: number;
+            /**
+             * @description Nearest to infinity by its own drive (s)
+             * @default 0.5
+             */
+            sweep_s: number;
+            /**
+             * @description What its stabiliser promises (stops)
+             * @default 4
+             */
+            stabiliser_stops: number;
+            /**
+             * @description Of a zoom: its widest opening at two focal lengths or more, shortest first; max_aperture then follows from focal_mm
+             * @default []
+             */
+            zoom: {
+                focal_mm: number;
+                max_aperture: number;
+            }[];
+            /**
+             * @description Positions of the range switch apart from the full one; none: any range can be set
+             * @default []
+             */
+            ranges: {
+                near_m: number;
+                /** @description null: infinity */
+                far_m?: number | null;
+            }[];
+            /**
+             * @description Magnifications of the extenders it takes
+             * @default []
+             */
+            extenders: number[];
+            /**
+             * @description Whether a switch on it turns autofocus off
+             * @default true
+             */
+            manual_switch: boolean;
+        };
+        /**
+         * Subject
+         * @description Somebody or something that moves, with where its figures come from and what it does.
+         */
+        SubjectProfile: {
+            /** @constant */
+            format: "rush-hold/subject@1";
+            subject: components["schemas"]["Subject"];
+            /**
+             * @description Heading it is listed under
+             * @default Own
+             */
+            group: string;
+            /**
+             * @description Its speed when it gives all (m/s)
+             * @default null
+             */
+            burst_mps: number | null;
+            /**
+             * @description Of its sizes, as a share
+             * @default 0.1
+             */
+            size_uncertainty: number;
+            /**
+             * @description Of its speeds, as a share
+             * @default 0.25
+             */
+            speed_uncertainty: number;
+            /**
+             * @description Where the figures come from
+             * @default
+             */
+            source: string;
+            /**
+             * @description What it does before it moves
+             * @default
+             */
+            habit: string;
+            /**
+             * @description What to take care of where it is met
+             * @default []
+             */
+            hazards: ("nest" | "roadside" | "cliff-edge" | "water" | "sideline" | "cold-ground")[];
+        };
+        /**
+         * Habits
+         * @description How a person works: what every new rush starts from.
+         */
+        Habits: {
+            /** @constant */
+            format: "rush-hold/habits@1";
+            /** @description Who photographs */
+            photographer?: {
+                /**
+                 * @description How well an area is held on a subject, 0 to 1
+                 * @default 0.5
+                 */
+                aim: number;
+                /**
+                 * @description How smoothly movement is followed, 0 to 1
+                 * @default 0.5
+                 */
+                panning: number;
+                /**
+                 * @description Practice on the focus ring, 0 to 1
+                 * @default 0.3
+                 */
+                hand_focus: number;
+                /**
+                 * @description What carries the camera
+                 * @default handheld
+                 * @enum {string}
+                 */
+                support: "handheld" | "prone" | "beanbag" | "monopod" | "tripod";
+                /**
+                 * @description Highest ISO accepted (ISO)
+                 * @default 6400
+                 */
+                iso_ceiling: number;
+                /**
+                 * @description What the shutter has to stop
+                 * @default body
+                 * @enum {string}
+                 */
+                freeze: "body" | "limbs";
+                /**
+                 * @description Aperture taken when nothing asks for another
+                 * @default one-stop-down
+                 * @enum {string}
+                 */
+                openness: "wide-open" | "one-stop-down";
+                /**
+                 * @description A floor of one's own: never slower than this (s); null: the rules of thumb
+                 * @default null
+                 */
+                slowest_shutter_s: number | null;
+            };
+            /**
+             * @description What the picture is for
+             * @default pixel
+             * @enum {string}
+             */
+            final_use: "pixel" | "print" | "screen" | "classical";
+            /**
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "imperial";
+            /**
+             * @description Of the screen; empty: as the system asks
+             * @default
+             * @enum {string}
+             */
+            colours: "" | "light" | "dark";
+            /** @description Slowest shutter by kind of subject (s); null: the rules of thumb */
+            floors?: {
+                bird?: number | null;
+                animal?: number | null;
+                person?: number | null;
+                vehicle?: number | null;
+                off?: number | null;
+            };
+            /** @description Sides taken; each pins a setting of every new rush */
+            schools?: {
+                /**
+                 * @description null: as the rush asks
+                 * @enum {unknown}
+                 */
+                response?: "sticky" | "general" | "quick" | null;
+                /**
+                 * @description null: as the rush asks
+                 * @enum {unknown}
+                 */
+                stabiliser?: "off" | "on" | null;
+                /**
+                 * @description null: as the rush asks
+                 * @enum {unknown}
+                 */
+                bursts?: "long" | "short" | null;
+            };
+            /** @description Id of the body a new rush starts with */
+            body?: string | null;
+            /** @description Id of the lens a new rush starts with */
+            lens?: string | null;
         };
         Problem: {
             message: string;
@@ -1086,6 +1810,17 @@ export interface components {
                 unit?: string;
             } | null;
         };
+        Token: {
+            /** @description Tokens with which a person's scripts use the API. */
+            id: number;
+            name: string;
+            /** Format: date-time */
+            created_at: string;
+            /** Format: date-time */
+            last_used_at: string | null;
+            /** @description Shown once, when it is made */
+            token?: string;
+        };
         ComparisonRequest: {
             rush: components["schemas"]["Rush"];
             holds: components["schemas"]["Hold"][];
@@ -1096,6 +1831,7 @@ export interface components {
             rush: components["schemas"]["Rush"];
             /** @description Settings to keep; the rest is solved around them */
             pins?: components["schemas"]["Hold"];
+            standing?: components["schemas"]["Hold"] | null;
             /** @description Names the asking window, so that its newer questions stop older ones */
             window?: string;
             /** @description Number of the question in its window */
@@ -1107,6 +1843,14 @@ export interface components {
              * @enum {string}
              */
             units?: "metric" | "imperial";
+        };
+        SaveKit: {
+            /** @description The document itself is read by the gate, which knows fields, ranges and units. */
+            document: components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
+            /** @description Id of the sample it was made from */
+            based_on?: string | null;
+            /** @description The version that was changed */
+            version?: number;
         };
         SaveRush: {
             /** @description The documents themselves are read by the gate, which knows fields, ranges and units. */
@@ -1121,6 +1865,20 @@ export interface components {
             email: string;
             password: string;
             remember?: boolean;
+        };
+        KitItem: {
+            id: string;
+            /** @enum {string} */
+            type: "bodies" | "lenses" | "subjects";
+            name: string;
+            /** @description Everybody has it; changing it makes a copy */
+            sample: boolean;
+            based_on: string | null;
+            version: number;
+            /** Format: date-time */
+            updated_at: string | null;
+            document: components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
+            standing: components["schemas"]["Hold"] | null;
         };
         SavedRush: {
             id: string;
@@ -1153,14 +1911,278 @@ export interface components {
             demo_available: boolean;
         };
     };
-    responses: never;
-    parameters: never;
+    responses: {
+        /** @description The item */
+        KitItem: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["KitItem"];
+            };
+        };
+        /** @description Refused */
+        Refused: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Not there */
+        NotThere: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+    };
+    parameters: {
+        /** @description Parameters and answers that several addresses have in common. */
+        type: "bodies" | "lenses" | "subjects";
+        id: string;
+    };
     requestBodies: never;
     headers: never;
     pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    register: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /** Format: email */
+                    email: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Signed in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    renameAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    current: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Changed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    forgotPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: email */
+                    email: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Sent, if there is such an account */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    resetPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    token: string;
+                    /** Format: email */
+                    email: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Changed; sign in with it */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    signOutEverywhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    downloadArchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The archive */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    uploadArchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What was loaded */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        rushes: number;
+                        kit: number;
+                        already_there: number;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
     compare: {
         parameters: {
             query?: never;
@@ -1213,6 +2235,533 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+        };
+    };
+    readHabits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Habits */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Habits"];
+                };
+            };
+        };
+    };
+    saveHabits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Habits"];
+            };
+        };
+        responses: {
+            /** @description Habits */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Habits"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    freshRush: {
+        parameters: {
+            query?: {
+                /** @description Id of a subject */
+                subject?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A rush that is not kept yet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        document: components["schemas"]["Rush"];
+                        pins: components["schemas"]["Hold"];
+                    };
+                };
+            };
+        };
+    };
+    listKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitItem"][];
+                };
+            };
+        };
+    };
+    createKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveKit"];
+            };
+        };
+        responses: {
+            201: components["responses"]["KitItem"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    readKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+        };
+    };
+    updateKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveKit"];
+            };
+        };
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+            /** @description Saved elsewhere since */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    restoreKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+        };
+    };
+    downloadKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    uploadKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            201: components["responses"]["KitItem"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    checkKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
+                    /** @description With a lens: the body it is seen through */
+                    body?: components["schemas"]["Body"];
+                    /** @description With a lens: where the field is measured */
+                    distance_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description What it comes to */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description Of a body: all it can have own words for */
+                        terms: {
+                            key: string;
+                            group: string;
+                            ours: string;
+                        }[];
+                        /** @description Of a lens: each focal length and extender */
+                        reach: {
+                            focal_mm: number;
+                            extender: number;
+                            widest: number;
+                            angle_deg: number;
+                            field_m: number;
+                            px_per_cm: number;
+                            /** @description Last light the body focuses in with it */
+                            lit_ev: number;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    leaveBody: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    standing: components["schemas"]["Hold"] | null;
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    nameTerm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Empty: it has none, do not ask again */
+                    label: string;
+                    where: string;
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    chooseLens: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description Lenses, best first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description Whether these are the person's own */
+                        own: boolean;
+                        choices: {
+                            id: string;
+                            name: string;
+                            focal_mm: number;
+                            extender: number;
+                            widest: number;
+                            keeper_rate: number;
+                            standard_error: number;
+                            fills: number;
+                            aim_px: number;
+                            iso: number;
+                            ev_short: number;
+                            sentence: string;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    findSpeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    by: "stopwatch" | "frames";
+                    metres?: number;
+                    seconds?: number;
+                    metres_error?: number;
+                    lengths?: number;
+                    length_m?: number;
+                    frames?: number;
+                    frames_per_s?: number;
+                    length_error?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The speed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        speed_mps: number;
+                        /** @description One standard error */
+                        error_mps: number;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    timeSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    timings: number[];
+                    /** @description Sweeps in each timing */
+                    sweeps?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The sweep time */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        sweep_s: number;
+                        error_s: number;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    aimCourse: {
+        parameters: {
+            query: {
+                seed: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Time in s, x and y in field widths from the middle */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        seconds: number;
+                        /** @description Radius of the ring, field widths */
+                        ring: number;
+                        course: number[][];
+                    };
+                };
+            };
+        };
+    };
+    scoreAim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    seed: number;
+                    trace: number[][];
+                };
+            };
+        };
+        responses: {
+            /** @description Starting values */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        aim: number;
+                        panning: number;
+                        lag_s: number;
+                        stages: {
+                            speed: number;
+                            on_target: number;
+                            scatter: number;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     plan: {
@@ -1767,7 +3316,7 @@ export interface operations {
             };
         };
     };
-    listSubjects: {
+    listTokens: {
         parameters: {
             query?: never;
             header?: never;
@@ -1776,21 +3325,63 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Subjects */
+            /** @description Tokens */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        id: string;
-                        group: string;
-                        subject: components["schemas"]["Subject"];
-                        source: string;
-                        habit: string;
-                    }[];
+                    "application/json": components["schemas"]["Token"][];
                 };
             };
+        };
+    };
+    createToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The token, this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Token"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Withdrawn */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
         };
     };
 }

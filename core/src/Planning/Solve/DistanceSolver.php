@@ -74,10 +74,13 @@ final class DistanceSolver
 
     /**
      * @param  float  $startAtM  where focus starts, which must stay within
-     * @return array{FocusRange, string}
+     * @return array{FocusRange|null, string}
      */
     public static function range(Situation $s, float $startAtM): array
     {
+        if ($s->kit->lens->ranges !== []) {
+            return self::position($s, $startAtM);
+        }
         $near = max($s->kit->lens->nearestM, self::tidy(0.8 * min($s->nearestM, $startAtM)));
         $far = self::tidy(1.3 * max($s->farthestM, $startAtM));
         $open = $far > 0.5 * $s->scene->backgroundM && $s->scene->backgroundTexture < 0.3;
@@ -89,6 +92,28 @@ final class DistanceSolver
                 ? sprintf('It never leaves this, so a search that loses it has %d %% less way to go.', round(100 * $saved))
                 : 'It uses nearly the whole range; a limit keeps focus from the rest.',
         ];
+    }
+
+    /**
+     * Of the positions of the lens's range switch, the narrowest that the subject stays within.
+     *
+     * @return array{FocusRange|null, string}
+     */
+    private static function position(Situation $s, float $startAtM): array
+    {
+        $best = null;
+        $least = self::travel($s, $s->kit->lens->nearestM, INF);
+        foreach ($s->kit->lens->ranges as $range) {
+            $way = self::travel($s, max($range->nearM, $s->kit->lens->nearestM), $range->farM ?? INF);
+            if ($way < $least && $range->contains(min($s->nearestM, $startAtM)) && $range->contains(max($s->farthestM, $startAtM))) {
+                $best = $range;
+                $least = $way;
+            }
+        }
+
+        return [$best, $best === null
+            ? 'No narrower position of the lens’s range switch holds its whole way.'
+            : 'The narrowest position of the range switch that it never leaves.'];
     }
 
     /** Way of the focus drive between two distances, mm. */

@@ -159,7 +159,8 @@ final readonly class ExposureSolver
         }
         $limbs = $s->photographer->freeze === Freeze::Limbs;
         $computed = max($shutters[count($shutters) - 1], $limbs ? min($need->limbsS, $need->bodyS) : $need->bodyS);
-        $target = min($computed, $floor->shutterS);
+        $own = $s->photographer->slowestShutterS;
+        $target = min($computed, $own ?? $floor->shutterS);
         $chosen = $shutters[count($shutters) - 1];
         foreach ($shutters as $t) {
             if ($t <= $target * 1.03) {
@@ -168,6 +169,7 @@ final readonly class ExposureSolver
             }
         }
         $reason = match (true) {
+            $own !== null && $computed >= $own => sprintf('Your own floor; %s would freeze it here.', is_finite($computed) ? StopScale::shutterLabel($computed) : 'any speed'),
             $computed < $floor->shutterS && $limbs => sprintf('Wings and legs move at up to {%s m/s}; freezing them here takes this.', Number::significant($s->subject->limbSpeedMps)),
             $computed < $floor->shutterS && $need->mostlyShake => sprintf('%d mm %s shakes enough to need this; the subject itself would allow less.', round($s->kit->focalMm()), $s->photographer->support === Support::Handheld ? 'in the hand' : 'even supported'),
             $computed < $floor->shutterS => sprintf('At {%s m} its image crosses %s of the frame each second; what your panning leaves of that asks for this.', Number::significant($s->middle->distanceM), self::crossings($s)),

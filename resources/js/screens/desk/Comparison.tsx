@@ -60,7 +60,7 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
           <p className="comparison-verdict">
             {Math.abs(gain) <= Math.max(0.5, noise)
               ? 'No difference beyond the noise.'
-              : `The second keeps ${Math.abs(gain).toFixed(0)} frames ${gain > 0 ? 'more' : 'fewer'} of a pass of ${frames}, give or take ${Math.max(1, noise).toFixed(0)}.`}{' '}
+              : `The second keeps ${Math.abs(gain).toFixed(0)} ${Math.abs(gain) < 1.5 ? 'frame' : 'frames'} ${gain > 0 ? 'more' : 'fewer'} of a pass of ${frames}, give or take ${Math.max(1, noise).toFixed(0)}.`}{' '}
             <Button size="small" onClick={() => setRun((n) => n + 1)} loading={comparison.isFetching}>
               Another run
             </Button>

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources;
+namespace App\Documents;
 
 /** PHP cannot tell an empty object from an empty list; documents can. */
 final class Documents
 {
-    private const LISTS = ['speed_changes', 'points', 'group', 'hazards', 'modes', 'detects', 'range_m', 'area_at'];
+    private const LISTS = ['speed_changes', 'points', 'group', 'hazards', 'modes', 'detects', 'range_m', 'area_at', 'presets', 'controls', 'may', 'stored_sets', 'zoom', 'ranges', 'extenders'];
 
     /**
      * @param  array<string, mixed>  $document

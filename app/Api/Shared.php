@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use OpenApi\Attributes as OA;
+
+/** Parameters and answers that several addresses have in common. */
+#[OA\PathParameter(parameter: 'type', name: 'type', required: true, schema: new OA\Schema(type: 'string', enum: ['bodies', 'lenses', 'subjects']))]
+#[OA\PathParameter(parameter: 'id', name: 'id', required: true, schema: new OA\Schema(type: 'string'))]
+#[OA\Response(response: 'KitItem', description: 'The item', content: new OA\JsonContent(ref: '#/components/schemas/KitItem'))]
+#[OA\Response(response: 'Refused', description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+#[OA\Response(response: 'NotThere', description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+final class Shared
+{
+}

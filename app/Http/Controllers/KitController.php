@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\DocumentGate;
+use App\Documents\Documents;
+use App\Documents\KitType;
+use App\Http\Requests\SaveKitRequest;
+use App\Http\Resources\KitResource;
+use App\Kit\Entry;
+use App\Kit\Shelf;
+use App\Models\KitItem;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+use RushHold\Document\BodyDocument;
+use RushHold\Document\LensDocument;
+use RushHold\Kit\Reach;
+use RushHold\Kit\Term;
+use RushHold\Planning\Standing;
+use RushHold\Refused;
+
+final class KitController extends Controller
+{
+    private const LARGEST_FILE = 1_000_000;
+
+    public function __construct(private readonly DocumentGate $gate)
+    {
+    }
+
+    #[OA\Get(path: '/api/kit/{type}', operationId: 'listKit', summary: 'One\'s own bodies, lenses or subjects, then the samples', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/type')],
+        responses: [new OA\Response(response: 200, description: 'All of them', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/KitItem')))])]
+    public function index(Request $request, KitType $type): AnonymousResourceCollection
+    {
+        return KitResource::collection((new Shelf($this->person($request), $type))->entries());
+    }
+
+    #[OA\Post(path: '/api/kit/{type}', operationId: 'createKit', summary: 'Keep a body, lens or subject', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/type')],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveKit')),
+        responses: [new OA\Response(response: 201, ref: '#/components/responses/KitItem'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function store(SaveKitRequest $request, KitType $type): JsonResponse
+    {
+        $basedOn = $request->input('based_on');
+
+        return $this->kept($request, $type, $request->input('document'), is_string($basedOn) && isset($type->samples()[$basedOn]) ? $basedOn : null);
+    }
+
+    #[OA\Get(path: '/api/kit/{type}/{id}', operationId: 'readKit', summary: 'One body, lens or subject', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
+        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
+    public function show(Request $request, KitType $type, string $id): KitResource
+    {
+        return new KitResource($this->entry($request, $type, $id));
+    }
+
+    #[OA\Put(path: '/api/kit/{type}/{id}', operationId: 'updateKit', summary: 'Save a changed body, lens or subject', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveKit')),
+        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'),
+            new OA\Response(response: 409, description: 'Saved elsewhere since', content: new OA\JsonContent(ref: '#/components/schemas/Problem')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function update(SaveKitRequest $request, KitType $type, string $id): KitResource
+    {
+        $item = $this->own($request, $type, $id);
+        $read = $this->gate->kit($type, $request->input('document'));
+        $saved = KitItem::query()->whereKey($item->id)->where('version', $request->integer('version', $item->version))->increment('version');
+        abort_if($saved === 0, 409, 'This was changed in another window. Open it again to see the change, or save yours as a new one.');
+        $item->refresh()->fill(['name' => $read['name'], 'document' => $read['fields']])->save();
+
+        return new KitResource(Entry::own($item));
+    }
+
+    #[OA\Delete(path: '/api/kit/{type}/{id}', operationId: 'deleteKit', summary: 'Delete a body, lens or subject; it can be restored', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
+        responses: [new OA\Response(response: 204, description: 'Deleted'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
+    public function destroy(Request $request, KitType $type, string $id): Response
+    {
+        $this->own($request, $type, $id)->delete();
+
+        return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/kit/{type}/{id}/restore', operationId: 'restoreKit', summary: 'Undo a deletion', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
+        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
+    public function restore(Request $request, KitType $type, string $id): KitResource
+    {
+        $item = KitItem::withTrashed()->where('type', $type)->findOrFail($id);
+        $this->authorize('update', $item);
+        $item->restore();
+
+        return new KitResource(Entry::own($item));
+    }
+
+    #[OA\Get(path: '/api/kit/{type}/{id}/document', operationId: 'downloadKit', summary: 'A body, lens or subject as a document', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
+        responses: [new OA\Response(response: 200, description: 'The document', content: new OA\JsonContent(oneOf: [new OA\Schema(ref: '#/components/schemas/Body'), new OA\Schema(ref: '#/components/schemas/Lens'), new OA\Schema(ref: '#/components/schemas/SubjectProfile')])),
+            new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
+    public function download(Request $request, KitType $type, string $id): JsonResponse
+    {
+        $entry = $this->entry($request, $type, $id);
+        $file = (Str::slug($entry->name) ?: $type->document()).'.'.$type->document().'.json';
+
+        return response()->json(Documents::withObjects($entry->document), 200, ['Content-Disposition' => "attachment; filename=\"$file\""],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    #[OA\Post(path: '/api/kit/{type}/upload', operationId: 'uploadKit', summary: 'Keep a body, lens or subject from a file', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/type')],
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')]))),
+        responses: [new OA\Response(response: 201, ref: '#/components/responses/KitItem'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function upload(Request $request, KitType $type): JsonResponse
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            throw Refused::because('file', "choose a {$type->document()} document to upload.");
+        }
+        if ($file->getSize() > self::LARGEST_FILE) {
+            throw Refused::because('file', "a {$type->document()} document is at most 1 MB.");
+        }
+
+        return $this->kept($request, $type, DocumentGate::decode($file->getContent()), null);
+    }
+
+    #[OA\Post(path: '/api/kit/{type}/check', operationId: 'checkKit', summary: 'See what a document describes, without keeping it', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/type')],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document'], properties: [
+            new OA\Property(property: 'document', oneOf: [new OA\Schema(ref: '#/components/schemas/Body'), new OA\Schema(ref: '#/components/schemas/Lens'), new OA\Schema(ref: '#/components/schemas/SubjectProfile')]),
+            new OA\Property(property: 'body', ref: '#/components/schemas/Body', description: 'With a lens: the body it is seen through'),
+            new OA\Property(property: 'distance_m', type: 'number', description: 'With a lens: where the field is measured', maximum: 10000, minimum: 1),
+        ])),
+        responses: [new OA\Response(response: 200, description: 'What it comes to', content: new OA\JsonContent(required: ['terms', 'reach'], properties: [
+            new OA\Property(property: 'terms', type: 'array', description: 'Of a body: all it can have own words for', items: new OA\Items(required: ['key', 'group', 'ours'], type: 'object', properties: [
+                new OA\Property(property: 'key', type: 'string'), new OA\Property(property: 'group', type: 'string'), new OA\Property(property: 'ours', type: 'string'),
+            ])),
+            new OA\Property(property: 'reach', type: 'array', description: 'Of a lens: each focal length and extender', items: new OA\Items(required: ['focal_mm', 'extender', 'widest', 'angle_deg', 'field_m', 'px_per_cm', 'lit_ev'], type: 'object', properties: [
+                new OA\Property(property: 'focal_mm', type: 'number'), new OA\Property(property: 'extender', type: 'number'), new OA\Property(property: 'widest', type: 'number'),
+                new OA\Property(property: 'angle_deg', type: 'number'), new OA\Property(property: 'field_m', type: 'number'), new OA\Property(property: 'px_per_cm', type: 'number'),
+                new OA\Property(property: 'lit_ev', type: 'number', description: 'Last light the body focuses in with it'),
+            ])),
+        ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function check(Request $request, KitType $type): JsonResponse
+    {
+        $document = $request->input('document');
+        $this->gate->kit($type, $document);
+        $terms = $reach = [];
+        if ($type === KitType::Bodies) {
+            foreach (Term::of(BodyDocument::read($document)->body) as $term) {
+                $terms[] = ['key' => $term->key, 'group' => $term->group, 'ours' => $term->ours];
+            }
+        }
+        if ($type === KitType::Lenses) {
+            $given = $request->input('body');
+            $body = BodyDocument::read(is_array($given) ? $given : ['format' => BodyDocument::FORMAT])->body;
+            $reach = array_map(static fn (Reach $r): array => [
+                'focal_mm' => round($r->focalMm, 1), 'extender' => $r->extender, 'widest' => round($r->widest, 2), 'angle_deg' => round($r->angleDeg, 2),
+                'field_m' => round($r->fieldM, 3), 'px_per_cm' => round($r->pixelsPerCm, 2), 'lit_ev' => round($r->lastLightEv, 2),
+            ], Reach::of(LensDocument::read($document)->lens, $body, $request->float('distance_m', 20.0)));
+        }
+
+        return response()->json(['terms' => $terms, 'reach' => $reach]);
+    }
+
+    #[OA\Put(path: '/api/kit/bodies/{id}/standing', operationId: 'leaveBody', summary: 'Remember how a body was left', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['standing'], properties: [new OA\Property(property: 'standing', ref: '#/components/schemas/Hold', nullable: true)])),
+        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function stand(Request $request, string $id): KitResource
+    {
+        $entry = $this->entry($request, KitType::Bodies, $id);
+        $standing = $request->input('standing');
+        $standing === null || Standing::read($standing);
+        if ($entry->sample) {
+            $person = $this->person($request);
+            $person->standings = array_filter([...($person->standings ?? []), $id => $standing]);
+            $person->save();
+        } else {
+            $this->own($request, KitType::Bodies, $id)->fill(['standing' => $standing])->save();
+        }
+
+        return new KitResource($this->entry($request, KitType::Bodies, $id));
+    }
+
+    #[OA\Put(path: '/api/kit/bodies/{id}/words/{key}', operationId: 'nameTerm', summary: 'Say what a camera calls something; a sample is copied first', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id'), new OA\PathParameter(name: 'key', required: true, schema: new OA\Schema(type: 'string'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['label', 'where'], properties: [
+            new OA\Property(property: 'label', type: 'string', description: 'Empty: it has none, do not ask again', maxLength: 60), new OA\Property(property: 'where', type: 'string', maxLength: 160),
+        ])),
+        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function name(Request $request, string $id, string $key): JsonResponse
+    {
+        $entry = $this->entry($request, KitType::Bodies, $id);
+        $words = (array) ($entry->document['words'] ?? []);
+        $words[$key] = ['label' => (string) $request->input('label', ''), 'where' => (string) $request->input('where', '')];
+        $read = $this->gate->kit(KitType::Bodies, [...$entry->document, 'words' => $words]);
+        if ($entry->sample) {
+            $item = $this->person($request)->kit()->create(['type' => KitType::Bodies, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => $id, 'standing' => $entry->standing]);
+        } else {
+            $item = $this->own($request, KitType::Bodies, $id)->fill(['document' => $read['fields']]);
+            $item->version++;
+            $item->save();
+        }
+
+        return (new KitResource(Entry::own($item->refresh())))->response()->setStatusCode(200);
+    }
+
+    private function entry(Request $request, KitType $type, string $id): Entry
+    {
+        return (new Shelf($this->person($request), $type))->find($id) ?? abort(404);
+    }
+
+    private function own(Request $request, KitType $type, string $id): KitItem
+    {
+        abort_if(isset($type->samples()[$id]), 403, 'Samples are everybody’s and stay as they are; save yours as a new one.');
+        $item = KitItem::query()->where('type', $type)->findOrFail($id);
+        $this->authorize('update', $item);
+
+        return $item;
+    }
+
+    private function kept(Request $request, KitType $type, mixed $document, ?string $basedOn): JsonResponse
+    {
+        $read = $this->gate->kit($type, $document);
+        $item = $this->person($request)->kit()->create(['type' => $type, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => $basedOn])->refresh();
+
+        return (new KitResource(Entry::own($item)))->response()->setStatusCode(201);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Documents\KitType;
+use App\Policies\KitItemPolicy;
+use Illuminate\Database\Eloquent\Attributes\UsePolicy;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+
+/**
+ * A body, lens or subject that somebody described.
+ *
+ * @property string $id
+ * @property int $user_id
+ * @property KitType $type
+ * @property string $name
+ * @property array<string, mixed> $document
+ * @property string|null $based_on
+ * @property array<string, mixed>|null $standing
+ * @property int $version
+ * @property Carbon $created_at
+ * @property Carbon $updated_at
+ */
+#[UsePolicy(KitItemPolicy::class)]
+final class KitItem extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $table = 'kit';
+
+    protected $fillable = ['type', 'name', 'document', 'based_on', 'standing'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['type' => KitType::class, 'document' => 'array', 'standing' => 'array', 'version' => 'integer'];
+    }
+}

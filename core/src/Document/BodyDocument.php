@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Document;
+
+use RushHold\Hold\Area;
+use RushHold\Hold\Detection;
+use RushHold\Hold\FocusMode;
+use RushHold\Hold\Priority;
+use RushHold\Kit\AreaShape;
+use RushHold\Kit\Body;
+use RushHold\Kit\Control;
+use RushHold\Kit\ControlPlace;
+use RushHold\Kit\Duty;
+use RushHold\Kit\LineDirection;
+use RushHold\Kit\MechanicalShutter;
+use RushHold\Kit\OwnWord;
+use RushHold\Kit\PointLayout;
+use RushHold\Kit\PresetRole;
+use RushHold\Kit\ResponsePreset;
+use RushHold\Kit\StoredSet;
+use RushHold\Refused;
+
+/**
+ * A body as a document, format `rush-hold/body@1`; formats/body.schema.json describes it. The same fields are the
+ * `kit.body` part of a rush.
+ */
+final readonly class BodyDocument
+{
+    public const FORMAT = 'rush-hold/body@1';
+
+    /** @param  array<string, mixed>  $fields  the whole document, defaults filled in */
+    private function __construct(public Body $body, public array $fields)
+    {
+    }
+
+    /** @throws Refused if a field is unknown, of the wrong type or out of range */
+    public static function read(mixed $document): self
+    {
+        try {
+            $f = Fields::of($document);
+            if ($f->text('format', '') !== self::FORMAT) {
+                throw Refused::because('format', sprintf('must be “%s”.', self::FORMAT));
+            }
+
+            return new self(self::fields($f), $f->done());
+        } catch (Refused $refused) {
+            throw $refused->without('kit.body.');
+        }
+    }
+
+    /** Reads the fields of a body wherever they stand. */
+    public static function fields(Fields $f): Body
+    {
+        $sample = new Body;
+        $f->text('format', self::FORMAT);
+
+        return new Body(
+            name: $f->text('name', $sample->name),
+            sensorWidthMm: $f->number('sensor_width_mm', $sample->sensorWidthMm),
+            sensorHeightMm: $f->number('sensor_height_mm', $sample->sensorHeightMm),
+            pixelsWide: $f->whole('pixels_wide', $sample->pixelsWide),
+            pixelsHigh: $f->whole('pixels_high', $sample->pixelsHigh),
+            framesPerS: $f->number('frames_per_s', $sample->framesPerS),
+            bufferFrames: $f->whole('buffer_frames', $sample->bufferFrames),
+            focusCycleHz: $f->number('focus_cycle_hz', $sample->focusCycleHz),
+            lightLimitEv: $f->number('light_limit_ev', $sample->lightLimitEv),
+            mirror: $f->flag('mirror', $sample->mirror),
+            areas: self::areas($f),
+            detects: $f->words('detects', Detection::class, $sample->detects),
+            readoutS: $f->number('readout_s', $sample->readoutS),
+            fastestShutterS: $f->number('fastest_shutter_s', $sample->fastestShutterS),
+            isoMin: $f->number('iso_min', $sample->isoMin),
+            isoMax: $f->number('iso_max', $sample->isoMax),
+            points: self::points($f),
+            mechanical: self::mechanical($f),
+            presets: self::presets($f),
+            freeResponse: $f->flag('free_response', $sample->freeResponse),
+            controls: self::controls($f),
+            storedSets: self::storedSets($f),
+            words: self::words($f),
+        );
+    }
+
+    /** @return list<AreaShape> */
+    private static function areas(Fields $body): array
+    {
+        $given = $body->object('areas');
+        $shapes = [];
+        foreach (Area::cases() as $area) {
+            if ($body->has('areas') && ! $given->has($area->value)) {
+                continue;
+            }
+            $usual = AreaShape::usual($area);
+            $f = $given->object($area->value);
+            $shapes[] = new AreaShape(
+                $area,
+                $f->number('width', $usual->width),
+                $f->number('height', $usual->height),
+                $f->words('modes', FocusMode::class, $usual->modes),
+                $f->flag('detects', $usual->detects),
+                $f->flag('sees_eyes', $usual->seesEyes),
+            );
+            $given->keep($area->value, $f->done());
+        }
+        if ($shapes === []) {
+            throw Refused::because('kit.body.areas', 'a body needs at least one area.');
+        }
+        $body->keep('areas', $given->done());
+
+        return $shapes;
+    }
+
+    private static function points(Fields $body): ?PointLayout
+    {
+        if (! $body->has('points') || $body->raw('points') === null) {
+            $body->keep('points', null);
+
+            return null;
+        }
+        $f = $body->object('points');
+        $usual = new PointLayout;
+        $width = $f->number('width', $usual->width);
+        $height = $f->number('height', $usual->height);
+        $points = new PointLayout($width, $height,
+            $f->number('two_way_width', min($width, $usual->twoWayWidth)), $f->number('two_way_height', min($height, $usual->twoWayHeight)),
+            $f->number('star_width', min($width, $usual->starWidth)), $f->number('star_height', min($height, $usual->starHeight)),
+            $f->word('outer', LineDirection::class, $usual->outer));
+        $body->keep('points', $f->done());
+
+        return $points;
+    }
+
+    private static function mechanical(Fields $body): ?MechanicalShutter
+    {
+        if (! $body->has('mechanical') || $body->raw('mechanical') === null) {
+            $body->keep('mechanical', null);
+
+            return null;
+        }
+        $f = $body->object('mechanical');
+        $shutter = new MechanicalShutter($f->number('frames_per_s'), $f->number('fastest_shutter_s', 1 / 8000));
+        $body->keep('mechanical', $f->done());
+
+        return $shutter;
+    }
+
+    /** @return list<ResponsePreset> */
+    private static function presets(Fields $body): array
+    {
+        $presets = $kept = [];
+        foreach ($body->items('presets', 20) as $i => $item) {
+            $f = Fields::of($item, $body->at("presets[$i]"));
+            $role = $f->word('role', PresetRole::class, PresetRole::Own);
+            [$stay, $change] = $role->usual();
+            $presets[] = new ResponsePreset($f->text('id', $role->value), $role, $f->whole('stay', $stay), $f->whole('speed_change', $change), $f->word('priority', Priority::class, Priority::First));
+            $kept[] = $f->done();
+        }
+        $body->keep('presets', $kept);
+
+        return $presets;
+    }
+
+    /** @return list<Control> */
+    private static function controls(Fields $body): array
+    {
+        $controls = $kept = [];
+        foreach ($body->items('controls', 20) as $i => $item) {
+            $f = Fields::of($item, $body->at("controls[$i]"));
+            $place = $f->has('place') ? $f->word('place', ControlPlace::class, ControlPlace::HalfPress) : throw Refused::because($f->at('place'), 'is missing.');
+            $controls[] = new Control($place, $f->words('may', Duty::class, [Duty::StartFocus]));
+            $kept[] = $f->done();
+        }
+        $body->keep('controls', $kept);
+
+        return $controls;
+    }
+
+    /** @return list<StoredSet> */
+    private static function storedSets(Fields $body): array
+    {
+        $sets = $kept = [];
+        foreach ($body->items('stored_sets', 20) as $i => $item) {
+            $f = Fields::of($item, $body->at("stored_sets[$i]"));
+            $control = $f->has('control') ? $f->word('control', ControlPlace::class, ControlPlace::HalfPress) : throw Refused::because($f->at('control'), 'is missing.');
+            $sets[] = new StoredSet($control,
+                $f->optionalWord('mode', FocusMode::class), $f->optionalWord('area', Area::class), $f->optionalWord('detect', Detection::class),
+                $f->optionalText('preset', 24), $f->flag('recalls_exposure', false));
+            $kept[] = $f->done();
+        }
+        $body->keep('stored_sets', $kept);
+
+        return $sets;
+    }
+
+    /** @return array<string, OwnWord> */
+    private static function words(Fields $body): array
+    {
+        $given = $body->object('words');
+        $words = [];
+        foreach ($given->names() as $key) {
+            $f = $given->object($key);
+            $words[$key] = new OwnWord(trim($f->text('label', '', 60)), trim($f->text('where', '', 160)));
+            $given->keep($key, $f->done());
+        }
+        $body->keep('words', $given->done());
+
+        return $words;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Document;
+
+use RushHold\Hold\Detection;
+use RushHold\Hold\Pins;
+use RushHold\Kit\Kit;
+use RushHold\Optics\FinalUse;
+use RushHold\Planning\Schools;
+use RushHold\Range;
+use RushHold\Refused;
+use RushHold\Rush\Photographer;
+use RushHold\Units;
+
+/** How a person works, format `rush-hold/habits@1`: what every new rush starts from. */
+final readonly class HabitsDocument
+{
+    public const FORMAT = 'rush-hold/habits@1';
+
+    /**
+     * @param  array<string, float>  $floors  slowest shutter by kind of subject, s
+     * @param  array<string, string>  $schools  sides taken, by school
+     * @param  array<string, mixed>  $fields  the whole document, defaults filled in
+     */
+    private function __construct(
+        public Photographer $photographer,
+        public FinalUse $finalUse,
+        public array $floors,
+        public array $schools,
+        public Units $units,
+        public array $fields,
+    ) {
+    }
+
+    public static function usual(): self
+    {
+        return self::read(['format' => self::FORMAT]);
+    }
+
+    /** @throws Refused if a field is unknown, of the wrong type or out of range */
+    public static function read(mixed $document): self
+    {
+        $f = Fields::of($document);
+        if ($f->text('format', '') !== self::FORMAT) {
+            throw Refused::because('format', sprintf('must be “%s”.', self::FORMAT));
+        }
+        $photographer = RushDocument::photographer($f);
+        $use = $f->word('final_use', FinalUse::class, FinalUse::Pixel);
+        $units = $f->word('units', Units::class, Units::Metric);
+        // The colours of the screen; empty: as the system asks.
+        $colours = $f->text('colours', '', 5);
+        if (! in_array($colours, ['', 'light', 'dark'], true)) {
+            throw Refused::because('colours', 'must be “light”, “dark” or empty.');
+        }
+        $given = $f->object('floors');
+        $floors = [];
+        foreach (Detection::cases() as $kind) {
+            $floor = $given->optionalNumber($kind->value);
+            if ($floor !== null) {
+                $floors[$kind->value] = Range::of(1 / 32000, 1, 's')->check("floors.{$kind->value}", $floor);
+            }
+        }
+        $f->keep('floors', $given->done());
+        $taken = $f->object('schools');
+        $schools = [];
+        foreach (array_keys(Schools::all()) as $school) {
+            $side = $taken->optionalText($school, 20);
+            if ($side !== null) {
+                $schools[$school] = $side;
+            }
+        }
+        Schools::pins($schools, new Kit);
+        $f->keep('schools', $taken->done());
+        $f->optionalText('body', 40);
+        $f->optionalText('lens', 40);
+
+        return new self($photographer, $use, $floors, $schools, $units, $f->done());
+    }
+
+    /** What these habits fix of every hold until it is let go. */
+    public function pins(Kit $kit): Pins
+    {
+        return Schools::pins($this->schools, $kit);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Kit;
+
+use RushHold\Hold\Area;
+use RushHold\Hold\Detection;
+use RushHold\Hold\FocusMode;
+
+/** Focus settings that a control puts in force while it is held; what is null stays as it is. */
+final readonly class StoredSet
+{
+    /** @param  string|null  $preset  id of a response preset */
+    public function __construct(
+        public ControlPlace $control,
+        public ?FocusMode $mode = null,
+        public ?Area $area = null,
+        public ?Detection $detect = null,
+        public ?string $preset = null,
+        /** Whether it recalls shutter, aperture or ISO as well, which surprises. */
+        public bool $recallsExposure = false,
+    ) {
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Kit\Lens;
+use RushHold\Number;
+use RushHold\Optics\StopScale;
+use RushHold\Refused;
+use RushHold\Rush\Rush;
+
+/** Which of several lenses suits a rush best: each is tried with its extenders and focal lengths, and played. */
+final readonly class LensChoice
+{
+    /** A picture of a subject smaller than this share of the frame, seen across its longer side, is mostly surroundings. */
+    private const SMALL = 0.08;
+
+    private function __construct(
+        public int $lens,
+        public float $focalMm,
+        public float $extender,
+        public float $widest,
+        /** Keeper rate of the best set-up with it, 0 to 1; 0 when it cannot be used. */
+        public float $keeperRate,
+        public float $standardError,
+        /** The subject's larger side as a share of the frame's, halfway. */
+        public float $fills,
+        /** Pixels on the part that has to be sharp. */
+        public float $aimPixels,
+        public float $iso,
+        /** Stops of light missing at the photographer's limit. */
+        public float $evShort,
+        public string $sentence,
+    ) {
+    }
+
+    /** Worth of a choice: keepers, less for a small subject, and less again for light that is missing. */
+    public function score(): float
+    {
+        return $this->keeperRate * min(1.0, sqrt($this->fills / 0.3)) * ($this->fills > 1 ? 1 / $this->fills ** 2 : 1) * 2 ** -$this->evShort;
+    }
+
+    /**
+     * @param  list<Lens>  $lenses
+     * @return list<self> the best of each lens, best lens first
+     */
+    public static function among(array $lenses, Rush $rush, Planner $planner): array
+    {
+        $choices = [];
+        foreach ($lenses as $i => $lens) {
+            $best = null;
+            foreach ([1.0, ...$lens->extenders] as $extender) {
+                foreach ($lens->focalLengths() as $focal) {
+                    $choice = self::of($i, $lens->at($focal), $extender, $rush, $planner);
+                    if ($best === null || $choice->score() > $best->score()) {
+                        $best = $choice;
+                    }
+                }
+            }
+            if ($best !== null) {
+                $choices[] = $best;
+            }
+        }
+        usort($choices, static fn (self $a, self $b): int => [$b->score(), $b->fills] <=> [$a->score(), $a->fills]);
+
+        return $choices;
+    }
+
+    private static function of(int $number, Lens $lens, float $extender, Rush $rush, Planner $planner): self
+    {
+        try {
+            $kit = $rush->kit->with(lens: $lens, extender: $extender);
+            $rush = $rush->with(kit: $kit);
+        } catch (Refused) {
+            return new self($number, $lens->focalMm, $extender, $lens->maxAperture * $extender, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0,
+                sprintf('It begins nearer than the {%s m} this lens can focus.', Number::plain($lens->nearestM)));
+        }
+        $situation = new Situation($rush);
+        $fills = max($situation->widthInFrame, $situation->heightInFrame);
+        $plan = Chooser::standard()->choose($rush);
+        $short = $plan->exposure->evShort;
+        $best = $planner->best($rush);
+        $losses = array_keys($best->outcome->losses);
+        $sentence = match (true) {
+            $fills > 1 => sprintf('Too close in: it is %s times as large as the frame.', Number::significant($fills)),
+            $short > 0 => sprintf('%s too dark for it at %s.', Number::of($short, 'stop'), StopScale::fLabel($best->hold->aperture)),
+            $situation->nearestM < $lens->nearestM => sprintf('It comes nearer than the {%s m} this lens can focus.', Number::plain($lens->nearestM)),
+            $fills < self::SMALL => sprintf('Small: %s %% of the frame, %d pixels on the part that counts.', Number::significant(100 * $fills), round($situation->aimPixels)),
+            $best->outcome->keeperRate < 0.9 && $losses !== [] => sprintf('Most frames are lost to: %s.', $losses[0]),
+            default => sprintf('Fills %s %% of the frame at ISO %d.', Number::significant(100 * $fills), StopScale::isoLabel($best->hold->iso)),
+        };
+
+        return new self($number, $lens->focalMm, $extender, $kit->widest(), $best->outcome->keeperRate, $best->outcome->standardError, $fills, $situation->aimPixels, $best->hold->iso, $short, $sentence);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Planning;
+
+use RushHold\Hold\Pins;
+use RushHold\Hold\Setting;
+use RushHold\Kit\Kit;
+use RushHold\Refused;
+
+/** The sides a person takes in the honest disagreements: each fixes a setting until it is let go. */
+final class Schools
+{
+    /** @var array<string, array<string, array{Setting, string|int}>> by school and side */
+    private const SIDES = [
+        'response' => ['sticky' => [Setting::Stay, 4], 'general' => [Setting::Stay, 2], 'quick' => [Setting::Stay, 0]],
+        'stabiliser' => ['off' => [Setting::Stabiliser, 'off'], 'on' => [Setting::Stabiliser, 'on']],
+        'bursts' => ['long' => [Setting::Drive, 'long'], 'short' => [Setting::Drive, 'short']],
+    ];
+
+    /** @return array<string, list<string>> the sides of each school */
+    public static function all(): array
+    {
+        return array_map(array_keys(...), self::SIDES);
+    }
+
+    /**
+     * @param  array<string, string>  $sides  by school; schools left out stay open
+     *
+     * @throws Refused if a school or side is not known
+     */
+    public static function pins(array $sides, Kit $kit): Pins
+    {
+        $pins = Pins::none();
+        foreach ($sides as $school => $side) {
+            $known = self::SIDES[$school] ?? throw Refused::because("schools.$school", 'is not a school; known are: '.implode(', ', array_keys(self::SIDES)).'.');
+            [$setting, $value] = $known[$side] ?? throw Refused::because("schools.$school", "has no side “{$side}”; it has: ".implode(', ', array_keys($known)).'.');
+            $pins = $pins->with($setting, $value, $kit);
+        }
+
+        return $pins;
+    }
+}
