@@ -25,7 +25,7 @@ final class User extends Authenticatable
     /** @use HasApiTokens<\Laravel\Sanctum\PersonalAccessToken> */
     use HasApiTokens;
 
-    protected $fillable = ['name', 'email', 'password', 'is_demo'];
+    protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 
     protected $hidden = ['password', 'remember_token'];
 

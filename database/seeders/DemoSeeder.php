@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Documents\DocumentGate;
+use App\Documents\KitType;
 use App\Models\User;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -19,9 +20,48 @@ final class DemoSeeder extends Seeder
     private const RUSHES = ['barriers', 'muddy-hairpin', 'sprint-finish', 'pipit-in-the-gorse', 'hare-through-the-campion',
         'tern-plunging', 'tern-hovering', 'puffin-behind-the-thrift', 'gannet-along-the-edge', 'puffin-coming-in'];
 
+    /** What the demo's camera calls things: made up, like everything here. */
+    private const WORDS = [
+        'setting.focus.mode' => ['Focus drive', 'Ring on the left, or page F1'],
+        'mode.continuous' => ['Keep up', 'Page F1'],
+        'mode.single' => ['Once', 'Page F1'],
+        'setting.focus.area' => ['Patch', 'Front button and rear wheel'],
+        'area.point' => ['Dot', 'Front button, first in the row'],
+        'area.point-8' => ['Dot and friends', 'Front button, third in the row'],
+        'area.zone' => ['Middle block', 'Front button, sixth in the row'],
+        'area.whole' => ['Everywhere', 'Front button, last in the row'],
+        'setting.focus.detect' => ['Look out for', 'Page F3'],
+        'detect.bird' => ['Feathers', 'Page F3, second line'],
+        'preset.general' => ['Manner 1', 'Page F4'],
+        'preset.grab' => ['Manner 3', 'Page F4'],
+        'control.thumb-1' => ['Back button', ''],
+    ];
+
     public function __construct(private readonly DocumentGate $gate)
     {
     }
+
+    private function kit(User $demo): void
+    {
+        $samples = KitType::Bodies->samples();
+        $body = $this->gate->kit(KitType::Bodies, [...$samples['sample-fast-mirrorless'], 'name' => 'The cliff body',
+            'stored_sets' => [['control' => 'thumb-1', 'area' => 'point', 'detect' => 'off'], ['control' => 'thumb-2', 'area' => 'zone', 'detect' => 'bird', 'preset' => 'general']],
+            'words' => array_map(static fn (array $w): array => ['label' => $w[0], 'where' => $w[1]], self::WORDS)]);
+        // Left over from the race: people, sticky, and a range that begins too far out.
+        $standing = ['format' => 'rush-hold/hold@1', 'focus' => ['mode' => 'continuous', 'area' => 'zone', 'detect' => 'person', 'eye' => true, 'stay' => 4, 'speed_change' => 1, 'range_m' => null],
+            'exposure' => ['shutter_s' => 1 / 1600, 'aperture' => 4, 'iso' => 800], 'drive' => 'long', 'stabiliser' => 'off'];
+        $own = $demo->kit()->create(['type' => KitType::Bodies, 'name' => $body['name'], 'document' => $body['fields'], 'based_on' => 'sample-fast-mirrorless', 'standing' => $standing]);
+        $lenses = [];
+        foreach (['sample-500-f4' => 'The long prime', 'sample-100-400' => 'The walkabout zoom', 'sample-70-200-f28' => 'The race zoom'] as $id => $name) {
+            $lens = $this->gate->kit(KitType::Lenses, [...KitType::Lenses->samples()[$id], 'name' => $name]);
+            $lenses[$id] = $demo->kit()->create(['type' => KitType::Lenses, 'name' => $name, 'document' => $lens['fields'], 'based_on' => $id])->id;
+        }
+        $demo->fill(['habits' => $this->gate->habits(['format' => 'rush-hold/habits@1', 'body' => $own->id, 'lens' => $lenses['sample-500-f4'], 'floors' => ['bird' => 1 / 2000]])->fields])->save();
+        $this->body = $body['fields'];
+    }
+
+    /** @var array<string, mixed> */
+    private array $body = [];
 
     public function run(): void
     {
@@ -34,10 +74,14 @@ final class DemoSeeder extends Seeder
                 'password' => Str::random(40),
                 'is_demo' => true,
             ]);
+            $this->kit($demo);
             $at = now()->subMinutes(count(self::RUSHES));
             foreach (self::RUSHES as $name) {
                 $json = (string) file_get_contents(base_path("formats/examples/$name.json"));
-                $rush = $demo->rushes()->make(['document' => $this->gate->rush(DocumentGate::decode($json))->fields]);
+                $document = (array) DocumentGate::decode($json);
+                // The examples come without a body; in the demo they are all shot with the same one.
+                $document['kit'] = [...(array) ($document['kit'] ?? []), 'body' => $this->body];
+                $rush = $demo->rushes()->make(['document' => $this->gate->rush($document)->fields]);
                 $rush->forceFill(['created_at' => $at, 'updated_at' => $at])->save(['timestamps' => false]);
                 $at = $at->addMinute();
             }

@@ -19,6 +19,8 @@ enum Figure: string
     case RunningMammal = 'running-mammal';
     case WalkingMammal = 'walking-mammal';
     case Deer = 'deer';
+    case WaterMammal = 'water-mammal';
+    case Dolphin = 'dolphin';
     case Swimmer = 'swimmer';
     case Runner = 'runner';
     case Jumper = 'jumper';

@@ -7,6 +7,12 @@ export type Hold = components['schemas']['Hold'];
 export type Plan = components['schemas']['Plan'];
 export type PlanLine = Plan['lines'][number];
 export type SavedRush = components['schemas']['SavedRush'];
+export type KitItem = components['schemas']['KitItem'];
+export type Body = components['schemas']['Body'];
+export type Lens = components['schemas']['Lens'];
+export type SubjectProfile = components['schemas']['SubjectProfile'];
+export type Habits = components['schemas']['Habits'];
+export type KitType = KitItem['type'];
 export type RushSummary = components['schemas']['RushSummary'];
 export type Session = components['schemas']['Session'];
 

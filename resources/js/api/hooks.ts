@@ -28,20 +28,17 @@ export function useRush(id: string | undefined) {
   });
 }
 
-export function useSubjects() {
-  return useQuery({
-    queryKey: ['subjects'],
-    queryFn: () => take(client.GET('/api/subjects')),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-}
-
 /** The plan for a rush; a newer question cancels the one before, and the last answer stays until the next is there. */
-export function usePlan(rush: Rush | undefined, pins: Hold, units: 'metric' | 'imperial') {
+export function usePlan(
+  rush: Rush | undefined,
+  pins: Hold,
+  units: 'metric' | 'imperial',
+  standing: Hold | null,
+) {
   return useQuery<Plan, Refusal>({
-    queryKey: ['plan', rush, pins, units],
+    queryKey: ['plan', rush, pins, units, standing],
     queryFn: ({ signal }) =>
-      take(client.POST('/api/plan', { body: { rush: rush as Rush, pins, units }, signal })),
+      take(client.POST('/api/plan', { body: { rush: rush as Rush, pins, units, standing }, signal })),
     enabled: rush !== undefined,
     placeholderData: keepPreviousData,
     staleTime: 300_000,
@@ -55,12 +52,18 @@ const windowName = crypto.randomUUID?.() ?? String(Math.random());
 let turn = 0;
 
 /** The plan with every set-up played and ranked; slower, so it is asked once the hand has come to rest. */
-export function useRank(rush: Rush | undefined, pins: Hold, units: 'metric' | 'imperial', run: number) {
+export function useRank(
+  rush: Rush | undefined,
+  pins: Hold,
+  units: 'metric' | 'imperial',
+  run: number,
+  standing: Hold | null,
+) {
   return useQuery<Plan, Refusal>({
-    queryKey: ['rank', rush, pins, units, run],
+    queryKey: ['rank', rush, pins, units, run, standing],
     queryFn: ({ signal }) => {
       turn += 1;
-      const body = { rush: rush as Rush, pins, units, run, window: windowName, turn };
+      const body = { rush: rush as Rush, pins, units, run, standing, window: windowName, turn };
       return take(client.POST('/api/rank', { body, signal }));
     },
     enabled: rush !== undefined,

@@ -17,6 +17,10 @@ export type Quantity =
   | 'mm'
   | 'fnumber'
   | 'times'
+  | 'frames'
+  | 'count'
+  | 'fine mm'
+  | 'short time'
   | 'plain';
 
 type Scale = { unit: string; factor: number; digits: number; step: number };
@@ -44,6 +48,10 @@ const scales: Record<Quantity, { metric: Scale; imperial?: Scale }> = {
   mm: { metric: { unit: 'mm', factor: 1, digits: 0, step: 10 } },
   fnumber: { metric: { unit: 'f/', factor: 1, digits: 1, step: 0.1 } },
   times: { metric: { unit: '×', factor: 1, digits: 2, step: 0.1 } },
+  frames: { metric: { unit: '/s', factor: 1, digits: 1, step: 1 } },
+  count: { metric: { unit: '', factor: 1, digits: 0, step: 1 } },
+  'fine mm': { metric: { unit: 'mm', factor: 1, digits: 1, step: 0.1 } },
+  'short time': { metric: { unit: 'ms', factor: 1000, digits: 1, step: 1 } },
   plain: { metric: { unit: '', factor: 1, digits: 2, step: 0.1 } },
 };
 

@@ -11,9 +11,22 @@ import { Signed } from './Signed';
 const SignIn = lazy(() => import('../screens/sign-in/SignIn'));
 const RushList = lazy(() => import('../screens/rushes/RushList'));
 const Desk = lazy(() => import('../screens/desk/Desk'));
+const Kit = lazy(() => import('../screens/kit/Kit'));
+const BodyEditor = lazy(() => import('../screens/kit/BodyEditor'));
+const LensEditor = lazy(() => import('../screens/kit/LensEditor'));
+const Subjects = lazy(() => import('../screens/subjects/Subjects'));
+const HabitsPage = lazy(() => import('../screens/habits/HabitsPage'));
+const AimTest = lazy(() => import('../screens/habits/AimTest'));
+const Account = lazy(() => import('../screens/account/Account'));
+const Register = lazy(() => import('../screens/sign-in/Register'));
+const Forgotten = lazy(() => import('../screens/sign-in/Forgotten'));
+const NewPassword = lazy(() => import('../screens/sign-in/NewPassword'));
 
 const router = createBrowserRouter([
   { path: '/sign-in', element: <SignIn />, errorElement: <Failed /> },
+  { path: '/register', element: <Register />, errorElement: <Failed /> },
+  { path: '/forgotten-password', element: <Forgotten />, errorElement: <Failed /> },
+  { path: '/reset-password/:token', element: <NewPassword />, errorElement: <Failed /> },
   {
     element: <Signed />,
     errorElement: <Failed />,
@@ -22,6 +35,16 @@ const router = createBrowserRouter([
       { path: '/rushes', element: <RushList /> },
       { path: '/rushes/new', element: <Desk /> },
       { path: '/rushes/:id', element: <Desk /> },
+      { path: '/kit', element: <Kit /> },
+      { path: '/kit/bodies/new', element: <BodyEditor /> },
+      { path: '/kit/bodies/:id', element: <BodyEditor /> },
+      { path: '/kit/lenses/new', element: <LensEditor /> },
+      { path: '/kit/lenses/:id', element: <LensEditor /> },
+      { path: '/subjects', element: <Subjects /> },
+      { path: '/subjects/:id', element: <Subjects /> },
+      { path: '/habits', element: <HabitsPage /> },
+      { path: '/habits/aim', element: <AimTest /> },
+      { path: '/account', element: <Account /> },
       { path: '*', element: <Failed missing /> },
     ],
   },

@@ -4,6 +4,9 @@ import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { client, take } from '../api/client';
 import { useSession } from '../api/hooks';
+import type { Units } from '../parts/units';
+import type { Mode } from '../theme/theme';
+import { Nav, places } from './Nav';
 import { usePreferences } from './preferences';
 
 export function Wordmark() {
@@ -26,6 +29,16 @@ export function TopBar({ children, actions }: { children?: ReactNode; actions?: 
   const session = useSession();
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const own = session.data?.user != null && !session.data.user.is_demo;
+
+  /** Keeps it for the other devices as well; if that fails, this one has it all the same. */
+  function remember(fields: { units?: Units; colours?: Mode }) {
+    if (!own) return;
+    void take(client.GET('/api/habits'))
+      .then((habits) => take(client.PUT('/api/habits', { body: { ...habits, ...fields } })))
+      .then((habits) => queries.setQueryData(['habits'], habits))
+      .catch(() => undefined);
+  }
   const { message } = App.useApp();
 
   async function signOut() {
@@ -43,7 +56,7 @@ export function TopBar({ children, actions }: { children?: ReactNode; actions?: 
       <Link to="/rushes" className="home" aria-label="Rush Hold: your rushes">
         <Wordmark />
       </Link>
-      <div className="top-middle">{children}</div>
+      <div className="top-middle">{children ?? <Nav />}</div>
       <div className="top-actions">
         {actions}
         <Dropdown
@@ -53,14 +66,26 @@ export function TopBar({ children, actions }: { children?: ReactNode; actions?: 
               {
                 key: 'units',
                 label: units === 'metric' ? 'Show feet and miles' : 'Show metres',
-                onClick: () => setUnits(units === 'metric' ? 'imperial' : 'metric'),
+                onClick: () => {
+                  const next = units === 'metric' ? 'imperial' : 'metric';
+                  setUnits(next);
+                  remember({ units: next });
+                },
               },
               {
                 key: 'mode',
                 label: mode === 'dark' ? 'Light colours' : 'Dark colours',
-                onClick: () => setMode(mode === 'dark' ? 'light' : 'dark'),
+                onClick: () => {
+                  const next = mode === 'dark' ? 'light' : 'dark';
+                  setMode(next);
+                  remember({ colours: next });
+                },
               },
               { type: 'divider' },
+              ...(children
+                ? places.map(({ to, label }) => ({ key: to, label, onClick: () => navigate(to) }))
+                : []),
+              { key: 'account', label: 'Account', onClick: () => navigate('/account') },
               { key: 'out', label: 'Sign out', onClick: () => void signOut() },
             ],
           }}

@@ -2,9 +2,10 @@ import './desk.css';
 import { useQueryClient } from '@tanstack/react-query';
 import { App, Button, Dropdown, Input } from 'antd';
 import { useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
-import { useBlocker, useNavigate, useParams } from 'react-router';
+import { useBlocker, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Hold, Refusal, Rush } from '../../api/client';
 import { usePlan, useRank, useRush, useSaveRush } from '../../api/hooks';
+import { useFreshRush, useKit } from '../../api/kit';
 import { useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
 import { Failed, Waiting } from '../../shell/Messages';
@@ -12,15 +13,15 @@ import { TopBar } from '../../shell/TopBar';
 import { Comparison } from './Comparison';
 import { DepthLane } from './DepthLane';
 import { FinderFrame } from './FinderFrame';
-import { freshRush } from './fresh';
 import { Help } from './Help';
 import { HoldPanel } from './HoldPanel';
+import { LensChooser } from './LensChooser';
 import { Notices } from './Notices';
 import { countPins, withPin } from './pins';
 import { pinsOf } from './Ranked';
 import { RushPanel } from './RushPanel';
 import { Transport } from './Transport';
-import { useDesk } from './useDesk';
+import { type Draft, useDesk } from './useDesk';
 import { usePlayback } from './usePlayback';
 
 /** Where most of the time is spent: describe the rush, see what it needs. */
@@ -32,22 +33,32 @@ export default function Desk() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const { message, modal } = App.useApp();
-  const desk = useDesk(id, saved.data, freshRush);
+  const [params] = useSearchParams();
+  const fresh = useFreshRush(params.get('subject'), id === undefined);
+  const desk = useDesk(id, saved.data, fresh.data as Draft | undefined);
+  const bodies = useKit('bodies');
   const [help, setHelp] = useState(false);
+  const [choosing, setChoosing] = useState(false);
   const [compared, setCompared] = useState<Hold | null>(null);
   const [chosen, setChosen] = useState('exposure.shutter_s');
   const leaving = useRef(false);
 
   const draft = desk.draft;
   const asked = useDebounced(draft, 70);
-  const plan = usePlan(asked?.document, (asked?.pins ?? {}) as Hold, units);
+  // The body in hand: one's own of that name before a sample of that name.
+  const bodyName = draft?.document.kit?.body?.name;
+  const body =
+    bodies.data?.find((b) => !b.sample && b.name === bodyName) ??
+    bodies.data?.find((b) => b.name === bodyName);
+  const standing = (body?.standing ?? null) as Hold | null;
+  const plan = usePlan(asked?.document, (asked?.pins ?? {}) as Hold, units, standing);
   // A refused entry does not take the last answer away.
   const [answer, setAnswer] = useState(plan.data);
   if (plan.data && plan.data !== answer) setAnswer(plan.data);
   // The formulas answer at once; once the hand rests, every set-up is played and the winner takes their place.
   const [run, setRun] = useState(0);
   const settled = useDebounced(draft, 450);
-  const rank = useRank(settled?.document, (settled?.pins ?? {}) as Hold, units, run);
+  const rank = useRank(settled?.document, (settled?.pins ?? {}) as Hold, units, run, standing);
   const played = rank.data && settled === asked ? rank.data : undefined;
   const shown = useDeferredValue(played ?? answer);
   const playback = usePlayback(shown?.lane.seconds ?? draft?.document.path.seconds ?? 1);
@@ -176,6 +187,7 @@ export default function Desk() {
       />
     );
   }
+  if (fresh.isError) return <Failed message={fresh.error.message} />;
   if (!draft || (id !== undefined && saved.isPending)) return <Waiting what="Opening" />;
 
   const refused = plan.error && !plan.isFetching ? plan.error : null;
@@ -265,6 +277,7 @@ export default function Desk() {
           onChange={changeRush}
           onRush={setRush}
           onSettle={desk.settle}
+          onChooseLens={() => setChoosing(true)}
         />
         <section className="desk-middle" aria-label="Pictures of the rush">
           {shown ? (
@@ -294,6 +307,10 @@ export default function Desk() {
           onPin={pin}
           onAdopt={(hold) => desk.change({ pins: hold })}
           onCompare={setCompared}
+          body={body}
+          onWord={(words) =>
+            changeRush('kit', { body: { ...draft.document.kit?.body, words } }, 'kit.body.words')
+          }
           onUnpinAll={() => desk.change({ pins: {} as Hold })}
         />
       </main>
@@ -309,6 +326,14 @@ export default function Desk() {
           }}
         />
       )}
+      <LensChooser
+        rush={choosing ? draft.document : null}
+        onClose={() => setChoosing(false)}
+        onUse={(lens, extender) => {
+          setChoosing(false);
+          changeRush('kit', { lens, extender }, 'kit.lens chosen');
+        }}
+      />
       <Help open={help} onClose={() => setHelp(false)} />
     </div>
   );

@@ -12,6 +12,21 @@ const heads: Record<string, [number, number]> = {
   'walking-mammal': [0.86, 0.24],
   runner: [0.62, 0.09],
   rider: [0.62, 0.1],
+  'soaring-bird': [0.92, 0.5],
+  'diving-bird': [0.9, 0.53],
+  'wading-bird': [0.7, 0.1],
+  'swimming-bird': [0.78, 0.12],
+  deer: [0.88, 0.25],
+  'water-mammal': [0.78, 0.36],
+  dolphin: [0.88, 0.58],
+  swimmer: [0.68, 0.42],
+  jumper: [0.5, 0.1],
+  kicker: [0.46, 0.09],
+  skier: [0.68, 0.13],
+  'horse-rider': [0.52, 0.07],
+  motorcycle: [0.59, 0.11],
+  boat: [0.5, 0.14],
+  insect: [0.9, 0.49],
 };
 
 /** Where on an outline the aim part is, in its length and height. */

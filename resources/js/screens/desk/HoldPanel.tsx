@@ -1,7 +1,10 @@
 import { Button, Segmented } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import type { Hold, Plan, PlanLine } from '../../api/client';
+import type { Body, Hold, Plan, PlanLine } from '../../api/client';
 import { useRankProgress } from '../../api/hooks';
+import type { Item } from '../../api/kit';
+import { AskWord } from './AskWord';
+import { Changes } from './Changes';
 import { Losses, RankingList, Schools } from './Ranked';
 
 const groups: { title: string; settings: string[] }[] = [
@@ -115,6 +118,8 @@ type Props = {
   onAdopt: (hold: Hold) => void;
   onCompare: (hold: Hold) => void;
   onUnpinAll: () => void;
+  body: Item<'bodies'> | undefined;
+  onWord: (words: Body['words']) => void;
 };
 
 /** The hold: a line for each setting, and the reasons for the one that is looked at. */
@@ -129,8 +134,10 @@ export function HoldPanel({
   onAdopt,
   onCompare,
   onUnpinAll,
+  body,
+  onWord,
 }: Props) {
-  const [view, setView] = useState<'why' | 'ranking' | 'schools' | 'lost'>('why');
+  const [view, setView] = useState<'why' | 'changes' | 'ranking' | 'schools' | 'lost'>('why');
   const detail = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new line starts at its top
   useEffect(() => {
@@ -140,7 +147,8 @@ export function HoldPanel({
   const bySetting = new Map(plan.lines.map((line) => [line.setting, line]));
   const line = bySetting.get(chosen) ?? plan.lines[0];
   // While nothing has been played there is only the hold to see.
-  const lines = view === 'why' || !plan.ranking;
+  const lines = view === 'why' || (view !== 'changes' && !plan.ranking);
+  const danger = plan.changes?.some((c) => c.danger) ?? false;
 
   return (
     <aside className={stale ? 'hold stale' : 'hold'} aria-label="Hold" aria-busy={stale || playing}>
@@ -165,6 +173,14 @@ export function HoldPanel({
         onChange={setView}
         options={[
           { value: 'why', label: 'Hold' },
+          {
+            value: 'changes',
+            label: (
+              <span className={danger ? 'tab-danger' : ''}>
+                Changes{plan.changes && plan.changes.length > 0 ? ` ${plan.changes.length}` : ''}
+              </span>
+            ),
+          },
           { value: 'ranking', label: 'Others', disabled: !plan.ranking },
           { value: 'schools', label: 'Schools', disabled: !plan.by_school },
           { value: 'lost', label: 'Losses', disabled: !plan.best.losses },
@@ -187,7 +203,10 @@ export function HoldPanel({
                       data-setting={setting}
                     >
                       <span className="hold-name">{l.name}</span>
-                      <span className="hold-value">{l.label}</span>
+                      <span className="hold-value">
+                        {l.label}
+                        {l.own && <em title={l.own.where}>{l.own.label}</em>}
+                      </span>
                       <MarginBar margin={l.margin} />
                     </button>
                     <button
@@ -209,19 +228,33 @@ export function HoldPanel({
           ))}
         </div>
       )}
+      {view === 'changes' && <Changes plan={plan} body={body} onAdopt={onAdopt} />}
       {view === 'ranking' && plan.ranking && (
-        <RankingList plan={plan} onAdopt={onAdopt} onCompare={onCompare} />
+        <RankingList plan={plan} words={body?.document.words} onAdopt={onAdopt} onCompare={onCompare} />
       )}
       {view === 'schools' && plan.by_school && <Schools plan={plan} onAdopt={onAdopt} />}
       {view === 'lost' && plan.best.losses && <Losses plan={plan} />}
       {line && lines && (
         <div className="hold-detail" ref={detail} aria-live="polite">
+          {(line.own ?? line.own_setting) && (
+            <p className="own-word">
+              {line.own_setting && <>On your camera “{line.own_setting.label}”</>}
+              {line.own &&
+                (line.own_setting ? <>: “{line.own.label}”</> : <>On your camera “{line.own.label}”</>)}
+              {(line.own?.where || line.own_setting?.where) && (
+                <span className="quiet">, {line.own?.where || line.own_setting?.where}</span>
+              )}
+            </p>
+          )}
           <p className="hold-reason">{line.reason}</p>
           <Cost plan={plan} setting={line.setting} />
           {line.margin && (
             <p className="quiet hold-margin">
               {small(line.margin.used)} of {small(line.margin.allowed)} {line.margin.unit}: {line.margin.name}
             </p>
+          )}
+          {body && line.ask && !body.document.words?.[line.ask] && (
+            <AskWord key={line.ask} line={line} body={body} onNamed={onWord} />
           )}
           {line.alternatives.length > 0 && (
             <ul>

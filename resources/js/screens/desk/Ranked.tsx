@@ -1,4 +1,4 @@
-import type { Hold, Plan } from '../../api/client';
+import type { Body, Hold, Plan } from '../../api/client';
 
 type Entry = NonNullable<Plan['ranking']>[number];
 
@@ -8,13 +8,17 @@ const techniques: Record<string, string> = {
   follow: 'Follow by hand',
 };
 
-export function nameOf(hold: Hold): string {
+type Words = Body['words'];
+
+/** A set-up in our words, with the camera’s own for its area where they are known. */
+export function nameOf(hold: Hold, words?: Words): string {
   const focus = hold.focus ?? {};
   if (focus.technique && focus.technique !== 'auto') return techniques[focus.technique] ?? focus.technique;
   const parts = [focus.area?.replaceAll('-', ' ') ?? focus.mode ?? focus.technique ?? focus.detect ?? ''];
   if (focus.detect && focus.detect !== 'off') parts.push(focus.detect);
   if (focus.area && focus.mode && focus.mode !== 'continuous') parts.push(focus.mode);
-  return parts.join(', ');
+  const own = words?.[`area.${focus.area}`]?.label;
+  return own ? `${parts.join(', ')} (“${own}”)` : parts.join(', ');
 }
 
 /** Of a set-up, what makes it that set-up; the exposure is left to be solved. */
@@ -40,10 +44,10 @@ function Bar({ rate, error }: { rate: number; error: number }) {
   );
 }
 
-type Props = { plan: Plan; onAdopt: (hold: Hold) => void; onCompare?: (hold: Hold) => void };
+type Props = { plan: Plan; words?: Words; onAdopt: (hold: Hold) => void; onCompare?: (hold: Hold) => void };
 
 /** The other set-ups that were played, and those the rules kept out. */
-export function RankingList({ plan, onAdopt, onCompare }: Props) {
+export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
   const played = (plan.ranking ?? []).filter((e) => e.rejected_because === undefined);
   const out = (plan.ranking ?? []).filter((e) => e.rejected_because !== undefined);
   return (
@@ -53,7 +57,12 @@ export function RankingList({ plan, onAdopt, onCompare }: Props) {
         {played.map((entry: Entry, i) => (
           <li key={JSON.stringify(entry.hold)}>
             <button type="button" onClick={() => onAdopt(pinsOf(entry.hold))} title="Adopt this set-up">
-              {nameOf(entry.hold)}
+              {nameOf(entry.hold, words)}
+              {entry.changes !== undefined && (
+                <small className="quiet">
+                  {entry.changes === 1 ? '1 change' : `${entry.changes} changes`}
+                </small>
+              )}
             </button>
             <Bar rate={entry.keeper_rate} error={entry.standard_error ?? 0} />
             <span className="ranked-rate">{Math.round(100 * entry.keeper_rate)} %</span>

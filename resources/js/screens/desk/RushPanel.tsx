@@ -1,10 +1,11 @@
 import { Checkbox, Segmented, Select } from 'antd';
 import { useMemo } from 'react';
-import type { Plan, Refusal, Rush } from '../../api/client';
-import { useSubjects } from '../../api/hooks';
+import type { Lens, Plan, Refusal, Rush } from '../../api/client';
+import { useKit } from '../../api/kit';
 import { NumberField } from '../../parts/NumberField';
 import { ShareField } from '../../parts/ShareField';
 import type { Quantity } from '../../parts/units';
+import { KitFields } from './KitFields';
 import { LightFields } from './LightFields';
 import { PlanMap } from './PlanMap';
 
@@ -15,6 +16,7 @@ type Props = {
   onChange: (part: keyof Rush, fields: Record<string, unknown>, merge?: string) => void;
   onRush: (rush: Rush, merge: string) => void;
   onSettle: () => void;
+  onChooseLens: () => void;
 };
 
 const hazards = [
@@ -27,16 +29,17 @@ const hazards = [
 ];
 
 /** The rush: who comes, on which way, through what, in what light, to whom. */
-export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle }: Props) {
-  const subjects = useSubjects();
+export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onChooseLens }: Props) {
+  const subjects = useKit('subjects');
   const options = useMemo(() => {
     const groups = new Map<string, { value: string; label: string }[]>();
     for (const s of subjects.data ?? []) {
-      groups.set(s.group, [...(groups.get(s.group) ?? []), { value: s.id, label: s.subject.name ?? s.id }]);
+      const group = s.document.group ?? 'Own';
+      groups.set(group, [...(groups.get(group) ?? []), { value: s.id, label: s.name }]);
     }
     return [...groups].map(([label, options]) => ({ label, options }));
   }, [subjects.data]);
-  const current = subjects.data?.find((s) => s.subject.name === rush.subject.name);
+  const current = subjects.data?.find((s) => s.name === rush.subject.name);
 
   const problem = (field: string) => (refused?.field === field ? refused.message : null);
   const number = (
@@ -56,9 +59,15 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle }: P
   );
   const scene = (rush.scene ?? {}) as NonNullable<Rush['scene']>;
   const person = (rush.photographer ?? {}) as NonNullable<Rush['photographer']>;
-  const lens = (rush.kit?.lens ?? {}) as Record<string, number | string>;
+  const lens = (rush.kit?.lens ?? {}) as Lens;
+  const isZoom = (lens.zoom?.length ?? 0) > 0;
+  // What is changed here is no longer the lens of that name, but a zoom stays itself when it is zoomed.
   const setLens = (name: string, value: number) =>
-    onChange('kit', { lens: { ...lens, name: '', [name]: value } }, `kit.lens.${name}`);
+    onChange(
+      'kit',
+      { lens: { ...lens, ...(isZoom && name === 'focal_mm' ? {} : { name: '' }), [name]: value } },
+      `kit.lens.${name}`,
+    );
 
   return (
     <aside className="rush" aria-label="Rush" onBlur={onSettle}>
@@ -74,10 +83,12 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle }: P
           value={current?.id ?? (rush.subject.name ? rush.subject.name : null)}
           onChange={(id) => {
             const picked = subjects.data?.find((s) => s.id === id);
-            if (picked) onRush({ ...rush, subject: picked.subject }, `subject ${id}`);
+            if (!picked) return;
+            const { subject, hazards = [] } = picked.document;
+            onRush({ ...rush, subject, scene: { ...rush.scene, hazards } as Rush['scene'] }, `subject ${id}`);
           }}
         />
-        {current && <p className="quiet habit">{current.habit}</p>}
+        {current && <p className="quiet habit">{current.document.habit}</p>}
       </div>
 
       <PlanMap rush={rush} plan={plan} onChange={onChange} onSettle={onSettle} />
@@ -186,6 +197,7 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle }: P
             onChange={(value) => onChange('photographer', { support: value })}
           />
         </div>
+        <KitFields rush={rush} onChange={onChange} onChooseLens={onChooseLens} />
         <div className="fields">
           <NumberField
             label="Focal length"
@@ -194,13 +206,15 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle }: P
             problem={problem('kit.lens.focal_mm')}
             onChange={(v) => setLens('focal_mm', v)}
           />
-          <NumberField
-            label="Widest"
-            quantity="fnumber"
-            value={Number(lens.max_aperture ?? 4)}
-            problem={problem('kit.lens.max_aperture')}
-            onChange={(v) => setLens('max_aperture', v)}
-          />
+          {!isZoom && (
+            <NumberField
+              label="Widest"
+              quantity="fnumber"
+              value={Number(lens.max_aperture ?? 4)}
+              problem={problem('kit.lens.max_aperture')}
+              onChange={(v) => setLens('max_aperture', v)}
+            />
+          )}
           <NumberField
             label="Nearest focus"
             quantity="length"
@@ -269,7 +283,7 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle }: P
 
       <details>
         <summary>The subject’s figures</summary>
-        {current && <p className="quiet habit">{current.source}</p>}
+        {current && <p className="quiet habit">{current.document.source}</p>}
         <div className="fields">
           {number('subject', 'length_m', 'Length', 'size')}
           {number('subject', 'height_m', 'Height', 'size')}

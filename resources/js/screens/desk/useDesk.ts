@@ -55,15 +55,11 @@ function leftBehind(id: string | undefined, version: number): Draft | null {
 }
 
 /** The state of the desk: changes with undo, whether they are saved, and a copy in the browser in case of mishap. */
-export function useDesk(id: string | undefined, saved: SavedRush | undefined, fresh: Rush) {
+export function useDesk(id: string | undefined, saved: SavedRush | undefined, fresh: Draft | undefined) {
   const [state, dispatch] = useReducer(reduce, { past: [], now: null, future: [], merging: null });
   const base = useMemo<Draft | null>(
     () =>
-      id === undefined
-        ? { document: fresh, pins: {} }
-        : saved
-          ? { document: saved.document, pins: saved.pins }
-          : null,
+      id === undefined ? (fresh ?? null) : saved ? { document: saved.document, pins: saved.pins } : null,
     [id, saved, fresh],
   );
   const version = saved?.version ?? 0;

@@ -2,7 +2,7 @@ import './sign-in.css';
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox, Form, Input } from 'antd';
 import { useState } from 'react';
-import { Navigate, useSearchParams } from 'react-router';
+import { Link, Navigate, useSearchParams } from 'react-router';
 import { client, type Session, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
 import { Wordmark } from '../../shell/TopBar';
@@ -77,6 +77,10 @@ export default function SignIn() {
             Sign in
           </Button>
         </Form>
+        <p className="sign-in-ways">
+          <Link to="/register">Open an account</Link>
+          <Link to="/forgotten-password">Forgotten your password?</Link>
+        </p>
         {session.data?.demo_available && (
           <div className="sign-in-demo">
             <Button

@@ -1,0 +1,152 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  type Body,
+  client,
+  type Habits,
+  type Hold,
+  type KitItem,
+  type KitType,
+  type Lens,
+  type Refusal,
+  type Rush,
+  type SubjectProfile,
+  take,
+} from './client';
+
+/** A document of each kind of kit. */
+export type Documents = { bodies: Body; lenses: Lens; subjects: SubjectProfile };
+
+/** One thing on the shelf, with a document of its kind. */
+export type Item<T extends KitType> = Omit<KitItem, 'document' | 'type'> & {
+  type: T;
+  document: Documents[T];
+};
+
+const at = <T extends KitType>(type: T, id: string) => ({ params: { path: { type, id } } });
+
+/** All bodies, lenses or subjects within reach: one’s own first, then the samples. */
+export function useKit<T extends KitType>(type: T) {
+  return useQuery({
+    queryKey: ['kit', type],
+    queryFn: () =>
+      take(client.GET('/api/kit/{type}', { params: { path: { type } } })) as unknown as Promise<Item<T>[]>,
+    staleTime: 300_000,
+  });
+}
+
+export function useSaveKit<T extends KitType>(type: T) {
+  const queries = useQueryClient();
+  return useMutation<
+    Item<T>,
+    Refusal,
+    { id?: string; document: Documents[T]; version?: number; based_on?: string | null }
+  >({
+    mutationFn: ({ id, ...body }) =>
+      (id
+        ? take(client.PUT('/api/kit/{type}/{id}', { ...at(type, id), body }))
+        : take(client.POST('/api/kit/{type}', { params: { path: { type } }, body }))) as unknown as Promise<
+        Item<T>
+      >,
+    onSuccess: () => void queries.invalidateQueries({ queryKey: ['kit'] }),
+  });
+}
+
+/** One of the small things that can be done with kit; the shelves follow. */
+export function useKitAction<Input, Output>(action: (input: Input) => Promise<Output>) {
+  const queries = useQueryClient();
+  return useMutation<Output, Refusal, Input>({
+    mutationFn: action,
+    onSuccess: () => void queries.invalidateQueries({ queryKey: ['kit'] }),
+  });
+}
+
+type Which = { type: KitType; id: string };
+
+export const kitActions = {
+  remove: ({ type, id }: Which) => take(client.DELETE('/api/kit/{type}/{id}', at(type, id))),
+  restore: ({ type, id }: Which) => take(client.POST('/api/kit/{type}/{id}/restore', at(type, id))),
+  upload: ({ type, file }: { type: KitType; file: File }) =>
+    take(
+      client.POST('/api/kit/{type}/upload', {
+        params: { path: { type } },
+        body: { file: '' },
+        bodySerializer: () => {
+          const form = new FormData();
+          form.append('file', file);
+          return form;
+        },
+      }),
+    ),
+  stand: ({ id, standing }: { id: string; standing: Hold | null }) =>
+    take(client.PUT('/api/kit/bodies/{id}/standing', { params: { path: { id } }, body: { standing } })),
+  name: ({ id, key, label, where }: { id: string; key: string; label: string; where: string }) =>
+    take(
+      client.PUT('/api/kit/bodies/{id}/words/{key}', {
+        params: { path: { id, key } },
+        body: { label, where },
+      }),
+    ) as unknown as Promise<Item<'bodies'>>,
+};
+
+/** What a document comes to while it is being written: what is wrong with it, its terms, its reach. */
+export function useCheck<T extends KitType>(
+  type: T,
+  document: Documents[T] | undefined,
+  more: { body?: Body; distance_m?: number } = {},
+) {
+  return useQuery({
+    queryKey: ['check', type, document, more],
+    queryFn: ({ signal }) =>
+      take(
+        client.POST('/api/kit/{type}/check', {
+          params: { path: { type } },
+          body: { document: document as Documents[T], ...more },
+          signal,
+        }),
+      ),
+    enabled: document !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+    gcTime: 10_000,
+  });
+}
+
+export function useHabits() {
+  return useQuery({
+    queryKey: ['habits'],
+    queryFn: () => take(client.GET('/api/habits')),
+    staleTime: 300_000,
+  });
+}
+
+export function useSaveHabits() {
+  const queries = useQueryClient();
+  return useMutation<Habits, Refusal, Habits>({
+    mutationFn: (body) => take(client.PUT('/api/habits', { body })),
+    onSuccess: (habits) => {
+      queries.setQueryData(['habits'], habits);
+      queries.removeQueries({ queryKey: ['fresh'] });
+    },
+  });
+}
+
+/** The rush that a new one starts from. */
+export function useFreshRush(subject: string | null, wanted: boolean) {
+  return useQuery({
+    queryKey: ['fresh', subject],
+    queryFn: () => take(client.GET('/api/rushes/fresh', { params: { query: subject ? { subject } : {} } })),
+    enabled: wanted,
+    staleTime: 60_000,
+  });
+}
+
+export function useLensChoice(rush: Rush | null, units: 'metric' | 'imperial') {
+  return useQuery({
+    queryKey: ['lens choice', rush, units],
+    queryFn: ({ signal }) =>
+      take(client.POST('/api/lenses/choose', { body: { rush: rush as Rush, units }, signal })),
+    enabled: rush !== null,
+    staleTime: 300_000,
+    retry: false,
+  });
+}

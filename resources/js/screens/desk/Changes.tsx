@@ -1,0 +1,173 @@
+import { App, Button, Select } from 'antd';
+import { Link } from 'react-router';
+import type { Hold, Plan } from '../../api/client';
+import { type Item, kitActions, useKitAction } from '../../api/kit';
+import { areaLabels, kindLabels, modeLabels } from '../kit/words';
+import { nameOf, pinsOf } from './Ranked';
+
+type Standing = Hold & { manual_switch?: boolean };
+
+/** What has to be changed on the camera from how it stands; what would spoil the rush comes first. */
+export function Changes({
+  plan,
+  body,
+  onAdopt,
+}: {
+  plan: Plan;
+  body: Item<'bodies'> | undefined;
+  onAdopt: (hold: Hold) => void;
+}) {
+  const { message } = App.useApp();
+  const stand = useKitAction(kitActions.stand);
+  if (!body)
+    return (
+      <section className="hold-detail" aria-label="Changes">
+        <p>
+          This body is not in <Link to="/kit">your kit</Link>, so how it was left is not known.
+        </p>
+      </section>
+    );
+  const standing = (body.standing ?? {}) as Standing;
+  const leave = (next: Standing | null, says?: string) =>
+    stand.mutate(
+      { id: body.id, standing: next as Hold | null },
+      {
+        onError: (error) => message.error(error.message),
+        onSuccess: () => says && message.success(says),
+      },
+    );
+  const focus = (fields: Partial<NonNullable<Hold['focus']>>) =>
+    leave({ format: 'rush-hold/hold@1', ...standing, focus: { ...standing.focus, ...fields } } as Standing);
+  const changes = plan.changes ?? [];
+  const fewest = plan.fewest_changes;
+  const best = plan.ranking?.[0]?.changes;
+  const frames = plan.best.frames ?? 1;
+
+  return (
+    <section className="hold-detail changes" aria-label="Changes">
+      {body.standing === null ? (
+        <p className="quiet">
+          How this body was last left is not known yet. Once you say what it is set to, this lists what has to
+          change, and warns of leftovers.
+        </p>
+      ) : changes.length === 0 ? (
+        <p>It stands as this hold needs it.</p>
+      ) : (
+        <p className="quiet">
+          {changes.length === 1 ? 'One thing has' : `${changes.length} things have`} to change on “{body.name}
+          ”.
+        </p>
+      )}
+      <ol className="change-list">
+        {changes.map((c) => {
+          const line = plan.lines.find((l) => l.setting === c.setting);
+          return (
+            <li key={c.name} className={c.danger ? 'danger' : ''}>
+              <b>{c.name}</b>
+              <span>
+                <s>{c.from}</s> → <b>{c.to}</b>
+                {line?.own && <em> “{line.own.label}”</em>}
+              </span>
+              {(line?.own?.where || line?.own_setting?.where) && (
+                <small className="quiet">{line.own?.where || line.own_setting?.where}</small>
+              )}
+              {c.danger && <small>{c.danger}</small>}
+            </li>
+          );
+        })}
+      </ol>
+      <Button
+        type="primary"
+        size="small"
+        loading={stand.isPending}
+        onClick={() => leave(plan.best.hold, 'Remembered: it stands as this hold says.')}
+      >
+        I have set it like this
+      </Button>
+      {fewest && best !== undefined && (fewest.changes ?? 0) < best && (
+        <p className="change-fewest">
+          With {best - (fewest.changes ?? 0)} fewer to change: <b>{nameOf(fewest.hold)}</b>, which keeps{' '}
+          {Math.round(frames * fewest.keeper_rate)} instead of{' '}
+          {Math.round(frames * (plan.best.keeper_rate ?? 0))}.{' '}
+          <Button size="small" onClick={() => onAdopt(pinsOf(fewest.hold))}>
+            Adopt it
+          </Button>
+        </p>
+      )}
+      <details open={body.standing === null}>
+        <summary>What it is set to now</summary>
+        <div className="standing-fields">
+          <Known
+            label="Focus mode"
+            value={standing.focus?.mode}
+            options={{ ...modeLabels, manual: 'Manual' }}
+            onChange={(mode) => focus({ mode: mode as never })}
+          />
+          <Known
+            label="Area"
+            value={standing.focus?.area}
+            options={Object.fromEntries(
+              Object.keys(body.document.areas ?? {}).map((a) => [a, areaLabels[a] ?? a]),
+            )}
+            onChange={(area) => focus({ area: area as never })}
+          />
+          <Known
+            label="Detection"
+            value={standing.focus?.detect}
+            options={{ ...kindLabels, off: 'Off' }}
+            onChange={(detect) => focus({ detect: detect as never })}
+          />
+          <Known
+            label="Stabiliser"
+            value={standing.stabiliser}
+            options={{ off: 'Off', on: 'On', panning: 'Panning' }}
+            onChange={(stabiliser) =>
+              leave({ format: 'rush-hold/hold@1', ...standing, stabiliser: stabiliser as never })
+            }
+          />
+          <Known
+            label="Switch on the lens"
+            value={
+              standing.manual_switch === undefined ? undefined : standing.manual_switch ? 'manual' : 'auto'
+            }
+            options={{ auto: 'Automatic', manual: 'Manual' }}
+            onChange={(v) =>
+              leave({ format: 'rush-hold/hold@1', ...standing, manual_switch: v === 'manual' } as Standing)
+            }
+          />
+          {body.standing !== null && (
+            <Button size="small" type="text" onClick={() => leave(null, 'Forgotten.')}>
+              Forget how it stands
+            </Button>
+          )}
+        </div>
+      </details>
+    </section>
+  );
+}
+
+function Known({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: string | undefined;
+  options: Record<string, string>;
+  onChange: (value: string) => void;
+}) {
+  return (
+    <>
+      <span className="quiet">{label}</span>
+      <Select
+        aria-label={`${label} now`}
+        size="small"
+        placeholder="not known"
+        value={value ?? null}
+        options={Object.entries(options).map(([v, l]) => ({ value: v, label: l }))}
+        onChange={(v) => v && onChange(v)}
+      />
+    </>
+  );
+}

@@ -1,0 +1,73 @@
+import { Button, Modal } from 'antd';
+import type { Lens, Rush } from '../../api/client';
+import { useKit, useLensChoice } from '../../api/kit';
+import { useUnits } from '../../parts/units';
+
+type Props = { rush: Rush | null; onClose: () => void; onUse: (lens: Lens, extender: number) => void };
+
+/** The person’s lenses for this rush, each at the focal length and extender that suits it best, played. */
+export function LensChooser({ rush, onClose, onUse }: Props) {
+  const units = useUnits();
+  const lenses = useKit('lenses');
+  const choice = useLensChoice(rush, units);
+  const data = choice.data;
+  return (
+    <Modal
+      open={rush !== null}
+      onCancel={onClose}
+      footer={null}
+      width={760}
+      title="Which lens for this rush"
+      destroyOnHidden
+    >
+      {choice.isError && <p role="alert">{choice.error.message}</p>}
+      {choice.isFetching && !data && (
+        <p className="quiet" role="status">
+          Playing the rush with each lens, at both ends and the middle of every zoom…
+        </p>
+      )}
+      {data && (
+        <>
+          <p className="quiet">
+            {data.own
+              ? 'Your lenses, best first: by frames kept, and by how large it comes out.'
+              : 'You have no lenses of your own here yet; these are the samples.'}
+          </p>
+          <ol className="lens-choices">
+            {data.choices.map((c) => {
+              const lens = lenses.data?.find((l) => l.id === c.id);
+              return (
+                <li key={c.id}>
+                  <span>
+                    <b>{c.name}</b>
+                    <small className="quiet">
+                      at {Math.round(c.focal_mm)} mm{c.extender > 1 && ` with ${c.extender}×`}, f/
+                      {Number(c.widest.toPrecision(2))}
+                    </small>
+                    <small>{c.sentence}</small>
+                  </span>
+                  <span
+                    className="rate-bar"
+                    role="img"
+                    aria-label={`${Math.round(100 * c.keeper_rate)} of 100 frames kept`}
+                  >
+                    <span className="rate" style={{ width: `${c.keeper_rate * 100}%` }} />
+                  </span>
+                  <span className="ranked-rate">{Math.round(100 * c.keeper_rate)} %</span>
+                  <Button
+                    size="small"
+                    disabled={!lens || c.keeper_rate === 0}
+                    onClick={() => lens && onUse({ ...lens.document, focal_mm: c.focal_mm }, c.extender)}
+                    aria-label={`Use ${c.name}`}
+                  >
+                    Use it
+                  </Button>
+                </li>
+              );
+            })}
+          </ol>
+        </>
+      )}
+    </Modal>
+  );
+}

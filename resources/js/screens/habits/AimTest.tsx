@@ -1,0 +1,201 @@
+import './habits.css';
+import { App, Button } from 'antd';
+import { type PointerEvent, useCallback, useEffect, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { client, type Habits, take } from '../../api/client';
+import { useHabits, useSaveHabits } from '../../api/kit';
+import { TopBar } from '../../shell/TopBar';
+
+type Course = { seconds: number; ring: number; course: number[][] };
+type Score = {
+  aim: number;
+  panning: number;
+  lag_s: number;
+  stages: { speed: number; on_target: number; scatter: number }[];
+};
+
+const pace = ['Slow', 'Steady', 'Fast', 'Wild'];
+
+/** Twenty seconds of holding a ring on a mark that moves; the server judges what the pointer did. */
+export default function AimTest() {
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const habits = useHabits();
+  const save = useSaveHabits();
+  const field = useRef<SVGSVGElement>(null);
+  const mark = useRef<SVGGElement>(null);
+  const ring = useRef<SVGCircleElement>(null);
+  const [stage, setStage] = useState<'ready' | 'running' | 'judging' | 'done'>('ready');
+  const [left, setLeft] = useState(0);
+  const [score, setScore] = useState<Score | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const course = useRef<Course | null>(null);
+  const seed = useRef(0);
+  const pointer = useRef<[number, number] | null>(null);
+  const trace = useRef<number[][]>([]);
+  const frame = useRef(0);
+
+  useEffect(() => () => cancelAnimationFrame(frame.current), []);
+
+  const follow = useCallback((event: PointerEvent<SVGSVGElement>) => {
+    const box = field.current?.getBoundingClientRect();
+    if (!box) return;
+    const x = (event.clientX - box.left) / box.width - 0.5;
+    const y = ((event.clientY - box.top) / box.height - 0.5) * (box.height / box.width);
+    pointer.current = [x, y];
+    ring.current?.setAttribute('cx', String(x * 1000));
+    ring.current?.setAttribute('cy', String(y * 1000));
+  }, []);
+
+  async function start() {
+    setProblem(null);
+    setScore(null);
+    seed.current = Math.floor(Math.random() * 1_000_000);
+    try {
+      course.current = await take(client.GET('/api/aim-test', { params: { query: { seed: seed.current } } }));
+    } catch (error) {
+      setProblem((error as Error).message);
+      return;
+    }
+    trace.current = [];
+    setStage('running');
+    const begun = performance.now();
+    const step = () => {
+      const c = course.current;
+      if (!c) return;
+      const t = (performance.now() - begun) / 1000;
+      const perS = (c.course.length - 1) / c.seconds;
+      const at = c.course[Math.min(c.course.length - 1, Math.round(t * perS))];
+      if (at)
+        mark.current?.setAttribute('transform', `translate(${(at[1] ?? 0) * 1000} ${(at[2] ?? 0) * 1000})`);
+      if (pointer.current && t <= c.seconds) trace.current.push([t, ...pointer.current]);
+      setLeft(Math.max(0, Math.ceil(c.seconds - t)));
+      if (t < c.seconds) frame.current = requestAnimationFrame(step);
+      else void judge();
+    };
+    step();
+  }
+
+  async function judge() {
+    setStage('judging');
+    try {
+      const rounded = trace.current.map((p) => p.map((v) => Number(v.toFixed(5))));
+      setScore(await take(client.POST('/api/aim-test', { body: { seed: seed.current, trace: rounded } })));
+      setStage('done');
+    } catch (error) {
+      setProblem((error as Error).message);
+      setStage('ready');
+    }
+  }
+
+  async function use() {
+    if (!score || !habits.data) return;
+    try {
+      await save.mutateAsync({
+        ...habits.data,
+        photographer: { ...habits.data.photographer, aim: score.aim, panning: score.panning } as NonNullable<
+          Habits['photographer']
+        >,
+      });
+      message.success('New rushes start from these values.');
+      navigate('/habits');
+    } catch (error) {
+      message.error((error as Error).message);
+    }
+  }
+
+  const running = stage === 'running';
+  return (
+    <>
+      <TopBar />
+      <main className="page aim-test">
+        <div className="page-head">
+          <h1>Aim and following</h1>
+          <Button onClick={() => navigate('/habits')}>Close</Button>
+          <Button type="primary" disabled={running || stage === 'judging'} onClick={() => void start()}>
+            {score ? 'Once more' : 'Start'}
+          </Button>
+        </div>
+        <p className="page-quiet">
+          Keep the ring on the bird for twenty seconds, as you would an area in the finder. It begins slowly
+          and ends wild. A pointer on a desk is not a long lens in the wind: this only gives a start, and what
+          you log later counts for more.
+        </p>
+        <svg
+          ref={field}
+          className={running ? 'aim-field running' : 'aim-field'}
+          viewBox="-500 -320 1000 640"
+          role="img"
+          aria-label="The field in which the bird moves"
+          onPointerMove={follow}
+          onPointerDown={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId);
+            follow(event);
+          }}
+        >
+          <rect x="-500" y="-320" width="1000" height="640" className="aim-ground" />
+          <g ref={mark}>
+            <path
+              d="M26 -6L14 -12C2 -14 -8 -30 -18 -34C-16 -22 -14 -14 -12 -8L-30 -4L-14 2C-6 8 6 10 14 4Z"
+              fill="var(--figure)"
+            />
+            <circle r="3.5" fill="var(--accent)" />
+          </g>
+          <circle ref={ring} r={35} className="aim-ring" />
+          {running && (
+            <text x="-480" y="-285" className="aim-left">
+              {left} s
+            </text>
+          )}
+          {!running && !score && (
+            <text y="150" textAnchor="middle" className="aim-left">
+              {stage === 'judging' ? 'Judging…' : 'Press Start, then follow the bird'}
+            </text>
+          )}
+        </svg>
+        {problem && (
+          <p className="guide-refused" role="alert">
+            {problem}
+          </p>
+        )}
+        {score && (
+          <section className="aim-score" aria-label="Result">
+            <dl className="subject-facts">
+              <div>
+                <dt>Holding an area on it</dt>
+                <dd>{Math.round(score.aim * 100)} of 100</dd>
+              </div>
+              <div>
+                <dt>Following smoothly</dt>
+                <dd>{Math.round(score.panning * 100)} of 100</dd>
+              </div>
+              <div>
+                <dt>Late by</dt>
+                <dd>{Math.round(score.lag_s * 1000)} ms</dd>
+              </div>
+            </dl>
+            <ul className="aim-stages">
+              {score.stages.map((s, i) => (
+                <li key={s.speed}>
+                  <span>{pace[i]}</span>
+                  <span className="aim-bar">
+                    <span style={{ width: `${s.on_target * 100}%` }} />
+                  </span>
+                  <span>{Math.round(s.on_target * 100)} % on the bird</span>
+                </li>
+              ))}
+            </ul>
+            <Button
+              type="primary"
+              loading={save.isPending}
+              disabled={!habits.data}
+              onClick={() => void use()}
+            >
+              Start from these
+            </Button>
+          </section>
+        )}
+      </main>
+    </>
+  );
+}

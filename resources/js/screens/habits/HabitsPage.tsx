@@ -1,0 +1,290 @@
+import './habits.css';
+import { App, Button, Select } from 'antd';
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
+import type { Habits } from '../../api/client';
+import { useHabits, useKit, useSaveHabits } from '../../api/kit';
+import { Choice } from '../../parts/Choice';
+import { NumberField } from '../../parts/NumberField';
+import { ShareField } from '../../parts/ShareField';
+import { Failed, Waiting } from '../../shell/Messages';
+import { usePreferences } from '../../shell/preferences';
+import { TopBar } from '../../shell/TopBar';
+import { useDraft } from '../kit/useDraft';
+
+type Person = NonNullable<Habits['photographer']>;
+
+const speeds = [
+  1 / 250,
+  1 / 500,
+  1 / 800,
+  1 / 1000,
+  1 / 1250,
+  1 / 1600,
+  1 / 2000,
+  1 / 2500,
+  1 / 3200,
+  1 / 4000,
+];
+
+const schools = [
+  {
+    name: 'response' as const,
+    label: 'How focus answers to change',
+    open: 'As each rush asks',
+    sides: [
+      { value: 'general', label: 'The general preset, always' },
+      { value: 'sticky', label: 'Sticky: once caught, never let go' },
+      { value: 'quick', label: 'Quick: jump at once' },
+    ],
+  },
+  {
+    name: 'stabiliser' as const,
+    label: 'Stabiliser',
+    open: 'As each rush asks',
+    sides: [
+      { value: 'off', label: 'Off for action' },
+      { value: 'on', label: 'On: it steadies the finder' },
+    ],
+  },
+  {
+    name: 'bursts' as const,
+    label: 'Bursts',
+    open: 'As each rush asks',
+    sides: [
+      { value: 'long', label: 'Long, through the moment' },
+      { value: 'short', label: 'Two or three frames, well placed' },
+    ],
+  },
+];
+
+/** How the person works; every new rush starts from this. */
+export default function HabitsPage() {
+  const habits = useHabits();
+  const save = useSaveHabits();
+  const bodies = useKit('bodies');
+  const lenses = useKit('lenses');
+  const navigate = useNavigate();
+  const preferences = usePreferences();
+  const { message } = App.useApp();
+  const base = useMemo(() => habits.data, [habits.data]);
+  const { draft, change, forget, dirty } = useDraft<Habits>('habits', base);
+  if (habits.isError) return <Failed message={habits.error.message} />;
+  if (!draft) return <Waiting />;
+  const person = (draft.photographer ?? {}) as Person;
+  const set = (fields: Partial<Habits>) => change({ ...draft, ...fields });
+  const setPerson = (fields: Partial<Person>) => set({ photographer: { ...person, ...fields } });
+
+  async function keep() {
+    if (!draft) return;
+    try {
+      await save.mutateAsync(draft);
+      forget();
+      if (draft.units) preferences.setUnits(draft.units);
+      if (draft.colours) preferences.setMode(draft.colours);
+      message.success('Saved. New rushes start from this.');
+    } catch (error) {
+      message.error((error as Error).message);
+    }
+  }
+
+  const shelf = (items: { id: string; name: string }[] | undefined) =>
+    (items ?? []).map((i) => ({ value: i.id, label: i.name }));
+
+  return (
+    <>
+      <TopBar />
+      <main className="page habits">
+        <div className="page-head">
+          <h1>How you work</h1>
+          {dirty && (
+            <Button
+              onClick={() => {
+                forget();
+                if (base) change(base);
+              }}
+            >
+              Back to what is saved
+            </Button>
+          )}
+          <Button type="primary" disabled={!dirty} loading={save.isPending} onClick={() => void keep()}>
+            Save
+          </Button>
+        </div>
+        <p className="page-quiet">
+          Every new rush starts from this. What is there already stays as it is, and each rush can differ.
+        </p>
+        <div className="habit-columns">
+          <section aria-labelledby="hands">
+            <h2 id="hands">Your hands</h2>
+            <ShareField
+              label="Holding an area on it"
+              low="first time"
+              high="master"
+              value={person.aim ?? 0.5}
+              onChange={(aim) => setPerson({ aim })}
+            />
+            <ShareField
+              label="Following smoothly"
+              low="first time"
+              high="master"
+              value={person.panning ?? 0.5}
+              onChange={(panning) => setPerson({ panning })}
+            />
+            <ShareField
+              label="Focusing by hand"
+              low="first time"
+              high="master"
+              value={person.hand_focus ?? 0.3}
+              onChange={(hand_focus) => setPerson({ hand_focus })}
+            />
+            <div className="habit-test">
+              <Button onClick={() => navigate('/habits/aim')}>Test aim and following</Button>
+              <span className="quiet">Twenty seconds with the pointer. A start, not a verdict.</span>
+            </div>
+            <Choice
+              label="Support you mostly use"
+              value={person.support ?? 'handheld'}
+              options={[
+                { value: 'handheld', label: 'Hand-held' },
+                { value: 'prone', label: 'Lying, elbows down' },
+                { value: 'beanbag', label: 'Beanbag' },
+                { value: 'monopod', label: 'Monopod' },
+                { value: 'tripod', label: 'Tripod, moving head' },
+              ]}
+              onChange={(v) => setPerson({ support: v as NonNullable<Person['support']> })}
+            />
+            <h2>Usual kit</h2>
+            <Choice
+              label="Body"
+              none="24 MP stacked mirrorless (sample)"
+              value={draft.body ?? null}
+              options={shelf(bodies.data)}
+              onChange={(body) => set({ body })}
+            />
+            <Choice
+              label="Lens"
+              none="500 mm f/4 prime (sample)"
+              value={draft.lens ?? null}
+              options={shelf(lenses.data)}
+              onChange={(lens) => set({ lens })}
+            />
+          </section>
+          <section aria-labelledby="standards">
+            <h2 id="standards">What counts as sharp</h2>
+            <Choice
+              label="Final use"
+              value={draft.final_use ?? 'pixel'}
+              options={[
+                { value: 'pixel', label: 'Judged at 100 %' },
+                { value: 'print', label: 'Large print' },
+                { value: 'screen', label: 'Screen' },
+                { value: 'classical', label: 'Textbook' },
+              ]}
+              onChange={(v) => set({ final_use: v as NonNullable<Habits['final_use']> })}
+            />
+            <Choice
+              label="Freeze"
+              value={person.freeze ?? 'body'}
+              options={[
+                { value: 'body', label: 'Its body' },
+                { value: 'limbs', label: 'Wings and legs too' },
+              ]}
+              onChange={(v) => setPerson({ freeze: v as NonNullable<Person['freeze']> })}
+            />
+            <NumberField
+              label="ISO you go up to"
+              quantity="iso"
+              value={person.iso_ceiling ?? 6400}
+              onChange={(iso_ceiling) => setPerson({ iso_ceiling })}
+            />
+            <h2>Never slower than</h2>
+            <div className="fields">
+              {(['bird', 'animal', 'person', 'vehicle'] as const).map((kind) => (
+                <Floor
+                  key={kind}
+                  label={{ bird: 'Birds', animal: 'Animals', person: 'People', vehicle: 'Vehicles' }[kind]}
+                  value={draft.floors?.[kind] ?? null}
+                  onChange={(v) => set({ floors: { ...draft.floors, [kind]: v } })}
+                />
+              ))}
+            </div>
+          </section>
+          <section aria-labelledby="schools">
+            <h2 id="schools">Schools you follow</h2>
+            <p className="quiet">
+              On these, good photographers differ. A side you take is pinned in each new rush, and you see
+              there what it costs.
+            </p>
+            {schools.map(({ name, label, open, sides }) => (
+              <Choice
+                key={name}
+                label={label}
+                none={open}
+                value={draft.schools?.[name] ?? null}
+                options={sides}
+                onChange={(v) => set({ schools: { ...draft.schools, [name]: v } as Habits['schools'] })}
+              />
+            ))}
+            <Choice
+              label="Aperture, when nothing asks otherwise"
+              value={person.openness ?? 'one-stop-down'}
+              options={[
+                { value: 'wide-open', label: 'Wide open' },
+                { value: 'one-stop-down', label: 'One stop down' },
+              ]}
+              onChange={(v) => setPerson({ openness: v as NonNullable<Person['openness']> })}
+            />
+            <h2>Screen</h2>
+            <Choice
+              label="Units"
+              value={draft.units ?? 'metric'}
+              options={[
+                { value: 'metric', label: 'Metres' },
+                { value: 'imperial', label: 'Feet and miles' },
+              ]}
+              onChange={(v) => set({ units: v as 'metric' | 'imperial' })}
+            />
+            <Choice
+              label="Colours"
+              none="As this device asks"
+              value={draft.colours || null}
+              options={[
+                { value: 'dark', label: 'Dark' },
+                { value: 'light', label: 'Light' },
+              ]}
+              onChange={(v) => set({ colours: (v ?? '') as '' | 'light' | 'dark' })}
+            />
+          </section>
+        </div>
+      </main>
+    </>
+  );
+}
+
+function Floor({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: number | null;
+  onChange: (value: number | null) => void;
+}) {
+  const all =
+    value !== null && !speeds.some((s) => Math.abs(s / value - 1) < 0.01) ? [...speeds, value] : speeds;
+  return (
+    <div className="field">
+      <span className="label">{label}</span>
+      <Select
+        aria-label={`Never slower than, ${label.toLowerCase()}`}
+        value={value === null ? 0 : (all.find((s) => Math.abs(s / value - 1) < 0.01) ?? 0)}
+        options={[
+          { value: 0, label: 'rule of thumb' },
+          ...all.map((s) => ({ value: s, label: `1/${Math.round(1 / s)} s` })),
+        ]}
+        onChange={(v) => onChange(v === 0 ? null : v)}
+      />
+    </div>
+  );
+}

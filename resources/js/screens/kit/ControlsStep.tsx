@@ -1,0 +1,204 @@
+import { Button, Checkbox, Select } from 'antd';
+import type { Body } from '../../api/client';
+import type { Change } from './BodyEditor';
+import { areaLabels, dutyLabels, kindLabels, modeLabels, options, placeLabels, roleLabels } from './words';
+
+type Control = NonNullable<Body['controls']>[number];
+type StoredSet = NonNullable<Body['stored_sets']>[number];
+type Duty = NonNullable<Control['may']>[number];
+
+/** The controls a hand reaches, what each may carry, and the sets that are stored on them. */
+export function ControlsStep({ body, set }: { body: Body; set: Change }) {
+  const controls = body.controls ?? [];
+  const sets = body.stored_sets ?? [];
+  const holding = controls.filter((c) => c.may?.includes('stored-set'));
+  const setControls = (next: Control[]) =>
+    set({
+      controls: next,
+      stored_sets: sets.filter((s) =>
+        next.some((c) => c.place === s.control && c.may?.includes('stored-set')),
+      ),
+    });
+  const setSet = (i: number, fields: Partial<StoredSet>) =>
+    set({ stored_sets: sets.map((s, at) => (at === i ? { ...s, ...fields } : s)) });
+  const areas = Object.keys(body.areas ?? {});
+  const wordOf = (key: string, ours: string) => {
+    const own = body.words?.[key]?.label;
+    return own ? `${ours} (“${own}”)` : ours;
+  };
+  return (
+    <>
+      <h2>Controls you reach without looking</h2>
+      <p className="quiet">Tick what is there, and say what the menu lets you give to it.</p>
+      <table className="area-table">
+        <tbody>
+          {Object.entries(placeLabels).map(([place, label]) => {
+            const control = controls.find((c) => c.place === place);
+            return (
+              <tr key={place}>
+                <td style={{ width: '36%' }}>
+                  <Checkbox
+                    checked={control !== undefined}
+                    onChange={(e) =>
+                      setControls(
+                        e.target.checked
+                          ? [...controls, { place: place as Control['place'], may: ['start-focus'] }]
+                          : controls.filter((c) => c.place !== place),
+                      )
+                    }
+                  >
+                    {label}
+                  </Checkbox>
+                </td>
+                <td>
+                  {control && (
+                    <Select
+                      aria-label={`What ${label} may do`}
+                      mode="multiple"
+                      size="small"
+                      className="wide"
+                      maxTagCount="responsive"
+                      options={options(dutyLabels)}
+                      value={control.may ?? []}
+                      onChange={(may: Duty[]) =>
+                        setControls(controls.map((c) => (c === control ? { ...c, may } : c)))
+                      }
+                    />
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <h2>Stored sets</h2>
+      <p className="quiet">
+        Focus settings that a button puts in force while you hold it. Leave open what it does not touch.
+      </p>
+      {sets.map((stored, i) => {
+        const shape = stored.area ? body.areas?.[stored.area as keyof NonNullable<Body['areas']>] : null;
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a set is only told by its place
+          <div key={`${stored.control}-${i + 1}`} className="fields stored">
+            <div className="field">
+              <span className="label">While holding</span>
+              <Select
+                aria-label={`Control of stored set ${i + 1}`}
+                value={stored.control}
+                options={holding.map((c) => ({
+                  value: c.place,
+                  label: wordOf(`control.${c.place}`, placeLabels[c.place] ?? c.place),
+                }))}
+                onChange={(control) => setSet(i, { control })}
+              />
+            </div>
+            <Open
+              label="Focus mode"
+              value={stored.mode}
+              options={options(modeLabels).filter((m) => !shape || shape.modes?.includes(m.value as never))}
+              onChange={(mode) => setSet(i, { mode: mode as never })}
+            />
+            <Open
+              label="Area"
+              value={stored.area}
+              options={areas.map((a) => ({ value: a, label: wordOf(`area.${a}`, areaLabels[a] ?? a) }))}
+              onChange={(area) => {
+                const allowed = body.areas?.[area as keyof NonNullable<Body['areas']>]?.modes;
+                setSet(i, {
+                  area: area as never,
+                  ...(stored.mode && allowed && !allowed.includes(stored.mode as never)
+                    ? { mode: null }
+                    : {}),
+                });
+              }}
+            />
+            <Open
+              label="Detection"
+              value={stored.detect}
+              options={[
+                ...(body.detects ?? []).map((k) => ({ value: k as string, label: kindLabels[k] ?? k })),
+                { value: 'off', label: 'Off' },
+              ]}
+              onChange={(detect) => setSet(i, { detect: detect as never })}
+            />
+            <Open
+              label="Response"
+              value={stored.preset}
+              options={(body.presets ?? []).map((p) => ({
+                value: p.id ?? p.role ?? 'own',
+                label: wordOf(`preset.${p.id}`, roleLabels[p.role ?? 'own'] ?? 'Own'),
+              }))}
+              onChange={(preset) => setSet(i, { preset })}
+            />
+            <div className="stored-last">
+              <Checkbox
+                checked={stored.recalls_exposure ?? false}
+                onChange={(e) => setSet(i, { recalls_exposure: e.target.checked })}
+              >
+                recalls shutter or ISO too
+              </Checkbox>
+              <Button
+                size="small"
+                type="text"
+                aria-label={`Remove stored set ${i + 1}`}
+                onClick={() => set({ stored_sets: sets.filter((_, at) => at !== i) })}
+              >
+                ✕
+              </Button>
+            </div>
+          </div>
+        );
+      })}
+      <div>
+        <Button
+          disabled={holding.length === 0}
+          onClick={() =>
+            set({
+              stored_sets: [
+                ...sets,
+                {
+                  control: holding[0]?.place ?? 'thumb-1',
+                  mode: null,
+                  area: null,
+                  detect: null,
+                  preset: null,
+                  recalls_exposure: false,
+                },
+              ],
+            })
+          }
+        >
+          Add a stored set
+        </Button>{' '}
+        {holding.length === 0 && <span className="quiet">No control here may hold one.</span>}
+      </div>
+    </>
+  );
+}
+
+function Open({
+  label,
+  value,
+  options: choices,
+  onChange,
+}: {
+  label: string;
+  value: string | null | undefined;
+  options: { value: string; label: string }[];
+  onChange: (value: string | null) => void;
+}) {
+  return (
+    <div className="field">
+      <span className="label">{label}</span>
+      <Select
+        aria-label={label}
+        allowClear
+        placeholder="as it is"
+        value={value ?? null}
+        options={choices}
+        onChange={(v) => onChange(v ?? null)}
+        onClear={() => onChange(null)}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,70 @@
+import type { Body } from '../../api/client';
+import { areaLabels } from './words';
+
+type Areas = NonNullable<Body['areas']>;
+type Area = keyof Areas;
+
+/** A body’s frame with its areas true to scale; of a mirror body also where its points lie. */
+export function FrameSketch({
+  body,
+  chosen,
+  onChoose,
+}: {
+  body: Body;
+  chosen?: string | null;
+  onChoose?: (area: string) => void;
+}) {
+  const width = 300;
+  const height = (width * (body.sensor_height_mm ?? 24)) / (body.sensor_width_mm ?? 36);
+  const points = body.points;
+  const shapes = Object.entries(body.areas ?? {})
+    .map(([name, area]) => ({
+      name: name as Area,
+      w: Math.min(area?.width ?? 0.1, points?.width ?? 1) * width,
+      h: Math.min(area?.height ?? 0.1, points?.height ?? 1) * height,
+    }))
+    .sort((a, b) => b.w * b.h - a.w * a.h);
+  const centred = (w: number, h: number) => ({
+    x: (width - w) / 2,
+    y: (height - h) / 2,
+    width: w,
+    height: h,
+  });
+  const said = `${shapes.length} areas${chosen ? `; ${areaLabels[chosen] ?? chosen} is lit` : ''}`;
+  return (
+    <svg
+      className="frame-sketch"
+      viewBox={`-1 -1 ${width + 2} ${height + 2}`}
+      role="img"
+      aria-label={`The frame with its ${said}`}
+    >
+      <rect width={width} height={height} rx="3" className="sketch-ground" />
+      {points && (
+        <>
+          <rect
+            {...centred((points.width ?? 0.5) * width, (points.height ?? 0.4) * height)}
+            className="sketch-reach"
+          />
+          <rect
+            {...centred((points.two_way_width ?? 0) * width, (points.two_way_height ?? 0) * height)}
+            className="sketch-two-way"
+          />
+          <rect
+            {...centred((points.star_width ?? 0) * width, (points.star_height ?? 0) * height)}
+            className="sketch-star"
+          />
+        </>
+      )}
+      {shapes.map((shape) => (
+        // biome-ignore lint/a11y/noStaticElementInteractions: the list beside it does the same by keyboard
+        <rect
+          key={shape.name}
+          {...centred(shape.w, shape.h)}
+          rx={Math.min(shape.w, shape.h) * 0.14}
+          className={shape.name === chosen ? 'sketch-area chosen' : 'sketch-area'}
+          onClick={onChoose ? () => onChoose(shape.name) : undefined}
+        />
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,279 @@
+import './kit.css';
+import { App, Button, Dropdown, Input } from 'antd';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { KitType } from '../../api/client';
+import {
+  type Item,
+  kitActions,
+  useHabits,
+  useKit,
+  useKitAction,
+  useSaveHabits,
+  useSaveKit,
+} from '../../api/kit';
+import { UploadButton } from '../../parts/UploadButton';
+import { say, useUnits } from '../../parts/units';
+import { TopBar } from '../../shell/TopBar';
+import { FrameSketch } from './FrameSketch';
+import { ReachBar } from './ReachBar';
+
+const round = (n: number) => Number(n.toPrecision(2));
+
+function bodyFacts({ document: b }: Item<'bodies'>): string {
+  const megapixels = ((b.pixels_wide ?? 6000) * (b.pixels_high ?? 4000)) / 1e6;
+  return [
+    `${Math.round(megapixels)} MP on ${round(b.sensor_width_mm ?? 36)} × ${round(b.sensor_height_mm ?? 24)} mm`,
+    `${b.frames_per_s} frames/s`,
+    b.mirror ? 'mirror' : 'no mirror',
+    `${Object.keys(b.areas ?? {}).length} areas`,
+    b.detects?.length ? `finds ${b.detects.join(', ')}` : 'no detection',
+  ].join(' · ');
+}
+
+/** How many of a body’s words are known. */
+function named({ document }: Item<'bodies'>): number {
+  return Object.values(document.words ?? {}).filter((w) => w.label).length;
+}
+
+export default function Kit() {
+  const bodies = useKit('bodies');
+  const lenses = useKit('lenses');
+  const habits = useHabits();
+  const saveHabits = useSaveHabits();
+  const units = useUnits();
+  const navigate = useNavigate();
+  const { message, notification } = App.useApp();
+  const [search, setSearch] = useState('');
+  const remove = useKitAction(kitActions.remove);
+  const restore = useKitAction(kitActions.restore);
+  const upload = useKitAction(kitActions.upload);
+  const saveBody = useSaveKit('bodies');
+  const saveLens = useSaveKit('lenses');
+  const failed = (error: Error) => message.error(error.message);
+
+  function take(type: KitType, file: File) {
+    upload.mutate(
+      { type, file },
+      {
+        onError: (error) =>
+          notification.error({
+            message: 'This file was not taken in',
+            description: error.message,
+            duration: 0,
+          }),
+        onSuccess: (item) => message.success(`“${item?.name}” is in your kit.`),
+      },
+    );
+  }
+
+  function removeWithUndo(type: KitType, id: string, name: string) {
+    remove.mutate(
+      { type, id },
+      {
+        onError: failed,
+        onSuccess: () => {
+          const key = `removed-${id}`;
+          notification.open({
+            key,
+            message: `“${name}” is deleted`,
+            duration: 12,
+            placement: 'bottomLeft',
+            btn: (
+              <Button
+                size="small"
+                onClick={() =>
+                  restore.mutate(
+                    { type, id },
+                    { onError: failed, onSuccess: () => notification.destroy(key) },
+                  )
+                }
+              >
+                Undo
+              </Button>
+            ),
+          });
+        },
+      },
+    );
+  }
+
+  function menu(item: Item<'bodies'> | Item<'lenses'>) {
+    const part = item.type === 'bodies' ? 'body' : 'lens';
+    return {
+      items: [
+        {
+          key: 'usual',
+          label: 'Start new rushes with it',
+          disabled: !habits.data,
+          onClick: () =>
+            habits.data &&
+            saveHabits.mutate(
+              { ...habits.data, [part]: item.id },
+              { onError: failed, onSuccess: () => message.success(`New rushes start with “${item.name}”.`) },
+            ),
+        },
+        {
+          key: 'copy',
+          label: 'Make a copy',
+          onClick: () => {
+            const name = `${item.name} (copy)`.slice(0, 120);
+            if (item.type === 'bodies')
+              saveBody.mutate({ document: { ...item.document, name } }, { onError: failed });
+            else saveLens.mutate({ document: { ...item.document, name } }, { onError: failed });
+          },
+        },
+        {
+          key: 'file',
+          label: (
+            <a href={`/api/kit/${item.type}/${item.id}/document`} download>
+              Download
+            </a>
+          ),
+        },
+        ...(item.sample
+          ? []
+          : [
+              { type: 'divider' as const },
+              {
+                key: 'delete',
+                label: 'Delete',
+                onClick: () => removeWithUndo(item.type, item.id, item.name),
+              },
+            ]),
+      ],
+    };
+  }
+
+  const matches = (item: Item<'bodies'> | Item<'lenses'>) => {
+    const words = item.type === 'bodies' ? Object.values(item.document.words ?? {}).map((w) => w.label) : [];
+    return [item.name, ...words].join(' ').toLowerCase().includes(search.trim().toLowerCase());
+  };
+  const bodyList = (bodies.data ?? []).filter(matches);
+  const lensList = (lenses.data ?? []).filter(matches);
+  const usual = (id: string) => habits.data?.body === id || habits.data?.lens === id;
+
+  const bodyRow = (item: Item<'bodies'>) => (
+    <li key={item.id} className="kit-row">
+      <Link to={`/kit/bodies/${item.id}`} className="kit-link">
+        <FrameSketch body={item.document} />
+        <span>
+          <b>{item.name}</b>
+          {usual(item.id) && <em>usual</em>}
+          <small>{bodyFacts(item)}</small>
+          {!item.sample && (
+            <small>
+              {named(item) === 0
+                ? 'No words of your camera yet'
+                : `${named(item)} of your camera’s own words`}
+              {item.standing ? ' · knows how it was left' : ''}
+            </small>
+          )}
+        </span>
+      </Link>
+      <Dropdown trigger={['click']} menu={menu(item)}>
+        <Button type="text" aria-label={`More for ${item.name}`}>
+          •••
+        </Button>
+      </Dropdown>
+    </li>
+  );
+  const lensRow = (item: Item<'lenses'>) => (
+    <li key={item.id} className="kit-row">
+      <Link to={`/kit/lenses/${item.id}`} className="kit-link lens">
+        <ReachBar lens={item.document} />
+        <span>
+          <b>{item.name}</b>
+          {usual(item.id) && <em>usual</em>}
+          <small>
+            f/{round(item.document.zoom?.[0]?.max_aperture ?? item.document.max_aperture ?? 4)}
+            {(item.document.zoom?.length ?? 0) > 1 &&
+              item.document.zoom?.[0]?.max_aperture !== item.document.zoom?.at(-1)?.max_aperture &&
+              `–${round(item.document.zoom?.at(-1)?.max_aperture ?? 0)}`}{' '}
+            · from {say(item.document.nearest_m, 'length', units)} · sweeps in {item.document.sweep_s} s
+            {(item.document.extenders?.length ?? 0) > 0 &&
+              ` · extenders ${item.document.extenders?.join('×, ')}×`}
+          </small>
+        </span>
+      </Link>
+      <Dropdown trigger={['click']} menu={menu(item)}>
+        <Button type="text" aria-label={`More for ${item.name}`}>
+          •••
+        </Button>
+      </Dropdown>
+    </li>
+  );
+
+  return (
+    <>
+      <TopBar />
+      <main className="page kit-page">
+        <div className="page-head">
+          <h1>Your kit</h1>
+          <Input
+            className="page-search"
+            type="search"
+            allowClear
+            aria-label="Search kit and words"
+            placeholder="Search kit and words"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+        </div>
+        <section aria-labelledby="bodies">
+          <div className="kit-head">
+            <h2 id="bodies">Bodies</h2>
+            <UploadButton
+              label="Body document to upload"
+              busy={upload.isPending}
+              onFile={(f) => take('bodies', f)}
+            >
+              Upload
+            </UploadButton>
+            <Button type="primary" onClick={() => navigate('/kit/bodies/new')}>
+              Describe your body
+            </Button>
+          </div>
+          {bodies.isError && <p role="alert">{bodies.error.message}</p>}
+          <ul className="kit-list">{bodyList.filter((b) => !b.sample).map(bodyRow)}</ul>
+          {bodies.data && !bodies.data.some((b) => !b.sample) && (
+            <p className="quiet kit-none">
+              None of your own yet. Take your camera in hand and describe it; it takes about five minutes, and
+              every answer will use its words.
+            </p>
+          )}
+          <h3 className="quiet">Samples to start from</h3>
+          <ul className="kit-list samples">{bodyList.filter((b) => b.sample).map(bodyRow)}</ul>
+        </section>
+        <section aria-labelledby="lenses">
+          <div className="kit-head">
+            <h2 id="lenses">Lenses</h2>
+            <UploadButton
+              label="Lens document to upload"
+              busy={upload.isPending}
+              onFile={(f) => take('lenses', f)}
+            >
+              Upload
+            </UploadButton>
+            <Button type="primary" onClick={() => navigate('/kit/lenses/new')}>
+              Add a lens
+            </Button>
+          </div>
+          <ul className="kit-list">{lensList.filter((l) => !l.sample).map(lensRow)}</ul>
+          {lenses.data && !lenses.data.some((l) => !l.sample) && (
+            <p className="quiet kit-none">
+              None of your own yet. With your lenses here, the desk can say which of them suits a rush best.
+            </p>
+          )}
+          <h3 className="quiet">Samples to start from</h3>
+          <ul className="kit-list samples">{lensList.filter((l) => l.sample).map(lensRow)}</ul>
+        </section>
+        {search && bodyList.length + lensList.length === 0 && (
+          <p>
+            Nothing here is called “{search}”. <Button onClick={() => setSearch('')}>Show all</Button>
+          </p>
+        )}
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,123 @@
+import { Button, InputNumber } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { client, take } from '../../api/client';
+import { NumberField } from '../../parts/NumberField';
+
+/** Half a minute with a stopwatch: how long the lens takes from its nearest distance to infinity. */
+export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (seconds: number) => void }) {
+  const [open, setOpen] = useState(false);
+  const [sweeps, setSweeps] = useState(4);
+  const [timings, setTimings] = useState<number[]>([]);
+  const [started, setStarted] = useState<number | null>(null);
+  const [now, setNow] = useState(0);
+  const [found, setFound] = useState<{ sweep_s: number; error_s: number } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const frame = useRef(0);
+
+  useEffect(() => {
+    if (started === null) return;
+    const tick = () => {
+      setNow((performance.now() - started) / 1000);
+      frame.current = requestAnimationFrame(tick);
+    };
+    tick();
+    return () => cancelAnimationFrame(frame.current);
+  }, [started]);
+
+  async function press() {
+    if (started === null) {
+      setStarted(performance.now());
+      return;
+    }
+    const next = [...timings, (performance.now() - started) / 1000];
+    setStarted(null);
+    setTimings(next);
+    setProblem(null);
+    try {
+      setFound(await take(client.POST('/api/stopwatch', { body: { timings: next, sweeps } })));
+    } catch (error) {
+      setTimings(timings);
+      setProblem((error as Error).message);
+    }
+  }
+
+  return (
+    <section className="stopwatch" aria-label="Sweep time">
+      <div className="stopwatch-row">
+        <NumberField
+          label="Nearest to infinity, by its own drive"
+          quantity="time"
+          value={sweep}
+          onChange={onSweep}
+        />
+        {!open && <Button onClick={() => setOpen(true)}>Measure it</Button>}
+      </div>
+      {open && (
+        <>
+          <ol>
+            <li>
+              Full range on the switch, single focus, one point. Find something very near and something far.
+            </li>
+            <li>Focus on the near one. Start the watch as you press for the far one.</li>
+            <li>
+              Go back and forth without a pause,{' '}
+              <InputNumber
+                size="small"
+                aria-label="Sweeps in each timing"
+                min={1}
+                max={20}
+                precision={0}
+                value={sweeps}
+                onChange={(v) => {
+                  setSweeps(v ?? 1);
+                  setTimings([]);
+                  setFound(null);
+                }}
+              />{' '}
+              sweeps in all, and stop at the last beep or lamp. Three times over.
+            </li>
+          </ol>
+          <div className="stopwatch-row">
+            <Button size="large" type="primary" onClick={() => void press()}>
+              {started === null ? 'Start' : 'Stop'}
+            </Button>
+            <output className="big">{(started === null ? (timings.at(-1) ?? 0) : now).toFixed(2)} s</output>
+            <span className="quiet">{timings.map((t) => t.toFixed(2)).join(', ')}</span>
+            {timings.length > 0 && (
+              <Button
+                size="small"
+                type="text"
+                onClick={() => {
+                  setTimings([]);
+                  setFound(null);
+                }}
+              >
+                Clear
+              </Button>
+            )}
+          </div>
+          {problem && (
+            <p className="field-problem" role="alert">
+              {problem}
+            </p>
+          )}
+          {found && (
+            <div className="stopwatch-row">
+              <b>
+                {found.sweep_s.toFixed(2)} ± {found.error_s.toFixed(2)} s for one sweep
+              </b>
+              <Button
+                onClick={() => {
+                  onSweep(Number(found.sweep_s.toFixed(2)));
+                  setOpen(false);
+                }}
+              >
+                Use it
+              </Button>
+            </div>
+          )}
+        </>
+      )}
+    </section>
+  );
+}

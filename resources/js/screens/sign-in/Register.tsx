@@ -1,0 +1,71 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Button, Form, Input } from 'antd';
+import { useState } from 'react';
+import { Link, Navigate } from 'react-router';
+import { client, take } from '../../api/client';
+import { useSession } from '../../api/hooks';
+import { Door } from './Door';
+
+type Entry = { name: string; email: string; password: string };
+
+export default function Register() {
+  const session = useSession();
+  const queries = useQueryClient();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  if (session.data?.user) return <Navigate to="/rushes" replace />;
+
+  async function open(body: Entry) {
+    setBusy(true);
+    setProblem(null);
+    try {
+      queries.setQueryData(['session'], await take(client.POST('/api/account', { body })));
+    } catch (error) {
+      setProblem((error as Error).message);
+    } finally {
+      setBusy(false);
+    }
+  }
+
+  return (
+    <Door title="Open an account">
+      <p className="quiet">
+        It keeps your rushes, your kit and how you work. Take all of it with you whenever you like.
+      </p>
+      <Form<Entry> layout="vertical" requiredMark={false} onFinish={(entry) => void open(entry)}>
+        <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Enter a name.' }]}>
+          <Input autoComplete="name" size="large" maxLength={80} />
+        </Form.Item>
+        <Form.Item
+          name="email"
+          label="E-mail"
+          rules={[
+            { required: true, message: 'Enter your e-mail address.' },
+            { type: 'email', message: 'That does not look like an e-mail address.' },
+          ]}
+        >
+          <Input type="email" autoComplete="username" size="large" />
+        </Form.Item>
+        <Form.Item
+          name="password"
+          label="Password"
+          extra="At least ten characters; a few words are easy to remember."
+          rules={[{ required: true, min: 10, message: 'At least ten characters.' }]}
+        >
+          <Input.Password autoComplete="new-password" size="large" />
+        </Form.Item>
+        {problem && (
+          <p className="sign-in-problem" role="alert">
+            {problem}
+          </p>
+        )}
+        <Button type="primary" htmlType="submit" size="large" block loading={busy}>
+          Open account
+        </Button>
+      </Form>
+      <p>
+        <Link to="/sign-in">Sign in instead</Link>
+      </p>
+    </Door>
+  );
+}

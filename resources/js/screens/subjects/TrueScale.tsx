@@ -1,0 +1,60 @@
+import type { SubjectProfile } from '../../api/client';
+import { outlineOf } from '../../parts/Silhouette';
+import { sayDepth, useUnits } from '../../parts/units';
+
+const width = 520;
+const height = 230;
+
+/** A subject beside something everybody knows the size of, both at one scale, with its aim part. */
+export function TrueScale({ profile }: { profile: SubjectProfile }) {
+  const units = useUnits();
+  const { length_m: long, height_m: tall, figure = 'plain', aim_size_m: aim = 0.04 } = profile.subject;
+  // A grown-up for what is large, a hand for what is small.
+  const person = Math.max(long, tall) > 0.7;
+  const other = person ? 1.75 : 0.19;
+  const scale = Math.min(
+    (width - 150) / (long + (person ? 0.6 : 0.12)),
+    (height - 48) / Math.max(tall, other),
+  );
+  const ground = height - 24;
+  const left = 60;
+  const beside = left + long * scale + 40;
+  const bar = [10, 5, 2, 1, 0.5, 0.2, 0.1, 0.05, 0.02, 0.01].find((m) => m * scale <= 130) ?? 0.01;
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      className="true-scale"
+      role="img"
+      aria-label={`${profile.subject.name}: ${sayDepth(long, units)} long and ${sayDepth(tall, units)} high, beside ${person ? 'a grown-up' : 'a hand'}`}
+    >
+      <line x1="0" x2={width} y1={ground} y2={ground} className="scale-ground" />
+      <path
+        d={outlineOf(figure)}
+        transform={`translate(${left} ${ground - tall * scale}) scale(${long * scale} ${tall * scale})`}
+        fill="var(--figure)"
+        fillRule="evenodd"
+      />
+      {person ? (
+        <path
+          className="scale-other"
+          transform={`translate(${beside} ${ground - other * scale}) scale(${0.5 * scale} ${other * scale})`}
+          d="M.5 0C.37 0 .32 .05 .32 .09C.32 .13 .38 .16 .42 .17L.2 .21L.1 .5L.22 .5L.3 .3L.32 .55L.28 1L.44 1L.5 .62L.56 1L.72 1L.68 .55L.7 .3L.78 .5L.9 .5L.8 .21L.58 .17C.62 .16 .68 .13 .68 .09C.68 .05 .63 0 .5 0Z"
+        />
+      ) : (
+        <path
+          className="scale-other"
+          transform={`translate(${beside} ${ground - other * scale}) scale(${0.11 * scale} ${other * scale})`}
+          d="M.3 1L.28 .72L.02 .48L.1 .42L.3 .56L.24 .12L.34 .1L.42 .46L.44 .02L.55 .02L.57 .46L.68 .06L.78 .09L.72 .5L.88 .26L.97 .31L.82 .62L.76 .8L.76 1Z"
+        />
+      )}
+      <path d={`M${left},${ground + 12}h${bar * scale}`} className="scale-bar" />
+      <text x={left + bar * scale + 8} y={ground + 16}>
+        {sayDepth(bar, units)}
+      </text>
+      <circle cx={width - 26} cy={22} r={Math.max(1.5, (aim * scale) / 2)} className="scale-aim" />
+      <text x={width - 32 - Math.max(1.5, (aim * scale) / 2)} y={26} textAnchor="end">
+        aim part {sayDepth(aim, units)}
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,21 @@
+import { NavLink } from 'react-router';
+
+export const places = [
+  { to: '/rushes', label: 'Rushes' },
+  { to: '/kit', label: 'Kit' },
+  { to: '/subjects', label: 'Subjects' },
+  { to: '/habits', label: 'Habits' },
+];
+
+/** The main places; the desk has its own head and reaches them from the menu. */
+export function Nav() {
+  return (
+    <nav className="nav" aria-label="Main">
+      {places.map(({ to, label }) => (
+        <NavLink key={to} to={to}>
+          {label}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}
