@@ -31,6 +31,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->web(replace: [ValidateCsrfToken::class => CookiesNeedTheirToken::class]);
+        // Documents come in as they are: an empty text is not the same as none.
+        $middleware->convertEmptyStringsToNull(except: [fn (Request $request): bool => $request->is('api/*')]);
+        $middleware->trimStrings(except: [fn (Request $request): bool => $request->is('api/*')]);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -16,6 +16,11 @@ final readonly class LensChoice
     /** A picture of a subject smaller than this share of the frame, seen across its longer side, is mostly surroundings. */
     private const SMALL = 0.08;
 
+    /** Above this ISO each stop of noise takes so large a share off the worth of a picture. */
+    private const QUIET_ISO = 400.0;
+
+    private const NOISE_PER_STOP = 0.05;
+
     private function __construct(
         public int $lens,
         public float $focalMm,
@@ -35,10 +40,12 @@ final readonly class LensChoice
     ) {
     }
 
-    /** Worth of a choice: keepers, less for a small subject, and less again for light that is missing. */
+    /** Worth of a choice: keepers, less for a small subject, for noise, and most for light that is missing. */
     public function score(): float
     {
-        return $this->keeperRate * min(1.0, sqrt($this->fills / 0.3)) * ($this->fills > 1 ? 1 / $this->fills ** 2 : 1) * 2 ** -$this->evShort;
+        $noise = 1 - self::NOISE_PER_STOP * max(0.0, log(max($this->iso, 1.0) / self::QUIET_ISO, 2));
+
+        return $this->keeperRate * max(0.1, $noise) * min(1.0, sqrt($this->fills / 0.3)) * ($this->fills > 1 ? 1 / $this->fills ** 2 : 1) * 2 ** -$this->evShort;
     }
 
     /**

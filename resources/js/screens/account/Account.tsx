@@ -48,70 +48,89 @@ export default function Account() {
             own to keep what you do.
           </p>
         )}
-        <Part title="You">
-          <Form
-            layout="vertical"
-            requiredMark={false}
-            disabled={user.is_demo}
-            initialValues={{ name: user.name }}
-            onFinish={({ name }: { name: string }) =>
-              void run(
-                'name',
-                async () =>
-                  queries.setQueryData(
-                    ['session'],
-                    await take(client.PATCH('/api/account', { body: { name } })),
-                  ),
-                'Saved',
-              )
-            }
-          >
-            <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Enter a name.' }]}>
-              <Input maxLength={80} autoComplete="name" />
-            </Form.Item>
-            <p className="quiet">Signed in as {user.email}</p>
-            <Button htmlType="submit" loading={busy === 'name'}>
-              Save name
-            </Button>
-          </Form>
-        </Part>
-        <Part title="Password">
-          <Form
-            form={form}
-            layout="vertical"
-            requiredMark={false}
-            disabled={user.is_demo}
-            onFinish={async (body) => {
-              if (
-                await run(
-                  'password',
-                  () => take(client.PUT('/api/account/password', { body })),
-                  'Changed. Your other devices are signed out.',
-                )
-              )
-                form.resetFields();
-            }}
-          >
-            <Form.Item
-              name="current"
-              label="Password now"
-              rules={[{ required: true, message: 'Enter your password.' }]}
+        {user.is_demo && (
+          <p>
+            <Button
+              type="primary"
+              onClick={() =>
+                void run('out', async () => {
+                  await take(client.DELETE('/api/session'));
+                  queries.clear();
+                  navigate('/register');
+                })
+              }
             >
-              <Input.Password autoComplete="current-password" />
-            </Form.Item>
-            <Form.Item
-              name="password"
-              label="New password"
-              extra="At least ten characters; a few words are easy to remember."
-              rules={[{ required: true, min: 10, message: 'At least ten characters.' }]}
-            >
-              <Input.Password autoComplete="new-password" />
-            </Form.Item>
-            <Button htmlType="submit" loading={busy === 'password'}>
-              Change password
+              Open an account
             </Button>
-          </Form>
-        </Part>
+          </p>
+        )}
+        {!user.is_demo && (
+          <>
+            <Part title="You">
+              <Form
+                layout="vertical"
+                requiredMark={false}
+                initialValues={{ name: user.name }}
+                onFinish={({ name }: { name: string }) =>
+                  void run(
+                    'name',
+                    async () =>
+                      queries.setQueryData(
+                        ['session'],
+                        await take(client.PATCH('/api/account', { body: { name } })),
+                      ),
+                    'Saved',
+                  )
+                }
+              >
+                <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Enter a name.' }]}>
+                  <Input maxLength={80} autoComplete="name" />
+                </Form.Item>
+                <p className="quiet account-mail">Signed in as {user.email}</p>
+                <Button htmlType="submit" loading={busy === 'name'}>
+                  Save name
+                </Button>
+              </Form>
+            </Part>
+            <Part title="Password">
+              <Form
+                form={form}
+                layout="vertical"
+                requiredMark={false}
+                onFinish={async (body) => {
+                  if (
+                    await run(
+                      'password',
+                      () => take(client.PUT('/api/account/password', { body })),
+                      'Changed. Your other devices are signed out.',
+                    )
+                  )
+                    form.resetFields();
+                }}
+              >
+                <input type="hidden" autoComplete="username" value={user.email} readOnly />
+                <Form.Item
+                  name="current"
+                  label="Password now"
+                  rules={[{ required: true, message: 'Enter your password.' }]}
+                >
+                  <Input.Password autoComplete="current-password" />
+                </Form.Item>
+                <Form.Item
+                  name="password"
+                  label="New password"
+                  extra="At least ten characters; a few words are easy to remember."
+                  rules={[{ required: true, min: 10, message: 'At least ten characters.' }]}
+                >
+                  <Input.Password autoComplete="new-password" />
+                </Form.Item>
+                <Button htmlType="submit" loading={busy === 'password'}>
+                  Change password
+                </Button>
+              </Form>
+            </Part>
+          </>
+        )}
         <Part title="Your data">
           <p>
             One ZIP file with a document for every rush, body, lens and subject, and your habits. It can be

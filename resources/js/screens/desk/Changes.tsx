@@ -86,8 +86,11 @@ export function Changes({
       </Button>
       {fewest && best !== undefined && (fewest.changes ?? 0) < best && (
         <p className="change-fewest">
-          With {best - (fewest.changes ?? 0)} fewer to change: <b>{nameOf(fewest.hold)}</b>, which keeps{' '}
-          {Math.round(frames * fewest.keeper_rate)} instead of{' '}
+          With {best - (fewest.changes ?? 0)} fewer to change:{' '}
+          <b>
+            {nameOf(fewest.hold, body.document.words)}, stay {fewest.hold.focus?.stay}
+          </b>
+          , which keeps {Math.round(frames * fewest.keeper_rate)} instead of{' '}
           {Math.round(frames * (plan.best.keeper_rate ?? 0))}.{' '}
           <Button size="small" onClick={() => onAdopt(pinsOf(fewest.hold))}>
             Adopt it

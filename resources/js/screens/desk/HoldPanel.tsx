@@ -175,11 +175,7 @@ export function HoldPanel({
           { value: 'why', label: 'Hold' },
           {
             value: 'changes',
-            label: (
-              <span className={danger ? 'tab-danger' : ''}>
-                Changes{plan.changes && plan.changes.length > 0 ? ` ${plan.changes.length}` : ''}
-              </span>
-            ),
+            label: <span className={danger ? 'tab-danger' : ''}>Changes</span>,
           },
           { value: 'ranking', label: 'Others', disabled: !plan.ranking },
           { value: 'schools', label: 'Schools', disabled: !plan.by_school },

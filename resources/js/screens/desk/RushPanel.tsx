@@ -261,7 +261,7 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
             value={person.freeze ?? 'body'}
             options={[
               { value: 'body', label: 'Its body' },
-              { value: 'limbs', label: 'Wings and legs too' },
+              { value: 'limbs', label: 'Wings, legs too' },
             ]}
             onChange={(value) => onChange('photographer', { freeze: value })}
           />

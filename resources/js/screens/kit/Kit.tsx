@@ -181,7 +181,7 @@ export default function Kit() {
   const lensRow = (item: Item<'lenses'>) => (
     <li key={item.id} className="kit-row">
       <Link to={`/kit/lenses/${item.id}`} className="kit-link lens">
-        <ReachBar lens={item.document} />
+        <ReachBar lens={item.document} small />
         <span>
           <b>{item.name}</b>
           {usual(item.id) && <em>usual</em>}

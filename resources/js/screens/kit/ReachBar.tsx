@@ -1,15 +1,16 @@
 import { scaleLog } from 'd3-scale';
 import type { Lens } from '../../api/client';
 
-const width = 420;
-const x = scaleLog([14, 1600], [0, width]);
-const marks = [24, 50, 100, 200, 400, 800];
+const ticks = [25, 50, 100, 200, 400, 800];
 
 /** The focal lengths of a lens on one scale with all others, and what extenders add. */
-export function ReachBar({ lens, crop = 1 }: { lens: Lens; crop?: number }) {
+export function ReachBar({ lens, small = false }: { lens: Lens; small?: boolean }) {
+  const width = small ? 200 : 440;
+  const x = scaleLog([16, 1400], [0, width]);
+  const marks = small ? ticks.filter((_, i) => i % 2 === 1) : ticks;
   const zoom = lens.zoom ?? [];
-  const from = (zoom[0]?.focal_mm ?? lens.focal_mm ?? 500) * crop;
-  const to = (zoom.at(-1)?.focal_mm ?? lens.focal_mm ?? 500) * crop;
+  const from = zoom[0]?.focal_mm ?? lens.focal_mm ?? 500;
+  const to = zoom.at(-1)?.focal_mm ?? lens.focal_mm ?? 500;
   return (
     <svg
       viewBox={`0 0 ${width} 30`}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Document\HabitsDocument;
+use RushHold\Document\HoldDocument;
+use RushHold\Document\RankingDocument;
+use RushHold\Hold\Setting;
+use RushHold\Kit\Kit;
+use RushHold\Planning\Change;
+use RushHold\Planning\Chooser;
+use RushHold\Planning\Planner;
+use RushHold\Planning\Standing;
+use RushHold\Tests\Rushes;
+
+it('needs no change when the camera stands as the hold says', function (): void {
+    $plan = Chooser::standard()->choose(Rushes::with());
+    expect(Standing::after($plan->hold)->changes($plan))->toBe([])
+        ->and(Standing::read(HoldDocument::write($plan->hold))->changes($plan))->toBe([])
+        // What is not known is not claimed to need a change.
+        ->and(Standing::read([])->changes($plan))->toBe([]);
+});
+
+it('flags what would spoil the rush, and puts it first', function (array $standing, string $name, string $says): void {
+    $plan = Chooser::standard()->choose(Rushes::with());
+    $harmless = ['exposure' => ['iso' => 6400]];
+    $changes = Standing::read([...$harmless, ...$standing])->changes($plan);
+    expect($changes[0]->name)->toBe($name)->and($changes[0]->danger)->toContain($says)
+        ->and(array_filter($changes, static fn (Change $c): bool => $c->setting === Setting::Iso && $c->danger === null))->toHaveCount(1);
+})->with([
+    'wrong kind' => [['focus' => ['detect' => 'person']], 'Detection', 'people'],
+    'lock-once' => [['focus' => ['mode' => 'single']], 'Focus mode', 'locks once'],
+    'manual' => [['focus' => ['mode' => 'manual']], 'Focus mode', 'not move'],
+    'range switch' => [['focus' => ['range_m' => [3.5, 12]]], 'Range limit', 'part of the way'],
+    'stabiliser' => [['stabiliser' => 'on'], 'Stabiliser', 'fights'],
+    'switch on the lens' => [['manual_switch' => true], 'Switch on the lens', 'no focus setting'],
+]);
+
+it('does not ask for changes that do nothing', function (): void {
+    $rush = Rushes::with(['path.repeats' => true]);
+    $park = HoldDocument::pins(['focus' => ['technique' => 'park', 'mode' => 'manual']], $rush->kit);
+    $plan = Chooser::standard()->choose($rush, $park);
+    $settings = array_map(static fn (Change $c): ?Setting => $c->setting, Standing::read(['focus' => ['mode' => 'manual', 'stay' => 4, 'detect' => 'person', 'area' => 'whole']])->changes($plan));
+    expect($settings)->toBe([]);
+});
+
+it('breaks ties by how the camera stands, and offers fewer changes', function (): void {
+    $rush = Rushes::with();
+    $free = Planner::standard()->rank($rush);
+    expect($free->fewestChanges)->toBeNull();
+    // Left as one of the set-ups that are as good: nothing about focus has to be touched.
+    $other = null;
+    foreach ($free->candidates as $candidate) {
+        [$behind, $error] = $free->candidates[0]->outcome->minus($candidate->outcome);
+        if ($candidate->hold->changesFrom($free->best->hold) > 0 && $behind < 0.005 && $candidate->outcome->runs >= $free->candidates[0]->outcome->runs / 2) {
+            $other = $candidate;
+        }
+    }
+    expect($other)->not->toBeNull();
+    $standing = Standing::after($other->hold);
+    $ranking = Planner::standard()->rank($rush, null, 1, 0, null, $standing);
+    expect(count($standing->changesTo($ranking->best->hold)))->toBeLessThan(count($standing->changesTo($free->best->hold)))
+        ->and(count($standing->changesTo($ranking->fewestChanges->hold)))->toBeLessThanOrEqual(count($standing->changesTo($ranking->best->hold)));
+    $document = RankingDocument::write($ranking);
+    expect($document['ranking'][0]['changes'])->toBe(count($standing->changesTo($ranking->best->hold)))->and($document)->toHaveKey('changes');
+});
+
+it('refuses a standing that cannot be', function (array $standing, string $field): void {
+    expect(refusal(static fn () => Standing::read($standing))->field)->toBe($field);
+})->with([
+    [['focus' => ['stay' => 9]], 'focus.stay'],
+    [['focus' => ['mode' => 'magic']], 'focus.mode'],
+    [['focus' => ['range_m' => [5]]], 'focus.range_m'],
+    [['exposure' => ['iso' => 1]], 'exposure.iso'],
+    [['manual_switch' => 'yes'], 'manual_switch'],
+]);
+
+it('turns the schools a person follows into pins', function (): void {
+    $habits = HabitsDocument::read(['format' => 'rush-hold/habits@1', 'schools' => ['response' => 'sticky', 'stabiliser' => null, 'bursts' => 'short'], 'floors' => ['bird' => 0.0005]]);
+    $pins = $habits->pins(new Kit);
+    expect($pins->get(Setting::Stay))->toBe(4)->and($pins->has(Setting::Stabiliser))->toBeFalse()->and($pins->has(Setting::Drive))->toBeTrue()
+        ->and($habits->floors)->toBe(['bird' => 0.0005])
+        ->and(refusal(static fn () => HabitsDocument::read(['format' => 'rush-hold/habits@1', 'schools' => ['response' => 'wild']]))->field)->toBe('schools.response')
+        ->and(refusal(static fn () => HabitsDocument::read(['format' => 'rush-hold/habits@1', 'floors' => ['bird' => 9]]))->field)->toBe('floors.bird')
+        ->and(HabitsDocument::read(HabitsDocument::usual()->fields)->fields)->toEqual(HabitsDocument::usual()->fields);
+});
