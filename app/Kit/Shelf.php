@@ -21,7 +21,7 @@ final readonly class Shelf
         $entries = $replaced = [];
         $own = KitItem::query();
         $own->where('user_id', $this->person->id)->where('type', $this->type)->orderBy('name')->orderBy('id')->limit(1000);
-        foreach ($own->getModels() as $item) {
+        foreach ($own->get() as $item) {
             $entries[] = Entry::own($item);
             // A corrected subject stands in for the one it corrects; a sample camera stays beside what was made of it.
             $replaced[] = $this->type === KitType::Subjects ? $item->based_on : null;

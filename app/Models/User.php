@@ -27,6 +27,9 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 
+    /** What a new account begins with. */
+    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null];
+
     protected $hidden = ['password', 'remember_token'];
 
     /** @return HasMany<SavedRush, $this> */

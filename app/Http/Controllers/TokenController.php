@@ -29,7 +29,7 @@ final class TokenController extends Controller
         $shown = [];
         $tokens = PersonalAccessToken::query();
         $tokens->whereMorphedTo('tokenable', $this->person($request))->orderByDesc('id');
-        foreach ($tokens->getModels() as $token) {
+        foreach ($tokens->get() as $token) {
             $shown[] = self::shown($token);
         }
 
