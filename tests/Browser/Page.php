@@ -188,6 +188,7 @@ final class Page
 
             return false;
         }, "the choice $option; the page says:\n%s");
+        $this->until(fn (): bool => $this->script('return [...document.querySelectorAll(".ant-select-dropdown")].every(d => d.offsetParent === null || getComputedStyle(d).visibility === "hidden" || d.offsetHeight === 0 || d.classList.contains("ant-select-dropdown-hidden"))') === true, "the list to close; the page says:\n%s");
 
         return $this;
     }

@@ -68,6 +68,7 @@ export default function Account() {
           <>
             <Part title="You">
               <Form
+                name="you"
                 layout="vertical"
                 requiredMark={false}
                 initialValues={{ name: user.name }}
@@ -94,6 +95,7 @@ export default function Account() {
             </Part>
             <Part title="Password">
               <Form
+                name="change"
                 form={form}
                 layout="vertical"
                 requiredMark={false}
@@ -217,6 +219,7 @@ export default function Account() {
           destroyOnHidden
         >
           <Form
+            name="leave"
             layout="vertical"
             requiredMark={false}
             onFinish={async (body: { password: string }) => {

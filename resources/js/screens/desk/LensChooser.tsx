@@ -58,7 +58,7 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
                     size="small"
                     disabled={!lens || c.keeper_rate === 0}
                     onClick={() => lens && onUse({ ...lens.document, focal_mm: c.focal_mm }, c.extender)}
-                    aria-label={`Use ${c.name}`}
+                    aria-label={`Use it: ${c.name}`}
                   >
                     Use it
                   </Button>

@@ -26,13 +26,20 @@ const shutterOf = (s: number | undefined) => (s ? Math.round(1 / s) : 8000);
 /** The guide through a body, step by step; any step can be opened at any time. */
 export default function BodyEditor() {
   const { id } = useParams();
-  const [params] = useSearchParams();
+  const [params, setParams] = useSearchParams();
   const shelf = useKit('bodies');
   const save = useSaveKit('bodies');
   const navigate = useNavigate();
   const { message } = App.useApp();
   const item = shelf.data?.find((b) => b.id === id);
-  const [start, setStart] = useState<string | null>(params.get('from'));
+  // Where one is stands in the address, so that leaving and coming back changes nothing.
+  const start = params.get('from');
+  const go = (fields: { from?: string; step?: number }) => {
+    const next = new URLSearchParams(params);
+    for (const [key, value] of Object.entries(fields)) next.set(key, String(value));
+    setParams(next, { replace: true });
+  };
+  const setStart = (from: string) => go({ from });
   const sample =
     shelf.data?.find((b) => b.id === start) ?? shelf.data?.find((b) => b.id === 'sample-fast-mirrorless');
   const base = useMemo<Body | undefined>(() => {
@@ -40,7 +47,9 @@ export default function BodyEditor() {
     return sample && { ...sample.document, name: '' };
   }, [id, item?.document, sample]);
   const { draft, change, forget, dirty } = useDraft<Body>(`body.${id ?? 'new'}`, base);
-  const [step, setStep] = useState(id === undefined ? 0 : 1);
+  const first = id === undefined ? 0 : 1;
+  const step = Math.min(titles.length - 1, Math.max(first, Number(params.get('step') ?? first) || first));
+  const setStep = (to: number) => go({ step: to });
   const [area, setArea] = useState<string | null>('point');
   const asked = useDebounced(draft, 250);
   const check = useCheck('bodies', asked && { ...asked, name: asked.name || 'body' });
@@ -144,7 +153,7 @@ export default function BodyEditor() {
             {step === 4 && <ControlsStep body={draft} set={set} />}
             {step === 5 && <WordsStep body={draft} set={set} terms={check.data?.terms ?? []} />}
             <div className="guide-foot">
-              {step > (id === undefined ? 0 : 1) && <Button onClick={() => setStep(step - 1)}>Back</Button>}
+              {step > first && <Button onClick={() => setStep(step - 1)}>Back</Button>}
               <span className="spacer" />
               {step < titles.length - 1 ? (
                 <Button type="primary" onClick={() => setStep(step + 1)}>

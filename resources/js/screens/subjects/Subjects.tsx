@@ -66,7 +66,11 @@ export default function Subjects() {
   const items = useMemo(
     () =>
       (shelf.data ?? []).filter((s) =>
-        [s.name, s.document.group, s.document.subject.kind].join(' ').toLowerCase().includes(wanted),
+        wanted
+          .split(/\s+/)
+          .every((word) =>
+            [s.name, s.document.group, s.document.subject.kind].join(' ').toLowerCase().includes(word),
+          ),
       ),
     [shelf.data, wanted],
   );
@@ -137,7 +141,8 @@ export default function Subjects() {
         {chosen ? (
           <Detail key={chosen.id} item={chosen} />
         ) : (
-          shelf.data && <p className="subject-detail quiet">This subject is not there.</p>
+          shelf.data &&
+          id !== undefined && <p className="page subject-detail quiet">This subject is not there.</p>
         )}
       </main>
     </>

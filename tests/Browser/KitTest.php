@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Documents\KitType;
+use Facebook\WebDriver\WebDriverKeys;
+
+it('guides through a body, which then plans, and comes back from its file', function (): void {
+    $page = $this->signedIn('puffin-coming-in');
+    $page->press('Kit')->see('None of your own yet')->isClean();
+    $page->press('Describe your body')->see('Which is nearest to yours?');
+    $page->element('.start-list li:nth-child(4) button')->click();
+    $page->press('Next: sensor and speed')->see('What you call it');
+    $page->type('What you call it', 'Old friend')->type('Frame rate', '9')->type('Focus measurements a second', '900')->see('focus_cycle_hz must be between 10 and 240 Hz; 900 was given.');
+    $page->type('Focus measurements a second', '45')->seeNot('must be between')->isClean();
+    $page->press('Next: areas')->type('Width of Zone in %', '30')->press('Next: detection, response')->see('Stay: from 0');
+    // What is written is not lost when the page goes away.
+    $page->reload()->press('2 Sensor and speed');
+    expect($page->value('What you call it'))->toBe('Old friend')->and($page->value('Focus measurements a second'))->toBe('45');
+    $page->press('5 Buttons')->press('Add a stored set')->choose('Area', 'Zone')->isClean();
+    $page->press('6 Its own words')->type('Search either word', 'zone')->type('Your camera’s word for Zone (Areas)', 'Broad block')->type('Where to find Zone (Areas)', 'Second page');
+    // Found by its own word as well as by ours.
+    $page->type('Search either word', 'broad')->see('Areas')->seeNot('Point + 8');
+    $page->isClean()->press('Save this body')->see('“Old friend” is in your kit.');
+    $kept = $this->user->kit()->firstOrFail();
+    expect($kept->document['frames_per_s'])->toEqual(9)->and($kept->document['areas']['zone']['width'])->toEqual(0.3)->and($kept->document['stored_sets'][0]['area'])->toBe('zone')
+        ->and($kept->document['words'])->toEqual(['area.zone' => ['label' => 'Broad block', 'where' => 'Second page']])->and($kept->based_on)->toBe('sample-old-mirror');
+
+    $page->type('Search kit and words', 'broad')->see('Old friend')->seeNot('24 MP stacked mirrorless');
+    $page->press('More for Old friend')->press('Delete')->see('“Old friend” is deleted')->see('None of your own yet');
+    $file = tempnam(sys_get_temp_dir(), 'body').'.json';
+    file_put_contents($file, json_encode(App\Documents\Documents::withObjects($kept->document)));
+    $page->type('Search kit and words', WebDriverKeys::BACKSPACE)->upload('Body document to upload', $file)->see('“Old friend” is in your kit.');
+    unlink($file);
+    expect($this->user->kit()->firstOrFail()->document)->toEqual($kept->document);
+
+    // Another body, another hold.
+    $page->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)->see('Depth lane')->settled();
+    expect($page->held('focus.detect'))->toBe('Bird');
+    $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
+    $page->choose('Body', 'Old friend');
+    $page->until(fn () => $page->held('focus.detect') === 'Off', 'no detection on a mirror body; %s');
+    $page->element('[data-setting="focus.area"]')->click();
+    $page->settled()->isClean();
+});
+
+it('shows the camera’s own words, and asks once for those that are missing', function (): void {
+    $page = $this->signedIn('puffin-coming-in');
+    $body = [...KitType::Bodies->filled(KitType::Bodies->samples()['sample-fast-mirrorless']), 'name' => 'My body', 'words' => ['detect.bird' => ['label' => 'Feathers', 'where' => 'Page three']]];
+    $this->user->kit()->create(['type' => KitType::Bodies, 'name' => 'My body', 'document' => $body]);
+    $rush = $this->saved('Puffin coming in to the slope');
+    $rush->document = [...$rush->document, 'kit' => [...$rush->document['kit'], 'body' => $body]];
+    $rush->save();
+    $page->visit("/rushes/$rush->id")->see('Depth lane')->settled()->see('Feathers');
+    $page->element('[data-setting="focus.mode"]')->click();
+    $page->see('What does your camera call Continuous?')->type('Your camera’s word for Continuous', 'Keep up')->type('Where to find Continuous', 'Ring on the left')->isClean();
+    $page->press('Keep')->see('On your camera “Keep up”, Ring on the left')->seeNot('What does your camera call Continuous?');
+    $page->element('[data-setting="focus.area"]')->click();
+    $page->see('What does your camera call')->press('Do not ask')->seeNot('What does your camera call');
+    $page->press('Save')->see('Saved')->reload()->see('Depth lane')->settled()->see('Keep up');
+    $page->element('[data-setting="focus.area"]')->click();
+    $page->settled()->seeNot('What does your camera call');
+    expect($this->user->kit()->firstOrFail()->document['words'])->toHaveKeys(['detect.bird', 'mode.continuous']);
+});
+
+it('says what to change from how the camera stands, the dangerous first', function (): void {
+    $page = $this->signedIn('puffin-coming-in');
+    $page->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)->see('Depth lane')->settled();
+    $page->press('Changes')->see('is not known yet')->choose('Detection now', 'Person')->see('finds nothing here, or takes a bystander')->isClean();
+    $page->script('document.querySelector(".changes details").open = true');
+    $page->choose('Switch on the lens now', 'Manual')->see('no focus setting does anything');
+    $page->press('I have set it like this')->see('It stands as this hold needs it.');
+    expect($this->user->refresh()->standings['sample-fast-mirrorless']['focus']['detect'])->toBe('bird');
+});
+
+it('says which of one’s own lenses suits a rush, and takes it', function (): void {
+    $page = $this->signedIn('puffin-coming-in');
+    foreach (['sample-24-70' => 'The short one', 'sample-200-600' => 'The long one'] as $id => $name) {
+        $this->user->kit()->create(['type' => KitType::Lenses, 'name' => $name, 'document' => [...KitType::Lenses->filled(KitType::Lenses->samples()[$id]), 'name' => $name]]);
+    }
+    $page->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)->see('Depth lane')->settled();
+    $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
+    $page->press('Which of my lenses suits this?')->see('Your lenses, best first')->isClean();
+    $names = $page->script('return [...document.querySelectorAll(".lens-choices b")].map(b => b.textContent)');
+    expect($names)->toBe(['The long one', 'The short one']);
+    $page->press('Use it: The long one')->seeNot('Your lenses, best first')->see('The long one');
+    $page->settled();
+    expect((float) $page->value('Nearest focus'))->toBe(4.0);
+});
+
+it('adds a lens with a stopwatch', function (): void {
+    $page = $this->signedIn();
+    $page->visit('/kit/lenses/new')->see('Add a lens')->type('What you call it', 'Market zoom')->press('Measure it')->see('Start the watch as you press')->isClean();
+    for ($i = 0; $i < 2; $i++) {
+        $page->press('Start')->see('Stop');
+        $page->until(fn () => (float) $page->script('return parseFloat(document.querySelector(".stopwatch .big").textContent)') > 0.4, 'the watch to run; %s');
+        $page->press('Stop')->see('Start');
+    }
+    $page->see('for one sweep')->press('Use it')->press('Save')->see('“Market zoom” is in your kit.');
+    expect($this->user->kit()->firstOrFail()->document['sweep_s'])->toBeGreaterThan(0.09)->toBeLessThan(2.0);
+});
+
+it('finds a subject, its speed, and keeps a correction', function (): void {
+    $page = $this->signedIn();
+    $page->press('Subjects')->see('Puffin, coming in')->type('Search subjects', 'hare b')->see('Hares, boxing')->seeNot('Puffin, leaving');
+    $page->press('Brown hare, bolting')->see('Flattens its ears')->isClean();
+    $page->press('Correct it')->type('Between two marks', '40')->type('Give or take', '1')->type('Time', '2.5')->press('Work it out')->see('16 m/s ±')->press('Use it')->isClean();
+    $page->press('Save')->see('yours now stands in for the sample')->see('16 m/s');
+    expect($this->user->kit()->firstOrFail()->document['subject']['speed_mps'])->toEqual(16);
+    $page->press('New rush with it')->see('Depth lane')->settled();
+    expect((float) $page->value('Speed'))->toBe(16.0);
+});
+
+it('tests aim with the pointer, and new rushes start from it', function (): void {
+    $page = $this->signedIn();
+    $page->press('Habits')->see('How you work')->isClean()->press('Test aim and following')->see('Press Start')->isClean();
+    // A steady hand that is a little late.
+    $page->script('const field = document.querySelector(".aim-field"); const mark = field.querySelector("g"); const way = [];
+        const hand = setInterval(() => { const at = /translate\(([-\d.]+) ([-\d.]+)/.exec(mark.getAttribute("transform") ?? ""); if (!at) return; way.push(at);
+            const [, x, y] = way[Math.max(0, way.length - 5)]; const box = field.getBoundingClientRect(); const scale = box.width / 1000;
+            field.dispatchEvent(new PointerEvent("pointermove", { bubbles: true, clientX: box.left + box.width / 2 + x * scale, clientY: box.top + box.height / 2 + y * scale }));
+            if (document.querySelector(".aim-score")) clearInterval(hand); }, 20)');
+    $page->press('Start')->see('9 s')->see('Late by')->isClean();
+    $page->press('Start from these')->see('How you work');
+    $aim = $this->user->refresh()->habits['photographer']['aim'];
+    expect($aim)->toBeGreaterThan(0.5);
+    $page->visit('/rushes/new')->see('Depth lane');
+    $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
+    $page->see(round(100 * $aim).' %');
+});
+
+it('works on a phone', function (): void {
+    $page = $this->signIn($this->page(390, 844));
+    foreach (['/kit' => 'Your kit', '/subjects' => 'Subjects', '/habits' => 'How you work', '/kit/bodies/sample-old-mirror' => 'This is a sample', '/kit/lenses/sample-100-400' => 'This is a sample', '/account' => 'Your data'] as $path => $says) {
+        $page->visit($path)->see($says)->isClean();
+        expect($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390, $path);
+    }
+});
