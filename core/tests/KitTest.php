@@ -139,6 +139,14 @@ it('misses more on points of one direction', function (): void {
     expect($rate([...$all, 'two_way_width' => 0.02, 'two_way_height' => 0.02]))->toBeLessThan($rate($all) - 0.03);
 });
 
+it('says so where an area lies on points of one direction', function (): void {
+    $whats = static fn (float $contrast, array $points): array => array_map(static fn ($m): string => $m->what, Chooser::standard()->choose(Rushes::with(['subject.contrast' => $contrast,
+        'kit.body' => ['mirror' => true, 'detects' => [], 'points' => $points, 'areas' => ['zone' => ['width' => 0.4, 'height' => 0.4, 'detects' => false]]]]))->misfits);
+    $narrow = ['width' => 0.5, 'height' => 0.5, 'two_way_width' => 0.1, 'two_way_height' => 0.5, 'outer' => 'level'];
+    expect($whats(0.4, $narrow))->toContain('one-way')->and($whats(0.9, $narrow))->not->toContain('one-way')
+        ->and($whats(0.4, [...$narrow, 'two_way_width' => 0.5]))->not->toContain('one-way');
+});
+
 it('opens a zoom less the longer it is', function (): void {
     $zoom = new Zoom([[100.0, 4.0], [200.0, 4.0], [400.0, 5.6]]);
     expect($zoom->widestAt(100))->toBe(4.0)->and($zoom->widestAt(150))->toEqualWithDelta(4.0, 1e-9)->and($zoom->widestAt(400))->toBe(5.6)

@@ -62,7 +62,7 @@ final class Parameters
      * The same when the subject moves: no time to look for a gap, but what is placed on the subject still meets less
      * than a patch put down anywhere. Set so that parking overtakes a point where three quarters are covered.
      */
-    public const GAP_MOVING = 0.6;
+    public const GAP_MOVING = 0.75;
 
     /** Blur above this share of the subject's size hides it: nothing there can be measured or recognised. */
     public const VISIBLE_BLUR = 0.45;

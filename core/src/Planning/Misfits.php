@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Hold\Hold;
+use RushHold\Hold\Technique;
 use RushHold\Number;
 
 /** What cannot be had apart from light and group depth. */
@@ -12,6 +13,9 @@ final class Misfits
 {
     /** Bent by more than this share of its height, a subject looks wrong. */
     private const BENT_SHARE = 0.12;
+
+    /** With less detail than this, points of one direction are likely to find none. */
+    private const LITTLE_CONTRAST = 0.6;
 
     /** @return list<Misfit> */
     public static function of(Situation $s, Hold $hold, Lane $lane): array
@@ -55,6 +59,14 @@ final class Misfits
                         ? 'Take the frames in which wings or legs turn round, or use a body that reads faster.'
                         : sprintf('Use the mechanical shutter: straight, at %s frames a second.', Number::plain($mechanical->framesPerS)),
                 ]);
+        }
+        $shape = $body->areas[$hold->area->value];
+        $oneWay = $body->points === null || $hold->technique !== Technique::Auto ? 0.0 : $body->points->oneWayShare($shape, $hold->areaAt);
+        if ($body->points !== null && $oneWay > 0.5 && $s->subject->contrast < self::LITTLE_CONTRAST) {
+            $misfits[] = new Misfit('one-way', sprintf('%d %% of this area lies on points that measure %s only; a plain subject may give them nothing.', round(100 * $oneWay), lcfirst($body->points->outer->label())), [
+                'Turn the camera a little, so that its lines slant.',
+                'Put the area nearer to the middle, where points measure both directions.',
+            ]);
         }
         if ($s->lightMarginStops < 2) {
             $misfits[] = new Misfit('focus-light', $s->lightMarginStops < 0

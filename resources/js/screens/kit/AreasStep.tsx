@@ -70,8 +70,8 @@ export function AreasStep({
     <>
       <h2>Areas</h2>
       <p className="quiet">
-        Tick those your camera has. Sizes are parts of the frame’s width and height; hold your finder against
-        the drawing and adjust.
+        Tick those your camera has. Sizes are parts of the frame’s width and height: compare the drawing with
+        your finder, and type them or drag the corner.
       </p>
       <table className="area-table">
         <thead>

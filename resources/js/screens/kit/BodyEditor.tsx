@@ -172,7 +172,19 @@ export default function BodyEditor() {
             </div>
           </div>
           <aside className="guide-side" aria-label="What it comes to">
-            <FrameSketch body={draft} chosen={step === 2 ? area : null} onChoose={setArea} />
+            <FrameSketch
+              body={draft}
+              chosen={step === 2 ? area : null}
+              onChoose={setArea}
+              onSize={(name, width, height) =>
+                set({
+                  areas: {
+                    ...draft.areas,
+                    [name]: { ...draft.areas?.[name as keyof NonNullable<Body['areas']>], width, height },
+                  } as NonNullable<Body['areas']>,
+                })
+              }
+            />
             {draft.mirror && draft.points && (
               <p className="quiet">
                 Tinted: where points lie; darker, where they measure two directions and four.

@@ -1,3 +1,4 @@
+import { type PointerEvent, useRef } from 'react';
 import type { Body } from '../../api/client';
 import { areaLabels } from './words';
 
@@ -9,11 +10,15 @@ export function FrameSketch({
   body,
   chosen,
   onChoose,
+  onSize,
 }: {
   body: Body;
   chosen?: string | null;
   onChoose?: (area: string) => void;
+  /** The corner of the chosen area is dragged: its new width and height as shares of the frame. */
+  onSize?: (area: string, width: number, height: number) => void;
 }) {
+  const svg = useRef<SVGSVGElement>(null);
   const width = 300;
   const height = (width * (body.sensor_height_mm ?? 24)) / (body.sensor_width_mm ?? 36);
   const points = body.points;
@@ -30,9 +35,33 @@ export function FrameSketch({
     width: w,
     height: h,
   });
+  const lit = shapes.find((shape) => shape.name === chosen);
+  // What the handle does, as of the latest drawing: a drag outlives many of them.
+  const latest = useRef({ lit, onSize });
+  latest.current = { lit, onSize };
+  function hold(event: PointerEvent) {
+    event.preventDefault();
+    const follow = (e: globalThis.PointerEvent) => {
+      const box = svg.current?.getBoundingClientRect();
+      const { lit: shape, onSize: resize } = latest.current;
+      if (!box || !shape || !resize) return;
+      const share = (at: number, from: number, length: number) =>
+        Math.min(1, Math.max(0.01, Number((2 * Math.abs((at - from) / length - 0.5)).toFixed(3))));
+      resize(shape.name, share(e.clientX, box.left, box.width), share(e.clientY, box.top, box.height));
+    };
+    const letGo = () => {
+      window.removeEventListener('pointermove', follow);
+      window.removeEventListener('pointerup', letGo);
+      window.removeEventListener('pointercancel', letGo);
+    };
+    window.addEventListener('pointermove', follow);
+    window.addEventListener('pointerup', letGo);
+    window.addEventListener('pointercancel', letGo);
+  }
   const said = `${shapes.length} areas${chosen ? `; ${areaLabels[chosen] ?? chosen} is lit` : ''}`;
   return (
     <svg
+      ref={svg}
       className="frame-sketch"
       viewBox={`-1 -1 ${width + 2} ${height + 2}`}
       role="img"
@@ -65,6 +94,15 @@ export function FrameSketch({
           onClick={onChoose ? () => onChoose(shape.name) : undefined}
         />
       ))}
+      {lit && onSize && (
+        <circle
+          className="sketch-handle"
+          cx={(width + lit.w) / 2}
+          cy={(height + lit.h) / 2}
+          r="6"
+          onPointerDown={hold}
+        />
+      )}
     </svg>
   );
 }
