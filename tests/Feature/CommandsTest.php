@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Api\Description;
+use App\Documents\DocumentGate;
+use App\Documents\KitType;
 use Symfony\Component\Process\Process;
 
 /** The commands as people call them, in a process of their own and without a database. */
@@ -38,6 +40,26 @@ it('tells by its exit code what went wrong', function (): void {
 
 it('has the description of the API that is checked in', function (): void {
     expect(Description::json())->toBe((string) file_get_contents(base_path('openapi.json')));
+});
+
+it('says what to change from how the camera stands', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'standing');
+    file_put_contents($file, '{"format": "rush-hold/hold@1", "focus": {"mode": "single"}}');
+    $run = artisan(['rush:plan', 'formats/examples/tern-hovering.json', '--runs=20', "--standing=$file"]);
+    expect($run->getExitCode())->toBe(0)->and(json_decode($run->getOutput(), true)['changes'][0]['setting'])->toBe('focus.mode');
+    file_put_contents($file, '{"focus": {"mode": "magic"}}');
+    expect(artisan(['rush:plan', 'formats/examples/tern-hovering.json', "--standing=$file"])->getExitCode())->toBe(2);
+    unlink($file);
+});
+
+it('has examples of kit that are what they say', function (): void {
+    $gate = app(DocumentGate::class);
+    foreach (['mirror-body.body' => KitType::Bodies, 'walkabout-zoom.lens' => KitType::Lenses, 'cliff-hare.subject' => KitType::Subjects] as $name => $type) {
+        $document = DocumentGate::decode((string) file_get_contents(base_path("formats/examples/kit/$name.json")));
+        expect($gate->kit($type, $document)['fields'])->toEqual($document);
+    }
+    $habits = DocumentGate::decode((string) file_get_contents(base_path('formats/examples/kit/habits.json')));
+    expect($gate->habits($habits)->fields)->toEqual($habits);
 });
 
 it('describes every address of the API', function (): void {

@@ -8,6 +8,7 @@ use App\Documents\DocumentGate;
 use Illuminate\Console\Command;
 use RushHold\Document\RankingDocument;
 use RushHold\Planning\Planner;
+use RushHold\Planning\Standing;
 use RushHold\Units;
 
 /** Needs no database: a rush in, a plan out. */
@@ -20,6 +21,7 @@ final class PlanRush extends Command
         {--runs=400 : How often the leaders are played at least, 1 to 100000}
         {--seed=1 : The same seed gives the same plan}
         {--pins= : A hold document with the settings to keep}
+        {--standing= : A hold document saying how the camera stands, any of it left out}
         {--units=metric : metric or imperial, for the sentences}';
 
     protected $description = 'Work out a hold for a rush and print it as JSON (exit code 2: document refused, 3: file unreadable)';
@@ -32,7 +34,10 @@ final class PlanRush extends Command
             $pins = is_string($file) ? $gate->pins($this->document($file), $rush->kit) : null;
             $units = Units::tryFrom((string) $this->option('units')) ?? throw \RushHold\Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
 
-            return RankingDocument::write(Planner::standard()->rank($rush, $pins, $this->count('seed', 0, PHP_INT_MAX), $this->count('runs', 1, 100000)), $units);
+            $left = $this->option('standing');
+            $standing = is_string($left) ? Standing::read($this->document($left)) : null;
+
+            return RankingDocument::write(Planner::standard()->rank($rush, $pins, $this->count('seed', 0, PHP_INT_MAX), $this->count('runs', 1, 100000), null, $standing), $units);
         });
     }
 }

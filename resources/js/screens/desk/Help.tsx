@@ -26,6 +26,10 @@ export function Help({ open, onClose }: { open: boolean; onClose: () => void }) 
           and the winner stands there, with one typical run. It is a model: trust it for comparing, not for
           promising.
         </p>
+        <p>
+          Changes lists what to set from how the camera was left, and warns of leftovers. Once your body is in
+          your kit, its own words stand beside ours in every line.
+        </p>
         <dl>
           {keys.map(([key, does]) => (
             <div key={key}>
