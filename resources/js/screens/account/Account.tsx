@@ -6,6 +6,7 @@ import { useNavigate } from 'react-router';
 import { client, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
 import { UploadButton } from '../../parts/UploadButton';
+import { useNotTaken } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 import { Tokens } from './Tokens';
 
@@ -15,7 +16,8 @@ export default function Account() {
   const user = session.data?.user;
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const { message, notification } = App.useApp();
+  const { message } = App.useApp();
+  const notTaken = useNotTaken();
   const [busy, setBusy] = useState<string | null>(null);
   const [leaving, setLeaving] = useState(false);
   const [form] = Form.useForm<{ current: string; password: string }>();
@@ -163,11 +165,7 @@ export default function Account() {
                         `${loaded.rushes} rushes and ${loaded.kit} pieces of kit came in; ${loaded.already_there} were here already.`,
                       );
                     } catch (error) {
-                      notification.error({
-                        message: 'Nothing was taken in',
-                        description: (error as Error).message,
-                        duration: 0,
-                      });
+                      notTaken(error as Error, 'Nothing was taken in');
                     }
                   })
                 }

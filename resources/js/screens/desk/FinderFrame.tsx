@@ -86,6 +86,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
     x: centre.x - (step ? step.aim_x * width : 0),
     y: centre.y - (step ? step.aim_y * height : 0),
   };
+  const points = rush.kit?.body?.points;
   const passing = plan.trace && step?.hidden ? passingAt(plan.trace, time) : null;
   const facing = sample.across_mps < -0.05 ? -1 : 1;
   const pitch =
@@ -168,6 +169,18 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           mask={`url(#${id}-outside)`}
           className="finder-dim"
         />
+        {points && (
+          <rect
+            className="finder-points"
+            x={(width * (1 - (points.width ?? 1))) / 2}
+            y={(height * (1 - (points.height ?? 1))) / 2}
+            width={width * (points.width ?? 1)}
+            height={height * (points.height ?? 1)}
+            fill="none"
+            stroke="var(--quiet)"
+            strokeWidth={width * 0.002}
+          />
+        )}
         {step && (
           <rect
             className="finder-sees"
@@ -237,6 +250,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
         </dl>
         <p className="quiet">
           Lit: the area. Dotted: how far your aim is likely to wander. Cross: the part to keep sharp.
+          {points && ' Thin line: as far as focus points reach.'}
         </p>
       </figcaption>
     </figure>

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import type { Lens, Plan, Refusal, Rush } from '../../api/client';
 import { useKit } from '../../api/kit';
 import { NumberField } from '../../parts/NumberField';
+import { finalUses, freezes, opennesses, Skills, supports } from '../../parts/person';
 import { ShareField } from '../../parts/ShareField';
 import type { Quantity } from '../../parts/units';
 import { KitFields } from './KitFields';
@@ -160,40 +161,14 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
 
       <details>
         <summary>You and your kit</summary>
-        <ShareField
-          label="Holding an area on it"
-          value={person.aim ?? 0.5}
-          low="first time"
-          high="master"
-          onChange={(v) => onChange('photographer', { aim: v })}
-        />
-        <ShareField
-          label="Following smoothly"
-          value={person.panning ?? 0.5}
-          low="first time"
-          high="master"
-          onChange={(v) => onChange('photographer', { panning: v })}
-        />
-        <ShareField
-          label="Focusing by hand"
-          value={person.hand_focus ?? 0.3}
-          low="first time"
-          high="master"
-          onChange={(v) => onChange('photographer', { hand_focus: v })}
-        />
+        <Skills person={person} onChange={(fields) => onChange('photographer', fields)} />
         <div className="stacked">
           <span>Support</span>
           <Select
             aria-label="Support"
             className="wide"
             value={person.support ?? 'handheld'}
-            options={[
-              { value: 'handheld', label: 'Hand-held' },
-              { value: 'prone', label: 'Lying, elbows down' },
-              { value: 'beanbag', label: 'Beanbag' },
-              { value: 'monopod', label: 'Monopod' },
-              { value: 'tripod', label: 'Tripod, moving head' },
-            ]}
+            options={supports}
             onChange={(value) => onChange('photographer', { support: value })}
           />
         </div>
@@ -241,12 +216,7 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
             <Select
               id="final-use"
               value={rush.final_use ?? 'pixel'}
-              options={[
-                { value: 'pixel', label: 'Judged at 100 %' },
-                { value: 'print', label: 'Large print' },
-                { value: 'screen', label: 'Screen' },
-                { value: 'classical', label: 'Textbook' },
-              ]}
+              options={finalUses}
               onChange={(value) =>
                 onRush({ ...rush, final_use: value as NonNullable<Rush['final_use']> }, 'final_use')
               }
@@ -259,10 +229,7 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
             block
             aria-labelledby="freeze-label"
             value={person.freeze ?? 'body'}
-            options={[
-              { value: 'body', label: 'Its body' },
-              { value: 'limbs', label: 'Wings, legs too' },
-            ]}
+            options={freezes}
             onChange={(value) => onChange('photographer', { freeze: value })}
           />
         </div>
@@ -272,10 +239,7 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
             block
             aria-labelledby="open-label"
             value={person.openness ?? 'one-stop-down'}
-            options={[
-              { value: 'wide-open', label: 'Wide open' },
-              { value: 'one-stop-down', label: 'One stop down' },
-            ]}
+            options={opennesses}
             onChange={(value) => onChange('photographer', { openness: value })}
           />
         </div>

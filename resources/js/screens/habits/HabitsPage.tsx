@@ -6,13 +6,11 @@ import type { Habits } from '../../api/client';
 import { useHabits, useKit, useSaveHabits } from '../../api/kit';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
-import { ShareField } from '../../parts/ShareField';
+import { finalUses, freezes, opennesses, type Person, Skills, supports } from '../../parts/person';
 import { Failed, Waiting } from '../../shell/Messages';
 import { usePreferences } from '../../shell/preferences';
 import { TopBar } from '../../shell/TopBar';
 import { useDraft } from '../kit/useDraft';
-
-type Person = NonNullable<Habits['photographer']>;
 
 const speeds = [
   1 / 250,
@@ -117,27 +115,7 @@ export default function HabitsPage() {
         <div className="habit-columns">
           <section aria-labelledby="hands">
             <h2 id="hands">Your hands</h2>
-            <ShareField
-              label="Holding an area on it"
-              low="first time"
-              high="master"
-              value={person.aim ?? 0.5}
-              onChange={(aim) => setPerson({ aim })}
-            />
-            <ShareField
-              label="Following smoothly"
-              low="first time"
-              high="master"
-              value={person.panning ?? 0.5}
-              onChange={(panning) => setPerson({ panning })}
-            />
-            <ShareField
-              label="Focusing by hand"
-              low="first time"
-              high="master"
-              value={person.hand_focus ?? 0.3}
-              onChange={(hand_focus) => setPerson({ hand_focus })}
-            />
+            <Skills person={person} onChange={setPerson} />
             <div className="habit-test">
               <Button onClick={() => navigate('/habits/aim')}>Test aim and following</Button>
               <span className="quiet">Twenty seconds with the pointer. A start, not a verdict.</span>
@@ -145,13 +123,7 @@ export default function HabitsPage() {
             <Choice
               label="Support you mostly use"
               value={person.support ?? 'handheld'}
-              options={[
-                { value: 'handheld', label: 'Hand-held' },
-                { value: 'prone', label: 'Lying, elbows down' },
-                { value: 'beanbag', label: 'Beanbag' },
-                { value: 'monopod', label: 'Monopod' },
-                { value: 'tripod', label: 'Tripod, moving head' },
-              ]}
+              options={supports}
               onChange={(v) => setPerson({ support: v as NonNullable<Person['support']> })}
             />
             <h2>Usual kit</h2>
@@ -175,21 +147,13 @@ export default function HabitsPage() {
             <Choice
               label="Final use"
               value={draft.final_use ?? 'pixel'}
-              options={[
-                { value: 'pixel', label: 'Judged at 100 %' },
-                { value: 'print', label: 'Large print' },
-                { value: 'screen', label: 'Screen' },
-                { value: 'classical', label: 'Textbook' },
-              ]}
+              options={finalUses}
               onChange={(v) => set({ final_use: v as NonNullable<Habits['final_use']> })}
             />
             <Choice
               label="Freeze"
               value={person.freeze ?? 'body'}
-              options={[
-                { value: 'body', label: 'Its body' },
-                { value: 'limbs', label: 'Wings and legs too' },
-              ]}
+              options={freezes}
               onChange={(v) => setPerson({ freeze: v as NonNullable<Person['freeze']> })}
             />
             <NumberField
@@ -229,10 +193,7 @@ export default function HabitsPage() {
             <Choice
               label="Aperture, when nothing asks otherwise"
               value={person.openness ?? 'one-stop-down'}
-              options={[
-                { value: 'wide-open', label: 'Wide open' },
-                { value: 'one-stop-down', label: 'One stop down' },
-              ]}
+              options={opennesses}
               onChange={(v) => setPerson({ openness: v as NonNullable<Person['openness']> })}
             />
             <h2>Screen</h2>

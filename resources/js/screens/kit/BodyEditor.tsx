@@ -12,6 +12,7 @@ import { Failed, Waiting } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
 import { AreasStep } from './AreasStep';
 import { ControlsStep } from './ControlsStep';
+import { EditorHead } from './EditorHead';
 import { FrameSketch } from './FrameSketch';
 import { useDraft } from './useDraft';
 import { WordsStep } from './WordsStep';
@@ -95,33 +96,18 @@ export default function BodyEditor() {
     <>
       <TopBar />
       <main className="page">
-        <div className="page-head">
-          <h1>{id === undefined ? 'Describe your body' : draft.name || 'Body'}</h1>
-          {dirty && (
-            <Button
-              onClick={() => {
-                forget();
-                if (base) change(base);
-              }}
-            >
-              Back to what is saved
-            </Button>
-          )}
-          <Button onClick={() => navigate('/kit')}>Close</Button>
-          <Button
-            type="primary"
-            loading={save.isPending}
-            disabled={refused !== null}
-            onClick={() => void keep()}
-          >
-            {sampleItem ? 'Save as my own' : 'Save'}
-          </Button>
-        </div>
-        {sampleItem && (
-          <p className="page-quiet">
-            This is a sample that everybody has. What you change here is saved as your own copy.
-          </p>
-        )}
+        <EditorHead
+          title={id === undefined ? 'Describe your body' : draft.name || 'Body'}
+          sample={sampleItem === true}
+          dirty={dirty}
+          busy={save.isPending}
+          refused={refused !== null}
+          onRevert={() => {
+            forget();
+            if (base) change(base);
+          }}
+          onKeep={() => void keep()}
+        />
         <div className="guide">
           <nav aria-label="Steps">
             <ol className="guide-steps">

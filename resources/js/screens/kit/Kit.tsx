@@ -1,6 +1,6 @@
 import './kit.css';
-import { App, Button, Dropdown, Input } from 'antd';
-import { useState } from 'react';
+import { App, Button, Dropdown, Input, type MenuProps } from 'antd';
+import { type ReactNode, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { KitType } from '../../api/client';
 import {
@@ -14,6 +14,7 @@ import {
 } from '../../api/kit';
 import { UploadButton } from '../../parts/UploadButton';
 import { say, useUnits } from '../../parts/units';
+import { useNotTaken, useUndo } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 import { FrameSketch } from './FrameSketch';
 import { ReachBar } from './ReachBar';
@@ -36,6 +37,50 @@ function named({ document }: Item<'bodies'>): number {
   return Object.values(document.words ?? {}).filter((w) => w.label).length;
 }
 
+/** The widest opening, at both ends of a zoom where they differ. */
+function opening({ document }: Item<'lenses'>): string {
+  const ends = [
+    document.zoom?.[0]?.max_aperture ?? document.max_aperture ?? 4,
+    document.zoom?.at(-1)?.max_aperture,
+  ];
+  return `f/${[...new Set(ends.filter((n) => n !== undefined).map(round))].join('–')}`;
+}
+
+function Row({
+  item,
+  usual,
+  menu,
+  picture,
+  children,
+}: {
+  item: Item<'bodies'> | Item<'lenses'>;
+  usual: boolean;
+  menu: MenuProps;
+  picture: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <li className="kit-row">
+      <Link
+        to={`/kit/${item.type}/${item.id}`}
+        className={item.type === 'lenses' ? 'kit-link lens' : 'kit-link'}
+      >
+        {picture}
+        <span>
+          <b>{item.name}</b>
+          {usual && <em>usual</em>}
+          {children}
+        </span>
+      </Link>
+      <Dropdown trigger={['click']} menu={menu}>
+        <Button type="text" aria-label={`More for ${item.name}`}>
+          •••
+        </Button>
+      </Dropdown>
+    </li>
+  );
+}
+
 export default function Kit() {
   const bodies = useKit('bodies');
   const lenses = useKit('lenses');
@@ -43,7 +88,9 @@ export default function Kit() {
   const saveHabits = useSaveHabits();
   const units = useUnits();
   const navigate = useNavigate();
-  const { message, notification } = App.useApp();
+  const { message } = App.useApp();
+  const undo = useUndo();
+  const notTaken = useNotTaken();
   const [search, setSearch] = useState('');
   const remove = useKitAction(kitActions.remove);
   const restore = useKitAction(kitActions.restore);
@@ -56,12 +103,7 @@ export default function Kit() {
     upload.mutate(
       { type, file },
       {
-        onError: (error) =>
-          notification.error({
-            message: 'This file was not taken in',
-            description: error.message,
-            duration: 0,
-          }),
+        onError: (error) => notTaken(error),
         onSuccess: (item) => message.success(`“${item?.name}” is in your kit.`),
       },
     );
@@ -72,28 +114,7 @@ export default function Kit() {
       { type, id },
       {
         onError: failed,
-        onSuccess: () => {
-          const key = `removed-${id}`;
-          notification.open({
-            key,
-            message: `“${name}” is deleted`,
-            duration: 12,
-            placement: 'bottomLeft',
-            btn: (
-              <Button
-                size="small"
-                onClick={() =>
-                  restore.mutate(
-                    { type, id },
-                    { onError: failed, onSuccess: () => notification.destroy(key) },
-                  )
-                }
-              >
-                Undo
-              </Button>
-            ),
-          });
-        },
+        onSuccess: () => undo(`“${name}” is deleted`, () => restore.mutateAsync({ type, id })),
       },
     );
   }
@@ -154,54 +175,37 @@ export default function Kit() {
   const usual = (id: string) => habits.data?.body === id || habits.data?.lens === id;
 
   const bodyRow = (item: Item<'bodies'>) => (
-    <li key={item.id} className="kit-row">
-      <Link to={`/kit/bodies/${item.id}`} className="kit-link">
-        <FrameSketch body={item.document} />
-        <span>
-          <b>{item.name}</b>
-          {usual(item.id) && <em>usual</em>}
-          <small>{bodyFacts(item)}</small>
-          {!item.sample && (
-            <small>
-              {named(item) === 0
-                ? 'No words of your camera yet'
-                : `${named(item)} of your camera’s own words`}
-              {item.standing ? ' · knows how it was left' : ''}
-            </small>
-          )}
-        </span>
-      </Link>
-      <Dropdown trigger={['click']} menu={menu(item)}>
-        <Button type="text" aria-label={`More for ${item.name}`}>
-          •••
-        </Button>
-      </Dropdown>
-    </li>
+    <Row
+      key={item.id}
+      item={item}
+      usual={usual(item.id)}
+      menu={menu(item)}
+      picture={<FrameSketch body={item.document} />}
+    >
+      <small>{bodyFacts(item)}</small>
+      {!item.sample && (
+        <small>
+          {named(item) === 0 ? 'No words of your camera yet' : `${named(item)} of your camera’s own words`}
+          {item.standing ? ' · knows how it was left' : ''}
+        </small>
+      )}
+    </Row>
   );
   const lensRow = (item: Item<'lenses'>) => (
-    <li key={item.id} className="kit-row">
-      <Link to={`/kit/lenses/${item.id}`} className="kit-link lens">
-        <ReachBar lens={item.document} small />
-        <span>
-          <b>{item.name}</b>
-          {usual(item.id) && <em>usual</em>}
-          <small>
-            f/{round(item.document.zoom?.[0]?.max_aperture ?? item.document.max_aperture ?? 4)}
-            {(item.document.zoom?.length ?? 0) > 1 &&
-              item.document.zoom?.[0]?.max_aperture !== item.document.zoom?.at(-1)?.max_aperture &&
-              `–${round(item.document.zoom?.at(-1)?.max_aperture ?? 0)}`}{' '}
-            · from {say(item.document.nearest_m, 'length', units)} · sweeps in {item.document.sweep_s} s
-            {(item.document.extenders?.length ?? 0) > 0 &&
-              ` · extenders ${item.document.extenders?.join('×, ')}×`}
-          </small>
-        </span>
-      </Link>
-      <Dropdown trigger={['click']} menu={menu(item)}>
-        <Button type="text" aria-label={`More for ${item.name}`}>
-          •••
-        </Button>
-      </Dropdown>
-    </li>
+    <Row
+      key={item.id}
+      item={item}
+      usual={usual(item.id)}
+      menu={menu(item)}
+      picture={<ReachBar lens={item.document} small />}
+    >
+      <small>
+        {opening(item)} · from {say(item.document.nearest_m, 'length', units)} · sweeps in{' '}
+        {item.document.sweep_s} s
+        {(item.document.extenders?.length ?? 0) > 0 &&
+          ` · extenders ${item.document.extenders?.join('×, ')}×`}
+      </small>
+    </Row>
   );
 
   return (

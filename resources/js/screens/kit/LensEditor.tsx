@@ -10,6 +10,7 @@ import { say, useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
 import { Failed, Waiting } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
+import { EditorHead } from './EditorHead';
 import { ReachBar } from './ReachBar';
 import { SweepWatch } from './SweepWatch';
 import { useDraft } from './useDraft';
@@ -91,33 +92,18 @@ export default function LensEditor() {
     <>
       <TopBar />
       <main className="page">
-        <div className="page-head">
-          <h1>{id === undefined ? 'Add a lens' : draft.name || 'Lens'}</h1>
-          {dirty && (
-            <Button
-              onClick={() => {
-                forget();
-                if (base) change(base);
-              }}
-            >
-              Back to what is saved
-            </Button>
-          )}
-          <Button onClick={() => navigate('/kit')}>Close</Button>
-          <Button
-            type="primary"
-            loading={save.isPending}
-            disabled={refused !== null}
-            onClick={() => void keep()}
-          >
-            {item?.sample ? 'Save as my own' : 'Save'}
-          </Button>
-        </div>
-        {item?.sample && (
-          <p className="page-quiet">
-            This is a sample that everybody has. What you change here is saved as your own copy.
-          </p>
-        )}
+        <EditorHead
+          title={id === undefined ? 'Add a lens' : draft.name || 'Lens'}
+          sample={item?.sample === true}
+          dirty={dirty}
+          busy={save.isPending}
+          refused={refused !== null}
+          onRevert={() => {
+            forget();
+            if (base) change(base);
+          }}
+          onKeep={() => void keep()}
+        />
         <div className="lens-grid">
           <div className="guide-body">
             {refused && (

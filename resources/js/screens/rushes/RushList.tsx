@@ -1,11 +1,13 @@
 import './rushes.css';
 import { App, Button, Dropdown, Input, Modal } from 'antd';
-import { useDeferredValue, useRef, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { RushSummary } from '../../api/client';
 import { rushActions, useRushAction, useRushes } from '../../api/hooks';
 import { Silhouette } from '../../parts/Silhouette';
+import { UploadButton } from '../../parts/UploadButton';
 import { say, useUnits } from '../../parts/units';
+import { useNotTaken, useUndo } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 
 export default function RushList() {
@@ -14,8 +16,9 @@ export default function RushList() {
   const rushes = useRushes(words);
   const units = useUnits();
   const navigate = useNavigate();
-  const file = useRef<HTMLInputElement>(null);
-  const { message, notification } = App.useApp();
+  const { message } = App.useApp();
+  const undo = useUndo();
+  const notTaken = useNotTaken();
   const [renaming, setRenaming] = useState<{ id: string; name: string } | null>(null);
   const failed = (error: Error) => message.error(error.message);
 
@@ -34,25 +37,7 @@ export default function RushList() {
   function removeWithUndo(rush: RushSummary) {
     remove.mutate(rush.id, {
       onError: failed,
-      onSuccess: () => {
-        const key = `removed-${rush.id}`;
-        notification.open({
-          key,
-          message: `“${rush.name}” is deleted`,
-          duration: 12,
-          placement: 'bottomLeft',
-          btn: (
-            <Button
-              size="small"
-              onClick={() =>
-                restore.mutate(rush.id, { onError: failed, onSuccess: () => notification.destroy(key) })
-              }
-            >
-              Undo
-            </Button>
-          ),
-        });
-      },
+      onSuccess: () => undo(`“${rush.name}” is deleted`, () => restore.mutateAsync(rush.id)),
     });
   }
 
@@ -94,34 +79,21 @@ export default function RushList() {
             value={search}
             onChange={(event) => setSearch(event.target.value)}
           />
-          <Button onClick={() => file.current?.click()} loading={upload.isPending}>
+          <UploadButton
+            label="Rush document to upload"
+            busy={upload.isPending}
+            onFile={(chosen) =>
+              upload.mutate(chosen, {
+                onError: (error) => notTaken(error),
+                onSuccess: (saved) => message.success(`“${saved.name}” is in your list.`),
+              })
+            }
+          >
             Upload
-          </Button>
+          </UploadButton>
           <Button type="primary" onClick={() => navigate('/rushes/new')}>
             New rush
           </Button>
-          <input
-            ref={file}
-            className="sr-only"
-            type="file"
-            accept=".json,application/json"
-            aria-label="Rush document to upload"
-            tabIndex={-1}
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              event.target.value = '';
-              if (!chosen) return;
-              upload.mutate(chosen, {
-                onError: (error) =>
-                  notification.error({
-                    message: 'This file was not taken in',
-                    description: error.message,
-                    duration: 0,
-                  }),
-                onSuccess: (saved) => message.success(`“${saved.name}” is in your list.`),
-              });
-            }}
-          />
         </div>
 
         {rushes.isPending && (

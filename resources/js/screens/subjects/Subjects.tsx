@@ -11,6 +11,7 @@ import { Silhouette } from '../../parts/Silhouette';
 import { UploadButton } from '../../parts/UploadButton';
 import { say, sayDepth, useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
+import { useNotTaken, useUndo } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 import { useDraft } from '../kit/useDraft';
 import { SpeedFinder } from './SpeedFinder';
@@ -47,8 +48,8 @@ const figures = [
 
 const hazardWords: Record<string, string> = {
   nest: 'Nests, burrows or young: keep the distance local law and wardens ask for.',
-  'cliff-edge': 'Cliff edges.',
-  water: 'Water, tide, swell.',
+  'cliff-edge': 'Cliff edges overhang and crumble; stay on the path.',
+  water: 'Water: mind tide, swell and slippery rock.',
   roadside: 'Traffic beside you.',
   sideline: 'Stay where you may stand; marshals’ orders come first.',
   'cold-ground': 'Cold ground.',
@@ -59,7 +60,8 @@ export default function Subjects() {
   const { id } = useParams();
   const shelf = useKit('subjects');
   const navigate = useNavigate();
-  const { message, notification } = App.useApp();
+  const { message } = App.useApp();
+  const notTaken = useNotTaken();
   const [search, setSearch] = useState('');
   const upload = useKitAction(kitActions.upload);
   const wanted = search.trim().toLowerCase();
@@ -91,12 +93,7 @@ export default function Subjects() {
                 upload.mutate(
                   { type: 'subjects', file },
                   {
-                    onError: (error) =>
-                      notification.error({
-                        message: 'This file was not taken in',
-                        description: error.message,
-                        duration: 0,
-                      }),
+                    onError: (error) => notTaken(error),
                     onSuccess: (item) => {
                       message.success(`“${item?.name}” is among your subjects.`);
                       navigate(`/subjects/${item?.id}`);
@@ -152,7 +149,8 @@ export default function Subjects() {
 function Detail({ item }: { item: Item<'subjects'> }) {
   const units = useUnits();
   const navigate = useNavigate();
-  const { message, notification } = App.useApp();
+  const { message } = App.useApp();
+  const undo = useUndo();
   const save = useSaveKit('subjects');
   const remove = useKitAction(kitActions.remove);
   const restore = useKitAction(kitActions.restore);
@@ -193,23 +191,10 @@ function Detail({ item }: { item: Item<'subjects'> }) {
       onError: (error) => message.error(error.message),
       onSuccess: () => {
         navigate(item.based_on ? `/subjects/${item.based_on}` : '/subjects');
-        const key = `removed-${item.id}`;
-        notification.open({
-          key,
-          message: item.based_on
-            ? 'Your version is deleted; the sample is back'
-            : `“${item.name}” is deleted`,
-          duration: 12,
-          placement: 'bottomLeft',
-          btn: (
-            <Button
-              size="small"
-              onClick={() => restore.mutate(which, { onSuccess: () => notification.destroy(key) })}
-            >
-              Undo
-            </Button>
-          ),
-        });
+        undo(
+          item.based_on ? 'Your version is deleted; the sample is back' : `“${item.name}” is deleted`,
+          () => restore.mutateAsync(which),
+        );
       },
     });
   }

@@ -1,0 +1,41 @@
+import { App, Button } from 'antd';
+import { useCallback } from 'react';
+
+/** Says that something is gone, and offers to bring it back. */
+export function useUndo() {
+  const { notification } = App.useApp();
+  return useCallback(
+    (says: string, undo: () => Promise<unknown>) => {
+      const key = `undo ${says}`;
+      notification.open({
+        key,
+        message: says,
+        duration: 12,
+        placement: 'bottomLeft',
+        btn: (
+          <Button
+            size="small"
+            onClick={() =>
+              void undo()
+                .then(() => notification.destroy(key))
+                .catch((error: Error) => notification.error({ message: error.message }))
+            }
+          >
+            Undo
+          </Button>
+        ),
+      });
+    },
+    [notification],
+  );
+}
+
+/** Says at length why a file was not taken in; it stays until it is closed. */
+export function useNotTaken() {
+  const { notification } = App.useApp();
+  return useCallback(
+    (error: Error, message = 'This file was not taken in') =>
+      notification.error({ message, description: error.message, duration: 0 }),
+    [notification],
+  );
+}

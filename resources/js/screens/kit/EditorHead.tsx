@@ -1,0 +1,34 @@
+import { Button } from 'antd';
+import { useNavigate } from 'react-router';
+
+type Props = {
+  title: string;
+  sample: boolean;
+  dirty: boolean;
+  busy: boolean;
+  refused: boolean;
+  onRevert: () => void;
+  onKeep: () => void;
+};
+
+/** The head of an editor of kit: what it is, and how to leave it. */
+export function EditorHead({ title, sample, dirty, busy, refused, onRevert, onKeep }: Props) {
+  const navigate = useNavigate();
+  return (
+    <>
+      <div className="page-head">
+        <h1>{title}</h1>
+        {dirty && <Button onClick={onRevert}>Back to what is saved</Button>}
+        <Button onClick={() => navigate('/kit')}>Close</Button>
+        <Button type="primary" loading={busy} disabled={refused} onClick={onKeep}>
+          {sample ? 'Save as my own' : 'Save'}
+        </Button>
+      </div>
+      {sample && (
+        <p className="page-quiet">
+          This is a sample that everybody has. What you change here is saved as your own copy.
+        </p>
+      )}
+    </>
+  );
+}
