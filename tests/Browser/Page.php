@@ -296,6 +296,8 @@ final class Page
             // The browser reports refused requests by itself; that the application refuses is what some tests are about.
             && ! preg_match('/status of (401|409|422|429)/', $entry['message']));
         Assert::assertSame([], array_column($noise, 'message'));
+        // Colours on their way from one to another have no contrast worth judging.
+        $this->until(fn (): bool => $this->script('return document.getAnimations().every(a => a.playState !== "running" || a.effect?.getTiming().iterations === Infinity)') === true, "the page to stand still; it says:\n%s");
         $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         $violations = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] }).then(r => done(r.violations
