@@ -73,6 +73,8 @@ it('refuses a standing that cannot be', function (array $standing, string $field
     [['focus' => ['range_m' => [5]]], 'focus.range_m'],
     [['exposure' => ['iso' => 1]], 'exposure.iso'],
     [['manual_switch' => 'yes'], 'manual_switch'],
+    [['focus' => ['colour' => 'red']], 'focus.colour'],
+    [['mood' => 'good'], 'mood'],
 ]);
 
 it('turns the schools a person follows into pins', function (): void {
