@@ -40,16 +40,27 @@ final readonly class Standing
         $top = Fields::of($document);
         $top->text('format', HoldDocument::FORMAT);
         $values = [];
-        foreach (self::settings() as $setting) {
+        $parts = ['focus' => $top->object('focus'), 'exposure' => $top->object('exposure'), '' => $top];
+        foreach (Setting::cases() as $setting) {
             [$part, $name] = str_contains($setting->value, '.') ? explode('.', $setting->value, 2) : ['', $setting->value];
-            $fields = $part === '' ? $top : $top->object($part);
-            if ($fields->has($name)) {
-                $values[$setting->value] = self::value($setting, $fields, $name);
+            if (! $parts[$part]->has($name)) {
+                continue;
+            }
+            if (in_array($setting, self::settings(), true)) {
+                $values[$setting->value] = self::value($setting, $parts[$part], $name);
+            } else {
+                // Technique, aim and support are the person's, not the camera's; they may be there and do not matter.
+                $parts[$part]->raw($name);
             }
         }
+        $switch = $top->flag('manual_switch', false);
+        $parts['focus']->done();
+        $parts['exposure']->done();
+        $top->keep('focus', true);
+        $top->keep('exposure', true);
+        $top->done();
 
-        // Technique, aim and support are the person's, not the camera's; they may be there and do not matter.
-        return new self($values, $top->flag('manual_switch', false));
+        return new self($values, $switch);
     }
 
     /** What is left after using a hold. */
