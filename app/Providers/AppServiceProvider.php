@@ -21,8 +21,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         // The chances of the simulation are the same for everybody; the processes of the server share them.
-        $files = new NoiseFiles(storage_path('framework/cache/noise'));
-        Noise::keptBy($files->get(...));
+        // A command lives too shortly to gain by it.
+        if (! $this->app->runningInConsole()) {
+            Noise::keptBy((new NoiseFiles(storage_path('framework/cache/noise')))->get(...));
+        }
         JsonResource::withoutWrapping();
         // Paths without a host are right whatever stands in front of the server.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");
