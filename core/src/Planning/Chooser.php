@@ -96,7 +96,7 @@ final readonly class Chooser
             $situation->middle->distanceM, $rush->scene->lineHeightM, $rush->scene->wind);
         $lane = Lane::of($situation, $hold, $air);
         $middle = $lane->samples[intdiv(count($lane->samples), 2)];
-        $blur = Lane::blurAt($situation, $hold, $air, $situation->middle->t, $middle->focusM);
+        $blur = (new FrameBlur($situation, $hold, $air))->at($situation->middle, $middle->focusM);
 
         return new Plan(
             situation: $situation,

@@ -4,16 +4,11 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use RushHold\Blur\BlurParts;
-use RushHold\Blur\LensBlur;
-use RushHold\Blur\Shake;
 use RushHold\Blur\Verdict;
 use RushHold\Hold\FocusMode;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Technique;
 use RushHold\Light\Shimmer;
-use RushHold\Motion\ImageMotion;
-use RushHold\Optics\Diffraction;
 
 /**
  * The rush in time and depth, in closed form: focus does what the technique means it to do, as fast as the lens
@@ -50,9 +45,10 @@ final readonly class Lane
         $rate = $s->kit->body->framesPerS;
         $shot = (int) min(self::MOST_FRAMES, $s->kit->body->bufferFrames, floor($s->rush->path->seconds * $rate) + 1);
         $frames = [];
+        $blurs = new FrameBlur($s, $hold, $air);
         for ($i = 0; $i < $shot; $i++) {
             $t = $i / $rate;
-            $frames[] = self::frame($s, $hold, $air, $t, self::between($focuses, $t / $s->rush->path->seconds));
+            $frames[] = self::frame($s, $blurs, $t, self::between($focuses, $t / $s->rush->path->seconds));
         }
         $lag = 0;
         if ($hold->technique === Technique::Auto && $hold->mode !== FocusMode::Single) {
@@ -64,29 +60,10 @@ final readonly class Lane
         return new self($samples, $frames, $s->rush->path->seconds * $lag / count($samples));
     }
 
-    /** What blurs a frame at time $t, focused at $focusM. */
-    public static function blurAt(Situation $s, Hold $hold, Shimmer $air, float $t, float $focusM): BlurParts
+    private static function frame(Situation $s, FrameBlur $blurs, float $t, float $focusM): LaneFrame
     {
         $point = $s->rush->path->at($t);
-        $motion = ImageMotion::of($point, $s->lens, $s->kit->body->pitchMm());
-        $distance = max($point->distanceM, 1.2 * $s->lens->focalMm / 1000);
-        $stops = $hold->stabiliser->stops($s->kit->lens->stabiliserStops);
-
-        return new BlurParts(
-            defocusUm: $s->lens->defocusUm($hold->aperture, $focusM, $distance),
-            subjectUm: $motion->bodyBlurUm($hold->shutterS, $s->panningRemoved()),
-            shakeUm: Shake::blurUm(Shake::rateRadPerS($hold->support, $s->photographer->aim, $stops), $s->kit->focalMm(), $hold->shutterS),
-            depthChangeUm: $s->lens->defocusUm($hold->aperture, $distance, max(0.5 * $distance, $distance - abs($point->closingMps) * $hold->shutterS / 2)),
-            lensUm: LensBlur::um($hold->aperture, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender),
-            airUm: $air->blurUm($s->kit->focalMm()),
-            diffractionUm: Diffraction::widthUm($hold->aperture),
-            pixelUm: 1000 * $s->kit->body->pitchMm(),
-        );
-    }
-
-    private static function frame(Situation $s, Hold $hold, Shimmer $air, float $t, float $focusM): LaneFrame
-    {
-        $blur = self::blurAt($s, $hold, $air, $t, $focusM);
+        $blur = $blurs->at($point, $focusM);
         $verdict = Verdict::of($blur->totalUm(), $s->cocUm);
         $parts = [
             'focus elsewhere' => $blur->defocusUm, 'subject smear' => $blur->subjectUm, 'shake' => $blur->shakeUm,
@@ -95,7 +72,7 @@ final readonly class Lane
         ];
         arsort($parts);
 
-        return new LaneFrame($t, $s->rush->path->at($t)->distanceM, $blur, $verdict, $verdict === Verdict::Crisp ? '' : (string) array_key_first($parts));
+        return new LaneFrame($t, $point->distanceM, $blur, $verdict, $verdict === Verdict::Crisp ? '' : (string) array_key_first($parts));
     }
 
     /** @return non-empty-list<float> focus distance at each point of the situation */

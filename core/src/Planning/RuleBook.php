@@ -27,7 +27,10 @@ final readonly class RuleBook
     /** The rules from practice. */
     public static function standard(): self
     {
-        return self::of([
+        /** @var self|null $standard */
+        static $standard = null;
+
+        return $standard ??= self::of([
             ...TechniqueRules::all(), ...ModeRules::all(), ...AreaRules::all(), ...DetectionRules::all(),
             ...AimRules::all(), ...ResponseRules::all(), ...CameraRules::all(),
         ]);
