@@ -46,7 +46,7 @@ try {
     $page->screenshot("$folder/body-guide.png");
     $page->visit('/kit')->see('The walkabout zoom');
     $page->script('[...document.querySelectorAll(".kit-link")].find(a => a.textContent.includes("walkabout")).click()');
-    $page->see('Seen through')->see('Focuses to')->see('1.4×')->screenshot("$folder/lens.png");
+    $page->see('Seen through')->see('560 f/7.8')->screenshot("$folder/lens.png");
     $page->visit('/subjects/sample-heron-strike')->see('Freezes with the neck')->screenshot("$folder/subjects.png");
     $open($page, 'Hare bolting through the campion');
     $page->element('[data-setting="focus.area"]')->click();
