@@ -56,7 +56,8 @@ it('shows the camera’s own words, and asks once for those that are missing', f
     $page->see('What does your camera call Continuous?')->type('Your camera’s word for Continuous', 'Keep up')->type('Where to find Continuous', 'Ring on the left')->isClean();
     $page->press('Keep')->see('On your camera “Keep up”, Ring on the left')->seeNot('What does your camera call Continuous?');
     $page->element('[data-setting="focus.area"]')->click();
-    $page->see('What does your camera call')->press('Do not ask')->seeNot('What does your camera call');
+    $page->settled()->see('What does your camera call')->press('Do not ask');
+    $page->settled()->seeNot('What does your camera call');
     $page->press('Save')->see('Saved')->reload()->see('Depth lane')->settled()->see('Keep up');
     $page->element('[data-setting="focus.area"]')->click();
     $page->settled()->seeNot('What does your camera call');

@@ -249,7 +249,8 @@ export function HoldPanel({
               {small(line.margin.used)} of {small(line.margin.allowed)} {line.margin.unit}: {line.margin.name}
             </p>
           )}
-          {body && line.ask && !body.document.words?.[line.ask] && (
+          {/* Only of what came out in the end, not of what the formulas show on the way there. */}
+          {body && plan.ranking && line.ask && !body.document.words?.[line.ask] && (
             <AskWord key={line.ask} line={line} body={body} onNamed={onWord} />
           )}
           {line.alternatives.length > 0 && (
