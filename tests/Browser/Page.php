@@ -297,7 +297,7 @@ final class Page
             && ! preg_match('/status of (401|409|422|429)/', $entry['message']));
         Assert::assertSame([], array_column($noise, 'message'));
         // Colours on their way from one to another have no contrast worth judging.
-        $this->until(fn (): bool => $this->script('return document.getAnimations().every(a => a.playState !== "running" || a.effect?.getTiming().iterations === Infinity)') === true, "the page to stand still; it says:\n%s");
+        $this->still();
         $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         $violations = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] }).then(r => done(r.violations
@@ -308,8 +308,15 @@ final class Page
         return $this;
     }
 
+    /** Waits until nothing slides or fades any more. */
+    private function still(): void
+    {
+        $this->until(fn (): bool => $this->script('return document.getAnimations().every(a => a.playState !== "running" || a.effect?.getTiming().iterations === Infinity)') === true, "the page to stand still; it says:\n%s");
+    }
+
     public function screenshot(string $file): void
     {
+        $this->still();
         $shot = $this->devtools('Page.captureScreenshot', ['format' => 'png']);
         file_put_contents($file, base64_decode((string) $shot['data'], true));
     }
