@@ -69,6 +69,7 @@ it('refuses a standing that cannot be', function (array $standing, string $field
     expect(refusal(static fn () => Standing::read($standing))->field)->toBe($field);
 })->with([
     [['focus' => ['stay' => 9]], 'focus.stay'],
+    [['focus' => ['stay' => 2.5]], 'focus.stay'],
     [['focus' => ['mode' => 'magic']], 'focus.mode'],
     [['focus' => ['range_m' => [5]]], 'focus.range_m'],
     [['exposure' => ['iso' => 1]], 'exposure.iso'],

@@ -15,7 +15,7 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** All of a person's data as one file, out and in. */
 final class ArchiveController extends Controller
 {
-    private const LARGEST_FILE = 50_000_000;
+    private const LARGEST_FILE = 20_000_000;
 
     public function __construct(private readonly Archive $archive)
     {
@@ -41,7 +41,7 @@ final class ArchiveController extends Controller
             throw Refused::because('file', 'choose an archive to load.');
         }
         if ($file->getSize() > self::LARGEST_FILE) {
-            throw Refused::because('file', 'an archive is at most 50 MB.');
+            throw Refused::because('file', 'an archive is at most 20 MB.');
         }
 
         return response()->json($this->archive->load($this->personal($request), $file->getPathname()));

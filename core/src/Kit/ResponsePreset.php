@@ -32,13 +32,6 @@ final readonly class ResponsePreset
         Range::of(0, 2)->check('kit.body.presets.speed_change', $speedChange);
     }
 
-    /** @return list<self> one for each role, as bodies usually have them */
-    public static function usual(): array
-    {
-        return array_map(static fn (PresetRole $role): self => new self($role->value, $role, ...$role->usual()),
-            [PresetRole::General, PresetRole::IgnoreCrossing, PresetRole::Grab, PresetRole::StartsStops, PresetRole::Erratic]);
-    }
-
     /** How far its numbers are from others: steps of stay, those of speed change counting double. */
     public function distance(int $stay, int $speedChange): int
     {
