@@ -13,7 +13,9 @@ it('guides through a body, which then plans, and comes back from its file', func
     $page->press('Next: sensor and speed')->see('What you call it');
     $page->type('What you call it', 'Old friend')->type('Frame rate', '9')->type('Focus measurements a second', '900')->see('focus_cycle_hz must be between 10 and 240 Hz; 900 was given.');
     $page->type('Focus measurements a second', '45')->seeNot('must be between')->isClean();
-    $page->press('Next: areas')->type('Width of Zone in %', '20')->drag('.sketch-handle', 16, 0)->press('Next: detection, response')->see('Stay: from 0');
+    $page->press('Next: areas')->see('Tick those');
+    $page->script('document.querySelector("[aria-label=\'Has Wide zone\']").click()');
+    $page->type('Width of Zone in %', '20')->drag('.sketch-handle', 16, 0)->press('Next: detection, response')->see('Stay: from 0');
     // What is written is not lost when the page goes away.
     $page->reload()->press('2 Sensor and speed');
     expect($page->value('What you call it'))->toBe('Old friend')->and($page->value('Focus measurements a second'))->toBe('45');
@@ -24,6 +26,7 @@ it('guides through a body, which then plans, and comes back from its file', func
     $page->isClean()->press('Save this body')->see('“Old friend” is in your kit.');
     $kept = $this->user->kit()->firstOrFail();
     expect($kept->document['frames_per_s'])->toEqual(9)->and($kept->document['areas']['zone']['width'])->toBeGreaterThan(0.25)->toBeLessThan(0.36)->and($kept->document['stored_sets'][0]['area'])->toBe('zone')
+        ->and($kept->document['areas']['zone-wide'])->toEqual(['width' => 0.85, 'height' => 0.22, 'modes' => ['single', 'single-then-ring', 'continuous', 'auto-switch'], 'detects' => false, 'sees_eyes' => false])
         ->and($kept->document['words'])->toEqual(['area.zone' => ['label' => 'Broad block', 'where' => 'Second page']])->and($kept->based_on)->toBe('sample-old-mirror');
 
     $page->type('Search kit and words', 'broad')->see('Old friend')->seeNot('24 MP stacked mirrorless');

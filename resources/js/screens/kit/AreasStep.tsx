@@ -8,32 +8,20 @@ type AreaName = keyof Areas;
 type Area = NonNullable<Areas[AreaName]>;
 type Mode = NonNullable<Area['modes']>[number];
 
-const usual: Record<string, Area> = {
-  pinpoint: { width: 0.012, height: 0.018 },
-  point: { width: 0.035, height: 0.05 },
-  'point-4': { width: 0.08, height: 0.12 },
-  'point-8': { width: 0.1, height: 0.15 },
-  'point-8-medium': { width: 0.15, height: 0.22 },
-  'point-8-large': { width: 0.22, height: 0.32 },
-  'zone-tall': { width: 0.22, height: 0.85 },
-  'zone-wide': { width: 0.85, height: 0.22 },
-  zone: { width: 0.36, height: 0.4 },
-  'zone-side': { width: 0.33, height: 0.9 },
-  whole: { width: 0.96, height: 0.94 },
-  follow: { width: 0.05, height: 0.07 },
-};
-
 const percent = (v: number) => Number((v * 100).toFixed(1));
 
 /** Which areas the body has, how large they are, and what each goes with. */
 export function AreasStep({
   body,
   set,
+  usual,
   chosen,
   onChoose,
 }: {
   body: Body;
   set: Change;
+  /** Areas as most bodies have them: those of a sample that has them all. */
+  usual: Areas;
   chosen: string | null;
   onChoose: (area: string) => void;
 }) {
@@ -42,18 +30,12 @@ export function AreasStep({
     set({ areas: { ...areas, [name]: { ...areas[name], ...fields } } as Areas });
   const toggle = (name: AreaName, on: boolean) => {
     if (on) {
-      const detects =
-        !['pinpoint', 'point', 'point-4', 'point-8'].includes(name) && (body.detects?.length ?? 0) > 0;
+      const finds = (body.detects?.length ?? 0) > 0;
+      const like = (usual[name] ?? {}) as Area;
       put(name, {
-        ...usual[name],
-        detects,
-        sees_eyes: detects,
-        modes:
-          name === 'pinpoint'
-            ? ['single', 'single-then-ring']
-            : name === 'follow'
-              ? ['continuous']
-              : ['single', 'single-then-ring', 'continuous', 'auto-switch'],
+        ...like,
+        detects: finds && (like.detects ?? false),
+        sees_eyes: finds && (like.sees_eyes ?? false),
       });
       onChoose(name);
     } else {

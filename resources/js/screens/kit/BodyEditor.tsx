@@ -134,7 +134,15 @@ export default function BodyEditor() {
             )}
             {step === 0 && <StartStep bodies={shelf.data} chosen={sample?.id ?? null} onChoose={setStart} />}
             {step === 1 && <SensorStep body={draft} set={set} problemField={refused?.field ?? null} />}
-            {step === 2 && <AreasStep body={draft} set={set} chosen={area} onChoose={setArea} />}
+            {step === 2 && (
+              <AreasStep
+                body={draft}
+                set={set}
+                usual={shelf.data.find((b) => b.id === 'sample-fast-mirrorless')?.document.areas ?? {}}
+                chosen={area}
+                onChoose={setArea}
+              />
+            )}
             {step === 3 && <ResponseStep body={draft} set={set} />}
             {step === 4 && <ControlsStep body={draft} set={set} />}
             {step === 5 && <WordsStep body={draft} set={set} terms={check.data?.terms ?? []} />}
