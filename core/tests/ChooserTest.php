@@ -182,3 +182,15 @@ it('plans every demo rush as something a photographer would do', function (strin
     expect(count($sharp))->toBeGreaterThan(0)->and($plan->exposure->evShort)->toBeLessThan(1.0)
         ->and($plan->hold->shutterS)->toBeLessThan(1 / 400);
 })->with(fn () => array_filter(glob(__DIR__.'/../../formats/examples/*.json'), fn (string $f) => ! str_contains($f, '.hold.')));
+
+it('measures a group by planes square to the axis, and says who is outside the frame', function (): void {
+    $beside = plan(['path.heading_deg' => 90.0, 'subject.speed_mps' => 0.0, 'group' => [['distance_m' => 40.0, 'across_m' => 1.0]]]);
+    expect($beside->situation->rush->group[0]->planeM)->toEqualWithDelta(39.9875, 1e-4)
+        ->and(misfit($beside, 'group'))->toBeNull()
+        ->and(misfit($beside, 'frame'))->toBeNull();
+    $outside = misfit(plan(['group' => [['distance_m' => 40.0, 'across_m' => -3.0]]]), 'frame');
+    expect($outside->sentence)->toContain('outside the frame');
+    // The way out that is named has to work.
+    preg_match('/Use (\d+) mm/', $outside->waysOut[0], $found);
+    expect(misfit(plan(['group' => [['distance_m' => 40.0, 'across_m' => -3.0]], 'kit' => ['lens' => ['focal_mm' => 0.98 * (float) $found[1]]]]), 'frame'))->toBeNull();
+});

@@ -14,6 +14,7 @@ use RushHold\Motion\Path;
 use RushHold\Motion\SpeedChange;
 use RushHold\Optics\FinalUse;
 use RushHold\Refused;
+use RushHold\Rush\Companion;
 use RushHold\Rush\Figure;
 use RushHold\Rush\Freeze;
 use RushHold\Rush\Hazard;
@@ -170,18 +171,18 @@ final readonly class RushDocument
         return $light;
     }
 
-    /** @return list<float> */
+    /** @return list<Companion> */
     private static function group(Fields $top): array
     {
-        $distances = $kept = [];
+        $companions = $kept = [];
         foreach ($top->items('group', 20) as $i => $item) {
             $member = Fields::of($item, "group[$i]");
-            $distances[] = $member->number('distance_m');
+            $companions[] = new Companion($member->number('distance_m'), $member->number('across_m', 0.0), "group[$i]");
             $kept[] = $member->done();
         }
         $top->keep('group', $kept);
 
-        return $distances;
+        return $companions;
     }
 
     /** Reads the `photographer` part, wherever it stands. */

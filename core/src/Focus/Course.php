@@ -120,7 +120,7 @@ final class Course
         $hands *= $stops > 0 ? 0.8 : 1.0;
         $firstMiss = Parameters::FIRST_MISS * exp(-$rush->path->noticeS / Parameters::FINDING_S) * (1.2 - $person->aim);
 
-        $contrast = max(0.05, $rush->subject->contrast * ($rush->scene->backlit ? 0.8 : 1.0));
+        $contrast = max(0.05, $rush->subject->contrast * ($rush->isBacklit() ? Parameters::BACKLIT_CONTRAST : 1.0));
         if ($body->points?->isStar($shape, $hold->areaAt) === true) {
             $contrast = $contrast ** Parameters::STAR_CONTRAST;
         }

@@ -79,13 +79,19 @@ final class Parameters
     /** Chance by full texture that a block without detection prefers a crisp background to the subject. */
     public const CRISPER_BACKGROUND = 0.9;
 
-    /** How often a pattern is lost each second when it looks wholly like its surroundings. */
+    /** How often a pattern is lost each second when it looks wholly like its surroundings, or is wholly covered. */
     public const PATTERN_LOST_PER_S = 4.0;
+
+    /** What clutter in front does to a pattern grows as the covered share to this power: one twig hides no pattern, crossing ones take over. */
+    public const PATTERN_COVERED = 1.5;
 
     /** How often a lost pattern is found again each second while the centre points at it. */
     public const PATTERN_FOUND_PER_S = 1.5;
 
     // Measurement.
+
+    /** Share of a subject's contrast that is left against the light: its lit side is turned away and the lens flares. */
+    public const BACKLIT_CONTRAST = 0.6;
 
     /** Scatter of one measurement on a well lit contrasty subject, in circles of confusion of defocus. */
     public const SCATTER = 0.45;
@@ -158,6 +164,15 @@ final class Parameters
 
     /** Error of a hand on the ring in circles of confusion: master, and added without practice. */
     public const HAND_ERROR = [1.2, 14.0];
+
+    /** Chance that somebody who never practised turns the ring the wrong way when surprised; none for a master, who knows it blind. */
+    public const WRONG_WAY = 0.5;
+
+    /** Time until a ring turned the wrong way is noticed and turned back, s. */
+    public const WRONG_WAY_S = 0.7;
+
+    /** A hand starts a pull so many times later without practice than a master's does. */
+    public const PULL_LATE = 1.5;
 
     /**
      * Chance that a point which measures lines of one direction only finds none on a subject without any contrast; it

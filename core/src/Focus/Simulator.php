@@ -105,7 +105,7 @@ final class Simulator
         $zClutter = Noise::quantile(min(1.0, 1 - (1 - min(0.999, $covered * $moving)) ** ($block ? $patches : sqrt($patches))));
         $zFrontOfAim = Noise::quantile(min(1.0, $scene->frontClutter * $gap));
         $zDetail = Noise::quantile($scene->backgroundTexture);
-        $lostPerStep = $dt * (Parameters::PATTERN_LOST_PER_S * ($scene->backgroundAlike * (1 - $subject->distinct) + $scene->frontClutter ** 2 + 0.02));
+        $lostPerStep = $dt * (Parameters::PATTERN_LOST_PER_S * ($scene->backgroundAlike * (1 - $subject->distinct) + $scene->frontClutter ** Parameters::PATTERN_COVERED + 0.02));
         $foundPerStep = $dt * Parameters::PATTERN_FOUND_PER_S * $subject->distinct;
         $obstacles = $scene->obstaclesPerS;
         // A larger area meets what passes earlier and lets go of it later.
@@ -161,6 +161,10 @@ final class Simulator
         $handScatter = $s->cocUm / $perMm * (Parameters::HAND_ERROR[0] + Parameters::HAND_ERROR[1] * (1 - $s->photographer->handFocus) ** 2);
         $pullFrom = $aim[$course->lead] * 0.9;
         $pullTo = max(0.0, ...$aim) * 1.15;
+        $unpractised = 1 - $s->photographer->handFocus;
+        $pullAfterS = Parameters::HAND_DELAY_S * (1 + Parameters::PULL_LATE * $unpractised);
+        $pullS = max(0.3, 0.7 * $s->rush->path->seconds);
+        $wrongWay = Parameters::WRONG_WAY * $unpractised;
 
         $aimNoise = Noise::smooth(1, Parameters::AIM_MEMORY_S, $dt);
         $aimSpeed = Noise::speed(1, Parameters::AIM_MEMORY_S, $dt);
@@ -435,8 +439,12 @@ final class Simulator
                     $lens = $to;
                 } elseif ($hold->technique === Technique::Pull) {
                     $caught = true;
-                    $share = $steps > 1 ? min(1.0, max(0.0, ($t - Parameters::HAND_DELAY_S * (0.5 + $even[$o5 & $mask])) / max(0.3, $s->rush->path->seconds * 0.7))) : 1.0;
-                    $lens = $pullFrom + ($pullTo - $pullFrom) * $share;
+                    $turned = max(0.0, $t - $pullAfterS * (0.5 + $even[$o5 & $mask]));
+                    if ($even[$o6 & $mask] < $wrongWay) {
+                        // Away from the subject first, then back.
+                        $turned = abs($turned - Parameters::WRONG_WAY_S) - Parameters::WRONG_WAY_S;
+                    }
+                    $lens = $pullFrom + ($pullTo - $pullFrom) * min(1.0, $turned / $pullS);
                 } else {
                     $caught = true;
                 }

@@ -48,6 +48,17 @@ final class Misfits
                 sprintf('Use %s mm or shorter, or make the picture of a part of it.', Number::significant($s->kit->focalMm() / max($s->widthInFrame, $s->heightInFrame))),
             ]);
         }
+        foreach ($s->rush->group as $companion) {
+            $halfField = $companion->planeM * $s->kit->body->sensorWidthMm / $s->kit->focalMm() / 2;
+            if (abs($companion->acrossM) > $halfField) {
+                $misfits[] = new Misfit('frame', sprintf('The one {%s m} to the side is outside the frame when the subject is in its middle: it covers {%s m} there.',
+                    Number::significant(abs($companion->acrossM)), Number::significant(2 * $halfField)), [
+                        sprintf('Use %s mm or shorter.', Number::significant($s->kit->focalMm() * $halfField / abs($companion->acrossM))),
+                        'Put the subject off the middle, towards the other side.',
+                    ]);
+                break;
+            }
+        }
         // The lines of an electronic shutter are read one after the other, and what beats meanwhile comes out bent.
         $body = $s->kit->body;
         $bentM = $s->subject->limbSpeedMps * $body->readoutS * min(1.0, $s->heightInFrame);

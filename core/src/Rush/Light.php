@@ -7,6 +7,7 @@ namespace RushHold\Rush;
 use DateTimeImmutable;
 use RushHold\Light\Daylight;
 use RushHold\Light\Exposure;
+use RushHold\Light\LightDirection;
 use RushHold\Light\Sky;
 use RushHold\Light\SunPosition;
 use RushHold\Range;
@@ -73,6 +74,13 @@ final readonly class Light
         }
 
         return $height;
+    }
+
+    /** The sun is known to shine towards the camera, from a sky that lets it through. */
+    public function isFromAhead(): bool
+    {
+        return $this->sun !== null && $this->shootingBearingDeg !== null && $this->sky !== Sky::Overcast
+            && LightDirection::of($this->sun, $this->shootingBearingDeg) === LightDirection::Back;
     }
 
     private static function offset(float $stops): float

@@ -16,9 +16,9 @@ final readonly class Rush
     use Changeable;
 
     /**
-     * @param  list<float>  $group  distances in metres of others who have to be sharp in the same frame
+     * @param  list<Companion>  $group  others who have to be sharp in the same frame
      *
-     * @throws Refused if the subject starts nearer than the lens focuses
+     * @throws Refused if the subject starts, or somebody beside it stands, nearer than the lens focuses
      */
     public function __construct(
         public string $name,
@@ -32,12 +32,18 @@ final readonly class Rush
         public array $group = [],
     ) {
         $kit->checkFocusDistance('path.start_m', $path->startM);
-        foreach ($group as $i => $distance) {
-            $kit->checkFocusDistance("group[$i].distance_m", $distance);
+        foreach ($group as $i => $companion) {
+            $kit->checkFocusDistance("group[$i].distance_m", $companion->planeM);
         }
         if (strlen($name) > 480) {
             throw Refused::because('name', 'at most 120 characters.');
         }
+    }
+
+    /** Against the light: said so, or known from the sun and where the camera points. */
+    public function isBacklit(): bool
+    {
+        return $this->scene->backlit || $this->light->isFromAhead();
     }
 
     public function cocUm(): float

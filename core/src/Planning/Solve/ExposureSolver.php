@@ -144,7 +144,7 @@ final readonly class ExposureSolver
             return $single;
         }
 
-        return max($single, GroupDepth::of([$d, ...$s->rush->group], $s->lens, $s->cocUm / 1000)->fNumber);
+        return max($single, GroupDepth::of([$d, ...array_column($s->rush->group, 'planeM')], $s->lens, $s->cocUm / 1000)->fNumber);
     }
 
     /**
@@ -264,7 +264,7 @@ final readonly class ExposureSolver
             return null;
         }
         $coc = $s->cocUm / 1000;
-        $group = GroupDepth::of([max($s->middle->distanceM, $s->kit->lens->nearestM), ...$s->rush->group], $s->lens, $coc);
+        $group = GroupDepth::of([max($s->middle->distanceM, $s->kit->lens->nearestM), ...array_column($s->rush->group, 'planeM')], $s->lens, $coc);
         if ($group->fNumber <= $aperture * 1.05) {
             return null;
         }
