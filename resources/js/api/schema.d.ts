@@ -773,8 +773,13 @@ export interface components {
             };
             /** @description Others who have to be sharp in the same frame */
             group?: {
-                /** @description Distance (m) */
+                /** @description Distance from the camera (m) */
                 distance_m: number;
+                /**
+                 * @description To the right of the line of sight, negative to the left (m)
+                 * @default 0
+                 */
+                across_m: number;
             }[];
             /** @description Who photographs */
             photographer?: {

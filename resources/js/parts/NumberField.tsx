@@ -4,7 +4,8 @@ import { type Quantity, scaleOf, useUnits } from './units';
 
 type Props = {
   label: string;
-  value: number;
+  /** Null stays empty until a number is typed. */
+  value: number | null;
   quantity: Quantity;
   onChange: (value: number) => void;
   /** What the server found wrong with it. */
@@ -16,7 +17,7 @@ type Props = {
 export function NumberField({ label, value, quantity, onChange, problem, hint }: Props) {
   const id = useId();
   const scale = scaleOf(quantity, useUnits());
-  const shown = Number((value * scale.factor).toFixed(Math.max(scale.digits, 2)));
+  const shown = value === null ? null : Number((value * scale.factor).toFixed(Math.max(scale.digits, 2)));
   return (
     <div className="field">
       <label htmlFor={id} title={hint}>
@@ -25,6 +26,7 @@ export function NumberField({ label, value, quantity, onChange, problem, hint }:
       <InputNumber
         id={id}
         value={shown}
+        placeholder="–"
         step={scale.step}
         status={problem ? 'error' : ''}
         aria-invalid={problem ? true : undefined}

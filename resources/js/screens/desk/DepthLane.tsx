@@ -31,7 +31,18 @@ function ticks(low: number, high: number, most: number): number[] {
  * Time across, distance down to the camera: the subject’s way, the focus, what is sharp around it, and each frame a
  * bead. Below, the same seen from the focus, where centimetres show.
  */
-export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; onTime: (t: number) => void }) {
+export function DepthLane({
+  plan,
+  time,
+  onTime,
+  others = [],
+}: {
+  plan: Plan;
+  time: number;
+  onTime: (t: number) => void;
+  /** Distances at which others stand who have to be sharp as well, m. */
+  others?: number[];
+}) {
   const units = useUnits();
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 600);
@@ -43,7 +54,7 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
   const unit = scaleOf('length', units);
 
   const x = scaleLinear([0, seconds], [left, width - right]);
-  const distances = moments.map((m) => m.subject);
+  const distances = [...moments.map((m) => m.subject), ...others];
   // Focus that has run away is drawn at the edge.
   const low = Math.max(0.3, Math.min(...distances) * 0.85);
   const high = Math.max(...distances) * 1.18;
@@ -151,6 +162,15 @@ export function DepthLane({ plan, time, onTime }: { plan: Plan; time: number; on
           </text>
         ))}
         <path className="lane-band" d={band(moments) ?? ''} />
+        {others.map((metres, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
+          <g key={i} className="lane-other">
+            <line x1={left} x2={width - right} y1={y(metres)} y2={y(metres)} />
+            <text x={width - right} y={y(metres) - 4} textAnchor="end">
+              {i === 0 ? 'beside it' : ''}
+            </text>
+          </g>
+        ))}
         <path className="lane-subject" d={subject(moments) ?? ''} />
         <path className="lane-focus" d={focus(moments) ?? ''} />
         {beads.map((b, i) => (

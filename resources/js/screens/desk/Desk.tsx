@@ -23,6 +23,7 @@ import { RushPanel } from './RushPanel';
 import { Transport } from './Transport';
 import { type Draft, useDesk } from './useDesk';
 import { usePlayback } from './usePlayback';
+import { planeOf } from './way';
 
 /** Where most of the time is spent: describe the rush, see what it needs. */
 export default function Desk() {
@@ -288,7 +289,12 @@ export default function Desk() {
                 seconds={shown.lane.seconds}
                 onAnotherRun={played ? () => setRun((n) => (n + 1) % 50) : null}
               />
-              <DepthLane plan={shown} time={playback.time} onTime={playback.seek} />
+              <DepthLane
+                plan={shown}
+                time={playback.time}
+                onTime={playback.seek}
+                others={(draft.document.group ?? []).map(planeOf)}
+              />
             </>
           ) : (
             <div className="desk-blank quiet" role="status">

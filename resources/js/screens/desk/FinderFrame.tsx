@@ -142,7 +142,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
             d={outlineOf(rush.subject.figure ?? 'plain')}
             transform={`translate(${-length * (anchor[0] ?? 0.5)} ${-tall * (anchor[1] ?? 0.5)}) scale(${length} ${tall})`}
             fill="var(--figure)"
-            fillRule="evenodd"
+            fillRule="nonzero"
             filter={sharp ? undefined : `url(#${id}-soft)`}
           />
         </g>

@@ -1,6 +1,8 @@
-import { Input, Segmented, Select } from 'antd';
+import { Checkbox, Input, Segmented, Select } from 'antd';
+import { useEffect } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
 import { NumberField } from '../../parts/NumberField';
+import { hereAndNow, rememberPlace, zones } from './place';
 
 type Light = NonNullable<Rush['light']>;
 type Source = 'ev100' | 'meter' | 'place';
@@ -38,19 +40,17 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
         ? { ev100: ev ?? 13 }
         : next === 'meter'
           ? { meter: { shutter_s: 0.001, aperture: 5.6, iso: 400 } }
-          : {
-              place: {
-                latitude_deg: 55.5,
-                longitude_deg: -9,
-                at: '2026-06-04T07:00:00+01:00',
-                shooting_bearing_deg: null,
-              },
-            };
+          : { place: hereAndNow() };
     onRush({ ...rush, light: { ...rest, ...value } as unknown as Light }, `light ${next}`);
   }
 
   const meter = light.meter;
   const place = light.place;
+  const zone = !place || place.at.endsWith('Z') ? '+00:00' : place.at.slice(19);
+  useEffect(() => {
+    if (place) rememberPlace(place);
+  }, [place]);
+  const known = plan?.light.direction != null && plan.light.direction !== 'none';
   return (
     <section className="light" aria-label="Light">
       <div className="light-head">
@@ -150,27 +150,37 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
             <NumberField
               label="Facing"
               quantity="angle"
-              value={place.shooting_bearing_deg ?? 0}
+              value={place.shooting_bearing_deg ?? null}
               problem={problem('place.shooting_bearing_deg')}
               onChange={(v) => onChange('light', { place: { ...place, shooting_bearing_deg: v } }, 'bearing')}
             />
           </div>
-          <div className="field">
-            <label htmlFor="light-at">Local time ({place.at.slice(19) || 'UTC'})</label>
-            <Input
-              id="light-at"
-              type="datetime-local"
-              value={place.at.slice(0, 16)}
-              status={refused?.field === 'light.place.at' ? 'error' : ''}
-              onChange={(event) =>
-                event.target.value &&
-                onChange(
-                  'light',
-                  { place: { ...place, at: `${event.target.value}:00${place.at.slice(19) || '+00:00'}` } },
-                  'at',
-                )
-              }
-            />
+          <div className="fields when">
+            <div className="field">
+              <label htmlFor="light-at">Local time</label>
+              <Input
+                id="light-at"
+                type="datetime-local"
+                value={place.at.slice(0, 16)}
+                status={refused?.field === 'light.place.at' ? 'error' : ''}
+                onChange={(event) =>
+                  event.target.value &&
+                  onChange('light', { place: { ...place, at: `${event.target.value}:00${zone}` } }, 'at')
+                }
+              />
+            </div>
+            <div className="field">
+              <label htmlFor="light-zone">From UTC</label>
+              <Select
+                id="light-zone"
+                showSearch
+                value={zone}
+                options={zones}
+                onChange={(to) =>
+                  onChange('light', { place: { ...place, at: `${place.at.slice(0, 19)}${to}` } }, 'zone')
+                }
+              />
+            </div>
           </div>
         </>
       )}
@@ -189,7 +199,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           />
         </div>
         <NumberField
-          label="Shade, backlight"
+          label="Shade"
           quantity="stops"
           hint="Stops on top of the light above: −2 under trees, +1 off bright water"
           value={light.offset_stops ?? 0}
@@ -197,6 +207,14 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           onChange={(v) => onChange('light', { offset_stops: v })}
         />
       </div>
+      {(!known || rush.scene?.backlit) && (
+        <Checkbox
+          checked={rush.scene?.backlit ?? false}
+          onChange={(event) => onChange('scene', { backlit: event.target.checked })}
+        >
+          Against the light
+        </Checkbox>
+      )}
     </section>
   );
 }

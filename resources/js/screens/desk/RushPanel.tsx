@@ -1,4 +1,4 @@
-import { Checkbox, Segmented, Select } from 'antd';
+import { Segmented, Select } from 'antd';
 import { useMemo } from 'react';
 import type { Lens, Plan, Refusal, Rush } from '../../api/client';
 import { useKit } from '../../api/kit';
@@ -8,7 +8,8 @@ import { ShareField } from '../../parts/ShareField';
 import type { Quantity } from '../../parts/units';
 import { KitFields } from './KitFields';
 import { LightFields } from './LightFields';
-import { PlanMap } from './PlanMap';
+import { SceneFields } from './SceneFields';
+import { WayFields } from './WayFields';
 
 type Props = {
   rush: Rush;
@@ -19,15 +20,6 @@ type Props = {
   onSettle: () => void;
   onChooseLens: () => void;
 };
-
-const hazards = [
-  { value: 'nest', label: 'Nests, burrows, young' },
-  { value: 'cliff-edge', label: 'Cliff edge' },
-  { value: 'water', label: 'Water and tide' },
-  { value: 'roadside', label: 'Road or track' },
-  { value: 'sideline', label: 'Beside a course' },
-  { value: 'cold-ground', label: 'Lying on cold ground' },
-];
 
 /** The rush: who comes, on which way, through what, in what light, to whom. */
 export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onChooseLens }: Props) {
@@ -43,9 +35,8 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
   const current = subjects.data?.find((s) => s.name === rush.subject.name);
 
   const problem = (field: string) => (refused?.field === field ? refused.message : null);
-  const number = (
-    part: 'subject' | 'path' | 'scene',
-    name: string,
+  const figure = (
+    name: 'length_m' | 'height_m' | 'depth_m' | 'aim_size_m' | 'limb_speed_mps',
     label: string,
     quantity: Quantity,
     fallback = 0,
@@ -53,12 +44,11 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
     <NumberField
       label={label}
       quantity={quantity}
-      value={((rush[part] ?? {}) as Record<string, number>)[name] ?? fallback}
-      problem={problem(`${part}.${name}`)}
-      onChange={(value) => onChange(part, { [name]: value })}
+      value={rush.subject[name] ?? fallback}
+      problem={problem(`subject.${name}`)}
+      onChange={(value) => onChange('subject', { [name]: value })}
     />
   );
-  const scene = (rush.scene ?? {}) as NonNullable<Rush['scene']>;
   const person = (rush.photographer ?? {}) as NonNullable<Rush['photographer']>;
   const lens = (rush.kit?.lens ?? {}) as Lens;
   const isZoom = (lens.zoom?.length ?? 0) > 0;
@@ -92,72 +82,18 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
         {current && <p className="quiet habit">{current.document.habit}</p>}
       </div>
 
-      <PlanMap rush={rush} plan={plan} onChange={onChange} onSettle={onSettle} />
-
-      <div className="fields">
-        {number('path', 'start_m', 'Distance', 'length')}
-        {number('path', 'heading_deg', 'Heading', 'angle')}
-        {number('subject', 'speed_mps', 'Speed', 'speed')}
-        {number('path', 'seconds', 'Lasts', 'time')}
-        {number('path', 'climb_deg', 'Climb', 'angle')}
-        {number('path', 'notice_s', 'Warning', 'time')}
-      </div>
-      <Checkbox
-        checked={rush.path.repeats ?? false}
-        onChange={(event) => onChange('path', { repeats: event.target.checked })}
-      >
-        Comes the same way again and again
-      </Checkbox>
+      <WayFields
+        rush={rush}
+        plan={plan}
+        refused={refused}
+        onChange={onChange}
+        onRush={onRush}
+        onSettle={onSettle}
+      />
 
       <LightFields rush={rush} plan={plan} refused={refused} onChange={onChange} onRush={onRush} />
 
-      <details open>
-        <summary>In front and behind</summary>
-        <ShareField
-          label="Clutter in front"
-          value={scene.front_clutter ?? 0}
-          low="clear"
-          high="hidden"
-          onChange={(v) => onChange('scene', { front_clutter: v })}
-        />
-        <ShareField
-          label="Detail behind"
-          value={scene.background_texture ?? 0.2}
-          low="plain sky"
-          high="busy"
-          onChange={(v) => onChange('scene', { background_texture: v })}
-        />
-        <ShareField
-          label="Looks like what is behind"
-          value={scene.background_alike ?? 0.1}
-          low="stands out"
-          high="blends in"
-          onChange={(v) => onChange('scene', { background_alike: v })}
-        />
-        <ShareField
-          label="Wind"
-          value={scene.wind ?? 0}
-          low="calm"
-          high="all moves"
-          onChange={(v) => onChange('scene', { wind: v })}
-        />
-        <div className="fields">
-          {number('scene', 'background_m', 'Background at', 'length', 200)}
-          {number('scene', 'obstacles_per_s', 'Crossings', 'rate')}
-        </div>
-        <div className="stacked">
-          <span>Take care of</span>
-          <Select
-            aria-label="Take care of"
-            mode="multiple"
-            className="wide"
-            placeholder="Nothing in particular"
-            options={hazards}
-            value={scene.hazards ?? []}
-            onChange={(value) => onChange('scene', { hazards: value })}
-          />
-        </div>
-      </details>
+      <SceneFields rush={rush} plan={plan} refused={refused} onChange={onChange} onRush={onRush} />
 
       <details>
         <summary>You and your kit</summary>
@@ -249,11 +185,11 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
         <summary>The subject’s figures</summary>
         {current && <p className="quiet habit">{current.document.source}</p>}
         <div className="fields">
-          {number('subject', 'length_m', 'Length', 'size')}
-          {number('subject', 'height_m', 'Height', 'size')}
-          {number('subject', 'depth_m', 'Depth', 'size', 0.1)}
-          {number('subject', 'aim_size_m', 'Aim part', 'size', 0.04)}
-          {number('subject', 'limb_speed_mps', 'Limb speed', 'speed')}
+          {figure('length_m', 'Length', 'size')}
+          {figure('height_m', 'Height', 'size')}
+          {figure('depth_m', 'Depth', 'size', 0.1)}
+          {figure('aim_size_m', 'Aim part', 'size', 0.04)}
+          {figure('limb_speed_mps', 'Limb speed', 'speed')}
           <div className="field">
             <label htmlFor="kind">Kind</label>
             <Select
@@ -276,6 +212,13 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
           low="keeps its way"
           high="all over"
           onChange={(v) => onChange('subject', { erratic: v })}
+        />
+        <ShareField
+          label="Colours and pattern"
+          value={rush.subject.distinct ?? 0.7}
+          low="like many"
+          high="unmistakable"
+          onChange={(v) => onChange('subject', { distinct: v })}
         />
         <ShareField
           label="Detail on it"

@@ -4,7 +4,7 @@ import type { Hold, Rush, SavedRush } from '../../api/client';
 /** What is being worked on: the rush and what is pinned of its hold. */
 export type Draft = { document: Rush; pins: Hold };
 
-type State = { past: Draft[]; now: Draft | null; future: Draft[]; merging: string | null };
+export type State = { past: Draft[]; now: Draft | null; future: Draft[]; merging: string | null };
 
 type Action =
   | { type: 'open'; draft: Draft }
@@ -15,7 +15,7 @@ type Action =
 
 const depth = 200;
 
-function reduce(state: State, action: Action): State {
+export function reduce(state: State, action: Action): State {
   switch (action.type) {
     case 'open':
       return { past: [], now: action.draft, future: [], merging: null };

@@ -32,7 +32,7 @@ export function TrueScale({ profile }: { profile: SubjectProfile }) {
         d={outlineOf(figure)}
         transform={`translate(${left} ${ground - tall * scale}) scale(${long * scale} ${tall * scale})`}
         fill="var(--figure)"
-        fillRule="evenodd"
+        fillRule="nonzero"
       />
       {person ? (
         <path

@@ -1,0 +1,200 @@
+import { Button, Select } from 'antd';
+import type { Plan, Refusal, Rush } from '../../api/client';
+import { Choice } from '../../parts/Choice';
+import { NumberField } from '../../parts/NumberField';
+import { ShareField } from '../../parts/ShareField';
+
+type Props = {
+  rush: Rush;
+  plan: Plan | undefined;
+  refused: Refusal | null;
+  onChange: (part: keyof Rush, fields: Record<string, unknown>, merge?: string) => void;
+  onRush: (rush: Rush, merge: string) => void;
+};
+
+const hazards = [
+  { value: 'nest', label: 'Nests, burrows, young' },
+  { value: 'cliff-edge', label: 'Cliff edge' },
+  { value: 'water', label: 'Water and tide' },
+  { value: 'roadside', label: 'Road or track' },
+  { value: 'sideline', label: 'Beside a course' },
+  { value: 'cold-ground', label: 'Lying on cold ground' },
+];
+
+const surfaces = [
+  { value: 'water', label: 'Water' },
+  { value: 'grass', label: 'Grass' },
+  { value: 'sand', label: 'Sand' },
+  { value: 'rock', label: 'Rock' },
+  { value: 'asphalt', label: 'Asphalt' },
+];
+
+/** What stands in front and behind, who else must be sharp, and the air between. */
+export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
+  const scene = (rush.scene ?? {}) as NonNullable<Rush['scene']>;
+  const group = rush.group ?? [];
+  const problem = (field: string) => (refused?.field === field ? refused.message : null);
+  const set = (fields: Partial<typeof scene>) => onChange('scene', fields);
+  const cluttered = (scene.front_clutter ?? 0) > 0;
+  const crossed = (scene.obstacles_per_s ?? 0) > 0;
+  const setOne = (i: number, fields: Partial<(typeof group)[number]>) =>
+    onRush(
+      { ...rush, group: group.map((one, at) => (at === i ? { ...one, ...fields } : one)) },
+      `companion ${i}${Object.keys(fields)}`,
+    );
+  const middle = plan?.lane.samples[Math.floor(plan.lane.samples.length / 2)]?.distance_m;
+
+  return (
+    <>
+      <details open>
+        <summary>In front and behind</summary>
+        <ShareField
+          label="Clutter in front"
+          value={scene.front_clutter ?? 0}
+          low="clear"
+          high="hidden"
+          onChange={(v) => set({ front_clutter: v })}
+        />
+        {(cluttered || crossed) && (
+          <ShareField
+            label="Where that is"
+            value={scene.front_ratio ?? 0.7}
+            low="near you"
+            high="just before it"
+            onChange={(v) => set({ front_ratio: Math.max(0.05, Math.min(0.95, v)) })}
+          />
+        )}
+        <div className="fields">
+          <NumberField
+            label="Crossings"
+            quantity="rate"
+            hint="How often something passes in front: players, posts, other birds"
+            value={scene.obstacles_per_s ?? 0}
+            problem={problem('scene.obstacles_per_s')}
+            onChange={(v) => set({ obstacles_per_s: v })}
+          />
+          {crossed && (
+            <NumberField
+              label="Each hides it for"
+              quantity="time"
+              value={scene.obstacle_s ?? 0.3}
+              problem={problem('scene.obstacle_s')}
+              onChange={(v) => set({ obstacle_s: v })}
+            />
+          )}
+          <NumberField
+            label="Background at"
+            quantity="length"
+            value={scene.background_m ?? 200}
+            problem={problem('scene.background_m')}
+            onChange={(v) => set({ background_m: v })}
+          />
+        </div>
+        <ShareField
+          label="Detail behind"
+          value={scene.background_texture ?? 0.2}
+          low="plain sky"
+          high="busy"
+          onChange={(v) => set({ background_texture: v })}
+        />
+        <ShareField
+          label="Looks like what is behind"
+          value={scene.background_alike ?? 0.1}
+          low="stands out"
+          high="blends in"
+          onChange={(v) => set({ background_alike: v })}
+        />
+        <ShareField
+          label="Wind"
+          value={scene.wind ?? 0}
+          low="calm"
+          high="all moves"
+          onChange={(v) => set({ wind: v })}
+        />
+      </details>
+
+      <details open={group.length > 0}>
+        <summary>Sharp together with it</summary>
+        {group.length === 0 && (
+          <p className="quiet">Others who have to be sharp in the same frame: a pair, a line of riders.</p>
+        )}
+        <div className="rows">
+          {group.map((one, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
+            <div className="row-of" key={i}>
+              <NumberField
+                label={`Number ${i + 2} at`}
+                quantity="length"
+                value={one.distance_m}
+                problem={problem(`group[${i}].distance_m`)}
+                onChange={(v) => setOne(i, { distance_m: v })}
+              />
+              <NumberField
+                label="To the right"
+                quantity="length"
+                value={one.across_m ?? 0}
+                problem={problem(`group[${i}].across_m`)}
+                onChange={(v) => setOne(i, { across_m: v })}
+              />
+              <Button
+                type="text"
+                aria-label={`Remove number ${i + 2}`}
+                onClick={() =>
+                  onRush({ ...rush, group: group.filter((_, at) => at !== i) }, 'companion away')
+                }
+              >
+                ×
+              </Button>
+            </div>
+          ))}
+          <Button
+            size="small"
+            disabled={group.length >= 8}
+            onClick={() => {
+              const at = Number((group.at(-1)?.distance_m ?? middle ?? rush.path.start_m).toFixed(1));
+              onRush(
+                { ...rush, group: [...group, { distance_m: at, across_m: (group.length + 1) * 0.5 }] },
+                `companion ${group.length}`,
+              );
+            }}
+          >
+            {group.length === 0 ? 'Somebody beside it' : 'One more'}
+          </Button>
+        </div>
+      </details>
+
+      <details>
+        <summary>Air and ground</summary>
+        <div className="fields">
+          <Choice
+            label="Between you and it"
+            value={scene.surface ?? 'grass'}
+            options={surfaces}
+            onChange={(v) => set({ surface: (v ?? 'grass') as NonNullable<typeof scene.surface> })}
+          />
+          <NumberField
+            label="You look over it at"
+            quantity="length"
+            hint="Height of the line of sight above that ground"
+            value={scene.line_height_m ?? 1.5}
+            problem={problem('scene.line_height_m')}
+            onChange={(v) => set({ line_height_m: v })}
+          />
+        </div>
+        {plan && <p className="quiet">{plan.light.shimmer.sentence}</p>}
+        <div className="stacked">
+          <span>Take care of</span>
+          <Select
+            aria-label="Take care of"
+            mode="multiple"
+            className="wide"
+            placeholder="Nothing in particular"
+            options={hazards}
+            value={scene.hazards ?? []}
+            onChange={(value) => set({ hazards: value })}
+          />
+        </div>
+      </details>
+    </>
+  );
+}

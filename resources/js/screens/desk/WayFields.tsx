@@ -1,0 +1,232 @@
+import { Button, Checkbox, Segmented } from 'antd';
+import type { Plan, Refusal, Rush } from '../../api/client';
+import { Choice } from '../../parts/Choice';
+import { NumberField } from '../../parts/NumberField';
+import { PlanMap } from './PlanMap';
+import { SpeedSketch } from './SpeedSketch';
+import { cornerMore, reshaped, type Shape, shapeOf } from './way';
+
+type Props = {
+  rush: Rush;
+  plan: Plan | undefined;
+  refused: Refusal | null;
+  onChange: (part: keyof Rush, fields: Record<string, unknown>, merge?: string) => void;
+  onRush: (rush: Rush, merge: string) => void;
+  onSettle: () => void;
+};
+
+/** The way it takes: drawn, typed, bent or round corners, with its changes of speed. */
+export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: Props) {
+  const { path, subject } = rush;
+  const shape = shapeOf(path);
+  const corners = path.points ?? [];
+  const changes = path.speed_changes ?? [];
+  const samples = plan?.lane.samples ?? [];
+  const problem = (...fields: string[]) =>
+    refused?.field && fields.some((f) => refused.field?.startsWith(f)) ? refused.message : null;
+  const setPath = (fields: Partial<Rush['path']>, merge?: string) => onChange('path', fields, merge);
+  const setCorner = (i: number, fields: Partial<(typeof corners)[number]>) =>
+    setPath({ points: corners.map((c, at) => (at === i ? { ...c, ...fields } : c)) }, `corner ${i}`);
+  const setChange = (i: number, fields: Partial<(typeof changes)[number]>) =>
+    setPath(
+      { speed_changes: changes.map((c, at) => (at === i ? { ...c, ...fields } : c)) },
+      `speed change ${i}${Object.keys(fields)}`,
+    );
+
+  return (
+    <>
+      <PlanMap rush={rush} plan={plan} onChange={onChange} onRush={onRush} onSettle={onSettle} />
+      <Segmented
+        block
+        size="small"
+        aria-label="Form of the way"
+        value={shape}
+        options={[
+          { value: 'straight', label: 'Straight' },
+          { value: 'bend', label: 'Bend' },
+          { value: 'corners', label: 'Corners' },
+        ]}
+        onChange={(to: Shape) => setPath(reshaped(path, to, samples), `form ${to}`)}
+      />
+      <div className="fields">
+        <NumberField
+          label="Distance"
+          quantity="length"
+          value={path.start_m}
+          problem={problem('path.start_m')}
+          onChange={(v) => setPath({ start_m: v })}
+        />
+        {shape !== 'corners' && (
+          <NumberField
+            label={shape === 'bend' ? 'Heading at first' : 'Heading'}
+            quantity="angle"
+            hint="0 straight at the camera, 90 across to the right, 180 away"
+            value={path.heading_deg ?? 0}
+            problem={problem('path.heading_deg')}
+            onChange={(v) => setPath({ heading_deg: v })}
+          />
+        )}
+        {shape === 'bend' && (
+          <>
+            <NumberField
+              label="Radius"
+              quantity="length"
+              value={Math.abs(path.bend_radius_m ?? 20)}
+              problem={problem('path.bend_radius_m')}
+              onChange={(v) => setPath({ bend_radius_m: v * Math.sign(path.bend_radius_m ?? 1) })}
+            />
+            <Choice
+              label="Turns to its"
+              value={(path.bend_radius_m ?? 1) > 0 ? 'right' : 'left'}
+              options={[
+                { value: 'left', label: 'Left' },
+                { value: 'right', label: 'Right' },
+              ]}
+              onChange={(to) =>
+                setPath({ bend_radius_m: Math.abs(path.bend_radius_m ?? 20) * (to === 'left' ? -1 : 1) })
+              }
+            />
+          </>
+        )}
+        <NumberField
+          label="Speed"
+          quantity="speed"
+          value={subject.speed_mps}
+          problem={problem('subject.speed_mps')}
+          onChange={(v) => onChange('subject', { speed_mps: v })}
+        />
+        <NumberField
+          label="Lasts"
+          quantity="time"
+          value={path.seconds ?? 2.5}
+          problem={problem('path.seconds')}
+          onChange={(v) => setPath({ seconds: v })}
+        />
+        <NumberField
+          label="Climb"
+          quantity="angle"
+          hint="Upward from level; 90 straight up, −90 straight down"
+          value={path.climb_deg ?? 0}
+          problem={problem('path.climb_deg')}
+          onChange={(v) => setPath({ climb_deg: v })}
+        />
+        <NumberField
+          label="Warning"
+          quantity="time"
+          hint="How long you see it coming before the first frame"
+          value={path.notice_s ?? 2}
+          problem={problem('path.notice_s')}
+          onChange={(v) => setPath({ notice_s: v })}
+        />
+      </div>
+      <Checkbox
+        checked={path.repeats ?? false}
+        onChange={(event) => setPath({ repeats: event.target.checked })}
+      >
+        Comes the same way again and again
+      </Checkbox>
+
+      {shape === 'corners' && (
+        <section className="rows" aria-label="Corners">
+          {corners.map((corner, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: corners are told apart by their order alone
+            <div className="row-of" key={i}>
+              <NumberField
+                label={`Corner ${i + 1}, across`}
+                quantity="length"
+                value={corner.across_m}
+                problem={problem('path.points.across_m', `path.points[${i}].across_m`)}
+                onChange={(v) => setCorner(i, { across_m: v })}
+              />
+              <NumberField
+                label="Away"
+                quantity="length"
+                value={corner.away_m}
+                problem={problem('path.points.away_m', `path.points[${i}].away_m`)}
+                onChange={(v) => setCorner(i, { away_m: v })}
+              />
+              <Button
+                type="text"
+                aria-label={`Remove corner ${i + 1}`}
+                disabled={corners.length === 1}
+                onClick={() => setPath({ points: corners.filter((_, at) => at !== i) }, 'corner away')}
+              >
+                ×
+              </Button>
+            </div>
+          ))}
+          <Button
+            size="small"
+            disabled={corners.length >= 12}
+            onClick={() => setPath(cornerMore(path), `corner ${corners.length}`)}
+          >
+            Add a corner
+          </Button>
+        </section>
+      )}
+
+      <section className="rows" aria-label="Changes of speed">
+        {changes.length > 0 && <SpeedSketch samples={samples} changes={changes} />}
+        {changes.map((change, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: changes are told apart by their order alone
+          <div className="row-of three" key={i}>
+            <NumberField
+              label="From"
+              quantity="time"
+              value={change.at_s}
+              problem={problem('path.speed_changes.at_s', `path.speed_changes[${i}].at_s`)}
+              onChange={(v) => setChange(i, { at_s: v })}
+            />
+            <NumberField
+              label="goes to"
+              quantity="speed"
+              value={change.to_mps}
+              problem={problem('path.speed_changes.to_mps', `path.speed_changes[${i}].to_mps`)}
+              onChange={(v) => setChange(i, { to_mps: v })}
+            />
+            <NumberField
+              label="within"
+              quantity="time"
+              value={change.over_s ?? 0.5}
+              problem={problem('path.speed_changes.over_s', `path.speed_changes[${i}].over_s`)}
+              onChange={(v) => setChange(i, { over_s: v })}
+            />
+            <Button
+              type="text"
+              aria-label={`Remove change of speed ${i + 1}`}
+              onClick={() =>
+                setPath({ speed_changes: changes.filter((_, at) => at !== i) }, 'speed change away')
+              }
+            >
+              ×
+            </Button>
+          </div>
+        ))}
+        <Button
+          size="small"
+          disabled={changes.length >= 8}
+          onClick={() => {
+            const last = changes.at(-1);
+            const after = last ? last.at_s + (last.over_s ?? 0.5) : 0;
+            const seconds = path.seconds ?? 2.5;
+            setPath(
+              {
+                speed_changes: [
+                  ...changes,
+                  {
+                    at_s: Number((after + Math.max(0, seconds - after) * 0.4).toFixed(2)),
+                    to_mps: Number(((last?.to_mps ?? subject.speed_mps) / 2).toFixed(1)),
+                    over_s: 0.5,
+                  },
+                ],
+              },
+              `speed change ${changes.length}`,
+            );
+          }}
+        >
+          {changes.length === 0 ? 'It brakes or speeds up' : 'Another change of speed'}
+        </Button>
+      </section>
+    </>
+  );
+}
