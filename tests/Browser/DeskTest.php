@@ -47,7 +47,7 @@ it('lets the way be dragged in the plan, and takes it back', function (): void {
     [$distance, $heading] = [(float) $page->value('Distance'), (float) $page->value('Heading')];
     $page->drag('.handle[aria-label="Distance at the start"] .dot', 0, 40);
     $page->until(fn () => (float) $page->value('Distance') < $distance - 3, 'a shorter distance; %s');
-    $page->drag('.handle[aria-label="Heading"] .dot', -20, 40);
+    $page->drag('.handle[aria-label="Heading"] .map-end', -20, 40);
     $page->until(fn () => (float) $page->value('Heading') !== $heading, 'another heading; %s');
     $page->press('Undo')->press('Undo');
     $page->until(fn () => (float) $page->value('Distance') === $distance && (float) $page->value('Heading') === $heading, 'what was before; %s');
@@ -56,6 +56,60 @@ it('lets the way be dragged in the plan, and takes it back', function (): void {
     $page->keys(Facebook\WebDriver\WebDriverKeys::ARROW_DOWN);
     $page->until(fn () => (float) $page->value('Distance') === $distance - 1, 'one metre less; %s');
     $page->isClean();
+});
+
+it('shapes the way: bent by its middle, round corners, faster and slower', function (): void {
+    $page = $this->signedIn('gannet-along-the-edge');
+    $page->visit('/rushes/'.$this->saved('Gannet gliding along the edge')->id)->see('Depth lane');
+    $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
+
+    $page->drag('.handle[aria-label="Bend"] .knot', 0, -28);
+    $page->until(fn () => $page->value('Radius') !== '', 'a radius; %s');
+    $radius = (float) $page->value('Radius');
+    $lasting = (float) $page->value('Lasts');
+    // Half as wide a bend with the same speed and time turns farther.
+    $end = $page->attribute('.map-end', 'transform');
+    $page->type('Radius', (string) round($radius / 2));
+    $page->until(fn () => $page->attribute('.map-end', 'transform') !== $end, 'another end; %s');
+
+    $page->press('Corners');
+    $page->until(fn () => $page->value('Corner 2, across') !== '', 'two corners; %s');
+    $page->press('Add a corner');
+    $page->until(fn () => $page->value('Corner 3, across') !== '', 'a third; %s');
+    $page->type('Corner 1, across', '-4');
+    $across = (float) $page->value('Corner 2, across');
+    $page->drag('.handle[aria-label="Corner 2"] .knot', 25, 0);
+    $page->until(fn () => (float) $page->value('Corner 2, across') > $across + 1, 'the second farther right; %s');
+    $page->press('It brakes or speeds up')->see('goes to');
+    $page->type('goes to', '3');
+    $page->until(fn () => str_contains($page->attribute('.speed-sketch', 'aria-label'), '3 m/s in the end'), 'the slower end; %s');
+    $page->isClean();
+
+    $page->press('Save')->see('Saved');
+    $path = $this->saved('Gannet gliding along the edge')->document['path'];
+    expect($path['points'])->toHaveCount(3)
+        ->and($path['points'][0]['across_m'])->toEqual(-4)
+        ->and($path['speed_changes'][0]['to_mps'])->toEqual(3)
+        ->and($path['seconds'])->toEqualWithDelta($lasting, 0.01);
+    $page->press('Straight')->seeNot('Add a corner');
+    expect($page->attribute('.handle[aria-label="Bend"]', 'aria-valuetext'))->toBe('straight');
+});
+
+it('says when others are not sharp together, and turns against the light', function (): void {
+    $page = $this->signedIn('sprint-finish');
+    $page->visit('/rushes/'.$this->saved('Sprint for the line')->id)->see('Depth lane')->see('beside it');
+    $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
+    $page->press('One more');
+    $page->until(fn () => $page->value('Number 3 at') !== '', 'a row for the third; %s');
+    $page->type('Number 3 at', '20')->see('Nearest and farthest are not sharp together')->see('in one plane');
+    $page->isClean();
+    $page->element('[aria-label="Remove number 3"]')->click();
+    $page->seeNot('not sharp together');
+    $page->press('Picked')->see('Against the light')->element('.light .ant-checkbox-wrapper')->click();
+    $page->until(fn () => $page->script('return document.querySelector(".light input[type=checkbox]").checked'), 'the tick; %s');
+    $page->press('Save')->see('Saved');
+    expect($this->saved('Sprint for the line')->document['scene']['backlit'])->toBeTrue()
+        ->and($this->saved('Sprint for the line')->document['group'])->toHaveCount(1);
 });
 
 it('says what is wrong with an entry beside it, and keeps the last answer', function (): void {
