@@ -185,4 +185,8 @@ it('is a column on a phone, in feet for those who like them', function (): void 
     expect($page->held('focus.start_at_m'))->toEndWith(' ft')
         ->and($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
     $page->isClean();
+    // The answer stays at the thumb, and leads to where it is explained.
+    $page->until(fn () => str_contains((string) $page->script('return document.querySelector(".jump-says").textContent'), 'of 60'), 'the keepers at the thumb; %s');
+    $page->element('.jump-places button:last-child')->click();
+    $page->until(fn () => abs((float) $page->script('return document.querySelector(".hold").getBoundingClientRect().top')) < 60, 'the hold to come up; %s');
 });

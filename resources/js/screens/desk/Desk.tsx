@@ -15,6 +15,7 @@ import { DepthLane } from './DepthLane';
 import { FinderFrame } from './FinderFrame';
 import { Help } from './Help';
 import { HoldPanel } from './HoldPanel';
+import { Jump } from './Jump';
 import { LensChooser } from './LensChooser';
 import { Notices } from './Notices';
 import { countPins, withPin } from './pins';
@@ -320,6 +321,7 @@ export default function Desk() {
           onUnpinAll={() => desk.change({ pins: {} as Hold })}
         />
       </main>
+      <Jump plan={shown} />
       {shown && (
         <Comparison
           rush={draft.document}

@@ -1,0 +1,42 @@
+import type { Plan } from '../../api/client';
+
+const places = [
+  { at: '.rush', label: 'Rush' },
+  { at: '.desk-middle', label: 'Picture' },
+  { at: '.hold', label: 'Hold' },
+];
+const settings = ['focus.area', 'exposure.shutter_s', 'exposure.aperture', 'exposure.iso'];
+
+/** On a phone: the answer in one line at the thumb, whichever part of the desk is on the screen, and the way there. */
+export function Jump({ plan }: { plan: Plan | undefined }) {
+  const low = Math.round(plan?.best.keepers?.low ?? 0);
+  const high = Math.round(plan?.best.keepers?.high ?? 0);
+  const go = (at: string) =>
+    document.querySelector(at)?.scrollIntoView({
+      behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth',
+    });
+  return (
+    <nav className="jump" aria-label="Parts of the desk">
+      <p className="jump-says">
+        {plan?.best.keepers && (
+          <em>
+            <b>{low === high ? low : `${low}–${high}`}</b> of {plan.best.frames}
+          </em>
+        )}
+        <span>
+          {settings
+            .flatMap((setting) => plan?.lines.find((line) => line.setting === setting) ?? [])
+            .map(({ setting, label }) => (setting === 'exposure.iso' ? `ISO ${label}` : label))
+            .join(' · ')}
+        </span>
+      </p>
+      <div className="jump-places">
+        {places.map((place) => (
+          <button key={place.at} type="button" onClick={() => go(place.at)}>
+            {place.label}
+          </button>
+        ))}
+      </div>
+    </nav>
+  );
+}
