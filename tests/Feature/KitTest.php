@@ -130,3 +130,29 @@ it('shows nobody another person’s kit', function (string $method, string $path
     $this->json($method, "/api/kit/bodies/{$kept['id']}$path", ['document' => ($this->describe)(), 'standing' => null, 'label' => 'x', 'where' => ''])->assertNotFound();
     expect($this->user->kit()->first()->document['name'])->toBe('Workhorse')->and($this->getJson('/api/kit/bodies')->json('0.sample'))->toBeTrue();
 })->with([['GET', ''], ['PUT', ''], ['DELETE', ''], ['POST', '/restore'], ['GET', '/document'], ['PUT', '/standing'], ['PUT', '/words/area.zone']]);
+
+it('keeps names apart, so that a rush finds its own kit again', function (): void {
+    $first = ($this->keep)('bodies', ($this->describe)());
+    $this->postJson('/api/kit/bodies', ['document' => ($this->describe)()])->assertStatus(422)->assertJsonStructure(['errors' => ['name']])->assertSee('already have a body called');
+    $second = ($this->keep)('bodies', ($this->describe)(['name' => 'Workhorse two']));
+    $this->putJson("/api/kit/bodies/{$second['id']}", ['document' => ($this->describe)(), 'version' => 1])->assertStatus(422)->assertJsonStructure(['errors' => ['name']]);
+    // Its own name is no other's, nor is that of something deleted, of a lens, or of somebody else's body.
+    $this->putJson("/api/kit/bodies/{$first['id']}", ['document' => ($this->describe)(), 'version' => 1])->assertOk();
+    $this->deleteJson("/api/kit/bodies/{$first['id']}")->assertNoContent();
+    ($this->keep)('bodies', ($this->describe)());
+    ($this->keep)('lenses', [...array_values(KitType::Lenses->samples())[0], 'name' => 'Workhorse']);
+    $this->actingAs($this->person());
+    ($this->keep)('bodies', ($this->describe)());
+});
+
+it('tells how far trying the lenses has come, and leaves off when another question comes', function (): void {
+    $lens = [...KitType::Lenses->samples()['sample-500-f4'], 'name' => 'The only one'];
+    ($this->keep)('lenses', $lens);
+    $ways = 1 + count($lens['extenders']);
+    $ask = fn (int $turn, float $start) => $this->postJson('/api/lenses/choose', ['rush' => Rushes::document(['path.start_m' => $start]), 'window' => 'lenses', 'turn' => $turn]);
+    $ask(5, 40.0)->assertOk();
+    // It is told before each is played; the last word is of all but one.
+    expect($ways)->toBeGreaterThan(1)
+        ->and($this->getJson('/api/rank/progress?window=lenses')->json('done'))->toEqualWithDelta(($ways - 1) / $ways, 1e-9);
+    $ask(4, 41.0)->assertStatus(409);
+});

@@ -70,6 +70,7 @@ final class KitController extends Controller
     {
         $item = $this->own($request, $type, $id);
         $read = $this->gate->kit($type, $request->input('document'));
+        $this->checkName($request, $type, $read['name'], $item->id);
         $saved = KitItem::query()->whereKey($item->id)->where('version', $request->integer('version', $item->version))->increment('version');
         abort_if($saved === 0, 409, 'This was changed in another window. Open it again to see the change, or save yours as a new one.');
         $item->refresh()->fill(['name' => $read['name'], 'document' => $read['fields']])->save();
@@ -225,9 +226,26 @@ final class KitController extends Controller
         return $item;
     }
 
+    /**
+     * A rush knows its kit by name, so one's own have different ones.
+     *
+     * @throws Refused if another is called the same
+     */
+    private function checkName(Request $request, KitType $type, string $name, ?string $except): void
+    {
+        $others = $this->person($request)->kit()->where('type', $type)->where('name', $name);
+        if ($except !== null) {
+            $others->whereKeyNot($except);
+        }
+        if ($others->exists()) {
+            throw Refused::because('name', "you already have a {$type->document()} called “{$name}”; give one of the two another name.");
+        }
+    }
+
     private function kept(Request $request, KitType $type, mixed $document, ?string $basedOn): JsonResponse
     {
         $read = $this->gate->kit($type, $document);
+        $this->checkName($request, $type, $read['name'], null);
         $item = $this->person($request)->kit()->create(['type' => $type, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => $basedOn])->refresh();
 
         return (new KitResource(Entry::own($item)))->response()->setStatusCode(201);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PlanRequest;
-use Closure;
+use App\Simulation\Window;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
@@ -42,7 +42,7 @@ final class RankController extends Controller
         // Names do not matter to the outcome, and the same question has the same answer.
         $fields = [...$read->fields, 'name' => ''];
         $key = 'rank '.hash('sha256', (string) json_encode([$fields, $given, $units, $place, self::SEED, $request->input('standing')]));
-        $wanted = self::wanted($request);
+        $wanted = $request->window()->asks($request->integer('turn'));
         $standing = $request->standing();
         $json = Cache::remember($key, self::KEPT_S, static function () use ($read, $pins, $units, $place, $wanted, $standing): string {
             $ranking = Planner::standard()->rank($read->rush, $pins, self::SEED, 0, $wanted, $standing);
@@ -65,38 +65,6 @@ final class RankController extends Controller
     {
         $window = $request->validate(['window' => 'required|string|max:64'])['window'];
 
-        return response()->json(['done' => (float) Cache::get('done '.self::windowKey($request, $window), 0.0)]);
-    }
-
-    private static function windowKey(Request $request, string $window): string
-    {
-        return hash('sha256', $request->user()?->getAuthIdentifier().' '.$window);
-    }
-
-    /**
-     * Whether this is still the last question of its window. Each window numbers its questions; a newer one makes
-     * those before it stop working.
-     */
-    private static function wanted(PlanRequest $request): Closure
-    {
-        $window = $request->string('window')->toString();
-        $turn = $request->integer('turn');
-        if ($window === '') {
-            return static fn (float $done): bool => true;
-        }
-        $name = self::windowKey($request, $window);
-        $key = 'turn '.$name;
-        if ((int) Cache::get($key, 0) < $turn) {
-            Cache::put($key, $turn, 300);
-        }
-
-        return static function (float $done) use ($key, $name, $turn): bool {
-            $last = (int) Cache::get($key, 0) <= $turn;
-            if ($last) {
-                Cache::put('done '.$name, $done, 60);
-            }
-
-            return $last;
-        };
+        return response()->json(['done' => (new Window($request->user()?->getAuthIdentifier(), $window))->done()]);
     }
 }

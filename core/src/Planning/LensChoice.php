@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use Closure;
 use RushHold\Kit\Lens;
 use RushHold\Number;
 use RushHold\Optics\StopScale;
@@ -50,15 +51,24 @@ final readonly class LensChoice
 
     /**
      * @param  list<Lens>  $lenses
+     * @param  (Closure(float): bool)|null  $wanted  told after each that was played which share of the work is done, 0 to 1; answers
+     *                                              whether anybody still waits for it
      * @return list<self> the best of each lens, best lens first
+     *
+     * @throws Overtaken when nobody does
      */
-    public static function among(array $lenses, Rush $rush, Planner $planner): array
+    public static function among(array $lenses, Rush $rush, Planner $planner, ?Closure $wanted = null): array
     {
         $choices = [];
+        $played = 0;
+        $all = array_sum(array_map(static fn (Lens $lens): int => (1 + count($lens->extenders)) * count($lens->focalLengths()), $lenses));
         foreach ($lenses as $i => $lens) {
             $best = null;
             foreach ([1.0, ...$lens->extenders] as $extender) {
                 foreach ($lens->focalLengths() as $focal) {
+                    if ($wanted !== null && ! $wanted($played++ / $all)) {
+                        throw new Overtaken('A newer question came in.');
+                    }
                     $choice = self::of($i, $lens->at($focal), $extender, $rush, $planner);
                     if ($best === null || $choice->score() > $best->score()) {
                         $best = $choice;

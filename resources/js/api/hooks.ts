@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, type Hold, type Plan, type Refusal, type Rush, type SavedRush, take } from './client';
+import { AskingWindow } from './window';
 
 export function useSession() {
   return useQuery({
@@ -47,9 +48,7 @@ export function usePlan(
   });
 }
 
-/** This window and the number of its last question: a newer one stops the work on those before it. */
-const windowName = crypto.randomUUID?.() ?? String(Math.random());
-let turn = 0;
+const ranking = new AskingWindow();
 
 /** The plan with every set-up played and ranked; slower, so it is asked once the hand has come to rest. */
 export function useRank(
@@ -62,8 +61,7 @@ export function useRank(
   return useQuery<Plan, Refusal>({
     queryKey: ['rank', rush, pins, units, run, standing],
     queryFn: ({ signal }) => {
-      turn += 1;
-      const body = { rush: rush as Rush, pins, units, run, standing, window: windowName, turn };
+      const body = { rush: rush as Rush, pins, units, run, standing, ...ranking.next() };
       return take(client.POST('/api/rank', { body, signal }));
     },
     enabled: rush !== undefined,
@@ -73,12 +71,12 @@ export function useRank(
   });
 }
 
-/** How far the server has come with the last question of this window, 0 to 1; asked while it works. */
-export function useRankProgress(working: boolean) {
+/** How far the server has come with the last question of a window, 0 to 1; asked while it works. */
+export function useProgress(working: boolean, of: AskingWindow = ranking) {
   return useQuery({
-    queryKey: ['rank-progress'],
+    queryKey: ['progress', of.name],
     queryFn: ({ signal }) =>
-      take(client.GET('/api/rank/progress', { params: { query: { window: windowName } }, signal })),
+      take(client.GET('/api/rank/progress', { params: { query: { window: of.name } }, signal })),
     enabled: working,
     refetchInterval: 200,
     gcTime: 0,

@@ -12,6 +12,10 @@ import {
   type SubjectProfile,
   take,
 } from './client';
+import { AskingWindow } from './window';
+
+/** Where lenses are tried for a rush. */
+export const lensWindow = new AskingWindow();
 
 /** A document of each kind of kit. */
 export type Documents = { bodies: Body; lenses: Lens; subjects: SubjectProfile };
@@ -143,8 +147,10 @@ export function useFreshRush(subject: string | null, wanted: boolean) {
 export function useLensChoice(rush: Rush | null, units: 'metric' | 'imperial') {
   return useQuery({
     queryKey: ['lens choice', rush, units],
-    queryFn: ({ signal }) =>
-      take(client.POST('/api/lenses/choose', { body: { rush: rush as Rush, units }, signal })),
+    queryFn: ({ signal }) => {
+      const body = { rush: rush as Rush, units, ...lensWindow.next() };
+      return take(client.POST('/api/lenses/choose', { body, signal }));
+    },
     enabled: rush !== null,
     staleTime: 300_000,
     retry: false,

@@ -2630,6 +2630,15 @@ export interface operations {
                     };
                 };
             };
+            /** @description Overtaken by a newer question */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };

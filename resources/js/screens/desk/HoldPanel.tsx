@@ -1,8 +1,9 @@
 import { Button, Segmented } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { Body, Hold, Plan, PlanLine } from '../../api/client';
-import { useRankProgress } from '../../api/hooks';
+import { useProgress } from '../../api/hooks';
 import type { Item } from '../../api/kit';
+import { ProgressLine } from '../../parts/ProgressLine';
 import { AskWord } from './AskWord';
 import { Changes } from './Changes';
 import { Losses, RankingList, Schools } from './Ranked';
@@ -61,19 +62,9 @@ function Keepers({ best, playing }: { best: Plan['best']; playing: boolean }) {
   );
 }
 
-/** How far playing all the set-ups has come. */
+/** How far playing all the set-ups has come; apart from the panel, which need not be drawn for it. */
 function Progress({ playing }: { playing: boolean }) {
-  const done = useRankProgress(playing);
-  return (
-    <div
-      className={playing ? 'play-progress on' : 'play-progress'}
-      role="progressbar"
-      aria-label="Playing the set-ups"
-      aria-valuenow={Math.round(100 * (playing ? (done ?? 0) : 1))}
-    >
-      <span style={{ width: `${playing ? 8 + 92 * (done ?? 0) : 100}%` }} />
-    </div>
-  );
+  return <ProgressLine what="Playing the set-ups" working={playing} done={useProgress(playing)} />;
 }
 
 function nameOf(setting: string, value: unknown): string {

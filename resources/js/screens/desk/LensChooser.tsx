@@ -1,6 +1,8 @@
 import { Button, Modal } from 'antd';
 import type { Lens, Rush } from '../../api/client';
-import { useKit, useLensChoice } from '../../api/kit';
+import { useProgress } from '../../api/hooks';
+import { lensWindow, useKit, useLensChoice } from '../../api/kit';
+import { ProgressLine } from '../../parts/ProgressLine';
 import { useUnits } from '../../parts/units';
 
 type Props = { rush: Rush | null; onClose: () => void; onUse: (lens: Lens, extender: number) => void };
@@ -11,6 +13,7 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
   const lenses = useKit('lenses');
   const choice = useLensChoice(rush, units);
   const data = choice.data;
+  const done = useProgress(choice.isFetching && !data, lensWindow);
   return (
     <Modal
       open={rush !== null}
@@ -22,9 +25,12 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
     >
       {choice.isError && <p role="alert">{choice.error.message}</p>}
       {choice.isFetching && !data && (
-        <p className="quiet" role="status">
-          Playing the rush with each lens, at both ends and the middle of every zoom…
-        </p>
+        <>
+          <p className="quiet" role="status">
+            Playing the rush with each lens, at both ends and the middle of every zoom…
+          </p>
+          <ProgressLine what="Playing the lenses" working done={done} />
+        </>
       )}
       {data && (
         <>
