@@ -92,3 +92,72 @@ it('says lengths and speeds in either system', function (): void {
         ->and(Units::Imperial->say('At {20 m}, {35 cm} and {17 m/s}.'))->toBe('At 66 ft, 14 in and 38 mph.')
         ->and(Units::Imperial->say('12 mm stay.'))->toBe('12 mm stay.');
 });
+
+/**
+ * All places in a document, as keys from the top.
+ *
+ * @param  array<array-key, mixed>  $node
+ * @param  list<array-key>  $at
+ * @return list<list<array-key>>
+ */
+function places(array $node, array $at = []): array
+{
+    $all = [];
+    foreach ($node as $key => $value) {
+        $here = [...$at, $key];
+        $all[] = $here;
+        if (is_array($value)) {
+            $all = [...$all, ...places($value, $here)];
+        }
+    }
+
+    return $all;
+}
+
+/**
+ * @param  array<array-key, mixed>  $document
+ * @param  list<array-key>  $place
+ * @return array<array-key, mixed>
+ */
+function put(array $document, array $place, mixed $value): array
+{
+    $spot = &$document;
+    foreach ($place as $key) {
+        $spot = &$spot[$key];
+    }
+    $spot = $value;
+
+    return $document;
+}
+
+it('reads or refuses whatever stands in any place, and says which', function (mixed $nonsense): void {
+    $whole = RushDocument::read(Rushes::document([
+        'path.speed_changes' => [['at_s' => 0.5, 'to_mps' => 3.0]], 'path.points' => [['across_m' => 3.0, 'away_m' => 20.0]],
+        'group' => [['distance_m' => 30.0, 'across_m' => 1.0]], 'scene.hazards' => ['nest'],
+        'light' => ['place' => ['latitude_deg' => 55.0, 'longitude_deg' => -9.0, 'at' => '2026-06-04T07:00:00+01:00', 'shooting_bearing_deg' => 120.0]],
+    ]))->fields;
+    $refused = 0;
+    foreach (places($whole) as $place) {
+        try {
+            RushDocument::read(put($whole, $place, $nonsense));
+        } catch (Refused $e) {
+            $refused++;
+            // What is wrong may lie in what it is compared with, but not in another part of the document.
+            $part = $place[0] === 'kit' ? (string) ($place[1] ?? 'kit') : (string) $place[0];
+            $also = ['subject' => 'path', 'path' => 'path', 'group' => 'group', 'kit' => 'path'][$place[0]] ?? $part;
+            expect($e->field)->toMatch("/$part|$also|lens|body/", json_encode($place).' refused as '.$e->field);
+        }
+    }
+    expect($refused)->toBeGreaterThan(count(places($whole)) / 3);
+})->with([
+    'text' => ['nonsense'], 'far too much' => [1e15], 'far too little' => [-1e15], 'a list' => [[1, 2, 3]], 'a truth' => [true],
+    'something else' => [['unheard' => 'of']], 'not a number' => [NAN], 'endless' => [INF],
+]);
+
+it('reads its own echo to the same, whatever the rush', function (int $seed): void {
+    mt_srand($seed);
+    $rush = RushDocument::read(Rushes::document(['path.bend_radius_m' => mt_rand(5, 40), 'subject.erratic' => mt_rand(0, 100) / 100,
+        'path.speed_changes' => [['at_s' => mt_rand(0, 100) / 100, 'to_mps' => mt_rand(0, 300) / 10]], 'group' => [['distance_m' => mt_rand(200, 900) / 10]]]));
+    $again = RushDocument::read(json_decode((string) json_encode($rush->fields), true));
+    expect($again->fields)->toEqual($rush->fields)->and($again->rush)->toEqual($rush->rush);
+})->with(range(1, 10));

@@ -156,6 +156,15 @@ it('shows the other set-ups, adopts one, and plays on with it', function (): voi
     $page->until(fn () => $page->script('return document.querySelector(".comparison-verdict").textContent') !== $verdict, 'another pair; %s');
     $page->press('Close');
     $page->until(fn () => $page->script('return document.querySelectorAll(".lane").length') === 1, 'the comparison to close; %s');
+    // The same by keys: the next best, the one after it, and away.
+    $second = fn () => (string) $page->script('return document.querySelectorAll(".comparison .ant-select")[1]?.textContent ?? ""');
+    $page->keys('c');
+    $page->until(fn () => $second() !== '', 'the next best beside it; %s');
+    $next = $second();
+    $page->keys('n');
+    $page->until(fn () => $second() !== $next, 'the one after it; %s');
+    $page->keys('c');
+    $page->until(fn () => $page->script('return document.querySelectorAll(".lane").length') === 1, 'the comparison to close again; %s');
     $page->press('point');
     $page->press('Hold');
     $page->until(fn () => $page->held('focus.area') === 'Point', 'the set-up adopted; %s');

@@ -34,6 +34,7 @@ it('guides through a body, which then plans, and comes back from its file', func
     $file = tempnam(sys_get_temp_dir(), 'body').'.json';
     file_put_contents($file, json_encode(App\Documents\Documents::withObjects($kept->document)));
     $page->type('Search kit and words', WebDriverKeys::BACKSPACE)->upload('Body document to upload', $file)->see('“Old friend” is in your kit.');
+    $page->until(fn () => $this->user->kit()->exists(), 'the body to be kept; %s');
     unlink($file);
     expect($this->user->kit()->firstOrFail()->document)->toEqual($kept->document);
 

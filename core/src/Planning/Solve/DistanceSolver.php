@@ -51,7 +51,8 @@ final class DistanceSolver
         $best ??= $s->points[0];
 
         return [
-            self::rounded($s, $best->distanceM),
+            // To the centimetre: the sharp zone may be a few of them.
+            max($s->kit->lens->nearestM, round($best->distanceM, 2)),
             sprintf('It crosses this distance at {%s m/s} towards or away from you: about %s of each pass in the sharp zone.',
                 Number::significant(abs($best->closingMps)), $most >= 1 ? Number::of($most, 'frame') : sprintf('%d %% of one frame', round(100 * $most))),
         ];

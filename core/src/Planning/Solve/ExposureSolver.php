@@ -76,31 +76,36 @@ final readonly class ExposureSolver
         }
 
         $exactIso = Exposure::isoFor($ev, $shutter, $aperture);
-        // So much light that the lowest ISO is too much: a shorter exposure costs nothing, then a smaller opening.
-        if ($exactIso < $body->isoMin && ! $c->pins->has(Setting::Iso)) {
-            if (! $c->pins->has(Setting::Shutter)) {
-                $wanted = Exposure::shutterFor($ev, $aperture, $body->isoMin);
-                foreach ($shutters as $t) {
-                    if ($t < $shutter && $t >= $wanted * 0.9) {
-                        $shutter = $t;
-                    }
+        $pinnedIso = $c->pins->get(Setting::Iso);
+        $lowest = is_float($pinnedIso) ? $pinnedIso : $body->isoMin;
+        // So much light that this ISO is too much: a shorter exposure costs nothing, then a smaller opening.
+        if ($exactIso < $lowest * 0.97 && ! $c->pins->has(Setting::Shutter)) {
+            $wanted = Exposure::shutterFor($ev, $aperture, $lowest);
+            foreach ($shutters as $t) {
+                if ($t < $shutter && $t >= $wanted * 0.9) {
+                    $shutter = $t;
                 }
-                $shutterReason = sprintf('There is light to spare: %s freezes more than is needed at the lowest ISO.', StopScale::shutterLabel($shutter));
-            } elseif (! $c->pins->has(Setting::Aperture)) {
-                $wanted = Exposure::fNumberFor($ev, $shutter, $body->isoMin);
-                $aperture = min(array_filter($s->kit->apertures(), static fn (float $n): bool => $n >= $wanted * 0.97) ?: [$s->kit->smallest()]);
-                $apertureReason = 'Stopped down to hold back the light at the pinned shutter.';
             }
+            $shutterReason = sprintf('There is light to spare: %s freezes more than is needed at %s.', StopScale::shutterLabel($shutter),
+                is_float($pinnedIso) ? 'the pinned ISO' : 'the lowest ISO');
+            $exactIso = Exposure::isoFor($ev, $shutter, $aperture);
+        }
+        if ($exactIso < $lowest * 0.9 && ! $c->pins->has(Setting::Aperture)) {
+            $wanted = Exposure::fNumberFor($ev, $shutter, $lowest);
+            $aperture = min(array_filter($s->kit->apertures(), static fn (float $n): bool => $n >= $wanted * 0.97) ?: [$s->kit->smallest()]);
+            $apertureReason = sprintf('Stopped down to hold back the light at %s.', $c->pins->has(Setting::Shutter) ? 'the pinned shutter' : 'the fastest shutter');
             $exactIso = Exposure::isoFor($ev, $shutter, $aperture);
         }
 
-        $pinnedIso = $c->pins->get(Setting::Iso);
         $iso = is_float($pinnedIso) ? $pinnedIso : max($body->isoMin, min($ceiling, StopScale::iso($exactIso)));
         $short = log($exactIso / $iso, 2);
         // A sixth of a stop is rounding to the scale.
         $evShort = $short > 1 / 6 + 1e-6 ? $short : 0.0;
 
         $misfits = [];
+        if ($short < -0.4) {
+            $misfits[] = self::tooBright($c, $shutter, $aperture, $iso, -$short);
+        }
         if ($evShort > 0) {
             $misfits[] = self::noLight($s, $c, $shutter, $aperture, $iso, $evShort, $need, $floor);
         }
@@ -255,6 +260,22 @@ final readonly class ExposureSolver
             Number::significant(ceil(10 * ($s->rush->light->ev100 + $short)) / 10, 3), Number::significant($s->rush->light->ev100, 3));
 
         return new Misfit('light', sprintf('%s too dark for %s at %s and ISO %d.', Number::of($short, 'stop'),
+            StopScale::shutterLabel($shutter), StopScale::fLabel($aperture), StopScale::isoLabel($iso)), $ways);
+    }
+
+    /** Even the shortest exposure and the smallest opening that are left leave too much. */
+    private static function tooBright(Choices $c, float $shutter, float $aperture, float $iso, float $over): Misfit
+    {
+        $ways = [];
+        foreach ([[Setting::Shutter, 'Unpin the shutter, so that it can be shorter.'], [Setting::Aperture, 'Unpin the aperture, so that it can close.'],
+            [Setting::Iso, 'Unpin the ISO, so that it can fall.']] as [$setting, $way]) {
+            if ($c->pins->has($setting)) {
+                $ways[] = $way;
+            }
+        }
+        $ways[] = sprintf('Put a grey filter of %s in front.', Number::of($over, 'stop'));
+
+        return new Misfit('light', sprintf('%s too bright for %s at %s and ISO %d.', Number::of($over, 'stop'),
             StopScale::shutterLabel($shutter), StopScale::fLabel($aperture), StopScale::isoLabel($iso)), $ways);
     }
 

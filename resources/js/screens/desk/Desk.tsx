@@ -171,6 +171,12 @@ export default function Desk() {
       } else if (key === 'p') {
         const line = shown?.lines.find((l) => l.setting === chosen);
         if (line) pin(line.setting, line.pinned ? undefined : line.value);
+      } else if (key === 'c' || key === 'n') {
+        // The winner beside the next best, then beside each after it.
+        const others = (shown?.ranking ?? []).filter((e) => e.rejected_because === undefined).slice(1);
+        const at = others.findIndex((e) => e.hold === compared);
+        const to = key === 'c' ? (compared ? -1 : 0) : at + (event.shiftKey ? -1 : 1);
+        if (key === 'c' || others[to]) setCompared(others[to]?.hold ?? null);
       } else if (key === 'j' || key === 'k') {
         const lines = shown?.lines ?? [];
         const at = lines.findIndex((l) => l.setting === chosen) + (key === 'j' ? 1 : -1);
@@ -180,7 +186,7 @@ export default function Desk() {
     }
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [keep, desk, playback, shown, chosen, pin, asked]);
+  }, [keep, desk, playback, shown, chosen, pin, asked, compared]);
 
   if (saved.isError) {
     return (

@@ -5,6 +5,8 @@ const keys: [string, string][] = [
   [', and .', 'One frame back or on'],
   ['J and K', 'Next or previous line of the hold'],
   ['P', 'Pin or unpin that line'],
+  ['C', 'Compare the best with the next best; again to close'],
+  ['N', 'Next set-up to compare with; with Shift, the one before'],
   ['Ctrl S', 'Save'],
   ['Ctrl Z', 'Undo; with Shift, redo'],
   ['?', 'This help'],
@@ -15,10 +17,10 @@ export function Help({ open, onClose }: { open: boolean; onClose: () => void }) 
     <Modal open={open} onCancel={onClose} footer={null} title="The rush desk" width={520}>
       <div className="help">
         <p>
-          On the left, say what is coming. In the middle, see it in the frame and in depth. On the right
-          stands the hold, one line a setting: the bar shows how much of its room is used, and past the mark
-          it does not fit. Open a line for its reason and the other choices; pin it and the rest is solved
-          around it.
+          On the left, say what is coming: drag where it begins and ends, or the ring on its way to bend it.
+          In the middle, see it in the frame and in depth. On the right stands the hold, one line a setting:
+          the bar shows how much of its room is used, and past the mark it does not fit. Open a line for its
+          reason and the other choices; pin it and the rest is solved around it.
         </p>
         <p>
           A filled bead is a frame sharp enough for your final use, a hollow one is not; hover to see why. At

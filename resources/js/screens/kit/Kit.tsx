@@ -12,6 +12,7 @@ import {
   useSaveHabits,
   useSaveKit,
 } from '../../api/kit';
+import { nameOfCopy } from '../../parts/names';
 import { UploadButton } from '../../parts/UploadButton';
 import { say, useUnits } from '../../parts/units';
 import { useNotTaken, useUndo } from '../../parts/useUndo';
@@ -138,7 +139,11 @@ export default function Kit() {
           key: 'copy',
           label: 'Make a copy',
           onClick: () => {
-            const name = `${item.name} (copy)`.slice(0, 120);
+            const others: { name: string }[] = (item.type === 'bodies' ? bodies : lenses).data ?? [];
+            const name = nameOfCopy(
+              item.name,
+              others.map((o) => o.name),
+            );
             if (item.type === 'bodies')
               saveBody.mutate({ document: { ...item.document, name } }, { onError: failed });
             else saveLens.mutate({ document: { ...item.document, name } }, { onError: failed });
