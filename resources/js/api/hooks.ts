@@ -65,6 +65,11 @@ export function useRank(
       return take(client.POST('/api/rank', { body, signal }));
     },
     enabled: rush !== undefined,
+    // Another run, or the camera standing otherwise, is no other rush: the winner stays until it is known again.
+    placeholderData: (before, asked) =>
+      asked && JSON.stringify(asked.queryKey.slice(1, 4)) === JSON.stringify([rush, pins, units])
+        ? before
+        : undefined,
     staleTime: 300_000,
     gcTime: 60_000,
     retry: false,

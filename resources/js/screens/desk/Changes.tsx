@@ -11,10 +11,13 @@ type Standing = Hold & { manual_switch?: boolean };
 export function Changes({
   plan,
   body,
+  playing,
   onAdopt,
 }: {
   plan: Plan;
   body: Item<'bodies'> | undefined;
+  /** Set-ups are still being played, so that another may win. */
+  playing: boolean;
   onAdopt: (hold: Hold) => void;
 }) {
   const { message } = App.useApp();
@@ -80,6 +83,7 @@ export function Changes({
         type="primary"
         size="small"
         loading={stand.isPending}
+        disabled={playing}
         onClick={() => leave(plan.best.hold, 'Remembered: it stands as this hold says.')}
       >
         I have set it like this

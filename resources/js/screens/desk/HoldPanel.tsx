@@ -215,7 +215,7 @@ export function HoldPanel({
           ))}
         </div>
       )}
-      {view === 'changes' && <Changes plan={plan} body={body} onAdopt={onAdopt} />}
+      {view === 'changes' && <Changes plan={plan} body={body} playing={playing} onAdopt={onAdopt} />}
       {view === 'ranking' && plan.ranking && (
         <RankingList plan={plan} words={body?.document.words} onAdopt={onAdopt} onCompare={onCompare} />
       )}
