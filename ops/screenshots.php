@@ -51,6 +51,8 @@ try {
     $open($page, 'Hare bolting through the campion');
     $page->element('[data-setting="focus.area"]')->click();
     $page->screenshot("$folder/desk-light.png");
+    $open($page, 'Round the muddy hairpin');
+    $page->screenshot("$folder/desk-way.png");
 } finally {
     $page->close();
 }

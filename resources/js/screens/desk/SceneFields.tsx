@@ -2,6 +2,7 @@ import { Button, Select } from 'antd';
 import type { Plan, Refusal, Rush } from '../../api/client';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
+import { RemovableRow } from '../../parts/RemovableRow';
 import { ShareField } from '../../parts/ShareField';
 
 type Props = {
@@ -121,7 +122,11 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
         <div className="rows">
           {group.map((one, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
-            <div className="row-of" key={i}>
+            <RemovableRow
+              key={i}
+              what={`number ${i + 2}`}
+              onRemove={() => onRush({ ...rush, group: group.filter((_, at) => at !== i) }, 'companion away')}
+            >
               <NumberField
                 label={`Number ${i + 2} at`}
                 quantity="length"
@@ -136,16 +141,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
                 problem={problem(`group[${i}].across_m`)}
                 onChange={(v) => setOne(i, { across_m: v })}
               />
-              <Button
-                type="text"
-                aria-label={`Remove number ${i + 2}`}
-                onClick={() =>
-                  onRush({ ...rush, group: group.filter((_, at) => at !== i) }, 'companion away')
-                }
-              >
-                ×
-              </Button>
-            </div>
+            </RemovableRow>
           ))}
           <Button
             size="small"

@@ -2,6 +2,7 @@ import { Button, Checkbox, Segmented } from 'antd';
 import type { Plan, Refusal, Rush } from '../../api/client';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
+import { RemovableRow } from '../../parts/RemovableRow';
 import { PlanMap } from './PlanMap';
 import { SpeedSketch } from './SpeedSketch';
 import { cornerMore, reshaped, type Shape, shapeOf } from './way';
@@ -130,7 +131,12 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
         <section className="rows" aria-label="Corners">
           {corners.map((corner, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: corners are told apart by their order alone
-            <div className="row-of" key={i}>
+            <RemovableRow
+              key={i}
+              what={`corner ${i + 1}`}
+              needed={corners.length === 1}
+              onRemove={() => setPath({ points: corners.filter((_, at) => at !== i) }, 'corner away')}
+            >
               <NumberField
                 label={`Corner ${i + 1}, across`}
                 quantity="length"
@@ -145,15 +151,7 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
                 problem={problem('path.points.away_m', `path.points[${i}].away_m`)}
                 onChange={(v) => setCorner(i, { away_m: v })}
               />
-              <Button
-                type="text"
-                aria-label={`Remove corner ${i + 1}`}
-                disabled={corners.length === 1}
-                onClick={() => setPath({ points: corners.filter((_, at) => at !== i) }, 'corner away')}
-              >
-                ×
-              </Button>
-            </div>
+            </RemovableRow>
           ))}
           <Button
             size="small"
@@ -169,7 +167,13 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
         {changes.length > 0 && <SpeedSketch samples={samples} changes={changes} />}
         {changes.map((change, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: changes are told apart by their order alone
-          <div className="row-of three" key={i}>
+          <RemovableRow
+            key={i}
+            what={`change of speed ${i + 1}`}
+            onRemove={() =>
+              setPath({ speed_changes: changes.filter((_, at) => at !== i) }, 'speed change away')
+            }
+          >
             <NumberField
               label="From"
               quantity="time"
@@ -191,16 +195,7 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
               problem={problem('path.speed_changes.over_s', `path.speed_changes[${i}].over_s`)}
               onChange={(v) => setChange(i, { over_s: v })}
             />
-            <Button
-              type="text"
-              aria-label={`Remove change of speed ${i + 1}`}
-              onClick={() =>
-                setPath({ speed_changes: changes.filter((_, at) => at !== i) }, 'speed change away')
-              }
-            >
-              ×
-            </Button>
-          </div>
+          </RemovableRow>
         ))}
         <Button
           size="small"
