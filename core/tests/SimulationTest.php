@@ -127,6 +127,17 @@ it('takes down one run so that it can be looked at', function (): void {
     expect(count($trace->frames))->toBe($outcome->frames)
         ->and(count($kept) / $outcome->frames)->toEqualWithDelta($outcome->keeperRate, 1e-9)
         ->and($trace->steps[0]['t'])->toEqualWithDelta(0.0, 1e-9)
-        ->and($trace->steps[0]['distance_m'])->toEqualWithDelta(40.0, 0.6)
         ->and($outcome->rates)->toBe($simulator->run($plan->hold, 1, 1, 4)->rates);
 });
+
+it('tells distances in its runs as everywhere else, from the lens', function (float $focal, float $start): void {
+    $rush = Rushes::with(['subject.erratic' => 0.0, 'path.start_m' => $start, 'path.heading_deg' => 60.0, 'subject.speed_mps' => 3.0, 'kit.lens' => ['focal_mm' => $focal, 'nearest_m' => 2.5]]);
+    $plan = Chooser::standard()->choose($rush, HoldDocument::pins(['focus' => ['technique' => 'park', 'mode' => 'manual', 'start_at_m' => 0.9 * $start]], $rush->kit));
+    $trace = new Trace;
+    (new Simulator($plan->situation))->run($plan->hold, 1, 1, 0, $trace);
+    foreach ([0, 40, count($trace->steps) - 1] as $i) {
+        $step = $trace->steps[$i];
+        expect($step['distance_m'])->toEqualWithDelta($rush->path->at($step['t'])->distanceM, 0.002)
+            ->and($step['focus_m'])->toEqualWithDelta(0.9 * $start, 0.002);
+    }
+})->with([[500.0, 12.0], [200.0, 30.0], [800.0, 60.0]]);

@@ -120,8 +120,10 @@ final class Simulator
         $gainX = 1 - (1 - Parameters::GAIN_POSITION[$hold->speedChange]) ** $rate;
         $gainV = min(1.0, Parameters::GAIN_SPEED[$hold->speedChange] * $rate * $rate);
         $patience = $detecting && ! $wrongKind ? $stay + Parameters::BLINK_S : -1.0;
-        // Prediction works in metres, where steady movement is steady: distance is f² ÷ focus travel.
+        // Prediction works in metres, where steady movement is steady: from the front focal point a distance is f² ÷ focus
+        // travel; from the lens, as everywhere else, it is longer by f.
         $square = $s->lens->focalMm ** 2 / 1000;
+        $length = $s->lens->focalMm / 1000;
         $least = $square / 10000;
         $lead = $course->lead;
         $startled = $first[0] > 1e-4;
@@ -260,7 +262,7 @@ final class Simulator
                         if ($firstAt < 0) {
                             $firstAt = $t;
                         }
-                        $trace?->frame($t, $square / $on, $square / ($lens > $least ? $lens : $least), null, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest));
+                        $trace?->frame($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, null, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest));
 
                         continue;
                     }
@@ -284,7 +286,7 @@ final class Simulator
                         default => LossCause::Leading,
                     };
                     $causes[$cause->value]++;
-                    $trace?->frame($t, $square / $on, $square / ($lens > $least ? $lens : $least), $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest));
+                    $trace?->frame($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest));
                 }
 
                 if ($auto) {
@@ -450,7 +452,7 @@ final class Simulator
                 }
 
                 if ($trace !== null && $t >= 0) {
-                    $trace->step($t, $square / $on, $square / ($lens > $least ? $lens : $least), $ex, $ey, $seen, $blocked);
+                    $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, $seen, $blocked);
                 }
             }
             $rates[] = $kept / max(1, $taken);
