@@ -9,6 +9,7 @@ use RushHold\Light\Shimmer;
 use RushHold\Light\Sky;
 use RushHold\Light\SunPosition;
 use RushHold\Light\Surface;
+use RushHold\Tests\Rushes;
 
 it('places the sun as published tables do', function (float $lat, float $lon, string $at, float $height, float $bearing): void {
     $sun = SunPosition::at($lat, $lon, new DateTimeImmutable($at));
@@ -71,4 +72,12 @@ it('sees shimmer over warm ground at midday and none under cloud at dawn', funct
     expect($noon->level)->toBe('strong')->and($dawn->level)->toBe('low')
         ->and(Shimmer::of(60, Sky::Clear, Surface::Asphalt, 300, 1.0, 0.0)->angleRad)->toBeGreaterThan($noon->angleRad)
         ->and(Shimmer::of(60, Sky::Clear, Surface::Asphalt, 150, 5.0, 0.0)->angleRad)->toBeLessThan($noon->angleRad);
+});
+
+it('knows from sun and bearing that something is against the light, but not under an even sky', function (): void {
+    $rush = static fn (float $facing, string $sky, array $more = []): bool => Rushes::with(['light' => ['sky' => $sky,
+        'place' => ['latitude_deg' => 55.5, 'longitude_deg' => -9.0, 'at' => '2026-06-04T07:00:00+01:00', 'shooting_bearing_deg' => $facing]], ...$more])->isBacklit();
+    // The sun stands in the east-north-east.
+    expect($rush(75.0, 'clear'))->toBeTrue()->and($rush(255.0, 'clear'))->toBeFalse()->and($rush(75.0, 'overcast'))->toBeFalse()
+        ->and($rush(255.0, 'clear', ['scene' => ['backlit' => true]]))->toBeTrue();
 });

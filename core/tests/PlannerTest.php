@@ -87,7 +87,10 @@ it('says what would help if the situation could be changed, from playing it agai
     $cluttered = Planner::standard()->rank(Rushes::with(['scene.front_clutter' => 0.5, 'scene.background_texture' => 0.8]));
     $gains = array_column(array_map(static fn ($w): array => [$w->change, $w->gain], $cluttered->whatIfs), 1, 0);
     expect($gains['lane'])->toBeGreaterThan(0.1)->and($cluttered->whatIfs[0]->gain)->toBe(max($gains))
-        ->and(array_map(static fn ($w): string => $w->change, Planner::standard()->rank(Rushes::with())->whatIfs))->not->toContain('lane');
+        ->and(array_map(static fn ($w): string => $w->change, Planner::standard()->rank(Rushes::with())->whatIfs))->not->toContain('lane', 'front-light');
+    $against = Planner::standard()->rank(Rushes::with(['scene.backlit' => true, 'subject.contrast' => 0.35, 'scene.background_texture' => 0.6]));
+    $gains = array_column(array_map(static fn ($w): array => [$w->change, $w->gain], $against->whatIfs), 1, 0);
+    expect($gains['front-light'])->toBeGreaterThan(0.0);
 });
 
 it('ranks at the edges of what can be asked', function (array $changes): void {

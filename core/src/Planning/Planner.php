@@ -293,7 +293,10 @@ final readonly class Planner
         $changes = [
             ['closer', sprintf('Get closer: begin at {%s m}.', Number::significant($nearer)), $rush->with(path: $rush->path->startingAt($nearer))],
             ['farther', sprintf('Stand farther back: begin at {%s m}.', Number::significant($farther)), $rush->with(path: $rush->path->startingAt($farther))],
-            ['light', 'Wait for two stops more light.', $rush->with(light: Light::value(max(-8.0, min(20.0, $rush->light->ev100 + 2)), 0.0, $rush->light->sky))],
+            ['light', 'Wait for two stops more light.', $rush->with(light: Light::value(max(-8.0, min(20.0, $rush->light->ev100 + 2)), 0.0, $rush->light->sky),
+                scene: $scene->with(backlit: $rush->isBacklit()))],
+            ['front-light', 'Move until the light is behind you.', $rush->isBacklit()
+                ? $rush->with(light: Light::value(max(-8.0, min(20.0, $rush->light->ev100)), 0.0, $rush->light->sky), scene: $scene->with(backlit: false)) : $rush],
             ['background', 'Find an angle with a plain background.', $rush->with(scene: $scene->with(backgroundTexture: 0.1, backgroundAlike: 0.0))],
             ['lane', 'Find a clear lane: nothing in front of it.', $rush->with(scene: $scene->with(frontClutter: 0.0, obstaclesPerS: 0.0))],
             ['support', 'Put it on a tripod with a moving head.', $rush->with(photographer: $rush->photographer->with(support: Support::Tripod))],
