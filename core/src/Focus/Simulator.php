@@ -446,7 +446,7 @@ final class Simulator
                         // Away from the subject first, then back.
                         $turned = abs($turned - Parameters::WRONG_WAY_S) - Parameters::WRONG_WAY_S;
                     }
-                    $lens = $pullFrom + ($pullTo - $pullFrom) * min(1.0, $turned / $pullS);
+                    $lens = max(0.0, $pullFrom + ($pullTo - $pullFrom) * min(1.0, $turned / $pullS));
                 } else {
                     $caught = true;
                 }

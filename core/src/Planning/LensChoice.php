@@ -51,7 +51,7 @@ final readonly class LensChoice
 
     /**
      * @param  list<Lens>  $lenses
-     * @param  (Closure(float): bool)|null  $wanted  told after each that was played which share of the work is done, 0 to 1; answers
+     * @param  (Closure(float): bool)|null  $wanted  told before each is played which share of the work is done, 0 to 1; answers
      *                                              whether anybody still waits for it
      * @return list<self> the best of each lens, best lens first
      *

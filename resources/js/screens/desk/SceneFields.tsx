@@ -121,8 +121,8 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
         )}
         <div className="rows">
           {group.map((one, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
             <RemovableRow
+              // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
               key={i}
               what={`number ${i + 2}`}
               onRemove={() => onRush({ ...rush, group: group.filter((_, at) => at !== i) }, 'companion away')}

@@ -130,8 +130,8 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
       {shape === 'corners' && (
         <section className="rows" aria-label="Corners">
           {corners.map((corner, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: corners are told apart by their order alone
             <RemovableRow
+              // biome-ignore lint/suspicious/noArrayIndexKey: corners are told apart by their order alone
               key={i}
               what={`corner ${i + 1}`}
               needed={corners.length === 1}
@@ -166,8 +166,8 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
       <section className="rows" aria-label="Changes of speed">
         {changes.length > 0 && <SpeedSketch samples={samples} changes={changes} />}
         {changes.map((change, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: changes are told apart by their order alone
           <RemovableRow
+            // biome-ignore lint/suspicious/noArrayIndexKey: changes are told apart by their order alone
             key={i}
             what={`change of speed ${i + 1}`}
             onRemove={() =>
