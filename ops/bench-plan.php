@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-/** Times plan requests of a running application, signed in to the demo: the whole way through the web server. */
+/** Times requests of a running application, signed in to the demo: the whole way through the web server. */
 $base = getenv('TEST_BASE_URL') ?: exit("TEST_BASE_URL is not set: run bin/bench.\n");
 $jar = (string) tempnam(sys_get_temp_dir(), 'jar');
 $curl = curl_init();
@@ -25,32 +25,35 @@ $post = static function (string $path, array $body) use ($curl, $base, $token): 
         exit("$path answered ".curl_getinfo($curl, CURLINFO_RESPONSE_CODE)."\n");
     }
 
-    return curl_getinfo($curl, CURLINFO_STARTTRANSFER_TIME) * 1000;
+    return curl_getinfo($curl, CURLINFO_TOTAL_TIME) * 1000;
+};
+$spread = static function (array $times): string {
+    sort($times);
+    $at = static fn (float $q): float => $times[(int) floor($q * (count($times) - 1))];
+
+    return sprintf('median %.1f ms, 10 %% under %.1f ms, 95 %% under %.1f ms (%d requests)', $at(0.5), $at(0.1), $at(0.95), count($times));
 };
 curl_setopt($curl, CURLOPT_URL, $base.'/api/session');
 curl_exec($curl);
 $post('/api/session/demo', []);
-$rushes = array_values(array_filter((array) glob(__DIR__.'/../formats/examples/*.json'), static fn ($f): bool => ! str_contains((string) $f, '.hold.')));
-$times = [];
-for ($i = 0; $i < 300; $i++) {
-    $times[] = $post('/api/plan', ['rush' => json_decode((string) file_get_contents((string) $rushes[$i % count($rushes)]), true)]);
-}
-$times = array_slice($times, 60);
-sort($times);
-$at = static fn (float $q): float => $times[(int) floor($q * (count($times) - 1))];
-$at2 = static function (float $q) use (&$times): float {
-    return $times[(int) floor($q * (count($times) - 1))];
+$files = array_values(array_filter((array) glob(__DIR__.'/../formats/examples/*.json'), static fn ($f): bool => ! str_contains((string) $f, '.hold.')));
+$rushes = array_map(static fn ($file): array => json_decode((string) file_get_contents((string) $file), true), $files);
+// Another distance each time, or a kept answer would come back.
+$rank = static function (int $i) use ($rushes, $post): float {
+    $rush = $rushes[$i % count($rushes)];
+    $rush['path']['start_m'] += 0.01 * (1 + intdiv($i, count($rushes)));
+
+    return $post('/api/rank', ['rush' => $rush]);
 };
-printf("Plan request through nginx and php-fpm: median %.1f ms, 10 %% under %.1f ms, 90 %% under %.1f ms (%d requests, warm)\n", $at(0.5), $at(0.1), $at(0.9), count($times));
-$times = [];
-for ($i = 0; $i < 130; $i++) {
-    $rush = json_decode((string) file_get_contents((string) $rushes[$i % count($rushes)]), true);
-    // Another distance each time, or the cache would answer.
-    $rush['path']['start_m'] += 0.01 * ($i + 1);
-    $times[] = $post('/api/rank', ['rush' => $rush]);
+printf("Ranking request, the first %d after a start: %s\n", count($rushes), implode(', ', array_map(static fn (int $i): string => sprintf('%.0f', $rank($i)), array_keys($rushes))).' ms');
+$times = array_map($rank, range(count($rushes), 7 * count($rushes) - 1));
+printf("Ranking request, warm: %s\n", $spread($times));
+foreach ($rushes as $i => $rush) {
+    $own = array_values(array_filter($times, static fn (int $k): bool => $k % count($rushes) === $i, ARRAY_FILTER_USE_KEY));
+    sort($own);
+    printf("  %-28s %.0f ms\n", basename((string) $files[$i], '.json'), $own[intdiv(count($own), 2)]);
 }
-// Each of the six workers finds its own hot spots first.
-$times = array_slice($times, 70);
-sort($times);
-printf("Ranking request, not from the cache: median %.0f ms, 10 %% under %.0f ms, 90 %% under %.0f ms (%d requests, warm)\n", $at2(0.5), $at2(0.1), $at2(0.9), count($times));
+$plan = static fn (int $i): float => $post('/api/plan', ['rush' => $rushes[$i % count($rushes)]]);
+array_map($plan, range(0, 59));
+printf("Plan request, warm: %s\n", $spread(array_map($plan, range(0, 239))));
 unlink($jar);

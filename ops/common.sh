@@ -107,6 +107,7 @@ prepare_instance() {
     FPM_SOCKET="$SOCKET_DIR/php-fpm.sock"
     SUPERVISOR_SOCKET="$SOCKET_DIR/supervisor.sock"
     MARIADB_SOCKET="$SOCKET_DIR/mariadb.sock"
+    PLAYING_SOCKET="$SOCKET_DIR/pool.sock"
     FPM_BINARY="$(command -v "php-fpm$PHP_VERSION" || command -v php-fpm)" || die 'php-fpm is not installed'
     [ -x "$FPM_BINARY" ] || FPM_BINARY="/usr/sbin/php-fpm$PHP_VERSION"
     NGINX_BINARY="$(PATH="$PATH:/usr/sbin" command -v nginx)"
@@ -117,7 +118,7 @@ prepare_instance() {
     FPM_ROOT_FLAG=''
     if [ "$(id -u)" -eq 0 ]; then NGINX_USER='user root;'; FPM_ROOT_FLAG='--allow-to-run-as-root'; fi
     PRIVATE_DATABASE="${PRIVATE_DATABASE:-true}"
-    export SOCKET_DIR FPM_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
+    export SOCKET_DIR PLAYING_SOCKET FPM_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
     render "$APP_DIR/ops/nginx.conf" "$RUN_DIR/nginx.conf"
     render "$APP_DIR/ops/php-fpm.conf" "$RUN_DIR/php-fpm.conf"
     render "$APP_DIR/ops/mariadb.cnf" "$RUN_DIR/mariadb.cnf"
@@ -144,6 +145,8 @@ database_answers() {
         catch (PDOException) { exit(1); }'
 }
 
+pool_listens() { [ -S "$PLAYING_SOCKET" ]; }
+
 page_answers() {
     php -r 'exit(@file_get_contents("http://127.0.0.1:".getenv("HTTP_PORT")."/up") === false ? 1 : 0);'
 }
@@ -152,10 +155,9 @@ page_answers() {
 start_servers() {
     supervisord -n -c "$RUN_DIR/supervisor.conf" >"$HOME_DIR/logs/supervisor.out" 2>&1 &
     SUPERVISOR_PID=$!
-    if [ "$PRIVATE_DATABASE" = true ]; then
-        wait_for 10 'supervisor' supervisor pid || die "supervisor did not start; see $HOME_DIR/logs/supervisor.log"
-        supervisor start mariadb >/dev/null
-    fi
+    # The pool needs no database, and warms up meanwhile.
+    wait_for 10 'supervisor' supervisor pid || die "supervisor did not start; see $HOME_DIR/logs/supervisor.log"
+    if [ "$PRIVATE_DATABASE" = true ]; then supervisor start pool mariadb >/dev/null; else supervisor start pool >/dev/null; fi
     wait_for 60 'database' database_answers || { tail -n 15 "$HOME_DIR/logs/mariadb.log" >&2; die 'the database does not answer'; }
     (cd "$APP_DIR" && php artisan migrate --force --quiet) || die 'the database could not be brought up to date'
 }
@@ -163,6 +165,7 @@ start_servers() {
 start_application() {
     (cd "$APP_DIR" && php artisan config:cache --quiet && php artisan route:cache --quiet) || die 'the application could not be prepared'
     supervisor start php-fpm nginx queue >/dev/null
+    wait_for 60 'pool' pool_listens || { tail -n 15 "$HOME_DIR/logs/pool.log" >&2; die 'the playing processes did not start'; }
     wait_for 30 'application' page_answers || { tail -n 15 "$HOME_DIR"/logs/{nginx,php-fpm,laravel}*.log >&2 2>/dev/null; die 'the application does not answer'; }
 }
 
@@ -182,7 +185,7 @@ start_temporary_stack() {
     start_application
     export TEST_BASE_URL="http://127.0.0.1:$HTTP_PORT"
     # What runs beside the servers has settings of its own, not those cached for them.
-    unset APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
+    unset PLAYING_SOCKET APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
 }
 
 stop_servers() {

@@ -29,7 +29,6 @@ Route::prefix('api')->group(function (): void {
     Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('rank', RankController::class);
-        Route::get('rank/progress', [RankController::class, 'progress']);
         Route::post('compare', ComparisonController::class);
         Route::post('lenses/choose', LensChoiceController::class);
         Route::post('speed', [MeasureController::class, 'speed']);

@@ -12,6 +12,9 @@ use OpenApi\Attributes as OA;
 #[OA\Response(response: 'KitItem', description: 'The item', content: new OA\JsonContent(ref: '#/components/schemas/KitItem'))]
 #[OA\Response(response: 'Refused', description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
 #[OA\Response(response: 'NotThere', description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+#[OA\Response(response: 'Overtaken', description: 'A newer question of the same window came in', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+#[OA\Response(response: 'TooMany', description: 'Too many at once; ask again after the seconds in Retry-After', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
+#[OA\Response(response: 'Busy', description: 'Not just now; ask again after the seconds in Retry-After', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]
 final class Shared
 {
 }

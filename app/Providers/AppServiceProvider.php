@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Simulation\NoiseFiles;
+use App\Playing\Questions;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -13,18 +13,21 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
-use RushHold\Focus\Noise;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->singleton(Questions::class, static function (): Questions {
+            $socket = config('playing.socket');
+
+            return new Questions(is_string($socket) && $socket !== '' ? $socket : null);
+        });
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict();
-        // The chances of the simulation are the same for everybody; the processes of the server share them.
-        // A command lives too shortly to gain by it.
-        if (! $this->app->runningInConsole()) {
-            Noise::keptBy((new NoiseFiles(storage_path('framework/cache/noise')))->get(...));
-        }
         JsonResource::withoutWrapping();
         // Paths without a host are right whatever stands in front of the server.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");

@@ -5,9 +5,13 @@ declare(strict_types=1);
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RankingDocument;
 use RushHold\Document\RushDocument;
+use RushHold\Focus\OneProcess;
+use RushHold\Focus\Overtaken;
+use RushHold\Focus\Play;
+use RushHold\Focus\Stage;
 use RushHold\Hold\Area;
 use RushHold\Hold\Technique;
-use RushHold\Planning\Overtaken;
+use RushHold\Planning\Effort;
 use RushHold\Planning\Planner;
 use RushHold\Tests\Rushes;
 
@@ -106,10 +110,60 @@ it('ranks at the edges of what can be asked', function (array $changes): void {
     'a moment' => [['path.seconds' => 0.1]],
 ]);
 
-it('stops between rounds when nobody waits any more', function (): void {
-    $asked = 0;
-    $wanted = static function () use (&$asked): bool {
-        return ++$asked < 3;
+/** A stage that counts what is played, and can be left. */
+function watched(int $leavesAfter = PHP_INT_MAX): Stage
+{
+    return new class($leavesAfter) implements Stage
+    {
+        /** @var list<float> */
+        public array $reached = [];
+
+        public int $steps = 0;
+
+        public function __construct(private readonly int $leavesAfter)
+        {
+        }
+
+        public function play(array $plays): array
+        {
+            $this->steps += array_sum(array_map(static fn (Play $play): int => $play->steps(), $plays));
+
+            return (new OneProcess)->play($plays);
+        }
+
+        public function reached(float $done): void
+        {
+            $this->reached[] = $done;
+            count($this->reached) < $this->leavesAfter || throw new Overtaken('left');
+        }
     };
-    expect(static fn () => Planner::standard()->rank(Rushes::with(), null, 1, 0, $wanted))->toThrow(Overtaken::class)->and($asked)->toBe(3);
+}
+
+it('stops between rounds when nobody waits any more, and says how far it is on the way', function (): void {
+    $stage = watched(3);
+    expect(static fn () => Planner::standard()->rank(Rushes::with(), null, 1, 0, $stage))->toThrow(Overtaken::class)->and($stage->reached)->toHaveCount(3);
+    Planner::standard()->rank(Rushes::with(), null, 1, 0, $whole = watched());
+    $sorted = $whole->reached;
+    sort($sorted);
+    expect($whole->reached)->toBe($sorted)->and(end($sorted))->toBe(1.0)->and($stage->reached)->toBe(array_slice($whole->reached, 0, 3));
+});
+
+it('plays no more than it may, however long the rush and however many the set-ups, and says when it played less', function (array $changes, bool $reduced): void {
+    $ranking = Planner::standard()->rank(Rushes::with($changes), null, 1, 0, $stage = watched());
+    expect($stage->steps)->toBeLessThan(1.5 * Effort::MOST_STEPS)->and($ranking->reduced)->toBe($reduced)
+        ->and(count($ranking->candidates))->toBeLessThanOrEqual($ranking->possible)->toBeGreaterThanOrEqual(24)
+        ->and($ranking->best->outcome->runs)->toBeGreaterThanOrEqual(8);
+})->with([
+    'a usual one' => [[], false],
+    'a minute at 240 Hz' => [['path.seconds' => 60.0, 'path.start_m' => 900.0, 'kit.body.focus_cycle_hz' => 240.0], true],
+    'a minute at 60 Hz' => [['path.seconds' => 60.0, 'path.start_m' => 900.0, 'kit.body.focus_cycle_hz' => 60.0], true],
+]);
+
+it('finds much the same for a long rush in coarser steps', function (): void {
+    $rate = static function (float $hz): float {
+        $rush = Rushes::with(['path.seconds' => 60.0, 'path.start_m' => 400.0, 'path.heading_deg' => 60.0, 'subject.speed_mps' => 8.0, 'kit.body.focus_cycle_hz' => $hz, 'kit.body.buffer_frames' => 400]);
+
+        return Planner::standard()->rank($rush)->best->outcome->keeperRate;
+    };
+    expect($rate(240.0))->toEqualWithDelta($rate(60.0), 0.06);
 });

@@ -5,22 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ComparisonRequest;
-use Illuminate\Http\JsonResponse;
+use App\Playing\ComparisonQuestion;
+use App\Playing\Questions;
 use OpenApi\Attributes as OA;
 use RushHold\Document\HoldDocument;
-use RushHold\Document\OutcomeDocument;
-use RushHold\Document\RankingDocument;
 use RushHold\Document\RushDocument;
-use RushHold\Focus\Simulator;
-use RushHold\Focus\Trace;
-use RushHold\Planning\Chooser;
+use RushHold\Hold\Pins;
+use Symfony\Component\HttpFoundation\Response;
 
 final class ComparisonController extends Controller
 {
-    private const RUNS = 200;
-
-    private const SEED = 1;
-
     #[OA\Post(path: '/api/compare', operationId: 'compare', summary: 'Play two holds for a rush on the same chances', tags: ['plan'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ComparisonRequest')),
         responses: [
@@ -40,24 +34,14 @@ final class ComparisonController extends Controller
                     new OA\Property(property: 'keeper_rate', type: 'number'), new OA\Property(property: 'standard_error', type: 'number'),
                 ]),
             ])),
-            new OA\Response(response: 422, description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+            new OA\Response(response: 409, ref: '#/components/responses/Overtaken'), new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new OA\Response(response: 429, ref: '#/components/responses/TooMany'), new OA\Response(response: 503, ref: '#/components/responses/Busy'),
         ])]
-    public function __invoke(ComparisonRequest $request): JsonResponse
+    public function __invoke(ComparisonRequest $request, Questions $questions): Response
     {
         $rush = RushDocument::read($request->input('rush'))->rush;
-        $run = $request->integer('run');
-        $sides = $outcomes = [];
-        foreach ((array) $request->input('holds') as $document) {
-            $plan = Chooser::standard()->choose($rush, HoldDocument::pins($document, $rush->kit));
-            $simulator = new Simulator($plan->situation);
-            $outcome = $simulator->run($plan->hold, self::RUNS, self::SEED);
-            $trace = new Trace;
-            $simulator->run($plan->hold, 1, self::SEED, $run, $trace);
-            $outcomes[] = $outcome;
-            $sides[] = ['hold' => HoldDocument::write($plan->hold), ...OutcomeDocument::figures($outcome), 'trace' => RankingDocument::trace($trace, $run)];
-        }
-        [$difference, $error] = $outcomes[1]->minus($outcomes[0]);
+        [$first, $second] = array_map(static fn (mixed $document): Pins => HoldDocument::pins($document, $rush->kit), array_values((array) $request->input('holds')));
 
-        return response()->json(['sides' => $sides, 'difference' => ['keeper_rate' => round($difference, 4), 'standard_error' => round($error, 4)]]);
+        return $questions->ask($request, new ComparisonQuestion($rush, [$first, $second], $request->integer('run')));
     }
 }

@@ -8,14 +8,13 @@ use App\Documents\KitType;
 use App\Http\Requests\PlanRequest;
 use App\Kit\Entry;
 use App\Kit\Shelf;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Cache;
+use App\Playing\LensQuestion;
+use App\Playing\Questions;
 use OpenApi\Attributes as OA;
 use RushHold\Document\LensDocument;
 use RushHold\Document\RushDocument;
-use RushHold\Planning\LensChoice;
-use RushHold\Planning\Planner;
 use RushHold\Units;
+use Symfony\Component\HttpFoundation\Response;
 
 final class LensChoiceController extends Controller
 {
@@ -31,28 +30,16 @@ final class LensChoiceController extends Controller
                 new OA\Property(property: 'standard_error', type: 'number'), new OA\Property(property: 'fills', type: 'number'), new OA\Property(property: 'aim_px', type: 'number'),
                 new OA\Property(property: 'iso', type: 'number'), new OA\Property(property: 'ev_short', type: 'number'), new OA\Property(property: 'sentence', type: 'string'),
             ])),
-        ])), new OA\Response(response: 409, description: 'Overtaken by a newer question', content: new OA\JsonContent(ref: '#/components/schemas/Problem')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
-    public function __invoke(PlanRequest $request): JsonResponse
+        ])), new OA\Response(response: 409, ref: '#/components/responses/Overtaken'), new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new OA\Response(response: 429, ref: '#/components/responses/TooMany'), new OA\Response(response: 503, ref: '#/components/responses/Busy')])]
+    public function __invoke(PlanRequest $request, Questions $questions): Response
     {
-        $read = RushDocument::read($request->input('rush'));
-        $units = $request->enum('units', Units::class) ?? Units::Metric;
+        $rush = RushDocument::read($request->input('rush'))->rush;
         $entries = (new Shelf($this->person($request), KitType::Lenses))->entries();
         $own = array_values(array_filter($entries, static fn (Entry $e): bool => ! $e->sample));
-        $used = array_slice($own === [] ? $entries : $own, 0, self::MOST);
-        $documents = array_map(static fn (Entry $e): array => $e->document, $used);
-        $key = 'lenses '.hash('sha256', (string) json_encode([[...$read->fields, 'name' => ''], $documents, $units]));
-        $wanted = $request->window()->asks($request->integer('turn'));
-        $choices = Cache::remember($key, 3600, static fn (): array => array_map(static fn (LensChoice $c): array => [
-            'lens' => $c->lens, 'focal_mm' => round($c->focalMm, 1), 'extender' => $c->extender, 'widest' => round($c->widest, 2),
-            'keeper_rate' => round($c->keeperRate, 4), 'standard_error' => round($c->standardError, 4), 'fills' => round($c->fills, 4), 'aim_px' => round($c->aimPixels),
-            'iso' => $c->iso, 'ev_short' => round($c->evShort, 2), 'sentence' => $units->say($c->sentence),
-        ], LensChoice::among(array_map(static fn (array $d) => LensDocument::read($d)->lens, $documents), $read->rush, Planner::standard(), $wanted)));
+        $lenses = array_map(static fn (Entry $e): array => ['id' => $e->id, 'name' => $e->name, 'lens' => LensDocument::read($e->document)->lens],
+            array_slice($own === [] ? $entries : $own, 0, self::MOST));
 
-        return response()->json(['own' => $own !== [], 'choices' => array_map(static function (array $choice) use ($used): array {
-            $entry = $used[$choice['lens']];
-            unset($choice['lens']);
-
-            return ['id' => $entry->id, 'name' => $entry->name, ...$choice];
-        }, $choices)]);
+        return $questions->ask($request, new LensQuestion($rush, $lenses, $own !== [], $request->enum('units', Units::class) ?? Units::Metric));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Simulation\Window;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
@@ -27,12 +26,6 @@ final class PlanRequest extends FormRequest
         $given = $this->input('standing');
 
         return is_array($given) && $given !== [] ? Standing::read($given) : null;
-    }
-
-    /** The window that asks; one without a name overtakes nobody. */
-    public function window(): Window
-    {
-        return new Window($this->user()?->getAuthIdentifier(), $this->string('window')->toString());
     }
 
     /** @return array<string, list<mixed>> */

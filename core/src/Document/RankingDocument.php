@@ -36,6 +36,7 @@ final class RankingDocument
     {
         return [
             'tried' => count($ranking->candidates),
+            'played_less' => $ranking->reduced ? self::playedLess($ranking) : null,
             'ranking' => [
                 ...array_map(static fn (Candidate $c): array => self::candidate($c, $ranking->standing), self::shown($ranking->candidates)),
                 ...array_map(static fn (array $out): array => [
@@ -56,6 +57,14 @@ final class RankingDocument
                 'hold' => HoldDocument::write($s->best->hold),
             ], $ranking->bySchool),
         ];
+    }
+
+    private static function playedLess(Ranking $ranking): string
+    {
+        $tried = count($ranking->candidates);
+
+        return ($tried < $ranking->possible ? "This is much to play: the $tried set-ups that differ most, of $ranking->possible, and each less often than usual." : 'This is much to play, so each set-up was played less often than usual.')
+            .' Small differences may be chance.';
     }
 
     /** @return array<string, mixed> */

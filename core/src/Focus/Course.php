@@ -188,6 +188,6 @@ final class Course
         $once = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
         $ready = max(0.0, $s->rush->path->noticeS - Parameters::FINDING_S);
 
-        return (int) floor(min($ready, $once ? Parameters::PRESS_S : Parameters::LEAD_S) * $s->kit->body->focusCycleHz + 1e-9);
+        return (int) floor(min($ready, $once ? Parameters::PRESS_S : Parameters::LEAD_S) / Passage::stepS($s) + 1e-9);
     }
 }

@@ -18,21 +18,11 @@ final class Noise
 
     public const MASK = self::SIZE - 1;
 
+    /** Lists kept at a time, about half a megabyte each: those of some fifteen focus cycle rates. */
+    private const MOST_TABLES = 120;
+
     /** @var array<string, list<float>> */
     private static array $tables = [];
-
-    /** @var (Closure(string, Closure(): list<float>): list<float>)|null */
-    private static ?Closure $keeper = null;
-
-    /**
-     * Lets something outside keep the lists between processes.
-     *
-     * @param  (Closure(string, Closure(): list<float>): list<float>)|null  $keeper  given a name and a way to make the list
-     */
-    public static function keptBy(?Closure $keeper): void
-    {
-        self::$keeper = $keeper;
-    }
 
     /**
      * @param  Closure(): list<float>  $make
@@ -40,7 +30,14 @@ final class Noise
      */
     private static function table(string $name, Closure $make): array
     {
-        return self::$tables[$name] ??= self::$keeper === null ? $make() : (self::$keeper)($name, $make);
+        if (! isset(self::$tables[$name])) {
+            if (count(self::$tables) >= self::MOST_TABLES) {
+                array_shift(self::$tables);
+            }
+            self::$tables[$name] = $make();
+        }
+
+        return self::$tables[$name];
     }
 
     /** @return list<float> unit variance, independent */

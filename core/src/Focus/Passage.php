@@ -57,6 +57,21 @@ final class Passage
     /** @var list<float> how far the aim is late up and down, rad */
     public array $lateY = [];
 
+    /** Steps of a run from its first frame on; what would take more is played in coarser steps. */
+    private const MOST_STEPS = 3600;
+
+    /** The time between two steps, s: a focus cycle, longer only for runs of more than a minute at 60 Hz and the like. */
+    public static function stepS(Situation $s): float
+    {
+        return max(1 / $s->kit->body->focusCycleHz, $s->rush->path->seconds / self::MOST_STEPS);
+    }
+
+    /** Steps of a run with so many before the first frame. */
+    public static function stepsOf(Situation $s, int $lead): int
+    {
+        return $lead + max(2, (int) ceil($s->rush->path->seconds / self::stepS($s)));
+    }
+
     /** @param  int  $lead  steps before the first frame, in which focus is already at work */
     public function __construct(Situation $s, public readonly int $lead)
     {
@@ -64,8 +79,8 @@ final class Passage
         $body = $s->kit->body;
         $lens = $s->lens;
         $f = $lens->focalMm;
-        $this->stepS = 1 / $body->focusCycleHz;
-        $this->steps = $lead + max(2, (int) ceil($rush->path->seconds / $this->stepS));
+        $this->stepS = self::stepS($s);
+        $this->steps = self::stepsOf($s, $lead);
         $late = Parameters::LATE_BEST_S + Parameters::LATE_UNSKILLED_S * (1 - $s->photographer->panning);
         $surprise = Parameters::LATE_FORESEEN + (1 - Parameters::LATE_FORESEEN) * min(1.0, 1.2 * $rush->subject->erratic + $rush->path->hardestChangeMps2() / 20);
         $pitch = $body->pitchMm();

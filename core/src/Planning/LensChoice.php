@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use Closure;
+use RushHold\Focus\OneProcess;
+use RushHold\Focus\Overtaken;
+use RushHold\Focus\Stage;
 use RushHold\Kit\Lens;
 use RushHold\Number;
 use RushHold\Optics\StopScale;
@@ -21,6 +23,9 @@ final readonly class LensChoice
     private const QUIET_ISO = 400.0;
 
     private const NOISE_PER_STOP = 0.05;
+
+    /** Focus cycles that all lenses together may cost: those of some forty usual rushes. */
+    private const MOST_STEPS = 40_000_000;
 
     private function __construct(
         public int $lens,
@@ -51,40 +56,37 @@ final readonly class LensChoice
 
     /**
      * @param  list<Lens>  $lenses
-     * @param  (Closure(float): bool)|null  $wanted  told before each is played which share of the work is done, 0 to 1; answers
-     *                                              whether anybody still waits for it
+     * @param  Stage|null  $stage  where they are played; here when left out
      * @return list<self> the best of each lens, best lens first
      *
-     * @throws Overtaken when nobody does
+     * @throws Overtaken when nobody waits for it any more
      */
-    public static function among(array $lenses, Rush $rush, Planner $planner, ?Closure $wanted = null): array
+    public static function among(array $lenses, Rush $rush, Planner $planner, ?Stage $stage = null): array
     {
-        $choices = [];
-        $played = 0;
-        $all = array_sum(array_map(static fn (Lens $lens): int => (1 + count($lens->extenders)) * count($lens->focalLengths()), $lenses));
+        $stage ??= new OneProcess;
+        $kits = [];
         foreach ($lenses as $i => $lens) {
-            $best = null;
             foreach ([1.0, ...$lens->extenders] as $extender) {
                 foreach ($lens->focalLengths() as $focal) {
-                    if ($wanted !== null && ! $wanted($played++ / $all)) {
-                        throw new Overtaken('A newer question came in.');
-                    }
-                    $choice = self::of($i, $lens->at($focal), $extender, $rush, $planner);
-                    if ($best === null || $choice->score() > $best->score()) {
-                        $best = $choice;
-                    }
+                    $kits[] = [$i, $lens->at($focal), $extender];
                 }
             }
-            if ($best !== null) {
-                $choices[] = $best;
+        }
+        /** @var array<int, self> $best */
+        $best = [];
+        foreach ($kits as $played => [$i, $lens, $extender]) {
+            $stage->reached($played / count($kits));
+            $choice = self::of($i, $lens, $extender, $rush, $planner, new PartOf($stage), intdiv(self::MOST_STEPS, count($kits)));
+            if (! isset($best[$i]) || $choice->score() > $best[$i]->score()) {
+                $best[$i] = $choice;
             }
         }
-        usort($choices, static fn (self $a, self $b): int => [$b->score(), $b->fills] <=> [$a->score(), $a->fills]);
+        usort($best, static fn (self $a, self $b): int => [$b->score(), $b->fills] <=> [$a->score(), $a->fills]);
 
-        return $choices;
+        return $best;
     }
 
-    private static function of(int $number, Lens $lens, float $extender, Rush $rush, Planner $planner): self
+    private static function of(int $number, Lens $lens, float $extender, Rush $rush, Planner $planner, Stage $stage, int $mostSteps): self
     {
         try {
             $kit = $rush->kit->with(lens: $lens, extender: $extender);
@@ -97,7 +99,7 @@ final readonly class LensChoice
         $fills = max($situation->widthInFrame, $situation->heightInFrame);
         $plan = Chooser::standard()->choose($rush);
         $short = $plan->exposure->evShort;
-        $best = $planner->best($rush);
+        $best = $planner->best($rush, 1, $stage, $mostSteps);
         $losses = array_keys($best->outcome->losses);
         $sentence = match (true) {
             $fills > 1 => sprintf('Too close in: it is %s times as large as the frame.', Number::significant($fills)),

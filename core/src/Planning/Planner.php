@@ -6,8 +6,11 @@ namespace RushHold\Planning;
 
 use Closure;
 use RushHold\Document\HoldDocument;
+use RushHold\Focus\OneProcess;
 use RushHold\Focus\Outcome;
-use RushHold\Focus\Simulator;
+use RushHold\Focus\Overtaken;
+use RushHold\Focus\Play;
+use RushHold\Focus\Stage;
 use RushHold\Hold\Area;
 use RushHold\Hold\Detection;
 use RushHold\Hold\Drive;
@@ -26,28 +29,13 @@ use RushHold\Rush\Rush;
 /**
  * Tries every set-up that the rules let through, and ranks them.
  *
- * All meet the same chances. Those that fall behind are dropped early (successive halving), so that most runs go to
- * those that matter. What is equal within the noise counts as equal; then the one with fewer changes from the rules'
- * own choice wins, then the simpler area.
+ * All meet the same chances. What is equal within the noise counts as equal; then the one with fewer changes from the
+ * rules' own choice wins, then the simpler area.
  */
 final readonly class Planner
 {
-    /** Runs each candidate gets in the rounds, the share that stays after each. */
-    private const ROUNDS = [[6, 0.3], [14, 0.4], [40, 0.5], [70, 1.0]];
-
-    /** At least so many stay to the end. */
-    private const FINALISTS = 6;
-
-    /** The leaders get runs until the standard error is at most this. */
-    private const STANDARD_ERROR = 0.02;
-
-    private const MOST_RUNS = 800;
-
     /** A set-up that loses no more than this share of the winner's keepers may be worth it for fewer changes. */
     private const NEARLY = 0.15;
-
-    /** Runs of a changed winner. */
-    private const WHY_RUNS = 50;
 
     public function __construct(private Chooser $chooser)
     {
@@ -60,40 +48,98 @@ final readonly class Planner
 
     /**
      * @param  int  $leaderRuns  runs the leaders get at least, 0 to 100000; without it what their error needs
+     * @param  Stage|null  $stage  where it is played; here when left out
      * @param  Standing|null  $standing  how the camera stands now
-     * @param  (Closure(float): bool)|null  $wanted  told between the rounds which share of the work is done, 0 to 1; answers
-     *                                              whether anybody still waits for it
      *
-     * @throws Overtaken when nobody does
+     * @throws Overtaken when nobody waits for it any more
      */
-    public function rank(Rush $rush, ?Pins $pins = null, int $seed = 1, int $leaderRuns = 0, ?Closure $wanted = null, ?Standing $standing = null): Ranking
+    public function rank(Rush $rush, ?Pins $pins = null, int $seed = 1, int $leaderRuns = 0, ?Stage $stage = null, ?Standing $standing = null): Ranking
     {
-        $this->check($wanted, 0.0);
         $pins ??= Pins::none();
+        $stage ??= new OneProcess;
         $base = $this->chooser->choose($rush, $pins);
-        $simulator = new Simulator($base->situation);
-        $tried = $this->halve($simulator, self::candidates($base, $pins), $seed, $leaderRuns, $wanted);
+        $holds = self::candidates($base, $pins);
+        $effort = Effort::for($base->situation, count($holds));
+        $tried = (new Race($base->situation, $effort, $stage, $seed))->run(self::fewer($holds, $effort->mostCandidates), $leaderRuns);
         $best = self::winner($tried, $base->hold, $standing);
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
 
         $fixed = HoldDocument::pins(HoldDocument::write($best->hold), $rush->kit);
         $plan = $this->chooser->choose($rush, $fixed)->pinnedAs($pins, $base);
 
-        $why = self::why($simulator, $base, $best, $pins, $seed);
-        $this->check($wanted, 0.85);
+        // All that explains the winner is played at once.
+        $play = static fn (Situation $s, Hold $hold): Play => new Play($s, $hold, $effort->whyRuns, $seed);
+        [$why, $schools, $whatIfs] = self::answered($stage, self::why($play, $base, $best, $pins),
+            self::schools($play, $base, $best, $tried, $pins), $this->whatIfs($play, $rush, $best, $pins));
+        $stage->reached(1.0);
+        usort($why, static fn (Counterfactual $a, Counterfactual $b): int => $a->change <=> $b->change);
+        usort($whatIfs, static fn (WhatIf $a, WhatIf $b): int => $b->gain <=> $a->gain);
 
-        return new Ranking($plan, $best, $tried, self::ruledOut($base), $why,
-            self::schools($simulator, $base, $best, $tried, $pins, $seed), $this->whatIfs($rush, $best, $pins, $seed), $standing,
-            $standing === null ? null : self::nearest($tried, $best, $standing));
+        return new Ranking($plan, $best, $tried, self::ruledOut($base), $why, $schools, $whatIfs, $standing,
+            $standing === null ? null : self::nearest($tried, $best, $standing), count($holds), $effort->reduced);
     }
 
-    /** The best set-up without what explains it: for comparing kits. */
-    public function best(Rush $rush, int $seed = 1): Candidate
+    /**
+     * The best set-up without what explains it: for comparing kits.
+     *
+     * @param  int  $mostSteps  focus cycles that may be spent
+     *
+     * @throws Overtaken when nobody waits for it any more
+     */
+    public function best(Rush $rush, int $seed = 1, ?Stage $stage = null, int $mostSteps = Effort::MOST_STEPS): Candidate
     {
         $base = $this->chooser->choose($rush);
-        $tried = $this->halve(new Simulator($base->situation), self::candidates($base, Pins::none()), $seed, 0, null);
+        $holds = self::candidates($base, Pins::none());
+        $effort = Effort::for($base->situation, count($holds), $mostSteps);
+        $tried = (new Race($base->situation, $effort, $stage ?? new OneProcess, $seed))->run(self::fewer($holds, $effort->mostCandidates));
 
         return self::winner($tried, $base->hold, null);
+    }
+
+    /**
+     * Those that differ most: of each technique, mode, area and detection the first response, then the second, until
+     * there are enough.
+     *
+     * @param  list<Hold>  $holds
+     * @return list<Hold>
+     */
+    private static function fewer(array $holds, int $most): array
+    {
+        if (count($holds) <= $most) {
+            return $holds;
+        }
+        $seen = $ordered = [];
+        foreach ($holds as $i => $hold) {
+            $family = $hold->technique->value.$hold->mode->value.$hold->area->value.$hold->detect->value;
+            $ordered[] = [$seen[$family] = ($seen[$family] ?? -1) + 1, $i];
+        }
+        sort($ordered);
+
+        return array_map(static fn (array $o): Hold => $holds[$o[1]], array_slice($ordered, 0, $most));
+    }
+
+    /**
+     * Plays all that was asked, together, and tells each question what came of it.
+     *
+     * @param  list<array{?Play, Closure(Outcome): Counterfactual}>  $why  without a play the answer is known
+     * @param  list<array{?Play, Closure(Outcome): SchoolResult}>  $schools
+     * @param  list<array{?Play, Closure(Outcome): WhatIf}>  $whatIfs
+     * @return array{list<Counterfactual>, list<SchoolResult>, list<WhatIf>}
+     *
+     * @throws Overtaken when nobody waits for it any more
+     */
+    private static function answered(Stage $stage, array $why, array $schools, array $whatIfs): array
+    {
+        $outcomes = $stage->play(array_values(array_filter(array_column([...$why, ...$schools, ...$whatIfs], 0))));
+        $next = static function (?Play $play) use (&$outcomes): Outcome {
+            return ($play === null ? null : array_shift($outcomes)) ?? Outcome::of(1, [], 0.0, 0.0, []);
+        };
+
+        return [
+            array_map(static fn (array $asked): Counterfactual => $asked[1]($next($asked[0])), $why),
+            array_map(static fn (array $asked): SchoolResult => $asked[1]($next($asked[0])), $schools),
+            array_map(static fn (array $asked): WhatIf => $asked[1]($next($asked[0])), $whatIfs),
+        ];
     }
 
     /**
@@ -245,46 +291,12 @@ final readonly class Planner
     }
 
     /**
-     * @param  list<Hold>  $holds
-     * @return list<Candidate>
-     */
-    private function halve(Simulator $simulator, array $holds, int $seed, int $leaderRuns, ?Closure $wanted): array
-    {
-        $running = array_map(static fn (Hold $hold): Candidate => new Candidate($hold, Outcome::of(1, [], 0.0, 0.0, [])), $holds);
-        $dropped = [];
-        foreach (self::ROUNDS as $round => [$runs, $share]) {
-            $running = array_map(static fn (Candidate $c): Candidate => self::more($simulator, $c, $runs, $seed), $running);
-            $this->check($wanted, 0.7 * ($round + 1) / count(self::ROUNDS));
-            usort($running, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
-            $stay = max(self::FINALISTS, (int) ceil($share * count($running)));
-            $dropped = [...array_slice($running, $stay), ...$dropped];
-            $running = array_slice($running, 0, $stay);
-        }
-        foreach (array_slice($running, 0, self::FINALISTS) as $i => $candidate) {
-            while ($candidate->outcome->runs < $leaderRuns
-                || $candidate->outcome->standardError > self::STANDARD_ERROR && $candidate->outcome->runs < self::MOST_RUNS) {
-                $candidate = self::more($simulator, $candidate, 80, $seed);
-            }
-            $running[$i] = $candidate;
-        }
-
-        return [...$running, ...$dropped];
-    }
-
-    /** @param  (Closure(float): bool)|null  $wanted */
-    private function check(?Closure $wanted, float $done): void
-    {
-        if ($wanted !== null && ! $wanted($done)) {
-            throw new Overtaken('A newer question came in.');
-        }
-    }
-
-    /**
      * What would help most if the situation itself could be changed: each change is solved and played again.
      *
-     * @return list<WhatIf> the most helpful first
+     * @param  Closure(Situation, Hold): Play  $play
+     * @return list<array{Play, Closure(Outcome): WhatIf}>
      */
-    private function whatIfs(Rush $rush, Candidate $best, Pins $pins, int $seed): array
+    private function whatIfs(Closure $play, Rush $rush, Candidate $best, Pins $pins): array
     {
         $scene = $rush->scene;
         $nearer = max($rush->kit->lens->nearestM, 0.75 * $rush->path->startM);
@@ -314,19 +326,14 @@ final readonly class Planner
                 continue;
             }
             $plan = $this->chooser->choose($changed, $focus);
-            [$gain, $error] = (new Simulator($plan->situation))->run($plan->hold, self::WHY_RUNS, $seed)->minus($best->outcome);
-            $found[] = new WhatIf($change, $sentence, $gain, $error);
+            $found[] = [$play($plan->situation, $plan->hold), static function (Outcome $outcome) use ($change, $sentence, $best): WhatIf {
+                [$gain, $error] = $outcome->minus($best->outcome);
+
+                return new WhatIf($change, $sentence, $gain, $error);
+            }];
         }
-        usort($found, static fn (WhatIf $a, WhatIf $b): int => $b->gain <=> $a->gain);
 
         return $found;
-    }
-
-    private static function more(Simulator $simulator, Candidate $candidate, int $runs, int $seed): Candidate
-    {
-        $outcome = $simulator->run($candidate->hold, $runs, $seed, $candidate->outcome->runs);
-
-        return new Candidate($candidate->hold, $candidate->outcome->runs === 0 ? $outcome : $candidate->outcome->and($outcome));
     }
 
     /**
@@ -369,8 +376,11 @@ final readonly class Planner
         return $out;
     }
 
-    /** @return list<Counterfactual> the most costly change first */
-    private static function why(Simulator $simulator, Plan $base, Candidate $best, Pins $pins, int $seed): array
+    /**
+     * @param  Closure(Situation, Hold): Play  $play
+     * @return list<array{Play, Closure(Outcome): Counterfactual}>
+     */
+    private static function why(Closure $play, Plan $base, Candidate $best, Pins $pins): array
     {
         $hold = $best->hold;
         $s = $base->situation;
@@ -410,20 +420,23 @@ final readonly class Planner
         $found = [];
         foreach ($changes as [$setting, $from, $to, $changed]) {
             if (! $pins->has($setting)) {
-                [$lost, $error] = $best->outcome->minus($simulator->run($changed, self::WHY_RUNS, $seed));
-                $found[] = new Counterfactual($setting->value, $from, $to, -$lost, $error);
+                $found[] = [$play($s, $changed), static function (Outcome $outcome) use ($setting, $from, $to, $best): Counterfactual {
+                    [$lost, $error] = $best->outcome->minus($outcome);
+
+                    return new Counterfactual($setting->value, $from, $to, -$lost, $error);
+                }];
             }
         }
-        usort($found, static fn (Counterfactual $a, Counterfactual $b): int => $a->change <=> $b->change);
 
         return $found;
     }
 
     /**
+     * @param  Closure(Situation, Hold): Play  $play
      * @param  list<Candidate>  $tried
-     * @return list<SchoolResult>
+     * @return list<array{?Play, Closure(Outcome): SchoolResult}>
      */
-    private static function schools(Simulator $simulator, Plan $base, Candidate $best, array $tried, Pins $pins, int $seed): array
+    private static function schools(Closure $play, Plan $base, Candidate $best, array $tried, Pins $pins): array
     {
         $small = [Area::Pinpoint, Area::Point, Area::Point4, Area::Point8];
         $auto = static fn (Candidate $c): bool => $c->hold->technique === Technique::Auto;
@@ -443,7 +456,7 @@ final readonly class Planner
                 continue;
             }
             usort($members, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
-            $results[] = self::result($school, $side, $belongs($best) ? $best : $members[0], $best);
+            $results[] = [null, static fn (): SchoolResult => self::result($school, $side, $belongs($best) ? $best : $members[0], $best)];
         }
         $hold = $best->hold;
         $widest = $base->situation->kit->widest();
@@ -461,8 +474,8 @@ final readonly class Planner
             if ($pins->has($setting) && $variant->changesFrom($hold) > 0) {
                 continue;
             }
-            $results[] = self::result($school, $side, $variant->changesFrom($hold) === 0 ? $best
-                : new Candidate($variant, $simulator->run($variant, self::WHY_RUNS, $seed)), $best);
+            $results[] = $variant->changesFrom($hold) === 0 ? [null, static fn (): SchoolResult => self::result($school, $side, $best, $best)]
+                : [$play($base->situation, $variant), static fn (Outcome $outcome): SchoolResult => self::result($school, $side, new Candidate($variant, $outcome), $best)];
         }
 
         return $results;

@@ -16,6 +16,8 @@ final readonly class Ranking
      * @param  list<WhatIf>  $whatIfs
      * @param  Standing|null  $standing  how the camera stands now, where that is known
      * @param  Candidate|null  $fewestChanges  nearly as good as the winner, with the fewest changes from there
+     * @param  int  $possible  set-ups the rules let through
+     * @param  bool  $reduced  whether less was played than usual, because the rush is long or the set-ups are many
      */
     public function __construct(
         public Plan $plan,
@@ -27,6 +29,8 @@ final readonly class Ranking
         public array $whatIfs,
         public ?Standing $standing = null,
         public ?Candidate $fewestChanges = null,
+        public int $possible = 0,
+        public bool $reduced = false,
     ) {
     }
 

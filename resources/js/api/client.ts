@@ -1,5 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { lines } from './lines';
 import type { components, paths } from './schema';
+import type { AskingWindow } from './window';
 
 export type Rush = components['schemas']['Rush'];
 export type Subject = components['schemas']['Subject'];
@@ -31,7 +33,9 @@ const csrf: Middleware = {
   onRequest({ request }) {
     const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
     if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
-    request.headers.set('Accept', 'application/json');
+    if (!request.headers.get('Accept')?.startsWith('application/')) {
+      request.headers.set('Accept', 'application/json');
+    }
     return request;
   },
 };
@@ -55,14 +59,39 @@ export async function take<T>(call: Promise<Answer<T>>): Promise<T> {
     );
   }
   if (answer.response.ok) return answer.data as T;
-  const problem = (answer.error ?? {}) as { message?: string; errors?: Record<string, string[]> };
+  throw refusal(answer.response.status, answer.error);
+}
+
+/** What the server said no to, as an error. */
+function refusal(status: number, said: unknown): Refusal {
+  const problem = (said ?? {}) as { message?: string; errors?: Record<string, string[]> };
   const field = problem.errors ? (Object.keys(problem.errors)[0] ?? null) : null;
   const first = field ? problem.errors?.[field]?.[0] : undefined;
-  throw new Refusal(
-    answer.response.status === 419
+  return new Refusal(
+    status === 419
       ? 'You were away for long and are signed out. Open this page again to sign in.'
       : (first ?? problem.message ?? 'Something went wrong on the server. Try again in a moment.'),
-    answer.response.status,
+    status,
     field,
   );
+}
+
+/** What a call takes to have the way to its answer told, line by line. */
+export const told = { headers: { Accept: 'application/x-ndjson' }, parseAs: 'stream' } as const;
+
+/** The answer to a question that takes playing; its window hears how far it has come. */
+export async function follow<T>(
+  call: Promise<Answer<ReadableStream<Uint8Array> | null>>,
+  window: AskingWindow,
+): Promise<T> {
+  const stream = await take(call);
+  if (stream) {
+    for await (const line of lines(stream)) {
+      const said = line as { done?: number; status?: number; answer?: unknown };
+      if (said.done !== undefined) window.reached(said.done);
+      if (said.status === 200) return said.answer as T;
+      if (said.status !== undefined) throw refusal(said.status, said.answer);
+    }
+  }
+  throw new Refusal('The server stopped before the answer was there. Try again in a moment.', 0, null);
 }

@@ -1,5 +1,16 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { client, type Hold, type Plan, type Refusal, type Rush, type SavedRush, take } from './client';
+import { useSyncExternalStore } from 'react';
+import {
+  client,
+  follow,
+  type Hold,
+  type Plan,
+  type Refusal,
+  type Rush,
+  type SavedRush,
+  take,
+  told,
+} from './client';
 import { AskingWindow } from './window';
 
 export function useSession() {
@@ -50,6 +61,9 @@ export function usePlan(
 
 const ranking = new AskingWindow();
 
+/** Whether to ask once more: the server said that it has too much to do just now, or is being restarted. */
+const busy = (count: number, refused: Refusal) => count < 3 && [429, 503].includes(refused.status);
+
 /** The plan with every set-up played and ranked; slower, so it is asked once the hand has come to rest. */
 export function useRank(
   rush: Rush | undefined,
@@ -62,7 +76,7 @@ export function useRank(
     queryKey: ['rank', rush, pins, units, run, standing],
     queryFn: ({ signal }) => {
       const body = { rush: rush as Rush, pins, units, run, standing, ...ranking.next() };
-      return take(client.POST('/api/rank', { body, signal }));
+      return follow<Plan>(client.POST('/api/rank', { body, signal, ...told }), ranking);
     },
     enabled: rush !== undefined,
     // Another run, or the camera standing otherwise, is no other rush: the winner stays until it is known again.
@@ -72,21 +86,14 @@ export function useRank(
         : undefined,
     staleTime: 300_000,
     gcTime: 60_000,
-    retry: false,
+    retry: busy,
+    retryDelay: 2000,
   });
 }
 
-/** How far the server has come with the last question of a window, 0 to 1; asked while it works. */
-export function useProgress(working: boolean, of: AskingWindow = ranking) {
-  return useQuery({
-    queryKey: ['progress', of.name],
-    queryFn: ({ signal }) =>
-      take(client.GET('/api/rank/progress', { params: { query: { window: of.name } }, signal })),
-    enabled: working,
-    refetchInterval: 200,
-    gcTime: 0,
-    retry: false,
-  }).data?.done;
+/** How far the server has come with the last question of a window, 0 to 1. */
+export function useProgress(of: AskingWindow = ranking) {
+  return useSyncExternalStore(of.subscribe, of.share);
 }
 
 /** Two holds played on the same chances. */

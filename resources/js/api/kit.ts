@@ -2,6 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import {
   type Body,
   client,
+  follow,
   type Habits,
   type Hold,
   type KitItem,
@@ -11,8 +12,12 @@ import {
   type Rush,
   type SubjectProfile,
   take,
+  told,
 } from './client';
+import type { paths } from './schema';
 import { AskingWindow } from './window';
+
+type LensChoices = paths['/api/lenses/choose']['post']['responses']['200']['content']['application/json'];
 
 /** Where lenses are tried for a rush. */
 export const lensWindow = new AskingWindow();
@@ -149,7 +154,7 @@ export function useLensChoice(rush: Rush | null, units: 'metric' | 'imperial') {
     queryKey: ['lens choice', rush, units],
     queryFn: ({ signal }) => {
       const body = { rush: rush as Rush, units, ...lensWindow.next() };
-      return take(client.POST('/api/lenses/choose', { body, signal }));
+      return follow<LensChoices>(client.POST('/api/lenses/choose', { body, signal, ...told }), lensWindow);
     },
     enabled: rush !== null,
     staleTime: 300_000,

@@ -395,25 +395,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Play every set-up for a rush and rank them */
+        /**
+         * Play every set-up for a rush and rank them
+         * @description With `Accept: application/x-ndjson` the way to the answer is told: lines `{"done": 0.4}`, then `{"status": 200, "answer": …}`. Leaving stops the work.
+         */
         post: operations["rank"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rank/progress": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** How far the last question of a window has come */
-        get: operations["rankProgress"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1164,6 +1150,8 @@ export interface components {
             };
             /** @description Set-ups that were played */
             tried?: number;
+            /** @description Why less was played than usual, in a sentence; null when it was not */
+            played_less?: string | null;
             ranking?: {
                 hold: components["schemas"]["Hold"];
                 runs?: number;
@@ -1944,6 +1932,33 @@ export interface components {
                 "application/json": components["schemas"]["Problem"];
             };
         };
+        /** @description A newer question of the same window came in */
+        Overtaken: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Too many at once; ask again after the seconds in Retry-After */
+        TooMany: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Not just now; ask again after the seconds in Retry-After */
+        Busy: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
     };
     parameters: {
         /** @description Parameters and answers that several addresses have in common. */
@@ -2231,15 +2246,10 @@ export interface operations {
                     };
                 };
             };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Overtaken"];
+            422: components["responses"]["Refused"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
         };
     };
     readHabits: {
@@ -2630,16 +2640,10 @@ export interface operations {
                     };
                 };
             };
-            /** @description Overtaken by a newer question */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Overtaken"];
             422: components["responses"]["Refused"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
         };
     };
     findSpeed: {
@@ -2833,48 +2837,10 @@ export interface operations {
                     "application/json": components["schemas"]["Plan"];
                 };
             };
-            /** @description Overtaken by a newer question */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    rankProgress: {
-        parameters: {
-            query: {
-                window: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Share of the work done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        done: number;
-                    };
-                };
-            };
+            409: components["responses"]["Overtaken"];
+            422: components["responses"]["Refused"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
         };
     };
     listRushes: {

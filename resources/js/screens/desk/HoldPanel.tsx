@@ -64,7 +64,7 @@ function Keepers({ best, playing }: { best: Plan['best']; playing: boolean }) {
 
 /** How far playing all the set-ups has come; apart from the panel, which need not be drawn for it. */
 function Progress({ playing }: { playing: boolean }) {
-  return <ProgressLine what="Playing the set-ups" working={playing} done={useProgress(playing)} />;
+  return <ProgressLine what="Playing the set-ups" working={playing} done={useProgress()} />;
 }
 
 function nameOf(setting: string, value: unknown): string {

@@ -13,7 +13,7 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
   const lenses = useKit('lenses');
   const choice = useLensChoice(rush, units);
   const data = choice.data;
-  const done = useProgress(choice.isFetching && !data, lensWindow);
+  const done = useProgress(lensWindow);
   return (
     <Modal
       open={rush !== null}

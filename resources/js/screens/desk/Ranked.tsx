@@ -52,7 +52,9 @@ export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
   const out = (plan.ranking ?? []).filter((e) => e.rejected_because !== undefined);
   return (
     <section className="hold-detail" aria-label="Other set-ups">
-      <p className="quiet">{plan.tried} set-ups played on the same chances. Press one to adopt it.</p>
+      <p className="quiet">
+        {plan.played_less ?? `${plan.tried} set-ups played on the same chances.`} Press one to adopt it.
+      </p>
       <ol className="ranked with-compare">
         {played.map((entry: Entry, i) => (
           <li key={JSON.stringify(entry.hold)}>

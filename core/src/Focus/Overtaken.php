@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Planning;
+namespace RushHold\Focus;
 
 use RuntimeException;
 

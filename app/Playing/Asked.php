@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Playing;
+
+use RushHold\Model;
+
+/** A question with who asks it, as it is handed to the pool. */
+final readonly class Asked
+{
+    /** Of the model that the question was read with. */
+    public string $version;
+
+    /** The same for the same question, whoever asks; another for another model. */
+    public string $key;
+
+    /**
+     * @param  string  $person  whose turn it takes
+     * @param  string  $window  the window that asks; its newer questions overtake older ones; '' for somebody who asks once and waits
+     * @param  int  $turn  number of the question in its window
+     */
+    public function __construct(public Question $question, public string $person, public string $window = '', public int $turn = 0)
+    {
+        $this->version = Model::VERSION;
+        // Serializing tells apart all that can be told apart, infinite numbers as well, and cannot fail.
+        $this->key = hash('sha256', Model::VERSION.serialize($question));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Playing;
+
+use RushHold\Document\HoldDocument;
+use RushHold\Document\OutcomeDocument;
+use RushHold\Document\RankingDocument;
+use RushHold\Focus\Outcome;
+use RushHold\Focus\Play;
+use RushHold\Focus\Simulator;
+use RushHold\Focus\Stage;
+use RushHold\Focus\Trace;
+use RushHold\Hold\Pins;
+use RushHold\Planning\Chooser;
+use RushHold\Planning\Effort;
+use RushHold\Planning\Plan;
+use RushHold\Rush\Rush;
+
+/** Two holds for a rush, played on the same chances. */
+final readonly class ComparisonQuestion implements Question
+{
+    private const RUNS = 200;
+
+    private const SEED = 1;
+
+    private Rush $rush;
+
+    /**
+     * @param  array{Pins, Pins}  $sides
+     * @param  int  $run  which run to show of both
+     */
+    public function __construct(Rush $rush, private array $sides, private int $run)
+    {
+        $this->rush = $rush->with(name: '');
+    }
+
+    public function answer(Stage $stage): string
+    {
+        $plans = array_map(fn (Pins $pins): Plan => Chooser::standard()->choose($this->rush, $pins), $this->sides);
+        $runs = Effort::runsWithin(intdiv(Effort::MOST_STEPS, 2), $plans[0]->situation, self::RUNS);
+        $outcomes = $stage->play(array_map(static fn (Plan $plan): Play => new Play($plan->situation, $plan->hold, $runs, self::SEED), $plans));
+        $stage->reached(1.0);
+        [$difference, $error] = $outcomes[1]->minus($outcomes[0]);
+
+        return json_encode(['sides' => array_map($this->side(...), $plans, $outcomes),
+            'difference' => ['keeper_rate' => round($difference, 4), 'standard_error' => round($error, 4)]], JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<string, mixed> */
+    private function side(Plan $plan, Outcome $outcome): array
+    {
+        $trace = new Trace;
+        (new Simulator($plan->situation))->run($plan->hold, 1, self::SEED, $this->run, $trace);
+
+        return ['hold' => HoldDocument::write($plan->hold), ...OutcomeDocument::figures($outcome), 'trace' => RankingDocument::trace($trace, $this->run)];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Playing;
+
+use Amp\Cancellation;
+use Amp\Parallel\Worker\Task;
+use Amp\Sync\Channel;
+
+/**
+ * Leads a question to its answer in a process of its own, and has the playing done by the players.
+ *
+ * @implements Task<string, list<\RushHold\Focus\Outcome>, list<PlayTask>|float>
+ */
+final readonly class LeadTask implements Task
+{
+    public function __construct(private Question $question, private int $players)
+    {
+    }
+
+    public function run(Channel $channel, Cancellation $cancellation): string
+    {
+        return $this->question->answer(new ChannelStage($channel, $cancellation, $this->players));
+    }
+}

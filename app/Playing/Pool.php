@@ -1,0 +1,280 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Playing;
+
+use Amp\CancelledException;
+use Amp\CompositeCancellation;
+use Amp\DeferredFuture;
+use Amp\Future;
+use Amp\Parallel\Worker\ContextWorkerPool;
+use Amp\Parallel\Worker\Execution;
+use Amp\Parallel\Worker\TaskFailureThrowable;
+use Amp\Parallel\Worker\WorkerException;
+use Amp\Parallel\Worker\WorkerFactory;
+use Amp\Parallel\Worker\WorkerPool;
+use Amp\TimeoutCancellation;
+use Closure;
+use Revolt\EventLoop;
+use RushHold\Focus\Outcome;
+use RushHold\Focus\Overtaken;
+use RushHold\Model;
+use RushHold\Refused;
+use Throwable;
+
+use function Amp\async;
+
+/**
+ * Takes questions in and has them answered by warm processes: a lead for each, and players that share the playing of
+ * all. Everybody gets their turn, both at having a question led and at having a piece of it played. A question that
+ * nobody waits for any more is dropped; a process that dies is replaced, and what it was at is done again.
+ */
+final class Pool
+{
+    private readonly WorkerPool $leads;
+
+    private readonly WorkerPool $players;
+
+    /** @var FairQueue<Work> */
+    private readonly FairQueue $questions;
+
+    /** @var FairQueue<array{PlayTask, Work, Closure(list<Outcome>|Throwable): void}> */
+    private readonly FairQueue $pieces;
+
+    /** @var array<string, Work> those not answered yet, by their key */
+    private array $open = [];
+
+    /** @var array<string, string> answers by their key, those used longest ago first */
+    private array $kept = [];
+
+    private int $keptBytes = 0;
+
+    /** @var array<string, Ticket> */
+    private array $tickets = [];
+
+    /** @var array<string, Ticket> the last of each window */
+    private array $windows = [];
+
+    /** @param  Closure(Throwable): void  $report  hears of what should not happen */
+    public function __construct(WorkerFactory $factory, private readonly Limits $limits, private readonly Closure $report)
+    {
+        $this->leads = new ContextWorkerPool($limits->leads, $factory);
+        $this->players = new ContextWorkerPool($limits->players, $factory);
+        $this->questions = new FairQueue($limits->perPerson);
+        $this->pieces = new FairQueue;
+        for ($i = 0; $i < $limits->leads; $i++) {
+            EventLoop::queue($this->lead(...));
+        }
+        for ($i = 0; $i < $limits->players; $i++) {
+            EventLoop::queue($this->play(...));
+        }
+    }
+
+    /** @throws TurnedAway when there is no room for it */
+    public function ask(Asked $asked): Ticket
+    {
+        if ($asked->version !== Model::VERSION) {
+            throw new TurnedAway(503, 'The server is being brought up to date. Ask again in a moment.');
+        }
+        $window = $asked->window === '' ? '' : "$asked->person $asked->window";
+        $last = $this->windows[$window] ?? null;
+        if ($last !== null && $last->turn > $asked->turn) {
+            throw new TurnedAway(409, 'A newer question came in.');
+        }
+        $last?->overtake();
+        $ticket = new Ticket($this->work($asked), $asked->turn, function (Ticket $ticket) use ($window): void {
+            unset($this->tickets[$ticket->name]);
+            if (($this->windows[$window] ?? null) === $ticket) {
+                unset($this->windows[$window]);
+            }
+        });
+        $this->tickets[$ticket->name] = $ticket;
+        if ($window !== '') {
+            $this->windows[$window] = $ticket;
+        }
+
+        return $ticket;
+    }
+
+    public function ticket(string $name): ?Ticket
+    {
+        return $this->tickets[$name] ?? null;
+    }
+
+    /** @return array{open: int, kept: int, players: int, leads: int} */
+    public function state(): array
+    {
+        return ['open' => count($this->open), 'kept' => count($this->kept), 'players' => $this->players->getWorkerCount(), 'leads' => $this->leads->getWorkerCount()];
+    }
+
+    /** Stops taking work; the processes end. */
+    public function close(): void
+    {
+        $this->leads->kill();
+        $this->players->kill();
+    }
+
+    /** The work on the same question that is under way, or new work. */
+    private function work(Asked $asked): Work
+    {
+        $kept = $this->kept[$asked->key] ?? null;
+        if ($kept !== null) {
+            unset($this->kept[$asked->key]);
+            $this->kept[$asked->key] = $kept;
+            $work = new Work($asked);
+            $work->answered(200, $kept);
+
+            return $work;
+        }
+        $work = $this->open[$asked->key] ?? null;
+        if ($work !== null && ! $work->isCancelled()) {
+            return $work;
+        }
+        $mine = count(array_filter($this->open, static fn (Work $w): bool => ! $w->isCancelled() && $w->asked->person === $asked->person));
+        if ($mine >= $this->limits->openPerPerson) {
+            throw new TurnedAway(429, "You have $mine questions open already. Wait for an answer, then ask again.");
+        }
+        if (count($this->open) >= $this->limits->open) {
+            throw new TurnedAway(503, 'Very many are asking just now. Ask again in a moment; nothing you entered is lost.');
+        }
+        $work = $this->open[$asked->key] = new Work($asked);
+        $this->questions->add($asked->person, $work);
+
+        return $work;
+    }
+
+    private function lead(): never
+    {
+        while (true) {
+            [$person, $work] = $this->questions->take();
+            if (! $work->isCancelled()) {
+                [$status, $json] = $this->answerTo($work);
+                $work->answered($status, $json);
+                if ($status === 200) {
+                    $this->keep($work->asked->key, $json);
+                }
+            }
+            if (($this->open[$work->asked->key] ?? null) === $work) {
+                unset($this->open[$work->asked->key]);
+            }
+            $this->questions->done($person);
+        }
+    }
+
+    /** @return array{int, string} status and JSON */
+    private function answerTo(Work $work): array
+    {
+        $limit = new TimeoutCancellation($this->limits->seconds);
+        $tries = 2;
+        while (true) {
+            try {
+                return [200, $this->led($work, new CompositeCancellation($work->cancellation(), $limit))];
+            } catch (CancelledException|Overtaken) {
+                return $limit->isRequested()
+                    ? self::problem(503, 'This one takes too long. Make the rush shorter, or ask again when fewer are asking.')
+                    : self::problem(409, 'A newer question came in.');
+            } catch (TaskFailureThrowable $failure) {
+                if ($failure->getOriginalClassName() === Overtaken::class) {
+                    return self::problem(409, 'A newer question came in.');
+                }
+                if ($failure->getOriginalClassName() === Refused::class) {
+                    return self::problem(422, $failure->getOriginalMessage());
+                }
+                ($this->report)($failure);
+
+                return self::problem(500, 'Something went wrong while it was played. Try again in a moment.');
+            } catch (Throwable $dead) {
+                ($this->report)($dead);
+                if (--$tries === 0) {
+                    return self::problem(503, 'Something went wrong while it was played. Try again in a moment.');
+                }
+            }
+        }
+    }
+
+    private function led(Work $work, CompositeCancellation $cancellation): string
+    {
+        /** @var Execution<string, list<Outcome>, list<PlayTask>|float> $execution */
+        $execution = $this->leads->submit(new LeadTask($work->asked->question, $this->limits->players), $cancellation);
+        $channel = $execution->getChannel();
+        // The channel closes when the lead is done, which ends this.
+        $listening = async(function () use ($channel, $work): void {
+            try {
+                while (true) {
+                    $said = $channel->receive();
+                    is_float($said) ? $work->reached($said) : $channel->send($this->played($said, $work));
+                }
+            } catch (Throwable) {
+                // The lead is done, or dead, which its future says.
+            }
+        });
+        $listening->ignore();
+
+        return $execution->await();
+    }
+
+    /**
+     * @param  list<PlayTask>  $tasks
+     * @return list<Outcome>
+     */
+    private function played(array $tasks, Work $work): array
+    {
+        $waiting = [];
+        foreach ($tasks as $task) {
+            /** @var DeferredFuture<list<Outcome>> $deferred */
+            $deferred = new DeferredFuture;
+            $this->pieces->add($work->asked->person, [$task, $work, static function (array|Throwable $result) use ($deferred): void {
+                $result instanceof Throwable ? $deferred->error($result) : $deferred->complete($result);
+            }]);
+            $waiting[] = $deferred->getFuture();
+        }
+
+        return array_merge(...Future\await($waiting));
+    }
+
+    private function play(): never
+    {
+        while (true) {
+            [$person, [$task, $work, $hand]] = $this->pieces->take();
+            try {
+                if ($work->isCancelled()) {
+                    throw new Overtaken('Nobody waits for it any more.');
+                }
+                $hand($this->playedPiece($task));
+            } catch (Throwable $failure) {
+                $hand($failure);
+            }
+            $this->pieces->done($person);
+        }
+    }
+
+    /** @return list<Outcome> */
+    private function playedPiece(PlayTask $task): array
+    {
+        try {
+            return $this->players->submit($task)->await();
+        } catch (WorkerException $dead) {
+            ($this->report)($dead);
+
+            return $this->players->submit($task)->await();
+        }
+    }
+
+    private function keep(string $key, string $json): void
+    {
+        $this->kept[$key] = $json;
+        $this->keptBytes += strlen($json);
+        while ($this->keptBytes > $this->limits->keptBytes && count($this->kept) > 1) {
+            $oldest = array_key_first($this->kept);
+            $this->keptBytes -= strlen($this->kept[$oldest]);
+            unset($this->kept[$oldest]);
+        }
+    }
+
+    /** @return array{int, string} */
+    private static function problem(int $status, string $message): array
+    {
+        return [$status, json_encode(['message' => $message], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
+    }
+}
