@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\CookiesNeedTheirToken;
+use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -29,12 +32,17 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // The application is served from one origin, so cross-origin headers are never needed.
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(CleanInput::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(KnownHosts::class);
         $middleware->web(replace: [ValidateCsrfToken::class => CookiesNeedTheirToken::class]);
         // Documents come in as they are: an empty text is not the same as none.
         $middleware->convertEmptyStringsToNull(except: [fn (Request $request): bool => $request->is('api/*')]);
         $middleware->trimStrings(except: [fn (Request $request): bool => $request->is('api/*')]);
         $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withSchedule(function (Schedule $schedule): void {
+        $schedule->command('sweep')->everyTenMinutes()->onOneServer();
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(

@@ -14,17 +14,19 @@ use App\Http\Controllers\RankController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\TokenController;
+use App\Http\Middleware\InPerson;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
-    Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:30,1');
+    Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:demo');
     Route::delete('session', [SessionController::class, 'destroy']);
 
-    Route::post('account', [AccountController::class, 'store'])->middleware('throttle:10,1');
-    Route::post('account/forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:5,1');
-    Route::post('account/reset', [AccountController::class, 'reset'])->middleware('throttle:10,1');
+    Route::post('account', [AccountController::class, 'store'])->middleware('throttle:register');
+    Route::post('account/confirm', [AccountController::class, 'confirm'])->middleware('throttle:register');
+    Route::post('account/forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:forgotten');
+    Route::post('account/reset', [AccountController::class, 'reset'])->middleware('throttle:reset');
 
     Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('plan', PlanController::class);
@@ -52,15 +54,19 @@ Route::prefix('api')->group(function (): void {
         Route::post('kit/{type}/{id}/restore', [KitController::class, 'restore']);
         Route::get('kit/{type}/{id}/document', [KitController::class, 'download']);
 
-        Route::patch('account', [AccountController::class, 'update']);
-        Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:10,1');
-        Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:10,1');
-        Route::post('account/sign-out-everywhere', [AccountController::class, 'signOutEverywhere']);
-        Route::get('account/tokens', [TokenController::class, 'index']);
-        Route::post('account/tokens', [TokenController::class, 'store']);
-        Route::delete('account/tokens/{id}', [TokenController::class, 'destroy']);
-        Route::get('account/archive', [ArchiveController::class, 'download']);
-        Route::post('account/archive', [ArchiveController::class, 'upload'])->middleware('throttle:10,1');
+        Route::get('account/usage', [AccountController::class, 'usage']);
+        Route::get('account/archive', [ArchiveController::class, 'download'])->middleware('throttle:archive');
+        Route::post('account/archive', [ArchiveController::class, 'upload'])->middleware('throttle:archive');
+        // A script with a token works with the data; the account is its person's own business.
+        Route::middleware(InPerson::class)->group(function (): void {
+            Route::patch('account', [AccountController::class, 'update']);
+            Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:password');
+            Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:password');
+            Route::post('account/sign-out-everywhere', [AccountController::class, 'signOutEverywhere']);
+            Route::get('account/tokens', [TokenController::class, 'index']);
+            Route::post('account/tokens', [TokenController::class, 'store']);
+            Route::delete('account/tokens/{id}', [TokenController::class, 'destroy'])->whereNumber('id');
+        });
 
         Route::get('rushes', [RushController::class, 'index']);
         Route::post('rushes', [RushController::class, 'store']);

@@ -10,10 +10,9 @@ use App\Documents\KitType;
 use App\Models\KitItem;
 use App\Models\SavedRush;
 use App\Models\User;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use RushHold\Document\HoldDocument;
-use RushHold\Document\RushDocument;
 use RushHold\Planning\Standing;
 use RushHold\Refused;
 use ZipArchive;
@@ -26,9 +25,10 @@ final readonly class Archive
 {
     public const FORMAT = 'rush-hold/archive@1';
 
-    private const MOST_ENTRIES = 20_000;
+    /** Bytes of one document, and of all together, when they are unpacked. */
+    private const LARGEST_ENTRY = 1_000_000;
 
-    private const LARGEST_ENTRY = 2_000_000;
+    private const LARGEST_WHOLE = 40_000_000;
 
     public function __construct(private DocumentGate $gate)
     {
@@ -72,78 +72,189 @@ final readonly class Archive
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw Refused::because('file', 'this is not a ZIP file.');
         }
+        $this->weigh($zip);
         $list = $this->entry($zip, 'archive.json');
         if (($list['format'] ?? null) !== self::FORMAT) {
             throw Refused::because('archive.json.format', sprintf('must be “%s”.', self::FORMAT));
         }
         $habits = $this->gate->habits($list['habits'] ?? ['format' => 'rush-hold/habits@1']);
-        $rushes = $kit = [];
-        foreach (self::listed($list, 'rushes') as $entry) {
-            $file = self::text($entry, 'file');
-            $rushes[] = [...$entry, 'document' => $this->within($file, fn (): array => $this->gate->rush($this->entry($zip, $file))->fields)];
-            $rush = RushDocument::read($rushes[count($rushes) - 1]['document'])->rush;
-            $this->within($file, fn (): array => [HoldDocument::pins($entry['pins'] ?? [], $rush->kit)]);
+        $standings = self::standings($list['standings'] ?? []);
+        // Read and checked one by one, and kept as text: arrays of them all would be many times as large.
+        $rushes = $kit = $files = [];
+        foreach (self::listed($list, 'rushes', (int) config('limits.rushes')) as $entry) {
+            $file = self::once($entry, $files);
+            $rushes[] = $this->within($file, function () use ($zip, $file, $entry): array {
+                $read = $this->gate->rush($this->entry($zip, $file));
+                $pins = $entry['pins'] ?? null;
+                $this->gate->pins($pins, $read->rush->kit);
+
+                return ['document' => self::compact($read->fields), 'pins' => $pins ?: null, ...self::dates($entry)];
+            });
         }
-        foreach (self::listed($list, 'kit') as $entry) {
-            $file = self::text($entry, 'file');
-            $type = KitType::tryFrom(self::text($entry, 'type')) ?? throw Refused::because('archive.json.kit.type', 'must be bodies, lenses or subjects.');
-            $kit[] = [...$entry, 'type' => $type, 'read' => $this->within($file, fn (): array => $this->gate->kit($type, $this->entry($zip, $file)))];
-            ($entry['standing'] ?? null) === null || Standing::read($entry['standing']);
+        foreach (self::listed($list, 'kit', (int) config('limits.kit')) as $entry) {
+            $file = self::once($entry, $files);
+            $kit[] = $this->within($file, function () use ($zip, $file, $entry): array {
+                $type = KitType::tryFrom(self::text($entry, 'type')) ?? throw Refused::because('archive.json.kit.type', 'must be bodies, lenses or subjects.');
+                $read = $this->gate->kit($type, $this->entry($zip, $file));
+                ($entry['standing'] ?? null) === null || Standing::read($entry['standing']);
+                $sample = $entry['based_on'] ?? null;
+
+                return ['type' => $type, 'name' => $read['name'], 'document' => self::compact($read['fields']), 'standing' => $entry['standing'] ?? null,
+                    'based_on' => is_string($sample) && isset($type->samples()[$sample]) ? $sample : null, 'id' => $entry['id'] ?? null, ...self::dates($entry)];
+            });
         }
 
-        return DB::transaction(function () use ($person, $list, $habits, $rushes, $kit): array {
-            $there = 0;
-            $ids = [];
-            $mine = $person->kit()->get();
-            foreach ($kit as $entry) {
-                $known = $mine->first(fn (KitItem $item): bool => $item->type === $entry['type'] && $item->document == $entry['read']['fields']);
-                $there += $known === null ? 0 : 1;
-                $item = $known ?? $person->kit()->create(['type' => $entry['type'], 'name' => $entry['read']['name'], 'document' => $entry['read']['fields'],
-                    'based_on' => is_string($entry['based_on'] ?? null) ? $entry['based_on'] : null, 'standing' => $entry['standing'] ?? null]);
-                $known !== null || $this->date($item, $entry);
-                if (is_string($entry['id'] ?? null)) {
-                    $ids[$entry['id']] = $item->id;
+        return DB::transaction(function () use ($person, $habits, $standings, $rushes, $kit): array {
+            User::query()->whereKey($person->id)->lockForUpdate()->first('id');
+            $person->refresh();
+            $ids = $mine = [];
+            foreach ($person->kit()->lazy(100) as $item) {
+                $mine[$item->type->value.self::mark($item->document)] = $item->id;
+            }
+            $new = array_filter($kit, static fn (array $entry): bool => ! isset($mine[$entry['type']->value.self::mark(self::decoded($entry['document']))]));
+            $known = [];
+            foreach ($person->rushes()->lazy(100) as $rush) {
+                $known[self::mark([$rush->document, $rush->pins])] = true;
+            }
+            $added = array_filter($rushes, static fn (array $entry): bool => ! isset($known[self::mark([self::decoded($entry['document']), $entry['pins']])]));
+            (new Quota($person))->makeRoom(count($added), count($new), array_sum(array_map(static fn (array $entry): int => strlen($entry['document']), [...$added, ...$new])));
+
+            foreach ($kit as $i => $entry) {
+                $id = null;
+                if (isset($new[$i])) {
+                    $item = $person->kit()->make(['type' => $entry['type'], 'name' => $entry['name'], 'document' => self::decoded($entry['document']), 'based_on' => $entry['based_on'], 'standing' => $entry['standing']]);
+                    $this->date($item, $entry)->save(['timestamps' => false]);
+                    $id = $item->id;
+                }
+                if (is_string($entry['id'])) {
+                    $ids[$entry['id']] = $id ?? $mine[$entry['type']->value.self::mark(self::decoded($entry['document']))];
                 }
             }
-            $mine = $person->rushes()->get();
-            $added = 0;
-            foreach ($rushes as $entry) {
-                if ($mine->contains(fn (SavedRush $rush): bool => $rush->document == $entry['document'] && $rush->pins == ($entry['pins'] ?? null))) {
-                    $there++;
-
-                    continue;
-                }
-                $this->date($person->rushes()->create(['document' => $entry['document'], 'pins' => $entry['pins'] ?? null]), $entry);
-                $added++;
+            foreach ($added as $entry) {
+                $this->date($person->rushes()->make(['document' => self::decoded($entry['document']), 'pins' => $entry['pins']]), $entry)->save(['timestamps' => false]);
             }
             // What the habits start with has other ids here.
             $fields = $habits->fields;
             foreach (['body', 'lens'] as $part) {
                 $fields[$part] = is_string($fields[$part] ?? null) ? $ids[$fields[$part]] ?? $fields[$part] : null;
             }
-            $standings = is_array($list['standings'] ?? null) ? $list['standings'] : [];
-            foreach ($standings as $standing) {
-                Standing::read($standing);
-            }
             $person->fill(['habits' => $fields]);
             $person->standings = [...$standings, ...($person->standings ?? [])];
             $person->save();
 
-            return ['rushes' => $added, 'kit' => count($kit) + count($rushes) - $added - $there, 'already_there' => $there];
+            return ['rushes' => count($added), 'kit' => count($new), 'already_there' => count($kit) - count($new) + count($rushes) - count($added)];
         });
     }
 
-    /** @param  array<array-key, mixed>  $entry */
-    private function date(SavedRush|KitItem $model, array $entry): void
+    /** @throws Refused if it unpacks to more than any account has */
+    private function weigh(ZipArchive $zip): void
     {
-        $dates = [];
-        foreach (['created_at', 'updated_at'] as $field) {
-            $moment = is_string($entry[$field] ?? null) ? date_create_immutable($entry[$field]) : false;
-            if ($moment !== false) {
-                $dates[$field] = $moment;
+        $bytes = 0;
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $about = $zip->statIndex($i);
+            $bytes += $about === false ? 0 : $about['size'];
+            if ($bytes > self::LARGEST_WHOLE) {
+                throw Refused::because('file', sprintf('an archive unpacks to at most %d MB.', self::LARGEST_WHOLE / 1e6));
             }
         }
-        $model->forceFill($dates)->saveQuietly(['timestamps' => false]);
+    }
+
+    /**
+     * How the sample bodies were left.
+     *
+     * @return array<string, mixed> by the id of the sample
+     */
+    private static function standings(mixed $given): array
+    {
+        if (! is_array($given)) {
+            throw Refused::because('archive.json.standings', 'must be an object with named fields.');
+        }
+        $samples = KitType::Bodies->samples();
+        $standings = [];
+        foreach ($given as $id => $standing) {
+            if (isset($samples[$id])) {
+                Standing::read($standing);
+                $standings[(string) $id] = $standing;
+            }
+        }
+
+        return $standings;
+    }
+
+    /**
+     * The file of an entry, which no other entry may name.
+     *
+     * @param  array<array-key, mixed>  $entry
+     * @param  array<string, true>  $files
+     */
+    private static function once(array $entry, array &$files): string
+    {
+        $file = self::text($entry, 'file');
+        if (isset($files[$file])) {
+            throw Refused::because('archive.json', "names the file “{$file}” twice.");
+        }
+        $files[$file] = true;
+
+        return $file;
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function compact(array $document): string
+    {
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @return array<string, mixed> */
+    private static function decoded(string $json): array
+    {
+        $value = json_decode($json, true);
+        assert(is_array($value));
+
+        /** @var array<string, mixed> $value */
+        return $value;
+    }
+
+    /** The same for equal documents, in whatever order their fields are. */
+    private static function mark(mixed $value): string
+    {
+        $sorted = static function (mixed $value) use (&$sorted): mixed {
+            if (! is_array($value)) {
+                return is_int($value) ? (float) $value : $value;
+            }
+            array_is_list($value) || ksort($value);
+
+            return array_map($sorted, $value);
+        };
+
+        return hash('sha256', serialize($sorted($value)));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $entry
+     * @return array{created_at: DateTimeImmutable|null, updated_at: DateTimeImmutable|null}
+     */
+    private static function dates(array $entry): array
+    {
+        $date = static function (mixed $given): ?DateTimeImmutable {
+            $moment = is_string($given) && strlen($given) <= 40 ? date_create_immutable($given) : false;
+
+            // What cannot have been is not taken for a date.
+            return $moment !== false && $moment > new DateTimeImmutable('2000-01-01') && $moment < now()->addDay() ? $moment : null;
+        };
+
+        return ['created_at' => $date($entry['created_at'] ?? null), 'updated_at' => $date($entry['updated_at'] ?? null)];
+    }
+
+    /**
+     * @template M of SavedRush|KitItem
+     *
+     * @param  M  $model
+     * @param  array{created_at: DateTimeImmutable|null, updated_at: DateTimeImmutable|null, ...}  $entry
+     * @return M
+     */
+    private function date(SavedRush|KitItem $model, array $entry): SavedRush|KitItem
+    {
+        return $model->forceFill(['created_at' => $entry['created_at'] ?? now(), 'updated_at' => $entry['updated_at'] ?? now()]);
     }
 
     /**
@@ -171,7 +282,7 @@ final readonly class Archive
         if ($about['size'] > self::LARGEST_ENTRY) {
             throw Refused::because($name, 'is larger than any document can be.');
         }
-        $value = DocumentGate::decode((string) $zip->getFromName($name));
+        $value = DocumentGate::decode((string) $zip->getFromName($name, self::LARGEST_ENTRY + 1));
         if (! is_array($value)) {
             throw Refused::because($name, 'must hold an object with named fields.');
         }
@@ -184,11 +295,14 @@ final readonly class Archive
      * @param  array<string, mixed>  $list
      * @return list<array<array-key, mixed>>
      */
-    private static function listed(array $list, string $name): array
+    private static function listed(array $list, string $name, int $most): array
     {
         $entries = $list[$name] ?? [];
-        if (! is_array($entries) || ! array_is_list($entries) || count($entries) > self::MOST_ENTRIES || $entries !== array_filter($entries, is_array(...))) {
+        if (! is_array($entries) || ! array_is_list($entries) || $entries !== array_filter($entries, is_array(...))) {
             throw Refused::because("archive.json.$name", 'must be a list of objects.');
+        }
+        if (count($entries) > $most) {
+            throw Refused::because("archive.json.$name", "must be at most $most, which is what an account keeps.");
         }
 
         return $entries;

@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $based_on
  * @property array<string, mixed>|null $standing
  * @property int $version
+ * @property int $bytes
  * @property Carbon $created_at
  * @property Carbon $updated_at
  */
@@ -41,6 +42,13 @@ final class KitItem extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $item): void {
+            $item->bytes = strlen($item->getAttributes()['document'] ?? '') + strlen($item->getAttributes()['standing'] ?? '');
+        });
     }
 
     protected function casts(): array

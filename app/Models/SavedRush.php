@@ -21,6 +21,11 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $subject
  * @property string $kind
+ * @property string $figure
+ * @property float $speed_mps
+ * @property float $start_m
+ * @property float $focal_mm
+ * @property int $bytes
  * @property array<string, mixed> $document
  * @property array<string, mixed>|null $pins
  * @property int $version
@@ -33,6 +38,8 @@ final class SavedRush extends Model
     use HasUlids;
     use SoftDeletes;
 
+    private const MOST_WORDS = 12;
+
     protected $table = 'rushes';
 
     protected $fillable = ['document', 'pins'];
@@ -43,6 +50,9 @@ final class SavedRush extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** What a list shows of a rush; its document stays where it is. */
+    public const LISTED = ['id', 'name', 'subject', 'kind', 'figure', 'speed_mps', 'start_m', 'focal_mm', 'updated_at'];
+
     /**
      * Those whose name or subject contains every word.
      *
@@ -51,7 +61,7 @@ final class SavedRush extends Model
      */
     public static function matching(Builder $query, string $search): Builder
     {
-        foreach (preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+        foreach (array_slice(preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::MOST_WORDS) as $word) {
             $like = '%'.addcslashes($word, '%_\\').'%';
             $query->where(fn (Builder $q) => $q->where('name', 'like', $like)->orWhere('subject', 'like', $like));
         }
@@ -66,6 +76,12 @@ final class SavedRush extends Model
             $rush->name = is_string($rush->document['name'] ?? null) ? $rush->document['name'] : '';
             $rush->subject = is_string($subject['name'] ?? null) ? $subject['name'] : '';
             $rush->kind = is_string($subject['kind'] ?? null) ? $subject['kind'] : '';
+            $rush->figure = is_string($subject['figure'] ?? null) ? $subject['figure'] : 'plain';
+            $number = static fn (string $field, float $default): float => is_numeric($value = data_get($rush->document, $field)) ? (float) $value : $default;
+            $rush->speed_mps = $number('subject.speed_mps', 0);
+            $rush->start_m = $number('path.start_m', 0);
+            $rush->focal_mm = $number('kit.lens.focal_mm', 0) * $number('kit.extender', 1);
+            $rush->bytes = strlen($rush->getAttributes()['document'] ?? '') + strlen($rush->getAttributes()['pins'] ?? '');
         });
     }
 

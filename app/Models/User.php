@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Accounts\Address;
+use App\Accounts\Letters;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use Illuminate\Mail\Message;
-use Illuminate\Support\Facades\Mail;
 use Laravel\Sanctum\HasApiTokens;
 use RushHold\Document\HabitsDocument;
 
@@ -16,7 +16,8 @@ use RushHold\Document\HabitsDocument;
  * @property string $name
  * @property string $email
  * @property string $password
- * @property bool $is_demo
+ * @property bool $is_demo  the demo, or a visit to it
+ * @property \Illuminate\Support\Carbon|null $demo_until  when a visit to the demo ends
  * @property array<string, mixed>|null $habits
  * @property array<string, array<string, mixed>>|null $standings how the sample bodies were last left
  */
@@ -28,7 +29,7 @@ final class User extends Authenticatable
     protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 
     /** What a new account begins with. */
-    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null];
+    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -49,22 +50,27 @@ final class User extends Authenticatable
         return $this->habits === null ? HabitsDocument::usual() : HabitsDocument::read($this->habits);
     }
 
-    /** As plain text: the way back into the account. */
+    /** The way back into the account. */
     public function sendPasswordResetNotification(#[\SensitiveParameter] $token): void
     {
-        $link = url('/reset-password/'.$token.'?email='.urlencode($this->email));
-        Mail::raw("Somebody, probably you, asked for a new password for Rush Hold.\n\nChoose one here within an hour:\n$link\n\nIf it was not you, do nothing; your password stays as it is.\n",
-            fn (Message $mail) => $mail->to($this->email)->subject('A new password for Rush Hold'));
+        Letters::newPassword($this->email, $token);
     }
 
-    /** The account anybody may look around in, when demo data is there. */
+    /** The demo that visitors get a copy of, when there is one. */
     public static function demo(): ?self
     {
-        return self::query()->where('is_demo', true)->first();
+        return self::query()->where(['is_demo' => true, 'demo_until' => null])->first();
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $user): void {
+            $user->email = Address::of($user->email);
+        });
     }
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'is_demo' => 'boolean', 'habits' => 'array', 'standings' => 'array'];
+        return ['password' => 'hashed', 'is_demo' => 'boolean', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
     }
 }

@@ -201,7 +201,7 @@ final class Pool
         // The channel closes when the lead is done, which ends this.
         $listening = async(function () use ($channel, $work): void {
             try {
-                while (true) {
+                while (! $channel->isClosed()) {
                     $said = $channel->receive();
                     is_float($said) ? $work->reached($said) : $channel->send($this->played($said, $work));
                 }

@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\Address;
+use App\Accounts\CommonPasswords;
 use App\Playing\Questions;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Validation\UncompromisedVerifier;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\Support\Str;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(UncompromisedVerifier::class, CommonPasswords::class);
         $this->app->singleton(Questions::class, static function (): Questions {
             $socket = config('playing.socket');
 
@@ -32,10 +36,27 @@ final class AppServiceProvider extends ServiceProvider
         // Paths without a host are right whatever stands in front of the server.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");
 
-        // Five tries a minute for one address at one account, and thirty from one address at all of them.
-        RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(5)->by(Str::lower((string) $request->input('email')).'|'.$request->ip()),
-            Limit::perMinute(30)->by((string) $request->ip()),
+        $this->throttles();
+        $proxies = config('app.proxies');
+        if (is_string($proxies) && $proxies !== '') {
+            TrustProxies::at($proxies === '*' ? '*' : array_map(trim(...), explode(',', $proxies)));
+        }
+    }
+
+    /** How often a minute something may be tried; each kind is counted by itself. */
+    private function throttles(): void
+    {
+        $from = static fn (Request $request): string => (string) $request->ip();
+        $to = static fn (Request $request): string => Address::of($request->string('email')->toString());
+        // One address at one account, and one address at all of them.
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(5)->by('sign-in '.$to($request).' '.$from($request)), Limit::perMinute(30)->by('sign-in '.$from($request)),
         ]);
+        RateLimiter::for('forgotten', static fn (Request $request): array => [
+            Limit::perMinute(3)->by('forgotten to '.$to($request)), Limit::perMinute(10)->by('forgotten '.$from($request)),
+        ]);
+        foreach (['register' => 10, 'reset' => 10, 'demo' => 30, 'password' => 10, 'archive' => 20] as $name => $times) {
+            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($times)->by("$name ".($request->user()?->getAuthIdentifier() ?? $from($request))));
+        }
     }
 }

@@ -66,11 +66,11 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         DB::transaction(function (): void {
-            User::query()->where('is_demo', true)->delete();
+            User::query()->where('is_demo', true)->whereNull('demo_until')->delete();
             $demo = User::query()->create([
                 'name' => 'Demo',
                 'email' => self::EMAIL,
-                // Nobody signs in to the demo with a password; the sign-in page has a button.
+                // Nobody signs in to the demo with a password; the sign-in page has a button that makes a copy of it.
                 'password' => Str::random(40),
                 'is_demo' => true,
             ]);

@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Address;
+use App\Accounts\Departure;
+use App\Accounts\Letters;
+use App\Accounts\Quota;
 use App\Http\Resources\SessionResource;
 use App\Models\User;
 use Illuminate\Auth\Events\PasswordReset;
+use Illuminate\Auth\SessionGuard;
+use Illuminate\Contracts\Encryption\DecryptException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
@@ -18,26 +26,84 @@ use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
+use function Illuminate\Support\defer;
+
+#[OA\Schema(schema: 'Amounts', required: ['rushes', 'kit', 'bytes'], properties: [
+    new OA\Property(property: 'rushes', type: 'integer'), new OA\Property(property: 'kit', type: 'integer'), new OA\Property(property: 'bytes', type: 'integer'),
+])]
 /** One's account: opening it, its password, leaving. */
 final class AccountController extends Controller
 {
-    #[OA\Post(path: '/api/account', operationId: 'register', summary: 'Open an account and sign in', tags: ['account'],
+    #[OA\Post(path: '/api/account', operationId: 'register', summary: 'Open an account and sign in; where letters are sent, a link to do so is mailed', tags: ['account'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name', 'email', 'password'], properties: [
             new OA\Property(property: 'name', type: 'string', maxLength: 80), new OA\Property(property: 'email', type: 'string', format: 'email'), new OA\Property(property: 'password', type: 'string', minLength: 10),
         ])),
-        responses: [new OA\Response(response: 201, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+        responses: [new OA\Response(response: 201, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
+            new OA\Response(response: 202, description: 'A letter is on its way; the same whether there is such an account or not', content: new OA\JsonContent(required: ['user', 'demo_available'], properties: [
+                new OA\Property(property: 'user', type: 'object', nullable: true), new OA\Property(property: 'demo_available', type: 'boolean'),
+            ])),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function store(Request $request): JsonResponse
     {
+        $request->merge(['email' => Address::of($request->string('email')->toString())]);
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80'],
-            'email' => ['required', 'string', 'email', 'max:255', 'unique:users,email'],
+            'email' => ['required', 'string', 'email', 'max:255'],
             'password' => ['required', 'string', 'max:255', self::goodPassword()],
-        ], ['email.unique' => 'There is an account with this address. Sign in, or ask for a new password.']);
-        $user = User::query()->create($given);
+        ]);
+        // The same work whether there is such an account or not.
+        $entry = ['name' => $given['name'], 'email' => $given['email'], 'password' => Hash::make($given['password'])];
+        if (! config('accounts.confirm')) {
+            return $this->opened($request, $entry);
+        }
+        defer(static fn () => User::query()->where('email', $entry['email'])->exists()
+            ? Letters::hasAccount($entry['email'])
+            : Letters::confirm($entry['email'], rtrim(strtr(Crypt::encrypt([...$entry, 'until' => now()->addDay()->timestamp]), '+/', '-_'), '=')));
+
+        return (new SessionResource(null))->response()->setStatusCode(202);
+    }
+
+    #[OA\Post(path: '/api/account/confirm', operationId: 'confirmAccount', summary: 'Open an account with a mailed link, and sign in', tags: ['account'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['token'], properties: [new OA\Property(property: 'token', type: 'string')])),
+        responses: [new OA\Response(response: 201, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function confirm(Request $request): JsonResponse
+    {
+        $token = $request->validate(['token' => ['required', 'string', 'max:4000']])['token'];
+        try {
+            $entry = Crypt::decrypt(strtr($token, '-_', '+/'));
+        } catch (DecryptException) {
+            $entry = null;
+        }
+        if (! is_array($entry) || ! is_int($entry['until'] ?? null) || $entry['until'] < now()->timestamp) {
+            throw ValidationException::withMessages(['token' => 'This link is not whole, or older than a day. Open the account once more.']);
+        }
+
+        return $this->opened($request, ['name' => $entry['name'], 'email' => $entry['email'], 'password' => $entry['password']]);
+    }
+
+    /** @param  array{name: string, email: string, password: string}  $entry  with the password hashed */
+    private function opened(Request $request, array $entry): JsonResponse
+    {
+        try {
+            $user = User::query()->create($entry);
+        } catch (UniqueConstraintViolationException) {
+            throw ValidationException::withMessages(['email' => 'There is an account with this address. Sign in, or ask for a new password.']);
+        }
         $this->door()->login($user);
         $request->session()->regenerate();
 
         return (new SessionResource($user))->response()->setStatusCode(201);
+    }
+
+    #[OA\Get(path: '/api/account/usage', operationId: 'usage', summary: 'How much one keeps, and how much one may', tags: ['account'], responses: [
+        new OA\Response(response: 200, description: 'Usage', content: new OA\JsonContent(required: ['used', 'most', 'notice'], properties: [
+            new OA\Property(property: 'used', ref: '#/components/schemas/Amounts'), new OA\Property(property: 'most', ref: '#/components/schemas/Amounts'),
+            new OA\Property(property: 'notice', type: 'string', nullable: true, description: 'A sentence, when it is nearly full'),
+        ])),
+    ])]
+    public function usage(Request $request): JsonResponse
+    {
+        return response()->json((new Quota($this->person($request)))->state());
     }
 
     #[OA\Patch(path: '/api/account', operationId: 'renameAccount', summary: 'Change one\'s name', tags: ['account'],
@@ -60,9 +126,9 @@ final class AccountController extends Controller
     {
         $person = $this->personal($request);
         $given = $request->validate(['current' => ['required', 'string'], 'password' => ['required', 'string', 'max:255', self::goodPassword()]]);
-        $this->confirm($person, (string) $given['current'], 'current');
+        $this->check($person, (string) $given['current'], 'current');
         $person->forceFill(['password' => $given['password'], 'remember_token' => Str::random(60)])->save();
-        self::signOutOthers($request, $person);
+        Departure::fromElsewhere($person, self::here($request));
 
         return response()->noContent();
     }
@@ -73,10 +139,13 @@ final class AccountController extends Controller
     public function forgotten(Request $request): Response
     {
         $given = $request->validate(['email' => ['required', 'string', 'email', 'max:255']]);
-        // Says the same whether there is such an account or not.
-        if (User::query()->where('email', $given['email'])->where('is_demo', false)->exists()) {
-            Password::broker()->sendResetLink($given);
-        }
+        // Says the same, and takes the same time, whether there is such an account or not.
+        defer(static function () use ($given): void {
+            $email = Address::of($given['email']);
+            if (User::query()->where('email', $email)->where('is_demo', false)->exists()) {
+                Password::broker()->sendResetLink(['email' => $email]);
+            }
+        });
 
         return response()->noContent();
     }
@@ -88,10 +157,10 @@ final class AccountController extends Controller
         responses: [new OA\Response(response: 204, description: 'Changed; sign in with it'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function reset(Request $request): Response
     {
-        $given = $request->validate(['token' => ['required', 'string'], 'email' => ['required', 'string', 'email'], 'password' => ['required', 'string', 'max:255', self::goodPassword()]]);
-        $status = Password::broker()->reset($given, function (User $user, string $password) use ($request): void {
+        $given = $request->validate(['token' => ['required', 'string', 'max:255'], 'email' => ['required', 'string', 'email', 'max:255'], 'password' => ['required', 'string', 'max:255', self::goodPassword()]]);
+        $status = Password::broker()->reset([...$given, 'email' => Address::of($given['email'])], function (User $user, string $password): void {
             $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
-            self::signOutOthers($request, $user);
+            Departure::fromElsewhere($user, null);
             event(new PasswordReset($user));
         });
         if ($status !== Password::PASSWORD_RESET) {
@@ -107,8 +176,7 @@ final class AccountController extends Controller
     {
         $person = $this->personal($request);
         $person->forceFill(['remember_token' => Str::random(60)])->save();
-        self::signOutOthers($request, $person);
-        $person->tokens()->delete();
+        Departure::fromElsewhere($person, self::here($request));
 
         return response()->noContent();
     }
@@ -119,17 +187,14 @@ final class AccountController extends Controller
     public function destroy(Request $request): Response
     {
         $person = $this->personal($request);
-        $this->confirm($person, (string) $request->input('password', ''), 'password');
-        DB::transaction(function () use ($person): void {
-            DB::table('sessions')->where('user_id', $person->id)->delete();
-            DB::table('password_reset_tokens')->where('email', $person->email)->delete();
-            $person->tokens()->delete();
-            // Rushes and kit go with the account.
-            $person->delete();
-        });
+        $this->check($person, $request->string('password')->toString(), 'password');
+        // Out of the door first, without a new token for staying signed in: that would keep the account.
+        $door = Auth::guard('web');
+        $door instanceof SessionGuard && $door->logoutCurrentDevice();
+        Departure::of($person);
         if ($request->hasSession()) {
-            $this->door()->logout();
             $request->session()->invalidate();
+            $request->session()->regenerateToken();
         }
 
         return response()->noContent();
@@ -137,19 +202,19 @@ final class AccountController extends Controller
 
     private static function goodPassword(): PasswordRule
     {
-        return PasswordRule::min(10);
+        return PasswordRule::min(10)->uncompromised();
     }
 
-    private function confirm(User $person, string $password, string $field): void
+    private function check(User $person, string $password, string $field): void
     {
         if (! Hash::check($password, $person->password)) {
             throw ValidationException::withMessages([$field => 'That is not your password.']);
         }
     }
 
-    private static function signOutOthers(Request $request, User $person): void
+    /** The session of this very request. */
+    private static function here(Request $request): ?string
     {
-        $here = $request->hasSession() ? $request->session()->getId() : '';
-        DB::table('sessions')->where('user_id', $person->id)->where('id', '!=', $here)->delete();
+        return $request->hasSession() ? $request->session()->getId() : null;
     }
 }

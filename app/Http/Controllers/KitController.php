@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Quota;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\KitType;
@@ -70,10 +71,14 @@ final class KitController extends Controller
     {
         $item = $this->own($request, $type, $id);
         $read = $this->gate->kit($type, $request->input('document'));
-        $this->checkName($request, $type, $read['name'], $item->id);
-        $saved = KitItem::query()->whereKey($item->id)->where('version', $request->integer('version', $item->version))->increment('version');
-        abort_if($saved === 0, 409, 'This was changed in another window. Open it again to see the change, or save yours as a new one.');
-        $item->refresh()->fill(['name' => $read['name'], 'document' => $read['fields']])->save();
+        $this->alone($request, function () use ($request, $type, $item, $read): void {
+            $item->refresh();
+            abort_if($item->version !== $request->integer('version'), 409, 'This was changed in another window. Open it again to see the change, or save yours as a new one.');
+            $this->checkName($request, $type, $read['name'], $item->id);
+            (new Quota($this->person($request)))->makeRoom(0, 0, strlen((string) json_encode($read['fields'])) - $item->bytes);
+            $item->version++;
+            $item->fill(['name' => $read['name'], 'document' => $read['fields']])->save();
+        });
 
         return new KitResource(Entry::own($item));
     }
@@ -95,7 +100,10 @@ final class KitController extends Controller
     {
         $item = KitItem::withTrashed()->where('type', $type)->findOrFail($id);
         $this->authorize('update', $item);
-        $item->restore();
+        $this->alone($request, function () use ($request, $item): void {
+            $item->trashed() && (new Quota($this->person($request)))->makeRoom(0, 1, $item->bytes);
+            $item->restore();
+        });
 
         return new KitResource(Entry::own($item));
     }
@@ -178,13 +186,15 @@ final class KitController extends Controller
         $entry = $this->entry($request, KitType::Bodies, $id);
         $standing = $request->input('standing');
         $standing === null || Standing::read($standing);
-        if ($entry->sample) {
-            $person = $this->person($request);
-            $person->standings = array_filter([...($person->standings ?? []), $id => $standing]);
-            $person->save();
-        } else {
-            $this->own($request, KitType::Bodies, $id)->fill(['standing' => $standing])->save();
-        }
+        $this->alone($request, function () use ($request, $entry, $id, $standing): void {
+            if ($entry->sample) {
+                $person = $this->person($request)->refresh();
+                $person->standings = array_filter([...($person->standings ?? []), $id => $standing]);
+                $person->save();
+            } else {
+                $this->own($request, KitType::Bodies, $id)->fill(['standing' => $standing])->save();
+            }
+        });
 
         return new KitResource($this->entry($request, KitType::Bodies, $id));
     }
@@ -197,17 +207,22 @@ final class KitController extends Controller
         responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function name(Request $request, string $id, string $key): JsonResponse
     {
-        $entry = $this->entry($request, KitType::Bodies, $id);
-        $words = (array) ($entry->document['words'] ?? []);
-        $words[$key] = ['label' => (string) $request->input('label', ''), 'where' => (string) $request->input('where', '')];
-        $read = $this->gate->kit(KitType::Bodies, [...$entry->document, 'words' => $words]);
-        if ($entry->sample) {
-            $item = $this->person($request)->kit()->create(['type' => KitType::Bodies, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => $id, 'standing' => $entry->standing]);
-        } else {
-            $item = $this->own($request, KitType::Bodies, $id)->fill(['document' => $read['fields']]);
-            $item->version++;
+        $word = $request->validate(['label' => ['nullable', 'string', 'max:60'], 'where' => ['nullable', 'string', 'max:160']]);
+        $item = $this->alone($request, function () use ($request, $id, $key, $word): KitItem {
+            $entry = $this->entry($request, KitType::Bodies, $id);
+            // Of two words named at once the first has made the copy already.
+            $item = $entry->sample ? $this->person($request)->kit()->where('based_on', $id)->where('name', $entry->name)->first()
+                ?? $this->person($request)->kit()->make(['type' => KitType::Bodies, 'name' => $entry->name, 'document' => $entry->document, 'based_on' => $id, 'standing' => $entry->standing])
+                : $this->own($request, KitType::Bodies, $id);
+            $words = [...(array) ($item->document['words'] ?? []), $key => ['label' => $word['label'] ?? '', 'where' => $word['where'] ?? '']];
+            $read = $this->gate->kit(KitType::Bodies, [...$item->document, 'words' => $words]);
+            (new Quota($this->person($request)))->makeRoom(0, $item->exists ? 0 : 1, strlen((string) json_encode($read['fields'])) - ($item->exists ? $item->bytes : 0));
+            $item->fill(['document' => $read['fields']]);
+            $item->version = $item->exists ? $item->version + 1 : 1;
             $item->save();
-        }
+
+            return $item;
+        });
 
         return (new KitResource(Entry::own($item->refresh())))->response()->setStatusCode(200);
     }
@@ -245,8 +260,12 @@ final class KitController extends Controller
     private function kept(Request $request, KitType $type, mixed $document, ?string $basedOn): JsonResponse
     {
         $read = $this->gate->kit($type, $document);
-        $this->checkName($request, $type, $read['name'], null);
-        $item = $this->person($request)->kit()->create(['type' => $type, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => $basedOn])->refresh();
+        $item = $this->alone($request, function () use ($request, $type, $read, $basedOn): KitItem {
+            $this->checkName($request, $type, $read['name'], null);
+            (new Quota($this->person($request)))->makeRoom(0, 1, strlen((string) json_encode($read['fields'])));
+
+            return $this->person($request)->kit()->create(['type' => $type, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => $basedOn])->refresh();
+        });
 
         return (new KitResource(Entry::own($item)))->response()->setStatusCode(201);
     }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Quota;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Http\Requests\SaveRushRequest;
 use App\Http\Resources\RushResource;
 use App\Http\Resources\RushSummaryResource;
 use App\Models\SavedRush;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
@@ -30,21 +31,35 @@ final class RushController extends Controller
 {
     private const LARGEST_FILE = 1_000_000;
 
+    /** Rushes on one page of the list. */
+    private const PAGE = 100;
+
     public function __construct(private readonly DocumentGate $gate)
     {
     }
 
-    #[OA\Get(path: '/api/rushes', operationId: 'listRushes', summary: 'The rushes kept, last changed first', tags: ['rushes'],
-        parameters: [new OA\Parameter(name: 'search', in: 'query', description: 'Words in name or subject', schema: new OA\Schema(type: 'string'))],
-        responses: [new OA\Response(response: 200, description: 'Rushes', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/RushSummary')))])]
-    public function index(Request $request): AnonymousResourceCollection
+    #[OA\Get(path: '/api/rushes', operationId: 'listRushes', summary: 'The rushes kept, last changed first, a page at a time', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'search', in: 'query', description: 'Words in name or subject', schema: new OA\Schema(type: 'string', maxLength: 120)),
+            new OA\Parameter(name: 'after', in: 'query', description: '`next` of the page before', schema: new OA\Schema(type: 'string'))],
+        responses: [new OA\Response(response: 200, description: 'Rushes', content: new OA\JsonContent(required: ['items', 'next'], properties: [
+            new OA\Property(property: 'items', type: 'array', items: new OA\Items(ref: '#/components/schemas/RushSummary')),
+            new OA\Property(property: 'next', type: 'string', nullable: true, description: 'Where the next page goes on; null on the last'),
+        ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function index(Request $request): JsonResponse
     {
-        $mine = SavedRush::query()->where('user_id', $this->person($request)->id);
-        $rushes = SavedRush::matching($mine, Str::limit((string) $request->query('search', ''), 120, ''))
-            ->orderByDesc('updated_at')->orderByDesc('id')
-            ->limit(500)->get();
+        $given = $request->validate(['search' => ['nullable', 'string', 'max:120'], 'after' => ['nullable', 'string', 'regex:/^\d{14}-[0-9a-z]{26}$/']]);
+        $rushes = SavedRush::matching(SavedRush::query()->where('user_id', $this->person($request)->id), $given['search'] ?? '');
+        if (isset($given['after'])) {
+            [$moment, $id] = explode('-', $given['after']);
+            $rushes->where(static fn (Builder $older) => $older->where('updated_at', '<', $moment)->orWhere(static fn (Builder $same) => $same->where('updated_at', $moment)->where('id', '<', $id)));
+        }
+        $page = $rushes->orderByDesc('updated_at')->orderByDesc('id')->limit(self::PAGE + 1)->get(SavedRush::LISTED);
+        $last = $page->count() > self::PAGE ? $page->get(self::PAGE - 1) : null;
 
-        return RushSummaryResource::collection($rushes);
+        return response()->json([
+            'items' => RushSummaryResource::collection($page->take(self::PAGE)),
+            'next' => $last === null ? null : $last->updated_at->format('YmdHis')."-$last->id",
+        ]);
     }
 
     #[OA\Post(path: '/api/rushes', operationId: 'createRush', summary: 'Keep a rush', tags: ['rushes'],
@@ -86,12 +101,12 @@ final class RushController extends Controller
         $read = $this->gate->rush($request->input('document'));
         $pins = $request->input('pins');
         $this->gate->pins($pins, $read->rush->kit);
-        $expected = $request->integer('version', $rush->version);
-        $saved = SavedRush::query()->whereKey($rush->id)->where('version', $expected)->increment('version');
-        abort_if($saved === 0, 409, 'This rush was changed in another window. Save yours as a copy, or open it again.');
-        $rush->refresh()->fill(['document' => $read->fields, 'pins' => $pins ?: null])->save();
 
-        return new RushResource($rush);
+        return new RushResource($this->changed($request, $rush, function (SavedRush $rush) use ($request, $read, $pins): void {
+            abort_if($rush->version !== $request->integer('version'), 409, 'This rush was changed in another window. Save yours as a copy, or open it again.');
+            (new Quota($this->person($request)))->makeRoom(0, 0, strlen((string) json_encode($read->fields)) - $rush->bytes);
+            $rush->fill(['document' => $read->fields, 'pins' => $pins ?: null]);
+        }));
     }
 
     #[OA\Patch(path: '/api/rushes/{id}', operationId: 'renameRush', summary: 'Rename a rush', tags: ['rushes'],
@@ -106,11 +121,10 @@ final class RushController extends Controller
     {
         $this->authorize('update', $rush);
         $name = $request->validate(['name' => ['required', 'string', 'max:120']])['name'];
-        $rush->document = [...$rush->document, 'name' => $name];
-        $rush->version++;
-        $rush->save();
 
-        return new RushResource($rush);
+        return new RushResource($this->changed($request, $rush, static function (SavedRush $rush) use ($name): void {
+            $rush->document = [...$rush->document, 'name' => $name];
+        }));
     }
 
     #[OA\Post(path: '/api/rushes/{id}/duplicate', operationId: 'duplicateRush', summary: 'Copy a rush', tags: ['rushes'],
@@ -146,11 +160,14 @@ final class RushController extends Controller
             new OA\Response(response: 200, description: 'Back', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
             new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
-    public function restore(string $id): RushResource
+    public function restore(Request $request, string $id): RushResource
     {
         $rush = SavedRush::withTrashed()->findOrFail($id);
         $this->authorize('restore', $rush);
-        $rush->restore();
+        $this->alone($request, function () use ($request, $rush): void {
+            $rush->trashed() && (new Quota($this->person($request)))->makeRoom(1, 0, $rush->bytes);
+            $rush->restore();
+        });
 
         return new RushResource($rush);
     }
@@ -189,11 +206,32 @@ final class RushController extends Controller
         return $this->kept($request, DocumentGate::decode($file->getContent()), null);
     }
 
+    /**
+     * Changes a rush as it is at this moment, with nobody else changing it at the same time.
+     *
+     * @param  callable(SavedRush): void  $change
+     */
+    private function changed(Request $request, SavedRush $rush, callable $change): SavedRush
+    {
+        return $this->alone($request, static function () use ($rush, $change): SavedRush {
+            $rush->refresh();
+            $change($rush);
+            $rush->version++;
+            $rush->save();
+
+            return $rush;
+        });
+    }
+
     private function kept(Request $request, mixed $document, mixed $pins): JsonResponse
     {
         $read = $this->gate->rush($document);
         $this->gate->pins($pins, $read->rush->kit);
-        $rush = $this->person($request)->rushes()->create(['document' => $read->fields, 'pins' => $pins ?: null])->refresh();
+        $rush = $this->alone($request, function () use ($request, $read, $pins): SavedRush {
+            (new Quota($this->person($request)))->makeRoom(1, 0, strlen((string) json_encode($read->fields)));
+
+            return $this->person($request)->rushes()->create(['document' => $read->fields, 'pins' => $pins ?: null])->refresh();
+        });
 
         return (new RushResource($rush))->response()->setStatusCode(201);
     }

@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'SaveRush', required: ['document'], properties: [
     new OA\Property(property: 'document', ref: '#/components/schemas/Rush'),
     new OA\Property(property: 'pins', ref: '#/components/schemas/Hold', description: 'The settings to keep'),
-    new OA\Property(property: 'version', type: 'integer', description: 'The version that was changed'),
+    new OA\Property(property: 'version', type: 'integer', description: 'The version that was changed; needed where there is one already'),
 ])]
 final class SaveRushRequest extends FormRequest
 {
@@ -21,7 +21,7 @@ final class SaveRushRequest extends FormRequest
         return [
             'document' => ['required', 'array'],
             'pins' => ['nullable', 'array'],
-            'version' => ['integer', 'min:1'],
+            'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer', 'min:1'],
         ];
     }
 }

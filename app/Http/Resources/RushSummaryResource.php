@@ -26,17 +26,15 @@ final class RushSummaryResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $document = $this->resource->document;
-
         return [
             'id' => $this->resource->id,
             'name' => $this->resource->name,
             'subject' => $this->resource->subject,
             'kind' => $this->resource->kind,
-            'figure' => data_get($document, 'subject.figure', 'plain'),
-            'speed_mps' => (float) data_get($document, 'subject.speed_mps', 0),
-            'start_m' => (float) data_get($document, 'path.start_m', 0),
-            'focal_mm' => (float) data_get($document, 'kit.lens.focal_mm', 0) * (float) data_get($document, 'kit.extender', 1),
+            'figure' => $this->resource->figure,
+            'speed_mps' => $this->resource->speed_mps,
+            'start_m' => $this->resource->start_m,
+            'focal_mm' => $this->resource->focal_mm,
             'updated_at' => $this->resource->updated_at->toIso8601ZuluString(),
         ];
     }

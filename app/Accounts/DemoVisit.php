@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** A visitor's own copy of the demo: what they change is theirs alone, and is gone after a day. */
+final class DemoVisit
+{
+    private const HOURS = 24;
+
+    /**
+     * @param  User  $demo  as it was made
+     * @return User|null the copy; null when there are too many visitors just now
+     */
+    public static function open(User $demo): ?User
+    {
+        if (User::query()->whereNotNull('demo_until')->count() >= (int) config('limits.demo_visits')) {
+            return null;
+        }
+
+        return DB::transaction(static function () use ($demo): User {
+            $visitor = User::query()->create(['name' => $demo->name, 'email' => Str::lower((string) Str::ulid()).'@demo.rush-hold.example', 'password' => Str::random(40), 'is_demo' => true]);
+            $ids = [];
+            $copies = static function (string $table) use ($demo, $visitor, &$ids): void {
+                $rows = [];
+                foreach (DB::table($table)->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get() as $row) {
+                    $ids[$row->id] = Str::lower((string) Str::ulid());
+                    $rows[] = [...(array) $row, 'id' => $ids[$row->id], 'user_id' => $visitor->id];
+                }
+                DB::table($table)->insert($rows);
+            };
+            $copies('kit');
+            $copies('rushes');
+            $habits = $demo->habits;
+            foreach (['body', 'lens'] as $part) {
+                $habits[$part] = $ids[$habits[$part] ?? ''] ?? null;
+            }
+            $visitor->forceFill(['habits' => $habits, 'standings' => $demo->standings, 'demo_until' => now()->addHours(self::HOURS)])->save();
+
+            return $visitor;
+        });
+    }
+}

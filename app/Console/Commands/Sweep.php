@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Laravel\Sanctum\PersonalAccessToken;
+
+/** Clears away what has run out, a piece at a time, so that nobody waits for it. */
+final class Sweep extends Command
+{
+    /** Days in which a deletion can be undone. */
+    private const UNDO_DAYS = 30;
+
+    private const AT_A_TIME = 500;
+
+    protected $signature = 'sweep';
+
+    protected $description = 'Clear away what has run out: sessions, kept answers, tokens, links, demo visits, and what was deleted a month ago';
+
+    public function handle(): int
+    {
+        $lifetime = config('session.lifetime');
+        $swept = [
+            'sessions' => self::all(DB::table('sessions')->where('last_activity', '<', now()->subMinutes(is_numeric($lifetime) ? (int) $lifetime : 120)->timestamp)),
+            'cache' => self::all(DB::table('cache')->where('expiration', '<', now()->timestamp)) + self::all(DB::table('cache_locks')->where('expiration', '<', now()->timestamp)),
+            'tokens' => self::all(DB::table((new PersonalAccessToken)->getTable())->where('expires_at', '<', now())),
+            'links' => self::all(DB::table('password_reset_tokens')->where('created_at', '<', now()->subHours(2))),
+            'demo visits' => self::all(DB::table('users')->where('demo_until', '<', now())),
+            'rushes' => self::all(DB::table('rushes')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
+            'kit' => self::all(DB::table('kit')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
+        ];
+        foreach (array_filter($swept) as $what => $count) {
+            $this->line("$what: $count");
+        }
+
+        return self::SUCCESS;
+    }
+
+    private static function all(Builder $rows): int
+    {
+        $swept = 0;
+        do {
+            $swept += $some = (clone $rows)->limit(self::AT_A_TIME)->delete();
+        } while ($some === self::AT_A_TIME);
+
+        return $swept;
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+/** What one person may keep, and how many may look around in the demo. */
+return [
+    'rushes' => (int) env('MOST_RUSHES', 2000),
+    'kit' => (int) env('MOST_KIT', 500),
+    'bytes' => (int) env('MOST_BYTES', 60_000_000),
+    'demo_visits' => (int) env('MOST_DEMO_VISITS', 500),
+];
