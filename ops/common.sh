@@ -93,7 +93,9 @@ render() {
             if ($value === false) { fwrite(STDERR, "no value for {$m[1]}\n"); exit(1); }
             return $value;
         }, file_get_contents($argv[1]));
+        umask(0077);
         file_put_contents($argv[2], $text);
+        chmod($argv[2], 0600);
     ' "$1" "$2"
 }
 
@@ -101,6 +103,11 @@ render() {
 prepare_instance() {
     RUN_DIR="$HOME_DIR/run"
     mkdir -p "$RUN_DIR/tmp" "$HOME_DIR/logs"
+    # Configuration holds passwords and keys; nobody else reads it.
+    chmod 700 "$RUN_DIR" "$RUN_DIR/tmp"
+    # Names under which the web server answers, besides those of this machine.
+    SERVER_NAMES="$(php -r 'echo implode(" ", array_filter(preg_replace("/[^A-Za-z0-9.:\\[\\]-]/", "", [(string) parse_url((string) getenv("APP_URL"), PHP_URL_HOST), ...explode(",", (string) getenv("TRUSTED_HOSTS"))])));')"
+    export SERVER_NAMES
     export HOME_DIR RUN_DIR APP_DIR HTTP_PORT DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD APP_KEY
     # Unix socket paths may not be longer than about a hundred characters, whatever folder the checkout is in.
     SOCKET_DIR="$(mktemp -d "${TMPDIR:-/tmp}/rush-hold.XXXXXX")"
@@ -123,7 +130,6 @@ prepare_instance() {
     render "$APP_DIR/ops/php-fpm.conf" "$RUN_DIR/php-fpm.conf"
     render "$APP_DIR/ops/mariadb.cnf" "$RUN_DIR/mariadb.cnf"
     render "$APP_DIR/ops/mariadb-init.sql" "$RUN_DIR/mariadb-init.sql"
-    chmod 600 "$RUN_DIR/mariadb-init.sql"
     render "$APP_DIR/ops/supervisor.conf" "$RUN_DIR/supervisor.conf"
     export LARAVEL_STORAGE_PATH="$HOME_DIR" APP_SERVICES_CACHE="$RUN_DIR/services.php" APP_PACKAGES_CACHE="$RUN_DIR/packages.php" \
         APP_CONFIG_CACHE="$RUN_DIR/config.php" APP_ROUTES_CACHE="$RUN_DIR/routes.php" APP_EVENTS_CACHE="$RUN_DIR/events.php"
@@ -159,12 +165,12 @@ start_servers() {
     wait_for 10 'supervisor' supervisor pid || die "supervisor did not start; see $HOME_DIR/logs/supervisor.log"
     if [ "$PRIVATE_DATABASE" = true ]; then supervisor start pool mariadb >/dev/null; else supervisor start pool >/dev/null; fi
     wait_for 60 'database' database_answers || { tail -n 15 "$HOME_DIR/logs/mariadb.log" >&2; die 'the database does not answer'; }
-    (cd "$APP_DIR" && php artisan migrate --force --quiet) || die 'the database could not be brought up to date'
+    (cd "$APP_DIR" && umask 077 && php artisan migrate --force --quiet) || die 'the database could not be brought up to date'
 }
 
 start_application() {
-    (cd "$APP_DIR" && php artisan config:cache --quiet && php artisan route:cache --quiet) || die 'the application could not be prepared'
-    supervisor start php-fpm nginx queue >/dev/null
+    (cd "$APP_DIR" && umask 077 && php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet) || die 'the application could not be prepared'
+    supervisor start php-fpm nginx queue scheduler >/dev/null
     wait_for 60 'pool' pool_listens || { tail -n 15 "$HOME_DIR/logs/pool.log" >&2; die 'the playing processes did not start'; }
     wait_for 30 'application' page_answers || { tail -n 15 "$HOME_DIR"/logs/{nginx,php-fpm,laravel}*.log >&2 2>/dev/null; die 'the application does not answer'; }
 }
@@ -178,10 +184,11 @@ start_temporary_stack() {
     mkdir -p "$HOME_DIR"
     touch "$HOME_DIR/.env"
     export APP_ENV_FOLDER="$HOME_DIR"
+    export APP_URL="http://127.0.0.1:$HTTP_PORT"
     export APP_ENV=testing APP_KEY='base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=' BCRYPT_ROUNDS=4
     prepare_instance
     start_servers
-    (cd "$APP_DIR" && php artisan demo:restore --force --quiet)
+    (cd "$APP_DIR" && umask 077 && php artisan demo:restore --force --quiet)
     start_application
     export TEST_BASE_URL="http://127.0.0.1:$HTTP_PORT"
     # What runs beside the servers has settings of its own, not those cached for them.

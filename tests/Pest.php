@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Tests\Browser\BrowserTestCase;
+use Tests\Running\RunningTestCase;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(DatabaseTransactions::class)->in('Feature');
+pest()->extend(RunningTestCase::class)->in('Running');
 pest()->extend(BrowserTestCase::class)->in('Browser');

@@ -230,7 +230,11 @@ final class Pool
             $waiting[] = $deferred->getFuture();
         }
 
-        return array_merge(...Future\await($waiting));
+        // They come in the order in which they are done.
+        $done = Future\await($waiting);
+        ksort($done);
+
+        return array_merge(...array_values($done));
     }
 
     private function play(): never

@@ -21,7 +21,6 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind(UncompromisedVerifier::class, CommonPasswords::class);
         $this->app->singleton(Questions::class, static function (): Questions {
             $socket = config('playing.socket');
 
@@ -32,6 +31,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // Laravel's own asks a service, and registers itself late; this one looks into a list of ours.
+        $this->app->extend(UncompromisedVerifier::class, static fn (): UncompromisedVerifier => new CommonPasswords);
         JsonResource::withoutWrapping();
         // Paths without a host are right whatever stands in front of the server.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");

@@ -3,13 +3,17 @@
 declare(strict_types=1);
 
 use App\Accounts\Archive;
+use App\Accounts\CommonPasswords;
 use App\Documents\KitType;
 use App\Models\KitItem;
 use App\Models\SavedRush;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Hashing\BcryptHasher;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Str;
 use RushHold\Tests\Rushes;
 
 /** The text of the letters that were written. */
@@ -61,12 +65,124 @@ it('lets scripts in with a token, until it is withdrawn', function (): void {
     $as = fn () => $this->withHeader('Authorization', "Bearer {$made['token']}");
     $as()->postJson('/api/rushes', ['document' => Rushes::document()])->assertCreated();
     expect($user->rushes()->count())->toBe(1);
-    expect($as()->getJson('/api/account/tokens')->assertOk()->json('0.last_used_at'))->not->toBeNull()
-        ->and($this->getJson('/api/account/tokens')->json('0'))->not->toHaveKey('token');
-    $as()->deleteJson("/api/account/tokens/{$made['id']}")->assertNoContent();
+    $token = $user->tokens()->sole();
+    expect($token->last_used_at)->not->toBeNull()->and($token->expires_at->isSameDay(now()->addDays(90)))->toBeTrue();
+    $this->withoutHeader('Authorization');
+    $this->app['auth']->forgetGuards();
+    $this->actingAs($user, 'web')->getJson('/api/account/tokens')->assertOk()->assertJsonPath('0.name', 'Card printer')->assertJsonMissingPath('0.token');
+    $this->deleteJson("/api/account/tokens/{$made['id']}")->assertNoContent();
     $this->app['auth']->forgetGuards();
     $as()->getJson('/api/rushes')->assertUnauthorized();
 });
+
+it('lets no token touch the account, its password or tokens, nor live longer than it was made for', function (): void {
+    $user = $this->person();
+    $this->actingAs($user);
+    $token = $this->postJson('/api/account/tokens', ['name' => 'script', 'days' => 7])->assertCreated()->json('token');
+    $this->postJson('/api/account/tokens', ['name' => 'for ever', 'days' => 40_000])->assertStatus(422);
+    $this->app['auth']->forgetGuards();
+    $script = function (string $method, string $path, array $body = []) use ($token): Illuminate\Testing\TestResponse {
+        $this->app['auth']->forgetGuards();
+
+        return $this->withHeader('Authorization', "Bearer $token")->json($method, $path, $body);
+    };
+    foreach ([['POST', 'account/tokens', ['name' => 'child']], ['GET', 'account/tokens', []], ['DELETE', 'account/tokens/1', []], ['PUT', 'account/password', ['current' => 'a good password', 'password' => 'another password that is good']],
+        ['PATCH', 'account', ['name' => 'x']], ['DELETE', 'account', ['password' => 'a good password']], ['POST', 'account/sign-out-everywhere', []]] as [$method, $path, $body]) {
+        $script($method, "/api/$path", $body)->assertForbidden();
+    }
+    $script('GET', '/api/rushes')->assertOk();
+    $this->travel(8)->days();
+    $script('GET', '/api/rushes')->assertUnauthorized();
+    expect($user->tokens()->count())->toBe(1)->and($user->refresh()->name)->toBe('Tester');
+});
+
+it('ends tokens with the password, changed or chosen anew by letter', function (): void {
+    config(['mail.default' => 'array']);
+    $user = $this->person('the old password');
+    $user->createToken('one');
+    $this->actingAs($user)->putJson('/api/account/password', ['current' => 'the old password', 'password' => 'three dry stones'])->assertNoContent();
+    expect($user->tokens()->count())->toBe(0);
+    $user->createToken('two');
+    $this->postJson('/api/account/forgotten', ['email' => $user->email])->assertNoContent();
+    preg_match('~/reset-password/(\w+)~', letters(), $link);
+    $this->postJson('/api/account/reset', ['token' => $link[1], 'email' => mb_strtoupper($user->email), 'password' => 'four wet stones'])->assertNoContent();
+    expect($user->tokens()->count())->toBe(0);
+});
+
+it('writes links to the address it was told, whatever the request says', function (): void {
+    config(['mail.default' => 'array', 'app.url' => 'https://focus.example/', 'app.hosts' => ['also.example']]);
+    $user = $this->person();
+    $this->postJson('http://also.example/api/account/forgotten', ['email' => $user->email])->assertNoContent();
+    expect(letters())->toContain("\nhttps://focus.example/reset-password/")->not->toContain('also.example');
+    $this->postJson('http://evil.example/api/account/forgotten', ['email' => $user->email])->assertStatus(421);
+});
+
+it('tells addresses apart letter by letter, and their capitals not at all', function (): void {
+    $entry = fn (string $email): array => ['name' => 'x', 'email' => $email, 'password' => 'three dry stones'];
+    $this->postJson('/api/account', $entry('renee@example.test'))->assertCreated();
+    $this->postJson('/api/account', $entry(' Renee@Example.test'))->assertStatus(422);
+    $this->postJson('/api/account', $entry('renée@example.test'))->assertCreated();
+    $this->deleteJson('/api/session');
+    $this->postJson('/api/session', ['email' => 'RENÉE@example.test', 'password' => 'three dry stones'])->assertOk()->assertJsonPath('user.email', 'renée@example.test');
+});
+
+it('throttles an address however it is spelled, and each kind of request by itself', function (): void {
+    $user = $this->person('three dry stones');
+    $tries = fn (string $email): int => $this->postJson('/api/session', ['email' => $email, 'password' => 'wrong'])->status();
+    expect(array_map($tries, [$user->email, mb_strtoupper($user->email), ucfirst($user->email), $user->email, $user->email]))->each->toBe(422)
+        ->and($tries(mb_strtoupper($user->email)))->toBe(429);
+    foreach (range(1, 10) as $i) {
+        $this->postJson('/api/account/reset', ['token' => 'x', 'email' => 'x@example.test', 'password' => 'three dry stones'])->assertStatus(422);
+    }
+    $this->postJson('/api/account/reset', [])->assertStatus(429);
+    $this->postJson('/api/account/forgotten', ['email' => 'y@example.test'])->assertNoContent();
+    $this->postJson('/api/account', ['name' => 'x', 'email' => 'z@example.test', 'password' => 'three dry stones'])->assertCreated();
+    $this->deleteJson('/api/account', ['password' => 'wrong'])->assertStatus(422);
+});
+
+it('does the same work for an address that is known and one that is not', function (): void {
+    $hasher = new class(['rounds' => 4]) extends BcryptHasher
+    {
+        public int $checked = 0;
+
+        public function check(#[SensitiveParameter] $value, $hashedValue, array $options = []): bool
+        {
+            $this->checked++;
+
+            return parent::check($value, $hashedValue, $options);
+        }
+    };
+    Hash::extend('bcrypt', fn () => $hasher);
+    Hash::forgetDrivers();
+    foreach ([$this->person()->email, 'nobody@example.test'] as $i => $email) {
+        $this->postJson('/api/session', ['email' => $email, 'password' => 'wrong'])->assertStatus(422);
+        expect($hasher->checked)->toBe($i + 1);
+    }
+});
+
+it('says the same to a new address and a known one where letters are sent, and opens the account by letter', function (): void {
+    config(['mail.default' => 'array', 'accounts.confirm' => true]);
+    $known = $this->person();
+    $register = fn (string $email): array => [($answer = $this->postJson('/api/account', ['name' => 'New', 'email' => $email, 'password' => 'three dry stones']))->status(), $answer->getContent()];
+    $to = 'new.'.Str::random(6).'@example.test';
+    expect($register($known->email))->toBe($register($to))->and($register($to)[0])->toBe(202);
+    $this->assertGuest();
+    expect(letters())->toContain('which has one already')->and(User::query()->where('email', Str::lower($to))->exists())->toBeFalse();
+    preg_match('~/confirm/(\S+)~', letters(), $link);
+    $this->postJson('/api/account/confirm', ['token' => 'x'.$link[1]])->assertStatus(422);
+    $this->travel(25)->hours();
+    $this->postJson('/api/account/confirm', ['token' => $link[1]])->assertStatus(422);
+    $this->travelBack();
+    $this->postJson('/api/account/confirm', ['token' => $link[1]])->assertCreated()->assertJsonPath('user.email', Str::lower($to));
+    $this->assertAuthenticated('web');
+    $this->postJson('/api/account/confirm', ['token' => $link[1]])->assertStatus(422);
+});
+
+it('does not take passwords that are guessed first', function (string $password, bool $good): void {
+    expect((new CommonPasswords)->verify(['value' => $password, 'threshold' => 0]))->toBe($good);
+    $this->postJson('/api/account', ['name' => 'x', 'email' => Str::random(8).'@example.test', 'password' => $password])->assertStatus($good ? 201 : 422);
+})->with([['1234567890', false], ['0987654321', false], ['qwertyuiop', false], ['P@ssw0rd2023!', false], ['passwordpassword', false], ['iloveyou1234', false], ['aaaaaaaaaaaa', false], ['abcabcabcabc', false],
+    ['Sunshine2024', false], ['1q2w3e4r5t6y', false], ['letmein12345', false], ['three dry stones', true], ['7291846350', true], ['Kittiwake-on-ledge', true], ['xkq9 vrtz 33p', true]]);
 
 it('withdraws only one’s own tokens', function (): void {
     $token = $this->person()->createToken('theirs')->accessToken;
@@ -171,4 +287,4 @@ it('sends strangers away from what is new as well', function (string $method, st
     $this->json($method, "/api/$path")->assertUnauthorized();
 })->with([['GET', 'kit/bodies'], ['POST', 'kit/bodies'], ['PUT', 'kit/bodies/x'], ['GET', 'kit/subjects/x'], ['PUT', 'kit/bodies/x/standing'], ['PUT', 'kit/bodies/x/words/y'],
     ['POST', 'kit/lenses/check'], ['GET', 'habits'], ['PUT', 'habits'], ['GET', 'rushes/fresh'], ['POST', 'lenses/choose'], ['POST', 'speed'], ['POST', 'stopwatch'], ['GET', 'aim-test'], ['POST', 'aim-test'],
-    ['PATCH', 'account'], ['DELETE', 'account'], ['PUT', 'account/password'], ['GET', 'account/tokens'], ['GET', 'account/archive'], ['POST', 'account/archive'], ['GET', 'rank/progress']]);
+    ['PATCH', 'account'], ['DELETE', 'account'], ['PUT', 'account/password'], ['GET', 'account/tokens'], ['GET', 'account/archive'], ['POST', 'account/archive']]);

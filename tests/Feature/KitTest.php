@@ -25,7 +25,7 @@ it('offers samples to everybody, one’s own first', function (string $type, int
 })->with([['bodies', 5], ['lenses', 5], ['subjects', 60]]);
 
 it('keeps samples as they are', function (): void {
-    $this->putJson('/api/kit/bodies/sample-old-mirror', ['document' => ($this->describe)()])->assertForbidden();
+    $this->putJson('/api/kit/bodies/sample-old-mirror', ['document' => ($this->describe)(), 'version' => 1])->assertForbidden();
     $this->deleteJson('/api/kit/subjects/sample-runner')->assertForbidden();
 });
 
@@ -127,7 +127,7 @@ it('chooses among one’s own lenses', function (): void {
 it('shows nobody another person’s kit', function (string $method, string $path): void {
     $kept = ($this->keep)('bodies', ($this->describe)());
     $this->actingAs($this->person());
-    $this->json($method, "/api/kit/bodies/{$kept['id']}$path", ['document' => ($this->describe)(), 'standing' => null, 'label' => 'x', 'where' => ''])->assertNotFound();
+    $this->json($method, "/api/kit/bodies/{$kept['id']}$path", ['document' => ($this->describe)(), 'version' => 1, 'standing' => null, 'label' => 'x', 'where' => ''])->assertNotFound();
     expect($this->user->kit()->first()->document['name'])->toBe('Workhorse')->and($this->getJson('/api/kit/bodies')->json('0.sample'))->toBeTrue();
 })->with([['GET', ''], ['PUT', ''], ['DELETE', ''], ['POST', '/restore'], ['GET', '/document'], ['PUT', '/standing'], ['PUT', '/words/area.zone']]);
 
@@ -143,16 +143,4 @@ it('keeps names apart, so that a rush finds its own kit again', function (): voi
     ($this->keep)('lenses', [...array_values(KitType::Lenses->samples())[0], 'name' => 'Workhorse']);
     $this->actingAs($this->person());
     ($this->keep)('bodies', ($this->describe)());
-});
-
-it('tells how far trying the lenses has come, and leaves off when another question comes', function (): void {
-    $lens = [...KitType::Lenses->samples()['sample-500-f4'], 'name' => 'The only one'];
-    ($this->keep)('lenses', $lens);
-    $ways = 1 + count($lens['extenders']);
-    $ask = fn (int $turn, float $start) => $this->postJson('/api/lenses/choose', ['rush' => Rushes::document(['path.start_m' => $start]), 'window' => 'lenses', 'turn' => $turn]);
-    $ask(5, 40.0)->assertOk();
-    // It is told before each is played; the last word is of all but one.
-    expect($ways)->toBeGreaterThan(1)
-        ->and($this->getJson('/api/rank/progress?window=lenses')->json('done'))->toEqualWithDelta(($ways - 1) / $ways, 1e-9);
-    $ask(4, 41.0)->assertStatus(409);
 });

@@ -3,8 +3,6 @@
 declare(strict_types=1);
 
 use App\Documents\DocumentGate;
-use Illuminate\Cache\Events\CacheHit;
-use Illuminate\Support\Facades\Event;
 use RushHold\Tests\Rushes;
 
 beforeEach(fn () => $this->actingAs($this->person()));
@@ -19,26 +17,12 @@ it('ranks set-ups and shows one run, as its schema says', function (): void {
         ->and($plan['best']['keeper_rate'])->toEqual($plan['ranking'][0]['keeper_rate']);
 });
 
-it('answers the same question from the cache, and shows another run when asked', function (): void {
+it('shows another run when asked, and the way there as a line where that is wanted', function (): void {
     $ask = fn (array $more = []): string => (string) $this->postJson('/api/rank', ['rush' => Rushes::document(['name' => 'One']), ...$more])->assertOk()->getContent();
     $first = $ask();
-    $hits = 0;
-    Event::listen(CacheHit::class, function () use (&$hits): void {
-        $hits++;
-    });
-    expect($ask())->toBe($first)->and($hits)->toBe(1)
-        ->and(json_decode($ask(['run' => 1]), true)['trace']['run'])->not->toBe(json_decode($first, true)['trace']['run']);
-});
-
-it('stops working on a question that a newer one of the same window has overtaken', function (): void {
-    $ask = fn (int $turn, float $start) => $this->postJson('/api/rank', ['rush' => Rushes::document(['path.start_m' => $start]), 'window' => 'desk', 'turn' => $turn]);
-    $ask(2, 41.0)->assertOk();
-    $ask(1, 42.0)->assertStatus(409);
-    $ask(3, 43.0)->assertOk();
-    // The last question was worked on to its end; another window knows nothing of it.
-    expect($this->getJson('/api/rank/progress?window=desk')->assertOk()->json('done'))->toBeGreaterThan(0.8)
-        ->and($this->getJson('/api/rank/progress?window=other')->json('done'))->toEqual(0);
-    $this->getJson('/api/rank/progress')->assertStatus(422);
+    expect($ask())->toBe($first)->and(json_decode($ask(['run' => 1]), true)['trace']['run'])->not->toBe(json_decode($first, true)['trace']['run']);
+    $line = (string) $this->postJson('/api/rank', ['rush' => Rushes::document(['name' => 'One'])], ['Accept' => 'application/x-ndjson'])->assertOk()->getContent();
+    expect(json_encode(json_decode($line, true)['answer']))->toBe(json_encode(json_decode($first, true)));
 });
 
 it('refuses nonsense', function (): void {

@@ -32,7 +32,7 @@ it('lists one’s own, last changed first, and finds by name or subject', functi
     ($this->keep)(['name' => 'First', 'subject.name' => 'Tern, hovering']);
     $this->travel(1)->minutes();
     ($this->keep)(['name' => 'Second, 100% cloud']);
-    $names = fn (string $search = ''): array => array_column($this->getJson('/api/rushes?search='.urlencode($search))->assertOk()->json(), 'name');
+    $names = fn (string $search = ''): array => array_column($this->getJson('/api/rushes?search='.urlencode($search))->assertOk()->json('items'), 'name');
     expect($names())->toBe(['Second, 100% cloud', 'First'])
         ->and($names('hovering'))->toBe(['First'])->and($names('fir tern'))->toBe(['First'])
         ->and($names('100%'))->toBe(['Second, 100% cloud'])->and($names('%'))->toBe(['Second, 100% cloud'])
@@ -57,7 +57,7 @@ it('renames, duplicates, deletes and restores', function (): void {
     $copy = $this->postJson("$path/duplicate")->assertCreated()->assertJsonPath('name', 'Herring gull (copy)')->json('id');
     $this->deleteJson($path)->assertNoContent();
     $this->getJson($path)->assertNotFound();
-    expect(array_column($this->getJson('/api/rushes')->json(), 'id'))->toBe([$copy]);
+    expect(array_column($this->getJson('/api/rushes')->json('items'), 'id'))->toBe([$copy]);
     $this->postJson("$path/restore")->assertOk()->assertJsonPath('name', 'Herring gull');
     $this->getJson($path)->assertOk();
 });
@@ -96,5 +96,5 @@ it('keeps everybody else out', function (): void {
     $this->postJson("$path/duplicate")->assertNotFound();
     $this->postJson("$path/restore")->assertNotFound();
     $this->getJson("$path/document")->assertNotFound();
-    expect($this->getJson('/api/rushes')->json())->toBe([])->and(SavedRush::query()->find($kept['id'])?->version)->toBe(1);
+    expect($this->getJson('/api/rushes')->json('items'))->toBe([])->and(SavedRush::query()->find($kept['id'])?->version)->toBe(1);
 });

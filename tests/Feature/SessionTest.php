@@ -39,7 +39,15 @@ it('opens the demo only where there is one', function (): void {
     $this->postJson('/api/session/demo')->assertNotFound();
     app(DemoSeeder::class)->run();
     $this->postJson('/api/session/demo')->assertOk()->assertJsonPath('user.is_demo', true);
-    expect(count($this->getJson('/api/rushes')->assertOk()->json()))->toBeGreaterThanOrEqual(8);
+    expect($this->getJson('/api/rushes')->assertOk()->json('items'))->toHaveCount(10)
+        ->and(User::demo()?->rushes()->count())->toBe(10)->and(auth()->id())->not->toBe(User::demo()?->id);
+    // There is room for so many visitors and no more, until those of yesterday are swept away.
+    config(['limits.demo_visits' => 1]);
+    $this->postJson('/api/session/demo')->assertStatus(503);
+    $this->travel(25)->hours();
+    $this->artisan('sweep')->assertSuccessful();
+    expect(User::query()->whereNotNull('demo_until')->count())->toBe(0)->and(User::demo())->not->toBeNull();
+    $this->postJson('/api/session/demo')->assertOk();
 });
 
 it('restores the demo without touching anybody else', function (): void {

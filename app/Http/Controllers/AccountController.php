@@ -191,6 +191,7 @@ final class AccountController extends Controller
         // Out of the door first, without a new token for staying signed in: that would keep the account.
         $door = Auth::guard('web');
         $door instanceof SessionGuard && $door->logoutCurrentDevice();
+        Auth::forgetUser();
         Departure::of($person);
         if ($request->hasSession()) {
             $request->session()->invalidate();

@@ -62,7 +62,7 @@ final class SessionController extends Controller
         $this->door()->login($visitor);
         $request->session()->regenerate();
 
-        return (new SessionResource($visitor))->response();
+        return (new SessionResource($visitor))->response()->setStatusCode(200);
     }
 
     /** A hash that costs as much to check as any other. */

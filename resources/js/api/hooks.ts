@@ -1,4 +1,10 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
 import {
   client,
@@ -21,13 +27,28 @@ export function useSession() {
   });
 }
 
+/** The rushes kept whose name or subject has these words, a page at a time. */
 export function useRushes(search: string) {
-  return useQuery({
+  return useInfiniteQuery({
     queryKey: ['rushes', search],
-    queryFn: ({ signal }) =>
-      take(client.GET('/api/rushes', { params: { query: search ? { search } : {} }, signal })),
+    queryFn: ({ signal, pageParam }) =>
+      take(
+        client.GET('/api/rushes', {
+          params: {
+            query: { ...(search ? { search } : {}), ...(pageParam ? { after: pageParam } : {}) },
+          },
+          signal,
+        }),
+      ),
+    initialPageParam: null as string | null,
+    getNextPageParam: (last) => last.next,
     placeholderData: keepPreviousData,
   });
+}
+
+/** How much is kept, of how much may be. */
+export function useUsage() {
+  return useQuery({ queryKey: ['usage'], queryFn: () => take(client.GET('/api/account/usage')) });
 }
 
 export function useRush(id: string | undefined) {
@@ -120,6 +141,7 @@ export function useSaveRush() {
     onSuccess: (saved) => {
       queries.setQueryData(['rush', saved.id], saved);
       void queries.invalidateQueries({ queryKey: ['rushes'] });
+      void queries.invalidateQueries({ queryKey: ['usage'] });
     },
   });
 }
@@ -132,6 +154,7 @@ export function useRushAction<Input, Output>(action: (input: Input) => Promise<O
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ['rushes'] });
       void queries.invalidateQueries({ queryKey: ['rush'] });
+      void queries.invalidateQueries({ queryKey: ['usage'] });
     },
   });
 }

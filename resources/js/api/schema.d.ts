@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Open an account and sign in */
+        /** Open an account and sign in; where letters are sent, a link to do so is mailed */
         post: operations["register"];
         /** Delete the account with all its data, for good */
         delete: operations["deleteAccount"];
@@ -21,6 +21,40 @@ export interface paths {
         head?: never;
         /** Change one's name */
         patch: operations["renameAccount"];
+        trace?: never;
+    };
+    "/api/account/confirm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Open an account with a mailed link, and sign in */
+        post: operations["confirmAccount"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/usage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How much one keeps, and how much one may */
+        get: operations["usage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/account/password": {
@@ -413,7 +447,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The rushes kept, last changed first */
+        /** The rushes kept, last changed first, a page at a time */
         get: operations["listRushes"];
         put?: never;
         /** Keep a rush */
@@ -540,7 +574,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Open the demo account */
+        /** Open a copy of the demo, which is the visitor's alone and gone after a day */
         post: operations["openDemo"];
         delete?: never;
         options?: never;
@@ -1792,6 +1826,12 @@ export interface components {
             /** @description Id of the lens a new rush starts with */
             lens?: string | null;
         };
+        Amounts: {
+            /** @description One's account: opening it, its password, leaving. */
+            rushes: number;
+            kit: number;
+            bytes: number;
+        };
         Problem: {
             message: string;
             errors?: {
@@ -1811,6 +1851,11 @@ export interface components {
             created_at: string;
             /** Format: date-time */
             last_used_at: string | null;
+            /**
+             * Format: date-time
+             * @description Changing the password ends it before
+             */
+            expires_at: string | null;
             /** @description Shown once, when it is made */
             token?: string;
         };
@@ -1842,7 +1887,7 @@ export interface components {
             document: components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
             /** @description Id of the sample it was made from */
             based_on?: string | null;
-            /** @description The version that was changed */
+            /** @description The version that was changed; needed where there is one already */
             version?: number;
         };
         SaveRush: {
@@ -1850,7 +1895,7 @@ export interface components {
             document: components["schemas"]["Rush"];
             /** @description The settings to keep */
             pins?: components["schemas"]["Hold"];
-            /** @description The version that was changed */
+            /** @description The version that was changed; needed where there is one already */
             version?: number;
         };
         SignIn: {
@@ -1998,6 +2043,18 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            /** @description A letter is on its way; the same whether there is such an account or not */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        user: Record<string, never> | null;
+                        demo_available: boolean;
+                    };
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };
@@ -2051,6 +2108,58 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    confirmAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    token: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Signed in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    usage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Usage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        used: components["schemas"]["Amounts"];
+                        most: components["schemas"]["Amounts"];
+                        /** @description A sentence, when it is nearly full */
+                        notice: string | null;
+                    };
+                };
+            };
         };
     };
     changePassword: {
@@ -2848,6 +2957,8 @@ export interface operations {
             query?: {
                 /** @description Words in name or subject */
                 search?: string;
+                /** @description `next` of the page before */
+                after?: string;
             };
             header?: never;
             path?: never;
@@ -2861,9 +2972,14 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RushSummary"][];
+                    "application/json": {
+                        items: components["schemas"]["RushSummary"][];
+                        /** @description Where the next page goes on; null on the last */
+                        next: string | null;
+                    };
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     createRush: {
@@ -3327,6 +3443,11 @@ export interface operations {
             content: {
                 "application/json": {
                     name: string;
+                    /**
+                     * @description How long it is good for; 90 when left out
+                     * @enum {integer}
+                     */
+                    days?: 7 | 30 | 90 | 365;
                 };
             };
         };

@@ -20,12 +20,14 @@ const AimTest = lazy(() => import('../screens/habits/AimTest'));
 const Account = lazy(() => import('../screens/account/Account'));
 const Register = lazy(() => import('../screens/sign-in/Register'));
 const Forgotten = lazy(() => import('../screens/sign-in/Forgotten'));
+const Confirm = lazy(() => import('../screens/sign-in/Confirm'));
 const NewPassword = lazy(() => import('../screens/sign-in/NewPassword'));
 
 const router = createBrowserRouter([
   { path: '/sign-in', element: <SignIn />, errorElement: <Failed /> },
   { path: '/register', element: <Register />, errorElement: <Failed /> },
   { path: '/forgotten-password', element: <Forgotten />, errorElement: <Failed /> },
+  { path: '/confirm/:token', element: <Confirm />, errorElement: <Failed /> },
   { path: '/reset-password/:token', element: <NewPassword />, errorElement: <Failed /> },
   {
     element: <Signed />,

@@ -4,15 +4,19 @@ import { App, Button, Form, Input, Modal } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { client, take } from '../../api/client';
-import { useSession } from '../../api/hooks';
+import { useSession, useUsage } from '../../api/hooks';
+import { NearlyFull } from '../../parts/NearlyFull';
 import { UploadButton } from '../../parts/UploadButton';
 import { useNotTaken } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 import { Tokens } from './Tokens';
 
+const megabytes = (bytes: number) => (bytes / 1e6).toFixed(1);
+
 /** The account: name, password, devices, tokens, all of one’s data, leaving. */
 export default function Account() {
   const session = useSession();
+  const usage = useUsage();
   const user = session.data?.user;
   const queries = useQueryClient();
   const navigate = useNavigate();
@@ -46,8 +50,8 @@ export default function Account() {
         </div>
         {user.is_demo && (
           <p className="page-quiet">
-            This is the demo, which everybody shares and which comes back as it was. Open an account of your
-            own to keep what you do.
+            This is your own copy of the demo: change what you like. It is gone after a day; open an account
+            to keep what you do.
           </p>
         )}
         {user.is_demo && (
@@ -106,7 +110,7 @@ export default function Account() {
                     await run(
                       'password',
                       () => take(client.PUT('/api/account/password', { body })),
-                      'Changed. Your other devices are signed out.',
+                      'Changed. Your other devices are signed out, and your tokens have ended.',
                     )
                   )
                     form.resetFields();
@@ -140,6 +144,14 @@ export default function Account() {
             One ZIP file with a document for every rush, body, lens and subject, and your habits. It can be
             loaded into any account here or elsewhere; what is there already is left alone.
           </p>
+          <NearlyFull />
+          {usage.data && (
+            <p className="quiet">
+              {usage.data.used.rushes} of at most {usage.data.most.rushes} rushes, {usage.data.used.kit} of{' '}
+              {usage.data.most.kit} bodies, lenses and subjects, {megabytes(usage.data.used.bytes)} of{' '}
+              {megabytes(usage.data.most.bytes)} MB.
+            </p>
+          )}
           <div className="account-row">
             <Button href="/api/account/archive">Download everything</Button>
             {!user.is_demo && (

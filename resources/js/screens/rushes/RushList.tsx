@@ -4,6 +4,7 @@ import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { RushSummary } from '../../api/client';
 import { rushActions, useRushAction, useRushes } from '../../api/hooks';
+import { NearlyFull } from '../../parts/NearlyFull';
 import { Silhouette } from '../../parts/Silhouette';
 import { UploadButton } from '../../parts/UploadButton';
 import { say, useUnits } from '../../parts/units';
@@ -14,6 +15,7 @@ export default function RushList() {
   const [search, setSearch] = useState('');
   const words = useDeferredValue(search.trim());
   const rushes = useRushes(words);
+  const listed = rushes.data?.pages.flatMap((page) => page.items);
   const units = useUnits();
   const navigate = useNavigate();
   const { message } = App.useApp();
@@ -96,6 +98,7 @@ export default function RushList() {
           </Button>
         </div>
 
+        <NearlyFull />
         {rushes.isPending && (
           <p className="quiet" role="status">
             Loading…
@@ -109,7 +112,7 @@ export default function RushList() {
             </Button>
           </p>
         )}
-        {rushes.data?.length === 0 &&
+        {listed?.length === 0 &&
           (words ? (
             <p className="rushes-empty">
               Nothing here is called “{words}”. <Button onClick={() => setSearch('')}>Show all</Button>
@@ -127,7 +130,7 @@ export default function RushList() {
             </div>
           ))}
         <ul className="rush-list" aria-busy={rushes.isFetching}>
-          {rushes.data?.map((rush) => (
+          {listed?.map((rush) => (
             <li key={rush.id} className="rush-row">
               <Link to={`/rushes/${rush.id}`} className="rush-link">
                 <span className="rush-figure">
@@ -158,6 +161,13 @@ export default function RushList() {
             </li>
           ))}
         </ul>
+        {rushes.hasNextPage && (
+          <p className="rushes-more">
+            <Button onClick={() => void rushes.fetchNextPage()} loading={rushes.isFetchingNextPage}>
+              Show more
+            </Button>
+          </p>
+        )}
       </main>
       <Modal
         title="Rename"

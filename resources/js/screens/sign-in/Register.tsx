@@ -13,18 +13,36 @@ export default function Register() {
   const queries = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const [mailed, setMailed] = useState<string | null>(null);
   if (session.data?.user) return <Navigate to="/rushes" replace />;
 
   async function open(body: Entry) {
     setBusy(true);
     setProblem(null);
     try {
-      queries.setQueryData(['session'], await take(client.POST('/api/account', { body })));
+      const opened = await take(client.POST('/api/account', { body }));
+      // Where letters are sent, the account is opened by the link in one.
+      if (opened.user) queries.setQueryData(['session'], opened);
+      else setMailed(body.email);
     } catch (error) {
       setProblem((error as Error).message);
     } finally {
       setBusy(false);
     }
+  }
+
+  if (mailed) {
+    return (
+      <Door title="Look into your mail">
+        <p role="status">
+          A letter to {mailed} is on its way. The link in it opens your account; it is good for a day.
+        </p>
+        <p className="quiet">Nothing there? Look among the unwanted mail, or try once more.</p>
+        <p>
+          <Button onClick={() => setMailed(null)}>Back</Button>
+        </p>
+      </Door>
+    );
   }
 
   return (

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Playing\RankQuestion;
+use RushHold\Document\RushDocument;
+use RushHold\Focus\OneProcess;
+use RushHold\Hold\Pins;
+use RushHold\Units;
+
+it('answers as one process does, to the last bit', function (string $example): void {
+    $rush = $this->example($example, 0.25);
+    $alone = (new RankQuestion(RushDocument::read($rush)->rush, Pins::none(), Units::Metric, 0, null))->answer(new OneProcess);
+    expect($this->visitor()->post('/api/rank', ['rush' => $rush])->body)->toBe($alone);
+})->with(['puffin-coming-in', 'pipit-in-the-gorse', 'barriers']);
+
+it('tells the way to the answer, line by line', function (): void {
+    $lines = $this->visitor()->post('/api/rank', ['rush' => $this->example('sprint-finish', 0.75)], 'application/x-ndjson')->lines();
+    $last = array_pop($lines);
+    $done = array_column($lines, 'done');
+    $sorted = $done;
+    sort($sorted);
+    expect($last['status'])->toBe(200)->and($last['answer']['tried'])->toBeGreaterThan(50)
+        ->and(count($done))->toBeGreaterThan(2)->and($done)->toBe($sorted)->and(end($done))->toBeLessThanOrEqual(1);
+});
+
+it('gives a kept answer at once, to the same question only', function (): void {
+    $visitor = $this->visitor();
+    $ask = fn (array $more = []): array => $visitor->post('/api/rank', ['rush' => $this->example('muddy-hairpin', 0.5), ...$more], 'application/x-ndjson')->lines();
+    $ask();
+    [$answer] = $ask();
+    expect($answer['status'])->toBe(200)
+        ->and($ask(['run' => 1])[0])->toHaveKey('done')
+        ->and($ask(['standing' => ['drive' => 'short']])[0])->toHaveKey('done')
+        ->and($ask(['units' => 'imperial'])[0])->toHaveKey('done');
+});
+
+it('lets a newer question of the same window overtake, and those of others alone', function (): void {
+    $visitor = $this->visitor();
+    $ask = fn (int $turn, string $window, float $start): array => ['POST', '/api/rank', ['rush' => $this->endless($start), 'window' => $window, 'turn' => $turn]];
+    $answers = $visitor->all([$ask(1, 'desk', 800), $ask(1, 'other', 800.5)]);
+    expect(array_column($answers, 'status'))->toBe([200, 200]);
+    $first = null;
+    // The second is asked while the first is played.
+    $statuses = array_column($visitor->all([$ask(2, 'desk', 801), $ask(3, 'desk', 802), $ask(2, 'other', 803)]), 'status');
+    sort($statuses);
+    expect($statuses)->toBe([200, 200, 409]);
+});
+
+it('stops when whoever asked has left', function (): void {
+    $visitor = $this->visitor();
+    $said = $visitor->askAndLeave('/api/rank', ['rush' => $this->endless(810)]);
+    expect($said)->toContain('done');
+    $this->until(fn (): bool => $this->pool()['open'] === 0, 'the pool has nothing open');
+    // It was dropped, not finished: the same question is played anew.
+    expect($visitor->post('/api/rank', ['rush' => $this->endless(810)], 'application/x-ndjson')->lines()[0])->toHaveKey('done');
+});
+
+it('bounds the longest rush there is, and says that it played less', function (): void {
+    $plan = $this->visitor()->post('/api/rank', ['rush' => $this->endless(820)]);
+    expect($plan->status)->toBe(200)->and($plan->json('played_less'))->toContain('Small differences may be chance');
+});
+
+it('turns away one person’s flood with a sentence, while another’s list and question are answered before it', function (): void {
+    [$many, $one] = [$this->visitor(), $this->visitor()];
+    $flood = array_map(fn (int $i): array => ['POST', '/api/rank', ['rush' => $this->endless(830 + $i)]], range(1, 16));
+    // Both through one pair of hands, to see in which order the answers come.
+    $requests = [...$flood, ['GET', '/api/rushes'], ['POST', '/api/rank', ['rush' => $this->example('tern-hovering', 0.125)]]];
+    $order = [];
+    $multi = (function (array $requests, Tests\Running\Visitor $other) use (&$order): array {
+        /** @var Tests\Running\Visitor $this */
+        $handles = [];
+        $all = curl_multi_init();
+        foreach ($requests as $i => $request) {
+            $handles[$i] = (fn (array $r) => $this->handle(...$r))->call($i < 16 ? $this : $other, $request);
+            curl_multi_add_handle($all, $handles[$i]);
+        }
+        do {
+            curl_multi_exec($all, $running);
+            while (($done = curl_multi_info_read($all)) !== false) {
+                $order[] = array_search($done['handle'], $handles, true);
+            }
+            $running > 0 && curl_multi_select($all, 1.0);
+        } while ($running > 0);
+
+        return array_map(fn (CurlHandle $h): Tests\Running\Answer => $this->answer($h), $handles);
+    })->call($many, $requests, $one);
+    $statuses = array_count_values(array_map(static fn ($answer): int => $answer->status, array_slice($multi, 0, 16)));
+    $turnedAway = array_values(array_filter($multi, static fn ($answer): bool => $answer->status === 429));
+    $answeredLate = array_filter($order, static fn (int $i): bool => $i < 16 && $multi[$i]->status === 200);
+    expect($statuses[429] ?? 0)->toBeGreaterThan(0)->and($statuses[200] ?? 0)->toBeGreaterThan(4)->and(array_keys($statuses))->each->toBeIn([200, 429])
+        ->and($turnedAway[0]->json('message'))->toContain('questions open already')->and($turnedAway[0]->head)->toContain('Retry-After')
+        ->and([$multi[16]->status, $multi[17]->status])->toBe([200, 200])
+        ->and(array_search(16, $order, true))->toBeLessThan(array_key_last($answeredLate))
+        ->and(array_search(17, $order, true))->toBeLessThan(array_key_last($answeredLate));
+});
+
+it('compares and chooses lenses there, too', function (): void {
+    $visitor = $this->visitor();
+    $hold = static fn (string $area): array => ['focus' => ['area' => $area, 'detect' => 'off']];
+    $compared = $visitor->post('/api/compare', ['rush' => $this->example('puffin-coming-in'), 'holds' => [$hold('point'), $hold('whole')]]);
+    $lenses = $visitor->post('/api/lenses/choose', ['rush' => $this->example('barriers')], 'application/x-ndjson')->lines();
+    expect($compared->status)->toBe(200)->and($compared->json('sides'))->toHaveCount(2)->and(end($lenses)['answer']['choices'])->not->toBeEmpty();
+});
+
+it('answers nobody who has no ticket', function (): void {
+    $visitor = $this->visitor();
+    expect($visitor->get('/answers/'.str_repeat('0', 32))->status)->toBe(404)->and($visitor->get('/api/answers/x')->status)->toBe(404);
+});
