@@ -7,6 +7,6 @@ use Tests\Browser\BrowserTestCase;
 use Tests\Running\RunningTestCase;
 use Tests\TestCase;
 
-pest()->extend(TestCase::class)->use(DatabaseTransactions::class)->in('Feature');
+pest()->extend(TestCase::class)->use(DatabaseTransactions::class)->in('Feature', 'Fuzz');
 pest()->extend(RunningTestCase::class)->in('Running');
 pest()->extend(BrowserTestCase::class)->in('Browser');

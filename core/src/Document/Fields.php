@@ -44,7 +44,7 @@ final class Fields
     public function number(string $name, ?float $default = null): float
     {
         $value = $this->value($name, $default);
-        if (! is_int($value) && ! is_float($value)) {
+        if (! is_int($value) && ! is_float($value) || ! is_finite($value)) {
             throw Refused::because($this->at($name), 'must be a number.');
         }
         $this->read[$name] = $value;
@@ -90,6 +90,9 @@ final class Fields
         $value = $this->value($name, $default);
         if (! is_string($value) || mb_strlen($value) > $longest) {
             throw Refused::because($this->at($name), "must be text of at most $longest characters.");
+        }
+        if (preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value) === 1 || preg_match('//u', $value) !== 1) {
+            throw Refused::because($this->at($name), 'must be plain text, without control characters.');
         }
         $this->read[$name] = $value;
 

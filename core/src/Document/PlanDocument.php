@@ -153,7 +153,7 @@ final class PlanDocument
     /** @return array<string, mixed> */
     private static function shutters(Plan $plan): array
     {
-        $of = static fn (float $s): ?array => is_finite($s) && $s < 30 ? ['seconds' => $s, 'label' => StopScale::shutterLabel($s)] : null;
+        $of = static fn (float $s): ?array => is_finite($s) && $s > 0 && $s < 30 ? ['seconds' => $s, 'label' => StopScale::shutterLabel($s)] : null;
         $need = $plan->exposure->need;
 
         return [

@@ -158,8 +158,10 @@ final readonly class RushDocument
             $place = $f->object('place');
             $at = $place->text('at', '');
             $moment = DateTimeImmutable::createFromFormat(DATE_ATOM, $at);
-            if ($moment === false) {
-                throw Refused::because('light.place.at', 'must be a moment with its zone, such as 2026-06-04T05:30:00+01:00.');
+            // What is not in the calendar, such as the 40th, is moved on with a warning.
+            $warned = (DateTimeImmutable::getLastErrors() ?: ['warning_count' => 0])['warning_count'] > 0;
+            if ($moment === false || $warned || ! in_array(substr($at, 0, 2), ['19', '20', '21'], true)) {
+                throw Refused::because('light.place.at', 'must be a moment of the years 1900 to 2199 with its zone, such as 2026-06-04T05:30:00+01:00.');
             }
             $light = Light::fromPlace($place->number('latitude_deg'), $place->number('longitude_deg'), $moment, $sky, $offset, $place->optionalNumber('shooting_bearing_deg'));
             $f->keep('place', $place->done());

@@ -16,6 +16,7 @@ use RushHold\Hold\Priority;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
 use RushHold\Hold\Technique;
+use RushHold\Kit\AreaShape;
 use RushHold\Kit\Support;
 use RushHold\Light\Shimmer;
 use RushHold\Planning\Solve\DistanceSolver;
@@ -116,13 +117,25 @@ final readonly class Chooser
 
     private function decide(Setting $setting, Situation $s, Choices $c): Judgement
     {
-        $values = self::valuesOf($setting);
-        $judgement = $this->rules->judge($setting, $values, $s, $c);
+        $judgement = $this->rules->judge($setting, self::valuesOf($setting), $s, $c, $setting === Setting::Area ? self::areasFor($s, $c) : null);
         if (! $c->pins->has($setting)) {
             $c->decide($setting, self::valueOf($setting, $judgement->value));
         }
 
         return $judgement;
+    }
+
+    /** @return non-empty-list<string> the areas of the body, simplest first: those that go with the mode, if there are any */
+    private static function areasFor(Situation $s, Choices $c): array
+    {
+        $shapes = $s->kit->body->areas;
+        $mode = $c->mode();
+        $fitting = $mode === null ? [] : array_filter($shapes, static fn (AreaShape $shape): bool => $shape->allows($mode));
+        $has = array_keys($fitting === [] ? $shapes : $fitting);
+        $ordered = array_values(array_intersect(array_map(static fn (Area $a): string => $a->value, Area::cases()), $has));
+        assert($ordered !== []);
+
+        return $ordered;
     }
 
     /** @return non-empty-list<string|int> simplest first, which is what wins a tie */

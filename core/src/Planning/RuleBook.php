@@ -55,9 +55,11 @@ final readonly class RuleBook
 
     /**
      * @param  non-empty-list<string|int>  $values  all there are, simplest first
+     * @param  non-empty-list<string|int>|null  $possible  those that this body has at all; all of them when left out
      */
-    public function judge(Setting $setting, array $values, Situation $situation, Choices $choices): Judgement
+    public function judge(Setting $setting, array $values, Situation $situation, Choices $choices, ?array $possible = null): Judgement
     {
+        $possible ??= $values;
         $applying = array_values(array_filter($this->for($setting), static fn (Rule $r): bool => $r->applies($situation, $choices)));
 
         $rejected = [];
@@ -72,9 +74,9 @@ final readonly class RuleBook
                 }
             }
         }
-        $left = array_values(array_filter($values, static fn (string|int $v): bool => ! isset($rejected[$v])));
+        $left = array_values(array_filter($possible, static fn (string|int $v): bool => ! isset($rejected[$v])));
         // When everything is ruled out, the least unsuitable is still better than no answer.
-        $candidates = $left === [] ? $values : $left;
+        $candidates = $left === [] ? $possible : $left;
         $winner = $candidates[0];
         foreach ($candidates as $value) {
             if ($points[$value] > $points[$winner]) {

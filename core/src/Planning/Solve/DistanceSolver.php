@@ -83,7 +83,7 @@ final class DistanceSolver
             return self::position($s, $startAtM);
         }
         $near = max($s->kit->lens->nearestM, self::tidy(0.8 * min($s->nearestM, $startAtM)));
-        $far = self::tidy(1.3 * max($s->farthestM, $startAtM));
+        $far = max(self::tidy(1.3 * max($s->farthestM, $startAtM)), $near + 0.05);
         $open = $far > 0.5 * $s->scene->backgroundM && $s->scene->backgroundTexture < 0.3;
         $saved = 1 - self::travel($s, $near, $far) / self::travel($s, $s->kit->lens->nearestM, INF);
 
@@ -106,6 +106,7 @@ final class DistanceSolver
         $least = self::travel($s, $s->kit->lens->nearestM, INF);
         foreach ($s->kit->lens->ranges as $range) {
             $way = self::travel($s, max($range->nearM, $s->kit->lens->nearestM), $range->farM ?? INF);
+            $range = new FocusRange(max($range->nearM, $s->kit->lens->nearestM), $range->farM);
             if ($way < $least && $range->contains(min($s->nearestM, $startAtM)) && $range->contains(max($s->farthestM, $startAtM))) {
                 $best = $range;
                 $least = $way;
@@ -134,6 +135,7 @@ final class DistanceSolver
     private static function tidy(float $metres): float
     {
         return match (true) {
+            $metres < 2 => round($metres * 20) / 20,
             $metres < 10 => round($metres * 2) / 2,
             $metres < 50 => round($metres),
             default => 5 * round($metres / 5),

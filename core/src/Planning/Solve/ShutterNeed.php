@@ -17,6 +17,9 @@ final readonly class ShutterNeed
     /** The answer holds for this share of the rush; its last metres may ask for more. */
     public const SHARE_OF_RUSH = 0.8;
 
+    /** Movement may always smear so much of what counts as sharp: in squares it adds three hundredths. */
+    private const LEAST_SHARE = 0.25;
+
     private function __construct(
         /** Freezes the body to a keeper, s; infinite when nothing moves. */
         public float $bodyS,
@@ -40,7 +43,10 @@ final readonly class ShutterNeed
             LensBlur::um($fNumber, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender),
             hypot(Diffraction::widthUm($fNumber), 1000 * $s->kit->body->pitchMm()),
         );
-        $share = SlowestShutter::movementShareUm(Verdict::KEEPER_LIMIT * $s->cocUm, $fixed);
+        $limit = Verdict::KEEPER_LIMIT * $s->cocUm;
+        // Where lens and diffraction alone blur more than counts as sharp, no shutter makes up for it; freezing finer
+        // than they draw is of no use then.
+        $share = max(SlowestShutter::movementShareUm($limit, $fixed), self::LEAST_SHARE * $limit);
         $shake = Shake::blurUm($s->shakeRate($stabiliserStops), $s->kit->focalMm(), 1.0);
         $body = $limbs = [];
         foreach ($s->motions as $motion) {
