@@ -11,10 +11,14 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use RushHold\Focus\Overtaken;
 use RushHold\Refused;
+use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $folder) {
     $path = ($_ENV['LARAVEL_STORAGE_PATH'] ?? $_SERVER['LARAVEL_STORAGE_PATH'] ?? dirname(__DIR__).'/storage').'/'.$folder;
@@ -48,6 +52,28 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(
             fn (Request $request): bool => $request->is('api/*') || $request->expectsJson(),
         );
+        // What the framework says of itself, in words for people.
+        $exceptions->respond(function (SymfonyResponse $response, Throwable $thrown): SymfonyResponse {
+            $said = $response instanceof JsonResponse ? (array) $response->getData(true) : [];
+            if (! $response instanceof JsonResponse || isset($said['errors']) || ($thrown instanceof HttpExceptionInterface && ! $thrown instanceof ThrottleRequestsException && $thrown->getMessage() !== '' && $thrown->getPrevious() === null)) {
+                return $response;
+            }
+            $sentence = match ($response->getStatusCode()) {
+                400 => 'This request cannot be read.',
+                401 => 'Sign in first.',
+                403 => 'This is not yours to do.',
+                404 => 'There is no such thing here, or not any more.',
+                405 => 'This cannot be done here.',
+                413 => 'This is larger than anything that can be kept here.',
+                419 => 'You were away for long. Open this page again.',
+                429 => 'That was very often in a short time. Wait a minute, then try again.',
+                503 => 'The server is being looked after. Try again in a moment.',
+                500 => 'Something went wrong on the server. Try again in a moment; nothing you entered is lost.',
+                default => null,
+            };
+
+            return $sentence === null || config('app.debug') && $response->getStatusCode() === 500 ? $response : $response->setData([...$said, 'message' => $sentence]);
+        });
         $exceptions->dontReport([Refused::class, Overtaken::class]);
         $exceptions->render(fn (Overtaken $overtaken) => response()->json(['message' => $overtaken->getMessage()], 409));
         $exceptions->render(fn (Refused $refused) => response()->json([

@@ -48,7 +48,7 @@ final class AppServiceProvider extends ServiceProvider
     private function throttles(): void
     {
         $from = static fn (Request $request): string => (string) $request->ip();
-        $to = static fn (Request $request): string => Address::of($request->string('email')->toString());
+        $to = static fn (Request $request): string => Address::of($request->input('email'));
         // One address at one account, and one address at all of them.
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by('sign-in '.$to($request).' '.$from($request)), Limit::perMinute(30)->by('sign-in '.$from($request)),

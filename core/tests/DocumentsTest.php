@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use RushHold\Document\BodyDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Kit\Kit;
@@ -161,3 +162,29 @@ it('reads its own echo to the same, whatever the rush', function (int $seed): vo
     $again = RushDocument::read(json_decode((string) json_encode($rush->fields), true));
     expect($again->fields)->toEqual($rush->fields)->and($again->rush)->toEqual($rush->rush);
 })->with(range(1, 10));
+
+it('bounds every list and every word', function (): void {
+    $body = ['format' => 'rush-hold/body@1'];
+    $refused = static function (array $fields, string $field) use ($body): void {
+        try {
+            BodyDocument::read([...$body, ...$fields]);
+        } catch (Refused $refused) {
+            expect($refused->field)->toBe($field);
+
+            return;
+        }
+        throw new RuntimeException("$field was taken");
+    };
+    $refused(['areas' => ['point' => ['modes' => array_fill(0, 70_000, 'single')]]], 'areas.point.modes');
+    $refused(['detects' => ['bird', 'bird']], 'detects');
+    $refused(['words' => array_fill_keys(array_map(static fn (int $i): string => "preset.p$i", range(1, 201)), ['label' => 'x'])], 'words');
+    $refused(['name' => "two\u{0}lines"], 'name');
+    $refused(['name' => "\xff"], 'name');
+    $refused(['pixels_wide' => INF], 'pixels_wide');
+    $refused(['frames_per_s' => INF], 'frames_per_s');
+});
+
+it('refuses moments that are not in the calendar', function (string $at, bool $good): void {
+    $read = static fn () => RushDocument::read(Rushes::document(['light' => ['place' => ['latitude_deg' => 55, 'longitude_deg' => -2, 'at' => $at]]]));
+    $good ? expect($read()->rush->light->sun)->not->toBeNull() : expect($read)->toThrow(Refused::class, 'light.place.at');
+})->with([['2026-06-04T05:30:00+01:00', true], ['2026-06-40T05:30:00+01:00', false], ['2026-06-04T25:61:00Z', false], ["2026-06-04\u{0}", false], ['9999-06-04T05:30:00+01:00', false], ['', false]]);

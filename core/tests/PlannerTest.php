@@ -108,6 +108,8 @@ it('ranks at the edges of what can be asked', function (array $changes): void {
         'kit.body.areas' => ['zone' => ['width' => 0.3], 'whole' => ['width' => 0.9]]]],
     'a body with one area' => [['kit.body.areas' => ['point' => ['width' => 0.03]]]],
     'a moment' => [['path.seconds' => 0.1]],
+    'close up, where a range limit is a few centimetres' => [['path.start_m' => 0.4, 'subject.speed_mps' => 0.2, 'subject.length_m' => 0.05, 'subject.height_m' => 0.04, 'kit.lens' => ['focal_mm' => 60.0, 'max_aperture' => 2.8, 'nearest_m' => 0.2]]],
+    'an extender that makes diffraction the largest blur' => [['kit.extender' => 3.0, 'kit.lens.max_aperture' => 5.6]],
 ]);
 
 /** A stage that counts what is played, and can be left. */
@@ -167,3 +169,17 @@ it('finds much the same for a long rush in coarser steps', function (): void {
     };
     expect($rate(240.0))->toEqualWithDelta($rate(60.0), 0.06);
 });
+
+it('plans with any one area as the only one of a body', function (string $area): void {
+    $rush = Rushes::with(['kit.body.areas' => [$area => ['width' => 0.1, 'height' => 0.1]]]);
+    $ranking = Planner::standard()->rank($rush);
+    expect($ranking->best->hold->area->value)->toBe($area);
+    // What was found can be pinned again.
+    HoldDocument::pins(HoldDocument::write($ranking->best->hold), $rush->kit);
+})->with(array_map(static fn (Area $a): string => $a->value, Area::cases()));
+
+it('keeps any shutter that is pinned, however slow', function (float $shutter): void {
+    $rush = Rushes::with();
+    $ranking = Planner::standard()->rank($rush, HoldDocument::pins(['exposure' => ['shutter_s' => $shutter]], $rush->kit));
+    expect($ranking->best->hold->shutterS)->toBe($shutter)->and(json_encode(RankingDocument::write($ranking)))->toBeJson();
+})->with([1 / 20, 0.5, 30.0]);

@@ -262,7 +262,58 @@ it('takes in all of an archive or nothing', function (callable $spoil, string $s
     'no JSON' => [fn (ZipArchive $z) => $z->addFromString((string) $z->getNameIndex(0), 'x'), 'not a JSON file'],
 ]);
 
-it('leaves the demo as it is', function (): void {
+it('takes in no archive that is made to be too much, and nothing odd with one that is not', function (callable $make, int $status, string $says): void {
+    $path = tempnam(sys_get_temp_dir(), 'zip');
+    $zip = new ZipArchive;
+    $zip->open($path, ZipArchive::OVERWRITE);
+    $list = ['format' => 'rush-hold/archive@1', 'habits' => ['format' => 'rush-hold/habits@1'], 'standings' => [], 'rushes' => [], 'kit' => []];
+    $rush = (string) json_encode(Rushes::document(['name' => 'From the archive']));
+    $zip->addFromString('archive.json', (string) json_encode([...$list, ...$make($zip, $rush)]));
+    $zip->close();
+    $person = $this->person();
+    $answer = $this->actingAs($person)->postJson('/api/account/archive', ['file' => new UploadedFile($path, 'a.zip', null, null, true)])->assertStatus($status)->assertSee($says);
+    $person->refresh();
+    expect(count($person->standings ?? []))->toBeLessThan(6)->and($person->rushes()->count())->toBe($status === 200 ? (int) $answer->json('rushes') : 0);
+    foreach ($person->rushes as $kept) {
+        expect($kept->created_at->year)->toBeGreaterThanOrEqual(2000)->toBeLessThanOrEqual((int) now()->year);
+    }
+    expect($person->kit()->whereNotNull('based_on')->count())->toBe(0);
+    @unlink($path);
+})->with([
+    'one file listed two thousand times' => [function (ZipArchive $zip, string $rush): array {
+        $zip->addFromString('r.json', $rush);
+
+        return ['rushes' => array_fill(0, 2000, ['file' => 'r.json'])];
+    }, 422, 'twice'],
+    'more rushes than an account keeps' => [fn (ZipArchive $zip, string $rush): array => ['rushes' => array_map(static fn (int $i): array => ['file' => "$i.json"], range(1, 2001))], 422, 'at most 2000'],
+    'sixty files that unpack to 1.2 MB each' => [function (ZipArchive $zip, string $rush): array {
+        foreach (range(1, 60) as $i) {
+            $zip->addFromString("$i.json", $rush.str_repeat(' ', 1_200_000));
+        }
+
+        return ['rushes' => array_map(static fn (int $i): array => ['file' => "$i.json"], range(1, 60))];
+    }, 422, 'at most 40 MB'],
+    'a file that is larger than any document' => [function (ZipArchive $zip, string $rush): array {
+        $zip->addFromString('r.json', $rush.str_repeat(' ', 1_200_000));
+
+        return ['rushes' => [['file' => 'r.json']]];
+    }, 422, 'larger than any document'],
+    'a model with a name of sixty-one letters' => [function (ZipArchive $zip): array {
+        $zip->addFromString('l.json', (string) json_encode([...KitType::Lenses->samples()['sample-24-70'], 'name' => 'Odd']));
+
+        return ['kit' => [['file' => 'l.json', 'type' => 'lenses', 'based_on' => str_repeat('x', 61)]]];
+    }, 200, '"kit":1'],
+    'years that no calendar here has' => [function (ZipArchive $zip, string $rush): array {
+        foreach (['0000-01-01T00:00:00Z', '9999-12-31T23:59:59Z', '2026-06-04T05:30:00Z'] as $i => $date) {
+            $zip->addFromString("$i.json", str_replace('From the archive', "Rush $i", $rush));
+        }
+
+        return ['rushes' => array_map(static fn (int $i, string $date): array => ['file' => "$i.json", 'created_at' => $date, 'updated_at' => $date], range(0, 2), ['0000-01-01T00:00:00Z', '9999-12-31T23:59:59Z', '2026-06-04T05:30:00Z'])];
+    }, 200, '"rushes":3'],
+    'forty thousand standings of bodies that do not exist' => [fn (ZipArchive $zip): array => ['standings' => array_fill_keys(array_map(static fn (int $i): string => "b$i", range(1, 40_000)), ['drive' => 'short'])], 200, '"rushes":0'],
+]);
+
+it('keeps the demo from account matters', function (): void {
     app(DemoSeeder::class)->run();
     $demo = User::demo();
     $this->actingAs($demo);

@@ -10,6 +10,7 @@ use App\Accounts\Letters;
 use App\Accounts\Quota;
 use App\Http\Resources\SessionResource;
 use App\Models\User;
+use Closure;
 use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Encryption\DecryptException;
@@ -21,6 +22,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Password;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\Validation\ValidationException;
@@ -45,14 +47,13 @@ final class AccountController extends Controller
             new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function store(Request $request): JsonResponse
     {
-        $request->merge(['email' => Address::of($request->string('email')->toString())]);
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80'],
-            'email' => ['required', 'string', 'email', 'max:255'],
+            'email' => ['required', 'string', 'max:255', self::address()],
             'password' => ['required', 'string', 'max:255', self::goodPassword()],
         ]);
         // The same work whether there is such an account or not.
-        $entry = ['name' => $given['name'], 'email' => $given['email'], 'password' => Hash::make($given['password'])];
+        $entry = ['name' => $given['name'], 'email' => Address::of($given['email']), 'password' => Hash::make($given['password'])];
         if (! config('accounts.confirm')) {
             return $this->opened($request, $entry);
         }
@@ -125,7 +126,7 @@ final class AccountController extends Controller
     public function password(Request $request): Response
     {
         $person = $this->personal($request);
-        $given = $request->validate(['current' => ['required', 'string'], 'password' => ['required', 'string', 'max:255', self::goodPassword()]]);
+        $given = $request->validate(['current' => ['required', 'string', 'max:255'], 'password' => ['required', 'string', 'max:255', self::goodPassword()]]);
         $this->check($person, (string) $given['current'], 'current');
         $person->forceFill(['password' => $given['password'], 'remember_token' => Str::random(60)])->save();
         Departure::fromElsewhere($person, self::here($request));
@@ -187,7 +188,7 @@ final class AccountController extends Controller
     public function destroy(Request $request): Response
     {
         $person = $this->personal($request);
-        $this->check($person, $request->string('password')->toString(), 'password');
+        $this->check($person, (string) $request->validate(['password' => ['required', 'string', 'max:255']])['password'], 'password');
         // Out of the door first, without a new token for staying signed in: that would keep the account.
         $door = Auth::guard('web');
         $door instanceof SessionGuard && $door->logoutCurrentDevice();
@@ -199,6 +200,14 @@ final class AccountController extends Controller
         }
 
         return response()->noContent();
+    }
+
+    /** As an address is kept: with nothing around it, in small letters. */
+    private static function address(): Closure
+    {
+        return static function (string $attribute, mixed $value, Closure $fail): void {
+            Validator::make(['email' => Address::of($value)], ['email' => 'email'])->fails() && $fail('That does not look like an e-mail address.');
+        };
     }
 
     private static function goodPassword(): PasswordRule

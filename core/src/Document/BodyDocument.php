@@ -30,6 +30,8 @@ final readonly class BodyDocument
 {
     public const FORMAT = 'rush-hold/body@1';
 
+    private const MOST_WORDS = 200;
+
     /** @param  array<string, mixed>  $fields  the whole document, defaults filled in */
     private function __construct(public Body $body, public array $fields)
     {
@@ -199,6 +201,9 @@ final readonly class BodyDocument
     {
         $given = $body->object('words');
         $words = [];
+        if (count($given->names()) > self::MOST_WORDS) {
+            throw Refused::because($body->at('words'), sprintf('must be at most %d words.', self::MOST_WORDS));
+        }
         foreach ($given->names() as $key) {
             $f = $given->object($key);
             $words[$key] = new OwnWord(trim($f->text('label', '', 60)), trim($f->text('where', '', 160)));

@@ -44,7 +44,7 @@ final class Fields
     public function number(string $name, ?float $default = null): float
     {
         $value = $this->value($name, $default);
-        if (! is_int($value) && ! is_float($value) || ! is_finite($value)) {
+        if (! is_int($value) && ! is_float($value)) {
             throw Refused::because($this->at($name), 'must be a number.');
         }
         $this->read[$name] = $value;
@@ -129,6 +129,10 @@ final class Fields
         $values = $this->value($name, array_map(static fn (BackedEnum $w): int|string => $w->value, $default));
         if (! is_array($values) || ! array_is_list($values)) {
             throw Refused::because($this->at($name), 'must be a list of words.');
+        }
+        $most = count($words::cases());
+        if (count($values) > $most || count($values) !== count(array_unique($values, SORT_REGULAR))) {
+            throw Refused::because($this->at($name), "must be a list of at most $most words, each of them once.");
         }
         $found = [];
         foreach ($values as $i => $value) {

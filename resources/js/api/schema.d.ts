@@ -1862,6 +1862,10 @@ export interface components {
         ComparisonRequest: {
             rush: components["schemas"]["Rush"];
             holds: components["schemas"]["Hold"][];
+            /** @description Names the asking window, so that its newer questions stop older ones */
+            window?: string;
+            /** @description Number of the question in its window */
+            turn?: number;
             /** @description Which run to show of both */
             run?: number;
         };
