@@ -39,9 +39,10 @@ $post('/api/session/demo', []);
 $files = array_values(array_filter((array) glob(__DIR__.'/../formats/examples/*.json'), static fn ($f): bool => ! str_contains((string) $f, '.hold.')));
 $rushes = array_map(static fn ($file): array => json_decode((string) file_get_contents((string) $file), true), $files);
 // Another distance each time, or a kept answer would come back.
-$rank = static function (int $i) use ($rushes, $post): float {
+$offset = random_int(1, 1_000_000) / 1e8;
+$rank = static function (int $i) use ($rushes, $post, $offset): float {
     $rush = $rushes[$i % count($rushes)];
-    $rush['path']['start_m'] += 0.01 * (1 + intdiv($i, count($rushes)));
+    $rush['path']['start_m'] += $offset + 0.01 * (1 + intdiv($i, count($rushes)));
 
     return $post('/api/rank', ['rush' => $rush]);
 };

@@ -3,6 +3,7 @@
 # but for Debian packages that are missing.
 
 APP_DIR="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
+source "$APP_DIR/ops/sessions.sh"
 PHP_VERSION="$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;')"
 
 # The tracing mode of PHP's compiler, with room for the many branches of the simulation's inner loop; bin/bench prints
@@ -38,7 +39,7 @@ install_debian_packages() {
 server_packages() {
     local package
     for package in mysql gd imagick curl zip mbstring xml intl fpm; do printf 'php%s-%s ' "$PHP_VERSION" "$package"; done
-    printf 'mariadb-server nginx supervisor'
+    printf 'mariadb-server nginx supervisor procps'
 }
 
 install_libraries() {
@@ -99,6 +100,23 @@ render() {
     ' "$1" "$2"
 }
 
+# lock_instance : one folder, one running instance; held until this shell ends.
+lock_instance() {
+    mkdir -p "$HOME_DIR"
+    exec 9>>"$HOME_DIR/running"
+    if ! flock -n 9; then
+        die "Rush Hold is running from $HOME_DIR already$(sed -n 's/^/ (/;s/$/)/;1p' "$HOME_DIR/running"). Stop that one first, or set HOME_DIR to another folder."
+    fi
+    printf 'process %s, http://127.0.0.1:%s\n' "$$" "$HTTP_PORT" >"$HOME_DIR/running"
+    clear_up
+}
+
+# clear_up : ends what an instance left behind that was ended without a chance to stop its servers.
+clear_up() {
+    local note
+    for note in "$HOME_DIR"/run/*.session; do end_session "$note"; done
+}
+
 # prepare_instance : writes the server configuration of $HOME_DIR; needs HTTP_PORT, DB_* and APP_KEY.
 prepare_instance() {
     RUN_DIR="$HOME_DIR/run"
@@ -106,7 +124,7 @@ prepare_instance() {
     # Configuration holds passwords and keys; nobody else reads it.
     chmod 700 "$RUN_DIR" "$RUN_DIR/tmp"
     # Names under which the web server answers, besides those of this machine.
-    SERVER_NAMES="$(php -r 'echo implode(" ", array_filter(preg_replace("/[^A-Za-z0-9.:\\[\\]-]/", "", [(string) parse_url((string) getenv("APP_URL"), PHP_URL_HOST), ...explode(",", (string) getenv("TRUSTED_HOSTS"))])));')"
+    SERVER_NAMES="$(php -r 'echo implode(" ", array_diff(array_unique(array_filter(preg_replace("/[^A-Za-z0-9.:\\[\\]-]/", "", [(string) parse_url((string) getenv("APP_URL"), PHP_URL_HOST), ...explode(",", (string) getenv("TRUSTED_HOSTS"))]))), ["127.0.0.1", "localhost", "[::1]"]));')"
     export SERVER_NAMES
     export HOME_DIR RUN_DIR APP_DIR HTTP_PORT DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD APP_KEY
     # Unix socket paths may not be longer than about a hundred characters, whatever folder the checkout is in.
@@ -145,34 +163,58 @@ prepare_instance() {
 
 supervisor() { supervisorctl -c "$RUN_DIR/supervisor.conf" "$@"; }
 
+# start_programs NAME... : all at once; each takes a second to count as started.
+start_programs() {
+    local name
+    for name in "$@"; do supervisor start "$name" >/dev/null & done
+    wait $(jobs -p | grep -vx "$SUPERVISOR_PID") || true
+}
+
 database_answers() {
     php -r '
         try { new PDO("mysql:host=".getenv("DB_HOST").";port=".getenv("DB_PORT").";dbname=".getenv("DB_DATABASE"), getenv("DB_USERNAME"), getenv("DB_PASSWORD")); }
         catch (PDOException) { exit(1); }'
 }
 
-pool_listens() { [ -S "$PLAYING_SOCKET" ]; }
+# Warm: those who ask first do not wait longer than others.
+pool_is_warm() { php "$APP_DIR/ops/pool-state.php" warm; }
 
 page_answers() {
     php -r 'exit(@file_get_contents("http://127.0.0.1:".getenv("HTTP_PORT")."/up") === false ? 1 : 0);'
 }
 
-# start_servers : the database first, then what needs it; supervisord stays a child of this shell as $SUPERVISOR_PID.
-start_servers() {
-    supervisord -n -c "$RUN_DIR/supervisor.conf" >"$HOME_DIR/logs/supervisor.out" 2>&1 &
+# launch_supervisor : it stays a child of this shell as $SUPERVISOR_PID and ends with it, and its servers with it; the lock
+# stays here.
+launch_supervisor() {
+    setpriv --pdeathsig TERM supervisord -n -c "$RUN_DIR/supervisor.conf" >"$HOME_DIR/logs/supervisor.out" 2>&1 9>&- &
     SUPERVISOR_PID=$!
-    # The pool needs no database, and warms up meanwhile.
     wait_for 10 'supervisor' supervisor pid || die "supervisor did not start; see $HOME_DIR/logs/supervisor.log"
-    if [ "$PRIVATE_DATABASE" = true ]; then supervisor start pool mariadb >/dev/null; else supervisor start pool >/dev/null; fi
+}
+
+database_program() { [ "$PRIVATE_DATABASE" != true ] || printf mariadb; }
+
+# start_servers : the database first, then what needs it. The pool needs none, and warms up meanwhile.
+start_servers() {
+    launch_supervisor
+    # shellcheck disable=SC2046
+    start_programs pool $(database_program)
     wait_for 60 'database' database_answers || { tail -n 15 "$HOME_DIR/logs/mariadb.log" >&2; die 'the database does not answer'; }
     (cd "$APP_DIR" && umask 077 && php artisan migrate --force --quiet) || die 'the database could not be brought up to date'
 }
 
 start_application() {
     (cd "$APP_DIR" && umask 077 && php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet) || die 'the application could not be prepared'
-    supervisor start php-fpm nginx queue scheduler >/dev/null
-    wait_for 60 'pool' pool_listens || { tail -n 15 "$HOME_DIR/logs/pool.log" >&2; die 'the playing processes did not start'; }
+    start_programs php-fpm nginx queue scheduler health
+    wait_for 60 'pool' pool_is_warm || { tail -n 15 "$HOME_DIR/logs/pool.log" >&2; die 'the playing processes did not start'; }
     wait_for 30 'application' page_answers || { tail -n 15 "$HOME_DIR"/logs/{nginx,php-fpm,laravel}*.log >&2 2>/dev/null; die 'the application does not answer'; }
+}
+
+# start_again : everything as it was, after supervisord was lost.
+start_again() {
+    clear_up
+    launch_supervisor
+    # shellcheck disable=SC2046
+    start_programs $(database_program) pool php-fpm nginx queue scheduler health
 }
 
 # start_temporary_stack : everything with the demo, in $HOME_DIR, on free ports; TEST_BASE_URL is its address.
@@ -181,7 +223,7 @@ start_temporary_stack() {
     HTTP_PORT="$(free_port)"
     DB_PORT="$(free_port)"
     DB_PASSWORD="$(php -r 'echo bin2hex(random_bytes(12));')"
-    mkdir -p "$HOME_DIR"
+    lock_instance
     touch "$HOME_DIR/.env"
     export APP_ENV_FOLDER="$HOME_DIR"
     export APP_URL="http://127.0.0.1:$HTTP_PORT"
@@ -201,6 +243,7 @@ stop_servers() {
         wait "$SUPERVISOR_PID" 2>/dev/null
     fi
     SUPERVISOR_PID=''
+    clear_up
     [ -n "${SOCKET_DIR:-}" ] && rm -rf "$SOCKET_DIR"
     return 0
 }

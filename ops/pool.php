@@ -20,8 +20,8 @@ use function Amp\Future\await;
 use function Amp\Socket\listen;
 
 /**
- * The pool: php ops/pool.php SOCKET FLAG... starts the processes, has them play the examples until they are warm, then
- * listens at SOCKET. Flags go to PHP in the processes. PLAYERS and LEADS in the environment say how many there are.
+ * The pool: php ops/pool.php SOCKET FLAG... starts the processes and listens at SOCKET; they play the examples first, until
+ * they are warm. Flags go to PHP in the processes. PLAYERS and LEADS in the environment say how many there are.
  */
 require __DIR__.'/../vendor/autoload.php';
 
@@ -35,13 +35,14 @@ EventLoop::setErrorHandler($report);
 $factory = new ContextWorkerFactory(__DIR__.'/../vendor/autoload.php', new ProcessContextFactory(binary: [PHP_BINARY, ...array_slice($argv, 2)]));
 $pool = new Pool($factory, $limits, $report);
 
-// Warm: every lead leads, every player plays, before anybody waits for them.
+// The examples are played before anybody waits.
 $examples = array_values(array_filter((array) glob(__DIR__.'/../formats/examples/*.json'), static fn ($file): bool => ! str_contains((string) $file, '.hold.')));
-$warm = static function (int $lead) use ($pool, $examples, $limits): void {
+$warm = static function (int $half) use ($pool, $examples): void {
     foreach ($examples as $i => $file) {
-        if ($i % $limits->leads === $lead || $i < 2) {
+        if ($i % 2 === $half) {
             $rush = RushDocument::read(json_decode((string) file_get_contents((string) $file), true))->rush;
-            $ticket = $pool->ask(new Asked(new RankQuestion($rush, Pins::none(), Units::Metric, 1000 + $lead, null), "warm $lead"));
+            // All of it is one person's, so that those who ask meanwhile get their turns.
+            $ticket = $pool->ask(new Asked(new RankQuestion($rush, Pins::none(), Units::Metric, 1000, null), 'nobody'));
             while ($ticket->work->answer === null) {
                 $ticket->work->next()->await();
             }
@@ -49,12 +50,15 @@ $warm = static function (int $lead) use ($pool, $examples, $limits): void {
         }
     }
 };
-$started = hrtime(true);
-await(array_map(static fn (int $lead) => async($warm, $lead), range(0, $limits->leads - 1)));
 @unlink($socket);
 umask(0o077);
 $server = listen(new UnixAddress($socket));
-printf("%s %d players and %d leads, warm after %.1f s\n", date('c'), $limits->players, $limits->leads, (hrtime(true) - $started) / 1e9);
+$started = hrtime(true);
+async(static function () use ($limits, $warm, $pool, $started): void {
+    await([async($warm, 0), async($warm, 1)]);
+    $pool->warm = true;
+    printf("%s %d players and %d leads, warm after %.1f s\n", date('c'), $limits->players, $limits->leads, (hrtime(true) - $started) / 1e9);
+})->ignore();
 
 foreach ([SIGTERM, SIGINT] as $signal) {
     EventLoop::unreference(EventLoop::onSignal($signal, $server->close(...)));

@@ -50,6 +50,9 @@ final class Pool
 
     private int $keptBytes = 0;
 
+    /** Whether the processes have played enough to be fast. */
+    public bool $warm = false;
+
     /** @var array<string, Ticket> */
     private array $tickets = [];
 
@@ -102,10 +105,10 @@ final class Pool
         return $this->tickets[$name] ?? null;
     }
 
-    /** @return array{open: int, kept: int, players: int, leads: int} */
+    /** @return array{warm: bool, open: int, kept: int, players: int, leads: int} */
     public function state(): array
     {
-        return ['open' => count($this->open), 'kept' => count($this->kept), 'players' => $this->players->getWorkerCount(), 'leads' => $this->leads->getWorkerCount()];
+        return ['warm' => $this->warm, 'open' => count($this->open), 'kept' => count($this->kept), 'players' => $this->players->getWorkerCount(), 'leads' => $this->leads->getWorkerCount()];
     }
 
     /** Stops taking work; the processes end. */

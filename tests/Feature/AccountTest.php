@@ -271,7 +271,7 @@ it('takes in no archive that is made to be too much, and nothing odd with one th
     $zip->addFromString('archive.json', (string) json_encode([...$list, ...$make($zip, $rush)]));
     $zip->close();
     $person = $this->person();
-    $answer = $this->actingAs($person)->postJson('/api/account/archive', ['file' => new UploadedFile($path, 'a.zip', null, null, true)])->assertStatus($status)->assertSee($says);
+    $answer = $this->actingAs($person)->postJson('/api/account/archive', ['file' => new UploadedFile($path, 'a.zip', null, null, true)])->assertStatus($status)->assertSee($says, false);
     $person->refresh();
     expect(count($person->standings ?? []))->toBeLessThan(6)->and($person->rushes()->count())->toBe($status === 200 ? (int) $answer->json('rushes') : 0);
     foreach ($person->rushes as $kept) {
@@ -310,7 +310,7 @@ it('takes in no archive that is made to be too much, and nothing odd with one th
 
         return ['rushes' => array_map(static fn (int $i, string $date): array => ['file' => "$i.json", 'created_at' => $date, 'updated_at' => $date], range(0, 2), ['0000-01-01T00:00:00Z', '9999-12-31T23:59:59Z', '2026-06-04T05:30:00Z'])];
     }, 200, '"rushes":3'],
-    'forty thousand standings of bodies that do not exist' => [fn (ZipArchive $zip): array => ['standings' => array_fill_keys(array_map(static fn (int $i): string => "b$i", range(1, 40_000)), ['drive' => 'short'])], 200, '"rushes":0'],
+    'twenty thousand standings of bodies that do not exist' => [fn (ZipArchive $zip): array => ['standings' => array_fill_keys(array_map(static fn (int $i): string => "b$i", range(1, 20_000)), ['drive' => 'short'])], 200, '"rushes":0'],
 ]);
 
 it('keeps the demo from account matters', function (): void {
