@@ -44,6 +44,27 @@ enum KitType: string
         };
     }
 
+    /**
+     * What a list shows of a document: some of its fields, none of them long.
+     *
+     * @param  array<string, mixed>  $fields  a document with its defaults filled in
+     * @return array<string, mixed>
+     */
+    public function outline(array $fields): array
+    {
+        $some = static fn (array $of, string ...$names): array => array_intersect_key($of, array_flip($names));
+
+        return match ($this) {
+            self::Bodies => [
+                ...$some($fields, 'sensor_width_mm', 'sensor_height_mm', 'pixels_wide', 'pixels_high', 'frames_per_s', 'mirror', 'points', 'detects'),
+                'areas' => array_map(static fn (mixed $area): array => $some((array) $area, 'width', 'height'), (array) ($fields['areas'] ?? [])),
+                'own_words' => array_values(array_filter(array_column((array) ($fields['words'] ?? []), 'label'))),
+            ],
+            self::Lenses => $some($fields, 'focal_mm', 'max_aperture', 'nearest_m', 'sweep_s', 'zoom', 'extenders'),
+            self::Subjects => [...$some($fields, 'group'), 'subject' => $some((array) ($fields['subject'] ?? []), 'kind', 'figure')],
+        };
+    }
+
     /** @return array<string, array<string, mixed>> the samples everybody has, by id */
     public function samples(): array
     {

@@ -7,6 +7,7 @@ namespace App\Kit;
 use App\Documents\KitType;
 use App\Models\KitItem;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 
 /** All the bodies, lenses or subjects a person can reach: their own, and the samples they have not replaced. */
 final readonly class Shelf
@@ -15,24 +16,48 @@ final readonly class Shelf
     {
     }
 
-    /** @return list<Entry> their own first, then the samples */
-    public function entries(): array
+    /** @return list<Listing> their own first, then the samples */
+    public function listings(): array
     {
-        $entries = $replaced = [];
-        $own = KitItem::query();
-        $own->where('user_id', $this->person->id)->where('type', $this->type)->orderBy('name')->orderBy('id')->limit(1000);
-        foreach ($own->get() as $item) {
-            $entries[] = Entry::own($item);
+        $listings = $replaced = [];
+        foreach ($this->own()->get(KitItem::LISTED) as $item) {
+            $listings[] = Listing::own($item);
             // A corrected subject stands in for the one it corrects; a sample camera stays beside what was made of it.
             $replaced[] = $this->type === KitType::Subjects ? $item->based_on : null;
         }
         foreach ($this->type->samples() as $id => $document) {
             if (! in_array($id, $replaced, true)) {
-                $entries[] = Entry::sample($this->type, $id, $document, $this->person);
+                $listings[] = Listing::sample($this->type, $id, $document, $this->person);
             }
         }
 
-        return $entries;
+        return $listings;
+    }
+
+    /** @return list<Entry> some of one's own; of the samples where one has none */
+    public function some(int $most): array
+    {
+        $own = [];
+        $mine = $this->own();
+        $mine->limit($most);
+        foreach ($mine->get() as $item) {
+            $own[] = Entry::own($item);
+        }
+        if ($own !== []) {
+            return $own;
+        }
+        $samples = array_slice($this->type->samples(), 0, $most);
+
+        return array_map(fn (string $id, array $document): Entry => Entry::sample($this->type, $id, $document, $this->person), array_keys($samples), $samples);
+    }
+
+    /** @return Builder<KitItem> */
+    private function own(): Builder
+    {
+        $own = KitItem::query();
+        $own->where('user_id', $this->person->id)->where('type', $this->type)->orderBy('name')->orderBy('id')->limit(1000);
+
+        return $own;
     }
 
     /** The entry with an id; null when there is none, or it is somebody else's. */

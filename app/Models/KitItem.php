@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property KitType $type
  * @property string $name
  * @property array<string, mixed> $document
+ * @property array<string, mixed> $outline  what a list shows of it
  * @property string|null $based_on
  * @property array<string, mixed>|null $standing
  * @property int $version
@@ -36,6 +37,9 @@ final class KitItem extends Model
 
     protected $table = 'kit';
 
+    /** What a list needs; the document stays where it is. */
+    public const LISTED = ['id', 'user_id', 'type', 'name', 'outline', 'based_on', 'standing', 'version', 'updated_at'];
+
     protected $fillable = ['type', 'name', 'document', 'based_on', 'standing'];
 
     /** @return BelongsTo<User, $this> */
@@ -47,12 +51,13 @@ final class KitItem extends Model
     protected static function booted(): void
     {
         self::saving(static function (self $item): void {
+            $item->outline = $item->type->outline($item->document);
             $item->bytes = strlen($item->getAttributes()['document'] ?? '') + strlen($item->getAttributes()['standing'] ?? '');
         });
     }
 
     protected function casts(): array
     {
-        return ['type' => KitType::class, 'document' => 'array', 'standing' => 'array', 'version' => 'integer'];
+        return ['type' => KitType::class, 'document' => 'array', 'outline' => 'array', 'standing' => 'array', 'version' => 'integer'];
     }
 }

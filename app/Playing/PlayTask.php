@@ -39,8 +39,8 @@ final readonly class PlayTask implements Task
     public static function deal(array $plays, int $players): array
     {
         $costs = array_map(static fn (Play $play): int => $play->steps(), $plays);
-        // Two for each, so that a quick one does not wait for a slow one; not so small that handing over costs more than playing.
-        $size = max(self::SMALLEST_STEPS, min(self::LARGEST_STEPS, array_sum($costs) / (2 * $players)));
+        // Three for each, so that a quick one does not wait for a slow one; not so small that handing over costs more than playing.
+        $size = max(self::SMALLEST_STEPS, min(self::LARGEST_STEPS, array_sum($costs) / (3 * $players)));
         $pieces = $rushes = $dealt = $numbers = [];
         $cost = 0;
         foreach ($plays as $i => $play) {
@@ -57,7 +57,7 @@ final readonly class PlayTask implements Task
         return $pieces;
     }
 
-    private const SMALLEST_STEPS = 15_000;
+    private const SMALLEST_STEPS = 10_000;
 
     private const LARGEST_STEPS = 120_000;
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Documents\KitType;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -26,7 +27,10 @@ return new class extends Migration
             $table->unsignedInteger('bytes')->default(0);
             $table->index(['user_id', 'updated_at', 'id']);
         });
-        Schema::table('kit', fn (Blueprint $table) => $table->unsignedInteger('bytes')->default(0));
+        Schema::table('kit', function (Blueprint $table): void {
+            $table->json('outline')->default('{}');
+            $table->unsignedInteger('bytes')->default(0);
+        });
 
         DB::statement('UPDATE users SET email = LOWER(email)');
         DB::statement("UPDATE rushes SET
@@ -36,11 +40,15 @@ return new class extends Migration
             focal_mm = COALESCE(JSON_VALUE(document, '$.kit.lens.focal_mm'), 0) * COALESCE(JSON_VALUE(document, '$.kit.extender'), 1),
             bytes = LENGTH(document) + COALESCE(LENGTH(pins), 0)");
         DB::statement('UPDATE kit SET bytes = LENGTH(document) + COALESCE(LENGTH(standing), 0)');
+        foreach (DB::table('kit')->orderBy('id')->lazyById(100, 'id') as $row) {
+            $outline = KitType::from($row->type)->outline((array) json_decode($row->document, true));
+            DB::table('kit')->where('id', $row->id)->update(['outline' => json_encode($outline)]);
+        }
     }
 
     public function down(): void
     {
-        Schema::table('kit', fn (Blueprint $table) => $table->dropColumn('bytes'));
+        Schema::table('kit', fn (Blueprint $table) => $table->dropColumn(['bytes', 'outline']));
         Schema::table('rushes', function (Blueprint $table): void {
             $table->dropIndex(['user_id', 'updated_at', 'id']);
             $table->dropColumn(['figure', 'speed_mps', 'start_m', 'focal_mm', 'bytes']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Documents\DocumentGate;
 use App\Documents\KitType;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use RushHold\Tests\Rushes;
 
 beforeEach(function (): void {
@@ -17,12 +18,25 @@ beforeEach(function (): void {
 it('offers samples to everybody, one’s own first', function (string $type, int $least): void {
     $list = $this->getJson("/api/kit/$type")->assertOk()->json();
     expect(count($list))->toBeGreaterThanOrEqual($least)->and(array_unique(array_column($list, 'sample')))->toBe([true]);
-    $document = [...$list[0]['document'], ...($type === 'subjects' ? [] : ['name' => 'Mine'])];
+    $document = [...$this->getJson("/api/kit/$type/{$list[0]['id']}")->json('document'), ...($type === 'subjects' ? [] : ['name' => 'Mine'])];
     $kept = ($this->keep)($type, $document);
     expect($this->getJson("/api/kit/$type")->json('0.id'))->toBe($kept['id'])
         ->and($this->getJson("/api/kit/$type/{$kept['id']}")->assertOk()->json())->toEqual($kept)
         ->and($this->getJson("/api/kit/$type/{$list[1]['id']}")->assertOk()->json('sample'))->toBeTrue();
 })->with([['bodies', 5], ['lenses', 5], ['subjects', 60]]);
+
+it('lists kit and rushes without reading their documents', function (): void {
+    ($this->keep)('bodies', ($this->describe)(['words' => ['area.zone' => ['label' => 'Block', 'where' => 'Page 2']]]));
+    $this->postJson('/api/rushes', ['document' => RushHold\Tests\Rushes::document()])->assertCreated();
+    $asked = [];
+    DB::listen(function ($query) use (&$asked): void {
+        $asked[] = $query->sql;
+    });
+    $body = $this->getJson('/api/kit/bodies')->assertOk()->json('0');
+    $this->getJson('/api/rushes')->assertOk()->assertJsonMissingPath('items.0.document');
+    expect($body)->not->toHaveKey('document')->and($body['outline']['own_words'])->toBe(['Block'])->and($body['outline']['areas'])->toHaveKey('point')
+        ->and(implode("\n", preg_grep('/from `(kit|rushes)`/', $asked)))->not->toBe('')->not->toContain('document')->not->toContain('select *');
+});
 
 it('keeps samples as they are', function (): void {
     $this->putJson('/api/kit/bodies/sample-old-mirror', ['document' => ($this->describe)(), 'version' => 1])->assertForbidden();

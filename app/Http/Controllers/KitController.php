@@ -9,6 +9,7 @@ use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\KitType;
 use App\Http\Requests\SaveKitRequest;
+use App\Http\Resources\KitListingResource;
 use App\Http\Resources\KitResource;
 use App\Kit\Entry;
 use App\Kit\Shelf;
@@ -35,12 +36,12 @@ final class KitController extends Controller
     {
     }
 
-    #[OA\Get(path: '/api/kit/{type}', operationId: 'listKit', summary: 'One\'s own bodies, lenses or subjects, then the samples', tags: ['kit'],
+    #[OA\Get(path: '/api/kit/{type}', operationId: 'listKit', summary: 'One\'s own bodies, lenses or subjects in outline, then the samples', tags: ['kit'],
         parameters: [new OA\PathParameter(ref: '#/components/parameters/type')],
-        responses: [new OA\Response(response: 200, description: 'All of them', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/KitItem')))])]
+        responses: [new OA\Response(response: 200, description: 'All of them', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/KitListing')))])]
     public function index(Request $request, KitType $type): AnonymousResourceCollection
     {
-        return KitResource::collection((new Shelf($this->person($request), $type))->entries());
+        return KitListingResource::collection((new Shelf($this->person($request), $type))->listings());
     }
 
     #[OA\Post(path: '/api/kit/{type}', operationId: 'createKit', summary: 'Keep a body, lens or subject', tags: ['kit'],

@@ -35,11 +35,9 @@ final class LensChoiceController extends Controller
     public function __invoke(PlanRequest $request, Questions $questions): Response
     {
         $rush = RushDocument::read($request->input('rush'))->rush;
-        $entries = (new Shelf($this->person($request), KitType::Lenses))->entries();
-        $own = array_values(array_filter($entries, static fn (Entry $e): bool => ! $e->sample));
-        $lenses = array_map(static fn (Entry $e): array => ['id' => $e->id, 'name' => $e->name, 'lens' => LensDocument::read($e->document)->lens],
-            array_slice($own === [] ? $entries : $own, 0, self::MOST));
+        $entries = (new Shelf($this->person($request), KitType::Lenses))->some(self::MOST);
+        $lenses = array_map(static fn (Entry $e): array => ['id' => $e->id, 'name' => $e->name, 'lens' => LensDocument::read($e->document)->lens], $entries);
 
-        return $questions->ask($request, new LensQuestion($rush, $lenses, $own !== [], $request->enum('units', Units::class) ?? Units::Metric));
+        return $questions->ask($request, new LensQuestion($rush, $lenses, $entries !== [] && ! $entries[0]->sample, $request->enum('units', Units::class) ?? Units::Metric));
     }
 }

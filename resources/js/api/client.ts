@@ -10,6 +10,7 @@ export type Plan = components['schemas']['Plan'];
 export type PlanLine = Plan['lines'][number];
 export type SavedRush = components['schemas']['SavedRush'];
 export type KitItem = components['schemas']['KitItem'];
+export type KitListing = components['schemas']['KitListing'];
 export type Body = components['schemas']['Body'];
 export type Lens = components['schemas']['Lens'];
 export type SubjectProfile = components['schemas']['SubjectProfile'];

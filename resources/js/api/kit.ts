@@ -6,6 +6,7 @@ import {
   type Habits,
   type Hold,
   type KitItem,
+  type KitListing,
   type KitType,
   type Lens,
   type Refusal,
@@ -33,14 +34,38 @@ export type Item<T extends KitType> = Omit<KitItem, 'document' | 'type'> & {
 
 const at = <T extends KitType>(type: T, id: string) => ({ params: { path: { type, id } } });
 
-/** All bodies, lenses or subjects within reach: one’s own first, then the samples. */
+/** The same as a list shows it: in outline, with the fields of its document that it takes to draw and name it. */
+export type Listed<T extends KitType> = Omit<KitListing, 'outline' | 'type'> & {
+  type: T;
+  outline: Partial<Documents[T]> & { own_words?: string[] };
+};
+
+/** All bodies, lenses or subjects within reach in outline: one’s own first, then the samples. */
 export function useKit<T extends KitType>(type: T) {
   return useQuery({
     queryKey: ['kit', type],
     queryFn: () =>
-      take(client.GET('/api/kit/{type}', { params: { path: { type } } })) as unknown as Promise<Item<T>[]>,
+      take(client.GET('/api/kit/{type}', { params: { path: { type } } })) as unknown as Promise<Listed<T>[]>,
     staleTime: 300_000,
   });
+}
+
+const itemQuery = <T extends KitType>(type: T, id: string) => ({
+  queryKey: ['kit', type, id],
+  queryFn: () => take(client.GET('/api/kit/{type}/{id}', at(type, id))) as unknown as Promise<Item<T>>,
+  staleTime: 300_000,
+  retry: false,
+});
+
+/** One of them with its document. */
+export function useKitItem<T extends KitType>(type: T, id: string | undefined) {
+  return useQuery({ ...itemQuery(type, id ?? ''), enabled: id !== undefined });
+}
+
+/** Fetches one with its document, for when it is picked from a list. */
+export function useFetchKit() {
+  const queries = useQueryClient();
+  return <T extends KitType>(type: T, id: string) => queries.fetchQuery(itemQuery(type, id));
 }
 
 export function useSaveKit<T extends KitType>(type: T) {

@@ -202,7 +202,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** One's own bodies, lenses or subjects, then the samples */
+        /** One's own bodies, lenses or subjects in outline, then the samples */
         get: operations["listKit"];
         put?: never;
         /** Keep a body, lens or subject */
@@ -1908,6 +1908,21 @@ export interface components {
             password: string;
             remember?: boolean;
         };
+        KitListing: {
+            id: string;
+            /** @enum {string} */
+            type: "bodies" | "lenses" | "subjects";
+            name: string;
+            /** @description Everybody has it; changing it makes a copy */
+            sample: boolean;
+            based_on: string | null;
+            version: number;
+            /** Format: date-time */
+            updated_at: string | null;
+            /** @description The fields of its document that a list shows; of a body also `own_words`, what its camera calls things */
+            outline: Record<string, never>;
+            standing: components["schemas"]["Hold"] | null;
+        };
         KitItem: {
             id: string;
             /** @enum {string} */
@@ -2454,7 +2469,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["KitItem"][];
+                    "application/json": components["schemas"]["KitListing"][];
                 };
             };
         };

@@ -5,7 +5,7 @@ import { useCallback, useDeferredValue, useEffect, useRef, useState } from 'reac
 import { useBlocker, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Hold, Refusal, Rush } from '../../api/client';
 import { usePlan, useRank, useRush, useSaveRush } from '../../api/hooks';
-import { useFreshRush, useKit } from '../../api/kit';
+import { useFreshRush, useKit, useKitItem } from '../../api/kit';
 import { useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
 import { Failed, Waiting } from '../../shell/Messages';
@@ -52,6 +52,7 @@ export default function Desk() {
   const body =
     bodies.data?.find((b) => !b.sample && b.name === bodyName) ??
     bodies.data?.find((b) => b.name === bodyName);
+  const described = useKitItem('bodies', body?.id).data;
   const standing = (body?.standing ?? null) as Hold | null;
   const plan = usePlan(asked?.document, (asked?.pins ?? {}) as Hold, units, standing);
   // A refused entry does not take the last answer away.
@@ -320,7 +321,7 @@ export default function Desk() {
           onPin={pin}
           onAdopt={(hold) => desk.change({ pins: hold })}
           onCompare={setCompared}
-          body={body}
+          body={described}
           onWord={(words) =>
             changeRush('kit', { body: { ...draft.document.kit?.body, words } }, 'kit.body.words')
           }

@@ -1,6 +1,6 @@
-import { Button, Select } from 'antd';
+import { App, Button, Select } from 'antd';
 import type { Body, Lens, Rush } from '../../api/client';
-import { useKit } from '../../api/kit';
+import { useFetchKit, useKit, useKitItem } from '../../api/kit';
 
 type Props = {
   rush: Rush;
@@ -27,7 +27,12 @@ export function KitFields({ rush, onChange, onChooseLens }: Props) {
   const shelfLens =
     lenses.data?.find((l) => !l.sample && l.name === lens?.name) ??
     lenses.data?.find((l) => l.name === lens?.name);
-  const changed = body && shelfBody && !shelfBody.sample && !same({ ...shelfBody.document }, { ...body });
+  const described = useKitItem('bodies', shelfBody && !shelfBody.sample ? shelfBody.id : undefined).data
+    ?.document;
+  const changed = body && described && !same({ ...described }, { ...body });
+  const fetchKit = useFetchKit();
+  const { message } = App.useApp();
+  const failed = (error: Error) => message.error(error.message);
   const shelf = (items: { id: string; name: string; sample: boolean }[] | undefined) => {
     const list = (sample: boolean) =>
       (items ?? []).filter((i) => i.sample === sample).map((i) => ({ value: i.id, label: i.name }));
@@ -48,17 +53,16 @@ export function KitFields({ rush, onChange, onChooseLens }: Props) {
           options={shelf(bodies.data)}
           value={shelfBody?.id ?? body?.name ?? null}
           onChange={(id) => {
-            const picked = bodies.data?.find((b) => b.id === id);
-            if (picked) onChange('kit', { body: picked.document }, `kit.body ${id}`);
+            fetchKit('bodies', id).then(
+              (picked) => onChange('kit', { body: picked.document }, `kit.body ${id}`),
+              failed,
+            );
           }}
         />
         {changed && (
           <p className="quiet kit-changed">
             Your description of it has changed since.{' '}
-            <Button
-              size="small"
-              onClick={() => onChange('kit', { body: shelfBody.document }, 'kit.body again')}
-            >
+            <Button size="small" onClick={() => onChange('kit', { body: described }, 'kit.body again')}>
               Use it
             </Button>
           </p>
@@ -73,8 +77,10 @@ export function KitFields({ rush, onChange, onChooseLens }: Props) {
           options={shelf(lenses.data)}
           value={shelfLens?.id ?? (lens?.name || 'As below')}
           onChange={(id) => {
-            const picked = lenses.data?.find((l) => l.id === id);
-            if (picked) onChange('kit', { lens: picked.document, extender: 1 }, `kit.lens ${id}`);
+            fetchKit('lenses', id).then(
+              (picked) => onChange('kit', { lens: picked.document, extender: 1 }, `kit.lens ${id}`),
+              failed,
+            );
           }}
         />
         <Button size="small" className="which-lens" onClick={onChooseLens}>

@@ -1,7 +1,7 @@
-import { Button, Modal } from 'antd';
+import { App, Button, Modal } from 'antd';
 import type { Lens, Rush } from '../../api/client';
 import { useProgress } from '../../api/hooks';
-import { lensWindow, useKit, useLensChoice } from '../../api/kit';
+import { lensWindow, useFetchKit, useLensChoice } from '../../api/kit';
 import { ProgressLine } from '../../parts/ProgressLine';
 import { useUnits } from '../../parts/units';
 
@@ -10,7 +10,8 @@ type Props = { rush: Rush | null; onClose: () => void; onUse: (lens: Lens, exten
 /** The person’s lenses for this rush, each at the focal length and extender that suits it best, played. */
 export function LensChooser({ rush, onClose, onUse }: Props) {
   const units = useUnits();
-  const lenses = useKit('lenses');
+  const fetchKit = useFetchKit();
+  const { message } = App.useApp();
   const choice = useLensChoice(rush, units);
   const data = choice.data;
   const done = useProgress(lensWindow);
@@ -40,37 +41,39 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
               : 'You have no lenses of your own here yet; these are the samples.'}
           </p>
           <ol className="lens-choices">
-            {data.choices.map((c) => {
-              const lens = lenses.data?.find((l) => l.id === c.id);
-              return (
-                <li key={c.id}>
-                  <span>
-                    <b>{c.name}</b>
-                    <small className="quiet">
-                      at {Math.round(c.focal_mm)} mm{c.extender > 1 && ` with ${c.extender}×`}, f/
-                      {Number(c.widest.toPrecision(2))}
-                    </small>
-                    <small>{c.sentence}</small>
-                  </span>
-                  <span
-                    className="rate-bar"
-                    role="img"
-                    aria-label={`${Math.round(100 * c.keeper_rate)} of 100 frames kept`}
-                  >
-                    <span className="rate" style={{ width: `${c.keeper_rate * 100}%` }} />
-                  </span>
-                  <span className="ranked-rate">{Math.round(100 * c.keeper_rate)} %</span>
-                  <Button
-                    size="small"
-                    disabled={!lens || c.keeper_rate === 0}
-                    onClick={() => lens && onUse({ ...lens.document, focal_mm: c.focal_mm }, c.extender)}
-                    aria-label={`Use it: ${c.name}`}
-                  >
-                    Use it
-                  </Button>
-                </li>
-              );
-            })}
+            {data.choices.map((c) => (
+              <li key={c.id}>
+                <span>
+                  <b>{c.name}</b>
+                  <small className="quiet">
+                    at {Math.round(c.focal_mm)} mm{c.extender > 1 && ` with ${c.extender}×`}, f/
+                    {Number(c.widest.toPrecision(2))}
+                  </small>
+                  <small>{c.sentence}</small>
+                </span>
+                <span
+                  className="rate-bar"
+                  role="img"
+                  aria-label={`${Math.round(100 * c.keeper_rate)} of 100 frames kept`}
+                >
+                  <span className="rate" style={{ width: `${c.keeper_rate * 100}%` }} />
+                </span>
+                <span className="ranked-rate">{Math.round(100 * c.keeper_rate)} %</span>
+                <Button
+                  size="small"
+                  disabled={c.keeper_rate === 0}
+                  onClick={() =>
+                    fetchKit('lenses', c.id).then(
+                      (lens) => onUse({ ...lens.document, focal_mm: c.focal_mm }, c.extender),
+                      (error: Error) => message.error(error.message),
+                    )
+                  }
+                  aria-label={`Use it: ${c.name}`}
+                >
+                  Use it
+                </Button>
+              </li>
+            ))}
           </ol>
         </>
       )}

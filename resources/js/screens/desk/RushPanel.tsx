@@ -1,7 +1,7 @@
-import { Segmented, Select } from 'antd';
+import { App, Segmented, Select } from 'antd';
 import { useMemo } from 'react';
 import type { Lens, Plan, Refusal, Rush } from '../../api/client';
-import { useKit } from '../../api/kit';
+import { useFetchKit, useKit, useKitItem } from '../../api/kit';
 import { NumberField } from '../../parts/NumberField';
 import { finalUses, freezes, opennesses, Skills, supports } from '../../parts/person';
 import { ShareField } from '../../parts/ShareField';
@@ -27,12 +27,15 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
   const options = useMemo(() => {
     const groups = new Map<string, { value: string; label: string }[]>();
     for (const s of subjects.data ?? []) {
-      const group = s.document.group ?? 'Own';
+      const group = s.outline.group ?? 'Own';
       groups.set(group, [...(groups.get(group) ?? []), { value: s.id, label: s.name }]);
     }
     return [...groups].map(([label, options]) => ({ label, options }));
   }, [subjects.data]);
   const current = subjects.data?.find((s) => s.name === rush.subject.name);
+  const profile = useKitItem('subjects', current?.id).data?.document;
+  const fetchKit = useFetchKit();
+  const { message } = App.useApp();
 
   const problem = (field: string) => (refused?.field === field ? refused.message : null);
   const figure = (
@@ -72,14 +75,19 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
           loading={subjects.isPending}
           options={options}
           value={current?.id ?? (rush.subject.name ? rush.subject.name : null)}
-          onChange={(id) => {
-            const picked = subjects.data?.find((s) => s.id === id);
-            if (!picked) return;
-            const { subject, hazards = [] } = picked.document;
-            onRush({ ...rush, subject, scene: { ...rush.scene, hazards } as Rush['scene'] }, `subject ${id}`);
+          onChange={async (id) => {
+            try {
+              const { subject, hazards = [] } = (await fetchKit('subjects', id)).document;
+              onRush(
+                { ...rush, subject, scene: { ...rush.scene, hazards } as Rush['scene'] },
+                `subject ${id}`,
+              );
+            } catch (error) {
+              message.error((error as Error).message);
+            }
           }}
         />
-        {current && <p className="quiet habit">{current.document.habit}</p>}
+        {profile && <p className="quiet habit">{profile.habit}</p>}
       </div>
 
       <WayFields
@@ -183,7 +191,7 @@ export function RushPanel({ rush, plan, refused, onChange, onRush, onSettle, onC
 
       <details>
         <summary>The subject’s figures</summary>
-        {current && <p className="quiet habit">{current.document.source}</p>}
+        {profile && <p className="quiet habit">{profile.source}</p>}
         <div className="fields">
           {figure('length_m', 'Length', 'size')}
           {figure('height_m', 'Height', 'size')}

@@ -2,8 +2,8 @@ import './kit.css';
 import { App, Button, Checkbox, Input, InputNumber, Select } from 'antd';
 import { useEffect, useId, useMemo, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import type { Body } from '../../api/client';
-import { type Item, useCheck, useKit, useSaveKit } from '../../api/kit';
+import type { Body, Refusal } from '../../api/client';
+import { type Listed, useCheck, useKit, useKitItem, useSaveKit } from '../../api/kit';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import type { Quantity } from '../../parts/units';
@@ -24,6 +24,9 @@ const titles = ['Start', 'Sensor and speed', 'Areas', 'Detection, response', 'Bu
 
 const shutterOf = (s: number | undefined) => (s ? Math.round(1 / s) : 8000);
 
+/** What a new body is described from until another is chosen. */
+const usualSample = 'sample-fast-mirrorless';
+
 /** The guide through a body, step by step; any step can be opened at any time. */
 export default function BodyEditor() {
   const { id } = useParams();
@@ -32,7 +35,6 @@ export default function BodyEditor() {
   const save = useSaveKit('bodies');
   const navigate = useNavigate();
   const { message } = App.useApp();
-  const item = shelf.data?.find((b) => b.id === id);
   // Where one is stands in the address, so that leaving and coming back changes nothing.
   const start = params.get('from');
   const go = (fields: { from?: string; step?: number }) => {
@@ -41,12 +43,14 @@ export default function BodyEditor() {
     setParams(next, { replace: true });
   };
   const setStart = (from: string) => go({ from });
-  const sample =
-    shelf.data?.find((b) => b.id === start) ?? shelf.data?.find((b) => b.id === 'sample-fast-mirrorless');
-  const base = useMemo<Body | undefined>(() => {
-    if (id !== undefined) return item?.document;
-    return sample && { ...sample.document, name: '' };
-  }, [id, item?.document, sample]);
+  const from = shelf.data?.some((b) => b.id === start) ? (start ?? usualSample) : usualSample;
+  const opened = useKitItem('bodies', id ?? (shelf.data ? from : undefined));
+  const usual = useKitItem('bodies', usualSample).data?.document.areas ?? {};
+  const item = id === undefined ? undefined : opened.data;
+  const base = useMemo<Body | undefined>(
+    () => opened.data && { ...opened.data.document, ...(id === undefined ? { name: '' } : {}) },
+    [id, opened.data],
+  );
   const { draft, change, forget, dirty } = useDraft<Body>(`body.${id ?? 'new'}`, base);
   const first = id === undefined ? 0 : 1;
   const step = Math.min(titles.length - 1, Math.max(first, Number(params.get('step') ?? first) || first));
@@ -62,10 +66,12 @@ export default function BodyEditor() {
     window.scrollTo(0, 0);
   }, [step]);
 
-  if (shelf.isError) return <Failed message={shelf.error.message} />;
-  if (shelf.isPending || (id !== undefined && item && !draft) || (id === undefined && !draft))
-    return <Waiting what="Opening" />;
-  if (!draft) return <Failed message="This body is not there." />;
+  const failed = opened.error ?? shelf.error;
+  if (failed)
+    return (
+      <Failed message={(failed as Refusal).status === 404 ? 'This body is not there.' : failed.message} />
+    );
+  if (!draft || !shelf.data) return <Waiting what="Opening" />;
 
   const set: Change = (fields) => change({ ...draft, ...fields });
   const sampleItem = id !== undefined && item?.sample;
@@ -79,7 +85,7 @@ export default function BodyEditor() {
     }
     try {
       const own = id !== undefined && !sampleItem;
-      const basedOn = own ? null : (id ?? sample?.id ?? null);
+      const basedOn = own ? null : (id ?? from);
       await save.mutateAsync({
         document: draft,
         ...(own ? { id, version: item?.version ?? 1 } : { based_on: basedOn }),
@@ -132,16 +138,10 @@ export default function BodyEditor() {
                 {refused.message}
               </p>
             )}
-            {step === 0 && <StartStep bodies={shelf.data} chosen={sample?.id ?? null} onChoose={setStart} />}
+            {step === 0 && <StartStep bodies={shelf.data} chosen={from} onChoose={setStart} />}
             {step === 1 && <SensorStep body={draft} set={set} problemField={refused?.field ?? null} />}
             {step === 2 && (
-              <AreasStep
-                body={draft}
-                set={set}
-                usual={shelf.data.find((b) => b.id === 'sample-fast-mirrorless')?.document.areas ?? {}}
-                chosen={area}
-                onChoose={setArea}
-              />
+              <AreasStep body={draft} set={set} usual={usual} chosen={area} onChoose={setArea} />
             )}
             {step === 3 && <ResponseStep body={draft} set={set} />}
             {step === 4 && <ControlsStep body={draft} set={set} />}
@@ -215,7 +215,7 @@ function StartStep({
   chosen,
   onChoose,
 }: {
-  bodies: Item<'bodies'>[];
+  bodies: Listed<'bodies'>[];
   chosen: string | null;
   onChoose: (id: string) => void;
 }) {
@@ -230,10 +230,10 @@ function StartStep({
         {bodies.map((body) => (
           <li key={body.id}>
             <button type="button" aria-pressed={body.id === chosen} onClick={() => onChoose(body.id)}>
-              <FrameSketch body={body.document} />
+              <FrameSketch body={body.outline as Body} />
               <b>{body.name}</b>
               <small>
-                {body.document.frames_per_s} frames/s, {body.document.mirror ? 'mirror' : 'no mirror'}
+                {body.outline.frames_per_s} frames/s, {body.outline.mirror ? 'mirror' : 'no mirror'}
                 {body.sample ? '' : ', yours'}
               </small>
             </button>

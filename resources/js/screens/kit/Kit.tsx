@@ -2,10 +2,11 @@ import './kit.css';
 import { App, Button, Dropdown, Input, type MenuProps } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { KitType } from '../../api/client';
+import type { Body, KitType, Lens } from '../../api/client';
 import {
-  type Item,
   kitActions,
+  type Listed,
+  useFetchKit,
   useHabits,
   useKit,
   useKitAction,
@@ -22,7 +23,7 @@ import { ReachBar } from './ReachBar';
 
 const round = (n: number) => Number(n.toPrecision(2));
 
-function bodyFacts({ document: b }: Item<'bodies'>): string {
+function bodyFacts({ outline: b }: Listed<'bodies'>): string {
   const megapixels = ((b.pixels_wide ?? 6000) * (b.pixels_high ?? 4000)) / 1e6;
   return [
     `${Math.round(megapixels)} MP on ${round(b.sensor_width_mm ?? 36)} × ${round(b.sensor_height_mm ?? 24)} mm`,
@@ -34,15 +35,15 @@ function bodyFacts({ document: b }: Item<'bodies'>): string {
 }
 
 /** How many of a body’s words are known. */
-function named({ document }: Item<'bodies'>): number {
-  return Object.values(document.words ?? {}).filter((w) => w.label).length;
+function named({ outline }: Listed<'bodies'>): number {
+  return outline.own_words?.length ?? 0;
 }
 
 /** The widest opening, at both ends of a zoom where they differ. */
-function opening({ document }: Item<'lenses'>): string {
+function opening({ outline }: Listed<'lenses'>): string {
   const ends = [
-    document.zoom?.[0]?.max_aperture ?? document.max_aperture ?? 4,
-    document.zoom?.at(-1)?.max_aperture,
+    outline.zoom?.[0]?.max_aperture ?? outline.max_aperture ?? 4,
+    outline.zoom?.at(-1)?.max_aperture,
   ];
   return `f/${[...new Set(ends.filter((n) => n !== undefined).map(round))].join('–')}`;
 }
@@ -54,7 +55,7 @@ function Row({
   picture,
   children,
 }: {
-  item: Item<'bodies'> | Item<'lenses'>;
+  item: Listed<'bodies'> | Listed<'lenses'>;
   usual: boolean;
   menu: MenuProps;
   picture: ReactNode;
@@ -98,6 +99,7 @@ export default function Kit() {
   const upload = useKitAction(kitActions.upload);
   const saveBody = useSaveKit('bodies');
   const saveLens = useSaveKit('lenses');
+  const fetchKit = useFetchKit();
   const failed = (error: Error) => message.error(error.message);
 
   function take(type: KitType, file: File) {
@@ -120,7 +122,7 @@ export default function Kit() {
     );
   }
 
-  function menu(item: Item<'bodies'> | Item<'lenses'>) {
+  function menu(item: Listed<'bodies'> | Listed<'lenses'>) {
     const part = item.type === 'bodies' ? 'body' : 'lens';
     return {
       items: [
@@ -138,15 +140,23 @@ export default function Kit() {
         {
           key: 'copy',
           label: 'Make a copy',
-          onClick: () => {
+          onClick: async () => {
             const others: { name: string }[] = (item.type === 'bodies' ? bodies : lenses).data ?? [];
             const name = nameOfCopy(
               item.name,
               others.map((o) => o.name),
             );
-            if (item.type === 'bodies')
-              saveBody.mutate({ document: { ...item.document, name } }, { onError: failed });
-            else saveLens.mutate({ document: { ...item.document, name } }, { onError: failed });
+            try {
+              if (item.type === 'bodies') {
+                const { document } = await fetchKit('bodies', item.id);
+                await saveBody.mutateAsync({ document: { ...document, name } });
+              } else {
+                const { document } = await fetchKit('lenses', item.id);
+                await saveLens.mutateAsync({ document: { ...document, name } });
+              }
+            } catch (error) {
+              failed(error as Error);
+            }
           },
         },
         {
@@ -171,21 +181,23 @@ export default function Kit() {
     };
   }
 
-  const matches = (item: Item<'bodies'> | Item<'lenses'>) => {
-    const words = item.type === 'bodies' ? Object.values(item.document.words ?? {}).map((w) => w.label) : [];
-    return [item.name, ...words].join(' ').toLowerCase().includes(search.trim().toLowerCase());
+  const matches = (item: Listed<'bodies'> | Listed<'lenses'>) => {
+    return [item.name, ...(item.outline.own_words ?? [])]
+      .join(' ')
+      .toLowerCase()
+      .includes(search.trim().toLowerCase());
   };
   const bodyList = (bodies.data ?? []).filter(matches);
   const lensList = (lenses.data ?? []).filter(matches);
   const usual = (id: string) => habits.data?.body === id || habits.data?.lens === id;
 
-  const bodyRow = (item: Item<'bodies'>) => (
+  const bodyRow = (item: Listed<'bodies'>) => (
     <Row
       key={item.id}
       item={item}
       usual={usual(item.id)}
       menu={menu(item)}
-      picture={<FrameSketch body={item.document} />}
+      picture={<FrameSketch body={item.outline as Body} />}
     >
       <small>{bodyFacts(item)}</small>
       {!item.sample && (
@@ -196,19 +208,18 @@ export default function Kit() {
       )}
     </Row>
   );
-  const lensRow = (item: Item<'lenses'>) => (
+  const lensRow = (item: Listed<'lenses'>) => (
     <Row
       key={item.id}
       item={item}
       usual={usual(item.id)}
       menu={menu(item)}
-      picture={<ReachBar lens={item.document} small />}
+      picture={<ReachBar lens={item.outline as Lens} small />}
     >
       <small>
-        {opening(item)} · from {say(item.document.nearest_m, 'length', units)} · sweeps in{' '}
-        {item.document.sweep_s} s
-        {(item.document.extenders?.length ?? 0) > 0 &&
-          ` · extenders ${item.document.extenders?.join('×, ')}×`}
+        {opening(item)} · from {say(item.outline.nearest_m, 'length', units)} · sweeps in{' '}
+        {item.outline.sweep_s} s
+        {(item.outline.extenders?.length ?? 0) > 0 && ` · extenders ${item.outline.extenders?.join('×, ')}×`}
       </small>
     </Row>
   );

@@ -2,8 +2,8 @@ import './kit.css';
 import { App, Button, Checkbox, Input, Radio, Select } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import type { Lens } from '../../api/client';
-import { useCheck, useHabits, useKit, useSaveKit } from '../../api/kit';
+import type { Lens, Refusal } from '../../api/client';
+import { useCheck, useHabits, useKit, useKitItem, useSaveKit } from '../../api/kit';
 import { NumberField } from '../../parts/NumberField';
 import type { Quantity } from '../../parts/units';
 import { say, useUnits } from '../../parts/units';
@@ -20,7 +20,6 @@ const round = (n: number) => Number(n.toPrecision(2));
 /** One lens: what it reaches, how fast it drives, and what its switch allows. */
 export default function LensEditor() {
   const { id } = useParams();
-  const shelf = useKit('lenses');
   const bodies = useKit('bodies');
   const habits = useHabits();
   const save = useSaveKit('lenses');
@@ -28,29 +27,34 @@ export default function LensEditor() {
   const units = useUnits();
   const { message } = App.useApp();
   const nameId = useId();
-  const item = shelf.data?.find((l) => l.id === id);
-  const base = useMemo<Lens | undefined>(() => {
-    if (id !== undefined) return item?.document;
-    const sample = shelf.data?.find((l) => l.id === 'sample-100-400');
-    return sample && { ...sample.document, name: '' };
-  }, [id, item?.document, shelf.data]);
+  const opened = useKitItem('lenses', id ?? 'sample-100-400');
+  const item = id === undefined ? undefined : opened.data;
+  const base = useMemo<Lens | undefined>(
+    () => opened.data && { ...opened.data.document, ...(id === undefined ? { name: '' } : {}) },
+    [id, opened.data],
+  );
   const { draft, change, forget, dirty } = useDraft<Lens>(`lens.${id ?? 'new'}`, base);
   const [throughId, setThrough] = useState<string | null>(null);
   const through =
     bodies.data?.find((b) => b.id === (throughId ?? habits.data?.body ?? '')) ??
     bodies.data?.find((b) => b.id === 'sample-fast-mirrorless');
+  const throughBody = useKitItem('bodies', through?.id).data?.document;
   const [distance, setDistance] = useState(20);
   const asked = useDebounced(draft, 200);
   const check = useCheck('lenses', asked && { ...asked, name: asked.name || 'lens' }, {
-    ...(through ? { body: through.document } : {}),
+    ...(throughBody ? { body: throughBody } : {}),
     distance_m: distance,
   });
   const refused =
     check.error && !check.isFetching ? (check.error as Error & { field?: string | null }) : null;
 
-  if (shelf.isError) return <Failed message={shelf.error.message} />;
-  if (shelf.isPending || (id === undefined && !draft) || (item && !draft)) return <Waiting what="Opening" />;
-  if (!draft) return <Failed message="This lens is not there." />;
+  if (opened.isError)
+    return (
+      <Failed
+        message={(opened.error as Refusal).status === 404 ? 'This lens is not there.' : opened.error.message}
+      />
+    );
+  if (!draft) return <Waiting what="Opening" />;
 
   const set = (fields: Partial<Lens>) => change({ ...draft, ...fields });
   const zoom = draft.zoom ?? [];

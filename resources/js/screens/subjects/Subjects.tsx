@@ -3,7 +3,7 @@ import { App, Button, Dropdown, Input, Select } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { SubjectProfile } from '../../api/client';
-import { type Item, kitActions, useCheck, useKit, useKitAction, useSaveKit } from '../../api/kit';
+import { type Item, kitActions, useCheck, useKit, useKitAction, useKitItem, useSaveKit } from '../../api/kit';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { ShareField } from '../../parts/ShareField';
@@ -71,13 +71,14 @@ export default function Subjects() {
         wanted
           .split(/\s+/)
           .every((word) =>
-            [s.name, s.document.group, s.document.subject.kind].join(' ').toLowerCase().includes(word),
+            [s.name, s.outline.group, s.outline.subject?.kind].join(' ').toLowerCase().includes(word),
           ),
       ),
     [shelf.data, wanted],
   );
-  const groups = useMemo(() => [...new Set(items.map((s) => s.document.group ?? 'Own'))], [items]);
+  const groups = useMemo(() => [...new Set(items.map((s) => s.outline.group ?? 'Own'))], [items]);
   const chosen = shelf.data?.find((s) => s.id === id) ?? (id === undefined ? items[0] : undefined);
+  const opened = useKitItem('subjects', chosen?.id ?? id);
 
   return (
     <>
@@ -120,11 +121,11 @@ export default function Subjects() {
               <h2>{group}</h2>
               <ul>
                 {items
-                  .filter((s) => (s.document.group ?? 'Own') === group)
+                  .filter((s) => (s.outline.group ?? 'Own') === group)
                   .map((s) => (
                     <li key={s.id}>
                       <Link to={`/subjects/${s.id}`} aria-current={s.id === chosen?.id ? 'true' : undefined}>
-                        <Silhouette figure={s.document.subject.figure ?? 'plain'} />
+                        <Silhouette figure={s.outline.subject?.figure ?? 'plain'} />
                         <span>{s.name}</span>
                         {!s.sample && <em>yours</em>}
                       </Link>
@@ -135,11 +136,10 @@ export default function Subjects() {
           ))}
           {shelf.data && items.length === 0 && <p className="quiet">Nobody here is called “{search}”.</p>}
         </section>
-        {chosen ? (
-          <Detail key={chosen.id} item={chosen} />
+        {opened.data ? (
+          <Detail key={opened.data.id} item={opened.data} />
         ) : (
-          shelf.data &&
-          id !== undefined && <p className="page subject-detail quiet">This subject is not there.</p>
+          opened.isError && <p className="page subject-detail quiet">This subject is not there.</p>
         )}
       </main>
     </>
