@@ -6,6 +6,7 @@ use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\CookiesNeedTheirToken;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StillSignedIn;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -39,7 +40,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(CleanInput::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(KnownHosts::class);
-        $middleware->web(replace: [ValidateCsrfToken::class => CookiesNeedTheirToken::class]);
+        $middleware->web(append: [StillSignedIn::class], replace: [ValidateCsrfToken::class => CookiesNeedTheirToken::class]);
         // Documents come in as they are: an empty text is not the same as none.
         $middleware->convertEmptyStringsToNull(except: [fn (Request $request): bool => $request->is('api/*')]);
         $middleware->trimStrings(except: [fn (Request $request): bool => $request->is('api/*')]);

@@ -32,7 +32,7 @@ for ($i = 0; $i < $people; $i++) {
     }
     [$id, $token] = [Str::random(40), Str::random(40)];
     DB::table('sessions')->insert(['id' => $id, 'user_id' => $user->id, 'last_activity' => time(),
-        'payload' => base64_encode(serialize(['_token' => $token, 'login_web_'.sha1(SessionGuard::class) => $user->id]))]);
+        'payload' => base64_encode(serialize(['_token' => $token, 'login_web_'.sha1(SessionGuard::class) => $user->id, 'session_key' => '']))]);
     $name = (string) config('session.cookie');
     $visitors[] = ['user' => $user->id, 'next' => 0.0, 'headers' => ['Accept: application/json', 'Content-Type: application/json', 'Expect:', "X-CSRF-TOKEN: $token",
         'Cookie: '.$name.'='.rawurlencode(encrypt(CookieValuePrefix::create($name, app('encrypter')->getKey()).$id, false))]];

@@ -170,6 +170,18 @@ start_programs() {
     wait $(jobs -p | grep -vx "$SUPERVISOR_PID") || true
 }
 
+# read_database_settings : DB_* from the environment or from .env, and a file of options for MariaDB's own programs.
+read_database_settings() {
+    local name file="${APP_ENV_FOLDER:-$APP_DIR}/.env"
+    for name in DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD; do
+        [ -n "${!name:-}" ] || printf -v "$name" '%s' "$(sed -n "s/^$name=//p" "$file" 2>/dev/null | tail -n 1)"
+    done
+    DB_HOST="${DB_HOST:-127.0.0.1}"
+    export DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD
+    DATABASE_OPTIONS="$(umask 077 && mktemp)"
+    printf '[client]\nhost=%s\nport=%s\nuser=%s\npassword=%s\nprotocol=tcp\n' "$DB_HOST" "$DB_PORT" "$DB_USERNAME" "$DB_PASSWORD" >"$DATABASE_OPTIONS"
+}
+
 database_answers() {
     php -r '
         try { new PDO("mysql:host=".getenv("DB_HOST").";port=".getenv("DB_PORT").";dbname=".getenv("DB_DATABASE"), getenv("DB_USERNAME"), getenv("DB_PASSWORD")); }

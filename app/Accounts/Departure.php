@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Http\Middleware\StillSignedIn;
 use App\Models\User;
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /** What goes when somebody leaves, and when they want to be nowhere else any more. */
 final class Departure
@@ -22,11 +25,13 @@ final class Departure
         });
     }
 
-    /** All other sessions, devices that stay signed in, and tokens. */
-    public static function fromElsewhere(User $person, ?string $session): void
+    /** All sessions but this one, wherever they are kept, devices that stay signed in, and tokens. */
+    public static function fromElsewhere(User $person, ?Session $here): void
     {
-        DB::transaction(function () use ($person, $session): void {
-            DB::table('sessions')->where('user_id', $person->id)->where('id', '!=', (string) $session)->delete();
+        DB::transaction(function () use ($person, $here): void {
+            $person->forceFill(['session_key' => Str::random(20), 'remember_token' => Str::random(60)])->save();
+            $here?->put(StillSignedIn::KEY, $person->session_key);
+            DB::table('sessions')->where('user_id', $person->id)->where('id', '!=', (string) $here?->getId())->delete();
             DB::table('password_reset_tokens')->where('email', $person->email)->delete();
             $person->tokens()->delete();
         });

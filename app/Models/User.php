@@ -16,6 +16,7 @@ use RushHold\Document\HabitsDocument;
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property string $session_key  what sessions of this person carry to be good
  * @property bool $is_demo  the demo, or a visit to it
  * @property \Illuminate\Support\Carbon|null $demo_until  when a visit to the demo ends
  * @property array<string, mixed>|null $habits
@@ -29,7 +30,7 @@ final class User extends Authenticatable
     protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 
     /** What a new account begins with. */
-    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null];
+    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => ''];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -59,7 +60,7 @@ final class User extends Authenticatable
     /** The demo that visitors get a copy of, when there is one. */
     public static function demo(): ?self
     {
-        return self::query()->where(['is_demo' => true, 'demo_until' => null])->first();
+        return self::query()->where(['is_demo' => true, 'demo_until' => null, 'session_key' => ''])->first();
     }
 
     protected static function booted(): void

@@ -6,13 +6,17 @@ namespace App\Providers;
 
 use App\Accounts\Address;
 use App\Accounts\CommonPasswords;
+use App\Http\Middleware\StillSignedIn;
+use App\Models\User;
 use App\Playing\Questions;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Validation\UncompromisedVerifier;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
@@ -38,6 +42,9 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");
 
         $this->throttles();
+        Event::listen(static function (Login $login): void {
+            $login->user instanceof User && session()->put(StillSignedIn::KEY, $login->user->session_key);
+        });
         $proxies = config('app.proxies');
         if (is_string($proxies) && $proxies !== '') {
             TrustProxies::at($proxies === '*' ? '*' : array_map(trim(...), explode(',', $proxies)));

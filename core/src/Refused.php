@@ -28,6 +28,7 @@ final class Refused extends InvalidArgumentException
     /** @param  class-string<BackedEnum>  $words */
     public static function unknownWord(string $field, string $given, string $words): self
     {
+        $given = self::short($given, 40);
         $known = implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $words::cases()));
 
         return new self($field, "$field is “{$given}”, which is not known; it can be one of: $known.");
@@ -41,9 +42,17 @@ final class Refused extends InvalidArgumentException
             : $this;
     }
 
+    /** What somebody gave is not given back at any length. */
+    private static function short(string $given, int $most): string
+    {
+        return mb_strlen($given) > $most ? mb_substr($given, 0, $most).'…' : $given;
+    }
+
     /** For what is in range by itself but cannot go with the rest. */
     public static function because(string $field, string $reason, ?Range $range = null): self
     {
+        $field = self::short($field, 160);
+
         return new self($field, "$field: $reason", $range);
     }
 }

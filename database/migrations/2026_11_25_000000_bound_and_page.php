@@ -16,6 +16,8 @@ return new class extends Migration
             // Two spellings of one address are made the same before they get here; then letter by letter.
             $table->string('email')->collation('utf8mb4_bin')->change();
             $table->dateTime('demo_until')->nullable()->index();
+            // Sessions carry it too; those that carry an older one have been signed out.
+            $table->string('session_key', 20)->default('');
         });
         Schema::table('password_reset_tokens', fn (Blueprint $table) => $table->string('email')->collation('utf8mb4_bin')->change());
         // Lists and sums are read from columns; documents stay where they are.
@@ -55,7 +57,7 @@ return new class extends Migration
         });
         Schema::table('password_reset_tokens', fn (Blueprint $table) => $table->string('email')->collation('utf8mb4_uca1400_ai_ci')->change());
         Schema::table('users', function (Blueprint $table): void {
-            $table->dropColumn('demo_until');
+            $table->dropColumn(['demo_until', 'session_key']);
             $table->string('email')->collation('utf8mb4_uca1400_ai_ci')->change();
         });
     }

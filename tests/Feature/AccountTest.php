@@ -197,6 +197,26 @@ it('signs out everywhere', function (): void {
     expect($user->tokens()->count())->toBe(0)->and(DB::table('sessions')->where('id', 'elsewhere')->exists())->toBeFalse();
 });
 
+it('ends the sessions of other devices wherever they are kept', function (): void {
+    $user = $this->person('three dry stones');
+    $elsewhere = new class
+    {
+        /** @var array<string, mixed> */
+        public array $session = [];
+    };
+    $this->postJson('/api/session', ['email' => $user->email, 'password' => 'three dry stones'])->assertOk();
+    $elsewhere->session = session()->all();
+    $this->getJson('/api/session')->assertJsonPath('user.email', $user->email);
+    $this->postJson('/api/account/sign-out-everywhere')->assertNoContent();
+    $this->app['auth']->forgetGuards();
+    $this->getJson('/api/session')->assertJsonPath('user.email', $user->email);
+    // The other device, with the session it had.
+    $this->app['auth']->forgetGuards();
+    session()->flush();
+    session()->replace($elsewhere->session);
+    $this->getJson('/api/session')->assertJsonPath('user', null);
+});
+
 it('deletes the account with all its data, and nobody else’s', function (): void {
     $other = $this->person();
     $other->rushes()->create(['document' => Rushes::document()]);

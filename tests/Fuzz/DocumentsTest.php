@@ -43,7 +43,7 @@ function withSeeds(int $count, int $salt, callable $work): array
             $work(new Maker($seed * 8 + $salt), $seed);
             $ended['answered']++;
         } catch (Refused $refused) {
-            expect($refused->getMessage())->not->toBe('')->and(strlen($refused->getMessage()))->toBeLessThan(7000, "seed $seed");
+            expect($refused->getMessage())->not->toBe('')->and(strlen($refused->getMessage()))->toBeLessThan(2000, "seed $seed");
             $ended['refused']++;
         } catch (PHPUnit\Framework\ExpectationFailedException $failed) {
             throw $failed;

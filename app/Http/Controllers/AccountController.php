@@ -14,6 +14,7 @@ use Closure;
 use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Encryption\DecryptException;
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -23,7 +24,6 @@ use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Facades\Validator;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -128,7 +128,7 @@ final class AccountController extends Controller
         $person = $this->personal($request);
         $given = $request->validate(['current' => ['required', 'string', 'max:255'], 'password' => ['required', 'string', 'max:255', self::goodPassword()]]);
         $this->check($person, (string) $given['current'], 'current');
-        $person->forceFill(['password' => $given['password'], 'remember_token' => Str::random(60)])->save();
+        $person->forceFill(['password' => $given['password']])->save();
         Departure::fromElsewhere($person, self::here($request));
 
         return response()->noContent();
@@ -160,7 +160,7 @@ final class AccountController extends Controller
     {
         $given = $request->validate(['token' => ['required', 'string', 'max:255'], 'email' => ['required', 'string', 'email', 'max:255'], 'password' => ['required', 'string', 'max:255', self::goodPassword()]]);
         $status = Password::broker()->reset([...$given, 'email' => Address::of($given['email'])], function (User $user, string $password): void {
-            $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
+            $user->forceFill(['password' => $password])->save();
             Departure::fromElsewhere($user, null);
             event(new PasswordReset($user));
         });
@@ -176,7 +176,6 @@ final class AccountController extends Controller
     public function signOutEverywhere(Request $request): Response
     {
         $person = $this->personal($request);
-        $person->forceFill(['remember_token' => Str::random(60)])->save();
         Departure::fromElsewhere($person, self::here($request));
 
         return response()->noContent();
@@ -223,8 +222,8 @@ final class AccountController extends Controller
     }
 
     /** The session of this very request. */
-    private static function here(Request $request): ?string
+    private static function here(Request $request): ?Session
     {
-        return $request->hasSession() ? $request->session()->getId() : null;
+        return $request->hasSession() ? $request->session() : null;
     }
 }
