@@ -8,6 +8,7 @@ use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StillSignedIn;
 use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -41,6 +42,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         $middleware->append(KnownHosts::class);
         $middleware->web(append: [StillSignedIn::class], replace: [ValidateCsrfToken::class => CookiesNeedTheirToken::class]);
+        // Before anybody is let in by the session.
+        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: StillSignedIn::class);
         // Documents come in as they are: an empty text is not the same as none.
         $middleware->convertEmptyStringsToNull(except: [fn (Request $request): bool => $request->is('api/*')]);
         $middleware->trimStrings(except: [fn (Request $request): bool => $request->is('api/*')]);

@@ -209,12 +209,12 @@ it('ends the sessions of other devices wherever they are kept', function (): voi
     $this->getJson('/api/session')->assertJsonPath('user.email', $user->email);
     $this->postJson('/api/account/sign-out-everywhere')->assertNoContent();
     $this->app['auth']->forgetGuards();
-    $this->getJson('/api/session')->assertJsonPath('user.email', $user->email);
+    $this->getJson('/api/rushes')->assertOk();
     // The other device, with the session it had.
     $this->app['auth']->forgetGuards();
     session()->flush();
     session()->replace($elsewhere->session);
-    $this->getJson('/api/session')->assertJsonPath('user', null);
+    $this->getJson('/api/rushes')->assertUnauthorized();
 });
 
 it('deletes the account with all its data, and nobody else’s', function (): void {
