@@ -32,7 +32,7 @@ try {
     $page->element('[data-setting="focus.technique"]')->click();
     $page->screenshot("$folder/desk-parked.png");
     $open($page, 'Puffin coming in to the slope');
-    $page->press('Others')->see('set-ups played')->press('Compare point 8')->see('Side by side')->see('fewer of a pass');
+    $page->press('Others')->see('set-ups played')->press('Compare small ring')->see('Side by side')->see('fewer of a pass');
     $page->screenshot("$folder/compare.png");
     $page->press('Close');
     $page->press('Changes')->see('things have to change');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Focus\Simulator;
+use RushHold\Hold\Response;
 use RushHold\Planning\Chooser;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -51,20 +52,20 @@ $draw = static function (string $file, string $title, array $labels, array $seri
     file_put_contents(__DIR__."/../../docs/plots/$file.svg", $svg.'</svg>'."\n");
 };
 
-$areas = ['point', 'point-4', 'point-8', 'point-8-large', 'zone', 'whole'];
+$areas = ['point', 'plus', 'ring-small', 'ring-large', 'block', 'whole'];
 $lines = [];
 foreach (['open' => [], 'clutter in front' => ['front_clutter' => 0.3, 'front_ratio' => 0.7]] as $name => $scene) {
     foreach ($areas as $area) {
-        $lines[$name][] = $rate($scene, ['area' => $area, 'detect' => 'off', 'stay' => 2]);
+        $lines[$name][] = $rate($scene, ['area' => $area, 'detect' => 'off', 'patience_s' => 0.3]);
     }
 }
 $draw('areas', 'Frames kept by area, without detection', $areas, $lines);
 
 $lines = [];
 foreach (['others crossing in front' => [['obstacles_per_s' => 0.8, 'obstacle_s' => 0.35], []], 'appearing without warning' => [['background_m' => 80, 'background_texture' => 0.7], ['path' => [...$base['path'], 'notice_s' => 0, 'start_m' => 18, 'seconds' => 1.4]]]] as $name => [$scene, $more]) {
-    foreach (range(0, 4) as $stay) {
+    foreach (Response::PATIENCE_S as $patience) {
         $start = $more === [] ? [] : ['start_at_m' => 80];
-        $lines[$name][] = $rate($scene, ['area' => 'point-8-large', 'detect' => 'off', 'stay' => $stay] + $start, $more);
+        $lines[$name][] = $rate($scene, ['area' => 'ring-large', 'detect' => 'off', 'patience_s' => $patience] + $start, $more);
     }
 }
-$draw('stay', 'Frames kept by stay', ['0', '1', '2', '3', '4'], $lines);
+$draw('patience', 'Frames kept by patience', array_map(static fn (float $s): string => "$s s", Response::PATIENCE_S), $lines);

@@ -44,7 +44,7 @@ printf("A full plan of %d to %d set-ups: %s; memory at most %.0f MB\n", min($tri
 
 // One set-up: a zone with detection, 2.5 s in the open.
 $rush = RushDocument::read($example('puffin-coming-in'))->rush;
-$plan = Chooser::standard()->choose($rush, HoldDocument::pins(['focus' => ['area' => 'zone', 'stay' => 2, 'speed_change' => 1]], $rush->kit));
+$plan = Chooser::standard()->choose($rush, HoldDocument::pins(['focus' => ['area' => 'block', 'patience_s' => 0.3, 'nimble' => 0.5]], $rush->kit));
 $hold = $plan->hold;
 $simulator = new Simulator($plan->situation);
 for ($i = 0; $i < 10; $i++) {
@@ -68,12 +68,12 @@ if ($compiler === '') {
     $course = new Course($s, $hold, new Passage($s, Course::lead($s, $hold)), $s->kit->body->areas[$hold->area->value]);
     $dt = $course->stepS;
     $eye = $s->aimPixels ** 2 / ($s->aimPixels ** 2 + Parameters::EYE_HALF_PIXELS ** 2);
-    $stay = Parameters::STAY_S[$hold->stay];
-    $numbers = [[$course->steps, $course->lead, RUNS, $dt, $stay, 1 - (1 - Parameters::GAIN_POSITION[$hold->speedChange]) ** (60 * $dt),
-        min(1.0, Parameters::GAIN_SPEED[$hold->speedChange] * (60 * $dt) ** 2), $course->driveMmPerStep, $course->nearTravel, $course->farTravel, $course->startTravel,
+    $patience = $hold->patienceS;
+    $numbers = [[$course->steps, $course->lead, RUNS, $dt, $patience, 1 - (1 - Parameters::gain(Parameters::GAIN_POSITION, $hold->nimble)) ** (60 * $dt),
+        min(1.0, Parameters::gain(Parameters::GAIN_SPEED, $hold->nimble) * (60 * $dt) ** 2), $course->driveMmPerStep, $course->nearTravel, $course->farTravel, $course->startTravel,
         $s->lens->focalMm ** 2 / 1000, 0.15 * (1 - $eye), Noise::quantile($s->scene->backgroundTexture), Parameters::ERRATIC_SPEED * $s->subject->erratic * $rush->path->speedMps,
         $course->shakeUm, 1000 / $hold->aperture, $course->shape->width / 2, $course->shape->height / 2, $hold->areaAt[0], $hold->areaAt[1], $course->visibleLarge,
-        Parameters::HUNT_AFTER_S, Parameters::LOOK_S, max(Parameters::COAST_S, $stay), Parameters::COMMIT_S, Parameters::BLINK_S, Parameters::FASTEST_MPS, 0.0],
+        Parameters::HUNT_AFTER_S, Parameters::LOOK_S, max(Parameters::COAST_S, $patience), Parameters::COMMIT_S, Parameters::BLINK_S, Parameters::FASTEST_MPS, 0.0],
         $course->way->aim, $course->way->perMetre, $course->way->part, $course->way->background, $course->missX, $course->missY, $course->trailX, $course->trailY, $course->first,
         $course->way->halfX, $course->way->halfY, $course->visible, $course->detects, $course->smear, $course->room, $course->scatter, $course->gate, $course->frames, $course->within, $course->crisper,
         Noise::smooth(1, Parameters::AIM_MEMORY_S, $dt), Noise::speed(1, Parameters::AIM_MEMORY_S, $dt), Noise::smooth(2, Parameters::PATCH_MEMORY_S, $dt),

@@ -12,39 +12,8 @@ use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
 use RushHold\Light\Exposure;
 use RushHold\Planning\Chooser;
-use RushHold\Planning\Line;
-use RushHold\Planning\Misfit;
-use RushHold\Planning\Plan;
 use RushHold\Tests\Rushes;
 use RushHold\Units;
-
-function plan(array $changes = [], array $pins = []): Plan
-{
-    $rush = Rushes::with($changes);
-
-    return Chooser::standard()->choose($rush, HoldDocument::pins($pins, $rush->kit));
-}
-
-function misfit(Plan $plan, string $what): ?Misfit
-{
-    foreach ($plan->misfits as $misfit) {
-        if ($misfit->what === $what) {
-            return $misfit;
-        }
-    }
-
-    return null;
-}
-
-function lineOf(Plan $plan, Setting $setting): Line
-{
-    foreach ($plan->lines as $line) {
-        if ($line->setting === $setting) {
-            return $line;
-        }
-    }
-    throw new LogicException("no line for {$setting->value}");
-}
 
 it('answers every believable rush with a complete, consistent hold', function (int $seed): void {
     $rush = Rushes::random($seed);
@@ -78,7 +47,7 @@ it('gives the same answer twice', function (): void {
 
 it('keeps what is pinned and solves the rest around it', function (): void {
     $free = plan();
-    expect($free->hold->area)->toBe(Area::Zone);
+    expect($free->hold->area)->toBe(Area::Block);
     $pinned = plan([], ['focus' => ['area' => 'point'], 'exposure' => ['shutter_s' => 1 / 8000]]);
     expect($pinned->hold->area)->toBe(Area::Point)
         ->and($pinned->hold->shutterS)->toBe(1 / 8000)
@@ -86,7 +55,7 @@ it('keeps what is pinned and solves the rest around it', function (): void {
         ->and($pinned->hold->iso)->toBeGreaterThan($free->hold->iso)
         ->and(lineOf($pinned, Setting::Area)->pinned)->toBeTrue()
         ->and(lineOf($pinned, Setting::Area)->reason)->toStartWith('Pinned by you.')
-        ->and(lineOf($pinned, Setting::Area)->alternatives[0]->value)->toBe('zone');
+        ->and(lineOf($pinned, Setting::Area)->alternatives[0]->value)->toBe('block');
 });
 
 it('lets every setting be pinned to the value it chose without changing the answer', function (): void {
@@ -104,10 +73,10 @@ it('puts a manual mode in the hand and a hand on manual mode', function (): void
 it('takes the areas that practice takes', function (array $changes, array $areas): void {
     expect(plan($changes)->hold->area->value)->toBeIn($areas);
 })->with([
-    'open sky' => [[], ['zone', 'zone-wide', 'whole', 'follow', 'point-8-large']],
-    'still inside a bush' => [['subject.speed_mps' => 0.1, 'path.start_m' => 8.0, 'scene.front_clutter' => 0.6, 'scene.background_texture' => 0.8], ['pinpoint', 'point', 'point-4']],
-    'gliding past' => [['path.heading_deg' => 90.0, 'path.start_m' => 70.0], ['zone-wide']],
-    'lifting off' => [['path.heading_deg' => 90.0, 'path.climb_deg' => 85.0], ['zone-tall']],
+    'open sky' => [[], ['block', 'band', 'whole', 'follow', 'ring-large']],
+    'still inside a bush' => [['subject.speed_mps' => 0.1, 'path.start_m' => 8.0, 'scene.front_clutter' => 0.6, 'scene.background_texture' => 0.8], ['speck', 'point', 'plus']],
+    'gliding past' => [['path.heading_deg' => 90.0, 'path.start_m' => 70.0], ['band']],
+    'lifting off' => [['path.heading_deg' => 90.0, 'path.climb_deg' => 85.0], ['column']],
 ]);
 
 it('parks where the path is known and nothing can be seen', function (): void {

@@ -10,16 +10,6 @@ use RushHold\Refused;
 use RushHold\Tests\Rushes;
 use RushHold\Units;
 
-function refusal(callable $work): Refused
-{
-    try {
-        $work();
-    } catch (Refused $refused) {
-        return $refused;
-    }
-    throw new LogicException('nothing was refused');
-}
-
 it('refuses what cannot be meant, naming field, range and unit', function (array $changes, string $field, string $says): void {
     $refused = refusal(static fn () => RushDocument::read(Rushes::document($changes)));
     expect($refused->field)->toBe($field)->and($refused->getMessage())->toContain($field)->toContain($says);
@@ -51,8 +41,9 @@ it('refuses pins the kit does not have', function (array $hold, string $field): 
 })->with([
     'opening' => [['exposure' => ['aperture' => 2.8]], 'exposure.aperture'],
     'too near' => [['focus' => ['start_at_m' => 1.0]], 'focus.start_at_m'],
-    'stay' => [['focus' => ['stay' => 5]], 'focus.stay'],
-    'half a step' => [['focus' => ['speed_change' => 0.5]], 'focus.speed_change'],
+    'patience' => [['focus' => ['patience_s' => 5]], 'focus.patience_s'],
+    'nimbleness' => [['focus' => ['nimble' => 1.5]], 'focus.nimble'],
+    'a scale of another product' => [['focus' => ['stay' => 2]], 'focus.stay'],
     'word' => [['focus' => ['area' => 'blob']], 'focus.area'],
     'range backwards' => [['focus' => ['range_m' => [20, 10]]], 'focus.range_m'],
     'off the frame' => [['focus' => ['area_at' => [0.7, 0]]], 'focus.area_at[0]'],

@@ -67,7 +67,7 @@ it('has the words of its schema', function (): void {
     $words = static fn (string $enum): array => array_map(static fn ($case): string => $case->value, $enum::cases());
     expect($words(RushHold\Kit\ControlPlace::class))->toEqualCanonicalizing($body['controls']['items']['properties']['place']['enum'])
         ->and($words(RushHold\Kit\Duty::class))->toEqualCanonicalizing($body['controls']['items']['properties']['may']['items']['enum'])
-        ->and($words(RushHold\Kit\PresetRole::class))->toEqualCanonicalizing($body['presets']['items']['properties']['role']['enum'])
+        ->and($words(RushHold\Hold\Wins::class))->toEqualCanonicalizing($body['presets']['items']['properties']['wins']['enum'])
         ->and($words(RushHold\Hold\Area::class))->toEqualCanonicalizing(array_keys($body['areas']['properties']))
         ->and($words(RushHold\Kit\LineDirection::class))->toEqualCanonicalizing($body['points']['properties']['outer']['enum'])
         ->and($words(RushHold\Rush\Figure::class))->toEqualCanonicalizing(schemaOf('subject')['properties']['subject']['properties']['figure']['enum'])
@@ -96,5 +96,5 @@ it('plans a rush that carries a whole body with it', function (): void {
     $body = json_decode((string) file_get_contents(__DIR__.'/../../formats/examples/kit/mirror-body.body.json'), true);
     $first = RushDocument::read(Rushes::document(['kit.body' => $body]));
     $again = RushDocument::read(json_decode((string) json_encode($first->fields), true));
-    expect($again->fields)->toEqual($first->fields)->and($again->rush)->toEqual($first->rush)->and($first->rush->kit->body->words['area.zone']->label)->toBe('Middle block');
+    expect($again->fields)->toEqual($first->fields)->and($again->rush)->toEqual($first->rush)->and($first->rush->kit->body->words['area.block']->label)->toBe('Middle block');
 });

@@ -13,7 +13,6 @@ use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
 use RushHold\Kit\Lens;
 use RushHold\Kit\PointLayout;
-use RushHold\Kit\PresetRole;
 use RushHold\Kit\Reach;
 use RushHold\Kit\ResponsePreset;
 use RushHold\Kit\Stopwatch;
@@ -99,7 +98,7 @@ it('changes its mind with the body, as practice does', function (): void {
         ->and($entry->best->outcome->keeperRate)->toBeLessThan($mirror->best->outcome->keeperRate - 0.1)
         ->and($entry->best->outcome->frames)->toBeLessThan($fast->best->outcome->frames / 3);
     foreach ($entry->candidates as $candidate) {
-        expect([$candidate->hold->stay, $candidate->hold->speedChange])->toBe([2, 1]);
+        expect([$candidate->hold->patienceS, $candidate->hold->nimble])->toBe([0.3, 0.5]);
     }
 });
 
@@ -130,7 +129,7 @@ it('keeps areas where the points are', function (): void {
 it('misses more on points of one direction', function (): void {
     $rate = static function (?array $points): float {
         $rush = Rushes::with(['subject.contrast' => 0.3, 'subject.erratic' => 0.4, 'scene' => ['background_texture' => 0.6],
-            'kit.body' => ['mirror' => true, 'detects' => [], 'points' => $points, 'areas' => ['zone' => ['width' => 0.5, 'height' => 0.4, 'detects' => false]]]]);
+            'kit.body' => ['mirror' => true, 'detects' => [], 'points' => $points, 'areas' => ['block' => ['width' => 0.5, 'height' => 0.4, 'detects' => false]]]]);
         $plan = Chooser::standard()->choose($rush);
 
         return (new RushHold\Focus\Simulator($plan->situation))->run($plan->hold, 200, 1)->keeperRate;
@@ -141,7 +140,7 @@ it('misses more on points of one direction', function (): void {
 
 it('says so where an area lies on points of one direction', function (): void {
     $whats = static fn (float $contrast, array $points): array => array_map(static fn ($m): string => $m->what, Chooser::standard()->choose(Rushes::with(['subject.contrast' => $contrast,
-        'kit.body' => ['mirror' => true, 'detects' => [], 'points' => $points, 'areas' => ['zone' => ['width' => 0.4, 'height' => 0.4, 'detects' => false]]]]))->misfits);
+        'kit.body' => ['mirror' => true, 'detects' => [], 'points' => $points, 'areas' => ['block' => ['width' => 0.4, 'height' => 0.4, 'detects' => false]]]]))->misfits);
     $narrow = ['width' => 0.5, 'height' => 0.5, 'two_way_width' => 0.1, 'two_way_height' => 0.5, 'outer' => 'level'];
     expect($whats(0.4, $narrow))->toContain('one-way')->and($whats(0.9, $narrow))->not->toContain('one-way')
         ->and($whats(0.4, [...$narrow, 'two_way_width' => 0.5]))->not->toContain('one-way');
@@ -191,16 +190,19 @@ it('warns of bent wings where the readout is slow', function (): void {
 });
 
 it('has words for all that a body has, and finds the one that is used', function (): void {
-    $body = BodyDocument::read([...Bodies::all()['old-mirror'], 'words' => ['area.zone' => ['label' => 'Block', 'where' => 'Page 2'], 'detect.bird' => ['label' => '']]])->body;
+    $body = BodyDocument::read([...Bodies::all()['old-mirror'], 'words' => ['area.block' => ['label' => 'Block', 'where' => 'Page 2'], 'detect.bird' => ['label' => '']]])->body;
     $keys = array_map(static fn (Term $t): string => $t->key, Term::of($body));
-    expect($keys)->toContain('area.zone', 'mode.continuous', 'preset.erratic', 'control.thumb-1', 'setting.drive')->not->toContain('area.follow', 'detect.bird')
+    expect($keys)->toContain('area.block', 'mode.continuous', 'preset.nimble', 'patience.0.02', 'nimble.0.5', 'control.thumb-1', 'setting.drive')->not->toContain('area.follow', 'detect.bird')
         ->and(array_unique($keys))->toHaveCount(count($keys));
     foreach ($keys as $key) {
         expect(Term::isKnown($key))->toBeTrue($key);
     }
-    expect($body->words['area.zone']->label)->toBe('Block')
-        ->and($body->presetOf(2, 2)?->role)->toBe(PresetRole::StartsStops)
-        ->and((new Body(presets: [new ResponsePreset('a', PresetRole::Own, 1, 1)], freeResponse: false))->nearestResponse(4, 2))->toBe([1, 1]);
+    expect($body->words['area.block']->label)->toBe('Block')
+        ->and($body->presetOf(0.12, 1.0)?->id)->toBe('nimble')
+        ->and((new Body(presets: [new ResponsePreset('a', 0.12, 0.5)], freeResponse: false))->nearestResponse(1.2, 1.0))->toBe([0.12, 0.5])
+        // Steps are near each other by ratio: 0.3 s is nearer to 0.5 than to 0.1.
+        ->and((new Body(patienceSteps: [0.1, 0.5, 1.0], nimbleSteps: [0.2, 0.8]))->nearestResponse(0.3, 0.55))->toBe([0.5, 0.8])
+        ->and((new Body(patienceSteps: [0.1, 0.5, 1.0], nimbleSteps: [0.2, 0.8]))->nearestResponse(3.0, 0.0))->toBe([1.0, 0.2]);
 });
 
 it('refuses kit that cannot be, naming the field', function (callable $read, string $field): void {
@@ -215,16 +217,19 @@ it('refuses kit that cannot be, naming the field', function (callable $read, str
         'a lens for a body' => [static fn () => BodyDocument::read(['format' => 'rush-hold/lens@1']), 'format'],
         'sensor' => [$body(['sensor_width_mm' => 900]), 'sensor_width_mm'],
         'no areas' => [$body(['areas' => []]), 'areas'],
-        'area too large' => [$body(['areas' => ['zone' => ['width' => 1.5]]]), 'areas.zone.width'],
+        'area too large' => [$body(['areas' => ['block' => ['width' => 1.5]]]), 'areas.block.width'],
         'inner points wider than outer' => [$body(['points' => ['width' => 0.3, 'two_way_width' => 0.6]]), 'points.two_way_width'],
         'presets only, but none' => [$body(['free_response' => false]), 'presets'],
-        'a preset twice' => [$body(['presets' => [['role' => 'grab'], ['role' => 'grab']]]), 'presets'],
-        'stay out of range' => [$body(['presets' => [['role' => 'own', 'stay' => 7]]]), 'presets.stay'],
+        'a preset twice' => [$body(['presets' => [['id' => 'a'], ['id' => 'a']]]), 'presets'],
+        'patience out of range' => [$body(['presets' => [['id' => 'a', 'patience_s' => 7]]]), 'presets.patience_s'],
+        'a preset without a name' => [$body(['presets' => [['nimble' => 1]]]), 'presets[0].id'],
+        'a step out of range' => [$body(['nimble_steps' => [0, 2]]), 'nimble_steps[1]'],
+        'no steps' => [$body(['patience_steps' => []]), 'patience_steps'],
         'set on a control that cannot' => [$body(['stored_sets' => [['control' => 'thumb-1']]]), 'stored_sets[0].control'],
-        'set with a mode the area refuses' => [$body($set(['area' => 'pinpoint', 'mode' => 'continuous'])), 'stored_sets[0].mode'],
+        'set with a mode the area refuses' => [$body($set(['area' => 'speck', 'mode' => 'continuous'])), 'stored_sets[0].mode'],
         'set with a preset that is not there' => [$body($set(['preset' => 'none'])), 'stored_sets[0].preset'],
         'a word for nothing' => [$body(['words' => ['colour.red' => ['label' => 'x']]]), 'words'],
-        'a word too long' => [$body(['words' => ['area.zone' => ['label' => str_repeat('x', 61)]]]), 'words.area.zone.label'],
+        'a word too long' => [$body(['words' => ['area.block' => ['label' => str_repeat('x', 61)]]]), 'words.area.block.label'],
         'unknown field' => [$body(['shiny' => true]), 'shiny'],
         'zoom of one step' => [$lens(['zoom' => [['focal_mm' => 100, 'max_aperture' => 4]]]), 'zoom'],
         'zoom backwards' => [$lens(['zoom' => [['focal_mm' => 400, 'max_aperture' => 4], ['focal_mm' => 100, 'max_aperture' => 4]]]), 'zoom[1].focal_mm'],
@@ -254,5 +259,5 @@ it('keeps to a floor of one’s own', function (): void {
 });
 
 it('knows the modes that areas go with by default', function (): void {
-    expect(AreaShape::usual(Area::Pinpoint)->allows(FocusMode::Continuous))->toBeFalse()->and(AreaShape::usual(Area::Zone)->allows(FocusMode::Continuous))->toBeTrue();
+    expect(AreaShape::usual(Area::Speck)->allows(FocusMode::Continuous))->toBeFalse()->and(AreaShape::usual(Area::Block)->allows(FocusMode::Continuous))->toBeTrue();
 });

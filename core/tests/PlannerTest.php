@@ -73,9 +73,9 @@ it('gives the rules’ own choice beside the winner where playing it through say
 
 it('keeps pins in every set-up it tries', function (): void {
     $rush = Rushes::with();
-    $ranking = Planner::standard()->rank($rush, HoldDocument::pins(['focus' => ['area' => 'point-8', 'stay' => 3], 'exposure' => ['shutter_s' => 1 / 2000]], $rush->kit));
+    $ranking = Planner::standard()->rank($rush, HoldDocument::pins(['focus' => ['area' => 'ring-small', 'patience_s' => 0.6], 'exposure' => ['shutter_s' => 1 / 2000]], $rush->kit));
     foreach ($ranking->candidates as $candidate) {
-        expect($candidate->hold->area)->toBe(Area::Point8)->and($candidate->hold->stay)->toBe(3)->and($candidate->hold->shutterS)->toBe(1 / 2000);
+        expect($candidate->hold->area)->toBe(Area::RingSmall)->and($candidate->hold->patienceS)->toBe(0.6)->and($candidate->hold->shutterS)->toBe(1 / 2000);
     }
     $pinned = array_filter($ranking->plan->lines, static fn ($line): bool => $line->pinned);
     expect($pinned)->toHaveCount(3);
@@ -105,7 +105,7 @@ it('ranks at the edges of what can be asked', function (array $changes): void {
     'very far' => [['path.start_m' => 2900.0]],
     'starlight' => [['light' => ['place' => ['latitude_deg' => 55.5, 'longitude_deg' => -9.0, 'at' => '2026-12-21T00:30:00+00:00'], 'offset_stops' => -6]]],
     'a body without the single point' => [['path.repeats' => true, 'photographer.hand_focus' => 0.9, 'scene.front_clutter' => 0.8,
-        'kit.body.areas' => ['zone' => ['width' => 0.3], 'whole' => ['width' => 0.9]]]],
+        'kit.body.areas' => ['block' => ['width' => 0.3], 'whole' => ['width' => 0.9]]]],
     'a body with one area' => [['kit.body.areas' => ['point' => ['width' => 0.03]]]],
     'a moment' => [['path.seconds' => 0.1]],
     'close up, where a range limit is a few centimetres' => [['path.start_m' => 0.4, 'subject.speed_mps' => 0.2, 'subject.length_m' => 0.05, 'subject.height_m' => 0.04, 'kit.lens' => ['focal_mm' => 60.0, 'max_aperture' => 2.8, 'nearest_m' => 0.2]]],

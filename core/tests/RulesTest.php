@@ -6,6 +6,7 @@ use RushHold\Hold\Area;
 use RushHold\Hold\Detection;
 use RushHold\Hold\FocusMode;
 use RushHold\Hold\Pins;
+use RushHold\Hold\Response;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
 use RushHold\Planning\Choices;
@@ -72,34 +73,34 @@ function ruleCases(): array
         'detect.own-kind.*' => [[], $unknown],
         'detect.wrong-kind.*' => [['subject.kind' => 'vehicle'], null],
         'detect.body-lacks.*' => [['kit.body.detects' => ['person']], []],
-        'detect.area-only-looks-under-itself' => [['=focus.area' => Area::Point], ['=focus.area' => Area::Zone]],
+        'detect.area-only-looks-under-itself' => [['=focus.area' => Area::Point], ['=focus.area' => Area::Block]],
         'detect.too-small' => [['subject.height_m' => 0.02], []],
         'detect.covered' => [['scene.front_clutter' => 0.7], []],
-        'eye.on' => [['=focus.area' => Area::Zone, '=focus.detect' => Detection::Bird], ['=focus.area' => Area::Zone, '=focus.detect' => Detection::Off]],
+        'eye.on' => [['=focus.area' => Area::Block, '=focus.detect' => Detection::Bird], ['=focus.area' => Area::Block, '=focus.detect' => Detection::Off]],
         'eye.off' => [[], null],
-        'eye.needs-detection' => [['=focus.area' => Area::Zone, '=focus.detect' => Detection::Off], ['=focus.area' => Area::Zone, '=focus.detect' => Detection::Bird]],
+        'eye.needs-detection' => [['=focus.area' => Area::Block, '=focus.detect' => Detection::Off], ['=focus.area' => Area::Block, '=focus.detect' => Detection::Bird]],
         'aim.eye' => [[], ['subject.kind' => 'person']],
         'aim.head' => [['subject.aim_size_m' => 0.005], []],
         'aim.plain' => [['subject.contrast' => 0.2], []],
         'aim.moving-athlete' => [['subject.kind' => 'person'], ['subject.kind' => 'person'] + $still],
         'aim.person-at-rest' => [['subject.kind' => 'person'] + $still, ['subject.kind' => 'person']],
         'aim.vehicle' => [['subject.kind' => 'vehicle'], []],
-        'stay.by-hand' => [$hand, $auto],
-        'speed.by-hand' => [$hand, $auto],
-        'priority.by-hand' => [$hand, $auto],
-        'stay.general' => [[], null],
-        'stay.crossings' => [['scene.obstacles_per_s' => 0.8], []],
-        'stay.long-crossings' => [['scene.obstacles_per_s' => 0.8, 'scene.obstacle_s' => 1.0], ['scene.obstacles_per_s' => 0.8]],
-        'stay.clutter' => [['scene.front_clutter' => 0.4], []],
-        'stay.appears' => [['path.notice_s' => 0.0], []],
-        'stay.weak-aim' => [['photographer.aim' => 0.0, 'scene.background_texture' => 0.8, 'path.heading_deg' => 90.0], ['photographer.aim' => 1.0, 'path.heading_deg' => 0.0]],
-        'speed.general' => [[], null],
-        'speed.changes' => [['path.speed_changes' => [['at_s' => 0.5, 'to_mps' => 3.0, 'over_s' => 1.0]]], ['path.speed_changes' => [['at_s' => 5.0, 'to_mps' => 3.0, 'over_s' => 1.0]]]],
-        'speed.erratic' => [['subject.erratic' => 0.5], []],
-        'speed.steady' => [['subject.contrast' => 0.2], ['subject.contrast' => 0.8]],
-        'priority.first' => [[], null],
-        'priority.leader' => [['group' => [['distance_m' => 41.0]]], []],
-        'priority.centre' => [['scene.obstacles_per_s' => 0.8, 'photographer.aim' => 0.9, 'photographer.support' => 'tripod', 'path.heading_deg' => 0.0, 'subject.height_m' => 1.5, 'subject.length_m' => 1.5], []],
+        'patience.by-hand' => [$hand, $auto],
+        'nimble.by-hand' => [$hand, $auto],
+        'wins.by-hand' => [$hand, $auto],
+        'patience.general' => [[], null],
+        'patience.crossings' => [['scene.obstacles_per_s' => 0.8], []],
+        'patience.long-crossings' => [['scene.obstacles_per_s' => 0.8, 'scene.obstacle_s' => 1.0], ['scene.obstacles_per_s' => 0.8]],
+        'patience.clutter' => [['scene.front_clutter' => 0.4], []],
+        'patience.appears' => [['path.notice_s' => 0.0], []],
+        'patience.weak-aim' => [['photographer.aim' => 0.0, 'scene.background_texture' => 0.8, 'path.heading_deg' => 90.0], ['photographer.aim' => 1.0, 'path.heading_deg' => 0.0]],
+        'nimble.general' => [[], null],
+        'nimble.changes' => [['path.speed_changes' => [['at_s' => 0.5, 'to_mps' => 3.0, 'over_s' => 1.0]]], ['path.speed_changes' => [['at_s' => 5.0, 'to_mps' => 3.0, 'over_s' => 1.0]]]],
+        'nimble.erratic' => [['subject.erratic' => 0.5], []],
+        'nimble.steady' => [['subject.contrast' => 0.2], ['subject.contrast' => 0.8]],
+        'wins.held' => [[], null],
+        'wins.leader' => [['group' => [['distance_m' => 41.0]]], []],
+        'wins.middle' => [['scene.obstacles_per_s' => 0.8, 'photographer.aim' => 0.9, 'photographer.support' => 'tripod', 'path.heading_deg' => 0.0, 'subject.height_m' => 1.5, 'subject.length_m' => 1.5], []],
         'drive.long' => [[], $still],
         'drive.buffer' => [['kit.body.buffer_frames' => 20], []],
         'drive.still' => [$still, []],
@@ -162,7 +163,7 @@ it('speaks only of values the setting has', function (): void {
         $words = $rule->setting->words();
         foreach ([...array_keys($rule->points), ...$rule->rejects] as $value) {
             $known = $words !== null ? $words::tryFrom((string) $value) !== null
-                : in_array($value, $rule->setting === Setting::Stay ? [0, 1, 2, 3, 4] : ($rule->setting === Setting::SpeedChange ? [0, 1, 2] : ['true', 'false']), true);
+                : in_array($value, $rule->setting === Setting::Patience ? array_map(strval(...), Response::PATIENCE_S) : ($rule->setting === Setting::Nimbleness ? ['0.0', '0.5', '1.0'] : ['true', 'false']), true);
             expect($known)->toBeTrue("{$rule->id} speaks of $value");
         }
     }

@@ -13,14 +13,6 @@ use RushHold\Planning\Situation;
 use RushHold\Rush\Rush;
 use RushHold\Tests\Rushes;
 
-/** Plays a hold; what it leaves out is solved for. */
-function play(Rush $rush, array $hold = [], int $runs = 200, int $seed = 1): Outcome
-{
-    $plan = Chooser::standard()->choose($rush, HoldDocument::pins($hold, $rush->kit));
-
-    return (new Simulator($plan->situation))->run($plan->hold, $runs, $seed);
-}
-
 /** @return array<string, array{array<string, mixed>, array<string, mixed>, int}> */
 function orderings(): array
 {
@@ -80,7 +72,7 @@ it('keeps nearly every frame of something that sits in the open', function (arra
     $rush = Rushes::with(['subject' => ['length_m' => 0.5, 'height_m' => 0.4, 'depth_m' => 0.1, 'aim_size_m' => 0.06, 'speed_mps' => 0.0, 'kind' => 'bird', 'erratic' => 0.0],
         'path' => ['start_m' => 15.0, 'notice_s' => 10.0], 'photographer.support' => 'tripod']);
     expect(play($rush, $hold)->keeperRate)->toBeGreaterThanOrEqual(0.95);
-})->with([[['focus' => ['mode' => 'single', 'area' => 'point']]], [['focus' => ['mode' => 'continuous', 'area' => 'zone']]], [['focus' => ['area' => 'point-8']]], [['focus' => ['area' => 'whole']]]]);
+})->with([[['focus' => ['mode' => 'single', 'area' => 'point']]], [['focus' => ['mode' => 'continuous', 'area' => 'block']]], [['focus' => ['area' => 'ring-small']]], [['focus' => ['area' => 'whole']]]]);
 
 it('never keeps more when something gets worse', function (array $better, array $worse): void {
     // The same hold on both sides, so that nothing is solved away.
@@ -114,7 +106,7 @@ it('gives the same in a mirror, within the noise', function (int $seed): void {
 })->with(range(1, 10));
 
 it('finds a body that decides for itself between the other two on something that moves', function (): void {
-    $rate = static fn (string $mode): float => play(Rushes::with(['path.heading_deg' => 10.0]), ['focus' => ['mode' => $mode, 'area' => 'zone']])->keeperRate;
+    $rate = static fn (string $mode): float => play(Rushes::with(['path.heading_deg' => 10.0]), ['focus' => ['mode' => $mode, 'area' => 'block']])->keeperRate;
     expect($rate('auto-switch'))->toBeLessThan($rate('continuous') - 0.05)->toBeGreaterThan($rate('single'));
 });
 

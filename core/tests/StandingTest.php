@@ -40,7 +40,7 @@ it('does not ask for changes that do nothing', function (): void {
     $rush = Rushes::with(['path.repeats' => true]);
     $park = HoldDocument::pins(['focus' => ['technique' => 'park', 'mode' => 'manual']], $rush->kit);
     $plan = Chooser::standard()->choose($rush, $park);
-    $settings = array_map(static fn (Change $c): ?Setting => $c->setting, Standing::read(['focus' => ['mode' => 'manual', 'stay' => 4, 'detect' => 'person', 'area' => 'whole']])->changes($plan));
+    $settings = array_map(static fn (Change $c): ?Setting => $c->setting, Standing::read(['focus' => ['mode' => 'manual', 'patience_s' => 1.2, 'detect' => 'person', 'area' => 'whole']])->changes($plan));
     expect($settings)->toBe([]);
 });
 
@@ -68,8 +68,8 @@ it('breaks ties by how the camera stands, and offers fewer changes', function ()
 it('refuses a standing that cannot be', function (array $standing, string $field): void {
     expect(refusal(static fn () => Standing::read($standing))->field)->toBe($field);
 })->with([
-    [['focus' => ['stay' => 9]], 'focus.stay'],
-    [['focus' => ['stay' => 2.5]], 'focus.stay'],
+    [['focus' => ['patience_s' => 9]], 'focus.patience_s'],
+    [['focus' => ['patience_s' => '2']], 'focus.patience_s'],
     [['focus' => ['mode' => 'magic']], 'focus.mode'],
     [['focus' => ['range_m' => [5]]], 'focus.range_m'],
     [['exposure' => ['iso' => 1]], 'exposure.iso'],
@@ -81,7 +81,7 @@ it('refuses a standing that cannot be', function (array $standing, string $field
 it('turns the schools a person follows into pins', function (): void {
     $habits = HabitsDocument::read(['format' => 'rush-hold/habits@1', 'schools' => ['response' => 'sticky', 'stabiliser' => null, 'bursts' => 'short'], 'floors' => ['bird' => 0.0005]]);
     $pins = $habits->pins(new Kit);
-    expect($pins->get(Setting::Stay))->toBe(4)->and($pins->has(Setting::Stabiliser))->toBeFalse()->and($pins->has(Setting::Drive))->toBeTrue()
+    expect($pins->get(Setting::Patience))->toBe(1.2)->and($pins->has(Setting::Stabiliser))->toBeFalse()->and($pins->has(Setting::Drive))->toBeTrue()
         ->and($habits->floors)->toBe(['bird' => 0.0005])
         ->and(refusal(static fn () => HabitsDocument::read(['format' => 'rush-hold/habits@1', 'schools' => ['response' => 'wild']]))->field)->toBe('schools.response')
         ->and(refusal(static fn () => HabitsDocument::read(['format' => 'rush-hold/habits@1', 'floors' => ['bird' => 9]]))->field)->toBe('floors.bird')

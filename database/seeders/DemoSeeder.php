@@ -27,13 +27,13 @@ final class DemoSeeder extends Seeder
         'mode.single' => ['Once', 'Page F1'],
         'setting.focus.area' => ['Patch', 'Front button and rear wheel'],
         'area.point' => ['Dot', 'Front button, first in the row'],
-        'area.point-8' => ['Dot and friends', 'Front button, third in the row'],
-        'area.zone' => ['Middle block', 'Front button, sixth in the row'],
+        'area.ring-small' => ['Dot and friends', 'Front button, third in the row'],
+        'area.block' => ['Middle block', 'Front button, sixth in the row'],
         'area.whole' => ['Everywhere', 'Front button, last in the row'],
         'setting.focus.detect' => ['Look out for', 'Page F3'],
         'detect.bird' => ['Feathers', 'Page F3, second line'],
-        'preset.general' => ['Manner 1', 'Page F4'],
-        'preset.grab' => ['Manner 3', 'Page F4'],
+        'preset.even' => ['Manner 1', 'Page F4'],
+        'preset.eager' => ['Manner 3', 'Page F4'],
         'control.thumb-1' => ['Back button', ''],
     ];
 
@@ -45,10 +45,10 @@ final class DemoSeeder extends Seeder
     {
         $samples = KitType::Bodies->samples();
         $body = $this->gate->kit(KitType::Bodies, [...$samples['sample-fast-mirrorless'], 'name' => 'The cliff body',
-            'stored_sets' => [['control' => 'thumb-1', 'area' => 'point', 'detect' => 'off'], ['control' => 'thumb-2', 'area' => 'zone', 'detect' => 'bird', 'preset' => 'general']],
+            'stored_sets' => [['control' => 'thumb-1', 'area' => 'point', 'detect' => 'off'], ['control' => 'thumb-2', 'area' => 'block', 'detect' => 'bird', 'preset' => 'even']],
             'words' => array_map(static fn (array $w): array => ['label' => $w[0], 'where' => $w[1]], self::WORDS)]);
         // Left over from the race: people, sticky, and a range that begins too far out.
-        $standing = ['format' => 'rush-hold/hold@1', 'focus' => ['mode' => 'continuous', 'area' => 'zone', 'detect' => 'person', 'eye' => true, 'stay' => 4, 'speed_change' => 1, 'range_m' => null],
+        $standing = ['format' => 'rush-hold/hold@1', 'focus' => ['mode' => 'continuous', 'area' => 'block', 'detect' => 'person', 'eye' => true, 'patience_s' => 1.2, 'nimble' => 0.5, 'range_m' => null],
             'exposure' => ['shutter_s' => 1 / 1600, 'aperture' => 4, 'iso' => 800], 'drive' => 'long', 'stabiliser' => 'off'];
         $own = $demo->kit()->create(['type' => KitType::Bodies, 'name' => $body['name'], 'document' => $body['fields'], 'based_on' => 'sample-fast-mirrorless', 'standing' => $standing]);
         $lenses = [];

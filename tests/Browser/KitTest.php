@@ -14,20 +14,20 @@ it('guides through a body, which then plans, and comes back from its file', func
     $page->type('What you call it', 'Old friend')->type('Frame rate', '9')->type('Focus measurements a second', '900')->see('focus_cycle_hz must be between 10 and 240 Hz; 900 was given.');
     $page->type('Focus measurements a second', '45')->seeNot('must be between')->isClean();
     $page->press('Next: areas')->see('Tick those');
-    $page->script('document.querySelector("[aria-label=\'Has Wide zone\']").click()');
-    $page->type('Width of Zone in %', '20')->drag('.sketch-handle', 16, 0)->press('Next: detection, response')->see('Stay: from 0');
+    $page->script('document.querySelector("[aria-label=\'Has Band\']").click()');
+    $page->type('Width of Block in %', '20')->drag('.sketch-handle', 16, 0)->press('Next: detection, response')->see('Patience is how long');
     // What is written is not lost when the page goes away.
     $page->reload()->press('2 Sensor and speed');
     expect($page->value('What you call it'))->toBe('Old friend')->and($page->value('Focus measurements a second'))->toBe('45');
     $page->press('5 Buttons')->press('Add a stored set')->choose('Area', 'Zone')->isClean();
-    $page->press('6 Its own words')->type('Search either word', 'zone')->type('Your camera’s word for Zone (Areas)', 'Broad block')->type('Where to find Zone (Areas)', 'Second page');
+    $page->press('6 Its own words')->type('Search either word', 'block')->type('Your camera’s word for Zone (Areas)', 'Broad block')->type('Where to find Zone (Areas)', 'Second page');
     // Found by its own word as well as by ours.
-    $page->type('Search either word', 'broad')->see('Areas')->seeNot('Point + 8');
+    $page->type('Search either word', 'broad')->see('Areas')->seeNot('Small ring');
     $page->isClean()->press('Save this body')->see('“Old friend” is in your kit.');
     $kept = $this->user->kit()->firstOrFail();
-    expect($kept->document['frames_per_s'])->toEqual(9)->and($kept->document['areas']['zone']['width'])->toBeGreaterThan(0.25)->toBeLessThan(0.36)->and($kept->document['stored_sets'][0]['area'])->toBe('zone')
-        ->and($kept->document['areas']['zone-wide'])->toEqual(['width' => 0.85, 'height' => 0.22, 'modes' => ['single', 'single-then-ring', 'continuous', 'auto-switch'], 'detects' => false, 'sees_eyes' => false])
-        ->and($kept->document['words'])->toEqual(['area.zone' => ['label' => 'Broad block', 'where' => 'Second page']])->and($kept->based_on)->toBe('sample-old-mirror');
+    expect($kept->document['frames_per_s'])->toEqual(9)->and($kept->document['areas']['block']['width'])->toBeGreaterThan(0.25)->toBeLessThan(0.36)->and($kept->document['stored_sets'][0]['area'])->toBe('block')
+        ->and($kept->document['areas']['band'])->toEqual(['width' => 0.85, 'height' => 0.22, 'modes' => ['single', 'single-then-ring', 'continuous', 'auto-switch'], 'detects' => false, 'sees_eyes' => false])
+        ->and($kept->document['words'])->toEqual(['area.block' => ['label' => 'Broad block', 'where' => 'Second page']])->and($kept->based_on)->toBe('sample-old-mirror');
 
     $page->type('Search kit and words', 'broad')->see('Old friend')->seeNot('24 MP stacked mirrorless');
     $page->press('More for Old friend')->press('Delete')->see('“Old friend” is deleted')->see('None of your own yet');

@@ -237,13 +237,13 @@ it('takes everything into another account without loss', function (): void {
     $this->travelTo('2026-06-04 05:30:00');
     $user = $this->person();
     $this->actingAs($user);
-    $body = $this->postJson('/api/kit/bodies', ['document' => [...KitType::Bodies->samples()['sample-old-mirror'], 'name' => 'Old friend', 'words' => ['area.zone' => ['label' => 'Bløck', 'where' => '']]], 'based_on' => 'sample-old-mirror'])->json('id');
+    $body = $this->postJson('/api/kit/bodies', ['document' => [...KitType::Bodies->samples()['sample-old-mirror'], 'name' => 'Old friend', 'words' => ['area.block' => ['label' => 'Bløck', 'where' => '']]], 'based_on' => 'sample-old-mirror'])->json('id');
     $this->putJson("/api/kit/bodies/$body/standing", ['standing' => ['focus' => ['mode' => 'single']]])->assertOk();
     $this->putJson('/api/kit/bodies/sample-entry-mirror/standing', ['standing' => ['drive' => 'short']])->assertOk();
     $this->postJson('/api/kit/subjects', ['document' => KitType::Subjects->samples()['sample-runner'], 'based_on' => 'sample-runner'])->assertCreated();
     $this->putJson('/api/habits', ['format' => 'rush-hold/habits@1', 'body' => $body, 'lens' => 'sample-24-70', 'units' => 'imperial'])->assertOk();
     foreach (['One / two', 'Three'] as $name) {
-        $this->postJson('/api/rushes', ['document' => Rushes::document(['name' => $name, 'scene' => []]), 'pins' => $name === 'Three' ? ['focus' => ['stay' => 4]] : null])->assertCreated();
+        $this->postJson('/api/rushes', ['document' => Rushes::document(['name' => $name, 'scene' => []]), 'pins' => $name === 'Three' ? ['focus' => ['patience_s' => 1.2]] : null])->assertCreated();
     }
     $file = $this->get('/api/account/archive')->assertOk()->assertHeader('Content-Type', 'application/zip')->baseResponse->getFile()->getContent();
 

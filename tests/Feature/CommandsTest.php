@@ -26,7 +26,7 @@ it('plans a file and prints JSON', function (): void {
 
 it('reads standard input and keeps pins', function (): void {
     $run = artisan(['rush:plan', '-', '--pins=formats/examples/pinned.hold.json'], (string) file_get_contents(base_path('formats/examples/barriers.json')));
-    expect($run->getExitCode())->toBe(0)->and(json_decode($run->getOutput(), true)['best']['hold']['focus']['stay'])->toBe(3);
+    expect($run->getExitCode())->toBe(0)->and(json_decode($run->getOutput(), true)['best']['hold']['focus']['patience_s'])->toBe(0.6);
 });
 
 it('tells by its exit code what went wrong', function (): void {

@@ -20,7 +20,7 @@ it('starts new rushes from how the person works', function (): void {
         ->and($fresh['document']['photographer']['aim'])->toEqual(0.8)->and($fresh['document']['final_use'])->toBe('print')
         ->and($fresh['document']['photographer']['slowest_shutter_s'])->toEqualWithDelta(1 / 3200, 1e-9)
         ->and($fresh['document']['scene']['hazards'])->toBe(['nest'])
-        ->and($fresh['pins'])->toBe(['format' => 'rush-hold/hold@1', 'focus' => ['stay' => 4]]);
+        ->and($fresh['pins'])->toBe(['format' => 'rush-hold/hold@1', 'focus' => ['patience_s' => 1.2]]);
     $this->postJson('/api/rushes', $fresh)->assertCreated();
     // People have no floor here.
     expect($this->getJson('/api/rushes/fresh?subject=sample-runner')->json('document.photographer.slowest_shutter_s'))->toBeNull();

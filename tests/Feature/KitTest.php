@@ -26,7 +26,7 @@ it('offers samples to everybody, one’s own first', function (string $type, int
 })->with([['bodies', 5], ['lenses', 5], ['subjects', 60]]);
 
 it('lists kit and rushes without reading their documents', function (): void {
-    ($this->keep)('bodies', ($this->describe)(['words' => ['area.zone' => ['label' => 'Block', 'where' => 'Page 2']]]));
+    ($this->keep)('bodies', ($this->describe)(['words' => ['area.block' => ['label' => 'Block', 'where' => 'Page 2']]]));
     $this->postJson('/api/rushes', ['document' => RushHold\Tests\Rushes::document()])->assertCreated();
     $asked = [];
     DB::listen(function ($query) use (&$asked): void {
@@ -57,7 +57,7 @@ it('saves changes, but not over a later save; deletes and restores', function ()
 });
 
 it('plans identically with a body that was downloaded, deleted and loaded again', function (): void {
-    $kept = ($this->keep)('bodies', ($this->describe)(['words' => ['area.zone' => ['label' => 'Block', 'where' => '']], 'fastest_shutter_s' => 1 / 6400]));
+    $kept = ($this->keep)('bodies', ($this->describe)(['words' => ['area.block' => ['label' => 'Block', 'where' => '']], 'fastest_shutter_s' => 1 / 6400]));
     $plan = fn (array $body): string => (string) $this->postJson('/api/rank', ['rush' => Rushes::document(['kit.body' => $body])])->assertOk()->getContent();
     $before = $plan($kept['document']);
     $file = (string) $this->get("/api/kit/bodies/{$kept['id']}/document")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="workhorse.body.json"')->getContent();
@@ -106,13 +106,13 @@ it('remembers how a body was left, its own or a sample', function (): void {
 });
 
 it('learns words one at a time; a sample is copied first', function (): void {
-    $named = $this->putJson('/api/kit/bodies/sample-fast-mirrorless/words/area.zone', ['label' => 'Block', 'where' => 'Page 2'])->assertOk()->json();
-    expect($named['sample'])->toBeFalse()->and($named['based_on'])->toBe('sample-fast-mirrorless')->and($named['document']['words'])->toBe(['area.zone' => ['label' => 'Block', 'where' => 'Page 2']]);
+    $named = $this->putJson('/api/kit/bodies/sample-fast-mirrorless/words/area.block', ['label' => 'Block', 'where' => 'Page 2'])->assertOk()->json();
+    expect($named['sample'])->toBeFalse()->and($named['based_on'])->toBe('sample-fast-mirrorless')->and($named['document']['words'])->toBe(['area.block' => ['label' => 'Block', 'where' => 'Page 2']]);
     $id = $named['id'];
     $this->putJson("/api/kit/bodies/$id/words/detect.bird", ['label' => '', 'where' => ''])->assertOk();
     $this->putJson("/api/kit/bodies/$id/words/colour.red", ['label' => 'x', 'where' => ''])->assertStatus(422);
     $body = $this->getJson("/api/kit/bodies/$id")->json('document');
-    $lines = collect($this->postJson('/api/plan', ['rush' => Rushes::document(['kit.body' => $body]), 'pins' => ['focus' => ['area' => 'zone', 'detect' => 'bird']]])->assertOk()->json('lines'))->keyBy('setting');
+    $lines = collect($this->postJson('/api/plan', ['rush' => Rushes::document(['kit.body' => $body]), 'pins' => ['focus' => ['area' => 'block', 'detect' => 'bird']]])->assertOk()->json('lines'))->keyBy('setting');
     expect($lines['focus.area']['own'])->toBe(['label' => 'Block', 'where' => 'Page 2'])->and($lines['focus.area']['ask'])->toBeNull()
         // Said not to exist, so it is not asked for again.
         ->and($lines['focus.detect']['own'])->toBeNull()->and($lines['focus.detect']['ask'])->toBeNull()
@@ -121,7 +121,7 @@ it('learns words one at a time; a sample is copied first', function (): void {
 
 it('says what a document comes to without keeping it', function (): void {
     $terms = $this->postJson('/api/kit/bodies/check', ['document' => ($this->describe)()])->assertOk()->json('terms');
-    expect(array_column($terms, 'key'))->toContain('area.zone', 'control.thumb-1');
+    expect(array_column($terms, 'key'))->toContain('area.block', 'control.thumb-1');
     $lens = KitType::Lenses->samples()['sample-500-f4'];
     $reach = $this->postJson('/api/kit/lenses/check', ['document' => $lens, 'body' => ($this->describe)(), 'distance_m' => 50])->assertOk()->json('reach');
     expect($reach)->toHaveCount(3)->and($reach[0]['field_m'])->toEqualWithDelta(3.56, 0.02)->and($reach[2]['widest'])->toEqual(8);
@@ -143,7 +143,7 @@ it('shows nobody another person’s kit', function (string $method, string $path
     $this->actingAs($this->person());
     $this->json($method, "/api/kit/bodies/{$kept['id']}$path", ['document' => ($this->describe)(), 'version' => 1, 'standing' => null, 'label' => 'x', 'where' => ''])->assertNotFound();
     expect($this->user->kit()->first()->document['name'])->toBe('Workhorse')->and($this->getJson('/api/kit/bodies')->json('0.sample'))->toBeTrue();
-})->with([['GET', ''], ['PUT', ''], ['DELETE', ''], ['POST', '/restore'], ['GET', '/document'], ['PUT', '/standing'], ['PUT', '/words/area.zone']]);
+})->with([['GET', ''], ['PUT', ''], ['DELETE', ''], ['POST', '/restore'], ['GET', '/document'], ['PUT', '/standing'], ['PUT', '/words/area.block']]);
 
 it('keeps names apart, so that a rush finds its own kit again', function (): void {
     $first = ($this->keep)('bodies', ($this->describe)());

@@ -33,12 +33,12 @@ it('refuses nonsense', function (): void {
 it('compares two holds on the same chances', function (): void {
     $hold = fn (string $area): array => ['focus' => ['area' => $area, 'detect' => 'off']];
     $ask = fn (string $a, string $b): array => $this->postJson('/api/compare', ['rush' => Rushes::document(), 'holds' => [$hold($a), $hold($b)], 'run' => 3])->assertOk()->json();
-    $same = $ask('zone', 'zone');
+    $same = $ask('block', 'block');
     expect($same['difference'])->toEqual(['keeper_rate' => 0, 'standard_error' => 0])->and($same['sides'][0])->toBe($same['sides'][1]);
-    $other = $ask('point-8-large', 'pinpoint');
+    $other = $ask('ring-large', 'speck');
     expect($other['difference']['keeper_rate'])->toBeLessThan(-0.1)
         ->and($other['sides'][1]['keeper_rate'] - $other['sides'][0]['keeper_rate'])->toEqualWithDelta($other['difference']['keeper_rate'], 0.001)
         ->and($other['sides'][0]['trace']['steps'][5]['aim_x'])->toBe($other['sides'][1]['trace']['steps'][5]['aim_x']);
-    $this->postJson('/api/compare', ['rush' => Rushes::document(), 'holds' => [$hold('zone')]])->assertStatus(422);
-    $this->postJson('/api/compare', ['rush' => Rushes::document(), 'holds' => [$hold('zone'), $hold('blob')]])->assertStatus(422);
+    $this->postJson('/api/compare', ['rush' => Rushes::document(), 'holds' => [$hold('block')]])->assertStatus(422);
+    $this->postJson('/api/compare', ['rush' => Rushes::document(), 'holds' => [$hold('block'), $hold('blob')]])->assertStatus(422);
 });

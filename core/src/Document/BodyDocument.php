@@ -7,7 +7,8 @@ namespace RushHold\Document;
 use RushHold\Hold\Area;
 use RushHold\Hold\Detection;
 use RushHold\Hold\FocusMode;
-use RushHold\Hold\Priority;
+use RushHold\Hold\Response;
+use RushHold\Hold\Wins;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
 use RushHold\Kit\Control;
@@ -17,7 +18,6 @@ use RushHold\Kit\LineDirection;
 use RushHold\Kit\MechanicalShutter;
 use RushHold\Kit\OwnWord;
 use RushHold\Kit\PointLayout;
-use RushHold\Kit\PresetRole;
 use RushHold\Kit\ResponsePreset;
 use RushHold\Kit\StoredSet;
 use RushHold\Refused;
@@ -82,6 +82,8 @@ final readonly class BodyDocument
             controls: self::controls($f),
             storedSets: self::storedSets($f),
             words: self::words($f),
+            patienceSteps: self::steps($f, 'patience_steps', $sample->patienceSteps),
+            nimbleSteps: self::steps($f, 'nimble_steps', $sample->nimbleSteps),
         );
     }
 
@@ -154,14 +156,33 @@ final readonly class BodyDocument
         $presets = $kept = [];
         foreach ($body->items('presets', 20) as $i => $item) {
             $f = Fields::of($item, $body->at("presets[$i]"));
-            $role = $f->word('role', PresetRole::class, PresetRole::Own);
-            [$stay, $change] = $role->usual();
-            $presets[] = new ResponsePreset($f->text('id', $role->value), $role, $f->whole('stay', $stay), $f->whole('speed_change', $change), $f->word('priority', Priority::class, Priority::First));
+            $id = $f->has('id') ? $f->text('id', '') : throw Refused::because($f->at('id'), 'is missing.');
+            $presets[] = new ResponsePreset($id, $f->number('patience_s', Response::USUAL_PATIENCE_S), $f->number('nimble', Response::USUAL_NIMBLE), $f->word('wins', Wins::class, Wins::Held));
             $kept[] = $f->done();
         }
         $body->keep('presets', $kept);
 
         return $presets;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $usual
+     * @return non-empty-list<float>
+     */
+    private static function steps(Fields $body, string $name, array $usual): array
+    {
+        if (! $body->has($name)) {
+            $body->keep($name, $usual);
+
+            return $usual;
+        }
+        $steps = [];
+        foreach ($body->items($name, 20) as $i => $value) {
+            $steps[] = is_int($value) || is_float($value) ? (float) $value : throw Refused::because($body->at("{$name}[$i]"), 'must be a number.');
+        }
+        $body->keep($name, $steps);
+
+        return $steps === [] ? throw Refused::because($body->at($name), 'must have at least one step.') : $steps;
     }
 
     /** @return list<Control> */

@@ -6,6 +6,7 @@ namespace RushHold\Document;
 
 use RushHold\Blur\BlurParts;
 use RushHold\Blur\Verdict;
+use RushHold\Hold\Setting;
 use RushHold\Kit\Term;
 use RushHold\Light\LightDirection;
 use RushHold\Optics\Diffraction;
@@ -15,6 +16,7 @@ use RushHold\Planning\Change;
 use RushHold\Planning\LaneFrame;
 use RushHold\Planning\LaneSample;
 use RushHold\Planning\Line;
+use RushHold\Planning\Lines;
 use RushHold\Planning\Misfit;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Solve\FolkFloor;
@@ -130,6 +132,8 @@ final class PlanDocument
 
         return match (true) {
             is_bool($value) => $value ? 'On' : 'Off',
+            $line->setting === Setting::Patience && is_float($value) => Lines::patience($value),
+            $line->setting === Setting::Nimbleness && is_float($value) => Lines::nimbleness($value),
             $line->setting->value === 'exposure.shutter_s' && is_float($value) => StopScale::shutterLabel($value),
             $line->setting->value === 'exposure.aperture' && is_float($value) => StopScale::fLabel($value),
             default => is_scalar($value) ? (string) $value : '',

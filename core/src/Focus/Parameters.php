@@ -104,14 +104,24 @@ final class Parameters
 
     // Prediction.
 
-    /** How long a measurement that does not fit is distrusted, s, for stay 0 to 4. */
-    public const STAY_S = [0.02, 0.12, 0.3, 0.6, 1.2];
-
-    /** Gains of position for speed change 0 to 2, per cycle at 60 Hz. */
+    /** Gains of position for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
     public const GAIN_POSITION = [0.16, 0.40, 0.58];
 
-    /** Gains of speed for speed change 0 to 2, per cycle at 60 Hz. */
+    /** Gains of speed for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
     public const GAIN_SPEED = [0.003, 0.09, 0.22];
+
+    /**
+     * @param  array{float, float, float}  $gains
+     * @param  float  $nimble  0 to 1
+     */
+    public static function gain(array $gains, float $nimble): float
+    {
+        return match (true) {
+            $nimble >= 1 => $gains[2],
+            $nimble >= 0.5 => $gains[1] + ($gains[2] - $gains[1]) * (2 * $nimble - 1),
+            default => $gains[0] + ($gains[1] - $gains[0]) * 2 * $nimble,
+        };
+    }
 
     /** With warning, focus is already at work for so long before the first frame, s. */
     public const LEAD_S = 0.6;
@@ -140,7 +150,7 @@ final class Parameters
     /** Time from a new thing caught to the lens setting off for it, s: a few cycles to make sure. */
     public const COMMIT_S = 0.12;
 
-    /** A detected subject that blinks for this long is waited for, on top of stay, s. */
+    /** A detected subject that blinks for this long is waited for, on top of patience, s. */
     public const BLINK_S = 0.2;
 
     /** Without anything to measure for this long the body begins to hunt, s. */

@@ -90,7 +90,7 @@ final class Simulator
         $areaY = $shape->height / 2;
         $block = $hold->area->picksForItself();
         $follows = $hold->area === Area::Follow;
-        $helpers = in_array($hold->area, [Area::Point4, Area::Point8, Area::Point8Medium, Area::Point8Large], true);
+        $helpers = in_array($hold->area, [Area::Plus, Area::RingSmall, Area::RingMedium, Area::RingLarge], true);
         $point = $s->kit->body->areas[Area::Point->value] ?? $shape;
         // Areas with helpers prefer their centre, which is as large as the single point.
         $coreX = $helpers ? min($areaX, $point->width / 2) : $areaX;
@@ -120,12 +120,12 @@ final class Simulator
         $auto = $hold->technique === Technique::Auto && $hold->mode !== FocusMode::Manual;
         $once = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
         $undecided = $hold->mode === FocusMode::AutoSwitch;
-        $stay = Parameters::STAY_S[$hold->stay];
+        $wait = $hold->patienceS;
         // Gains are given for 60 Hz; a faster cycle needs less each time.
         $rate = 60 * $dt;
-        $gainX = 1 - (1 - Parameters::GAIN_POSITION[$hold->speedChange]) ** $rate;
-        $gainV = min(1.0, Parameters::GAIN_SPEED[$hold->speedChange] * $rate * $rate);
-        $patience = $detecting && ! $wrongKind ? $stay + Parameters::BLINK_S : -1.0;
+        $gainX = 1 - (1 - Parameters::gain(Parameters::GAIN_POSITION, $hold->nimble)) ** $rate;
+        $gainV = min(1.0, Parameters::gain(Parameters::GAIN_SPEED, $hold->nimble) * $rate * $rate);
+        $patience = $detecting && ! $wrongKind ? $wait + Parameters::BLINK_S : -1.0;
         // Prediction works in metres, where steady movement is steady: from the front focal point a distance is f² ÷ focus
         // travel; from the lens, as everywhere else, it is longer by f.
         $square = $s->lens->focalMm ** 2 / 1000;
@@ -142,7 +142,7 @@ final class Simulator
         }
         [$reachX, $reachY] = $points === null ? [0.5, 0.5] : [$points->width / 2, $points->height / 2];
         $dim = $fails > 0.002;
-        $coast = max(Parameters::COAST_S, $stay);
+        $coast = max(Parameters::COAST_S, $wait);
         $gainsX = $gainsV = [];
         for ($age = 0; $age < 64; $age++) {
             $last = $age === 63;
@@ -393,7 +393,7 @@ final class Simulator
                                 $since = 0.0;
                             } else {
                                 $since += $dt;
-                                if ($since > $stay) {
+                                if ($since > $wait) {
                                     $x = $z;
                                     $v = 0.0;
                                     $age = 0;

@@ -7,34 +7,34 @@ namespace RushHold\Hold;
 /** The pattern of the frame the body may focus with, from the smallest to the largest. */
 enum Area: string implements Labelled
 {
-    case Pinpoint = 'pinpoint';
+    case Speck = 'speck';
     case Point = 'point';
-    case Point4 = 'point-4';
-    case Point8 = 'point-8';
-    case Point8Medium = 'point-8-medium';
-    case Point8Large = 'point-8-large';
-    case ZoneTall = 'zone-tall';
-    case ZoneWide = 'zone-wide';
-    case Zone = 'zone';
-    case ZoneSide = 'zone-side';
+    case Plus = 'plus';
+    case RingSmall = 'ring-small';
+    case RingMedium = 'ring-medium';
+    case RingLarge = 'ring-large';
+    case Column = 'column';
+    case Band = 'band';
+    case Block = 'block';
+    case Side = 'side';
     case Whole = 'whole';
     case Follow = 'follow';
 
     public function label(): string
     {
         return match ($this) {
-            self::Pinpoint => 'Pinpoint',
+            self::Speck => 'Speck',
             self::Point => 'Point',
-            self::Point4 => 'Point + 4',
-            self::Point8 => 'Point + 8',
-            self::Point8Medium => 'Point + 8, medium',
-            self::Point8Large => 'Point + 8, large',
-            self::ZoneTall => 'Tall zone',
-            self::ZoneWide => 'Wide zone',
-            self::Zone => 'Zone',
-            self::ZoneSide => 'Side zone',
+            self::Plus => 'Plus',
+            self::RingSmall => 'Small ring',
+            self::RingMedium => 'Medium ring',
+            self::RingLarge => 'Large ring',
+            self::Column => 'Column',
+            self::Band => 'Band',
+            self::Block => 'Block',
+            self::Side => 'Side',
             self::Whole => 'Whole frame',
-            self::Follow => 'Pattern follow',
+            self::Follow => 'Pattern',
         };
     }
 
@@ -42,7 +42,7 @@ enum Area: string implements Labelled
     public function picksForItself(): bool
     {
         return match ($this) {
-            self::ZoneTall, self::ZoneWide, self::Zone, self::ZoneSide, self::Whole => true,
+            self::Column, self::Band, self::Block, self::Side, self::Whole => true,
             default => false,
         };
     }

@@ -13,8 +13,8 @@ final readonly class Hold
     use Changeable;
 
     /**
-     * @param  int  $stay  0 jumps at once to 4 never lets go
-     * @param  int  $speedChange  0 assumes steady speed to 2 believes every change
+     * @param  float  $patienceS  how long the body waits before it believes something new, 0 to 3 s
+     * @param  float  $nimble  how far it believes a change of speed, 0 to 1
      * @param  array{float, float}  $areaAt  middle of the area from the middle of the frame, in frame widths and heights, −0.5 to 0.5
      * @param  float  $startAtM  focus distance before the rush, m
      */
@@ -24,9 +24,9 @@ final readonly class Hold
         public Area $area,
         public Detection $detect,
         public bool $eye,
-        public int $stay,
-        public int $speedChange,
-        public Priority $priority,
+        public float $patienceS,
+        public float $nimble,
+        public Wins $wins,
         public array $areaAt,
         public float $startAtM,
         public ?FocusRange $range,

@@ -71,8 +71,8 @@ final readonly class Pins
 
         return match ($setting) {
             Setting::Eye => is_bool($value) ? $value : throw Refused::because($field, 'must be true or false.'),
-            Setting::Stay => self::whole($field, $value, Range::of(0, 4)),
-            Setting::SpeedChange => self::whole($field, $value, Range::of(0, 2)),
+            Setting::Patience => Response::patience()->check($field, self::number($field, $value)),
+            Setting::Nimbleness => Response::nimbleness()->check($field, self::number($field, $value)),
             Setting::StartAt => $kit->checkFocusDistance($field, self::number($field, $value)),
             Setting::Shutter => Range::of($kit->body->fastestShutterS * 0.97, 30, 's')->check($field, self::number($field, $value)),
             Setting::Aperture => $kit->checkAperture($field, self::number($field, $value)),
@@ -91,13 +91,6 @@ final readonly class Pins
     private static function number(string $field, mixed $value): float
     {
         return is_int($value) || is_float($value) ? (float) $value : throw Refused::because($field, 'must be a number.');
-    }
-
-    private static function whole(string $field, mixed $value, Range $range): int
-    {
-        $number = $range->check($field, self::number($field, $value));
-
-        return floor($number) === $number ? (int) $number : throw Refused::because($field, 'must be a whole number.', $range);
     }
 
     private static function range(string $field, mixed $value, Kit $kit): ?FocusRange

@@ -15,9 +15,9 @@ enum Setting: string
     case Eye = 'focus.eye';
     case Aim = 'aim';
     case AreaAt = 'focus.area_at';
-    case Stay = 'focus.stay';
-    case SpeedChange = 'focus.speed_change';
-    case Priority = 'focus.priority';
+    case Patience = 'focus.patience_s';
+    case Nimbleness = 'focus.nimble';
+    case Wins = 'focus.wins';
     case StartAt = 'focus.start_at_m';
     case RangeLimit = 'focus.range_m';
     case Drive = 'drive';
@@ -37,9 +37,9 @@ enum Setting: string
             self::Eye => 'Eye',
             self::Aim => 'Aim at',
             self::AreaAt => 'Area placed',
-            self::Stay => 'Stay',
-            self::SpeedChange => 'Speed change',
-            self::Priority => 'Priority',
+            self::Patience => 'Patience',
+            self::Nimbleness => 'Nimbleness',
+            self::Wins => 'What wins',
             self::StartAt => 'Start focus at',
             self::RangeLimit => 'Range limit',
             self::Drive => 'Drive',
@@ -60,7 +60,7 @@ enum Setting: string
             self::Area => Area::class,
             self::Detect => Detection::class,
             self::Aim => AimPoint::class,
-            self::Priority => Priority::class,
+            self::Wins => Wins::class,
             self::Drive => Drive::class,
             self::Stabiliser => Stabiliser::class,
             default => null,

@@ -32,27 +32,27 @@ final readonly class AreaShape
     public static function usual(Area $area): self
     {
         [$width, $height] = match ($area) {
-            Area::Pinpoint => [0.012, 0.018],
+            Area::Speck => [0.012, 0.018],
             Area::Point => [0.035, 0.05],
-            Area::Point4 => [0.08, 0.12],
-            Area::Point8 => [0.10, 0.15],
-            Area::Point8Medium => [0.15, 0.22],
-            Area::Point8Large => [0.22, 0.32],
-            Area::ZoneTall => [0.22, 0.85],
-            Area::ZoneWide => [0.85, 0.22],
-            Area::Zone => [0.36, 0.40],
-            Area::ZoneSide => [0.33, 0.90],
+            Area::Plus => [0.08, 0.12],
+            Area::RingSmall => [0.10, 0.15],
+            Area::RingMedium => [0.15, 0.22],
+            Area::RingLarge => [0.22, 0.32],
+            Area::Column => [0.22, 0.85],
+            Area::Band => [0.85, 0.22],
+            Area::Block => [0.36, 0.40],
+            Area::Side => [0.33, 0.90],
             Area::Whole => [0.96, 0.94],
             Area::Follow => [0.05, 0.07],
         };
         $single = [FocusMode::Single, FocusMode::SingleThenRing];
         $modes = match ($area) {
-            Area::Pinpoint => $single,
+            Area::Speck => $single,
             Area::Follow => [FocusMode::Continuous],
             default => [...$single, FocusMode::Continuous, FocusMode::AutoSwitch],
         };
         // The smallest areas only look under themselves; larger ones may search for a subject.
-        $detects = ! in_array($area, [Area::Pinpoint, Area::Point, Area::Point4, Area::Point8], true);
+        $detects = ! in_array($area, [Area::Speck, Area::Point, Area::Plus, Area::RingSmall], true);
 
         return new self($area, $width, $height, $modes, $detects, $detects);
     }

@@ -6,6 +6,7 @@ namespace RushHold\Kit;
 
 use RushHold\Hold\Area;
 use RushHold\Hold\Detection;
+use RushHold\Hold\Response;
 use RushHold\Optics\FinalUse;
 use RushHold\Range;
 use RushHold\Refused;
@@ -24,7 +25,9 @@ final readonly class Body
      * @param  PointLayout|null  $points  where the points of a mirror body lie; null: everywhere
      * @param  MechanicalShutter|null  $mechanical  what it does without the electronic shutter; null: it has none, or nothing else
      * @param  list<ResponsePreset>  $presets
-     * @param  bool  $freeResponse  whether stay and speed change can be set by themselves; else only the presets can be had
+     * @param  bool  $freeResponse  whether patience and nimbleness can be set by themselves; else only the presets can be had
+     * @param  non-empty-list<float>  $patienceSteps  the steps of patience it has, s
+     * @param  non-empty-list<float>  $nimbleSteps  the steps of nimbleness it has, 0 to 1
      * @param  list<Control>  $controls
      * @param  list<StoredSet>  $storedSets
      * @param  array<string, OwnWord>  $words  what the person's camera calls things, by the keys of {@see Term}
@@ -56,6 +59,8 @@ final readonly class Body
         public array $controls = [],
         public array $storedSets = [],
         public array $words = [],
+        public array $patienceSteps = Response::PATIENCE_S,
+        public array $nimbleSteps = Response::NIMBLE,
     ) {
         Range::of(3, 70, 'mm')->check('kit.body.sensor_width_mm', $sensorWidthMm);
         Range::of(2, 60, 'mm')->check('kit.body.sensor_height_mm', $sensorHeightMm);
@@ -87,6 +92,12 @@ final readonly class Body
                     throw Refused::because("kit.body.$part", "“{$name}” is there twice.");
                 }
             }
+        }
+        foreach ($patienceSteps as $i => $seconds) {
+            Response::patience()->check("kit.body.patience_steps[$i]", $seconds);
+        }
+        foreach ($nimbleSteps as $i => $nimble) {
+            Response::nimbleness()->check("kit.body.nimble_steps[$i]", $nimble);
         }
         foreach ($storedSets as $i => $set) {
             $this->checkSet("kit.body.stored_sets[$i]", $set);
@@ -120,10 +131,10 @@ final readonly class Body
     }
 
     /** The response preset with just these numbers, if there is one. */
-    public function presetOf(int $stay, int $speedChange): ?ResponsePreset
+    public function presetOf(float $patienceS, float $nimble): ?ResponsePreset
     {
         foreach ($this->presets as $preset) {
-            if ($preset->stay === $stay && $preset->speedChange === $speedChange) {
+            if (Response::distance($preset->patienceS, $preset->nimble, $patienceS, $nimble) < 1e-6) {
                 return $preset;
             }
         }
@@ -134,18 +145,23 @@ final readonly class Body
     /**
      * Of the responses that can be had, the one nearest to these numbers.
      *
-     * @return array{int, int} stay and speed change
+     * @return array{float, float} patience in s, and nimbleness
      */
-    public function nearestResponse(int $stay, int $speedChange): array
+    public function nearestResponse(float $patienceS, float $nimble): array
     {
+        if ($this->freeResponse) {
+            return [Response::nearestPatience($patienceS, $this->patienceSteps), Response::nearestNimble($nimble, $this->nimbleSteps)];
+        }
         $best = null;
-        foreach ($this->freeResponse ? [] : $this->presets as $preset) {
-            if ($best === null || $preset->distance($stay, $speedChange) < $best->distance($stay, $speedChange)) {
-                $best = $preset;
+        $least = INF;
+        foreach ($this->presets as $preset) {
+            $distance = Response::distance($preset->patienceS, $preset->nimble, $patienceS, $nimble);
+            if ($distance < $least - 1e-9) {
+                [$best, $least] = [$preset, $distance];
             }
         }
 
-        return $best === null ? [$stay, $speedChange] : [$best->stay, $best->speedChange];
+        return $best === null ? [$patienceS, $nimble] : [$best->patienceS, $best->nimble];
     }
 
     public function pitchMm(): float

@@ -4,37 +4,30 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
-use RushHold\Hold\Priority;
-use RushHold\Range;
+use RushHold\Hold\Response;
+use RushHold\Hold\Wins;
 use RushHold\Refused;
 
-/** One named set of stay, speed change and priority as a body sells it. */
+/** One ready-made response as a body sells it, under a name of the person's own; it has no meaning beyond its numbers. */
 final readonly class ResponsePreset
 {
     /**
      * @param  string  $id  its name in documents: small letters, digits and hyphens
-     * @param  int  $stay  0 to 4
-     * @param  int  $speedChange  0 to 2
+     * @param  float  $patienceS  0 to 3 s
+     * @param  float  $nimble  0 to 1
      *
      * @throws Refused if a value is out of range
      */
     public function __construct(
         public string $id,
-        public PresetRole $role,
-        public int $stay,
-        public int $speedChange,
-        public Priority $priority = Priority::First,
+        public float $patienceS,
+        public float $nimble,
+        public Wins $wins = Wins::Held,
     ) {
         if (preg_match('/^[a-z0-9-]{1,24}$/', $id) !== 1) {
             throw Refused::because('kit.body.presets.id', 'must be 1 to 24 small letters, digits and hyphens.');
         }
-        Range::of(0, 4)->check('kit.body.presets.stay', $stay);
-        Range::of(0, 2)->check('kit.body.presets.speed_change', $speedChange);
-    }
-
-    /** How far its numbers are from others: steps of stay, those of speed change counting double. */
-    public function distance(int $stay, int $speedChange): int
-    {
-        return abs($this->stay - $stay) + 2 * abs($this->speedChange - $speedChange);
+        Response::patience()->check('kit.body.presets.patience_s', $patienceS);
+        Response::nimbleness()->check('kit.body.presets.nimble', $nimble);
     }
 }

@@ -9,6 +9,7 @@ use RushHold\Hold\Detection;
 use RushHold\Hold\FocusMode;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Setting;
+use RushHold\Number;
 
 /** Something that a camera has a word of its own for. */
 final readonly class Term
@@ -21,7 +22,7 @@ final readonly class Term
     public static function of(Body $body): array
     {
         $terms = [];
-        foreach ([Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Stay, Setting::SpeedChange, Setting::Priority, Setting::RangeLimit, Setting::Drive, Setting::Stabiliser] as $setting) {
+        foreach ([Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::RangeLimit, Setting::Drive, Setting::Stabiliser] as $setting) {
             $terms[] = new self("setting.{$setting->value}", 'Settings', $setting->label());
         }
         foreach (FocusMode::cases() as $mode) {
@@ -31,7 +32,13 @@ final readonly class Term
             $terms[] = new self("area.{$shape->area->value}", 'Areas', $shape->area->label());
         }
         foreach ($body->presets as $preset) {
-            $terms[] = new self("preset.{$preset->id}", 'Response presets', $preset->role->label());
+            $terms[] = new self("preset.{$preset->id}", 'Response presets', self::presetLabel($preset));
+        }
+        foreach ($body->freeResponse ? $body->patienceSteps : [] as $seconds) {
+            $terms[] = new self(self::step('patience', $seconds), 'Steps of patience', Number::plain($seconds).' s');
+        }
+        foreach ($body->freeResponse ? $body->nimbleSteps : [] as $nimble) {
+            $terms[] = new self(self::step('nimble', $nimble), 'Steps of nimbleness', Number::plain($nimble));
         }
         foreach ([...$body->detects, Detection::Off] as $kind) {
             $terms[] = new self("detect.{$kind->value}", 'Detection', $kind->label());
@@ -54,6 +61,7 @@ final readonly class Term
             'area' => Area::tryFrom($word) !== null,
             'detect' => Detection::tryFrom($word) !== null,
             'control' => ControlPlace::tryFrom($word) !== null,
+            'patience', 'nimble' => preg_match('/^\d(\.\d{1,4})?$/', $word) === 1,
             'preset' => preg_match('/^[a-z0-9-]{1,24}$/', $word) === 1,
             default => false,
         };
@@ -66,8 +74,27 @@ final readonly class Term
             Setting::Mode => "mode.{$hold->mode->value}",
             Setting::Area => "area.{$hold->area->value}",
             Setting::Detect => "detect.{$hold->detect->value}",
-            Setting::Stay, Setting::SpeedChange => ($preset = $body->presetOf($hold->stay, $hold->speedChange)) === null ? null : "preset.$preset->id",
+            Setting::Patience => self::presetKey($hold, $body) ?? self::step('patience', $hold->patienceS),
+            Setting::Nimbleness => self::presetKey($hold, $body) ?? self::step('nimble', $hold->nimble),
             default => null,
         };
+    }
+
+    /** A preset by its numbers: its name is the person's. */
+    public static function presetLabel(ResponsePreset $preset): string
+    {
+        return sprintf('Patience %s s, nimbleness %s', Number::plain($preset->patienceS), Number::plain($preset->nimble));
+    }
+
+    private static function presetKey(Hold $hold, Body $body): ?string
+    {
+        $preset = $body->presetOf($hold->patienceS, $hold->nimble);
+
+        return $preset === null ? null : "preset.$preset->id";
+    }
+
+    private static function step(string $scale, float $value): string
+    {
+        return $scale.'.'.Number::plain(round($value, 4));
     }
 }

@@ -12,10 +12,10 @@ use RushHold\Hold\FocusMode;
 use RushHold\Hold\FocusRange;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Pins;
-use RushHold\Hold\Priority;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
 use RushHold\Hold\Technique;
+use RushHold\Hold\Wins;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Support;
 use RushHold\Light\Shimmer;
@@ -43,14 +43,14 @@ final readonly class Chooser
         $judged = [];
 
         foreach ([Setting::Support, Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Aim,
-            Setting::Stay, Setting::SpeedChange, Setting::Priority, Setting::Drive] as $setting) {
+            Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::Drive] as $setting) {
             $judged[$setting->value] = $this->decide($setting, $situation, $choices);
         }
 
-        // Some bodies sell their responses as presets only.
-        [$stay, $change] = $rush->kit->body->nearestResponse((int) $choices->number(Setting::Stay), (int) $choices->number(Setting::SpeedChange));
-        $choices->pins->has(Setting::Stay) || $choices->decide(Setting::Stay, $stay);
-        $choices->pins->has(Setting::SpeedChange) || $choices->decide(Setting::SpeedChange, $change);
+        // Bodies have some steps only, or sell their responses as presets.
+        [$patience, $nimble] = $rush->kit->body->nearestResponse($choices->number(Setting::Patience), $choices->number(Setting::Nimbleness));
+        $choices->pins->has(Setting::Patience) || $choices->decide(Setting::Patience, $patience);
+        $choices->pins->has(Setting::Nimbleness) || $choices->decide(Setting::Nimbleness, $nimble);
 
         $technique = self::chosen($choices, Setting::Technique, Technique::class);
         [$startAt, $startReason] = DistanceSolver::startAt($situation, $technique);
@@ -78,9 +78,9 @@ final readonly class Chooser
             area: self::chosen($choices, Setting::Area, Area::class),
             detect: self::chosen($choices, Setting::Detect, Detection::class),
             eye: $choices->get(Setting::Eye) === true,
-            stay: (int) $choices->number(Setting::Stay),
-            speedChange: (int) $choices->number(Setting::SpeedChange),
-            priority: self::chosen($choices, Setting::Priority, Priority::class),
+            patienceS: $choices->number(Setting::Patience),
+            nimble: $choices->number(Setting::Nimbleness),
+            wins: self::chosen($choices, Setting::Wins, Wins::class),
             areaAt: $place,
             startAtM: $startAtM,
             range: $limit instanceof FocusRange ? $limit : null,
@@ -149,8 +149,8 @@ final readonly class Chooser
         }
 
         return match ($setting) {
-            Setting::Stay => [2, 1, 3, 0, 4],
-            Setting::SpeedChange => [1, 0, 2],
+            Setting::Patience => ['0.3', '0.12', '0.6', '0.02', '1.2'],
+            Setting::Nimbleness => ['0.5', '0.0', '1.0'],
             default => ['false', 'true'],
         };
     }
@@ -162,7 +162,7 @@ final readonly class Chooser
         return match (true) {
             $words !== null => $words::from($value),
             $setting === Setting::Eye => $value === 'true',
-            default => $value,
+            default => (float) $value,
         };
     }
 
@@ -194,7 +194,7 @@ final readonly class Chooser
         $area = $c->area();
         $movesAside = ! $s->isStill() && hypot($s->middle->acrossMps, $s->middle->upMps) > abs($s->middle->closingMps);
         $fits = $s->widthInFrame < 0.5 && $s->heightInFrame < 0.5;
-        if ($area === Area::Whole || $area === Area::ZoneWide || $area === Area::ZoneTall || ! $movesAside || ! $fits) {
+        if ($area === Area::Whole || $area === Area::Band || $area === Area::Column || ! $movesAside || ! $fits) {
             return [[0.0, 0.0], $movesAside && ! $fits ? 'It fills the frame; there is no room to leave.' : 'In the middle, where following is easiest.'];
         }
         if ($s->isVertical()) {

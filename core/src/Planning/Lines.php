@@ -9,9 +9,11 @@ use RushHold\Blur\Verdict;
 use RushHold\Hold\FocusRange;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Pins;
+use RushHold\Hold\Response;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
 use RushHold\Light\Exposure;
+use RushHold\Number;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Solve\DistanceSolver;
 use RushHold\Planning\Solve\ExposureSolver;
@@ -46,9 +48,9 @@ final readonly class Lines
             $this->judged(Setting::Eye, $hold->eye, $hold->eye ? 'On' : 'Off',
                 new Margin('needed for the eye, of those on the aim part', Thresholds::EYE_PIXELS, $this->s->aimPixels, 'px')),
             $this->judged(Setting::Aim, $hold->aim->value, $hold->aim->label()),
-            $this->judged(Setting::Stay, $hold->stay, $hold->stay.' of 4'),
-            $this->judged(Setting::SpeedChange, $hold->speedChange, $hold->speedChange.' of 2'),
-            $this->judged(Setting::Priority, $hold->priority->value, $hold->priority->label()),
+            $this->judged(Setting::Patience, $hold->patienceS, self::patience($hold->patienceS)),
+            $this->judged(Setting::Nimbleness, $hold->nimble, self::nimbleness($hold->nimble)),
+            $this->judged(Setting::Wins, $hold->wins->value, $hold->wins->label()),
             $this->solved(Setting::StartAt, $hold->startAtM, self::metres($hold->startAtM), $startReason),
             $this->solved(Setting::RangeLimit, $hold->range === null ? null : [$hold->range->nearM, $hold->range->farM], self::rangeLabel($hold->range), $rangeReason),
             $this->solved(Setting::Shutter, $hold->shutterS, StopScale::shutterLabel($hold->shutterS), $this->exposure->shutterReason,
@@ -70,6 +72,27 @@ final readonly class Lines
         return '{'.($metres < 20 ? round($metres, 1) : round($metres * 2) / 2).' m}';
     }
 
+    public static function patience(float $seconds): string
+    {
+        return Number::plain(round($seconds, 3)).' s';
+    }
+
+    public static function nimbleness(float $nimble): string
+    {
+        return Number::plain(round($nimble, 2)).' of 1';
+    }
+
+    /** The step of the body's own that is nearest to one of patience or nimbleness. */
+    private function ownStep(Setting $setting, float $value): float
+    {
+        $body = $this->s->kit->body;
+        if (! $body->freeResponse) {
+            return $value;
+        }
+
+        return $setting === Setting::Patience ? Response::nearestPatience($value, $body->patienceSteps) : Response::nearestNimble($value, $body->nimbleSteps);
+    }
+
     private static function rangeLabel(?FocusRange $range): string
     {
         return $range === null ? 'Full' : sprintf('%s to %s', self::metres($range->nearM), $range->farM === null ? 'infinity' : self::metres($range->farM));
@@ -80,9 +103,15 @@ final readonly class Lines
         $judgement = $this->judged[$setting->value];
         $pinned = $this->pins->has($setting);
         $spelled = is_bool($value) ? ($value ? 'true' : 'false') : $value;
-        $alternatives = $judgement->alternatives;
+        // The rules judge steps, spelled as words; a body may have others near them.
+        $step = fn (string|int|float|bool|null $word): string|int|float|bool|null => is_float($value) ? $this->ownStep($setting, (float) $word) : $word;
+        $chosen = $step($judgement->value);
+        $alternatives = array_values(array_filter(
+            array_map(static fn (Alternative $a): Alternative => new Alternative($step($a->value), $a->because, $a->possible), $judgement->alternatives),
+            static fn (Alternative $a): bool => ! is_float($value) || $a->value !== $chosen,
+        ));
         $reason = $judgement->reason;
-        if ($pinned && $judgement->value !== $spelled) {
+        if ($pinned && $chosen !== $spelled) {
             // The pinned value is one of the others: say what speaks against it, and offer the rules' own choice.
             $reason = 'Pinned by you.';
             foreach ($alternatives as $alternative) {
@@ -91,11 +120,11 @@ final readonly class Lines
                 }
             }
             $alternatives = [
-                new Alternative($judgement->value, $judgement->reason, true),
+                new Alternative($chosen, $judgement->reason, true),
                 ...array_values(array_filter($alternatives, static fn (Alternative $a): bool => $a->value !== $spelled)),
             ];
         }
-        if (! $pinned && $judgement->value !== $spelled) {
+        if (! $pinned && $chosen !== $spelled) {
             $reason = 'Of the presets this body has, the nearest to what is wanted: '.lcfirst($reason);
         }
         if ($setting === Setting::Eye) {

@@ -17,6 +17,7 @@ use RushHold\Hold\Drive;
 use RushHold\Hold\FocusMode;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Pins;
+use RushHold\Hold\Response;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
 use RushHold\Hold\Technique;
@@ -36,6 +37,16 @@ final readonly class Planner
 {
     /** A set-up that loses no more than this share of the winner's keepers may be worth it for fewer changes. */
     private const NEARLY = 0.15;
+
+    /** Patience that is tried besides the rules' own choice, and nimbleness: the usual first. */
+    private const PATIENCES = [0.3, 0.02, 1.2];
+
+    private const NIMBLES = [0.5, 0.0, 1.0];
+
+    /** From so much patience on a response counts as sticky, below so little as quick, s. */
+    private const STICKY_S = 0.5;
+
+    private const QUICK_S = 0.1;
 
     public function __construct(private Chooser $chooser)
     {
@@ -187,18 +198,21 @@ final readonly class Planner
 
             return $values;
         };
+        $body = $s->kit->body;
         $responses = [];
-        $stays = $pins->has(Setting::Stay) ? [$hold->stay] : array_values(array_unique([$hold->stay, 2, 0, 4]));
-        $changes = $pins->has(Setting::SpeedChange) ? [$hold->speedChange] : [1, 0, 2];
-        foreach ($stays as $stay) {
-            foreach ($changes as $change) {
-                // Bodies that sell presets only have no others.
-                $responses[implode(' ', $s->kit->body->nearestResponse($stay, $change))] = $s->kit->body->nearestResponse($stay, $change);
+        $patiences = $pins->has(Setting::Patience) ? [$hold->patienceS] : [$hold->patienceS, ...self::PATIENCES];
+        $nimbles = $pins->has(Setting::Nimbleness) ? [$hold->nimble] : self::NIMBLES;
+        foreach ($patiences as $patience) {
+            foreach ($nimbles as $nimble) {
+                // What is pinned stays; the rest is what the body has.
+                [$has, $follows] = $body->nearestResponse($patience, $nimble);
+                $response = [$pins->has(Setting::Patience) ? $patience : $has, $pins->has(Setting::Nimbleness) ? $nimble : $follows];
+                $responses[implode(' ', $response)] = $response;
             }
         }
-        if (! $s->kit->body->freeResponse && ! $pins->has(Setting::Stay) && ! $pins->has(Setting::SpeedChange)) {
-            foreach ($s->kit->body->presets as $preset) {
-                $responses["$preset->stay $preset->speedChange"] = [$preset->stay, $preset->speedChange];
+        if (! $body->freeResponse && ! $pins->has(Setting::Patience) && ! $pins->has(Setting::Nimbleness)) {
+            foreach ($body->presets as $preset) {
+                $responses["$preset->patienceS $preset->nimble"] = [$preset->patienceS, $preset->nimble];
             }
         }
         // By hand the area only marks a place; a body without the single point marks it with what it has.
@@ -209,7 +223,7 @@ final readonly class Planner
             if ($technique !== Technique::Auto) {
                 $at = $pins->has(Setting::StartAt) ? $hold->startAtM : DistanceSolver::startAt($s, $technique)[0];
                 $holds[] = $hold->with(technique: $technique, mode: FocusMode::Manual, area: $pins->has(Setting::Area) ? $hold->area : $mark,
-                    detect: Detection::Off, eye: false, startAtM: $at, range: null, stay: $pins->has(Setting::Stay) ? $hold->stay : 2, speedChange: $pins->has(Setting::SpeedChange) ? $hold->speedChange : 1);
+                    detect: Detection::Off, eye: false, startAtM: $at, range: null, patienceS: $pins->has(Setting::Patience) ? $hold->patienceS : Response::USUAL_PATIENCE_S, nimble: $pins->has(Setting::Nimbleness) ? $hold->nimble : Response::USUAL_NIMBLE);
             }
         }
         if ($pins->has(Setting::Technique) && $hold->technique !== Technique::Auto || $hold->mode === FocusMode::Manual && $pins->has(Setting::Mode)) {
@@ -225,8 +239,8 @@ final readonly class Planner
             foreach (self::areas($base, $pins, $mode) as $area) {
                 foreach (self::detections($base, $pins, $area) as [$detect, $eye]) {
                     $once = $mode !== FocusMode::Continuous;
-                    foreach ($once ? [[$hold->stay, $hold->speedChange]] : array_values($responses) as [$stay, $change]) {
-                        $holds[] = $auto->with(mode: $mode, area: $area, detect: $detect, eye: $eye, stay: $stay, speedChange: $change,
+                    foreach ($once ? [[$hold->patienceS, $hold->nimble]] : array_values($responses) as [$patience, $nimble]) {
+                        $holds[] = $auto->with(mode: $mode, area: $area, detect: $detect, eye: $eye, patienceS: $patience, nimble: $nimble,
                             areaAt: $pins->has(Setting::AreaAt) ? $hold->areaAt : self::place($s, $hold, $area));
                     }
                 }
@@ -285,7 +299,7 @@ final readonly class Planner
     private static function place(Situation $s, Hold $hold, Area $area): array
     {
         return match ($area) {
-            Area::Whole, Area::ZoneWide, Area::ZoneTall => [0.0, 0.0],
+            Area::Whole, Area::Band, Area::Column => [0.0, 0.0],
             default => $s->kit->body->reachable($area, $hold->areaAt),
         };
     }
@@ -317,7 +331,7 @@ final readonly class Planner
         // What focuses stays as it is; exposure and distances are solved again.
         $focus = $pins;
         foreach ([[Setting::Technique, $best->hold->technique], [Setting::Mode, $best->hold->mode], [Setting::Area, $best->hold->area], [Setting::Detect, $best->hold->detect],
-            [Setting::Eye, $best->hold->eye], [Setting::Stay, $best->hold->stay], [Setting::SpeedChange, $best->hold->speedChange]] as [$setting, $value]) {
+            [Setting::Eye, $best->hold->eye], [Setting::Patience, $best->hold->patienceS], [Setting::Nimbleness, $best->hold->nimble]] as [$setting, $value]) {
             $focus = $focus->with($setting, $value, $rush->kit);
         }
         $found = [];
@@ -387,7 +401,7 @@ final readonly class Planner
         $changes = [];
         if ($hold->technique === Technique::Auto) {
             $other = static fn (Area $a): bool => $a !== $hold->area && isset($s->kit->body->areas[$a->value]) && $s->kit->body->areas[$a->value]->allows($hold->mode);
-            foreach ([Area::Point, Area::Point8, Area::Zone, Area::Whole] as $area) {
+            foreach ([Area::Point, Area::RingSmall, Area::Block, Area::Whole] as $area) {
                 if ($other($area)) {
                     [$detect, $eye] = self::detections($base, $pins, $area)[0];
                     $changes[] = [Setting::Area, $hold->area->value, $area->value, $hold->with(area: $area, detect: $detect, eye: $eye)];
@@ -396,14 +410,17 @@ final readonly class Planner
             if ($hold->detect !== Detection::Off) {
                 $changes[] = [Setting::Detect, $hold->detect->value, 'off', $hold->with(detect: Detection::Off, eye: false)];
             }
-            foreach ([0, 2, 4] as $stay) {
-                if ($stay !== $hold->stay) {
-                    $changes[] = [Setting::Stay, $hold->stay, $stay, $hold->with(stay: $stay)];
+            // Each step that the body has, once.
+            $patiences = array_unique(array_map(static fn (float $p): float => Response::nearestPatience($p, $s->kit->body->patienceSteps), [0.02, 0.3, 1.2]), SORT_NUMERIC);
+            foreach ($patiences as $patience) {
+                if ($patience !== $hold->patienceS) {
+                    $changes[] = [Setting::Patience, $hold->patienceS, $patience, $hold->with(patienceS: $patience)];
                 }
             }
-            foreach ([0, 1, 2] as $change) {
-                if ($change !== $hold->speedChange) {
-                    $changes[] = [Setting::SpeedChange, $hold->speedChange, $change, $hold->with(speedChange: $change)];
+            $nimbles = array_unique(array_map(static fn (float $n): float => Response::nearestNimble($n, $s->kit->body->nimbleSteps), Response::NIMBLE), SORT_NUMERIC);
+            foreach ($nimbles as $nimble) {
+                if ($nimble !== $hold->nimble) {
+                    $changes[] = [Setting::Nimbleness, $hold->nimble, $nimble, $hold->with(nimble: $nimble)];
                 }
             }
             if ($hold->mode === FocusMode::Continuous && $s->kit->body->areas[$hold->area->value]->allows(FocusMode::Single)) {
@@ -438,14 +455,14 @@ final readonly class Planner
      */
     private static function schools(Closure $play, Plan $base, Candidate $best, array $tried, Pins $pins): array
     {
-        $small = [Area::Pinpoint, Area::Point, Area::Point4, Area::Point8];
+        $small = [Area::Speck, Area::Point, Area::Plus, Area::RingSmall];
         $auto = static fn (Candidate $c): bool => $c->hold->technique === Technique::Auto;
         $sides = [
             ['area', 'small', static fn (Candidate $c): bool => $auto($c) && in_array($c->hold->area, $small, true)],
             ['area', 'large', static fn (Candidate $c): bool => $auto($c) && ! in_array($c->hold->area, $small, true)],
-            ['response', 'sticky', static fn (Candidate $c): bool => $auto($c) && $c->hold->stay >= 3],
-            ['response', 'general', static fn (Candidate $c): bool => $auto($c) && in_array($c->hold->stay, [1, 2], true)],
-            ['response', 'quick', static fn (Candidate $c): bool => $auto($c) && $c->hold->stay === 0],
+            ['response', 'sticky', static fn (Candidate $c): bool => $auto($c) && $c->hold->patienceS >= self::STICKY_S],
+            ['response', 'general', static fn (Candidate $c): bool => $auto($c) && $c->hold->patienceS >= self::QUICK_S && $c->hold->patienceS < self::STICKY_S],
+            ['response', 'quick', static fn (Candidate $c): bool => $auto($c) && $c->hold->patienceS < self::QUICK_S],
             ['focus', 'automatic', $auto],
             ['focus', 'by hand', static fn (Candidate $c): bool => ! $auto($c)],
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Hold\Pins;
+use RushHold\Hold\Response;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Kit;
 use RushHold\Refused;
@@ -12,9 +13,9 @@ use RushHold\Refused;
 /** The sides a person takes in the honest disagreements: each fixes a setting until it is let go. */
 final class Schools
 {
-    /** @var array<string, array<string, array{Setting, string|int}>> by school and side */
+    /** @var array<string, array<string, array{Setting, string|float}>> by school and side */
     private const SIDES = [
-        'response' => ['sticky' => [Setting::Stay, 4], 'general' => [Setting::Stay, 2], 'quick' => [Setting::Stay, 0]],
+        'response' => ['sticky' => [Setting::Patience, 1.2], 'general' => [Setting::Patience, 0.3], 'quick' => [Setting::Patience, 0.02]],
         'stabiliser' => ['off' => [Setting::Stabiliser, 'off'], 'on' => [Setting::Stabiliser, 'on']],
         'bursts' => ['long' => [Setting::Drive, 'long'], 'short' => [Setting::Drive, 'short']],
     ];
@@ -36,7 +37,8 @@ final class Schools
         foreach ($sides as $school => $side) {
             $known = self::SIDES[$school] ?? throw Refused::because("schools.$school", 'is not a school; known are: '.implode(', ', array_keys(self::SIDES)).'.');
             [$setting, $value] = $known[$side] ?? throw Refused::because("schools.$school", "has no side “{$side}”; it has: ".implode(', ', array_keys($known)).'.');
-            $pins = $pins->with($setting, $value, $kit);
+            // Of the steps the body has, the nearest.
+            $pins = $pins->with($setting, is_float($value) ? $kit->body->nearestResponse($value, Response::USUAL_NIMBLE)[0] : $value, $kit);
         }
 
         return $pins;

@@ -12,9 +12,10 @@ use RushHold\Hold\Drive;
 use RushHold\Hold\FocusMode;
 use RushHold\Hold\FocusRange;
 use RushHold\Hold\Hold;
-use RushHold\Hold\Priority;
+use RushHold\Hold\Response;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
+use RushHold\Hold\Wins;
 use RushHold\Optics\StopScale;
 use RushHold\Range;
 use RushHold\Refused;
@@ -77,7 +78,7 @@ final readonly class Standing
     /** @return list<Setting> the settings a camera keeps, in the order in which they are changed quickest */
     private static function settings(): array
     {
-        return [Setting::Mode, Setting::Detect, Setting::Eye, Setting::Area, Setting::Stay, Setting::SpeedChange, Setting::Priority, Setting::RangeLimit,
+        return [Setting::Mode, Setting::Detect, Setting::Eye, Setting::Area, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::RangeLimit,
             Setting::Drive, Setting::Stabiliser, Setting::Shutter, Setting::Aperture, Setting::Iso];
     }
 
@@ -87,12 +88,12 @@ final readonly class Standing
             Setting::Mode => $f->word($name, FocusMode::class, FocusMode::Continuous),
             Setting::Detect => $f->word($name, Detection::class, Detection::Off),
             Setting::Area => $f->word($name, Area::class, Area::Point),
-            Setting::Priority => $f->word($name, Priority::class, Priority::First),
+            Setting::Wins => $f->word($name, Wins::class, Wins::Held),
             Setting::Drive => $f->word($name, Drive::class, Drive::Long),
             Setting::Stabiliser => $f->word($name, Stabiliser::class, Stabiliser::Off),
             Setting::Eye => $f->flag($name, false),
-            Setting::Stay => (int) Range::of(0, 4)->check($f->at($name), $f->whole($name, 0)),
-            Setting::SpeedChange => (int) Range::of(0, 2)->check($f->at($name), $f->whole($name, 0)),
+            Setting::Patience => Response::patience()->check($f->at($name), $f->number($name)),
+            Setting::Nimbleness => Response::nimbleness()->check($f->at($name), $f->number($name)),
             Setting::Shutter => Range::of(1 / 64000, 30, 's')->check($f->at($name), $f->number($name)),
             Setting::Aperture => Range::of(0.7, 128, '(f-number)')->check($f->at($name), $f->number($name)),
             Setting::Iso => Range::of(25, 4000000, '(ISO)')->check($f->at($name), $f->number($name)),
@@ -120,9 +121,9 @@ final readonly class Standing
             Setting::Detect => $hold->detect,
             Setting::Eye => $hold->eye,
             Setting::Area => $hold->area,
-            Setting::Stay => $hold->stay,
-            Setting::SpeedChange => $hold->speedChange,
-            Setting::Priority => $hold->priority,
+            Setting::Patience => $hold->patienceS,
+            Setting::Nimbleness => $hold->nimble,
+            Setting::Wins => $hold->wins,
             Setting::RangeLimit => $hold->range,
             Setting::Drive => $hold->drive,
             Setting::Stabiliser => $hold->stabiliser,
@@ -156,6 +157,12 @@ final readonly class Standing
             }
             $now = $this->get($setting);
             $wanted = self::of($setting, $hold);
+            if ($setting === Setting::Patience && is_float($now) && is_float($wanted)) {
+                return abs(Response::patienceSteps($now) - Response::patienceSteps($wanted)) > 0.1;
+            }
+            if ($setting === Setting::Nimbleness && is_float($now) && is_float($wanted)) {
+                return abs($now - $wanted) > 0.05;
+            }
             if (is_float($now) && is_float($wanted)) {
                 return abs(log($now / $wanted, 2)) * ($setting === Setting::Aperture ? 2 : 1) > self::SAME_STOPS;
             }
@@ -220,8 +227,8 @@ final readonly class Standing
 
         return match ($setting) {
             Setting::Area, Setting::Detect, Setting::Eye => $byHand,
-            Setting::Stay, Setting::SpeedChange => $byHand || $single,
-            Setting::Priority => $byHand || ! $hold->area->picksForItself(),
+            Setting::Patience, Setting::Nimbleness => $byHand || $single,
+            Setting::Wins => $byHand || ! $hold->area->picksForItself(),
             default => false,
         };
     }
@@ -238,8 +245,8 @@ final readonly class Standing
             $setting === Setting::Shutter && is_float($now) => StopScale::shutterLabel($now),
             $setting === Setting::Aperture && is_float($now) => StopScale::fLabel($now),
             $setting === Setting::Iso && is_float($now) => (string) StopScale::isoLabel($now),
-            $setting === Setting::Stay && is_int($now) => "$now of 4",
-            $setting === Setting::SpeedChange && is_int($now) => "$now of 2",
+            $setting === Setting::Patience && is_float($now) => Lines::patience($now),
+            $setting === Setting::Nimbleness && is_float($now) => Lines::nimbleness($now),
             default => '',
         };
     }

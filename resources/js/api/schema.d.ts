@@ -956,7 +956,7 @@ export interface components {
                  * @description Area
                  * @enum {string}
                  */
-                area?: "pinpoint" | "point" | "point-4" | "point-8" | "point-8-medium" | "point-8-large" | "zone-tall" | "zone-wide" | "zone" | "zone-side" | "whole" | "follow";
+                area?: "speck" | "point" | "plus" | "ring-small" | "ring-medium" | "ring-large" | "column" | "band" | "block" | "side" | "whole" | "follow";
                 /**
                  * @description Kind looked for
                  * @enum {string}
@@ -964,15 +964,15 @@ export interface components {
                 detect?: "bird" | "animal" | "person" | "vehicle" | "off";
                 /** @description Whether it goes for the eye */
                 eye?: boolean;
-                /** @description 0 jumps at once, 4 never lets go */
-                stay?: number;
-                /** @description 0 assumes steady speed, 2 believes every change */
-                speed_change?: number;
+                /** @description How long the body waits before it believes something new (s) */
+                patience_s?: number;
+                /** @description How far it believes a change of speed: 0 expects steady speed, 1 believes every change */
+                nimble?: number;
                 /**
-                 * @description Which of several is kept
+                 * @description Which of several things in the area is taken
                  * @enum {string}
                  */
-                priority?: "first" | "centre" | "nearest";
+                wins?: "held" | "middle" | "nearest";
                 /** @description Middle of the area from the middle of the frame: right in frame widths, down in frame heights */
                 area_at?: number[];
                 /** @description Focus distance before the rush (m) */
@@ -1321,7 +1321,7 @@ export interface components {
             mirror: boolean;
             /** @description The areas it offers; all, in the usual sizes, when left out */
             areas?: {
-                pinpoint?: {
+                speck?: {
                     /** @description Share of the frame's width */
                     width?: number;
                     /** @description Share of the frame's height */
@@ -1345,7 +1345,7 @@ export interface components {
                     /** @description Whether an eye can be found in it */
                     sees_eyes?: boolean;
                 };
-                "point-4"?: {
+                plus?: {
                     /** @description Share of the frame's width */
                     width?: number;
                     /** @description Share of the frame's height */
@@ -1357,7 +1357,7 @@ export interface components {
                     /** @description Whether an eye can be found in it */
                     sees_eyes?: boolean;
                 };
-                "point-8"?: {
+                "ring-small"?: {
                     /** @description Share of the frame's width */
                     width?: number;
                     /** @description Share of the frame's height */
@@ -1369,7 +1369,7 @@ export interface components {
                     /** @description Whether an eye can be found in it */
                     sees_eyes?: boolean;
                 };
-                "point-8-medium"?: {
+                "ring-medium"?: {
                     /** @description Share of the frame's width */
                     width?: number;
                     /** @description Share of the frame's height */
@@ -1381,7 +1381,7 @@ export interface components {
                     /** @description Whether an eye can be found in it */
                     sees_eyes?: boolean;
                 };
-                "point-8-large"?: {
+                "ring-large"?: {
                     /** @description Share of the frame's width */
                     width?: number;
                     /** @description Share of the frame's height */
@@ -1393,7 +1393,7 @@ export interface components {
                     /** @description Whether an eye can be found in it */
                     sees_eyes?: boolean;
                 };
-                "zone-tall"?: {
+                column?: {
                     /** @description Share of the frame's width */
                     width?: number;
                     /** @description Share of the frame's height */
@@ -1405,7 +1405,7 @@ export interface components {
                     /** @description Whether an eye can be found in it */
                     sees_eyes?: boolean;
                 };
-                "zone-wide"?: {
+                band?: {
                     /** @description Share of the frame's width */
                     width?: number;
                     /** @description Share of the frame's height */
@@ -1417,7 +1417,7 @@ export interface components {
                     /** @description Whether an eye can be found in it */
                     sees_eyes?: boolean;
                 };
-                zone?: {
+                block?: {
                     /** @description Share of the frame's width */
                     width?: number;
                     /** @description Share of the frame's height */
@@ -1429,7 +1429,7 @@ export interface components {
                     /** @description Whether an eye can be found in it */
                     sees_eyes?: boolean;
                 };
-                "zone-side"?: {
+                side?: {
                     /** @description Share of the frame's width */
                     width?: number;
                     /** @description Share of the frame's height */
@@ -1536,26 +1536,46 @@ export interface components {
              * @default []
              */
             presets: {
-                /** @description Name within this document; the role when left out */
-                id?: string;
+                /** @description Name within this document */
+                id: string;
                 /**
-                 * @description What it is for
-                 * @default own
+                 * @description How long it waits before it believes something new (s)
+                 * @default 0.3
+                 */
+                patience_s: number;
+                /**
+                 * @description How far it believes a change of speed
+                 * @default 0.5
+                 */
+                nimble: number;
+                /**
+                 * @default held
                  * @enum {string}
                  */
-                role: "general" | "ignore-crossing" | "grab" | "starts-stops" | "erratic" | "own";
-                /** @description 0 jumps at once to 4 never lets go */
-                stay?: number;
-                /** @description 0 expects steady speed to 2 believes every change */
-                speed_change?: number;
-                /**
-                 * @default first
-                 * @enum {string}
-                 */
-                priority: "first" | "centre" | "nearest";
+                wins: "held" | "middle" | "nearest";
             }[];
             /**
-             * @description Whether stay and speed change can be set by themselves; else only the presets can be had
+             * @description The steps of patience that can be set (s)
+             * @default [
+             *       0.02,
+             *       0.12,
+             *       0.3,
+             *       0.6,
+             *       1.2
+             *     ]
+             */
+            patience_steps: number[];
+            /**
+             * @description The steps of nimbleness that can be set
+             * @default [
+             *       0,
+             *       0.5,
+             *       1
+             *     ]
+             */
+            nimble_steps: number[];
+            /**
+             * @description Whether patience and nimbleness can be set by themselves; else only the presets can be had
              * @default true
              */
             free_response: boolean;
@@ -1583,7 +1603,7 @@ export interface components {
                 /** @enum {unknown} */
                 mode?: "single" | "continuous" | "auto-switch" | "single-then-ring" | "manual" | null;
                 /** @enum {unknown} */
-                area?: "pinpoint" | "point" | "point-4" | "point-8" | "point-8-medium" | "point-8-large" | "zone-tall" | "zone-wide" | "zone" | "zone-side" | "whole" | "follow" | null;
+                area?: "speck" | "point" | "plus" | "ring-small" | "ring-medium" | "ring-large" | "column" | "band" | "block" | "side" | "whole" | "follow" | null;
                 /** @enum {unknown} */
                 detect?: "bird" | "animal" | "person" | "vehicle" | "off" | null;
                 preset?: string | null;
@@ -1594,7 +1614,7 @@ export interface components {
                 recalls_exposure: boolean;
             }[];
             /**
-             * @description What the person's camera calls things and where they are found; keys such as area.zone, mode.continuous, detect.bird, preset.general, control.thumb-1, setting.drive
+             * @description What the person's camera calls things and where they are found; keys such as area.block, mode.continuous, detect.bird, preset.even, control.thumb-1, setting.drive
              * @default []
              */
             words: {

@@ -92,7 +92,7 @@ export function Changes({
         <p className="change-fewest">
           With {best - (fewest.changes ?? 0)} fewer to change:{' '}
           <b>
-            {nameOf(fewest.hold, body.document.words)}, stay {fewest.hold.focus?.stay}
+            {nameOf(fewest.hold, body.document.words)}, patience {fewest.hold.focus?.patience_s} s
           </b>
           , which keeps {Math.round(frames * fewest.keeper_rate)} instead of{' '}
           {Math.round(frames * (plan.best.keeper_rate ?? 0))}.{' '}

@@ -29,7 +29,7 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
   const holds = (plan.ranking ?? []).filter((e) => e.rejected_because === undefined).map((e) => e.hold);
   const options = holds.map((hold, i) => ({
     value: i,
-    label: `${nameOf(hold)} · stay ${hold.focus?.stay}, change ${hold.focus?.speed_change}`,
+    label: `${nameOf(hold)} · patience ${hold.focus?.patience_s} s, nimbleness ${hold.focus?.nimble}`,
   }));
   const place = (hold: Hold | null) => {
     const at = holds.findIndex((h) => JSON.stringify(h.focus) === JSON.stringify(hold?.focus));

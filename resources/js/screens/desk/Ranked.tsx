@@ -1,4 +1,5 @@
 import type { Body, Hold, Plan } from '../../api/client';
+import { areaLabels } from '../kit/words';
 
 type Entry = NonNullable<Plan['ranking']>[number];
 
@@ -14,7 +15,8 @@ type Words = Body['words'];
 export function nameOf(hold: Hold, words?: Words): string {
   const focus = hold.focus ?? {};
   if (focus.technique && focus.technique !== 'auto') return techniques[focus.technique] ?? focus.technique;
-  const parts = [focus.area?.replaceAll('-', ' ') ?? focus.mode ?? focus.technique ?? focus.detect ?? ''];
+  const area = focus.area && (areaLabels[focus.area] ?? focus.area).toLowerCase();
+  const parts = [area ?? focus.mode ?? focus.technique ?? focus.detect ?? ''];
   if (focus.detect && focus.detect !== 'off') parts.push(focus.detect);
   if (focus.area && focus.mode && focus.mode !== 'continuous') parts.push(focus.mode);
   const own = words?.[`area.${focus.area}`]?.label;
@@ -23,10 +25,10 @@ export function nameOf(hold: Hold, words?: Words): string {
 
 /** Of a set-up, what makes it that set-up; the exposure is left to be solved. */
 export function pinsOf(hold: Hold): Hold {
-  const { technique, mode, area, detect, eye, stay, speed_change } = hold.focus ?? {};
+  const { technique, mode, area, detect, eye, patience_s, nimble } = hold.focus ?? {};
   return {
     format: 'rush-hold/hold@1',
-    focus: { technique, mode, area, detect, eye, stay, speed_change },
+    focus: { technique, mode, area, detect, eye, patience_s, nimble },
   } as Hold;
 }
 

@@ -31,7 +31,7 @@ const schools = [
     label: 'How focus answers to change',
     open: 'As each rush asks',
     sides: [
-      { value: 'general', label: 'The general preset, always' },
+      { value: 'general', label: 'A middling patience, always' },
       { value: 'sticky', label: 'Sticky: once caught, never let go' },
       { value: 'quick', label: 'Quick: jump at once' },
     ],

@@ -16,7 +16,7 @@ import { EditorHead } from './EditorHead';
 import { FrameSketch } from './FrameSketch';
 import { useDraft } from './useDraft';
 import { WordsStep } from './WordsStep';
-import { kindLabels, options, roleLabels } from './words';
+import { kindLabels, options, winsLabels } from './words';
 
 export type Change = (fields: Partial<Body>) => void;
 
@@ -435,68 +435,86 @@ function ResponseStep({ body, set }: { body: Body; set: Change }) {
       </div>
       <h2>Response to change</h2>
       <p className="quiet">
-        Stay: from 0, jumps at once to whatever appears, to 4, never lets go. Speed change: from 0, expects
-        steady speed, to 2, believes every start and stop. Set each of your camera’s presets to what it comes
-        to.
+        Patience is how long your camera waits before it believes that what it sees now is the subject.
+        Nimbleness is how far it believes a change of speed: 0 expects steady speed, 1 believes every start
+        and stop.
       </p>
       <Checkbox
         checked={body.free_response ?? true}
         onChange={(e) => set({ free_response: e.target.checked })}
       >
-        Stay and speed change can also be set by themselves
+        Both can be set by themselves, not only as presets
       </Checkbox>
+      {(body.free_response ?? true) && (
+        <div className="response-steps">
+          <Steps
+            what="patience"
+            unit="s"
+            most={3}
+            steps={body.patience_steps ?? []}
+            words={body.words}
+            onChange={(patience_steps, words) => set({ patience_steps, words })}
+          />
+          <Steps
+            what="nimble"
+            unit=""
+            most={1}
+            steps={body.nimble_steps ?? []}
+            words={body.words}
+            onChange={(nimble_steps, words) => set({ nimble_steps, words })}
+          />
+        </div>
+      )}
+      <h3>Ready-made presets</h3>
       <table className="area-table">
         <thead>
           <tr>
-            <th>Preset</th>
-            <th>Stay</th>
-            <th>Speed change</th>
-            <th>Priority</th>
+            <th>What your camera calls it</th>
+            <th>Patience, s</th>
+            <th>Nimbleness</th>
+            <th>What wins</th>
             <th aria-label="Remove" />
           </tr>
         </thead>
         <tbody>
           {presets.map((preset, i) => (
-            <tr key={preset.id ?? i}>
+            <tr key={preset.id}>
+              <td>
+                <Input
+                  aria-label={`Name of preset ${i + 1}`}
+                  maxLength={60}
+                  placeholder={preset.id}
+                  value={body.words?.[`preset.${preset.id}`]?.label ?? ''}
+                  onChange={(e) => set({ words: named(body.words, `preset.${preset.id}`, e.target.value) })}
+                />
+              </td>
+              <td>
+                <InputNumber
+                  aria-label={`Patience of preset ${i + 1}`}
+                  min={0}
+                  max={3}
+                  step={0.1}
+                  value={preset.patience_s ?? 0.3}
+                  onChange={(v) => setPreset(i, { patience_s: v ?? 0 })}
+                />
+              </td>
+              <td>
+                <InputNumber
+                  aria-label={`Nimbleness of preset ${i + 1}`}
+                  min={0}
+                  max={1}
+                  step={0.1}
+                  value={preset.nimble ?? 0.5}
+                  onChange={(v) => setPreset(i, { nimble: v ?? 0 })}
+                />
+              </td>
               <td>
                 <Select
-                  aria-label={`Role of preset ${i + 1}`}
-                  value={preset.role ?? 'own'}
-                  options={options(roleLabels)}
+                  aria-label={`What wins with preset ${i + 1}`}
+                  value={preset.wins ?? 'held'}
+                  options={options(winsLabels)}
                   popupMatchSelectWidth={false}
-                  onChange={(role) => setPreset(i, { role, id: freshId(role) })}
-                />
-              </td>
-              <td>
-                <InputNumber
-                  aria-label={`Stay of preset ${i + 1}`}
-                  min={0}
-                  max={4}
-                  precision={0}
-                  value={preset.stay ?? 2}
-                  onChange={(v) => setPreset(i, { stay: v ?? 0 })}
-                />
-              </td>
-              <td>
-                <InputNumber
-                  aria-label={`Speed change of preset ${i + 1}`}
-                  min={0}
-                  max={2}
-                  precision={0}
-                  value={preset.speed_change ?? 1}
-                  onChange={(v) => setPreset(i, { speed_change: v ?? 0 })}
-                />
-              </td>
-              <td>
-                <Select
-                  aria-label={`Priority of preset ${i + 1}`}
-                  value={preset.priority ?? 'first'}
-                  options={[
-                    { value: 'first', label: 'First caught' },
-                    { value: 'centre', label: 'Centre' },
-                    { value: 'nearest', label: 'Nearest' },
-                  ]}
-                  onChange={(priority) => setPreset(i, { priority })}
+                  onChange={(wins) => setPreset(i, { wins: wins as typeof preset.wins })}
                 />
               </td>
               <td>
@@ -522,16 +540,94 @@ function ResponseStep({ body, set }: { body: Body; set: Change }) {
       </table>
       <Button
         onClick={() =>
-          set({
-            presets: [
-              ...presets,
-              { id: freshId('own'), role: 'own', stay: 2, speed_change: 1, priority: 'first' },
-            ],
-          })
+          set({ presets: [...presets, { id: freshId('own'), patience_s: 0.3, nimble: 0.5, wins: 'held' }] })
         }
       >
         Add a preset
       </Button>
     </>
+  );
+}
+
+/** Words with one more, or one less when it is empty. */
+function named(words: Body['words'], key: string, label: string): Body['words'] {
+  const { [key]: before, ...others } = words ?? {};
+  return label.trim() === '' ? others : { ...others, [key]: { where: before?.where ?? '', label } };
+}
+
+const scales = { patience: 'Steps of patience', nimble: 'Steps of nimbleness' };
+
+/** The steps a body has on one scale, each with the camera’s own name for it. */
+function Steps({
+  what,
+  unit,
+  most,
+  steps,
+  words,
+  onChange,
+}: {
+  what: keyof typeof scales;
+  unit: string;
+  most: number;
+  steps: number[];
+  words: Body['words'];
+  onChange: (steps: number[], words: Body['words']) => void;
+}) {
+  const key = (step: number) => `${what}.${step}`;
+  const move = (i: number, to: number) => {
+    const label = words?.[key(steps[i] ?? 0)]?.label ?? '';
+    const others = named(words, key(steps[i] ?? 0), '');
+    onChange(
+      steps.map((s, at) => (at === i ? to : s)),
+      named(others, key(to), label),
+    );
+  };
+  return (
+    <fieldset className="steps">
+      <legend>{scales[what]}</legend>
+      {steps.map((step, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a step has no other name while its value is typed
+        <div key={i} className="step-row">
+          <InputNumber
+            aria-label={`${scales[what]}, ${i + 1}`}
+            min={0}
+            max={most}
+            step={most / 10}
+            suffix={unit}
+            value={step}
+            onChange={(v) => move(i, Number((v ?? 0).toFixed(3)))}
+          />
+          <Input
+            aria-label={`What your camera calls step ${i + 1} of ${what}`}
+            maxLength={60}
+            placeholder="Your camera’s name for it"
+            value={words?.[key(step)]?.label ?? ''}
+            onChange={(e) => onChange(steps, named(words, key(step), e.target.value))}
+          />
+          <Button
+            size="small"
+            type="text"
+            aria-label={`Remove step ${i + 1} of ${what}`}
+            disabled={steps.length === 1}
+            onClick={() =>
+              onChange(
+                steps.filter((_, at) => at !== i),
+                named(words, key(step), ''),
+              )
+            }
+          >
+            ✕
+          </Button>
+        </div>
+      ))}
+      <Button
+        size="small"
+        onClick={() =>
+          onChange([...steps, Math.min(most, Number(((steps.at(-1) ?? 0) + most / 10).toFixed(3)))], words)
+        }
+      >
+        Add a step
+      </Button>
+    </fieldset>
   );
 }

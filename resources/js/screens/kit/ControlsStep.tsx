@@ -1,7 +1,7 @@
 import { Button, Checkbox, Select } from 'antd';
 import type { Body } from '../../api/client';
 import type { Change } from './BodyEditor';
-import { areaLabels, dutyLabels, kindLabels, modeLabels, options, placeLabels, roleLabels } from './words';
+import { areaLabels, dutyLabels, kindLabels, modeLabels, options, placeLabels } from './words';
 
 type Control = NonNullable<Body['controls']>[number];
 type StoredSet = NonNullable<Body['stored_sets']>[number];
@@ -125,8 +125,8 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
               label="Response"
               value={stored.preset}
               options={(body.presets ?? []).map((p) => ({
-                value: p.id ?? p.role ?? 'own',
-                label: wordOf(`preset.${p.id}`, roleLabels[p.role ?? 'own'] ?? 'Own'),
+                value: p.id,
+                label: wordOf(`preset.${p.id}`, p.id),
               }))}
               onChange={(preset) => setSet(i, { preset })}
             />

@@ -1,17 +1,17 @@
 /** Our words for what bodies have, as people read them. */
 export const areaLabels: Record<string, string> = {
-  pinpoint: 'Pinpoint',
+  speck: 'Speck',
   point: 'Point',
-  'point-4': 'Point + 4',
-  'point-8': 'Point + 8',
-  'point-8-medium': 'Point + 8, medium',
-  'point-8-large': 'Point + 8, large',
-  'zone-tall': 'Tall zone',
-  'zone-wide': 'Wide zone',
-  zone: 'Zone',
-  'zone-side': 'Side zone',
+  plus: 'Plus',
+  'ring-small': 'Small ring',
+  'ring-medium': 'Medium ring',
+  'ring-large': 'Large ring',
+  column: 'Column',
+  band: 'Band',
+  block: 'Block',
+  side: 'Side',
   whole: 'Whole frame',
-  follow: 'Pattern follow',
+  follow: 'Pattern',
 };
 
 export const modeLabels: Record<string, string> = {
@@ -28,13 +28,10 @@ export const kindLabels: Record<string, string> = {
   vehicle: 'Vehicle',
 };
 
-export const roleLabels: Record<string, string> = {
-  general: 'General',
-  'ignore-crossing': 'Ignore what crosses',
-  grab: 'Grab what appears',
-  'starts-stops': 'Starts and stops',
-  erratic: 'Erratic',
-  own: 'Own',
+export const winsLabels: Record<string, string> = {
+  held: 'What is held',
+  middle: 'The middle one',
+  nearest: 'The nearest',
 };
 
 export const placeLabels: Record<string, string> = {

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+/* What several tests need, so that each file runs alone. */
+
+use RushHold\Document\HoldDocument;
+use RushHold\Focus\Outcome;
+use RushHold\Focus\Simulator;
+use RushHold\Hold\Setting;
+use RushHold\Planning\Chooser;
+use RushHold\Planning\Line;
+use RushHold\Planning\Misfit;
+use RushHold\Planning\Plan;
+use RushHold\Refused;
+use RushHold\Rush\Rush;
+use RushHold\Tests\Rushes;
+
+function plan(array $changes = [], array $pins = []): Plan
+{
+    $rush = Rushes::with($changes);
+
+    return Chooser::standard()->choose($rush, HoldDocument::pins($pins, $rush->kit));
+}
+
+function misfit(Plan $plan, string $what): ?Misfit
+{
+    foreach ($plan->misfits as $misfit) {
+        if ($misfit->what === $what) {
+            return $misfit;
+        }
+    }
+
+    return null;
+}
+
+function lineOf(Plan $plan, Setting $setting): Line
+{
+    foreach ($plan->lines as $line) {
+        if ($line->setting === $setting) {
+            return $line;
+        }
+    }
+    throw new LogicException("no line for {$setting->value}");
+}
+
+function refusal(callable $work): Refused
+{
+    try {
+        $work();
+    } catch (Refused $refused) {
+        return $refused;
+    }
+    throw new LogicException('nothing was refused');
+}
+
+/** Plays a hold; what it leaves out is solved for. */
+function play(Rush $rush, array $hold = [], int $runs = 200, int $seed = 1): Outcome
+{
+    $plan = Chooser::standard()->choose($rush, HoldDocument::pins($hold, $rush->kit));
+
+    return (new Simulator($plan->situation))->run($plan->hold, $runs, $seed);
+}
