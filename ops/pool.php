@@ -7,6 +7,7 @@ use Amp\Parallel\Worker\ContextWorkerFactory;
 use Amp\Socket\UnixAddress;
 use App\Playing\Asked;
 use App\Playing\Counter;
+use App\Playing\FairQueue;
 use App\Playing\Limits;
 use App\Playing\Pool;
 use App\Playing\RankQuestion;
@@ -41,8 +42,8 @@ $warm = static function (int $half) use ($pool, $examples): void {
     foreach ($examples as $i => $file) {
         if ($i % 2 === $half) {
             $rush = RushDocument::read(json_decode((string) file_get_contents((string) $file), true))->rush;
-            // All of it is one person's, so that those who ask meanwhile get their turns.
-            $ticket = $pool->ask(new Asked(new RankQuestion($rush, Pins::none(), Units::Metric, 1000, null), 'nobody'));
+            // Whoever asks meanwhile comes first.
+            $ticket = $pool->ask(new Asked(new RankQuestion($rush, Pins::none(), Units::Metric, 1000, null), FairQueue::NOBODY));
             while ($ticket->work->answer === null) {
                 $ticket->work->next()->await();
             }

@@ -13,6 +13,9 @@ use Amp\DeferredFuture;
  */
 final class FairQueue
 {
+    /** Whose items wait for everybody else's. */
+    public const NOBODY = 'nobody';
+
     /** @var array<string, non-empty-list<T>> in the order of turns */
     private array $waiting = [];
 
@@ -42,7 +45,7 @@ final class FairQueue
     public function take(): array
     {
         while (true) {
-            foreach ($this->waiting as $person => $items) {
+            foreach ($this->inTurn() as $person => $items) {
                 $person = (string) $person;
                 if (($this->taken[$person] ?? 0) >= $this->atOnce) {
                     continue;
@@ -62,6 +65,14 @@ final class FairQueue
             $this->takers[] = $taker;
             $taker->getFuture()->await();
         }
+    }
+
+    /** @return array<string, non-empty-list<T>> everybody in turn, and nobody last */
+    private function inTurn(): array
+    {
+        $nobody = $this->waiting[self::NOBODY] ?? null;
+
+        return $nobody === null ? $this->waiting : array_diff_key($this->waiting, [self::NOBODY => true]) + [self::NOBODY => $nobody];
     }
 
     /** What was taken is done with. */

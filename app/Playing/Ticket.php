@@ -17,7 +17,7 @@ final class Ticket
     /** Somebody stands at the counter with it. */
     public bool $followed = false;
 
-    private bool $returned = false;
+    private bool $left = false;
 
     /** @param  Closure(self): void  $forget */
     public function __construct(public readonly Work $work, public readonly int $turn, private readonly Closure $forget)
@@ -26,19 +26,25 @@ final class Ticket
         $work->joined();
     }
 
+    /** Something newer was asked; whoever comes with this is told so. */
     public function overtake(): void
     {
         $this->overtaken = true;
+        $this->leave();
         $this->work->changed();
-        $this->giveBack();
     }
 
-    /** Nobody waits with it any more. */
+    /** Nobody waits with it any more, nor will. */
     public function giveBack(): void
     {
-        if (! $this->returned) {
-            $this->returned = true;
-            ($this->forget)($this);
+        $this->leave();
+        ($this->forget)($this);
+    }
+
+    private function leave(): void
+    {
+        if (! $this->left) {
+            $this->left = true;
             $this->work->left();
         }
     }

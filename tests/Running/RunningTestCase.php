@@ -47,7 +47,7 @@ abstract class RunningTestCase extends TestCase
     public function example(string $name, float $farther = 0.0): array
     {
         $rush = (array) json_decode((string) file_get_contents(base_path("formats/examples/$name.json")), true);
-        $rush['path']['start_m'] += $farther;
+        $rush['path']['start_m'] += $farther + self::fresh();
 
         return $rush;
     }
@@ -56,10 +56,18 @@ abstract class RunningTestCase extends TestCase
     public function endless(float $start): array
     {
         $rush = $this->example('gannet-along-the-edge');
-        $rush['path'] = [...$rush['path'], 'seconds' => 60, 'start_m' => $start];
+        $rush['path'] = [...$rush['path'], 'seconds' => 60, 'start_m' => $start + self::fresh()];
         $rush['kit']['body']['focus_cycle_hz'] = 240;
 
         return $rush;
+    }
+
+    /** A hair's breadth, another in each run of the tests: what the pool has kept of the last run does not come back. */
+    private static function fresh(): float
+    {
+        static $metres = null;
+
+        return $metres ??= random_int(1, 1_000_000) / 1e8;
     }
 
     /** @return array{open: int, kept: int, players: int, leads: int} what the pool says of itself */

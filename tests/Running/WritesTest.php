@@ -67,3 +67,12 @@ it('does not let a flood of writes past what one may keep', function (): void {
     }
     expect(count(array_unique($seen)))->toBe(2000)->and(count($seen))->toBe(2000);
 });
+
+it('turns away what is larger than anything that can be kept, before it is read', function (): void {
+    $visitor = $this->visitor();
+    foreach (['/api/plan', '/api/rushes', '/api/kit/bodies/check'] as $path) {
+        $answer = $visitor->ask('POST', $path, '['.str_repeat('[],', 6_600_000).'[]]');
+        expect($answer->status)->toBe(413, $path)->and($answer->json('message'))->toContain('larger');
+    }
+    expect($visitor->ask('POST', '/api/plan', str_repeat(' ', 30_000_000))->status)->toBe(413);
+});

@@ -26,7 +26,7 @@ final class CleanInput
         }
         if ($request->isJson()) {
             // Files come as forms and have bounds of their own.
-            abort_if(strlen($request->getContent()) > self::LARGEST_BODY, 413, 'This is more than the largest document has.');
+            abort_if(strlen($request->getContent()) > self::LARGEST_BODY, 413, 'This is larger than the largest document.');
             $body = $request->json()->all();
             json_last_error() === JSON_ERROR_NONE || $request->getContent() === '' || abort(400, 'This is not JSON: '.json_last_error_msg().'.');
             self::check($body, '', 0);
