@@ -163,3 +163,8 @@ it('measures a group by planes square to the axis, and says who is outside the f
     preg_match('/Use (\d+) mm/', $outside->waysOut[0], $found);
     expect(misfit(plan(['group' => [['distance_m' => 40.0, 'across_m' => -3.0]], 'kit' => ['lens' => ['focal_mm' => 0.98 * (float) $found[1]]]]), 'frame'))->toBeNull();
 });
+
+it('does not count a lens as too slow where focus was locked once', function (): void {
+    $lag = static fn (string $mode): float => plan(['path.start_m' => 30.0, 'kit.lens.sweep_s' => 8.0], ['focus' => ['mode' => $mode]])->lane->lagS;
+    expect($lag('continuous'))->toBeGreaterThan(0.0)->and($lag('single'))->toBe(0.0)->and($lag('single-then-ring'))->toBe(0.0);
+});

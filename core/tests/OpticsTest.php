@@ -5,6 +5,7 @@ declare(strict_types=1);
 use RushHold\Kit\Kit;
 use RushHold\Kit\Lens;
 use RushHold\Optics\DepthOfField;
+use RushHold\Optics\Diffraction;
 use RushHold\Optics\FinalUse;
 use RushHold\Optics\GroupDepth;
 use RushHold\Optics\StopScale;
@@ -31,10 +32,17 @@ it('finds how far back and how short a lens brings a group into depth', function
     $group = GroupDepth::of([18.0, 18.6], $lens, 0.012);
     $back = $group->backOffM($lens, 0.012, 8.0);
     expect(GroupDepth::of([18.0 + $back, 18.6 + $back], $lens, 0.012)->fNumber)->toEqualWithDelta(8.0, 0.01);
-    $shorter = new ThinLens($group->focalFor($lens, 8.0));
-    // Blur goes with the square of the focal length but for the lens's own length in the distance.
-    expect(GroupDepth::of([18.0, 18.6], $shorter, 0.012)->fNumber)->toEqualWithDelta(8.0, 0.2);
 });
+
+it('finds the focal length that brings a group into depth, very near the lens as well', function (float $near, float $far, float $focal, float $f): void {
+    $group = GroupDepth::of([$near, $far], new ThinLens($focal), 0.012);
+    $shorter = $group->focalFor(new ThinLens($focal), 0.012, $f);
+    expect($shorter)->toBeLessThan($focal)->and(GroupDepth::of([$near, $far], new ThinLens($shorter), 0.012)->fNumber)->toEqualWithDelta($f, 0.001);
+})->with([[18.0, 18.6, 500.0, 8.0], [0.3, 0.31, 100.0, 8.0], [0.25, 0.26, 105.0, 16.0]]);
+
+it('asks for no smaller opening than one whose disc fills the circle of confusion', function (float $coc): void {
+    expect(Diffraction::discUm(Diffraction::limitFor($coc)))->toEqualWithDelta($coc, 1e-9);
+})->with([8.7, 12.0, 30.0]);
 
 it('never takes a circle of confusion smaller than a pixel', function (): void {
     expect(FinalUse::Screen->cocMm(36, 24, 0.03))->toBe(0.03)

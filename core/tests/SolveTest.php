@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 /* What is solved for, held against the formulas it is solved from, over many believable rushes. */
 
+use RushHold\Blur\Shake;
+use RushHold\Blur\SlowestShutter;
 use RushHold\Blur\Verdict;
 use RushHold\Hold\Area;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
 use RushHold\Light\Exposure;
+use RushHold\Motion\ImageMotion;
+use RushHold\Optics\Diffraction;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Chooser;
 use RushHold\Planning\Solve\DistanceSolver;
+use RushHold\Planning\Solve\ShutterNeed;
 use RushHold\Tests\Rushes;
 
 it('starts focus on the way and lets the lens search all of it, little more', function (int $seed): void {
@@ -137,4 +142,18 @@ it('says when there is too much light for what is pinned, and what to let go', f
         ->and(implode(' ', $misfit->waysOut))->toContain('Unpin the shutter')->toContain('Unpin the ISO')->toContain('grey filter')
         ->and(misfit(plan(['light.ev100' => 15.0], ['exposure' => ['iso' => 1600]]), 'light'))->toBeNull()
         ->and(misfit(plan(['light.ev100' => 15.0]), 'light'))->toBeNull();
+});
+
+it('asks a shutter for four fifths of the rush: of sixty-one moments the twelfth hardest is let go', function (): void {
+    $s = plan(['path.start_m' => 60.0, 'path.heading_deg' => 40.0, 'subject.speed_mps' => 15.0])->situation;
+    $need = ShutterNeed::of($s, 5.6, 0.0);
+    // What movement alone would ask at each moment, in order; nearer means faster.
+    $alone = array_map(static fn (ImageMotion $m): float => SlowestShutter::forShare($need->shareUm, $m->bodyBlurUm(1.0, $s->panningRemoved()), Shake::blurUm($s->shakeRate(0.0), $s->kit->focalMm(), 1.0)), $s->motions);
+    sort($alone);
+    expect($need->bodyS)->toBe($alone[12]);
+});
+
+it('does not stop down beyond diffraction for depth that cannot be had', function (): void {
+    $plan = plan(['group' => [['distance_m' => 44.0], ['distance_m' => 30.0]], 'light.ev100' => 16.0, 'photographer.iso_ceiling' => 51200.0]);
+    expect($plan->hold->aperture)->toBeLessThanOrEqual(Diffraction::limitFor($plan->situation->cocUm) * 1.06)->toBeGreaterThan($plan->situation->kit->widest());
 });

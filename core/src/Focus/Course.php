@@ -9,7 +9,6 @@ use RushHold\Blur\Shake;
 use RushHold\Blur\Verdict;
 use RushHold\Hold\Detection;
 use RushHold\Hold\Drive;
-use RushHold\Hold\FocusMode;
 use RushHold\Hold\Hold;
 use RushHold\Kit\AreaShape;
 use RushHold\Light\Shimmer;
@@ -185,7 +184,7 @@ final class Course
     /** Steps between the hands being ready and the first frame, in which focus may already be at work. */
     public static function lead(Situation $s, Hold $hold): int
     {
-        $once = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
+        $once = $hold->mode->locksOnce();
         $ready = max(0.0, $s->rush->path->noticeS - Parameters::FINDING_S);
 
         return (int) floor(min($ready, $once ? Parameters::PRESS_S : Parameters::LEAD_S) / Passage::stepS($s) + 1e-9);

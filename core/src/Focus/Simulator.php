@@ -118,7 +118,7 @@ final class Simulator
         $obstacleS = $scene->obstacleS * (1 + 0.5 * $shape->width);
 
         $auto = $hold->technique === Technique::Auto && $hold->mode !== FocusMode::Manual;
-        $once = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
+        $once = $hold->mode->locksOnce();
         $undecided = $hold->mode === FocusMode::AutoSwitch;
         $wait = $hold->patienceS;
         // Gains are given for 60 Hz; a faster cycle needs less each time.

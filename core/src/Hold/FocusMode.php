@@ -13,6 +13,12 @@ enum FocusMode: string implements Labelled
     case SingleThenRing = 'single-then-ring';
     case Manual = 'manual';
 
+    /** Measures at the press and keeps that distance, whatever the subject does. */
+    public function locksOnce(): bool
+    {
+        return $this === self::Single || $this === self::SingleThenRing;
+    }
+
     public function label(): string
     {
         return match ($this) {

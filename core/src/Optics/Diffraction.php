@@ -22,9 +22,9 @@ final class Diffraction
         return 1.03 * self::WAVELENGTH_UM * $fNumber;
     }
 
-    /** The f-number at which the disc fills two pixels; beyond it fine detail goes. */
-    public static function limitFor(float $pixelPitchUm): float
+    /** The f-number at which the disc fills the circle of confusion, which is two pixels where pixels are looked at; beyond it fine detail goes. */
+    public static function limitFor(float $cocUm): float
     {
-        return 2 * $pixelPitchUm / (2.44 * self::WAVELENGTH_UM);
+        return $cocUm / (2.44 * self::WAVELENGTH_UM);
     }
 }

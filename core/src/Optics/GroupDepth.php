@@ -65,9 +65,22 @@ final readonly class GroupDepth
         return $high;
     }
 
-    /** The longest focal length in mm that does it at $fNumber from here; blur goes with its square. */
-    public function focalFor(ThinLens $lens, float $fNumber): float
+    /**
+     * The longest focal length in mm that does it at $fNumber from here. Far away blur goes with its square; near the lens
+     * it does not, so it is solved by halving.
+     */
+    public function focalFor(ThinLens $lens, float $cocMm, float $fNumber): float
     {
-        return $this->fNumber <= $fNumber ? $lens->focalMm : $lens->focalMm * sqrt($fNumber / $this->fNumber);
+        if ($this->fNumber <= $fNumber) {
+            return $lens->focalMm;
+        }
+        $low = 1.0;
+        $high = $lens->focalMm;
+        for ($i = 0; $i < 40; $i++) {
+            $middle = ($low + $high) / 2;
+            self::of([$this->nearM, $this->farM], new ThinLens($middle), $cocMm)->fNumber <= $fNumber ? $low = $middle : $high = $middle;
+        }
+
+        return $low;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Blur\Verdict;
 use RushHold\Hold\AimPoint;
 use RushHold\Hold\Area;
 use RushHold\Hold\Detection;
@@ -108,7 +109,7 @@ final readonly class Chooser
             lane: $lane,
             blur: $blur,
             limbBlurUm: $situation->motions[intdiv(count($situation->motions), 2)]->limbBlurUm($hold->shutterS, $rush->subject->limbSpeedMps),
-            depth: $situation->depthAt($situation->middle->distanceM, $hold->aperture, 1.5),
+            depth: $situation->depthAt($situation->middle->distanceM, $hold->aperture, Verdict::KEEPER_LIMIT),
             air: $air,
             misfits: [...$exposure->misfits, ...Misfits::of($situation, $hold, $lane)],
             cautions: Cautions::for($situation),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Blur\Verdict;
-use RushHold\Hold\FocusMode;
+use RushHold\Focus\Parameters;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Technique;
 use RushHold\Light\Shimmer;
@@ -16,9 +16,6 @@ use RushHold\Light\Shimmer;
  */
 final readonly class Lane
 {
-    /** A hand that follows is about this late, s. */
-    private const HAND_DELAY_S = 0.25;
-
     private const MOST_FRAMES = 150;
 
     /**
@@ -51,7 +48,7 @@ final readonly class Lane
             $frames[] = self::frame($s, $blurs, $t, self::between($focuses, $t / $s->rush->path->seconds));
         }
         $lag = 0;
-        if ($hold->technique === Technique::Auto && $hold->mode !== FocusMode::Single) {
+        if ($hold->technique === Technique::Auto && ! $hold->mode->locksOnce()) {
             foreach ($samples as $sample) {
                 $lag += $sample->point->distanceM < $sample->nearM || $sample->point->distanceM > $sample->farM ? 1 : 0;
             }
@@ -94,12 +91,12 @@ final readonly class Lane
         // The lens can only move so fast; on the sensor side its speed is even.
         $most = $s->kit->driveMmPerS() * $step;
         $image = $s->lens->imageDistanceMm($hold->startAtM);
-        $once = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
+        $once = $hold->mode->locksOnce();
         $line = [];
         foreach ($s->points as $i => $point) {
             $seen = match (true) {
                 $once => $s->points[0],
-                $hold->technique === Technique::Follow => $s->rush->path->at(max(0.0, $point->t - self::HAND_DELAY_S)),
+                $hold->technique === Technique::Follow => $s->rush->path->at(max(0.0, $point->t - Parameters::HAND_DELAY_S)),
                 default => $point,
             };
             $target = $s->lens->imageDistanceMm($clamp($seen->distanceM));

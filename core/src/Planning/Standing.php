@@ -203,7 +203,7 @@ final readonly class Standing
         $now = $this->get($setting);
 
         return match (true) {
-            $now instanceof FocusMode && ($now === FocusMode::Single || $now === FocusMode::SingleThenRing) && $hold->mode === FocusMode::Continuous => 'It locks once; every frame after the first would drift away.',
+            $now instanceof FocusMode && $now->locksOnce() && $hold->mode === FocusMode::Continuous => 'It locks once; every frame after the first would drift away.',
             $now === FocusMode::Manual && $hold->mode !== FocusMode::Manual => 'Focus would not move at all.',
             $now === FocusMode::AutoSwitch => 'The camera would decide for itself, and late.',
             $now instanceof Detection && $now !== Detection::Off && $now !== $s->subject->kind => sprintf('It looks for %s: it finds nothing here, or takes a bystander.', match ($now) {
@@ -223,7 +223,7 @@ final readonly class Standing
     private static function doesNotMatter(Setting $setting, Hold $hold): bool
     {
         $byHand = $hold->mode === FocusMode::Manual;
-        $single = $hold->mode === FocusMode::Single || $hold->mode === FocusMode::SingleThenRing;
+        $single = $hold->mode->locksOnce();
 
         return match ($setting) {
             Setting::Area, Setting::Detect, Setting::Eye => $byHand,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning\Rules;
 
+use RushHold\Blur\Verdict;
 use RushHold\Hold\Area;
 use RushHold\Hold\Setting;
 use RushHold\Number;
@@ -69,7 +70,7 @@ final class AreaRules
                 'Others pass in front: the less the area takes in, the fewer of them it meets.'),
             Rule::favour('area.parts-at-different-depths', Setting::Area, ['plus' => -0.6, 'block' => -1.0, 'whole' => -1.0, 'point' => 0.8],
                 static function (Situation $s): bool {
-                    $depth = $s->depthAt($s->middle->distanceM, $s->kit->widest(), 1.5)->depthM();
+                    $depth = $s->depthAt($s->middle->distanceM, $s->kit->widest(), Verdict::KEEPER_LIMIT)->depthM();
 
                     return ! $s->canDetect() && $s->widthInFrame > 0.3 && $s->subject->depthM > 2 * $depth && $s->aimMiss < 0.5;
                 },

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning\Rules;
 
+use RushHold\Blur\Verdict;
 use RushHold\Hold\Setting;
 use RushHold\Number;
 use RushHold\Planning\Choices;
@@ -19,7 +20,7 @@ final class ModeRules
         $auto = static fn (Choices $c): bool => ! $c->byHand();
         // Time the subject takes to leave the sharp zone of the widest opening.
         $leavesIn = static function (Situation $s): float {
-            $depth = $s->depthAt($s->middle->distanceM, $s->kit->widest(), 1.5);
+            $depth = $s->depthAt($s->middle->distanceM, $s->kit->widest(), Verdict::KEEPER_LIMIT);
 
             return $s->closingMps < 1e-6 ? INF : ($depth->farM - $depth->nearM) / 2 / $s->closingMps;
         };

@@ -295,7 +295,7 @@ final readonly class ExposureSolver
         if (is_finite($back)) {
             $ways[] = sprintf('Move back {%s m}: they become %d %% of the size.', Number::significant($back), round(100 * $group->nearM / ($group->nearM + $back)));
         }
-        $ways[] = sprintf('Use %s mm or shorter: they become %d %% of the size.', Number::significant($group->focalFor($s->lens, $aperture)), round(100 * $group->focalFor($s->lens, $aperture) / $s->kit->focalMm()));
+        $ways[] = sprintf('Use %s mm or shorter: they become %d %% of the size.', Number::significant($group->focalFor($s->lens, $coc, $aperture)), round(100 * $group->focalFor($s->lens, $coc, $aperture) / $s->kit->focalMm()));
         $limit = Diffraction::limitFor($s->cocUm);
         if ($group->fNumber <= min($s->kit->smallest(), $limit)) {
             $ways[] = sprintf('Stop down to %s, at ISO %d.', StopScale::fLabel($group->fNumber), StopScale::isoLabel(Exposure::isoFor($s->rush->light->ev100, $shutter, $group->fNumber)));

@@ -63,6 +63,7 @@ final readonly class ShutterNeed
     {
         sort($times);
 
-        return $times[(int) floor((1 - self::SHARE_OF_RUSH) * (count($times) - 1))];
+        // Rounded first: 0.2 × 60 is a hair less than 12.
+        return $times[(int) floor(round((1 - self::SHARE_OF_RUSH) * (count($times) - 1), 6))];
     }
 }
