@@ -7,6 +7,7 @@ use RushHold\Document\RushDocument;
 use RushHold\Focus\OneProcess;
 use RushHold\Hold\Pins;
 use RushHold\Units;
+use Tests\Running\Visitor;
 
 it('answers as one process does, to the last bit', function (string $example): void {
     $rush = $this->example($example, 0.25);
@@ -40,7 +41,6 @@ it('lets a newer question of the same window overtake, and those of others alone
     $ask = fn (int $turn, string $window, float $start): array => ['POST', '/api/rank', ['rush' => $this->endless($start), 'window' => $window, 'turn' => $turn]];
     $answers = $visitor->all([$ask(1, 'desk', 800), $ask(1, 'other', 800.5)]);
     expect(array_column($answers, 'status'))->toBe([200, 200]);
-    $first = null;
     // The second is asked while the first is played.
     $statuses = array_column($visitor->all([$ask(2, 'desk', 801), $ask(3, 'desk', 802), $ask(2, 'other', 803)]), 'status');
     sort($statuses);
@@ -63,28 +63,10 @@ it('bounds the longest rush there is, and says that it played less', function ()
 
 it('turns away one person’s flood with a sentence, while another’s list and question are answered before it', function (): void {
     [$many, $one] = [$this->visitor(), $this->visitor()];
-    $flood = array_map(fn (int $i): array => ['POST', '/api/rank', ['rush' => $this->endless(830 + $i)]], range(1, 16));
-    // Both through one pair of hands, to see in which order the answers come.
-    $requests = [...$flood, ['GET', '/api/rushes'], ['POST', '/api/rank', ['rush' => $this->example('tern-hovering', 0.125)]]];
-    $order = [];
-    $multi = (function (array $requests, Tests\Running\Visitor $other) use (&$order): array {
-        /** @var Tests\Running\Visitor $this */
-        $handles = [];
-        $all = curl_multi_init();
-        foreach ($requests as $i => $request) {
-            $handles[$i] = (fn (array $r) => $this->handle(...$r))->call($i < 16 ? $this : $other, $request);
-            curl_multi_add_handle($all, $handles[$i]);
-        }
-        do {
-            curl_multi_exec($all, $running);
-            while (($done = curl_multi_info_read($all)) !== false) {
-                $order[] = array_search($done['handle'], $handles, true);
-            }
-            $running > 0 && curl_multi_select($all, 1.0);
-        } while ($running > 0);
-
-        return array_map(fn (CurlHandle $h): Tests\Running\Answer => $this->answer($h), $handles);
-    })->call($many, $requests, $one);
+    $requests = array_map(fn (int $i): array => [$many, ['POST', '/api/rank', ['rush' => $this->endless(830 + $i)]]], range(1, 16));
+    $requests[] = [$one, ['GET', '/api/rushes']];
+    $requests[] = [$one, ['POST', '/api/rank', ['rush' => $this->example('tern-hovering', 0.125)]]];
+    $multi = Visitor::together($requests, $order);
     $statuses = array_count_values(array_map(static fn ($answer): int => $answer->status, array_slice($multi, 0, 16)));
     $turnedAway = array_values(array_filter($multi, static fn ($answer): bool => $answer->status === 429));
     $answeredLate = array_filter($order, static fn (int $i): bool => $i < 16 && $multi[$i]->status === 200);

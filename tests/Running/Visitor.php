@@ -52,15 +52,26 @@ final class Visitor
      * Asks all of it at once.
      *
      * @param  list<array{0: string, 1: string, 2?: array<array-key, mixed>|string|null, 3?: string}>  $requests
+     * @return list<Answer>
+     */
+    public function all(array $requests): array
+    {
+        return self::together(array_map(fn (array $request): array => [$this, $request], $requests));
+    }
+
+    /**
+     * Several people ask at once.
+     *
+     * @param  list<array{self, array{0: string, 1: string, 2?: array<array-key, mixed>|string|null, 3?: string}}>  $requests
      * @param  list<int>|null  $order  takes down in which order they are answered
      * @return list<Answer>
      */
-    public function all(array $requests, ?array &$order = null): array
+    public static function together(array $requests, ?array &$order = null): array
     {
         $multi = curl_multi_init();
         $handles = [];
-        foreach ($requests as $request) {
-            curl_multi_add_handle($multi, $handles[] = $this->handle(...$request));
+        foreach ($requests as [$visitor, $request]) {
+            curl_multi_add_handle($multi, $handles[] = $visitor->handle(...$request));
         }
         $order = [];
         do {
@@ -71,7 +82,7 @@ final class Visitor
             $running > 0 && curl_multi_select($multi, 1.0);
         } while ($running > 0);
 
-        return array_map($this->answer(...), $handles);
+        return array_map(static fn (array $asked, CurlHandle $handle): Answer => $asked[0]->answer($handle), $requests, $handles);
     }
 
     /** Asks, and leaves as soon as something has come back. */
