@@ -19,8 +19,8 @@ it('guides through a body, which then plans, and comes back from its file', func
     // What is written is not lost when the page goes away.
     $page->reload()->press('2 Sensor and speed');
     expect($page->value('What you call it'))->toBe('Old friend')->and($page->value('Focus measurements a second'))->toBe('45');
-    $page->press('5 Buttons')->press('Add a stored set')->choose('Area', 'Zone')->isClean();
-    $page->press('6 Its own words')->type('Search either word', 'block')->type('Your camera’s word for Zone (Areas)', 'Broad block')->type('Where to find Zone (Areas)', 'Second page');
+    $page->press('5 Buttons')->press('Add a stored set')->choose('Area', 'Block')->isClean();
+    $page->press('6 Its own words')->type('Search either word', 'block')->type('Your camera’s word for Block (Areas)', 'Broad block')->type('Where to find Block (Areas)', 'Second page');
     // Found by its own word as well as by ours.
     $page->type('Search either word', 'broad')->see('Areas')->seeNot('Small ring');
     $page->isClean()->press('Save this body')->see('“Old friend” is in your kit.');
