@@ -152,7 +152,7 @@ it('shows the other set-ups, adopts one, and plays on with it', function (): voi
     $page->isClean();
     // Any two: the first can be another as well.
     $verdict = $page->script('return document.querySelector(".comparison-verdict").textContent');
-    $page->choose('First set-up', 'whole');
+    $page->choose('First set-up', 'whole frame');
     $page->until(fn () => $page->script('return document.querySelector(".comparison-verdict").textContent') !== $verdict, 'another pair; %s');
     $page->press('Close');
     $page->until(fn () => $page->script('return document.querySelectorAll(".lane").length') === 1, 'the comparison to close; %s');
