@@ -6,14 +6,15 @@ namespace App\Playing;
 
 use Amp\CancelledException;
 use Amp\CompositeCancellation;
+use Amp\DeferredCancellation;
 use Amp\DeferredFuture;
 use Amp\Future;
 use Amp\Parallel\Worker\ContextWorkerPool;
 use Amp\Parallel\Worker\Execution;
 use Amp\Parallel\Worker\TaskFailureThrowable;
-use Amp\Parallel\Worker\WorkerException;
 use Amp\Parallel\Worker\WorkerFactory;
 use Amp\Parallel\Worker\WorkerPool;
+use Amp\Sync\ChannelException;
 use Amp\TimeoutCancellation;
 use Closure;
 use Revolt\EventLoop;
@@ -198,23 +199,32 @@ final class Pool
 
     private function led(Work $work, CompositeCancellation $cancellation): string
     {
+        // When playing fails for good, the lead does not wait for it.
+        $broken = new DeferredCancellation;
+        $failure = null;
         /** @var Execution<string, list<Outcome>, list<PlayTask>|float> $execution */
-        $execution = $this->leads->submit(new LeadTask($work->asked->question, $this->limits->players), $cancellation);
+        $execution = $this->leads->submit(new LeadTask($work->asked->question, $this->limits->players), new CompositeCancellation($cancellation, $broken->getCancellation()));
         $channel = $execution->getChannel();
         // The channel closes when the lead is done, which ends this.
-        $listening = async(function () use ($channel, $work): void {
+        $listening = async(function () use ($channel, $work, $broken, &$failure): void {
             try {
                 while (! $channel->isClosed()) {
                     $said = $channel->receive();
                     is_float($said) ? $work->reached($said) : $channel->send($this->played($said, $work));
                 }
-            } catch (Throwable) {
+            } catch (ChannelException) {
                 // The lead is done, or dead, which its future says.
+            } catch (Throwable $thrown) {
+                $failure = $thrown;
+                $broken->cancel();
             }
         });
         $listening->ignore();
-
-        return $execution->await();
+        try {
+            return $execution->await();
+        } catch (Throwable $thrown) {
+            throw $failure ?? $thrown;
+        }
     }
 
     /**
@@ -259,12 +269,18 @@ final class Pool
     /** @return list<Outcome> */
     private function playedPiece(PlayTask $task): array
     {
-        try {
-            return $this->players->submit($task)->await();
-        } catch (WorkerException $dead) {
-            ($this->report)($dead);
-
-            return $this->players->submit($task)->await();
+        for ($tries = 2; ; $tries--) {
+            try {
+                return $this->players->submit($task)->await();
+            } catch (TaskFailureThrowable $failure) {
+                // It would fail again.
+                throw $failure;
+            } catch (Throwable $dead) {
+                ($this->report)($dead);
+                if ($tries === 0) {
+                    throw $dead;
+                }
+            }
         }
     }
 
