@@ -286,8 +286,8 @@ final class Pool
 
     private function keep(string $key, string $json): void
     {
+        $this->keptBytes += strlen($json) - strlen($this->kept[$key] ?? '');
         $this->kept[$key] = $json;
-        $this->keptBytes += strlen($json);
         while ($this->keptBytes > $this->limits->keptBytes && count($this->kept) > 1) {
             $oldest = array_key_first($this->kept);
             $this->keptBytes -= strlen($this->kept[$oldest]);
