@@ -13,7 +13,7 @@ use App\Playing\Pool;
 use App\Playing\RankQuestion;
 use Revolt\EventLoop;
 use RushHold\Document\RushDocument;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use RushHold\Units;
 
 use function Amp\async;
@@ -43,7 +43,7 @@ $warm = static function (int $half) use ($pool, $examples): void {
         if ($i % 2 === $half) {
             $rush = RushDocument::read(json_decode((string) file_get_contents((string) $file), true))->rush;
             // Whoever asks meanwhile comes first.
-            $ticket = $pool->ask(new Asked(new RankQuestion($rush, Pins::none(), Units::Metric, 1000, null), FairQueue::NOBODY));
+            $ticket = $pool->ask(new Asked(new RankQuestion($rush, PartialHold::nothing(), Units::Metric, 1000, null), FairQueue::NOBODY));
             while ($ticket->work->answer === null) {
                 $ticket->work->next()->await();
             }

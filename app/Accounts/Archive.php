@@ -13,7 +13,7 @@ use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use RushHold\Planning\Standing;
+use RushHold\Document\StandingDocument;
 use RushHold\Refused;
 use ZipArchive;
 
@@ -96,7 +96,7 @@ final readonly class Archive
             $kit[] = $this->within($file, function () use ($zip, $file, $entry): array {
                 $type = KitType::tryFrom(self::text($entry, 'type')) ?? throw Refused::because('archive.json.kit.type', 'must be bodies, lenses or subjects.');
                 $read = $this->gate->kit($type, $this->entry($zip, $file));
-                ($entry['standing'] ?? null) === null || Standing::read($entry['standing']);
+                ($entry['standing'] ?? null) === null || StandingDocument::read($entry['standing']);
                 $sample = $entry['based_on'] ?? null;
 
                 return ['type' => $type, 'name' => $read['name'], 'document' => self::compact($read['fields']), 'standing' => $entry['standing'] ?? null,
@@ -173,7 +173,7 @@ final readonly class Archive
         $standings = [];
         foreach ($given as $id => $standing) {
             if (isset($samples[$id])) {
-                Standing::read($standing);
+                StandingDocument::read($standing);
                 $standings[(string) $id] = $standing;
             }
         }

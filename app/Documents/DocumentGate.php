@@ -12,7 +12,7 @@ use RushHold\Document\HoldDocument;
 use RushHold\Document\LensDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Document\SubjectDocument;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use RushHold\Kit\Kit;
 use RushHold\Refused;
 
@@ -76,12 +76,12 @@ final class DocumentGate
     }
 
     /** @throws Refused naming the field, its range and its unit */
-    public function pins(mixed $document, Kit $kit): Pins
+    public function pins(mixed $document, Kit $kit): PartialHold
     {
         if ($document === null || $document === []) {
-            return Pins::none();
+            return PartialHold::nothing();
         }
-        $pins = HoldDocument::pins($document, $kit);
+        $pins = HoldDocument::read($document)->fitting($kit);
         $this->check($document, 'hold');
 
         return $pins;

@@ -12,7 +12,7 @@ use RushHold\Focus\Play;
 use RushHold\Focus\Simulator;
 use RushHold\Focus\Stage;
 use RushHold\Focus\Trace;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use RushHold\Planning\Chooser;
 use RushHold\Planning\Effort;
 use RushHold\Planning\Plan;
@@ -28,7 +28,7 @@ final readonly class ComparisonQuestion implements Question
     private Rush $rush;
 
     /**
-     * @param  array{Pins, Pins}  $sides
+     * @param  array{PartialHold, PartialHold}  $sides
      * @param  int  $run  which run to show of both
      */
     public function __construct(Rush $rush, private array $sides, private int $run)
@@ -38,7 +38,7 @@ final readonly class ComparisonQuestion implements Question
 
     public function answer(Stage $stage): string
     {
-        $plans = array_map(fn (Pins $pins): Plan => Chooser::standard()->choose($this->rush, $pins), $this->sides);
+        $plans = array_map(fn (PartialHold $pins): Plan => Chooser::standard()->choose($this->rush, $pins), $this->sides);
         $runs = Effort::runsWithin(intdiv(Effort::MOST_STEPS, 2), $plans[0]->situation, self::RUNS);
         $outcomes = $stage->play(array_map(static fn (Plan $plan): Play => new Play($plan->situation, $plan->hold, $runs, self::SEED), $plans));
         $stage->reached(1.0);

@@ -11,8 +11,8 @@ use RushHold\Focus\Outcome;
 use RushHold\Focus\Play;
 use RushHold\Focus\Simulator;
 use RushHold\Hold\Hold;
-use RushHold\Planning\Situation;
 use RushHold\Rush\Rush;
+use RushHold\Situation\Situation;
 
 /**
  * A piece of a question for one of the players: some plays, each with the number of its rush.

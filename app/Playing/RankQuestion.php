@@ -8,7 +8,7 @@ use RushHold\Document\RankingDocument;
 use RushHold\Focus\Simulator;
 use RushHold\Focus\Stage;
 use RushHold\Focus\Trace;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use RushHold\Planning\Planner;
 use RushHold\Planning\Standing;
 use RushHold\Rush\Rush;
@@ -22,7 +22,7 @@ final readonly class RankQuestion implements Question
     private Rush $rush;
 
     /** @param  int  $place  which run to show: 0 the most typical, then the next */
-    public function __construct(Rush $rush, private Pins $pins, private Units $units, private int $place, private ?Standing $standing)
+    public function __construct(Rush $rush, private PartialHold $pins, private Units $units, private int $place, private ?Standing $standing)
     {
         // Names do not matter to the answer.
         $this->rush = $rush->with(name: '');

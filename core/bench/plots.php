@@ -5,7 +5,7 @@ declare(strict_types=1);
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Focus\Simulator;
-use RushHold\Hold\Response;
+use RushHold\Kit\Response;
 use RushHold\Planning\Chooser;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -19,7 +19,7 @@ $base = [
 ];
 $rate = static function (array $scene, array $focus, array $more = []) use ($base): array {
     $rush = RushDocument::read([...$base, 'scene' => $scene, ...$more])->rush;
-    $plan = Chooser::standard()->choose($rush, HoldDocument::pins(['focus' => $focus], $rush->kit));
+    $plan = Chooser::standard()->choose($rush, HoldDocument::read(['focus' => $focus])->fitting($rush->kit));
     $outcome = (new Simulator($plan->situation))->run($plan->hold, 400, 1);
 
     return [$outcome->keeperRate, 2 * $outcome->standardError];

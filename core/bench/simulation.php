@@ -44,7 +44,7 @@ printf("A full plan of %d to %d set-ups: %s; memory at most %.0f MB\n", min($tri
 
 // One set-up: a zone with detection, 2.5 s in the open.
 $rush = RushDocument::read($example('puffin-coming-in'))->rush;
-$plan = Chooser::standard()->choose($rush, HoldDocument::pins(['focus' => ['area' => 'block', 'patience_s' => 0.3, 'nimble' => 0.5]], $rush->kit));
+$plan = Chooser::standard()->choose($rush, HoldDocument::read(['focus' => ['area' => 'block', 'patience_s' => 0.3, 'nimble' => 0.5]])->fitting($rush->kit));
 $hold = $plan->hold;
 $simulator = new Simulator($plan->situation);
 for ($i = 0; $i < 10; $i++) {

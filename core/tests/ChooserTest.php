@@ -5,11 +5,11 @@ declare(strict_types=1);
 use RushHold\Document\HoldDocument;
 use RushHold\Document\PlanDocument;
 use RushHold\Document\RushDocument;
-use RushHold\Hold\Area;
-use RushHold\Hold\FocusMode;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
+use RushHold\Kit\Area;
+use RushHold\Kit\FocusMode;
 use RushHold\Light\Exposure;
 use RushHold\Planning\Chooser;
 use RushHold\Tests\Rushes;
@@ -61,7 +61,7 @@ it('keeps what is pinned and solves the rest around it', function (): void {
 it('lets every setting be pinned to the value it chose without changing the answer', function (): void {
     $rush = Rushes::with();
     $free = Chooser::standard()->choose($rush);
-    $pins = HoldDocument::pins(HoldDocument::write($free->hold), $rush->kit);
+    $pins = HoldDocument::read(HoldDocument::write($free->hold))->fitting($rush->kit);
     expect(HoldDocument::write(Chooser::standard()->choose($rush, $pins)->hold))->toBe(HoldDocument::write($free->hold));
 });
 
@@ -146,7 +146,7 @@ it('drops frames from a lock-once focus and keeps them with a continuous one', f
 
 it('plans every demo rush as something a photographer would do', function (string $file): void {
     $rush = RushDocument::read(json_decode((string) file_get_contents($file), true))->rush;
-    $plan = Chooser::standard()->choose($rush, Pins::none());
+    $plan = Chooser::standard()->choose($rush, PartialHold::nothing());
     $sharp = array_filter($plan->lane->frames, static fn ($f): bool => $f->verdict->value !== 'soft');
     expect(count($sharp))->toBeGreaterThan(0)->and($plan->exposure->evShort)->toBeLessThan(1.0)
         ->and($plan->hold->shutterS)->toBeLessThan(1 / 400);

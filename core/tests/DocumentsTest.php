@@ -37,7 +37,7 @@ it('refuses what cannot be meant, naming field, range and unit', function (array
 ]);
 
 it('refuses pins the kit does not have', function (array $hold, string $field): void {
-    expect(refusal(static fn () => HoldDocument::pins($hold, new Kit))->field)->toBe($field);
+    expect(refusal(static fn () => HoldDocument::read($hold)->fitting(new Kit))->field)->toBe($field);
 })->with([
     'opening' => [['exposure' => ['aperture' => 2.8]], 'exposure.aperture'],
     'too near' => [['focus' => ['start_at_m' => 1.0]], 'focus.start_at_m'],

@@ -67,8 +67,8 @@ it('has the words of its schema', function (): void {
     $words = static fn (string $enum): array => array_map(static fn ($case): string => $case->value, $enum::cases());
     expect($words(RushHold\Kit\ControlPlace::class))->toEqualCanonicalizing($body['controls']['items']['properties']['place']['enum'])
         ->and($words(RushHold\Kit\Duty::class))->toEqualCanonicalizing($body['controls']['items']['properties']['may']['items']['enum'])
-        ->and($words(RushHold\Hold\Wins::class))->toEqualCanonicalizing($body['presets']['items']['properties']['wins']['enum'])
-        ->and($words(RushHold\Hold\Area::class))->toEqualCanonicalizing(array_keys($body['areas']['properties']))
+        ->and($words(RushHold\Kit\Wins::class))->toEqualCanonicalizing($body['presets']['items']['properties']['wins']['enum'])
+        ->and($words(RushHold\Kit\Area::class))->toEqualCanonicalizing(array_keys($body['areas']['properties']))
         ->and($words(RushHold\Kit\LineDirection::class))->toEqualCanonicalizing($body['points']['properties']['outer']['enum'])
         ->and($words(RushHold\Rush\Figure::class))->toEqualCanonicalizing(schemaOf('subject')['properties']['subject']['properties']['figure']['enum'])
         ->and(array_map(static fn (array $s): array => array_values(array_filter($s['enum'])), schemaOf('habits')['properties']['schools']['properties']))->toEqual(RushHold\Planning\Schools::all());

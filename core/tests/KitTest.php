@@ -6,17 +6,17 @@ use RushHold\Document\BodyDocument;
 use RushHold\Document\LensDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Document\SubjectDocument;
-use RushHold\Hold\Area;
-use RushHold\Hold\Detection;
-use RushHold\Hold\FocusMode;
+use RushHold\Hold\Term;
+use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
 use RushHold\Kit\Lens;
 use RushHold\Kit\PointLayout;
 use RushHold\Kit\Reach;
 use RushHold\Kit\ResponsePreset;
 use RushHold\Kit\Stopwatch;
-use RushHold\Kit\Term;
 use RushHold\Kit\Zoom;
 use RushHold\Library\Bodies;
 use RushHold\Library\Lenses;
@@ -166,7 +166,7 @@ it('computes what extenders do', function (): void {
 
 it('takes a position of the range switch that holds the whole way, or none', function (): void {
     $range = static fn (array $ranges) => Chooser::standard()->choose(Rushes::with(['kit.lens' => ['ranges' => $ranges]]))->hold->range;
-    expect($range([['near_m' => 3.5, 'far_m' => 10], ['near_m' => 10, 'far_m' => null], ['near_m' => 15, 'far_m' => 90]]))->toEqual(new RushHold\Hold\FocusRange(15.0, 90.0))
+    expect($range([['near_m' => 3.5, 'far_m' => 10], ['near_m' => 10, 'far_m' => null], ['near_m' => 15, 'far_m' => 90]]))->toEqual(new RushHold\Kit\FocusRange(15.0, 90.0))
         ->and($range([['near_m' => 3.5, 'far_m' => 10]]))->toBeNull();
 });
 

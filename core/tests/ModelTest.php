@@ -11,17 +11,29 @@ use RushHold\Tests\Rushes;
  * Kept answers are found again by the version of the model. Whoever changes what the model says has to change the
  * version with it; this notices when somebody forgets, and prints what belongs here instead.
  */
+/** @return array<string, string|int|bool|null> what is counted and chosen, by its place; rounded, as processors differ in the last bits */
+function numbersOf(mixed $value, string $place = ''): array
+{
+    if (! is_array($value) && ! is_object($value)) {
+        $said = preg_match('/(label|reason|sentence|because|for|ways_out\.\d+|name|played_less)$/', $place) === 1;
+
+        return $said ? [] : [$place => is_float($value) ? sprintf('%.4g', $value) : $value];
+    }
+    $numbers = [];
+    foreach ((array) $value as $name => $part) {
+        $numbers += numbersOf($part, "$place.$name");
+    }
+
+    return $numbers;
+}
+
 it('has another version when it gives other answers', function (): void {
     $rushes = [[], ['scene.background_texture' => 0.8, 'scene.front_clutter' => 0.4], ['path.heading_deg' => 90.0, 'path.start_m' => 25.0, 'subject.erratic' => 0.5], ['kit.body.mirror' => true, 'light.ev100' => 6.0]];
     $said = array_map(static function (array $changes): array {
-        $plan = RankingDocument::write(Planner::standard()->rank(Rushes::with($changes)));
-        $numbers = [];
-        // Rounded, as processors differ in the last bits.
-        array_walk_recursive($plan, static function (mixed $value) use (&$numbers): void {
-            $numbers[] = is_float($value) ? sprintf('%.4g', $value) : $value;
-        });
+        $numbers = numbersOf(RankingDocument::write(Planner::standard()->rank(Rushes::with($changes))));
+        ksort($numbers);
 
         return $numbers;
     }, $rushes);
-    expect([Model::VERSION, substr(hash('sha256', serialize($said)), 0, 12)])->toBe(['2026-11-25.3', 'ddf6665c50eb']);
+    expect([Model::VERSION, substr(hash('sha256', serialize($said)), 0, 12)])->toBe(['2026-11-25.4', 'f04506ccad43']);
 });

@@ -84,10 +84,10 @@ it('never blurs less with a slower shutter', function (): void {
 });
 
 it('calibrates hands so that one over the focal length gives the textbook circle', function (): void {
-    $rate = Shake::rateRadPerS(Support::Handheld, 0.5, 0.0);
+    $rate = Shake::rateRadPerS(1.0, 0.5, 0.0);
     expect(Shake::blurUm($rate, 500, 1 / 500))->toEqualWithDelta(30.0, 0.01)
-        ->and(Shake::rateRadPerS(Support::Tripod, 0.5, 0.0))->toBeLessThan($rate / 5)
-        ->and(Shake::rateRadPerS(Support::Handheld, 0.5, 3.0))->toEqualWithDelta($rate / 8, 1e-9);
+        ->and(Shake::rateRadPerS(Support::Tripod->shake(), 0.5, 0.0))->toBeLessThan($rate / 5)
+        ->and(Shake::rateRadPerS(1.0, 0.5, 3.0))->toEqualWithDelta($rate / 8, 1e-9);
 });
 
 it('inverts the blur budget', function (): void {

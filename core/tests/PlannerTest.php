@@ -9,8 +9,8 @@ use RushHold\Focus\OneProcess;
 use RushHold\Focus\Overtaken;
 use RushHold\Focus\Play;
 use RushHold\Focus\Stage;
-use RushHold\Hold\Area;
 use RushHold\Hold\Technique;
+use RushHold\Kit\Area;
 use RushHold\Planning\Effort;
 use RushHold\Planning\Planner;
 use RushHold\Tests\Rushes;
@@ -73,7 +73,7 @@ it('gives the rules’ own choice beside the winner where playing it through say
 
 it('keeps pins in every set-up it tries', function (): void {
     $rush = Rushes::with();
-    $ranking = Planner::standard()->rank($rush, HoldDocument::pins(['focus' => ['area' => 'ring-small', 'patience_s' => 0.6], 'exposure' => ['shutter_s' => 1 / 2000]], $rush->kit));
+    $ranking = Planner::standard()->rank($rush, HoldDocument::read(['focus' => ['area' => 'ring-small', 'patience_s' => 0.6], 'exposure' => ['shutter_s' => 1 / 2000]])->fitting($rush->kit));
     foreach ($ranking->candidates as $candidate) {
         expect($candidate->hold->area)->toBe(Area::RingSmall)->and($candidate->hold->patienceS)->toBe(0.6)->and($candidate->hold->shutterS)->toBe(1 / 2000);
     }
@@ -175,11 +175,11 @@ it('plans with any one area as the only one of a body', function (string $area):
     $ranking = Planner::standard()->rank($rush);
     expect($ranking->best->hold->area->value)->toBe($area);
     // What was found can be pinned again.
-    HoldDocument::pins(HoldDocument::write($ranking->best->hold), $rush->kit);
+    HoldDocument::read(HoldDocument::write($ranking->best->hold))->fitting($rush->kit);
 })->with(array_map(static fn (Area $a): string => $a->value, Area::cases()));
 
 it('keeps any shutter that is pinned, however slow', function (float $shutter): void {
     $rush = Rushes::with();
-    $ranking = Planner::standard()->rank($rush, HoldDocument::pins(['exposure' => ['shutter_s' => $shutter]], $rush->kit));
+    $ranking = Planner::standard()->rank($rush, HoldDocument::read(['exposure' => ['shutter_s' => $shutter]])->fitting($rush->kit));
     expect($ranking->best->hold->shutterS)->toBe($shutter)->and(json_encode(RankingDocument::write($ranking)))->toBeJson();
 })->with([1 / 20, 0.5, 30.0]);

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use RushHold\Hold\Area;
-use RushHold\Hold\Detection;
-use RushHold\Hold\FocusMode;
-use RushHold\Hold\Pins;
-use RushHold\Hold\Response;
+use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
+use RushHold\Kit\Area;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Kit\Response;
 use RushHold\Planning\Choices;
 use RushHold\Planning\Rule;
 use RushHold\Planning\RuleBook;
-use RushHold\Planning\Situation;
+use RushHold\Situation\Situation;
 use RushHold\Tests\Rushes;
 
 /**
@@ -118,7 +118,7 @@ function speaks(string $id, array $changes): bool
 {
     $decided = array_filter($changes, static fn (string $k): bool => $k[0] === '=', ARRAY_FILTER_USE_KEY);
     $situation = new Situation(Rushes::with(array_diff_key($changes, $decided)));
-    $choices = new Choices(Pins::none());
+    $choices = new Choices(PartialHold::nothing());
     foreach ($decided as $name => $value) {
         $choices->decide(Setting::from(substr($name, 1)), $value);
     }
@@ -177,7 +177,7 @@ it('weighs rules: rejected values go, points add up, the simpler wins a tie', fu
         Rule::reject('c', Setting::Mode, ['manual'], $always, 'Not allowed.'),
         Rule::favour('d', Setting::Mode, ['auto-switch' => -2.0], $always, 'It guesses.'),
     ]);
-    $judgement = $book->judge(Setting::Mode, ['single', 'continuous', 'auto-switch', 'manual'], new Situation(Rushes::with()), new Choices(Pins::none()));
+    $judgement = $book->judge(Setting::Mode, ['single', 'continuous', 'auto-switch', 'manual'], new Situation(Rushes::with()), new Choices(PartialHold::nothing()));
     expect($judgement->value)->toBe('single')->and($judgement->reason)->toBe('Both do.')
         ->and(array_map(fn ($a) => [$a->value, $a->because, $a->possible], $judgement->alternatives))->toBe([
             ['continuous', 'Does as well; the other is simpler.', true],

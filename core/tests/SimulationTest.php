@@ -9,8 +9,8 @@ use RushHold\Focus\Outcome;
 use RushHold\Focus\Simulator;
 use RushHold\Focus\Trace;
 use RushHold\Planning\Chooser;
-use RushHold\Planning\Situation;
 use RushHold\Rush\Rush;
+use RushHold\Situation\Situation;
 use RushHold\Tests\Rushes;
 
 /** @return array<string, array{array<string, mixed>, array<string, mixed>, int}> */
@@ -124,7 +124,7 @@ it('takes down one run so that it can be looked at', function (): void {
 
 it('tells distances in its runs as everywhere else, from the lens', function (float $focal, float $start): void {
     $rush = Rushes::with(['subject.erratic' => 0.0, 'path.start_m' => $start, 'path.heading_deg' => 60.0, 'subject.speed_mps' => 3.0, 'kit.lens' => ['focal_mm' => $focal, 'nearest_m' => 2.5]]);
-    $plan = Chooser::standard()->choose($rush, HoldDocument::pins(['focus' => ['technique' => 'park', 'mode' => 'manual', 'start_at_m' => 0.9 * $start]], $rush->kit));
+    $plan = Chooser::standard()->choose($rush, HoldDocument::read(['focus' => ['technique' => 'park', 'mode' => 'manual', 'start_at_m' => 0.9 * $start]])->fitting($rush->kit));
     $trace = new Trace;
     (new Simulator($plan->situation))->run($plan->hold, 1, 1, 0, $trace);
     foreach ([0, 40, count($trace->steps) - 1] as $i) {

@@ -7,9 +7,9 @@ declare(strict_types=1);
 use RushHold\Blur\Shake;
 use RushHold\Blur\SlowestShutter;
 use RushHold\Blur\Verdict;
-use RushHold\Hold\Area;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
+use RushHold\Kit\Area;
 use RushHold\Light\Exposure;
 use RushHold\Motion\ImageMotion;
 use RushHold\Optics\Diffraction;
@@ -156,4 +156,17 @@ it('asks a shutter for four fifths of the rush: of sixty-one moments the twelfth
 it('does not stop down beyond diffraction for depth that cannot be had', function (): void {
     $plan = plan(['group' => [['distance_m' => 44.0], ['distance_m' => 30.0]], 'light.ev100' => 16.0, 'photographer.iso_ceiling' => 51200.0]);
     expect($plan->hold->aperture)->toBeLessThanOrEqual(Diffraction::limitFor($plan->situation->cocUm) * 1.06)->toBeGreaterThan($plan->situation->kit->widest());
+});
+
+it('takes a support that is pinned for one that is usual', function (): void {
+    $usual = Chooser::standard()->choose(Rushes::with(['photographer.support' => 'tripod']));
+    $pinned = plan([], ['support' => 'tripod']);
+    expect($pinned->hold->shutterS)->toBe($usual->hold->shutterS)
+        ->and($pinned->situation->aimMiss)->toBe($usual->situation->aimMiss)
+        ->and($pinned->exposure->need->bodyS)->toBe($usual->exposure->need->bodyS)
+        ->and($pinned->situation->aimMiss)->toBeLessThan(plan([])->situation->aimMiss);
+});
+
+it('knows that a steadied finder is easier to hold still', function (): void {
+    expect(plan([], ['stabiliser' => 'on'])->situation->aimMiss)->toBeLessThan(plan([], ['stabiliser' => 'off'])->situation->aimMiss);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use RushHold\Document\HabitsDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RankingDocument;
+use RushHold\Document\StandingDocument;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Change;
@@ -16,15 +17,15 @@ use RushHold\Tests\Rushes;
 it('needs no change when the camera stands as the hold says', function (): void {
     $plan = Chooser::standard()->choose(Rushes::with());
     expect(Standing::after($plan->hold)->changes($plan))->toBe([])
-        ->and(Standing::read(HoldDocument::write($plan->hold))->changes($plan))->toBe([])
+        ->and(StandingDocument::read(HoldDocument::write($plan->hold))->changes($plan))->toBe([])
         // What is not known is not claimed to need a change.
-        ->and(Standing::read([])->changes($plan))->toBe([]);
+        ->and(StandingDocument::read([])->changes($plan))->toBe([]);
 });
 
 it('flags what would spoil the rush, and puts it first', function (array $standing, string $name, string $says): void {
     $plan = Chooser::standard()->choose(Rushes::with());
     $harmless = ['exposure' => ['iso' => 6400]];
-    $changes = Standing::read([...$harmless, ...$standing])->changes($plan);
+    $changes = StandingDocument::read([...$harmless, ...$standing])->changes($plan);
     expect($changes[0]->name)->toBe($name)->and($changes[0]->danger)->toContain($says)
         ->and(array_filter($changes, static fn (Change $c): bool => $c->setting === Setting::Iso && $c->danger === null))->toHaveCount(1);
 })->with([
@@ -38,9 +39,9 @@ it('flags what would spoil the rush, and puts it first', function (array $standi
 
 it('does not ask for changes that do nothing', function (): void {
     $rush = Rushes::with(['path.repeats' => true]);
-    $park = HoldDocument::pins(['focus' => ['technique' => 'park', 'mode' => 'manual']], $rush->kit);
+    $park = HoldDocument::read(['focus' => ['technique' => 'park', 'mode' => 'manual']])->fitting($rush->kit);
     $plan = Chooser::standard()->choose($rush, $park);
-    $settings = array_map(static fn (Change $c): ?Setting => $c->setting, Standing::read(['focus' => ['mode' => 'manual', 'patience_s' => 1.2, 'detect' => 'person', 'area' => 'whole']])->changes($plan));
+    $settings = array_map(static fn (Change $c): ?Setting => $c->setting, StandingDocument::read(['focus' => ['mode' => 'manual', 'patience_s' => 1.2, 'detect' => 'person', 'area' => 'whole']])->changes($plan));
     expect($settings)->toBe([]);
 });
 
@@ -66,7 +67,7 @@ it('breaks ties by how the camera stands, and offers fewer changes', function ()
 });
 
 it('refuses a standing that cannot be', function (array $standing, string $field): void {
-    expect(refusal(static fn () => Standing::read($standing))->field)->toBe($field);
+    expect(refusal(static fn () => StandingDocument::read($standing))->field)->toBe($field);
 })->with([
     [['focus' => ['patience_s' => 9]], 'focus.patience_s'],
     [['focus' => ['patience_s' => '2']], 'focus.patience_s'],
@@ -80,7 +81,7 @@ it('refuses a standing that cannot be', function (array $standing, string $field
 
 it('turns the schools a person follows into pins', function (): void {
     $habits = HabitsDocument::read(['format' => 'rush-hold/habits@1', 'schools' => ['response' => 'sticky', 'stabiliser' => null, 'bursts' => 'short'], 'floors' => ['bird' => 0.0005]]);
-    $pins = $habits->pins(new Kit);
+    $pins = $habits->taken(new Kit);
     expect($pins->get(Setting::Patience))->toBe(1.2)->and($pins->has(Setting::Stabiliser))->toBeFalse()->and($pins->has(Setting::Drive))->toBeTrue()
         ->and($habits->floors)->toBe(['bird' => 0.0005])
         ->and(refusal(static fn () => HabitsDocument::read(['format' => 'rush-hold/habits@1', 'schools' => ['response' => 'wild']]))->field)->toBe('schools.response')

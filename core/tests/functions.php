@@ -20,7 +20,7 @@ function plan(array $changes = [], array $pins = []): Plan
 {
     $rush = Rushes::with($changes);
 
-    return Chooser::standard()->choose($rush, HoldDocument::pins($pins, $rush->kit));
+    return Chooser::standard()->choose($rush, HoldDocument::read($pins)->fitting($rush->kit));
 }
 
 function misfit(Plan $plan, string $what): ?Misfit
@@ -57,7 +57,7 @@ function refusal(callable $work): Refused
 /** Plays a hold; what it leaves out is solved for. */
 function play(Rush $rush, array $hold = [], int $runs = 200, int $seed = 1): Outcome
 {
-    $plan = Chooser::standard()->choose($rush, HoldDocument::pins($hold, $rush->kit));
+    $plan = Chooser::standard()->choose($rush, HoldDocument::read($hold)->fitting($rush->kit));
 
     return (new Simulator($plan->situation))->run($plan->hold, $runs, $seed);
 }

@@ -10,13 +10,13 @@ use RushHold\Document\OutcomeDocument;
 use RushHold\Document\PlanDocument;
 use RushHold\Document\RankingDocument;
 use RushHold\Document\RushDocument;
+use RushHold\Document\StandingDocument;
 use RushHold\Focus\OneProcess;
 use RushHold\Focus\Play;
 use RushHold\Kit\Kit;
 use RushHold\Planning\Chooser;
 use RushHold\Planning\Effort;
 use RushHold\Planning\Planner;
-use RushHold\Planning\Standing;
 use RushHold\Refused;
 use RushHold\Units;
 use Tests\Fuzz\CountingStage;
@@ -59,15 +59,15 @@ it('plans every rush, or refuses it', function (): void {
     $gate = app(DocumentGate::class);
     $ended = withSeeds(fuzzed()[1], 0, static function (Maker $maker, int $seed) use ($gate): void {
         $rush = RushDocument::read($maker->rush());
-        $pins = HoldDocument::pins($maker->lucky(0.5) ? $maker->hold() : [], $rush->rush->kit);
-        $standing = $maker->lucky(0.3) ? Standing::read($maker->hold()) : null;
+        $pins = HoldDocument::read($maker->lucky(0.5) ? $maker->hold() : [])->fitting($rush->rush->kit);
+        $standing = $maker->lucky(0.3) ? StandingDocument::read($maker->hold()) : null;
         $plan = Chooser::standard()->choose($rush->rush, $pins);
         $json = json_encode(PlanDocument::write($plan, $maker->one(Units::cases()), $standing), JSON_THROW_ON_ERROR);
         expect(strlen($json))->toBeLessThan(600_000, "seed $seed");
         // What was read can be read again, and means the same.
         expect(RushDocument::read($rush->fields)->fields)->toEqual($rush->fields);
         // What the planner sets can be pinned.
-        HoldDocument::pins(HoldDocument::write($plan->hold), $rush->rush->kit);
+        HoldDocument::read(HoldDocument::write($plan->hold))->fitting($rush->rush->kit);
         $result = $gate->validator()->validate(json_decode($json), 'urn:rush-hold:plan@1');
         expect($result->isValid())->toBeTrue("seed $seed: ".json_encode([$result->error()?->keyword(), $result->error()?->args(), $result->error()?->data()->fullPath()]));
     });
@@ -78,7 +78,7 @@ it('plans every rush, or refuses it', function (): void {
 it('plays and ranks every rush within its bounds', function (): void {
     withSeeds(max(20, intdiv(fuzzed()[1], 20)), 1, static function (Maker $maker, int $seed): void {
         $rush = RushDocument::read($maker->rush())->rush;
-        $pins = HoldDocument::pins($maker->lucky(0.5) ? $maker->hold() : [], $rush->kit);
+        $pins = HoldDocument::read($maker->lucky(0.5) ? $maker->hold() : [])->fitting($rush->kit);
         $stage = new CountingStage;
         $json = json_encode(RankingDocument::write(Planner::standard()->rank($rush, $pins, 1, 0, $stage)), JSON_THROW_ON_ERROR);
         expect(strlen($json))->toBeLessThan(1_000_000, "seed $seed")->and($stage->steps)->toBeLessThan(1.6 * Effort::MOST_STEPS, "seed $seed");
@@ -103,7 +103,7 @@ it('takes in every piece of kit, or refuses it', function (): void {
 it('takes in all habits, or refuses them', function (): void {
     withSeeds(intdiv(fuzzed()[1], 3), 3, static function (Maker $maker, int $seed): void {
         $habits = app(DocumentGate::class)->habits($maker->kit('habits'));
-        $habits->pins(new Kit);
+        $habits->taken(new Kit);
         expect(app(DocumentGate::class)->habits($habits->fields)->fields)->toEqual($habits->fields, "seed $seed");
     });
 });

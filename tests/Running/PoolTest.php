@@ -5,13 +5,13 @@ declare(strict_types=1);
 use App\Playing\RankQuestion;
 use RushHold\Document\RushDocument;
 use RushHold\Focus\OneProcess;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use RushHold\Units;
 use Tests\Running\Visitor;
 
 it('answers as one process does, to the last bit', function (string $example): void {
     $rush = $this->example($example, 0.25);
-    $alone = (new RankQuestion(RushDocument::read($rush)->rush, Pins::none(), Units::Metric, 0, null))->answer(new OneProcess);
+    $alone = (new RankQuestion(RushDocument::read($rush)->rush, PartialHold::nothing(), Units::Metric, 0, null))->answer(new OneProcess);
     expect($this->visitor()->post('/api/rank', ['rush' => $rush])->body)->toBe($alone);
 })->with(['puffin-coming-in', 'pipit-in-the-gorse', 'barriers']);
 

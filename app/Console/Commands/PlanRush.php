@@ -7,8 +7,8 @@ namespace App\Console\Commands;
 use App\Documents\DocumentGate;
 use Illuminate\Console\Command;
 use RushHold\Document\RankingDocument;
+use RushHold\Document\StandingDocument;
 use RushHold\Planning\Planner;
-use RushHold\Planning\Standing;
 use RushHold\Units;
 
 /** Needs no database: a rush in, a plan out. */
@@ -35,7 +35,7 @@ final class PlanRush extends Command
             $units = Units::tryFrom((string) $this->option('units')) ?? throw \RushHold\Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
 
             $left = $this->option('standing');
-            $standing = is_string($left) ? Standing::read($this->document($left)) : null;
+            $standing = is_string($left) ? StandingDocument::read($this->document($left)) : null;
 
             return RankingDocument::write(Planner::standard()->rank($rush, $pins, $this->count('seed', 0, PHP_INT_MAX), $this->count('runs', 1, 100000), null, $standing), $units);
         });

@@ -10,7 +10,7 @@ use App\Playing\Questions;
 use OpenApi\Attributes as OA;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use Symfony\Component\HttpFoundation\Response;
 
 final class ComparisonController extends Controller
@@ -40,7 +40,7 @@ final class ComparisonController extends Controller
     public function __invoke(ComparisonRequest $request, Questions $questions): Response
     {
         $rush = RushDocument::read($request->input('rush'))->rush;
-        [$first, $second] = array_map(static fn (mixed $document): Pins => HoldDocument::pins($document, $rush->kit), array_values((array) $request->input('holds')));
+        [$first, $second] = array_map(static fn (mixed $document): PartialHold => HoldDocument::read($document)->fitting($rush->kit), array_values((array) $request->input('holds')));
 
         return $questions->ask($request, new ComparisonQuestion($rush, [$first, $second], $request->integer('run')));
     }

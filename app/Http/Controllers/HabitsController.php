@@ -17,7 +17,6 @@ use RushHold\Document\HabitsDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\LensDocument;
 use RushHold\Document\RushDocument;
-use RushHold\Hold\Setting;
 use RushHold\Kit\Kit;
 use RushHold\Library\Subjects;
 
@@ -91,14 +90,7 @@ final class HabitsController extends Controller
     /** @return array<string, mixed> what the person's schools fix, as a hold document */
     private static function pins(HabitsDocument $habits, Kit $kit): array
     {
-        $pins = $habits->pins($kit);
-        $hold = [];
-        foreach (Setting::cases() as $setting) {
-            if ($pins->has($setting)) {
-                $value = $pins->get($setting);
-                data_set($hold, $setting->value, $value instanceof \BackedEnum ? $value->value : $value);
-            }
-        }
+        $hold = HoldDocument::settings($habits->taken($kit));
 
         return $hold === [] ? [] : ['format' => HoldDocument::FORMAT, ...$hold];
     }

@@ -23,9 +23,9 @@ use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 use RushHold\Document\BodyDocument;
 use RushHold\Document\LensDocument;
+use RushHold\Document\StandingDocument;
+use RushHold\Hold\Term;
 use RushHold\Kit\Reach;
-use RushHold\Kit\Term;
-use RushHold\Planning\Standing;
 use RushHold\Refused;
 
 final class KitController extends Controller
@@ -186,7 +186,7 @@ final class KitController extends Controller
     {
         $entry = $this->entry($request, KitType::Bodies, $id);
         $standing = $request->input('standing');
-        $standing === null || Standing::read($standing);
+        $standing === null || StandingDocument::read($standing);
         $this->alone($request, function () use ($request, $entry, $id, $standing): void {
             if ($entry->sample) {
                 $person = $this->person($request)->refresh();

@@ -25,7 +25,7 @@ final class PlanController extends Controller
     {
         // Nothing is kept here, and the core refuses whatever cannot be meant: no need for the schemas' last word.
         $rush = RushDocument::read($request->input('rush'))->rush;
-        $pins = HoldDocument::pins($request->input('pins') ?? [], $rush->kit);
+        $pins = HoldDocument::read($request->input('pins') ?? [])->fitting($rush->kit);
         $plan = Chooser::standard()->choose($rush, $pins);
 
         return response()->json(PlanDocument::write($plan, $request->enum('units', Units::class) ?? Units::Metric, $request->standing()));

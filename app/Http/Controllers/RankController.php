@@ -25,7 +25,7 @@ final class RankController extends Controller
     public function __invoke(PlanRequest $request, Questions $questions): Response
     {
         $rush = RushDocument::read($request->input('rush'))->rush;
-        $pins = HoldDocument::pins($request->input('pins') ?? [], $rush->kit);
+        $pins = HoldDocument::read($request->input('pins') ?? [])->fitting($rush->kit);
 
         return $questions->ask($request, new RankQuestion($rush, $pins, $request->enum('units', Units::class) ?? Units::Metric, $request->integer('run'), $request->standing()));
     }

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
+use RushHold\Document\StandingDocument;
 use RushHold\Planning\Standing;
 use RushHold\Units;
 
@@ -25,7 +26,7 @@ final class PlanRequest extends FormRequest
     {
         $given = $this->input('standing');
 
-        return is_array($given) && $given !== [] ? Standing::read($given) : null;
+        return is_array($given) && $given !== [] ? StandingDocument::read($given) : null;
     }
 
     /** @return array<string, list<mixed>> */

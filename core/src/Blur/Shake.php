@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Blur;
 
-use RushHold\Kit\Support;
-
 /** How much the camera itself turns during the exposure. */
 final class Shake
 {
@@ -21,15 +19,16 @@ final class Shake
     /**
      * The rate that is left, rad/s.
      *
+     * @param  float  $left  share of hand-held shake that the support leaves, 0 to 1
      * @param  float  $steadiness  0 to 1, the same skill that holds an area on a subject
      * @param  float  $stabiliserStops  stops the stabiliser promises; 0 when it is off
      */
-    public static function rateRadPerS(Support $support, float $steadiness, float $stabiliserStops): float
+    public static function rateRadPerS(float $left, float $steadiness, float $stabiliserStops): float
     {
         $steady = 1.3 - 0.6 * $steadiness;
         $stabiliser = max(self::STABILISER_FLOOR, 2 ** -$stabiliserStops);
 
-        return self::HANDS_RAD_PER_S * $support->shake() * $steady * $stabiliser;
+        return self::HANDS_RAD_PER_S * $left * $steady * $stabiliser;
     }
 
     /** Blur on the sensor, µm. */

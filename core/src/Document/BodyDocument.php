@@ -4,22 +4,23 @@ declare(strict_types=1);
 
 namespace RushHold\Document;
 
-use RushHold\Hold\Area;
-use RushHold\Hold\Detection;
-use RushHold\Hold\FocusMode;
-use RushHold\Hold\Response;
-use RushHold\Hold\Wins;
+use RushHold\Hold\Term;
+use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
 use RushHold\Kit\Control;
 use RushHold\Kit\ControlPlace;
+use RushHold\Kit\Detection;
 use RushHold\Kit\Duty;
+use RushHold\Kit\FocusMode;
 use RushHold\Kit\LineDirection;
 use RushHold\Kit\MechanicalShutter;
 use RushHold\Kit\OwnWord;
 use RushHold\Kit\PointLayout;
+use RushHold\Kit\Response;
 use RushHold\Kit\ResponsePreset;
 use RushHold\Kit\StoredSet;
+use RushHold\Kit\Wins;
 use RushHold\Refused;
 
 /**
@@ -226,6 +227,9 @@ final readonly class BodyDocument
             throw Refused::because($body->at('words'), sprintf('must be at most %d words.', self::MOST_WORDS));
         }
         foreach ($given->names() as $key) {
+            if (! Term::isKnown($key)) {
+                throw Refused::because($body->at('words'), "“{$key}” is not something a camera can have a word for.");
+            }
             $f = $given->object($key);
             $words[$key] = new OwnWord(trim($f->text('label', '', 60)), trim($f->text('where', '', 160)));
             $given->keep($key, $f->done());

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Document;
 
-use RushHold\Hold\Detection;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
+use RushHold\Kit\Detection;
 use RushHold\Kit\Kit;
 use RushHold\Optics\FinalUse;
 use RushHold\Planning\Schools;
@@ -71,7 +71,7 @@ final readonly class HabitsDocument
                 $schools[$school] = $side;
             }
         }
-        Schools::pins($schools, new Kit);
+        Schools::taken($schools, new Kit);
         $f->keep('schools', $taken->done());
         $f->optionalText('body', 40);
         $f->optionalText('lens', 40);
@@ -80,8 +80,8 @@ final readonly class HabitsDocument
     }
 
     /** What these habits fix of every hold until it is let go. */
-    public function pins(Kit $kit): Pins
+    public function taken(Kit $kit): PartialHold
     {
-        return Schools::pins($this->schools, $kit);
+        return Schools::taken($this->schools, $kit);
     }
 }

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Hold\Hold;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
-use RushHold\Kit\Kit;
 use RushHold\Refused;
 
 /** A hold as a document, format `rush-hold/hold@1`; formats/hold.schema.json describes it. */
@@ -15,59 +14,80 @@ final class HoldDocument
 {
     public const FORMAT = 'rush-hold/hold@1';
 
+    /** Parts of the document that hold several settings. */
+    private const PARTS = ['focus', 'exposure'];
+
     /**
-     * The settings a hold document fixes; those it leaves out stay open.
+     * The settings a document fixes; those it leaves out stay open.
      *
-     * @throws Refused if a field is unknown, of the wrong type, out of range or not to be had with this kit
+     * @throws Refused if a field is unknown, of the wrong type or outside what any camera has
      */
-    public static function pins(mixed $document, Kit $kit): Pins
+    public static function read(mixed $document): PartialHold
     {
         $top = Fields::of($document);
         $format = $top->text('format', self::FORMAT);
         if ($format !== self::FORMAT) {
             throw Refused::because('format', sprintf('must be “%s”; “%s” was given.', self::FORMAT, $format));
         }
-        $pins = Pins::none();
-        $parts = ['focus' => $top->object('focus'), 'exposure' => $top->object('exposure'), '' => $top];
-        foreach (Setting::cases() as $setting) {
-            [$part, $name] = str_contains($setting->value, '.') ? explode('.', $setting->value, 2) : ['', $setting->value];
-            if (! $parts[$part]->has($name)) {
-                continue;
-            }
-            $pins = $pins->with($setting, $parts[$part]->raw($name), $kit);
-        }
-        $parts['focus']->done();
-        $parts['exposure']->done();
-        $top->keep('focus', true);
-        $top->keep('exposure', true);
+        $hold = self::fields($top);
         $top->done();
 
-        return $pins;
+        return $hold;
+    }
+
+    /**
+     * Reads the settings wherever they stand, and leaves the other fields of the document alone.
+     *
+     * @throws Refused if a setting is of the wrong type or outside what any camera has
+     */
+    public static function fields(Fields $top): PartialHold
+    {
+        $parts = ['' => $top];
+        foreach (self::PARTS as $name) {
+            $parts[$name] = $top->object($name);
+        }
+        $hold = PartialHold::nothing();
+        foreach (Setting::cases() as $setting) {
+            [$part, $name] = self::place($setting);
+            if ($parts[$part]->has($name)) {
+                $hold = $hold->with($setting, $parts[$part]->raw($name));
+            }
+        }
+        foreach (self::PARTS as $name) {
+            $top->keep($name, $parts[$name]->done());
+        }
+
+        return $hold;
     }
 
     /** @return array<string, mixed> the complete document */
     public static function write(Hold $hold): array
     {
-        return [
-            'format' => self::FORMAT,
-            'focus' => [
-                'mode' => $hold->mode->value,
-                'technique' => $hold->technique->value,
-                'area' => $hold->area->value,
-                'detect' => $hold->detect->value,
-                'eye' => $hold->eye,
-                'patience_s' => $hold->patienceS,
-                'nimble' => $hold->nimble,
-                'wins' => $hold->wins->value,
-                'area_at' => $hold->areaAt,
-                'start_at_m' => $hold->startAtM,
-                'range_m' => $hold->range === null ? null : [$hold->range->nearM, $hold->range->farM],
-            ],
-            'aim' => $hold->aim->value,
-            'exposure' => ['shutter_s' => $hold->shutterS, 'aperture' => $hold->aperture, 'iso' => $hold->iso],
-            'drive' => $hold->drive->value,
-            'stabiliser' => $hold->stabiliser->value,
-            'support' => $hold->support->value,
-        ];
+        return ['format' => self::FORMAT, ...self::settings(PartialHold::of($hold))];
+    }
+
+    /** @return array<string, mixed> what is fixed, as the document nests it */
+    public static function settings(PartialHold $hold): array
+    {
+        $document = [];
+        foreach ($hold->settings() as $setting) {
+            [$part, $name] = self::place($setting);
+            $value = $setting->kind()->write($hold->get($setting));
+            if ($part === '') {
+                $document[$name] = $value;
+            } else {
+                $document[$part] = [...(array) ($document[$part] ?? []), $name => $value];
+            }
+        }
+
+        return $document;
+    }
+
+    /** @return array{string, string} the part a setting stands in, empty for none, and its name there */
+    private static function place(Setting $setting): array
+    {
+        $dot = strpos($setting->value, '.');
+
+        return $dot === false ? ['', $setting->value] : [substr($setting->value, 0, $dot), substr($setting->value, $dot + 1)];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Document;
 
-use RushHold\Hold\FocusRange;
+use RushHold\Kit\FocusRange;
 use RushHold\Kit\Lens;
 use RushHold\Kit\Zoom;
 use RushHold\Refused;

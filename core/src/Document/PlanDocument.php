@@ -7,7 +7,7 @@ namespace RushHold\Document;
 use RushHold\Blur\BlurParts;
 use RushHold\Blur\Verdict;
 use RushHold\Hold\Setting;
-use RushHold\Kit\Term;
+use RushHold\Hold\Term;
 use RushHold\Light\LightDirection;
 use RushHold\Optics\Diffraction;
 use RushHold\Optics\StopScale;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Focus\Trace;
+use RushHold\Hold\PartialHold;
 use RushHold\Planning\Candidate;
 use RushHold\Planning\Counterfactual;
 use RushHold\Planning\Ranking;
@@ -40,12 +41,12 @@ final class RankingDocument
             'ranking' => [
                 ...array_map(static fn (Candidate $c): array => self::candidate($c, $ranking->standing), self::shown($ranking->candidates)),
                 ...array_map(static fn (array $out): array => [
-                    'hold' => self::nested($out['setting'], $out['value']), 'keeper_rate' => 0.0, 'rejected_because' => $units->say($out['because']),
+                    'hold' => HoldDocument::settings(PartialHold::nothing()->with($out['setting'], $out['value'])), 'keeper_rate' => 0.0, 'rejected_because' => $units->say($out['because']),
                 ], $ranking->ruledOut),
             ],
             ...($ranking->fewestChanges === null ? [] : ['fewest_changes' => self::candidate($ranking->fewestChanges, $ranking->standing)]),
             'why' => array_map(static fn (Counterfactual $w): array => [
-                'setting' => $w->setting, 'from' => $w->from, 'to' => $w->to,
+                'setting' => $w->setting->value, 'from' => $w->setting->kind()->write($w->from), 'to' => $w->setting->kind()->write($w->to),
                 'keeper_rate_change' => round($w->change, 4), 'standard_error' => round($w->standardError, 4),
             ], $ranking->why),
             'what_if' => array_map(static fn (WhatIf $w): array => [
@@ -89,7 +90,7 @@ final class RankingDocument
         $seen = $shown = [];
         foreach ($candidates as $candidate) {
             $hold = $candidate->hold;
-            $family = "{$hold->technique->value} {$hold->mode->value} {$hold->area->value} {$hold->detect->value}";
+            $family = $hold->family();
             if (! isset($seen[$family]) && count($shown) < self::SHOWN) {
                 $seen[$family] = true;
                 $shown[] = $candidate;
@@ -97,13 +98,5 @@ final class RankingDocument
         }
 
         return $shown;
-    }
-
-    /** @return array<string, mixed> */
-    private static function nested(string $setting, string $value): array
-    {
-        [$part, $name] = [...explode('.', $setting, 2), ''];
-
-        return $name === '' ? [$part => $value] : [$part => [$name => $value]];
     }
 }

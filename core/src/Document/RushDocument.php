@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use DateTimeImmutable;
-use RushHold\Hold\Detection;
+use RushHold\Kit\Detection;
 use RushHold\Kit\Support;
 use RushHold\Light\Exposure;
 use RushHold\Light\Sky;

@@ -7,13 +7,14 @@ namespace RushHold\Focus;
 use RushHold\Blur\LensBlur;
 use RushHold\Blur\Shake;
 use RushHold\Blur\Verdict;
-use RushHold\Hold\Detection;
 use RushHold\Hold\Drive;
 use RushHold\Hold\Hold;
 use RushHold\Kit\AreaShape;
+use RushHold\Kit\Detection;
 use RushHold\Light\Shimmer;
 use RushHold\Optics\Diffraction;
-use RushHold\Planning\Situation;
+use RushHold\Situation\Aim;
+use RushHold\Situation\Situation;
 
 /** What one hold makes of a subject's way, as far as it does not depend on chance: one entry for each focus cycle. */
 final class Course
@@ -106,7 +107,7 @@ final class Course
         $limitUm = Verdict::KEEPER_LIMIT * $coc;
         $person = $s->photographer;
         $stops = $hold->stabiliser->stops($s->kit->lens->stabiliserStops);
-        $this->shakeUm = Shake::blurUm(Shake::rateRadPerS($hold->support, $person->aim, $stops), $s->kit->focalMm(), $hold->shutterS);
+        $this->shakeUm = Shake::blurUm(Shake::rateRadPerS($hold->support->shake(), $person->aim, $stops), $s->kit->focalMm(), $hold->shutterS);
         $air = Shimmer::of($rush->light->sunHeightDeg(), $rush->light->sky, $rush->scene->surface, $s->middle->distanceM, $rush->scene->lineHeightM, $rush->scene->wind);
         $this->airUm = $air->blurUm($s->kit->focalMm());
         $fixed = LensBlur::um($n, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender) ** 2
@@ -114,9 +115,7 @@ final class Course
         $this->visibleLarge = $n * 0.15 * $body->sensorHeightMm;
 
         // A steadier support steadies the aim, but a subject that moves still has to be followed.
-        $hands = (Parameters::HANDS_BEST_RAD + Parameters::HANDS_UNSKILLED_RAD * (1 - $person->aim)) * sqrt($hold->support->shake());
-        // A stabilised finder is easier to hold still.
-        $hands *= $stops > 0 ? 0.8 : 1.0;
+        $hands = Aim::of($rush, $hold->support, $stops > 0)->handsRad;
         $firstMiss = Parameters::FIRST_MISS * exp(-$rush->path->noticeS / Parameters::FINDING_S) * (1.2 - $person->aim);
 
         $contrast = max(0.05, $rush->subject->contrast * ($rush->isBacklit() ? Parameters::BACKLIT_CONTRAST : 1.0));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Focus;
 
-use RushHold\Planning\Situation;
+use RushHold\Situation\Situation;
 use WeakMap;
 
 /** Plays everything here and now, one after the other. */

@@ -28,6 +28,12 @@ final readonly class Outcome
     ) {
     }
 
+    /** Of what was not played. */
+    public static function none(): self
+    {
+        return self::of(1, [], 0.0, 0.0, []);
+    }
+
     /** Both together, when $more goes on where this stopped. */
     public function and(self $more): self
     {

@@ -10,25 +10,7 @@ namespace RushHold\Focus;
  */
 final class Parameters
 {
-    // Pointing. Angles of a hand-held long lens, from how far birds wander about the finder of practised and new users.
-
-    /** Unsteadiness of a master's hands, rad (about 3 arcmin). */
-    public const HANDS_BEST_RAD = 0.0008;
-
-    /** Added for somebody who never did it, rad. */
-    public const HANDS_UNSKILLED_RAD = 0.005;
-
-    /** How late a master follows what moves, s: a share of a human reaction that foresight does not remove. */
-    public const LATE_BEST_S = 0.03;
-
-    /** Added without any practice in following, s. */
-    public const LATE_UNSKILLED_S = 0.22;
-
-    /** Share of that lateness which is left when the way is steady and so foreseen. */
-    public const LATE_FORESEEN = 0.5;
-
-    /** Turning rate at which people begin to swing ahead with the subject instead of running after it, rad/s. */
-    public const SWING_RAD_PER_S = 0.3;
+    // Pointing; how far the aim strays is in Aim.
 
     /** Time in which aim wanders and is brought back, s: eye and hand correct about three times a second. */
     public const AIM_MEMORY_S = 0.45;

@@ -6,7 +6,7 @@ namespace RushHold\Focus;
 
 use RushHold\Motion\ImageMotion;
 use RushHold\Motion\PathPoint;
-use RushHold\Planning\Situation;
+use RushHold\Situation\Situation;
 
 /**
  * The subject's way through a rush as the sensor gets it, one entry for each focus cycle: what is the same for every
@@ -81,8 +81,6 @@ final class Passage
         $f = $lens->focalMm;
         $this->stepS = self::stepS($s);
         $this->steps = self::stepsOf($s, $lead);
-        $late = Parameters::LATE_BEST_S + Parameters::LATE_UNSKILLED_S * (1 - $s->photographer->panning);
-        $surprise = Parameters::LATE_FORESEEN + (1 - Parameters::LATE_FORESEEN) * min(1.0, 1.2 * $rush->subject->erratic + $rush->path->hardestChangeMps2() / 20);
         $pitch = $body->pitchMm();
         for ($k = 0; $k < $this->steps; $k++) {
             $point = $rush->path->at(($k - $lead) * $this->stepS);
@@ -99,7 +97,7 @@ final class Passage
             $this->clutter[] = self::travel($f, $rush->scene->frontRatio * $d);
             $across = $point->transverseMps > 1e-6 ? abs($point->acrossMps) / $point->transverseMps : 0.7;
             $up = $point->transverseMps > 1e-6 ? abs($point->upMps) / $point->transverseMps : 0.7;
-            $lag = $late * $surprise * $point->angularRadPerS / (1 + $point->angularRadPerS / Parameters::SWING_RAD_PER_S);
+            $lag = $s->aim->behindRad($point);
             $this->lateX[] = $lag * $across * ($point->acrossMps < 0 ? 1 : -1);
             $this->lateY[] = $lag * $up * ($point->upMps < 0 ? -1 : 1);
             $sideways = $point->speedMps > 1e-6 ? abs($point->acrossMps) / $point->speedMps : 1.0;

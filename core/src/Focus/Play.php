@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Focus;
 
 use RushHold\Hold\Hold;
-use RushHold\Planning\Situation;
+use RushHold\Situation\Situation;
 
 /** An order to play one hold in one situation a number of times. */
 final readonly class Play

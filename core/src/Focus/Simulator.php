@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace RushHold\Focus;
 
 use RushHold\Blur\Verdict;
-use RushHold\Hold\Area;
-use RushHold\Hold\Detection;
-use RushHold\Hold\FocusMode;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Technique;
-use RushHold\Planning\Situation;
-use RushHold\Planning\Thresholds;
+use RushHold\Kit\Area;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Situation\Situation;
+use RushHold\Situation\Thresholds;
 
 /**
  * Plays one rush with one hold many times, one step for each focus cycle.

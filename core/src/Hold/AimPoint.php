@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
+use RushHold\Labelled;
+
 /** The part of the subject that has to be sharp, and that the area is held on. */
 enum AimPoint: string implements Labelled
 {

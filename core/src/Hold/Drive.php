@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
+use RushHold\Labelled;
+
 enum Drive: string implements Labelled
 {
     case SingleFrame = 'single';

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace RushHold\Hold;
 
 use RushHold\Changeable;
+use RushHold\Kit\Area;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Kit\FocusRange;
 use RushHold\Kit\Support;
+use RushHold\Kit\Wins;
 
 /** A complete camera set-up meant to keep one rush sharp. */
 final readonly class Hold
@@ -38,6 +43,12 @@ final readonly class Hold
         public Stabiliser $stabiliser,
         public Support $support,
     ) {
+    }
+
+    /** What holds alike but for their response have in common. */
+    public function family(): string
+    {
+        return "{$this->technique->value} {$this->mode->value} {$this->area->value} {$this->detect->value}";
     }
 
     /** How many settings differ. */

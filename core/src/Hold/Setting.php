@@ -4,7 +4,20 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
-/** The settings that make up a hold, in the order in which they are decided. */
+use RushHold\Hold\Kinds\Amount;
+use RushHold\Hold\Kinds\Flag;
+use RushHold\Hold\Kinds\Kind;
+use RushHold\Hold\Kinds\Limits;
+use RushHold\Hold\Kinds\Place;
+use RushHold\Hold\Kinds\Word;
+use RushHold\Kit\Area;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Kit\Support;
+use RushHold\Kit\Wins;
+use RushHold\Labelled;
+
+/** The settings that make up a hold, in the order in which they are decided. The value is where documents have it. */
 enum Setting: string
 {
     case Support = 'support';
@@ -25,6 +38,77 @@ enum Setting: string
     case Aperture = 'exposure.aperture';
     case Iso = 'exposure.iso';
     case Stabiliser = 'stabiliser';
+
+    /** What its values are. */
+    public function kind(): Kind
+    {
+        return match ($this) {
+            self::Support => new Word(Support::class),
+            self::Technique => new Word(Technique::class),
+            self::Mode => new Word(FocusMode::class),
+            self::Area => new Word(Area::class),
+            self::Detect => new Word(Detection::class),
+            self::Eye => new Flag,
+            self::Aim => new Word(AimPoint::class),
+            self::AreaAt => new Place,
+            self::Patience => Amount::patience(),
+            self::Nimbleness => Amount::nimbleness(),
+            self::Wins => new Word(Wins::class),
+            self::StartAt => Amount::distance(),
+            self::RangeLimit => new Limits,
+            self::Drive => new Word(Drive::class),
+            self::Shutter => Amount::shutter(),
+            self::Aperture => Amount::aperture(),
+            self::Iso => Amount::iso(),
+            self::Stabiliser => new Word(Stabiliser::class),
+        };
+    }
+
+    /** What a hold calls it. */
+    public function property(): string
+    {
+        return match ($this) {
+            self::AreaAt => 'areaAt',
+            self::Patience => 'patienceS',
+            self::StartAt => 'startAtM',
+            self::RangeLimit => 'range',
+            self::Shutter => 'shutterS',
+            default => str_replace(['focus.', 'exposure.'], '', $this->value),
+        };
+    }
+
+    public function in(Hold $hold): mixed
+    {
+        return $hold->{$this->property()};
+    }
+
+    /** @return class-string<Labelled>|null the words it takes, null for numbers */
+    public function words(): ?string
+    {
+        $kind = $this->kind();
+
+        return $kind instanceof Word ? $kind->words : null;
+    }
+
+    /** @return list<self> what stays in the camera from one rush to the next, in the order in which it is changed quickest; the rest is the person's */
+    public static function keptByCamera(): array
+    {
+        return [self::Mode, self::Detect, self::Eye, self::Area, self::Patience, self::Nimbleness, self::Wins, self::RangeLimit,
+            self::Drive, self::Stabiliser, self::Shutter, self::Aperture, self::Iso];
+    }
+
+    /** Whether it does nothing in this hold. */
+    public function isIdleIn(Hold $hold): bool
+    {
+        $byHand = $hold->mode === FocusMode::Manual;
+
+        return match ($this) {
+            self::Area, self::Detect, self::Eye => $byHand,
+            self::Patience, self::Nimbleness => $byHand || $hold->mode->locksOnce(),
+            self::Wins => $byHand || ! $hold->area->picksForItself(),
+            default => false,
+        };
+    }
 
     public function label(): string
     {
@@ -47,23 +131,6 @@ enum Setting: string
             self::Aperture => 'Aperture',
             self::Iso => 'ISO',
             self::Stabiliser => 'Stabiliser',
-        };
-    }
-
-    /** @return class-string<Labelled>|null the words it takes, null for numbers */
-    public function words(): ?string
-    {
-        return match ($this) {
-            self::Support => \RushHold\Kit\Support::class,
-            self::Technique => Technique::class,
-            self::Mode => FocusMode::class,
-            self::Area => Area::class,
-            self::Detect => Detection::class,
-            self::Aim => AimPoint::class,
-            self::Wins => Wins::class,
-            self::Drive => Drive::class,
-            self::Stabiliser => Stabiliser::class,
-            default => null,
         };
     }
 }

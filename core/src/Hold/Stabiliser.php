@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
+use RushHold\Labelled;
+
 enum Stabiliser: string implements Labelled
 {
     case Off = 'off';

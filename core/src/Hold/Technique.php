@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
+use RushHold\Labelled;
+
 /** Who moves the focus: the body, or a hand in one of three ways. */
 enum Technique: string implements Labelled
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
-use RushHold\Hold\Area;
-use RushHold\Hold\FocusMode;
 use RushHold\Range;
 
 /** One area as one body has it: how much of the frame it covers, and what it may be used with. */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
-use RushHold\Hold\Area;
-use RushHold\Hold\Detection;
-use RushHold\Hold\Response;
 use RushHold\Optics\FinalUse;
 use RushHold\Range;
 use RushHold\Refused;
@@ -30,7 +27,7 @@ final readonly class Body
      * @param  non-empty-list<float>  $nimbleSteps  the steps of nimbleness it has, 0 to 1
      * @param  list<Control>  $controls
      * @param  list<StoredSet>  $storedSets
-     * @param  array<string, OwnWord>  $words  what the person's camera calls things, by the keys of {@see Term}
+     * @param  array<string, OwnWord>  $words  what the person's camera calls things, by the keys of what a camera can have a word for
      * @param  float  $readoutS  time from the first to the last line of the electronic shutter
      *
      * @throws Refused if a value is out of range
@@ -101,11 +98,6 @@ final readonly class Body
         }
         foreach ($storedSets as $i => $set) {
             $this->checkSet("kit.body.stored_sets[$i]", $set);
-        }
-        foreach (array_keys($words) as $key) {
-            if (! Term::isKnown($key)) {
-                throw Refused::because('kit.body.words', "“{$key}” is not something a camera can have a word for.");
-            }
         }
     }
 

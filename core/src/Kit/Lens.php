@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RushHold\Kit;
 
 use RushHold\Changeable;
-use RushHold\Hold\FocusRange;
 use RushHold\Range;
 use RushHold\Refused;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
-use RushHold\Hold\Response;
-use RushHold\Hold\Wins;
 use RushHold\Refused;
 
 /** One ready-made response as a body sells it, under a name of the person's own; it has no meaning beyond its numbers. */

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
-use RushHold\Hold\Area;
-use RushHold\Hold\Detection;
-use RushHold\Hold\FocusMode;
-
 /** Focus settings that a control puts in force while it is held; what is null stays as it is. */
 final readonly class StoredSet
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
-use RushHold\Hold\Labelled;
+use RushHold\Labelled;
 
 /** What carries the camera. */
 enum Support: string implements Labelled

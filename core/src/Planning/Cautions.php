@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use RushHold\Hold\Detection;
+use RushHold\Kit\Detection;
 use RushHold\Light\LightDirection;
 use RushHold\Rush\Hazard;
+use RushHold\Situation\Situation;
 
 /** What may hurt someone or something here. */
 final class Cautions

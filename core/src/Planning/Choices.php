@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use RushHold\Hold\Area;
-use RushHold\Hold\Detection;
-use RushHold\Hold\FocusMode;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
 use RushHold\Hold\Technique;
+use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Situation\Situation;
 
 /**
  * What has been decided so far, with what is pinned standing in from the start. Rules for later settings may
@@ -22,7 +23,7 @@ final class Choices
     /** @var array<string, mixed> */
     private array $decided = [];
 
-    public function __construct(public readonly Pins $pins)
+    public function __construct(public readonly PartialHold $pins)
     {
     }
 

@@ -6,23 +6,24 @@ namespace RushHold\Planning;
 
 use RushHold\Blur\Verdict;
 use RushHold\Hold\AimPoint;
-use RushHold\Hold\Area;
-use RushHold\Hold\Detection;
 use RushHold\Hold\Drive;
-use RushHold\Hold\FocusMode;
-use RushHold\Hold\FocusRange;
 use RushHold\Hold\Hold;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
 use RushHold\Hold\Technique;
-use RushHold\Hold\Wins;
+use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Kit\FocusRange;
 use RushHold\Kit\Support;
+use RushHold\Kit\Wins;
 use RushHold\Light\Shimmer;
 use RushHold\Planning\Solve\DistanceSolver;
 use RushHold\Planning\Solve\ExposureSolver;
 use RushHold\Rush\Rush;
+use RushHold\Situation\Situation;
 
 /** Chooses a hold for a rush by stated rules and closed formulas, around whatever is pinned. */
 final readonly class Chooser
@@ -36,10 +37,10 @@ final readonly class Chooser
         return new self(RuleBook::standard());
     }
 
-    public function choose(Rush $rush, ?Pins $pins = null): Plan
+    public function choose(Rush $rush, ?PartialHold $pins = null): Plan
     {
-        $situation = new Situation($rush);
-        $choices = new Choices($pins ?? Pins::none());
+        $situation = new Situation($rush, $pins);
+        $choices = new Choices($pins ?? PartialHold::nothing());
         /** @var array<string, Judgement> $judged */
         $judged = [];
 

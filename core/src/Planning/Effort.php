@@ -6,6 +6,7 @@ namespace RushHold\Planning;
 
 use RushHold\Focus\Parameters;
 use RushHold\Focus\Passage;
+use RushHold\Situation\Situation;
 
 /**
  * How much is played to answer one question, decided before anything is played, so that no rush takes beyond measure.

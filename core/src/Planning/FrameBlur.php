@@ -13,6 +13,7 @@ use RushHold\Motion\ImageMotion;
 use RushHold\Motion\PathPoint;
 use RushHold\Optics\Diffraction;
 use RushHold\Optics\ThinLens;
+use RushHold\Situation\Situation;
 
 /** What blurs the frames of one rush with one hold, moment by moment. */
 final readonly class FrameBlur
@@ -37,7 +38,7 @@ final readonly class FrameBlur
         $this->pitchMm = $s->kit->body->pitchMm();
         $this->removed = $s->panningRemoved();
         $stops = $hold->stabiliser->stops($s->kit->lens->stabiliserStops);
-        $this->shakeUm = Shake::blurUm(Shake::rateRadPerS($hold->support, $s->photographer->aim, $stops), $s->kit->focalMm(), $hold->shutterS);
+        $this->shakeUm = Shake::blurUm(Shake::rateRadPerS($hold->support->shake(), $s->photographer->aim, $stops), $s->kit->focalMm(), $hold->shutterS);
         $this->lensUm = LensBlur::um($hold->aperture, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender);
         $this->airUm = $air->blurUm($s->kit->focalMm());
         $this->diffractionUm = Diffraction::widthUm($hold->aperture);

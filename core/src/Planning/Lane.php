@@ -9,6 +9,7 @@ use RushHold\Focus\Parameters;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Technique;
 use RushHold\Light\Shimmer;
+use RushHold\Situation\Situation;
 
 /**
  * The rush in time and depth, in closed form: focus does what the technique means it to do, as fast as the lens

@@ -12,6 +12,7 @@ use RushHold\Number;
 use RushHold\Optics\StopScale;
 use RushHold\Refused;
 use RushHold\Rush\Rush;
+use RushHold\Situation\Situation;
 
 /** Which of several lenses suits a rush best: each is tried with its extenders and focal lengths, and played. */
 final readonly class LensChoice

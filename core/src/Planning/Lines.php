@@ -6,18 +6,20 @@ namespace RushHold\Planning;
 
 use RushHold\Blur\BlurParts;
 use RushHold\Blur\Verdict;
-use RushHold\Hold\FocusRange;
 use RushHold\Hold\Hold;
-use RushHold\Hold\Pins;
-use RushHold\Hold\Response;
+use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
+use RushHold\Kit\FocusRange;
+use RushHold\Kit\Response;
 use RushHold\Light\Exposure;
 use RushHold\Number;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Solve\DistanceSolver;
 use RushHold\Planning\Solve\ExposureSolver;
 use RushHold\Planning\Solve\FolkFloor;
+use RushHold\Situation\Situation;
+use RushHold\Situation\Thresholds;
 
 /** Puts the hold into lines: value, reason, margin, other choices. */
 final readonly class Lines
@@ -28,7 +30,7 @@ final readonly class Lines
         private Hold $hold,
         private ExposureSolver $exposure,
         private BlurParts $blur,
-        private Pins $pins,
+        private PartialHold $pins,
         private array $judged,
     ) {
     }

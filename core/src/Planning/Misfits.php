@@ -7,6 +7,7 @@ namespace RushHold\Planning;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Technique;
 use RushHold\Number;
+use RushHold\Situation\Situation;
 
 /** What cannot be had apart from light and group depth. */
 final class Misfits

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use LogicException;
 use RushHold\Blur\BlurParts;
 use RushHold\Hold\Hold;
-use RushHold\Hold\Pins;
+use RushHold\Hold\PartialHold;
+use RushHold\Hold\Setting;
 use RushHold\Light\Shimmer;
 use RushHold\Optics\DepthOfField;
 use RushHold\Planning\Solve\ExposureSolver;
+use RushHold\Situation\Situation;
 
 /** A hold for a rush, with all that explains it. */
 final readonly class Plan
@@ -37,6 +40,17 @@ final readonly class Plan
     ) {
     }
 
+    public function line(Setting $setting): Line
+    {
+        foreach ($this->lines as $line) {
+            if ($line->setting === $setting) {
+                return $line;
+            }
+        }
+
+        throw new LogicException("There is no line for {$setting->value}.");
+    }
+
     /**
      * What the rules said of the others, their own choice first.
      *
@@ -53,7 +67,7 @@ final readonly class Plan
      * The same plan as the photographer sees it: what was fixed only to write it down is not shown as pinned, and
      * keeps the reason the rules gave where they chose the same.
      */
-    public function pinnedAs(Pins $pins, self $byRules): self
+    public function pinnedAs(PartialHold $pins, self $byRules): self
     {
         $lines = [];
         foreach ($this->lines as $i => $line) {

@@ -8,6 +8,7 @@ use RushHold\Focus\Outcome;
 use RushHold\Focus\Play;
 use RushHold\Focus\Stage;
 use RushHold\Hold\Hold;
+use RushHold\Situation\Situation;
 
 /**
  * Set-ups against each other on the same chances. Those that fall behind are dropped early (successive halving), so
@@ -23,13 +24,13 @@ final readonly class Race
     }
 
     /**
-     * @param  list<Hold>  $holds
+     * @param  non-empty-list<Hold>  $holds
      * @param  int  $leaderRuns  runs the leaders get at least
-     * @return list<Candidate> leaders first, each part of the field by what it kept
+     * @return non-empty-list<Candidate> leaders first, each part of the field by what it kept
      */
     public function run(array $holds, int $leaderRuns = 0): array
     {
-        $running = array_map(static fn (Hold $hold): Candidate => new Candidate($hold, Outcome::of(1, [], 0.0, 0.0, [])), $holds);
+        $running = array_map(static fn (Hold $hold): Candidate => new Candidate($hold, Outcome::none()), $holds);
         $dropped = [];
         foreach ($this->effort->rounds as $round => [$runs, $share]) {
             $running = $this->more($running, $runs);
@@ -45,7 +46,10 @@ final readonly class Race
         }
         $this->stage->reached(self::SHARE);
 
-        return [...$leaders, ...array_slice($running, Effort::FINALISTS), ...$dropped];
+        $all = [...$leaders, ...array_slice($running, Effort::FINALISTS), ...$dropped];
+        assert($all !== []);
+
+        return $all;
     }
 
     private function unsure(Candidate $leader, int $leaderRuns): bool

@@ -6,6 +6,7 @@ namespace RushHold\Planning;
 
 use Closure;
 use RushHold\Hold\Setting;
+use RushHold\Situation\Situation;
 
 /**
  * One thing practice knows about one setting: when it applies, which values it speaks for or against and how

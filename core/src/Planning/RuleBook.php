@@ -12,6 +12,7 @@ use RushHold\Planning\Rules\DetectionRules;
 use RushHold\Planning\Rules\ModeRules;
 use RushHold\Planning\Rules\ResponseRules;
 use RushHold\Planning\Rules\TechniqueRules;
+use RushHold\Situation\Situation;
 
 /**
  * All rules, and how they are weighed: ruled-out values go, the points of the rest add up, the most points win,
@@ -51,6 +52,19 @@ final readonly class RuleBook
     public function for(Setting $setting): array
     {
         return $this->rules[$setting->value] ?? [];
+    }
+
+    /** @return array<string, Rule> by value, the rule that keeps it out */
+    public function ruledOut(Setting $setting, Situation $situation, Choices $choices): array
+    {
+        $out = [];
+        foreach ($this->for($setting) as $rule) {
+            foreach ($rule->rejects !== [] && $rule->applies($situation, $choices) ? $rule->rejects : [] as $value) {
+                $out[(string) $value] ??= $rule;
+            }
+        }
+
+        return $out;
     }
 
     /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
-use RushHold\Hold\Pins;
-use RushHold\Hold\Response;
+use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Kit;
+use RushHold\Kit\Response;
 use RushHold\Refused;
 
 /** The sides a person takes in the honest disagreements: each fixes a setting until it is let go. */
@@ -27,20 +27,21 @@ final class Schools
     }
 
     /**
+     * What the sides taken fix, of the steps that the body has.
+     *
      * @param  array<string, string>  $sides  by school; schools left out stay open
      *
      * @throws Refused if a school or side is not known
      */
-    public static function pins(array $sides, Kit $kit): Pins
+    public static function taken(array $sides, Kit $kit): PartialHold
     {
-        $pins = Pins::none();
+        $hold = PartialHold::nothing();
         foreach ($sides as $school => $side) {
             $known = self::SIDES[$school] ?? throw Refused::because("schools.$school", 'is not a school; known are: '.implode(', ', array_keys(self::SIDES)).'.');
             [$setting, $value] = $known[$side] ?? throw Refused::because("schools.$school", "has no side “{$side}”; it has: ".implode(', ', array_keys($known)).'.');
-            // Of the steps the body has, the nearest.
-            $pins = $pins->with($setting, is_float($value) ? $kit->body->nearestResponse($value, Response::USUAL_NIMBLE)[0] : $value, $kit);
+            $hold = $hold->with($setting, is_float($value) ? $kit->body->nearestResponse($value, Response::USUAL_NIMBLE)[0] : $value);
         }
 
-        return $pins;
+        return $hold;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Rush;
 
-use RushHold\Hold\Detection;
+use RushHold\Kit\Detection;
 
 /** The outline a subject is drawn with. */
 enum Figure: string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Rush;
 
-use RushHold\Hold\Detection;
+use RushHold\Kit\Detection;
 use RushHold\Range;
 
 /** Who is coming. Its speed is the path's. */

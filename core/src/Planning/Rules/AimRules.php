@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Planning\Rules;
 
-use RushHold\Hold\Detection;
 use RushHold\Hold\Setting;
+use RushHold\Kit\Detection;
 use RushHold\Planning\Rule;
-use RushHold\Planning\Situation;
+use RushHold\Situation\Situation;
 
 /** Where on the subject to aim. */
 final class AimRules

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace RushHold\Planning\Rules;
 
 use RushHold\Blur\Verdict;
-use RushHold\Hold\Area;
 use RushHold\Hold\Setting;
+use RushHold\Kit\Area;
 use RushHold\Number;
 use RushHold\Planning\Choices;
 use RushHold\Planning\Rule;
-use RushHold\Planning\Situation;
-use RushHold\Planning\Thresholds;
+use RushHold\Situation\Situation;
+use RushHold\Situation\Thresholds;
 
 /** How much of the frame to focus with. */
 final class AreaRules

@@ -8,7 +8,7 @@ use RushHold\Hold\Setting;
 use RushHold\Kit\Support;
 use RushHold\Planning\Choices;
 use RushHold\Planning\Rule;
-use RushHold\Planning\Situation;
+use RushHold\Situation\Situation;
 
 /** Drive, stabiliser and support. */
 final class CameraRules
@@ -18,7 +18,7 @@ final class CameraRules
     {
         $frames = static fn (Situation $s): float => $s->kit->body->framesPerS * $s->rush->path->seconds;
         $fast = static fn (Choices $c): bool => $c->number(Setting::Shutter) <= 1 / 950;
-        $rests = static fn (Situation $s): bool => $s->photographer->support === Support::Tripod || $s->photographer->support === Support::Beanbag;
+        $rests = static fn (Situation $s): bool => $s->support === Support::Tripod || $s->support === Support::Beanbag;
         $supports = [];
         foreach (Support::cases() as $support) {
             $supports[] = Rule::favour("support.yours.{$support->value}", Setting::Support, [$support->value => 5.0],

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace RushHold\Planning\Rules;
 
-use RushHold\Hold\Detection;
 use RushHold\Hold\Setting;
+use RushHold\Kit\Detection;
 use RushHold\Number;
 use RushHold\Planning\Choices;
 use RushHold\Planning\Rule;
-use RushHold\Planning\Situation;
-use RushHold\Planning\Thresholds;
+use RushHold\Situation\Situation;
+use RushHold\Situation\Thresholds;
 
 /** What kind of subject the body looks for. */
 final class DetectionRules

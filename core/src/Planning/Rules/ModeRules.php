@@ -9,7 +9,7 @@ use RushHold\Hold\Setting;
 use RushHold\Number;
 use RushHold\Planning\Choices;
 use RushHold\Planning\Rule;
-use RushHold\Planning\Situation;
+use RushHold\Situation\Situation;
 
 /** Focus once, or keep focusing. */
 final class ModeRules

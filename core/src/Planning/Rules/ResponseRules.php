@@ -8,8 +8,8 @@ use RushHold\Hold\Setting;
 use RushHold\Number;
 use RushHold\Planning\Choices;
 use RushHold\Planning\Rule;
-use RushHold\Planning\Situation;
-use RushHold\Planning\Thresholds;
+use RushHold\Situation\Situation;
+use RushHold\Situation\Thresholds;
 
 /** Patience, nimbleness and what wins: judged in the steps of `Response`, of which a body has some like them. */
 final class ResponseRules

@@ -7,8 +7,8 @@ namespace RushHold\Planning\Rules;
 use RushHold\Hold\Setting;
 use RushHold\Planning\Choices;
 use RushHold\Planning\Rule;
-use RushHold\Planning\Situation;
-use RushHold\Planning\Thresholds;
+use RushHold\Situation\Situation;
+use RushHold\Situation\Thresholds;
 
 /** Autofocus or by hand. */
 final class TechniqueRules

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace RushHold\Planning\Solve;
 
 use RushHold\Blur\Verdict;
-use RushHold\Hold\FocusRange;
 use RushHold\Hold\Technique;
+use RushHold\Kit\FocusRange;
 use RushHold\Number;
-use RushHold\Planning\Situation;
+use RushHold\Situation\Situation;
 
 /** Where to set focus before the rush, and what the lens may search. */
 final class DistanceSolver

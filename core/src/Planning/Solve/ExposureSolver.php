@@ -13,9 +13,9 @@ use RushHold\Optics\GroupDepth;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Choices;
 use RushHold\Planning\Misfit;
-use RushHold\Planning\Situation;
 use RushHold\Rush\Freeze;
 use RushHold\Rush\Openness;
+use RushHold\Situation\Situation;
 
 /**
  * Shutter from the movement, aperture from depth and lens, ISO from what light is left.
@@ -176,7 +176,7 @@ final readonly class ExposureSolver
         $reason = match (true) {
             $own !== null && $computed >= $own => sprintf('Your own floor; %s would freeze it here.', is_finite($computed) ? StopScale::shutterLabel($computed) : 'any speed'),
             $computed < $floor->shutterS && $limbs => sprintf('Wings and legs move at up to {%s m/s}; freezing them here takes this.', Number::significant($s->subject->limbSpeedMps)),
-            $computed < $floor->shutterS && $need->mostlyShake => sprintf('%d mm %s shakes enough to need this; the subject itself would allow less.', round($s->kit->focalMm()), $s->photographer->support === Support::Handheld ? 'in the hand' : 'even supported'),
+            $computed < $floor->shutterS && $need->mostlyShake => sprintf('%d mm %s shakes enough to need this; the subject itself would allow less.', round($s->kit->focalMm()), $s->support === Support::Handheld ? 'in the hand' : 'even supported'),
             $computed < $floor->shutterS => sprintf('At {%s m} its image crosses %s of the frame each second; what your panning leaves of that asks for this.', Number::significant($s->middle->distanceM), self::crossings($s)),
             default => sprintf('%s would freeze it here; this is the usual speed for %s, kept as a reserve.', is_finite($computed) ? StopScale::shutterLabel($computed) : 'Any speed', $floor->for),
         };

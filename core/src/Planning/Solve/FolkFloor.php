@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Planning\Solve;
 
-use RushHold\Hold\Detection;
-use RushHold\Planning\Situation;
+use RushHold\Kit\Detection;
+use RushHold\Situation\Situation;
 
 /**
  * The shutter speeds people carry in their heads, shown beside the computed one so that both can be judged.

@@ -9,7 +9,7 @@ use RushHold\Blur\Shake;
 use RushHold\Blur\SlowestShutter;
 use RushHold\Blur\Verdict;
 use RushHold\Optics\Diffraction;
-use RushHold\Planning\Situation;
+use RushHold\Situation\Situation;
 
 /** How short the exposure has to be, from the speed of the image on the sensor. */
 final readonly class ShutterNeed

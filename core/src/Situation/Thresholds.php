@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Planning;
+namespace RushHold\Situation;
 
 /** Where the rules change their mind. Starting points from practice, in one place. */
 final class Thresholds

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Kit;
+namespace RushHold\Hold;
 
-use RushHold\Hold\Area;
-use RushHold\Hold\Detection;
-use RushHold\Hold\FocusMode;
-use RushHold\Hold\Hold;
-use RushHold\Hold\Setting;
+use RushHold\Kit\Area;
+use RushHold\Kit\Body;
+use RushHold\Kit\ControlPlace;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Kit\ResponsePreset;
 use RushHold\Number;
 
 /** Something that a camera has a word of its own for. */

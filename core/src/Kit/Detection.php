@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Hold;
+namespace RushHold\Kit;
+
+use RushHold\Labelled;
 
 /** The kind of subject the body looks for; a subject's own kind uses the same words. */
 enum Detection: string implements Labelled

@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Planning;
+namespace RushHold\Situation;
 
 use RushHold\Blur\Shake;
-use RushHold\Hold\Detection;
+use RushHold\Hold\PartialHold;
+use RushHold\Hold\Setting;
+use RushHold\Hold\Stabiliser;
+use RushHold\Kit\Detection;
 use RushHold\Kit\Kit;
+use RushHold\Kit\Support;
 use RushHold\Motion\ImageMotion;
 use RushHold\Motion\Panning;
 use RushHold\Motion\PathPoint;
@@ -17,7 +21,7 @@ use RushHold\Rush\Rush;
 use RushHold\Rush\Scene;
 use RushHold\Rush\Subject;
 
-/** What the rules look at: the facts of a rush in closed form, worked out once. */
+/** The facts of a rush, and of what is already settled of the hold for it, in closed form, worked out once. */
 final readonly class Situation
 {
     /** How finely the path is looked at. */
@@ -75,8 +79,18 @@ final readonly class Situation
     /** Stops between this light and the last in which the body focuses at this opening. */
     public float $lightMarginStops;
 
-    public function __construct(public Rush $rush)
+    /** What carries the camera. */
+    public Support $support;
+
+    public Aim $aim;
+
+    /** @param  PartialHold|null  $known  what is already settled of the hold: support and stabiliser steady the aim */
+    public function __construct(public Rush $rush, ?PartialHold $known = null)
     {
+        $support = $known?->get(Setting::Support);
+        $this->support = $support instanceof Support ? $support : $rush->photographer->support;
+        $stabiliser = $known?->get(Setting::Stabiliser);
+        $this->aim = Aim::of($rush, $this->support, $stabiliser instanceof Stabiliser && $stabiliser->stops($rush->kit->lens->stabiliserStops) > 0);
         $this->subject = $rush->subject;
         $this->scene = $rush->scene;
         $this->photographer = $rush->photographer;
@@ -99,7 +113,7 @@ final readonly class Situation
         $this->aimPixels = $this->subject->aimSizeM * 1000 * $magnification / $pitch;
         $this->subjectPixels = min($this->subject->lengthM, $this->subject->heightM) * 1000 * $magnification / $pitch;
 
-        $error = $this->kit->focalMm() * $this->pointingErrorRad() / $this->kit->body->sensorWidthMm;
+        $error = $this->kit->focalMm() * $this->aim->missRad($this->middle) / $this->kit->body->sensorWidthMm;
         $this->pointingError = $error;
         $this->aimMiss = $error / max(1e-6, min($this->widthInFrame, $this->heightInFrame * $this->kit->body->sensorHeightMm / $this->kit->body->sensorWidthMm));
         $this->lightMarginStops = $rush->light->ev100 - $this->kit->body->lightLimitEv - 2 * log($this->kit->widest() / 1.2, 2);
@@ -157,20 +171,9 @@ final readonly class Situation
         return $this->isStill() ? 0.0 : Panning::removed($this->photographer->panning);
     }
 
-    /** How often the aim misses by angle: unsteady hands, and being late on what moves across. */
-    private function pointingErrorRad(): float
-    {
-        $hands = (0.0015 + 0.006 * (1 - $this->photographer->aim)) * sqrt($this->photographer->support->shake());
-        $lateS = 0.008 + 0.08 * (1 - $this->photographer->panning);
-        // Who knows the way is late only on what changes.
-        $surprise = 0.25 + 0.75 * min(1.0, $this->subject->erratic * 2);
-
-        return hypot($hands, $this->middle->angularRadPerS * $lateS * $surprise);
-    }
-
     /** Rate of camera shake with a stabiliser that takes off so many stops, rad/s. */
     public function shakeRate(float $stabiliserStops): float
     {
-        return Shake::rateRadPerS($this->photographer->support, $this->photographer->aim, $stabiliserStops);
+        return Shake::rateRadPerS($this->support->shake(), $this->photographer->aim, $stabiliserStops);
     }
 }

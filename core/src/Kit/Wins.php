@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Hold;
+namespace RushHold\Kit;
+
+use RushHold\Labelled;
 
 /** Which of several things in an area the body takes. */
 enum Wins: string implements Labelled

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Hold;
+namespace RushHold\Kit;
+
+use RushHold\Labelled;
 
 /** The pattern of the frame the body may focus with, from the smallest to the largest. */
 enum Area: string implements Labelled

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Hold;
+namespace RushHold\Kit;
+
+use RushHold\Labelled;
 
 /** What the body does with focus while the button is held. */
 enum FocusMode: string implements Labelled

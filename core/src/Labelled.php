@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Hold;
+namespace RushHold;
 
 use BackedEnum;
 

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Hold\Kinds;
+
+use BackedEnum;
+use RushHold\Kit\Area;
+use RushHold\Kit\Detection;
+use RushHold\Kit\Kit;
+use RushHold\Labelled;
+use RushHold\Refused;
+
+/** One word of a closed set. */
+final readonly class Word implements Kind
+{
+    /** @param  class-string<Labelled>  $words */
+    public function __construct(public string $words)
+    {
+    }
+
+    public function read(string $field, mixed $value): Labelled
+    {
+        if ($value instanceof $this->words) {
+            return $value;
+        }
+        if (! is_string($value)) {
+            throw Refused::because($field, 'must be a word.');
+        }
+
+        return $this->words::tryFrom($value) ?? throw Refused::unknownWord($field, $value, $this->words);
+    }
+
+    public function check(string $field, mixed $value, Kit $kit): void
+    {
+        if ($value instanceof Area && ! isset($kit->body->areas[$value->value])) {
+            throw Refused::because($field, "the {$kit->body->name} has no area “{$value->label()}”; it has: ".implode(', ', array_keys($kit->body->areas)).'.');
+        }
+        if ($value instanceof Detection && $value !== Detection::Off && ! $kit->body->canDetect($value)) {
+            throw Refused::because($field, "the {$kit->body->name} cannot look for “{$value->value}”.");
+        }
+    }
+
+    public function write(mixed $value): string
+    {
+        assert($value instanceof BackedEnum);
+
+        return (string) $value->value;
+    }
+
+    public function differs(mixed $now, mixed $wanted): bool
+    {
+        return $now !== $wanted;
+    }
+}
