@@ -19,6 +19,8 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use RushHold\Focus\Overtaken;
 use RushHold\Refused;
+use RushHold\Units;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response as SymfonyResponse;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
@@ -80,11 +82,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
         });
         $exceptions->dontReport([Refused::class, Overtaken::class]);
         $exceptions->render(fn (Overtaken $overtaken) => response()->json(['message' => $overtaken->getMessage()], 409));
-        $exceptions->render(fn (Refused $refused) => response()->json([
-            'message' => $refused->getMessage(),
-            'errors' => [$refused->field => [$refused->getMessage()]],
-            'range' => $refused->range?->jsonSerialize(),
-        ], 422));
+        $exceptions->render(function (Refused $refused) {
+            $said = Words::in(Units::Metric)->refused($refused);
+
+            return response()->json(['message' => $said, 'errors' => [$refused->field => [$said]], 'range' => $refused->range?->jsonSerialize()], 422);
+        });
     })
     ->create();
 

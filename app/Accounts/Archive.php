@@ -70,12 +70,12 @@ final readonly class Archive
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw Refused::because('file', 'this is not a ZIP file.');
+            throw Refused::because('file', 'archive-zip');
         }
         $this->weigh($zip);
         $list = $this->entry($zip, 'archive.json');
         if (($list['format'] ?? null) !== self::FORMAT) {
-            throw Refused::because('archive.json.format', sprintf('must be “%s”.', self::FORMAT));
+            throw Refused::because('archive.json.format', 'format', format: self::FORMAT, given: 'none');
         }
         $habits = $this->gate->habits($list['habits'] ?? ['format' => 'rush-hold/habits@1']);
         $standings = self::standings($list['standings'] ?? []);
@@ -94,7 +94,7 @@ final readonly class Archive
         foreach (self::listed($list, 'kit', (int) config('limits.kit')) as $entry) {
             $file = self::once($entry, $files);
             $kit[] = $this->within($file, function () use ($zip, $file, $entry): array {
-                $type = KitType::tryFrom(self::text($entry, 'type')) ?? throw Refused::because('archive.json.kit.type', 'must be bodies, lenses or subjects.');
+                $type = KitType::tryFrom(self::text($entry, 'type')) ?? throw Refused::because('archive.json.kit.type', 'archive-type');
                 $read = $this->gate->kit($type, $this->entry($zip, $file));
                 ($entry['standing'] ?? null) === null || StandingDocument::read($entry['standing']);
                 $sample = $entry['based_on'] ?? null;
@@ -154,7 +154,7 @@ final readonly class Archive
             $about = $zip->statIndex($i);
             $bytes += $about === false ? 0 : $about['size'];
             if ($bytes > self::LARGEST_WHOLE) {
-                throw Refused::because('file', sprintf('an archive unpacks to at most %d MB.', self::LARGEST_WHOLE / 1e6));
+                throw Refused::because('file', 'archive-large', most: (int) (self::LARGEST_WHOLE / 1e6));
             }
         }
     }
@@ -167,7 +167,7 @@ final readonly class Archive
     private static function standings(mixed $given): array
     {
         if (! is_array($given)) {
-            throw Refused::because('archive.json.standings', 'must be an object with named fields.');
+            throw Refused::because('archive.json.standings', 'not-object');
         }
         $samples = KitType::Bodies->samples();
         $standings = [];
@@ -191,7 +191,7 @@ final readonly class Archive
     {
         $file = self::text($entry, 'file');
         if (isset($files[$file])) {
-            throw Refused::because('archive.json', "names the file “{$file}” twice.");
+            throw Refused::because('archive.json', 'archive-twice', file: $file);
         }
         $files[$file] = true;
 
@@ -268,7 +268,7 @@ final readonly class Archive
         try {
             return $read();
         } catch (Refused $refused) {
-            throw Refused::because("$file, $refused->field", $refused->getMessage());
+            throw $refused->in($file);
         }
     }
 
@@ -277,14 +277,14 @@ final readonly class Archive
     {
         $about = $zip->statName($name);
         if ($about === false) {
-            throw Refused::because($name, 'is missing from the archive.');
+            throw Refused::because($name, 'archive-lacks', file: $name);
         }
         if ($about['size'] > self::LARGEST_ENTRY) {
-            throw Refused::because($name, 'is larger than any document can be.');
+            throw Refused::because($name, 'archive-entry', file: $name);
         }
         $value = DocumentGate::decode((string) $zip->getFromName($name, self::LARGEST_ENTRY + 1));
         if (! is_array($value)) {
-            throw Refused::because($name, 'must hold an object with named fields.');
+            throw Refused::because($name, 'not-object');
         }
         /** @var array<string, mixed> $value */
 
@@ -299,10 +299,10 @@ final readonly class Archive
     {
         $entries = $list[$name] ?? [];
         if (! is_array($entries) || ! array_is_list($entries) || $entries !== array_filter($entries, is_array(...))) {
-            throw Refused::because("archive.json.$name", 'must be a list of objects.');
+            throw Refused::because("archive.json.$name", 'archive-list', name: $name);
         }
         if (count($entries) > $most) {
-            throw Refused::because("archive.json.$name", "must be at most $most, which is what an account keeps.");
+            throw Refused::because("archive.json.$name", 'archive-most', name: $name, most: $most);
         }
 
         return $entries;
@@ -311,7 +311,7 @@ final readonly class Archive
     /** @param  array<array-key, mixed>  $entry */
     private static function text(array $entry, string $name): string
     {
-        return is_string($entry[$name] ?? null) ? $entry[$name] : throw Refused::because("archive.json.$name", 'must be text.');
+        return is_string($entry[$name] ?? null) ? $entry[$name] : throw Refused::because("archive.json.$name", 'archive-text', name: $name);
     }
 
     private static function json(mixed $value): string

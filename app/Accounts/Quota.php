@@ -39,13 +39,13 @@ final readonly class Quota
     {
         $has = $this->used();
         if ($this->rushes < $has['rushes'] + $rushes) {
-            throw Refused::because('document', "an account keeps at most $this->rushes rushes, and you have {$has['rushes']}. Delete some that you do not need any more, or download them first.");
+            throw Refused::because('document', 'quota-rushes', most: $this->rushes, has: $has['rushes']);
         }
         if ($this->kit < $has['kit'] + $kit) {
-            throw Refused::because('document', "an account keeps at most $this->kit bodies, lenses and subjects, and you have {$has['kit']}. Delete some that you do not need any more.");
+            throw Refused::because('document', 'quota-kit', most: $this->kit, has: $has['kit']);
         }
         if ($this->bytes < $has['bytes'] + $bytes) {
-            throw Refused::because('document', sprintf('an account keeps at most %s MB, and yours has %s MB. Delete what you do not need any more.', self::megabytes($this->bytes), self::megabytes($has['bytes'])));
+            throw Refused::because('document', 'quota-bytes', most: self::megabytes($this->bytes), has: self::megabytes($has['bytes']));
         }
         // What was deleted makes room, so that deleting and keeping in turns cannot fill the server either.
         foreach ([[SavedRush::class, $this->rushes], [KitItem::class, $this->kit]] as [$model, $most]) {

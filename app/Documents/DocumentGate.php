@@ -29,7 +29,7 @@ final class DocumentGate
     {
         $value = json_decode($json, true, 32);
         if ($value === null && json_last_error() !== JSON_ERROR_NONE) {
-            throw Refused::because('document', 'this is not a JSON file ('.json_last_error_msg().').');
+            throw Refused::because('document', 'not-json', problem: json_last_error_msg());
         }
 
         return $value;
@@ -59,7 +59,7 @@ final class DocumentGate
             KitType::Subjects => [($read = SubjectDocument::read($document))->subject->name, $read->fields],
         };
         if (trim($name) === '') {
-            throw Refused::because('name', 'give it a name.');
+            throw Refused::because('name', 'name-none');
         }
         $this->check($document, $type->document());
 
@@ -111,7 +111,7 @@ final class DocumentGate
                 $leaf = $leaf->subErrors()[0];
             }
             $field = implode('.', array_map(strval(...), $leaf->data()->fullPath()));
-            throw Refused::because($field === '' ? 'document' : $field, (new ErrorFormatter)->formatErrorMessage($leaf));
+            throw Refused::because($field === '' ? 'document' : $field, 'schema', problem: rtrim((new ErrorFormatter)->formatErrorMessage($leaf), '.'));
         }
     }
 }

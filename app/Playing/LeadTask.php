@@ -7,6 +7,9 @@ namespace App\Playing;
 use Amp\Cancellation;
 use Amp\Parallel\Worker\Task;
 use Amp\Sync\Channel;
+use RushHold\Refused;
+use RushHold\Units;
+use RushHold\Words\Words;
 
 /**
  * Leads a question to its answer in a process of its own, and has the playing done by the players.
@@ -21,6 +24,10 @@ final readonly class LeadTask implements Task
 
     public function run(Channel $channel, Cancellation $cancellation): string
     {
-        return $this->question->answer(new ChannelStage($channel, $cancellation, $this->players));
+        try {
+            return $this->question->answer(new ChannelStage($channel, $cancellation, $this->players));
+        } catch (Refused $refused) {
+            throw new Unanswerable(Words::in(Units::Metric)->refused($refused));
+        }
     }
 }

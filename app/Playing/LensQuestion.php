@@ -10,6 +10,7 @@ use RushHold\Planning\LensChoice;
 use RushHold\Planning\Planner;
 use RushHold\Rush\Rush;
 use RushHold\Units;
+use RushHold\Words\Words;
 
 /** Which of several lenses suits a rush best. */
 final readonly class LensQuestion implements Question
@@ -40,7 +41,7 @@ final readonly class LensQuestion implements Question
             'focal_mm' => round($choice->focalMm, 1), 'extender' => $choice->extender, 'widest' => round($choice->widest, 2),
             'keeper_rate' => round($choice->keeperRate, 4), 'standard_error' => round($choice->standardError, 4),
             'fills' => round($choice->fills, 4), 'aim_px' => round($choice->aimPixels),
-            'iso' => $choice->iso, 'ev_short' => round($choice->evShort, 2), 'sentence' => $this->units->say($choice->sentence),
+            'iso' => $choice->iso, 'ev_short' => round($choice->evShort, 2), 'sentence' => Words::in($this->units)->say($choice->sentence),
         ];
     }
 }

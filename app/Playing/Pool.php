@@ -21,7 +21,6 @@ use Revolt\EventLoop;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Overtaken;
 use RushHold\Model;
-use RushHold\Refused;
 use Throwable;
 
 use function Amp\async;
@@ -182,7 +181,7 @@ final class Pool
                 if ($failure->getOriginalClassName() === Overtaken::class) {
                     return self::problem(409, 'A newer question came in.');
                 }
-                if ($failure->getOriginalClassName() === Refused::class) {
+                if ($failure->getOriginalClassName() === Unanswerable::class) {
                     return self::problem(422, $failure->getOriginalMessage());
                 }
                 ($this->report)($failure);

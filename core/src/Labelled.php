@@ -6,8 +6,7 @@ namespace RushHold;
 
 use BackedEnum;
 
-/** A closed set of words, each with what people read. */
+/** A closed set of words; what people read for each stands in the catalogue of words. */
 interface Labelled extends BackedEnum
 {
-    public function label(): string;
 }

@@ -18,7 +18,7 @@ final readonly class Range implements JsonSerializable
         public float $min,
         public float $max,
         public string $unit,
-        private bool $aboveMin = false,
+        public bool $aboveMin = false,
     ) {
     }
 
@@ -64,15 +64,6 @@ final readonly class Range implements JsonSerializable
     public function clamp(float $value): float
     {
         return max($this->min, min($this->max, $value));
-    }
-
-    public function __toString(): string
-    {
-        $unit = $this->unit === '' ? '' : ' '.$this->unit;
-
-        return $this->aboveMin
-            ? sprintf('more than %s and at most %s%s', Number::plain($this->min), Number::plain($this->max), $unit)
-            : sprintf('between %s and %s%s', Number::plain($this->min), Number::plain($this->max), $unit);
     }
 
     /** @return array{min: float, max: float, unit: string} */

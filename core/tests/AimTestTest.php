@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use RushHold\Drill\AimTest;
+use RushHold\Units;
+use RushHold\Words\Words;
 
 /** A hand that is late by some time and off by some scatter; the same each time. */
 function hand(int $seed, float $lagS, float $scatter, float $rate = 60.0, float $until = AimTest::SECONDS): array
@@ -51,11 +53,11 @@ it('moves as fast as its stages say, and stays in the field', function (): void 
 });
 
 it('does not judge what it has not seen', function (callable $trace, string $says): void {
-    expect(refusal(static fn () => AimTest::score(1, $trace()))->getMessage())->toContain($says);
+    expect(Words::in(Units::Metric)->refused(refusal(static fn () => AimTest::score(1, $trace()))))->toContain($says);
 })->with([
     'nothing' => [fn () => [], 'at least 300'],
     'too sparse' => [fn () => hand(1, 0.1, 0.01, 10.0), 'at least 300'],
-    'only half' => [fn () => hand(1, 0.1, 0.01, 60.0, 10.0), 'twenty seconds'],
+    'only half' => [fn () => hand(1, 0.1, 0.01, 60.0, 10.0), '20 seconds'],
     'a break' => [fn () => array_values(array_filter(hand(1, 0.1, 0.01), static fn (array $p): bool => $p[0] < 5 || $p[0] > 8)), 'without a break'],
     'backwards' => [fn () => array_reverse(hand(1, 0.1, 0.01)), 'grow'],
     'off the earth' => [fn () => array_map(static fn (array $p): array => [$p[0], 40.0, 0.0], hand(1, 0.1, 0.01)), 'between -2 and 2'],

@@ -13,7 +13,6 @@ use RushHold\Kit\FocusMode;
 use RushHold\Light\Exposure;
 use RushHold\Planning\Chooser;
 use RushHold\Tests\Rushes;
-use RushHold\Units;
 
 it('answers every believable rush with a complete, consistent hold', function (int $seed): void {
     $rush = Rushes::random($seed);
@@ -33,9 +32,9 @@ it('answers every believable rush with a complete, consistent hold', function (i
     $balance = (new Exposure($hold->shutterS, $hold->aperture, $hold->iso))->ev100() - $rush->light->ev100;
     expect($balance - $plan->exposure->evShort)->toEqualWithDelta(0.0, 0.4);
     foreach ($plan->lines as $line) {
-        expect(Units::Metric->say($line->reason))->toMatch('/^[A-Z0-9].+\.$/u')->not->toContain('{');
+        expect(said($line->reason))->toMatch('/^[A-Z0-9].+\.$/u')->not->toContain('{');
         foreach ($line->alternatives as $alternative) {
-            expect($alternative->because)->toMatch('/\.$/');
+            expect(said($alternative->because))->toMatch('/\.$/');
         }
     }
 })->with(range(1, 40));
@@ -54,7 +53,7 @@ it('keeps what is pinned and solves the rest around it', function (): void {
         ->and($pinned->hold->detect->value)->toBe('off')
         ->and($pinned->hold->iso)->toBeGreaterThan($free->hold->iso)
         ->and(lineOf($pinned, Setting::Area)->pinned)->toBeTrue()
-        ->and(lineOf($pinned, Setting::Area)->reason)->toStartWith('Pinned by you.')
+        ->and(said(lineOf($pinned, Setting::Area)->reason))->toStartWith('Pinned by you.')
         ->and(lineOf($pinned, Setting::Area)->alternatives[0]->value)->toBe('block');
 });
 
@@ -107,7 +106,7 @@ it('says what is missing in the dark and what is cheapest to give', function ():
     expect($plan->exposure->evShort)->toBeGreaterThan(1.0)
         ->and($plan->hold->aperture)->toBe(4.0)
         ->and($dark->waysOut)->not->toBeEmpty()
-        ->and(implode(' ', $dark->waysOut))->toContain('ISO')->toContain('better light');
+        ->and(implode(' ', array_map(said(...), $dark->waysOut)))->toContain('ISO')->toContain('better light');
     expect(misfit(plan(), 'light'))->toBeNull();
 });
 
@@ -119,13 +118,13 @@ it('spends light to spare on the shutter, at the lowest ISO', function (): void 
 it('says when several cannot be sharp together, with every lever', function (): void {
     $plan = plan(['group' => [['distance_m' => 20.0]]]);
     $group = misfit($plan, 'group');
-    expect($group->sentence)->toContain('not sharp together')->and(implode(' ', $group->waysOut))->toContain('Move back')->toContain('mm or shorter')
+    expect(said($group->sentence))->toContain('not sharp together')->and(implode(' ', array_map(said(...), $group->waysOut)))->toContain('Move back')->toContain('mm or shorter')
         ->and(misfit(plan(['group' => [['distance_m' => $plan->situation->middle->distanceM + 0.05]]]), 'group'))->toBeNull();
 });
 
 it('says when it comes nearer than the lens focuses, and when the drive is too slow', function (): void {
     $near = plan(['path.start_m' => 12.0, 'path.heading_deg' => 0.0, 'path.seconds' => 1.1, 'subject.speed_mps' => 10.0]);
-    expect(misfit($near, 'too-near')?->sentence)->toContain('nearer than');
+    expect(said(misfit($near, 'too-near')->sentence))->toContain('nearer than');
     $slow = ['path.start_m' => 32.0, 'path.heading_deg' => 3.0, 'subject.speed_mps' => 14.0, 'path.seconds' => 2.0];
     expect(misfit(plan($slow + ['kit.lens.sweep_s' => 5.0]), 'drive'))->not->toBeNull()
         ->and(misfit(plan($slow + ['kit.lens.sweep_s' => 0.3]), 'drive'))->toBeNull();
@@ -158,9 +157,9 @@ it('measures a group by planes square to the axis, and says who is outside the f
         ->and(misfit($beside, 'group'))->toBeNull()
         ->and(misfit($beside, 'frame'))->toBeNull();
     $outside = misfit(plan(['group' => [['distance_m' => 40.0, 'across_m' => -3.0]]]), 'frame');
-    expect($outside->sentence)->toContain('outside the frame');
+    expect(said($outside->sentence))->toContain('outside the frame');
     // The way out that is named has to work.
-    preg_match('/Use (\d+) mm/', $outside->waysOut[0], $found);
+    preg_match('/Use (\d+) mm/', said($outside->waysOut[0]), $found);
     expect(misfit(plan(['group' => [['distance_m' => 40.0, 'across_m' => -3.0]], 'kit' => ['lens' => ['focal_mm' => 0.98 * (float) $found[1]]]]), 'frame'))->toBeNull();
 });
 

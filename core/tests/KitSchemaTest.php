@@ -11,12 +11,6 @@ use RushHold\Planning\Chooser;
 use RushHold\Planning\Planner;
 use RushHold\Tests\Rushes;
 
-/** @return array<string, mixed> */
-function schemaOf(string $name): array
-{
-    return json_decode((string) file_get_contents(__DIR__."/../../formats/$name.schema.json"), true);
-}
-
 /** A value for a field that its schema allows at one of its ends. */
 function accepts(callable $read, array $document): bool
 {
@@ -77,7 +71,7 @@ it('has the words of its schema', function (): void {
 it('suggests only focal lengths that a zoom has', function (): void {
     $rush = Rushes::with(['kit' => ['lens' => ['zoom' => [['focal_mm' => 380, 'max_aperture' => 5], ['focal_mm' => 400, 'max_aperture' => 5.6]], 'focal_mm' => 400, 'nearest_m' => 2.5]], 'path.start_m' => 6.0, 'path.seconds' => 0.6]);
     $lens = array_values(array_filter(Planner::standard()->rank($rush)->whatIfs, static fn ($w): bool => $w->change === 'lens'));
-    expect($lens === [] ? 'Use about 380 mm.' : $lens[0]->sentence)->toBe('Use about 380 mm.');
+    expect($lens === [] ? 'Use about 380 mm.' : said($lens[0]->sentence))->toBe('Use about 380 mm.');
 });
 
 it('never keeps more with a mirror in the way', function (int $seed): void {

@@ -182,7 +182,7 @@ it('says which lens suits a rush', function (): void {
 });
 
 it('warns of bent wings where the readout is slow', function (): void {
-    $says = static fn (array $body): array => array_values(array_filter(array_map(static fn ($m) => $m->what === 'skew' ? $m->waysOut[0] : null,
+    $says = static fn (array $body): array => array_values(array_filter(array_map(static fn ($m) => $m->what === 'skew' ? said($m->waysOut[0]) : null,
         Chooser::standard()->choose(Rushes::with(['subject.limb_speed_mps' => 15.0, 'kit.body' => $body]))->misfits)));
     expect($says(['readout_s' => 0.05]))->toHaveCount(1)->and($says(['readout_s' => 0.004]))->toBe([])
         ->and($says(['readout_s' => 0.05, 'mechanical' => ['frames_per_s' => 11]])[0])->toContain('11 frames a second')

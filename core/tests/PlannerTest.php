@@ -66,7 +66,7 @@ it('gives the rules’ own choice beside the winner where playing it through say
     foreach ($ranking->plan->lines as $line) {
         expect($line->pinned)->toBeFalse();
         foreach ($line->alternatives as $alternative) {
-            expect($alternative->because)->not->toContain('pinned')->and($alternative->value)->not->toBe($line->value);
+            expect(said($alternative->because))->not->toContain('pinned')->and($alternative->value)->not->toBe($line->value);
         }
     }
 });

@@ -124,7 +124,7 @@ function speaks(string $id, array $changes): bool
     }
     foreach (allRules() as $rule) {
         if (fnmatch($id, $rule->id) && $rule->applies($situation, $choices)) {
-            expect($rule->reason($situation, $choices))->toMatch('/^[A-Z0-9].+\.$/u');
+            expect(said($rule->reason($situation, $choices)))->toMatch('/^[A-Z0-9].+\.$/u');
 
             return true;
         }
@@ -172,16 +172,29 @@ it('speaks only of values the setting has', function (): void {
 it('weighs rules: rejected values go, points add up, the simpler wins a tie', function (): void {
     $always = static fn (): bool => true;
     $book = RuleBook::of([
-        Rule::favour('a', Setting::Mode, ['single' => 1.0, 'continuous' => 1.0], $always, 'Both do.'),
-        Rule::favour('b', Setting::Mode, ['manual' => 9.0], $always, 'Best by far.'),
-        Rule::reject('c', Setting::Mode, ['manual'], $always, 'Not allowed.'),
-        Rule::favour('d', Setting::Mode, ['auto-switch' => -2.0], $always, 'It guesses.'),
+        Rule::favour('a', Setting::Mode, ['single' => 1.0, 'continuous' => 1.0], $always),
+        Rule::favour('b', Setting::Mode, ['manual' => 9.0], $always),
+        Rule::reject('c', Setting::Mode, ['manual'], $always),
+        Rule::favour('d', Setting::Mode, ['auto-switch' => -2.0], $always),
     ]);
     $judgement = $book->judge(Setting::Mode, ['single', 'continuous', 'auto-switch', 'manual'], new Situation(Rushes::with()), new Choices(PartialHold::nothing()));
-    expect($judgement->value)->toBe('single')->and($judgement->reason)->toBe('Both do.')
-        ->and(array_map(fn ($a) => [$a->value, $a->because, $a->possible], $judgement->alternatives))->toBe([
-            ['continuous', 'Does as well; the other is simpler.', true],
-            ['auto-switch', 'It guesses.', true],
-            ['manual', 'Not allowed.', false],
+    expect($judgement->value)->toBe('single')->and($judgement->reason->key)->toBe('rule.a')
+        ->and(array_map(fn ($a) => [$a->value, $a->because->key, $a->possible], $judgement->alternatives))->toBe([
+            ['continuous', 'alternative.as-well', true],
+            ['auto-switch', 'rule.d', true],
+            ['manual', 'rule.c', false],
         ]);
+});
+
+it('says of each other value what speaks for it or against it, not what speaks for the winner', function (): void {
+    $always = static fn (): bool => true;
+    $judged = static fn (Rule ...$rules): array => array_map(static fn ($a): array => [$a->value, $a->because->key],
+        RuleBook::of($rules)->judge(Setting::Drive, ['short', 'long', 'single'], new Situation(Rushes::with()), new Choices(PartialHold::nothing()))->alternatives);
+    expect($judged(
+        Rule::favour('fast', Setting::Drive, ['long' => 3.0, 'short' => 1.0], $always),
+        Rule::favour('buffer', Setting::Drive, ['short' => 0.5, 'long' => -0.2], $always),
+    ))->toBe([['short', 'rule.buffer'], ['single', 'alternative.nothing']])
+        ->and($judged(Rule::favour('fast', Setting::Drive, ['long' => 3.0, 'short' => 1.0], $always)))->toBe([['short', 'alternative.less'], ['single', 'alternative.nothing']])
+        ->and($judged(Rule::favour('loud', Setting::Drive, ['long' => 3.0], $always), Rule::favour('weak', Setting::Drive, ['short' => 0.5], $always), Rule::favour('strong', Setting::Drive, ['short' => -1.0], $always)))
+        ->toBe([['single', 'alternative.nothing'], ['short', 'rule.strong']]);
 });

@@ -127,8 +127,8 @@ it('gives every choice that it did not take a reason of its own', function (int 
     $line = lineOf($plan, Setting::Area);
     $said = [];
     foreach ($line->alternatives as $alternative) {
-        $said[] = $alternative->because;
-        expect(strlen($alternative->because))->toBeGreaterThan(12)
+        $said[] = said($alternative->because);
+        expect(strlen(said($alternative->because)))->toBeGreaterThan(12)
             ->and($alternative->value)->not->toBe($plan->hold->area->value);
     }
     expect(count($line->alternatives))->toBeGreaterThanOrEqual(3)
@@ -138,8 +138,8 @@ it('gives every choice that it did not take a reason of its own', function (int 
 
 it('says when there is too much light for what is pinned, and what to let go', function (): void {
     $misfit = misfit(plan(['light.ev100' => 15.0], ['exposure' => ['shutter_s' => 1 / 60, 'aperture' => 4.0, 'iso' => 1600]]), 'light');
-    expect($misfit->sentence)->toContain('too bright')->toContain('1/60')
-        ->and(implode(' ', $misfit->waysOut))->toContain('Unpin the shutter')->toContain('Unpin the ISO')->toContain('grey filter')
+    expect(said($misfit->sentence))->toContain('too bright')->toContain('1/60')
+        ->and(implode(' ', array_map(said(...), $misfit->waysOut)))->toContain('Unpin the shutter')->toContain('Unpin the ISO')->toContain('grey filter')
         ->and(misfit(plan(['light.ev100' => 15.0], ['exposure' => ['iso' => 1600]]), 'light'))->toBeNull()
         ->and(misfit(plan(['light.ev100' => 15.0]), 'light'))->toBeNull();
 });

@@ -22,19 +22,19 @@ it('needs no change when the camera stands as the hold says', function (): void 
         ->and(StandingDocument::read([])->changes($plan))->toBe([]);
 });
 
-it('flags what would spoil the rush, and puts it first', function (array $standing, string $name, string $says): void {
+it('flags what would spoil the rush, and puts it first', function (array $standing, ?Setting $setting, string $says): void {
     $plan = Chooser::standard()->choose(Rushes::with());
     $harmless = ['exposure' => ['iso' => 6400]];
     $changes = StandingDocument::read([...$harmless, ...$standing])->changes($plan);
-    expect($changes[0]->name)->toBe($name)->and($changes[0]->danger)->toContain($says)
+    expect($changes[0]->setting)->toBe($setting)->and(said($changes[0]->danger))->toContain($says)
         ->and(array_filter($changes, static fn (Change $c): bool => $c->setting === Setting::Iso && $c->danger === null))->toHaveCount(1);
 })->with([
-    'wrong kind' => [['focus' => ['detect' => 'person']], 'Detection', 'people'],
-    'lock-once' => [['focus' => ['mode' => 'single']], 'Focus mode', 'locks once'],
-    'manual' => [['focus' => ['mode' => 'manual']], 'Focus mode', 'not move'],
-    'range switch' => [['focus' => ['range_m' => [3.5, 12]]], 'Range limit', 'part of the way'],
-    'stabiliser' => [['stabiliser' => 'on'], 'Stabiliser', 'fights'],
-    'switch on the lens' => [['manual_switch' => true], 'Switch on the lens', 'no focus setting'],
+    'wrong kind' => [['focus' => ['detect' => 'person']], Setting::Detect, 'people'],
+    'lock-once' => [['focus' => ['mode' => 'single']], Setting::Mode, 'locks once'],
+    'manual' => [['focus' => ['mode' => 'manual']], Setting::Mode, 'not move'],
+    'range switch' => [['focus' => ['range_m' => [3.5, 12]]], Setting::RangeLimit, 'part of the way'],
+    'stabiliser' => [['stabiliser' => 'on'], Setting::Stabiliser, 'fights'],
+    'switch on the lens' => [['manual_switch' => true], null, 'no focus setting'],
 ]);
 
 it('does not ask for changes that do nothing', function (): void {

@@ -14,7 +14,10 @@ use RushHold\Planning\Misfit;
 use RushHold\Planning\Plan;
 use RushHold\Refused;
 use RushHold\Rush\Rush;
+use RushHold\Said;
 use RushHold\Tests\Rushes;
+use RushHold\Units;
+use RushHold\Words\Words;
 
 function plan(array $changes = [], array $pins = []): Plan
 {
@@ -54,10 +57,22 @@ function refusal(callable $work): Refused
     throw new LogicException('nothing was refused');
 }
 
+/** What people read of what the core says. */
+function said(Said $said, Units $units = Units::Metric): string
+{
+    return Words::in($units)->say($said);
+}
+
 /** Plays a hold; what it leaves out is solved for. */
 function play(Rush $rush, array $hold = [], int $runs = 200, int $seed = 1): Outcome
 {
     $plan = Chooser::standard()->choose($rush, HoldDocument::read($hold)->fitting($rush->kit));
 
     return (new Simulator($plan->situation))->run($plan->hold, $runs, $seed);
+}
+
+/** @return array<string, mixed> */
+function schemaOf(string $name): array
+{
+    return json_decode((string) file_get_contents(__DIR__."/../../formats/$name.schema.json"), true);
 }

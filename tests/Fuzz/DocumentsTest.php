@@ -19,6 +19,7 @@ use RushHold\Planning\Effort;
 use RushHold\Planning\Planner;
 use RushHold\Refused;
 use RushHold\Units;
+use RushHold\Words\Words;
 use Tests\Fuzz\CountingStage;
 use Tests\Fuzz\Maker;
 
@@ -43,7 +44,7 @@ function withSeeds(int $count, int $salt, callable $work): array
             $work(new Maker($seed * 8 + $salt), $seed);
             $ended['answered']++;
         } catch (Refused $refused) {
-            expect($refused->getMessage())->not->toBe('')->and(strlen($refused->getMessage()))->toBeLessThan(2000, "seed $seed");
+            expect(Words::in(Units::Metric)->refused($refused))->not->toBe('')->and(strlen(Words::in(Units::Metric)->refused($refused)))->toBeLessThan(2000, "seed $seed");
             $ended['refused']++;
         } catch (PHPUnit\Framework\ExpectationFailedException $failed) {
             throw $failed;

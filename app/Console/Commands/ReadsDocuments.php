@@ -6,6 +6,8 @@ namespace App\Console\Commands;
 
 use App\Documents\DocumentGate;
 use RushHold\Refused;
+use RushHold\Units;
+use RushHold\Words\Words;
 
 /** Exit codes and input of the commands that work on documents. */
 trait ReadsDocuments
@@ -32,7 +34,7 @@ trait ReadsDocuments
     {
         $value = filter_var($this->option($option), FILTER_VALIDATE_INT, ['options' => ['min_range' => $min, 'max_range' => $max]]);
 
-        return $value === false ? throw Refused::because("--$option", "must be a whole number from $min to $max.") : $value;
+        return $value === false ? throw Refused::because("--$option", 'option', name: "--$option", min: $min, max: $max) : $value;
     }
 
     /** @param  callable(): array<string, mixed>  $work */
@@ -44,8 +46,8 @@ trait ReadsDocuments
             $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
 
             return self::UNREADABLE;
-        } catch (Refused $e) {
-            $this->getOutput()->getErrorStyle()->writeln($e->getMessage());
+        } catch (Refused $refused) {
+            $this->getOutput()->getErrorStyle()->writeln("$refused->field: ".Words::in(Units::Metric)->refused($refused));
 
             return self::REFUSED;
         }

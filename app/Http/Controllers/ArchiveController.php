@@ -38,10 +38,10 @@ final class ArchiveController extends Controller
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw Refused::because('file', 'choose an archive to load.');
+            throw Refused::because('file', 'choose-file', what: 'an archive');
         }
         if ($file->getSize() > self::LARGEST_FILE) {
-            throw Refused::because('file', 'an archive is at most 20 MB.');
+            throw Refused::because('file', 'file-large', what: 'an archive', most: 20);
         }
 
         return response()->json($this->archive->load($this->personal($request), $file->getPathname()));

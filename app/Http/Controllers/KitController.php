@@ -27,6 +27,9 @@ use RushHold\Document\StandingDocument;
 use RushHold\Hold\Term;
 use RushHold\Kit\Reach;
 use RushHold\Refused;
+use RushHold\Said;
+use RushHold\Units;
+use RushHold\Words\Words;
 
 final class KitController extends Controller
 {
@@ -130,10 +133,10 @@ final class KitController extends Controller
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw Refused::because('file', "choose a {$type->document()} document to upload.");
+            throw Refused::because('file', 'choose-file', what: "a {$type->document()} document");
         }
         if ($file->getSize() > self::LARGEST_FILE) {
-            throw Refused::because('file', "a {$type->document()} document is at most 1 MB.");
+            throw Refused::because('file', 'file-large', what: "a {$type->document()} document", most: 1);
         }
 
         return $this->kept($request, $type, DocumentGate::decode($file->getContent()), null);
@@ -161,9 +164,10 @@ final class KitController extends Controller
         $document = $request->input('document');
         $this->gate->kit($type, $document);
         $terms = $reach = [];
+        $words = Words::in(Units::Metric);
         if ($type === KitType::Bodies) {
             foreach (Term::of(BodyDocument::read($document)->body) as $term) {
-                $terms[] = ['key' => $term->key, 'group' => $term->group, 'ours' => $term->ours];
+                $terms[] = ['key' => $term->key, 'group' => $words->say(Said::of("term-group.$term->group")), 'ours' => $term->ours instanceof Said ? $words->say($term->ours) : Words::label($term->ours)];
             }
         }
         if ($type === KitType::Lenses) {
@@ -254,7 +258,7 @@ final class KitController extends Controller
             $others->whereKeyNot($except);
         }
         if ($others->exists()) {
-            throw Refused::because('name', "you already have a {$type->document()} called “{$name}”; give one of the two another name.");
+            throw Refused::because('name', 'name-taken', what: $type->document(), name: $name);
         }
     }
 

@@ -81,7 +81,7 @@ final class MeasureController extends Controller
         $trace = [];
         foreach (array_values((array) $given['trace']) as $i => $point) {
             if (! is_array($point) || count($point) !== 3 || array_filter($point, static fn (mixed $v): bool => ! is_int($v) && ! is_float($v)) !== []) {
-                throw Refused::because("trace[$i]", 'must be a time and two places.');
+                throw Refused::because("trace[$i]", 'trace-sample');
             }
             [$t, $x, $y] = array_values($point);
             $trace[] = [(float) $t, (float) $x, (float) $y];

@@ -197,10 +197,10 @@ final class RushController extends Controller
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw Refused::because('file', 'choose a rush document to upload.');
+            throw Refused::because('file', 'choose-file', what: 'a rush document');
         }
         if ($file->getSize() > self::LARGEST_FILE) {
-            throw Refused::because('file', 'a rush document is at most 1 MB.');
+            throw Refused::because('file', 'file-large', what: 'a rush document', most: 1);
         }
 
         return $this->kept($request, DocumentGate::decode($file->getContent()), null);

@@ -42,14 +42,14 @@ final class CleanInput
     /** @param  array<array-key, mixed>  $values */
     private static function check(array $values, string $path, int $depth): void
     {
-        $depth < self::DEEPEST || throw Refused::because($path === '' ? 'document' : $path, 'is nested too deeply.');
+        $depth < self::DEEPEST || throw Refused::because($path === '' ? 'document' : $path, 'too-deep');
         foreach ($values as $name => $value) {
             $field = $path === '' ? (string) $name : "$path.$name";
             if (is_string($name) && ! mb_check_encoding($name, 'UTF-8') || is_string($value) && ! mb_check_encoding($value, 'UTF-8')) {
-                throw Refused::because(mb_check_encoding($field, 'UTF-8') ? $field : 'document', 'must be text in UTF-8.');
+                throw Refused::because(mb_check_encoding($field, 'UTF-8') ? $field : 'document', 'not-utf8');
             }
             if (is_float($value) && ! is_finite($value)) {
-                throw Refused::because($field, 'must be a finite number.');
+                throw Refused::because($field, 'not-finite');
             }
             is_array($value) && self::check($value, $field, $depth + 1);
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Blur;
 
+use RushHold\Labelled;
+
 /** Whether a blur matters for what the picture is for. */
-enum Verdict: string
+enum Verdict: string implements Labelled
 {
     case Crisp = 'crisp';
     case Keeper = 'keeper';

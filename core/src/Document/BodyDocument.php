@@ -44,7 +44,7 @@ final readonly class BodyDocument
         try {
             $f = Fields::of($document);
             if ($f->text('format', '') !== self::FORMAT) {
-                throw Refused::because('format', sprintf('must be “%s”.', self::FORMAT));
+                throw Refused::because('format', 'format', format: self::FORMAT, given: 'none');
             }
 
             return new self(self::fields($f), $f->done());
@@ -110,7 +110,7 @@ final readonly class BodyDocument
             $given->keep($area->value, $f->done());
         }
         if ($shapes === []) {
-            throw Refused::because('kit.body.areas', 'a body needs at least one area.');
+            throw Refused::because('kit.body.areas', 'areas-none');
         }
         $body->keep('areas', $given->done());
 
@@ -157,7 +157,7 @@ final readonly class BodyDocument
         $presets = $kept = [];
         foreach ($body->items('presets', 20) as $i => $item) {
             $f = Fields::of($item, $body->at("presets[$i]"));
-            $id = $f->has('id') ? $f->text('id', '') : throw Refused::because($f->at('id'), 'is missing.');
+            $id = $f->has('id') ? $f->text('id', '') : throw Refused::because($f->at('id'), 'missing');
             $presets[] = new ResponsePreset($id, $f->number('patience_s', Response::USUAL_PATIENCE_S), $f->number('nimble', Response::USUAL_NIMBLE), $f->word('wins', Wins::class, Wins::Held));
             $kept[] = $f->done();
         }
@@ -179,11 +179,11 @@ final readonly class BodyDocument
         }
         $steps = [];
         foreach ($body->items($name, 20) as $i => $value) {
-            $steps[] = is_int($value) || is_float($value) ? (float) $value : throw Refused::because($body->at("{$name}[$i]"), 'must be a number.');
+            $steps[] = is_int($value) || is_float($value) ? (float) $value : throw Refused::because($body->at("{$name}[$i]"), 'not-number');
         }
         $body->keep($name, $steps);
 
-        return $steps === [] ? throw Refused::because($body->at($name), 'must have at least one step.') : $steps;
+        return $steps === [] ? throw Refused::because($body->at($name), 'steps-none') : $steps;
     }
 
     /** @return list<Control> */
@@ -192,7 +192,7 @@ final readonly class BodyDocument
         $controls = $kept = [];
         foreach ($body->items('controls', 20) as $i => $item) {
             $f = Fields::of($item, $body->at("controls[$i]"));
-            $place = $f->has('place') ? $f->word('place', ControlPlace::class, ControlPlace::HalfPress) : throw Refused::because($f->at('place'), 'is missing.');
+            $place = $f->has('place') ? $f->word('place', ControlPlace::class, ControlPlace::HalfPress) : throw Refused::because($f->at('place'), 'missing');
             $controls[] = new Control($place, $f->words('may', Duty::class, [Duty::StartFocus]));
             $kept[] = $f->done();
         }
@@ -207,7 +207,7 @@ final readonly class BodyDocument
         $sets = $kept = [];
         foreach ($body->items('stored_sets', 20) as $i => $item) {
             $f = Fields::of($item, $body->at("stored_sets[$i]"));
-            $control = $f->has('control') ? $f->word('control', ControlPlace::class, ControlPlace::HalfPress) : throw Refused::because($f->at('control'), 'is missing.');
+            $control = $f->has('control') ? $f->word('control', ControlPlace::class, ControlPlace::HalfPress) : throw Refused::because($f->at('control'), 'missing');
             $sets[] = new StoredSet($control,
                 $f->optionalWord('mode', FocusMode::class), $f->optionalWord('area', Area::class), $f->optionalWord('detect', Detection::class),
                 $f->optionalText('preset', 24), $f->flag('recalls_exposure', false));
@@ -224,11 +224,11 @@ final readonly class BodyDocument
         $given = $body->object('words');
         $words = [];
         if (count($given->names()) > self::MOST_WORDS) {
-            throw Refused::because($body->at('words'), sprintf('must be at most %d words.', self::MOST_WORDS));
+            throw Refused::because($body->at('words'), 'own-words', most: self::MOST_WORDS);
         }
         foreach ($given->names() as $key) {
             if (! Term::isKnown($key)) {
-                throw Refused::because($body->at('words'), "“{$key}” is not something a camera can have a word for.");
+                throw Refused::because($body->at('words'), 'own-word', word: $key);
             }
             $f = $given->object($key);
             $words[$key] = new OwnWord(trim($f->text('label', '', 60)), trim($f->text('where', '', 160)));

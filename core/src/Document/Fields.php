@@ -28,7 +28,7 @@ final class Fields
             $value = (array) $value;
         }
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-            throw Refused::because($path === '' ? 'document' : $path, 'must be an object with named fields.');
+            throw Refused::because($path === '' ? 'document' : $path, 'not-object');
         }
         /** @var array<string, mixed> $value */
 
@@ -45,7 +45,7 @@ final class Fields
     {
         $value = $this->value($name, $default);
         if (! is_int($value) && ! is_float($value)) {
-            throw Refused::because($this->at($name), 'must be a number.');
+            throw Refused::because($this->at($name), 'not-number');
         }
         $this->read[$name] = $value;
 
@@ -68,7 +68,7 @@ final class Fields
     {
         $value = $this->number($name, $default);
         if (floor($value) !== $value || abs($value) > 1e12) {
-            throw Refused::because($this->at($name), 'must be a whole number.');
+            throw Refused::because($this->at($name), 'not-whole');
         }
 
         return (int) $value;
@@ -78,7 +78,7 @@ final class Fields
     {
         $value = $this->value($name, $default);
         if (! is_bool($value)) {
-            throw Refused::because($this->at($name), 'must be true or false.');
+            throw Refused::because($this->at($name), 'not-flag');
         }
         $this->read[$name] = $value;
 
@@ -89,10 +89,10 @@ final class Fields
     {
         $value = $this->value($name, $default);
         if (! is_string($value) || mb_strlen($value) > $longest) {
-            throw Refused::because($this->at($name), "must be text of at most $longest characters.");
+            throw Refused::because($this->at($name), 'text', most: $longest);
         }
         if (preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value) === 1 || preg_match('//u', $value) !== 1) {
-            throw Refused::because($this->at($name), 'must be plain text, without control characters.');
+            throw Refused::because($this->at($name), 'controls-characters');
         }
         $this->read[$name] = $value;
 
@@ -110,7 +110,7 @@ final class Fields
     {
         $value = $this->value($name, $default->value);
         if (! is_string($value)) {
-            throw Refused::because($this->at($name), 'must be a word.');
+            throw Refused::because($this->at($name), 'not-word');
         }
         $this->read[$name] = $value;
 
@@ -128,16 +128,16 @@ final class Fields
     {
         $values = $this->value($name, array_map(static fn (BackedEnum $w): int|string => $w->value, $default));
         if (! is_array($values) || ! array_is_list($values)) {
-            throw Refused::because($this->at($name), 'must be a list of words.');
+            throw Refused::because($this->at($name), 'not-words');
         }
         $most = count($words::cases());
         if (count($values) > $most || count($values) !== count(array_unique($values, SORT_REGULAR))) {
-            throw Refused::because($this->at($name), "must be a list of at most $most words, each of them once.");
+            throw Refused::because($this->at($name), 'words-twice', most: $most);
         }
         $found = [];
         foreach ($values as $i => $value) {
             if (! is_string($value)) {
-                throw Refused::because($this->at($name)."[$i]", 'must be a word.');
+                throw Refused::because($this->at($name)."[$i]", 'not-word');
             }
             $found[] = $words::tryFrom($value) ?? throw Refused::unknownWord($this->at($name)."[$i]", $value, $words);
         }
@@ -200,7 +200,7 @@ final class Fields
     {
         $value = $this->value($name, []);
         if (! is_array($value) || ! array_is_list($value) || count($value) > $most) {
-            throw Refused::because($this->at($name), "must be a list of at most $most.");
+            throw Refused::because($this->at($name), 'list', most: $most);
         }
 
         return $value;
@@ -227,7 +227,7 @@ final class Fields
     {
         foreach (array_keys($this->given) as $name) {
             if (! array_key_exists($name, $this->read)) {
-                throw Refused::because($this->at((string) $name), 'is not a field of this document. Known here: '.implode(', ', array_keys($this->read)).'.');
+                throw Refused::because($this->at((string) $name), 'unknown-field', name: (string) $name, known: implode(', ', array_keys($this->read)));
             }
         }
 
@@ -237,7 +237,7 @@ final class Fields
     private function value(string $name, mixed $default): mixed
     {
         if (! array_key_exists($name, $this->given)) {
-            return $default ?? throw Refused::because($this->at($name), 'is missing.');
+            return $default ?? throw Refused::because($this->at($name), 'missing');
         }
 
         return $this->given[$name];

@@ -44,7 +44,7 @@ final readonly class HabitsDocument
     {
         $f = Fields::of($document);
         if ($f->text('format', '') !== self::FORMAT) {
-            throw Refused::because('format', sprintf('must be “%s”.', self::FORMAT));
+            throw Refused::because('format', 'format', format: self::FORMAT, given: 'none');
         }
         $photographer = RushDocument::photographer($f);
         $use = $f->word('final_use', FinalUse::class, FinalUse::Pixel);
@@ -52,7 +52,7 @@ final readonly class HabitsDocument
         // The colours of the screen; empty: as the system asks.
         $colours = $f->text('colours', '', 5);
         if (! in_array($colours, ['', 'light', 'dark'], true)) {
-            throw Refused::because('colours', 'must be “light”, “dark” or empty.');
+            throw Refused::because('colours', 'colours');
         }
         $given = $f->object('floors');
         $floors = [];

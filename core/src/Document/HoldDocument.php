@@ -27,7 +27,7 @@ final class HoldDocument
         $top = Fields::of($document);
         $format = $top->text('format', self::FORMAT);
         if ($format !== self::FORMAT) {
-            throw Refused::because('format', sprintf('must be “%s”; “%s” was given.', self::FORMAT, $format));
+            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
         }
         $hold = self::fields($top);
         $top->done();

@@ -28,7 +28,7 @@ final readonly class LensDocument
         try {
             $f = Fields::of($document);
             if ($f->text('format', '') !== self::FORMAT) {
-                throw Refused::because('format', sprintf('must be “%s”.', self::FORMAT));
+                throw Refused::because('format', 'format', format: self::FORMAT, given: 'none');
             }
 
             return new self(self::fields($f), $f->done());
@@ -101,7 +101,7 @@ final readonly class LensDocument
     {
         $times = [];
         foreach ($lens->items('extenders', 4) as $i => $item) {
-            $times[] = is_int($item) || is_float($item) ? (float) $item : throw Refused::because($lens->at("extenders[$i]"), 'must be a number.');
+            $times[] = is_int($item) || is_float($item) ? (float) $item : throw Refused::because($lens->at("extenders[$i]"), 'not-number');
         }
         $lens->keep('extenders', $times);
 

@@ -6,7 +6,6 @@ namespace RushHold\Document;
 
 use RushHold\Blur\BlurParts;
 use RushHold\Blur\Verdict;
-use RushHold\Hold\Setting;
 use RushHold\Hold\Term;
 use RushHold\Light\LightDirection;
 use RushHold\Optics\Diffraction;
@@ -16,12 +15,15 @@ use RushHold\Planning\Change;
 use RushHold\Planning\LaneFrame;
 use RushHold\Planning\LaneSample;
 use RushHold\Planning\Line;
-use RushHold\Planning\Lines;
+use RushHold\Planning\Margin;
 use RushHold\Planning\Misfit;
 use RushHold\Planning\Plan;
 use RushHold\Planning\Solve\FolkFloor;
 use RushHold\Planning\Standing;
+use RushHold\Said;
 use RushHold\Units;
+use RushHold\Words\Values;
+use RushHold\Words\Words;
 
 /** A plan as JSON: what `rush:plan` prints and the desk shows. */
 final class PlanDocument
@@ -33,11 +35,12 @@ final class PlanDocument
     {
         $hold = HoldDocument::write($plan->hold);
         $exposure = $plan->exposure;
+        $words = Words::in($units);
 
         return [
             'format' => self::FORMAT,
             'best' => ['hold' => $hold],
-            'lines' => array_map(static fn (Line $line): array => self::line($line, $units, $plan), $plan->lines),
+            'lines' => array_map(static fn (Line $line): array => self::line($line, $words, $plan), $plan->lines),
             'margins' => [
                 'subject_blur_um' => round($plan->blur->subjectUm, 2),
                 'limb_blur_um' => round($plan->limbBlurUm, 2),
@@ -49,15 +52,15 @@ final class PlanDocument
                 'ev_short' => round($exposure->evShort, 3),
             ],
             'blur' => self::blur($plan->blur, $plan->situation->cocUm),
-            'shutters' => self::shutters($plan),
+            'shutters' => self::shutters($plan, $words),
             'misfits' => array_map(static fn (Misfit $m): array => [
                 'what' => $m->what,
-                'sentence' => $units->say($m->sentence),
-                'ways_out' => array_map($units->say(...), $m->waysOut),
+                'sentence' => $words->say($m->sentence),
+                'ways_out' => array_map($words->say(...), $m->waysOut),
             ], $plan->misfits),
-            'cautions' => array_map(static fn (array $c): array => ['what' => $c['what'], 'sentence' => $units->say($c['sentence'])], $plan->cautions),
-            ...($standing === null ? [] : ['changes' => self::changes($standing, $plan, $units)]),
-            'light' => self::light($plan),
+            'cautions' => array_map(static fn (array $c): array => ['what' => $c['what'], 'sentence' => $words->say($c['sentence'])], $plan->cautions),
+            ...($standing === null ? [] : ['changes' => self::changes($standing, $plan, $words)]),
+            'light' => self::light($plan, $words),
             'frame' => self::frame($plan),
             'lane' => [
                 'seconds' => $plan->situation->rush->path->seconds,
@@ -68,31 +71,37 @@ final class PlanDocument
     }
 
     /** @return array<string, mixed> */
-    private static function line(Line $line, Units $units, Plan $plan): array
+    private static function line(Line $line, Words $words, Plan $plan): array
     {
-        $share = $line->margin?->share();
+        $values = new Values($words);
 
         return [
             'setting' => $line->setting->value,
-            'name' => $line->setting->label(),
+            'name' => Words::label($line->setting),
             'value' => $line->value,
-            'label' => $units->say($line->label),
-            'reason' => $units->say($line->reason),
+            'label' => $values->of($line->setting, $line->value),
+            'reason' => $words->say($line->reason),
             'pinned' => $line->pinned,
             ...self::own($line, $plan),
-            'margin' => $line->margin === null ? null : [
-                'name' => $line->margin->name,
-                'used' => round($line->margin->used, 3),
-                'allowed' => round($line->margin->allowed, 3),
-                'unit' => $line->margin->unit,
-                'share' => $share !== null && is_finite($share) ? round($share, 4) : 99.0,
-            ],
+            'margin' => $line->margin === null ? null : self::margin($line->margin, $words),
             'alternatives' => array_map(static fn (Alternative $a): array => [
                 'value' => $a->value,
-                'label' => self::alternativeLabel($line, $a->value),
-                'because' => $units->say($a->because),
+                'label' => $values->of($line->setting, $a->value),
+                'because' => $words->say($a->because),
                 'possible' => $a->possible,
             ], $line->alternatives),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function margin(Margin $margin, Words $words): array
+    {
+        return [
+            'name' => $words->say(Said::of("margin.$margin->what")),
+            'used' => round($margin->used, 3),
+            'allowed' => round($margin->allowed, 3),
+            'unit' => $words->say(Said::of("margin.$margin->what.unit")),
+            'share' => is_finite($margin->share()) ? round($margin->share(), 4) : 99.0,
         ];
     }
 
@@ -115,29 +124,17 @@ final class PlanDocument
     }
 
     /** @return list<array{setting: string|null, name: string, from: string, to: string, danger: string|null}> */
-    public static function changes(Standing $standing, Plan $plan, Units $units): array
+    private static function changes(Standing $standing, Plan $plan, Words $words): array
     {
+        $values = new Values($words);
+
         return array_map(static fn (Change $c): array => [
-            'setting' => $c->setting?->value, 'name' => $c->name, 'from' => $units->say($c->from), 'to' => $units->say($c->to),
-            'danger' => $c->danger === null ? null : $units->say($c->danger),
+            'setting' => $c->setting?->value,
+            ...($c->setting === null
+                ? ['name' => $words->say(Said::of('value.switch')), 'from' => $words->say(Said::of('value.switch.manual')), 'to' => $words->say(Said::of('value.switch.auto'))]
+                : ['name' => Words::label($c->setting), 'from' => $values->of($c->setting, $c->from), 'to' => $values->of($c->setting, $c->to)]),
+            'danger' => $c->danger === null ? null : $words->say($c->danger),
         ], $standing->changes($plan));
-    }
-
-    private static function alternativeLabel(Line $line, mixed $value): string
-    {
-        $words = $line->setting->words();
-        if ($words !== null && is_string($value)) {
-            return $words::from($value)->label();
-        }
-
-        return match (true) {
-            is_bool($value) => $value ? 'On' : 'Off',
-            $line->setting === Setting::Patience && is_float($value) => Lines::patience($value),
-            $line->setting === Setting::Nimbleness && is_float($value) => Lines::nimbleness($value),
-            $line->setting->value === 'exposure.shutter_s' && is_float($value) => StopScale::shutterLabel($value),
-            $line->setting->value === 'exposure.aperture' && is_float($value) => StopScale::fLabel($value),
-            default => is_scalar($value) ? (string) $value : '',
-        };
     }
 
     /** @return array<string, mixed> */
@@ -155,7 +152,7 @@ final class PlanDocument
     }
 
     /** @return array<string, mixed> */
-    private static function shutters(Plan $plan): array
+    private static function shutters(Plan $plan, Words $words): array
     {
         $of = static fn (float $s): ?array => is_finite($s) && $s > 0 && $s < 30 ? ['seconds' => $s, 'label' => StopScale::shutterLabel($s)] : null;
         $need = $plan->exposure->need;
@@ -163,13 +160,13 @@ final class PlanDocument
         return [
             'body_frozen' => $of($need->bodyS),
             'limbs_frozen' => $plan->situation->subject->limbSpeedMps > 0 ? $of($need->limbsS) : null,
-            'rule_of_thumb' => [...(array) $of($plan->exposure->floor->shutterS), 'for' => $plan->exposure->floor->for],
+            'rule_of_thumb' => [...(array) $of($plan->exposure->floor->shutterS), 'for' => $words->say(Said::of("floor.{$plan->exposure->floor->for}"))],
             'against_shake' => $of(FolkFloor::againstShake($plan->situation)),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function light(Plan $plan): array
+    private static function light(Plan $plan, Words $words): array
     {
         $light = $plan->situation->rush->light;
 
@@ -178,7 +175,7 @@ final class PlanDocument
             'sun_height_deg' => $light->sun === null ? null : round($light->sun->heightDeg, 2),
             'sun_bearing_deg' => $light->sun === null ? null : round($light->sun->bearingDeg, 2),
             'direction' => $light->sun === null || $light->shootingBearingDeg === null ? null : LightDirection::of($light->sun, $light->shootingBearingDeg)->value,
-            'shimmer' => ['level' => $plan->air->level, 'sentence' => $plan->air->sentence(), 'arcsec' => round(rad2deg($plan->air->angleRad) * 3600, 2)],
+            'shimmer' => ['level' => $plan->air->level, 'sentence' => $words->say($plan->air->said()), 'arcsec' => round(rad2deg($plan->air->angleRad) * 3600, 2)],
         ];
     }
 

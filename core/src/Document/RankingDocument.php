@@ -12,7 +12,10 @@ use RushHold\Planning\Ranking;
 use RushHold\Planning\SchoolResult;
 use RushHold\Planning\Standing;
 use RushHold\Planning\WhatIf;
+use RushHold\Quantity;
+use RushHold\Said;
 use RushHold\Units;
+use RushHold\Words\Words;
 
 /** A ranking as JSON: a plan document with what the simulation adds. */
 final class RankingDocument
@@ -35,13 +38,15 @@ final class RankingDocument
     /** @return array<string, mixed> */
     public static function additions(Ranking $ranking, Units $units = Units::Metric): array
     {
+        $words = Words::in($units);
+
         return [
             'tried' => count($ranking->candidates),
-            'played_less' => $ranking->reduced ? self::playedLess($ranking) : null,
+            'played_less' => $ranking->reduced ? $words->say(self::playedLess($ranking)) : null,
             'ranking' => [
                 ...array_map(static fn (Candidate $c): array => self::candidate($c, $ranking->standing), self::shown($ranking->candidates)),
                 ...array_map(static fn (array $out): array => [
-                    'hold' => HoldDocument::settings(PartialHold::nothing()->with($out['setting'], $out['value'])), 'keeper_rate' => 0.0, 'rejected_because' => $units->say($out['because']),
+                    'hold' => HoldDocument::settings(PartialHold::nothing()->with($out['setting'], $out['value'])), 'keeper_rate' => 0.0, 'rejected_because' => $words->say($out['because']),
                 ], $ranking->ruledOut),
             ],
             ...($ranking->fewestChanges === null ? [] : ['fewest_changes' => self::candidate($ranking->fewestChanges, $ranking->standing)]),
@@ -50,7 +55,7 @@ final class RankingDocument
                 'keeper_rate_change' => round($w->change, 4), 'standard_error' => round($w->standardError, 4),
             ], $ranking->why),
             'what_if' => array_map(static fn (WhatIf $w): array => [
-                'change' => $w->change, 'sentence' => $units->say($w->sentence), 'keeper_rate_change' => round($w->gain, 4), 'standard_error' => round($w->standardError, 4),
+                'change' => $w->change, 'sentence' => $words->say($w->sentence), 'keeper_rate_change' => round($w->gain, 4), 'standard_error' => round($w->standardError, 4),
             ], $ranking->whatIfs),
             'by_school' => array_map(static fn (SchoolResult $s): array => [
                 'school' => $s->school, 'side' => $s->side, 'keeper_rate' => round($s->best->outcome->keeperRate, 4),
@@ -60,12 +65,11 @@ final class RankingDocument
         ];
     }
 
-    private static function playedLess(Ranking $ranking): string
+    private static function playedLess(Ranking $ranking): Said
     {
         $tried = count($ranking->candidates);
 
-        return ($tried < $ranking->possible ? "This is much to play: the $tried set-ups that differ most, of $ranking->possible, and each less often than usual." : 'This is much to play, so each set-up was played less often than usual.')
-            .' Small differences may be chance.';
+        return $tried < $ranking->possible ? Said::of('ranking.fewer', tried: Quantity::count($tried, 6), possible: Quantity::count($ranking->possible, 6)) : Said::of('ranking.less');
     }
 
     /** @return array<string, mixed> */

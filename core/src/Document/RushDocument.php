@@ -41,11 +41,11 @@ final readonly class RushDocument
         $top = Fields::of($document);
         $format = $top->text('format', '');
         if ($format !== self::FORMAT) {
-            throw Refused::because('format', sprintf('must be “%s”; %s was given.', self::FORMAT, $format === '' ? 'nothing' : "“{$format}”"));
+            throw Refused::because('format', 'format', format: self::FORMAT, given: $format === '' ? 'none' : $format);
         }
         foreach (['subject', 'path'] as $needed) {
             if (! $top->has($needed)) {
-                throw Refused::because($needed, 'is missing.');
+                throw Refused::because($needed, 'missing');
             }
         }
         $name = $top->text('name', 'Rush');
@@ -146,7 +146,7 @@ final readonly class RushDocument
         $f = $top->object('light');
         $sources = array_values(array_filter(['ev100', 'meter', 'place'], $f->has(...)));
         if (count($sources) > 1) {
-            throw Refused::because('light', 'give one of ev100, meter and place, not '.implode(' and ', $sources).'.');
+            throw Refused::because('light', 'light-one', given: implode(', ', $sources));
         }
         $offset = $f->number('offset_stops', 0.0);
         $sky = $f->word('sky', Sky::class, Sky::Clear);
@@ -161,7 +161,7 @@ final readonly class RushDocument
             // What is not in the calendar, such as the 40th, is moved on with a warning.
             $warned = (DateTimeImmutable::getLastErrors() ?: ['warning_count' => 0])['warning_count'] > 0;
             if ($moment === false || $warned || ! in_array(substr($at, 0, 2), ['19', '20', '21'], true)) {
-                throw Refused::because('light.place.at', 'must be a moment of the years 1900 to 2199 with its zone, such as 2026-06-04T05:30:00+01:00.');
+                throw Refused::because('light.place.at', 'light-time');
             }
             $light = Light::fromPlace($place->number('latitude_deg'), $place->number('longitude_deg'), $moment, $sky, $offset, $place->optionalNumber('shooting_bearing_deg'));
             $f->keep('place', $place->done());

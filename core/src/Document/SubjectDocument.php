@@ -40,15 +40,15 @@ final readonly class SubjectDocument
     {
         $f = Fields::of($document);
         if ($f->text('format', '') !== self::FORMAT) {
-            throw Refused::because('format', sprintf('must be “%s”.', self::FORMAT));
+            throw Refused::because('format', 'format', format: self::FORMAT, given: 'none');
         }
         if (! $f->has('subject')) {
-            throw Refused::because('subject', 'is missing.');
+            throw Refused::because('subject', 'missing');
         }
         [$subject, $speed] = RushDocument::subject($f);
         Range::of(0, 120, 'm/s')->check('subject.speed_mps', $speed);
         if (trim($subject->name) === '') {
-            throw Refused::because('subject.name', 'a subject needs a name.');
+            throw Refused::because('subject.name', 'subject-nameless');
         }
         $group = $f->text('group', 'Own', 40);
         $burst = $f->optionalNumber('burst_mps');

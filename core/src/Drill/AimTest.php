@@ -126,7 +126,7 @@ final readonly class AimTest
     {
         $least = (int) (self::LEAST_RATE * self::SECONDS);
         if (count($trace) < $least) {
-            throw Refused::because('trace', sprintf('needs at least %d samples over %d seconds; %d came.', $least, self::SECONDS, count($trace)), Range::of($least, 20000, 'samples'));
+            throw Refused::beyond('trace', Range::of($least, 20000, 'samples'), 'trace-few', least: $least, seconds: (int) self::SECONDS, came: count($trace));
         }
         $before = -INF;
         $gap = 0.0;
@@ -135,13 +135,13 @@ final readonly class AimTest
             Range::of(-2, 2, 'field widths')->check("trace[$i][1]", $x);
             Range::of(-2, 2, 'field widths')->check("trace[$i][2]", $y);
             if ($t <= $before) {
-                throw Refused::because("trace[$i][0]", 'times must grow.');
+                throw Refused::because("trace[$i][0]", 'trace-order');
             }
             $gap = max($gap, $t - max(0.0, $before));
             $before = $t;
         }
         if ($before < self::SECONDS - 1 || $gap > 1.0) {
-            throw Refused::because('trace', 'the pointer has to be followed for the whole twenty seconds without a break of more than a second.');
+            throw Refused::because('trace', 'trace-break', seconds: (int) self::SECONDS);
         }
     }
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Focus;
 
+use RushHold\Labelled;
+
 /** Why a frame is lost; every lost frame has exactly one. */
-enum LossCause: string
+enum LossCause: string implements Labelled
 {
     case OutOfFrame = 'out of frame';
     case Hidden = 'hidden';

@@ -14,15 +14,4 @@ enum AimPoint: string implements Labelled
     case Chest = 'chest';
     case Edge = 'edge';
     case Body = 'body';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Eye => 'Eye',
-            self::Head => 'Head',
-            self::Chest => 'Upper chest',
-            self::Edge => 'Contrasty edge',
-            self::Body => 'Body',
-        };
-    }
 }

@@ -13,13 +13,4 @@ enum Drive: string implements Labelled
     case Short = 'short';
     /** Through the moment. */
     case Long = 'long';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::SingleFrame => 'Single frames',
-            self::Short => 'Short bursts',
-            self::Long => 'Long burst',
-        };
-    }
 }

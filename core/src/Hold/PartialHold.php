@@ -127,7 +127,7 @@ final readonly class PartialHold
     {
         $values = [];
         foreach (Setting::cases() as $setting) {
-            $values[$setting->property()] = $this->has($setting) ? $this->values[$setting->value] : throw Refused::because($setting->value, 'is missing.');
+            $values[$setting->property()] = $this->has($setting) ? $this->values[$setting->value] : throw Refused::because($setting->value, 'missing');
         }
 
         // @phpstan-ignore argument.type (each kind reads the type its property has)

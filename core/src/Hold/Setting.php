@@ -18,7 +18,7 @@ use RushHold\Kit\Wins;
 use RushHold\Labelled;
 
 /** The settings that make up a hold, in the order in which they are decided. The value is where documents have it. */
-enum Setting: string
+enum Setting: string implements Labelled
 {
     case Support = 'support';
     case Technique = 'focus.technique';
@@ -107,30 +107,6 @@ enum Setting: string
             self::Patience, self::Nimbleness => $byHand || $hold->mode->locksOnce(),
             self::Wins => $byHand || ! $hold->area->picksForItself(),
             default => false,
-        };
-    }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Support => 'Support',
-            self::Technique => 'Who focuses',
-            self::Mode => 'Focus mode',
-            self::Area => 'Area',
-            self::Detect => 'Detection',
-            self::Eye => 'Eye',
-            self::Aim => 'Aim at',
-            self::AreaAt => 'Area placed',
-            self::Patience => 'Patience',
-            self::Nimbleness => 'Nimbleness',
-            self::Wins => 'What wins',
-            self::StartAt => 'Start focus at',
-            self::RangeLimit => 'Range limit',
-            self::Drive => 'Drive',
-            self::Shutter => 'Shutter',
-            self::Aperture => 'Aperture',
-            self::Iso => 'ISO',
-            self::Stabiliser => 'Stabiliser',
         };
     }
 }

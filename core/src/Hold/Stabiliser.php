@@ -13,15 +13,6 @@ enum Stabiliser: string implements Labelled
     /** Steadies across the movement only. */
     case Panning = 'panning';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Off => 'Off',
-            self::On => 'On',
-            self::Panning => 'Panning',
-        };
-    }
-
     /** Stops that it takes off the shake of the camera. */
     public function stops(float $promised): float
     {

@@ -16,14 +16,4 @@ enum Technique: string implements Labelled
     case Pull = 'pull';
     /** Work the ring along with the subject. */
     case Follow = 'follow';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Auto => 'Autofocus',
-            self::Park => 'By hand: park',
-            self::Pull => 'By hand: pull',
-            self::Follow => 'By hand: follow',
-        };
-    }
 }

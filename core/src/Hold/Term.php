@@ -5,50 +5,45 @@ declare(strict_types=1);
 namespace RushHold\Hold;
 
 use RushHold\Kit\Area;
+use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
+use RushHold\Kit\Control;
 use RushHold\Kit\ControlPlace;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\ResponsePreset;
+use RushHold\Labelled;
 use RushHold\Number;
+use RushHold\Quantity;
+use RushHold\Said;
 
 /** Something that a camera has a word of its own for. */
 final readonly class Term
 {
-    private function __construct(public string $key, public string $group, public string $ours)
+    /**
+     * @param  string  $key  as documents have it
+     * @param  string  $group  what it is one of: `term-group.` and this in the catalogue
+     * @param  Labelled|Said  $ours  our own word for it
+     */
+    private function __construct(public string $key, public string $group, public Labelled|Said $ours)
     {
     }
 
     /** @return list<self> all that a body can have words for */
     public static function of(Body $body): array
     {
-        $terms = [];
-        foreach ([Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::RangeLimit, Setting::Drive, Setting::Stabiliser] as $setting) {
-            $terms[] = new self("setting.{$setting->value}", 'Settings', $setting->label());
-        }
-        foreach (FocusMode::cases() as $mode) {
-            $terms[] = new self("mode.{$mode->value}", 'Focus modes', $mode->label());
-        }
-        foreach ($body->areas as $shape) {
-            $terms[] = new self("area.{$shape->area->value}", 'Areas', $shape->area->label());
-        }
-        foreach ($body->presets as $preset) {
-            $terms[] = new self("preset.{$preset->id}", 'Response presets', self::presetLabel($preset));
-        }
-        foreach ($body->freeResponse ? $body->patienceSteps : [] as $seconds) {
-            $terms[] = new self(self::step('patience', $seconds), 'Steps of patience', Number::plain($seconds).' s');
-        }
-        foreach ($body->freeResponse ? $body->nimbleSteps : [] as $nimble) {
-            $terms[] = new self(self::step('nimble', $nimble), 'Steps of nimbleness', Number::plain($nimble));
-        }
-        foreach ([...$body->detects, Detection::Off] as $kind) {
-            $terms[] = new self("detect.{$kind->value}", 'Detection', $kind->label());
-        }
-        foreach ($body->controls as $control) {
-            $terms[] = new self("control.{$control->place->value}", 'Controls', $control->place->label());
-        }
+        $settings = [Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::RangeLimit, Setting::Drive, Setting::Stabiliser];
 
-        return $terms;
+        return [
+            ...array_map(static fn (Setting $setting): self => new self("setting.{$setting->value}", 'settings', $setting), $settings),
+            ...array_map(static fn (FocusMode $mode): self => new self("mode.{$mode->value}", 'modes', $mode), FocusMode::cases()),
+            ...array_map(static fn (AreaShape $shape): self => new self("area.{$shape->area->value}", 'areas', $shape->area), array_values($body->areas)),
+            ...array_map(static fn (ResponsePreset $preset): self => new self("preset.{$preset->id}", 'presets', self::presetLabel($preset)), $body->presets),
+            ...array_map(static fn (float $s): self => new self(self::step('patience', $s), 'patience', Said::of('value.patience', seconds: Quantity::seconds($s, 3))), $body->freeResponse ? $body->patienceSteps : []),
+            ...array_map(static fn (float $n): self => new self(self::step('nimble', $n), 'nimbleness', Said::of('value.nimbleness', nimble: Quantity::figure($n))), $body->freeResponse ? $body->nimbleSteps : []),
+            ...array_map(static fn (Detection $kind): self => new self("detect.{$kind->value}", 'detection', $kind), [...$body->detects, Detection::Off]),
+            ...array_map(static fn (Control $control): self => new self("control.{$control->place->value}", 'controls', $control->place), $body->controls),
+        ];
     }
 
     /** Whether a key can stand in a document at all. */
@@ -82,9 +77,9 @@ final readonly class Term
     }
 
     /** A preset by its numbers: its name is the person's. */
-    public static function presetLabel(ResponsePreset $preset): string
+    public static function presetLabel(ResponsePreset $preset): Said
     {
-        return sprintf('Patience %s s, nimbleness %s', Number::plain($preset->patienceS), Number::plain($preset->nimble));
+        return Said::of('value.preset', patience: Quantity::seconds($preset->patienceS, 3), nimbleness: Quantity::figure($preset->nimble));
     }
 
     private static function presetKey(Hold $hold, Body $body): ?string

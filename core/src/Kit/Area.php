@@ -22,24 +22,6 @@ enum Area: string implements Labelled
     case Whole = 'whole';
     case Follow = 'follow';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Speck => 'Speck',
-            self::Point => 'Point',
-            self::Plus => 'Plus',
-            self::RingSmall => 'Small ring',
-            self::RingMedium => 'Medium ring',
-            self::RingLarge => 'Large ring',
-            self::Column => 'Column',
-            self::Band => 'Band',
-            self::Block => 'Block',
-            self::Side => 'Side',
-            self::Whole => 'Whole frame',
-            self::Follow => 'Pattern',
-        };
-    }
-
     /** Areas in which the body takes the nearest or crispest thing unless it detects a subject. */
     public function picksForItself(): bool
     {

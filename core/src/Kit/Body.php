@@ -77,16 +77,16 @@ final readonly class Body
             $byWord[$shape->area->value] = $points === null ? $shape : $shape->within($points->width, $points->height);
         }
         if ($byWord === []) {
-            throw Refused::because('kit.body.areas', 'a body needs at least one area.');
+            throw Refused::because('kit.body.areas', 'areas-none');
         }
         $this->areas = $byWord;
         if (! $freeResponse && $presets === []) {
-            throw Refused::because('kit.body.presets', 'a body whose response cannot be set freely needs at least one preset.');
+            throw Refused::because('kit.body.presets', 'presets-none');
         }
         foreach (['presets' => array_map(static fn (ResponsePreset $p): string => $p->id, $presets), 'controls' => array_map(static fn (Control $c): string => $c->place->value, $controls)] as $part => $names) {
             foreach (array_count_values($names) as $name => $times) {
                 if ($times > 1) {
-                    throw Refused::because("kit.body.$part", "“{$name}” is there twice.");
+                    throw Refused::because("kit.body.$part", 'twice', name: (string) $name);
                 }
             }
         }
@@ -108,17 +108,17 @@ final readonly class Body
             $control = $candidate->place === $set->control ? $candidate : $control;
         }
         if ($control === null || ! $control->may(Duty::StoredSet)) {
-            throw Refused::because("$field.control", "“{$set->control->value}” is not a control of this body that may hold a stored set.");
+            throw Refused::because("$field.control", 'set-control', control: $set->control->value);
         }
-        $shape = $set->area === null ? null : $this->areas[$set->area->value] ?? throw Refused::because("$field.area", "this body has no area “{$set->area->value}”.");
+        $shape = $set->area === null ? null : $this->areas[$set->area->value] ?? throw Refused::because("$field.area", 'set-area', area: $set->area->value);
         if ($shape !== null && $set->mode !== null && ! $shape->allows($set->mode)) {
-            throw Refused::because("$field.mode", "“{$set->mode->value}” does not go with the area “{$shape->area->value}” on this body.");
+            throw Refused::because("$field.mode", 'set-mode', mode: $set->mode->value, area: $shape->area->value);
         }
         if ($set->detect !== null && $set->detect !== Detection::Off && ! $this->canDetect($set->detect)) {
-            throw Refused::because("$field.detect", "this body cannot look for “{$set->detect->value}”.");
+            throw Refused::because("$field.detect", 'set-detect', kind: $set->detect->value);
         }
         if ($set->preset !== null && ! in_array($set->preset, array_map(static fn (ResponsePreset $p): string => $p->id, $this->presets), true)) {
-            throw Refused::because("$field.preset", "this body has no response preset “{$set->preset}”.");
+            throw Refused::because("$field.preset", 'set-preset', preset: $set->preset);
         }
     }
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Kit;
 
+use RushHold\Labelled;
+
 /** A control that a hand reaches without looking. */
-enum ControlPlace: string
+enum ControlPlace: string implements Labelled
 {
     case HalfPress = 'half-press';
     case Thumb1 = 'thumb-1';
@@ -16,19 +18,4 @@ enum ControlPlace: string
     case Barrel = 'lens';
     case Stick = 'stick';
     case Touch = 'touch';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::HalfPress => 'Shutter, half pressed',
-            self::Thumb1 => 'Thumb button',
-            self::Thumb2 => 'Second thumb button',
-            self::Thumb3 => 'Third thumb button',
-            self::Front1 => 'Front button',
-            self::Front2 => 'Second front button',
-            self::Barrel => 'Button on the lens',
-            self::Stick => 'Stick, pressed',
-            self::Touch => 'Touch screen',
-        };
-    }
 }

@@ -14,9 +14,4 @@ enum Detection: string implements Labelled
     case Person = 'person';
     case Vehicle = 'vehicle';
     case Off = 'off';
-
-    public function label(): string
-    {
-        return ucfirst($this->value);
-    }
 }

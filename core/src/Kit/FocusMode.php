@@ -20,15 +20,4 @@ enum FocusMode: string implements Labelled
     {
         return $this === self::Single || $this === self::SingleThenRing;
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Single => 'Single',
-            self::Continuous => 'Continuous',
-            self::AutoSwitch => 'Auto-switch',
-            self::SingleThenRing => 'Single, then ring',
-            self::Manual => 'Manual',
-        };
-    }
 }

@@ -14,7 +14,7 @@ final readonly class FocusRange
     {
         Range::of(0.05, 10000, 'm')->check('focus.range_m[0]', $nearM);
         if ($farM !== null && $farM <= $nearM) {
-            throw Refused::because('focus.range_m', 'the far end must lie beyond the near end.', Range::above($nearM, 10000, 'm'));
+            throw Refused::beyond('focus.range_m', Range::above($nearM, 10000, 'm'), 'range-order');
         }
     }
 

@@ -49,10 +49,10 @@ final readonly class Lens
             Range::above(1, 3, '×')->check("kit.lens.extenders[$i]", $times);
         }
         if ($minAperture < $maxAperture) {
-            throw Refused::because('kit.lens.min_aperture', 'the smallest opening must have a larger f-number than the widest.', Range::of($maxAperture, 128, '(f-number)'));
+            throw Refused::beyond('kit.lens.min_aperture', Range::of($maxAperture, 128, '(f-number)'), 'lens-openings');
         }
         if ($nearestM * 1000 <= 1.5 * $focalMm) {
-            throw Refused::because('kit.lens.nearest_m', 'no lens focuses nearer than one and a half times its focal length.', Range::above(1.5 * $focalMm / 1000, 50, 'm'));
+            throw Refused::beyond('kit.lens.nearest_m', Range::above(1.5 * $focalMm / 1000, 50, 'm'), 'lens-nearest');
         }
     }
 

@@ -23,7 +23,7 @@ final readonly class ResponsePreset
         public Wins $wins = Wins::Held,
     ) {
         if (preg_match('/^[a-z0-9-]{1,24}$/', $id) !== 1) {
-            throw Refused::because('kit.body.presets.id', 'must be 1 to 24 small letters, digits and hyphens.');
+            throw Refused::because('kit.body.presets.id', 'preset-id');
         }
         Response::patience()->check('kit.body.presets.patience_s', $patienceS);
         Response::nimbleness()->check('kit.body.presets.nimble', $nimble);

@@ -17,17 +17,6 @@ enum Support: string implements Labelled
     /** With a fluid or gimbal head, free to follow. */
     case Tripod = 'tripod';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Handheld => 'Hand-held',
-            self::Prone => 'Lying down',
-            self::Monopod => 'Monopod',
-            self::Beanbag => 'Beanbag',
-            self::Tripod => 'Tripod',
-        };
-    }
-
     /** Share of hand-held shake that is left. Typical of published comparisons of supports with long lenses. */
     public function shake(): float
     {

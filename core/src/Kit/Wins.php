@@ -12,13 +12,4 @@ enum Wins: string implements Labelled
     case Held = 'held';
     case Middle = 'middle';
     case Nearest = 'nearest';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Held => 'What is held',
-            self::Middle => 'The middle one',
-            self::Nearest => 'The nearest',
-        };
-    }
 }

@@ -18,14 +18,14 @@ final readonly class Zoom
     public function __construct(public array $apertures)
     {
         if (count($apertures) < 2) {
-            throw Refused::because('kit.lens.zoom', 'give the widest opening at two focal lengths at least.');
+            throw Refused::because('kit.lens.zoom', 'zoom-few');
         }
         $before = 0.0;
         foreach ($apertures as $i => [$focal, $widest]) {
             Range::of(8, 2000, 'mm')->check("kit.lens.zoom[$i].focal_mm", $focal);
             Range::of(0.7, 22, '(f-number)')->check("kit.lens.zoom[$i].max_aperture", $widest);
             if ($focal <= $before) {
-                throw Refused::because("kit.lens.zoom[$i].focal_mm", 'focal lengths must grow.', Range::above($before, 2000, 'mm'));
+                throw Refused::beyond("kit.lens.zoom[$i].focal_mm", Range::above($before, 2000, 'mm'), 'zoom-order');
             }
             $before = $focal;
         }

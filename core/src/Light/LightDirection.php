@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Light;
 
+use RushHold\Labelled;
+
 /** Where the sun is seen from the way the camera points. */
-enum LightDirection: string
+enum LightDirection: string implements Labelled
 {
     case Front = 'front';
     case Side = 'side';

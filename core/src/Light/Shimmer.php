@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Light;
 
-use RushHold\Number;
+use RushHold\Quantity;
+use RushHold\Said;
 
 /**
  * How much warm air is likely to blur a distant subject. An indicator from a simple scaling, not a measurement:
@@ -57,14 +58,8 @@ final readonly class Shimmer
         return $this->angleRad * $focalMm * 1000;
     }
 
-    public function sentence(): string
+    public function said(): Said
     {
-        $seconds = Number::significant(rad2deg($this->angleRad) * 3600, 1);
-
-        return match ($this->level) {
-            'low' => 'Little shimmer expected.',
-            'some' => "Some heat shimmer likely (around {$seconds} arcsec): get closer, higher, or come earlier.",
-            default => "Strong heat shimmer likely (around {$seconds} arcsec): no setting cures it. Another hour, or much closer.",
-        };
+        return Said::of("shimmer.$this->level", angle: Quantity::figure(rad2deg($this->angleRad) * 3600, 1));
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace RushHold\Light;
 
-enum Sky: string
+use RushHold\Labelled;
+
+enum Sky: string implements Labelled
 {
     case Clear = 'clear';
     case Partly = 'partly';

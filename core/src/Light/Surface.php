@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Light;
 
+use RushHold\Labelled;
+
 /** What lies under the line of sight. */
-enum Surface: string
+enum Surface: string implements Labelled
 {
     case Water = 'water';
     case Grass = 'grass';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Optics;
 
+use RushHold\Labelled;
+
 /** What the picture is for, which decides how much blur goes unseen. */
-enum FinalUse: string
+enum FinalUse: string implements Labelled
 {
     /** Judged at 100 %: two pixels. */
     case Pixel = 'pixel';

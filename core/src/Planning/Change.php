@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Hold\Setting;
+use RushHold\Said;
 
 /** One thing to change on the camera before a rush. */
 final readonly class Change
 {
-    /** @param  string|null  $danger  why leaving it would spoil the rush */
+    /**
+     * @param  Setting|null  $setting  null for the switch on the lens, which is no setting of a hold
+     * @param  mixed  $from  as a hold has it
+     * @param  mixed  $to  as a hold has it
+     * @param  Said|null  $danger  why leaving it would spoil the rush
+     */
     public function __construct(
-        /** Null for switches that are no setting of a hold. */
         public ?Setting $setting,
-        public string $name,
-        public string $from,
-        public string $to,
-        public ?string $danger,
+        public mixed $from,
+        public mixed $to,
+        public ?Said $danger,
     ) {
     }
 }

@@ -23,6 +23,7 @@ use RushHold\Light\Shimmer;
 use RushHold\Planning\Solve\DistanceSolver;
 use RushHold\Planning\Solve\ExposureSolver;
 use RushHold\Rush\Rush;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 
 /** Chooses a hold for a rush by stated rules and closed formulas, around whatever is pinned. */
@@ -72,7 +73,7 @@ final readonly class Chooser
         $reached = $rush->kit->body->reachable(self::chosen($choices, Setting::Area, Area::class), $place);
         if ($reached != $place) {
             $place = $reached;
-            $placeReason = 'As far out as the points of this body reach; lead room beyond that comes from cropping.';
+            $placeReason = Said::of('place.points');
         }
         $hold = new Hold(
             mode: self::chosen($choices, Setting::Mode, FocusMode::class),
@@ -185,27 +186,27 @@ final readonly class Chooser
     /**
      * Leave room where it will go.
      *
-     * @return array{array{float, float}, string}
+     * @return array{array{float, float}, Said}
      */
     private static function areaPlace(Situation $s, Choices $c): array
     {
         $pinned = $c->pins->areaAt();
         if ($pinned !== null) {
-            return [$pinned, 'Pinned by you.'];
+            return [$pinned, Said::of('line.pinned')];
         }
         $area = $c->area();
         $movesAside = ! $s->isStill() && hypot($s->middle->acrossMps, $s->middle->upMps) > abs($s->middle->closingMps);
         $fits = $s->widthInFrame < 0.5 && $s->heightInFrame < 0.5;
         if ($area === Area::Whole || $area === Area::Band || $area === Area::Column || ! $movesAside || ! $fits) {
-            return [[0.0, 0.0], $movesAside && ! $fits ? 'It fills the frame; there is no room to leave.' : 'In the middle, where following is easiest.'];
+            return [[0.0, 0.0], Said::of($movesAside && ! $fits ? 'place.full' : 'place.middle')];
         }
         if ($s->isVertical()) {
             $up = $s->middle->upMps > 0;
 
-            return [[0.0, $up ? 0.15 : -0.15], $up ? 'Below the middle: leaves room above for where it goes.' : 'Above the middle: leaves room below for where it drops.'];
+            return [[0.0, $up ? 0.15 : -0.15], Said::of($up ? 'place.below' : 'place.above')];
         }
         $right = $s->middle->acrossMps > 0;
 
-        return [[$right ? -0.12 : 0.12, 0.0], sprintf('Off to the %s: leaves room ahead of it.', $right ? 'left' : 'right')];
+        return [[$right ? -0.12 : 0.12, 0.0], Said::of($right ? 'place.left' : 'place.right')];
     }
 }

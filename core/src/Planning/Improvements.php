@@ -11,9 +11,10 @@ use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Support;
-use RushHold\Number;
+use RushHold\Quantity;
 use RushHold\Rush\Light;
 use RushHold\Rush\Rush;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 
 /** What would help most if the situation itself could be changed: each change is solved and played again. */
@@ -60,7 +61,7 @@ final readonly class Improvements
         return $asked;
     }
 
-    /** @return list<array{string, string, Rush}> a change that changes nothing gives the rush as it is */
+    /** @return list<array{string, Said, Rush}> a change that changes nothing gives the rush as it is */
     private function changes(): array
     {
         $rush = $this->rush;
@@ -71,14 +72,14 @@ final readonly class Improvements
         $clear = $scene->frontClutter < self::CLEAR && $scene->obstaclesPerS < self::CLEAR;
 
         return [
-            ['closer', sprintf('Get closer: begin at {%s m}.', Number::significant($nearer)), $rush->with(path: $rush->path->startingAt($nearer))],
-            ['farther', sprintf('Stand farther back: begin at {%s m}.', Number::significant($farther)), $rush->with(path: $rush->path->startingAt($farther))],
-            ['light', 'Wait for two stops more light.', $rush->with(light: $this->light(self::STOPS_OF_LIGHT), scene: $scene->with(backlit: $rush->isBacklit()))],
-            ['front-light', 'Move until the light is behind you.', $rush->isBacklit() ? $rush->with(light: $this->light(0.0), scene: $scene->with(backlit: false)) : $rush],
-            ['background', 'Find an angle with a plain background.', $rush->with(scene: $scene->with(backgroundTexture: 0.1, backgroundAlike: 0.0))],
-            ['lane', 'Find a clear lane: nothing in front of it.', $clear ? $rush : $rush->with(scene: $scene->with(frontClutter: 0.0, obstaclesPerS: 0.0))],
-            ['support', 'Put it on a tripod with a moving head.', $rush->with(photographer: $rush->photographer->with(support: Support::Tripod))],
-            ['lens', sprintf('Use about %d mm.', $focal), $focal < self::SHORTEST_MM ? $rush
+            ['closer', Said::of('improve.closer', metres: Quantity::length($nearer)), $rush->with(path: $rush->path->startingAt($nearer))],
+            ['farther', Said::of('improve.farther', metres: Quantity::length($farther)), $rush->with(path: $rush->path->startingAt($farther))],
+            ['light', Said::of('improve.light'), $rush->with(light: $this->light(self::STOPS_OF_LIGHT), scene: $scene->with(backlit: $rush->isBacklit()))],
+            ['front-light', Said::of('improve.front-light'), $rush->isBacklit() ? $rush->with(light: $this->light(0.0), scene: $scene->with(backlit: false)) : $rush],
+            ['background', Said::of('improve.background'), $rush->with(scene: $scene->with(backgroundTexture: 0.1, backgroundAlike: 0.0))],
+            ['lane', Said::of('improve.lane'), $clear ? $rush : $rush->with(scene: $scene->with(frontClutter: 0.0, obstaclesPerS: 0.0))],
+            ['support', Said::of('improve.support'), $rush->with(photographer: $rush->photographer->with(support: Support::Tripod))],
+            ['lens', Said::of('improve.lens', focal: Quantity::millimetres($focal)), $focal < self::SHORTEST_MM ? $rush
                 : $rush->with(kit: $rush->kit->with(lens: $rush->kit->lens->zoom === null ? $rush->kit->lens->with(focalMm: $focal) : $rush->kit->lens->at($focal)))],
         ];
     }

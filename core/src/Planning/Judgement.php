@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Said;
+
 /** What the rules made of one setting: the value chosen, why, and why not each other. */
 final readonly class Judgement
 {
@@ -13,7 +15,7 @@ final readonly class Judgement
      */
     public function __construct(
         public string|int $value,
-        public string $reason,
+        public Said $reason,
         public array $alternatives,
         public string $ruleId,
     ) {

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Focus\LossCause;
 use RushHold\Focus\OneProcess;
 use RushHold\Focus\Overtaken;
 use RushHold\Focus\Stage;
 use RushHold\Kit\Lens;
-use RushHold\Number;
-use RushHold\Optics\StopScale;
+use RushHold\Quantity;
 use RushHold\Refused;
 use RushHold\Rush\Rush;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 
 /** Which of several lenses suits a rush best: each is tried with its extenders and focal lengths, and played. */
@@ -43,7 +44,7 @@ final readonly class LensChoice
         public float $iso,
         /** Stops of light missing at the photographer's limit. */
         public float $evShort,
-        public string $sentence,
+        public Said $sentence,
     ) {
     }
 
@@ -94,7 +95,7 @@ final readonly class LensChoice
             $rush = $rush->with(kit: $kit);
         } catch (Refused) {
             return new self($number, $lens->focalMm, $extender, $lens->maxAperture * $extender, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0,
-                sprintf('It begins nearer than the {%s m} this lens can focus.', Number::plain($lens->nearestM)));
+                Said::of('lens.begins-near', metres: Quantity::length($lens->nearestM, 3)));
         }
         $situation = new Situation($rush);
         $fills = max($situation->widthInFrame, $situation->heightInFrame);
@@ -103,12 +104,12 @@ final readonly class LensChoice
         $best = $planner->best($rush, 1, $stage, $mostSteps);
         $losses = array_keys($best->outcome->losses);
         $sentence = match (true) {
-            $fills > 1 => sprintf('Too close in: it is %s times as large as the frame.', Number::significant($fills)),
-            $short > 0 => sprintf('%s too dark for it at %s.', Number::of($short, 'stop'), StopScale::fLabel($best->hold->aperture)),
-            $situation->nearestM < $lens->nearestM => sprintf('It comes nearer than the {%s m} this lens can focus.', Number::plain($lens->nearestM)),
-            $fills < self::SMALL => sprintf('Small: %s %% of the frame, %d pixels on the part that counts.', Number::significant(100 * $fills), round($situation->aimPixels)),
-            $best->outcome->keeperRate < 0.9 && $losses !== [] => sprintf('Most frames are lost to: %s.', $losses[0]),
-            default => sprintf('Fills %s %% of the frame at ISO %d.', Number::significant(100 * $fills), StopScale::isoLabel($best->hold->iso)),
+            $fills > 1 => Said::of('lens.too-large', times: Quantity::figure($fills)),
+            $short > 0 => Said::of('lens.dark', stops: Quantity::count($short), f: Quantity::fNumber($best->hold->aperture)),
+            $situation->nearestM < $lens->nearestM => Said::of('lens.comes-near', metres: Quantity::length($lens->nearestM, 3)),
+            $fills < self::SMALL => Said::of('lens.small', share: Quantity::share($fills), pixels: Quantity::count(round($situation->aimPixels), 6)),
+            $best->outcome->keeperRate < 0.9 && $losses !== [] => Said::of('lens.lost', cause: LossCause::from($losses[0])),
+            default => Said::of('lens.fills', share: Quantity::share($fills), iso: Quantity::iso($best->hold->iso)),
         };
 
         return new self($number, $lens->focalMm, $extender, $kit->widest(), $best->outcome->keeperRate, $best->outcome->standardError, $fills, $situation->aimPixels, $best->hold->iso, $short, $sentence);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Hold\Setting;
+use RushHold\Said;
 
 /** One setting of the hold as it is shown: value, reason, margin and the other choices. */
 final readonly class Line
@@ -16,8 +17,7 @@ final readonly class Line
     public function __construct(
         public Setting $setting,
         public mixed $value,
-        public string $label,
-        public string $reason,
+        public Said $reason,
         public bool $pinned,
         public ?Margin $margin = null,
         public array $alternatives = [],

@@ -10,14 +10,13 @@ use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
-use RushHold\Kit\FocusRange;
 use RushHold\Kit\Response;
 use RushHold\Light\Exposure;
-use RushHold\Number;
-use RushHold\Optics\StopScale;
 use RushHold\Planning\Solve\DistanceSolver;
 use RushHold\Planning\Solve\ExposureSolver;
 use RushHold\Planning\Solve\FolkFloor;
+use RushHold\Quantity;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 use RushHold\Situation\Thresholds;
 
@@ -36,139 +35,85 @@ final readonly class Lines
     }
 
     /** @return list<Line> */
-    public function all(string $startReason, string $rangeReason, string $placeReason): array
+    public function all(Said $startReason, Said $rangeReason, Said $placeReason): array
     {
+        $s = $this->s;
         $hold = $this->hold;
+        $exposure = $this->exposure;
 
         return [
-            $this->judged(Setting::Technique, $hold->technique->value, $hold->technique->label(), $this->inZone()),
-            $this->judged(Setting::Mode, $hold->mode->value, $hold->mode->label(), $this->driveMargin()),
-            $this->judged(Setting::Area, $hold->area->value, $hold->area->label(), $this->aimMargin()),
-            $this->solved(Setting::AreaAt, $hold->areaAt, $this->placeLabel(), $placeReason),
-            $this->judged(Setting::Detect, $hold->detect->value, $hold->detect->label(),
-                new Margin('needed to be found, of those on the subject', Thresholds::DETECTION_PIXELS, $this->s->subjectPixels, 'px')),
-            $this->judged(Setting::Eye, $hold->eye, $hold->eye ? 'On' : 'Off',
-                new Margin('needed for the eye, of those on the aim part', Thresholds::EYE_PIXELS, $this->s->aimPixels, 'px')),
-            $this->judged(Setting::Aim, $hold->aim->value, $hold->aim->label()),
-            $this->judged(Setting::Patience, $hold->patienceS, self::patience($hold->patienceS)),
-            $this->judged(Setting::Nimbleness, $hold->nimble, self::nimbleness($hold->nimble)),
-            $this->judged(Setting::Wins, $hold->wins->value, $hold->wins->label()),
-            $this->solved(Setting::StartAt, $hold->startAtM, self::metres($hold->startAtM), $startReason),
-            $this->solved(Setting::RangeLimit, $hold->range === null ? null : [$hold->range->nearM, $hold->range->farM], self::rangeLabel($hold->range), $rangeReason),
-            $this->solved(Setting::Shutter, $hold->shutterS, StopScale::shutterLabel($hold->shutterS), $this->exposure->shutterReason,
-                new Margin('smear, against what movement may take', $this->blur->movingUm(), $this->exposure->need->shareUm, 'µm'), $this->otherShutters()),
-            $this->solved(Setting::Aperture, $hold->aperture, StopScale::fLabel($hold->aperture), $this->exposure->apertureReason,
-                new Margin('its depth asks for, against what is set', $this->exposure->depthNeedsFNumber, $hold->aperture, '(f-number)'), $this->otherApertures()),
-            $this->solved(Setting::Iso, $hold->iso, (string) StopScale::isoLabel($hold->iso), $this->exposure->isoReason,
-                new Margin('used, against your limit', $hold->iso * 2 ** $this->exposure->evShort, $this->s->photographer->isoCeiling, 'ISO')),
-            $this->judged(Setting::Drive, $hold->drive->value, $hold->drive->label(),
-                new Margin('in the rush, against the buffer', $this->s->kit->body->framesPerS * $this->s->rush->path->seconds, $this->s->kit->body->bufferFrames, 'frames')),
-            $this->judged(Setting::Stabiliser, $hold->stabiliser->value, $hold->stabiliser->label(),
-                new Margin('shake, against what movement may take', $this->blur->shakeUm, $this->exposure->need->shareUm, 'µm')),
-            $this->judged(Setting::Support, $hold->support->value, $hold->support->label()),
+            $this->judged(Setting::Technique, $this->inZone()),
+            $this->judged(Setting::Mode, $this->driveMargin()),
+            $this->judged(Setting::Area, $this->aimMargin()),
+            $this->solved(Setting::AreaAt, $placeReason),
+            $this->judged(Setting::Detect, new Margin('detection', Thresholds::DETECTION_PIXELS, $s->subjectPixels)),
+            $this->judged(Setting::Eye, new Margin('eye', Thresholds::EYE_PIXELS, $s->aimPixels)),
+            $this->judged(Setting::Aim),
+            $this->judged(Setting::Patience),
+            $this->judged(Setting::Nimbleness),
+            $this->judged(Setting::Wins),
+            $this->solved(Setting::StartAt, $startReason),
+            $this->solved(Setting::RangeLimit, $rangeReason),
+            $this->solved(Setting::Shutter, $exposure->shutterReason, new Margin('smear', $this->blur->movingUm(), $exposure->need->shareUm), $this->otherShutters()),
+            $this->solved(Setting::Aperture, $exposure->apertureReason, new Margin('depth', $exposure->depthNeedsFNumber, $hold->aperture), $this->otherApertures()),
+            $this->solved(Setting::Iso, $exposure->isoReason, new Margin('iso', $hold->iso * 2 ** $exposure->evShort, $s->photographer->isoCeiling)),
+            $this->judged(Setting::Drive, new Margin('buffer', $s->kit->body->framesPerS * $s->rush->path->seconds, $s->kit->body->bufferFrames)),
+            $this->judged(Setting::Stabiliser, new Margin('shake', $this->blur->shakeUm, $exposure->need->shareUm)),
+            $this->judged(Setting::Support),
         ];
     }
 
-    public static function metres(float $metres): string
-    {
-        return '{'.($metres < 20 ? round($metres, 1) : round($metres * 2) / 2).' m}';
-    }
-
-    public static function patience(float $seconds): string
-    {
-        return Number::plain(round($seconds, 3)).' s';
-    }
-
-    public static function nimbleness(float $nimble): string
-    {
-        return Number::plain(round($nimble, 2)).' of 1';
-    }
-
-    /** The step of the body's own that is nearest to one of patience or nimbleness. */
-    private function ownStep(Setting $setting, float $value): float
-    {
-        $body = $this->s->kit->body;
-        if (! $body->freeResponse) {
-            return $value;
-        }
-
-        return $setting === Setting::Patience ? Response::nearestPatience($value, $body->patienceSteps) : Response::nearestNimble($value, $body->nimbleSteps);
-    }
-
-    private static function rangeLabel(?FocusRange $range): string
-    {
-        return $range === null ? 'Full' : sprintf('%s to %s', self::metres($range->nearM), $range->farM === null ? 'infinity' : self::metres($range->farM));
-    }
-
-    private function judged(Setting $setting, mixed $value, string $label, ?Margin $margin = null): Line
+    /** A line for what the rules judged. */
+    private function judged(Setting $setting, ?Margin $margin = null): Line
     {
         $judgement = $this->judged[$setting->value];
-        $pinned = $this->pins->has($setting);
-        $spelled = is_bool($value) ? ($value ? 'true' : 'false') : $value;
-        // The rules judge steps, spelled as words; a body may have others near them.
-        $step = fn (string|int|float|bool|null $word): string|int|float|bool|null => is_float($value) ? $this->ownStep($setting, (float) $word) : $word;
-        $chosen = $step($judgement->value);
-        $alternatives = array_values(array_filter(
-            array_map(static fn (Alternative $a): Alternative => new Alternative($step($a->value), $a->because, $a->possible), $judgement->alternatives),
-            static fn (Alternative $a): bool => ! is_float($value) || $a->value !== $chosen,
-        ));
-        $reason = $judgement->reason;
-        if ($pinned && $chosen !== $spelled) {
-            // The pinned value is one of the others: say what speaks against it, and offer the rules' own choice.
-            $reason = 'Pinned by you.';
-            foreach ($alternatives as $alternative) {
-                if ($alternative->value === $spelled) {
-                    $reason = 'Pinned by you. Against it: '.lcfirst($alternative->because);
-                }
-            }
-            $alternatives = [
-                new Alternative($chosen, $judgement->reason, true),
-                ...array_values(array_filter($alternatives, static fn (Alternative $a): bool => $a->value !== $spelled)),
-            ];
+        $value = $setting->kind()->write($setting->in($this->hold));
+        $chosen = $this->spelled($setting, $judgement->value);
+        $alternatives = array_map(fn (Alternative $a): Alternative => new Alternative($this->spelled($setting, $a->value), $a->because, $a->possible), $judgement->alternatives);
+        // Several steps of the rules may be one step of the body.
+        $alternatives = array_values(array_filter($alternatives, static fn (Alternative $a): bool => $a->value !== $chosen));
+        if ($chosen === $value) {
+            return new Line($setting, $value, $judgement->reason, $this->pins->has($setting), $margin, $alternatives);
         }
-        if (! $pinned && $chosen !== $spelled) {
-            $reason = 'Of the presets this body has, the nearest to what is wanted: '.lcfirst($reason);
+        if (! $this->pins->has($setting)) {
+            return new Line($setting, $value, Said::of('line.nearest-preset', reason: $judgement->reason), false, $margin, $alternatives);
         }
-        if ($setting === Setting::Eye) {
-            $alternatives = array_map(static fn (Alternative $a): Alternative => new Alternative($a->value === 'true', $a->because, $a->possible), $alternatives);
-        }
+        // The pinned value is one of the others: say what speaks against it, and offer the rules' own choice.
+        $against = array_filter($alternatives, static fn (Alternative $a): bool => $a->value === $value);
+        $reason = $against === [] ? Said::of('line.pinned') : Said::of('line.pinned-against', reason: $against[array_key_first($against)]->because);
 
-        return new Line($setting, $value, $label, $reason, $pinned, $margin, $alternatives);
+        return new Line($setting, $value, $reason, true, $margin, [new Alternative($chosen, $judgement->reason, true), ...array_values(array_diff_key($alternatives, $against))]);
     }
 
     /** @param  list<Alternative>  $alternatives */
-    private function solved(Setting $setting, mixed $value, string $label, string $reason, ?Margin $margin = null, array $alternatives = []): Line
+    private function solved(Setting $setting, Said $reason, ?Margin $margin = null, array $alternatives = []): Line
     {
         $pinned = $this->pins->has($setting);
 
-        return new Line($setting, $value, $label, $pinned ? 'Pinned by you.' : $reason, $pinned, $margin, $alternatives);
+        return new Line($setting, $setting->kind()->write($setting->in($this->hold)), $pinned ? Said::of('line.pinned') : $reason, $pinned, $margin, $alternatives);
     }
 
-    private function placeLabel(): string
+    /** What the rules judge in words and steps, as documents spell it; of steps, those that the body has. */
+    private function spelled(Setting $setting, string|int|float|bool|null $judged): string|int|float|bool|null
     {
-        [$x, $y] = $this->hold->areaAt;
-        $parts = array_filter([
-            $x < 0 ? sprintf('%d %% left', round(-100 * $x)) : ($x > 0 ? sprintf('%d %% right', round(100 * $x)) : ''),
-            $y < 0 ? sprintf('%d %% up', round(-100 * $y)) : ($y > 0 ? sprintf('%d %% down', round(100 * $y)) : ''),
-        ]);
+        $body = $this->s->kit->body;
 
-        return $parts === [] ? 'Centre' : implode(', ', $parts);
+        return match ($setting) {
+            Setting::Eye => $judged === 'true',
+            Setting::Patience => $body->freeResponse ? Response::nearestPatience((float) $judged, $body->patienceSteps) : (float) $judged,
+            Setting::Nimbleness => $body->freeResponse ? Response::nearestNimble((float) $judged, $body->nimbleSteps) : (float) $judged,
+            default => $judged,
+        };
     }
 
     private function inZone(): ?Margin
     {
-        if ($this->hold->technique !== Technique::Park) {
-            return null;
-        }
-
-        return new Margin('wanted, of those in the sharp zone', 1, DistanceSolver::framesAt($this->s, $this->hold->startAtM), 'frames');
+        return $this->hold->technique === Technique::Park ? new Margin('zone', 1, DistanceSolver::framesAt($this->s, $this->hold->startAtM)) : null;
     }
 
     private function driveMargin(): ?Margin
     {
-        return $this->hold->technique === Technique::Auto
-            ? new Margin('asked of focus, against what the lens can do', $this->s->focusTravelMmPerS, $this->s->kit->driveMmPerS(), 'mm/s')
-            : null;
+        return $this->hold->technique === Technique::Auto ? new Margin('drive', $this->s->focusTravelMmPerS, $this->s->kit->driveMmPerS()) : null;
     }
 
     private function aimMargin(): ?Margin
@@ -180,7 +125,7 @@ final readonly class Lines
         // The area still touches the subject while the aim is off by half of both together.
         $room = ($shape->width + min(1.0, $this->s->widthInFrame)) / 2;
 
-        return new Margin('wander of your aim, against what the area forgives', 100 * 2 * $this->s->pointingError, 100 * $room, '% of the width');
+        return new Margin('aim', 100 * 2 * $this->s->pointingError, 100 * $room);
     }
 
     /** @return list<Alternative> */
@@ -188,52 +133,46 @@ final readonly class Lines
     {
         $e = $this->exposure;
         $others = [
-            [$e->need->bodyS, 'Computed: freezes the body here.'],
-            [$e->need->limbsS, 'Computed: freezes wings or legs as well.'],
-            [$e->floor->shutterS, sprintf('Rule of thumb for %s.', $e->floor->for)],
-            [FolkFloor::againstShake($this->s), 'The old rule of 1 ÷ focal length: against shake only, it does nothing for a moving subject.'],
+            [$e->need->bodyS, Said::of('shutter.other.body')],
+            [$e->need->limbsS, Said::of('shutter.other.limbs')],
+            [$e->floor->shutterS, Said::of('shutter.other.floor', whom: Said::of("floor.{$e->floor->for}"))],
+            [FolkFloor::againstShake($this->s), Said::of('shutter.other.shake')],
         ];
         $alternatives = [];
         $fastest = $this->s->kit->body->fastestShutterS;
         foreach ($others as [$time, $because]) {
-            if (! is_finite($time) || $time > 1) {
-                continue;
+            if (is_finite($time) && $time <= 1) {
+                $possible = $time >= $fastest * 0.97;
+                $alternatives[] = new Alternative(max($fastest, $time), $possible
+                    ? Said::of('shutter.other', why: $because, iso: $this->isoAt(max($fastest, $time), $this->hold->aperture))
+                    : Said::of('shutter.other.too-fast', why: $because), $possible);
             }
-            $possible = $time >= $fastest * 0.97;
-            $iso = Exposure::isoFor($this->s->rush->light->ev100, max($fastest, $time), $this->hold->aperture);
-            $alternatives[] = new Alternative(max($fastest, $time), $possible
-                ? sprintf('%s ISO %d.', $because, StopScale::isoLabel(max($iso, $this->s->kit->body->isoMin)))
-                : "$because Faster than your body’s shutter.", $possible);
         }
 
         return $alternatives;
     }
 
-    /** @return list<Alternative> */
+    /** @return list<Alternative> whole stops from wide open do for looking around */
     private function otherApertures(): array
     {
         $alternatives = [];
         foreach ($this->s->kit->apertures() as $n) {
             $stops = 2 * log($n / $this->s->kit->widest(), 2);
-            // Whole stops from wide open do for looking around.
             if (abs($stops - round($stops)) > 0.2 || abs($n / $this->hold->aperture - 1) < 0.03 || $stops > 5.2) {
                 continue;
             }
             $depth = $this->s->depthAt($this->s->middle->distanceM, $n, Verdict::KEEPER_LIMIT)->depthM();
-            $iso = Exposure::isoFor($this->s->rush->light->ev100, $this->hold->shutterS, $n);
-            $alternatives[] = new Alternative($n, sprintf('%s sharp halfway, ISO %d.', self::depthWords($depth), StopScale::isoLabel(max($iso, $this->s->kit->body->isoMin))),
-                $iso <= $this->s->photographer->isoCeiling * 1.1);
+            $iso = $this->isoAt($this->hold->shutterS, $n);
+            $alternatives[] = new Alternative($n, Said::of('aperture.other', endless: ! is_finite($depth) || $depth > 1000, depth: Quantity::depth(min($depth, 1000.0)), iso: $iso),
+                $iso->value <= $this->s->photographer->isoCeiling * 1.1);
         }
 
         return $alternatives;
     }
 
-    public static function depthWords(float $metres): string
+    /** What this light asks for, of what the body has. */
+    private function isoAt(float $shutterS, float $fNumber): Quantity
     {
-        return match (true) {
-            ! is_finite($metres) || $metres > 1000 => 'Everything beyond',
-            $metres < 1 => '{'.round(100 * $metres).' cm}',
-            default => '{'.round($metres, 1).' m}',
-        };
+        return Quantity::iso(max(Exposure::isoFor($this->s->rush->light->ev100, $shutterS, $fNumber), $this->s->kit->body->isoMin));
     }
 }

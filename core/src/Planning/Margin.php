@@ -7,11 +7,11 @@ namespace RushHold\Planning;
 /** How much of what is allowed a setting uses. */
 final readonly class Margin
 {
+    /** @param  string  $what  what is compared and in what unit: `margin.` and this in the catalogue */
     public function __construct(
-        public string $name,
+        public string $what,
         public float $used,
         public float $allowed,
-        public string $unit,
     ) {
     }
 

@@ -12,6 +12,7 @@ use RushHold\Hold\Setting;
 use RushHold\Light\Shimmer;
 use RushHold\Optics\DepthOfField;
 use RushHold\Planning\Solve\ExposureSolver;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 
 /** A hold for a rush, with all that explains it. */
@@ -20,7 +21,7 @@ final readonly class Plan
     /**
      * @param  list<Line>  $lines  one for each setting, in the order of deciding
      * @param  list<Misfit>  $misfits
-     * @param  list<array{what: string, sentence: string}>  $cautions
+     * @param  list<array{what: string, sentence: Said}>  $cautions
      */
     public function __construct(
         public Situation $situation,
@@ -73,8 +74,8 @@ final readonly class Plan
         foreach ($this->lines as $i => $line) {
             $ruled = $byRules->lines[$i];
             $same = $ruled->value == $line->value;
-            $lines[] = $pins->has($line->setting) ? $line : new Line($line->setting, $line->value, $line->label,
-                $same ? $ruled->reason : 'Comes out ahead when it is played through.', false, $line->margin, $same ? $ruled->alternatives : self::instead($ruled, $line->value));
+            $lines[] = $pins->has($line->setting) ? $line : new Line($line->setting, $line->value,
+                $same ? $ruled->reason : Said::of('line.played'), false, $line->margin, $same ? $ruled->alternatives : self::instead($ruled, $line->value));
         }
 
         return new self($this->situation, $this->hold, $lines, $byRules->exposure, $this->lane, $this->blur, $this->limbBlurUm,

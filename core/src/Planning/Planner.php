@@ -12,6 +12,7 @@ use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Rush\Rush;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 
 /** Tries every set-up that the rules let through on the same chances, ranks them, and explains the winner. */
@@ -83,7 +84,7 @@ final readonly class Planner
         return (new Equals($base->hold, null))->winner($tried);
     }
 
-    /** @return list<array{setting: Setting, value: string, because: string}> */
+    /** @return list<array{setting: Setting, value: string, because: Said}> */
     private static function ruledOut(Plan $base): array
     {
         $out = [];

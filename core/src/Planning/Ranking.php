@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Hold\Setting;
+use RushHold\Said;
 
 /** What the planner found: the winner, the others in order, why, and what each school costs. */
 final readonly class Ranking
@@ -12,7 +13,7 @@ final readonly class Ranking
     /**
      * @param  Plan  $plan  the winner with its reasons and margins
      * @param  list<Candidate>  $candidates  best first, the winner at the top
-     * @param  list<array{setting: Setting, value: string, because: string}>  $ruledOut  what the rules kept out, and why
+     * @param  list<array{setting: Setting, value: string, because: Said}>  $ruledOut  what the rules kept out, and why
      * @param  list<Counterfactual>  $why
      * @param  list<SchoolResult>  $bySchool
      * @param  list<WhatIf>  $whatIfs

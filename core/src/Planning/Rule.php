@@ -6,11 +6,13 @@ namespace RushHold\Planning;
 
 use Closure;
 use RushHold\Hold\Setting;
+use RushHold\Quantity;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 
 /**
- * One thing practice knows about one setting: when it applies, which values it speaks for or against and how
- * strongly, or which it rules out, and why, in a sentence a photographer would say.
+ * One thing practice knows about one setting: when it applies, and which values it speaks for or against and how
+ * strongly, or which it rules out. Why is said in the catalogue of words, under `rule.` and its id.
  */
 final readonly class Rule
 {
@@ -18,36 +20,39 @@ final readonly class Rule
      * @param  Closure(Situation, Choices): bool  $when
      * @param  array<string|int, float>  $points  for a value when positive, against it when negative
      * @param  list<string|int>  $rejects
-     * @param  Closure(Situation, Choices): string  $because
+     * @param  Closure(Situation, Choices): array<string, mixed>|null  $facts  what its sentence speaks of
      */
     private function __construct(
         public string $id,
         public Setting $setting,
-        public Closure $when,
+        private Closure $when,
         public array $points,
         public array $rejects,
-        public Closure $because,
+        private ?Closure $facts,
+        private string $said,
     ) {
     }
 
     /**
      * @param  array<string|int, float>  $points
      * @param  Closure(Situation, Choices): bool  $when
-     * @param  string|Closure(Situation, Choices): string  $because
+     * @param  Closure(Situation, Choices): array<string, mixed>|null  $facts
+     * @param  string|null  $said  the id whose sentence it shares; its own when left out
      */
-    public static function favour(string $id, Setting $setting, array $points, Closure $when, string|Closure $because): self
+    public static function favour(string $id, Setting $setting, array $points, Closure $when, ?Closure $facts = null, ?string $said = null): self
     {
-        return new self($id, $setting, $when, $points, [], self::sentence($because));
+        return new self($id, $setting, $when, $points, [], $facts, $said ?? $id);
     }
 
     /**
      * @param  list<string|int>  $values
      * @param  Closure(Situation, Choices): bool  $when
-     * @param  string|Closure(Situation, Choices): string  $because
+     * @param  Closure(Situation, Choices): array<string, mixed>|null  $facts
+     * @param  string|null  $said  the id whose sentence it shares; its own when left out
      */
-    public static function reject(string $id, Setting $setting, array $values, Closure $when, string|Closure $because): self
+    public static function reject(string $id, Setting $setting, array $values, Closure $when, ?Closure $facts = null, ?string $said = null): self
     {
-        return new self($id, $setting, $when, [], $values, self::sentence($because));
+        return new self($id, $setting, $when, [], $values, $facts, $said ?? $id);
     }
 
     public function applies(Situation $situation, Choices $choices): bool
@@ -55,13 +60,11 @@ final readonly class Rule
         return ($this->when)($situation, $choices);
     }
 
-    public function reason(Situation $situation, Choices $choices): string
+    public function reason(Situation $situation, Choices $choices): Said
     {
-        return ($this->because)($situation, $choices);
-    }
+        /** @var array<string, Quantity|string|bool> $facts */
+        $facts = $this->facts === null ? [] : ($this->facts)($situation, $choices);
 
-    private static function sentence(string|Closure $because): Closure
-    {
-        return is_string($because) ? static fn (): string => $because : $because;
+        return Said::of("rule.$this->said", ...$facts);
     }
 }

@@ -12,6 +12,7 @@ use RushHold\Planning\Rules\DetectionRules;
 use RushHold\Planning\Rules\ModeRules;
 use RushHold\Planning\Rules\ResponseRules;
 use RushHold\Planning\Rules\TechniqueRules;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 
 /**
@@ -98,40 +99,53 @@ final readonly class RuleBook
             }
         }
 
-        $best = null;
-        foreach ($applying as $rule) {
-            if (($rule->points[$winner] ?? 0) > ($best?->points[$winner] ?? 0)) {
-                $best = $rule;
-            }
-        }
+        $best = self::strongestFor($applying, $winner);
         $others = array_values(array_filter($values, static fn (string|int $v): bool => $v !== $winner));
         usort($others, static fn (string|int $a, string|int $b): int => [isset($rejected[$a]), -$points[$a]] <=> [isset($rejected[$b]), -$points[$b]]);
 
         return new Judgement(
             $winner,
-            $best?->reason($situation, $choices) ?? 'Nothing speaks for another choice.',
-            array_map(function (string|int $value) use ($rejected, $applying, $winner, $situation, $choices): Alternative {
-                $rule = $rejected[$value] ?? self::whatDecided($applying, $winner, $value);
-
-                return new Alternative($value, $rule?->reason($situation, $choices) ?? 'Does as well; the other is simpler.', ! isset($rejected[$value]));
-            }, $others),
+            $best?->reason($situation, $choices) ?? Said::of('rule.none'),
+            array_map(static fn (string|int $value): Alternative => isset($rejected[$value])
+                ? new Alternative($value, $rejected[$value]->reason($situation, $choices), false)
+                : new Alternative($value, self::speaksOf($value, $applying, $best)?->reason($situation, $choices) ?? match (true) {
+                    $points[$value] === $points[$winner] => Said::of('alternative.as-well'),
+                    ($best->points[$value] ?? 0) > 0 => Said::of('alternative.less'),
+                    $setting === Setting::Support => Said::of('alternative.support'),
+                    default => Said::of('alternative.nothing'),
+                }, true), $others),
             $best->id ?? '',
         );
     }
 
     /** @param  list<Rule>  $rules */
-    private static function whatDecided(array $rules, string|int $winner, string|int $loser): ?Rule
+    private static function strongestFor(array $rules, string|int $value): ?Rule
     {
-        $decisive = null;
-        $most = 0.0;
+        $best = null;
         foreach ($rules as $rule) {
-            $gap = ($rule->points[$winner] ?? 0) - ($rule->points[$loser] ?? 0);
-            if ($gap > $most) {
-                $most = $gap;
-                $decisive = $rule;
+            if (($rule->points[$value] ?? 0) > ($best->points[$value] ?? 0)) {
+                $best = $rule;
             }
         }
 
-        return $decisive;
+        return $best;
+    }
+
+    /**
+     * What has most to say of a value that was not chosen, for it or against it, unless the same already speaks for the
+     * winner.
+     *
+     * @param  list<Rule>  $rules
+     */
+    private static function speaksOf(string|int $value, array $rules, ?Rule $decided): ?Rule
+    {
+        $loudest = null;
+        foreach ($rules as $rule) {
+            if ($rule !== $decided && abs($rule->points[$value] ?? 0) > abs($loudest->points[$value] ?? 0)) {
+                $loudest = $rule;
+            }
+        }
+
+        return $loudest;
     }
 }

@@ -37,8 +37,8 @@ final class Schools
     {
         $hold = PartialHold::nothing();
         foreach ($sides as $school => $side) {
-            $known = self::SIDES[$school] ?? throw Refused::because("schools.$school", 'is not a school; known are: '.implode(', ', array_keys(self::SIDES)).'.');
-            [$setting, $value] = $known[$side] ?? throw Refused::because("schools.$school", "has no side “{$side}”; it has: ".implode(', ', array_keys($known)).'.');
+            $known = self::SIDES[$school] ?? throw Refused::because("schools.$school", 'school', name: $school, known: implode(', ', array_keys(self::SIDES)));
+            [$setting, $value] = $known[$side] ?? throw Refused::because("schools.$school", 'side', school: $school, side: $side, known: implode(', ', array_keys($known)));
             $hold = $hold->with($setting, is_float($value) ? $kit->body->nearestResponse($value, Response::USUAL_NIMBLE)[0] : $value);
         }
 

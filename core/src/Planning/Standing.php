@@ -8,15 +8,23 @@ use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
+use RushHold\Hold\Technique;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\FocusRange;
-use RushHold\Optics\StopScale;
+use RushHold\Quantity;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 
 /** How a camera stands now, as far as it is known: what was left from last time. */
 final readonly class Standing
 {
+    /** A shutter left so many times longer than what is wanted smears every frame. */
+    private const FAR_TOO_SLOW = 2.0;
+
+    /** At shorter times than this a stabiliser fights the movement that is followed, s. */
+    private const STABILISER_FIGHTS_S = 1 / 1000;
+
     private function __construct(private PartialHold $known, public bool $manualSwitch)
     {
     }
@@ -52,19 +60,10 @@ final readonly class Standing
      */
     public function changes(Plan $plan): array
     {
-        $s = $plan->situation;
-        $hold = $plan->hold;
-        $changes = [];
-        $labels = [];
-        foreach ($plan->lines as $line) {
-            $labels[$line->setting->value] = $line->label;
-        }
-        foreach ($this->changesTo($hold) as $setting) {
-            $danger = $this->danger($setting, $s, $hold);
-            $changes[] = new Change($setting, $setting->label(), $this->label($setting), $labels[$setting->value] ?? '', $danger);
-        }
-        if ($this->manualSwitch && $hold->mode !== FocusMode::Manual) {
-            array_unshift($changes, new Change(null, 'Switch on the lens', 'Manual', 'Automatic', 'With the switch on the lens at manual, no focus setting does anything.'));
+        $changes = array_map(fn (Setting $setting): Change => new Change($setting, $this->known->get($setting), $setting->in($plan->hold),
+            $this->danger($setting, $plan->situation, $plan->hold)), $this->changesTo($plan->hold));
+        if ($this->manualSwitch && $plan->hold->mode !== FocusMode::Manual) {
+            array_unshift($changes, new Change(null, FocusMode::Manual, Technique::Auto, Said::of('danger.switch')));
         }
         usort($changes, static fn (Change $a, Change $b): int => ($b->danger !== null) <=> ($a->danger !== null));
 
@@ -72,42 +71,25 @@ final readonly class Standing
     }
 
     /** Why a leftover would spoil this rush; null when it only costs a little. */
-    private function danger(Setting $setting, Situation $s, Hold $hold): ?string
+    private function danger(Setting $setting, Situation $s, Hold $hold): ?Said
     {
         $now = $this->known->get($setting);
 
         return match (true) {
-            $now instanceof FocusMode && $now->locksOnce() && $hold->mode === FocusMode::Continuous => 'It locks once; every frame after the first would drift away.',
-            $now === FocusMode::Manual && $hold->mode !== FocusMode::Manual => 'Focus would not move at all.',
-            $now === FocusMode::AutoSwitch => 'The camera would decide for itself, and late.',
-            $now instanceof Detection && $now !== Detection::Off && $now !== $s->subject->kind => sprintf('It looks for %s: it finds nothing here, or takes a bystander.', match ($now) {
-                Detection::Person => 'people',
-                Detection::Vehicle => 'vehicles',
-                Detection::Bird => 'birds',
-                default => 'animals',
-            }),
-            $now instanceof FocusRange && ! ($now->contains($s->nearestM) && $now->contains($s->farthestM)) => sprintf('The lens would refuse part of the way: it is limited to %s.', $this->label($setting)),
-            $setting === Setting::Shutter && is_float($now) && $now > 2 * $hold->shutterS => 'Far too slow for this one; every frame would smear.',
-            $setting === Setting::Stabiliser && $now !== Stabiliser::Off && $hold->stabiliser === Stabiliser::Off && $hold->shutterS < 1 / 1000 => 'It fights the movement that you follow.',
+            $now instanceof FocusMode && $now->locksOnce() && $hold->mode === FocusMode::Continuous => Said::of('danger.locks-once'),
+            $now === FocusMode::Manual && $hold->mode !== FocusMode::Manual => Said::of('danger.manual'),
+            $now === FocusMode::AutoSwitch => Said::of('danger.auto-switch'),
+            $now instanceof Detection && $now !== Detection::Off && $now !== $s->subject->kind => Said::of('danger.detection', kind: $now),
+            $now instanceof FocusRange && ! ($now->contains($s->nearestM) && $now->contains($s->farthestM)) => Said::of('danger.range', range: self::range($now)),
+            $setting === Setting::Shutter && is_float($now) && $now > self::FAR_TOO_SLOW * $hold->shutterS => Said::of('danger.shutter'),
+            $setting === Setting::Stabiliser && $now !== Stabiliser::Off && $hold->stabiliser === Stabiliser::Off && $hold->shutterS < self::STABILISER_FIGHTS_S => Said::of('danger.stabiliser'),
             default => null,
         };
     }
 
-    private function label(Setting $setting): string
+    private static function range(FocusRange $range): Said
     {
-        $now = $this->known->get($setting);
-
-        return match (true) {
-            $now instanceof \RushHold\Labelled => $now->label(),
-            is_bool($now) => $now ? 'On' : 'Off',
-            $now instanceof FocusRange => sprintf('%s to %s', Lines::metres($now->nearM), $now->farM === null ? 'infinity' : Lines::metres($now->farM)),
-            $setting === Setting::RangeLimit => 'Full',
-            $setting === Setting::Shutter && is_float($now) => StopScale::shutterLabel($now),
-            $setting === Setting::Aperture && is_float($now) => StopScale::fLabel($now),
-            $setting === Setting::Iso && is_float($now) => (string) StopScale::isoLabel($now),
-            $setting === Setting::Patience && is_float($now) => Lines::patience($now),
-            $setting === Setting::Nimbleness && is_float($now) => Lines::nimbleness($now),
-            default => '',
-        };
+        return $range->farM === null ? Said::of('value.range.open', near: Quantity::distance($range->nearM))
+            : Said::of('value.range', near: Quantity::distance($range->nearM), far: Quantity::distance($range->farM));
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Said;
+
 /** One thing about the situation changed, everything solved and played again. */
 final readonly class WhatIf
 {
     public function __construct(
         public string $change,
-        public string $sentence,
+        public Said $sentence,
         /** Of the keeper rate. */
         public float $gain,
         public float $standardError,

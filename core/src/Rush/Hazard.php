@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Rush;
 
+use RushHold\Labelled;
+
 /** Circumstances of a place that call for a caution. */
-enum Hazard: string
+enum Hazard: string implements Labelled
 {
     /** Nests, roosts, burrows, dens, young. */
     case Nest = 'nest';

@@ -36,7 +36,7 @@ final readonly class Rush
             $kit->checkFocusDistance("group[$i].distance_m", $companion->planeM);
         }
         if (strlen($name) > 480) {
-            throw Refused::because('name', 'at most 120 characters.');
+            throw Refused::because('name', 'name-long', most: 120);
         }
     }
 

@@ -62,7 +62,7 @@ final readonly class Amount implements Kind
 
     public function read(string $field, mixed $value): float
     {
-        return is_int($value) || is_float($value) ? $this->meant->check($field, (float) $value) : throw Refused::because($field, 'must be a number.');
+        return is_int($value) || is_float($value) ? $this->meant->check($field, (float) $value) : throw Refused::because($field, 'not-number');
     }
 
     public function check(string $field, mixed $value, Kit $kit): void

@@ -12,7 +12,7 @@ final readonly class Flag implements Kind
 {
     public function read(string $field, mixed $value): bool
     {
-        return is_bool($value) ? $value : throw Refused::because($field, 'must be true or false.');
+        return is_bool($value) ? $value : throw Refused::because($field, 'not-flag');
     }
 
     public function check(string $field, mixed $value, Kit $kit): void

@@ -18,7 +18,7 @@ final readonly class Limits implements Kind
         }
         [$near, $far] = is_array($value) && count($value) === 2 && array_is_list($value) ? $value : [false, false];
         if (! (is_int($near) || is_float($near)) || ! ($far === null || is_int($far) || is_float($far))) {
-            throw Refused::because($field, 'must be two distances in metres, the second may be null for infinity.');
+            throw Refused::because($field, 'range');
         }
 
         return new FocusRange((float) $near, $far === null ? null : (float) $far);

@@ -15,12 +15,12 @@ final readonly class Place implements Kind
     public function read(string $field, mixed $value): array
     {
         if (! is_array($value) || count($value) !== 2 || ! array_is_list($value)) {
-            throw Refused::because($field, 'must be two shares of the frame.');
+            throw Refused::because($field, 'place');
         }
         $half = Range::of(-0.5, 0.5, 'frame widths or heights');
         $place = [];
         foreach ($value as $i => $part) {
-            $place[] = is_int($part) || is_float($part) ? $half->check("{$field}[$i]", (float) $part) : throw Refused::because("{$field}[$i]", 'must be a number.');
+            $place[] = is_int($part) || is_float($part) ? $half->check("{$field}[$i]", (float) $part) : throw Refused::because("{$field}[$i]", 'not-number');
         }
         /** @var array{float, float} $place */
 

@@ -25,7 +25,7 @@ final readonly class Word implements Kind
             return $value;
         }
         if (! is_string($value)) {
-            throw Refused::because($field, 'must be a word.');
+            throw Refused::because($field, 'not-word');
         }
 
         return $this->words::tryFrom($value) ?? throw Refused::unknownWord($field, $value, $this->words);
@@ -34,10 +34,10 @@ final readonly class Word implements Kind
     public function check(string $field, mixed $value, Kit $kit): void
     {
         if ($value instanceof Area && ! isset($kit->body->areas[$value->value])) {
-            throw Refused::because($field, "the {$kit->body->name} has no area “{$value->label()}”; it has: ".implode(', ', array_keys($kit->body->areas)).'.');
+            throw Refused::because($field, 'no-area', body: $kit->body->name, area: $value->value, known: implode(', ', array_keys($kit->body->areas)));
         }
         if ($value instanceof Detection && $value !== Detection::Off && ! $kit->body->canDetect($value)) {
-            throw Refused::because($field, "the {$kit->body->name} cannot look for “{$value->value}”.");
+            throw Refused::because($field, 'no-detection', body: $kit->body->name, kind: $value->value);
         }
     }
 

@@ -7,13 +7,14 @@ namespace RushHold\Planning\Solve;
 use RushHold\Blur\Verdict;
 use RushHold\Hold\Technique;
 use RushHold\Kit\FocusRange;
-use RushHold\Number;
+use RushHold\Quantity;
+use RushHold\Said;
 use RushHold\Situation\Situation;
 
 /** Where to set focus before the rush, and what the lens may search. */
 final class DistanceSolver
 {
-    /** @return array{float, string} */
+    /** @return array{float, Said} */
     public static function startAt(Situation $s, Technique $technique): array
     {
         if ($technique === Technique::Park || $technique === Technique::Pull) {
@@ -24,15 +25,15 @@ final class DistanceSolver
         $at = self::rounded($s, $point->distanceM);
 
         return [$at, $s->isStill()
-            ? 'Its own distance, so that the first measurement is already near.'
-            : sprintf('Where it is when it comes into the frame; from there focus has only {%s m/s} to follow.', Number::significant(max(0.1, abs($point->closingMps))))];
+            ? Said::of('start.still')
+            : Said::of('start.enters', speed: Quantity::speed(max(0.1, abs($point->closingMps))))];
     }
 
     /**
      * The place on the way where most frames fall into the sharp zone, among those at which the subject is at
      * least two thirds as large as it gets.
      *
-     * @return array{float, string}
+     * @return array{float, Said}
      */
     private static function park(Situation $s): array
     {
@@ -53,8 +54,7 @@ final class DistanceSolver
         return [
             // To the centimetre: the sharp zone may be a few of them.
             max($s->kit->lens->nearestM, round($best->distanceM, 2)),
-            sprintf('It crosses this distance at {%s m/s} towards or away from you: about %s of each pass in the sharp zone.',
-                Number::significant(abs($best->closingMps)), $most >= 1 ? Number::of($most, 'frame') : sprintf('%d %% of one frame', round(100 * $most))),
+            Said::of('start.park', speed: Quantity::speed(abs($best->closingMps)), some: $most >= 1, frames: Quantity::count(max(0.0, $most)), share: Quantity::share(max(0.0, $most))),
         ];
     }
 
@@ -75,7 +75,7 @@ final class DistanceSolver
 
     /**
      * @param  float  $startAtM  where focus starts, which must stay within
-     * @return array{FocusRange|null, string}
+     * @return array{FocusRange|null, Said}
      */
     public static function range(Situation $s, float $startAtM): array
     {
@@ -90,15 +90,15 @@ final class DistanceSolver
         return [
             new FocusRange($near, $open ? null : $far),
             $saved > 0.15
-                ? sprintf('It never leaves this, so a search that loses it has %d %% less way to go.', round(100 * $saved))
-                : 'It uses nearly the whole range; a limit keeps focus from the rest.',
+                ? Said::of('range.saves', saved: Quantity::share($saved))
+                : Said::of('range.nearly-all'),
         ];
     }
 
     /**
      * Of the positions of the lens's range switch, the narrowest that the subject stays within.
      *
-     * @return array{FocusRange|null, string}
+     * @return array{FocusRange|null, Said}
      */
     private static function position(Situation $s, float $startAtM): array
     {
@@ -114,8 +114,7 @@ final class DistanceSolver
         }
 
         return [$best, $best === null
-            ? 'No narrower position of the lens’s range switch holds its whole way.'
-            : 'The narrowest position of the range switch that it never leaves.'];
+            ? Said::of('range.no-position') : Said::of('range.position')];
     }
 
     /** Way of the focus drive between two distances, mm. */

@@ -15,7 +15,7 @@ final readonly class FolkFloor
 {
     private function __construct(
         public float $shutterS,
-        /** Whom the rule of thumb is for. */
+        /** Whom the rule of thumb is for: `floor.` and this in the catalogue. */
         public string $for,
     ) {
     }
@@ -26,13 +26,13 @@ final readonly class FolkFloor
         $kind = $s->subject->kind;
 
         return match (true) {
-            $s->isStill() => new self(1 / 500, 'a living subject that keeps still'),
-            $kind === Detection::Bird && $fastest >= 6 && $s->subject->lengthM <= 0.25 => new self(1 / 4000, 'small fast birds'),
-            $kind === Detection::Bird && $fastest >= 3 => new self($fastest > 12 ? 1 / 2500 : 1 / 2000, 'birds in flight'),
-            $fastest < 3 => new self(1 / 800, 'walking and swimming'),
+            $s->isStill() => new self(1 / 500, 'still'),
+            $kind === Detection::Bird && $fastest >= 6 && $s->subject->lengthM <= 0.25 => new self(1 / 4000, 'small-birds'),
+            $kind === Detection::Bird && $fastest >= 3 => new self($fastest > 12 ? 1 / 2500 : 1 / 2000, 'birds'),
+            $fastest < 3 => new self(1 / 800, 'slow'),
             $kind === Detection::Vehicle => new self(1 / 1000, 'vehicles'),
-            $fastest < 7 => new self(1 / 1250, 'running animals and athletes'),
-            default => new self(1 / 1600, 'fast running animals and athletes'),
+            $fastest < 7 => new self(1 / 1250, 'running'),
+            default => new self(1 / 1600, 'fast-running'),
         };
     }
 
