@@ -13,6 +13,9 @@ declare(strict_types=1);
     require $root.'/vendor/composer/ClassLoader.php';
     $loader = new Composer\Autoload\ClassLoader;
     $loader->addClassMap(require $root.'/vendor/composer/autoload_classmap.php');
+    // What was added since the map was made.
+    $loader->setPsr4('RushHold\\', [$root.'/core/src']);
+    $loader->setPsr4('App\\', [$root.'/app']);
     $loader->register();
     foreach (file($list, FILE_IGNORE_NEW_LINES) ?: [] as $class) {
         class_exists($class) || interface_exists($class) || trait_exists($class);

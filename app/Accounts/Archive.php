@@ -7,6 +7,7 @@ namespace App\Accounts;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\KitType;
+use App\Kit\Pointers;
 use App\Models\KitItem;
 use App\Models\SavedRush;
 use App\Models\User;
@@ -114,9 +115,9 @@ final readonly class Archive
             $new = array_filter($kit, static fn (array $entry): bool => ! isset($mine[$entry['type']->value.self::mark(self::decoded($entry['document']))]));
             $known = [];
             foreach ($person->rushes()->lazy(100) as $rush) {
-                $known[self::mark([$rush->document, $rush->pins])] = true;
+                $known[self::mark([Pointers::moved($rush->document, []), $rush->pins])] = true;
             }
-            $added = array_filter($rushes, static fn (array $entry): bool => ! isset($known[self::mark([self::decoded($entry['document']), $entry['pins']])]));
+            $added = array_filter($rushes, static fn (array $entry): bool => ! isset($known[self::mark([Pointers::moved(self::decoded($entry['document']), []), $entry['pins']])]));
             (new Quota($person))->makeRoom(count($added), count($new), array_sum(array_map(static fn (array $entry): int => strlen($entry['document']), [...$added, ...$new])));
 
             foreach ($kit as $i => $entry) {
@@ -131,9 +132,9 @@ final readonly class Archive
                 }
             }
             foreach ($added as $entry) {
-                $this->date($person->rushes()->make(['document' => self::decoded($entry['document']), 'pins' => $entry['pins']]), $entry)->save(['timestamps' => false]);
+                $this->date($person->rushes()->make(['document' => Pointers::moved(self::decoded($entry['document']), $ids), 'pins' => $entry['pins']]), $entry)->save(['timestamps' => false]);
             }
-            // What the habits start with has other ids here.
+            // What the habits start with has other ids here, as what the rushes point at.
             $fields = $habits->fields;
             foreach (['body', 'lens'] as $part) {
                 $fields[$part] = is_string($fields[$part] ?? null) ? $ids[$fields[$part]] ?? $fields[$part] : null;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Documents\Documents;
+use App\Kit\Pointers;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -30,7 +32,8 @@ final class DemoVisit
                 $rows = [];
                 foreach (DB::table($table)->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get() as $row) {
                     $ids[$row->id] = Str::lower((string) Str::ulid());
-                    $rows[] = [...(array) $row, 'id' => $ids[$row->id], 'user_id' => $visitor->id];
+                    $row = [...(array) $row, 'id' => $ids[$row->id], 'user_id' => $visitor->id];
+                    $rows[] = $table === 'rushes' ? [...$row, 'document' => self::pointing($row['document'], $ids)] : $row;
                 }
                 DB::table($table)->insert($rows);
             };
@@ -44,5 +47,14 @@ final class DemoVisit
 
             return $visitor;
         });
+    }
+
+    /** @param  array<string, string>  $ids  new ones by the old */
+    private static function pointing(mixed $document, array $ids): string
+    {
+        /** @var array<string, mixed> $rush as it was kept */
+        $rush = json_decode(is_string($document) ? $document : '', true);
+
+        return (string) json_encode(Documents::withObjects(Pointers::moved($rush, $ids)), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Str;
+
 /** PHP cannot tell an empty object from an empty list; documents can. */
 final class Documents
 {
@@ -25,5 +28,19 @@ final class Documents
         }
 
         return $document;
+    }
+
+    /**
+     * A document as a file.
+     *
+     * @param  array<string, mixed>  $document
+     * @param  string  $kind  “rush”, “body”…
+     */
+    public static function file(array $document, string $name, string $kind): JsonResponse
+    {
+        $file = (Str::slug($name) ?: $kind).".$kind.json";
+
+        return response()->json(self::withObjects($document), 200, ['Content-Disposition' => "attachment; filename=\"$file\""],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 }

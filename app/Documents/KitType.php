@@ -19,6 +19,9 @@ enum KitType: string
     case Lenses = 'lenses';
     case Subjects = 'subjects';
 
+    /** How the ids of samples begin. */
+    public const SAMPLE = 'sample-';
+
     /** The name of its documents. */
     public function document(): string
     {
@@ -74,6 +77,6 @@ enum KitType: string
             self::Subjects => array_column(array_map(static fn (LibrarySubject $s): array => [$s->id, $s->document], Subjects::all()), 1, 0),
         };
 
-        return array_combine(array_map(static fn (string $id): string => "sample-$id", array_keys($samples)), $samples);
+        return array_combine(array_map(static fn (string $id): string => self::SAMPLE.$id, array_keys($samples)), $samples);
     }
 }

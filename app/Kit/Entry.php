@@ -8,12 +8,14 @@ use App\Documents\KitType;
 use App\Models\KitItem;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use LogicException;
 
-/** One body, lens or subject on the shelf, a sample or somebody's own. */
+/** One body, lens or subject on the shelf, a sample or somebody's own; in a list without its document. */
 final readonly class Entry
 {
     /**
-     * @param  array<string, mixed>  $document
+     * @param  array<string, mixed>  $outline  what a list shows of it
+     * @param  array<string, mixed>|null  $document  null where it was not read
      * @param  array<string, mixed>|null  $standing
      */
     private function __construct(
@@ -22,16 +24,20 @@ final readonly class Entry
         public string $name,
         public bool $sample,
         public ?string $basedOn,
-        public array $document,
+        public array $outline,
+        private ?array $document,
         public ?array $standing,
         public int $version,
         public ?Carbon $updatedAt,
     ) {
     }
 
+    /** @param  KitItem  $item  with or without its document */
     public static function own(KitItem $item): self
     {
-        return new self($item->id, $item->type, $item->name, false, $item->based_on, $item->document, $item->standing, $item->version, $item->updated_at);
+        $document = array_key_exists('document', $item->getAttributes()) ? $item->document : null;
+
+        return new self($item->id, $item->type, $item->name, false, $item->based_on, $item->outline, $document, $item->standing, $item->version, $item->updated_at);
     }
 
     /** @param  array<string, mixed>  $document */
@@ -40,6 +46,12 @@ final readonly class Entry
         $fields = $type->filled($document);
         $name = data_get($fields, $type === KitType::Subjects ? 'subject.name' : 'name');
 
-        return new self($id, $type, is_string($name) ? $name : '', true, null, $fields, $person->standings[$id] ?? null, 1, null);
+        return new self($id, $type, is_string($name) ? $name : '', true, null, $type->outline($fields), $fields, $person->standings[$id] ?? null, 1, null);
+    }
+
+    /** @return array<string, mixed> defaults filled in */
+    public function document(): array
+    {
+        return $this->document ?? throw new LogicException('Listed without its document.');
     }
 }

@@ -16,18 +16,18 @@ final readonly class Shelf
     {
     }
 
-    /** @return list<Listing> their own first, then the samples */
+    /** @return list<Entry> their own first, then the samples */
     public function listings(): array
     {
         $listings = $replaced = [];
         foreach ($this->own()->get(KitItem::LISTED) as $item) {
-            $listings[] = Listing::own($item);
+            $listings[] = Entry::own($item);
             // A corrected subject stands in for the one it corrects; a sample camera stays beside what was made of it.
             $replaced[] = $this->type === KitType::Subjects ? $item->based_on : null;
         }
         foreach ($this->type->samples() as $id => $document) {
             if (! in_array($id, $replaced, true)) {
-                $listings[] = Listing::sample($this->type, $id, $document, $this->person);
+                $listings[] = Entry::sample($this->type, $id, $document, $this->person);
             }
         }
 

@@ -30,7 +30,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $updated_at
  */
 #[UsePolicy(KitItemPolicy::class)]
-final class KitItem extends Model
+final class KitItem extends Model implements Kept
 {
     use HasUlids;
     use SoftDeletes;
@@ -41,6 +41,11 @@ final class KitItem extends Model
     public const LISTED = ['id', 'user_id', 'type', 'name', 'outline', 'based_on', 'standing', 'version', 'updated_at'];
 
     protected $fillable = ['type', 'name', 'document', 'based_on', 'standing'];
+
+    public function counts(): array
+    {
+        return ['rushes' => 0, 'kit' => 1];
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -33,7 +33,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $updated_at
  */
 #[UsePolicy(SavedRushPolicy::class)]
-final class SavedRush extends Model
+final class SavedRush extends Model implements Kept
 {
     use HasUlids;
     use SoftDeletes;
@@ -43,6 +43,11 @@ final class SavedRush extends Model
     protected $table = 'rushes';
 
     protected $fillable = ['document', 'pins'];
+
+    public function counts(): array
+    {
+        return ['rushes' => 1, 'kit' => 0];
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -58,10 +58,13 @@ final class DemoSeeder extends Seeder
         }
         $demo->fill(['habits' => $this->gate->habits(['format' => 'rush-hold/habits@1', 'body' => $own->id, 'lens' => $lenses['sample-500-f4'], 'floors' => ['bird' => 1 / 2000]])->fields])->save();
         $this->body = $body['fields'];
+        $this->bodyId = $own->id;
     }
 
     /** @var array<string, mixed> */
     private array $body = [];
+
+    private ?string $bodyId = null;
 
     public function run(): void
     {
@@ -80,7 +83,7 @@ final class DemoSeeder extends Seeder
                 $json = (string) file_get_contents(base_path("formats/examples/$name.json"));
                 $document = (array) DocumentGate::decode($json);
                 // The examples come without a body; in the demo they are all shot with the same one.
-                $document['kit'] = [...(array) ($document['kit'] ?? []), 'body' => $this->body];
+                $document['kit'] = [...(array) ($document['kit'] ?? []), 'body' => $this->body, 'body_id' => $this->bodyId];
                 $rush = $demo->rushes()->make(['document' => $this->gate->rush($document)->fields]);
                 $rush->forceFill(['created_at' => $at, 'updated_at' => $at])->save(['timestamps' => false]);
                 $at = $at->addMinute();

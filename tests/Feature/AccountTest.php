@@ -243,7 +243,7 @@ it('takes everything into another account without loss', function (): void {
     $this->postJson('/api/kit/subjects', ['document' => KitType::Subjects->samples()['sample-runner'], 'based_on' => 'sample-runner'])->assertCreated();
     $this->putJson('/api/habits', ['format' => 'rush-hold/habits@1', 'body' => $body, 'lens' => 'sample-24-70', 'units' => 'imperial'])->assertOk();
     foreach (['One / two', 'Three'] as $name) {
-        $this->postJson('/api/rushes', ['document' => Rushes::document(['name' => $name, 'scene' => []]), 'pins' => $name === 'Three' ? ['focus' => ['patience_s' => 1.2]] : null])->assertCreated();
+        $this->postJson('/api/rushes', ['document' => Rushes::document(['name' => $name, 'scene' => [], 'kit.body_id' => $body, 'kit.lens_id' => 'sample-24-70']), 'pins' => $name === 'Three' ? ['focus' => ['patience_s' => 1.2]] : null])->assertCreated();
     }
     $file = $this->get('/api/account/archive')->assertOk()->assertHeader('Content-Type', 'application/zip')->baseResponse->getFile()->getContent();
 
@@ -253,12 +253,13 @@ it('takes everything into another account without loss', function (): void {
     $load = fn () => $this->postJson('/api/account/archive', ['file' => UploadedFile::fake()->createWithContent('all.zip', $file)]);
     $load()->assertOk()->assertExactJson(['rushes' => 2, 'kit' => 2, 'already_there' => 0]);
     $plain = fn (User $of): array => [
-        $of->rushes()->orderBy('name')->get()->map(fn (SavedRush $r): array => [$r->document, $r->pins, (string) $r->created_at])->all(),
+        $of->rushes()->orderBy('name')->get()->map(fn (SavedRush $r): array => [[...$r->document, 'kit' => [...$r->document['kit'], 'body_id' => null]], $r->pins, (string) $r->created_at])->all(),
         $of->kit()->orderBy('name')->get()->map(fn (KitItem $k): array => [$k->type, $k->document, $k->standing, $k->based_on, (string) $k->updated_at])->all(),
         $of->refresh()->standings,
     ];
     expect($plain($other))->toEqual($plain($user))
-        ->and($other->habits['units'])->toBe('imperial')->and($other->habits['body'])->toBe($other->kit()->where('type', 'bodies')->value('id'))->and($other->habits['lens'])->toBe('sample-24-70');
+        ->and($other->habits['units'])->toBe('imperial')->and($other->habits['body'])->toBe($other->kit()->where('type', 'bodies')->value('id'))->and($other->habits['lens'])->toBe('sample-24-70')
+        ->and($other->rushes()->first()?->document['kit']['body_id'])->toBe($other->habits['body']);
     $load()->assertOk()->assertExactJson(['rushes' => 0, 'kit' => 0, 'already_there' => 4]);
 });
 

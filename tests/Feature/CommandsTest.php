@@ -34,7 +34,7 @@ it('tells by its exit code what went wrong', function (): void {
     $refused = artisan(['rush:plan', '-'], '{"format":"rush-hold/rush@1","subject":{"length_m":-1,"height_m":1,"speed_mps":1},"path":{"start_m":20}}');
     $garbage = artisan(['rush:plan', '-'], 'garbage');
     expect([$missing->getExitCode(), $refused->getExitCode(), $garbage->getExitCode()])->toBe([3, 2, 2])
-        ->and($refused->getErrorOutput())->toContain('subject.length_m must be between 0.01 and 30 m; -1 was given.')
+        ->and($refused->getErrorOutput())->toContain('subject.length_m: The subject’s length must be between 0.01 and 30 m; -1 was given.')
         ->and($refused->getOutput())->toBe('');
 });
 

@@ -6,6 +6,7 @@ use App\Documents\DocumentGate;
 use App\Documents\KitType;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use RushHold\Number;
 use RushHold\Tests\Rushes;
 
 beforeEach(function (): void {
@@ -76,7 +77,7 @@ it('refuses files that are something else', function (string $type, string $cont
     ['bodies', '{"format": "rush-hold/lens@1"}', 'rush-hold'],
     ['lenses', '{"format": "rush-hold/lens@1", "name": "x", "focal_mm": 3}', 'between 8 and 2000 mm'],
     ['subjects', 'no json', 'not a JSON file'],
-    ['bodies', '{"format": "rush-hold/body@1", "name": ""}', 'give it a name'],
+    ['bodies', '{"format": "rush-hold/body@1", "name": ""}', 'Give it a name'],
 ]);
 
 it('lets a corrected subject stand in for its sample until it is deleted', function (): void {
@@ -145,16 +146,33 @@ it('shows nobody another person’s kit', function (string $method, string $path
     expect($this->user->kit()->first()->document['name'])->toBe('Workhorse')->and($this->getJson('/api/kit/bodies')->json('0.sample'))->toBeTrue();
 })->with([['GET', ''], ['PUT', ''], ['DELETE', ''], ['POST', '/restore'], ['GET', '/document'], ['PUT', '/standing'], ['PUT', '/words/area.block']]);
 
-it('keeps names apart, so that a rush finds its own kit again', function (): void {
+it('tells two of one name apart', function (): void {
     $first = ($this->keep)('bodies', ($this->describe)());
-    $this->postJson('/api/kit/bodies', ['document' => ($this->describe)()])->assertStatus(422)->assertJsonStructure(['errors' => ['name']])->assertSee('already have a body called');
-    $second = ($this->keep)('bodies', ($this->describe)(['name' => 'Workhorse two']));
-    $this->putJson("/api/kit/bodies/{$second['id']}", ['document' => ($this->describe)(), 'version' => 1])->assertStatus(422)->assertJsonStructure(['errors' => ['name']]);
-    // Its own name is no other's, nor is that of something deleted, of a lens, or of somebody else's body.
-    $this->putJson("/api/kit/bodies/{$first['id']}", ['document' => ($this->describe)(), 'version' => 1])->assertOk();
-    $this->deleteJson("/api/kit/bodies/{$first['id']}")->assertNoContent();
-    ($this->keep)('bodies', ($this->describe)());
-    ($this->keep)('lenses', [...array_values(KitType::Lenses->samples())[0], 'name' => 'Workhorse']);
-    $this->actingAs($this->person());
-    ($this->keep)('bodies', ($this->describe)());
+    $second = ($this->keep)('bodies', ($this->describe)(['frames_per_s' => 7]));
+    $listed = array_filter($this->getJson('/api/kit/bodies')->json(), static fn (array $b): bool => ! $b['sample']);
+    expect(array_column($listed, 'name'))->toBe(['Workhorse', 'Workhorse'])->and(array_column($listed, 'id'))->toEqualCanonicalizing([$first['id'], $second['id']]);
+
+    $rush = json_decode((string) file_get_contents(base_path('formats/examples/puffin-coming-in.json')), true);
+    $kept = $this->postJson('/api/rushes', ['document' => [...$rush, 'kit' => ['body' => $second['document'], 'body_id' => $second['id']]]])->assertCreated()->json();
+    expect($kept['document']['kit']['body_id'])->toBe($second['id'])->and($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))->toBe([]);
+});
+
+it('offers what is described anew, and says what differs', function (): void {
+    $body = ($this->keep)('bodies', ($this->describe)());
+    $zoom = array_values(array_filter(KitType::Lenses->samples(), static fn (array $l): bool => isset($l['zoom'])))[0];
+    $lens = ($this->keep)('lenses', [...$zoom, 'name' => 'Zoom']);
+    $rush = json_decode((string) file_get_contents(base_path('formats/examples/puffin-coming-in.json')), true);
+    // A zoom that stands elsewhere is still the same lens.
+    $kept = $this->postJson('/api/rushes', ['document' => [...$rush, 'kit' => ['body' => $body['document'], 'body_id' => $body['id'],
+        'lens' => [...$lens['document'], 'focal_mm' => $lens['document']['zoom'][0]['focal_mm']], 'lens_id' => $lens['id']]]])->assertCreated()->json();
+    expect($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))->toBe([]);
+
+    $this->putJson("/api/kit/bodies/{$body['id']}", ['document' => [...$body['document'], 'frames_per_s' => 33, 'mirror' => true, 'areas' => ['point' => ['width' => 0.05]]], 'version' => 1])->assertOk();
+    $newer = $this->getJson("/api/rushes/{$kept['id']}")->json('newer');
+    expect($newer)->toHaveCount(1)->and($newer[0]['part'])->toBe('body')->and($newer[0]['id'])->toBe($body['id'])
+        ->and($newer[0]['differences'])->toContain(['field' => 'frames_per_s', 'name' => 'Frames a second', 'from' => Number::plain($body['document']['frames_per_s']), 'to' => '33'])
+        ->toContain(['field' => 'mirror', 'name' => 'Whether it has a mirror', 'from' => 'no', 'to' => 'yes']);
+    // What is gone, or somebody else's, has nothing to say.
+    $this->deleteJson("/api/kit/bodies/{$body['id']}")->assertNoContent();
+    expect($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))->toBe([]);
 });

@@ -22,7 +22,7 @@ it('keeps a rush with its defaults filled in, and gives it back', function (): v
 it('refuses a document that cannot be meant, naming the field, and keeps nothing', function (): void {
     $this->postJson('/api/rushes', ['document' => Rushes::document(['subject.speed_mps' => 500])])
         ->assertStatus(422)->assertJsonPath('range.max', 120)->assertJsonPath('range.unit', 'm/s')
-        ->assertJsonPath('errors', ['subject.speed_mps' => ['subject.speed_mps must be between 0 and 120 m/s; 500 was given.']]);
+        ->assertJsonPath('errors', ['subject.speed_mps' => ['The subject’s speed must be between 0 and 120 m/s; 500 was given.']]);
     $this->postJson('/api/rushes', ['document' => Rushes::document(), 'pins' => ['exposure' => ['aperture' => 1.2]]])->assertStatus(422);
     $this->postJson('/api/rushes', [])->assertStatus(422);
     expect($this->user->rushes()->count())->toBe(0);
@@ -82,7 +82,7 @@ it('refuses files that are no rush, and says why', function (string $content, st
 ]);
 
 it('refuses an upload without a file', function (): void {
-    $this->postJson('/api/rushes/upload')->assertStatus(422)->assertSee('choose a rush document');
+    $this->postJson('/api/rushes/upload')->assertStatus(422)->assertSee('Choose a rush document');
 });
 
 it('keeps everybody else out', function (): void {

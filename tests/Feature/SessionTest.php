@@ -50,6 +50,18 @@ it('opens the demo only where there is one', function (): void {
     $this->postJson('/api/session/demo')->assertOk();
 });
 
+it('gives a visitor rushes that point at the visitor’s own kit', function (): void {
+    $demo = User::demo();
+    $this->postJson('/api/session/demo')->assertOk();
+    $visitor = User::query()->findOrFail(auth()->id());
+    $bodies = $visitor->kit()->where('type', 'bodies')->pluck('id')->all();
+    foreach ($visitor->rushes()->get() as $rush) {
+        expect($rush->document['kit']['body_id'])->toBeIn($bodies);
+        $this->getJson("/api/rushes/$rush->id")->assertOk()->assertJsonPath('newer', []);
+    }
+    expect($demo?->rushes()->first()?->document['kit']['body_id'])->not->toBeIn($bodies);
+});
+
 it('restores the demo without touching anybody else', function (): void {
     $mine = $this->person();
     $this->artisan('demo:restore', ['--force' => true])->assertSuccessful();

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\Archive;
+use App\Documents\UploadedDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
 use OpenApi\Attributes as OA;
-use RushHold\Refused;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** All of a person's data as one file, out and in. */
 final class ArchiveController extends Controller
 {
-    private const LARGEST_FILE = 20_000_000;
+    /** MB. */
+    private const LARGEST_FILE = 20;
 
     public function __construct(private readonly Archive $archive)
     {
@@ -36,13 +36,7 @@ final class ArchiveController extends Controller
         ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function upload(Request $request): JsonResponse
     {
-        $file = $request->file('file');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw Refused::because('file', 'choose-file', what: 'an archive');
-        }
-        if ($file->getSize() > self::LARGEST_FILE) {
-            throw Refused::because('file', 'file-large', what: 'an archive', most: 20);
-        }
+        $file = UploadedDocument::file($request, 'an archive', self::LARGEST_FILE);
 
         return response()->json($this->archive->load($this->personal($request), $file->getPathname()));
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Keeper;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
 
 abstract class Controller
 {
@@ -33,24 +33,10 @@ abstract class Controller
         return $person;
     }
 
-    /**
-     * Does something while nothing else of this person is being changed: what two windows do at once is done one after
-     * the other, and what was counted or compared still holds when it is kept.
-     *
-     * @template T
-     *
-     * @param  callable(): T  $work
-     * @return T
-     */
-    protected function alone(Request $request, callable $work): mixed
+    /** Keeps what the person has. */
+    protected function keeper(Request $request): Keeper
     {
-        $person = $this->person($request);
-
-        return DB::transaction(static function () use ($person, $work): mixed {
-            User::query()->whereKey($person->id)->lockForUpdate()->first('id');
-
-            return $work();
-        }, 3);
+        return new Keeper($this->person($request));
     }
 
     /** The guard of the browser's session, which lets in and out. */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\KitType;
+use App\Kit\Entry;
 use App\Kit\Shelf;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -59,7 +60,7 @@ final class HabitsController extends Controller
         $person = $this->person($request);
         $habits = $person->habits();
         $chosen = $request->query('subject');
-        $profile = (is_string($chosen) ? (new Shelf($person, KitType::Subjects))->find($chosen)?->document : null) ?? Subjects::find('gull-flight')->document ?? [];
+        $profile = (is_string($chosen) ? (new Shelf($person, KitType::Subjects))->find($chosen)?->document() : null) ?? Subjects::find('gull-flight')->document ?? [];
         $subject = (array) ($profile['subject'] ?? []);
         $kind = is_string($subject['kind'] ?? null) ? $subject['kind'] : 'animal';
         $kit = self::kit($person, $habits);
@@ -75,16 +76,18 @@ final class HabitsController extends Controller
         return response()->json(['document' => Documents::withObjects($document->fields), 'pins' => (object) self::pins($habits, $document->rush->kit)]);
     }
 
-    /** @return array{body: array<string, mixed>, lens: array<string, mixed>} */
+    /** @return array{body: array<string, mixed>, body_id: string|null, lens: array<string, mixed>, lens_id: string|null} */
     private static function kit(User $person, HabitsDocument $habits): array
     {
-        $find = static function (KitType $type, string $part) use ($person, $habits): ?array {
+        $find = static function (KitType $type, string $part) use ($person, $habits): ?Entry {
             $id = $habits->fields[$part] ?? null;
 
-            return is_string($id) ? (new Shelf($person, $type))->find($id)?->document : null;
+            return is_string($id) ? (new Shelf($person, $type))->find($id) : null;
         };
+        [$body, $lens] = [$find(KitType::Bodies, 'body'), $find(KitType::Lenses, 'lens')];
 
-        return ['body' => $find(KitType::Bodies, 'body') ?? ['format' => BodyDocument::FORMAT], 'lens' => $find(KitType::Lenses, 'lens') ?? ['format' => LensDocument::FORMAT]];
+        return ['body' => $body?->document() ?? ['format' => BodyDocument::FORMAT], 'body_id' => $body?->id,
+            'lens' => $lens?->document() ?? ['format' => LensDocument::FORMAT], 'lens_id' => $lens?->id];
     }
 
     /** @return array<string, mixed> what the person's schools fix, as a hold document */

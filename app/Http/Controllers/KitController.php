@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Quota;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\KitType;
+use App\Documents\UploadedDocument;
 use App\Http\Requests\SaveKitRequest;
 use App\Http\Resources\KitListingResource;
 use App\Http\Resources\KitResource;
@@ -18,23 +18,18 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 use RushHold\Document\BodyDocument;
 use RushHold\Document\LensDocument;
 use RushHold\Document\StandingDocument;
 use RushHold\Hold\Term;
 use RushHold\Kit\Reach;
-use RushHold\Refused;
 use RushHold\Said;
 use RushHold\Units;
 use RushHold\Words\Words;
 
 final class KitController extends Controller
 {
-    private const LARGEST_FILE = 1_000_000;
-
     public function __construct(private readonly DocumentGate $gate)
     {
     }
@@ -75,14 +70,7 @@ final class KitController extends Controller
     {
         $item = $this->own($request, $type, $id);
         $read = $this->gate->kit($type, $request->input('document'));
-        $this->alone($request, function () use ($request, $type, $item, $read): void {
-            $item->refresh();
-            abort_if($item->version !== $request->integer('version'), 409, 'This was changed in another window. Open it again to see the change, or save yours as a new one.');
-            $this->checkName($request, $type, $read['name'], $item->id);
-            (new Quota($this->person($request)))->makeRoom(0, 0, strlen((string) json_encode($read['fields'])) - $item->bytes);
-            $item->version++;
-            $item->fill(['name' => $read['name'], 'document' => $read['fields']])->save();
-        });
+        $this->keeper($request)->change($item, $request->integer('version'), static fn (KitItem $item): KitItem => $item->fill(['name' => $read['name'], 'document' => $read['fields']]));
 
         return new KitResource(Entry::own($item));
     }
@@ -104,10 +92,7 @@ final class KitController extends Controller
     {
         $item = KitItem::withTrashed()->where('type', $type)->findOrFail($id);
         $this->authorize('update', $item);
-        $this->alone($request, function () use ($request, $item): void {
-            $item->trashed() && (new Quota($this->person($request)))->makeRoom(0, 1, $item->bytes);
-            $item->restore();
-        });
+        $this->keeper($request)->restore($item);
 
         return new KitResource(Entry::own($item));
     }
@@ -119,10 +104,8 @@ final class KitController extends Controller
     public function download(Request $request, KitType $type, string $id): JsonResponse
     {
         $entry = $this->entry($request, $type, $id);
-        $file = (Str::slug($entry->name) ?: $type->document()).'.'.$type->document().'.json';
 
-        return response()->json(Documents::withObjects($entry->document), 200, ['Content-Disposition' => "attachment; filename=\"$file\""],
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return Documents::file($entry->document(), $entry->name, $type->document());
     }
 
     #[OA\Post(path: '/api/kit/{type}/upload', operationId: 'uploadKit', summary: 'Keep a body, lens or subject from a file', tags: ['kit'],
@@ -131,15 +114,7 @@ final class KitController extends Controller
         responses: [new OA\Response(response: 201, ref: '#/components/responses/KitItem'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function upload(Request $request, KitType $type): JsonResponse
     {
-        $file = $request->file('file');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw Refused::because('file', 'choose-file', what: "a {$type->document()} document");
-        }
-        if ($file->getSize() > self::LARGEST_FILE) {
-            throw Refused::because('file', 'file-large', what: "a {$type->document()} document", most: 1);
-        }
-
-        return $this->kept($request, $type, DocumentGate::decode($file->getContent()), null);
+        return $this->kept($request, $type, UploadedDocument::read($request, $type->document()), null);
     }
 
     #[OA\Post(path: '/api/kit/{type}/check', operationId: 'checkKit', summary: 'See what a document describes, without keeping it', tags: ['kit'],
@@ -191,7 +166,7 @@ final class KitController extends Controller
         $entry = $this->entry($request, KitType::Bodies, $id);
         $standing = $request->input('standing');
         $standing === null || StandingDocument::read($standing);
-        $this->alone($request, function () use ($request, $entry, $id, $standing): void {
+        $this->keeper($request)->alone(function () use ($request, $entry, $id, $standing): void {
             if ($entry->sample) {
                 $person = $this->person($request)->refresh();
                 $person->standings = array_filter([...($person->standings ?? []), $id => $standing]);
@@ -213,20 +188,15 @@ final class KitController extends Controller
     public function name(Request $request, string $id, string $key): JsonResponse
     {
         $word = $request->validate(['label' => ['nullable', 'string', 'max:60'], 'where' => ['nullable', 'string', 'max:160']]);
-        $item = $this->alone($request, function () use ($request, $id, $key, $word): KitItem {
+        $named = fn (KitItem $item): array => $this->gate->kit(KitType::Bodies, [...$item->document, 'words' => [...(array) ($item->document['words'] ?? []),
+            $key => ['label' => $word['label'] ?? '', 'where' => $word['where'] ?? '']]])['fields'];
+        $keeper = $this->keeper($request);
+        $item = $keeper->alone(function () use ($request, $id, $keeper, $named): KitItem {
             $entry = $this->entry($request, KitType::Bodies, $id);
-            // Of two words named at once the first has made the copy already.
-            $item = $entry->sample ? $this->person($request)->kit()->where('based_on', $id)->where('name', $entry->name)->first()
-                ?? $this->person($request)->kit()->make(['type' => KitType::Bodies, 'name' => $entry->name, 'document' => $entry->document, 'based_on' => $id, 'standing' => $entry->standing])
-                : $this->own($request, KitType::Bodies, $id);
-            $words = [...(array) ($item->document['words'] ?? []), $key => ['label' => $word['label'] ?? '', 'where' => $word['where'] ?? '']];
-            $read = $this->gate->kit(KitType::Bodies, [...$item->document, 'words' => $words]);
-            (new Quota($this->person($request)))->makeRoom(0, $item->exists ? 0 : 1, strlen((string) json_encode($read['fields'])) - ($item->exists ? $item->bytes : 0));
-            $item->fill(['document' => $read['fields']]);
-            $item->version = $item->exists ? $item->version + 1 : 1;
-            $item->save();
+            $item = $entry->sample ? $this->copyOf($request, $entry) : $this->own($request, KitType::Bodies, $id);
 
-            return $item;
+            return $item->exists ? $keeper->change($item, null, static fn (KitItem $item): KitItem => $item->fill(['document' => $named($item)]))
+                : $keeper->keep($item->fill(['document' => $named($item)]));
         });
 
         return (new KitResource(Entry::own($item->refresh())))->response()->setStatusCode(200);
@@ -246,31 +216,17 @@ final class KitController extends Controller
         return $item;
     }
 
-    /**
-     * A rush knows its kit by name, so one's own have different ones.
-     *
-     * @throws Refused if another is called the same
-     */
-    private function checkName(Request $request, KitType $type, string $name, ?string $except): void
+    /** One's own copy of a sample, where there is one already: of two words named at once the first has made it. */
+    private function copyOf(Request $request, Entry $sample): KitItem
     {
-        $others = $this->person($request)->kit()->where('type', $type)->where('name', $name);
-        if ($except !== null) {
-            $others->whereKeyNot($except);
-        }
-        if ($others->exists()) {
-            throw Refused::because('name', 'name-taken', what: $type->document(), name: $name);
-        }
+        return $this->person($request)->kit()->where('based_on', $sample->id)->where('name', $sample->name)->first()
+            ?? $this->person($request)->kit()->make(['type' => $sample->type, 'name' => $sample->name, 'document' => $sample->document(), 'based_on' => $sample->id, 'standing' => $sample->standing]);
     }
 
     private function kept(Request $request, KitType $type, mixed $document, ?string $basedOn): JsonResponse
     {
         $read = $this->gate->kit($type, $document);
-        $item = $this->alone($request, function () use ($request, $type, $read, $basedOn): KitItem {
-            $this->checkName($request, $type, $read['name'], null);
-            (new Quota($this->person($request)))->makeRoom(0, 1, strlen((string) json_encode($read['fields'])));
-
-            return $this->person($request)->kit()->create(['type' => $type, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => $basedOn])->refresh();
-        });
+        $item = $this->keeper($request)->keep($this->person($request)->kit()->make(['type' => $type, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => $basedOn]));
 
         return (new KitResource(Entry::own($item)))->response()->setStatusCode(201);
     }

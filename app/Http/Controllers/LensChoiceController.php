@@ -36,7 +36,7 @@ final class LensChoiceController extends Controller
     {
         $rush = RushDocument::read($request->input('rush'))->rush;
         $entries = (new Shelf($this->person($request), KitType::Lenses))->some(self::MOST);
-        $lenses = array_map(static fn (Entry $e): array => ['id' => $e->id, 'name' => $e->name, 'lens' => LensDocument::read($e->document)->lens], $entries);
+        $lenses = array_map(static fn (Entry $e): array => ['id' => $e->id, 'name' => $e->name, 'lens' => LensDocument::read($e->document())->lens], $entries);
 
         return $questions->ask($request, new LensQuestion($rush, $lenses, $entries !== [] && ! $entries[0]->sample, $request->enum('units', Units::class) ?? Units::Metric));
     }

@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Quota;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
+use App\Documents\UploadedDocument;
 use App\Http\Requests\SaveRushRequest;
 use App\Http\Resources\RushResource;
 use App\Http\Resources\RushSummaryResource;
+use App\Kit\Newer;
 use App\Models\SavedRush;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
-use RushHold\Refused;
 
 #[OA\Schema(schema: 'Problem', required: ['message'], properties: [
     new OA\Property(property: 'message', type: 'string'),
@@ -29,8 +28,6 @@ use RushHold\Refused;
 ])]
 final class RushController extends Controller
 {
-    private const LARGEST_FILE = 1_000_000;
-
     /** Rushes on one page of the list. */
     private const PAGE = 100;
 
@@ -79,11 +76,11 @@ final class RushController extends Controller
             new OA\Response(response: 200, description: 'The rush', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
             new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
         ])]
-    public function show(SavedRush $rush): RushResource
+    public function show(Request $request, SavedRush $rush): RushResource
     {
         $this->authorize('view', $rush);
 
-        return new RushResource($rush);
+        return new RushResource($rush, Newer::than($rush->document, $this->person($request)));
     }
 
     #[OA\Put(path: '/api/rushes/{id}', operationId: 'saveRush', summary: 'Save a rush', tags: ['rushes'],
@@ -102,11 +99,8 @@ final class RushController extends Controller
         $pins = $request->input('pins');
         $this->gate->pins($pins, $read->rush->kit);
 
-        return new RushResource($this->changed($request, $rush, function (SavedRush $rush) use ($request, $read, $pins): void {
-            abort_if($rush->version !== $request->integer('version'), 409, 'This rush was changed in another window. Save yours as a copy, or open it again.');
-            (new Quota($this->person($request)))->makeRoom(0, 0, strlen((string) json_encode($read->fields)) - $rush->bytes);
-            $rush->fill(['document' => $read->fields, 'pins' => $pins ?: null]);
-        }));
+        return new RushResource($this->keeper($request)->change($rush, $request->integer('version'),
+            static fn (SavedRush $rush): SavedRush => $rush->fill(['document' => $read->fields, 'pins' => $pins ?: null])));
     }
 
     #[OA\Patch(path: '/api/rushes/{id}', operationId: 'renameRush', summary: 'Rename a rush', tags: ['rushes'],
@@ -122,9 +116,8 @@ final class RushController extends Controller
         $this->authorize('update', $rush);
         $name = $request->validate(['name' => ['required', 'string', 'max:120']])['name'];
 
-        return new RushResource($this->changed($request, $rush, static function (SavedRush $rush) use ($name): void {
-            $rush->document = [...$rush->document, 'name' => $name];
-        }));
+        return new RushResource($this->keeper($request)->change($rush, null,
+            static fn (SavedRush $rush): SavedRush => $rush->fill(['document' => [...$rush->document, 'name' => $name]])));
     }
 
     #[OA\Post(path: '/api/rushes/{id}/duplicate', operationId: 'duplicateRush', summary: 'Copy a rush', tags: ['rushes'],
@@ -164,10 +157,7 @@ final class RushController extends Controller
     {
         $rush = SavedRush::withTrashed()->findOrFail($id);
         $this->authorize('restore', $rush);
-        $this->alone($request, function () use ($request, $rush): void {
-            $rush->trashed() && (new Quota($this->person($request)))->makeRoom(1, 0, $rush->bytes);
-            $rush->restore();
-        });
+        $this->keeper($request)->restore($rush);
 
         return new RushResource($rush);
     }
@@ -181,10 +171,8 @@ final class RushController extends Controller
     public function download(SavedRush $rush): JsonResponse
     {
         $this->authorize('view', $rush);
-        $file = (Str::slug($rush->name) ?: 'rush').'.rush.json';
 
-        return response()->json(Documents::withObjects($rush->document), 200, ['Content-Disposition' => "attachment; filename=\"$file\""],
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return Documents::file($rush->document, $rush->name, 'rush');
     }
 
     #[OA\Post(path: '/api/rushes/upload', operationId: 'uploadRush', summary: 'Keep a rush from a file', tags: ['rushes'],
@@ -195,43 +183,14 @@ final class RushController extends Controller
         ])]
     public function upload(Request $request): JsonResponse
     {
-        $file = $request->file('file');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw Refused::because('file', 'choose-file', what: 'a rush document');
-        }
-        if ($file->getSize() > self::LARGEST_FILE) {
-            throw Refused::because('file', 'file-large', what: 'a rush document', most: 1);
-        }
-
-        return $this->kept($request, DocumentGate::decode($file->getContent()), null);
-    }
-
-    /**
-     * Changes a rush as it is at this moment, with nobody else changing it at the same time.
-     *
-     * @param  callable(SavedRush): void  $change
-     */
-    private function changed(Request $request, SavedRush $rush, callable $change): SavedRush
-    {
-        return $this->alone($request, static function () use ($rush, $change): SavedRush {
-            $rush->refresh();
-            $change($rush);
-            $rush->version++;
-            $rush->save();
-
-            return $rush;
-        });
+        return $this->kept($request, UploadedDocument::read($request, 'rush'), null);
     }
 
     private function kept(Request $request, mixed $document, mixed $pins): JsonResponse
     {
         $read = $this->gate->rush($document);
         $this->gate->pins($pins, $read->rush->kit);
-        $rush = $this->alone($request, function () use ($request, $read, $pins): SavedRush {
-            (new Quota($this->person($request)))->makeRoom(1, 0, strlen((string) json_encode($read->fields)));
-
-            return $this->person($request)->rushes()->create(['document' => $read->fields, 'pins' => $pins ?: null])->refresh();
-        });
+        $rush = $this->keeper($request)->keep($this->person($request)->rushes()->make(['document' => $read->fields, 'pins' => $pins ?: null]));
 
         return (new RushResource($rush))->response()->setStatusCode(201);
     }

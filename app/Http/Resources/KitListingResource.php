@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Documents\Documents;
-use App\Kit\Listing;
+use App\Kit\Entry;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use OpenApi\Attributes as OA;
 
-/** @property Listing $resource */
+/** @property Entry $resource */
 #[OA\Schema(schema: 'KitListing', required: ['id', 'type', 'name', 'sample', 'based_on', 'version', 'updated_at', 'outline', 'standing'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'type', type: 'string', enum: ['bodies', 'lenses', 'subjects']),

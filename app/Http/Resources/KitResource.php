@@ -37,7 +37,7 @@ final class KitResource extends JsonResource
             'based_on' => $entry->basedOn,
             'version' => $entry->version,
             'updated_at' => $entry->updatedAt?->toIso8601ZuluString(),
-            'document' => Documents::withObjects($entry->document),
+            'document' => Documents::withObjects($entry->document()),
             'standing' => $entry->standing === null ? null : Documents::withObjects($entry->standing),
         ];
     }

@@ -852,6 +852,16 @@ export interface components {
                 body?: components["schemas"]["Body"];
                 lens?: components["schemas"]["Lens"];
                 /**
+                 * @description Which body of its owner's this is a copy of; means nothing elsewhere
+                 * @default null
+                 */
+                body_id: string | null;
+                /**
+                 * @description Which lens of its owner's this is a copy of; means nothing elsewhere
+                 * @default null
+                 */
+                lens_id: string | null;
+                /**
                  * @description Extender, 1 for none (×)
                  * @default 1
                  */
@@ -1966,6 +1976,19 @@ export interface components {
             updated_at: string;
             document: components["schemas"]["Rush"];
             pins: components["schemas"]["Hold"];
+            /** @description Body and lens that their owner describes otherwise now; empty when just saved */
+            newer: {
+                /** @enum {string} */
+                part: "body" | "lens";
+                id: string;
+                name: string;
+                differences: {
+                    field: string;
+                    name: string;
+                    from: string;
+                    to: string;
+                }[];
+            }[];
         };
         RushSummary: {
             id: string;

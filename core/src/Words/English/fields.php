@@ -98,6 +98,8 @@ return [
     'field.kit' => 'The kit',
     'field.kit.body' => 'The body',
     'field.kit.lens' => 'The lens',
+    'field.kit.body_id' => 'Which body this is',
+    'field.kit.lens_id' => 'Which lens this is',
     'field.kit.extender' => 'The extender',
     'field.sensor_width_mm' => 'The width of the sensor',
     'field.sensor_height_mm' => 'The height of the sensor',

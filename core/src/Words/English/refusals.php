@@ -47,7 +47,6 @@ return [
     'refused.light-time' => '{field} must be a moment of the years 1900 to 2199 with its zone, such as 2026-06-04T05:30:00+01:00.',
     'refused.name-long' => '{field} must be at most {most} characters.',
     'refused.name-none' => 'Give it a name.',
-    'refused.name-taken' => 'You already have a {what} called “{name}”; give one of the two another name.',
     'refused.subject-nameless' => 'A subject needs a name.',
     'refused.colours' => '{field} must be “light”, “dark” or empty.',
     'refused.school' => '“{name}” is not a disagreement with sides to take; known are: {known}.',

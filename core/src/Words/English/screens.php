@@ -5,4 +5,8 @@ declare(strict_types=1);
 /* What only screens show. */
 
 return [
+    'difference.nothing' => 'nothing',
+    'difference.yes' => 'yes',
+    'difference.no' => 'no',
+    'difference.several' => '{count, plural, one {one} other {#}}',
 ];

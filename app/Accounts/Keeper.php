@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use App\Models\KitItem;
+use App\Models\SavedRush;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use RushHold\Refused;
+
+/**
+ * Keeps what a person has: within their quota, one change after the other, and none over another that somebody has
+ * not seen.
+ */
+final readonly class Keeper
+{
+    public function __construct(private User $person)
+    {
+    }
+
+    /**
+     * Does something while nothing else of this person is being changed: what two windows do at once is done one after
+     * the other, and what was counted or compared still holds when it is kept.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function alone(callable $work): mixed
+    {
+        return DB::transaction(function () use ($work): mixed {
+            User::query()->whereKey($this->person->id)->lockForUpdate()->first('id');
+
+            return $work();
+        }, 3);
+    }
+
+    /**
+     * Keeps something new.
+     *
+     * @template T of SavedRush|KitItem
+     *
+     * @param  T  $new
+     * @return T
+     *
+     * @throws Refused if the account is full
+     */
+    public function keep(SavedRush|KitItem $new): SavedRush|KitItem
+    {
+        return $this->alone(function () use ($new): SavedRush|KitItem {
+            $this->makeRoom($new->counts(), self::bytes($new));
+            $new->save();
+
+            return $new->refresh();
+        });
+    }
+
+    /**
+     * Changes something as it is at this moment.
+     *
+     * @template T of SavedRush|KitItem
+     *
+     * @param  T  $kept
+     * @param  int|null  $version  the one that whoever changes it has seen; null where any will do
+     * @param  callable(T): mixed  $change
+     * @return T
+     *
+     * @throws Refused if the account is full
+     */
+    public function change(SavedRush|KitItem $kept, ?int $version, callable $change): SavedRush|KitItem
+    {
+        return $this->alone(function () use ($kept, $version, $change): SavedRush|KitItem {
+            $kept->refresh();
+            abort_if($version !== null && $kept->version !== $version, 409, 'This was changed in another window. Save yours as a copy, or open it again to see the change.');
+            $before = self::bytes($kept);
+            $change($kept);
+            $this->makeRoom(['rushes' => 0, 'kit' => 0], self::bytes($kept) - $before);
+            $kept->version++;
+            $kept->save();
+
+            return $kept;
+        });
+    }
+
+    /**
+     * Takes a deletion back.
+     *
+     * @throws Refused if the account is full
+     */
+    public function restore(SavedRush|KitItem $deleted): void
+    {
+        $this->alone(function () use ($deleted): void {
+            if ($deleted->trashed()) {
+                $this->makeRoom($deleted->counts(), $deleted->bytes);
+            }
+            $deleted->restore();
+        });
+    }
+
+    /** @param  array{rushes: int, kit: int}  $counts */
+    private function makeRoom(array $counts, int $bytes): void
+    {
+        (new Quota($this->person))->makeRoom($counts['rushes'], $counts['kit'], $bytes);
+    }
+
+    private static function bytes(SavedRush|KitItem $kept): int
+    {
+        return strlen((string) ($kept->getAttributes()['document'] ?? ''));
+    }
+}
