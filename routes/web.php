@@ -14,10 +14,12 @@ use App\Http\Controllers\RankController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\TokenController;
+use App\Http\Controllers\WordsController;
 use App\Http\Middleware\InPerson;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
+    Route::get('words', WordsController::class);
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     Route::post('session/demo', [SessionController::class, 'demo'])->middleware('throttle:demo');

@@ -13,10 +13,13 @@ use RushHold\Focus\Simulator;
 use RushHold\Focus\Stage;
 use RushHold\Focus\Trace;
 use RushHold\Hold\PartialHold;
+use RushHold\Planning\Chance;
 use RushHold\Planning\Chooser;
 use RushHold\Planning\Effort;
 use RushHold\Planning\Plan;
 use RushHold\Rush\Rush;
+use RushHold\Units;
+use RushHold\Words\Words;
 
 /** Two holds for a rush, played on the same chances. */
 final readonly class ComparisonQuestion implements Question
@@ -45,7 +48,8 @@ final readonly class ComparisonQuestion implements Question
         [$difference, $error] = $outcomes[1]->minus($outcomes[0]);
 
         return json_encode(['sides' => array_map($this->side(...), $plans, $outcomes),
-            'difference' => ['keeper_rate' => round($difference, 4), 'standard_error' => round($error, 4)]], JSON_THROW_ON_ERROR);
+            'difference' => ['keeper_rate' => round($difference, 4), 'standard_error' => round($error, 4),
+                'says' => Words::in(Units::Metric)->say((new Chance($difference, $error, $outcomes[0]->frames))->comparing())]], JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, mixed> */

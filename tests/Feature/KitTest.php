@@ -167,11 +167,11 @@ it('offers what is described anew, and says what differs', function (): void {
         'lens' => [...$lens['document'], 'focal_mm' => $lens['document']['zoom'][0]['focal_mm']], 'lens_id' => $lens['id']]]])->assertCreated()->json();
     expect($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))->toBe([]);
 
-    $this->putJson("/api/kit/bodies/{$body['id']}", ['document' => [...$body['document'], 'frames_per_s' => 33, 'mirror' => true, 'areas' => ['point' => ['width' => 0.05]]], 'version' => 1])->assertOk();
+    $this->putJson("/api/kit/bodies/{$body['id']}", ['document' => [...$body['document'], 'frames_per_s' => 33, 'mirror' => ! $body['document']['mirror'], 'areas' => ['point' => ['width' => 0.05]]], 'version' => 1])->assertOk();
     $newer = $this->getJson("/api/rushes/{$kept['id']}")->json('newer');
     expect($newer)->toHaveCount(1)->and($newer[0]['part'])->toBe('body')->and($newer[0]['id'])->toBe($body['id'])
         ->and($newer[0]['differences'])->toContain(['field' => 'frames_per_s', 'name' => 'Frames a second', 'from' => Number::plain($body['document']['frames_per_s']), 'to' => '33'])
-        ->toContain(['field' => 'mirror', 'name' => 'Whether it has a mirror', 'from' => 'no', 'to' => 'yes']);
+        ->toContain(['field' => 'mirror', 'name' => 'Whether it has a mirror', 'from' => $body['document']['mirror'] ? 'yes' : 'no', 'to' => $body['document']['mirror'] ? 'no' : 'yes']);
     // What is gone, or somebody else's, has nothing to say.
     $this->deleteJson("/api/kit/bodies/{$body['id']}")->assertNoContent();
     expect($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))->toBe([]);

@@ -30,7 +30,8 @@ final class ComparisonController extends Controller
                     new OA\Property(property: 'losses', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
                     new OA\Property(property: 'trace', ref: '#/components/schemas/Trace'),
                 ])),
-                new OA\Property(property: 'difference', type: 'object', description: 'Keeper rate of the second less the first', required: ['keeper_rate', 'standard_error'], properties: [
+                new OA\Property(property: 'difference', type: 'object', description: 'Keeper rate of the second less the first', required: ['keeper_rate', 'standard_error', 'says'], properties: [
+                    new OA\Property(property: 'says', type: 'string', description: 'The same in words'),
                     new OA\Property(property: 'keeper_rate', type: 'number'), new OA\Property(property: 'standard_error', type: 'number'),
                 ]),
             ])),

@@ -7,13 +7,11 @@ namespace App\Http\Controllers;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\KitType;
-use App\Kit\Entry;
 use App\Kit\Shelf;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use RushHold\Document\BodyDocument;
 use RushHold\Document\HabitsDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\LensDocument;
@@ -24,6 +22,9 @@ use RushHold\Library\Subjects;
 /** How a person works, and the rush that starts from it. */
 final class HabitsController extends Controller
 {
+    /** What a rush starts with until somebody says what they use. */
+    private const USUAL = ['body' => 'fast-mirrorless', 'lens' => '500-f4'];
+
     public function __construct(private readonly DocumentGate $gate)
     {
     }
@@ -76,18 +77,19 @@ final class HabitsController extends Controller
         return response()->json(['document' => Documents::withObjects($document->fields), 'pins' => (object) self::pins($habits, $document->rush->kit)]);
     }
 
-    /** @return array{body: array<string, mixed>, body_id: string|null, lens: array<string, mixed>, lens_id: string|null} */
+    /** @return array<string, mixed> the part of a rush: what the habits say, samples where they say nothing or it is gone */
     private static function kit(User $person, HabitsDocument $habits): array
     {
-        $find = static function (KitType $type, string $part) use ($person, $habits): ?Entry {
+        $kit = [];
+        foreach (['body' => KitType::Bodies, 'lens' => KitType::Lenses] as $part => $type) {
+            $shelf = new Shelf($person, $type);
             $id = $habits->fields[$part] ?? null;
+            $entry = (is_string($id) ? $shelf->find($id) : null) ?? $shelf->find(KitType::SAMPLE.self::USUAL[$part]) ?? abort(500);
+            $kit[$part] = $entry->document();
+            $kit["{$part}_id"] = $entry->id;
+        }
 
-            return is_string($id) ? (new Shelf($person, $type))->find($id) : null;
-        };
-        [$body, $lens] = [$find(KitType::Bodies, 'body'), $find(KitType::Lenses, 'lens')];
-
-        return ['body' => $body?->document() ?? ['format' => BodyDocument::FORMAT], 'body_id' => $body?->id,
-            'lens' => $lens?->document() ?? ['format' => LensDocument::FORMAT], 'lens_id' => $lens?->id];
+        return $kit;
     }
 
     /** @return array<string, mixed> what the person's schools fix, as a hold document */

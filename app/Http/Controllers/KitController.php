@@ -124,7 +124,11 @@ final class KitController extends Controller
             new OA\Property(property: 'body', ref: '#/components/schemas/Body', description: 'With a lens: the body it is seen through'),
             new OA\Property(property: 'distance_m', type: 'number', description: 'With a lens: where the field is measured', maximum: 10000, minimum: 1),
         ])),
-        responses: [new OA\Response(response: 200, description: 'What it comes to', content: new OA\JsonContent(required: ['terms', 'reach'], properties: [
+        responses: [new OA\Response(response: 200, description: 'What it comes to', content: new OA\JsonContent(required: ['terms', 'reach', 'figures'], properties: [
+            new OA\Property(property: 'figures', type: 'object', nullable: true, description: 'Of a body: what its figures come to', required: ['megapixels', 'pixel_um', 'crop', 'frame_s', 'buffer_s'], properties: [
+                new OA\Property(property: 'megapixels', type: 'number'), new OA\Property(property: 'pixel_um', type: 'number'), new OA\Property(property: 'crop', type: 'number'),
+                new OA\Property(property: 'frame_s', type: 'number', description: 'Time from frame to frame'), new OA\Property(property: 'buffer_s', type: 'number', description: 'How long the buffer lasts'),
+            ]),
             new OA\Property(property: 'terms', type: 'array', description: 'Of a body: all it can have own words for', items: new OA\Items(required: ['key', 'group', 'ours'], type: 'object', properties: [
                 new OA\Property(property: 'key', type: 'string'), new OA\Property(property: 'group', type: 'string'), new OA\Property(property: 'ours', type: 'string'),
             ])),
@@ -139,9 +143,13 @@ final class KitController extends Controller
         $document = $request->input('document');
         $this->gate->kit($type, $document);
         $terms = $reach = [];
+        $figures = null;
         $words = Words::in(Units::Metric);
         if ($type === KitType::Bodies) {
-            foreach (Term::of(BodyDocument::read($document)->body) as $term) {
+            $body = BodyDocument::read($document)->body;
+            $figures = ['megapixels' => round($body->pixelsWide * $body->pixelsHigh / 1e6, 1), 'pixel_um' => round(1000 * $body->pitchMm(), 2), 'crop' => round($body->crop(), 3),
+                'frame_s' => round(1 / $body->framesPerS, 4), 'buffer_s' => round($body->bufferFrames / $body->framesPerS, 2)];
+            foreach (Term::of($body) as $term) {
                 $terms[] = ['key' => $term->key, 'group' => $words->say(Said::of("term-group.$term->group")), 'ours' => $term->ours instanceof Said ? $words->say($term->ours) : Words::label($term->ours)];
             }
         }
@@ -154,7 +162,7 @@ final class KitController extends Controller
             ], Reach::of(LensDocument::read($document)->lens, $body, $request->float('distance_m', 20.0)));
         }
 
-        return response()->json(['terms' => $terms, 'reach' => $reach]);
+        return response()->json(['terms' => $terms, 'reach' => $reach, 'figures' => $figures]);
     }
 
     #[OA\Put(path: '/api/kit/bodies/{id}/standing', operationId: 'leaveBody', summary: 'Remember how a body was left', tags: ['kit'],

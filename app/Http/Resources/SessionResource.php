@@ -11,10 +11,11 @@ use OpenApi\Attributes as OA;
 
 /** @property User|null $resource */
 #[OA\Schema(schema: 'Session', required: ['user', 'demo_available'], properties: [
-    new OA\Property(property: 'user', nullable: true, required: ['name', 'email', 'is_demo'], type: 'object', properties: [
+    new OA\Property(property: 'user', nullable: true, required: ['id', 'name', 'email', 'is_demo'], type: 'object', properties: [
         new OA\Property(property: 'name', type: 'string'),
         new OA\Property(property: 'email', type: 'string'),
         new OA\Property(property: 'is_demo', type: 'boolean'),
+        new OA\Property(property: 'id', type: 'string', description: 'Tells one person from another on a device that several use'),
     ]),
     new OA\Property(property: 'demo_available', type: 'boolean'),
 ])]
@@ -28,6 +29,7 @@ final class SessionResource extends JsonResource
                 'name' => $this->resource->name,
                 'email' => $this->resource->email,
                 'is_demo' => $this->resource->is_demo,
+                'id' => (string) $this->resource->id,
             ],
             'demo_available' => User::demo() !== null,
         ];

@@ -48,6 +48,7 @@ final class PlanDocument
                 'depth_near_m' => round($plan->depth->nearM, 4),
                 'depth_far_m' => is_finite($plan->depth->farM) ? round($plan->depth->farM, 4) : null,
                 'coc_um' => round($plan->situation->cocUm, 3),
+                'keeper_um' => round(Verdict::KEEPER_LIMIT * $plan->situation->cocUm, 3),
                 'diffraction_um' => round(Diffraction::discUm($plan->hold->aperture), 3),
                 'ev_short' => round($exposure->evShort, 3),
             ],

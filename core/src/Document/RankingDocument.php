@@ -7,6 +7,7 @@ namespace RushHold\Document;
 use RushHold\Focus\Trace;
 use RushHold\Hold\PartialHold;
 use RushHold\Planning\Candidate;
+use RushHold\Planning\Chance;
 use RushHold\Planning\Counterfactual;
 use RushHold\Planning\Ranking;
 use RushHold\Planning\SchoolResult;
@@ -15,6 +16,7 @@ use RushHold\Planning\WhatIf;
 use RushHold\Quantity;
 use RushHold\Said;
 use RushHold\Units;
+use RushHold\Words\Values;
 use RushHold\Words\Words;
 
 /** A ranking as JSON: a plan document with what the simulation adds. */
@@ -39,6 +41,8 @@ final class RankingDocument
     public static function additions(Ranking $ranking, Units $units = Units::Metric): array
     {
         $words = Words::in($units);
+        $values = new Values($words);
+        $frames = $ranking->best->outcome->frames;
 
         return [
             'tried' => count($ranking->candidates),
@@ -53,13 +57,16 @@ final class RankingDocument
             'why' => array_map(static fn (Counterfactual $w): array => [
                 'setting' => $w->setting->value, 'from' => $w->setting->kind()->write($w->from), 'to' => $w->setting->kind()->write($w->to),
                 'keeper_rate_change' => round($w->change, 4), 'standard_error' => round($w->standardError, 4),
+                'says' => $words->say((new Chance($w->change, $w->standardError, $frames))->changing($values->of($w->setting, $w->to))),
             ], $ranking->why),
             'what_if' => array_map(static fn (WhatIf $w): array => [
                 'change' => $w->change, 'sentence' => $words->say($w->sentence), 'keeper_rate_change' => round($w->gain, 4), 'standard_error' => round($w->standardError, 4),
+                'helps' => $w->gain > 0 && (new Chance($w->gain, $w->standardError, $frames))->matters(),
             ], $ranking->whatIfs),
             'by_school' => array_map(static fn (SchoolResult $s): array => [
                 'school' => $s->school, 'side' => $s->side, 'keeper_rate' => round($s->best->outcome->keeperRate, 4),
                 'keepers' => round($s->best->outcome->keepers()['mean'], 2), 'cost' => round($s->cost, 4), 'standard_error' => round($s->standardError, 4),
+                'matters' => (new Chance($s->cost, $s->standardError, $frames))->matters(),
                 'hold' => HoldDocument::write($s->best->hold),
             ], $ranking->bySchool),
         ];

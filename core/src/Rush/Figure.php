@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace RushHold\Rush;
 
 use RushHold\Kit\Detection;
+use RushHold\Labelled;
 
 /** The outline a subject is drawn with. */
-enum Figure: string
+enum Figure: string implements Labelled
 {
     case FlyingBird = 'flying-bird';
     case GlidingBird = 'gliding-bird';

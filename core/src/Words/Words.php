@@ -9,6 +9,7 @@ use MessageFormatter;
 use RushHold\Labelled;
 use RushHold\Quantity;
 use RushHold\Refused;
+use RushHold\Rush\Hazard;
 use RushHold\Said;
 use RushHold\Units;
 
@@ -24,6 +25,9 @@ final class Words
 
     /** Parts of the catalogue, each a file. */
     private const PARTS = ['labels', 'rules', 'solving', 'misfits', 'fields', 'refusals', 'screens'];
+
+    /** Those that have labels only. */
+    private const PLAIN_PARTS = ['labels', 'fields', 'screens'];
 
     /** @var array<string, string>|null by key */
     private static ?array $catalogue = null;
@@ -61,6 +65,31 @@ final class Words
     public static function has(string $key): bool
     {
         return isset(self::catalogue()[$key]);
+    }
+
+    /**
+     * The labels that screens and other clients show: of closed sets, of settings and of fields.
+     *
+     * @return array<string, array<string, string>> by the set, then by the word
+     */
+    public static function labels(): array
+    {
+        $labels = [];
+        foreach (self::PLAIN_PARTS as $part) {
+            /** @var array<string, string> $messages */
+            $messages = require __DIR__."/English/$part.php";
+            foreach ($messages as $key => $label) {
+                [$set, $word] = explode('.', $key, 2);
+                if (! str_contains($label, '{')) {
+                    $labels[$set][$word] = $label;
+                }
+            }
+        }
+        foreach (Hazard::cases() as $hazard) {
+            $labels['caution'][$hazard->value] = self::catalogue()["caution.{$hazard->value}"];
+        }
+
+        return $labels;
     }
 
     /** What people read for a word of a closed set. */

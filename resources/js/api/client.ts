@@ -3,17 +3,36 @@ import { lines } from './lines';
 import type { components, paths } from './schema';
 import type { AskingWindow } from './window';
 
-export type Rush = components['schemas']['Rush'];
-export type Subject = components['schemas']['Subject'];
+/** A document as the server gives it: whatever somebody left out is filled in. */
+type Whole<T> = T extends (infer Item)[]
+  ? Whole<Item>[]
+  : T extends object
+    ? { [Name in keyof T]-?: Whole<Exclude<T[Name], undefined>> }
+    : T;
+
+type Documents = components['schemas'];
+
+/** A body has some areas only. */
+export type Body = Omit<Whole<Documents['Body']>, 'areas'> & {
+  areas: { [Name in AreaName]?: AreaShape };
+};
+export type AreaName = keyof NonNullable<Documents['Body']['areas']>;
+export type AreaShape = Whole<NonNullable<NonNullable<Documents['Body']['areas']>['point']>>;
+export type Lens = Whole<Documents['Lens']>;
+/** Light comes from one of several sources. */
+export type Light = NonNullable<Documents['Rush']['light']>;
+export type Rush = Whole<Omit<Documents['Rush'], 'kit' | 'light'>> & {
+  light: Light;
+  kit: Omit<Whole<NonNullable<Documents['Rush']['kit']>>, 'body' | 'lens'> & { body: Body; lens: Lens };
+};
+export type Subject = Rush['subject'];
+export type SubjectProfile = Whole<Documents['SubjectProfile']>;
 export type Hold = components['schemas']['Hold'];
 export type Plan = components['schemas']['Plan'];
 export type PlanLine = Plan['lines'][number];
-export type SavedRush = components['schemas']['SavedRush'];
+export type SavedRush = Omit<components['schemas']['SavedRush'], 'document'> & { document: Rush };
 export type KitItem = components['schemas']['KitItem'];
 export type KitListing = components['schemas']['KitListing'];
-export type Body = components['schemas']['Body'];
-export type Lens = components['schemas']['Lens'];
-export type SubjectProfile = components['schemas']['SubjectProfile'];
 export type Habits = components['schemas']['Habits'];
 export type KitType = KitItem['type'];
 export type RushSummary = components['schemas']['RushSummary'];

@@ -54,7 +54,10 @@ export function useUsage() {
 export function useRush(id: string | undefined) {
   return useQuery({
     queryKey: ['rush', id],
-    queryFn: () => take(client.GET('/api/rushes/{id}', { params: { path: { id: id ?? '' } } })),
+    queryFn: () =>
+      take(
+        client.GET('/api/rushes/{id}', { params: { path: { id: id ?? '' } } }),
+      ) as unknown as Promise<SavedRush>,
     enabled: id !== undefined,
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
@@ -135,9 +138,9 @@ export function useSaveRush() {
   const queries = useQueryClient();
   return useMutation<SavedRush, Refusal, Kept>({
     mutationFn: ({ id, ...body }) =>
-      id
+      (id
         ? take(client.PUT('/api/rushes/{id}', { params: { path: { id } }, body }))
-        : take(client.POST('/api/rushes', { body })),
+        : take(client.POST('/api/rushes', { body }))) as unknown as Promise<SavedRush>,
     onSuccess: (saved) => {
       queries.setQueryData(['rush', saved.id], saved);
       void queries.invalidateQueries({ queryKey: ['rushes'] });

@@ -168,7 +168,10 @@ export function useSaveHabits() {
 export function useFreshRush(subject: string | null, wanted: boolean) {
   return useQuery({
     queryKey: ['fresh', subject],
-    queryFn: () => take(client.GET('/api/rushes/fresh', { params: { query: subject ? { subject } : {} } })),
+    queryFn: () =>
+      take(
+        client.GET('/api/rushes/fresh', { params: { query: subject ? { subject } : {} } }),
+      ) as unknown as Promise<{ document: Rush; pins: Hold }>,
     enabled: wanted,
     staleTime: 60_000,
   });

@@ -617,6 +617,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What people read for the words that documents and answers use */
+        get: operations["readWords"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1087,6 +1104,8 @@ export interface components {
                 depth_near_m: number;
                 depth_far_m: number | null;
                 coc_um: number;
+                /** @description Blur up to this still makes a keeper (µm) */
+                keeper_um: number;
                 diffraction_um: number;
                 ev_short: number;
             };
@@ -1224,6 +1243,8 @@ export interface components {
                 to: unknown;
                 keeper_rate_change: number;
                 standard_error: number;
+                /** @description What the change costs or brings, in frames of a pass */
+                says: string;
             }[];
             by_school?: {
                 school: string;
@@ -1233,6 +1254,8 @@ export interface components {
                 cost: number;
                 standard_error: number;
                 hold: components["schemas"]["Hold"];
+                /** @description Whether the cost is more than chance may be */
+                matters: boolean;
             }[];
             trace?: components["schemas"]["Trace"];
             what_if?: {
@@ -1240,6 +1263,8 @@ export interface components {
                 sentence: string;
                 keeper_rate_change: number;
                 standard_error: number;
+                /** @description Whether it brings more than chance may */
+                helps: boolean;
             }[];
             /** @description What has to be changed from how the camera stands, what would spoil the rush first */
             changes?: {
@@ -2007,6 +2032,8 @@ export interface components {
                 name: string;
                 email: string;
                 is_demo: boolean;
+                /** @description Tells one person from another on a device that several use */
+                id: string;
             } | null;
             demo_available: boolean;
         };
@@ -2411,6 +2438,8 @@ export interface operations {
                         }[];
                         /** @description Keeper rate of the second less the first */
                         difference: {
+                            /** @description The same in words */
+                            says: string;
                             keeper_rate: number;
                             standard_error: number;
                         };
@@ -2702,6 +2731,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
+                        /** @description Of a body: what its figures come to */
+                        figures: {
+                            megapixels: number;
+                            pixel_um: number;
+                            crop: number;
+                            /** @description Time from frame to frame */
+                            frame_s: number;
+                            /** @description How long the buffer lasts */
+                            buffer_s: number;
+                        } | null;
                         /** @description Of a body: all it can have own words for */
                         terms: {
                             key: string;
@@ -3545,6 +3584,28 @@ export interface operations {
                 content?: never;
             };
             404: components["responses"]["NotThere"];
+        };
+    };
+    readWords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Labels by set and word */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: Record<string, never>;
+                    };
+                };
+            };
         };
     };
 }

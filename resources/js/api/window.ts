@@ -3,7 +3,7 @@
  * It knows how far the last one has come.
  */
 export class AskingWindow {
-  readonly name = crypto.randomUUID?.() ?? String(Math.random());
+  readonly name = crypto.randomUUID();
   private turn = 0;
   private done: number | undefined;
   private readonly listeners = new Set<() => void>();

@@ -1,3 +1,4 @@
+import './fields.css';
 import { Select } from 'antd';
 import { useId } from 'react';
 

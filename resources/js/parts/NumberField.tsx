@@ -1,3 +1,4 @@
+import './fields.css';
 import { InputNumber } from 'antd';
 import { useId } from 'react';
 import { type Quantity, scaleOf, useUnits } from './units';

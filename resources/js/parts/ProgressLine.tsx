@@ -1,3 +1,4 @@
+import './progress.css';
 /** How far long work has come, as a thin line that leaves its place empty when there is none. */
 export function ProgressLine({
   what,

@@ -1,3 +1,4 @@
+import './fields.css';
 import { Slider } from 'antd';
 import { useId } from 'react';
 

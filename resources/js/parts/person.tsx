@@ -3,31 +3,6 @@ import { ShareField } from './ShareField';
 
 export type Person = NonNullable<Rush['photographer']>;
 
-export const supports = [
-  { value: 'handheld', label: 'Hand-held' },
-  { value: 'prone', label: 'Lying, elbows down' },
-  { value: 'beanbag', label: 'Beanbag' },
-  { value: 'monopod', label: 'Monopod' },
-  { value: 'tripod', label: 'Tripod, moving head' },
-];
-
-export const finalUses = [
-  { value: 'pixel', label: 'Judged at 100 %' },
-  { value: 'print', label: 'Large print' },
-  { value: 'screen', label: 'Screen' },
-  { value: 'classical', label: 'Textbook' },
-];
-
-export const freezes = [
-  { value: 'body', label: 'Its body' },
-  { value: 'limbs', label: 'Wings, legs too' },
-];
-
-export const opennesses = [
-  { value: 'wide-open', label: 'Wide open' },
-  { value: 'one-stop-down', label: 'One stop down' },
-];
-
 /** What the photographer can do, from first time to master. */
 export function Skills({
   person,
@@ -36,20 +11,20 @@ export function Skills({
   person: Person;
   onChange: (fields: Partial<Person>) => void;
 }) {
-  const skill = (name: 'aim' | 'panning' | 'hand_focus', label: string, usual: number) => (
+  const skill = (name: 'aim' | 'panning' | 'hand_focus', label: string) => (
     <ShareField
       label={label}
       low="first time"
       high="master"
-      value={person[name] ?? usual}
+      value={person[name]}
       onChange={(value) => onChange({ [name]: value })}
     />
   );
   return (
     <>
-      {skill('aim', 'Holding an area on it', 0.5)}
-      {skill('panning', 'Following smoothly', 0.5)}
-      {skill('hand_focus', 'Focusing by hand', 0.3)}
+      {skill('aim', 'Holding an area on it')}
+      {skill('panning', 'Following smoothly')}
+      {skill('hand_focus', 'Focusing by hand')}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import '../parts/fields.css';
 import { App as AntApp, ConfigProvider } from 'antd';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
@@ -12,8 +13,8 @@ const SignIn = lazy(() => import('../screens/sign-in/SignIn'));
 const RushList = lazy(() => import('../screens/rushes/RushList'));
 const Desk = lazy(() => import('../screens/desk/Desk'));
 const Kit = lazy(() => import('../screens/kit/Kit'));
-const BodyEditor = lazy(() => import('../screens/kit/BodyEditor'));
-const LensEditor = lazy(() => import('../screens/kit/LensEditor'));
+const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
+const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
 const Subjects = lazy(() => import('../screens/subjects/Subjects'));
 const HabitsPage = lazy(() => import('../screens/habits/HabitsPage'));
 const AimTest = lazy(() => import('../screens/habits/AimTest'));

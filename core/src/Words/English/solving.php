@@ -100,6 +100,12 @@ return [
     'lens.lost' => 'Most of the frames it loses: {cause}.',
     'lens.fills' => 'Fills {share} of the frame at ISO {iso}.',
 
+    'why.none' => '{to}: no difference',
+    'why.loses' => '{to}: loses {frames, plural, one {one frame} other {# frames}}',
+    'why.gains' => '{to}: gains {frames, plural, one {one frame} other {# frames}}',
+    'comparison.none' => 'No difference beyond the noise.',
+    'comparison.differs' => 'The second keeps {frames, plural, one {one frame} other {# frames}} {more, select, yes {more} other {fewer}} of a pass of {pass, plural, one {one} other {#}}, give or take {noise, plural, one {one} other {#}}.',
+
     'ranking.fewer' => 'This is much to play: the {tried} set-ups that differ most, of {possible}, and each less often than usual. Small differences may be chance.',
     'ranking.less' => 'This is much to play, so each set-up was played less often than usual. Small differences may be chance.',
 ];

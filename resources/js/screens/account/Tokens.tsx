@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Input, Select, Typography } from 'antd';
 import { useState } from 'react';
 import { client, take } from '../../api/client';
-import { Part } from './Account';
+import { Part } from './Part';
 
 type Days = 7 | 30 | 90 | 365;
 

@@ -1,6 +1,7 @@
+import './hold.css';
 import { App, Button, Input } from 'antd';
 import { useState } from 'react';
-import type { Body, PlanLine } from '../../api/client';
+import type { PlanLine } from '../../api/client';
 import { type Item, kitActions, useKitAction } from '../../api/kit';
 
 /** Asks once for the word the person’s camera has for what is being looked at. */
@@ -11,7 +12,7 @@ export function AskWord({
 }: {
   line: PlanLine;
   body: Item<'bodies'>;
-  onNamed: (words: Body['words']) => void;
+  onNamed: (body: Item<'bodies'>) => void;
 }) {
   const { message } = App.useApp();
   const name = useKitAction(kitActions.name);
@@ -25,7 +26,7 @@ export function AskWord({
       {
         onError: (error) => message.error(error.message),
         onSuccess: (saved) => {
-          onNamed(saved.document.words);
+          onNamed(saved);
           if (body.sample) message.success(`“${saved.name}” is in your kit now, with this word.`);
         },
       },

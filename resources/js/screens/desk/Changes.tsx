@@ -1,8 +1,9 @@
+import './changes.css';
 import { App, Button, Select } from 'antd';
 import { Link } from 'react-router';
 import type { Hold, Plan } from '../../api/client';
 import { type Item, kitActions, useKitAction } from '../../api/kit';
-import { areaLabels, kindLabels, modeLabels } from '../kit/words';
+import { label, options } from '../../parts/words';
 import { nameOf, pinsOf } from './Ranked';
 
 type Standing = Hold & { manual_switch?: boolean };
@@ -105,39 +106,37 @@ export function Changes({
         <summary>What it is set to now</summary>
         <div className="standing-fields">
           <Known
-            label="Focus mode"
+            name={label('setting', 'focus.mode')}
             value={standing.focus?.mode}
-            options={{ ...modeLabels, manual: 'Manual' }}
+            options={options('focus-mode')}
             onChange={(mode) => focus({ mode: mode as never })}
           />
           <Known
-            label="Area"
+            name={label('setting', 'focus.area')}
             value={standing.focus?.area}
-            options={Object.fromEntries(
-              Object.keys(body.document.areas ?? {}).map((a) => [a, areaLabels[a] ?? a]),
-            )}
+            options={Object.keys(body.document.areas).map((a) => ({ value: a, label: label('area', a) }))}
             onChange={(area) => focus({ area: area as never })}
           />
           <Known
-            label="Detection"
+            name={label('setting', 'focus.detect')}
             value={standing.focus?.detect}
-            options={{ ...kindLabels, off: 'Off' }}
+            options={options('detection')}
             onChange={(detect) => focus({ detect: detect as never })}
           />
           <Known
-            label="Stabiliser"
+            name={label('setting', 'stabiliser')}
             value={standing.stabiliser}
-            options={{ off: 'Off', on: 'On', panning: 'Panning' }}
+            options={options('stabiliser')}
             onChange={(stabiliser) =>
               leave({ format: 'rush-hold/hold@1', ...standing, stabiliser: stabiliser as never })
             }
           />
           <Known
-            label="Switch on the lens"
+            name="Switch on the lens"
             value={
               standing.manual_switch === undefined ? undefined : standing.manual_switch ? 'manual' : 'auto'
             }
-            options={{ auto: 'Automatic', manual: 'Manual' }}
+            options={options('switch')}
             onChange={(v) =>
               leave({ format: 'rush-hold/hold@1', ...standing, manual_switch: v === 'manual' } as Standing)
             }
@@ -153,26 +152,27 @@ export function Changes({
   );
 }
 
+/** One setting as it stands now. */
 function Known({
-  label,
+  name,
   value,
   options,
   onChange,
 }: {
-  label: string;
+  name: string;
   value: string | undefined;
-  options: Record<string, string>;
+  options: { value: string; label: string }[];
   onChange: (value: string) => void;
 }) {
   return (
     <>
-      <span className="quiet">{label}</span>
+      <span className="quiet">{name}</span>
       <Select
-        aria-label={`${label} now`}
+        aria-label={`${name} now`}
         size="small"
         placeholder="not known"
         value={value ?? null}
-        options={Object.entries(options).map(([v, l]) => ({ value: v, label: l }))}
+        options={options}
         onChange={(v) => v && onChange(v)}
       />
     </>

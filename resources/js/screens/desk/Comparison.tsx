@@ -1,3 +1,4 @@
+import './ranked.css';
 import { Button, Modal, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import type { Hold, Plan, Rush } from '../../api/client';
@@ -36,9 +37,6 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
     return at < 0 ? undefined : at;
   };
   const data = comparison.data;
-  const frames = data?.sides[0]?.frames ?? 1;
-  const gain = (data?.difference.keeper_rate ?? 0) * frames;
-  const noise = 2 * (data?.difference.standard_error ?? 0) * frames;
 
   return (
     <Modal
@@ -58,9 +56,7 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
       {data && (
         <>
           <p className="comparison-verdict">
-            {Math.abs(gain) <= Math.max(0.5, noise)
-              ? 'No difference beyond the noise.'
-              : `The second keeps ${Math.abs(gain).toFixed(0)} ${Math.abs(gain) < 1.5 ? 'frame' : 'frames'} ${gain > 0 ? 'more' : 'fewer'} of a pass of ${frames}, give or take ${Math.max(1, noise).toFixed(0)}.`}{' '}
+            {data.difference.says}{' '}
             <Button size="small" onClick={() => setRun((n) => n + 1)} loading={comparison.isFetching}>
               Another run
             </Button>

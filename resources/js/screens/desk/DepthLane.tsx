@@ -1,3 +1,4 @@
+import './lane.css';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { type PointerEvent, useMemo, useRef, useState } from 'react';

@@ -1,7 +1,9 @@
+import './finder.css';
 import { useId, useMemo } from 'react';
 import type { Plan, Rush } from '../../api/client';
 import { outlineOf } from '../../parts/Silhouette';
 import { say, sayDepth, useUnits } from '../../parts/units';
+import { label } from '../../parts/words';
 import { passingAt, sampleAt, stepAt } from './lane';
 
 const heads: Record<string, [number, number]> = {
@@ -76,7 +78,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
   const sample = sampleAt(plan, time);
   const length = rush.subject.length_m * sample.mm_per_m;
   const tall = rush.subject.height_m * sample.mm_per_m;
-  const aim = (rush.subject.aim_size_m ?? 0.04) * sample.mm_per_m;
+  const aim = rush.subject.aim_size_m * sample.mm_per_m;
   const [atX, atY] = plan.frame.area.at as [number, number];
   const centre = { x: width * (0.5 + atX), y: height * (0.5 + atY) };
   const area = { w: plan.frame.area.width * width, h: plan.frame.area.height * height };
@@ -86,13 +88,13 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
     x: centre.x - (step ? step.aim_x * width : 0),
     y: centre.y - (step ? step.aim_y * height : 0),
   };
-  const points = rush.kit?.body?.points;
+  const points = rush.kit.body.points;
   const passing = plan.trace && step?.hidden ? passingAt(plan.trace, time) : null;
   const facing = sample.across_mps < -0.05 ? -1 : 1;
   const pitch =
     Math.abs(sample.up_mps) > 1.5 * Math.abs(sample.across_mps) ? (sample.up_mps > 0 ? -60 : 60) : 0;
-  const anchor = aimAt(rush.subject.figure ?? 'plain', plan.best.hold.aim ?? 'body');
-  const clutter = rush.scene?.front_clutter ?? 0;
+  const anchor = aimAt(rush.subject.figure, plan.best.hold.aim ?? 'body');
+  const clutter = rush.scene.front_clutter;
   const blades = useMemo(() => clutterBlades(clutter, width, height), [clutter, width, height]);
   const sharp =
     sample.distance_m >= sample.near_m && (sample.far_m === null || sample.distance_m <= sample.far_m);
@@ -132,15 +134,15 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           d={`M0,${horizon}C${width * 0.2},${horizon - 1} ${width * 0.35},${horizon + 1.2} ${width * 0.55},${horizon + 0.4}S${width * 0.85},${horizon - 1.2} ${width},${horizon + 0.6}V${height}H0Z`}
           fill="var(--land)"
           filter={`url(#${id}-soft)`}
-          opacity={0.35 + 0.65 * (rush.scene?.background_texture ?? 0)}
+          opacity={0.35 + 0.65 * rush.scene.background_texture}
         />
         <g
           transform={`translate(${spot.x} ${spot.y}) rotate(${pitch * facing}) scale(${facing} 1)`}
           opacity={sharp ? 1 : 0.75}
         >
           <path
-            d={outlineOf(rush.subject.figure ?? 'plain')}
-            transform={`translate(${-length * (anchor[0] ?? 0.5)} ${-tall * (anchor[1] ?? 0.5)}) scale(${length} ${tall})`}
+            d={outlineOf(rush.subject.figure)}
+            transform={`translate(${-length * anchor[0]} ${-tall * anchor[1]}) scale(${length} ${tall})`}
             fill="var(--figure)"
             fillRule="nonzero"
             filter={sharp ? undefined : `url(#${id}-soft)`}
@@ -172,10 +174,10 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
         {points && (
           <rect
             className="finder-points"
-            x={(width * (1 - (points.width ?? 1))) / 2}
-            y={(height * (1 - (points.height ?? 1))) / 2}
-            width={width * (points.width ?? 1)}
-            height={height * (points.height ?? 1)}
+            x={(width * (1 - points.width)) / 2}
+            y={(height * (1 - points.height)) / 2}
+            width={width * points.width}
+            height={height * points.height}
             fill="none"
             stroke="var(--quiet)"
             strokeWidth={width * 0.002}
@@ -245,7 +247,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           </dd>
           <dt>{step ? 'The area sees' : 'Aim part'}</dt>
           <dd>
-            {step ? step.seen : `${Math.round((aim / width) * (rush.kit?.body?.pixels_wide ?? 6000))} px`}
+            {step ? label('seen', step.seen) : `${Math.round((aim / width) * rush.kit.body.pixels_wide)} px`}
           </dd>
         </dl>
         <p className="quiet">

@@ -1,3 +1,4 @@
+import './help.css';
 import { Modal } from 'antd';
 
 const keys: [string, string][] = [

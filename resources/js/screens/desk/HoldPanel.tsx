@@ -1,6 +1,7 @@
+import './hold.css';
 import { Button, Segmented } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import type { Body, Hold, Plan, PlanLine } from '../../api/client';
+import type { Hold, Plan, PlanLine } from '../../api/client';
 import { useProgress } from '../../api/hooks';
 import type { Item } from '../../api/kit';
 import { ProgressLine } from '../../parts/ProgressLine';
@@ -67,33 +68,10 @@ function Progress({ playing }: { playing: boolean }) {
   return <ProgressLine what="Playing the set-ups" working={playing} done={useProgress()} />;
 }
 
-function nameOf(setting: string, value: unknown): string {
-  if (typeof value !== 'number') return String(value).replaceAll('-', ' ');
-  if (setting === 'exposure.shutter_s') return 'one stop slower';
-  if (setting === 'exposure.aperture') return `f/${Number(value.toPrecision(2))}`;
-  return String(value);
-}
-
-/** What the next best choice of a setting would cost. */
+/** What the next best choices of a setting would cost. */
 function Cost({ plan, setting }: { plan: Plan; setting: string }) {
   const tried = plan.why?.filter((w) => w.setting === setting) ?? [];
-  const frames = plan.best.frames ?? 0;
-  if (tried.length === 0) return null;
-  return (
-    <p className="hold-cost">
-      {tried
-        .map((w) => {
-          const lost = -w.keeper_rate_change * frames;
-          const noise = 2 * w.standard_error * frames;
-          const name = nameOf(setting, w.to);
-          return Math.abs(lost) <= Math.max(0.5, noise)
-            ? `${name}: no difference`
-            : `${name}: ${lost > 0 ? 'loses' : 'gains'} ${Math.abs(lost).toFixed(0)} frames`;
-        })
-        .join('; ')}
-      .
-    </p>
-  );
+  return tried.length === 0 ? null : <p className="hold-cost">{tried.map((w) => w.says).join('; ')}.</p>;
 }
 
 const small = (n: number) => (n >= 100 ? Math.round(n) : Number(n.toPrecision(2)));
@@ -110,7 +88,7 @@ type Props = {
   onCompare: (hold: Hold) => void;
   onUnpinAll: () => void;
   body: Item<'bodies'> | undefined;
-  onWord: (words: Body['words']) => void;
+  onWord: (body: Item<'bodies'>) => void;
 };
 
 /** The hold: a line for each setting, and the reasons for the one that is looked at. */
@@ -241,7 +219,7 @@ export function HoldPanel({
             </p>
           )}
           {/* Only of what came out in the end, not of what the formulas show on the way there. */}
-          {body && plan.ranking && line.ask && !body.document.words?.[line.ask] && (
+          {body && plan.ranking && line.ask && !body.document.words[line.ask] && (
             <AskWord key={line.ask} line={line} body={body} onNamed={onWord} />
           )}
           {line.alternatives.length > 0 && (

@@ -1,3 +1,4 @@
+import './jump.css';
 import type { Plan } from '../../api/client';
 
 const places = [

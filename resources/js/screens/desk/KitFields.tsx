@@ -1,46 +1,82 @@
 import { App, Button, Select } from 'antd';
-import type { Body, Lens, Rush } from '../../api/client';
-import { useFetchKit, useKit, useKitItem } from '../../api/kit';
+import type { KitType, Rush, SavedRush } from '../../api/client';
+import { type Listed, useFetchKit, useKit } from '../../api/kit';
+
+export type Newer = SavedRush['newer'][number];
 
 type Props = {
   rush: Rush;
+  newer: Newer[];
   onChange: (part: keyof Rush, fields: Record<string, unknown>, merge?: string) => void;
   onChooseLens: () => void;
 };
 
-/** The same fields with the same values, whatever their order, as numbers in files go. */
-const same = (a: unknown, b: unknown): boolean => {
-  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return a === b;
-  const keys = new Set([...Object.keys(a), ...Object.keys(b)]);
-  return [...keys].every((k) => same((a as Record<string, unknown>)[k], (b as Record<string, unknown>)[k]));
-};
+/** One’s own and the samples to choose from; what has the same name is told apart by when it was described. */
+function shelfOf<T extends KitType>(items: Listed<T>[] | undefined) {
+  const list = (sample: boolean) =>
+    (items ?? [])
+      .filter((item) => item.sample === sample)
+      .map((item, _, all) => ({
+        value: item.id,
+        label:
+          all.filter((other) => other.name === item.name).length > 1 && item.updated_at
+            ? `${item.name} (${new Date(item.updated_at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })})`
+            : item.name,
+      }));
+  return [
+    { label: 'Yours', options: list(false) },
+    { label: 'Samples', options: list(true) },
+  ].filter((group) => group.options.length > 0);
+}
 
-/** Which body and lens are used; a rush keeps a copy of both, so that it plans the same wherever it is taken. */
-export function KitFields({ rush, onChange, onChooseLens }: Props) {
+/** What was described anew since the rush took its copy, and what differs. */
+function NewerNotice({ newer, onUse }: { newer: Newer; onUse: () => void }) {
+  const shown = newer.differences.slice(0, 4);
+  const more = newer.differences.length - shown.length;
+  return (
+    <div className="quiet kit-changed">
+      <p>
+        You have described it anew since.{' '}
+        <Button size="small" onClick={onUse}>
+          Use that
+        </Button>
+      </p>
+      <ul>
+        {shown.map((d) => (
+          <li key={d.field}>
+            {d.name}: <s>{d.from}</s> → <b>{d.to}</b>
+          </li>
+        ))}
+        {more > 0 && <li>and {more} more</li>}
+      </ul>
+    </div>
+  );
+}
+
+/** Which body and lens are used: the rush points at them and keeps a copy, so that it plans the same wherever it is taken. */
+export function KitFields({ rush, newer, onChange, onChooseLens }: Props) {
   const bodies = useKit('bodies');
   const lenses = useKit('lenses');
-  const body = rush.kit?.body as Body | undefined;
-  const lens = rush.kit?.lens as Lens | undefined;
-  const shelfBody =
-    bodies.data?.find((b) => !b.sample && b.name === body?.name) ??
-    bodies.data?.find((b) => b.name === body?.name);
-  const shelfLens =
-    lenses.data?.find((l) => !l.sample && l.name === lens?.name) ??
-    lenses.data?.find((l) => l.name === lens?.name);
-  const described = useKitItem('bodies', shelfBody && !shelfBody.sample ? shelfBody.id : undefined).data
-    ?.document;
-  const changed = body && described && !same({ ...described }, { ...body });
   const fetchKit = useFetchKit();
   const { message } = App.useApp();
-  const failed = (error: Error) => message.error(error.message);
-  const shelf = (items: { id: string; name: string; sample: boolean }[] | undefined) => {
-    const list = (sample: boolean) =>
-      (items ?? []).filter((i) => i.sample === sample).map((i) => ({ value: i.id, label: i.name }));
-    return [
-      { label: 'Yours', options: list(false) },
-      { label: 'Samples', options: list(true) },
-    ].filter((g) => g.options.length > 0);
+  const { kit } = rush;
+  const use = (part: 'body' | 'lens', id: string) =>
+    fetchKit(part === 'body' ? 'bodies' : 'lenses', id).then(
+      (picked) =>
+        onChange(
+          'kit',
+          { [part]: picked.document, [`${part}_id`]: id, ...(part === 'lens' ? { extender: 1 } : {}) },
+          `kit.${part} ${id}`,
+        ),
+      (error: Error) => message.error(error.message),
+    );
+  const noticeFor = (part: 'body' | 'lens') => {
+    const found = newer.find((n) => n.part === part && n.id === kit[`${part}_id`]);
+    return found && <NewerNotice newer={found} onUse={() => void use(part, found.id)} />;
   };
+  // What the rush has but the shelf has not keeps its name.
+  const shown = (id: string | null, items: { id: string }[] | undefined, name: string) =>
+    items?.some((item) => item.id === id) ? id : name || 'As below';
 
   return (
     <>
@@ -50,23 +86,11 @@ export function KitFields({ rush, onChange, onChooseLens }: Props) {
           aria-label="Body"
           className="wide"
           showSearch={{ optionFilterProp: 'label' }}
-          options={shelf(bodies.data)}
-          value={shelfBody?.id ?? body?.name ?? null}
-          onChange={(id) => {
-            fetchKit('bodies', id).then(
-              (picked) => onChange('kit', { body: picked.document }, `kit.body ${id}`),
-              failed,
-            );
-          }}
+          options={shelfOf(bodies.data)}
+          value={shown(kit.body_id, bodies.data, kit.body.name)}
+          onChange={(id) => void use('body', id ?? '')}
         />
-        {changed && (
-          <p className="quiet kit-changed">
-            Your description of it has changed since.{' '}
-            <Button size="small" onClick={() => onChange('kit', { body: described }, 'kit.body again')}>
-              Use it
-            </Button>
-          </p>
-        )}
+        {noticeFor('body')}
       </div>
       <div className="stacked">
         <span>Lens</span>
@@ -74,15 +98,11 @@ export function KitFields({ rush, onChange, onChooseLens }: Props) {
           aria-label="Lens"
           className="wide"
           showSearch={{ optionFilterProp: 'label' }}
-          options={shelf(lenses.data)}
-          value={shelfLens?.id ?? (lens?.name || 'As below')}
-          onChange={(id) => {
-            fetchKit('lenses', id).then(
-              (picked) => onChange('kit', { lens: picked.document, extender: 1 }, `kit.lens ${id}`),
-              failed,
-            );
-          }}
+          options={shelfOf(lenses.data)}
+          value={shown(kit.lens_id, lenses.data, kit.lens.name)}
+          onChange={(id) => void use('lens', id ?? '')}
         />
+        {noticeFor('lens')}
         <Button size="small" className="which-lens" onClick={onChooseLens}>
           Which of my lenses suits this?
         </Button>

@@ -1,3 +1,5 @@
+import './ranked.css';
+import './lens-chooser.css';
 import { App, Button, Modal } from 'antd';
 import type { Lens, Rush } from '../../api/client';
 import { useProgress } from '../../api/hooks';
@@ -5,7 +7,11 @@ import { lensWindow, useFetchKit, useLensChoice } from '../../api/kit';
 import { ProgressLine } from '../../parts/ProgressLine';
 import { useUnits } from '../../parts/units';
 
-type Props = { rush: Rush | null; onClose: () => void; onUse: (lens: Lens, extender: number) => void };
+type Props = {
+  rush: Rush | null;
+  onClose: () => void;
+  onUse: (lens: Lens, extender: number, id: string) => void;
+};
 
 /** The person’s lenses for this rush, each at the focal length and extender that suits it best, played. */
 export function LensChooser({ rush, onClose, onUse }: Props) {
@@ -64,7 +70,7 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
                   disabled={c.keeper_rate === 0}
                   onClick={() =>
                     fetchKit('lenses', c.id).then(
-                      (lens) => onUse({ ...lens.document, focal_mm: c.focal_mm }, c.extender),
+                      (lens) => onUse({ ...lens.document, focal_mm: c.focal_mm }, c.extender, c.id),
                       (error: Error) => message.error(error.message),
                     )
                   }

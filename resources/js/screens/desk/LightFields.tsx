@@ -2,6 +2,7 @@ import { Checkbox, Input, Segmented, Select } from 'antd';
 import { useEffect } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
 import { NumberField } from '../../parts/NumberField';
+import { options } from '../../parts/words';
 import { hereAndNow, rememberPlace, zones } from './place';
 
 type Light = NonNullable<Rush['light']>;
@@ -28,7 +29,7 @@ type Props = {
 
 /** Light from a picker, from a meter, or from place and time. */
 export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
-  const light = (rush.light ?? {}) as Light;
+  const light = rush.light as Light;
   const source: Source = light.place ? 'place' : light.meter ? 'meter' : 'ev100';
   const problem = (field: string) => (refused?.field === `light.${field}` ? refused.message : null);
   const ev = plan?.light.ev100;
@@ -86,7 +87,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
             <label htmlFor="light-scene">Looks like</label>
             <Select
               id="light-scene"
-              value={scenes.find((s) => Math.abs(s.value - (light.ev100 ?? 13)) < 0.5)?.value ?? null}
+              value={scenes.find((s) => Math.abs(s.value - light.ev100) < 0.5)?.value ?? null}
               placeholder="In between"
               options={scenes}
               onChange={(value) => onChange('light', { ev100: value })}
@@ -95,7 +96,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           <NumberField
             label="Light value"
             quantity="ev"
-            value={light.ev100 ?? 13}
+            value={light.ev100}
             problem={problem('ev100')}
             onChange={(v) => onChange('light', { ev100: v })}
           />
@@ -189,12 +190,8 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           <label htmlFor="light-sky">Sky</label>
           <Select
             id="light-sky"
-            value={light.sky ?? 'clear'}
-            options={[
-              { value: 'clear', label: 'Clear' },
-              { value: 'partly', label: 'Some cloud' },
-              { value: 'overcast', label: 'Overcast' },
-            ]}
+            value={light.sky}
+            options={options('sky')}
             onChange={(value) => onChange('light', { sky: value })}
           />
         </div>
@@ -202,14 +199,14 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           label="Shade"
           quantity="stops"
           hint="Stops on top of the light above: −2 under trees, +1 off bright water"
-          value={light.offset_stops ?? 0}
+          value={light.offset_stops}
           problem={problem('offset_stops')}
           onChange={(v) => onChange('light', { offset_stops: v })}
         />
       </div>
-      {(!known || rush.scene?.backlit) && (
+      {(!known || rush.scene.backlit) && (
         <Checkbox
-          checked={rush.scene?.backlit ?? false}
+          checked={rush.scene.backlit}
           onChange={(event) => onChange('scene', { backlit: event.target.checked })}
         >
           Against the light

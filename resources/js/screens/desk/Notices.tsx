@@ -1,3 +1,4 @@
+import './notices.css';
 import { Popover } from 'antd';
 import type { Plan, Refusal } from '../../api/client';
 

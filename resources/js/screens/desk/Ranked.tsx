@@ -1,24 +1,20 @@
+import './ranked.css';
 import type { Body, Hold, Plan } from '../../api/client';
-import { areaLabels } from '../kit/words';
+import { label } from '../../parts/words';
 
 type Entry = NonNullable<Plan['ranking']>[number];
-
-const techniques: Record<string, string> = {
-  park: 'Park by hand',
-  pull: 'Pull by hand',
-  follow: 'Follow by hand',
-};
 
 type Words = Body['words'];
 
 /** A set-up in our words, with the camera’s own for its area where they are known. */
 export function nameOf(hold: Hold, words?: Words): string {
   const focus = hold.focus ?? {};
-  if (focus.technique && focus.technique !== 'auto') return techniques[focus.technique] ?? focus.technique;
-  const area = focus.area && (areaLabels[focus.area] ?? focus.area).toLowerCase();
+  if (focus.technique && focus.technique !== 'auto') return label('technique', focus.technique);
+  const area = focus.area && label('area', focus.area).toLowerCase();
   const parts = [area ?? focus.mode ?? focus.technique ?? focus.detect ?? ''];
-  if (focus.detect && focus.detect !== 'off') parts.push(focus.detect);
-  if (focus.area && focus.mode && focus.mode !== 'continuous') parts.push(focus.mode);
+  if (focus.detect && focus.detect !== 'off') parts.push(label('detection', focus.detect).toLowerCase());
+  if (focus.area && focus.mode && focus.mode !== 'continuous')
+    parts.push(label('focus-mode', focus.mode).toLowerCase());
   const own = words?.[`area.${focus.area}`]?.label;
   return own ? `${parts.join(', ')} (“${own}”)` : parts.join(', ');
 }
@@ -109,12 +105,10 @@ export function Schools({ plan, onAdopt }: Props) {
         {plan.by_school?.map((s) => (
           <li key={s.school + s.side}>
             <button type="button" onClick={() => onAdopt(pinsOf(s.hold))} title="Adopt this set-up">
-              {s.side} <span className="quiet">{s.school}</span>
+              {label('side', s.side)} <span className="quiet">{label('school', s.school).toLowerCase()}</span>
             </button>
             <Bar rate={s.keeper_rate} error={s.standard_error} />
-            <span className="ranked-rate">
-              {s.cost * frames < 0.5 ? 'none' : `−${(s.cost * frames).toFixed(0)}`}
-            </span>
+            <span className="ranked-rate">{!s.matters ? 'none' : `−${(s.cost * frames).toFixed(0)}`}</span>
           </li>
         ))}
       </ul>
@@ -125,9 +119,7 @@ export function Schools({ plan, onAdopt }: Props) {
 /** What would help if the situation could be changed, from playing it again. */
 function WhatIfs({ plan }: { plan: Plan }) {
   const frames = plan.best.frames ?? 1;
-  const helpful = (plan.what_if ?? []).filter(
-    (w) => w.keeper_rate_change * frames >= 0.5 && w.keeper_rate_change > 2 * w.standard_error,
-  );
+  const helpful = (plan.what_if ?? []).filter((w) => w.helps);
   if (!plan.what_if) return null;
   return (
     <>
@@ -154,7 +146,7 @@ export function Losses({ plan }: { plan: Plan }) {
       <ul className="ranked">
         {losses.map(([cause, share]) => (
           <li key={cause}>
-            <span>{cause}</span>
+            <span>{label('loss-cause', cause)}</span>
             <Bar rate={share} error={0} />
             <span className="ranked-rate">{(100 * share).toFixed(share < 0.1 ? 1 : 0)}</span>
           </li>

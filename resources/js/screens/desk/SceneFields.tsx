@@ -4,6 +4,7 @@ import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { RemovableRow } from '../../parts/RemovableRow';
 import { ShareField } from '../../parts/ShareField';
+import { options } from '../../parts/words';
 
 type Props = {
   rush: Rush;
@@ -13,31 +14,14 @@ type Props = {
   onRush: (rush: Rush, merge: string) => void;
 };
 
-const hazards = [
-  { value: 'nest', label: 'Nests, burrows, young' },
-  { value: 'cliff-edge', label: 'Cliff edge' },
-  { value: 'water', label: 'Water and tide' },
-  { value: 'roadside', label: 'Road or track' },
-  { value: 'sideline', label: 'Beside a course' },
-  { value: 'cold-ground', label: 'Lying on cold ground' },
-];
-
-const surfaces = [
-  { value: 'water', label: 'Water' },
-  { value: 'grass', label: 'Grass' },
-  { value: 'sand', label: 'Sand' },
-  { value: 'rock', label: 'Rock' },
-  { value: 'asphalt', label: 'Asphalt' },
-];
-
 /** What stands in front and behind, who else must be sharp, and the air between. */
 export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
-  const scene = (rush.scene ?? {}) as NonNullable<Rush['scene']>;
-  const group = rush.group ?? [];
+  const scene = rush.scene as NonNullable<Rush['scene']>;
+  const group = rush.group;
   const problem = (field: string) => (refused?.field === field ? refused.message : null);
   const set = (fields: Partial<typeof scene>) => onChange('scene', fields);
-  const cluttered = (scene.front_clutter ?? 0) > 0;
-  const crossed = (scene.obstacles_per_s ?? 0) > 0;
+  const cluttered = scene.front_clutter > 0;
+  const crossed = scene.obstacles_per_s > 0;
   const setOne = (i: number, fields: Partial<(typeof group)[number]>) =>
     onRush(
       { ...rush, group: group.map((one, at) => (at === i ? { ...one, ...fields } : one)) },
@@ -51,7 +35,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
         <summary>In front and behind</summary>
         <ShareField
           label="Clutter in front"
-          value={scene.front_clutter ?? 0}
+          value={scene.front_clutter}
           low="clear"
           high="hidden"
           onChange={(v) => set({ front_clutter: v })}
@@ -59,7 +43,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
         {(cluttered || crossed) && (
           <ShareField
             label="Where that is"
-            value={scene.front_ratio ?? 0.7}
+            value={scene.front_ratio}
             low="near you"
             high="just before it"
             onChange={(v) => set({ front_ratio: Math.max(0.05, Math.min(0.95, v)) })}
@@ -70,7 +54,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
             label="Crossings"
             quantity="rate"
             hint="How often something passes in front: players, posts, other birds"
-            value={scene.obstacles_per_s ?? 0}
+            value={scene.obstacles_per_s}
             problem={problem('scene.obstacles_per_s')}
             onChange={(v) => set({ obstacles_per_s: v })}
           />
@@ -78,7 +62,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
             <NumberField
               label="Each hides it for"
               quantity="time"
-              value={scene.obstacle_s ?? 0.3}
+              value={scene.obstacle_s}
               problem={problem('scene.obstacle_s')}
               onChange={(v) => set({ obstacle_s: v })}
             />
@@ -86,28 +70,28 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
           <NumberField
             label="Background at"
             quantity="length"
-            value={scene.background_m ?? 200}
+            value={scene.background_m}
             problem={problem('scene.background_m')}
             onChange={(v) => set({ background_m: v })}
           />
         </div>
         <ShareField
           label="Detail behind"
-          value={scene.background_texture ?? 0.2}
+          value={scene.background_texture}
           low="plain sky"
           high="busy"
           onChange={(v) => set({ background_texture: v })}
         />
         <ShareField
           label="Looks like what is behind"
-          value={scene.background_alike ?? 0.1}
+          value={scene.background_alike}
           low="stands out"
           high="blends in"
           onChange={(v) => set({ background_alike: v })}
         />
         <ShareField
           label="Wind"
-          value={scene.wind ?? 0}
+          value={scene.wind}
           low="calm"
           high="all moves"
           onChange={(v) => set({ wind: v })}
@@ -137,7 +121,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
               <NumberField
                 label="To the right"
                 quantity="length"
-                value={one.across_m ?? 0}
+                value={one.across_m}
                 problem={problem(`group[${i}].across_m`)}
                 onChange={(v) => setOne(i, { across_m: v })}
               />
@@ -164,15 +148,15 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
         <div className="fields">
           <Choice
             label="Between you and it"
-            value={scene.surface ?? 'grass'}
-            options={surfaces}
+            value={scene.surface}
+            options={options('surface')}
             onChange={(v) => set({ surface: (v ?? 'grass') as NonNullable<typeof scene.surface> })}
           />
           <NumberField
             label="You look over it at"
             quantity="length"
             hint="Height of the line of sight above that ground"
-            value={scene.line_height_m ?? 1.5}
+            value={scene.line_height_m}
             problem={problem('scene.line_height_m')}
             onChange={(v) => set({ line_height_m: v })}
           />
@@ -185,8 +169,8 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
             mode="multiple"
             className="wide"
             placeholder="Nothing in particular"
-            options={hazards}
-            value={scene.hazards ?? []}
+            options={options('hazard')}
+            value={scene.hazards}
             onChange={(value) => set({ hazards: value })}
           />
         </div>

@@ -39,7 +39,7 @@ export function SpeedSketch({ samples, changes }: Props) {
             key={c.at_s}
             className="while"
             x={x(c.at_s)}
-            width={Math.max(1, x(Math.min(last.t, c.at_s + (c.over_s ?? 0.5))) - x(c.at_s))}
+            width={Math.max(1, x(Math.min(last.t, c.at_s + c.over_s)) - x(c.at_s))}
             y={12}
             height={height - 18}
           />

@@ -1,3 +1,4 @@
+import './lane.css';
 import { Button, Segmented, Slider } from 'antd';
 import type { Playback } from './usePlayback';
 

@@ -20,8 +20,8 @@ type Props = {
 export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: Props) {
   const { path, subject } = rush;
   const shape = shapeOf(path);
-  const corners = path.points ?? [];
-  const changes = path.speed_changes ?? [];
+  const corners = path.points;
+  const changes = path.speed_changes;
   const samples = plan?.lane.samples ?? [];
   const problem = (...fields: string[]) =>
     refused?.field && fields.some((f) => refused.field?.startsWith(f)) ? refused.message : null;
@@ -62,7 +62,7 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
             label={shape === 'bend' ? 'Heading at first' : 'Heading'}
             quantity="angle"
             hint="0 straight at the camera, 90 across to the right, 180 away"
-            value={path.heading_deg ?? 0}
+            value={path.heading_deg}
             problem={problem('path.heading_deg')}
             onChange={(v) => setPath({ heading_deg: v })}
           />
@@ -99,7 +99,7 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
         <NumberField
           label="Lasts"
           quantity="time"
-          value={path.seconds ?? 2.5}
+          value={path.seconds}
           problem={problem('path.seconds')}
           onChange={(v) => setPath({ seconds: v })}
         />
@@ -107,7 +107,7 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
           label="Climb"
           quantity="angle"
           hint="Upward from level; 90 straight up, −90 straight down"
-          value={path.climb_deg ?? 0}
+          value={path.climb_deg}
           problem={problem('path.climb_deg')}
           onChange={(v) => setPath({ climb_deg: v })}
         />
@@ -115,15 +115,12 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
           label="Warning"
           quantity="time"
           hint="How long you see it coming before the first frame"
-          value={path.notice_s ?? 2}
+          value={path.notice_s}
           problem={problem('path.notice_s')}
           onChange={(v) => setPath({ notice_s: v })}
         />
       </div>
-      <Checkbox
-        checked={path.repeats ?? false}
-        onChange={(event) => setPath({ repeats: event.target.checked })}
-      >
+      <Checkbox checked={path.repeats} onChange={(event) => setPath({ repeats: event.target.checked })}>
         Comes the same way again and again
       </Checkbox>
 
@@ -191,7 +188,7 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
             <NumberField
               label="within"
               quantity="time"
-              value={change.over_s ?? 0.5}
+              value={change.over_s}
               problem={problem('path.speed_changes.over_s', `path.speed_changes[${i}].over_s`)}
               onChange={(v) => setChange(i, { over_s: v })}
             />
@@ -202,8 +199,8 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
           disabled={changes.length >= 8}
           onClick={() => {
             const last = changes.at(-1);
-            const after = last ? last.at_s + (last.over_s ?? 0.5) : 0;
-            const seconds = path.seconds ?? 2.5;
+            const after = last ? last.at_s + last.over_s : 0;
+            const seconds = path.seconds;
             setPath(
               {
                 speed_changes: [

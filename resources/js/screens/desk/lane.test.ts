@@ -26,11 +26,11 @@ const step = (t: number, distance_m: number, focus_m: number, hidden = false) =>
   hidden,
 });
 const plan = {
-  margins: { coc_um: 12 },
+  margins: { keeper_um: 18 },
   lane: {
     seconds: 2,
     samples: [sample(0, 40, 41), sample(1, 30, 31), sample(2, 20, null)],
-    frames: [{ t: 0.5, distance_m: 35, blur_um: 20.4, verdict: 'soft', mostly: 'smear' }],
+    frames: [{ t: 0.5, distance_m: 35, blur_um: 20.4, verdict: 'soft', mostly: 'subject smear' }],
   },
 } as unknown as Plan;
 
@@ -52,7 +52,7 @@ describe('what the lane draws', () => {
     const picture = pictureOf(plan);
     expect(picture.played).toBe(false);
     expect(picture.beads[0]).toMatchObject({ kept: false, focus: 35 });
-    expect(picture.beads[0]?.says).toContain('20 µm of blur, mostly smear, a keeper has up to 18 µm');
+    expect(picture.beads[0]?.says).toContain('20 µm of blur, mostly subject smear, a keeper has up to 18 µm');
   });
 
   it('puts what is sharp around where focus was in the run', () => {

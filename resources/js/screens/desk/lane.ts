@@ -1,4 +1,5 @@
 import type { Plan } from '../../api/client';
+import { label } from '../../parts/words';
 
 export type Sample = Plan['lane']['samples'][number];
 export type Shot = Plan['lane']['frames'][number];
@@ -35,7 +36,7 @@ export type Bead = { t: number; distance: number; focus: number; kept: boolean; 
 
 /** What the lane draws: a run as it was played, or what the formulas allow while it has not been. */
 export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; played: boolean } {
-  const limit = (1.5 * plan.margins.coc_um).toFixed(0);
+  const limit = plan.margins.keeper_um.toFixed(0);
   const trace = plan.trace;
   if (!trace) {
     return {
@@ -52,7 +53,7 @@ export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; playe
         distance: f.distance_m,
         focus: sampleAt(plan, f.t).focus_m,
         kept: f.verdict !== 'soft',
-        says: `${f.verdict === 'soft' ? 'too soft' : f.verdict === 'crisp' ? 'crisp' : 'sharp enough'}; ${f.blur_um.toFixed(0)} µm of blur${f.mostly ? `, mostly ${f.mostly}` : ''}, a keeper has up to ${limit} µm`,
+        says: `${label('verdict', f.verdict).toLowerCase()}; ${f.blur_um.toFixed(0)} µm of blur${f.mostly ? `, mostly ${label('blur-part', f.mostly)}` : ''}, a keeper has up to ${limit} µm`,
       })),
     };
   }
@@ -77,7 +78,7 @@ export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; playe
       kept: f.kept,
       says: f.kept
         ? `kept; ${f.blur_um.toFixed(0)} µm of blur, a keeper has up to ${limit} µm`
-        : `lost: ${f.cause ?? 'unknown'}`,
+        : `lost: ${label('loss-cause', f.cause).toLowerCase()}`,
     })),
   };
 }

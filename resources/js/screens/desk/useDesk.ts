@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useReducer } from 'react';
 import type { Hold, Rush, SavedRush } from '../../api/client';
+import { useDraftStore } from '../../parts/useDraft';
 
 /** What is being worked on: the rush and what is pinned of its hold. */
 export type Draft = { document: Rush; pins: Hold };
@@ -42,34 +43,24 @@ export function reduce(state: State, action: Action): State {
   }
 }
 
-const storageKey = (id: string | undefined) => `rush-hold.draft.${id ?? 'new'}`;
-
-/** A draft left behind in this browser, when it belongs to the version that is saved. */
-function leftBehind(id: string | undefined, version: number): Draft | null {
-  try {
-    const kept = JSON.parse(localStorage.getItem(storageKey(id)) ?? 'null');
-    return kept && kept.version === version ? (kept.draft as Draft) : null;
-  } catch {
-    return null;
-  }
-}
-
 /** The state of the desk: changes with undo, whether they are saved, and a copy in the browser in case of mishap. */
 export function useDesk(id: string | undefined, saved: SavedRush | undefined, fresh: Draft | undefined) {
+  const store = useDraftStore<Draft>(`rush.${id ?? 'new'}`);
   const [state, dispatch] = useReducer(reduce, { past: [], now: null, future: [], merging: null });
   const base = useMemo<Draft | null>(
     () =>
       id === undefined ? (fresh ?? null) : saved ? { document: saved.document, pins: saved.pins } : null,
     [id, saved, fresh],
   );
-  const version = saved?.version ?? 0;
+  // A draft left behind counts while the rush is as it was then.
+  const version = String(saved?.version ?? 0);
 
   // Open once for each rush; a save keeps the history, so that undo reaches across it.
   const openId = id ?? 'new';
   const loaded = base !== null;
   // biome-ignore lint/correctness/useExhaustiveDependencies: opens when the rush arrives, not at each save
   useEffect(() => {
-    if (base) dispatch({ type: 'open', draft: leftBehind(id, version) ?? base });
+    if (base) dispatch({ type: 'open', draft: store.left(version) ?? base });
   }, [openId, loaded]);
 
   const now = state.now;
@@ -77,9 +68,9 @@ export function useDesk(id: string | undefined, saved: SavedRush | undefined, fr
 
   useEffect(() => {
     if (!now) return;
-    if (dirty) localStorage.setItem(storageKey(id), JSON.stringify({ version, draft: now }));
-    else localStorage.removeItem(storageKey(id));
-  }, [now, dirty, id, version]);
+    if (dirty) store.keep(version, now);
+    else store.drop();
+  }, [now, dirty, store, version]);
 
   const change = useCallback(
     (next: Partial<Draft>, merge: string | null = null) => {
@@ -96,7 +87,7 @@ export function useDesk(id: string | undefined, saved: SavedRush | undefined, fr
     undo: useCallback(() => dispatch({ type: 'undo' }), []),
     redo: useCallback(() => dispatch({ type: 'redo' }), []),
     revert: useCallback(() => base && dispatch({ type: 'change', draft: base, merge: null }), [base]),
-    forget: useCallback(() => localStorage.removeItem(storageKey(id)), [id]),
+    forget: store.drop,
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,
   };

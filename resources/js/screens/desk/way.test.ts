@@ -4,7 +4,15 @@ import { bendThrough, cornerMore, headingOf, reaching, reshaped, type Spot, shap
 
 type Path = Rush['path'];
 const path = (fields: Partial<Path> = {}): Path =>
-  ({ start_m: 40, heading_deg: 20, seconds: 2, ...fields }) as Path;
+  ({
+    start_m: 40,
+    heading_deg: 20,
+    seconds: 2,
+    bend_radius_m: null,
+    points: [],
+    speed_changes: [],
+    ...fields,
+  }) as Path;
 
 /** Where a way ends, and its middle: the formula by which the core goes round a bend. */
 function travelled(p: Path, metres: number): Spot {

@@ -14,7 +14,7 @@ const degrees = 180 / Math.PI;
 const sharpest = 80 / degrees;
 
 export const shapeOf = (path: Path): Shape =>
-  (path.points?.length ?? 0) > 0 ? 'corners' : path.bend_radius_m ? 'bend' : 'straight';
+  path.points.length > 0 ? 'corners' : path.bend_radius_m ? 'bend' : 'straight';
 
 /** An angle as −180 to 180 degrees. */
 export const turned = (deg: number): number => ((((deg + 180) % 360) + 360) % 360) - 180;
@@ -46,8 +46,8 @@ export function bendThrough(path: Path, start: Spot, end: Spot, held: Spot): Par
   const bulge = (held.x - (start.x + end.x) / 2) * -dy + (held.y - (start.y + end.y) / 2) * dx;
   const angle = Math.max(-sharpest, Math.min(sharpest, 2 * Math.atan2(2 * bulge, chord)));
   const along = headingOf(start, end);
-  const before = path.bend_radius_m ? turned((path.heading_deg ?? 0) - along) / degrees : 0;
-  const seconds = path.seconds ?? 2.5;
+  const before = path.bend_radius_m ? turned(path.heading_deg - along) / degrees : 0;
+  const seconds = path.seconds;
   if (Math.abs(angle) < 3 / degrees) {
     return {
       heading_deg: rounded(along, 1),
@@ -74,13 +74,11 @@ export function reaching(path: Path, start: Spot, from: Spot, to: Spot, moves: b
   const bend = path.bend_radius_m;
   return {
     heading_deg: rounded(
-      bend
-        ? turned((path.heading_deg ?? 0) + headingOf(start, to) - headingOf(start, from))
-        : headingOf(start, to),
+      bend ? turned(path.heading_deg + headingOf(start, to) - headingOf(start, from)) : headingOf(start, to),
       1,
     ),
     ...(bend ? { bend_radius_m: Math.sign(bend) * Math.max(1, rounded(Math.abs(bend) * share, 0.1)) } : {}),
-    ...(moves ? { seconds: lasting((path.seconds ?? 2.5) * share) } : {}),
+    ...(moves ? { seconds: lasting(path.seconds * share) } : {}),
   };
 }
 
@@ -111,7 +109,7 @@ export function reshaped(path: Path, to: Shape, samples: Spot[]): Partial<Path> 
 
 /** A corner more, straight on from the last leg. */
 export function cornerMore(path: Path): Partial<Path> {
-  const points = path.points ?? [];
+  const points = path.points;
   const last = points.at(-1) ?? { across_m: 0, away_m: path.start_m };
   const before = points.at(-2) ?? { across_m: 0, away_m: path.start_m };
   return {

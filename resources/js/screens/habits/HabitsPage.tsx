@@ -6,11 +6,12 @@ import type { Habits } from '../../api/client';
 import { useHabits, useKit, useSaveHabits } from '../../api/kit';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
-import { finalUses, freezes, opennesses, type Person, Skills, supports } from '../../parts/person';
+import { type Person, Skills } from '../../parts/person';
+import { useDraft } from '../../parts/useDraft';
+import { options } from '../../parts/words';
 import { Failed, Waiting } from '../../shell/Messages';
 import { usePreferences } from '../../shell/preferences';
 import { TopBar } from '../../shell/TopBar';
-import { useDraft } from '../kit/useDraft';
 
 const speeds = [
   1 / 250,
@@ -122,8 +123,8 @@ export default function HabitsPage() {
             </div>
             <Choice
               label="Support you mostly use"
-              value={person.support ?? 'handheld'}
-              options={supports}
+              value={person.support}
+              options={options('support')}
               onChange={(v) => setPerson({ support: v as NonNullable<Person['support']> })}
             />
             <h2>Usual kit</h2>
@@ -146,20 +147,20 @@ export default function HabitsPage() {
             <h2 id="standards">What counts as sharp</h2>
             <Choice
               label="Final use"
-              value={draft.final_use ?? 'pixel'}
-              options={finalUses}
+              value={draft.final_use}
+              options={options('final-use')}
               onChange={(v) => set({ final_use: v as NonNullable<Habits['final_use']> })}
             />
             <Choice
               label="Freeze"
-              value={person.freeze ?? 'body'}
-              options={freezes}
+              value={person.freeze}
+              options={options('freeze')}
               onChange={(v) => setPerson({ freeze: v as NonNullable<Person['freeze']> })}
             />
             <NumberField
               label="ISO you go up to"
               quantity="iso"
-              value={person.iso_ceiling ?? 6400}
+              value={person.iso_ceiling}
               onChange={(iso_ceiling) => setPerson({ iso_ceiling })}
             />
             <h2>Never slower than</h2>
@@ -192,14 +193,14 @@ export default function HabitsPage() {
             ))}
             <Choice
               label="Aperture, when nothing asks otherwise"
-              value={person.openness ?? 'one-stop-down'}
-              options={opennesses}
+              value={person.openness}
+              options={options('openness')}
               onChange={(v) => setPerson({ openness: v as NonNullable<Person['openness']> })}
             />
             <h2>Screen</h2>
             <Choice
               label="Units"
-              value={draft.units ?? 'metric'}
+              value={draft.units}
               options={[
                 { value: 'metric', label: 'Metres' },
                 { value: 'imperial', label: 'Feet and miles' },

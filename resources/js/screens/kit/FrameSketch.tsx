@@ -1,6 +1,6 @@
 import { type PointerEvent, useRef } from 'react';
 import type { Body } from '../../api/client';
-import { areaLabels } from './words';
+import { label } from '../../parts/words';
 
 type Areas = NonNullable<Body['areas']>;
 type Area = keyof Areas;
@@ -20,13 +20,13 @@ export function FrameSketch({
 }) {
   const svg = useRef<SVGSVGElement>(null);
   const width = 300;
-  const height = (width * (body.sensor_height_mm ?? 24)) / (body.sensor_width_mm ?? 36);
+  const height = (width * body.sensor_height_mm) / body.sensor_width_mm;
   const points = body.points;
-  const shapes = Object.entries(body.areas ?? {})
+  const shapes = Object.entries(body.areas)
     .map(([name, area]) => ({
       name: name as Area,
-      w: Math.min(area?.width ?? 0.1, points?.width ?? 1) * width,
-      h: Math.min(area?.height ?? 0.1, points?.height ?? 1) * height,
+      w: Math.min(area.width, points?.width ?? 1) * width,
+      h: Math.min(area.height, points?.height ?? 1) * height,
     }))
     .sort((a, b) => b.w * b.h - a.w * a.h);
   const centred = (w: number, h: number) => ({
@@ -58,7 +58,7 @@ export function FrameSketch({
     window.addEventListener('pointerup', letGo);
     window.addEventListener('pointercancel', letGo);
   }
-  const said = `${shapes.length} areas${chosen ? `; ${areaLabels[chosen] ?? chosen} is lit` : ''}`;
+  const said = `${shapes.length} areas${chosen ? `; ${label('area', chosen)} is lit` : ''}`;
   return (
     <svg
       ref={svg}
@@ -70,16 +70,13 @@ export function FrameSketch({
       <rect width={width} height={height} rx="3" className="sketch-ground" />
       {points && (
         <>
+          <rect {...centred(points.width * width, points.height * height)} className="sketch-reach" />
           <rect
-            {...centred((points.width ?? 0.5) * width, (points.height ?? 0.4) * height)}
-            className="sketch-reach"
-          />
-          <rect
-            {...centred((points.two_way_width ?? 0) * width, (points.two_way_height ?? 0) * height)}
+            {...centred(points.two_way_width * width, points.two_way_height * height)}
             className="sketch-two-way"
           />
           <rect
-            {...centred((points.star_width ?? 0) * width, (points.star_height ?? 0) * height)}
+            {...centred(points.star_width * width, points.star_height * height)}
             className="sketch-star"
           />
         </>

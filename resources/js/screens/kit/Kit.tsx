@@ -107,7 +107,7 @@ export default function Kit() {
       { type, file },
       {
         onError: (error) => notTaken(error),
-        onSuccess: (item) => message.success(`“${item?.name}” is in your kit.`),
+        onSuccess: (item) => message.success(`“${item.name}” is in your kit.`),
       },
     );
   }

@@ -8,9 +8,9 @@ export function ReachBar({ lens, small = false }: { lens: Lens; small?: boolean 
   const width = small ? 200 : 440;
   const x = scaleLog([16, 1400], [0, width]);
   const marks = small ? ticks.filter((_, i) => i % 2 === 1) : ticks;
-  const zoom = lens.zoom ?? [];
-  const from = zoom[0]?.focal_mm ?? lens.focal_mm ?? 500;
-  const to = zoom.at(-1)?.focal_mm ?? lens.focal_mm ?? 500;
+  const zoom = lens.zoom;
+  const from = zoom[0]?.focal_mm ?? lens.focal_mm;
+  const to = zoom.at(-1)?.focal_mm ?? lens.focal_mm;
   return (
     <svg
       viewBox={`0 0 ${width} 30`}
@@ -26,7 +26,7 @@ export function ReachBar({ lens, small = false }: { lens: Lens; small?: boolean 
           </text>
         </g>
       ))}
-      {(lens.extenders ?? []).map((times) => (
+      {lens.extenders.map((times) => (
         <line key={times} x1={x(from)} x2={x(to * times)} y1="10" y2="10" className="reach-extended" />
       ))}
       <rect

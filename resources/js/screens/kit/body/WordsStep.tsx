@@ -1,14 +1,14 @@
 import { Input } from 'antd';
 import { Fragment, useState } from 'react';
-import type { Body } from '../../api/client';
-import type { Change } from './BodyEditor';
+import type { Body } from '../../../api/client';
+import type { Change } from './change';
 
 type Term = { key: string; group: string; ours: string };
 
 /** What the camera calls each thing, and where it is found; searched by either word. */
 export function WordsStep({ body, set, terms }: { body: Body; set: Change; terms: Term[] }) {
   const [search, setSearch] = useState('');
-  const words = body.words ?? {};
+  const words = body.words;
   const put = (key: string, fields: { label?: string; where?: string }) => {
     const next = { label: '', where: '', ...words[key], ...fields };
     const { [key]: _, ...rest } = words;

@@ -1,7 +1,7 @@
 import { Checkbox, InputNumber } from 'antd';
-import type { Body } from '../../api/client';
-import type { Change } from './BodyEditor';
-import { areaLabels, modeLabels } from './words';
+import type { Body } from '../../../api/client';
+import { label, options } from '../../../parts/words';
+import type { Change } from './change';
 
 type Areas = NonNullable<Body['areas']>;
 type AreaName = keyof Areas;
@@ -25,24 +25,24 @@ export function AreasStep({
   chosen: string | null;
   onChoose: (area: string) => void;
 }) {
-  const areas = (body.areas ?? {}) as Partial<Record<AreaName, Area>>;
+  const areas = body.areas as Partial<Record<AreaName, Area>>;
   const put = (name: AreaName, fields: Partial<Area>) =>
     set({ areas: { ...areas, [name]: { ...areas[name], ...fields } } as Areas });
   const toggle = (name: AreaName, on: boolean) => {
     if (on) {
-      const finds = (body.detects?.length ?? 0) > 0;
+      const finds = body.detects.length > 0;
       const like = (usual[name] ?? {}) as Area;
       put(name, {
         ...like,
-        detects: finds && (like.detects ?? false),
-        sees_eyes: finds && (like.sees_eyes ?? false),
+        detects: finds && like.detects,
+        sees_eyes: finds && like.sees_eyes,
       });
       onChoose(name);
     } else {
       const { [name]: _, ...rest } = areas;
       set({
         areas: rest as Areas,
-        stored_sets: (body.stored_sets ?? []).map((s) => (s.area === name ? { ...s, area: null } : s)),
+        stored_sets: body.stored_sets.map((s) => (s.area === name ? { ...s, area: null } : s)),
       });
     }
   };
@@ -66,7 +66,7 @@ export function AreasStep({
           </tr>
         </thead>
         <tbody>
-          {(Object.keys(areaLabels) as AreaName[]).map((name) => {
+          {(options('area') as { value: AreaName; label: string }[]).map(({ value: name, label: said }) => {
             const area = areas[name];
             return (
               <tr key={name} className={name === lit ? 'chosen' : ''}>
@@ -75,20 +75,20 @@ export function AreasStep({
                     checked={area !== undefined}
                     disabled={area !== undefined && Object.keys(areas).length === 1}
                     onChange={(e) => toggle(name, e.target.checked)}
-                    aria-label={`Has ${areaLabels[name]}`}
+                    aria-label={`Has ${said}`}
                   />{' '}
                   <button type="button" className="area-name" disabled={!area} onClick={() => onChoose(name)}>
-                    {areaLabels[name]}
+                    {said}
                   </button>
                 </td>
                 <td>
                   {area && (
                     <InputNumber
                       size="small"
-                      aria-label={`Width of ${areaLabels[name]} in %`}
+                      aria-label={`Width of ${said} in %`}
                       min={0.2}
                       max={100}
-                      value={percent(area.width ?? 0)}
+                      value={percent(area.width)}
                       onFocus={() => onChoose(name)}
                       onChange={(v) => v && put(name, { width: v / 100 })}
                     />
@@ -98,10 +98,10 @@ export function AreasStep({
                   {area && (
                     <InputNumber
                       size="small"
-                      aria-label={`Height of ${areaLabels[name]} in %`}
+                      aria-label={`Height of ${said} in %`}
                       min={0.2}
                       max={100}
-                      value={percent(area.height ?? 0)}
+                      value={percent(area.height)}
                       onFocus={() => onChoose(name)}
                       onChange={(v) => v && put(name, { height: v / 100 })}
                     />
@@ -110,12 +110,12 @@ export function AreasStep({
                 <td>
                   {area && (
                     <Checkbox
-                      aria-label={`${areaLabels[name]} detects subjects`}
-                      checked={area.detects ?? false}
+                      aria-label={`${said} detects subjects`}
+                      checked={area.detects}
                       onChange={(e) =>
                         put(name, {
                           detects: e.target.checked,
-                          sees_eyes: e.target.checked && (area.sees_eyes ?? false),
+                          sees_eyes: e.target.checked && area.sees_eyes,
                         })
                       }
                     />
@@ -124,8 +124,8 @@ export function AreasStep({
                 <td>
                   {area && (
                     <Checkbox
-                      aria-label={`${areaLabels[name]} finds eyes`}
-                      checked={area.sees_eyes ?? false}
+                      aria-label={`${said} finds eyes`}
+                      checked={area.sees_eyes}
                       disabled={!area.detects}
                       onChange={(e) => put(name, { sees_eyes: e.target.checked })}
                     />
@@ -138,10 +138,10 @@ export function AreasStep({
       </table>
       {lit && shape && (
         <fieldset className="modes">
-          <legend>{areaLabels[lit]} goes with</legend>
+          <legend>{label('area', lit)} goes with</legend>
           <Checkbox.Group
-            options={Object.entries(modeLabels).map(([value, label]) => ({ value, label }))}
-            value={shape.modes ?? []}
+            options={options('focus-mode', ['manual'])}
+            value={shape.modes}
             onChange={(modes) => put(lit, { modes: modes as Mode[] })}
           />
         </fieldset>

@@ -1,7 +1,7 @@
 import { Button, InputNumber } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import { client, take } from '../../api/client';
-import { NumberField } from '../../parts/NumberField';
+import { client, take } from '../../../api/client';
+import { NumberField } from '../../../parts/NumberField';
 
 /** Half a minute with a stopwatch: how long the lens takes from its nearest distance to infinity. */
 export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (seconds: number) => void }) {

@@ -1,7 +1,7 @@
 import { Button, Checkbox, Select } from 'antd';
-import type { Body } from '../../api/client';
-import type { Change } from './BodyEditor';
-import { areaLabels, dutyLabels, kindLabels, modeLabels, options, placeLabels } from './words';
+import type { Body } from '../../../api/client';
+import { options, label as said } from '../../../parts/words';
+import type { Change } from './change';
 
 type Control = NonNullable<Body['controls']>[number];
 type StoredSet = NonNullable<Body['stored_sets']>[number];
@@ -9,21 +9,21 @@ type Duty = NonNullable<Control['may']>[number];
 
 /** The controls a hand reaches, what each may carry, and the sets that are stored on them. */
 export function ControlsStep({ body, set }: { body: Body; set: Change }) {
-  const controls = body.controls ?? [];
-  const sets = body.stored_sets ?? [];
-  const holding = controls.filter((c) => c.may?.includes('stored-set'));
+  const controls = body.controls;
+  const sets = body.stored_sets;
+  const holding = controls.filter((c) => c.may.includes('stored-set'));
   const setControls = (next: Control[]) =>
     set({
       controls: next,
       stored_sets: sets.filter((s) =>
-        next.some((c) => c.place === s.control && c.may?.includes('stored-set')),
+        next.some((c) => c.place === s.control && c.may.includes('stored-set')),
       ),
     });
   const setSet = (i: number, fields: Partial<StoredSet>) =>
     set({ stored_sets: sets.map((s, at) => (at === i ? { ...s, ...fields } : s)) });
-  const areas = Object.keys(body.areas ?? {});
+  const areas = Object.keys(body.areas);
   const wordOf = (key: string, ours: string) => {
-    const own = body.words?.[key]?.label;
+    const own = body.words[key]?.label;
     return own ? `${ours} (“${own}”)` : ours;
   };
   return (
@@ -32,7 +32,7 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
       <p className="quiet">Tick what is there, and say what the menu lets you give to it.</p>
       <table className="area-table">
         <tbody>
-          {Object.entries(placeLabels).map(([place, label]) => {
+          {options('control-place').map(({ value: place, label }) => {
             const control = controls.find((c) => c.place === place);
             return (
               <tr key={place}>
@@ -58,8 +58,8 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
                       size="small"
                       className="wide"
                       maxTagCount="responsive"
-                      options={options(dutyLabels)}
-                      value={control.may ?? []}
+                      options={options('duty')}
+                      value={control.may}
                       onChange={(may: Duty[]) =>
                         setControls(controls.map((c) => (c === control ? { ...c, may } : c)))
                       }
@@ -76,7 +76,7 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
         Focus settings that a button puts in force while you hold it. Leave open what it does not touch.
       </p>
       {sets.map((stored, i) => {
-        const shape = stored.area ? body.areas?.[stored.area as keyof NonNullable<Body['areas']>] : null;
+        const shape = stored.area ? body.areas[stored.area as keyof NonNullable<Body['areas']>] : null;
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: a set is only told by its place
           <div key={`${stored.control}-${i + 1}`} className="fields stored">
@@ -87,7 +87,7 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
                 value={stored.control}
                 options={holding.map((c) => ({
                   value: c.place,
-                  label: wordOf(`control.${c.place}`, placeLabels[c.place] ?? c.place),
+                  label: wordOf(`control.${c.place}`, said('control-place', c.place)),
                 }))}
                 onChange={(control) => setSet(i, { control })}
               />
@@ -95,15 +95,17 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
             <Open
               label="Focus mode"
               value={stored.mode}
-              options={options(modeLabels).filter((m) => !shape || shape.modes?.includes(m.value as never))}
+              options={options('focus-mode', ['manual']).filter(
+                (m) => !shape || shape.modes.includes(m.value as never),
+              )}
               onChange={(mode) => setSet(i, { mode: mode as never })}
             />
             <Open
               label="Area"
               value={stored.area}
-              options={areas.map((a) => ({ value: a, label: wordOf(`area.${a}`, areaLabels[a] ?? a) }))}
+              options={areas.map((a) => ({ value: a, label: wordOf(`area.${a}`, said('area', a)) }))}
               onChange={(area) => {
-                const allowed = body.areas?.[area as keyof NonNullable<Body['areas']>]?.modes;
+                const allowed = body.areas[area as keyof NonNullable<Body['areas']>]?.modes;
                 setSet(i, {
                   area: area as never,
                   ...(stored.mode && allowed && !allowed.includes(stored.mode as never)
@@ -116,7 +118,7 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
               label="Detection"
               value={stored.detect}
               options={[
-                ...(body.detects ?? []).map((k) => ({ value: k as string, label: kindLabels[k] ?? k })),
+                ...body.detects.map((k) => ({ value: k as string, label: said('detection', k) })),
                 { value: 'off', label: 'Off' },
               ]}
               onChange={(detect) => setSet(i, { detect: detect as never })}
@@ -124,7 +126,7 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
             <Open
               label="Response"
               value={stored.preset}
-              options={(body.presets ?? []).map((p) => ({
+              options={body.presets.map((p) => ({
                 value: p.id,
                 label: wordOf(`preset.${p.id}`, p.id),
               }))}
@@ -132,7 +134,7 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
             />
             <div className="stored-last">
               <Checkbox
-                checked={stored.recalls_exposure ?? false}
+                checked={stored.recalls_exposure}
                 onChange={(e) => setSet(i, { recalls_exposure: e.target.checked })}
               >
                 recalls shutter or ISO too
@@ -196,7 +198,7 @@ function Open({
         placeholder="as it is"
         value={value ?? null}
         options={choices}
-        onChange={(v) => onChange(v ?? null)}
+        onChange={(v) => onChange(v)}
         onClear={() => onChange(null)}
       />
     </div>

@@ -1,0 +1,47 @@
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useSession } from '../api/hooks';
+
+/** Where somebody’s draft of something is kept in this browser; nobody else who signs in here is shown it. */
+export function useDraftStore<T>(what: string) {
+  const person = useSession().data?.user?.id ?? 'nobody';
+  return useMemo(() => {
+    const key = `rush-hold.draft.${person}.${what}`;
+    return {
+      /** What was left behind, when it was made from this base. */
+      left: (base: string): T | null => {
+        try {
+          const kept = JSON.parse(localStorage.getItem(key) ?? 'null');
+          return kept !== null && kept.base === base ? (kept.draft as T) : null;
+        } catch {
+          return null;
+        }
+      },
+      keep: (base: string, draft: T) => localStorage.setItem(key, JSON.stringify({ base, draft })),
+      drop: () => localStorage.removeItem(key),
+    };
+  }, [person, what]);
+}
+
+/** A document being written, kept in this browser until it is saved. */
+export function useDraft<T>(what: string, base: T | undefined) {
+  const store = useDraftStore<T>(what);
+  const [draft, setDraft] = useState<T | undefined>(undefined);
+  const [from, setFrom] = useState<T | undefined>(undefined);
+
+  useEffect(() => {
+    if (base === undefined || base === from) return;
+    setFrom(base);
+    setDraft(store.left(JSON.stringify(base)) ?? base);
+  }, [base, from, store]);
+
+  const change = useCallback(
+    (next: T) => {
+      setDraft(next);
+      store.keep(JSON.stringify(from), next);
+    },
+    [store, from],
+  );
+  const dirty = draft !== undefined && from !== undefined && JSON.stringify(draft) !== JSON.stringify(from);
+
+  return { draft, change, forget: store.drop, dirty };
+}

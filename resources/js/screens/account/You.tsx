@@ -1,0 +1,36 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Button, Form, Input } from 'antd';
+import { client, take } from '../../api/client';
+import { Part } from './Part';
+import { useWork } from './useWork';
+
+/** The person’s name. */
+export function You({ name, email }: { name: string; email: string }) {
+  const queries = useQueryClient();
+  const { busy, run } = useWork();
+  return (
+    <Part title="You">
+      <Form
+        name="you"
+        layout="vertical"
+        requiredMark={false}
+        initialValues={{ name }}
+        onFinish={({ name }: { name: string }) =>
+          void run(
+            async () =>
+              queries.setQueryData(['session'], await take(client.PATCH('/api/account', { body: { name } }))),
+            'Saved',
+          )
+        }
+      >
+        <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Enter a name.' }]}>
+          <Input maxLength={80} autoComplete="name" />
+        </Form.Item>
+        <p className="quiet account-mail">Signed in as {email}</p>
+        <Button htmlType="submit" loading={busy}>
+          Save name
+        </Button>
+      </Form>
+    </Part>
+  );
+}

@@ -1,0 +1,92 @@
+import { Button, Dropdown, Input } from 'antd';
+import { TopBar } from '../../shell/TopBar';
+import type { Draft, useDesk } from './useDesk';
+
+type Props = {
+  id: string | undefined;
+  draft: Draft;
+  desk: ReturnType<typeof useDesk>;
+  busy: boolean;
+  onKeep: (asCopy?: boolean) => Promise<void>;
+  onHelp: () => void;
+};
+
+/** The bar of the desk: the name of the rush, undo, help and saving. */
+export function DeskBar({ id, draft, desk, busy, onKeep: keep, onHelp }: Props) {
+  return (
+    <TopBar
+      actions={
+        <>
+          <Button
+            type="text"
+            onClick={desk.undo}
+            disabled={!desk.canUndo}
+            aria-label="Undo"
+            title="Undo (Ctrl Z)"
+          >
+            ↶
+          </Button>
+          <Button
+            type="text"
+            onClick={desk.redo}
+            disabled={!desk.canRedo}
+            aria-label="Redo"
+            title="Redo (Ctrl Shift Z)"
+          >
+            ↷
+          </Button>
+          <Button type="text" onClick={() => onHelp()} aria-label="Help" title="Help (?)">
+            ?
+          </Button>
+          <Button
+            className="save"
+            type={desk.dirty || id === undefined ? 'primary' : 'default'}
+            loading={busy}
+            onClick={() => void keep()}
+          >
+            {desk.dirty || id === undefined ? 'Save' : 'Saved'}
+          </Button>
+          {id !== undefined && (
+            <Dropdown
+              trigger={['click']}
+              menu={{
+                items: [
+                  { key: 'copy', label: 'Save as a copy', onClick: () => void keep(true) },
+                  {
+                    key: 'revert',
+                    label: 'Back to what is saved',
+                    disabled: !desk.dirty,
+                    onClick: desk.revert,
+                  },
+                  {
+                    key: 'file',
+                    label: (
+                      <a href={`/api/rushes/${id}/document`} download>
+                        Download what is saved
+                      </a>
+                    ),
+                  },
+                ],
+              }}
+            >
+              <Button type="text" aria-label="More for this rush">
+                •••
+              </Button>
+            </Dropdown>
+          )}
+        </>
+      }
+    >
+      <Input
+        className="rush-title"
+        variant="borderless"
+        aria-label="Name of the rush"
+        maxLength={120}
+        value={draft.document.name}
+        onChange={(event) =>
+          desk.change({ document: { ...draft.document, name: event.target.value } }, 'name')
+        }
+      />
+    </TopBar>
+  );
+}

@@ -1,0 +1,51 @@
+import { App, Select } from 'antd';
+import { useMemo } from 'react';
+import type { Rush } from '../../api/client';
+import { useFetchKit, useKit, useKitItem } from '../../api/kit';
+
+/** The subject of a rush among those on the shelf, with its profile. */
+export function useSubjectOf(rush: Rush) {
+  const subjects = useKit('subjects');
+  const current = subjects.data?.find((s) => s.name === rush.subject.name);
+  return { subjects, current, profile: useKitItem('subjects', current?.id).data?.document };
+}
+
+type Props = { rush: Rush; onRush: (rush: Rush, merge: string) => void };
+
+/** Who comes. */
+export function SubjectPicker({ rush, onRush }: Props) {
+  const { subjects, current, profile } = useSubjectOf(rush);
+  const groups = useMemo(() => {
+    const groups = new Map<string, { value: string; label: string }[]>();
+    for (const s of subjects.data ?? []) {
+      const group = s.outline.group ?? 'Own';
+      groups.set(group, [...(groups.get(group) ?? []), { value: s.id, label: s.name }]);
+    }
+    return [...groups].map(([label, options]) => ({ label, options }));
+  }, [subjects.data]);
+  const fetchKit = useFetchKit();
+  const { message } = App.useApp();
+  return (
+    <div className="rush-subject">
+      <Select
+        aria-label="Subject"
+        className="wide"
+        showSearch
+        optionFilterProp="label"
+        placeholder="Choose a subject"
+        loading={subjects.isPending}
+        options={groups}
+        value={current?.id ?? (rush.subject.name ? rush.subject.name : null)}
+        onChange={async (id) => {
+          try {
+            const { subject, hazards } = (await fetchKit('subjects', id)).document;
+            onRush({ ...rush, subject, scene: { ...rush.scene, hazards } }, `subject ${id}`);
+          } catch (error) {
+            message.error((error as Error).message);
+          }
+        }}
+      />
+      {profile && <p className="quiet habit">{profile.habit}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,68 @@
+import { useEffect } from 'react';
+import type { Hold, Plan } from '../../api/client';
+import type { useDesk } from './useDesk';
+import type { usePlayback } from './usePlayback';
+
+type Keys = {
+  desk: ReturnType<typeof useDesk>;
+  playback: ReturnType<typeof usePlayback>;
+  shown: Plan | undefined;
+  framesPerS: number;
+  chosen: string;
+  compared: Hold | null;
+  keep: () => Promise<void>;
+  onHelp: () => void;
+  onPin: (setting: string, value: unknown) => void;
+  onChoose: (setting: string) => void;
+  onCompare: (hold: Hold | null) => void;
+};
+
+/** What the desk does by keyboard; the help says it. */
+export function useDeskKeys(keys: Keys) {
+  const { desk, playback, shown, framesPerS, chosen, compared, keep, onHelp, onPin, onChoose, onCompare } =
+    keys;
+  useEffect(() => {
+    function onKey(event: KeyboardEvent) {
+      const target = event.target as HTMLElement;
+      const typing = target.closest('input, textarea, [role="combobox"], [contenteditable]') !== null;
+      const command = event.ctrlKey || event.metaKey;
+      const key = event.key.toLowerCase();
+      if (command && key === 's') {
+        event.preventDefault();
+        void keep();
+      } else if (command && key === 'z' && !typing) {
+        event.preventDefault();
+        if (event.shiftKey) desk.redo();
+        else desk.undo();
+      } else if (command && key === 'y' && !typing) {
+        event.preventDefault();
+        desk.redo();
+      } else if (typing || command || event.altKey) {
+        return;
+      } else if (key === '?') {
+        onHelp();
+      } else if (key === ' ' && target.closest('button, a, [role="slider"]') === null) {
+        event.preventDefault();
+        playback.toggle();
+      } else if (key === ',' || key === '.') {
+        playback.step((key === '.' ? 1 : -1) / framesPerS);
+      } else if (key === 'p') {
+        const line = shown?.lines.find((l) => l.setting === chosen);
+        if (line) onPin(line.setting, line.pinned ? undefined : line.value);
+      } else if (key === 'c' || key === 'n') {
+        // The winner beside the next best, then beside each after it.
+        const others = (shown?.ranking ?? []).filter((e) => e.rejected_because === undefined).slice(1);
+        const at = others.findIndex((e) => e.hold === compared);
+        const to = key === 'c' ? (compared ? -1 : 0) : at + (event.shiftKey ? -1 : 1);
+        if (key === 'c' || others[to]) onCompare(others[to]?.hold ?? null);
+      } else if (key === 'j' || key === 'k') {
+        const lines = shown?.lines ?? [];
+        const at = lines.findIndex((l) => l.setting === chosen) + (key === 'j' ? 1 : -1);
+        const next = lines[Math.max(0, Math.min(lines.length - 1, at))];
+        if (next) onChoose(next.setting);
+      }
+    }
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [keep, desk, playback, shown, framesPerS, chosen, compared, onHelp, onPin, onChoose, onCompare]);
+}

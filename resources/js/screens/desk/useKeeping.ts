@@ -1,0 +1,81 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { App } from 'antd';
+import { useCallback, useEffect, useRef } from 'react';
+import { useBlocker, useNavigate } from 'react-router';
+import type { Refusal, SavedRush } from '../../api/client';
+import { useSaveRush } from '../../api/hooks';
+import type { useDesk } from './useDesk';
+
+/** Saving what is on the desk, and not leaving without it. */
+export function useKeeping(
+  id: string | undefined,
+  saved: SavedRush | undefined,
+  desk: ReturnType<typeof useDesk>,
+) {
+  const save = useSaveRush();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const { message, modal } = App.useApp();
+  const leaving = useRef(false);
+  const { draft } = desk;
+
+  const keep = useCallback(
+    async (asCopy = false) => {
+      if (!draft) return;
+      try {
+        const copy = asCopy || id === undefined;
+        const stored = await save.mutateAsync({
+          ...(copy ? {} : { id, version: saved?.version ?? 1 }),
+          document: draft.document,
+          pins: draft.pins,
+        });
+        desk.forget();
+        message.success('Saved');
+        if (copy) {
+          leaving.current = true;
+          navigate(`/rushes/${stored.id}`, { replace: id === undefined });
+        }
+      } catch (error) {
+        const refusal = error as Refusal;
+        if (refusal.status !== 409) {
+          message.error(refusal.message);
+          return;
+        }
+        modal.confirm({
+          title: 'Changed in another window',
+          content: refusal.message,
+          okText: 'Save mine as a copy',
+          cancelText: 'Open the other one',
+          onOk: () => keep(true),
+          onCancel: () => {
+            desk.forget();
+            void queries.invalidateQueries({ queryKey: ['rush', id] }).then(() => navigate(0));
+          },
+        });
+      }
+    },
+    [draft, id, saved?.version, save.mutateAsync, desk.forget, message, modal, navigate, queries],
+  );
+
+  useEffect(() => {
+    leaving.current = false;
+  });
+  const blocker = useBlocker(
+    ({ currentLocation, nextLocation }) =>
+      desk.dirty && !leaving.current && currentLocation.pathname !== nextLocation.pathname,
+  );
+  useEffect(() => {
+    if (blocker.state !== 'blocked') return;
+    const asking = modal.confirm({
+      title: 'Leave without saving?',
+      content: 'Your changes stay in this browser and come back when you open this rush again.',
+      okText: 'Leave',
+      cancelText: 'Stay',
+      onOk: () => blocker.proceed(),
+      onCancel: () => blocker.reset(),
+    });
+    return () => asking.destroy();
+  }, [blocker, modal]);
+
+  return { keep, busy: save.isPending };
+}

@@ -1,0 +1,99 @@
+import { Button, Input, InputNumber, Select } from 'antd';
+import type { Body } from '../../../api/client';
+import { options } from '../../../parts/words';
+import { type Change, named } from './change';
+
+/** What a new preset starts from. */
+const usualPreset = { patience_s: 0.3, nimble: 0.5, wins: 'held' } as const;
+
+/** Responses that the body sells ready-made, under the person’s own names. */
+export function Presets({ body, set }: { body: Body; set: Change }) {
+  const presets = body.presets;
+  const setPreset = (i: number, fields: Partial<(typeof presets)[number]>) =>
+    set({ presets: presets.map((p, at) => (at === i ? { ...p, ...fields } : p)) });
+  const freshId = (role: string) => {
+    let id = role;
+    for (let n = 2; presets.some((p) => p.id === id); n++) id = `${role}-${n}`;
+    return id;
+  };
+  return (
+    <>
+      <h3>Ready-made presets</h3>
+      <table className="area-table">
+        <thead>
+          <tr>
+            <th>What your camera calls it</th>
+            <th>Patience, s</th>
+            <th>Nimbleness</th>
+            <th>What wins</th>
+            <th aria-label="Remove" />
+          </tr>
+        </thead>
+        <tbody>
+          {presets.map((preset, i) => (
+            <tr key={preset.id}>
+              <td>
+                <Input
+                  aria-label={`Name of preset ${i + 1}`}
+                  maxLength={60}
+                  placeholder={preset.id}
+                  value={body.words[`preset.${preset.id}`]?.label ?? ''}
+                  onChange={(e) => set({ words: named(body.words, `preset.${preset.id}`, e.target.value) })}
+                />
+              </td>
+              <td>
+                <InputNumber
+                  aria-label={`Patience of preset ${i + 1}`}
+                  min={0}
+                  max={3}
+                  step={0.1}
+                  value={preset.patience_s}
+                  onChange={(v) => setPreset(i, { patience_s: v ?? 0 })}
+                />
+              </td>
+              <td>
+                <InputNumber
+                  aria-label={`Nimbleness of preset ${i + 1}`}
+                  min={0}
+                  max={1}
+                  step={0.1}
+                  value={preset.nimble}
+                  onChange={(v) => setPreset(i, { nimble: v ?? 0 })}
+                />
+              </td>
+              <td>
+                <Select
+                  aria-label={`What wins with preset ${i + 1}`}
+                  value={preset.wins}
+                  options={options('wins')}
+                  popupMatchSelectWidth={false}
+                  onChange={(wins) => setPreset(i, { wins: wins as typeof preset.wins })}
+                />
+              </td>
+              <td>
+                <Button
+                  size="small"
+                  type="text"
+                  aria-label={`Remove preset ${i + 1}`}
+                  onClick={() =>
+                    set({
+                      presets: presets.filter((_, at) => at !== i),
+                      stored_sets: body.stored_sets.map((s) =>
+                        s.preset === preset.id ? { ...s, preset: null } : s,
+                      ),
+                    })
+                  }
+                >
+                  ✕
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Button onClick={() => set({ presets: [...presets, { id: freshId('own'), ...usualPreset }] })}>
+        Add a preset
+      </Button>
+    </>
+  );
+}

@@ -1,0 +1,142 @@
+import { Checkbox, Input } from 'antd';
+import { useId } from 'react';
+import type { Body } from '../../../api/client';
+import { NumberField } from '../../../parts/NumberField';
+import type { Quantity } from '../../../parts/units';
+import type { Change } from './change';
+import { PointFields } from './PointFields';
+
+const shutterOf = (s: number) => Math.round(1 / s);
+
+/** A mechanical shutter as bodies have it. */
+const usualMechanical: Body['mechanical'] = { frames_per_s: 10, fastest_shutter_s: 1 / 8000 };
+
+/** The points of a mirror body as most have them: crowding the middle. */
+const usualPoints: Body['points'] = {
+  width: 0.55,
+  height: 0.42,
+  two_way_width: 0.26,
+  two_way_height: 0.42,
+  star_width: 0.05,
+  star_height: 0.1,
+  outer: 'upright',
+};
+
+/** What a data sheet says of sensor, shutter and focus. */
+export function SensorStep({
+  body,
+  set,
+  problemField,
+}: {
+  body: Body;
+  set: Change;
+  problemField: string | null;
+}) {
+  const id = useId();
+  const number = (name: keyof Body, label: string, quantity: Quantity, hint?: string) => (
+    <NumberField
+      label={label}
+      quantity={quantity}
+      value={Number(body[name])}
+      problem={problemField === name ? 'Out of range' : null}
+      onChange={(value) => set({ [name]: quantity === 'count' ? Math.round(value) : value } as Partial<Body>)}
+      {...(hint ? { hint } : {})}
+    />
+  );
+  return (
+    <>
+      <h2>Sensor and speed</h2>
+      <div className="field">
+        <label htmlFor={id}>What you call it</label>
+        <Input
+          id={id}
+          maxLength={120}
+          value={body.name}
+          placeholder="My everyday body"
+          onChange={(event) => set({ name: event.target.value })}
+        />
+      </div>
+      <div className="fields">
+        {number('sensor_width_mm', 'Sensor width', 'fine mm')}
+        {number('sensor_height_mm', 'Sensor height', 'fine mm')}
+        {number('pixels_wide', 'Pixels across', 'count')}
+        {number('pixels_high', 'Pixels down', 'count')}
+        {number(
+          'frames_per_s',
+          body.mirror ? 'Frame rate' : 'Frame rate, electronic',
+          'frames',
+          'While it keeps focusing',
+        )}
+        {number('buffer_frames', 'Frames before it slows', 'count')}
+        {!body.mirror &&
+          number('readout_s', 'Readout of the sensor', 'short time', 'From the first line to the last')}
+        <NumberField
+          label="Shortest exposure: 1 ÷"
+          quantity="count"
+          value={shutterOf(body.fastest_shutter_s)}
+          onChange={(value) => value >= 1 && set({ fastest_shutter_s: 1 / value })}
+        />
+        {number('focus_cycle_hz', 'Focus measurements a second', 'count')}
+        {number(
+          'light_limit_ev',
+          'Last light it focuses in',
+          'ev',
+          'As its data sheet gives it, with a bright lens',
+        )}
+        {number('iso_min', 'Lowest ISO', 'iso')}
+        {number('iso_max', 'Highest ISO', 'iso')}
+      </div>
+      {!body.mirror && (
+        <Checkbox
+          checked={body.mechanical != null}
+          onChange={(event) =>
+            set({
+              mechanical: event.target.checked ? usualMechanical : null,
+            })
+          }
+        >
+          It has a mechanical shutter as well
+        </Checkbox>
+      )}
+      {body.mechanical && (
+        <div className="fields">
+          <NumberField
+            label="Frame rate, mechanical"
+            quantity="frames"
+            value={body.mechanical.frames_per_s}
+            onChange={(v) =>
+              set({ mechanical: { ...body.mechanical, frames_per_s: v } as Body['mechanical'] })
+            }
+          />
+          <NumberField
+            label="Shortest exposure: 1 ÷"
+            quantity="count"
+            value={shutterOf(body.mechanical.fastest_shutter_s)}
+            onChange={(v) =>
+              v >= 1 &&
+              set({ mechanical: { ...body.mechanical, fastest_shutter_s: 1 / v } as Body['mechanical'] })
+            }
+          />
+        </div>
+      )}
+      <Checkbox
+        checked={body.mirror}
+        onChange={(event) =>
+          set(
+            event.target.checked
+              ? {
+                  mirror: true,
+                  readout_s: 0,
+                  mechanical: null,
+                  points: body.points ?? usualPoints,
+                }
+              : { mirror: false, points: null },
+          )
+        }
+      >
+        It has a mirror
+      </Checkbox>
+      {body.mirror && body.points && <PointFields points={body.points} set={set} />}
+    </>
+  );
+}

@@ -1,0 +1,80 @@
+import { Button, Input, InputNumber } from 'antd';
+import type { Body } from '../../../api/client';
+import { named } from './change';
+
+const scales = { patience: 'Steps of patience', nimble: 'Steps of nimbleness' };
+
+/** The steps a body has on one scale, each with the camera’s own name for it. */
+export function Steps({
+  what,
+  unit,
+  most,
+  steps,
+  words,
+  onChange,
+}: {
+  what: keyof typeof scales;
+  unit: string;
+  most: number;
+  steps: number[];
+  words: Body['words'];
+  onChange: (steps: number[], words: Body['words']) => void;
+}) {
+  const key = (step: number) => `${what}.${step}`;
+  const move = (i: number, to: number) => {
+    const label = words[key(steps[i] ?? 0)]?.label ?? '';
+    const others = named(words, key(steps[i] ?? 0), '');
+    onChange(
+      steps.map((s, at) => (at === i ? to : s)),
+      named(others, key(to), label),
+    );
+  };
+  return (
+    <fieldset className="steps">
+      <legend>{scales[what]}</legend>
+      {steps.map((step, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a step has no other name while its value is typed
+        <div key={i} className="step-row">
+          <InputNumber
+            aria-label={`${scales[what]}, ${i + 1}`}
+            min={0}
+            max={most}
+            step={most / 10}
+            suffix={unit}
+            value={step}
+            onChange={(v) => move(i, Number((v ?? 0).toFixed(3)))}
+          />
+          <Input
+            aria-label={`What your camera calls step ${i + 1} of ${what}`}
+            maxLength={60}
+            placeholder="Your camera’s name for it"
+            value={words[key(step)]?.label ?? ''}
+            onChange={(e) => onChange(steps, named(words, key(step), e.target.value))}
+          />
+          <Button
+            size="small"
+            type="text"
+            aria-label={`Remove step ${i + 1} of ${what}`}
+            disabled={steps.length === 1}
+            onClick={() =>
+              onChange(
+                steps.filter((_, at) => at !== i),
+                named(words, key(step), ''),
+              )
+            }
+          >
+            ✕
+          </Button>
+        </div>
+      ))}
+      <Button
+        size="small"
+        onClick={() =>
+          onChange([...steps, Math.min(most, Number(((steps.at(-1) ?? 0) + most / 10).toFixed(3)))], words)
+        }
+      >
+        Add a step
+      </Button>
+    </fieldset>
+  );
+}

@@ -1,0 +1,205 @@
+import '../kit.css';
+import { App, Checkbox, Input, Radio, Select } from 'antd';
+import { useId, useMemo, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import type { Lens, Refusal } from '../../../api/client';
+import { useHabits, useKit, useKitItem } from '../../../api/kit';
+import { NumberField } from '../../../parts/NumberField';
+import type { Quantity } from '../../../parts/units';
+import { useEditor } from '../../../parts/useEditor';
+import { Failed, Waiting } from '../../../shell/Messages';
+import { TopBar } from '../../../shell/TopBar';
+import { EditorHead } from '../EditorHead';
+import { ReachBar } from '../ReachBar';
+import { RangeFields } from './RangeFields';
+import { ReachTable } from './ReachTable';
+import { SweepWatch } from './SweepWatch';
+import { ZoomFields } from './ZoomFields';
+
+/** What a new lens is described from, and what it is seen through until another body is chosen. */
+const usualLens = 'sample-100-400';
+const usualBody = 'sample-fast-mirrorless';
+
+const extenders = [1.2, 1.4, 1.7, 2];
+
+/** A zoom made of a lens with one focal length: from short to where it was. */
+const asZoom = (lens: Lens): Lens['zoom'] => [
+  { focal_mm: 100, max_aperture: lens.max_aperture },
+  { focal_mm: Math.max(200, lens.focal_mm), max_aperture: lens.max_aperture },
+];
+
+/** The body a lens is looked at through: the one chosen, the person’s usual one, or a sample. */
+function useThrough() {
+  const bodies = useKit('bodies');
+  const habits = useHabits();
+  const [chosen, choose] = useState<string | null>(null);
+  const through =
+    bodies.data?.find((b) => b.id === (chosen ?? habits.data?.body ?? '')) ??
+    bodies.data?.find((b) => b.id === usualBody);
+  const body = useKitItem('bodies', through?.id).data?.document;
+  return { bodies: bodies.data ?? [], through, body, choose };
+}
+
+/** One lens: what it reaches, how fast it drives, and what its switch allows. */
+export default function LensEditor() {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const nameId = useId();
+  const opened = useKitItem('lenses', id ?? usualLens);
+  const item = id === undefined ? undefined : opened.data;
+  const base = useMemo<Lens | undefined>(
+    () => opened.data && { ...opened.data.document, ...(id === undefined ? { name: '' } : {}) },
+    [id, opened.data],
+  );
+  const { bodies, through, body, choose } = useThrough();
+  const [distance, setDistance] = useState(20);
+  const editor = useEditor({
+    type: 'lenses',
+    what: `lens.${id ?? 'new'}`,
+    base,
+    item,
+    asCheck: (d) => ({ ...d, name: d.name || 'lens' }),
+    more: { ...(body ? { body } : {}), distance_m: distance },
+  });
+  const { draft, refused } = editor;
+
+  if (opened.isError)
+    return (
+      <Failed
+        message={(opened.error as Refusal).status === 404 ? 'This lens is not there.' : opened.error.message}
+      />
+    );
+  if (!draft) return <Waiting what="Opening" />;
+
+  const set = (fields: Partial<Lens>) => editor.change({ ...draft, ...fields });
+  const setZoom = (zoom: Lens['zoom']) =>
+    set({ zoom, ...(zoom.length > 0 ? { focal_mm: zoom.at(-1)?.focal_mm ?? draft.focal_mm } : {}) });
+  const number = (name: keyof Lens, label: string, quantity: Quantity, hint?: string) => (
+    <NumberField
+      label={label}
+      quantity={quantity}
+      value={Number(draft[name])}
+      problem={refused?.field === name ? refused.message : null}
+      onChange={(value) => set({ [name]: value } as Partial<Lens>)}
+      {...(hint ? { hint } : {})}
+    />
+  );
+
+  async function keep() {
+    if (!draft?.name.trim()) {
+      message.info('Give it a name first.');
+      document.getElementById(nameId)?.focus();
+      return;
+    }
+    if (await editor.keep()) {
+      message.success(editor.own ? 'Saved' : `“${draft.name}” is in your kit.`);
+      navigate('/kit');
+    }
+  }
+
+  return (
+    <>
+      <TopBar />
+      <main className="page">
+        <EditorHead
+          title={id === undefined ? 'Add a lens' : draft.name || 'Lens'}
+          sample={item?.sample === true}
+          dirty={editor.dirty}
+          busy={editor.busy}
+          refused={refused !== null}
+          onRevert={editor.revert}
+          onKeep={() => void keep()}
+        />
+        <div className="lens-grid">
+          <div className="guide-body">
+            {refused && (
+              <p className="guide-refused" role="alert">
+                {refused.message}
+              </p>
+            )}
+            <div className="field">
+              <label htmlFor={nameId}>What you call it</label>
+              <Input
+                id={nameId}
+                maxLength={120}
+                placeholder="My long zoom"
+                value={draft.name}
+                onChange={(e) => set({ name: e.target.value })}
+              />
+            </div>
+            <Radio.Group
+              value={draft.zoom.length > 0 ? 'zoom' : 'prime'}
+              options={[
+                { value: 'prime', label: 'One focal length' },
+                { value: 'zoom', label: 'Zoom' },
+              ]}
+              onChange={(e) => setZoom(e.target.value === 'zoom' ? asZoom(draft) : [])}
+            />
+            {draft.zoom.length > 0 ? (
+              <ZoomFields zoom={draft.zoom} onZoom={setZoom} />
+            ) : (
+              <div className="fields">
+                {number('focal_mm', 'Focal length', 'mm')}
+                {number('max_aperture', 'Widest', 'fnumber')}
+              </div>
+            )}
+            <div className="fields">
+              {number('min_aperture', 'Smallest', 'fnumber')}
+              {number('nearest_m', 'Nearest focus', 'length')}
+              {number('stabiliser_stops', 'Stabiliser', 'stops', '0 for none')}
+              {number('best_stops_down', 'Crispest, from wide open', 'stops')}
+            </div>
+            <SweepWatch sweep={draft.sweep_s} onSweep={(sweep_s) => set({ sweep_s })} />
+            <h2>Switches and extenders</h2>
+            <RangeFields
+              ranges={draft.ranges}
+              nearestM={draft.nearest_m}
+              onRanges={(ranges) => set({ ranges })}
+            />
+            <div className="field">
+              <label htmlFor="extenders">Extenders it takes</label>
+              <Select
+                id="extenders"
+                mode="multiple"
+                placeholder="None"
+                options={extenders.map((v) => ({ value: v, label: `${v}×` }))}
+                value={draft.extenders}
+                onChange={(v) => set({ extenders: [...v].sort((a, b) => a - b) })}
+              />
+            </div>
+            <Checkbox
+              checked={draft.manual_switch}
+              onChange={(e) => set({ manual_switch: e.target.checked })}
+            >
+              A switch on it turns autofocus off
+            </Checkbox>
+          </div>
+          <aside className="guide-side" aria-label="What it reaches">
+            <ReachBar lens={draft} />
+            <div className="field">
+              <label htmlFor="through">Seen through</label>
+              <Select
+                id="through"
+                value={through?.id ?? null}
+                options={bodies.map((b) => ({ value: b.id, label: b.name }))}
+                onChange={choose}
+              />
+            </div>
+            <NumberField
+              label="At"
+              quantity="length"
+              value={distance}
+              onChange={(v) => v >= 1 && setDistance(v)}
+            />
+            <ReachTable reach={editor.check?.reach ?? []} />
+            <p className="quiet">
+              Field: how much lies across the frame at that distance. An extender takes its square in light
+              and makes the drive that much slower against the subject.
+            </p>
+          </aside>
+        </div>
+      </main>
+    </>
+  );
+}

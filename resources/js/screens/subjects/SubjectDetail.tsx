@@ -1,0 +1,135 @@
+import { App, Button, Dropdown } from 'antd';
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { SubjectProfile } from '../../api/client';
+import { type Item, kitActions, useKitAction, useSaveKit } from '../../api/kit';
+import { useEditor } from '../../parts/useEditor';
+import { useUndo } from '../../parts/useUndo';
+import { SubjectFacts } from './SubjectFacts';
+import { SubjectFields } from './SubjectFields';
+import { TrueScale } from './TrueScale';
+
+/** What else can be done with a subject: copying, deleting with a way back. */
+function useSubjectActions(item: Item<'subjects'>) {
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const undo = useUndo();
+  const save = useSaveKit('subjects');
+  const remove = useKitAction(kitActions.remove);
+  const restore = useKitAction(kitActions.restore);
+  const failed = (error: Error) => message.error(error.message);
+  return {
+    copy: (profile: SubjectProfile) =>
+      save.mutate(
+        {
+          document: {
+            ...profile,
+            group: 'Own',
+            subject: { ...profile.subject, name: `${profile.subject.name} (copy)` },
+          },
+        },
+        { onError: failed, onSuccess: (made) => navigate(`/subjects/${made.id}`) },
+      ),
+    remove: () => {
+      const which = { type: 'subjects' as const, id: item.id };
+      remove.mutate(which, {
+        onError: failed,
+        onSuccess: () => {
+          navigate(item.based_on ? `/subjects/${item.based_on}` : '/subjects');
+          undo(
+            item.based_on ? 'Your version is deleted; the sample is back' : `“${item.name}” is deleted`,
+            () => restore.mutateAsync(which),
+          );
+        },
+      });
+    },
+  };
+}
+
+/** One subject: what is known of it, and correcting it. */
+export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const actions = useSubjectActions(item);
+  const [editing, setEditing] = useState(false);
+  const editor = useEditor({
+    type: 'subjects',
+    what: `subject.${item.id}`,
+    base: item.document,
+    item,
+    asCheck: (d) => (editing ? d : undefined),
+  });
+  const { draft } = editor;
+  useEffect(() => {
+    if (editor.dirty) setEditing(true);
+  }, [editor.dirty]);
+  if (!draft) return null;
+
+  async function keep() {
+    const saved = await editor.keep();
+    if (!saved) return;
+    setEditing(false);
+    message.success(item.sample ? 'Saved; yours now stands in for the sample.' : 'Saved');
+    navigate(`/subjects/${saved.id}`);
+  }
+
+  return (
+    <section className="page subject-detail" aria-label={item.name}>
+      <div className="page-head">
+        <h1>{draft.subject.name}</h1>
+        <Button onClick={() => navigate(`/rushes/new?subject=${item.id}`)}>New rush with it</Button>
+        {editing ? (
+          <>
+            <Button
+              onClick={() => {
+                editor.revert();
+                setEditing(false);
+              }}
+            >
+              Cancel
+            </Button>
+            <Button
+              type="primary"
+              loading={editor.busy}
+              disabled={editor.refused !== null}
+              onClick={() => void keep()}
+            >
+              Save
+            </Button>
+          </>
+        ) : (
+          <Button type="primary" onClick={() => setEditing(true)}>
+            Correct it
+          </Button>
+        )}
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              { key: 'copy', label: 'Make another from it', onClick: () => actions.copy(draft) },
+              {
+                key: 'file',
+                label: (
+                  <a href={`/api/kit/subjects/${item.id}/document`} download>
+                    Download
+                  </a>
+                ),
+              },
+              ...(item.sample ? [] : [{ key: 'delete', label: 'Delete', onClick: actions.remove }]),
+            ],
+          }}
+        >
+          <Button type="text" aria-label="More for this subject">
+            •••
+          </Button>
+        </Dropdown>
+      </div>
+      <TrueScale profile={draft} />
+      {editing ? (
+        <SubjectFields profile={draft} refused={editor.refused} onChange={editor.change} />
+      ) : (
+        <SubjectFacts profile={draft} />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,76 @@
+import type { SubjectProfile } from '../../api/client';
+import { say, sayDepth, useUnits } from '../../parts/units';
+import { label } from '../../parts/words';
+
+/** A share in words, from the first that reaches it. */
+const inWords = (share: number, steps: [number, string][]) =>
+  steps.find(([least]) => share >= least)?.[1] ?? '';
+
+/** What is known of a subject. */
+export function SubjectFacts({ profile: draft }: { profile: SubjectProfile }) {
+  const units = useUnits();
+  const { subject } = draft;
+  const plusMinus = (share: number) => `± ${Math.round(100 * share)} %`;
+  return (
+    <>
+      <dl className="subject-facts">
+        <div>
+          <dt>Size</dt>
+          <dd>
+            {sayDepth(subject.length_m, units)} × {sayDepth(subject.height_m, units)}
+          </dd>
+          <dd className="quiet">{plusMinus(draft.size_uncertainty)}</dd>
+        </div>
+        <div>
+          <dt>Cruises at</dt>
+          <dd>{say(subject.speed_mps, 'speed', units)}</dd>
+          <dd className="quiet">{plusMinus(draft.speed_uncertainty)}</dd>
+        </div>
+        <div>
+          <dt>At its fastest</dt>
+          <dd>{draft.burst_mps == null ? '–' : say(draft.burst_mps, 'speed', units)}</dd>
+          <dd className="quiet">{plusMinus(draft.speed_uncertainty)}</dd>
+        </div>
+        <div>
+          <dt>Wings or legs</dt>
+          <dd>{say(subject.limb_speed_mps, 'speed', units)}</dd>
+        </div>
+        <div>
+          <dt>Keeps its way</dt>
+          <dd>
+            {inWords(subject.erratic, [
+              [0.35, 'no'],
+              [0.1, 'mostly'],
+              [0, 'yes'],
+            ])}
+          </dd>
+        </div>
+        <div>
+          <dt>Detail to focus on</dt>
+          <dd>
+            {inWords(subject.contrast, [
+              [0.7, 'plenty'],
+              [0.4, 'some'],
+              [0, 'little'],
+            ])}
+          </dd>
+        </div>
+        <div>
+          <dt>Detected as</dt>
+          <dd>{label('subject-kind', subject.kind)}</dd>
+        </div>
+      </dl>
+      {draft.habit && (
+        <p className="subject-habit">
+          <b>Before it moves.</b> {draft.habit}
+        </p>
+      )}
+      {draft.hazards.map((h) => (
+        <p key={h} className="subject-caution">
+          {label('caution', h)}
+        </p>
+      ))}
+      <p className="quiet">{draft.source}</p>
+    </>
+  );
+}
