@@ -34,7 +34,7 @@ it('compares two holds on the same chances', function (): void {
     $hold = fn (string $area): array => ['focus' => ['area' => $area, 'detect' => 'off']];
     $ask = fn (string $a, string $b): array => $this->postJson('/api/compare', ['rush' => Rushes::document(), 'holds' => [$hold($a), $hold($b)], 'run' => 3])->assertOk()->json();
     $same = $ask('block', 'block');
-    expect($same['difference'])->toEqual(['keeper_rate' => 0, 'standard_error' => 0])->and($same['sides'][0])->toBe($same['sides'][1]);
+    expect($same['difference'])->toEqual(['keeper_rate' => 0, 'standard_error' => 0, 'says' => 'No difference beyond the noise.'])->and($same['sides'][0])->toBe($same['sides'][1]);
     $other = $ask('ring-large', 'speck');
     expect($other['difference']['keeper_rate'])->toBeLessThan(-0.1)
         ->and($other['sides'][1]['keeper_rate'] - $other['sides'][0]['keeper_rate'])->toEqualWithDelta($other['difference']['keeper_rate'], 0.001)

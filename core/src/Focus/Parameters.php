@@ -70,6 +70,12 @@ final class Parameters
     /** How often a lost pattern is found again each second while the centre points at it. */
     public const PATTERN_FOUND_PER_S = 1.5;
 
+    /** Time for which what is recognised, or caught beside the subject, stays the same, s. */
+    public const SEEN_MEMORY_S = 0.4;
+
+    /** Time for which an erratic subject keeps a speed, s. */
+    public const WAY_MEMORY_S = 0.5;
+
     // Measurement.
 
     /** Share of a subject's contrast that is left against the light: its lit side is turned away and the lens flares. */

@@ -8,7 +8,7 @@ namespace RushHold\Focus;
 final class Trace
 {
     /** What the area saw, by the number the simulator uses. */
-    private const SEEN = ['nothing', 'subject', 'a nearer part', 'the background', 'something nearer'];
+    public const SEEN = ['nothing', 'subject', 'a nearer part', 'the background', 'something nearer'];
 
     /** @var list<array{t: float, distance_m: float, focus_m: float, aim_x: float, aim_y: float, seen: string, hidden: bool}> */
     public array $steps = [];

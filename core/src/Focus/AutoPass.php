@@ -1,0 +1,293 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Focus;
+
+use RushHold\Hold\Hold;
+use RushHold\Situation\Situation;
+
+/**
+ * Plays runs with autofocus. This is the inner loop of the whole product, flat and long for speed: all that does not change
+ * within it lies in plain variables, and what a step does is written out where it happens. The steps are numbered; the
+ * tests have a plain version of each and play both against each other.
+ */
+final readonly class AutoPass
+{
+    private Seeing $seeing;
+
+    private Tracking $tracking;
+
+    private Judging $judging;
+
+    public function __construct(private Situation $s, private Hold $hold, private Course $course)
+    {
+        $this->seeing = new Seeing($s, $hold, $course);
+        $this->tracking = new Tracking($s, $hold, $course);
+        $this->judging = new Judging($s, $hold, $course);
+    }
+
+    public function play(int $firstRun, int $runs, int $seed, Tally $tally, ?Trace $trace): void
+    {
+        [$s, $course, $way] = [$this->s, $this->course, $this->course->way];
+        [$seeing, $tracking, $judging] = [$this->seeing, $this->tracking, $this->judging];
+        [$steps, $dt, $lead, $mask] = [$course->steps, $course->stepS, $course->lead, Noise::MASK];
+
+        [$aim, $perMetre, $part, $background, $clutter] = [$way->aim, $way->perMetre, $way->part, $way->background, $way->clutter];
+        [$missX, $missY, $trailX, $trailY, $first] = [$course->missX, $course->missY, $course->trailX, $course->trailY, $course->first];
+        [$halfX, $halfY, $visible, $detects, $smear, $room] = [$way->halfX, $way->halfY, $course->visible, $course->detects, $course->smear, $course->room];
+        [$scatter, $gate, $frames, $within, $crisper] = [$course->scatter, $course->gate, $course->frames, $course->within, $course->crisper];
+
+        [$areaX, $areaY, $coreX, $coreY, $reachX, $reachY] = [$seeing->areaX, $seeing->areaY, $seeing->coreX, $seeing->coreY, $seeing->reachX, $seeing->reachY];
+        [$block, $follows, $detecting, $mirror, $cluttered] = [$seeing->block, $seeing->follows, $seeing->detecting, $seeing->mirror, $seeing->cluttered];
+        [$zClutter, $zDetail, $lostPerStep, $foundPerStep, $blink] = [$seeing->zClutter, $seeing->zDetail, $seeing->lostPerStep, $seeing->foundPerStep, $seeing->blinkS];
+        [$fails, $failsAtAll, $detectedPart, $helperPart] = [$seeing->fails, $seeing->failsAtAll, $seeing->detectedPart, Parameters::HELPER_PART];
+        [$crossings, $crossingS, $visibleLarge] = [$seeing->crossingsPerS, $seeing->crossingS, $course->visibleLarge];
+
+        [$square, $length, $least, $gainsX, $gainsV] = [$tracking->square, $tracking->lengthM, $tracking->least, $tracking->gainsX, $tracking->gainsV];
+        [$wait, $coast, $old, $fastest] = [$tracking->waitS, $tracking->coastS, Tracking::OLD, Parameters::FASTEST_MPS];
+        [$drive, $near, $far, $start] = [$course->driveMmPerStep, $course->nearTravel, $course->farTravel, $course->startTravel];
+
+        [$perMm, $shake, $limitSquare, $zHidden] = [$judging->perMm, $course->shakeUm, $judging->limitSquare, $judging->zHidden];
+        [$offX, $offY] = $this->hold->areaAt;
+        $startled = $first[0] > 1e-4;
+        $changeMps = Parameters::ERRATIC_SPEED * $s->subject->erratic * $s->rush->path->speedMps;
+
+        $aimNoise = Noise::smooth(1, Parameters::AIM_MEMORY_S, $dt);
+        $aimSpeed = Noise::speed(1, Parameters::AIM_MEMORY_S, $dt);
+        $patchNoise = Noise::smooth(2, Parameters::PATCH_MEMORY_S, $dt);
+        $seenNoise = Noise::smooth(3, Parameters::SEEN_MEMORY_S, $dt);
+        $run = Noise::way(4, Parameters::WAY_MEMORY_S, $dt);
+        $white = Noise::white(5);
+        $even = Noise::even(6);
+
+        for ($r = $firstRun; $r < $firstRun + $runs; $r++) {
+            [$o1, $o2, $o3, $o4, $o5, $o6] = Chances::places($seed, $r);
+            $lens = $start;
+            $x = $square / ($start > $least ? $start : $least);
+            $v = 0.0;
+            $age = $tracking->age;
+            $locked = $tracking->held;
+            $since = 0.0;
+            $blind = 0.0;
+            $commit = 0.0;
+            $detectedAt = -9.0;
+            // Until then a distance once found is kept.
+            $freezes = $tracking->once ? INF : ($tracking->undecided ? Parameters::SWITCH_S[0] + (Parameters::SWITCH_S[1] - Parameters::SWITCH_S[0]) * $even[$o5 & $mask] : -INF);
+            $hunting = false;
+            $direction = $start > ($near + $far) / 2 ? -1.0 : 1.0;
+            $pattern = true;
+            $caught = false;
+            $slow = false;
+            $kept = 0;
+            $taken = 0;
+            $firstAt = -1.0;
+            $draw = $o6;
+            $obstacleFrom = $crossings > 0 ? -$lead * $dt - log(1e-9 + $even[$draw & $mask]) / $crossings : INF;
+            $wayFrom = $run[$o4 & $mask];
+            $seen = Seen::NOTHING;
+
+            for ($k = 0; $k < $steps; $k++) {
+                // 1. Where the subject is, and how far the aim is off it.
+                $t = ($k - $lead) * $dt;
+                $on = $aim[$k];
+                if ($changeMps > 0) {
+                    $on += $perMetre[$k] * $changeMps * ($run[($o4 + $k) & $mask] - $wayFrom);
+                }
+                $ex = $trailX[$k] + $missX[$k] * $aimNoise[($o1 + $k) & $mask];
+                $ey = $trailY[$k] + $missY[$k] * $aimNoise[($o2 + $k) & $mask];
+                if ($startled) {
+                    $ex += $first[$k] * $white[$o1 & $mask];
+                    $ey += $first[$k] * $white[$o2 & $mask];
+                }
+                $dx = $ex < 0 ? -$ex : $ex;
+                $dy = $ey < 0 ? -$ey : $ey;
+
+                // 2. What crosses in front.
+                $blocked = false;
+                if ($t >= $obstacleFrom) {
+                    if ($t < $obstacleFrom + $crossingS) {
+                        $blocked = true;
+                    } else {
+                        $draw++;
+                        $obstacleFrom = $t - log(1e-9 + $even[$draw & $mask]) / $crossings;
+                    }
+                }
+
+                // 3. Frames are judged, with the lens where the step before has brought it.
+                for ($i = $frames[$k]; $i > 0; $i--) {
+                    $taken++;
+                    $defocus = ($lens > $on ? $lens - $on : $on - $lens) * $perMm;
+                    $body = $smear[$k] * $aimSpeed[($o1 + $k) & $mask];
+                    $hand = $shake * $aimSpeed[($o2 + $k) & $mask];
+                    $rest = $room[$k];
+                    $hidden = $blocked || $cluttered && $patchNoise[($o4 + $k) & $mask] < $zHidden;
+                    // The aim part stands where the area is, less the miss.
+                    $inside = $offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5;
+                    $cause = null;
+                    if ($inside && ! $hidden && $defocus * $defocus + $body * $body + $hand * $hand <= $rest) {
+                        $kept++;
+                        if ($firstAt < 0) {
+                            $firstAt = $t;
+                        }
+                    } else {
+                        $cause = ! $inside ? LossCause::OutOfFrame : ($hidden ? LossCause::Hidden
+                            : $judging->smear($defocus, $body, $hand, $rest) ?? $judging->missed($k, $caught, $hunting, $slow, $seen, $on, $lens, $defocus, $rest));
+                        $tally->lost($cause);
+                    }
+                    $trace?->frame($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest));
+                }
+
+                // 4. What the area sees.
+                $before = $seen;
+                $seen = Seen::NOTHING;
+                $at = 0.0;
+                $touches = $dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY;
+                $patch = $cluttered && $patchNoise[($o3 + $k) & $mask] < $zClutter;
+                if ($follows) {
+                    if ($pattern) {
+                        $chance = $blocked ? 4 * $dt : $lostPerStep;
+                        $pattern = $even[($o5 + $k) & $mask] > $chance;
+                    } elseif ($dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY && ! $blocked) {
+                        $pattern = $even[($o5 + $k) & $mask] < $foundPerStep;
+                    }
+                    if ($pattern && ! $blocked && $dx < $reachX && $dy < $reachY) {
+                        $seen = Seen::PART;
+                        $at = $on + Parameters::PATTERN_PART * $part[$k];
+                    } elseif ($blocked || $patch) {
+                        $seen = Seen::NEARER;
+                    } elseif ($seenNoise[($o5 + $k) & $mask] < $zDetail) {
+                        $seen = Seen::BACKGROUND;
+                    }
+                } elseif ($detecting && ! $blocked && $touches && $seenNoise[($o6 + $k) & $mask] < $detects[$k]
+                    && ($lens > $on ? $lens - $on : $on - $lens) < $visible[$k]) {
+                    $seen = Seen::AIM;
+                    $at = $on + $detectedPart * $part[$k];
+                    $detectedAt = $t;
+                } elseif ($t - $detectedAt < $blink) {
+                    // It blinked; the body waits for it.
+                    $seen = Seen::NOTHING;
+                } elseif ($blocked || $patch) {
+                    $seen = Seen::NEARER;
+                } elseif ($block) {
+                    if ($touches) {
+                        if ($patchNoise[($o5 + $k) & $mask] < $crisper[$k]) {
+                            $seen = Seen::BACKGROUND;
+                        } else {
+                            $seen = Seen::PART;
+                            $at = $on + $within[$k] * $part[$k];
+                        }
+                    } elseif ($seenNoise[($o5 + $k) & $mask] < $zDetail) {
+                        $seen = Seen::BACKGROUND;
+                    }
+                } elseif ($dx < 0.85 * $halfX[$k] + $coreX && $dy < 0.85 * $halfY[$k] + $coreY) {
+                    $seen = Seen::AIM;
+                    $at = $on;
+                } elseif ($touches) {
+                    $seen = Seen::PART;
+                    $at = $on + $helperPart * $within[$k] * $part[$k];
+                } elseif ($seenNoise[($o5 + $k) & $mask] < $zDetail) {
+                    $seen = Seen::BACKGROUND;
+                }
+                // Too far out of focus to be seen.
+                if ($seen === Seen::AIM || $seen === Seen::PART) {
+                    if (($lens > $at ? $lens - $at : $at - $lens) > $visible[$k]) {
+                        $seen = Seen::NOTHING;
+                    }
+                } elseif ($seen !== Seen::NOTHING) {
+                    $at = $seen === Seen::BACKGROUND ? $background[$k] : $clutter[$k];
+                    if (($lens > $at ? $lens - $at : $at - $lens) > $visibleLarge) {
+                        $seen = Seen::NOTHING;
+                    }
+                }
+                if ($mirror && $frames[$k] > 0 || $failsAtAll && $even[($o4 + $k) & $mask] < $fails) {
+                    // The mirror is up, or it was too dark for this one; nothing is measured.
+                    $seen = Seen::NOTHING;
+                }
+
+                // 5. What the body makes of it: a measurement that fits goes into the prediction, one that does not has to wait.
+                if ($locked && $t < $freezes) {
+                    $target = $square / $x;
+                } elseif ($seen !== Seen::NOTHING) {
+                    $z = $at + $scatter[$k] * $white[($o2 + $k) & $mask];
+                    $z = $square / ($z > $least ? $z : $least);
+                    $blind = 0.0;
+                    $hunting = false;
+                    if (! $locked) {
+                        $locked = true;
+                        $age = 0;
+                        $x = $z;
+                        $v = 0.0;
+                        $since = 0.0;
+                        $commit = Parameters::COMMIT_S;
+                    } else {
+                        $x += $v * $dt;
+                        $x = $x > 0.1 ? $x : 0.1;
+                        $off = $z - $x;
+                        $fits = $gate[$k] * $x * $x / $square;
+                        if ($off < $fits && $off > -$fits) {
+                            $age++;
+                            // A young track takes each measurement for more, as long as it has few.
+                            $young = $age < $old ? $age : $old;
+                            $x += $gainsX[$young] * $off;
+                            $v += $gainsV[$young] * $off;
+                            $v = $v > $fastest ? $fastest : ($v < -$fastest ? -$fastest : $v);
+                            $since = 0.0;
+                        } else {
+                            $since += $dt;
+                            if ($since > $wait) {
+                                $x = $z;
+                                $v = 0.0;
+                                $age = 0;
+                                $since = 0.0;
+                                $commit = Parameters::COMMIT_S;
+                            }
+                        }
+                    }
+                    if ($seen === Seen::AIM || $seen === Seen::PART) {
+                        $caught = true;
+                    }
+                    $target = $square / ($x + $v * $dt > 0.1 ? $x + $v * $dt : 0.1);
+                } else {
+                    $seen = $locked ? $before : $seen;
+                    if ($blind < $coast) {
+                        $x += $v * $dt;
+                        $x = $x > 0.1 ? $x : 0.1;
+                    }
+                    $blind += $dt;
+                    if ($blind > ($locked ? Parameters::HUNT_AFTER_S : Parameters::LOOK_S)) {
+                        $hunting = true;
+                        $locked = false;
+                    }
+                    $target = $square / $x;
+                    if ($hunting) {
+                        $target = $lens + $direction * $drive;
+                        if ($target >= $near) {
+                            $target = $near;
+                            $direction = -1.0;
+                        } elseif ($target <= $far) {
+                            $target = $far;
+                            $direction = 1.0;
+                        }
+                        $x = $square / ($target > $least ? $target : $least);
+                        $v = 0.0;
+                    }
+                }
+                if ($commit > 0) {
+                    $commit -= $dt;
+                    $target = $hunting ? $target : $lens;
+                }
+                // 6. The lens drives after the prediction, as fast as it can.
+                $target = $target > $near ? $near : ($target < $far ? $far : $target);
+                $go = $target - $lens;
+                $slow = $go > $drive || $go < -$drive;
+                $lens += $go > $drive ? $drive : ($go < -$drive ? -$drive : $go);
+
+                if ($trace !== null && $t >= 0) {
+                    $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, $seen, $blocked);
+                }
+            }
+            $tally->ran($kept, $taken, $firstAt);
+        }
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Focus;
+
+use RushHold\Hold\Hold;
+use RushHold\Hold\Technique;
+use RushHold\Situation\Situation;
+
+/** Plays runs with focus by hand: the body sees nothing, a hand parks, pulls or follows. */
+final readonly class HandPass
+{
+    /** A pull starts a little beyond the subject and ends a little before it, as shares of the travel. */
+    private const FROM = 0.9;
+
+    private const TO = 1.15;
+
+    /** A pull takes at least so long, s, and so much of the rush. */
+    private const SHORTEST_PULL_S = 0.3;
+
+    private const SHARE_OF_RUSH = 0.7;
+
+    private Judging $judging;
+
+    private Tracking $tracking;
+
+    /** Scatter of the hand on the ring, mm of lens travel. */
+    private float $scatter;
+
+    /** Cycles by which a hand that follows is late. */
+    private int $delay;
+
+    public function __construct(private Situation $s, private Hold $hold, private Course $course)
+    {
+        $this->judging = new Judging($s, $hold, $course);
+        $this->tracking = new Tracking($s, $hold, $course);
+        $unpractised = 1 - $s->photographer->handFocus;
+        $this->scatter = $s->cocUm / $this->judging->perMm * (Parameters::HAND_ERROR[0] + Parameters::HAND_ERROR[1] * $unpractised ** 2);
+        $this->delay = (int) round(Parameters::HAND_DELAY_S / $course->stepS);
+    }
+
+    public function play(int $firstRun, int $runs, int $seed, Tally $tally, ?Trace $trace): void
+    {
+        for ($r = $firstRun; $r < $firstRun + $runs; $r++) {
+            $this->run(new HandRun($this->s, $this->hold, $this->course, Chances::places($seed, $r)), $tally, $trace);
+        }
+    }
+
+    private function run(HandRun $run, Tally $tally, ?Trace $trace): void
+    {
+        $course = $this->course;
+        $lens = $course->startTravel;
+        $kept = $taken = 0;
+        $firstAt = -1.0;
+        for ($k = 0; $k < $course->steps; $k++) {
+            $run->step($k);
+            for ($i = $course->frames[$k]; $i > 0; $i--) {
+                $taken++;
+                $cause = $this->judged($run, $k, $lens, $trace);
+                if ($cause === null) {
+                    $kept++;
+                    $firstAt = $firstAt < 0 ? $run->t : $firstAt;
+                } else {
+                    $tally->lost($cause);
+                }
+            }
+            $lens = $this->turned($run, $k, $lens);
+            if ($trace !== null && $run->t >= 0) {
+                $trace->step($run->t, $this->metres($run->on), $this->metres($lens), $run->missX, $run->missY, Seen::NOTHING, $run->blocked);
+            }
+        }
+        $tally->ran($kept, $taken, $firstAt);
+    }
+
+    private function judged(HandRun $run, int $k, float $lens, ?Trace $trace): ?LossCause
+    {
+        $defocus = abs($lens - $run->on) * $this->judging->perMm;
+        [$body, $hand] = $run->smear($k);
+        $room = $this->course->room[$k];
+        $cause = match (true) {
+            ! $run->inFrame() => LossCause::OutOfFrame,
+            $run->blocked || $this->judging->cluttered && $run->cover($k) < $this->judging->zHidden => LossCause::Hidden,
+            $defocus * $defocus + $body * $body + $hand * $hand <= $room => null,
+            default => $this->judging->smear($defocus, $body, $hand, $room) ?? LossCause::TooLittleDepth,
+        };
+        $trace?->frame($run->t, $this->metres($run->on), $this->metres($lens), $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $this->judging->limitSquare - $room));
+
+        return $cause;
+    }
+
+    /** Where the hand has turned the ring to, as lens travel in mm. */
+    private function turned(HandRun $run, int $k, float $lens): float
+    {
+        return match ($this->hold->technique) {
+            Technique::Follow => $this->followed($run, $k),
+            Technique::Pull => $this->pulled($run),
+            default => $lens,
+        };
+    }
+
+    private function followed(HandRun $run, int $k): float
+    {
+        $aim = $this->course->way->aim;
+        $late = $aim[$k > $this->delay ? $k - $this->delay : 0];
+        $to = $late + $this->scatter * $run->unsteadiness($k);
+
+        // Practice foresees the way, so that part of the delay is made up for.
+        return $to + $this->s->photographer->handFocus * ($aim[$k] - $late);
+    }
+
+    private function pulled(HandRun $run): float
+    {
+        $aim = $this->course->way->aim;
+        $from = $aim[$this->course->lead] * self::FROM;
+        $to = max(0.0, ...$aim) * self::TO;
+        $unpractised = 1 - $this->s->photographer->handFocus;
+        $after = Parameters::HAND_DELAY_S * (1 + Parameters::PULL_LATE * $unpractised);
+        $lasts = max(self::SHORTEST_PULL_S, self::SHARE_OF_RUSH * $this->s->rush->path->seconds);
+        $turned = max(0.0, $run->t - $after * (0.5 + $run->luck()[0]));
+        if ($run->luck()[1] < Parameters::WRONG_WAY * $unpractised) {
+            // Away from the subject first, then back.
+            $turned = abs($turned - Parameters::WRONG_WAY_S) - Parameters::WRONG_WAY_S;
+        }
+
+        return max(0.0, $from + ($to - $from) * min(1.0, $turned / $lasts));
+    }
+
+    private function metres(float $travel): float
+    {
+        return $this->tracking->square / max($travel, $this->tracking->least) + $this->tracking->lengthM;
+    }
+}

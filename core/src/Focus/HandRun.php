@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Focus;
+
+use RushHold\Hold\Hold;
+use RushHold\Situation\Situation;
+
+/** One run of a rush as somebody who focuses by hand meets it, cycle by cycle: the subject, the aim, what crosses in front. */
+final class HandRun
+{
+    /** Time since the first frame, s. */
+    public float $t = 0.0;
+
+    /** Lens travel at which the aim part is sharp, mm. */
+    public float $on = 0.0;
+
+    /** How far the aim is off, frame widths and heights. */
+    public float $missX = 0.0;
+
+    public float $missY = 0.0;
+
+    /** Whether something crosses in front. */
+    public bool $blocked = false;
+
+    private float $crossesAt;
+
+    private int $draw;
+
+    private readonly float $changeMps;
+
+    private readonly float $crossingS;
+
+    /** @param  array{int, int, int, int, int, int}  $places  where the run takes its chances from */
+    public function __construct(private readonly Situation $s, private readonly Hold $hold, private readonly Course $course, private readonly array $places)
+    {
+        $this->changeMps = Parameters::ERRATIC_SPEED * $s->subject->erratic * $s->rush->path->speedMps;
+        $this->crossingS = (new Seeing($s, $hold, $course))->crossingS;
+        $this->draw = $places[5];
+        $this->crossesAt = $s->scene->obstaclesPerS > 0 ? -$course->lead * $course->stepS + $this->wait() : INF;
+    }
+
+    /** Goes on to a cycle; they come one after the other. */
+    public function step(int $k): void
+    {
+        $course = $this->course;
+        $this->t = ($k - $course->lead) * $course->stepS;
+        $this->on = $course->way->aim[$k];
+        if ($this->changeMps > 0) {
+            $run = Noise::way(4, Parameters::WAY_MEMORY_S, $course->stepS);
+            $this->on += $course->way->perMetre[$k] * $this->changeMps * ($run[($this->places[3] + $k) & Noise::MASK] - $run[$this->places[3] & Noise::MASK]);
+        }
+        $aim = Noise::smooth(1, Parameters::AIM_MEMORY_S, $course->stepS);
+        $white = Noise::white(5);
+        $this->missX = $course->trailX[$k] + $course->missX[$k] * $aim[($this->places[0] + $k) & Noise::MASK];
+        $this->missY = $course->trailY[$k] + $course->missY[$k] * $aim[($this->places[1] + $k) & Noise::MASK];
+        if ($course->first[0] > 1e-4) {
+            $this->missX += $course->first[$k] * $white[$this->places[0] & Noise::MASK];
+            $this->missY += $course->first[$k] * $white[$this->places[1] & Noise::MASK];
+        }
+        $this->blocked = $this->t >= $this->crossesAt && $this->t < $this->crossesAt + $this->crossingS;
+        if ($this->t >= $this->crossesAt && ! $this->blocked) {
+            $this->draw++;
+            $this->crossesAt = $this->t + $this->wait();
+        }
+    }
+
+    /** Whether the aim part is in the frame: it stands where the area is, less the miss. */
+    public function inFrame(): bool
+    {
+        return abs($this->hold->areaAt[0] - $this->missX) < 0.5 && abs($this->hold->areaAt[1] - $this->missY) < 0.5;
+    }
+
+    /** @return array{float, float} blur of the subject's movement and of the camera's, µm */
+    public function smear(int $k): array
+    {
+        $speed = Noise::speed(1, Parameters::AIM_MEMORY_S, $this->course->stepS);
+
+        return [$this->course->smear[$k] * $speed[($this->places[0] + $k) & Noise::MASK], $this->course->shakeUm * $speed[($this->places[1] + $k) & Noise::MASK]];
+    }
+
+    /** Unit noise of what stands before the subject. */
+    public function cover(int $k): float
+    {
+        return Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->course->stepS)[($this->places[3] + $k) & Noise::MASK];
+    }
+
+    /** Unit noise of the hand on the ring. */
+    public function unsteadiness(int $k): float
+    {
+        return Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->course->stepS)[($this->places[4] + $k) & Noise::MASK];
+    }
+
+    /** @return array{float, float} two even chances of the whole run, 0 to 1 */
+    public function luck(): array
+    {
+        $even = Noise::even(6);
+
+        return [$even[$this->places[4] & Noise::MASK], $even[$this->places[5] & Noise::MASK]];
+    }
+
+    /** Time until something crosses, s. */
+    private function wait(): float
+    {
+        return -log(1e-9 + Noise::even(6)[$this->draw & Noise::MASK]) / $this->s->scene->obstaclesPerS;
+    }
+}

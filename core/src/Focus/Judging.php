@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Focus;
+
+use RushHold\Blur\Verdict;
+use RushHold\Hold\Hold;
+use RushHold\Situation\Situation;
+
+/** What is the same for all frames when they are judged by their total blur. */
+final readonly class Judging
+{
+    /** Blur of defocus for each mm that the lens is off, µm. */
+    public float $perMm;
+
+    /** Square of the blur a keeper may have, µm². */
+    public float $limitSquare;
+
+    public float $airSquare;
+
+    /** Unit noise below this means that something covers the subject in a frame. */
+    public float $zHidden;
+
+    public bool $cluttered;
+
+    /** A frame has this room for focus when everything else is taken off: beyond, focus alone would have done. */
+    private const FOCUS_ALONE = 0.5;
+
+    /** Off by up to so many squares of the room there is, a little more depth would have done. */
+    private const NEARLY = 2.25;
+
+    /** Focus up to so far past a nearer part is still on it. */
+    private const ON_PART = 1.6;
+
+    public function __construct(Situation $s, Hold $hold, private Course $course)
+    {
+        $this->perMm = 1000 / $hold->aperture;
+        $this->limitSquare = (Verdict::KEEPER_LIMIT * $s->cocUm) ** 2;
+        $this->airSquare = $course->airUm ** 2;
+        $this->cluttered = $s->scene->frontClutter > 0;
+        $this->zHidden = Noise::quantile(min(1.0, $s->scene->frontClutter * Seeing::gap($s)));
+    }
+
+    /**
+     * What smeared a lost frame for which focus alone would have done; null when it was focus that lost it.
+     *
+     * @param  float  $defocus  µm
+     * @param  float  $body  smear of the subject's movement, µm
+     * @param  float  $hand  smear of the camera's, µm
+     * @param  float  $room  square of the blur that is left for all three, µm²
+     */
+    public function smear(float $defocus, float $body, float $hand, float $room): ?LossCause
+    {
+        if ($room > 0 && $defocus * $defocus > self::FOCUS_ALONE * $room) {
+            return null;
+        }
+
+        return match (true) {
+            max($body * $body, $hand * $hand) <= $this->airSquare => LossCause::Air,
+            $body * $body > $hand * $hand => LossCause::SubjectSmear,
+            default => LossCause::Shake,
+        };
+    }
+
+    /**
+     * Why focus was elsewhere, with autofocus.
+     *
+     * @param  int  $seen  what the area saw in the cycle before
+     * @param  float  $on  lens travel at which the aim part is sharp, mm
+     * @param  float  $lens  where the lens is, mm
+     */
+    public function missed(int $k, bool $caught, bool $hunting, bool $slow, int $seen, float $on, float $lens, float $defocus, float $room): LossCause
+    {
+        $course = $this->course;
+        $way = $course->way;
+        $past = abs($lens - $on);
+
+        return match (true) {
+            $hunting => LossCause::Hunting,
+            ! $caught => LossCause::NotCaught,
+            $seen === Seen::BACKGROUND => LossCause::Background,
+            $seen === Seen::NEARER => LossCause::Nearer,
+            $seen === Seen::PART && $lens > $on && $past < self::ON_PART * $course->within[$k] * $way->part[$k] => LossCause::NearerPart,
+            $slow => LossCause::LensTooSlow,
+            $defocus * $defocus < self::NEARLY * $room => LossCause::TooLittleDepth,
+            // Travel grows as the subject closes.
+            ($on > $lens) === ($way->aim[$k] >= $way->aim[max(0, $k - 1)]) => LossCause::Lagging,
+            default => LossCause::Leading,
+        };
+    }
+}

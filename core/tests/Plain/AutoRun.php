@@ -1,0 +1,385 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Tests\Plain;
+
+use RushHold\Focus\Chances;
+use RushHold\Focus\Course;
+use RushHold\Focus\Judging;
+use RushHold\Focus\LossCause;
+use RushHold\Focus\Noise;
+use RushHold\Focus\Parameters;
+use RushHold\Focus\Passage;
+use RushHold\Focus\Seeing;
+use RushHold\Focus\Seen;
+use RushHold\Focus\Tracking;
+use RushHold\Hold\Hold;
+use RushHold\Situation\Situation;
+
+/**
+ * One run with autofocus, told plainly: what `AutoPass` does in one long loop, a method for each step. Slow, and only
+ * here so that both can be played against each other.
+ */
+final class AutoRun
+{
+    /** @var list<array<string, mixed>> what was seen and where focus was, each cycle from the first frame on */
+    public array $steps = [];
+
+    /** @var list<array{float, string|null}> time and fate of each frame */
+    public array $frames = [];
+
+    private Course $course;
+
+    private Seeing $seeing;
+
+    private Tracking $tracking;
+
+    private Judging $judging;
+
+    /** @var array{int, int, int, int, int, int} */
+    private array $places;
+
+    private float $dt;
+
+    private float $t;
+
+    private float $lens;
+
+    private float $missX;
+
+    private float $missY;
+
+    private float $on;
+
+    private bool $blocked = false;
+
+    private int $draw;
+
+    private float $crossesAt = INF;
+
+    private bool $pattern = true;
+
+    private float $detectedAt = -9.0;
+
+    private int $seen = Seen::NOTHING;
+
+    private float $seenAt = 0.0;
+
+    private bool $locked;
+
+    private int $age;
+
+    private float $distance;
+
+    private float $speed = 0.0;
+
+    private float $doubt = 0.0;
+
+    private float $blind = 0.0;
+
+    private float $commit = 0.0;
+
+    private bool $hunting = false;
+
+    private float $direction;
+
+    private bool $caught = false;
+
+    private bool $slow = false;
+
+    private float $target = 0.0;
+
+    public function __construct(private readonly Situation $s, private readonly Hold $hold, int $seed, int $run)
+    {
+        $lead = Course::lead($s, $hold);
+        $this->course = new Course($s, $hold, new Passage($s, $lead), $s->kit->body->areas[$hold->area->value]);
+        $this->seeing = new Seeing($s, $hold, $this->course);
+        $this->tracking = new Tracking($s, $hold, $this->course);
+        $this->judging = new Judging($s, $hold, $this->course);
+        $this->places = Chances::places($seed, $run);
+        $this->dt = $this->course->stepS;
+        $this->lens = $this->course->startTravel;
+        $this->direction = $this->lens > ($this->course->nearTravel + $this->course->farTravel) / 2 ? -1.0 : 1.0;
+        $this->distance = $this->tracking->square / max($this->lens, $this->tracking->least);
+        $this->locked = $this->tracking->held;
+        $this->age = $this->tracking->age;
+        $this->draw = $this->places[5];
+        if ($this->seeing->crossingsPerS > 0) {
+            $this->crossesAt = -$lead * $this->dt + $this->untilNextCrossing();
+        }
+    }
+
+    public function play(): self
+    {
+        for ($k = 0; $k < $this->course->steps; $k++) {
+            $this->t = ($k - $this->course->lead) * $this->dt;
+            $this->point($k);
+            $this->cross();
+            for ($i = 0; $i < $this->course->frames[$k]; $i++) {
+                $this->frames[] = [$this->t, $this->judged($k)?->value];
+            }
+            $before = $this->seen;
+            $this->look($k);
+            $this->track($k, $before);
+            $this->drive();
+            if ($this->t >= 0) {
+                $this->steps[] = ['t' => $this->t, 'focus' => $this->lens, 'seen' => $this->seen, 'blocked' => $this->blocked, 'x' => $this->missX, 'y' => $this->missY];
+            }
+        }
+
+        return $this;
+    }
+
+    /** Where the subject is, and how far the aim is off it. */
+    private function point(int $k): void
+    {
+        $this->on = $this->course->way->aim[$k];
+        $change = Parameters::ERRATIC_SPEED * $this->s->subject->erratic * $this->s->rush->path->speedMps;
+        if ($change > 0) {
+            $way = Noise::way(4, Parameters::WAY_MEMORY_S, $this->dt);
+            $this->on += $this->course->way->perMetre[$k] * $change * (self::at($way, $this->places[3] + $k) - self::at($way, $this->places[3]));
+        }
+        $aim = Noise::smooth(1, Parameters::AIM_MEMORY_S, $this->dt);
+        $this->missX = $this->course->trailX[$k] + $this->course->missX[$k] * self::at($aim, $this->places[0] + $k);
+        $this->missY = $this->course->trailY[$k] + $this->course->missY[$k] * self::at($aim, $this->places[1] + $k);
+        if ($this->course->first[0] > 1e-4) {
+            $this->missX += $this->course->first[$k] * self::at(Noise::white(5), $this->places[0]);
+            $this->missY += $this->course->first[$k] * self::at(Noise::white(5), $this->places[1]);
+        }
+    }
+
+    /** What crosses in front. */
+    private function cross(): void
+    {
+        $over = $this->t >= $this->crossesAt + $this->seeing->crossingS;
+        $this->blocked = $this->t >= $this->crossesAt && ! $over;
+        if ($over) {
+            $this->draw++;
+            $this->crossesAt = $this->t + $this->untilNextCrossing();
+        }
+    }
+
+    private function untilNextCrossing(): float
+    {
+        return -log(1e-9 + self::at(Noise::even(6), $this->draw)) / $this->seeing->crossingsPerS;
+    }
+
+    /** Why a frame is lost; null when it is kept. */
+    private function judged(int $k): ?LossCause
+    {
+        $defocus = abs($this->lens - $this->on) * $this->judging->perMm;
+        $speed = Noise::speed(1, Parameters::AIM_MEMORY_S, $this->dt);
+        $body = $this->course->smear[$k] * self::at($speed, $this->places[0] + $k);
+        $hand = $this->course->shakeUm * self::at($speed, $this->places[1] + $k);
+        $room = $this->course->room[$k];
+        if (abs($this->hold->areaAt[0] - $this->missX) >= 0.5 || abs($this->hold->areaAt[1] - $this->missY) >= 0.5) {
+            return LossCause::OutOfFrame;
+        }
+        $cover = self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[3] + $k);
+        if ($this->blocked || $this->s->scene->frontClutter > 0 && $cover < $this->judging->zHidden) {
+            return LossCause::Hidden;
+        }
+        if ($defocus ** 2 + $body ** 2 + $hand ** 2 <= $room) {
+            return null;
+        }
+
+        return $this->judging->smear($defocus, $body, $hand, $room)
+            ?? $this->judging->missed($k, $this->caught, $this->hunting, $this->slow, $this->seen, $this->on, $this->lens, $defocus, $room);
+    }
+
+    /** What the area sees, by its own rule. */
+    private function look(int $k): void
+    {
+        $this->seenAt = 0.0;
+        $this->seen = $this->seeing->follows ? $this->byPattern($k) : $this->byArea($k);
+        $way = $this->course->way;
+        $visible = match ($this->seen) {
+            Seen::AIM, Seen::PART => $this->course->visible[$k],
+            default => $this->course->visibleLarge,
+        };
+        if ($this->seen === Seen::BACKGROUND) {
+            $this->seenAt = $way->background[$k];
+        } elseif ($this->seen === Seen::NEARER) {
+            $this->seenAt = $way->clutter[$k];
+        }
+        // Too far out of focus to be seen; the mirror is up; too dark for this one.
+        if (abs($this->lens - $this->seenAt) > $visible || $this->seeing->mirror && $this->course->frames[$k] > 0
+            || $this->seeing->failsAtAll && self::at(Noise::even(6), $this->places[3] + $k) < $this->seeing->fails) {
+            $this->seen = Seen::NOTHING;
+        }
+    }
+
+    private function byPattern(int $k): int
+    {
+        $even = self::at(Noise::even(6), $this->places[4] + $k);
+        if ($this->pattern) {
+            $this->pattern = $even > ($this->blocked ? 4 * $this->dt : $this->seeing->lostPerStep);
+        } elseif ($this->touches($k) && ! $this->blocked) {
+            $this->pattern = $even < $this->seeing->foundPerStep;
+        }
+        if ($this->pattern && ! $this->blocked && abs($this->missX) < $this->seeing->reachX && abs($this->missY) < $this->seeing->reachY) {
+            return $this->measured(Seen::PART, Parameters::PATTERN_PART * $this->course->way->part[$k]);
+        }
+
+        return $this->blocked || $this->cluttered($k) ? Seen::NEARER : $this->detailOrNothing($k);
+    }
+
+    private function byArea(int $k): int
+    {
+        $way = $this->course->way;
+        $recognised = self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[5] + $k) < $this->course->detects[$k];
+        if ($this->seeing->detecting && ! $this->blocked && $this->touches($k) && $recognised && abs($this->lens - $this->on) < $this->course->visible[$k]) {
+            $this->detectedAt = $this->t;
+
+            return $this->measured(Seen::AIM, $this->seeing->detectedPart * $way->part[$k]);
+        }
+        if ($this->t - $this->detectedAt < $this->seeing->blinkS) {
+            return Seen::NOTHING;
+        }
+        if ($this->blocked || $this->cluttered($k)) {
+            return Seen::NEARER;
+        }
+        if ($this->seeing->block) {
+            $crisper = self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[4] + $k) < $this->course->crisper[$k];
+
+            return ! $this->touches($k) ? $this->detailOrNothing($k)
+                : ($crisper ? Seen::BACKGROUND : $this->measured(Seen::PART, $this->course->within[$k] * $way->part[$k]));
+        }
+        if (abs($this->missX) < 0.85 * $way->halfX[$k] + $this->seeing->coreX && abs($this->missY) < 0.85 * $way->halfY[$k] + $this->seeing->coreY) {
+            return $this->measured(Seen::AIM, 0.0);
+        }
+
+        return $this->touches($k) ? $this->measured(Seen::PART, Parameters::HELPER_PART * $this->course->within[$k] * $way->part[$k]) : $this->detailOrNothing($k);
+    }
+
+    private function measured(int $seen, float $nearer): int
+    {
+        $this->seenAt = $this->on + $nearer;
+
+        return $seen;
+    }
+
+    private function touches(int $k): bool
+    {
+        $way = $this->course->way;
+
+        return abs($this->missX) < $way->halfX[$k] + $this->seeing->areaX && abs($this->missY) < $way->halfY[$k] + $this->seeing->areaY;
+    }
+
+    private function cluttered(int $k): bool
+    {
+        return $this->seeing->cluttered && self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[2] + $k) < $this->seeing->zClutter;
+    }
+
+    private function detailOrNothing(int $k): int
+    {
+        return self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[4] + $k) < $this->seeing->zDetail ? Seen::BACKGROUND : Seen::NOTHING;
+    }
+
+    /** What the body makes of it. */
+    private function track(int $k, int $before): void
+    {
+        if ($this->locked && $this->t < $this->keepsUntil()) {
+            $this->target = $this->tracking->square / $this->distance;
+        } elseif ($this->seen !== Seen::NOTHING) {
+            $this->measure($k);
+        } else {
+            $this->seen = $this->locked ? $before : Seen::NOTHING;
+            $this->goOn();
+        }
+        if ($this->commit > 0) {
+            // Still making sure of what was just caught.
+            $this->commit -= $this->dt;
+            $this->target = $this->hunting ? $this->target : $this->lens;
+        }
+    }
+
+    /** A distance once found is kept until then. */
+    private function keepsUntil(): float
+    {
+        [$from, $to] = Parameters::SWITCH_S;
+
+        return $this->tracking->once ? INF : ($this->tracking->undecided ? $from + ($to - $from) * self::at(Noise::even(6), $this->places[4]) : -INF);
+    }
+
+    private function measure(int $k): void
+    {
+        $travel = $this->seenAt + $this->course->scatter[$k] * self::at(Noise::white(5), $this->places[1] + $k);
+        $measured = $this->tracking->square / max($travel, $this->tracking->least);
+        $this->blind = 0.0;
+        $this->hunting = false;
+        if (! $this->locked) {
+            $this->believe($measured);
+        } else {
+            $this->distance = max(0.1, $this->distance + $this->speed * $this->dt);
+            $off = $measured - $this->distance;
+            if (abs($off) < $this->course->gate[$k] * $this->distance ** 2 / $this->tracking->square) {
+                $this->age++;
+                $age = min($this->age, Tracking::OLD);
+                $this->distance += $this->tracking->gainsX[$age] * $off;
+                $this->speed = max(-Parameters::FASTEST_MPS, min(Parameters::FASTEST_MPS, $this->speed + $this->tracking->gainsV[$age] * $off));
+                $this->doubt = 0.0;
+            } else {
+                $this->doubt += $this->dt;
+                if ($this->doubt > $this->tracking->waitS) {
+                    $this->believe($measured);
+                }
+            }
+        }
+        $this->caught = $this->caught || $this->seen === Seen::AIM || $this->seen === Seen::PART;
+        $this->target = $this->tracking->square / max(0.1, $this->distance + $this->speed * $this->dt);
+    }
+
+    /** A new track, from one measurement. */
+    private function believe(float $measured): void
+    {
+        $this->locked = true;
+        $this->distance = $measured;
+        $this->speed = 0.0;
+        $this->age = 0;
+        $this->doubt = 0.0;
+        $this->commit = Parameters::COMMIT_S;
+    }
+
+    /** Without a measurement: the prediction goes on for a while, then the lens hunts. */
+    private function goOn(): void
+    {
+        if ($this->blind < $this->tracking->coastS) {
+            $this->distance = max(0.1, $this->distance + $this->speed * $this->dt);
+        }
+        $this->blind += $this->dt;
+        if ($this->blind > ($this->locked ? Parameters::HUNT_AFTER_S : Parameters::LOOK_S)) {
+            $this->hunting = true;
+            $this->locked = false;
+        }
+        $this->target = $this->tracking->square / $this->distance;
+        if ($this->hunting) {
+            $this->target = $this->lens + $this->direction * $this->course->driveMmPerStep;
+            if ($this->target >= $this->course->nearTravel) {
+                $this->target = $this->course->nearTravel;
+                $this->direction = -1.0;
+            } elseif ($this->target <= $this->course->farTravel) {
+                $this->target = $this->course->farTravel;
+                $this->direction = 1.0;
+            }
+            $this->distance = $this->tracking->square / max($this->target, $this->tracking->least);
+            $this->speed = 0.0;
+        }
+    }
+
+    /** The lens drives as far as it can. */
+    private function drive(): void
+    {
+        $most = $this->course->driveMmPerStep;
+        $go = max($this->course->farTravel, min($this->course->nearTravel, $this->target)) - $this->lens;
+        $this->slow = abs($go) > $most;
+        $this->lens += max(-$most, min($most, $go));
+    }
+
+    /** @param  list<float>  $noise */
+    private static function at(array $noise, int $place): float
+    {
+        return $noise[$place & Noise::MASK];
+    }
+}
