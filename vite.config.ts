@@ -2,7 +2,12 @@ import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
 
+declare const process: { env: Record<string, string | undefined> };
+
+/** Where bin/dev has the address of the development server written. */
+const hotFile = process.env.VITE_HOT_FILE;
+
 export default defineConfig({
-  plugins: [laravel({ input: 'resources/js/main.tsx' }), react()],
+  plugins: [laravel({ input: 'resources/js/main.tsx', ...(hotFile ? { hotFile } : {}) }), react()],
   build: { target: 'es2022' },
 });

@@ -59,6 +59,8 @@ install_libraries() {
 }
 
 build_front_end() {
+    # With bin/dev the browser has it from the development server.
+    [ "${DEVELOPING:-false}" != true ] || return 0
     cd "$APP_DIR"
     local manifest=public/build/manifest.json
     if [ ! -f "$manifest" ] || [ -n "$(find resources/js vite.config.ts package-lock.json -newer "$manifest" -print -quit)" ]; then
@@ -143,7 +145,14 @@ prepare_instance() {
     FPM_ROOT_FLAG=''
     if [ "$(id -u)" -eq 0 ]; then NGINX_USER='user root;'; FPM_ROOT_FLAG='--allow-to-run-as-root'; fi
     PRIVATE_DATABASE="${PRIVATE_DATABASE:-true}"
-    export SOCKET_DIR PLAYING_SOCKET FPM_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
+    if [ "${DEVELOPING:-false}" = true ]; then
+        # PHP is read anew at each request, and what a request asks is played within it.
+        OPCACHE_FLAGS='-d opcache.validate_timestamps=1 -d opcache.revalidate_freq=0'
+        PLAYING_SOCKET=''
+    else
+        OPCACHE_FLAGS="-d opcache.validate_timestamps=0 -d opcache.preload=$APP_DIR/ops/preload.php -d opcache.preload_user=$RUN_USER"
+    fi
+    export OPCACHE_FLAGS SOCKET_DIR PLAYING_SOCKET FPM_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
     render "$APP_DIR/ops/nginx.conf" "$RUN_DIR/nginx.conf"
     render "$APP_DIR/ops/php-fpm.conf" "$RUN_DIR/php-fpm.conf"
     render "$APP_DIR/ops/mariadb.cnf" "$RUN_DIR/mariadb.cnf"
@@ -203,18 +212,26 @@ launch_supervisor() {
     wait_for 10 'supervisor' supervisor pid || die "supervisor did not start; see $HOME_DIR/logs/supervisor.log"
 }
 
+# The pool keeps the code it was started with; whoever changes code does without it.
+pool_program() { [ "${DEVELOPING:-false}" = true ] || printf pool; }
+
 database_program() { [ "$PRIVATE_DATABASE" != true ] || printf mariadb; }
 
 # start_servers : the database first, then what needs it. The pool needs none, and warms up meanwhile.
 start_servers() {
     launch_supervisor
     # shellcheck disable=SC2046
-    start_programs pool $(database_program)
+    start_programs $(pool_program) $(database_program)
     wait_for 60 'database' database_answers || { tail -n 15 "$HOME_DIR/logs/mariadb.log" >&2; die 'the database does not answer'; }
     (cd "$APP_DIR" && umask 077 && php artisan migrate --force --quiet) || die 'the database could not be brought up to date'
 }
 
 start_application() {
+    if [ "${DEVELOPING:-false}" = true ]; then
+        start_programs php-fpm nginx queue
+        wait_for 30 'application' page_answers || { tail -n 15 "$HOME_DIR"/logs/{nginx,php-fpm,laravel}*.log >&2 2>/dev/null; die 'the application does not answer'; }
+        return 0
+    fi
     (cd "$APP_DIR" && umask 077 && php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet) || die 'the application could not be prepared'
     # What usual requests need is loaded once for all of them; without the list they are only slower.
     (cd "$APP_DIR" && umask 077 && php ops/preload-list.php >"$RUN_DIR/preload.txt" 2>/dev/null) || rm -f "$RUN_DIR/preload.txt"
@@ -228,7 +245,7 @@ start_again() {
     clear_up
     launch_supervisor
     # shellcheck disable=SC2046
-    start_programs $(database_program) pool php-fpm nginx queue scheduler health
+    start_programs $(database_program) $(pool_program) php-fpm nginx queue scheduler health
 }
 
 # start_temporary_stack : everything with the demo, in $HOME_DIR, on free ports; TEST_BASE_URL is its address.

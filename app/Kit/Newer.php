@@ -27,7 +27,8 @@ final class Newer
         foreach (['body' => KitType::Bodies, 'lens' => KitType::Lenses] as $part => $type) {
             $id = $kit["{$part}_id"] ?? null;
             $entry = is_string($id) ? (new Shelf($person, $type))->find($id) : null;
-            if ($entry === null) {
+            // Samples are everybody's, and described by nobody here.
+            if ($entry === null || $entry->sample) {
                 continue;
             }
             $zoom = $part === 'lens' && (array) ($entry->document()['zoom'] ?? []) !== [];

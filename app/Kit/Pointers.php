@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Documents\KitType;
+use App\Models\User;
 
 /** What a rush points at: the body and lens of its owner that it has copies of. */
 final class Pointers
@@ -25,5 +26,38 @@ final class Pointers
         }
 
         return [...$document, 'kit' => $kit];
+    }
+
+    /**
+     * A rush that comes from elsewhere and points at nothing its owner has: at the only one of theirs that is called the
+     * same, at a sample that is, or at nothing.
+     *
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    public static function found(array $document, User $owner): array
+    {
+        $kit = (array) ($document['kit'] ?? []);
+        foreach (['body' => KitType::Bodies, 'lens' => KitType::Lenses] as $part => $type) {
+            $id = $kit["{$part}_id"] ?? null;
+            if (! is_string($id) || (new Shelf($owner, $type))->find($id) === null) {
+                $name = ((array) ($kit[$part] ?? []))['name'] ?? '';
+                $kit["{$part}_id"] = is_string($name) && $name !== '' ? self::called($name, $owner, $type) : null;
+            }
+        }
+
+        return [...$document, 'kit' => $kit];
+    }
+
+    private static function called(string $name, User $owner, KitType $type): ?string
+    {
+        $own = $owner->kit()->where('type', $type)->where('name', $name)->limit(2)->pluck('id');
+        $sample = array_search($name, array_map(static fn (array $document): mixed => $document['name'] ?? null, $type->samples()), true);
+
+        return match ($own->count()) {
+            0 => is_string($sample) ? $sample : null,
+            1 => (string) $own->first(),
+            default => null,
+        };
     }
 }

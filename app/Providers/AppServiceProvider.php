@@ -34,6 +34,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $hot = getenv('VITE_HOT_FILE');
+        Vite::useHotFile($this->app->environment('local') && is_string($hot) ? $hot : storage_path('no-development-server'));
         Model::shouldBeStrict();
         // Laravel's own asks a service, and registers itself late; this one looks into a list of ours.
         $this->app->extend(UncompromisedVerifier::class, static fn (): UncompromisedVerifier => new CommonPasswords);

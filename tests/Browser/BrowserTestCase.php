@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Documents\DocumentGate;
+use App\Kit\Pointers;
 use App\Models\SavedRush;
 use App\Models\User;
 use Tests\TestCase;
@@ -54,7 +55,7 @@ abstract class BrowserTestCase extends TestCase
         $this->user = $this->person(self::PASSWORD);
         foreach ($examples as $example) {
             $json = (string) file_get_contents(base_path("formats/examples/$example.json"));
-            $this->user->rushes()->create(['document' => app(DocumentGate::class)->rush(DocumentGate::decode($json))->fields]);
+            $this->user->rushes()->create(['document' => Pointers::found(app(DocumentGate::class)->rush(DocumentGate::decode($json))->fields, $this->user)]);
         }
 
         return $this->user;

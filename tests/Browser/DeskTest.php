@@ -117,7 +117,7 @@ it('says what is wrong with an entry beside it, and keeps the last answer', func
     $page->visit('/rushes/'.$this->saved('Hare bolting through the campion')->id)->see('Depth lane');
     $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
     $shutter = $page->held('exposure.shutter_s');
-    $page->type('Distance', '2')->see('path.start_m must be between 3.5 and 10000 m; 2 was given.');
+    $page->type('Distance', '2')->see('The distance at the start must be between 3.5 and 10000 m; 2 was given.');
     expect($page->held('exposure.shutter_s'))->toBe($shutter);
     $page->isClean();
     $page->type('Distance', '26')->seeNot('must be between');

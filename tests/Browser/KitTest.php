@@ -11,7 +11,7 @@ it('guides through a body, which then plans, and comes back from its file', func
     $page->press('Describe your body')->see('Which is nearest to yours?');
     $page->element('.start-list li:nth-child(4) button')->click();
     $page->press('Next: sensor and speed')->see('What you call it');
-    $page->type('What you call it', 'Old friend')->type('Frame rate', '9')->type('Focus measurements a second', '900')->see('focus_cycle_hz must be between 10 and 240 Hz; 900 was given.');
+    $page->type('What you call it', 'Old friend')->type('Frame rate', '9')->type('Focus measurements a second', '900')->see('How often it measures must be between 10 and 240 Hz; 900 was given.');
     $page->type('Focus measurements a second', '45')->seeNot('must be between')->isClean();
     $page->press('Next: areas')->see('Tick those');
     $page->script('document.querySelector("[aria-label=\'Has Band\']").click()');

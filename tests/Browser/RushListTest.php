@@ -43,7 +43,7 @@ it('takes in a document, and refuses a bad one without changing anything', funct
     $page->upload('Rush document to upload', base_path('formats/examples/muddy-hairpin.json'))->see('is in your list')->see('Round the muddy hairpin');
     $bad = tempnam(sys_get_temp_dir(), 'rush').'.json';
     file_put_contents($bad, str_replace('"speed_mps": 9', '"speed_mps": 900', (string) file_get_contents(base_path('formats/examples/muddy-hairpin.json'))));
-    $page->upload('Rush document to upload', $bad)->see('This file was not taken in')->see('subject.speed_mps must be between 0 and 120 m/s; 900 was given.');
+    $page->upload('Rush document to upload', $bad)->see('This file was not taken in')->see('The subject’s speed must be between 0 and 120 m/s; 900 was given.');
     unlink($bad);
     expect($this->user->rushes()->count())->toBe(2);
 });

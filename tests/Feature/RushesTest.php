@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Documents\KitType;
 use App\Models\SavedRush;
 use Illuminate\Http\UploadedFile;
 use RushHold\Tests\Rushes;
@@ -97,4 +98,17 @@ it('keeps everybody else out', function (): void {
     $this->postJson("$path/restore")->assertNotFound();
     $this->getJson("$path/document")->assertNotFound();
     expect($this->getJson('/api/rushes')->json('items'))->toBe([])->and(SavedRush::query()->find($kept['id'])?->version)->toBe(1);
+});
+
+it('finds the kit of a rush that comes from elsewhere by its name, where only one is called so', function (): void {
+    $user = $this->person();
+    $this->actingAs($user);
+    $body = static fn (string $name): array => [...KitType::Bodies->filled(KitType::Bodies->samples()['sample-old-mirror']), 'name' => $name];
+    $keep = fn (string $name): string => $this->postJson('/api/kit/bodies', ['document' => $body($name)])->assertCreated()->json('id');
+    [$mine, $twin, $other] = [$keep('Mine'), $keep('Twin'), $keep('Twin')];
+    $points = fn (string $name, ?string $id): ?string => $this->postJson('/api/rushes', ['document' => [...Rushes::document(), 'kit' => ['body' => $body($name), 'body_id' => $id]]])->assertCreated()->json('document.kit.body_id');
+    $sample = KitType::Bodies->samples()['sample-old-mirror']['name'];
+    expect($points('Mine', null))->toBe($mine)->and($points('Mine', 'somebody-else’s'))->toBe($mine)
+        ->and($points('Twin', null))->toBeNull()->and($points('Twin', $other))->toBe($other)->and($twin)->not->toBe($other)
+        ->and($points($sample, null))->toBe('sample-old-mirror')->and($points('Nobody’s', null))->toBeNull();
 });

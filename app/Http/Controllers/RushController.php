@@ -11,6 +11,7 @@ use App\Http\Requests\SaveRushRequest;
 use App\Http\Resources\RushResource;
 use App\Http\Resources\RushSummaryResource;
 use App\Kit\Newer;
+use App\Kit\Pointers;
 use App\Models\SavedRush;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
@@ -190,7 +191,7 @@ final class RushController extends Controller
     {
         $read = $this->gate->rush($document);
         $this->gate->pins($pins, $read->rush->kit);
-        $rush = $this->keeper($request)->keep($this->person($request)->rushes()->make(['document' => $read->fields, 'pins' => $pins ?: null]));
+        $rush = $this->keeper($request)->keep($this->person($request)->rushes()->make(['document' => Pointers::found($read->fields, $this->person($request)), 'pins' => $pins ?: null]));
 
         return (new RushResource($rush))->response()->setStatusCode(201);
     }

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Changes the code of one room of the core in small ways, one at a time, and looks whether a test turns red. Prints what
+ * survived, and the score: killed ÷ covered. Where a room has more such changes than can be tried, a sample drawn with a
+ * seed stands for all.
+ *
+ *   php ops/mutate.php ROOM [MOST] [SEED]
+ */
+
+use Pest\Mutate\Mutation;
+use Pest\Mutate\Mutators\Sets\DefaultSet;
+use Pest\Mutate\Plugins\Mutate;
+use Pest\Mutate\Support\MutationGenerator;
+use Symfony\Component\Finder\Finder;
+use Symfony\Component\Process\Process;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$root = dirname(__DIR__);
+[$room, $most, $seed] = [$argv[1] ?? '', (int) ($argv[2] ?? 150), (int) ($argv[3] ?? 1)];
+$jobs = max(1, (int) shell_exec('nproc'));
+$work = getenv('MUTATE_WORK') ?: sys_get_temp_dir();
+$started = hrtime(true);
+
+if (! is_dir("$root/core/src/$room") || $room === '') {
+    fwrite(STDERR, "Name a room of core/src.\n");
+    exit(2);
+}
+
+// Which tests come by which line, and how long each file of tests takes. Kept while nothing changes.
+$tests = glob("$root/core/tests/*Test.php") ?: [];
+$state = hash('xxh3', implode('', array_map(static fn (string $f): string => hash_file('xxh3', $f), [...$tests, ...array_map(strval(...), iterator_to_array(Finder::create()->files()->in("$root/core/src")->name('*.php')))])));
+$map = "$work/mutate-$state.json";
+if (! is_file($map)) {
+    printf("Seeing which tests come by which line…\n");
+    $queue = $tests;
+    $running = $came = $seconds = [];
+    while ($queue !== [] || $running !== []) {
+        while ($queue !== [] && count($running) < $jobs) {
+            $file = array_shift($queue);
+            $process = new Process([PHP_BINARY, '-d', 'pcov.enabled=1', '-d', "pcov.directory=$root/core/src", '-d', 'memory_limit=2G', 'vendor/bin/pest', $file, '--colors=never', "--coverage-php=$work/".basename($file).'.cov'], $root, timeout: 3600);
+            $process->start();
+            $running[] = [$file, $process];
+        }
+        usleep(100_000);
+        foreach ($running as $i => [$file, $process]) {
+            if ($process->isRunning()) {
+                continue;
+            }
+            unset($running[$i]);
+            if (! $process->isSuccessful()) {
+                fwrite(STDERR, basename($file)." is red without any change:\n".$process->getOutput());
+                exit(1);
+            }
+            $seconds[$file] = microtime(true) - $process->getStartTime();
+            $coverage = require "$work/".basename($file).'.cov';
+            foreach ($coverage->getData()->lineCoverage() as $source => $lines) {
+                foreach ($lines as $line => $by) {
+                    if (is_array($by) && $by !== []) {
+                        $came[$source][$line][] = $file;
+                    }
+                }
+            }
+        }
+    }
+    file_put_contents($map, json_encode([$came, $seconds]));
+}
+[$came, $seconds] = json_decode((string) file_get_contents($map), true);
+
+// What is known to change nothing that anybody could notice, with the reason.
+$equal = [];
+foreach (file("$root/core/tests/equivalent-mutants.txt", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
+    if (preg_match('/^([0-9a-f]{16})\s/', $line, $found) === 1) {
+        $equal[$found[1]] = true;
+    }
+}
+
+$temporary = "$root/vendor/pestphp/pest-plugin-mutate/.temp/mutations";
+is_dir($temporary) || mkdir($temporary, 0o755, true);
+$mutations = $uncovered = [];
+foreach (Finder::create()->files()->in("$root/core/src/$room")->name('*.php')->sortByName() as $file) {
+    foreach ((new MutationGenerator)->generate($file, DefaultSet::mutators()) as $mutation) {
+        $by = [];
+        for ($line = $mutation->startLine; $line <= $mutation->endLine; $line++) {
+            $by = [...$by, ...$came[$file->getRealPath()][$line] ?? []];
+        }
+        $by === [] ? $uncovered[] = $mutation : $mutations[] = [$mutation, array_unique($by)];
+    }
+}
+$all = count($mutations);
+// The sample is drawn by what the changes are, so that it stays the same when the code beside them does not.
+usort($mutations, static fn (array $a, array $b): int => hash('xxh3', $seed.$a[0]->id) <=> hash('xxh3', $seed.$b[0]->id));
+$mutations = array_slice(array_values(array_filter($mutations, static fn (array $m): bool => ! isset($equal[id($m[0], $root)]))), 0, $most);
+printf("%s: %d changes in covered lines, %d in lines that no test comes by; trying %d of them (seed %d), with %d at a time.\n", $room, $all, count($uncovered), count($mutations), $seed, $jobs);
+
+$queue = array_keys($mutations);
+$running = $survived = [];
+$killed = 0;
+while ($queue !== [] || $running !== []) {
+    while ($queue !== [] && count($running) < $jobs) {
+        $i = array_shift($queue);
+        [$mutation, $by] = $mutations[$i];
+        // The quickest first: most changes are noticed there.
+        usort($by, static fn (string $a, string $b): int => $seconds[$a] <=> $seconds[$b]);
+        $running[$i] = [$by, start($mutation, array_shift($by), $root, $seconds)];
+        $running[$i][0] = $by;
+    }
+    usleep(20_000);
+    foreach ($running as $i => [$by, $process]) {
+        try {
+            $process->checkTimeout();
+            if ($process->isRunning()) {
+                continue;
+            }
+            $red = ! $process->isSuccessful();
+        } catch (Symfony\Component\Process\Exception\ProcessTimedOutException) {
+            $red = true;
+        }
+        if (! $red && $by !== []) {
+            $running[$i] = [array_slice($by, 1), start($mutations[$i][0], $by[0], $root, $seconds)];
+
+            continue;
+        }
+        unset($running[$i]);
+        if ($red) {
+            $killed++;
+        } else {
+            $survived[] = $mutations[$i][0];
+        }
+        $done = $killed + count($survived);
+        if ($done % 25 === 0) {
+            printf("  %d of %d, %d survived, %.0f min\n", $done, count($mutations), count($survived), (hrtime(true) - $started) / 6e10);
+        }
+    }
+}
+usort($survived, static fn (Mutation $a, Mutation $b): int => [$a->file->getRelativePathname(), $a->startLine] <=> [$b->file->getRelativePathname(), $b->startLine]);
+foreach ($survived as $mutation) {
+    printf("\n%s  %s/%s:%d  %s\n", id($mutation, $root), $room, $mutation->file->getRelativePathname(), $mutation->startLine, substr((string) strrchr($mutation->mutator, '\\'), 1));
+    foreach (explode("\n", strip_tags($mutation->diff)) as $line) {
+        if (preg_match('/^[-+]/', $line) === 1) {
+            echo "    $line\n";
+        }
+    }
+}
+printf("\n%s: %d of %d killed, %.0f %% (%d more are known to change nothing); %.1f minutes.\n", $room, $killed, count($mutations), 100 * $killed / max(1, count($mutations)), count($equal), (hrtime(true) - $started) / 6e10);
+
+/** Names a change by what it does, wherever the checkout lies. */
+function id(Mutation $mutation, string $root): string
+{
+    return hash('xxh3', substr((string) $mutation->file->getRealPath(), strlen($root)).$mutation->mutator.strip_tags($mutation->diff).$mutation->startLine);
+}
+
+/** @param  array<string, float>  $seconds  what each file of tests takes without a change, slowly */
+function start(Mutation $mutation, string $file, string $root, array $seconds): Process
+{
+    $jit = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=1205', '-d', 'opcache.jit_buffer_size=64M'];
+    $process = new Process([PHP_BINARY, ...$jit, 'vendor/bin/pest', $file, '--bail', '--colors=never', '--compact'], $root,
+        [Mutate::ENV_MUTATION_TESTING => (string) $mutation->file->getRealPath(), Mutate::ENV_MUTATION_FILE => $mutation->modifiedSourcePath], timeout: 20 + 2 * $seconds[$file]);
+    $process->start();
+
+    return $process;
+}
