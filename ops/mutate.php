@@ -30,45 +30,49 @@ if (! is_dir("$root/core/src/$room") || $room === '') {
     exit(2);
 }
 
-// Which tests come by which line, and how long each file of tests takes. Kept while nothing changes.
+// Which tests come by which line, and how long each file of tests takes. Kept for each file while neither it nor the
+// core changes.
 $tests = glob("$root/core/tests/*Test.php") ?: [];
-$state = hash('xxh3', implode('', array_map(static fn (string $f): string => hash_file('xxh3', $f), [...$tests, ...array_map(strval(...), iterator_to_array(Finder::create()->files()->in("$root/core/src")->name('*.php')))])));
-$map = "$work/mutate-$state.json";
-if (! is_file($map)) {
-    printf("Seeing which tests come by which line…\n");
-    $queue = $tests;
-    $running = $came = $seconds = [];
-    while ($queue !== [] || $running !== []) {
-        while ($queue !== [] && count($running) < $jobs) {
-            $file = array_shift($queue);
-            $process = new Process([PHP_BINARY, '-d', 'pcov.enabled=1', '-d', "pcov.directory=$root/core/src", '-d', 'memory_limit=2G', 'vendor/bin/pest', $file, '--colors=never', "--coverage-php=$work/".basename($file).'.cov'], $root, timeout: 3600);
-            $process->start();
-            $running[] = [$file, $process];
+$hash = static fn (array $files): string => hash('xxh3', implode('', array_map(static fn ($f): string => (string) hash_file('xxh3', (string) $f), $files)));
+$core = $hash(iterator_to_array(Finder::create()->files()->in("$root/core/src")->name('*.php')->sortByName()));
+$state = static fn (string $test): string => $work.'/mutate-'.hash('xxh3', $core.basename($test).$hash([$test])).'.json';
+$queue = array_values(array_filter($tests, static fn (string $test): bool => ! is_file($state($test))));
+if ($queue !== []) {
+    printf("Seeing which lines %d files of tests come by…\n", count($queue));
+}
+$running = [];
+while ($queue !== [] || $running !== []) {
+    while ($queue !== [] && count($running) < $jobs) {
+        $file = array_shift($queue);
+        $process = new Process([PHP_BINARY, '-d', 'pcov.enabled=1', '-d', "pcov.directory=$root/core/src", '-d', 'memory_limit=2G', 'vendor/bin/pest', $file, '--colors=never', "--coverage-php=$work/".basename($file).'.cov'], $root, timeout: 3600);
+        $process->start();
+        $running[] = [$file, $process];
+    }
+    usleep(50_000);
+    foreach ($running as $i => [$file, $process]) {
+        if ($process->isRunning()) {
+            continue;
         }
-        usleep(100_000);
-        foreach ($running as $i => [$file, $process]) {
-            if ($process->isRunning()) {
-                continue;
-            }
-            unset($running[$i]);
-            if (! $process->isSuccessful()) {
-                fwrite(STDERR, basename($file)." is red without any change:\n".$process->getOutput());
-                exit(1);
-            }
-            $seconds[$file] = microtime(true) - $process->getStartTime();
-            $coverage = require "$work/".basename($file).'.cov';
-            foreach ($coverage->getData()->lineCoverage() as $source => $lines) {
-                foreach ($lines as $line => $by) {
-                    if (is_array($by) && $by !== []) {
-                        $came[$source][$line][] = $file;
-                    }
-                }
-            }
+        unset($running[$i]);
+        if (! $process->isSuccessful()) {
+            fwrite(STDERR, basename($file)." is red without any change:\n".$process->getOutput());
+            exit(1);
+        }
+        $coverage = require "$work/".basename($file).'.cov';
+        unlink("$work/".basename($file).'.cov');
+        $lines = array_map(static fn (array $lines): array => array_keys(array_filter($lines, static fn (?array $by): bool => $by !== null && $by !== [])), $coverage->getData()->lineCoverage());
+        file_put_contents($state($file), json_encode([microtime(true) - $process->getStartTime(), $lines]));
+    }
+}
+$came = $seconds = [];
+foreach ($tests as $test) {
+    [$seconds[$test], $lines] = json_decode((string) file_get_contents($state($test)), true);
+    foreach ($lines as $source => $numbers) {
+        foreach ($numbers as $line) {
+            $came[$source][$line][] = $test;
         }
     }
-    file_put_contents($map, json_encode([$came, $seconds]));
 }
-[$came, $seconds] = json_decode((string) file_get_contents($map), true);
 
 // What is known to change nothing that anybody could notice, with the reason.
 $equal = [];

@@ -6,13 +6,12 @@ namespace Tests;
 
 use App\Models\User;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
-use Illuminate\Support\Str;
 
 /** Tests of the application against a real MariaDB; each test's changes are taken back. */
 abstract class TestCase extends BaseTestCase
 {
     protected function person(string $password = 'a good password'): User
     {
-        return User::query()->create(['name' => 'Tester', 'email' => Str::random(12).'@example.test', 'password' => $password]);
+        return User::factory()->create(['password' => $password]);
     }
 }

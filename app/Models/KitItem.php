@@ -6,8 +6,10 @@ namespace App\Models;
 
 use App\Documents\KitType;
 use App\Policies\KitItemPolicy;
+use Database\Factories\KitItemFactory;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -32,6 +34,9 @@ use Illuminate\Support\Carbon;
 #[UsePolicy(KitItemPolicy::class)]
 final class KitItem extends Model implements Kept
 {
+    /** @use HasFactory<KitItemFactory> */
+    use HasFactory;
+
     use HasUlids;
     use SoftDeletes;
 

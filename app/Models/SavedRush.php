@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Policies\SavedRushPolicy;
+use Database\Factories\SavedRushFactory;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -35,6 +37,9 @@ use Illuminate\Support\Carbon;
 #[UsePolicy(SavedRushPolicy::class)]
 final class SavedRush extends Model implements Kept
 {
+    /** @use HasFactory<SavedRushFactory> */
+    use HasFactory;
+
     use HasUlids;
     use SoftDeletes;
 

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Accounts\Address;
 use App\Accounts\Letters;
+use Database\Factories\UserFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Laravel\Sanctum\HasApiTokens;
@@ -26,6 +28,9 @@ final class User extends Authenticatable
 {
     /** @use HasApiTokens<\Laravel\Sanctum\PersonalAccessToken> */
     use HasApiTokens;
+
+    /** @use HasFactory<UserFactory> */
+    use HasFactory;
 
     protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 

@@ -219,7 +219,7 @@ it('ends the sessions of other devices wherever they are kept', function (): voi
 
 it('deletes the account with all its data, and nobody else’s', function (): void {
     $other = $this->person();
-    $other->rushes()->create(['document' => Rushes::document()]);
+    SavedRush::factory()->for($other)->create();
     $user = $this->person('a good password');
     $this->actingAs($user);
     $this->postJson('/api/rushes', ['document' => Rushes::document()])->assertCreated();
@@ -265,7 +265,7 @@ it('takes everything into another account without loss', function (): void {
 
 it('takes in all of an archive or nothing', function (callable $spoil, string $says): void {
     $user = $this->person();
-    $user->rushes()->create(['document' => Rushes::document()]);
+    SavedRush::factory()->for($user)->create();
     $path = app(Archive::class)->write($user);
     $zip = new ZipArchive;
     $zip->open($path);

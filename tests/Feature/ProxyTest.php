@@ -32,7 +32,7 @@ it('sweeps away what has run out, and nothing else', function (): void {
     Cache::store('database')->put('later', 1, 7200);
     $person->createToken('ended', ['*'], now()->addHour());
     $person->createToken('good', ['*'], now()->addDays(3));
-    $person->rushes()->create(['document' => RushHold\Tests\Rushes::document()])->delete();
+    App\Models\SavedRush::factory()->for($person)->create()->delete();
     $this->travel(90)->minutes();
     DB::table('sessions')->where('id', 'here')->update(['last_activity' => now()->subMinutes(5)->timestamp]);
     $this->artisan('sweep')->assertSuccessful();

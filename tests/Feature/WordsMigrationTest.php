@@ -40,7 +40,7 @@ it('points rushes that knew their kit by name at it', function (): void {
     $person = $this->person();
     $body = [...KitType::Bodies->filled(KitType::Bodies->samples()['sample-fast-mirrorless']), 'name' => 'Known by name'];
     $item = $person->kit()->create(['type' => KitType::Bodies, 'name' => 'Known by name', 'document' => $body]);
-    $this->person()->kit()->create(['type' => KitType::Lenses, 'name' => 'Somebody else’s', 'document' => KitType::Lenses->filled(array_values(KitType::Lenses->samples())[0])]);
+    KitItem::factory()->of(KitType::Lenses, ['name' => 'Somebody else’s'])->create();
     $rush = $person->rushes()->create(['document' => [...Rushes::document(), 'kit' => ['body' => $body, 'lens' => ['name' => 'Somebody else’s', 'focal_mm' => 500.0]]]]);
 
     (require base_path('database/migrations/2026_11_25_200000_rushes_point_at_kit.php'))->up();
