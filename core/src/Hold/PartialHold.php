@@ -36,6 +36,12 @@ final readonly class PartialHold
         return new self($values);
     }
 
+    /** @param  array<string, mixed>  $values  by setting, as a hold has them */
+    public static function known(array $values): self
+    {
+        return new self($values);
+    }
+
     /** What a button puts in force while it is held. */
     public static function recalled(StoredSet $set, Body $body): self
     {

@@ -90,6 +90,12 @@ enum Setting: string implements Labelled
         return $kind instanceof Word ? $kind->words : null;
     }
 
+    /** Whether rules weigh its values against each other; the others are solved for. */
+    public function isJudged(): bool
+    {
+        return $this === self::Patience || $this === self::Nimbleness || ! ($this->kind() instanceof Amount || $this->kind() instanceof Limits || $this->kind() instanceof Place);
+    }
+
     /** @return list<self> what stays in the camera from one rush to the next, in the order in which it is changed quickest; the rest is the person's */
     public static function keptByCamera(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
@@ -12,6 +13,7 @@ use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
+use RushHold\Refused;
 use RushHold\Situation\Situation;
 
 /**
@@ -35,6 +37,12 @@ final class Choices
     public function get(Setting $setting): mixed
     {
         return $this->decided[$setting->value] ?? $this->pins->get($setting);
+    }
+
+    /** @throws Refused while something is open */
+    public function hold(): Hold
+    {
+        return $this->pins->and(PartialHold::known($this->decided))->whole();
     }
 
     public function technique(): ?Technique

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Blur\Verdict;
-use RushHold\Hold\AimPoint;
-use RushHold\Hold\Drive;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
@@ -14,10 +12,6 @@ use RushHold\Hold\Stabiliser;
 use RushHold\Hold\Technique;
 use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
-use RushHold\Kit\Detection;
-use RushHold\Kit\FocusMode;
-use RushHold\Kit\FocusRange;
-use RushHold\Kit\Support;
 use RushHold\Kit\Wins;
 use RushHold\Light\Shimmer;
 use RushHold\Planning\Solve\DistanceSolver;
@@ -45,8 +39,8 @@ final readonly class Chooser
         /** @var array<string, Judgement> $judged */
         $judged = [];
 
-        foreach ([Setting::Support, Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Aim,
-            Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::Drive] as $setting) {
+        // The stabiliser's rules look at the shutter.
+        foreach (array_filter(Setting::cases(), static fn (Setting $s): bool => $s->isJudged() && $s !== Setting::Stabiliser) as $setting) {
             $judged[$setting->value] = $this->decide($setting, $situation, $choices);
         }
 
@@ -75,26 +69,10 @@ final readonly class Chooser
             $place = $reached;
             $placeReason = Said::of('place.points');
         }
-        $hold = new Hold(
-            mode: self::chosen($choices, Setting::Mode, FocusMode::class),
-            technique: $technique,
-            area: self::chosen($choices, Setting::Area, Area::class),
-            detect: self::chosen($choices, Setting::Detect, Detection::class),
-            eye: $choices->get(Setting::Eye) === true,
-            patienceS: $choices->number(Setting::Patience),
-            nimble: $choices->number(Setting::Nimbleness),
-            wins: self::chosen($choices, Setting::Wins, Wins::class),
-            areaAt: $place,
-            startAtM: $startAtM,
-            range: $limit instanceof FocusRange ? $limit : null,
-            aim: self::chosen($choices, Setting::Aim, AimPoint::class),
-            shutterS: $exposure->shutterS,
-            aperture: $exposure->aperture,
-            iso: $exposure->iso,
-            drive: self::chosen($choices, Setting::Drive, Drive::class),
-            stabiliser: self::chosen($choices, Setting::Stabiliser, Stabiliser::class),
-            support: self::chosen($choices, Setting::Support, Support::class),
-        );
+        $choices->decide(Setting::AreaAt, $place);
+        $choices->decide(Setting::Aperture, $exposure->aperture);
+        $choices->decide(Setting::Iso, $exposure->iso);
+        $hold = $choices->hold();
 
         $air = Shimmer::of($rush->light->sunHeightDeg(), $rush->light->sky, $rush->scene->surface,
             $situation->middle->distanceM, $rush->scene->lineHeightM, $rush->scene->wind);

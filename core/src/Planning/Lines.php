@@ -37,30 +37,45 @@ final readonly class Lines
     /** @return list<Line> */
     public function all(Said $startReason, Said $rangeReason, Said $placeReason): array
     {
+        $exposure = $this->exposure;
+        $solved = [
+            Setting::AreaAt->value => [$placeReason],
+            Setting::StartAt->value => [$startReason],
+            Setting::RangeLimit->value => [$rangeReason],
+            Setting::Shutter->value => [$exposure->shutterReason, $this->otherShutters()],
+            Setting::Aperture->value => [$exposure->apertureReason, $this->otherApertures()],
+            Setting::Iso->value => [$exposure->isoReason],
+        ];
+        $lines = [];
+        foreach (Setting::cases() as $setting) {
+            $margin = $this->margin($setting);
+            $known = $solved[$setting->value] ?? null;
+            $lines[] = $known === null ? $this->judged($setting, $margin) : $this->solved($setting, $margin, ...$known);
+        }
+
+        return $lines;
+    }
+
+    /** How much of what is allowed is used, where something limits it. */
+    private function margin(Setting $setting): ?Margin
+    {
         $s = $this->s;
         $hold = $this->hold;
         $exposure = $this->exposure;
 
-        return [
-            $this->judged(Setting::Technique, $this->inZone()),
-            $this->judged(Setting::Mode, $this->driveMargin()),
-            $this->judged(Setting::Area, $this->aimMargin()),
-            $this->solved(Setting::AreaAt, $placeReason),
-            $this->judged(Setting::Detect, new Margin('detection', Thresholds::DETECTION_PIXELS, $s->subjectPixels)),
-            $this->judged(Setting::Eye, new Margin('eye', Thresholds::EYE_PIXELS, $s->aimPixels)),
-            $this->judged(Setting::Aim),
-            $this->judged(Setting::Patience),
-            $this->judged(Setting::Nimbleness),
-            $this->judged(Setting::Wins),
-            $this->solved(Setting::StartAt, $startReason),
-            $this->solved(Setting::RangeLimit, $rangeReason),
-            $this->solved(Setting::Shutter, $exposure->shutterReason, new Margin('smear', $this->blur->movingUm(), $exposure->need->shareUm), $this->otherShutters()),
-            $this->solved(Setting::Aperture, $exposure->apertureReason, new Margin('depth', $exposure->depthNeedsFNumber, $hold->aperture), $this->otherApertures()),
-            $this->solved(Setting::Iso, $exposure->isoReason, new Margin('iso', $hold->iso * 2 ** $exposure->evShort, $s->photographer->isoCeiling)),
-            $this->judged(Setting::Drive, new Margin('buffer', $s->kit->body->framesPerS * $s->rush->path->seconds, $s->kit->body->bufferFrames)),
-            $this->judged(Setting::Stabiliser, new Margin('shake', $this->blur->shakeUm, $exposure->need->shareUm)),
-            $this->judged(Setting::Support),
-        ];
+        return match ($setting) {
+            Setting::Technique => $this->inZone(),
+            Setting::Mode => $this->driveMargin(),
+            Setting::Area => $this->aimMargin(),
+            Setting::Detect => new Margin('detection', Thresholds::DETECTION_PIXELS, $s->subjectPixels),
+            Setting::Eye => new Margin('eye', Thresholds::EYE_PIXELS, $s->aimPixels),
+            Setting::Shutter => new Margin('smear', $this->blur->movingUm(), $exposure->need->shareUm),
+            Setting::Aperture => new Margin('depth', $exposure->depthNeedsFNumber, $hold->aperture),
+            Setting::Iso => new Margin('iso', $hold->iso * 2 ** $exposure->evShort, $s->photographer->isoCeiling),
+            Setting::Drive => new Margin('buffer', $s->kit->body->framesPerS * $s->rush->path->seconds, $s->kit->body->bufferFrames),
+            Setting::Stabiliser => new Margin('shake', $this->blur->shakeUm, $exposure->need->shareUm),
+            default => null,
+        };
     }
 
     /** A line for what the rules judged. */
@@ -86,7 +101,7 @@ final readonly class Lines
     }
 
     /** @param  list<Alternative>  $alternatives */
-    private function solved(Setting $setting, Said $reason, ?Margin $margin = null, array $alternatives = []): Line
+    private function solved(Setting $setting, ?Margin $margin, Said $reason, array $alternatives = []): Line
     {
         $pinned = $this->pins->has($setting);
 

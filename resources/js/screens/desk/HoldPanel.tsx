@@ -9,26 +9,10 @@ import { AskWord } from './AskWord';
 import { Changes } from './Changes';
 import { Losses, RankingList, Schools } from './Ranked';
 
-const groups: { title: string; settings: string[] }[] = [
-  {
-    title: 'Focus',
-    settings: [
-      'focus.technique',
-      'focus.mode',
-      'focus.area',
-      'focus.area_at',
-      'focus.detect',
-      'focus.eye',
-      'aim',
-      'focus.patience_s',
-      'focus.nimble',
-      'focus.wins',
-      'focus.start_at_m',
-      'focus.range_m',
-    ],
-  },
-  { title: 'Exposure', settings: ['exposure.shutter_s', 'exposure.aperture', 'exposure.iso'] },
-  { title: 'Camera', settings: ['drive', 'stabiliser', 'support'] },
+const groups = [
+  { title: 'Focus', has: (setting: string) => setting === 'aim' || setting.startsWith('focus.') },
+  { title: 'Exposure', has: (setting: string) => setting.startsWith('exposure.') },
+  { title: 'Camera', has: (setting: string) => !/^(aim$|focus\.|exposure\.)/.test(setting) },
 ];
 
 /** How much of what is allowed is used; past the mark it does not fit. */
@@ -155,40 +139,44 @@ export function HoldPanel({
         <div className="hold-lines">
           {groups.map((group) => (
             <section key={group.title} aria-label={group.title}>
-              {group.settings.map((setting) => {
-                const l = bySetting.get(setting);
-                if (!l) return null;
-                return (
-                  <div key={setting} className={setting === line?.setting ? 'hold-line chosen' : 'hold-line'}>
-                    <button
-                      type="button"
-                      className="hold-open"
-                      aria-pressed={setting === line?.setting}
-                      onClick={() => onChoose(setting)}
-                      data-setting={setting}
+              {plan.lines
+                .filter((l) => group.has(l.setting))
+                .map((l) => {
+                  const { setting } = l;
+                  return (
+                    <div
+                      key={setting}
+                      className={setting === line?.setting ? 'hold-line chosen' : 'hold-line'}
                     >
-                      <span className="hold-name">{l.name}</span>
-                      <span className="hold-value">
-                        {l.label}
-                        {l.own && <em title={l.own.where}>{l.own.label}</em>}
-                      </span>
-                      <MarginBar margin={l.margin} />
-                    </button>
-                    <button
-                      type="button"
-                      className={l.pinned ? 'pin on' : 'pin'}
-                      aria-pressed={l.pinned}
-                      aria-label={`${l.pinned ? 'Unpin' : 'Pin'} ${l.name}`}
-                      title={l.pinned ? 'Unpin' : 'Pin'}
-                      onClick={() => onPin(setting, l.pinned ? undefined : l.value)}
-                    >
-                      <svg viewBox="0 0 12 16" width="9" height="13" aria-hidden="true">
-                        <path d="M6 15V9M2.5 9h7L8.4 6V2h.8V1H2.8v1h.8v4Z" />
-                      </svg>
-                    </button>
-                  </div>
-                );
-              })}
+                      <button
+                        type="button"
+                        className="hold-open"
+                        aria-pressed={setting === line?.setting}
+                        onClick={() => onChoose(setting)}
+                        data-setting={setting}
+                      >
+                        <span className="hold-name">{l.name}</span>
+                        <span className="hold-value">
+                          {l.label}
+                          {l.own && <em title={l.own.where}>{l.own.label}</em>}
+                        </span>
+                        <MarginBar margin={l.margin} />
+                      </button>
+                      <button
+                        type="button"
+                        className={l.pinned ? 'pin on' : 'pin'}
+                        aria-pressed={l.pinned}
+                        aria-label={`${l.pinned ? 'Unpin' : 'Pin'} ${l.name}`}
+                        title={l.pinned ? 'Unpin' : 'Pin'}
+                        onClick={() => onPin(setting, l.pinned ? undefined : l.value)}
+                      >
+                        <svg viewBox="0 0 12 16" width="9" height="13" aria-hidden="true">
+                          <path d="M6 15V9M2.5 9h7L8.4 6V2h.8V1H2.8v1h.8v4Z" />
+                        </svg>
+                      </button>
+                    </div>
+                  );
+                })}
             </section>
           ))}
         </div>
