@@ -57,7 +57,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
       <div className="light-head">
         <h2>Light</h2>
         <span className="figures">
-          EV {ev?.toFixed(1) ?? '…'}
+          EV {ev?.toFixed(1).replace('-', '−') ?? '…'}
           {plan?.light.sun_height_deg != null && (
             <span className="quiet">
               {' '}

@@ -14,7 +14,7 @@ export function BodyFigures({ body, figures }: { body: Body; figures: Figures | 
       ]
     : [];
   return (
-    <dl>
+    <dl className="facts">
       {[...rows, ['Areas', String(Object.keys(body.areas).length)]].map(([name, value]) => (
         <div key={name}>
           <dt>{name}</dt>

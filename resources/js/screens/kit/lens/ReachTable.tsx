@@ -36,7 +36,7 @@ export function ReachTable({ reach }: { reach: Reach[] }) {
             <td className="num">{r.angle_deg.toFixed(1)}°</td>
             <td className="num">{say(r.field_m, 'length', units)}</td>
             <td className="num">{Math.round(r.px_per_cm)}</td>
-            <td className="num">EV {r.lit_ev.toFixed(1)}</td>
+            <td className="num">EV {r.lit_ev.toFixed(1).replace('-', '−')}</td>
           </tr>
         ))}
       </tbody>
