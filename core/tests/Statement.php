@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Tests;
+
+use LogicException;
+use RushHold\Document\HoldDocument;
+use RushHold\Document\RushDocument;
+use RushHold\Focus\Outcome;
+use RushHold\Focus\Simulator;
+use RushHold\Planning\Chooser;
+use RushHold\Planning\Planner;
+
+/** What practitioners report of a rush, to be held against the model. */
+final readonly class Statement
+{
+    private const RUNS = 400;
+
+    /** @param  array<string, mixed>  $says */
+    private function __construct(private array $says)
+    {
+    }
+
+    /** @return array<string, self> by a name */
+    public static function all(): array
+    {
+        $all = [];
+        foreach (json_decode((string) file_get_contents(__DIR__.'/cases/levels-and-laws.json'), true)['cases'] as $case) {
+            foreach ($case['expect'] as $i => $expect) {
+                $all["{$case['id']} #$i"] = new self($expect);
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array{string, string, bool} what the model says, what was wanted, and whether it holds */
+    public function judge(int $seed): array
+    {
+        $says = $this->says;
+        switch ($says['type']) {
+            case 'level':
+                [$hold, $rate] = $this->best($seed);
+
+                return [sprintf('%.3f %s', $rate, $hold), "{$says['low']} to {$says['high']}", $rate >= $says['low'] && $rate <= $says['high']];
+            case 'better':
+            case 'better_rush':
+                $byHold = $says['type'] === 'better';
+                $better = $this->played($byHold ? $says['rush'] : $says['better'], $byHold ? $says['better'] : $says['hold'], $seed);
+                $worse = $this->played($byHold ? $says['rush'] : $says['worse'], $byHold ? $says['worse'] : $says['hold'], $seed);
+
+                return [sprintf('%.3f against %.3f', abs($better), abs($worse)), "a gap of {$says['gap']}", $better - $worse >= $says['gap']];
+            case 'at_most':
+                $value = $this->played($says['rush'], $says['hold'], $seed);
+
+                return [sprintf('%.3f', $value), "at most {$says['value']}", $value <= $says['value']];
+            case 'best':
+                [, , $document] = $this->best($seed);
+                $holds = true;
+                $said = [];
+                foreach ($says['hold'] as $place => $among) {
+                    $value = self::at($document, $place);
+                    $said[] = json_encode($value);
+                    $holds = $holds && in_array($value, $among, true);
+                }
+
+                return [implode(' ', $said), (string) json_encode($says['hold']), $holds];
+            case 'best_number':
+                [, , $document] = $this->best($seed);
+                $value = (float) self::at($document, $says['path']);
+
+                return [sprintf('1/%.0f', 1 / $value), sprintf('1/%.0f to 1/%.0f', 1 / $says['low'], 1 / $says['high']), $value >= $says['low'] * 0.999 && $value <= $says['high'] * 1.001];
+            default:
+                throw new LogicException("no statement of the type {$says['type']} is known");
+        }
+    }
+
+    /** @return array{string, float, array<string, mixed>} in short, keeper rate, and as a document */
+    private function best(int $seed): array
+    {
+        $rush = RushDocument::read($this->says['rush'])->rush;
+        $ranking = Planner::standard()->rank($rush, HoldDocument::read($this->says['pins'] ?? ['format' => HoldDocument::FORMAT])->fitting($rush->kit), seed: $seed);
+        $hold = $ranking->best->hold;
+
+        return [sprintf('%s %s %s %s p%.2f n%.1f 1/%.0f f/%.1f', $hold->technique->value, $hold->mode->value, $hold->area->value, $hold->detect->value, $hold->patienceS, $hold->nimble, 1 / $hold->shutterS, $hold->aperture),
+            $ranking->best->outcome->keeperRate, HoldDocument::write($hold)];
+    }
+
+    /** @param  array<string, mixed>  $rush
+     * @param  array<string, mixed>  $hold */
+    private function played(array $rush, array $hold, int $seed): float
+    {
+        $rush = RushDocument::read($rush)->rush;
+        $plan = Chooser::standard()->choose($rush, HoldDocument::read($hold)->fitting($rush->kit));
+        $outcome = (new Simulator($plan->situation))->run($plan->hold, self::RUNS, $seed);
+
+        return match ($this->says['metric']) {
+            'keeper_rate' => $outcome->keeperRate,
+            'any_keeper' => $outcome->anyKeeper,
+            'first_keeper_s' => -$outcome->firstKeeperS,
+        };
+    }
+
+    private static function at(mixed $document, string $place): mixed
+    {
+        foreach (explode('.', $place) as $name) {
+            $document = ((array) $document)[$name] ?? null;
+        }
+
+        return $document;
+    }
+}
