@@ -18,7 +18,8 @@ foreach (Statement::all() as $name => $statement) {
     if (! str_contains($name, $only)) {
         continue;
     }
-    [$said, $wanted, $holds] = $statement->judge($seed);
+    [$said, $wanted, $missing] = $statement->judge($seed);
+    $holds = $missing <= 0;
     $all++;
     $holding += $holds ? 1 : 0;
     printf("%s %-22s %-44s wanted %s\n", $holds ? '  ' : '✗ ', $name, $said, $wanted);

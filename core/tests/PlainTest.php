@@ -31,6 +31,7 @@ function eventful(int $seed): Rush
         'scene.background_texture' => $some(0, 1), 'scene.background_alike' => $some(0, 1), 'scene.wind' => $some(0, 1),
         'light.ev100' => $some(-3, 15), 'photographer.aim' => $some(0, 1), 'photographer.panning' => $some(0, 1), 'photographer.hand_focus' => $some(0, 1),
         'kit.body.mirror' => mt_rand(0, 3) === 0, 'kit.body.focus_cycle_hz' => [20, 60, 120][mt_rand(0, 2)], 'kit.lens.sweep_s' => $some(0.3, 2),
+        ...(mt_rand(0, 2) === 0 ? ['group' => [['distance_m' => $some(12, 40)], ['distance_m' => $some(12, 40)]]] : []),
         ...(mt_rand(0, 3) === 0 ? ['kit.body.points' => ['width' => 0.6, 'height' => 0.4]] : []),
     ]);
 }

@@ -123,13 +123,14 @@ it('takes down one run so that it can be looked at', function (): void {
 });
 
 it('tells distances in its runs as everywhere else, from the lens', function (float $focal, float $start): void {
-    $rush = Rushes::with(['subject.erratic' => 0.0, 'path.start_m' => $start, 'path.heading_deg' => 60.0, 'subject.speed_mps' => 3.0, 'kit.lens' => ['focal_mm' => $focal, 'nearest_m' => 2.5]]);
+    $rush = Rushes::with(['subject.erratic' => 0.0, 'subject.limb_speed_mps' => 0.0, 'photographer.support' => 'tripod', 'photographer.hand_focus' => 1.0, 'path.start_m' => $start, 'path.heading_deg' => 60.0, 'subject.speed_mps' => 3.0, 'kit.lens' => ['focal_mm' => $focal, 'nearest_m' => 2.5]]);
     $plan = Chooser::standard()->choose($rush, HoldDocument::read(['focus' => ['technique' => 'park', 'mode' => 'manual', 'start_at_m' => 0.9 * $start]])->fitting($rush->kit));
     $trace = new Trace;
     (new Simulator($plan->situation))->run($plan->hold, 1, 1, 0, $trace);
     foreach ([0, 40, count($trace->steps) - 1] as $i) {
         $step = $trace->steps[$i];
-        expect($step['distance_m'])->toEqualWithDelta($rush->path->at($step['t'])->distanceM, 0.002)
-            ->and($step['focus_m'])->toEqualWithDelta(0.9 * $start, 0.002);
+        expect($step['distance_m'])->toEqualWithDelta($rush->path->at($step['t'])->distanceM, 0.005)
+            // Somebody set it, even a master not to the millimetre.
+            ->and($step['focus_m'])->toEqualWithDelta(0.9 * $start, 0.02 * $start);
     }
 })->with([[500.0, 12.0], [200.0, 30.0], [800.0, 60.0]]);

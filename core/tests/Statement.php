@@ -7,7 +7,6 @@ namespace RushHold\Tests;
 use LogicException;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
-use RushHold\Focus\Outcome;
 use RushHold\Focus\Simulator;
 use RushHold\Planning\Chooser;
 use RushHold\Planning\Planner;
@@ -35,26 +34,32 @@ final readonly class Statement
         return $all;
     }
 
-    /** @return array{string, string, bool} what the model says, what was wanted, and whether it holds */
-    public function judge(int $seed): array
+    /** Whether it is about what the plan chooses, and not about what a set-up keeps. */
+    public function isOfChoice(): bool
+    {
+        return in_array($this->says['type'], ['best', 'best_number'], true);
+    }
+
+    /** @return array{string, string, float} what the model says, what was wanted, and by how much it misses that; 0 where it holds */
+    public function judge(int $seed, int $mostSteps = 0, int $runs = self::RUNS): array
     {
         $says = $this->says;
         switch ($says['type']) {
             case 'level':
-                [$hold, $rate] = $this->best($seed);
+                [$hold, $rate] = $this->best($seed, $mostSteps);
 
-                return [sprintf('%.3f %s', $rate, $hold), "{$says['low']} to {$says['high']}", $rate >= $says['low'] && $rate <= $says['high']];
+                return [sprintf('%.3f %s', $rate, $hold), "{$says['low']} to {$says['high']}", max(0.0, $says['low'] - $rate, $rate - $says['high'])];
             case 'better':
             case 'better_rush':
                 $byHold = $says['type'] === 'better';
-                $better = $this->played($byHold ? $says['rush'] : $says['better'], $byHold ? $says['better'] : $says['hold'], $seed);
-                $worse = $this->played($byHold ? $says['rush'] : $says['worse'], $byHold ? $says['worse'] : $says['hold'], $seed);
+                $better = $this->played($byHold ? $says['rush'] : $says['better'], $byHold ? $says['better'] : $says['hold'], $seed, $runs);
+                $worse = $this->played($byHold ? $says['rush'] : $says['worse'], $byHold ? $says['worse'] : $says['hold'], $seed, $runs);
 
-                return [sprintf('%.3f against %.3f', abs($better), abs($worse)), "a gap of {$says['gap']}", $better - $worse >= $says['gap']];
+                return [sprintf('%.3f against %.3f', abs($better), abs($worse)), "a gap of {$says['gap']}", max(0.0, $says['gap'] - $better + $worse)];
             case 'at_most':
-                $value = $this->played($says['rush'], $says['hold'], $seed);
+                $value = $this->played($says['rush'], $says['hold'], $seed, $runs);
 
-                return [sprintf('%.3f', $value), "at most {$says['value']}", $value <= $says['value']];
+                return [sprintf('%.3f', $value), "at most {$says['value']}", max(0.0, $value - $says['value'])];
             case 'best':
                 [, , $document] = $this->best($seed);
                 $holds = true;
@@ -65,35 +70,36 @@ final readonly class Statement
                     $holds = $holds && in_array($value, $among, true);
                 }
 
-                return [implode(' ', $said), (string) json_encode($says['hold']), $holds];
+                return [implode(' ', $said), (string) json_encode($says['hold']), $holds ? 0.0 : 0.1];
             case 'best_number':
                 [, , $document] = $this->best($seed);
                 $value = (float) self::at($document, $says['path']);
 
-                return [sprintf('1/%.0f', 1 / $value), sprintf('1/%.0f to 1/%.0f', 1 / $says['low'], 1 / $says['high']), $value >= $says['low'] * 0.999 && $value <= $says['high'] * 1.001];
+                return [sprintf('1/%.0f', 1 / $value), sprintf('1/%.0f to 1/%.0f', 1 / $says['low'], 1 / $says['high']), $value >= $says['low'] * 0.999 && $value <= $says['high'] * 1.001 ? 0.0 : 0.1];
             default:
                 throw new LogicException("no statement of the type {$says['type']} is known");
         }
     }
 
     /** @return array{string, float, array<string, mixed>} in short, keeper rate, and as a document */
-    private function best(int $seed): array
+    private function best(int $seed, int $mostSteps = 0): array
     {
         $rush = RushDocument::read($this->says['rush'])->rush;
-        $ranking = Planner::standard()->rank($rush, HoldDocument::read($this->says['pins'] ?? ['format' => HoldDocument::FORMAT])->fitting($rush->kit), seed: $seed);
-        $hold = $ranking->best->hold;
+        $pins = HoldDocument::read($this->says['pins'] ?? ['format' => HoldDocument::FORMAT])->fitting($rush->kit);
+        $best = $mostSteps > 0 ? Planner::standard()->best($rush, $seed, mostSteps: $mostSteps, pins: $pins) : Planner::standard()->rank($rush, $pins, seed: $seed)->best;
+        $hold = $best->hold;
 
         return [sprintf('%s %s %s %s p%.2f n%.1f 1/%.0f f/%.1f', $hold->technique->value, $hold->mode->value, $hold->area->value, $hold->detect->value, $hold->patienceS, $hold->nimble, 1 / $hold->shutterS, $hold->aperture),
-            $ranking->best->outcome->keeperRate, HoldDocument::write($hold)];
+            $best->outcome->keeperRate, HoldDocument::write($hold)];
     }
 
     /** @param  array<string, mixed>  $rush
      * @param  array<string, mixed>  $hold */
-    private function played(array $rush, array $hold, int $seed): float
+    private function played(array $rush, array $hold, int $seed, int $runs): float
     {
         $rush = RushDocument::read($rush)->rush;
         $plan = Chooser::standard()->choose($rush, HoldDocument::read($hold)->fitting($rush->kit));
-        $outcome = (new Simulator($plan->situation))->run($plan->hold, self::RUNS, $seed);
+        $outcome = (new Simulator($plan->situation))->run($plan->hold, $runs, $seed);
 
         return match ($this->says['metric']) {
             'keeper_rate' => $outcome->keeperRate,

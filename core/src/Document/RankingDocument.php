@@ -32,7 +32,7 @@ final class RankingDocument
 
         return [
             ...$plan,
-            'best' => ['hold' => HoldDocument::write($ranking->best->hold), ...OutcomeDocument::figures($ranking->best->outcome)],
+            'best' => ['hold' => HoldDocument::write($ranking->best->hold), ...OutcomeDocument::figures($ranking->best->outcome), 'keepers' => array_map(static fn (float $n): float => round($n, 2), $ranking->keepers())],
             ...self::additions($ranking, $units),
         ];
     }

@@ -35,25 +35,31 @@ final readonly class AutoPass
 
         [$aim, $perMetre, $part, $background, $clutter] = [$way->aim, $way->perMetre, $way->part, $way->background, $way->clutter];
         [$missX, $missY, $trailX, $trailY, $first] = [$course->missX, $course->missY, $course->trailX, $course->trailY, $course->first];
+        [$groupNear, $groupFar, $eyes, $swingM, $readyS] = [$way->groupNear, $way->groupFar, $course->eyes, $course->swingM, $course->readyS];
+        $grouped = $s->rush->group !== [];
         [$halfX, $halfY, $visible, $detects, $smear, $room] = [$way->halfX, $way->halfY, $course->visible, $course->detects, $course->smear, $course->room];
         [$scatter, $gate, $frames, $within, $crisper] = [$course->scatter, $course->gate, $course->frames, $course->within, $course->crisper];
 
         [$areaX, $areaY, $coreX, $coreY, $reachX, $reachY] = [$seeing->areaX, $seeing->areaY, $seeing->coreX, $seeing->coreY, $seeing->reachX, $seeing->reachY];
         [$block, $follows, $detecting, $mirror, $cluttered] = [$seeing->block, $seeing->follows, $seeing->detecting, $seeing->mirror, $seeing->cluttered];
         [$zClutter, $zDetail, $lostPerStep, $foundPerStep, $blink] = [$seeing->zClutter, $seeing->zDetail, $seeing->lostPerStep, $seeing->foundPerStep, $seeing->blinkS];
-        [$fails, $failsAtAll, $detectedPart, $helperPart] = [$seeing->fails, $seeing->failsAtAll, $seeing->detectedPart, Parameters::HELPER_PART];
+        [$fails, $failsAtAll, $recognisedPart, $helperPart] = [$seeing->fails, $seeing->failsAtAll, Parameters::RECOGNISED_PART, Parameters::HELPER_PART];
+        [$rivals, $zRival, $alike] = [$seeing->rivals, $seeing->zRival, $seeing->alike];
         [$crossings, $crossingS, $visibleLarge] = [$seeing->crossingsPerS, $seeing->crossingS, $course->visibleLarge];
 
         [$square, $length, $least, $gainsX, $gainsV] = [$tracking->square, $tracking->lengthM, $tracking->least, $tracking->gainsX, $tracking->gainsV];
         [$wait, $coast, $old, $fastest] = [$tracking->waitS, $tracking->coastS, Tracking::OLD, Parameters::FASTEST_MPS];
         [$drive, $near, $far, $start] = [$course->driveMmPerStep, $course->nearTravel, $course->farTravel, $course->startTravel];
 
-        [$perMm, $shake, $limitSquare, $zHidden] = [$judging->perMm, $course->shakeUm, $judging->limitSquare, $judging->zHidden];
+        [$perMm, $shake, $limitSquare, $zHidden, $airSquare] = [$judging->perMm, $course->shakeUm, $judging->limitSquare, $judging->zHidden, $judging->airSquare];
         [$offX, $offY] = $this->hold->areaAt;
         $startled = $first[0] > 1e-4;
+        $setError = $course->setError;
         $changeMps = Parameters::ERRATIC_SPEED * $s->subject->erratic * $s->rush->path->speedMps;
 
-        $aimNoise = Noise::smooth(1, Parameters::AIM_MEMORY_S, $dt);
+        $aimNoise = Noise::straying(1, Parameters::AIM_MEMORY_S, $dt);
+        $swingNoise = Noise::smooth(7, Parameters::SWING_MEMORY_S, $dt);
+        $airNoise = Noise::lucky(8, 2 * Parameters::AIR_SPREAD);
         $aimSpeed = Noise::speed(1, Parameters::AIM_MEMORY_S, $dt);
         $patchNoise = Noise::smooth(2, Parameters::PATCH_MEMORY_S, $dt);
         $seenNoise = Noise::smooth(3, Parameters::SEEN_MEMORY_S, $dt);
@@ -63,8 +69,10 @@ final readonly class AutoPass
 
         for ($r = $firstRun; $r < $firstRun + $runs; $r++) {
             [$o1, $o2, $o3, $o4, $o5, $o6] = Chances::places($seed, $r);
-            $lens = $start;
-            $x = $square / ($start > $least ? $start : $least);
+            // The distance it stands at was set by somebody.
+            $lens = $start * (1 + $setError * $white[$o6 & $mask]);
+            $lens = $lens > $near ? $near : ($lens < $far ? $far : $lens);
+            $x = $square / ($lens > $least ? $lens : $least);
             $v = 0.0;
             $age = $tracking->age;
             $locked = $tracking->held;
@@ -86,16 +94,22 @@ final readonly class AutoPass
             $obstacleFrom = $crossings > 0 ? -$lead * $dt - log(1e-9 + $even[$draw & $mask]) / $crossings : INF;
             $wayFrom = $run[$o4 & $mask];
             $seen = Seen::NOTHING;
+            $day = exp(Parameters::DAY * $white[$o5 & $mask]);
+            $ready = -$lead * $dt - $readyS * log(1e-9 + $even[$o3 & $mask]);
+            $rival = $even[$o1 & $mask] < 0.5 ? $way->rivalNear : $way->rivalFar;
+            $rivalSeen = $rival === $way->rivalNear ? Seen::NEARER : Seen::BACKGROUND;
+            $rivalUntil = -9.0;
+            $darkUntil = -9.0;
 
             for ($k = 0; $k < $steps; $k++) {
                 // 1. Where the subject is, and how far the aim is off it.
                 $t = ($k - $lead) * $dt;
-                $on = $aim[$k];
+                $on = $aim[$k] + $perMetre[$k] * $swingM * $swingNoise[($o5 + $k) & $mask];
                 if ($changeMps > 0) {
                     $on += $perMetre[$k] * $changeMps * ($run[($o4 + $k) & $mask] - $wayFrom);
                 }
-                $ex = $trailX[$k] + $missX[$k] * $aimNoise[($o1 + $k) & $mask];
-                $ey = $trailY[$k] + $missY[$k] * $aimNoise[($o2 + $k) & $mask];
+                $ex = $day * ($trailX[$k] + $missX[$k] * $aimNoise[($o1 + $k) & $mask]);
+                $ey = $day * ($trailY[$k] + $missY[$k] * $aimNoise[($o2 + $k) & $mask]);
                 if ($startled) {
                     $ex += $first[$k] * $white[$o1 & $mask];
                     $ey += $first[$k] * $white[$o2 & $mask];
@@ -115,12 +129,20 @@ final readonly class AutoPass
                 }
 
                 // 3. Frames are judged, with the lens where the step before has brought it.
+                if ($mirror && $frames[$k] > 0) {
+                    $darkUntil = $t + Parameters::BLACKOUT_S;
+                }
                 for ($i = $frames[$k]; $i > 0; $i--) {
                     $taken++;
-                    $defocus = ($lens > $on ? $lens - $on : $on - $lens) * $perMm;
+                    $off = $lens - $on;
+                    if ($grouped) {
+                        // The one that is farthest from the plane of focus counts.
+                        $off = $off > ($groupNear[$k] + $groupFar[$k]) / 2 ? $off - $groupFar[$k] : $off - $groupNear[$k];
+                    }
+                    $defocus = ($off > 0 ? $off : -$off) * $perMm;
                     $body = $smear[$k] * $aimSpeed[($o1 + $k) & $mask];
                     $hand = $shake * $aimSpeed[($o2 + $k) & $mask];
-                    $rest = $room[$k];
+                    $rest = $room[$k] - $airSquare * $airNoise[($o3 + $k) & $mask];
                     $hidden = $blocked || $cluttered && $patchNoise[($o4 + $k) & $mask] < $zHidden;
                     // The aim part stands where the area is, less the miss.
                     $inside = $offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5;
@@ -136,6 +158,15 @@ final readonly class AutoPass
                         $tally->lost($cause);
                     }
                     $trace?->frame($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest));
+                }
+
+                // Until finger and eye are there, nothing is measured.
+                if ($t < $ready) {
+                    if ($trace !== null && $t >= 0) {
+                        $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, Seen::NOTHING, $blocked);
+                    }
+
+                    continue;
                 }
 
                 // 4. What the area sees.
@@ -159,10 +190,14 @@ final readonly class AutoPass
                     } elseif ($seenNoise[($o5 + $k) & $mask] < $zDetail) {
                         $seen = Seen::BACKGROUND;
                     }
+                } elseif ($t < $rivalUntil || $rivals && ! $blocked && $seenNoise[($o4 + $k) & $mask] < $zRival) {
+                    // Another of its kind.
+                    $seen = $rivalSeen;
+                    $at = $rival[$k];
                 } elseif ($detecting && ! $blocked && $touches && $seenNoise[($o6 + $k) & $mask] < $detects[$k]
-                    && ($lens > $on ? $lens - $on : $on - $lens) < $visible[$k]) {
+                    && ($lens > $on ? $lens - $on : $on - $lens) < Parameters::RECOGNISED_BLUR * $visible[$k]) {
                     $seen = Seen::AIM;
-                    $at = $on + $detectedPart * $part[$k];
+                    $at = $patchNoise[($o5 + $k) & $mask] < $eyes[$k] ? $on : $on + $recognisedPart * $part[$k];
                     $detectedAt = $t;
                 } elseif ($t - $detectedAt < $blink) {
                     // It blinked; the body waits for it.
@@ -181,8 +216,10 @@ final readonly class AutoPass
                         $seen = Seen::BACKGROUND;
                     }
                 } elseif ($dx < 0.85 * $halfX[$k] + $coreX && $dy < 0.85 * $halfY[$k] + $coreY) {
+                    // What lies under it is not the aim part alone: depth changes across the subject.
                     $seen = Seen::AIM;
-                    $at = $on;
+                    $share = ($dx + $coreX) / $halfX[$k];
+                    $at = $on + ($share < 1 ? $share : 1.0) * $part[$k];
                 } elseif ($touches) {
                     $seen = Seen::PART;
                     $at = $on + $helperPart * $within[$k] * $part[$k];
@@ -195,12 +232,12 @@ final readonly class AutoPass
                         $seen = Seen::NOTHING;
                     }
                 } elseif ($seen !== Seen::NOTHING) {
-                    $at = $seen === Seen::BACKGROUND ? $background[$k] : $clutter[$k];
+                    $at = $at > 0 ? $at : ($seen === Seen::BACKGROUND ? $background[$k] : $clutter[$k]);
                     if (($lens > $at ? $lens - $at : $at - $lens) > $visibleLarge) {
                         $seen = Seen::NOTHING;
                     }
                 }
-                if ($mirror && $frames[$k] > 0 || $failsAtAll && $even[($o4 + $k) & $mask] < $fails) {
+                if ($t < $darkUntil || $failsAtAll && $even[($o4 + $k) & $mask] < $fails) {
                     // The mirror is up, or it was too dark for this one; nothing is measured.
                     $seen = Seen::NOTHING;
                 }
@@ -236,11 +273,15 @@ final readonly class AutoPass
                         } else {
                             $since += $dt;
                             if ($since > $wait) {
+                                if ($alike && $seen === Seen::NEARER) {
+                                    // It goes with the wrong one for a while.
+                                    $rivalUntil = $t + Parameters::RIVAL_HELD_S;
+                                }
                                 $x = $z;
                                 $v = 0.0;
                                 $age = 0;
                                 $since = 0.0;
-                                $commit = Parameters::COMMIT_S;
+                                $commit = Parameters::JUMP_S;
                             }
                         }
                     }

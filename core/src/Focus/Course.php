@@ -50,6 +50,9 @@ final class Course
     /** @var list<float> unit noise below this means that detection finds the subject */
     public array $detects = [];
 
+    /** @var list<float> unit noise below this means that its eye is found, and not only head or body */
+    public array $eyes = [];
+
     /** @var list<float> blur of the subject's movement for unit noise, µm */
     public array $smear = [];
 
@@ -73,6 +76,15 @@ final class Course
     public readonly float $shakeUm;
 
     public readonly float $airUm;
+
+    /** How far the aim part swings to and fro in depth, m. */
+    public readonly float $swingM;
+
+    /** Mean time until finger and eye are with the subject, s. */
+    public readonly float $readyS;
+
+    /** Error of a distance that was set beforehand, as a share of it. */
+    public readonly float $setError;
 
     /** Travel between the limits of the drive, mm: nearest and farthest. */
     public readonly float $nearTravel;
@@ -111,27 +123,35 @@ final class Course
         $air = Shimmer::of($rush->light->sunHeightDeg(), $rush->light->sky, $rush->scene->surface, $s->middle->distanceM, $rush->scene->lineHeightM, $rush->scene->wind);
         $this->airUm = $air->blurUm($s->kit->focalMm());
         $fixed = LensBlur::um($n, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender) ** 2
-            + Diffraction::widthUm($n) ** 2 + (1000 * $body->pitchMm()) ** 2 + $this->airUm ** 2;
+            + Diffraction::widthUm($n) ** 2 + (1000 * $body->pitchMm()) ** 2;
         $this->visibleLarge = $n * 0.15 * $body->sensorHeightMm;
 
         // A steadier support steadies the aim, but a subject that moves still has to be followed.
         $hands = Aim::of($rush, $hold->support, $stops > 0)->handsRad;
+        $sits = $rush->path->speedMps < Parameters::SITS_MPS;
+        $windM = $sits ? Parameters::WIND_SWAY_M * $rush->scene->wind : 0.0;
+        $bodyM = $hold->support->shake() * (Parameters::BODY_SWAY_M[0] + Parameters::BODY_SWAY_M[1] * (1 - $person->aim));
+        $limbM = $s->isStill() ? 0.0 : min(Parameters::SWING_S * $rush->subject->limbSpeedMps, Parameters::SWING_OF_SIZE * $rush->subject->lengthM);
+        $this->swingM = sqrt($windM ** 2 + $bodyM ** 2 + $limbM ** 2);
+        $windMps = $windM / Parameters::SWING_MEMORY_S;
+        $this->readyS = self::readyS($s);
+        $this->setError = Parameters::SET_ERROR[0] + Parameters::SET_ERROR[1] * (1 - $person->handFocus) ** 2;
         $firstMiss = Parameters::FIRST_MISS * exp(-$rush->path->noticeS / Parameters::FINDING_S) * (1.2 - $person->aim);
 
-        $contrast = max(0.05, $rush->subject->contrast * ($rush->isBacklit() ? Parameters::BACKLIT_CONTRAST : 1.0));
+        $contrast = max(0.05, $hold->aim->contrast($rush->subject->contrast) * ($rush->isBacklit() ? Parameters::BACKLIT_CONTRAST : 1.0));
         if ($body->points?->isStar($shape, $hold->areaAt) === true) {
             $contrast = $contrast ** Parameters::STAR_CONTRAST;
         }
         $dark = 1 + Parameters::SCATTER_DARK * 2 ** -max(-1.0, $s->lightMarginStops);
-        $scatterUm = Parameters::SCATTER * $coc * $contrast ** -Parameters::SCATTER_CONTRAST * sqrt($dark);
+        $scatterUm = Parameters::SCATTER * $coc * $contrast ** -Parameters::SCATTER_CONTRAST * sqrt($dark) * ($hold->mode->locksOnce() ? Parameters::SCATTER_ONCE : 1.0);
         $scatter = $scatterUm / 1000 * $n;
 
         $kind = $hold->detect !== Detection::Off && $shape->detects && $body->canDetect($hold->detect) && $hold->detect === $rush->subject->kind ? 1.0 : 0.0;
         $clear = (1 - $rush->scene->frontClutter) ** 1.5;
-        $known = $kind * (0.85 + 0.15 * $rush->subject->distinct) * (1 - 0.5 * $rush->scene->backgroundAlike * (1 - $rush->subject->distinct)) * $clear;
+        $known = $kind * (0.85 + 0.15 * $rush->subject->distinct) * (1 - 0.5 * $rush->scene->backgroundAlike * (1 - $rush->subject->distinct)) * $clear * ($rush->isBacklit() ? Parameters::BACKLIT_KNOWN : 1.0);
 
         // A block without detection, or looking for the wrong kind, may settle on detail behind the subject.
-        $crisp = Parameters::CRISPER_BACKGROUND * $rush->scene->backgroundTexture * (1.3 - $rush->subject->contrast);
+        $crisp = Parameters::PULL_WINS[$hold->wins->value] * Parameters::CRISPER_BACKGROUND * $rush->scene->backgroundTexture * (1.3 - $rush->subject->contrast);
         if ($hold->detect !== Detection::Off && $hold->detect !== $rush->subject->kind) {
             $crisp += 0.25 * $rush->scene->backgroundTexture;
         }
@@ -148,8 +168,9 @@ final class Course
             $d = max($point->distanceM, 1.2 * $f / 1000);
             $lateX = $way->lateX[$k];
             $lateY = $way->lateY[$k];
-            $this->missX[] = $across * sqrt($hands * $hands + $lateX * $lateX);
-            $this->missY[] = $up * sqrt($hands * $hands + $lateY * $lateY);
+            $swayed = ($windM / $d) ** 2;
+            $this->missX[] = $across * sqrt($hands * $hands + $lateX * $lateX + $swayed);
+            $this->missY[] = $up * sqrt($hands * $hands + $lateY * $lateY + $swayed);
             $this->trailX[] = 0.4 * $across * $lateX;
             $this->trailY[] = 0.4 * $up * $lateY;
             $this->first[] = $firstMiss * exp(-max(0.0, ($k - $this->lead) * $this->stepS) / Parameters::FINDING_S);
@@ -161,7 +182,9 @@ final class Course
             $this->crisper[] = Noise::quantile(min(0.95, $crisp * (1 - sqrt($fills))));
             $pixels = $way->pixels[$k];
             $this->detects[] = Noise::quantile($known * $pixels ** 3 / ($pixels ** 3 + Parameters::DETECT_HALF_PIXELS ** 3));
-            $this->smear[] = $motion->bodyBlurUm($hold->shutterS, $removed);
+            $eye = ($s->aimPixels * $s->middle->distanceM / $d) ** 2;
+            $this->eyes[] = $hold->eye && $shape->seesEyes ? Noise::quantile($eye / ($eye + Parameters::EYE_HALF_PIXELS ** 2)) : -6.0;
+            $this->smear[] = hypot($motion->bodyBlurUm($hold->shutterS, $removed), 1e6 * $motion->magnification * $windMps * $hold->shutterS);
             $depth = $lens->defocusUm($n, $d, max(0.5 * $d, $d - abs($point->closingMps) * $hold->shutterS / 2));
             $this->room[] = $limitUm ** 2 - $fixed - $depth ** 2;
             $this->gate[] = max(Parameters::GATE_SCATTERS * $scatter, Parameters::GATE_SHARE * $way->aim[$k]);
@@ -178,6 +201,18 @@ final class Course
             $t += ($count + 1) % $burst === 0 ? max(Parameters::BREATH_S, 1 / $body->framesPerS) : 1 / $body->framesPerS;
         }
         $this->frameCount = $count;
+    }
+
+    /** Mean time until finger and eye are with the subject, s; what sits is simply there. */
+    private static function readyS(Situation $s): float
+    {
+        if ($s->isStill()) {
+            return 0.0;
+        }
+        $person = $s->photographer;
+        $framesPerS = $s->kit->focalMm() * $s->middle->angularRadPerS / $s->kit->body->sensorWidthMm;
+
+        return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - ($person->aim + $person->panning) / 2) ** Parameters::READY_POWER) * (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S);
     }
 
     /** Steps between the hands being ready and the first frame, in which focus may already be at work. */

@@ -11,15 +11,11 @@ use RushHold\Situation\Situation;
 /** Plays runs with focus by hand: the body sees nothing, a hand parks, pulls or follows. */
 final readonly class HandPass
 {
-    /** A pull starts a little beyond the subject and ends a little before it, as shares of the travel. */
-    private const FROM = 0.9;
+    /** A pull starts a little beyond the subject, as a share of the travel. */
+    private const FROM = 0.96;
 
-    private const TO = 1.15;
-
-    /** A pull takes at least so long, s, and so much of the rush. */
+    /** A pull takes at least so long, s. */
     private const SHORTEST_PULL_S = 0.3;
-
-    private const SHARE_OF_RUSH = 0.7;
 
     private Judging $judging;
 
@@ -50,7 +46,7 @@ final readonly class HandPass
     private function run(HandRun $run, Tally $tally, ?Trace $trace): void
     {
         $course = $this->course;
-        $lens = $course->startTravel;
+        $lens = max($course->farTravel, min($course->nearTravel, $course->startTravel * $run->set));
         $kept = $taken = 0;
         $firstAt = -1.0;
         for ($k = 0; $k < $course->steps; $k++) {
@@ -75,9 +71,9 @@ final readonly class HandPass
 
     private function judged(HandRun $run, int $k, float $lens, ?Trace $trace): ?LossCause
     {
-        $defocus = abs($lens - $run->on) * $this->judging->perMm;
+        $defocus = $this->course->way->worst($k, $lens - $run->on) * $this->judging->perMm;
         [$body, $hand] = $run->smear($k);
-        $room = $this->course->room[$k];
+        $room = $this->course->room[$k] - $this->judging->airSquare * $run->air($k);
         $cause = match (true) {
             ! $run->inFrame() => LossCause::OutOfFrame,
             $run->blocked || $this->judging->cluttered && $run->cover($k) < $this->judging->zHidden => LossCause::Hidden,
@@ -93,7 +89,7 @@ final readonly class HandPass
     private function turned(HandRun $run, int $k, float $lens): float
     {
         return match ($this->hold->technique) {
-            Technique::Follow => $this->followed($run, $k),
+            Technique::Follow => $run->t < $run->ready ? $lens : $this->followed($run, $k),
             Technique::Pull => $this->pulled($run),
             default => $lens,
         };
@@ -112,11 +108,12 @@ final readonly class HandPass
     private function pulled(HandRun $run): float
     {
         $aim = $this->course->way->aim;
-        $from = $aim[$this->course->lead] * self::FROM;
-        $to = max(0.0, ...$aim) * self::TO;
         $unpractised = 1 - $this->s->photographer->handFocus;
+        // The hand turns about as fast as the subject comes, the better the more it has practised.
+        $from = $aim[$this->course->lead] * self::FROM;
+        $to = max(0.0, ...$aim) * (1 + Parameters::PULL_ERROR * (0.2 + $unpractised) * $run->unsteadiness(0));
         $after = Parameters::HAND_DELAY_S * (1 + Parameters::PULL_LATE * $unpractised);
-        $lasts = max(self::SHORTEST_PULL_S, self::SHARE_OF_RUSH * $this->s->rush->path->seconds);
+        $lasts = max(self::SHORTEST_PULL_S, $this->s->rush->path->seconds - $after);
         $turned = max(0.0, $run->t - $after * (0.5 + $run->luck()[0]));
         if ($run->luck()[1] < Parameters::WRONG_WAY * $unpractised) {
             // Away from the subject first, then back.

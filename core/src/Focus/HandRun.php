@@ -28,6 +28,14 @@ final class HandRun
 
     private int $draw;
 
+    /** When finger and eye are there, s after the first frame. */
+    public readonly float $ready;
+
+    /** Where the ring was set before, as a share of where it should be. */
+    public readonly float $set;
+
+    private readonly float $day;
+
     private readonly float $changeMps;
 
     private readonly float $crossingS;
@@ -38,6 +46,9 @@ final class HandRun
         $this->changeMps = Parameters::ERRATIC_SPEED * $s->subject->erratic * $s->rush->path->speedMps;
         $this->crossingS = (new Seeing($s, $hold, $course))->crossingS;
         $this->draw = $places[5];
+        $this->day = exp(Parameters::DAY * Noise::white(5)[$places[4] & Noise::MASK]);
+        $this->ready = -$course->lead * $course->stepS - $course->readyS * log(1e-9 + Noise::even(6)[$places[2] & Noise::MASK]);
+        $this->set = 1 + $course->setError * Noise::white(5)[$places[5] & Noise::MASK];
         $this->crossesAt = $s->scene->obstaclesPerS > 0 ? -$course->lead * $course->stepS + $this->wait() : INF;
     }
 
@@ -46,15 +57,15 @@ final class HandRun
     {
         $course = $this->course;
         $this->t = ($k - $course->lead) * $course->stepS;
-        $this->on = $course->way->aim[$k];
+        $this->on = $course->way->aim[$k] + $course->way->perMetre[$k] * $course->swingM * Noise::smooth(7, Parameters::SWING_MEMORY_S, $course->stepS)[($this->places[4] + $k) & Noise::MASK];
         if ($this->changeMps > 0) {
             $run = Noise::way(4, Parameters::WAY_MEMORY_S, $course->stepS);
             $this->on += $course->way->perMetre[$k] * $this->changeMps * ($run[($this->places[3] + $k) & Noise::MASK] - $run[$this->places[3] & Noise::MASK]);
         }
-        $aim = Noise::smooth(1, Parameters::AIM_MEMORY_S, $course->stepS);
+        $aim = Noise::straying(1, Parameters::AIM_MEMORY_S, $course->stepS);
         $white = Noise::white(5);
-        $this->missX = $course->trailX[$k] + $course->missX[$k] * $aim[($this->places[0] + $k) & Noise::MASK];
-        $this->missY = $course->trailY[$k] + $course->missY[$k] * $aim[($this->places[1] + $k) & Noise::MASK];
+        $this->missX = $this->day * ($course->trailX[$k] + $course->missX[$k] * $aim[($this->places[0] + $k) & Noise::MASK]);
+        $this->missY = $this->day * ($course->trailY[$k] + $course->missY[$k] * $aim[($this->places[1] + $k) & Noise::MASK]);
         if ($course->first[0] > 1e-4) {
             $this->missX += $course->first[$k] * $white[$this->places[0] & Noise::MASK];
             $this->missY += $course->first[$k] * $white[$this->places[1] & Noise::MASK];
@@ -78,6 +89,12 @@ final class HandRun
         $speed = Noise::speed(1, Parameters::AIM_MEMORY_S, $this->course->stepS);
 
         return [$this->course->smear[$k] * $speed[($this->places[0] + $k) & Noise::MASK], $this->course->shakeUm * $speed[($this->places[1] + $k) & Noise::MASK]];
+    }
+
+    /** How much warm air blurs a frame, against its mean square. */
+    public function air(int $k): float
+    {
+        return Noise::lucky(8, 2 * Parameters::AIR_SPREAD)[($this->places[2] + $k) & Noise::MASK];
     }
 
     /** Unit noise of what stands before the subject. */

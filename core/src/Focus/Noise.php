@@ -85,6 +85,20 @@ final class Noise
         });
     }
 
+    /** @return list<float> the smooth noise with rare large values, as the eye loses a subject for a moment; unit variance */
+    public static function straying(int $seed, float $memoryS, float $stepS): array
+    {
+        return self::table("straying $seed $memoryS $stepS", static fn (): array => self::unit(array_map(
+            static fn (float $z): float => $z * (1 + Parameters::STRAY * $z * $z), self::smooth($seed, $memoryS, $stepS))));
+    }
+
+    /** @return list<float> log-normal, independent, one on average: most are lower, a few much higher */
+    public static function lucky(int $seed, float $spread): array
+    {
+        return self::table("lucky $seed $spread", static fn (): array => array_map(
+            static fn (float $z): float => exp($spread * $z - $spread * $spread / 2), self::white($seed)));
+    }
+
     /** @return list<float> how fast the smooth noise changes, unit variance */
     public static function speed(int $seed, float $memoryS, float $stepS): array
     {

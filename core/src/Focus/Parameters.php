@@ -16,12 +16,45 @@ final class Parameters
     public const AIM_MEMORY_S = 0.45;
 
     /** Time to find a subject in the finder when there was no warning, s. */
-    public const FINDING_S = 0.25;
+    public const FINDING_S = 0.192;
 
     /** Miss at first sight without warning, as a share of the frame width. */
-    public const FIRST_MISS = 0.35;
+    public const FIRST_MISS = 0.15;
+
+    /** Spread from day to day of how well somebody aims, as the natural logarithm: on a bad day the miss is half as large again. */
+    public const DAY = 0.35;
+
+    /** How much larger than usual the rare large misses are: what the eye loses for a moment. */
+    public const STRAY = 0.1149;
+
+    /** Time until finger and eye are with a subject that moves, s: what is left of it for a master, and added without practice. */
+    public const READY_S = [0.22, 2.4];
+
+    /** The time falls with skill to this power: most is gained early. */
+    public const READY_POWER = 3.0;
+
+    /** A subject this fast, in frame widths a second, takes twice that time to be found and followed. */
+    public const READY_AT_FRAMES_PER_S = 18;
 
     // The subject.
+
+    /** How far the part to be sharp swings to and fro about the body's way, s of the limbs' speed: a gallop, wing beats, pedalling. */
+    public const SWING_S = 0.0067;
+
+    /** …but no more than this share of its length. */
+    public const SWING_OF_SIZE = 0.05;
+
+    /** How far strong wind moves what sits or stands on something that bends, m. */
+    public const WIND_SWAY_M = 0.02;
+
+    /** How far a body that carries the camera sways fore and aft, m: a master's, and added without practice. */
+    public const BODY_SWAY_M = [0.0005, 0.001];
+
+    /** Time for which these swings keep their side, s. */
+    public const SWING_MEMORY_S = 0.2;
+
+    /** Below this speed a subject is where it sits or stands, and goes with the wind, m/s. */
+    public const SITS_MPS = 0.5;
 
     /** Change of speed along the line of sight of a wholly erratic subject, as a share of its speed. */
     public const ERRATIC_SPEED = 0.25;
@@ -47,7 +80,7 @@ final class Parameters
     public const GAP_MOVING = 0.75;
 
     /** Blur above this share of the subject's size hides it: nothing there can be measured or recognised. */
-    public const VISIBLE_BLUR = 0.45;
+    public const VISIBLE_BLUR = 0.2;
 
     /** Height in pixels at which half of all subjects are recognised. */
     public const DETECT_HALF_PIXELS = 55.0;
@@ -55,11 +88,35 @@ final class Parameters
     /** Size in pixels of the aim part from which eye detection works mostly. */
     public const EYE_HALF_PIXELS = 14.0;
 
+    /** Nothing is recognised any more at this share of the blur that hides everything. */
+    public const RECOGNISED_BLUR = 0.6;
+
+    /** Others of its kind stand so much nearer or farther than the subject, as a share of its distance. */
+    public const RIVAL_GAP = 0.15;
+
+    /** Chance in an area as large as the frame that a like one is recognised instead, where all around looks alike. */
+    public const RIVAL = 0.6;
+
+    /** How readily a body goes over to a rival, by what wins: what is held, what is in the middle, the nearest. */
+    public const RIVAL_WINS = ['held' => 0.35, 'middle' => 0.8, 'nearest' => 1.0];
+
+    /** A rival that was taken for the subject is held for so long beyond its reason, s. */
+    public const RIVAL_HELD_S = 0.9313;
+
+    /** How much a crisper background pulls, by what wins. */
+    public const PULL_WINS = ['held' => 0.7, 'middle' => 1.0, 'nearest' => 0.35];
+
+    /** How much nearer clutter pulls, by what wins. */
+    public const CLUTTER_WINS = ['held' => 0.85, 'middle' => 0.8, 'nearest' => 1.4];
+
+    /** Frame-to-frame spread of what warm air does, as the natural logarithm of the blur. */
+    public const AIR_SPREAD = 0.35;
+
     /** Depth between the aim part and the part nearest to the camera, as a share of the subject's depth. */
-    public const PART_OFFSET = 0.4;
+    public const PART_OFFSET = 0.22;
 
     /** Chance by full texture that a block without detection prefers a crisp background to the subject. */
-    public const CRISPER_BACKGROUND = 0.9;
+    public const CRISPER_BACKGROUND = 1.0289;
 
     /** How often a pattern is lost each second when it looks wholly like its surroundings, or is wholly covered. */
     public const PATTERN_LOST_PER_S = 4.0;
@@ -78,11 +135,20 @@ final class Parameters
 
     // Measurement.
 
+    /** With a mirror nothing is measured for so long from each exposure on, s: up, open, down, and settled. */
+    public const BLACKOUT_S = 0.055;
+
     /** Share of a subject's contrast that is left against the light: its lit side is turned away and the lens flares. */
     public const BACKLIT_CONTRAST = 0.6;
 
+    /** Share of subjects that are still recognised against the light, where flare takes the drawing out of them. */
+    public const BACKLIT_KNOWN = 0.85;
+
     /** Scatter of one measurement on a well lit contrasty subject, in circles of confusion of defocus. */
-    public const SCATTER = 0.45;
+    public const SCATTER = 0.88;
+
+    /** Share of it that is left where focus is found once and for all: the body makes sure before it says so. */
+    public const SCATTER_ONCE = 0.5;
 
     /** Scatter grows as contrast to this power falls. */
     public const SCATTER_CONTRAST = 0.6;
@@ -93,10 +159,10 @@ final class Parameters
     // Prediction.
 
     /** Gains of position for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
-    public const GAIN_POSITION = [0.16, 0.40, 0.58];
+    public const GAIN_POSITION = [0.08, 0.35, 0.58];
 
     /** Gains of speed for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
-    public const GAIN_SPEED = [0.003, 0.09, 0.22];
+    public const GAIN_SPEED = [0.0004, 0.07, 0.22];
 
     /**
      * @param  array{float, float, float}  $gains
@@ -136,7 +202,10 @@ final class Parameters
     public const GATE_SHARE = 0.04;
 
     /** Time from a new thing caught to the lens setting off for it, s: a few cycles to make sure. */
-    public const COMMIT_S = 0.12;
+    public const COMMIT_S = 0.1108;
+
+    /** The same where it was on something else before: what was wrong for a moment costs more than what was never caught. */
+    public const JUMP_S = 0.3;
 
     /** A detected subject that blinks for this long is waited for, on top of patience, s. */
     public const BLINK_S = 0.2;
@@ -163,11 +232,17 @@ final class Parameters
     /** Error of a hand on the ring in circles of confusion: master, and added without practice. */
     public const HAND_ERROR = [1.2, 14.0];
 
+    /** Error of a distance that was set beforehand, as a share of it: a master's, and added without practice. */
+    public const SET_ERROR = [0.004, 0.03];
+
     /** Chance that somebody who never practised turns the ring the wrong way when surprised; none for a master, who knows it blind. */
     public const WRONG_WAY = 0.5;
 
     /** Time until a ring turned the wrong way is noticed and turned back, s. */
     public const WRONG_WAY_S = 0.7;
+
+    /** Spread of where a pull ends against where it should, as a share, without practice; a fifth of it is left for a master. */
+    public const PULL_ERROR = 0.5;
 
     /** A hand starts a pull so many times later without practice than a master's does. */
     public const PULL_LATE = 1.5;

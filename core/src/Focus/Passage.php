@@ -6,6 +6,7 @@ namespace RushHold\Focus;
 
 use RushHold\Motion\ImageMotion;
 use RushHold\Motion\PathPoint;
+use RushHold\Rush\Companion;
 use RushHold\Situation\Situation;
 
 /**
@@ -38,6 +39,18 @@ final class Passage
 
     /** @var list<float> travel at which the clutter in front is sharp, mm */
     public array $clutter = [];
+
+    /** @var list<float> travel at which another of its kind is sharp, before it and behind it, mm */
+    public array $rivalNear = [];
+
+    /** @var list<float> */
+    public array $rivalFar = [];
+
+    /** @var list<float> travel from the aim part to the nearest and to the farthest of those who must be sharp too, mm */
+    public array $groupNear = [];
+
+    /** @var list<float> */
+    public array $groupFar = [];
 
     /** @var list<float> half the subject's width, frame widths */
     public array $halfX = [];
@@ -82,6 +95,10 @@ final class Passage
         $this->stepS = self::stepS($s);
         $this->steps = self::stepsOf($s, $lead);
         $pitch = $body->pitchMm();
+        // Where the others are is told for the moment halfway; they move with the subject.
+        $apart = array_map(static fn (Companion $c): float => $c->planeM - $s->middle->distanceM, $rush->group);
+        $nearer = min([0.0, ...$apart]);
+        $farther = max([0.0, ...$apart]);
         for ($k = 0; $k < $this->steps; $k++) {
             $point = $rush->path->at(($k - $lead) * $this->stepS);
             $d = max($point->distanceM, 1.2 * $f / 1000);
@@ -95,6 +112,10 @@ final class Passage
             $this->part[] = self::travel($f, max(0.3, $d - Parameters::PART_OFFSET * $rush->subject->depthM)) - $here;
             $this->background[] = self::travel($f, max($rush->scene->backgroundM, 1.02 * $d));
             $this->clutter[] = self::travel($f, $rush->scene->frontRatio * $d);
+            $this->rivalNear[] = self::travel($f, (1 - Parameters::RIVAL_GAP) * $d);
+            $this->rivalFar[] = self::travel($f, (1 + Parameters::RIVAL_GAP) * $d);
+            $this->groupNear[] = $nearer < 0 ? self::travel($f, max(0.3, $d + $nearer)) - $here : 0.0;
+            $this->groupFar[] = $farther > 0 ? self::travel($f, $d + $farther) - $here : 0.0;
             $across = $point->transverseMps > 1e-6 ? abs($point->acrossMps) / $point->transverseMps : 0.7;
             $up = $point->transverseMps > 1e-6 ? abs($point->upMps) / $point->transverseMps : 0.7;
             $lag = $s->aim->behindRad($point);
@@ -108,6 +129,12 @@ final class Passage
             $this->pixels[] = $side / $pitch;
             $this->hides[] = Parameters::VISIBLE_BLUR * $side;
         }
+    }
+
+    /** How far the lens is off the one of the group that is farthest from the plane of focus, mm, from how far it is off the subject. */
+    public function worst(int $k, float $off): float
+    {
+        return abs($off > ($this->groupNear[$k] + $this->groupFar[$k]) / 2 ? $off - $this->groupFar[$k] : $off - $this->groupNear[$k]);
     }
 
     /** Lens travel beyond infinity that focuses at a distance, mm. */

@@ -15,9 +15,6 @@ final readonly class Seeing
     /** Areas with helpers prefer their centre, which is as large as the single point. */
     private const WITH_HELPERS = [Area::Plus, Area::RingSmall, Area::RingMedium, Area::RingLarge];
 
-    /** Recognised without its eye, focus is so far into the depth of head and shoulder. */
-    private const AROUND_EYE = 0.15;
-
     /** Wind moves clutter and so puts more of it before the subject. */
     private const WINDY = 0.5;
 
@@ -46,8 +43,13 @@ final readonly class Seeing
 
     public bool $detecting;
 
-    /** Depth at which a recognised subject is measured, as a share of the way to the nearest part. */
-    public float $detectedPart;
+    /** Unit noise below this means that another of its kind is taken for the subject. */
+    public float $zRival;
+
+    public bool $rivals;
+
+    /** Whether what crosses is of its kind, so that it is followed once it is taken. */
+    public bool $alike;
 
     /** Unit noise below this means a patch of clutter in the area. */
     public float $zClutter;
@@ -96,11 +98,14 @@ final readonly class Seeing
         $this->block = $hold->area->picksForItself();
         $this->follows = $hold->area === Area::Follow;
         $this->detecting = $hold->detect !== Detection::Off && $shape->detects;
-        $eye = $s->aimPixels ** 2 / ($s->aimPixels ** 2 + Parameters::EYE_HALF_PIXELS ** 2);
-        $this->detectedPart = $hold->eye && $shape->seesEyes ? self::AROUND_EYE * (1 - $eye) : Parameters::RECOGNISED_PART;
+        $like = $scene->backgroundAlike * (1 - 0.5 * $s->subject->distinct);
+        $rival = Parameters::RIVAL * $like * sqrt($shape->width * $shape->height) * Parameters::RIVAL_WINS[$hold->wins->value];
+        $this->rivals = $this->detecting && $rival > 0.005;
+        $this->zRival = Noise::quantile($rival);
+        $this->alike = $this->detecting && $scene->backgroundAlike >= 0.3;
         $this->blinkS = $this->detecting && $hold->detect === $s->subject->kind ? $hold->patienceS + Parameters::BLINK_S : -1.0;
 
-        $covered = min(0.999, $scene->frontClutter * self::gap($s) * (1 + self::WINDY * $scene->wind));
+        $covered = min(0.999, $scene->frontClutter * self::gap($s) * (1 + self::WINDY * $scene->wind) * ($this->block ? Parameters::CLUTTER_WINS[$hold->wins->value] : 1.0));
         $patches = max(1.0, $shape->width * $shape->height / Parameters::PATCH);
         $this->zClutter = Noise::quantile(min(1.0, 1 - (1 - $covered) ** ($this->block ? $patches : sqrt($patches))));
         $this->zDetail = Noise::quantile($scene->backgroundTexture);
@@ -124,6 +129,9 @@ final readonly class Seeing
     /** Share of clutter that is left in what is put on the subject: a subject that keeps still can be seen through a gap. */
     public static function gap(Situation $s): float
     {
-        return $s->isStill() ? Parameters::GAP_FOUND + (1 - Parameters::GAP_FOUND) * 0.5 * (1 - $s->photographer->aim) : Parameters::GAP_MOVING;
+        $left = $s->isStill() ? Parameters::GAP_FOUND + (1 - Parameters::GAP_FOUND) * 0.5 * (1 - $s->photographer->aim) : Parameters::GAP_MOVING;
+
+        // Where all is covered there is no gap.
+        return $left + (1 - $left) * $s->scene->frontClutter ** 6;
     }
 }

@@ -13,8 +13,11 @@ use RushHold\Said;
  */
 final readonly class Shimmer
 {
-    /** Angle over 100 m of grass, a metre up, sun overhead, calm: about what long-lens users meet at midday. */
-    private const REFERENCE_RAD = 12e-6;
+    /** Strength of turbulence a metre over grass under a high sun in calm air, m^(-2/3); published values by day run from 1e-13 to 1e-12. */
+    private const CN2 = 4e-13;
+
+    /** Green light, m. */
+    private const WAVELENGTH_M = 0.55e-6;
 
     private function __construct(
         /** Angular blur, rad. */
@@ -37,8 +40,9 @@ final readonly class Shimmer
             Sky::Partly => 0.6,
             Sky::Overcast => 0.15,
         };
-        $angle = self::REFERENCE_RAD * $surface->warmth() * $sun * sqrt(max(0.0, $pathM) / 100)
-            / max(0.3, $aboveM) ** 0.67 * (1 - 0.5 * $wind);
+        // Fried's parameter for a spherical wave, and the width at half height of what it leaves of a point.
+        $cn2 = self::CN2 * $surface->warmth() * $sun * max(0.3, $aboveM) ** (-4 / 3) * (1 - 0.6 * $wind);
+        $angle = 0.98 * self::WAVELENGTH_M * (0.423 * (2 * M_PI / self::WAVELENGTH_M) ** 2 * 0.375 * $cn2 * max(0.0, $pathM)) ** 0.6;
 
         return new self($angle, match (true) {
             $angle < 6e-6 => 'low',

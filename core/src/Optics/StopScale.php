@@ -50,7 +50,7 @@ final class StopScale
     {
         $values = [];
         for ($n = 0; $n < count(self::SPEED_LABELS); $n++) {
-            $exact = 2 ** (-$n / 3);
+            $exact = 2.0 ** (-$n / 3);
             if ($exact >= $fastestS * 0.97) {
                 $values[] = $exact;
             }

@@ -14,6 +14,7 @@ use RushHold\Kit\FocusMode;
 use RushHold\Kit\Response;
 use RushHold\Planning\Solve\DistanceSolver;
 use RushHold\Situation\Situation;
+use RushHold\Situation\Thresholds;
 
 /** Every set-up the body allows and the rules do not rule out, around what is pinned. */
 final readonly class Candidates
@@ -63,11 +64,23 @@ final readonly class Candidates
         return $holds;
     }
 
+    /** Keeps still and is not likely to stir: focus once found may stay. */
+    private function restsWell(): bool
+    {
+        return $this->s->isStill() && $this->s->subject->erratic < Thresholds::STIRS;
+    }
+
+    /** The rules' own choice for the camera to focus by itself, whoever focuses in their first choice. */
+    public function usual(): Hold
+    {
+        return $this->hold->technique === Technique::Auto ? $this->hold
+            : $this->free($this->hold->with(technique: Technique::Auto, mode: $this->restsWell() ? FocusMode::Single : FocusMode::Continuous, startAtM: DistanceSolver::startAt($this->s, Technique::Auto)[0]), Setting::StartAt);
+    }
+
     /** @return list<Hold> each mode, area, detection and response */
     private function automatic(): array
     {
-        $auto = $this->hold->technique === Technique::Auto ? $this->hold
-            : $this->free($this->hold->with(technique: Technique::Auto, mode: FocusMode::Continuous, startAtM: DistanceSolver::startAt($this->s, Technique::Auto)[0]), Setting::StartAt);
+        $auto = $this->usual();
         $holds = [];
         foreach ($this->modes() as $mode) {
             $responses = $mode === FocusMode::Continuous ? $this->responses() : [[$this->hold->patienceS, $this->hold->nimble]];
@@ -111,7 +124,7 @@ final readonly class Candidates
     private function modes(): array
     {
         if ($this->hold->technique !== Technique::Auto) {
-            return [FocusMode::Continuous];
+            return $this->restsWell() ? [FocusMode::Single, FocusMode::Continuous] : [FocusMode::Continuous];
         }
         $modes = array_map(static fn (string $mode): FocusMode => FocusMode::from($mode), $this->open(Setting::Mode));
 

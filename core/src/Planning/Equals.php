@@ -26,10 +26,10 @@ final readonly class Equals
     private const NEARLY = 0.15;
 
     /**
-     * @param  Hold  $usual  the rules' own choice
+     * @param  list<Hold>  $usual  the rules' own choices
      * @param  Standing|null  $standing  how the camera stands now, where that is known
      */
-    public function __construct(private Hold $usual, private ?Standing $standing)
+    public function __construct(private array $usual, private ?Standing $standing)
     {
     }
 
@@ -80,7 +80,7 @@ final readonly class Equals
     /** @return array{int, int, float} what comes first is less */
     private function rank(Candidate $candidate): array
     {
-        $changes = $this->standing === null ? $candidate->hold->changesFrom($this->usual) : count($this->standing->changesTo($candidate->hold));
+        $changes = $this->standing === null ? min([99, ...array_map($candidate->hold->changesFrom(...), $this->usual)]) : count($this->standing->changesTo($candidate->hold));
 
         return [$changes, (int) array_search($candidate->hold->area, Area::cases(), true), $candidate->hold->iso];
     }

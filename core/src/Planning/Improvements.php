@@ -21,7 +21,7 @@ use RushHold\Situation\Situation;
 final readonly class Improvements
 {
     /** What focuses stays as it is; exposure and distances are solved again. */
-    private const KEPT = [Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness];
+    private const KEPT = [Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Aim, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::Stabiliser];
 
     private const NEARER = 0.75;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Focus\OneProcess;
+use RushHold\Focus\Outcome;
 use RushHold\Focus\Overtaken;
 use RushHold\Focus\Play;
 use RushHold\Focus\Stage;
@@ -46,25 +47,27 @@ final readonly class Planner
         $holds = $candidates->all();
         $effort = Effort::for($base->situation, count($holds));
         $tried = (new Race($base->situation, $effort, $stage, $seed))->run(Candidates::mostDifferent($holds, $effort->mostCandidates), $leaderRuns);
-        $equals = new Equals($base->hold, $standing);
-        $best = $equals->winner($tried);
+        $equals = new Equals([$base->hold, $candidates->usual()], $standing);
+        $best = (new Refinement($base->situation, $pins, $stage, $seed))->of($equals->winner($tried));
+        $tried = [$best, ...array_values(array_filter($tried, static fn (Candidate $c): bool => $c->hold != $best->hold))];
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
 
         $play = static fn (Situation $s, Hold $hold): Play => new Play($s, $hold, $effort->whyRuns, $seed);
-        /** @var array{list<Counterfactual>, list<SchoolResult>, list<WhatIf>} $answers */
+        /** @var array{list<Counterfactual>, list<SchoolResult>, list<WhatIf>, list<Outcome>} $answers */
         $answers = Asked::together($stage,
             (new Counterfactuals($base->situation, $candidates, $best, $play))->asked($pins),
             (new Disagreements($base->situation, $best, $tried, $play))->asked($pins),
             (new Improvements($this->chooser, $rush, $best, $play))->asked($pins),
+            (new Sureness($rush, $best, $pins, $play))->asked(),
         );
-        [$why, $schools, $whatIfs] = $answers;
+        [$why, $schools, $whatIfs, $skilled] = $answers;
         $stage->reached(1.0);
         usort($why, static fn (Counterfactual $a, Counterfactual $b): int => $a->change <=> $b->change);
         usort($whatIfs, static fn (WhatIf $a, WhatIf $b): int => $b->gain <=> $a->gain);
         $plan = $this->chooser->choose($rush, PartialHold::of($best->hold))->pinnedAs($pins, $base);
 
         return new Ranking($plan, $best, $tried, self::ruledOut($base), $why, $schools, $whatIfs, $standing,
-            $equals->fewestChanges($tried, $best), count($holds), $effort->reduced);
+            $equals->fewestChanges($tried, $best), max(count($holds), count($tried)), $effort->reduced, array_map(static fn (Outcome $o): float => $o->keeperRate, $skilled));
     }
 
     /**
@@ -74,14 +77,16 @@ final readonly class Planner
      *
      * @throws Overtaken when nobody waits for it any more
      */
-    public function best(Rush $rush, int $seed = 1, ?Stage $stage = null, int $mostSteps = Effort::MOST_STEPS): Candidate
+    public function best(Rush $rush, int $seed = 1, ?Stage $stage = null, int $mostSteps = Effort::MOST_STEPS, ?PartialHold $pins = null): Candidate
     {
-        $base = $this->chooser->choose($rush);
-        $holds = (new Candidates($base, PartialHold::nothing()))->all();
+        $pins ??= PartialHold::nothing();
+        $base = $this->chooser->choose($rush, $pins);
+        $candidates = new Candidates($base, $pins);
+        $holds = $candidates->all();
         $effort = Effort::for($base->situation, count($holds), $mostSteps);
         $tried = (new Race($base->situation, $effort, $stage ?? new OneProcess, $seed))->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
 
-        return (new Equals($base->hold, null))->winner($tried);
+        return (new Equals([$base->hold, $candidates->usual()], null))->winner($tried);
     }
 
     /** @return list<array{setting: Setting, value: string, because: Said}> */

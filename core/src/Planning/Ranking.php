@@ -20,6 +20,7 @@ final readonly class Ranking
      * @param  Standing|null  $standing  how the camera stands now, where that is known
      * @param  Candidate|null  $fewestChanges  nearly as good as the winner, with the fewest changes from there
      * @param  int  $possible  set-ups the rules let through
+     * @param  list<float>  $bySkill  keeper rates of the winner for somebody a little less and a little more skilled
      * @param  bool  $reduced  whether less was played than usual, because the rush is long or the set-ups are many
      */
     public function __construct(
@@ -34,7 +35,22 @@ final readonly class Ranking
         public ?Candidate $fewestChanges = null,
         public int $possible = 0,
         public bool $reduced = false,
+        public array $bySkill = [],
     ) {
+    }
+
+    /**
+     * Keepers in a pass, with the range that chance and what is not known of the person leave.
+     *
+     * @return array{mean: float, low: float, high: float}
+     */
+    public function keepers(): array
+    {
+        $noise = $this->best->outcome->keepers();
+        $frames = $this->best->outcome->frames;
+
+        return ['mean' => $noise['mean'], 'low' => min([$noise['low'], ...array_map(static fn (float $rate): float => $rate * $frames, $this->bySkill)]),
+            'high' => max([$noise['high'], ...array_map(static fn (float $rate): float => $rate * $frames, $this->bySkill)])];
     }
 
     /** A run of the winner that went as most do: the one nearest to the mean, or the next nearest ones. */

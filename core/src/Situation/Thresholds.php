@@ -7,6 +7,9 @@ namespace RushHold\Situation;
 /** Where the rules change their mind. Starting points from practice, in one place. */
 final class Thresholds
 {
+    /** What keeps still, but is this erratic, may stir at any moment. */
+    public const STIRS = 0.15;
+
     /** Smallest subject, in pixels, that detection is likely to find. */
     public const DETECTION_PIXELS = 60.0;
 

@@ -82,6 +82,16 @@ final class AutoRun
 
     private bool $hunting = false;
 
+    private float $day;
+
+    private float $ready;
+
+    private bool $rivalNearer;
+
+    private float $rivalUntil = -9.0;
+
+    private float $darkUntil = -9.0;
+
     private float $direction;
 
     private bool $caught = false;
@@ -99,8 +109,12 @@ final class AutoRun
         $this->judging = new Judging($s, $hold, $this->course);
         $this->places = Chances::places($seed, $run);
         $this->dt = $this->course->stepS;
-        $this->lens = $this->course->startTravel;
-        $this->direction = $this->lens > ($this->course->nearTravel + $this->course->farTravel) / 2 ? -1.0 : 1.0;
+        $set = $this->course->startTravel * (1 + $this->course->setError * self::at(Noise::white(5), $this->places[5]));
+        $this->lens = max($this->course->farTravel, min($this->course->nearTravel, $set));
+        $this->day = exp(Parameters::DAY * self::at(Noise::white(5), $this->places[4]));
+        $this->ready = -$lead * $this->dt - $this->course->readyS * log(1e-9 + self::at(Noise::even(6), $this->places[2]));
+        $this->rivalNearer = self::at(Noise::even(6), $this->places[0]) < 0.5;
+        $this->direction = $this->course->startTravel > ($this->course->nearTravel + $this->course->farTravel) / 2 ? -1.0 : 1.0;
         $this->distance = $this->tracking->square / max($this->lens, $this->tracking->least);
         $this->locked = $this->tracking->held;
         $this->age = $this->tracking->age;
@@ -116,15 +130,21 @@ final class AutoRun
             $this->t = ($k - $this->course->lead) * $this->dt;
             $this->point($k);
             $this->cross();
+            if ($this->seeing->mirror && $this->course->frames[$k] > 0) {
+                $this->darkUntil = $this->t + Parameters::BLACKOUT_S;
+            }
             for ($i = 0; $i < $this->course->frames[$k]; $i++) {
                 $this->frames[] = [$this->t, $this->judged($k)?->value];
             }
-            $before = $this->seen;
-            $this->look($k);
-            $this->track($k, $before);
-            $this->drive();
+            $awake = $this->t >= $this->ready;
+            if ($awake) {
+                $before = $this->seen;
+                $this->look($k);
+                $this->track($k, $before);
+                $this->drive();
+            }
             if ($this->t >= 0) {
-                $this->steps[] = ['t' => $this->t, 'focus' => $this->lens, 'seen' => $this->seen, 'blocked' => $this->blocked, 'x' => $this->missX, 'y' => $this->missY];
+                $this->steps[] = ['t' => $this->t, 'focus' => $this->lens, 'seen' => $awake ? $this->seen : Seen::NOTHING, 'blocked' => $this->blocked, 'x' => $this->missX, 'y' => $this->missY];
             }
         }
 
@@ -134,15 +154,15 @@ final class AutoRun
     /** Where the subject is, and how far the aim is off it. */
     private function point(int $k): void
     {
-        $this->on = $this->course->way->aim[$k];
+        $this->on = $this->course->way->aim[$k] + $this->course->way->perMetre[$k] * $this->course->swingM * self::at(Noise::smooth(7, Parameters::SWING_MEMORY_S, $this->dt), $this->places[4] + $k);
         $change = Parameters::ERRATIC_SPEED * $this->s->subject->erratic * $this->s->rush->path->speedMps;
         if ($change > 0) {
             $way = Noise::way(4, Parameters::WAY_MEMORY_S, $this->dt);
             $this->on += $this->course->way->perMetre[$k] * $change * (self::at($way, $this->places[3] + $k) - self::at($way, $this->places[3]));
         }
-        $aim = Noise::smooth(1, Parameters::AIM_MEMORY_S, $this->dt);
-        $this->missX = $this->course->trailX[$k] + $this->course->missX[$k] * self::at($aim, $this->places[0] + $k);
-        $this->missY = $this->course->trailY[$k] + $this->course->missY[$k] * self::at($aim, $this->places[1] + $k);
+        $aim = Noise::straying(1, Parameters::AIM_MEMORY_S, $this->dt);
+        $this->missX = $this->day * ($this->course->trailX[$k] + $this->course->missX[$k] * self::at($aim, $this->places[0] + $k));
+        $this->missY = $this->day * ($this->course->trailY[$k] + $this->course->missY[$k] * self::at($aim, $this->places[1] + $k));
         if ($this->course->first[0] > 1e-4) {
             $this->missX += $this->course->first[$k] * self::at(Noise::white(5), $this->places[0]);
             $this->missY += $this->course->first[$k] * self::at(Noise::white(5), $this->places[1]);
@@ -168,11 +188,11 @@ final class AutoRun
     /** Why a frame is lost; null when it is kept. */
     private function judged(int $k): ?LossCause
     {
-        $defocus = abs($this->lens - $this->on) * $this->judging->perMm;
+        $defocus = $this->course->way->worst($k, $this->lens - $this->on) * $this->judging->perMm;
         $speed = Noise::speed(1, Parameters::AIM_MEMORY_S, $this->dt);
         $body = $this->course->smear[$k] * self::at($speed, $this->places[0] + $k);
         $hand = $this->course->shakeUm * self::at($speed, $this->places[1] + $k);
-        $room = $this->course->room[$k];
+        $room = $this->course->room[$k] - $this->judging->airSquare * self::at(Noise::lucky(8, 2 * Parameters::AIR_SPREAD), $this->places[2] + $k);
         if (abs($this->hold->areaAt[0] - $this->missX) >= 0.5 || abs($this->hold->areaAt[1] - $this->missY) >= 0.5) {
             return LossCause::OutOfFrame;
         }
@@ -199,12 +219,12 @@ final class AutoRun
             default => $this->course->visibleLarge,
         };
         if ($this->seen === Seen::BACKGROUND) {
-            $this->seenAt = $way->background[$k];
+            $this->seenAt = $this->seenAt > 0 ? $this->seenAt : $way->background[$k];
         } elseif ($this->seen === Seen::NEARER) {
-            $this->seenAt = $way->clutter[$k];
+            $this->seenAt = $this->seenAt > 0 ? $this->seenAt : $way->clutter[$k];
         }
         // Too far out of focus to be seen; the mirror is up; too dark for this one.
-        if (abs($this->lens - $this->seenAt) > $visible || $this->seeing->mirror && $this->course->frames[$k] > 0
+        if (abs($this->lens - $this->seenAt) > $visible || $this->t < $this->darkUntil
             || $this->seeing->failsAtAll && self::at(Noise::even(6), $this->places[3] + $k) < $this->seeing->fails) {
             $this->seen = Seen::NOTHING;
         }
@@ -228,11 +248,19 @@ final class AutoRun
     private function byArea(int $k): int
     {
         $way = $this->course->way;
+        $rival = $this->seeing->rivals && ! $this->blocked && self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[3] + $k) < $this->seeing->zRival;
+        if ($this->t < $this->rivalUntil || $rival) {
+            $this->seenAt = $this->rivalNearer ? $way->rivalNear[$k] : $way->rivalFar[$k];
+
+            return $this->rivalNearer ? Seen::NEARER : Seen::BACKGROUND;
+        }
         $recognised = self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[5] + $k) < $this->course->detects[$k];
-        if ($this->seeing->detecting && ! $this->blocked && $this->touches($k) && $recognised && abs($this->lens - $this->on) < $this->course->visible[$k]) {
+        if ($this->seeing->detecting && ! $this->blocked && $this->touches($k) && $recognised && abs($this->lens - $this->on) < Parameters::RECOGNISED_BLUR * $this->course->visible[$k]) {
             $this->detectedAt = $this->t;
 
-            return $this->measured(Seen::AIM, $this->seeing->detectedPart * $way->part[$k]);
+            $eye = self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[4] + $k) < $this->course->eyes[$k];
+
+            return $this->measured(Seen::AIM, $eye ? 0.0 : Parameters::RECOGNISED_PART * $way->part[$k]);
         }
         if ($this->t - $this->detectedAt < $this->seeing->blinkS) {
             return Seen::NOTHING;
@@ -247,7 +275,7 @@ final class AutoRun
                 : ($crisper ? Seen::BACKGROUND : $this->measured(Seen::PART, $this->course->within[$k] * $way->part[$k]));
         }
         if (abs($this->missX) < 0.85 * $way->halfX[$k] + $this->seeing->coreX && abs($this->missY) < 0.85 * $way->halfY[$k] + $this->seeing->coreY) {
-            return $this->measured(Seen::AIM, 0.0);
+            return $this->measured(Seen::AIM, min(1.0, (abs($this->missX) + $this->seeing->coreX) / $way->halfX[$k]) * $way->part[$k]);
         }
 
         return $this->touches($k) ? $this->measured(Seen::PART, Parameters::HELPER_PART * $this->course->within[$k] * $way->part[$k]) : $this->detailOrNothing($k);
@@ -310,7 +338,7 @@ final class AutoRun
         $this->blind = 0.0;
         $this->hunting = false;
         if (! $this->locked) {
-            $this->believe($measured);
+            $this->believe($measured, Parameters::COMMIT_S);
         } else {
             $this->distance = max(0.1, $this->distance + $this->speed * $this->dt);
             $off = $measured - $this->distance;
@@ -323,7 +351,10 @@ final class AutoRun
             } else {
                 $this->doubt += $this->dt;
                 if ($this->doubt > $this->tracking->waitS) {
-                    $this->believe($measured);
+                    if ($this->seeing->alike && $this->seen === Seen::NEARER) {
+                        $this->rivalUntil = $this->t + Parameters::RIVAL_HELD_S;
+                    }
+                    $this->believe($measured, Parameters::JUMP_S);
                 }
             }
         }
@@ -332,14 +363,14 @@ final class AutoRun
     }
 
     /** A new track, from one measurement. */
-    private function believe(float $measured): void
+    private function believe(float $measured, float $commit): void
     {
         $this->locked = true;
         $this->distance = $measured;
         $this->speed = 0.0;
         $this->age = 0;
         $this->doubt = 0.0;
-        $this->commit = Parameters::COMMIT_S;
+        $this->commit = $commit;
     }
 
     /** Without a measurement: the prediction goes on for a while, then the lens hunts. */

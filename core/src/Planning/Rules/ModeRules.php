@@ -10,6 +10,7 @@ use RushHold\Planning\Choices;
 use RushHold\Planning\Rule;
 use RushHold\Quantity;
 use RushHold\Situation\Situation;
+use RushHold\Situation\Thresholds;
 
 /** Focus once, or keep focusing. */
 final class ModeRules
@@ -39,9 +40,9 @@ final class ModeRules
                 static fn (Situation $s, Choices $c): bool => $auto($c) && $leavesIn($s) < 0.5,
                 static fn (Situation $s): array => ['seconds' => Quantity::seconds($leavesIn($s), 1)]),
             Rule::favour('mode.still', Setting::Mode, ['single' => 2.0, 'single-then-ring' => 1.5, 'continuous' => 0.5],
-                static fn (Situation $s, Choices $c): bool => $auto($c) && $s->isStill() && $s->subject->erratic < 0.15),
+                static fn (Situation $s, Choices $c): bool => $auto($c) && $s->isStill() && $s->subject->erratic < Thresholds::STIRS),
             Rule::favour('mode.may-stir', Setting::Mode, ['continuous' => 2.5],
-                static fn (Situation $s, Choices $c): bool => $auto($c) && $s->isStill() && $s->subject->erratic >= 0.15),
+                static fn (Situation $s, Choices $c): bool => $auto($c) && $s->isStill() && $s->subject->erratic >= Thresholds::STIRS),
             Rule::favour('mode.no-guessing', Setting::Mode, ['auto-switch' => -2.0],
                 static fn (Situation $s, Choices $c): bool => $auto($c)),
         ];

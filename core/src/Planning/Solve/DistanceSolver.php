@@ -79,20 +79,7 @@ final class DistanceSolver
      */
     public static function range(Situation $s, float $startAtM): array
     {
-        if ($s->kit->lens->ranges !== []) {
-            return self::position($s, $startAtM);
-        }
-        $near = max($s->kit->lens->nearestM, self::tidy(0.8 * min($s->nearestM, $startAtM)));
-        $far = max(self::tidy(1.3 * max($s->farthestM, $startAtM)), $near + 0.05);
-        $open = $far > 0.5 * $s->scene->backgroundM && $s->scene->backgroundTexture < 0.3;
-        $saved = 1 - self::travel($s, $near, $far) / self::travel($s, $s->kit->lens->nearestM, INF);
-
-        return [
-            new FocusRange($near, $open ? null : $far),
-            $saved > 0.15
-                ? Said::of('range.saves', saved: Quantity::share($saved))
-                : Said::of('range.nearly-all'),
-        ];
+        return $s->kit->lens->ranges === [] ? [null, Said::of('range.no-switch')] : self::position($s, $startAtM);
     }
 
     /**
@@ -128,16 +115,5 @@ final class DistanceSolver
     private static function rounded(Situation $s, float $metres): float
     {
         return max($s->kit->lens->nearestM, $metres < 20 ? round($metres, 1) : round($metres * 2) / 2);
-    }
-
-    /** A distance as one would set it. */
-    private static function tidy(float $metres): float
-    {
-        return match (true) {
-            $metres < 2 => round($metres * 20) / 20,
-            $metres < 10 => round($metres * 2) / 2,
-            $metres < 50 => round($metres),
-            default => 5 * round($metres / 5),
-        };
     }
 }

@@ -39,6 +39,12 @@ final readonly class ExposureSolver
     /** The longest time that is chosen where nothing moves, s. */
     private const LONGEST_S = 1 / 60;
 
+    /** No shutter is chosen that is so many times faster than the rule of thumb for such a subject. */
+    private const BEYOND_FLOOR = 2.4;
+
+    /** For want of light a shutter is chosen up to so many times slower than what freezes. */
+    private const SLOWER_FOR_LIGHT = 3.3;
+
     /** A sixth of a stop is rounding to the scale. */
     private const ROUNDING = 1 / 6;
 
@@ -78,6 +84,9 @@ final readonly class ExposureSolver
         [$aperture, $apertureReason] = self::aperture($s, $c, $shutter, $base, $depthNeeds, $ceiling);
         if ($reserveS > $shutter && Exposure::isoFor($ev, $shutter, $aperture) > $ceiling) {
             [$shutter, $shutterReason] = self::withoutReserve($s, $shutter, $shutterReason, $reserveS, $aperture, $ceiling);
+        }
+        if (! $c->pins->has(Setting::Shutter) && Exposure::isoFor($ev, $shutter, $aperture) > $ceiling * 1.1) {
+            [$shutter, $shutterReason] = self::forLight($s, $shutter, $shutterReason, $aperture, $ceiling);
         }
         $pinnedIso = $c->pins->get(Setting::Iso);
         $lowest = is_float($pinnedIso) ? $pinnedIso : $body->isoMin;
@@ -153,7 +162,8 @@ final readonly class ExposureSolver
         $shutters = StopScale::shutters($s->kit->body->fastestShutterS);
         $fastest = $shutters[count($shutters) - 1];
         $limbs = $s->photographer->freeze === Freeze::Limbs;
-        $computed = max($fastest, $limbs ? min($need->limbsS, $need->bodyS) : $need->bodyS);
+        // Beyond a little more than the rule of thumb nobody follows well enough to have the use of it.
+        $computed = max($fastest, $floor->shutterS / self::BEYOND_FLOOR, $limbs ? min($need->limbsS, $need->bodyS) : $need->bodyS);
         $own = $s->photographer->slowestShutterS;
         $chosen = self::longest($shutters, min($computed, $own ?? $floor->shutterS) * 1.03);
         $reason = match (true) {
@@ -209,6 +219,26 @@ final readonly class ExposureSolver
         }
 
         return [$shutter, $reason];
+    }
+
+    /**
+     * Still not enough, wide open at the last ISO: the shutter goes down, as a dark frame is noisier than a smeared one is
+     * soft, but no farther than a stop and two thirds; what is missing then is another hour of the day.
+     *
+     * @return array{float, Said}
+     */
+    private static function forLight(Situation $s, float $shutter, Said $reason, float $aperture, float $ceiling): array
+    {
+        $slower = array_filter(StopScale::shutters($s->kit->body->fastestShutterS), static fn (float $t): bool => $t > $shutter && $t <= $shutter * self::SLOWER_FOR_LIGHT && $t <= self::LONGEST_S);
+        sort($slower);
+        foreach ($slower as $t) {
+            $reason = Said::of('shutter.for-light', shutter: Quantity::shutter($shutter));
+            if (Exposure::isoFor($s->rush->light->ev100, $t, $aperture) <= $ceiling * 1.03) {
+                return [$t, $reason];
+            }
+        }
+
+        return $slower === [] ? [$shutter, $reason] : [$slower[count($slower) - 1], $reason];
     }
 
     /** The shortest time that does not go below the wanted one. */

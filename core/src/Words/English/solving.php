@@ -49,8 +49,8 @@ return [
     'start.enters' => 'Where it is when it comes into the frame; from there focus has only {speed} to follow.',
     'start.park' => 'It crosses this distance at {speed} towards or away from you: about {some, select, yes {{frames, plural, one {# frame} other {# frames}}} other {{share} of one frame}} of each pass in the sharp zone.',
 
-    'range.saves' => 'It never leaves this, so a search that loses it has {saved} less way to go.',
-    'range.nearly-all' => 'It uses nearly the whole range; a limit keeps focus from the rest.',
+    'shutter.for-light' => '{shutter} would freeze it, but the light does not do for that at your last ISO: some frames will smear. Pan with it, or come at another hour.',
+    'range.no-switch' => 'This lens has no range switch; all of its range is open.',
     'range.no-position' => 'No narrower position of the lens’s range switch holds its whole way.',
     'range.position' => 'The narrowest position of the range switch that it never leaves.',
 
@@ -84,13 +84,13 @@ return [
     'margin.shake.unit' => 'µm',
 
     'improve.closer' => 'Get closer: begin at {metres}.',
-    'improve.farther' => 'Stand farther back: begin at {metres}.',
+    'improve.farther' => 'Stand farther back, begin at {metres}; the subject gets a quarter smaller.',
     'improve.light' => 'Wait for two stops more light.',
     'improve.front-light' => 'Move until the light is behind you.',
     'improve.background' => 'Find an angle with a plain background.',
     'improve.lane' => 'Find a clear lane: nothing in front of it.',
     'improve.support' => 'Put it on a tripod with a moving head.',
-    'improve.lens' => 'Use about {focal}.',
+    'improve.lens' => 'Use about {focal}; the subject gets about a third smaller.',
 
     'lens.begins-near' => 'It begins nearer than the {metres} this lens can focus.',
     'lens.comes-near' => 'It comes nearer than the {metres} this lens can focus.',
