@@ -8,6 +8,7 @@ use RushHold\Focus\Course;
 use RushHold\Focus\Noise;
 use RushHold\Focus\Parameters;
 use RushHold\Focus\Passage;
+use RushHold\Focus\Seeing;
 use RushHold\Focus\Simulator;
 use RushHold\Planning\Chooser;
 use RushHold\Planning\Planner;
@@ -67,17 +68,18 @@ if ($compiler === '') {
     $s = $plan->situation;
     $course = new Course($s, $hold, new Passage($s, Course::lead($s, $hold)), $s->kit->body->areas[$hold->area->value]);
     $dt = $course->stepS;
-    $eye = $s->aimPixels ** 2 / ($s->aimPixels ** 2 + Parameters::EYE_HALF_PIXELS ** 2);
+    $seeing = new Seeing($s, $hold, $course);
     $patience = $hold->patienceS;
     $numbers = [[$course->steps, $course->lead, RUNS, $dt, $patience, 1 - (1 - Parameters::gain(Parameters::GAIN_POSITION, $hold->nimble)) ** (60 * $dt),
         min(1.0, Parameters::gain(Parameters::GAIN_SPEED, $hold->nimble) * (60 * $dt) ** 2), $course->driveMmPerStep, $course->nearTravel, $course->farTravel, $course->startTravel,
-        $s->lens->focalMm ** 2 / 1000, 0.15 * (1 - $eye), Noise::quantile($s->scene->backgroundTexture), Parameters::ERRATIC_SPEED * $s->subject->erratic * $rush->path->speedMps,
+        $s->lens->focalMm ** 2 / 1000, 0.0, Noise::quantile($s->scene->backgroundTexture), Parameters::ERRATIC_SPEED * $s->subject->erratic * $rush->path->speedMps,
         $course->shakeUm, 1000 / $hold->aperture, $course->shape->width / 2, $course->shape->height / 2, $hold->areaAt[0], $hold->areaAt[1], $course->visibleLarge,
-        Parameters::HUNT_AFTER_S, Parameters::LOOK_S, max(Parameters::COAST_S, $patience), Parameters::COMMIT_S, Parameters::BLINK_S, Parameters::FASTEST_MPS, 0.0],
+        Parameters::HUNT_AFTER_S, Parameters::LOOK_S, max(Parameters::COAST_S, $patience), Parameters::COMMIT_S, Parameters::BLINK_S, Parameters::FASTEST_MPS, $seeing->failsAtAll ? $seeing->fails : 0.0,
+        $course->swingM, $course->readyS, $course->setError, Parameters::DAY, $course->airUm ** 2, Parameters::JUMP_S, Parameters::RECOGNISED_BLUR, Parameters::RECOGNISED_PART, $seeing->zRival, (int) $seeing->rivals, Parameters::YOUNG_CYCLES, Parameters::YOUNG_GATE],
         $course->way->aim, $course->way->perMetre, $course->way->part, $course->way->background, $course->missX, $course->missY, $course->trailX, $course->trailY, $course->first,
-        $course->way->halfX, $course->way->halfY, $course->visible, $course->detects, $course->smear, $course->room, $course->scatter, $course->gate, $course->frames, $course->within, $course->crisper,
-        Noise::smooth(1, Parameters::AIM_MEMORY_S, $dt), Noise::speed(1, Parameters::AIM_MEMORY_S, $dt), Noise::smooth(2, Parameters::PATCH_MEMORY_S, $dt),
-        Noise::smooth(3, 0.4, $dt), Noise::way(4, 0.5, $dt), Noise::white(5)];
+        $course->way->halfX, $course->way->halfY, $course->visible, $course->detects, $course->smear, $course->room, $course->scatter, $course->gate, $course->frames, $course->within, $course->crisper, $course->eyes, $course->way->rivalNear, $course->way->rivalFar,
+        Noise::straying(1, Parameters::AIM_MEMORY_S, $dt), Noise::speed(1, Parameters::AIM_MEMORY_S, $dt), Noise::smooth(2, Parameters::PATCH_MEMORY_S, $dt),
+        Noise::smooth(3, 0.4, $dt), Noise::way(4, 0.5, $dt), Noise::white(5), Noise::smooth(7, Parameters::SWING_MEMORY_S, $dt), Noise::lucky(8, 2 * Parameters::AIR_SPREAD), Noise::even(6)];
     $folder = sys_get_temp_dir().'/rush-hold-yardstick-'.getmypid();
     mkdir($folder);
     file_put_contents("$folder/in.txt", implode("\n", array_map(static fn (array $list): string => implode(' ', array_map(static fn ($n): string => sprintf('%.17g', $n), $list)), $numbers)));

@@ -94,7 +94,7 @@ it('names times, openings and sensitivities', function (): void {
         ->toBe(['1.3 s', '0.5 s', '0.4 s', '1/2.5 s', '1/13 s', '1/1000 s', '1/32000 s'])
         ->and(array_map(StopScale::fLabel(...), [0.95, 2.0, 4.2, 4.4, 5.6, 100.0]))->toBe(['f/1', 'f/2', 'f/4.2', 'f/4.5', 'f/5.6', 'f/100'])
         ->and(array_map(StopScale::isoLabel(...), [20.0, 111.0, 112.5, 6350.0, 1e6]))->toBe([25, 100, 125, 6400, 204800])
-        ->and(StopScale::iso(1530))->toEqualWithDelta(1600.0, 1e-9)->and(StopScale::iso(70))->toEqualWithDelta(62.996, 1e-3);
+        ->and(StopScale::iso(1530))->toEqualWithDelta(1600.0, 1e-9)->and(StopScale::iso(70))->toEqualWithDelta(62.996, 1e-3)->and(StopScale::iso(100))->toEqualWithDelta(100.0, 1e-9)->and(StopScale::iso(113))->toEqualWithDelta(125.99, 0.01);
 });
 
 it('places the sun to a thousandth of a degree', function (float $lat, float $lon, string $at, float $height, float $bearing): void {
@@ -155,8 +155,9 @@ it('measures how far the sun is from the line of sight', function (): void {
 });
 
 it('adds blur in squares', function (): void {
-    $parts = new BlurParts(defocusUm: 2, subjectUm: 3, shakeUm: 4, depthChangeUm: 12, lensUm: 1, airUm: 2, diffractionUm: 4, pixelUm: 10);
-    expect($parts->movingUm())->toBe(13.0)->and($parts->fixedUm())->toBe(11.0)->and($parts->totalUm())->toEqualWithDelta(17.146428, 1e-6);
+    $parts = new BlurParts(defocusUm: 2, subjectUm: 3, shakeUm: 4, depthChangeUm: 12, lensUm: 3, airUm: 2, diffractionUm: 4, pixelUm: 10);
+    expect($parts->movingUm())->toBe(13.0)->and($parts->fixedUm())->toEqualWithDelta(11.357817, 1e-6)->and($parts->totalUm())->toEqualWithDelta(17.378147, 1e-6)
+        ->and((new BlurParts)->totalUm())->toBe(0.0);
 });
 
 it('draws a little softer wide open and through an extender', function (): void {

@@ -128,7 +128,7 @@ it('keeps areas where the points are', function (): void {
 
 it('misses more on points of one direction', function (): void {
     $rate = static function (?array $points): float {
-        $rush = Rushes::with(['subject.contrast' => 0.3, 'subject.erratic' => 0.4, 'scene' => ['background_texture' => 0.6],
+        $rush = Rushes::with(['subject.contrast' => 0.3, 'scene' => ['background_texture' => 0.3],
             'kit.body' => ['mirror' => true, 'detects' => [], 'points' => $points, 'areas' => ['block' => ['width' => 0.5, 'height' => 0.4, 'detects' => false]]]]);
         $plan = Chooser::standard()->choose($rush);
 

@@ -83,6 +83,7 @@ function ruleCases(): array
         'aim.head' => [['subject.aim_size_m' => 0.005], []],
         'aim.plain' => [['subject.contrast' => 0.2], []],
         'aim.moving-athlete' => [['subject.kind' => 'person'], ['subject.kind' => 'person'] + $still],
+        'aim.in-water' => [['subject.kind' => 'person', 'subject.figure' => 'swimmer'], ['subject.kind' => 'person']],
         'aim.person-at-rest' => [['subject.kind' => 'person'] + $still, ['subject.kind' => 'person']],
         'aim.vehicle' => [['subject.kind' => 'vehicle'], []],
         'patience.by-hand' => [$hand, $auto],

@@ -44,6 +44,7 @@ final readonly class AutoPass
         [$block, $follows, $detecting, $mirror, $cluttered] = [$seeing->block, $seeing->follows, $seeing->detecting, $seeing->mirror, $seeing->cluttered];
         [$zClutter, $zDetail, $lostPerStep, $foundPerStep, $blink] = [$seeing->zClutter, $seeing->zDetail, $seeing->lostPerStep, $seeing->foundPerStep, $seeing->blinkS];
         [$fails, $failsAtAll, $recognisedPart, $helperPart] = [$seeing->fails, $seeing->failsAtAll, Parameters::RECOGNISED_PART, Parameters::HELPER_PART];
+        $underArea = Parameters::UNDER_AREA;
         [$rivals, $zRival, $alike] = [$seeing->rivals, $seeing->zRival, $seeing->alike];
         [$crossings, $crossingS, $visibleLarge] = [$seeing->crossingsPerS, $seeing->crossingS, $course->visibleLarge];
 
@@ -218,8 +219,8 @@ final readonly class AutoPass
                 } elseif ($dx < 0.85 * $halfX[$k] + $coreX && $dy < 0.85 * $halfY[$k] + $coreY) {
                     // What lies under it is not the aim part alone: depth changes across the subject.
                     $seen = Seen::AIM;
-                    $share = ($dx + $coreX) / $halfX[$k];
-                    $at = $on + ($share < 1 ? $share : 1.0) * $part[$k];
+                    $share = $underArea * ($dx + $coreX) / $halfX[$k];
+                    $at = $on + ($share < $underArea ? $share : $underArea) * $part[$k];
                 } elseif ($touches) {
                     $seen = Seen::PART;
                     $at = $on + $helperPart * $within[$k] * $part[$k];
@@ -261,7 +262,7 @@ final readonly class AutoPass
                         $x += $v * $dt;
                         $x = $x > 0.1 ? $x : 0.1;
                         $off = $z - $x;
-                        $fits = $gate[$k] * $x * $x / $square;
+                        $fits = ($age < Parameters::YOUNG_CYCLES ? Parameters::YOUNG_GATE * $gate[$k] : $gate[$k]) * $x * $x / $square;
                         if ($off < $fits && $off > -$fits) {
                             $age++;
                             // A young track takes each measurement for more, as long as it has few.

@@ -210,9 +210,11 @@ final class Course
             return 0.0;
         }
         $person = $s->photographer;
+        $size = max($s->subject->lengthM, $s->subject->heightM) * 1000 * $s->motions[0]->magnification / $s->kit->body->sensorWidthMm;
         $framesPerS = $s->kit->focalMm() * $s->middle->angularRadPerS / $s->kit->body->sensorWidthMm;
 
-        return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - ($person->aim + $person->panning) / 2) ** Parameters::READY_POWER) * (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S);
+        return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - $person->panning) ** Parameters::READY_POWER) * (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S)
+            * max(0.3, min(3.0, Parameters::READY_AT_SIZE / $size));
     }
 
     /** Steps between the hands being ready and the first frame, in which focus may already be at work. */

@@ -14,6 +14,9 @@ final readonly class HandPass
     /** A pull starts a little beyond the subject, as a share of the travel. */
     private const FROM = 0.96;
 
+    /** …and ends a little short of it: the hand turns evenly, while the travel that is needed grows the faster the nearer it comes. */
+    private const TO = 0.93;
+
     /** A pull takes at least so long, s. */
     private const SHORTEST_PULL_S = 0.3;
 
@@ -111,7 +114,7 @@ final readonly class HandPass
         $unpractised = 1 - $this->s->photographer->handFocus;
         // The hand turns about as fast as the subject comes, the better the more it has practised.
         $from = $aim[$this->course->lead] * self::FROM;
-        $to = max(0.0, ...$aim) * (1 + Parameters::PULL_ERROR * (0.2 + $unpractised) * $run->unsteadiness(0));
+        $to = max(0.0, ...$aim) * self::TO * (1 + Parameters::PULL_ERROR * (0.2 + $unpractised) * $run->unsteadiness(0));
         $after = Parameters::HAND_DELAY_S * (1 + Parameters::PULL_LATE * $unpractised);
         $lasts = max(self::SHORTEST_PULL_S, $this->s->rush->path->seconds - $after);
         $turned = max(0.0, $run->t - $after * (0.5 + $run->luck()[0]));

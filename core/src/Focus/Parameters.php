@@ -19,7 +19,7 @@ final class Parameters
     public const FINDING_S = 0.192;
 
     /** Miss at first sight without warning, as a share of the frame width. */
-    public const FIRST_MISS = 0.15;
+    public const FIRST_MISS = 0.172;
 
     /** Spread from day to day of how well somebody aims, as the natural logarithm: on a bad day the miss is half as large again. */
     public const DAY = 0.35;
@@ -28,13 +28,16 @@ final class Parameters
     public const STRAY = 0.1149;
 
     /** Time until finger and eye are with a subject that moves, s: what is left of it for a master, and added without practice. */
-    public const READY_S = [0.22, 2.4];
+    public const READY_S = [0.28, 2.4];
 
     /** The time falls with skill to this power: most is gained early. */
-    public const READY_POWER = 3.0;
+    public const READY_POWER = 2.8;
+
+    /** A subject of this share of the frame, where it begins, takes that time; a smaller one is longer looked for, a larger one less. */
+    public const READY_AT_SIZE = 0.15;
 
     /** A subject this fast, in frame widths a second, takes twice that time to be found and followed. */
-    public const READY_AT_FRAMES_PER_S = 18;
+    public const READY_AT_FRAMES_PER_S = 30;
 
     // The subject.
 
@@ -42,13 +45,13 @@ final class Parameters
     public const SWING_S = 0.0067;
 
     /** …but no more than this share of its length. */
-    public const SWING_OF_SIZE = 0.05;
+    public const SWING_OF_SIZE = 0.03;
 
     /** How far strong wind moves what sits or stands on something that bends, m. */
     public const WIND_SWAY_M = 0.02;
 
     /** How far a body that carries the camera sways fore and aft, m: a master's, and added without practice. */
-    public const BODY_SWAY_M = [0.0005, 0.001];
+    public const BODY_SWAY_M = [0.0005, 0.0007];
 
     /** Time for which these swings keep their side, s. */
     public const SWING_MEMORY_S = 0.2;
@@ -83,7 +86,7 @@ final class Parameters
     public const VISIBLE_BLUR = 0.2;
 
     /** Height in pixels at which half of all subjects are recognised. */
-    public const DETECT_HALF_PIXELS = 55.0;
+    public const DETECT_HALF_PIXELS = 51.0864;
 
     /** Size in pixels of the aim part from which eye detection works mostly. */
     public const EYE_HALF_PIXELS = 14.0;
@@ -113,7 +116,7 @@ final class Parameters
     public const AIR_SPREAD = 0.35;
 
     /** Depth between the aim part and the part nearest to the camera, as a share of the subject's depth. */
-    public const PART_OFFSET = 0.22;
+    public const PART_OFFSET = 0.4;
 
     /** Chance by full texture that a block without detection prefers a crisp background to the subject. */
     public const CRISPER_BACKGROUND = 1.0289;
@@ -145,7 +148,7 @@ final class Parameters
     public const BACKLIT_KNOWN = 0.85;
 
     /** Scatter of one measurement on a well lit contrasty subject, in circles of confusion of defocus. */
-    public const SCATTER = 0.88;
+    public const SCATTER = 0.92;
 
     /** Share of it that is left where focus is found once and for all: the body makes sure before it says so. */
     public const SCATTER_ONCE = 0.5;
@@ -159,10 +162,10 @@ final class Parameters
     // Prediction.
 
     /** Gains of position for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
-    public const GAIN_POSITION = [0.08, 0.35, 0.58];
+    public const GAIN_POSITION = [0.08, 0.3675, 0.58];
 
     /** Gains of speed for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
-    public const GAIN_SPEED = [0.0004, 0.07, 0.22];
+    public const GAIN_SPEED = [0.0004, 0.0686, 0.22];
 
     /**
      * @param  array{float, float, float}  $gains
@@ -201,8 +204,14 @@ final class Parameters
     /** …or within this share of the distance. */
     public const GATE_SHARE = 0.04;
 
+    /** A track is young for so many cycles; its speed is not known yet, and what does not fit so well is believed. */
+    public const YOUNG_CYCLES = 12;
+
+    /** How much farther off a measurement may be from a young track. */
+    public const YOUNG_GATE = 2;
+
     /** Time from a new thing caught to the lens setting off for it, s: a few cycles to make sure. */
-    public const COMMIT_S = 0.1108;
+    public const COMMIT_S = 0.1195;
 
     /** The same where it was on something else before: what was wrong for a moment costs more than what was never caught. */
     public const JUMP_S = 0.3;
@@ -211,13 +220,16 @@ final class Parameters
     public const BLINK_S = 0.2;
 
     /** Without anything to measure for this long the body begins to hunt, s. */
-    public const HUNT_AFTER_S = 0.5;
+    public const HUNT_AFTER_S = 0.5785;
 
     /** Before anything was caught a body looks around for this long until it hunts, s. */
     public const LOOK_S = 0.2;
 
     /** Depth of the part a helper catches, as a share of the way to the nearest part within the area. */
     public const HELPER_PART = 0.35;
+
+    /** The same for what a placed area measures at the edge of the subject; less towards the part it is aimed at. */
+    public const UNDER_AREA = 0.42;
 
     /** The same for a subject that is recognised, but not its eye; and for the pattern that `follow` keeps. */
     public const RECOGNISED_PART = 0.35;
@@ -242,7 +254,7 @@ final class Parameters
     public const WRONG_WAY_S = 0.7;
 
     /** Spread of where a pull ends against where it should, as a share, without practice; a fifth of it is left for a master. */
-    public const PULL_ERROR = 0.5;
+    public const PULL_ERROR = 0.5568;
 
     /** A hand starts a pull so many times later without practice than a master's does. */
     public const PULL_LATE = 1.5;

@@ -67,15 +67,17 @@ final readonly class Plan
     /**
      * The same plan as the photographer sees it: what was fixed only to write it down is not shown as pinned, and
      * keeps the reason the rules gave where they chose the same.
+     *
+     * @param  array<string, Said>  $reasons  why a setting stands as it does, by setting, from playing it
      */
-    public function pinnedAs(PartialHold $pins, self $byRules): self
+    public function pinnedAs(PartialHold $pins, self $byRules, array $reasons = []): self
     {
         $lines = [];
         foreach ($this->lines as $i => $line) {
             $ruled = $byRules->lines[$i];
             $same = $ruled->value == $line->value;
             $lines[] = $pins->has($line->setting) ? $line : new Line($line->setting, $line->value,
-                $same ? $ruled->reason : Said::of('line.played'), false, $line->margin, $same ? $ruled->alternatives : self::instead($ruled, $line->value));
+                $same ? $ruled->reason : ($reasons[$line->setting->value] ?? Said::of('line.even')), false, $line->margin, $same ? $ruled->alternatives : self::instead($ruled, $line->value));
         }
 
         return new self($this->situation, $this->hold, $lines, $byRules->exposure, $this->lane, $this->blur, $this->limbBlurUm,

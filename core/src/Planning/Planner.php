@@ -64,7 +64,7 @@ final readonly class Planner
         $stage->reached(1.0);
         usort($why, static fn (Counterfactual $a, Counterfactual $b): int => $a->change <=> $b->change);
         usort($whatIfs, static fn (WhatIf $a, WhatIf $b): int => $b->gain <=> $a->gain);
-        $plan = $this->chooser->choose($rush, PartialHold::of($best->hold))->pinnedAs($pins, $base);
+        $plan = $this->chooser->choose($rush, PartialHold::of($best->hold))->pinnedAs($pins, $base, self::reasons($why, $best->outcome->frames));
 
         return new Ranking($plan, $best, $tried, self::ruledOut($base), $why, $schools, $whatIfs, $standing,
             $equals->fewestChanges($tried, $best), max(count($holds), count($tried)), $effort->reduced, array_map(static fn (Outcome $o): float => $o->keeperRate, $skilled));
@@ -87,6 +87,25 @@ final readonly class Planner
         $tried = (new Race($base->situation, $effort, $stage ?? new OneProcess, $seed))->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
 
         return (new Equals([$base->hold, $candidates->usual()], null))->winner($tried);
+    }
+
+    /**
+     * Why settings stand as they do: what the nearest change of each would lose.
+     *
+     * @param  list<Counterfactual>  $why  what loses most first
+     * @return array<string, Said> by setting
+     */
+    private static function reasons(array $why, int $frames): array
+    {
+        $reasons = [];
+        foreach ($why as $changed) {
+            $against = $changed->against($frames);
+            if ($against !== null) {
+                $reasons[$changed->setting->value] = $against;
+            }
+        }
+
+        return $reasons;
     }
 
     /** @return list<array{setting: Setting, value: string, because: Said}> */

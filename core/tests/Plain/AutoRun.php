@@ -275,7 +275,7 @@ final class AutoRun
                 : ($crisper ? Seen::BACKGROUND : $this->measured(Seen::PART, $this->course->within[$k] * $way->part[$k]));
         }
         if (abs($this->missX) < 0.85 * $way->halfX[$k] + $this->seeing->coreX && abs($this->missY) < 0.85 * $way->halfY[$k] + $this->seeing->coreY) {
-            return $this->measured(Seen::AIM, min(1.0, (abs($this->missX) + $this->seeing->coreX) / $way->halfX[$k]) * $way->part[$k]);
+            return $this->measured(Seen::AIM, min(Parameters::UNDER_AREA, Parameters::UNDER_AREA * (abs($this->missX) + $this->seeing->coreX) / $way->halfX[$k]) * $way->part[$k]);
         }
 
         return $this->touches($k) ? $this->measured(Seen::PART, Parameters::HELPER_PART * $this->course->within[$k] * $way->part[$k]) : $this->detailOrNothing($k);
@@ -342,7 +342,7 @@ final class AutoRun
         } else {
             $this->distance = max(0.1, $this->distance + $this->speed * $this->dt);
             $off = $measured - $this->distance;
-            if (abs($off) < $this->course->gate[$k] * $this->distance ** 2 / $this->tracking->square) {
+            if (abs($off) < ($this->age < Parameters::YOUNG_CYCLES ? Parameters::YOUNG_GATE : 1.0) * $this->course->gate[$k] * $this->distance ** 2 / $this->tracking->square) {
                 $this->age++;
                 $age = min($this->age, Tracking::OLD);
                 $this->distance += $this->tracking->gainsX[$age] * $off;

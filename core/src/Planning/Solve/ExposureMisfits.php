@@ -41,7 +41,7 @@ final readonly class ExposureMisfits
             $this->open(),
             $this->practise($need),
             $this->slower($need, $floor),
-            Said::of('misfit.dark.iso', iso: Quantity::iso($this->iso * 2 ** $short)),
+            $this->iso * 2 ** $short <= $this->s->kit->body->isoMax * 1.06 ? Said::of('misfit.dark.iso', iso: Quantity::iso($this->iso * 2 ** $short)) : null,
             Said::of('misfit.dark.light', needs: Quantity::figure(ceil(10 * ($ev + $short)) / 10, 3), is: Quantity::figure($ev, 3)),
         ]);
 

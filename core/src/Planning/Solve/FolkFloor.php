@@ -13,6 +13,9 @@ use RushHold\Situation\Situation;
  */
 final readonly class FolkFloor
 {
+    /** Whoever stands still, but moves an arm or a club this fast, is not still for the shutter, m/s. */
+    private const SWINGS_MPS = 4.0;
+
     private function __construct(
         public float $shutterS,
         /** Whom the rule of thumb is for: `floor.` and this in the catalogue. */
@@ -26,6 +29,7 @@ final readonly class FolkFloor
         $kind = $s->subject->kind;
 
         return match (true) {
+            $s->isStill() && $s->subject->limbSpeedMps >= self::SWINGS_MPS => new self(1 / 1600, 'swings'),
             $s->isStill() => new self(1 / 500, 'still'),
             $kind === Detection::Bird && $fastest >= 6 && $s->subject->lengthM <= 0.25 => new self(1 / 4000, 'small-birds'),
             $kind === Detection::Bird && $fastest >= 3 => new self($fastest > 12 ? 1 / 2500 : 1 / 2000, 'birds'),

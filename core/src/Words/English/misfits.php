@@ -69,7 +69,7 @@ return [
     'caution.roadside' => 'Road or track beside you: stand where you may, never with your back to traffic.',
     'caution.sideline' => 'Beside the course: stay where spectators or the accredited may stand, do what marshals say, and never turn your back on what comes. Barriers give way.',
     'caution.cold-ground' => 'Lying still for long: cold and ticks. Take something to lie on.',
-    'caution.wildlife' => 'It comes within {metres}. Distances for wild animals differ by country and season and may be law; ask locally and let it choose to come.',
+    'caution.wildlife' => 'It comes within {metres}. If it is wild: distances differ by country and season and may be law; ask locally and let it choose to come.',
 
     'shimmer.low' => 'Little shimmer expected.',
     'shimmer.some' => 'Some heat shimmer likely (around {angle} arcsec): get closer, higher, or come earlier.',

@@ -57,6 +57,7 @@ return [
     'rule.aim.head' => 'The eye is too small to catch from here; the head is the next best.',
     'rule.aim.plain' => 'Its surface is too plain to measure: hold the edge between it and the background.',
     'rule.aim.moving-athlete' => 'On an athlete in action the upper chest moves least and has number and lettering to catch.',
+    'rule.aim.in-water' => 'Only the head is out of the water for more than a moment.',
     'rule.aim.person-at-rest' => 'At rest, a person is the face.',
     'rule.aim.vehicle' => 'Aim at lettering or a hard edge; smooth panels give focus nothing.',
     'rule.response.by-hand' => 'Focus is by hand, so the body’s response plays no part.',
