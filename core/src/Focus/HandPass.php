@@ -93,7 +93,7 @@ final readonly class HandPass
     {
         return match ($this->hold->technique) {
             Technique::Follow => $run->t < $run->ready ? $lens : $this->followed($run, $k),
-            Technique::Pull => $this->pulled($run),
+            Technique::Pull => $this->pulled($run, $k),
             default => $lens,
         };
     }
@@ -108,7 +108,7 @@ final readonly class HandPass
         return $to + $this->s->photographer->handFocus * ($aim[$k] - $late);
     }
 
-    private function pulled(HandRun $run): float
+    private function pulled(HandRun $run, int $k): float
     {
         $aim = $this->course->way->aim;
         $unpractised = 1 - $this->s->photographer->handFocus;
@@ -123,7 +123,10 @@ final readonly class HandPass
             $turned = abs($turned - Parameters::WRONG_WAY_S) - Parameters::WRONG_WAY_S;
         }
 
-        return max(0.0, $from + ($to - $from) * min(1.0, $turned / $lasts));
+        // A practised hand feels how fast it comes, and turns with it.
+        $felt = $turned > 0 ? Parameters::PULL_FELT * $this->s->photographer->handFocus : 0.0;
+
+        return max(0.0, (1 - $felt) * ($from + ($to - $from) * min(1.0, $turned / $lasts)) + $felt * $aim[$k]);
     }
 
     private function metres(float $travel): float

@@ -28,7 +28,7 @@ final class Parameters
     public const STRAY = 0.1149;
 
     /** Time until finger and eye are with a subject that moves, s: what is left of it for a master, and added without practice. */
-    public const READY_S = [0.28, 2.4];
+    public const READY_S = [0.25, 2.4];
 
     /** The time falls with skill to this power: most is gained early. */
     public const READY_POWER = 2.8;
@@ -86,7 +86,7 @@ final class Parameters
     public const VISIBLE_BLUR = 0.2;
 
     /** Height in pixels at which half of all subjects are recognised. */
-    public const DETECT_HALF_PIXELS = 51.0864;
+    public const DETECT_HALF_PIXELS = 57.0481;
 
     /** Size in pixels of the aim part from which eye detection works mostly. */
     public const EYE_HALF_PIXELS = 14.0;
@@ -162,7 +162,7 @@ final class Parameters
     // Prediction.
 
     /** Gains of position for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
-    public const GAIN_POSITION = [0.08, 0.3675, 0.58];
+    public const GAIN_POSITION = [0.08, 0.3759, 0.58];
 
     /** Gains of speed for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
     public const GAIN_SPEED = [0.0004, 0.0686, 0.22];
@@ -229,7 +229,7 @@ final class Parameters
     public const HELPER_PART = 0.35;
 
     /** The same for what a placed area measures at the edge of the subject; less towards the part it is aimed at. */
-    public const UNDER_AREA = 0.42;
+    public const UNDER_AREA = 0.424;
 
     /** The same for a subject that is recognised, but not its eye; and for the pattern that `follow` keeps. */
     public const RECOGNISED_PART = 0.35;
@@ -254,7 +254,10 @@ final class Parameters
     public const WRONG_WAY_S = 0.7;
 
     /** Spread of where a pull ends against where it should, as a share, without practice; a fifth of it is left for a master. */
-    public const PULL_ERROR = 0.5568;
+    public const PULL_ERROR = 0.35;
+
+    /** Share in which a master's pull goes with the subject instead of evenly. */
+    public const PULL_FELT = 0.8;
 
     /** A hand starts a pull so many times later without practice than a master's does. */
     public const PULL_LATE = 1.5;

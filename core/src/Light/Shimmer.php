@@ -8,8 +8,8 @@ use RushHold\Quantity;
 use RushHold\Said;
 
 /**
- * How much warm air is likely to blur a distant subject. An indicator from a simple scaling, not a measurement:
- * seeing angle ∝ √path × ground warmth by sun height, less with height above the ground and with a breeze.
+ * How much warm air is likely to blur a distant subject. An indicator, not a measurement:
+ * Fried’s parameter of a path over ground that is warmed by the sun, less with height above it and with a breeze.
  */
 final readonly class Shimmer
 {
