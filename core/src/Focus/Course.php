@@ -168,7 +168,7 @@ final class Course
             $d = max($point->distanceM, 1.2 * $f / 1000);
             $lateX = $way->lateX[$k];
             $lateY = $way->lateY[$k];
-            $swayed = ($windM / $d) ** 2;
+            $swayed = ($windM / $d) ** 2 + $s->aim->jinkRad($point) ** 2;
             $this->missX[] = $across * sqrt($hands * $hands + $lateX * $lateX + $swayed);
             $this->missY[] = $up * sqrt($hands * $hands + $lateY * $lateY + $swayed);
             $this->trailX[] = 0.4 * $across * $lateX;
@@ -214,7 +214,7 @@ final class Course
         $framesPerS = $s->kit->focalMm() * $s->middle->angularRadPerS / $s->kit->body->sensorWidthMm;
 
         return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - $person->panning) ** Parameters::READY_POWER) * (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S)
-            * max(0.3, min(3.0, Parameters::READY_AT_SIZE / $size));
+            * max(0.3, min(3.0, Parameters::READY_AT_SIZE / $size)) * $s->rush->path->noticeS / ($s->rush->path->noticeS + Parameters::READY_NOTICE_S);
     }
 
     /** Steps between the hands being ready and the first frame, in which focus may already be at work. */

@@ -19,7 +19,7 @@ final class Parameters
     public const FINDING_S = 0.192;
 
     /** Miss at first sight without warning, as a share of the frame width. */
-    public const FIRST_MISS = 0.172;
+    public const FIRST_MISS = 0.25;
 
     /** Spread from day to day of how well somebody aims, as the natural logarithm: on a bad day the miss is half as large again. */
     public const DAY = 0.35;
@@ -27,14 +27,20 @@ final class Parameters
     /** How much larger than usual the rare large misses are: what the eye loses for a moment. */
     public const STRAY = 0.1149;
 
-    /** Time until finger and eye are with a subject that moves, s: what is left of it for a master, and added without practice. */
-    public const READY_S = [0.25, 2.4];
+    /**
+     * Time until finger and eye are with a subject that moves, s: what is left of it for a master, and added without practice.
+     * It is how late people begin to follow what they saw coming; whoever is surprised can only react.
+     */
+    public const READY_S = [0.38, 3.6];
 
     /** The time falls with skill to this power: most is gained early. */
     public const READY_POWER = 2.8;
 
+    /** With so much warning half of that lateness is there, s. */
+    public const READY_NOTICE_S = 0.8;
+
     /** A subject of this share of the frame, where it begins, takes that time; a smaller one is longer looked for, a larger one less. */
-    public const READY_AT_SIZE = 0.15;
+    public const READY_AT_SIZE = 0.11;
 
     /** A subject this fast, in frame widths a second, takes twice that time to be found and followed. */
     public const READY_AT_FRAMES_PER_S = 30;
@@ -83,7 +89,7 @@ final class Parameters
     public const GAP_MOVING = 0.75;
 
     /** Blur above this share of the subject's size hides it: nothing there can be measured or recognised. */
-    public const VISIBLE_BLUR = 0.2;
+    public const VISIBLE_BLUR = 0.15;
 
     /** Height in pixels at which half of all subjects are recognised. */
     public const DETECT_HALF_PIXELS = 57.0481;
@@ -116,7 +122,10 @@ final class Parameters
     public const AIR_SPREAD = 0.35;
 
     /** Depth between the aim part and the part nearest to the camera, as a share of the subject's depth. */
-    public const PART_OFFSET = 0.4;
+    public const PART_OFFSET = 0.5;
+
+    /** A body as deep as this is half round, with no part much nearer; longer ones have a muzzle, legs or a wheel, m. */
+    public const ROUND_M = 0.2;
 
     /** Chance by full texture that a block without detection prefers a crisp background to the subject. */
     public const CRISPER_BACKGROUND = 1.0289;
@@ -165,7 +174,7 @@ final class Parameters
     public const GAIN_POSITION = [0.08, 0.3759, 0.58];
 
     /** Gains of speed for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
-    public const GAIN_SPEED = [0.0004, 0.0686, 0.22];
+    public const GAIN_SPEED = [0.0004, 0.095, 0.22];
 
     /**
      * @param  array{float, float, float}  $gains
@@ -214,7 +223,7 @@ final class Parameters
     public const COMMIT_S = 0.1195;
 
     /** The same where it was on something else before: what was wrong for a moment costs more than what was never caught. */
-    public const JUMP_S = 0.3;
+    public const JUMP_S = 0.43;
 
     /** A detected subject that blinks for this long is waited for, on top of patience, s. */
     public const BLINK_S = 0.2;
@@ -229,7 +238,7 @@ final class Parameters
     public const HELPER_PART = 0.35;
 
     /** The same for what a placed area measures at the edge of the subject; less towards the part it is aimed at. */
-    public const UNDER_AREA = 0.424;
+    public const UNDER_AREA = 0.42;
 
     /** The same for a subject that is recognised, but not its eye; and for the pattern that `follow` keeps. */
     public const RECOGNISED_PART = 0.35;
@@ -257,7 +266,7 @@ final class Parameters
     public const PULL_ERROR = 0.35;
 
     /** Share in which a master's pull goes with the subject instead of evenly. */
-    public const PULL_FELT = 0.8;
+    public const PULL_FELT = 0.88;
 
     /** A hand starts a pull so many times later without practice than a master's does. */
     public const PULL_LATE = 1.5;

@@ -99,6 +99,8 @@ final class Passage
         $apart = array_map(static fn (Companion $c): float => $c->planeM - $s->middle->distanceM, $rush->group);
         $nearer = min([0.0, ...$apart]);
         $farther = max([0.0, ...$apart]);
+        $depthM = $rush->subject->depthM;
+        $partM = Parameters::PART_OFFSET * $depthM * $depthM / ($depthM + Parameters::ROUND_M);
         for ($k = 0; $k < $this->steps; $k++) {
             $point = $rush->path->at(($k - $lead) * $this->stepS);
             $d = max($point->distanceM, 1.2 * $f / 1000);
@@ -109,7 +111,7 @@ final class Passage
             $this->motions[] = $motion;
             $this->aim[] = $here;
             $this->perMetre[] = -1000 * $m * $m;
-            $this->part[] = self::travel($f, max(0.3, $d - Parameters::PART_OFFSET * $rush->subject->depthM)) - $here;
+            $this->part[] = self::travel($f, max(0.3, $d - $partM)) - $here;
             $this->background[] = self::travel($f, max($rush->scene->backgroundM, 1.02 * $d));
             $this->clutter[] = self::travel($f, $rush->scene->frontRatio * $d);
             $this->rivalNear[] = self::travel($f, (1 - Parameters::RIVAL_GAP) * $d);

@@ -41,11 +41,19 @@ final readonly class Aim
     /** Turning rate at which people begin to swing ahead with the subject instead of running after it, rad/s. */
     private const SWING_RAD_PER_S = 0.3;
 
+    /** A jink to the side is answered after this time by anybody, s. */
+    private const JINK_S = 0.085;
+
+    /** Speed of a wholly erratic subject's jinks to the side, as a share of its speed. */
+    private const JINK_SPEED = 0.3;
+
     private function __construct(
         /** Typical miss that comes from the hands, rad. */
         public float $handsRad,
         /** Seconds by which the aim is behind a subject that turns slowly. */
         public float $lateS,
+        /** How far a jink takes the subject from where it was expected, m. */
+        public float $jinkM,
     ) {
     }
 
@@ -57,7 +65,8 @@ final readonly class Aim
         $late = self::LATE_BEST_S + self::LATE_UNSKILLED_S * (1 - $person->panning);
         $surprise = min(1.0, $rush->subject->erratic / self::UNFORESEEN_ERRATIC + $rush->path->hardestChangeMps2() / self::UNFORESEEN_MPS2);
 
-        return new self($hands * ($stabilised ? self::STABILISED : 1.0), $late * (self::LATE_FORESEEN + (1 - self::LATE_FORESEEN) * $surprise));
+        return new self($hands * ($stabilised ? self::STABILISED : 1.0), $late * (self::LATE_FORESEEN + (1 - self::LATE_FORESEEN) * $surprise),
+            self::JINK_S * self::JINK_SPEED * $rush->subject->erratic * $rush->path->speedMps);
     }
 
     /** By how much the aim is behind the subject there, rad. */
@@ -66,9 +75,15 @@ final readonly class Aim
         return $this->lateS * $point->angularRadPerS / (1 + $point->angularRadPerS / self::SWING_RAD_PER_S);
     }
 
+    /** How far a jink takes the subject off the aim there, rad, whoever aims. */
+    public function jinkRad(PathPoint $point): float
+    {
+        return $this->jinkM / max(0.1, $point->distanceM);
+    }
+
     /** Typical miss there in any direction, rad. */
     public function missRad(PathPoint $point): float
     {
-        return hypot($this->handsRad, $this->behindRad($point));
+        return sqrt($this->handsRad ** 2 + $this->behindRad($point) ** 2 + $this->jinkRad($point) ** 2);
     }
 }
