@@ -25,7 +25,7 @@ const FREE = [
     'DAY' => [0.2, 0.5], 'STRAY' => [0.05, 0.3], 'READY_S.0' => [0.05, 0.25], 'READY_S.1' => [0.6, 3.0], 'READY_POWER' => [1.0, 3.5], 'READY_AT_FRAMES_PER_S' => [4.0, 40.0],
     'SWING_S' => [0.003, 0.02], 'SWING_OF_SIZE' => [0.03, 0.3], 'GAIN_SPEED.1' => [0.03, 0.12], 'GAIN_POSITION.1' => [0.25, 0.5], 'SCATTER' => [0.4, 1.6], 'VISIBLE_BLUR' => [0.1, 0.4], 'PART_OFFSET' => [0.1, 0.5], 'RIVAL' => [0.2, 1.0], 'RIVAL_HELD_S' => [0.3, 1.5],
     'CRISPER_BACKGROUND' => [0.5, 1.3], 'COMMIT_S' => [0.05, 0.25], 'DETECT_HALF_PIXELS' => [35.0, 90.0], 'BODY_SWAY_M.0' => [0.0002, 0.002], 'BODY_SWAY_M.1' => [0.0005, 0.005],
-    'ROUND_M' => [0.05, 0.5], 'ERRATIC_SPEED' => [0.2, 0.5], 'HELPER_PART' => [0.2, 0.8], 'READY_NOTICE_S' => [0.3, 3.0], 'READY_AT_SIZE' => [0.05, 0.3], 'PULL_FELT' => [0.4, 0.95], 'PATCH' => [0.006, 0.02], 'YOUNG_GATE' => [1.0, 6.0], 'UNDER_AREA' => [0.2, 0.8], 'JUMP_S' => [0.1, 0.6], 'BLACKOUT_S' => [0.03, 0.09], 'HUNT_AFTER_S' => [0.2, 0.8], 'GATE_SHARE' => [0.02, 0.06], 'PULL_ERROR' => [0.1, 0.8], 'FIRST_MISS' => [0.1, 0.6], 'FINDING_S' => [0.15, 0.5],
+    'IN_STEPS' => [0.7, 1.0], 'EYE_HALF_PIXELS' => [8.0, 30.0], 'ROUND_M' => [0.05, 0.5], 'ERRATIC_SPEED' => [0.2, 0.5], 'HELPER_PART' => [0.2, 0.8], 'READY_NOTICE_S' => [0.3, 3.0], 'READY_AT_SIZE' => [0.05, 0.3], 'PULL_FELT' => [0.4, 0.95], 'PATCH' => [0.006, 0.02], 'YOUNG_GATE' => [1.0, 6.0], 'UNDER_AREA' => [0.2, 0.8], 'JUMP_S' => [0.1, 0.6], 'BLACKOUT_S' => [0.03, 0.09], 'HUNT_AFTER_S' => [0.2, 0.8], 'GATE_SHARE' => [0.02, 0.06], 'PULL_ERROR' => [0.1, 0.8], 'FIRST_MISS' => [0.1, 0.6], 'FINDING_S' => [0.15, 0.5],
 ];
 
 /** @param  array<string, float>  $values */

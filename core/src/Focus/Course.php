@@ -112,7 +112,7 @@ final class Course
         $this->nearTravel = Passage::travel($f, max($s->kit->lens->nearestM, $limit->nearM ?? 0.0));
         $this->farTravel = $limit?->farM === null ? 0.0 : Passage::travel($f, $limit->farM);
         $this->startTravel = max($this->farTravel, min($this->nearTravel, Passage::travel($f, $hold->startAtM)));
-        $this->driveMmPerStep = $s->kit->driveMmPerS() * $this->stepS;
+        $this->driveMmPerStep = Parameters::IN_STEPS * $s->kit->driveMmPerS() * $this->stepS;
 
         $n = $hold->aperture;
         $coc = $s->cocUm;

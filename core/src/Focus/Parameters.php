@@ -22,25 +22,25 @@ final class Parameters
     public const FIRST_MISS = 0.25;
 
     /** Spread from day to day of how well somebody aims, as the natural logarithm: on a bad day the miss is half as large again. */
-    public const DAY = 0.35;
+    public const DAY = 0.3;
 
     /** How much larger than usual the rare large misses are: what the eye loses for a moment. */
-    public const STRAY = 0.1149;
+    public const STRAY = 0.1;
 
     /**
      * Time until finger and eye are with a subject that moves, s: what is left of it for a master, and added without practice.
      * It is how late people begin to follow what they saw coming; whoever is surprised can only react.
      */
-    public const READY_S = [0.38, 3.6];
+    public const READY_S = [0.89, 3.75];
 
     /** The time falls with skill to this power: most is gained early. */
-    public const READY_POWER = 2.8;
+    public const READY_POWER = 3.3;
 
     /** With so much warning half of that lateness is there, s. */
-    public const READY_NOTICE_S = 0.8;
+    public const READY_NOTICE_S = 2.2;
 
     /** A subject of this share of the frame, where it begins, takes that time; a smaller one is longer looked for, a larger one less. */
-    public const READY_AT_SIZE = 0.11;
+    public const READY_AT_SIZE = 0.1025;
 
     /** A subject this fast, in frame widths a second, takes twice that time to be found and followed. */
     public const READY_AT_FRAMES_PER_S = 30;
@@ -48,10 +48,10 @@ final class Parameters
     // The subject.
 
     /** How far the part to be sharp swings to and fro about the body's way, s of the limbs' speed: a gallop, wing beats, pedalling. */
-    public const SWING_S = 0.0067;
+    public const SWING_S = 0.0105;
 
     /** …but no more than this share of its length. */
-    public const SWING_OF_SIZE = 0.03;
+    public const SWING_OF_SIZE = 0.088;
 
     /** How far strong wind moves what sits or stands on something that bends, m. */
     public const WIND_SWAY_M = 0.02;
@@ -66,7 +66,7 @@ final class Parameters
     public const SITS_MPS = 0.5;
 
     /** Change of speed along the line of sight of a wholly erratic subject, as a share of its speed. */
-    public const ERRATIC_SPEED = 0.25;
+    public const ERRATIC_SPEED = 0.2;
 
     /** Pause between short bursts or single frames, s: a finger lifted and pressed again. */
     public const BREATH_S = 0.35;
@@ -95,7 +95,7 @@ final class Parameters
     public const DETECT_HALF_PIXELS = 57.0481;
 
     /** Size in pixels of the aim part from which eye detection works mostly. */
-    public const EYE_HALF_PIXELS = 14.0;
+    public const EYE_HALF_PIXELS = 17;
 
     /** Nothing is recognised any more at this share of the blur that hides everything. */
     public const RECOGNISED_BLUR = 0.6;
@@ -125,10 +125,10 @@ final class Parameters
     public const PART_OFFSET = 0.5;
 
     /** A body as deep as this is half round, with no part much nearer; longer ones have a muzzle, legs or a wheel, m. */
-    public const ROUND_M = 0.2;
+    public const ROUND_M = 0.25;
 
     /** Chance by full texture that a block without detection prefers a crisp background to the subject. */
-    public const CRISPER_BACKGROUND = 1.0289;
+    public const CRISPER_BACKGROUND = 1.34;
 
     /** How often a pattern is lost each second when it looks wholly like its surroundings, or is wholly covered. */
     public const PATTERN_LOST_PER_S = 4.0;
@@ -157,16 +157,16 @@ final class Parameters
     public const BACKLIT_KNOWN = 0.85;
 
     /** Scatter of one measurement on a well lit contrasty subject, in circles of confusion of defocus. */
-    public const SCATTER = 0.92;
+    public const SCATTER = 0.565;
 
     /** Share of it that is left where focus is found once and for all: the body makes sure before it says so. */
     public const SCATTER_ONCE = 0.5;
 
     /** Scatter grows as contrast to this power falls. */
-    public const SCATTER_CONTRAST = 0.6;
+    public const SCATTER_CONTRAST = 1.22;
 
     /** Scatter in variance that is added at the last light in which a body focuses; halves with each stop. */
-    public const SCATTER_DARK = 16.0;
+    public const SCATTER_DARK = 28.0;
 
     // Prediction.
 
@@ -174,7 +174,7 @@ final class Parameters
     public const GAIN_POSITION = [0.08, 0.3759, 0.58];
 
     /** Gains of speed for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
-    public const GAIN_SPEED = [0.0004, 0.095, 0.22];
+    public const GAIN_SPEED = [0.0004, 0.09, 0.22];
 
     /**
      * @param  array{float, float, float}  $gains
@@ -220,16 +220,19 @@ final class Parameters
     public const YOUNG_GATE = 2;
 
     /** Time from a new thing caught to the lens setting off for it, s: a few cycles to make sure. */
-    public const COMMIT_S = 0.1195;
+    public const COMMIT_S = 0.08;
 
     /** The same where it was on something else before: what was wrong for a moment costs more than what was never caught. */
     public const JUMP_S = 0.43;
+
+    /** In small steps, each with a start and a stop, a drive covers less than in one sweep: this share. */
+    public const IN_STEPS = 0.74;
 
     /** A detected subject that blinks for this long is waited for, on top of patience, s. */
     public const BLINK_S = 0.2;
 
     /** Without anything to measure for this long the body begins to hunt, s. */
-    public const HUNT_AFTER_S = 0.5785;
+    public const HUNT_AFTER_S = 0.65;
 
     /** Before anything was caught a body looks around for this long until it hunts, s. */
     public const LOOK_S = 0.2;
@@ -238,7 +241,7 @@ final class Parameters
     public const HELPER_PART = 0.35;
 
     /** The same for what a placed area measures at the edge of the subject; less towards the part it is aimed at. */
-    public const UNDER_AREA = 0.42;
+    public const UNDER_AREA = 0.47;
 
     /** The same for a subject that is recognised, but not its eye; and for the pattern that `follow` keeps. */
     public const RECOGNISED_PART = 0.35;

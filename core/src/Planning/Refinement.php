@@ -32,7 +32,7 @@ final readonly class Refinement
     private const ROUNDS = 2;
 
     /** Depth that light pays for has to bring more. */
-    private const WORTH_OF_LIGHT = 0.03;
+    private const WORTH_OF_LIGHT = 0.05;
 
     /** A smaller opening may push ISO up to this share of the ceiling; the rest is kept for the light to change. */
     private const ISO_SHARE = 0.5;
