@@ -71,7 +71,7 @@ it('has the words of its schema', function (): void {
 it('suggests only focal lengths that a zoom has', function (): void {
     $rush = Rushes::with(['kit' => ['lens' => ['zoom' => [['focal_mm' => 380, 'max_aperture' => 5], ['focal_mm' => 400, 'max_aperture' => 5.6]], 'focal_mm' => 400, 'nearest_m' => 2.5]], 'path.start_m' => 6.0, 'path.seconds' => 0.6]);
     $lens = array_values(array_filter(Planner::standard()->rank($rush)->whatIfs, static fn ($w): bool => $w->change === 'lens'));
-    expect($lens === [] ? 'Use about 380 mm.' : said($lens[0]->sentence))->toBe('Use about 380 mm.');
+    expect($lens === [] ? 'Use about 380 mm; the subject gets about a third smaller.' : said($lens[0]->sentence))->toBe('Use about 380 mm; the subject gets about a third smaller.');
 });
 
 it('never keeps more with a mirror in the way', function (int $seed): void {

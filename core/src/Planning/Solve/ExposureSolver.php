@@ -162,8 +162,8 @@ final readonly class ExposureSolver
         $shutters = StopScale::shutters($s->kit->body->fastestShutterS);
         $fastest = $shutters[count($shutters) - 1];
         $limbs = $s->photographer->freeze === Freeze::Limbs;
-        // Beyond a little more than the rule of thumb nobody follows well enough to have the use of it.
-        $computed = max($fastest, $floor->shutterS / self::BEYOND_FLOOR, $limbs ? min($need->limbsS, $need->bodyS) : $need->bodyS);
+        // Beyond a little more than the rule of thumb nobody follows well enough to have the use of it; against shake it is always of use.
+        $computed = max($fastest, $need->mostlyShake ? 0.0 : $floor->shutterS / self::BEYOND_FLOOR, $limbs ? min($need->limbsS, $need->bodyS) : $need->bodyS);
         $own = $s->photographer->slowestShutterS;
         $chosen = self::longest($shutters, min($computed, $own ?? $floor->shutterS) * 1.03);
         $reason = match (true) {

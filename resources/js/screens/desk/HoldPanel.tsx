@@ -36,7 +36,10 @@ function Keepers({ best, playing }: { best: Plan['best']; playing: boolean }) {
     return <span className="keepers quiet">{playing ? 'playing it through…' : ''}</span>;
   }
   return (
-    <span className="keepers" title="What chance, good days and bad, and a skill that is only roughly known leave; a model, not a promise">
+    <span
+      className="keepers"
+      title="What chance, good days and bad, and a skill that is only roughly known leave; a model, not a promise"
+    >
       <b>
         {Math.round(best.keepers.low)}
         {Math.round(best.keepers.low) !== Math.round(best.keepers.high) &&
