@@ -9,6 +9,7 @@ use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Focus\Simulator;
 use RushHold\Planning\Chooser;
+use RushHold\Planning\Effort;
 use RushHold\Planning\Planner;
 
 /** What practitioners report of a rush, to be held against the model. */
@@ -41,7 +42,7 @@ final readonly class Statement
     }
 
     /** @return array{string, string, float} what the model says, what was wanted, and by how much it misses that; 0 where it holds */
-    public function judge(int $seed, int $mostSteps = 0, int $runs = self::RUNS): array
+    public function judge(int $seed, int $mostSteps = Effort::MOST_STEPS, int $runs = self::RUNS): array
     {
         $says = $this->says;
         switch ($says['type']) {
@@ -82,11 +83,11 @@ final readonly class Statement
     }
 
     /** @return array{string, float, array<string, mixed>} in short, keeper rate, and as a document */
-    private function best(int $seed, int $mostSteps = 0): array
+    private function best(int $seed, int $mostSteps = Effort::MOST_STEPS): array
     {
         $rush = RushDocument::read($this->says['rush'])->rush;
         $pins = HoldDocument::read($this->says['pins'] ?? ['format' => HoldDocument::FORMAT])->fitting($rush->kit);
-        $best = $mostSteps > 0 ? Planner::standard()->best($rush, $seed, mostSteps: $mostSteps, pins: $pins) : Planner::standard()->rank($rush, $pins, seed: $seed)->best;
+        $best = Planner::standard()->best($rush, $seed, mostSteps: $mostSteps, pins: $pins);
         $hold = $best->hold;
 
         return [sprintf('%s %s %s %s p%.2f n%.1f 1/%.0f f/%.1f', $hold->technique->value, $hold->mode->value, $hold->area->value, $hold->detect->value, $hold->patienceS, $hold->nimble, 1 / $hold->shutterS, $hold->aperture),

@@ -84,9 +84,10 @@ final readonly class Planner
         $candidates = new Candidates($base, $pins);
         $holds = $candidates->all();
         $effort = Effort::for($base->situation, count($holds), $mostSteps);
-        $tried = (new Race($base->situation, $effort, $stage ?? new OneProcess, $seed))->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
+        $stage ??= new OneProcess;
+        $tried = (new Race($base->situation, $effort, $stage, $seed))->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
 
-        return (new Equals([$base->hold, $candidates->usual()], null))->winner($tried);
+        return (new Refinement($base->situation, $pins, $stage, $seed))->of((new Equals([$base->hold, $candidates->usual()], null))->winner($tried));
     }
 
     /**
