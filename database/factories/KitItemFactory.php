@@ -26,7 +26,7 @@ final class KitItemFactory extends Factory
     /** @param  array<string, mixed>  $changes  of its document's own fields */
     public function of(KitType $type, array $changes = []): self
     {
-        return $this->state(static fn (): array => self::copied($type, $changes));
+        return $this->state(self::copied($type, $changes));
     }
 
     /**

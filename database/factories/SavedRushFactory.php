@@ -29,13 +29,21 @@ final class SavedRushFactory extends Factory
     /** @param  array<string, mixed>  $changes  by place, such as `scene.clutter` */
     public function with(array $changes): self
     {
-        return $this->state(static function (array $attributes) use ($changes): array {
-            $document = $attributes['document'];
-            foreach ($changes as $place => $value) {
-                data_set($document, $place, $value);
-            }
+        return $this->state(fn (array $attributes): array => $this->changed($attributes, $changes));
+    }
 
-            return ['document' => RushDocument::read($document)->fields];
-        });
+    /**
+     * @param  array<string, mixed>  $attributes
+     * @param  array<string, mixed>  $changes
+     * @return array<string, mixed>
+     */
+    private function changed(array $attributes, array $changes): array
+    {
+        $document = $attributes['document'];
+        foreach ($changes as $place => $value) {
+            data_set($document, $place, $value);
+        }
+
+        return ['document' => RushDocument::read($document)->fields];
     }
 }
