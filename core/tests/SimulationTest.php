@@ -8,6 +8,10 @@ use RushHold\Focus\LossCause;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Simulator;
 use RushHold\Focus\Trace;
+use RushHold\Hold\AimPoint;
+use RushHold\Hold\Stabiliser;
+use RushHold\Kit\Detection;
+use RushHold\Kit\Wins;
 use RushHold\Planning\Chooser;
 use RushHold\Rush\Rush;
 use RushHold\Situation\Situation;
@@ -59,6 +63,14 @@ it('gives the same to the last bit for the same seed, in one go or in parts', fu
         ->and($parts->anyKeeper)->toEqualWithDelta($whole->anyKeeper, 1e-12)
         ->and($simulator->run($plan->hold, 60, 8)->rates)->not->toBe($whole->rates);
 });
+
+it('answers the same whatever was played before', function (array $change): void {
+    $plan = Chooser::standard()->choose(Rushes::with(['scene.background_texture' => 0.8, 'subject.contrast' => 0.3, 'subject.depth_m' => 0.8]), HoldDocument::read(['focus' => ['area' => 'block', 'detect' => 'off']])->fitting(Rushes::with()->kit));
+    $used = new Simulator($plan->situation);
+    $used->run($plan->hold, 40, 1);
+    $changed = $plan->hold->with(...$change);
+    expect($used->run($changed, 40, 1))->toEqual((new Simulator($plan->situation))->run($changed, 40, 1));
+})->with([[['wins' => Wins::Nearest]], [['wins' => Wins::Middle]], [['aim' => AimPoint::Body]], [['eye' => true, 'detect' => Detection::Bird]], [['areaAt' => [0.2, 0.1]]], [['aperture' => 11.0]], [['shutterS' => 0.01]], [['startAtM' => 90.0]], [['stabiliser' => Stabiliser::On]]]);
 
 it('gives every lost frame exactly one cause', function (int $seed): void {
     $outcome = play(Rushes::random($seed), [], 60, $seed);
