@@ -20,7 +20,7 @@ it('goes from the door to a changed, pinned and saved rush', function (): void {
     expect($page->attribute('.lane-plot', 'aria-label'))->not->toBe($lane);
     $page->press('Picked');
     $page->until(fn () => $page->value('Light value') !== '', 'a light value; %s');
-    $page->type('Light value', '9');
+    $page->type('Light value', '7.2');
     $page->until(fn () => $page->held('exposure.iso') !== $iso, 'another ISO; %s');
     $page->see('too dark');
 

@@ -51,9 +51,9 @@ it('guides through a body, which then plans, and comes back from its file', func
 it('shows the camera’s own words, and asks once for those that are missing', function (): void {
     $page = $this->signedIn('puffin-coming-in');
     $body = [...KitType::Bodies->filled(KitType::Bodies->samples()['sample-fast-mirrorless']), 'name' => 'My body', 'words' => ['detect.bird' => ['label' => 'Feathers', 'where' => 'Page three']]];
-    $this->user->kit()->create(['type' => KitType::Bodies, 'name' => 'My body', 'document' => $body]);
+    $item = $this->user->kit()->create(['type' => KitType::Bodies, 'name' => 'My body', 'document' => $body]);
     $rush = $this->saved('Puffin coming in to the slope');
-    $rush->document = [...$rush->document, 'kit' => [...$rush->document['kit'], 'body' => $body]];
+    $rush->document = [...$rush->document, 'kit' => [...$rush->document['kit'], 'body' => $body, 'body_id' => $item->id]];
     $rush->save();
     $page->visit("/rushes/$rush->id")->see('Depth lane')->settled()->see('Feathers');
     $page->element('[data-setting="focus.mode"]')->click();
@@ -65,7 +65,7 @@ it('shows the camera’s own words, and asks once for those that are missing', f
     $page->press('Save')->see('Saved')->reload()->see('Depth lane')->settled()->see('Keep up');
     $page->element('[data-setting="focus.area"]')->click();
     $page->settled()->seeNot('What does your camera call');
-    expect($this->user->kit()->firstOrFail()->document['words'])->toHaveKeys(['detect.bird', 'mode.continuous']);
+    expect($item->refresh()->document['words'])->toHaveKeys(['detect.bird', 'mode.continuous']);
 });
 
 it('says what to change from how the camera stands, the dangerous first', function (): void {
