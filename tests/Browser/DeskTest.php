@@ -36,7 +36,7 @@ it('goes from the door to a changed, pinned and saved rush', function (): void {
     $page->isClean();
 
     $saved = $this->saved('Puffin coming in to the slope');
-    expect($saved->document['path']['start_m'])->toEqual(30)->and($saved->document['light']['ev100'])->toEqual(9)
+    expect($saved->document['path']['start_m'])->toEqual(30)->and($saved->document['light']['ev100'])->toEqual(7.2)
         ->and($saved->pins['exposure']['shutter_s'])->toEqualWithDelta(1 / 500, 1e-4);
 });
 
