@@ -64,6 +64,7 @@ it('breaks ties by how the camera stands, and offers fewer changes', function ()
     $standing = Standing::after($other->hold);
     $ranking = Planner::standard()->rank($rush, null, 1, 0, null, $standing);
     expect($ranking->best->hold->family())->toBe($other->hold->family())
+        ->and(count($standing->changesTo($ranking->best->hold)))->toBeLessThan(count($standing->changesTo($free->best->hold)))
         ->and(count($standing->changesTo($ranking->fewestChanges->hold)))->toBeLessThanOrEqual(count($standing->changesTo($ranking->best->hold)));
     $document = RankingDocument::write($ranking);
     expect($document['ranking'][0]['changes'])->toBe(count($standing->changesTo($ranking->best->hold)))->and($document)->toHaveKey('changes');

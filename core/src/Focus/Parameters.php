@@ -48,10 +48,10 @@ final class Parameters
     // The subject.
 
     /** How far the part to be sharp swings to and fro about the body's way, s of the limbs' speed: a gallop, wing beats, pedalling. */
-    public const SWING_S = 0.0105;
+    public const SWING_S = 0.012;
 
     /** …but no more than this share of its length. */
-    public const SWING_OF_SIZE = 0.088;
+    public const SWING_OF_SIZE = 0.1;
 
     /** How far strong wind moves what sits or stands on something that bends, m. */
     public const WIND_SWAY_M = 0.02;
