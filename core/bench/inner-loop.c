@@ -56,10 +56,11 @@ static double play(long seed)
             double ex = day * (trail_x[k] + miss_x[k] * aim_noise[(o[1] + k) & MASK]) + first[k] * white[o[1] & MASK];
             double ey = day * (trail_y[k] + miss_y[k] * aim_noise[(o[2] + k) & MASK]) + first[k] * white[o[2] & MASK];
             double dx = fabs(ex), dy = fabs(ey);
-            for (int i = (int)frames[k]; i > 0; i--) {
-                taken++;
+            int many = (int)frames[k];
+            if (many > 0) {
+                taken += many;
                 double defocus = fabs(lens - on) * per_mm, body = smear[k] * aim_speed[(o[1] + k) & MASK], hand = shake * aim_speed[(o[2] + k) & MASK];
-                if (off_x - ex < .5 && off_x - ex > -.5 && off_y - ey < .5 && off_y - ey > -.5 && defocus * defocus + body * body + hand * hand <= room[k] - air * lucky[(o[3] + k) & MASK]) kept++;
+                if (off_x - ex < .5 && off_x - ex > -.5 && off_y - ey < .5 && off_y - ey > -.5 && defocus * defocus + body * body + hand * hand <= room[k] - air * lucky[(o[3] + k) & MASK]) kept += many;
             }
             if (t < ready) continue;
             int before = seen, touches = dx < half_x[k] + area_x && dy < half_y[k] + area_y;

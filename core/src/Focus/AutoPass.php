@@ -130,11 +130,13 @@ final readonly class AutoPass
                 }
 
                 // 3. Frames are judged, with the lens where the step before has brought it.
-                if ($mirror && $frames[$k] > 0) {
-                    $darkUntil = $t + Parameters::BLACKOUT_S;
-                }
-                for ($i = $frames[$k]; $i > 0; $i--) {
-                    $taken++;
+                // Those of one step come out alike.
+                $many = $frames[$k];
+                if ($many > 0) {
+                    if ($mirror) {
+                        $darkUntil = $t + Parameters::BLACKOUT_S;
+                    }
+                    $taken += $many;
                     $off = $lens - $on;
                     if ($grouped) {
                         // The one that is farthest from the plane of focus counts.
@@ -149,16 +151,16 @@ final readonly class AutoPass
                     $inside = $offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5;
                     $cause = null;
                     if ($inside && ! $hidden && $defocus * $defocus + $body * $body + $hand * $hand <= $rest) {
-                        $kept++;
+                        $kept += $many;
                         if ($firstAt < 0) {
                             $firstAt = $t;
                         }
                     } else {
                         $cause = ! $inside ? LossCause::OutOfFrame : ($hidden ? LossCause::Hidden
                             : $judging->smear($defocus, $body, $hand, $rest) ?? $judging->missed($k, $caught, $hunting, $slow, $seen, $on, $lens, $defocus, $rest));
-                        $tally->lost($cause);
+                        $tally->lost($cause, $many);
                     }
-                    $trace?->frame($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest));
+                    $trace?->frame($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest), $many);
                 }
 
                 // Until finger and eye are there, nothing is measured.

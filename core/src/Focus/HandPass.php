@@ -54,14 +54,15 @@ final readonly class HandPass
         $firstAt = -1.0;
         for ($k = 0; $k < $course->steps; $k++) {
             $run->step($k);
-            for ($i = $course->frames[$k]; $i > 0; $i--) {
-                $taken++;
+            $many = $course->frames[$k];
+            if ($many > 0) {
+                $taken += $many;
                 $cause = $this->judged($run, $k, $lens, $trace);
                 if ($cause === null) {
-                    $kept++;
+                    $kept += $many;
                     $firstAt = $firstAt < 0 ? $run->t : $firstAt;
                 } else {
-                    $tally->lost($cause);
+                    $tally->lost($cause, $many);
                 }
             }
             $lens = $this->turned($run, $k, $lens);
@@ -83,7 +84,7 @@ final readonly class HandPass
             $defocus * $defocus + $body * $body + $hand * $hand <= $room => null,
             default => $this->judging->smear($defocus, $body, $hand, $room) ?? LossCause::TooLittleDepth,
         };
-        $trace?->frame($run->t, $this->metres($run->on), $this->metres($lens), $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $this->judging->limitSquare - $room));
+        $trace?->frame($run->t, $this->metres($run->on), $this->metres($lens), $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $this->judging->limitSquare - $room), $this->course->frames[$k]);
 
         return $cause;
     }

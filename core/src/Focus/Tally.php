@@ -21,9 +21,9 @@ final class Tally
     {
     }
 
-    public function lost(LossCause $cause): void
+    public function lost(LossCause $cause, int $many): void
     {
-        $this->lost[$cause->value] = ($this->lost[$cause->value] ?? 0) + 1;
+        $this->lost[$cause->value] = ($this->lost[$cause->value] ?? 0) + $many;
     }
 
     /** @param  float  $firstS  time of the first keeper; below 0 when there was none */

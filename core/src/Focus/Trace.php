@@ -22,9 +22,10 @@ final class Trace
             'aim_x' => round($aimX, 4), 'aim_y' => round($aimY, 4), 'seen' => self::SEEN[$seen], 'hidden' => $hidden];
     }
 
-    public function frame(float $t, float $distanceM, float $focusM, ?LossCause $cause, float $blurUm): void
+    public function frame(float $t, float $distanceM, float $focusM, ?LossCause $cause, float $blurUm, int $many): void
     {
-        $this->frames[] = ['t' => round($t, 4), 'distance_m' => round($distanceM, 3), 'focus_m' => round(min(10000.0, $focusM), 3),
+        $frame = ['t' => round($t, 4), 'distance_m' => round($distanceM, 3), 'focus_m' => round(min(10000.0, $focusM), 3),
             'kept' => $cause === null, 'cause' => $cause?->value, 'blur_um' => round($blurUm, 1)];
+        array_push($this->frames, ...array_fill(0, $many, $frame));
     }
 }
