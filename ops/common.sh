@@ -9,7 +9,7 @@ PHP_VERSION="$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;')"
 # The tracing mode of PHP's compiler, with room for the many branches of the simulation's inner loop; bin/bench prints
 # what it brings.
 # Watching which lines run (bin/mutate installs it) would keep the compiler from its work.
-export JIT_FLAGS='-d pcov.enabled=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=128M -d opcache.jit_max_side_traces=1000 -d opcache.jit_max_exit_counters=60000'
+export JIT_FLAGS='-d pcov.enabled=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=128M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=1000 -d opcache.jit_max_exit_counters=1000000'
 
 say() { printf '%s\n' "$*"; }
 die() { printf 'rush-hold: %s\n' "$*" >&2; exit 1; }

@@ -21,8 +21,9 @@ use Symfony\Component\Finder\Finder;
 use Symfony\Component\Process\Process;
 
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/compiler.php';
 
-const COMPILER = ['-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=128M', '-d', 'opcache.jit_max_side_traces=1000', '-d', 'opcache.jit_max_exit_counters=60000'];
+define('COMPILER', compiler_flags());
 
 $root = dirname(__DIR__);
 [$room, $most, $seed] = [$argv[1] ?? '', (int) ($argv[2] ?? 150), (int) ($argv[3] ?? 1)];

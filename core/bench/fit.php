@@ -18,6 +18,7 @@ use RushHold\Planning\Chooser;
 use RushHold\Tests\Statement;
 
 require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/../../ops/compiler.php';
 
 const SOURCE = __DIR__.'/../src/Focus/Parameters.php';
 /** What is free, with the range that is physically sensible; `NAME.1` is the second of a list. */
@@ -98,7 +99,7 @@ if (($argv[1] ?? '') === '--judge') {
 [$tries, $seed] = [(int) ($argv[1] ?? 40), (int) ($argv[2] ?? 1)];
 mt_srand($seed);
 $best = now();
-$jit = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=128M', '-d', 'opcache.jit_max_side_traces=1000', '-d', 'opcache.jit_max_exit_counters=60000', '-d', 'pcov.enabled=0'];
+$jit = compiler_flags();
 /** @param  list<array<string, float>>  $all
  * @return list<array{misses: float, missed: array<string, float>}> */
 $judge = static function (array $all) use ($jit): array {

@@ -36,16 +36,18 @@ final readonly class AutoPass
         [$aim, $perMetre, $part, $background, $clutter] = [$way->aim, $way->perMetre, $way->part, $way->background, $way->clutter];
         [$missX, $missY, $trailX, $trailY, $first] = [$course->missX, $course->missY, $course->trailX, $course->trailY, $course->first];
         [$groupNear, $groupFar, $eyes, $swingM, $readyS] = [$way->groupNear, $way->groupFar, $course->eyes, $course->swingM, $course->readyS];
-        $grouped = $s->rush->group !== [];
+        $grouped = (int) ($s->rush->group !== []);
         [$halfX, $halfY, $visible, $detects, $smear, $room] = [$way->halfX, $way->halfY, $course->visible, $course->detects, $course->smear, $course->room];
         [$scatter, $gate, $frames, $within, $crisper] = [$course->scatter, $course->gate, $course->frames, $course->within, $course->crisper];
 
         [$areaX, $areaY, $coreX, $coreY, $reachX, $reachY] = [$seeing->areaX, $seeing->areaY, $seeing->coreX, $seeing->coreY, $seeing->reachX, $seeing->reachY];
-        [$block, $follows, $detecting, $mirror, $cluttered] = [$seeing->block, $seeing->follows, $seeing->detecting, $seeing->mirror, $seeing->cluttered];
+        // Yes and no are 1 and 0 here: PHP's compiler takes true and false for two types, and makes its code anew for each
+        // pattern of them until it has room for no more.
+        [$block, $follows, $detecting, $mirror, $cluttered] = array_map(intval(...), [$seeing->block, $seeing->follows, $seeing->detecting, $seeing->mirror, $seeing->cluttered]);
         [$zClutter, $zDetail, $lostPerStep, $foundPerStep, $blink] = [$seeing->zClutter, $seeing->zDetail, $seeing->lostPerStep, $seeing->foundPerStep, $seeing->blinkS];
-        [$fails, $failsAtAll, $recognisedPart, $helperPart] = [$seeing->fails, $seeing->failsAtAll, Parameters::RECOGNISED_PART, Parameters::HELPER_PART];
+        [$fails, $failsAtAll, $recognisedPart, $helperPart] = [$seeing->fails, (int) $seeing->failsAtAll, Parameters::RECOGNISED_PART, Parameters::HELPER_PART];
         $underArea = Parameters::UNDER_AREA;
-        [$rivals, $zRival, $alike] = [$seeing->rivals, $seeing->zRival, $seeing->alike];
+        [$rivals, $zRival, $alike] = [(int) $seeing->rivals, $seeing->zRival, (int) $seeing->alike];
         [$crossings, $crossingS, $visibleLarge] = [$seeing->crossingsPerS, $seeing->crossingS, $course->visibleLarge];
 
         [$square, $length, $least, $gainsX, $gainsV] = [$tracking->square, $tracking->lengthM, $tracking->least, $tracking->gainsX, $tracking->gainsV];
@@ -54,7 +56,7 @@ final readonly class AutoPass
 
         [$perMm, $shake, $limitSquare, $zHidden, $airSquare] = [$judging->perMm, $course->shakeUm, $judging->limitSquare, $judging->zHidden, $judging->airSquare];
         [$offX, $offY] = $this->hold->areaAt;
-        $startled = $first[0] > 1e-4;
+        $startled = (int) ($first[0] > 1e-4);
         $setError = $course->setError;
         $changeMps = Parameters::ERRATIC_SPEED * $s->subject->erratic * $s->rush->path->speedMps;
 
@@ -76,18 +78,18 @@ final readonly class AutoPass
             $x = $square / ($lens > $least ? $lens : $least);
             $v = 0.0;
             $age = $tracking->age;
-            $locked = $tracking->held;
+            $locked = (int) $tracking->held;
             $since = 0.0;
             $blind = 0.0;
             $commit = 0.0;
             $detectedAt = -9.0;
             // Until then a distance once found is kept.
             $freezes = $tracking->once ? INF : ($tracking->undecided ? Parameters::SWITCH_S[0] + (Parameters::SWITCH_S[1] - Parameters::SWITCH_S[0]) * $even[$o5 & $mask] : -INF);
-            $hunting = false;
+            $hunting = 0;
             $direction = $start > ($near + $far) / 2 ? -1.0 : 1.0;
-            $pattern = true;
-            $caught = false;
-            $slow = false;
+            $pattern = 1;
+            $caught = 0;
+            $slow = 0;
             $kept = 0;
             $taken = 0;
             $firstAt = -1.0;
@@ -119,10 +121,10 @@ final readonly class AutoPass
                 $dy = $ey < 0 ? -$ey : $ey;
 
                 // 2. What crosses in front.
-                $blocked = false;
+                $blocked = 0;
                 if ($t >= $obstacleFrom) {
                     if ($t < $obstacleFrom + $crossingS) {
-                        $blocked = true;
+                        $blocked = 1;
                     } else {
                         $draw++;
                         $obstacleFrom = $t - log(1e-9 + $even[$draw & $mask]) / $crossings;
@@ -146,9 +148,9 @@ final readonly class AutoPass
                     $body = $smear[$k] * $aimSpeed[($o1 + $k) & $mask];
                     $hand = $shake * $aimSpeed[($o2 + $k) & $mask];
                     $rest = $room[$k] - $airSquare * $airNoise[($o3 + $k) & $mask];
-                    $hidden = $blocked || $cluttered && $patchNoise[($o4 + $k) & $mask] < $zHidden;
+                    $hidden = ($blocked || $cluttered && $patchNoise[($o4 + $k) & $mask] < $zHidden) ? 1 : 0;
                     // The aim part stands where the area is, less the miss.
-                    $inside = $offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5;
+                    $inside = ($offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5) ? 1 : 0;
                     $cause = null;
                     if ($inside && ! $hidden && $defocus * $defocus + $body * $body + $hand * $hand <= $rest) {
                         $kept += $many;
@@ -157,7 +159,7 @@ final readonly class AutoPass
                         }
                     } else {
                         $cause = ! $inside ? LossCause::OutOfFrame : ($hidden ? LossCause::Hidden
-                            : $judging->smear($defocus, $body, $hand, $rest) ?? $judging->missed($k, $caught, $hunting, $slow, $seen, $on, $lens, $defocus, $rest));
+                            : $judging->smear($defocus, $body, $hand, $rest) ?? $judging->missed($k, $caught === 1, $hunting === 1, $slow === 1, $seen, $on, $lens, $defocus, $rest));
                         $tally->lost($cause, $many);
                     }
                     $trace?->frame($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest), $many);
@@ -166,7 +168,7 @@ final readonly class AutoPass
                 // Until finger and eye are there, nothing is measured.
                 if ($t < $ready) {
                     if ($trace !== null && $t >= 0) {
-                        $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, Seen::NOTHING, $blocked);
+                        $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, Seen::NOTHING, $blocked === 1);
                     }
 
                     continue;
@@ -176,14 +178,14 @@ final readonly class AutoPass
                 $before = $seen;
                 $seen = Seen::NOTHING;
                 $at = 0.0;
-                $touches = $dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY;
-                $patch = $cluttered && $patchNoise[($o3 + $k) & $mask] < $zClutter;
+                $touches = ($dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY) ? 1 : 0;
+                $patch = ($cluttered && $patchNoise[($o3 + $k) & $mask] < $zClutter) ? 1 : 0;
                 if ($follows) {
                     if ($pattern) {
                         $chance = $blocked ? 4 * $dt : $lostPerStep;
-                        $pattern = $even[($o5 + $k) & $mask] > $chance;
+                        $pattern = $even[($o5 + $k) & $mask] > $chance ? 1 : 0;
                     } elseif ($dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY && ! $blocked) {
-                        $pattern = $even[($o5 + $k) & $mask] < $foundPerStep;
+                        $pattern = $even[($o5 + $k) & $mask] < $foundPerStep ? 1 : 0;
                     }
                     if ($pattern && ! $blocked && $dx < $reachX && $dy < $reachY) {
                         $seen = Seen::PART;
@@ -252,9 +254,9 @@ final readonly class AutoPass
                     $z = $at + $scatter[$k] * $white[($o2 + $k) & $mask];
                     $z = $square / ($z > $least ? $z : $least);
                     $blind = 0.0;
-                    $hunting = false;
+                    $hunting = 0;
                     if (! $locked) {
-                        $locked = true;
+                        $locked = 1;
                         $age = 0;
                         $x = $z;
                         $v = 0.0;
@@ -289,7 +291,7 @@ final readonly class AutoPass
                         }
                     }
                     if ($seen === Seen::AIM || $seen === Seen::PART) {
-                        $caught = true;
+                        $caught = 1;
                     }
                     $target = $square / ($x + $v * $dt > 0.1 ? $x + $v * $dt : 0.1);
                 } else {
@@ -300,8 +302,8 @@ final readonly class AutoPass
                     }
                     $blind += $dt;
                     if ($blind > ($locked ? Parameters::HUNT_AFTER_S : Parameters::LOOK_S)) {
-                        $hunting = true;
-                        $locked = false;
+                        $hunting = 1;
+                        $locked = 0;
                     }
                     $target = $square / $x;
                     if ($hunting) {
@@ -324,11 +326,11 @@ final readonly class AutoPass
                 // 6. The lens drives after the prediction, as fast as it can.
                 $target = $target > $near ? $near : ($target < $far ? $far : $target);
                 $go = $target - $lens;
-                $slow = $go > $drive || $go < -$drive;
+                $slow = $go > $drive || $go < -$drive ? 1 : 0;
                 $lens += $go > $drive ? $drive : ($go < -$drive ? -$drive : $go);
 
                 if ($trace !== null && $t >= 0) {
-                    $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, $seen, $blocked);
+                    $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, $seen, $blocked === 1);
                 }
             }
             $tally->ran($kept, $taken, $firstAt);
