@@ -9,6 +9,7 @@ use RushHold\Light\Shimmer;
 use RushHold\Light\Sky;
 use RushHold\Light\SunPosition;
 use RushHold\Light\Surface;
+use RushHold\Rush\Light;
 use RushHold\Tests\Rushes;
 
 it('places the sun as published tables do', function (float $lat, float $lon, string $at, float $height, float $bearing): void {
@@ -80,4 +81,23 @@ it('knows from sun and bearing that something is against the light, but not unde
     // The sun stands in the east-north-east.
     expect($rush(75.0, 'clear'))->toBeTrue()->and($rush(255.0, 'clear'))->toBeFalse()->and($rush(75.0, 'overcast'))->toBeFalse()
         ->and($rush(255.0, 'clear', ['scene' => ['backlit' => true]]))->toBeTrue();
+});
+
+it('gives what stands upright in a low sun from behind a stop or more beyond level ground, and nothing where it does not', function (): void {
+    // At 10° a field of grass gets a sixth of what the sun sends; a breast facing it gets nearly all.
+    expect(Daylight::uprightStops(10, Sky::Clear, 0))->toBeGreaterThan(1.0)->toBeLessThan(1.7)
+        ->and(Daylight::uprightStops(10, Sky::Clear, 60))->toBeLessThan(Daylight::uprightStops(10, Sky::Clear, 0))->toBeGreaterThan(0.0)
+        ->and(Daylight::uprightStops(60, Sky::Clear, 0))->toBe(0.0)
+        ->and(Daylight::uprightStops(10, Sky::Clear, 90))->toBe(0.0)
+        ->and(Daylight::uprightStops(10, Sky::Overcast, 0))->toBe(0.0)
+        ->and(Daylight::uprightStops(-1, Sky::Clear, 0))->toBe(0.0);
+});
+
+it('counts that for a subject in front of the low sun and not for one before it', function (): void {
+    $at = static fn (float $bearing): float => Light::fromPlace(52.0, 0.0, new DateTimeImmutable('2026-06-21T05:00:00Z'), Sky::Clear, 0.0, $bearing)->ev100;
+    $sun = SunPosition::at(52.0, 0.0, new DateTimeImmutable('2026-06-21T05:00:00Z'));
+    $level = Daylight::ev100($sun->heightDeg, Sky::Clear);
+    expect($sun->heightDeg)->toBeGreaterThan(5.0)->toBeLessThan(20.0)
+        ->and($at(fmod($sun->bearingDeg + 180, 360)))->toBeGreaterThan($level + 0.7)
+        ->and($at($sun->bearingDeg))->toBe($level);
 });

@@ -9,6 +9,7 @@ use RushHold\Hold\PartialHold;
 use RushHold\Planning\Candidate;
 use RushHold\Planning\Chance;
 use RushHold\Planning\Counterfactual;
+use RushHold\Planning\Equals;
 use RushHold\Planning\Ranking;
 use RushHold\Planning\SchoolResult;
 use RushHold\Planning\Standing;
@@ -43,12 +44,16 @@ final class RankingDocument
         $words = Words::in($units);
         $values = new Values($words);
         $frames = $ranking->best->outcome->frames;
+        $shown = self::shown($ranking->candidates);
+        $alike = Equals::alike($shown, $ranking->best);
 
         return [
             'tried' => count($ranking->candidates),
             'played_less' => $ranking->reduced ? $words->say(self::playedLess($ranking)) : null,
+            'ties' => count($alike) > 1 ? $words->say(Said::of('ranking.ties', many: Quantity::count(count($alike)))) : null,
             'ranking' => [
-                ...array_map(static fn (Candidate $c): array => self::candidate($c, $ranking->standing), self::shown($ranking->candidates)),
+                ...array_map(static fn (Candidate $c): array => [...self::candidate($c, $ranking->standing), 'alike' => true], $alike),
+                ...array_map(static fn (Candidate $c): array => self::candidate($c, $ranking->standing), array_values(array_filter($shown, static fn (Candidate $c): bool => ! in_array($c, $alike, true)))),
                 ...array_map(static fn (array $out): array => [
                     'hold' => HoldDocument::settings(PartialHold::nothing()->with($out['setting'], $out['value'])), 'keeper_rate' => 0.0, 'rejected_because' => $words->say($out['because']),
                 ], $ranking->ruledOut),
@@ -93,8 +98,8 @@ final class RankingDocument
     }
 
     /**
-     * @param  list<Candidate>  $candidates  best first
-     * @return list<Candidate>
+     * @param  non-empty-list<Candidate>  $candidates  best first
+     * @return non-empty-list<Candidate>
      */
     private static function shown(array $candidates): array
     {

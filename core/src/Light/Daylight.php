@@ -18,6 +18,9 @@ final class Daylight
 
     private const NAUTICAL_LUX = 0.008;
 
+    /** Share of the light that meadow, sand or water throws back. */
+    private const GROUND = 0.2;
+
     /** Starlight: it does not get darker than this, lx. */
     private const NIGHT_LUX = 0.0005;
 
@@ -43,20 +46,50 @@ final class Daylight
         return log(self::lux($sunHeightDeg, $sky) / 2.5, 2);
     }
 
+    /**
+     * Stops by which what stands upright is brighter than level ground, where a low sun shines at it from behind the
+     * camera; 0 where the ground gets more. The upright side gets the sun's own light by the cosine of its angle, half
+     * of the sky's, and half of what the ground throws back.
+     *
+     * @param  float  $turnDeg  from straight behind the camera to the sun, 0 to 180 degrees
+     */
+    public static function uprightStops(float $sunHeightDeg, Sky $sky, float $turnDeg): float
+    {
+        if ($sunHeightDeg <= 0 || $turnDeg >= 90) {
+            return 0.0;
+        }
+        $sine = sin(deg2rad($sunHeightDeg));
+        $level = self::byDay($sunHeightDeg, $sky);
+        $upright = 1000 * (self::direct($sine, $sky) * cos(deg2rad($sunHeightDeg)) * cos(deg2rad($turnDeg)) + self::diffuse($sine, $sky) / 2)
+            + self::GROUND * $level / 2;
+
+        return max(0.0, log($upright / $level, 2));
+    }
+
     private static function byDay(float $sunHeightDeg, Sky $sky): float
     {
         $sine = sin(deg2rad($sunHeightDeg));
-        $direct = match ($sky) {
+
+        return 1000 * (self::direct($sine, $sky) * $sine + self::diffuse($sine, $sky));
+    }
+
+    /** The sun's own light on what faces it, klx. */
+    private static function direct(float $sine, Sky $sky): float
+    {
+        return match ($sky) {
             Sky::Clear => 127.5 * exp(-0.21 / max(1e-6, $sine)),
             Sky::Partly => 127.5 * exp(-0.80 / max(1e-6, $sine)),
             Sky::Overcast => 0.0,
         };
-        $diffuse = match ($sky) {
+    }
+
+    /** The sky's light on level ground, klx. */
+    private static function diffuse(float $sine, Sky $sky): float
+    {
+        return match ($sky) {
             Sky::Clear => 0.8 + 15.5 * sqrt($sine),
             Sky::Partly => 0.3 + 45.0 * $sine,
             Sky::Overcast => 0.3 + 21.0 * $sine,
         };
-
-        return 1000 * ($direct * $sine + $diffuse);
     }
 }

@@ -24,13 +24,19 @@ enum LightDirection: string implements Labelled
         return rad2deg(acos(max(-1.0, min(1.0, cos($height) * cos($turn)))));
     }
 
+    /** From where the lens points to the sun, round the horizon: 0 to 180 degrees. */
+    public static function turnDeg(SunPosition $sun, float $shootingBearingDeg): float
+    {
+        return abs(fmod($sun->bearingDeg - $shootingBearingDeg + 540, 360) - 180);
+    }
+
     /** The sun behind the camera lights the subject's front. */
     public static function of(SunPosition $sun, float $shootingBearingDeg): self
     {
         if ($sun->heightDeg <= 0) {
             return self::None;
         }
-        $turn = abs(fmod($sun->bearingDeg - $shootingBearingDeg + 540, 360) - 180);
+        $turn = self::turnDeg($sun, $shootingBearingDeg);
 
         return match (true) {
             $turn < 60 => self::Back,

@@ -8,8 +8,8 @@ use RushHold\Hold\Hold;
 use RushHold\Kit\Area;
 
 /**
- * Chooses among set-ups that do as well: what is equal within the noise counts as equal, then the one with fewer
- * changes wins, then the simpler area, then the lower ISO.
+ * Chooses among set-ups that do as well: what is equal within the noise counts as equal, then those with the fewest
+ * changes stay, the simpler area first, then the lower ISO. `Robustness` decides among them.
  */
 final readonly class Equals
 {
@@ -33,17 +33,35 @@ final readonly class Equals
     {
     }
 
-    /** @param  non-empty-list<Candidate>  $tried  leaders first */
-    public function winner(array $tried): Candidate
+    /**
+     * Those as good as the leader that need the fewest changes, simplest first.
+     *
+     * @param  non-empty-list<Candidate>  $tried  leaders first
+     * @return non-empty-list<Candidate>
+     */
+    public function fewest(array $tried): array
     {
-        $leader = $best = $tried[0];
-        foreach ($tried as $candidate) {
-            if ($candidate->outcome->runs >= $leader->outcome->runs / 2 && self::equal($leader, $candidate) && $this->rank($candidate) < $this->rank($best)) {
-                $best = $candidate;
-            }
-        }
+        $alike = self::alike($tried, $tried[0]);
+        usort($alike, fn (Candidate $a, Candidate $b): int => [$this->changes($a), ...self::plainness($a)] <=> [$this->changes($b), ...self::plainness($b)]);
+        $fewest = array_values(array_filter($alike, fn (Candidate $c): bool => $this->changes($c) === $this->changes($alike[0])));
+        assert($fewest !== []);
 
-        return $best;
+        return $fewest;
+    }
+
+    /**
+     * What keeps as many as a set-up, as far as can be told; itself among them. Those that fell out of the race early
+     * were played too little to say.
+     *
+     * @param  non-empty-list<Candidate>  $tried
+     * @return non-empty-list<Candidate>
+     */
+    public static function alike(array $tried, Candidate $best): array
+    {
+        $alike = array_values(array_filter($tried, static fn (Candidate $c): bool => $c === $best || $c->outcome->runs >= $best->outcome->runs / 2 && self::equal($best, $c)));
+        assert($alike !== []);
+
+        return $alike;
     }
 
     /**
@@ -77,11 +95,14 @@ final readonly class Equals
         return $behind <= max(self::SAME, self::ERRORS * $error) && $behind < self::TOO_MUCH;
     }
 
-    /** @return array{int, int, float} what comes first is less */
-    private function rank(Candidate $candidate): array
+    private function changes(Candidate $candidate): int
     {
-        $changes = $this->standing === null ? min([99, ...array_map($candidate->hold->changesFrom(...), $this->usual)]) : count($this->standing->changesTo($candidate->hold));
+        return $this->standing === null ? min([99, ...array_map($candidate->hold->changesFrom(...), $this->usual)]) : count($this->standing->changesTo($candidate->hold));
+    }
 
-        return [$changes, (int) array_search($candidate->hold->area, Area::cases(), true), $candidate->hold->iso];
+    /** @return array{int, float} what comes first is less */
+    private static function plainness(Candidate $candidate): array
+    {
+        return [(int) array_search($candidate->hold->area, Area::cases(), true), $candidate->hold->iso];
     }
 }

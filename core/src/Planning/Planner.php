@@ -48,7 +48,7 @@ final readonly class Planner
         $effort = Effort::for($base->situation, count($holds));
         $tried = (new Race($base->situation, $effort, $stage, $seed))->run(Candidates::mostDifferent($holds, $effort->mostCandidates), $leaderRuns);
         $equals = new Equals([$base->hold, $candidates->usual()], $standing);
-        $best = (new Refinement($base->situation, $pins, $stage, $seed))->of($equals->winner($tried));
+        $best = (new Refinement($base->situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of($equals->fewest($tried)));
         $tried = [$best, ...array_values(array_filter($tried, static fn (Candidate $c): bool => $c->hold != $best->hold))];
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
 
@@ -87,7 +87,7 @@ final readonly class Planner
         $stage ??= new OneProcess;
         $tried = (new Race($base->situation, $effort, $stage, $seed))->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
 
-        return (new Refinement($base->situation, $pins, $stage, $seed))->of((new Equals([$base->hold, $candidates->usual()], null))->winner($tried));
+        return (new Refinement($base->situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of((new Equals([$base->hold, $candidates->usual()], null))->fewest($tried)));
     }
 
     /**

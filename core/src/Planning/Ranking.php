@@ -12,7 +12,7 @@ final readonly class Ranking
 {
     /**
      * @param  Plan  $plan  the winner with its reasons and margins
-     * @param  list<Candidate>  $candidates  best first, the winner at the top
+     * @param  non-empty-list<Candidate>  $candidates  best first, the winner at the top
      * @param  list<array{setting: Setting, value: string, because: Said}>  $ruledOut  what the rules kept out, and why
      * @param  list<Counterfactual>  $why
      * @param  list<SchoolResult>  $bySchool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Focus\Outcome;
 use RushHold\Focus\Play;
 use RushHold\Focus\Stage;
 use RushHold\Hold\AimPoint;
@@ -11,9 +12,12 @@ use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
+use RushHold\Hold\Technique;
 use RushHold\Kit\Wins;
 use RushHold\Light\Exposure;
 use RushHold\Optics\StopScale;
+use RushHold\Planning\Solve\ExposureSolver;
+use RushHold\Planning\Solve\FolkFloor;
 use RushHold\Situation\Situation;
 
 /**
@@ -37,8 +41,15 @@ final readonly class Refinement
     /** A smaller opening may push ISO up to this share of the ceiling; the rest is kept for the light to change. */
     private const ISO_SHARE = 0.5;
 
-    /** Passes each change is played at most. */
+    /** Passes each change is played at first; those that promise most get as many as are needed to be sure. */
+    private const FIRST_RUNS = 16;
+
+    private const PROMISING = 3;
+
     private const MOST_RUNS = 60;
+
+    /** The distance where one starts is tried so much nearer and farther. */
+    private const STARTS = [0.85, 1.18];
 
     public function __construct(private Situation $s, private PartialHold $pins, private Stage $stage, private int $seed)
     {
@@ -52,13 +63,12 @@ final readonly class Refinement
             if ($others === []) {
                 return $best;
             }
-            $runs = min(self::MOST_RUNS, $best->outcome->runs);
-            $outcomes = $this->stage->play(array_map(fn (Hold $hold): Play => new Play($this->s, $hold, $runs, $this->seed), $others));
             $found = null;
-            foreach ($outcomes as $i => $outcome) {
-                [$behind, $error] = $best->outcome->minus($outcome);
-                if (-$behind > max($others[$i]->aperture > $best->hold->aperture ? self::WORTH_OF_LIGHT : self::WORTH, self::ERRORS * $error) && ($found === null || $outcome->keeperRate > $found->outcome->keeperRate)) {
-                    $found = new Candidate($others[$i], $outcome);
+            foreach ($this->promising($others, $best) as $candidate) {
+                [$behind, $error] = $best->outcome->minus($candidate->outcome);
+                $costsLight = $candidate->hold->aperture > $best->hold->aperture || $candidate->hold->shutterS < $best->hold->shutterS;
+                if (-$behind > max($costsLight ? self::WORTH_OF_LIGHT : self::WORTH, self::ERRORS * $error) && ($found === null || $candidate->outcome->keeperRate > $found->outcome->keeperRate)) {
+                    $found = $candidate;
                 }
             }
             if ($found === null) {
@@ -70,6 +80,29 @@ final readonly class Refinement
         }
 
         return $best;
+    }
+
+    /**
+     * Most changes are no good, which a few passes show.
+     *
+     * @param  list<Hold>  $holds
+     * @return list<Candidate>
+     */
+    private function promising(array $holds, Candidate $best): array
+    {
+        $runs = min(self::MOST_RUNS, $best->outcome->runs);
+        $first = min(self::FIRST_RUNS, $runs);
+        $tried = array_map(static fn (Hold $hold, Outcome $outcome): Candidate => new Candidate($hold, $outcome), $holds,
+            $this->stage->play(array_map(fn (Hold $hold): Play => new Play($this->s, $hold, $first, $this->seed), $holds)));
+        $ahead = array_filter($tried, static fn (Candidate $c): bool => $best->outcome->minus($c->outcome)[0] < 0);
+        usort($ahead, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
+        $ahead = array_slice($ahead, 0, self::PROMISING);
+        if ($runs <= $first) {
+            return $ahead;
+        }
+
+        return array_map(static fn (Candidate $c, Outcome $more): Candidate => new Candidate($c->hold, $c->outcome->and($more)), $ahead,
+            $this->stage->play(array_map(fn (Candidate $c): Play => new Play($this->s, $c->hold, $runs - $first, $this->seed, $first), $ahead)));
     }
 
     /** @return list<Hold> the same with one thing changed, the light in balance */
@@ -91,21 +124,40 @@ final readonly class Refinement
                 $holds[] = $hold->with(aim: $aim);
             }
         }
+        if (! $this->pins->has(Setting::StartAt) && $hold->technique === Technique::Auto) {
+            foreach (self::STARTS as $share) {
+                $holds[] = $hold->with(startAtM: max($this->s->kit->lens->nearestM, $hold->startAtM * $share));
+            }
+        }
         foreach ([0.5, 2.0] as $change) {
             if (! $this->pins->has(Setting::Aperture)) {
-                $holds[] = $this->balanced($hold->with(aperture: $this->nearest($hold->aperture * $change ** 0.5)), $hold->aperture);
+                $holds[] = $this->balanced($hold->with(aperture: $this->nearest($hold->aperture * $change ** 0.5)), $hold);
+            }
+            if (! $this->pins->has(Setting::Shutter)) {
+                $holds[] = $this->balanced($hold->with(shutterS: $this->shutter($hold->shutterS * $change)), $hold);
             }
         }
 
         return array_values(array_filter($holds, static fn (?Hold $changed): bool => $changed !== null && $changed != $hold));
     }
 
-    /** The same with the ISO that this light asks for; null where the body or the person does not go there. */
-    private function balanced(Hold $hold, float $from): ?Hold
+    /** The time of this body that is nearest to a wanted one, as long as the rule of thumb has the use of it. */
+    private function shutter(float $wanted): float
     {
+        $shortest = max($this->s->kit->body->fastestShutterS, FolkFloor::of($this->s)->shutterS / ExposureSolver::BEYOND_FLOOR);
+        $times = StopScale::shutters($shortest);
+        usort($times, static fn (float $a, float $b): int => abs(log($a / $wanted)) <=> abs(log($b / $wanted)));
+
+        return $times[0];
+    }
+
+    /** The same with the ISO that this light asks for; null where the body or the person does not go there. */
+    private function balanced(Hold $hold, Hold $from): ?Hold
+    {
+        $costsLight = $hold->aperture > $from->aperture || $hold->shutterS < $from->shutterS;
         $iso = Exposure::isoFor($this->s->rush->light->ev100, $hold->shutterS, $hold->aperture);
         $ceiling = min($this->s->kit->body->isoMax, $this->s->photographer->isoCeiling);
-        if ($this->pins->has(Setting::Iso) || $iso > $ceiling * ($hold->aperture > $from ? self::ISO_SHARE : 1.0) || $iso < $this->s->kit->body->isoMin * 0.9) {
+        if ($this->pins->has(Setting::Iso) || $iso > $ceiling * ($costsLight ? self::ISO_SHARE : 1.0) || $iso < $this->s->kit->body->isoMin * 0.9) {
             return null;
         }
 

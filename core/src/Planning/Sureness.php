@@ -29,14 +29,15 @@ final readonly class Sureness
     /** @return list<Asked<Outcome>> of the less and of the more skilled */
     public function asked(): array
     {
-        return array_map(fn (float $by): Asked => Asked::by(($this->play)(new Situation($this->skilled($by), $this->pins), $this->winner->hold), static fn (Outcome $o): Outcome => $o), [-self::SKILL, self::SKILL]);
+        return array_map(fn (float $by): Asked => Asked::by(($this->play)(new Situation(self::skilled($this->rush, $by), $this->pins), $this->winner->hold), static fn (Outcome $o): Outcome => $o), [-self::SKILL, self::SKILL]);
     }
 
-    private function skilled(float $by): Rush
+    /** The same rush with somebody more skilled behind the camera, by a step on the scale of 0 to 1; less for a step below 0. */
+    public static function skilled(Rush $rush, float $by): Rush
     {
-        $person = $this->rush->photographer;
+        $person = $rush->photographer;
         $moved = static fn (float $skill): float => max(0.0, min(1.0, $skill + $by));
 
-        return $this->rush->with(photographer: $person->with(aim: $moved($person->aim), panning: $moved($person->panning), handFocus: $moved($person->handFocus)));
+        return $rush->with(photographer: $person->with(aim: $moved($person->aim), panning: $moved($person->panning), handFocus: $moved($person->handFocus)));
     }
 }

@@ -59,7 +59,9 @@ final readonly class Light
             Range::of(0, 360, 'degrees')->check('light.place.shooting_bearing_deg', $shootingBearingDeg);
         }
 
-        return new self(Daylight::ev100($sun->heightDeg, $sky) + self::offset($offsetStops), $offsetStops, $sky, $sun, $shootingBearingDeg, 'place');
+        $upright = $shootingBearingDeg === null ? 0.0 : Daylight::uprightStops($sun->heightDeg, $sky, 180 - LightDirection::turnDeg($sun, $shootingBearingDeg));
+
+        return new self(Daylight::ev100($sun->heightDeg, $sky) + $upright + self::offset($offsetStops), $offsetStops, $sky, $sun, $shootingBearingDeg, 'place');
     }
 
     /** Height of the sun: known from the place, else guessed from the light, for what depends on it weakly. */

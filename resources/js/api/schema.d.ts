@@ -1215,6 +1215,8 @@ export interface components {
             tried?: number;
             /** @description Why less was played than usual, in a sentence; null when it was not */
             played_less?: string | null;
+            /** @description How many set-ups keep as many as the first, in a sentence; null when none does */
+            ties?: string | null;
             ranking?: {
                 hold: components["schemas"]["Hold"];
                 runs?: number;
@@ -1224,6 +1226,8 @@ export interface components {
                     low: number;
                     high: number;
                 };
+                /** @description Keeps as many as the first, as far as can be told */
+                alike?: boolean;
                 keeper_rate: number;
                 standard_error?: number;
                 any_keeper?: number;

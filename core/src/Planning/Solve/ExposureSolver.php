@@ -40,7 +40,7 @@ final readonly class ExposureSolver
     private const LONGEST_S = 1 / 60;
 
     /** No shutter is chosen that is so many times faster than the rule of thumb for such a subject. */
-    private const BEYOND_FLOOR = 2.4;
+    public const BEYOND_FLOOR = 2.4;
 
     /** For want of light a shutter is chosen up to so many times slower than what freezes. */
     private const SLOWER_FOR_LIGHT = 3.3;

@@ -123,5 +123,6 @@ return [
     'comparison.differs' => 'The second keeps {frames, plural, one {one frame} other {# frames}} {more, select, yes {more} other {fewer}} of a pass of {pass, plural, one {one} other {#}}, give or take {noise, plural, one {one} other {#}}.',
 
     'ranking.fewer' => 'This is much to play: the {tried} set-ups that differ most, of {possible}, and each less often than usual. Small differences may be chance.',
+    'ranking.ties' => 'Any of these {many} keeps as many, as far as can be told; the first asks for least.',
     'ranking.less' => 'This is much to play, so each set-up was played less often than usual. Small differences may be chance.',
 ];

@@ -47,15 +47,20 @@ type Props = { plan: Plan; words?: Words; onAdopt: (hold: Hold) => void; onCompa
 /** The other set-ups that were played, and those the rules kept out. */
 export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
   const played = (plan.ranking ?? []).filter((e) => e.rejected_because === undefined);
+  const alike = played.filter((e) => e.alike).length;
   const out = (plan.ranking ?? []).filter((e) => e.rejected_because !== undefined);
   return (
     <section className="hold-detail" aria-label="Other set-ups">
       <p className="quiet">
         {plan.played_less ?? `${plan.tried} set-ups played on the same chances.`} Press one to adopt it.
       </p>
+      {plan.ties && <p className="ties">{plan.ties}</p>}
       <ol className="ranked with-compare">
         {played.map((entry: Entry, i) => (
-          <li key={JSON.stringify(entry.hold)}>
+          <li
+            key={JSON.stringify(entry.hold)}
+            className={plan.ties && i === alike - 1 ? 'last-alike' : undefined}
+          >
             <button type="button" onClick={() => onAdopt(pinsOf(entry.hold))} title="Adopt this set-up">
               {nameOf(entry.hold, words)}
               {entry.changes !== undefined && (
