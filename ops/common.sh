@@ -135,7 +135,8 @@ prepare_instance() {
     FPM_SOCKET="$SOCKET_DIR/php-fpm.sock"
     SUPERVISOR_SOCKET="$SOCKET_DIR/supervisor.sock"
     MARIADB_SOCKET="$SOCKET_DIR/mariadb.sock"
-    PLAYING_SOCKET="$SOCKET_DIR/pool.sock"
+    POOL_SOCKET="$SOCKET_DIR/pool.sock"
+    PLAYING_SOCKET="$POOL_SOCKET"
     FPM_BINARY="$(command -v "php-fpm$PHP_VERSION" || command -v php-fpm)" || die 'php-fpm is not installed'
     [ -x "$FPM_BINARY" ] || FPM_BINARY="/usr/sbin/php-fpm$PHP_VERSION"
     NGINX_BINARY="$(PATH="$PATH:/usr/sbin" command -v nginx)"
@@ -153,7 +154,7 @@ prepare_instance() {
     else
         OPCACHE_FLAGS="-d opcache.validate_timestamps=0 -d opcache.preload=$APP_DIR/ops/preload.php -d opcache.preload_user=$RUN_USER"
     fi
-    export OPCACHE_FLAGS SOCKET_DIR PLAYING_SOCKET FPM_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
+    export OPCACHE_FLAGS SOCKET_DIR POOL_SOCKET PLAYING_SOCKET FPM_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
     render "$APP_DIR/ops/nginx.conf" "$RUN_DIR/nginx.conf"
     render "$APP_DIR/ops/php-fpm.conf" "$RUN_DIR/php-fpm.conf"
     render "$APP_DIR/ops/mariadb.cnf" "$RUN_DIR/mariadb.cnf"
