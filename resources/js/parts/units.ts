@@ -21,6 +21,7 @@ export type Quantity =
   | 'count'
   | 'fine mm'
   | 'short time'
+  | 'shutter'
   | 'plain';
 
 type Scale = { unit: string; factor: number; digits: number; step: number };
@@ -52,12 +53,25 @@ const scales: Record<Quantity, { metric: Scale; imperial?: Scale }> = {
   count: { metric: { unit: '', factor: 1, digits: 0, step: 1 } },
   'fine mm': { metric: { unit: 'mm', factor: 1, digits: 1, step: 0.1 } },
   'short time': { metric: { unit: 'ms', factor: 1000, digits: 1, step: 1 } },
+  shutter: { metric: { unit: 's', factor: 1, digits: 6, step: 1 / 3 } },
   plain: { metric: { unit: '', factor: 1, digits: 2, step: 0.1 } },
 };
 
 export function scaleOf(quantity: Quantity, units: Units): Scale {
   const { metric, imperial } = scales[quantity];
   return units === 'imperial' && imperial ? imperial : metric;
+}
+
+/** An exposure as people say it: “1/2000”, “0.5”. */
+export function sayShutter(seconds: number): string {
+  return seconds < 0.3 ? `1/${Math.round(1 / seconds)}` : String(Number(seconds.toFixed(1)));
+}
+
+/** A number as it stands in a field, its unit beside it. */
+export function shownIn(value: number, quantity: Quantity, units: Units): string {
+  if (quantity === 'shutter') return sayShutter(value);
+  const scale = scaleOf(quantity, units);
+  return String(Number((value * scale.factor).toFixed(Math.max(scale.digits, 2))));
 }
 
 /** A number with its unit, rounded as people say it. */

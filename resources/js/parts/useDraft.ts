@@ -27,11 +27,14 @@ export function useDraft<T>(what: string, base: T | undefined) {
   const store = useDraftStore<T>(what);
   const [draft, setDraft] = useState<T | undefined>(undefined);
   const [from, setFrom] = useState<T | undefined>(undefined);
+  const [restored, setRestored] = useState(false);
 
   useEffect(() => {
     if (base === undefined || base === from) return;
     setFrom(base);
-    setDraft(store.left(JSON.stringify(base)) ?? base);
+    const left = store.left(JSON.stringify(base));
+    setDraft(left ?? base);
+    setRestored(left !== null && JSON.stringify(left) !== JSON.stringify(base));
   }, [base, from, store]);
 
   const change = useCallback(
@@ -43,5 +46,12 @@ export function useDraft<T>(what: string, base: T | undefined) {
   );
   const dirty = draft !== undefined && from !== undefined && JSON.stringify(draft) !== JSON.stringify(from);
 
-  return { draft, change, forget: store.drop, dirty };
+  return {
+    draft,
+    change,
+    forget: store.drop,
+    dirty,
+    /** Whether it is what was left behind, unsaved, the last time. */
+    restored: restored && dirty,
+  };
 }

@@ -23,7 +23,7 @@ type Options<T extends keyof Kinds> = {
 /** Writing a body, lens or subject: its draft, what is wrong with it, and keeping it. */
 export function useEditor<T extends keyof Kinds>(options: Options<T>) {
   const { type, what, base, item, basedOn = null, asCheck = (d) => d, more = {} } = options;
-  const { draft, change, forget, dirty } = useDraft<Kinds[T]>(what, base);
+  const { draft, change, forget, dirty, restored } = useDraft<Kinds[T]>(what, base);
   const { message } = App.useApp();
   const save = useSaveKit(type);
   const asked = useDebounced(draft, 250);
@@ -53,5 +53,16 @@ export function useEditor<T extends keyof Kinds>(options: Options<T>) {
     if (base) change(base);
   }
 
-  return { draft, change, dirty, check: check.data, refused, own, keep, revert, busy: save.isPending };
+  return {
+    draft,
+    change,
+    dirty,
+    restored,
+    check: check.data,
+    refused,
+    own,
+    keep,
+    revert,
+    busy: save.isPending,
+  };
 }

@@ -4,6 +4,7 @@ import { useParams, useSearchParams } from 'react-router';
 import type { Hold, Rush } from '../../api/client';
 import { useRush } from '../../api/hooks';
 import { useFreshRush, useKitItem } from '../../api/kit';
+import { Restored } from '../../parts/Restored';
 import { Failed, Waiting } from '../../shell/Messages';
 import { Comparison } from './Comparison';
 import { DepthLane } from './DepthLane';
@@ -98,6 +99,7 @@ export default function Desk() {
         onKeep={keeping.keep}
         onHelp={() => setHelp(true)}
       />
+      <Restored shown={desk.restored} onDrop={desk.revert} />
       <main className="desk-grid">
         <h1 className="sr-only">{draft.document.name || 'Rush'}</h1>
         <RushPanel

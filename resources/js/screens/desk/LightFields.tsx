@@ -105,15 +105,13 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
       {source === 'meter' && meter && (
         <div className="fields three">
           <NumberField
-            label="1 ÷ shutter"
-            quantity="plain"
-            value={Math.round(1 / meter.shutter_s)}
+            label="Shutter"
+            quantity="shutter"
+            value={meter.shutter_s}
             problem={
               problem('meter.shutter_s') ?? (refused?.field === 'exposure.shutter_s' ? refused.message : null)
             }
-            onChange={(v) =>
-              onChange('light', { meter: { ...meter, shutter_s: 1 / Math.max(0.01, v) } }, 'meter.s')
-            }
+            onChange={(v) => onChange('light', { meter: { ...meter, shutter_s: v } }, 'meter.s')}
           />
           <NumberField
             label="Aperture"

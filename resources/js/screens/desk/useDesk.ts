@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useReducer } from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import type { Hold, Rush, SavedRush } from '../../api/client';
 import { useDraftStore } from '../../parts/useDraft';
 
@@ -47,6 +47,7 @@ export function reduce(state: State, action: Action): State {
 export function useDesk(id: string | undefined, saved: SavedRush | undefined, fresh: Draft | undefined) {
   const store = useDraftStore<Draft>(`rush.${id ?? 'new'}`);
   const [state, dispatch] = useReducer(reduce, { past: [], now: null, future: [], merging: null });
+  const [restored, setRestored] = useState(false);
   const base = useMemo<Draft | null>(
     () =>
       id === undefined ? (fresh ?? null) : saved ? { document: saved.document, pins: saved.pins } : null,
@@ -60,7 +61,10 @@ export function useDesk(id: string | undefined, saved: SavedRush | undefined, fr
   const loaded = base !== null;
   // biome-ignore lint/correctness/useExhaustiveDependencies: opens when the rush arrives, not at each save
   useEffect(() => {
-    if (base) dispatch({ type: 'open', draft: store.left(version) ?? base });
+    if (!base) return;
+    const left = store.left(version);
+    dispatch({ type: 'open', draft: left ?? base });
+    setRestored(left !== null && JSON.stringify(left) !== JSON.stringify(base));
   }, [openId, loaded]);
 
   const now = state.now;
@@ -82,6 +86,8 @@ export function useDesk(id: string | undefined, saved: SavedRush | undefined, fr
   return {
     draft: now,
     dirty,
+    /** Whether it is what was left behind, unsaved, the last time. */
+    restored: restored && dirty,
     change,
     settle: useCallback(() => dispatch({ type: 'settle' }), []),
     undo: useCallback(() => dispatch({ type: 'undo' }), []),

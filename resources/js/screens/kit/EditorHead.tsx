@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
+import { Restored } from '../../parts/Restored';
 
 type Props = {
   title: string;
@@ -7,12 +8,13 @@ type Props = {
   dirty: boolean;
   busy: boolean;
   refused: boolean;
+  restored: boolean;
   onRevert: () => void;
   onKeep: () => void;
 };
 
 /** The head of an editor of kit: what it is, and how to leave it. */
-export function EditorHead({ title, sample, dirty, busy, refused, onRevert, onKeep }: Props) {
+export function EditorHead({ title, sample, dirty, busy, refused, restored, onRevert, onKeep }: Props) {
   const navigate = useNavigate();
   return (
     <>
@@ -24,6 +26,7 @@ export function EditorHead({ title, sample, dirty, busy, refused, onRevert, onKe
           {sample ? 'Save as my own' : 'Save'}
         </Button>
       </div>
+      <Restored shown={restored} onDrop={onRevert} />
       {sample && (
         <p className="page-quiet">
           This is a sample that everybody has. What you change here is saved as your own copy.

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { SubjectProfile } from '../../api/client';
 import { type Item, kitActions, useKitAction, useSaveKit } from '../../api/kit';
+import { Restored } from '../../parts/Restored';
 import { useEditor } from '../../parts/useEditor';
 import { useUndo } from '../../parts/useUndo';
 import { SubjectFacts } from './SubjectFacts';
@@ -124,6 +125,13 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
           </Button>
         </Dropdown>
       </div>
+      <Restored
+        shown={editor.restored}
+        onDrop={() => {
+          editor.revert();
+          setEditing(false);
+        }}
+      />
       <TrueScale profile={draft} />
       {editing ? (
         <SubjectFields profile={draft} refused={editor.refused} onChange={editor.change} />

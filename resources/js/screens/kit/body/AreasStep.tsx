@@ -1,5 +1,6 @@
-import { Checkbox, InputNumber } from 'antd';
+import { Checkbox } from 'antd';
 import type { Body } from '../../../api/client';
+import { NumberField } from '../../../parts/NumberField';
 import { label, options } from '../../../parts/words';
 import type { Change } from './change';
 
@@ -7,8 +8,6 @@ type Areas = NonNullable<Body['areas']>;
 type AreaName = keyof Areas;
 type Area = NonNullable<Areas[AreaName]>;
 type Mode = NonNullable<Area['modes']>[number];
-
-const percent = (v: number) => Number((v * 100).toFixed(1));
 
 /** Which areas the body has, how large they are, and what each goes with. */
 export function AreasStep({
@@ -83,27 +82,25 @@ export function AreasStep({
                 </td>
                 <td>
                   {area && (
-                    <InputNumber
-                      size="small"
-                      aria-label={`Width of ${said} in %`}
-                      min={0.2}
-                      max={100}
-                      value={percent(area.width)}
+                    <NumberField
+                      bare
+                      label={`Width of ${said} in %`}
+                      quantity="share"
+                      value={area.width}
                       onFocus={() => onChoose(name)}
-                      onChange={(v) => v && put(name, { width: v / 100 })}
+                      onChange={(width) => width > 0 && put(name, { width })}
                     />
                   )}
                 </td>
                 <td>
                   {area && (
-                    <InputNumber
-                      size="small"
-                      aria-label={`Height of ${said} in %`}
-                      min={0.2}
-                      max={100}
-                      value={percent(area.height)}
+                    <NumberField
+                      bare
+                      label={`Height of ${said} in %`}
+                      quantity="share"
+                      value={area.height}
                       onFocus={() => onChoose(name)}
-                      onChange={(v) => v && put(name, { height: v / 100 })}
+                      onChange={(height) => height > 0 && put(name, { height })}
                     />
                   )}
                 </td>

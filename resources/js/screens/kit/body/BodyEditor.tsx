@@ -98,6 +98,7 @@ export default function BodyEditor() {
           dirty={editor.dirty}
           busy={editor.busy}
           refused={refused !== null}
+          restored={editor.restored}
           onRevert={editor.revert}
           onKeep={() => void keep()}
         />

@@ -1,5 +1,6 @@
-import { Button, Input, InputNumber, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import type { Body } from '../../../api/client';
+import { NumberField } from '../../../parts/NumberField';
 import { options } from '../../../parts/words';
 import { type Change, named } from './change';
 
@@ -42,23 +43,21 @@ export function Presets({ body, set }: { body: Body; set: Change }) {
                 />
               </td>
               <td>
-                <InputNumber
-                  aria-label={`Patience of preset ${i + 1}`}
-                  min={0}
-                  max={3}
-                  step={0.1}
+                <NumberField
+                  bare
+                  label={`Patience of preset ${i + 1}`}
+                  quantity="time"
                   value={preset.patience_s}
-                  onChange={(v) => setPreset(i, { patience_s: v ?? 0 })}
+                  onChange={(v) => setPreset(i, { patience_s: Math.max(0, Math.min(3, v)) })}
                 />
               </td>
               <td>
-                <InputNumber
-                  aria-label={`Nimbleness of preset ${i + 1}`}
-                  min={0}
-                  max={1}
-                  step={0.1}
+                <NumberField
+                  bare
+                  label={`Nimbleness of preset ${i + 1}`}
+                  quantity="plain"
                   value={preset.nimble}
-                  onChange={(v) => setPreset(i, { nimble: v ?? 0 })}
+                  onChange={(v) => setPreset(i, { nimble: Math.max(0, Math.min(1, v)) })}
                 />
               </td>
               <td>

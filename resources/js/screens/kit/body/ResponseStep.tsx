@@ -36,7 +36,6 @@ export function ResponseStep({ body, set }: { body: Body; set: Change }) {
         <div className="response-steps">
           <Steps
             what="patience"
-            unit="s"
             most={3}
             steps={body.patience_steps}
             words={body.words}
@@ -44,7 +43,6 @@ export function ResponseStep({ body, set }: { body: Body; set: Change }) {
           />
           <Steps
             what="nimble"
-            unit=""
             most={1}
             steps={body.nimble_steps}
             words={body.words}

@@ -6,8 +6,6 @@ import type { Quantity } from '../../../parts/units';
 import type { Change } from './change';
 import { PointFields } from './PointFields';
 
-const shutterOf = (s: number) => Math.round(1 / s);
-
 /** A mechanical shutter as bodies have it. */
 const usualMechanical: Body['mechanical'] = { frames_per_s: 10, fastest_shutter_s: 1 / 8000 };
 
@@ -71,10 +69,10 @@ export function SensorStep({
         {!body.mirror &&
           number('readout_s', 'Readout of the sensor', 'short time', 'From the first line to the last')}
         <NumberField
-          label="Shortest exposure: 1 ÷"
-          quantity="count"
-          value={shutterOf(body.fastest_shutter_s)}
-          onChange={(value) => value >= 1 && set({ fastest_shutter_s: 1 / value })}
+          label="Shortest exposure"
+          quantity="shutter"
+          value={body.fastest_shutter_s}
+          onChange={(fastest_shutter_s) => set({ fastest_shutter_s })}
         />
         {number('focus_cycle_hz', 'Focus measurements a second', 'count')}
         {number(
@@ -109,12 +107,11 @@ export function SensorStep({
             }
           />
           <NumberField
-            label="Shortest exposure: 1 ÷"
-            quantity="count"
-            value={shutterOf(body.mechanical.fastest_shutter_s)}
+            label="Shortest exposure"
+            quantity="shutter"
+            value={body.mechanical.fastest_shutter_s}
             onChange={(v) =>
-              v >= 1 &&
-              set({ mechanical: { ...body.mechanical, fastest_shutter_s: 1 / v } as Body['mechanical'] })
+              set({ mechanical: { ...body.mechanical, fastest_shutter_s: v } as Body['mechanical'] })
             }
           />
         </div>

@@ -1,5 +1,6 @@
-import { Button, Input, InputNumber } from 'antd';
+import { Button, Input } from 'antd';
 import type { Body } from '../../../api/client';
+import { NumberField } from '../../../parts/NumberField';
 import { named } from './change';
 
 const scales = { patience: 'Steps of patience', nimble: 'Steps of nimbleness' };
@@ -7,14 +8,12 @@ const scales = { patience: 'Steps of patience', nimble: 'Steps of nimbleness' };
 /** The steps a body has on one scale, each with the camera’s own name for it. */
 export function Steps({
   what,
-  unit,
   most,
   steps,
   words,
   onChange,
 }: {
   what: keyof typeof scales;
-  unit: string;
   most: number;
   steps: number[];
   words: Body['words'];
@@ -35,14 +34,12 @@ export function Steps({
       {steps.map((step, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a step has no other name while its value is typed
         <div key={i} className="step-row">
-          <InputNumber
-            aria-label={`${scales[what]}, ${i + 1}`}
-            min={0}
-            max={most}
-            step={most / 10}
-            suffix={unit}
+          <NumberField
+            bare
+            label={`${scales[what]}, ${i + 1}`}
+            quantity={what === 'patience' ? 'time' : 'plain'}
             value={step}
-            onChange={(v) => move(i, Number((v ?? 0).toFixed(3)))}
+            onChange={(v) => move(i, Math.max(0, Math.min(most, Number(v.toFixed(3)))))}
           />
           <Input
             aria-label={`What your camera calls step ${i + 1} of ${what}`}

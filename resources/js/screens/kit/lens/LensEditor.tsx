@@ -108,6 +108,7 @@ export default function LensEditor() {
           dirty={editor.dirty}
           busy={editor.busy}
           refused={refused !== null}
+          restored={editor.restored}
           onRevert={editor.revert}
           onKeep={() => void keep()}
         />
