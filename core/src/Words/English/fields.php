@@ -31,6 +31,7 @@ return [
     'field.hazards' => 'The hazards',
 
     'field.path' => 'The way',
+    'field.line' => 'The line',
     'field.path.start_m' => 'The distance at the start',
     'field.path.heading_deg' => 'The heading',
     'field.path.climb_deg' => 'The climb',

@@ -9,6 +9,8 @@ return [
     'refused.unknown-word' => '{field} is “{given}”, which is not known; it can be one of: {known}.',
 
     'refused.missing' => '{field} is missing.',
+    'refused.line-length' => '{field} may have {most} characters at most.',
+    'refused.no-such-lens' => 'No lens of yours and no sample reaches that.',
     'refused.not-object' => '{field} must be an object with named fields.',
     'refused.not-number' => '{field} must be a number.',
     'refused.not-whole' => '{field} must be a whole number.',

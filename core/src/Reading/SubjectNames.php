@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Reading;
+
+use RushHold\Library\SubjectWords;
+use RushHold\Said;
+
+/** Who is coming, and what it is doing: of all names in the line the first, and there the longest. */
+final readonly class SubjectNames
+{
+    /** @param  array<string, array<string, mixed>>  $subjects  profiles by id, one's own first */
+    public function __construct(private array $subjects)
+    {
+    }
+
+    /** Finds who it is; what it is doing is taken by {@see self::takeDoing} once the rest is read. */
+    public function find(Line $line): ?Piece
+    {
+        $best = null;
+        foreach ($this->names() as $pattern => $ids) {
+            if (preg_match("~(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])~iu", $line->text, $match, PREG_OFFSET_CAPTURE) !== 1) {
+                continue;
+            }
+            [$text, $at] = $match[0];
+            if ($best === null || $at < $best[1] || $at === $best[1] && strlen($text) > strlen($best[0])) {
+                $best = [$text, $at, $ids];
+            }
+        }
+        if ($best === null) {
+            return null;
+        }
+        $id = $this->doing($line->text, $best[2]);
+
+        return new Piece($best[0], $best[1], 'subject', $id, Said::of('read.subject', name: self::nameOf($this->subjects[$id])));
+    }
+
+    /** Strikes out what it is doing, where nothing else was made of those words. */
+    public function takeDoing(Line $line, string $id): void
+    {
+        $doing = SubjectWords::DOING[$id] ?? null;
+        while ($doing !== null && ($found = $line->find("(?<![\\p{L}-])(?:$doing)(?![\\p{L}])")) !== null) {
+            $line->take($found[0], $found[1]);
+        }
+    }
+
+    /** @return array<string, non-empty-list<string>> patterns with the ids they may mean */
+    private function names(): array
+    {
+        $names = [];
+        foreach ($this->subjects as $id => $profile) {
+            $name = self::nameOf($profile);
+            // Somebody's own are called by the whole name, or by what stands before the comma.
+            if ($name !== '' && ! isset(SubjectWords::DOING[$id])) {
+                $names[preg_quote($name, '~')] ??= [$id];
+                $names[preg_quote((string) strtok($name, ','), '~')] ??= [$id];
+            }
+        }
+        foreach (SubjectWords::NAMES as $pattern => $ids) {
+            $known = array_values(array_filter($ids, fn (string $id): bool => isset($this->subjects[$id])));
+            if ($known !== []) {
+                $names[$pattern] = $known;
+            }
+        }
+
+        return $names;
+    }
+
+    /** @param  non-empty-list<string>  $ids */
+    private function doing(string $text, array $ids): string
+    {
+        $best = $ids[0];
+        $longest = 0;
+        foreach ($ids as $id) {
+            $doing = SubjectWords::DOING[$id] ?? null;
+            if ($doing !== null && preg_match("~(?<![\\p{L}-])(?:$doing)(?![\\p{L}])~iu", $text, $match) === 1 && strlen($match[0]) > $longest) {
+                [$best, $longest] = [$id, strlen($match[0])];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param  array<string, mixed>  $profile */
+    private static function nameOf(array $profile): string
+    {
+        $subject = is_array($profile['subject'] ?? null) ? $profile['subject'] : [];
+
+        return is_string($subject['name'] ?? null) ? $subject['name'] : '';
+    }
+}
