@@ -2,6 +2,14 @@
 
 declare(strict_types=1);
 
+use RushHold\Kit\Area;
+use RushHold\Kit\AreaShape;
+use RushHold\Kit\Body;
+use RushHold\Kit\FocusMode;
+use RushHold\Kit\Kit;
+use RushHold\Kit\Lens;
+use RushHold\Kit\PointLayout;
+use RushHold\Kit\Zoom;
 use RushHold\Light\Daylight;
 use RushHold\Light\Exposure;
 use RushHold\Light\Sky;
@@ -55,6 +63,36 @@ function limits(): array
         ['scene.background_alike', 0, 1, static fn (float $v): mixed => new Scene(backgroundAlike: $v)],
         ['scene.wind', 0, 1, static fn (float $v): mixed => new Scene(wind: $v)],
         ['scene.line_height_m', 0.05, 200, static fn (float $v): mixed => new Scene(lineHeightM: $v)],
+        ['kit.extender', 1, 3, static fn (float $v): mixed => new Kit(extender: $v)],
+        ['path.focus', 3.5, 10000, static fn (float $v): mixed => (new Kit)->checkFocusDistance('path.focus', $v)],
+        ['kit.body.sensor_width_mm', 3, 70, static fn (float $v): mixed => new Body(sensorWidthMm: $v)],
+        ['kit.body.sensor_height_mm', 2, 60, static fn (float $v): mixed => new Body(sensorHeightMm: $v)],
+        ['kit.body.frames_per_s', 0.5, 240, static fn (float $v): mixed => new Body(framesPerS: $v)],
+        ['kit.body.focus_cycle_hz', 10, 240, static fn (float $v): mixed => new Body(focusCycleHz: $v)],
+        ['kit.body.light_limit_ev', -12, 10, static fn (float $v): mixed => new Body(lightLimitEv: $v)],
+        ['kit.body.readout_s', 0, 0.2, static fn (float $v): mixed => new Body(readoutS: $v)],
+        ['kit.body.fastest_shutter_s', 1 / 64000, 1 / 100, static fn (float $v): mixed => new Body(fastestShutterS: $v)],
+        ['kit.body.iso_min', 25, 800, static fn (float $v): mixed => new Body(isoMin: $v)],
+        ['kit.body.iso_max', 400, 4000000, static fn (float $v): mixed => new Body(isoMax: $v)],
+        ['kit.body.patience_steps[0]', 0, 3, static fn (float $v): mixed => new Body(patienceSteps: [$v])],
+        ['kit.body.nimble_steps[0]', 0, 1, static fn (float $v): mixed => new Body(nimbleSteps: [$v])],
+        ['kit.body.areas.point.width', 0.002, 1, static fn (float $v): mixed => new AreaShape(Area::Point, $v, 0.1, [FocusMode::Continuous], false, false)],
+        ['kit.body.areas.point.height', 0.002, 1, static fn (float $v): mixed => new AreaShape(Area::Point, 0.1, $v, [FocusMode::Continuous], false, false)],
+        ['kit.body.points.width', 0.05, 1, static fn (float $v): mixed => new PointLayout($v, 0.5, 0.0, 0.3, 0.0, 0.1)],
+        ['kit.body.points.height', 0.05, 1, static fn (float $v): mixed => new PointLayout(0.5, $v, 0.3, 0.0, 0.1, 0.0)],
+        ['kit.body.points.two_way_width', 0, 0.5, static fn (float $v): mixed => new PointLayout(0.5, 0.4, $v, 0.3, 0.1, 0.1)],
+        ['kit.body.points.two_way_height', 0, 0.4, static fn (float $v): mixed => new PointLayout(0.5, 0.4, 0.3, $v, 0.1, 0.1)],
+        ['kit.body.points.star_width', 0, 0.5, static fn (float $v): mixed => new PointLayout(0.5, 0.4, 0.3, 0.3, $v, 0.1)],
+        ['kit.body.points.star_height', 0, 0.4, static fn (float $v): mixed => new PointLayout(0.5, 0.4, 0.3, 0.3, 0.1, $v)],
+        ['kit.lens.focal_mm', 8, 2000, static fn (float $v): mixed => new Lens(focalMm: $v, nearestM: 5)],
+        ['kit.lens.max_aperture', 0.7, 22, static fn (float $v): mixed => new Lens(maxAperture: $v)],
+        ['kit.lens.min_aperture', 4, 128, static fn (float $v): mixed => new Lens(maxAperture: 4, minAperture: $v)],
+        ['kit.lens.best_stops_down', 0, 4, static fn (float $v): mixed => new Lens(bestStopsDown: $v)],
+        ['kit.lens.nearest_m', 0.05, 50, static fn (float $v): mixed => new Lens(focalMm: 20, nearestM: $v)],
+        ['kit.lens.sweep_s', 0.05, 30, static fn (float $v): mixed => new Lens(sweepS: $v)],
+        ['kit.lens.stabiliser_stops', 0, 10, static fn (float $v): mixed => new Lens(stabiliserStops: $v)],
+        ['kit.lens.zoom[1].focal_mm', 100.1, 2000, static fn (float $v): mixed => new Zoom([[100.09, 4.0], [$v, 5.6]])],
+        ['kit.lens.zoom[1].max_aperture', 0.7, 22, static fn (float $v): mixed => new Zoom([[100.0, 4.0], [200.0, $v]])],
     ];
 
     return array_combine(array_column($list, 0), $list);
