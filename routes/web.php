@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\ComparisonController;
+use App\Http\Controllers\FreshRushController;
 use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LensChoiceController;
@@ -42,7 +43,7 @@ Route::prefix('api')->group(function (): void {
 
         Route::get('habits', [HabitsController::class, 'show']);
         Route::put('habits', [HabitsController::class, 'update']);
-        Route::get('rushes/fresh', [HabitsController::class, 'fresh']);
+        Route::get('rushes/fresh', FreshRushController::class);
 
         Route::put('kit/bodies/{id}/standing', [KitController::class, 'stand']);
         Route::put('kit/bodies/{id}/words/{key}', [KitController::class, 'name']);

@@ -51,6 +51,34 @@ final readonly class Shelf
         return array_map(fn (string $id, array $document): Entry => Entry::sample($this->type, $id, $document, $this->person), array_keys($samples), $samples);
     }
 
+    /**
+     * Every document with its id and the id of the sample it was made from, their own first.
+     *
+     * @return list<array{string, string|null, array<string, mixed>}>
+     */
+    public function documents(): array
+    {
+        $documents = [];
+        foreach ($this->own()->get(['id', 'user_id', 'type', 'name', 'document', 'based_on']) as $item) {
+            $documents[] = [$item->id, $item->based_on, $item->document];
+        }
+        foreach ($this->type->samples() as $id => $document) {
+            $documents[] = [$id, null, $document];
+        }
+
+        return $documents;
+    }
+
+    /** What the person described or changed last. */
+    public function newest(): ?Entry
+    {
+        $own = $this->own();
+        $own->reorder('updated_at', 'desc');
+        $item = $own->first();
+
+        return $item === null ? null : Entry::own($item);
+    }
+
     /** @return Builder<KitItem> */
     private function own(): Builder
     {

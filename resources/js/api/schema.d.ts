@@ -160,6 +160,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rushes/fresh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a new rush starts from: the person's habits and kit, and a line that says what is expected */
+        get: operations["freshRush"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/habits": {
         parameters: {
             query?: never;
@@ -171,23 +188,6 @@ export interface paths {
         get: operations["readHabits"];
         /** Change how the person works */
         put: operations["saveHabits"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rushes/fresh": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What a new rush starts from: the person's habits and kit */
-        get: operations["freshRush"];
-        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2456,6 +2456,53 @@ export interface operations {
             503: components["responses"]["Busy"];
         };
     };
+    freshRush: {
+        parameters: {
+            query?: {
+                /** @description Id of a subject */
+                subject?: string;
+                /** @description What is expected, such as “hare bolting across at 26 m through tall grass, first light” */
+                line?: string;
+                /** @description Fields not to take from the line, with commas between */
+                without?: string;
+                /** @description For what is said */
+                units?: "metric" | "imperial";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A rush that is not kept yet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        document: components["schemas"]["Rush"];
+                        pins: components["schemas"]["Hold"];
+                        understood: {
+                            text: string;
+                            /** @description First character in the line */
+                            at: number;
+                            field: string;
+                            /** @description What it was understood to mean */
+                            says: string;
+                        }[];
+                        not_understood: {
+                            text: string;
+                            at: number;
+                            /** @description Why its value cannot be had, where that is known */
+                            because: string | null;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
     readHabits: {
         parameters: {
             query?: never;
@@ -2499,32 +2546,6 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
-        };
-    };
-    freshRush: {
-        parameters: {
-            query?: {
-                /** @description Id of a subject */
-                subject?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A rush that is not kept yet */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        document: components["schemas"]["Rush"];
-                        pins: components["schemas"]["Hold"];
-                    };
-                };
-            };
         };
     };
     listKit: {
