@@ -165,15 +165,41 @@ export function useSaveHabits() {
 }
 
 /** The rush that a new one starts from. */
-export function useFreshRush(subject: string | null, wanted: boolean) {
+export function useFreshRush(from: FreshFrom, wanted: boolean) {
+  const query = Object.fromEntries(Object.entries(from).filter(([, value]) => value)) as Record<
+    string,
+    string
+  >;
   return useQuery({
-    queryKey: ['fresh', subject],
+    queryKey: ['fresh', query],
     queryFn: () =>
-      take(
-        client.GET('/api/rushes/fresh', { params: { query: subject ? { subject } : {} } }),
-      ) as unknown as Promise<{ document: Rush; pins: Hold }>,
+      take(client.GET('/api/rushes/fresh', { params: { query } })) as unknown as Promise<{
+        document: Rush;
+        pins: Hold;
+      }>,
     enabled: wanted,
     staleTime: 60_000,
+  });
+}
+
+/** A subject’s id, or a line that says what is expected, with the fields not to take from it. */
+export type FreshFrom = { subject?: string | null; line?: string | null; without?: string | null };
+
+/** What is understood of a line. */
+export function useReading(line: string, without: string[], units: 'metric' | 'imperial') {
+  return useQuery({
+    queryKey: ['reading', line, without, units],
+    queryFn: ({ signal }) =>
+      take(
+        client.GET('/api/rushes/fresh', {
+          params: { query: { line, units, ...(without.length ? { without: without.join(',') } : {}) } },
+          signal,
+        }),
+      ),
+    enabled: line !== '',
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+    retry: false,
   });
 }
 

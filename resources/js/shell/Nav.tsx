@@ -1,6 +1,7 @@
 import { NavLink } from 'react-router';
 
 export const places = [
+  { to: '/', label: 'Today' },
   { to: '/rushes', label: 'Rushes' },
   { to: '/kit', label: 'Kit' },
   { to: '/subjects', label: 'Subjects' },
@@ -12,7 +13,7 @@ export function Nav() {
   return (
     <nav className="nav" aria-label="Main">
       {places.map(({ to, label }) => (
-        <NavLink key={to} to={to}>
+        <NavLink key={to} to={to} end={to === '/'}>
           {label}
         </NavLink>
       ))}

@@ -1,7 +1,7 @@
 import '../parts/fields.css';
 import { App as AntApp, ConfigProvider } from 'antd';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, RouterProvider } from 'react-router';
 import { type Units, UnitsContext } from '../parts/units';
 import { useStored } from '../parts/useStored';
 import { antTheme, type Mode } from '../theme/theme';
@@ -10,6 +10,7 @@ import { PreferencesContext } from './preferences';
 import { Signed } from './Signed';
 
 const SignIn = lazy(() => import('../screens/sign-in/SignIn'));
+const Today = lazy(() => import('../screens/today/Today'));
 const RushList = lazy(() => import('../screens/rushes/RushList'));
 const Desk = lazy(() => import('../screens/desk/Desk'));
 const Kit = lazy(() => import('../screens/kit/Kit'));
@@ -34,7 +35,7 @@ const router = createBrowserRouter([
     element: <Signed />,
     errorElement: <Failed />,
     children: [
-      { path: '/', element: <Navigate to="/rushes" replace /> },
+      { path: '/', element: <Today /> },
       { path: '/rushes', element: <RushList /> },
       { path: '/rushes/new', element: <Desk /> },
       { path: '/rushes/:id', element: <Desk /> },

@@ -53,7 +53,7 @@ export function TopBar({ children, actions }: { children?: ReactNode; actions?: 
 
   return (
     <header className="top-bar">
-      <Link to="/rushes" className="home" aria-label="Rush Hold: your rushes">
+      <Link to="/" className="home" aria-label="Rush Hold: today">
         <Wordmark />
       </Link>
       <div className="top-middle">{children ?? <Nav />}</div>

@@ -31,7 +31,10 @@ export default function Desk() {
   const { id } = useParams();
   const [params] = useSearchParams();
   const saved = useRush(id);
-  const fresh = useFreshRush(params.get('subject'), id === undefined);
+  const fresh = useFreshRush(
+    { subject: params.get('subject'), line: params.get('line'), without: params.get('without') },
+    id === undefined,
+  );
   const desk = useDesk(id, saved.data, fresh.data);
   const { draft } = desk;
   const keeping = useKeeping(id, saved.data, desk);

@@ -54,7 +54,8 @@ export function useDesk(id: string | undefined, saved: SavedRush | undefined, fr
     [id, saved, fresh],
   );
   // A draft left behind counts while the rush is as it was then.
-  const version = String(saved?.version ?? 0);
+  // A new one counts for what it started from: another line, another rush.
+  const version = id === undefined ? JSON.stringify(fresh ?? null) : String(saved?.version ?? 0);
 
   // Open once for each rush; a save keeps the history, so that undo reaches across it.
   const openId = id ?? 'new';

@@ -1,22 +1,21 @@
 import './rushes.css';
 import { App, Button, Dropdown, Input, Modal } from 'antd';
 import { useDeferredValue, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import type { RushSummary } from '../../api/client';
 import { rushActions, useRushAction, useRushes } from '../../api/hooks';
 import { NearlyFull } from '../../parts/NearlyFull';
-import { Silhouette } from '../../parts/Silhouette';
 import { UploadButton } from '../../parts/UploadButton';
-import { say, useUnits } from '../../parts/units';
 import { useNotTaken, useUndo } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
+import { OneLine } from './OneLine';
+import { RushLink } from './RushLink';
 
 export default function RushList() {
   const [search, setSearch] = useState('');
   const words = useDeferredValue(search.trim());
   const rushes = useRushes(words);
   const listed = rushes.data?.pages.flatMap((page) => page.items);
-  const units = useUnits();
   const navigate = useNavigate();
   const { message } = App.useApp();
   const undo = useUndo();
@@ -98,6 +97,7 @@ export default function RushList() {
           </Button>
         </div>
 
+        <OneLine />
         <NearlyFull />
         {rushes.isPending && (
           <p className="quiet" role="status">
@@ -132,27 +132,7 @@ export default function RushList() {
         <ul className="rush-list" aria-busy={rushes.isFetching}>
           {listed?.map((rush) => (
             <li key={rush.id} className="rush-row">
-              <Link to={`/rushes/${rush.id}`} className="rush-link">
-                <span className="rush-figure">
-                  <Silhouette figure={rush.figure} />
-                </span>
-                <span className="rush-name">
-                  {rush.name}
-                  <small className="quiet">{rush.subject || 'No subject named'}</small>
-                </span>
-                <span className="rush-fact">
-                  {say(rush.speed_mps, 'speed', units)}
-                  <small className="quiet">speed</small>
-                </span>
-                <span className="rush-fact">
-                  {say(rush.start_m, 'length', units)}
-                  <small className="quiet">from</small>
-                </span>
-                <span className="rush-fact">
-                  {Math.round(rush.focal_mm)} mm
-                  <small className="quiet">lens</small>
-                </span>
-              </Link>
+              <RushLink rush={rush} />
               <Dropdown trigger={['click']} menu={menu(rush)}>
                 <Button type="text" aria-label={`More for ${rush.name}`}>
                   •••

@@ -13,7 +13,7 @@ export default function Confirm() {
   const queries = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  if (session.data?.user) return <Navigate to="/rushes" replace />;
+  if (session.data?.user) return <Navigate to="/" replace />;
 
   async function open() {
     setBusy(true);

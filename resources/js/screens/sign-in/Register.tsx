@@ -14,7 +14,7 @@ export default function Register() {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [mailed, setMailed] = useState<string | null>(null);
-  if (session.data?.user) return <Navigate to="/rushes" replace />;
+  if (session.data?.user) return <Navigate to="/" replace />;
 
   async function open(body: Entry) {
     setBusy(true);

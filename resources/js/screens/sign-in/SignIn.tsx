@@ -19,7 +19,7 @@ export default function SignIn() {
   const to = params.get('to');
 
   if (session.data?.user) {
-    return <Navigate to={to?.startsWith('/') && !to.startsWith('//') ? to : '/rushes'} replace />;
+    return <Navigate to={to?.startsWith('/') && !to.startsWith('//') ? to : '/'} replace />;
   }
 
   async function enter(how: 'sign-in' | 'demo', call: () => Promise<Session>) {

@@ -1,0 +1,125 @@
+import './one-line.css';
+import { Button, Input } from 'antd';
+import { useId, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useReading } from '../../api/kit';
+import { useUnits } from '../../parts/units';
+import { useDebounced } from '../../parts/useDebounced';
+import { chipsOf, stretchesOf } from './line';
+
+const examples = [
+  'hare bolting across at 26 m through tall grass, first light',
+  'rider to me, 55 m, 200 mm, gets out of the bend',
+  'puffin coming in from 60 m, overcast',
+];
+
+/** A rush in one line: each part that is understood shows as a chip to take back, what is not is underlined. */
+export function OneLine() {
+  const id = useId();
+  const units = useUnits();
+  const navigate = useNavigate();
+  const [line, setLine] = useState('');
+  const [without, setWithout] = useState<string[]>([]);
+  const asked = useDebounced(line.trim(), 250);
+  const reading = useReading(asked, without, units);
+  const chips = chipsOf(reading.data?.understood ?? []);
+  const left = reading.data?.not_understood ?? [];
+  const fresh = asked === line.trim() && !reading.isPlaceholderData;
+
+  const open = () => {
+    if (line.trim() === '') return;
+    navigate(
+      `/rushes/new?${new URLSearchParams({ line: line.trim(), ...(without.length ? { without: without.join(',') } : {}) })}`,
+    );
+  };
+
+  return (
+    <form
+      className="one-line"
+      onSubmit={(event) => {
+        event.preventDefault();
+        open();
+      }}
+    >
+      <label htmlFor={id}>What is coming?</label>
+      <div className="one-line-entry">
+        <Input
+          id={id}
+          size="large"
+          maxLength={500}
+          autoComplete="off"
+          enterKeyHint="go"
+          placeholder={examples[0]}
+          value={line}
+          onChange={(event) => {
+            setLine(event.target.value);
+            setWithout([]);
+          }}
+        />
+        <Button type="primary" size="large" htmlType="submit" disabled={line.trim() === ''}>
+          Work it out
+        </Button>
+      </div>
+      {line.trim() === '' ? (
+        <p className="quiet one-line-hint">
+          In your own words, such as{' '}
+          {examples.slice(1).map((example, i) => (
+            <span key={example}>
+              {i > 0 && ' or '}
+              <button type="button" onClick={() => setLine(example)}>
+                {example}
+              </button>
+            </span>
+          ))}
+          .
+        </p>
+      ) : (
+        <div className="one-line-read" aria-live="polite" aria-busy={!fresh}>
+          {reading.isError && <p role="alert">{reading.error.message}</p>}
+          {reading.data && asked !== '' && (
+            <>
+              <p className="one-line-echo" aria-hidden="true">
+                {stretchesOf(asked, reading.data).map((s, i) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: stretches have no other name
+                  <span key={i} className={s.kind} title={s.because}>
+                    {s.text}
+                  </span>
+                ))}
+              </p>
+              <ul className="one-line-chips" aria-label="Understood">
+                {chips.map((chip) => (
+                  <li key={chip.at}>
+                    <button
+                      type="button"
+                      title={`Leave “${chip.text}” out`}
+                      aria-label={`${chip.says}: leave it out`}
+                      onClick={() => setWithout([...without, ...chip.fields])}
+                    >
+                      {chip.says} <span aria-hidden="true">×</span>
+                    </button>
+                  </li>
+                ))}
+                {without.length > 0 && (
+                  <li>
+                    <button type="button" className="again" onClick={() => setWithout([])}>
+                      All of it again
+                    </button>
+                  </li>
+                )}
+              </ul>
+              {left.length > 0 && (
+                <p className="one-line-left">
+                  Not understood:{' '}
+                  {left
+                    .map((word) => (word.because ? `“${word.text}” (${word.because})` : `“${word.text}”`))
+                    .join(', ')}
+                  . The rest comes from your habits and can be set at the desk.
+                </p>
+              )}
+            </>
+          )}
+        </div>
+      )}
+    </form>
+  );
+}

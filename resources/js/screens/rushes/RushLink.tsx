@@ -1,0 +1,33 @@
+import './rushes.css';
+import { Link } from 'react-router';
+import type { RushSummary } from '../../api/client';
+import { Silhouette } from '../../parts/Silhouette';
+import { say, useUnits } from '../../parts/units';
+
+/** A rush in a list: who comes, how fast, from where, and through which lens. */
+export function RushLink({ rush }: { rush: RushSummary }) {
+  const units = useUnits();
+  return (
+    <Link to={`/rushes/${rush.id}`} className="rush-link">
+      <span className="rush-figure">
+        <Silhouette figure={rush.figure} />
+      </span>
+      <span className="rush-name">
+        {rush.name}
+        <small className="quiet">{rush.subject || 'No subject named'}</small>
+      </span>
+      <span className="rush-fact">
+        {say(rush.speed_mps, 'speed', units)}
+        <small className="quiet">speed</small>
+      </span>
+      <span className="rush-fact">
+        {say(rush.start_m, 'length', units)}
+        <small className="quiet">from</small>
+      </span>
+      <span className="rush-fact">
+        {Math.round(rush.focal_mm)} mm
+        <small className="quiet">lens</small>
+      </span>
+    </Link>
+  );
+}

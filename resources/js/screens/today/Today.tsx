@@ -1,0 +1,120 @@
+import './today.css';
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import { useRushes, useSession } from '../../api/hooks';
+import { useKit } from '../../api/kit';
+import { NearlyFull } from '../../parts/NearlyFull';
+import { useStored } from '../../parts/useStored';
+import { Failed } from '../../shell/Messages';
+import { TopBar } from '../../shell/TopBar';
+import { OneLine } from '../rushes/OneLine';
+import { RushLink } from '../rushes/RushLink';
+
+/** So many of the rushes last worked on are shown. */
+const MOST = 6;
+
+type Step = { done: boolean; title: string; why: string; to: string; action: string };
+
+/** What a newcomer does first; each is ticked when it is done, and all can be put away. */
+function FirstSteps({ steps, onAway }: { steps: Step[]; onAway: () => void }) {
+  return (
+    <section className="first-steps" aria-labelledby="first-steps">
+      <div className="first-steps-head">
+        <h2 id="first-steps">Three first steps</h2>
+        <Button type="text" onClick={onAway}>
+          Put them away
+        </Button>
+      </div>
+      <ol>
+        {steps.map((step) => (
+          <li key={step.to} className={step.done ? 'done' : undefined}>
+            <span className="tick" aria-hidden="true">
+              {step.done ? '✓' : ''}
+            </span>
+            <div>
+              <h3>
+                {step.title}
+                {step.done && <span className="sr-only"> (done)</span>}
+              </h3>
+              <p className="quiet">{step.why}</p>
+            </div>
+            {!step.done && (
+              <Link className="step-action" to={step.to}>
+                {step.action}
+              </Link>
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+export default function Today() {
+  const session = useSession();
+  const rushes = useRushes('');
+  const bodies = useKit('bodies');
+  const lenses = useKit('lenses');
+  const person = session.data?.user?.id ?? 'nobody';
+  const [away, setAway] = useStored<'yes' | 'no'>(`rush-hold.first-steps-away.${person}`, 'no', [
+    'yes',
+    'no',
+  ]);
+  const listed = rushes.data?.pages[0]?.items ?? [];
+  const known = rushes.data && bodies.data && lenses.data;
+  const steps: Step[] = [
+    {
+      done: bodies.data?.some((b) => !b.sample) ?? false,
+      title: 'Your body',
+      why: 'Frame rate, areas, what it detects. New rushes use it at once.',
+      to: '/kit/bodies/new',
+      action: 'Describe your body',
+    },
+    {
+      done: lenses.data?.some((l) => !l.sample) ?? false,
+      title: 'A lens',
+      why: 'How far it reaches, how wide it opens, how near and how fast it focuses.',
+      to: '/kit/lenses/new',
+      action: 'Describe a lens',
+    },
+    {
+      done: listed.length > 0,
+      title: 'A rush',
+      why: 'One expected run of something that moves. One line will do.',
+      to: '/rushes/new',
+      action: 'Describe your first rush',
+    },
+  ];
+  const open = away === 'no' && known && steps.some((step) => !step.done);
+
+  return (
+    <>
+      <TopBar />
+      <main className="page today">
+        <h1>Today</h1>
+        <OneLine />
+        <NearlyFull />
+        {rushes.isError && <Failed message={rushes.error.message} />}
+        {open && <FirstSteps steps={steps} onAway={() => setAway('yes')} />}
+        {listed.length > 0 && (
+          <section aria-labelledby="last-worked-on">
+            <div className="today-head">
+              <h2 id="last-worked-on">Last worked on</h2>
+              <Link to="/rushes">All rushes</Link>
+            </div>
+            <ul className="rush-list">
+              {listed.slice(0, MOST).map((rush) => (
+                <li key={rush.id} className="rush-row">
+                  <RushLink rush={rush} />
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        {known && listed.length === 0 && !open && (
+          <p className="quiet">Rushes you have worked on will stand here.</p>
+        )}
+      </main>
+    </>
+  );
+}
