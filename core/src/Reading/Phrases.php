@@ -54,7 +54,7 @@ final class Phrases
     {
         $thick = implode('|', array_keys(self::THICK));
         foreach (self::CLUTTER as $plants => [$share, $ratio]) {
-            $found = $line->find("(?<![\\p{L}-])(?:through|among(?:st)?|in|behind|from|between|out of|past|at|along)(?: the| a| an| its)?(?: (?<thick>$thick))?(?: [a-z]+)? (?:$plants)\\b");
+            $found = $line->find("(?<![\\p{L}-])(?:through|among(?:st)?|in|behind|from|between|out of|past|at|along)(?: the| a| an| its)?(?: (?<thick>$thick))?(?: (?:dry|green|wet|long|dead|yellow|golden|summer|winter|bare|young|swaying|dewy))* (?:$plants)\\b");
             if ($found !== null) {
                 foreach (self::THICK as $words => $factor) {
                     $share *= preg_match("~^(?:$words)$~i", $found[2]['thick'] ?? '') === 1 ? $factor : 1;
@@ -120,7 +120,7 @@ final class Phrases
 
         return [
             'back-?lit|against the (?:sun|light)|sun (?:is )?behind (?:it|him|her|them)|into the (?:sun|light)' => [['scene.backlit', true, Said::of('read.backlit')]],
-            '(?:at |before |just before )?(?:first light|day ?break|dawn|before sunrise)' => $sun(-3.0),
+            '(?:at |before |just before )?(?:first light|day ?break|dawn|before sunrise)' => $sun(-1.5),
             '(?:at |just after |after )?sun ?rise' => $sun(2.0),
             '(?:at |in the |after |before |just before )?(?:sun ?set|last light)' => $sun(0.5),
             '(?:at |in the )?(?:dusk|twilight|gloaming|night ?fall)|after sunset' => $sun(-3.0),

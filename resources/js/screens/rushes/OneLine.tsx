@@ -78,14 +78,16 @@ export function OneLine() {
           {reading.isError && <p role="alert">{reading.error.message}</p>}
           {reading.data && asked !== '' && (
             <>
-              <p className="one-line-echo" aria-hidden="true">
-                {stretchesOf(asked, reading.data).map((s, i) => (
-                  // biome-ignore lint/suspicious/noArrayIndexKey: stretches have no other name
-                  <span key={i} className={s.kind} title={s.because}>
-                    {s.text}
-                  </span>
-                ))}
-              </p>
+              {left.length > 0 && (
+                <p className="one-line-echo" aria-hidden="true">
+                  {stretchesOf(asked, reading.data).map((s, i) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: stretches have no other name
+                    <span key={i} className={s.kind} title={s.because}>
+                      {s.text}
+                    </span>
+                  ))}
+                </p>
+              )}
               <ul className="one-line-chips" aria-label="Understood">
                 {chips.map((chip) => (
                   <li key={chip.at}>
