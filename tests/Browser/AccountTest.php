@@ -10,7 +10,7 @@ it('opens an account, makes a token, and deletes all of it again', function (): 
     $email = Str::lower(Str::random(10)).'@example.test';
     $page->visit('/sign-in')->press('Open an account')->see('It keeps your rushes')->isClean();
     $page->type('Name', 'Newcomer')->type('E-mail', $email)->type('Password', 'short')->press('Open account')->see('At least ten characters.');
-    $page->type('Password', 'long enough now')->press('Open account')->see('Nothing here yet');
+    $page->type('Password', 'long enough now')->press('Open account')->see('Three first steps');
     $this->user = User::query()->where('email', $email)->firstOrFail();
     $page->visit('/account')->see('Signed in as')->type('What the token is for', 'Card printer')->press('Make a token')->see('Copy it now')->see('never used')->isClean();
     $page->press('Withdraw Card printer')->seeNot('never used');

@@ -45,7 +45,7 @@ abstract class BrowserTestCase extends TestCase
         $page->type('E-mail', $user->email);
         $page->type('Password', self::PASSWORD);
         $page->press('Sign in');
-        $page->see('Your rushes');
+        $page->see('What is coming?')->visit('/rushes')->see('Your rushes');
 
         return $page;
     }

@@ -145,10 +145,11 @@ export function useCheck<T extends KitType>(
   });
 }
 
-export function useHabits() {
+export function useHabits(wanted = true) {
   return useQuery({
     queryKey: ['habits'],
     queryFn: () => take(client.GET('/api/habits')),
+    enabled: wanted,
     staleTime: 300_000,
   });
 }

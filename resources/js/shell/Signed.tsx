@@ -1,7 +1,7 @@
 import { Suspense, useEffect } from 'react';
 import { Navigate, Outlet, useLocation } from 'react-router';
-import { client, take } from '../api/client';
 import { useSession } from '../api/hooks';
+import { useHabits } from '../api/kit';
 import { Failed, Waiting } from './Messages';
 import { usePreferences } from './preferences';
 
@@ -10,17 +10,14 @@ export function Signed() {
   const session = useSession();
   const { pathname } = useLocation();
   const { setUnits, setMode } = usePreferences();
-  const person = session.data?.user && !session.data.user.is_demo ? session.data.user.email : null;
+  const own = session.data?.user != null && !session.data.user.is_demo;
+  const habits = useHabits(own).data;
   // Units and colours belong to the person; a device that is signed in takes them over.
   useEffect(() => {
-    if (!person) return;
-    void take(client.GET('/api/habits'))
-      .then((habits) => {
-        if (habits.units) setUnits(habits.units);
-        if (habits.colours) setMode(habits.colours);
-      })
-      .catch(() => undefined);
-  }, [person, setUnits, setMode]);
+    if (!own || !habits) return;
+    if (habits.units) setUnits(habits.units);
+    if (habits.colours) setMode(habits.colours);
+  }, [own, habits, setUnits, setMode]);
   if (session.isPending) return <Waiting />;
   if (session.isError) return <Failed message={session.error.message} />;
   if (!session.data.user) return <Navigate to={`/sign-in?to=${encodeURIComponent(pathname)}`} replace />;

@@ -2,12 +2,13 @@ import { useQueryClient } from '@tanstack/react-query';
 import { App, Button, Dropdown } from 'antd';
 import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { client, take } from '../api/client';
+import { client, type Habits, take } from '../api/client';
 import { useSession } from '../api/hooks';
 import type { Units } from '../parts/units';
 import type { Mode } from '../theme/theme';
 import { Nav, places } from './Nav';
 import { usePreferences } from './preferences';
+import { Search } from './Search';
 
 export function Wordmark() {
   return (
@@ -34,8 +35,12 @@ export function TopBar({ children, actions }: { children?: ReactNode; actions?: 
   /** Keeps it for the other devices as well; if that fails, this one has it all the same. */
   function remember(fields: { units?: Units; colours?: Mode }) {
     if (!own) return;
-    void take(client.GET('/api/habits'))
-      .then((habits) => take(client.PUT('/api/habits', { body: { ...habits, ...fields } })))
+    // What is still on its way says what was before; and what is sent arrives even if the page is left at once.
+    void queries.cancelQueries({ queryKey: ['habits'] });
+    const known = queries.getQueryData<Habits>(['habits']);
+    if (known) queries.setQueryData(['habits'], { ...known, ...fields });
+    void (known ? Promise.resolve(known) : take(client.GET('/api/habits')))
+      .then((habits) => take(client.PUT('/api/habits', { body: { ...habits, ...fields }, keepalive: true })))
       .then((habits) => queries.setQueryData(['habits'], habits))
       .catch(() => undefined);
   }
@@ -53,12 +58,24 @@ export function TopBar({ children, actions }: { children?: ReactNode; actions?: 
 
   return (
     <header className="top-bar">
+      <button
+        type="button"
+        className="skip"
+        onClick={() => {
+          const main = document.querySelector('main');
+          main?.setAttribute('tabindex', '-1');
+          main?.focus();
+        }}
+      >
+        Skip to the page
+      </button>
       <Link to="/" className="home" aria-label="Rush Hold: today">
         <Wordmark />
       </Link>
       <div className="top-middle">{children ?? <Nav />}</div>
       <div className="top-actions">
         {actions}
+        <Search />
         <Dropdown
           trigger={['click']}
           menu={{

@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 import { client, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { useTitle } from '../../parts/useTitle';
 import { TopBar } from '../../shell/TopBar';
 import { Data } from './Data';
 import { Devices } from './Devices';
@@ -45,6 +46,7 @@ function DemoNote() {
 
 /** The account: name, password, devices, tokens, all of one’s data, leaving. */
 export default function Account() {
+  useTitle('Account');
   const user = useSession().data?.user;
   if (!user) return null;
   return (

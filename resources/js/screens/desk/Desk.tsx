@@ -5,6 +5,8 @@ import type { Hold, Rush } from '../../api/client';
 import { useRush } from '../../api/hooks';
 import { useFreshRush, useKitItem } from '../../api/kit';
 import { Restored } from '../../parts/Restored';
+import { useStored } from '../../parts/useStored';
+import { useTitle } from '../../parts/useTitle';
 import { Failed, Waiting } from '../../shell/Messages';
 import { Comparison } from './Comparison';
 import { DepthLane } from './DepthLane';
@@ -68,7 +70,10 @@ export default function Desk() {
     [draft, desk.change],
   );
   const openHelp = useCallback(() => setHelp(true), []);
+  const [singleKeys, setSingleKeys] = useStored<'on' | 'off'>('rush-hold.single-keys', 'on', ['on', 'off']);
+  useTitle(draft?.document.name || 'Rush');
   useDeskKeys({
+    single: singleKeys === 'on',
     desk,
     playback,
     shown,
@@ -176,7 +181,12 @@ export default function Desk() {
           changeRush('kit', { lens, extender, lens_id }, 'kit.lens chosen');
         }}
       />
-      <Help open={help} onClose={() => setHelp(false)} />
+      <Help
+        open={help}
+        single={singleKeys === 'on'}
+        onSingle={(on) => setSingleKeys(on ? 'on' : 'off')}
+        onClose={() => setHelp(false)}
+      />
     </div>
   );
 }

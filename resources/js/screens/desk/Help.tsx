@@ -1,5 +1,5 @@
 import './help.css';
-import { Modal } from 'antd';
+import { Modal, Switch } from 'antd';
 
 const keys: [string, string][] = [
   ['Space', 'Play or pause the rush'],
@@ -13,7 +13,14 @@ const keys: [string, string][] = [
   ['?', 'This help'],
 ];
 
-export function Help({ open, onClose }: { open: boolean; onClose: () => void }) {
+type Props = {
+  open: boolean;
+  single: boolean;
+  onSingle: (on: boolean) => void;
+  onClose: () => void;
+};
+
+export function Help({ open, single, onSingle, onClose }: Props) {
   return (
     <Modal open={open} onCancel={onClose} footer={null} title="The rush desk" width={520}>
       <div className="help">
@@ -43,6 +50,10 @@ export function Help({ open, onClose }: { open: boolean; onClose: () => void }) 
             </div>
           ))}
         </dl>
+        <p className="help-single">
+          <Switch size="small" checked={single} onChange={onSingle} aria-label="Single keys work" />
+          Keys without Ctrl work. Switch them off if you speak to your computer or type with aids.
+        </p>
       </div>
     </Modal>
   );

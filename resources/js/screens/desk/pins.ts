@@ -17,6 +17,15 @@ export function withPin(pins: Hold, setting: string, value: unknown): Hold {
   return Object.keys(next).length > 1 ? (next as Hold) : ({} as Hold);
 }
 
+/** Whether a setting is pinned. */
+export function hasPin(pins: Hold, setting: string): boolean {
+  const [first, second] = setting.split('.') as [string, string | undefined];
+  const part = (pins as Record<string, unknown>)[first];
+  return second === undefined
+    ? part !== undefined
+    : ((part ?? {}) as Record<string, unknown>)[second] !== undefined;
+}
+
 export function countPins(pins: Hold): number {
   const { format: _, focus, exposure, ...rest } = pins as Record<string, unknown>;
   return (

@@ -1,9 +1,12 @@
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import type { Hold, Plan } from '../../api/client';
+import { hasPin } from './pins';
 import type { useDesk } from './useDesk';
 import type { usePlayback } from './usePlayback';
 
 type Keys = {
+  /** Whether single keys do something; those with Ctrl always do. */
+  single: boolean;
   desk: ReturnType<typeof useDesk>;
   playback: ReturnType<typeof usePlayback>;
   shown: Plan | undefined;
@@ -19,10 +22,25 @@ type Keys = {
 
 /** What the desk does by keyboard; the help says it. */
 export function useDeskKeys(keys: Keys) {
-  const { desk, playback, shown, framesPerS, chosen, compared, keep, onHelp, onPin, onChoose, onCompare } =
-    keys;
+  // The newest of everything: keys may come faster than the page is drawn.
+  const latest = useRef(keys);
+  latest.current = keys;
   useEffect(() => {
     function onKey(event: KeyboardEvent) {
+      const {
+        single,
+        desk,
+        playback,
+        shown,
+        framesPerS,
+        chosen,
+        compared,
+        keep,
+        onHelp,
+        onPin,
+        onChoose,
+        onCompare,
+      } = latest.current;
       const target = event.target as HTMLElement;
       const typing = target.closest('input, textarea, [role="combobox"], [contenteditable]') !== null;
       const command = event.ctrlKey || event.metaKey;
@@ -37,7 +55,7 @@ export function useDeskKeys(keys: Keys) {
       } else if (command && key === 'y' && !typing) {
         event.preventDefault();
         desk.redo();
-      } else if (typing || command || event.altKey) {
+      } else if (typing || command || event.altKey || (!single && key !== '?')) {
         return;
       } else if (key === '?') {
         onHelp();
@@ -48,7 +66,9 @@ export function useDeskKeys(keys: Keys) {
         playback.step((key === '.' ? 1 : -1) / framesPerS);
       } else if (key === 'p') {
         const line = shown?.lines.find((l) => l.setting === chosen);
-        if (line) onPin(line.setting, line.pinned ? undefined : line.value);
+        // What is pinned is asked of the draft: the answer shown may still be on its way.
+        if (line && desk.draft)
+          onPin(line.setting, hasPin(desk.draft.pins, line.setting) ? undefined : line.value);
       } else if (key === 'c' || key === 'n') {
         // The winner beside the next best, then beside each after it.
         const others = (shown?.ranking ?? []).filter((e) => e.rejected_because === undefined).slice(1);
@@ -64,5 +84,5 @@ export function useDeskKeys(keys: Keys) {
     }
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [keep, desk, playback, shown, framesPerS, chosen, compared, onHelp, onPin, onChoose, onCompare]);
+  }, []);
 }

@@ -26,7 +26,11 @@ export function useKeeping(
         const copy = asCopy || id === undefined;
         const stored = await save.mutateAsync({
           ...(copy ? {} : { id, version: saved?.version ?? 1 }),
-          document: draft.document,
+          // A copy is told from what it was made of.
+          document:
+            asCopy && id !== undefined
+              ? { ...draft.document, name: `${draft.document.name} (copy)` }
+              : draft.document,
           pins: draft.pins,
         });
         desk.forget();

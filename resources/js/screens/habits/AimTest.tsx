@@ -4,6 +4,7 @@ import { type PointerEvent, useCallback, useEffect, useRef, useState } from 'rea
 import { useNavigate } from 'react-router';
 import { client, type Habits, take } from '../../api/client';
 import { useHabits, useSaveHabits } from '../../api/kit';
+import { useTitle } from '../../parts/useTitle';
 import { TopBar } from '../../shell/TopBar';
 
 type Course = { seconds: number; ring: number; course: number[][] };
@@ -18,6 +19,7 @@ const pace = ['Slow', 'Steady', 'Fast', 'Wild'];
 
 /** Twenty seconds of holding a ring on a mark that moves; the server judges what the pointer did. */
 export default function AimTest() {
+  useTitle('Aim test');
   const navigate = useNavigate();
   const { message } = App.useApp();
   const habits = useHabits();

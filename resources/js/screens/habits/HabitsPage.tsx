@@ -8,6 +8,7 @@ import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { type Person, Skills } from '../../parts/person';
 import { useDraft } from '../../parts/useDraft';
+import { useTitle } from '../../parts/useTitle';
 import { options } from '../../parts/words';
 import { Failed, Waiting } from '../../shell/Messages';
 import { usePreferences } from '../../shell/preferences';
@@ -59,6 +60,7 @@ const schools = [
 
 /** How the person works; every new rush starts from this. */
 export default function HabitsPage() {
+  useTitle('Habits');
   const habits = useHabits();
   const save = useSaveHabits();
   const bodies = useKit('bodies');

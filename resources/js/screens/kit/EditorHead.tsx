@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 import { Restored } from '../../parts/Restored';
+import { useTitle } from '../../parts/useTitle';
 
 type Props = {
   title: string;
@@ -16,6 +17,7 @@ type Props = {
 /** The head of an editor of kit: what it is, and how to leave it. */
 export function EditorHead({ title, sample, dirty, busy, refused, restored, onRevert, onKeep }: Props) {
   const navigate = useNavigate();
+  useTitle(title);
   return (
     <>
       <div className="page-head">

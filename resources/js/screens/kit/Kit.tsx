@@ -16,6 +16,7 @@ import {
 import { nameOfCopy } from '../../parts/names';
 import { UploadButton } from '../../parts/UploadButton';
 import { say, useUnits } from '../../parts/units';
+import { useTitle } from '../../parts/useTitle';
 import { useNotTaken, useUndo } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 import { FrameSketch } from './FrameSketch';
@@ -84,6 +85,7 @@ function Row({
 }
 
 export default function Kit() {
+  useTitle('Kit');
   const bodies = useKit('bodies');
   const lenses = useKit('lenses');
   const habits = useHabits();

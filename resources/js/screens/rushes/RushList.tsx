@@ -6,12 +6,14 @@ import type { RushSummary } from '../../api/client';
 import { rushActions, useRushAction, useRushes } from '../../api/hooks';
 import { NearlyFull } from '../../parts/NearlyFull';
 import { UploadButton } from '../../parts/UploadButton';
+import { useTitle } from '../../parts/useTitle';
 import { useNotTaken, useUndo } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 import { OneLine } from './OneLine';
 import { RushLink } from './RushLink';
 
 export default function RushList() {
+  useTitle('Rushes');
   const [search, setSearch] = useState('');
   const words = useDeferredValue(search.trim());
   const rushes = useRushes(words);

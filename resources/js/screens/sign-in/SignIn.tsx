@@ -5,12 +5,14 @@ import { useState } from 'react';
 import { Link, Navigate, useSearchParams } from 'react-router';
 import { client, type Session, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { useTitle } from '../../parts/useTitle';
 import { Wordmark } from '../../shell/TopBar';
 import { Approach } from './Approach';
 
 type Entry = { email: string; password: string; remember: boolean };
 
 export default function SignIn() {
+  useTitle('Sign in');
   const session = useSession();
   const queries = useQueryClient();
   const [params] = useSearchParams();

@@ -1,12 +1,14 @@
 import './subjects.css';
 import { useParams } from 'react-router';
 import { useKit, useKitItem } from '../../api/kit';
+import { useTitle } from '../../parts/useTitle';
 import { TopBar } from '../../shell/TopBar';
 import { SubjectDetail } from './SubjectDetail';
 import { SubjectShelf } from './SubjectShelf';
 
 /** Who may come: sizes, speeds and habits, the samples and one’s own. */
 export default function Subjects() {
+  useTitle('Subjects');
   const { id } = useParams();
   const shelf = useKit('subjects');
   // Without an address of its own the first one is open.

@@ -5,6 +5,7 @@ import { useRushes, useSession } from '../../api/hooks';
 import { useKit } from '../../api/kit';
 import { NearlyFull } from '../../parts/NearlyFull';
 import { useStored } from '../../parts/useStored';
+import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
 import { OneLine } from '../rushes/OneLine';
@@ -51,6 +52,7 @@ function FirstSteps({ steps, onAway }: { steps: Step[]; onAway: () => void }) {
 }
 
 export default function Today() {
+  useTitle('Today');
   const session = useSession();
   const rushes = useRushes('');
   const bodies = useKit('bodies');

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+
+it('makes a rush of one line, and takes a part of it back', function (): void {
+    $page = $this->signedIn();
+    $page->visit('/')->type('What is coming?', 'fox running away at 40 m with purple socks, windy, overcast')
+        ->see('starts at 40 m')->see('away from the camera')->see('Not understood: “purple”, “socks”')->isClean();
+    $page->press('windy: leave it out')->see('All of it again')->seeNot('windy ×');
+    $page->press('Work it out')->see('Depth lane')->settled();
+    expect($page->value('Distance'))->toBe('40')->and($page->value('Heading'))->toBe('180')->and($page->value('Name of the rush'))->toStartWith('Fox running away');
+    $page->press('Save')->see('Saved');
+    $page->until(fn () => str_starts_with($page->path(), '/rushes/0'), 'an address of its own; %s');
+    $document = $this->user->rushes()->firstOrFail()->document;
+    expect($document['subject']['name'])->toBe('Fox, running')->and($document['light']['sky'])->toBe('overcast')->and($document['scene']['wind'] ?? 0)->toBeLessThan(0.5);
+});
+
+it('ticks the first steps as they are done, and puts them away', function (): void {
+    $page = $this->signedIn('tern-hovering');
+    $page->visit('/')->see('Three first steps')->see('Describe your body')->seeNot('Describe your first rush')->see('Tern hovering over the cove')->isClean();
+    $page->press('Put them away')->seeNot('Three first steps');
+    $page->visit('/')->see('Last worked on')->seeNot('Three first steps');
+});
+
+it('understands numbers with units and commas, and says what it cannot read', function (): void {
+    $page = $this->signedIn('tern-hovering');
+    $page->visit('/rushes/'.$this->saved('Tern hovering over the cove')->id)->see('Depth lane')->settled();
+    $page->type('Distance', '82ft')->type('Speed', '40 km/h')->type('Lasts', '2,5')->settled();
+    $page->type('Climb', '0');
+    expect($page->value('Speed'))->toBe('11.11')->and($page->value('Distance'))->toBe('24.99');
+    $page->type('Warning', '3 kg')->type('Climb', '10')->see('“3 kg” is not a time. Try 1.5 s or 1/2000.')->isClean();
+    $page->type('Warning', '1/2')->type('Climb', '0')->seeNot('is not a time');
+    expect($page->value('Warning'))->toBe('0.5')->and($page->value('Lasts'))->toBe('2.5');
+});
+
+it('says that unsaved work came back, and drops it when asked', function (): void {
+    $page = $this->signedIn('tern-hovering');
+    $page->visit('/rushes/'.$this->saved('Tern hovering over the cove')->id)->see('Depth lane')->settled();
+    $was = $page->value('Distance');
+    $page->type('Distance', '33')->settled();
+    $page->visit('/rushes')->see('Tern hovering');
+    $page->visit('/rushes/'.$this->saved('Tern hovering over the cove')->id)->see('Depth lane')->settled();
+    $page->see('What you had not saved last time is here again')->isClean();
+    expect($page->value('Distance'))->toBe('33');
+    $page->press('Drop it')->seeNot('What you had not saved');
+    expect($page->value('Distance'))->toBe($was);
+});
+
+it('finds everything from anywhere by one key, and makes a rush where nothing is called so', function (): void {
+    $page = $this->signedIn('tern-hovering');
+    $page->visit('/kit')->see('Your kit')->keys('/')->type('Search everything', 'tern')->see('Tern hovering over the cove')->see('Tern, plunging')->isClean();
+    $page->keys(WebDriverKeys::ENTER)->see('Depth lane');
+    $page->keys('/')->type('Search everything', 'heron take off')->see('Heron, taking off');
+    $page->type('Search everything', 'stoat over the wall at 14 m');
+    $page->until(fn () => $page->script('return document.querySelectorAll("#search-hits [role=option]").length') === 1, 'one line only; %s');
+    $page->keys(WebDriverKeys::ENTER)->settled();
+    expect($page->value('Distance'))->toBe('14')->and($page->script('return document.title'))->toBe('Stoat over the wall at 14 m · Rush Hold');
+});
+
+it('keeps single keys quiet for those who switch them off', function (): void {
+    $page = $this->signedIn('tern-hovering');
+    $page->visit('/rushes/'.$this->saved('Tern hovering over the cove')->id)->see('Depth lane')->settled();
+    $pinned = fn (): int => (int) $page->script('return document.querySelectorAll(".hold-line .pin[aria-pressed=true]").length');
+    $page->keys('p');
+    $page->until(fn () => $pinned() === 1, 'a pin; %s');
+    $page->keys('p')->keys('p')->keys('p');
+    $page->until(fn () => $pinned() === 0, 'no pin; %s');
+    $page->keys('?')->see('Keys without Ctrl work')->element('[aria-label="Single keys work"]')->click();
+    $page->keys(WebDriverKeys::ESCAPE)->seeNot('Keys without Ctrl work')->keys('p')->settled();
+    expect($pinned())->toBe(0);
+});
