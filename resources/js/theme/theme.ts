@@ -31,7 +31,7 @@ export function antTheme(mode: Mode, still: boolean): ThemeConfig {
   return {
     algorithm: mode === 'dark' ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
-      fontFamily: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif",
+      fontFamily: "'Figures', 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif",
       fontSize: 14,
       colorPrimary: p.accent,
       colorTextLightSolid: p.onAccent,
