@@ -12,7 +12,7 @@ $folder = __DIR__.'/../docs/screenshots';
 $enter = static function (Page $page, string $mode): void {
     $page->visit('/sign-in');
     $page->script('localStorage.setItem("rush-hold.mode", arguments[0])', $mode);
-    $page->visit('/sign-in')->press('Look around in the demo')->see('Puffin coming in to the slope');
+    $page->visit('/sign-in')->press('Look around in the demo')->see('Last worked on');
 };
 $open = static function (Page $page, string $name): void {
     $page->visit('/rushes')->see($name);
@@ -25,6 +25,10 @@ $page = Page::open(1280, 800);
 try {
     $page->visit('/sign-in')->see('Look around in the demo')->screenshot("$folder/sign-in.png");
     $enter($page, 'dark');
+    $page->type('What is coming?', 'fox running away at 40 m through tall grass, purple dusk')->see('starts at 40 m')->see('Not understood');
+    $page->screenshot("$folder/today.png");
+    $page->visit('/rushes')->see('Puffin coming in to the slope');
+    $page->script('document.activeElement?.blur()');
     $page->screenshot("$folder/rushes.png");
     $open($page, 'Puffin coming in to the slope');
     $page->screenshot("$folder/desk.png");
@@ -60,7 +64,8 @@ try {
 $phone = Page::open(390, 844);
 try {
     $enter($phone, 'dark');
-    $phone->screenshot("$folder/phone-rushes.png");
+    $phone->screenshot("$folder/phone-today.png");
+    $phone->visit('/rushes')->see('Your rushes')->screenshot("$folder/phone-rushes.png");
     $open($phone, 'Sprint for the line');
     $phone->script('document.querySelector(".finder").scrollIntoView()');
     $phone->screenshot("$folder/phone-desk.png");

@@ -60,3 +60,22 @@ it('measures speeds and sweeps', function (): void {
     $this->postJson('/api/stopwatch', ['timings' => [2.0, 2.2, 2.1], 'sweeps' => 4])->assertOk()->assertJson(['sweep_s' => 0.525]);
     $this->postJson('/api/stopwatch', ['timings' => []])->assertStatus(422);
 });
+
+it('makes a rush of a line with the person’s own kit, subjects and habits', function (): void {
+    $fresh = $this->getJson('/api/rushes/fresh?'.http_build_query(['line' => 'Gull with purple socks at 66 ft, 200 mm', 'units' => 'imperial']))->assertOk()->json();
+    expect($fresh['document']['subject']['name'])->toBe('Gull, flapping')->and($fresh['document']['path']['start_m'])->toEqualWithDelta(20.117, 0.01)
+        ->and(array_column($fresh['understood'], 'says', 'text'))->toMatchArray(['Gull' => 'Gull, flapping', 'at 66 ft' => 'starts at 66 ft'])
+        ->and(array_column($fresh['not_understood'], 'text'))->toBe(['purple', 'socks'])
+        ->and($fresh['document']['kit']['lens']['focal_mm'])->toEqual(200)->and($fresh['document']['kit']['lens_id'])->toStartWith('sample-');
+
+    $less = $this->getJson('/api/rushes/fresh?'.http_build_query(['line' => 'gull at 20 m, windy', 'without' => 'scene.wind,path.start_m']))->assertOk()->json();
+    expect(array_column($less['understood'], 'field'))->toBe(['subject']);
+
+    $this->getJson('/api/rushes/fresh?'.http_build_query(['line' => str_repeat('gull ', 120)]))->assertStatus(422)->assertJsonPath('field', 'line');
+});
+
+it('starts a new rush with what was described last until habits say otherwise', function (): void {
+    $body = ['document' => ['name' => 'Mine'] + RushHold\Library\Bodies::all()['old-mirror'], 'based_on' => null];
+    $id = $this->postJson('/api/kit/bodies', $body)->assertSuccessful()->json('id');
+    expect($this->getJson('/api/rushes/fresh')->assertOk()->json('document.kit.body_id'))->toBe($id);
+});
