@@ -71,7 +71,7 @@ it('makes a rush of a line with the person’s own kit, subjects and habits', fu
     $less = $this->getJson('/api/rushes/fresh?'.http_build_query(['line' => 'gull at 20 m, windy', 'without' => 'scene.wind,path.start_m']))->assertOk()->json();
     expect(array_column($less['understood'], 'field'))->toBe(['subject']);
 
-    $this->getJson('/api/rushes/fresh?'.http_build_query(['line' => str_repeat('gull ', 120)]))->assertStatus(422)->assertJsonPath('field', 'line');
+    $this->getJson('/api/rushes/fresh?'.http_build_query(['line' => str_repeat('gull ', 120)]))->assertStatus(422)->assertJsonValidationErrors('line');
 });
 
 it('starts a new rush with what was described last until habits say otherwise', function (): void {
