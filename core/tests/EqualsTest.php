@@ -16,7 +16,7 @@ use RushHold\Planning\Robustness;
 use RushHold\Tests\Rushes;
 
 /** A set-up that kept these shares of its frames, run by run. */
-function kept(Area $area, float ...$rates): Candidate
+function tried(Area $area, float ...$rates): Candidate
 {
     $hold = Chooser::standard()->choose(Rushes::with())->hold->with(area: $area);
 
@@ -24,28 +24,28 @@ function kept(Area $area, float ...$rates): Candidate
 }
 
 it('counts what chance alone may have parted as alike, and what is surely less not', function (): void {
-    $best = kept(Area::Block, 0.9, 0.5, 0.7, 0.8);
-    $chance = kept(Area::Point, 0.5, 0.9, 0.8, 0.66);
-    $less = kept(Area::RingSmall, 0.86, 0.45, 0.64, 0.75);
-    $unknown = kept(Area::Whole, 0.9);
+    $best = tried(Area::Block, 0.9, 0.5, 0.7, 0.8);
+    $chance = tried(Area::Point, 0.5, 0.9, 0.8, 0.66);
+    $less = tried(Area::RingSmall, 0.86, 0.45, 0.64, 0.75);
+    $unknown = tried(Area::Whole, 0.9);
     expect(Equals::alike([$best, $chance, $less, $unknown], $best))->toBe([$best, $chance]);
 });
 
 it('never gives away one frame in twenty-five, however unsure the difference', function (): void {
-    $best = kept(Area::Block, 1.0, 0.2, 0.9, 0.3);
-    expect(Equals::alike([$best, kept(Area::Point, 0.3, 0.9, 0.2, 0.7)], $best))->toBe([$best]);
+    $best = tried(Area::Block, 1.0, 0.2, 0.9, 0.3);
+    expect(Equals::alike([$best, tried(Area::Point, 0.3, 0.9, 0.2, 0.7)], $best))->toBe([$best]);
 });
 
 it('takes of those alike the ones with fewest changes, the simpler area first', function (): void {
-    $wide = kept(Area::Block, 0.7, 0.7, 0.7);
-    $small = kept(Area::Point, 0.7, 0.7, 0.7);
+    $wide = tried(Area::Block, 0.7, 0.7, 0.7);
+    $small = tried(Area::Point, 0.7, 0.7, 0.7);
     $away = new Candidate($small->hold->with(patienceS: 1.2, nimble: 1.0), $small->outcome);
     $equals = new Equals([$wide->hold, $small->hold], null);
     expect($equals->fewest([$away, $wide, $small]))->toBe([$small, $wide]);
 });
 
 it('takes of equals the one that still keeps most when it goes a little worse, and the simplest where that is all one', function (array $worse, int $chosen): void {
-    $alike = [kept(Area::Point, ...array_fill(0, 10, 0.7)), kept(Area::Block, ...array_fill(0, 10, 0.7))];
+    $alike = [tried(Area::Point, ...array_fill(0, 10, 0.7)), tried(Area::Block, ...array_fill(0, 10, 0.7))];
     $stage = new class($worse) implements Stage
     {
         /** @param  array{float, float}  $worse */
