@@ -9,6 +9,7 @@ use App\Models\KitItem;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use LogicException;
+use RushHold\Library\SubjectWords;
 
 /** One body, lens or subject on the shelf, a sample or somebody's own; in a list without its document. */
 final readonly class Entry
@@ -46,7 +47,7 @@ final readonly class Entry
         $fields = $type->filled($document);
         $name = data_get($fields, $type === KitType::Subjects ? 'subject.name' : 'name');
 
-        return new self($id, $type, is_string($name) ? $name : '', true, null, $type->outline($fields), $fields, $person->standings[$id] ?? null, 1, null);
+        return new self($id, $type, is_string($name) ? $name : '', true, null, [...$type->outline($fields), ...($type === KitType::Subjects ? ['also' => SubjectWords::alsoCalled(substr($id, strlen(KitType::SAMPLE)))] : [])], $fields, $person->standings[$id] ?? null, 1, null);
     }
 
     /** @return array<string, mixed> defaults filled in */

@@ -144,3 +144,13 @@ it('knows a name and, where a name has several, a wording for every subject of t
         expect(array_diff(array_slice($meant, 1), array_keys(SubjectWords::DOING)))->toBe([]);
     }
 });
+
+it('says plainly what else a subject is called, and reads each of those names as one it may mean', function (): void {
+    expect(SubjectWords::alsoCalled('falcon-flight'))->toContain('peregrine', 'hobby', 'merlin')->and(SubjectWords::alsoCalled('batter'))->toContain('batsman');
+    foreach (Subjects::all() as $subject) {
+        foreach (SubjectWords::alsoCalled($subject->id) as $name) {
+            $meant = array_values(array_filter(SubjectWords::NAMES, static fn (string $pattern): bool => preg_match("~^(?:$pattern)$~i", $name) === 1, ARRAY_FILTER_USE_KEY));
+            expect([$name, in_array($subject->id, array_merge(...$meant), true)])->toBe([$name, true]);
+        }
+    }
+});

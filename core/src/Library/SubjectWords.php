@@ -51,7 +51,7 @@ final class SubjectWords
         '(marsh |hen )?harriers?' => ['harrier-quarter'],
         '(red |black )?kites?' => ['kite-turn'],
         '(sparrow)?hawks?|goshawks?' => ['hawk-chase'],
-        '((barn|tawny|short-eared|long-eared|snowy) )?owls?' => ['owl-quarter', 'owl-perch'],
+        '(barn |tawny |short-eared |long-eared |snowy )?owls?' => ['owl-quarter', 'owl-perch'],
         'ducks?|mallards?|teals?|wigeons?|pintails?|drakes?' => ['duck-flight', 'duck-take-off', 'duck-landing'],
         'swans?' => ['swan-flight', 'swan-take-off', 'swan-landing'],
         'geese|goose' => ['goose-flight', 'goose-take-off', 'goose-landing'],
@@ -91,7 +91,7 @@ final class SubjectWords
         'mountain bikers?|mountain bikes?' => ['mountain-biker'],
         'bmx( riders?)?' => ['bmx-jump'],
         'motocross( riders?| bikes?)?' => ['motocross-jump'],
-        '(race |racing )?motor(cycles?|bikes?)|superbikes?' => ['road-race-bike'],
+        '(race |racing )?motorcycles?|motorbikes?|superbikes?' => ['road-race-bike'],
         'rally cars?' => ['rally-car'],
         '(race|racing) cars?' => ['race-car', 'race-car-bend'],
         '(go-?)?karts?' => ['kart'],
@@ -104,7 +104,7 @@ final class SubjectWords
         'long jumpers?|triple jumpers?' => ['long-jumper'],
         'high jumpers?' => ['high-jumper'],
         'pole vaulters?' => ['pole-vaulter'],
-        '((javelin|discus|hammer) )?throwers?|shot putters?|javelin|discus' => ['thrower'],
+        '(javelin |discus |hammer )?throwers?|shot putters?|javelin|discus' => ['thrower'],
         'swimmers?' => ['swimmer-front', 'swimmer-side', 'swim-start'],
         'divers?' => ['diver', 'diver-surface'],
         'gymnasts?' => ['gymnast-tumble'],
@@ -116,11 +116,11 @@ final class SubjectWords
         'goalkeepers?|keepers?|goalies?' => ['goalkeeper-dive'],
         'rugby( players?)?' => ['rugby-run'],
         'handball( players?)?' => ['handball-jump'],
-        'tennis (players?|match)|tennis|badminton( players?)?|squash( players?)?|racket players?' => ['racket-player', 'tennis-serve'],
+        'tennis players?|tennis match|tennis|badminton( players?)?|squash( players?)?|racket players?' => ['racket-player', 'tennis-serve'],
         'basketball( players?)?' => ['basketball-dunk'],
         'volleyball( players?)?' => ['volleyball-spike'],
         '(cricket |fast )?bowlers?|cricketers?' => ['bowler'],
-        '(baseball |cricket )?batters?|batsm[ae]n' => ['batter'],
+        '(baseball |cricket )?batters?|batsman|batsmen' => ['batter'],
         'golfers?|golf' => ['golfer'],
         '(ice )?hockey( players?)?' => ['hockey-ice'],
         'skiers?' => ['skier-gate'],
@@ -185,4 +185,23 @@ final class SubjectWords
         'skier-gate' => '(through|at|round) (a|the) gates?', 'snowboarder-jump' => 'in the air|jumping', 'speed-skater' => 'skating', 'figure-skater' => 'jumping|spinning', 'surfer' => 'turning|riding', 'kite-surfer' => 'jumping|in the air', 'kayaker' => 'in white ?water|paddling', 'rower' => 'rowing', 'sailing-boat' => 'heeling|racing|sailing',
         'horse-gallop' => 'galloping|at the gallop|racing', 'horse-jump' => 'over (a|the) (fence|jump|hurdle|ditch)|jumping', 'horse-dressage' => 'trotting', 'horse-loose' => '(galloping |running )?(free|loose)', 'foal' => 'galloping( about)?|playing', 'polo-player' => 'striking|hitting', 'skateboarder' => 'in the air|jumping', 'kart' => 'racing', 'ski-jumper' => 'in flight|in the air', 'cross-country-skier' => 'skating|climbing', 'powerboat' => 'racing',
     ];
+
+    /**
+     * What else a subject is called, plainly, for whoever searches: “peregrine” for a falcon.
+     *
+     * @return list<string>
+     */
+    public static function alsoCalled(string $id): array
+    {
+        $called = [];
+        foreach (self::NAMES as $pattern => $ids) {
+            if (in_array($id, $ids, true)) {
+                // Of endings and spellings the first is enough.
+                $plain = (string) preg_replace(['~\\((\\w+)(?:\\|\\w+)*\\)(?!\\?)~', '~\\w\\?|\\[[^]]*\\]~', '~\\(([^()]*)\\)\\?~'], ['$1', '', ''], $pattern);
+                $called = [...$called, ...array_map(trim(...), explode('|', str_replace(['(', ')', '?'], '', $plain)))];
+            }
+        }
+
+        return array_values(array_unique(array_filter($called, static fn (string $word): bool => $word !== '')));
+    }
 }

@@ -4,8 +4,8 @@ import { type KeyboardEvent, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useRushes } from '../api/hooks';
 import { useKit } from '../api/kit';
+import { calledBy, finds } from '../parts/find';
 import { useDebounced } from '../parts/useDebounced';
-import { finds } from './find';
 
 type Hit = { key: string; kind: string; name: string; to: string };
 
@@ -22,9 +22,14 @@ function Found({ onClose }: { onClose: () => void }) {
   const subjects = useKit('subjects').data ?? [];
   const navigate = useNavigate();
 
-  const named = (items: { id: string; name: string }[], kind: string, to: string): Hit[] =>
+  const named = <T extends { id: string; name: string }>(
+    items: T[],
+    kind: string,
+    to: string,
+    text: (item: T) => string = (item) => item.name,
+  ): Hit[] =>
     items
-      .filter((item) => finds(words, item.name))
+      .filter((item) => finds(words, text(item)))
       .slice(0, MOST)
       .map(({ id, name }) => ({ key: `${kind} ${id}`, kind, name, to: `${to}/${id}` }));
   const hits: Hit[] =
@@ -36,7 +41,7 @@ function Found({ onClose }: { onClose: () => void }) {
             .map((rush) => ({ key: rush.id, kind: 'Rush', name: rush.name, to: `/rushes/${rush.id}` })),
           ...named(bodies, 'Body', '/kit/bodies'),
           ...named(lenses, 'Lens', '/kit/lenses'),
-          ...named(subjects, 'Subject', '/subjects'),
+          ...named(subjects, 'Subject', '/subjects', calledBy),
           {
             key: 'line',
             kind: 'New rush',

@@ -2,6 +2,7 @@ import { App, Select } from 'antd';
 import { useMemo } from 'react';
 import type { Rush } from '../../api/client';
 import { useFetchKit, useKit, useKitItem } from '../../api/kit';
+import { calledBy, finds } from '../../parts/find';
 
 /** The subject of a rush among those on the shelf, with its profile. */
 export function useSubjectOf(rush: Rush) {
@@ -16,10 +17,10 @@ type Props = { rush: Rush; onRush: (rush: Rush, merge: string) => void };
 export function SubjectPicker({ rush, onRush }: Props) {
   const { subjects, current, profile } = useSubjectOf(rush);
   const groups = useMemo(() => {
-    const groups = new Map<string, { value: string; label: string }[]>();
+    const groups = new Map<string, { value: string; label: string; called: string }[]>();
     for (const s of subjects.data ?? []) {
       const group = s.outline.group ?? 'Own';
-      groups.set(group, [...(groups.get(group) ?? []), { value: s.id, label: s.name }]);
+      groups.set(group, [...(groups.get(group) ?? []), { value: s.id, label: s.name, called: calledBy(s) }]);
     }
     return [...groups].map(([label, options]) => ({ label, options }));
   }, [subjects.data]);
@@ -31,7 +32,9 @@ export function SubjectPicker({ rush, onRush }: Props) {
         aria-label="Subject"
         className="wide"
         showSearch
-        optionFilterProp="label"
+        filterOption={(typed, option) =>
+          option !== undefined && 'called' in option && finds(typed, String(option.called))
+        }
         placeholder="Choose a subject"
         loading={subjects.isPending}
         options={groups}

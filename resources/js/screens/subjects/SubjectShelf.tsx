@@ -2,21 +2,14 @@ import { App, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { kitActions, type Listed, useKitAction } from '../../api/kit';
+import { calledBy, finds } from '../../parts/find';
 import { Silhouette } from '../../parts/Silhouette';
 import { UploadButton } from '../../parts/UploadButton';
 import { useNotTaken } from '../../parts/useUndo';
 
-/** Those whose name, group or kind has every word. */
+/** Those whose name, other names, group or kind has every word. */
 const matching = (subjects: Listed<'subjects'>[], search: string) =>
-  subjects.filter((s) =>
-    search
-      .trim()
-      .toLowerCase()
-      .split(/\s+/)
-      .every((word) =>
-        [s.name, s.outline.group, s.outline.subject?.kind].join(' ').toLowerCase().includes(word),
-      ),
-  );
+  subjects.filter((s) => finds(search, calledBy(s)));
 
 type Props = {
   subjects: Listed<'subjects'>[] | undefined;

@@ -11,3 +11,9 @@ export function finds(search: string, text: string): boolean {
   const there = stems(text);
   return stems(search).every((word) => there.some((other) => other.startsWith(word)));
 }
+
+type Called = { name: string; outline: { group?: string; also?: string[]; subject?: { kind?: string } } };
+
+/** All that a subject is found by. */
+export const calledBy = ({ name, outline }: Called) =>
+  [name, ...(outline.also ?? []), outline.group, outline.subject?.kind].join(' ');
