@@ -6,6 +6,7 @@ use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
 use RushHold\Kit\FocusMode;
+use RushHold\Kit\FocusRange;
 use RushHold\Kit\Kit;
 use RushHold\Kit\Lens;
 use RushHold\Kit\PointLayout;
@@ -100,4 +101,41 @@ it('carries an extender through focal length, openings and drive', function (): 
     expect($kit->focalMm())->toEqualWithDelta(560.0, 1e-9)->and($kit->widest())->toEqualWithDelta(5.6, 1e-9)->and($kit->smallest())->toEqualWithDelta(44.8, 1e-9)
         // The whole way from 4 m to infinity: image distance 1/(1/560 − 1/4000) less 560, in half a second.
         ->and($kit->driveMmPerS())->toEqualWithDelta((1 / (1 / 560 - 1 / 4000) - 560) / 0.5, 1e-6);
+});
+
+it('knows which areas choose for themselves, which stay where they are put, and that a pattern does neither', function (): void {
+    $choose = array_values(array_filter(Area::cases(), static fn (Area $a): bool => $a->picksForItself()));
+    $placed = array_values(array_filter(Area::cases(), static fn (Area $a): bool => $a->isPlaced()));
+    expect($choose)->toBe([Area::Column, Area::Band, Area::Block, Area::Side, Area::Whole])
+        ->and(array_values(array_filter(Area::cases(), static fn (Area $a): bool => ! in_array($a, [...$choose, ...$placed], true))))->toBe([Area::Follow]);
+});
+
+it('gives each area of a usual body the modes it goes with', function (): void {
+    $modes = static fn (Area $area): array => array_map(static fn (FocusMode $m): string => $m->value, AreaShape::usual($area)->modes);
+    expect(AreaShape::usual(Area::Speck)->allows(FocusMode::SingleThenRing))->toBeTrue()->and(AreaShape::usual(Area::Speck)->allows(FocusMode::Continuous))->toBeFalse()
+        ->and($modes(Area::Follow))->toBe(['continuous'])
+        ->and(AreaShape::usual(Area::Point)->allows(FocusMode::Single))->toBeTrue()->and(AreaShape::usual(Area::Point)->allows(FocusMode::AutoSwitch))->toBeTrue();
+});
+
+it('brings an area back to where the points are, on either side', function (): void {
+    $body = new Body(areas: [rectangle(0.1, 0.2)], points: new PointLayout(0.6, 0.5));
+    expect($body->reachable(Area::Point, [0.4, -0.4]))->toEqualWithDelta([0.25, -0.15], 1e-9)
+        ->and($body->reachable(Area::Point, [-0.4, 0.4]))->toEqualWithDelta([-0.25, 0.15], 1e-9)
+        ->and($body->reachable(Area::Point, [0.1, -0.1]))->toEqualWithDelta([0.1, -0.1], 1e-9)
+        ->and((new Body)->reachable(Area::Point, [0.4, -0.4]))->toBe([0.4, -0.4]);
+});
+
+it('has a range limit from near to far, either end in it, and none the wrong way round', function (): void {
+    $range = new FocusRange(5.0, 20.0);
+    expect([$range->contains(5.0), $range->contains(20.0), $range->contains(4.99), $range->contains(20.01)])->toBe([true, true, false, false])
+        ->and((new FocusRange(5.0, null))->contains(9999.0))->toBeTrue()
+        ->and(refusal(static fn () => new FocusRange(5.0, 5.0))->field)->toBe('focus.range_m')
+        ->and(refusal(static fn () => new FocusRange(0.04, null))->field)->toBe('focus.range_m[0]')
+        ->and(refusal(static fn () => new FocusRange(10000.1, null))->field)->toBe('focus.range_m[0]');
+    new FocusRange(0.05, 0.06);
+    new FocusRange(10000.0, null);
+});
+
+it('is a bare lens with a switch unless somebody says otherwise', function (): void {
+    expect((new Kit)->extender)->toBe(1.0)->and((new Lens)->manualSwitch)->toBeTrue();
 });
