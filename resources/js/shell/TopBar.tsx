@@ -57,7 +57,7 @@ export function TopBar({ children, actions }: { children?: ReactNode; actions?: 
   }
 
   return (
-    <header className="top-bar">
+    <header className={children ? 'top-bar of-a-page' : 'top-bar'}>
       <button
         type="button"
         className="skip"
