@@ -44,6 +44,7 @@ export function NumberField({ label, value, quantity, onChange, problem, hint, b
   // What is being typed; null while nobody is.
   const [typed, setTyped] = useState<string | null>(null);
   const [left, setLeft] = useState(true);
+  const before = useRef(value);
   const shown = value === null || !Number.isFinite(value) ? '' : shownIn(value, quantity, units);
   const read = typed === null ? null : readNumber(typed, quantity, units);
   // While one types nothing is wrong yet.
@@ -58,7 +59,9 @@ export function NumberField({ label, value, quantity, onChange, problem, hint, b
   const put = (text: string) => {
     setTyped(text);
     const next = readNumber(text, quantity, units);
-    if ('value' in next && next.value !== value) onChange(next.value);
+    // What was read on the way to something unreadable was not meant: the value is again what it was.
+    const meant = 'value' in next ? next.value : 'problem' in next ? before.current : null;
+    if (meant !== null && meant !== value) onChange(meant);
   };
   const step = (steps: number) => {
     const next = stepped(value ?? 0, quantity, scale.factor, scale.step, steps);
@@ -110,6 +113,7 @@ export function NumberField({ label, value, quantity, onChange, problem, hint, b
         suffix={<span className="unit">{scale.unit}</span>}
         onFocus={(event) => {
           setLeft(false);
+          before.current = value;
           event.target.select();
           onFocus?.();
         }}

@@ -68,6 +68,7 @@ describe('numbers as people write them', () => {
   it('says what it wanted where it cannot read', () => {
     for (const [typed, quantity] of [
       ['82 kg', 'length'],
+      ['52 k', 'length'],
       ['12 m', 'speed'],
       ['soon', 'time'],
       ['1/0', 'length'],

@@ -147,9 +147,7 @@ function amount(text: string): number | null {
     if (over === null || under === null || under === 0) return null;
     return (mixed[1] === '-' ? -1 : 1) * (Number(mixed[2] ?? 0) + over / under);
   }
-  const thousand = /^(.*\d)\s*k$/.exec(t);
-  const plain = plainNumber(thousand?.[1] ?? t);
-  return plain === null ? null : plain * (thousand ? 1000 : 1);
+  return plainNumber(t);
 }
 
 /** “82 ft”, “5 ft 6 in”, “6'2"”: each amount with its unit, added up; null where a unit is none of these. */
@@ -188,6 +186,10 @@ export function readNumber(typed: string, quantity: Quantity, units: Units): Rea
   while (/\d[ ']\d{3}(?!\d)/.test(text)) text = text.replace(/(\d)[ '](\d{3})(?!\d)/, '$1$2');
   const ornament = ornaments[quantity];
   if (ornament) text = text.replace(ornament, '').trim();
+  // Only sensitivities are said in thousands; elsewhere “52 k” is on its way to a unit.
+  const thousands = quantity === 'iso' ? /^(.*\d)\s*k$/.exec(text)?.[1] : undefined;
+  const many = thousands === undefined ? null : plainNumber(thousands);
+  if (many !== null) return { value: many * 1000 };
   if (text === '' || /^[+-]$/.test(text) || /[/⁄]$/.test(text)) return { half: true };
   const unready = /^[+-]?\d+[.,]$/.exec(text);
   if (unready) return { half: true };
