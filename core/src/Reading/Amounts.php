@@ -33,12 +33,12 @@ final class Amounts
         self::number($line, '(?<![\d.,])(?:with (?:a |the |my )?|and (?:a |the )?|[+x×] ?)?(?<n>1[.,]4|1[.,]7|2(?:[.,]0)?) ?[x×](?: ?(?:extender|converter|tele-?converter))?\b', 'kit.extender', static fn (float $v): Said => Said::of('read.extender', times: Quantity::exact($v)));
         self::zoom($line);
         self::number($line, '(?:(?:with|on) (?:a |an |the |my )?|at )?(?<n>[0-9]{2,4}) ?mm\b(?: ?f ?/? ?[0-9]+(?:[.,][0-9])?)?(?: (?:lens|prime))?', 'kit.focal_mm', static fn (float $v): Said => Said::of('read.focal', mm: Quantity::millimetres($v)));
-        self::each($line, self::LENGTHS, self::BACKGROUNDS.' (?:is |about )?%s ?%s behind(?: it| him| her| them)?', 'behind_m', static fn (float $v): Said => Said::of('read.behind', metres: Quantity::length($v)));
-        self::each($line, self::LENGTHS, '(?:the )?background (?:is |at |about )*%s ?%s(?: (?:away|off|out))?', 'scene.background_m', static fn (float $v): Said => Said::of('read.background', metres: Quantity::length($v)));
-        self::each($line, self::LENGTHS, '%s ?%s (?:radius|bend)', 'path.bend_radius_m', static fn (float $v): Said => Said::of('read.bend', metres: Quantity::length($v)));
-        self::each($line, [self::SECONDS => 1.0], '(?:with )?%s ?%s(?:’|\')?(?: of)? (?:warning|notice)', 'path.notice_s', static fn (float $v): Said => Said::of('read.notice', seconds: Quantity::seconds($v)));
-        self::each($line, [self::SECONDS => 1.0], '(?:for|over|lasting|lasts|takes) (?:about )?%s ?%s', 'path.seconds', static fn (float $v): Said => Said::of('read.lasts', seconds: Quantity::seconds($v)));
-        self::each($line, self::LENGTHS, '(?:distance |range )?(?:of |at |from |is )*(?:about |some |roughly |around )?%s ?%s(?: (?:away|off|out|distance|from (?:me|us|here)))?', 'path.start_m', static fn (float $v): Said => Said::of('read.start', metres: Quantity::length($v)));
+        self::each($line, self::LENGTHS, self::BACKGROUNDS.' (?:is |about )?%s[ -]?%s behind(?: it| him| her| them)?', 'behind_m', static fn (float $v): Said => Said::of('read.behind', metres: Quantity::length($v)));
+        self::each($line, self::LENGTHS, '(?:the )?background (?:is |at |about )*%s[ -]?%s(?: (?:away|off|out))?', 'scene.background_m', static fn (float $v): Said => Said::of('read.background', metres: Quantity::length($v)));
+        self::each($line, self::LENGTHS, '%s[ -]?%s (?:radius|bend)', 'path.bend_radius_m', static fn (float $v): Said => Said::of('read.bend', metres: Quantity::length($v)));
+        self::each($line, [self::SECONDS => 1.0], '(?:with )?%s[ -]?%s(?:’|\')?(?: of)? (?:warning|notice)', 'path.notice_s', static fn (float $v): Said => Said::of('read.notice', seconds: Quantity::seconds($v)));
+        self::each($line, [self::SECONDS => 1.0], '(?:for|over|lasting|lasts|takes) (?:about )?%s[ -]?%s', 'path.seconds', static fn (float $v): Said => Said::of('read.lasts', seconds: Quantity::seconds($v)));
+        self::each($line, self::LENGTHS, '(?:distance |range )?(?:of |at |from |is )*(?:about |some |roughly |around )?%s[ -]?%s(?: (?:away|off|out|distance|from (?:me|us|here)))?', 'path.start_m', static fn (float $v): Said => Said::of('read.start', metres: Quantity::length($v)));
         self::clock($line);
     }
 
@@ -51,7 +51,7 @@ final class Amounts
         $words = implode('|', array_map(static fn (string $w): string => "\\b$w\\b", array_keys(self::WORDS)));
         $number = "(?<![\\d.,])(?<n>[0-9]+(?: [0-9]{3})*(?:[.,][0-9]+)?|$words)";
         foreach ($units as $unit => $factor) {
-            $found = $line->find(sprintf(str_replace('%s ?', '%s[ -]?', $pattern), $number, "(?:$unit)"));
+            $found = $line->find(sprintf($pattern, $number, "(?:$unit)"));
             if ($found !== null) {
                 [$text, $at, $groups] = $found;
                 $value = self::value($groups['n']) * $factor;

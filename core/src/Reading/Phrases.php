@@ -86,7 +86,7 @@ final class Phrases
             'quarter(?:ing|s) (?:towards?|in|to) '.self::ME.'|quarter(?:ing|s) (?:towards|in)|diagonally|at an angle|obliquely' => $heading(35.0, 'quarter'),
             '(?:(?:comes?|coming|came|running|runs|straight|right|directly|flying|swimming|walking|riding) )*(?:to|towards?|at) '.self::ME.'|(?:straight )?head[- ]?on|(?:comes?|coming|flying|swooping) in(?: straight)?|incoming|inbound|approaching' => $heading(0.0, 'towards'),
             '(?:going|running|flying|heading|swimming|walking|riding|moving|straight) (?:straight )?away|away from '.self::ME => $heading(180.0, 'away'),
-            '(?:from )?(?:the )?right to (?:the )?left|(?:going |flying |running )?(?:to the|from right|leftwards?)(?: left)?(?<= left|wards|ward)' => $heading(-90.0, 'left'),
+            '(?:from )?(?:the )?right to (?:the )?left|to the left|leftwards?' => $heading(-90.0, 'left'),
             '(?:from )?(?:the )?left to (?:the )?right|to the right|rightwards?' => $heading(90.0, 'right'),
             // How it comes and how often.
             '(?:and )?(?:again and again|again every lap|every lap|each lap|lap after lap|every time round|repeatedly|over and over|again every time|the same way each time|comes? (?:round|back) (?:again|each time))' => [['path.repeats', true, Said::of('read.repeats')]],

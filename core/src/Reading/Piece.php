@@ -17,9 +17,4 @@ final readonly class Piece
     public function __construct(public string $text, public int $at, public string $field, public mixed $value, public ?Said $says = null)
     {
     }
-
-    public function meaning(mixed $value, Said $says): self
-    {
-        return new self($this->text, $this->at, $this->field, $value, $says);
-    }
 }
