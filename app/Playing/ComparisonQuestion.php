@@ -58,6 +58,6 @@ final readonly class ComparisonQuestion implements Question
         $trace = new Trace;
         (new Simulator($plan->situation))->run($plan->hold, 1, self::SEED, $this->run, $trace);
 
-        return ['hold' => HoldDocument::write($plan->hold), ...OutcomeDocument::figures($outcome), 'trace' => RankingDocument::trace($trace, $this->run)];
+        return ['hold' => HoldDocument::write($plan->hold), ...OutcomeDocument::figures($outcome), 'trace' => RankingDocument::trace($trace, $this->run, $plan)];
     }
 }

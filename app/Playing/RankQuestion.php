@@ -35,6 +35,6 @@ final readonly class RankQuestion implements Question
         $trace = new Trace;
         (new Simulator($ranking->plan->situation))->run($ranking->best->hold, 1, self::SEED, $run, $trace);
 
-        return json_encode([...RankingDocument::write($ranking, $this->units), 'trace' => RankingDocument::trace($trace, $run)], JSON_THROW_ON_ERROR);
+        return json_encode([...RankingDocument::write($ranking, $this->units), 'trace' => RankingDocument::trace($trace, $run, $ranking->plan)], JSON_THROW_ON_ERROR);
     }
 }

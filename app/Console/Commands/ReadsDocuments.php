@@ -8,6 +8,7 @@ use App\Documents\DocumentGate;
 use RushHold\Refused;
 use RushHold\Units;
 use RushHold\Words\Words;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** Exit codes and input of the commands that work on documents. */
 trait ReadsDocuments
@@ -37,7 +38,13 @@ trait ReadsDocuments
         return $value === false ? throw Refused::because("--$option", 'option', name: "--$option", min: $min, max: $max) : $value;
     }
 
-    /** @param  callable(): array<string, mixed>  $work */
+    /** Whether to print a page to be read: somebody sits at a terminal and did not ask for JSON, or asked for the page. */
+    private function asPage(): bool
+    {
+        return $this->option('page') === true || $this->option('json') !== true && stream_isatty(STDOUT);
+    }
+
+    /** @param  callable(): (array<string, mixed>|string)  $work  a document, or a page of text */
     private function answer(callable $work): int
     {
         try {
@@ -51,7 +58,7 @@ trait ReadsDocuments
 
             return self::REFUSED;
         }
-        $this->line((string) json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION));
+        $this->output->write(is_string($answer) ? $answer : (string) json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION)."\n", false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

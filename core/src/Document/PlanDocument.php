@@ -6,18 +6,22 @@ namespace RushHold\Document;
 
 use RushHold\Blur\BlurParts;
 use RushHold\Blur\Verdict;
+use RushHold\Hold\Setting;
 use RushHold\Hold\Term;
 use RushHold\Light\LightDirection;
 use RushHold\Optics\Diffraction;
 use RushHold\Optics\StopScale;
 use RushHold\Planning\Alternative;
 use RushHold\Planning\Change;
+use RushHold\Planning\FrameBlur;
+use RushHold\Planning\Importance;
 use RushHold\Planning\LaneFrame;
 use RushHold\Planning\LaneSample;
 use RushHold\Planning\Line;
 use RushHold\Planning\Margin;
 use RushHold\Planning\Misfit;
 use RushHold\Planning\Plan;
+use RushHold\Planning\Softness;
 use RushHold\Planning\Solve\FolkFloor;
 use RushHold\Planning\Standing;
 use RushHold\Said;
@@ -41,6 +45,7 @@ final class PlanDocument
             'format' => self::FORMAT,
             'best' => ['hold' => $hold],
             'lines' => array_map(static fn (Line $line): array => self::line($line, $words, $plan), $plan->lines),
+            'important' => self::important(Importance::of($plan->lines, $plan->hold)),
             'margins' => [
                 'subject_blur_um' => round($plan->blur->subjectUm, 2),
                 'limb_blur_um' => round($plan->limbBlurUm, 2),
@@ -65,7 +70,7 @@ final class PlanDocument
             'frame' => self::frame($plan),
             'lane' => [
                 'seconds' => $plan->situation->rush->path->seconds,
-                'samples' => array_map(self::sample(...), $plan->lane->samples),
+                'samples' => self::samples($plan),
                 'frames' => array_map(self::shot(...), $plan->lane->frames),
             ],
         ];
@@ -78,11 +83,13 @@ final class PlanDocument
 
         return [
             'setting' => $line->setting->value,
+            'group' => $line->setting->group(),
             'name' => Words::label($line->setting),
             'value' => $line->value,
             'label' => $values->of($line->setting, $line->value),
             'reason' => $words->say($line->reason),
             'pinned' => $line->pinned,
+            'idle' => $line->setting->isIdleIn($plan->hold),
             ...self::own($line, $plan),
             'margin' => $line->margin === null ? null : self::margin($line->margin, $words),
             'alternatives' => array_map(static fn (Alternative $a): array => [
@@ -198,6 +205,28 @@ final class PlanDocument
             'subject_share' => [round($s->widthInFrame, 4), round($s->heightInFrame, 4)],
             'aim_px' => round($s->aimPixels),
         ];
+    }
+
+    /**
+     * @param  list<Setting>  $settings
+     * @return list<string>
+     */
+    public static function important(array $settings): array
+    {
+        return array_map(static fn (Setting $setting): string => $setting->value, $settings);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function samples(Plan $plan): array
+    {
+        $softness = new Softness($plan->situation, $plan->hold);
+        $blurs = new FrameBlur($plan->situation, $plan->hold, $plan->air);
+
+        return array_map(static fn (LaneSample $sample): array => [
+            ...self::sample($sample),
+            'smear_um' => round($blurs->at($sample->point, $sample->focusM)->subjectUm, 1),
+            'discs' => $softness->at($sample->focusM, $sample->point->distanceM),
+        ], $plan->lane->samples);
     }
 
     /** @return array<string, float|null> */

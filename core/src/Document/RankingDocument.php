@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Focus\Trace;
+use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
+use RushHold\Hold\Setting;
 use RushHold\Planning\Candidate;
 use RushHold\Planning\Chance;
 use RushHold\Planning\Counterfactual;
 use RushHold\Planning\Equals;
+use RushHold\Planning\Importance;
+use RushHold\Planning\Plan;
 use RushHold\Planning\Ranking;
 use RushHold\Planning\SchoolResult;
-use RushHold\Planning\Standing;
+use RushHold\Planning\Softness;
 use RushHold\Planning\WhatIf;
 use RushHold\Quantity;
 use RushHold\Said;
@@ -25,6 +29,10 @@ final class RankingDocument
 {
     /** Set-ups shown of each technique, area and detection: the best response of each. */
     private const SHOWN = 24;
+
+    /** What is said of a set-up where it differs from the best; distances and ISO follow from these. */
+    private const TOLD = [Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins,
+        Setting::Shutter, Setting::Aperture, Setting::Stabiliser, Setting::Support];
 
     /** @return array<string, mixed> */
     public static function write(Ranking $ranking, Units $units = Units::Metric): array
@@ -48,17 +56,18 @@ final class RankingDocument
         $alike = Equals::alike($shown, $ranking->best);
 
         return [
+            'important' => PlanDocument::important(Importance::of($ranking->plan->lines, $ranking->best->hold, $ranking->why)),
             'tried' => count($ranking->candidates),
             'played_less' => $ranking->reduced ? $words->say(self::playedLess($ranking)) : null,
             'ties' => count($alike) > 1 ? $words->say(Said::of('ranking.ties', many: Quantity::count(count($alike)))) : null,
             'ranking' => [
-                ...array_map(static fn (Candidate $c): array => [...self::candidate($c, $ranking->standing), 'alike' => true], $alike),
-                ...array_map(static fn (Candidate $c): array => self::candidate($c, $ranking->standing), array_values(array_filter($shown, static fn (Candidate $c): bool => ! in_array($c, $alike, true)))),
+                ...array_map(static fn (Candidate $c): array => [...self::candidate($c, $ranking, $words), 'alike' => true], $alike),
+                ...array_map(static fn (Candidate $c): array => self::candidate($c, $ranking, $words), array_values(array_filter($shown, static fn (Candidate $c): bool => ! in_array($c, $alike, true)))),
                 ...array_map(static fn (array $out): array => [
                     'hold' => HoldDocument::settings(PartialHold::nothing()->with($out['setting'], $out['value'])), 'keeper_rate' => 0.0, 'rejected_because' => $words->say($out['because']),
                 ], $ranking->ruledOut),
             ],
-            ...($ranking->fewestChanges === null ? [] : ['fewest_changes' => self::candidate($ranking->fewestChanges, $ranking->standing)]),
+            ...($ranking->fewestChanges === null ? [] : ['fewest_changes' => self::candidate($ranking->fewestChanges, $ranking, $words)]),
             'why' => array_map(static fn (Counterfactual $w): array => [
                 'setting' => $w->setting->value, 'from' => $w->setting->kind()->write($w->from), 'to' => $w->setting->kind()->write($w->to),
                 'keeper_rate_change' => round($w->change, 4), 'standard_error' => round($w->standardError, 4),
@@ -66,6 +75,7 @@ final class RankingDocument
             ], $ranking->why),
             'what_if' => array_map(static fn (WhatIf $w): array => [
                 'change' => $w->change, 'sentence' => $words->say($w->sentence), 'keeper_rate_change' => round($w->gain, 4), 'standard_error' => round($w->standardError, 4),
+                'against' => $w->against?->value,
                 'helps' => $w->gain > 0 && (new Chance($w->gain, $w->standardError, $frames))->matters(),
             ], $ranking->whatIfs),
             'by_school' => array_map(static fn (SchoolResult $s): array => [
@@ -84,17 +94,40 @@ final class RankingDocument
         return $tried < $ranking->possible ? Said::of('ranking.fewer', tried: Quantity::count($tried, 6), possible: Quantity::count($ranking->possible, 6)) : Said::of('ranking.less');
     }
 
-    /** @return array<string, mixed> */
-    public static function trace(Trace $trace, int $run): array
+    /**
+     * @param  Plan  $plan  of the hold that was played
+     * @return array<string, mixed>
+     */
+    public static function trace(Trace $trace, int $run, Plan $plan): array
     {
-        return ['run' => $run, 'steps' => $trace->steps, 'frames' => $trace->frames];
+        $softness = new Softness($plan->situation, $plan->hold);
+
+        return ['run' => $run, 'steps' => array_map(static fn (array $step): array => [...$step, 'discs' => $softness->at($step['focus_m'], $step['distance_m'])], $trace->steps), 'frames' => $trace->frames];
     }
 
     /** @return array<string, mixed> */
-    private static function candidate(Candidate $candidate, ?Standing $standing): array
+    private static function candidate(Candidate $candidate, Ranking $ranking, Words $words): array
     {
+        $standing = $ranking->standing;
+        [$cost, $error] = $candidate === $ranking->best ? [0.0, 0.0] : $ranking->best->outcome->minus($candidate->outcome);
+
         return ['hold' => HoldDocument::write($candidate->hold), ...OutcomeDocument::figures($candidate->outcome),
+            'cost' => round($cost, 4), 'matters' => (new Chance($cost, $error, $ranking->best->outcome->frames))->matters(),
+            'unlike' => self::unlike($candidate->hold, $ranking->best->hold, $words),
             ...($standing === null ? [] : ['changes' => count($standing->changesTo($candidate->hold))])];
+    }
+
+    /**
+     * What a set-up does otherwise than the best, of what counts in it.
+     *
+     * @return list<array{setting: string, name: string, label: string}>
+     */
+    private static function unlike(Hold $hold, Hold $best, Words $words): array
+    {
+        $values = new Values($words);
+        $told = array_filter(self::TOLD, static fn (Setting $s): bool => $s->in($hold) != $s->in($best) && ! $s->isIdleIn($hold));
+
+        return array_map(static fn (Setting $s): array => ['setting' => $s->value, 'name' => Words::label($s), 'label' => $values->of($s, $s->in($hold))], array_values($told));
     }
 
     /**

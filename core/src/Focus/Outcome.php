@@ -70,6 +70,18 @@ final readonly class Outcome
         return [$mean, sqrt(max(0.0, $square / $count - $mean * $mean) / ($count - 1))];
     }
 
+    /** What the other saves most frames from that are lost here; null where nothing is lost here. */
+    public function saved(self $other): ?LossCause
+    {
+        $saved = [];
+        foreach ($this->losses as $cause => $share) {
+            $saved[$cause] = $share - ($other->losses[$cause] ?? 0.0);
+        }
+        arsort($saved);
+
+        return $saved === [] ? null : LossCause::from((string) array_key_first($saved));
+    }
+
     /**
      * @param  list<float>  $rates  keeper rate of each run
      * @param  array<string, float>  $losses

@@ -103,6 +103,16 @@ enum Setting: string implements Labelled
             self::Drive, self::Stabiliser, self::Shutter, self::Aperture, self::Iso];
     }
 
+    /** Where it is found among the others: focus, exposure or shooting. */
+    public function group(): string
+    {
+        return match ($this) {
+            self::Shutter, self::Aperture, self::Iso => 'exposure',
+            self::Support, self::Drive, self::Stabiliser => 'shooting',
+            default => 'focus',
+        };
+    }
+
     /** Whether it does nothing in this hold. */
     public function isIdleIn(Hold $hold): bool
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use Closure;
-use RushHold\Focus\LossCause;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Play;
 use RushHold\Hold\Hold;
@@ -53,20 +52,8 @@ final readonly class Counterfactuals
         return Asked::by(($this->play)($this->s, $changed), function (Outcome $outcome) use ($setting, $changed): Counterfactual {
             [$lost, $error] = $this->winner->outcome->minus($outcome);
 
-            return new Counterfactual($setting, $setting->in($this->hold), $setting->in($changed), -$lost, $error, $lost > 0 ? $this->moreOf($outcome) : null);
+            return new Counterfactual($setting, $setting->in($this->hold), $setting->in($changed), -$lost, $error, $lost > 0 ? $outcome->saved($this->winner->outcome) : null);
         });
-    }
-
-    /** What a changed winner loses more frames to than the winner does. */
-    private function moreOf(Outcome $outcome): ?LossCause
-    {
-        $more = [];
-        foreach ($outcome->losses as $cause => $share) {
-            $more[$cause] = $share - ($this->winner->outcome->losses[$cause] ?? 0.0);
-        }
-        arsort($more);
-
-        return $more === [] ? null : LossCause::from((string) array_key_first($more));
     }
 
     /** @return list<array{Setting, Hold}> */

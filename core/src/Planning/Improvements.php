@@ -53,7 +53,7 @@ final readonly class Improvements
                 $asked[] = Asked::by(($this->play)($plan->situation, $plan->hold), function (Outcome $outcome) use ($change, $sentence): WhatIf {
                     [$gain, $error] = $outcome->minus($this->winner->outcome);
 
-                    return new WhatIf($change, $sentence, $gain, $error);
+                    return new WhatIf($change, $sentence, $gain, $error, $this->winner->outcome->saved($outcome));
                 });
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use RushHold\Focus\LossCause;
 use RushHold\Said;
 
 /** One thing about the situation changed, everything solved and played again. */
@@ -15,6 +16,8 @@ final readonly class WhatIf
         /** Of the keeper rate. */
         public float $gain,
         public float $standardError,
+        /** What it saves most frames from; null where it saves none. */
+        public ?LossCause $against = null,
     ) {
     }
 }
