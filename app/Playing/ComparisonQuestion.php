@@ -24,7 +24,8 @@ use RushHold\Words\Words;
 /** Two holds for a rush, played on the same chances. */
 final readonly class ComparisonQuestion implements Question
 {
-    private const RUNS = 200;
+    /** How often each is played unless it is said. */
+    public const RUNS = 200;
 
     private const SEED = 1;
 
@@ -32,9 +33,10 @@ final readonly class ComparisonQuestion implements Question
 
     /**
      * @param  array{PartialHold, PartialHold}  $sides
+     * @param  array{int, int}  $runs  how often each is played
      * @param  int  $run  which run to show of both
      */
-    public function __construct(Rush $rush, private array $sides, private int $run)
+    public function __construct(Rush $rush, private array $sides, private array $runs, private int $run)
     {
         $this->rush = $rush->with(name: '');
     }
@@ -42,8 +44,8 @@ final readonly class ComparisonQuestion implements Question
     public function answer(Stage $stage): string
     {
         $plans = array_map(fn (PartialHold $pins): Plan => Chooser::standard()->choose($this->rush, $pins), $this->sides);
-        $runs = Effort::runsWithin(intdiv(Effort::MOST_STEPS, 2), $plans[0]->situation, self::RUNS);
-        $outcomes = $stage->play(array_map(static fn (Plan $plan): Play => new Play($plan->situation, $plan->hold, $runs, self::SEED), $plans));
+        $outcomes = $stage->play(array_map(static fn (Plan $plan, int $runs): Play => new Play($plan->situation, $plan->hold,
+            Effort::runsWithin(intdiv(Effort::MOST_STEPS, 2), $plan->situation, $runs), self::SEED), $plans, $this->runs));
         $stage->reached(1.0);
         [$difference, $error] = $outcomes[1]->minus($outcomes[0]);
 

@@ -43,6 +43,8 @@ final class ComparisonController extends Controller
         $rush = RushDocument::read($request->input('rush'))->rush;
         [$first, $second] = array_map(static fn (mixed $document): PartialHold => HoldDocument::read($document)->fitting($rush->kit), array_values((array) $request->input('holds')));
 
-        return $questions->ask($request, new ComparisonQuestion($rush, [$first, $second], $request->integer('run')));
+        [$often, $oftenSecond] = array_map(intval(...), array_values((array) $request->input('runs', [ComparisonQuestion::RUNS, ComparisonQuestion::RUNS])));
+
+        return $questions->ask($request, new ComparisonQuestion($rush, [$first, $second], [$often, $oftenSecond], $request->integer('run')));
     }
 }

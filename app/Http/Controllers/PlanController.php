@@ -26,7 +26,8 @@ final class PlanController extends Controller
         // Nothing is kept here, and the core refuses whatever cannot be meant: no need for the schemas' last word.
         $rush = RushDocument::read($request->input('rush'))->rush;
         $pins = HoldDocument::read($request->input('pins') ?? [])->fitting($rush->kit);
-        $plan = Chooser::standard()->choose($rush, $pins);
+        $played = $request->input('played');
+        $plan = is_array($played) && $played !== [] ? Chooser::standard()->carrying($rush, $pins, HoldDocument::read($played)) : Chooser::standard()->choose($rush, $pins);
 
         return response()->json(PlanDocument::write($plan, $request->enum('units', Units::class) ?? Units::Metric, $request->standing()));
     }

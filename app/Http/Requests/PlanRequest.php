@@ -14,6 +14,7 @@ use RushHold\Units;
 #[OA\Schema(schema: 'PlanRequest', required: ['rush'], properties: [
     new OA\Property(property: 'rush', ref: '#/components/schemas/Rush'),
     new OA\Property(property: 'pins', ref: '#/components/schemas/Hold', description: 'Settings to keep; the rest is solved around them'),
+    new OA\Property(property: 'played', ref: '#/components/schemas/Hold', description: 'What won when the set-ups were last played: its focus settings stay until they are played again; for /api/plan'),
     new OA\Property(property: 'standing', ref: '#/components/schemas/Hold', description: 'How the camera stands now, as far as it is known; may carry manual_switch', nullable: true),
     new OA\Property(property: 'window', type: 'string', description: 'Names the asking window, so that its newer questions stop older ones', maxLength: 40),
     new OA\Property(property: 'turn', type: 'integer', description: 'Number of the question in its window'),
@@ -35,6 +36,7 @@ final class PlanRequest extends FormRequest
         return [
             'rush' => ['required', 'array'],
             'pins' => ['nullable', 'array'],
+            'played' => ['nullable', 'array'],
             'standing' => ['nullable', 'array'],
             'units' => [Rule::enum(Units::class)],
             'window' => ['string', 'max:40'],

@@ -79,12 +79,19 @@ final class RankingDocument
                 'helps' => $w->gain > 0 && (new Chance($w->gain, $w->standardError, $frames))->matters(),
             ], $ranking->whatIfs),
             'by_school' => array_map(static fn (SchoolResult $s): array => [
-                'school' => $s->school, 'side' => $s->side, 'keeper_rate' => round($s->best->outcome->keeperRate, 4),
-                'keepers' => round($s->best->outcome->keepers()['mean'], 2), 'cost' => round($s->cost, 4), 'standard_error' => round($s->standardError, 4),
+                // Told from the best on the same chances, so that all sides and the best agree.
+                'school' => $s->school, 'side' => $s->side, 'keeper_rate' => round(self::against($ranking->best, $s->cost), 4),
+                'keepers' => round(self::against($ranking->best, $s->cost) * $frames, 2), 'cost' => round($s->cost, 4), 'standard_error' => round($s->standardError, 4),
                 'matters' => (new Chance($s->cost, $s->standardError, $frames))->matters(),
                 'hold' => HoldDocument::write($s->best->hold),
             ], $ranking->bySchool),
         ];
+    }
+
+    /** The keeper rate of what keeps so much less than the best. */
+    private static function against(Candidate $best, float $cost): float
+    {
+        return max(0.0, min(1.0, $best->outcome->keeperRate - $cost));
     }
 
     private static function playedLess(Ranking $ranking): Said

@@ -16,6 +16,7 @@ use RushHold\Kit\Wins;
 use RushHold\Light\Shimmer;
 use RushHold\Planning\Solve\DistanceSolver;
 use RushHold\Planning\Solve\ExposureSolver;
+use RushHold\Refused;
 use RushHold\Rush\Rush;
 use RushHold\Said;
 use RushHold\Situation\Situation;
@@ -26,6 +27,9 @@ final readonly class Chooser
     public function __construct(private RuleBook $rules)
     {
     }
+
+    /** What playing decides better than the rules. */
+    private const CARRIED = [Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::Stabiliser];
 
     public static function standard(): self
     {
@@ -94,6 +98,24 @@ final readonly class Chooser
             misfits: [...$exposure->misfits, ...Misfits::of($situation, $hold, $lane)],
             cautions: Cautions::for($situation),
         );
+    }
+
+    /**
+     * The rush changed a little: solved again with what focuses left as playing chose it, until it is played again.
+     * What the kit no longer has is chosen anew.
+     */
+    public function carrying(Rush $rush, PartialHold $pins, PartialHold $played): Plan
+    {
+        $byRules = $this->choose($rush, $pins);
+        try {
+            $kept = $played->only(...self::CARRIED)->fitting($rush->kit);
+            $plan = $this->choose($rush, $kept->and($pins));
+        } catch (Refused) {
+            return $byRules;
+        }
+        $carried = Said::of('line.carried');
+
+        return $plan->pinnedAs($pins, $byRules, array_combine(array_map(static fn (Setting $s): string => $s->value, $kept->settings()), array_fill(0, count($kept->settings()), $carried)));
     }
 
     private function decide(Setting $setting, Situation $s, Choices $c): Judgement

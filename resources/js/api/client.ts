@@ -47,6 +47,11 @@ export class Refusal extends Error {
   ) {
     super(message);
   }
+
+  /** Whether the way on is to sign in again. */
+  get signedOut(): boolean {
+    return this.status === 401 || this.status === 419;
+  }
 }
 
 const csrf: Middleware = {
@@ -88,8 +93,8 @@ function refusal(status: number, said: unknown): Refusal {
   const field = problem.errors ? (Object.keys(problem.errors)[0] ?? null) : null;
   const first = field ? problem.errors?.[field]?.[0] : undefined;
   return new Refusal(
-    status === 419
-      ? 'You were away for long and are signed out. Open this page again to sign in.'
+    status === 419 || status === 401
+      ? 'You are no longer signed in. What you entered stays in this browser.'
       : (first ?? problem.message ?? 'Something went wrong on the server. Try again in a moment.'),
     status,
     field,

@@ -70,11 +70,15 @@ export function usePlan(
   pins: Hold,
   units: 'metric' | 'imperial',
   standing: Hold | null,
+  /** What won when the set-ups were last played; it stays until they have been played again. */
+  played: Hold | undefined,
 ) {
   return useQuery<Plan, Refusal>({
-    queryKey: ['plan', rush, pins, units, standing],
-    queryFn: ({ signal }) =>
-      take(client.POST('/api/plan', { body: { rush: rush as Rush, pins, units, standing }, signal })),
+    queryKey: ['plan', rush, pins, units, standing, played],
+    queryFn: ({ signal }) => {
+      const body = { rush: rush as Rush, pins, units, standing, ...(played ? { played } : {}) };
+      return take(client.POST('/api/plan', { body, signal }));
+    },
     enabled: rush !== undefined,
     placeholderData: keepPreviousData,
     staleTime: 300_000,
@@ -121,11 +125,11 @@ export function useProgress(of: AskingWindow = ranking) {
 }
 
 /** Two holds played on the same chances. */
-export function useComparison(rush: Rush, holds: [Hold, Hold] | null, run: number) {
+export function useComparison(rush: Rush, holds: [Hold, Hold] | null, runs: [number, number], run: number) {
   return useQuery({
-    queryKey: ['compare', rush, holds, run],
+    queryKey: ['compare', rush, holds, runs, run],
     queryFn: ({ signal }) =>
-      take(client.POST('/api/compare', { body: { rush, holds: holds as Hold[], run }, signal })),
+      take(client.POST('/api/compare', { body: { rush, holds: holds as Hold[], runs, run }, signal })),
     enabled: holds !== null && !holds.includes(null as never),
     placeholderData: keepPreviousData,
     retry: false,

@@ -951,6 +951,12 @@ export interface components {
                 aim_y: number;
                 seen: string;
                 hidden: boolean;
+                /** @description Diameters of the discs that points of the subject, of what is behind it and of what stands in front are drawn as (µm on the sensor) */
+                discs: {
+                    subject_um: number;
+                    background_um: number;
+                    front_um: number;
+                };
             }[];
             frames: {
                 t: number;
@@ -1063,6 +1069,11 @@ export interface components {
             };
             lines: {
                 setting: string;
+                /**
+                 * @description Group
+                 * @enum {string}
+                 */
+                group: "focus" | "exposure" | "shooting";
                 name: string;
                 /** @description As documents spell it */
                 value: unknown;
@@ -1096,7 +1107,11 @@ export interface components {
                 } | null;
                 /** @description Key of a word that is missing */
                 ask: string | null;
+                /** @description Does nothing in this hold */
+                idle: boolean;
             }[];
+            /** @description Settings that most rests on here, up to three, the first most */
+            important: string[];
             margins: {
                 subject_blur_um: number;
                 limb_blur_um: number;
@@ -1198,6 +1213,14 @@ export interface components {
                     across_mps: number;
                     up_mps: number;
                     mm_per_m: number;
+                    /** @description How far the subject moves on the sensor while the shutter is open (µm) */
+                    smear_um: number;
+                    /** @description Diameters of the discs that points of the subject, of what is behind it and of what stands in front are drawn as (µm on the sensor) */
+                    discs: {
+                        subject_um: number;
+                        background_um: number;
+                        front_um: number;
+                    };
                 }[];
                 frames: {
                     t: number;
@@ -1238,6 +1261,16 @@ export interface components {
                 rejected_because?: string;
                 /** @description Settings to change from how the camera stands */
                 changes?: number;
+                /** @description Share of the frames it keeps less than the first */
+                cost?: number;
+                /** @description Whether that is more than chance may be */
+                matters?: boolean;
+                /** @description What it does otherwise than the first */
+                unlike?: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                }[];
             }[];
             why?: {
                 setting: string;
@@ -1269,6 +1302,8 @@ export interface components {
                 standard_error: number;
                 /** @description Whether it brings more than chance may */
                 helps: boolean;
+                /** @description What it saves most frames from */
+                against: string | null;
             }[];
             /** @description What has to be changed from how the camera stands, what would spoil the rush first */
             changes?: {
@@ -1299,6 +1334,16 @@ export interface components {
                 rejected_because?: string;
                 /** @description Settings to change from how the camera stands */
                 changes?: number;
+                /** @description Share of the frames it keeps less than the first */
+                cost?: number;
+                /** @description Whether that is more than chance may be */
+                matters?: boolean;
+                /** @description What it does otherwise than the first */
+                unlike?: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                }[];
             };
         };
         /**
@@ -1921,6 +1966,8 @@ export interface components {
         ComparisonRequest: {
             rush: components["schemas"]["Rush"];
             holds: components["schemas"]["Hold"][];
+            /** @description How often each is played; as often as in a ranking gives the figures of that ranking */
+            runs?: number[];
             /** @description Names the asking window, so that its newer questions stop older ones */
             window?: string;
             /** @description Number of the question in its window */
@@ -1932,6 +1979,8 @@ export interface components {
             rush: components["schemas"]["Rush"];
             /** @description Settings to keep; the rest is solved around them */
             pins?: components["schemas"]["Hold"];
+            /** @description What won when the set-ups were last played: its focus settings stay until they are played again; for /api/plan */
+            played?: components["schemas"]["Hold"];
             standing?: components["schemas"]["Hold"] | null;
             /** @description Names the asking window, so that its newer questions stop older ones */
             window?: string;

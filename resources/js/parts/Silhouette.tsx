@@ -72,9 +72,28 @@ const shapes: Record<string, number> = {
   plain: 1,
 };
 
+/** A build may be so much slimmer or stouter than the outline was drawn. */
+const BUILD = 0.15;
+
+const wideOf = (figure: string) => shapes[figure] ?? 1.6;
+
+/**
+ * How large an outline is drawn for a subject so that it is not stretched: as tall as what stands upright is, as long
+ * as what lies is, and its build a little to either side.
+ *
+ * @returns width and height in the unit of length and height
+ */
+export function fitted(figure: string, length: number, height: number): [number, number] {
+  const wide = wideOf(figure);
+  const build = (ratio: number) => Math.max(1 - BUILD, Math.min(1 + BUILD, ratio));
+  return wide < 1
+    ? [height * wide * build(length / (height * wide)), height]
+    : [length, (length / wide) * build(height / (length / wide))];
+}
+
 /** A subject’s outline at a glance. */
 export function Silhouette({ figure }: { figure: string }) {
-  const wide = shapes[figure] ?? 1.6;
+  const wide = wideOf(figure);
   return (
     <svg viewBox="0 -0.05 1.6 1.1" aria-hidden="true">
       <path

@@ -9,6 +9,7 @@ return [
     'line.pinned-against' => 'Pinned by you. Against it: {reason_within}',
     'line.nearest-preset' => 'Of the presets this body has, the nearest to what is wanted: {reason_within}',
     'line.would-lose' => 'Set otherwise it loses {frames, plural, one {a frame} other {# frames}} of a pass or more, most of them {cause}.',
+    'line.carried' => 'As it was when the set-ups were last played; they are being played again.',
     'line.even' => 'What else there is keeps about as many here.',
     'lost-to.out-of-frame' => 'out of the frame',
     'lost-to.hidden' => 'hidden by something',

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Hold, Plan, Rush } from '../../api/client';
 import { useComparison } from '../../api/hooks';
 import { DepthLane } from './DepthLane';
+import { Kept } from './Keepers';
 import { nameOf } from './Ranked';
 
 type Props = {
@@ -20,7 +21,15 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
   const [time, setTime] = useState(plan.lane.seconds / 2);
   const [first, setFirst] = useState<Hold>(plan.best.hold);
   const [second, setSecond] = useState<Hold | null>(other);
-  const comparison = useComparison(rush, second ? [first, second] : null, run);
+  const ranked = (hold: Hold | null) =>
+    plan.ranking?.find((e) => JSON.stringify(e.hold) === JSON.stringify(hold))?.runs ?? 200;
+  // Played as often as in the ranking, so that both say the same.
+  const comparison = useComparison(
+    rush,
+    second ? [first, second] : null,
+    [Math.max(2, ranked(first)), Math.max(2, ranked(second))],
+    run,
+  );
   // Each comparison begins with the winner, at the first run.
   useEffect(() => {
     setRun(0);
@@ -75,7 +84,9 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
                     options={options}
                     onChange={(at) => (i === 0 ? setFirst : setSecond)(holds[at] ?? side.hold)}
                   />
-                  <span className="quiet">{Math.round(100 * side.keeper_rate)} of 100 kept</span>
+                  <span>
+                    <Kept rate={side.keeper_rate} frames={side.frames} /> kept
+                  </span>
                 </h3>
                 <DepthLane plan={{ ...plan, trace: side.trace }} time={time} onTime={setTime} />
                 <Button size="small" onClick={() => onAdopt(side.hold)}>

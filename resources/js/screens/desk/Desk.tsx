@@ -16,7 +16,7 @@ import { Help } from './Help';
 import { HoldPanel } from './HoldPanel';
 import { Jump } from './Jump';
 import { LensChooser } from './LensChooser';
-import { Notices } from './Notices';
+import { Notices, Unanswered } from './Notices';
 import { countPins, withPin } from './pins';
 import { pinsOf } from './Ranked';
 import { RushPanel } from './RushPanel';
@@ -134,10 +134,10 @@ export default function Desk() {
             </>
           ) : (
             <div className="desk-blank quiet" role="status">
-              {refused ? refused.message : 'Working it out…'}
+              {refused ? <Unanswered refused={refused} onAgain={answers.again} /> : 'Working it out…'}
             </div>
           )}
-          {shown && <Notices plan={shown} refused={refused} />}
+          {shown && <Notices plan={shown} refused={refused} onAgain={answers.again} />}
         </section>
         <HoldPanel
           plan={shown}

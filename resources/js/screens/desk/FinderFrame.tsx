@@ -1,10 +1,11 @@
 import './finder.css';
 import { useId, useMemo } from 'react';
 import type { Plan, Rush } from '../../api/client';
-import { outlineOf } from '../../parts/Silhouette';
+import { fitted, outlineOf } from '../../parts/Silhouette';
 import { say, sayDepth, useUnits } from '../../parts/units';
 import { label } from '../../parts/words';
-import { passingAt, sampleAt, stepAt } from './lane';
+import { Loupe } from './Loupe';
+import { passingAt, sampleAt, shotAt, stepAt } from './lane';
 
 const heads: Record<string, [number, number]> = {
   'flying-bird': [0.88, 0.44],
@@ -62,6 +63,30 @@ function clutterBlades(share: number, width: number, height: number) {
   return blades.join('');
 }
 
+/** What grows behind: bushes about a metre high at the scale they have there, the same ones each time. */
+function growthOf(mmPerM: number, width: number, horizon: number, height: number) {
+  const size = Math.max(width * 0.006, Math.min(width * 0.12, mmPerM));
+  let seed = 11;
+  const random = () => {
+    seed = (seed * 16807) % 2147483647;
+    return seed / 2147483647;
+  };
+  const bushes: string[] = [];
+  for (let i = 0; i < 70; i++) {
+    const x = random() * width;
+    const down = random() ** 1.6;
+    const y = horizon + down * (height - horizon) * 0.95;
+    const r = size * (0.35 + 0.6 * random()) * (0.8 + 0.5 * down);
+    bushes.push(
+      `M${(x - r).toFixed(2)},${y.toFixed(2)}a${r.toFixed(2)},${(r * 0.8).toFixed(2)} 0 0 1 ${(2 * r).toFixed(2)},0z`,
+    );
+  }
+  return bushes.join('');
+}
+
+/** Points drawn as discs spread light as far as a Gauss of a quarter of their diameter does, mm for µm. */
+const spreadMm = (discUm: number) => Math.min(6, discUm / 4000);
+
 /** The edge of the area says what it has hold of in the run. */
 const seenColour: Record<string, string> = {
   subject: 'var(--accent)',
@@ -75,9 +100,13 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
   const units = useUnits();
   const id = useId();
   const [width, height] = plan.frame.sensor_mm as [number, number];
+  const horizon = height * 0.66;
   const sample = sampleAt(plan, time);
-  const length = rush.subject.length_m * sample.mm_per_m;
-  const tall = rush.subject.height_m * sample.mm_per_m;
+  const [length, tall] = fitted(
+    rush.subject.figure,
+    rush.subject.length_m * sample.mm_per_m,
+    rush.subject.height_m * sample.mm_per_m,
+  );
   const aim = rush.subject.aim_size_m * sample.mm_per_m;
   const [atX, atY] = plan.frame.area.at as [number, number];
   const centre = { x: width * (0.5 + atX), y: height * (0.5 + atY) };
@@ -95,15 +124,24 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
     Math.abs(sample.up_mps) > 1.5 * Math.abs(sample.across_mps) ? (sample.up_mps > 0 ? -60 : 60) : 0;
   const anchor = aimAt(rush.subject.figure, plan.best.hold.aim ?? 'body');
   const clutter = rush.scene.front_clutter;
+  const growth = useMemo(
+    () =>
+      growthOf(
+        (sample.mm_per_m * sample.distance_m) / Math.max(sample.distance_m, rush.scene.background_m),
+        width,
+        horizon,
+        height,
+      ),
+    [sample.mm_per_m, sample.distance_m, rush.scene.background_m, width, horizon, height],
+  );
   const blades = useMemo(() => clutterBlades(clutter, width, height), [clutter, width, height]);
-  const sharp =
-    sample.distance_m >= sample.near_m && (sample.far_m === null || sample.distance_m <= sample.far_m);
+  const discs = step?.discs ?? sample.discs;
+  const shot = shotAt(plan, time);
   const field = [width / sample.mm_per_m, height / sample.mm_per_m] as const;
   // A round number of metres near a quarter of the field, to judge sizes by.
   const rough = field[0] / 4;
   const power = 10 ** Math.floor(Math.log10(rough));
   const bar = [5, 2, 1].map((n) => n * power).find((n) => n <= rough) ?? power;
-  const horizon = height * 0.66;
   const describe = `${rush.subject.name || 'Subject'} ${Math.round((100 * length) / width)} % of the frame wide at ${say(sample.distance_m, 'length', units)}; area ${plan.best.hold.focus?.area}.`;
 
   return (
@@ -114,9 +152,11 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
             <stop offset="0" stopColor="var(--sky-high)" />
             <stop offset="1" stopColor="var(--sky-low)" />
           </linearGradient>
-          <filter id={`${id}-soft`} x="-20%" y="-20%" width="140%" height="140%">
-            <feGaussianBlur stdDeviation={height * 0.012} />
-          </filter>
+          {(['subject', 'background', 'front'] as const).map((what) => (
+            <filter key={what} id={`${id}-${what}`} x="-40%" y="-40%" width="180%" height="180%">
+              <feGaussianBlur stdDeviation={spreadMm(discs[`${what}_um`])} />
+            </filter>
+          ))}
           <mask id={`${id}-outside`}>
             <rect width={width} height={height} fill="#fff" />
             <rect
@@ -133,22 +173,26 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
         <path
           d={`M0,${horizon}C${width * 0.2},${horizon - 1} ${width * 0.35},${horizon + 1.2} ${width * 0.55},${horizon + 0.4}S${width * 0.85},${horizon - 1.2} ${width},${horizon + 0.6}V${height}H0Z`}
           fill="var(--land)"
-          filter={`url(#${id}-soft)`}
-          opacity={0.35 + 0.65 * rush.scene.background_texture}
+          filter={`url(#${id}-background)`}
+        />
+        <path
+          d={growth}
+          fill="var(--growth)"
+          filter={`url(#${id}-background)`}
+          opacity={0.25 + 0.75 * rush.scene.background_texture}
         />
         <g
           transform={`translate(${spot.x} ${spot.y}) rotate(${pitch * facing}) scale(${facing} 1)`}
-          opacity={sharp ? 1 : 0.75}
+          filter={discs.subject_um > 4 ? `url(#${id}-subject)` : undefined}
         >
           <path
             d={outlineOf(rush.subject.figure)}
             transform={`translate(${-length * anchor[0]} ${-tall * anchor[1]}) scale(${length} ${tall})`}
             fill="var(--figure)"
             fillRule="nonzero"
-            filter={sharp ? undefined : `url(#${id}-soft)`}
           />
         </g>
-        {clutter > 0 && <path d={blades} fill="var(--clutter)" opacity="0.82" filter={`url(#${id}-soft)`} />}
+        {clutter > 0 && <path d={blades} fill="var(--clutter)" opacity="0.82" filter={`url(#${id}-front)`} />}
         {passing !== null && (
           <g
             className="obstacle"
@@ -158,7 +202,7 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
             <path
               d={`M${-length * 0.45},${height}C${-length * 0.3},${height * 0.6} ${-length * 0.5},${height * 0.3} ${-length * 0.35},0H${length * 0.4}C${length * 0.3},${height * 0.4} ${length * 0.55},${height * 0.7} ${length * 0.45},${height}Z`}
               opacity="0.94"
-              filter={`url(#${id}-soft)`}
+              filter={`url(#${id}-front)`}
             />
           </g>
         )}
@@ -229,6 +273,14 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           </text>
         </g>
       </svg>
+      {shot && (
+        <Loupe
+          blurUm={shot.blur}
+          pitchUm={(1000 * width) / rush.kit.body.pixels_wide}
+          aimPx={(aim / width) * rush.kit.body.pixels_wide}
+          kept={shot.kept}
+        />
+      )}
       <figcaption className="finder-facts">
         <dl>
           <dt>Distance</dt>
@@ -243,7 +295,8 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           </dd>
           <dt>Subject fills</dt>
           <dd>
-            {Math.round((100 * length) / width)} × {Math.round((100 * tall) / height)} %
+            {Math.round((100 * rush.subject.length_m * sample.mm_per_m) / width)} ×{' '}
+            {Math.round((100 * rush.subject.height_m * sample.mm_per_m) / height)} %
           </dd>
           <dt>{step ? 'The area sees' : 'Aim part'}</dt>
           <dd>
@@ -251,7 +304,8 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
           </dd>
         </dl>
         <p className="quiet">
-          Lit: the area. Dotted: how far your aim is likely to wander. Cross: the part to keep sharp.
+          Lit: the area. Dotted: how far your aim is likely to wander. Cross: the part to keep sharp; round:
+          that part at 100 %.
           {points && ' Thin line: as far as focus points reach.'}
         </p>
       </figcaption>

@@ -1,19 +1,57 @@
 import './notices.css';
-import { Popover } from 'antd';
+import { Button, Popover } from 'antd';
+import { useLocation } from 'react-router';
 import type { Plan, Refusal } from '../../api/client';
+import { useOnline } from '../../parts/useOnline';
+
+/** Why what is shown is not the newest, and the way on. */
+export function Unanswered({ refused, onAgain }: { refused: Refusal | null; onAgain: () => void }) {
+  const online = useOnline();
+  const { pathname } = useLocation();
+  if (!online) {
+    return (
+      <p className="notice refused" role="alert">
+        <b>No connection.</b> What you see is the answer before your last change; it goes on by itself when
+        the connection is back.
+      </p>
+    );
+  }
+  if (!refused || refused.status === 409) return null;
+  return (
+    <p className="notice refused" role="alert">
+      <b>{refused.signedOut ? 'Signed out.' : 'Not worked out:'}</b> {refused.message}{' '}
+      {refused.signedOut ? (
+        // The page is loaded anew, so that nothing remembers having been signed in.
+        <a href={`/sign-in?to=${encodeURIComponent(pathname)}`}>Sign in and go on</a>
+      ) : (
+        <>
+          What you see is the answer before that.{' '}
+          {refused.status !== 422 && (
+            <Button size="small" onClick={onAgain}>
+              Ask again
+            </Button>
+          )}
+        </>
+      )}
+    </p>
+  );
+}
 
 /** What cannot be had here with the ways out, and what may hurt someone. */
-export function Notices({ plan, refused }: { plan: Plan; refused: Refusal | null }) {
+export function Notices({
+  plan,
+  refused,
+  onAgain,
+}: {
+  plan: Plan;
+  refused: Refusal | null;
+  onAgain: () => void;
+}) {
   const { misfits, cautions, light } = plan;
   const shimmer = light.shimmer.level === 'low' ? [] : [light.shimmer.sentence];
-  if (!refused && misfits.length === 0 && cautions.length === 0 && shimmer.length === 0) return null;
   return (
     <div className="notices">
-      {refused && (
-        <p className="notice refused" role="alert">
-          <b>Not worked out:</b> {refused.message} What you see is the answer before that.
-        </p>
-      )}
+      <Unanswered refused={refused} onAgain={onAgain} />
       {misfits.map((misfit) => (
         <Popover
           key={misfit.what}

@@ -25,6 +25,12 @@ export function sampleAt(plan: Plan, time: number): Sample {
     across_mps: mix(a.across_mps, b.across_mps),
     up_mps: mix(a.up_mps, b.up_mps),
     mm_per_m: mix(a.mm_per_m, b.mm_per_m),
+    smear_um: mix(a.smear_um, b.smear_um),
+    discs: {
+      subject_um: mix(a.discs.subject_um, b.discs.subject_um),
+      background_um: mix(a.discs.background_um, b.discs.background_um),
+      front_um: mix(a.discs.front_um, b.discs.front_um),
+    },
   };
 }
 
@@ -32,7 +38,15 @@ type Trace = NonNullable<Plan['trace']>;
 
 export type Moment = { t: number; subject: number; focus: number; near: number; far: number | null };
 
-export type Bead = { t: number; distance: number; focus: number; kept: boolean; says: string };
+export type Bead = {
+  t: number;
+  distance: number;
+  focus: number;
+  kept: boolean;
+  /** µm on the sensor */
+  blur: number;
+  says: string;
+};
 
 /** What the lane draws: a run as it was played, or what the formulas allow while it has not been. */
 export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; played: boolean } {
@@ -53,6 +67,7 @@ export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; playe
         distance: f.distance_m,
         focus: sampleAt(plan, f.t).focus_m,
         kept: f.verdict !== 'soft',
+        blur: f.blur_um,
         says: `${label('verdict', f.verdict).toLowerCase()}; ${f.blur_um.toFixed(0)} µm of blur${f.mostly ? `, mostly ${label('blur-part', f.mostly)}` : ''}, a keeper has up to ${limit} µm`,
       })),
     };
@@ -76,11 +91,23 @@ export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; playe
       distance: f.distance_m,
       focus: f.focus_m,
       kept: f.kept,
+      blur: f.blur_um,
       says: f.kept
         ? `kept; ${f.blur_um.toFixed(0)} µm of blur, a keeper has up to ${limit} µm`
         : `lost: ${label('loss-cause', f.cause).toLowerCase()}`,
     })),
   };
+}
+
+/** The frame nearest to a time, of the run that was played or as the formulas have it. */
+export function shotAt(plan: Plan, time: number): { blur: number; kept: boolean } | null {
+  const shots = plan.trace
+    ? plan.trace.frames.map((f) => ({ t: f.t, blur: f.blur_um, kept: f.kept }))
+    : plan.lane.frames.map((f) => ({ t: f.t, blur: f.blur_um, kept: f.verdict !== 'soft' }));
+  return shots.reduce<(typeof shots)[number] | null>(
+    (best, shot) => (best === null || Math.abs(shot.t - time) < Math.abs(best.t - time) ? shot : best),
+    null,
+  );
 }
 
 /** The step of the run that was played, at a time. */

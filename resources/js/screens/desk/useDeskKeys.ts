@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Hold, Plan } from '../../api/client';
+import { inOrder, orderOf } from './holdOrder';
 import { hasPin } from './pins';
 import type { useDesk } from './useDesk';
 import type { usePlayback } from './usePlayback';
@@ -76,10 +77,10 @@ export function useDeskKeys(keys: Keys) {
         const to = key === 'c' ? (compared ? -1 : 0) : at + (event.shiftKey ? -1 : 1);
         if (key === 'c' || others[to]) onCompare(others[to]?.hold ?? null);
       } else if (key === 'j' || key === 'k') {
-        const lines = shown?.lines ?? [];
-        const at = lines.findIndex((l) => l.setting === chosen) + (key === 'j' ? 1 : -1);
-        const next = lines[Math.max(0, Math.min(lines.length - 1, at))];
-        if (next) onChoose(next.setting);
+        const settings = shown ? inOrder(orderOf(shown)) : [];
+        const at = settings.indexOf(chosen) + (key === 'j' ? 1 : -1);
+        const next = settings[Math.max(0, Math.min(settings.length - 1, at))];
+        if (next) onChoose(next);
       }
     }
     window.addEventListener('keydown', onKey);

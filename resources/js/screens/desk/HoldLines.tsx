@@ -1,0 +1,131 @@
+import { Fragment, type ReactNode, useState } from 'react';
+import type { Plan, PlanLine } from '../../api/client';
+import type { HoldOrder } from './holdOrder';
+
+/** How much of what is allowed is used; past the mark it does not fit. */
+function MarginBar({ margin }: { margin: PlanLine['margin'] }) {
+  if (!margin) return <span className="margin-bar none" />;
+  const share = Math.min(1.25, margin.share);
+  return (
+    <span
+      className={margin.share > 1.02 ? 'margin-bar over' : 'margin-bar'}
+      role="img"
+      aria-label={`${Math.round(Math.min(9.99, margin.share) * 100)} % used`}
+    >
+      <span style={{ width: `${share * 80}%` }} />
+    </span>
+  );
+}
+
+/** How many frames of a pass are lost where it is set most wrongly. */
+function Stake({ plan, setting }: { plan: Plan; setting: string }) {
+  const worst = Math.min(
+    0,
+    ...(plan.why ?? [])
+      .filter((w) => w.setting === setting && -w.keeper_rate_change > 2 * w.standard_error)
+      .map((w) => w.keeper_rate_change),
+  );
+  const frames = Math.round(-worst * (plan.best.frames ?? 0));
+  return (
+    <span className="stake" title={frames > 0 ? `Set otherwise, up to ${frames} frames fewer` : undefined}>
+      {frames > 0 && `−${frames}`}
+      {frames > 0 && <span className="sr-only"> frames where it is set otherwise</span>}
+    </span>
+  );
+}
+
+type Props = {
+  plan: Plan;
+  order: HoldOrder;
+  chosen: string | undefined;
+  onChoose: (setting: string) => void;
+  onPin: (setting: string, value: unknown) => void;
+  /** What is said of the chosen line, where it opens below it. */
+  explanation: ReactNode;
+};
+
+/** The settings of the hold: the three that matter most large, then focus by lines, exposure and shooting side by side. */
+export function HoldLines({ plan, order, chosen, onChoose, onPin, explanation }: Props) {
+  const [idleShown, setIdleShown] = useState(false);
+  const own = (line: PlanLine) => line.own && <em title={line.own.where}>{line.own.label}</em>;
+  const line = (l: PlanLine, look: 'important' | 'hold-row' | 'cell') => (
+    <div key={l.setting} className={`hold-line ${look}${l.setting === chosen ? ' chosen' : ''}`}>
+      <button
+        type="button"
+        className="hold-open"
+        aria-pressed={l.setting === chosen}
+        onClick={() => onChoose(l.setting)}
+        data-setting={l.setting}
+      >
+        <span className="hold-name">{l.name}</span>
+        <span className="hold-value">
+          {l.label}
+          {own(l)}
+        </span>
+        {look === 'important' ? <Stake plan={plan} setting={l.setting} /> : <MarginBar margin={l.margin} />}
+      </button>
+      <button
+        type="button"
+        className={l.pinned ? 'pin on' : 'pin'}
+        aria-pressed={l.pinned}
+        aria-label={`${l.pinned ? 'Unpin' : 'Pin'} ${l.name}`}
+        title={l.pinned ? 'Unpin' : 'Pin'}
+        onClick={() => onPin(l.setting, l.pinned ? undefined : l.value)}
+      >
+        <svg viewBox="0 0 12 16" width="9" height="13" aria-hidden="true">
+          <path d="M6 15V9M2.5 9h7L8.4 6V2h.8V1H2.8v1h.8v4Z" />
+        </svg>
+      </button>
+    </div>
+  );
+  const opened = (lines: PlanLine[]) => lines.some((l) => l.setting === chosen) && explanation;
+  const rows = (lines: PlanLine[], look: 'important' | 'hold-row') =>
+    lines.map((l) => (
+      <Fragment key={l.setting}>
+        {line(l, look)}
+        {l.setting === chosen && explanation}
+      </Fragment>
+    ));
+  const cells = (lines: PlanLine[]) => (
+    <>
+      <div className="cells">{lines.map((l) => line(l, 'cell'))}</div>
+      {opened(lines)}
+    </>
+  );
+
+  return (
+    <div className="hold-lines">
+      <section aria-label="Matters most here" className="most">
+        <h3>
+          Matters most here
+          {plan.why && <span aria-hidden="true">frames at stake</span>}
+        </h3>
+        {rows(order.important, 'important')}
+      </section>
+      <section aria-label="Focus">
+        <h3>Focus</h3>
+        {rows(order.focus, 'hold-row')}
+      </section>
+      {order.exposure.length > 0 && (
+        <section aria-label="Exposure">
+          <h3>Exposure</h3>
+          {cells(order.exposure)}
+        </section>
+      )}
+      {order.shooting.length > 0 && (
+        <section aria-label="Shooting">
+          <h3>Shooting</h3>
+          {cells(order.shooting)}
+        </section>
+      )}
+      {order.idle.length > 0 && (
+        <section aria-label="Not in play" className="idle">
+          <button type="button" aria-expanded={idleShown} onClick={() => setIdleShown(!idleShown)}>
+            Not in play: {order.idle.map((l) => l.name.toLowerCase()).join(', ')}
+          </button>
+          {idleShown && rows(order.idle, 'hold-row')}
+        </section>
+      )}
+    </div>
+  );
+}

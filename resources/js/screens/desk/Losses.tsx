@@ -1,0 +1,64 @@
+import type { Plan } from '../../api/client';
+import { label } from '../../parts/words';
+import { beadsOf } from './beads';
+
+type WhatIf = NonNullable<Plan['what_if']>[number];
+
+/** What a change of the situation would bring. */
+function Help({ what, frames }: { what: WhatIf; frames: number }) {
+  return (
+    <p className="help-against">
+      <b>+{Math.max(1, Math.round(what.keeper_rate_change * frames))}</b> {what.sentence}
+    </p>
+  );
+}
+
+/** The frames of a pass as beads: those kept, and those lost by what loses them, with what would help against it. */
+export function Losses({ plan }: { plan: Plan }) {
+  const frames = plan.best.frames ?? 1;
+  const { kept, lost, each } = beadsOf(plan.best.keeper_rate ?? 0, plan.best.losses ?? {}, frames);
+  const helpful = (plan.what_if ?? []).filter((w) => w.helps);
+  const elsewhere = helpful.filter((w) => !lost.some((l) => l.cause === w.against));
+  return (
+    <section className="hold-detail losses" aria-label="Losses">
+      <p className="quiet">
+        A pass of {frames} frames{each > 1 ? `, ${each} to a bead` : ''}: what is kept, what loses the rest,
+        and what would help against it.
+      </p>
+      <div className="loss">
+        <h3>Kept</h3>
+        <b>{Math.round((plan.best.keeper_rate ?? 0) * frames)}</b>
+        <span className="beads" aria-hidden="true">
+          {Array.from({ length: kept }, (_, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: beads are alike
+            <i key={i} className="key-kept" />
+          ))}
+        </span>
+      </div>
+      {lost.map(({ cause, frames: many, beads }) => (
+        <div className="loss" key={cause}>
+          <h3>{label('loss-cause', cause)}</h3>
+          <b>{many < 0.95 ? '<1' : Math.round(many)}</b>
+          <span className="beads" aria-hidden="true">
+            {Array.from({ length: beads }, (_, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: beads are alike
+              <i key={i} className="key-lost" />
+            ))}
+          </span>
+          {helpful
+            .filter((w) => w.against === cause)
+            .map((w) => (
+              <Help key={w.change} what={w} frames={frames} />
+            ))}
+        </div>
+      ))}
+      {lost.length === 0 && <p>Hardly any frame is lost.</p>}
+      {elsewhere.map((w) => (
+        <Help key={w.change} what={w} frames={frames} />
+      ))}
+      {plan.what_if && helpful.length === 0 && lost.length > 0 && (
+        <p className="quiet">Nothing about the place or the light would help much.</p>
+      )}
+    </section>
+  );
+}
