@@ -3,6 +3,7 @@ import { App as AntApp, ConfigProvider } from 'antd';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { type Units, UnitsContext } from '../parts/units';
+import { useNarrow } from '../parts/useNarrow';
 import { useStored } from '../parts/useStored';
 import { antTheme, type Mode } from '../theme/theme';
 import { Failed, Waiting } from './Messages';
@@ -68,12 +69,13 @@ export function Root() {
     [mode, setMode, units, setUnits],
   );
 
+  const narrow = useNarrow();
   useEffect(() => {
     document.documentElement.dataset.mode = mode;
   }, [mode]);
 
   return (
-    <ConfigProvider theme={antTheme(mode, still)} wave={{ disabled: true }}>
+    <ConfigProvider theme={antTheme(mode, still, narrow)} wave={{ disabled: true }}>
       <PreferencesContext value={preferences}>
         <UnitsContext value={units}>
           <AntApp className="app-root" message={{ maxCount: 2 }}>

@@ -25,7 +25,16 @@ export function Wordmark() {
 }
 
 /** Name of the product, what this page is about, what can be done here, and the person’s own menu. */
-export function TopBar({ children, actions }: { children?: ReactNode; actions?: ReactNode }) {
+export function TopBar({
+  children,
+  actions,
+  skips = [],
+}: {
+  children?: ReactNode;
+  actions?: ReactNode;
+  /** Where else the keyboard may go at once: a name, and what to find it by. */
+  skips?: { name: string; to: string }[];
+}) {
   const { mode, setMode, units, setUnits } = usePreferences();
   const session = useSession();
   const queries = useQueryClient();
@@ -58,17 +67,20 @@ export function TopBar({ children, actions }: { children?: ReactNode; actions?: 
 
   return (
     <header className={children ? 'top-bar of-a-page' : 'top-bar'}>
-      <button
-        type="button"
-        className="skip"
-        onClick={() => {
-          const main = document.querySelector('main');
-          main?.setAttribute('tabindex', '-1');
-          main?.focus();
-        }}
-      >
-        Skip to the page
-      </button>
+      {[{ name: 'Skip to the page', to: 'main' }, ...skips].map(({ name, to }) => (
+        <button
+          key={to}
+          type="button"
+          className="skip"
+          onClick={() => {
+            const place = document.querySelector<HTMLElement>(to);
+            if (place?.matches('main, aside, section')) place.setAttribute('tabindex', '-1');
+            place?.focus();
+          }}
+        >
+          {name}
+        </button>
+      ))}
       <Link to="/" className="home" aria-label="Rush Hold: today">
         <Wordmark />
       </Link>

@@ -26,8 +26,10 @@ const palette = {
   },
 };
 
-export function antTheme(mode: Mode, still: boolean): ThemeConfig {
+/** @param narrow on a phone, where fingers need room and small type makes the page jump */
+export function antTheme(mode: Mode, still: boolean, narrow: boolean): ThemeConfig {
   const p = palette[mode];
+  const fieldSize = narrow ? 16 : 14;
   return {
     algorithm: mode === 'dark' ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
@@ -46,17 +48,18 @@ export function antTheme(mode: Mode, still: boolean): ThemeConfig {
       colorError: p.warn,
       colorLink: p.accent,
       borderRadius: 5,
-      controlHeight: 28,
-      controlHeightSM: 22,
-      controlHeightLG: 38,
+      controlHeight: narrow ? 44 : 28,
+      controlHeightSM: narrow ? 44 : 24,
+      controlHeightLG: narrow ? 48 : 38,
       paddingSM: 8,
       motion: !still,
       boxShadowSecondary: mode === 'dark' ? '0 10px 30px rgba(0,0,0,.5)' : '0 10px 30px rgba(60,50,30,.18)',
     },
     components: {
       Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 500 },
-      InputNumber: { paddingInline: 8 },
-      Select: { optionHeight: 28 },
+      Input: { inputFontSize: fieldSize, inputFontSizeSM: fieldSize },
+      InputNumber: { paddingInline: 8, inputFontSize: fieldSize, inputFontSizeSM: fieldSize },
+      Select: { optionHeight: narrow ? 44 : 28, fontSize: fieldSize },
       Slider: {
         railSize: 3,
         handleSize: 10,

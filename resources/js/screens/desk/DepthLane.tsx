@@ -3,8 +3,9 @@ import { scaleLinear, scaleLog } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { type PointerEvent, useMemo, useRef, useState } from 'react';
 import type { Plan } from '../../api/client';
+import { PictureTable } from '../../parts/PictureTable';
 import { say, sayDepth, scaleOf, useUnits } from '../../parts/units';
-import { useWidth } from '../../parts/useWidth';
+import { useSize } from '../../parts/useSize';
 import { type Moment, pictureOf, sampleAt } from './lane';
 
 const left = 58;
@@ -46,12 +47,15 @@ export function DepthLane({
 }) {
   const units = useUnits();
   const holder = useRef<HTMLDivElement>(null);
-  const width = useWidth(holder, 600);
+  const [wide, tall] = useSize(holder, [600, 0]);
+  const width = Math.max(260, wide);
   const [over, setOver] = useState<number | null>(null);
   const { moments, beads, played } = useMemo(() => pictureOf(plan), [plan]);
   const seconds = plan.lane.seconds;
-  const wholeHeight = 158;
-  const closeHeight = 96;
+  // The head above and the line below take their part; the whole gets more of the rest than what is close.
+  const room = Math.max(254, tall - 54);
+  const wholeHeight = Math.round(room * 0.62);
+  const closeHeight = room - wholeHeight;
   const unit = scaleOf('length', units);
 
   const x = scaleLinear([0, seconds], [left, width - right]);
@@ -68,7 +72,7 @@ export function DepthLane({
     const sorted = [...depths].sort((a, b) => a - b);
     const reach = Math.max(0.02, 2.2 * (sorted[Math.floor(sorted.length * 0.8)] ?? 0.1));
     return { reach, y: scaleLinear([reach, -reach], [8, closeHeight - 18]) };
-  }, [moments]);
+  }, [moments, closeHeight]);
   const clampClose = (v: number) => close.y(Math.max(-close.reach, Math.min(close.reach, v)));
 
   const band = area<Moment>()
@@ -127,97 +131,113 @@ export function DepthLane({
 
   return (
     <div className="lane" ref={holder}>
-      <div className="lane-head">
-        <h2>Depth lane</h2>
-        <span className="lane-key">
-          <i className="key-subject" /> subject
-          <i className="key-focus" /> focus
-          <i className="key-band" /> sharp
-          <i className="key-kept" /> frame kept
-          <i className="key-lost" /> lost
-        </span>
-        <span className="lane-count">
-          {kept} of {beads.length} sharp{' '}
-          <span className="quiet">{played ? 'in this run' : 'if focus holds'}</span>
-        </span>
-      </div>
-      <svg
-        width={width}
-        height={wholeHeight}
-        className="lane-plot"
-        role="img"
-        aria-label={`Distance over time: from ${say(moments[0]?.subject, 'length', units)} to ${say(moments.at(-1)?.subject, 'length', units)}, ${kept} of ${beads.length} frames sharp.`}
-        {...pointer}
+      <PictureTable
+        caption="The frames of the rush"
+        head={['Frame', 'Time', 'Distance', 'Focus', 'What came of it']}
+        rows={() =>
+          beads.map((b, i) => [
+            i + 1,
+            `${b.t.toFixed(2)} s`,
+            say(b.distance, 'length', units),
+            say(b.focus, 'length', units),
+            b.says,
+          ])
+        }
+        title={
+          <div className="lane-head">
+            <h2>Depth lane</h2>
+            <span className="lane-key">
+              <i className="key-subject" /> subject
+              <i className="key-focus" /> focus
+              <i className="key-band" /> sharp
+              <i className="key-kept" /> frame kept
+              <i className="key-lost" /> lost
+            </span>
+            <span className="lane-count">
+              {kept} of {beads.length} sharp{' '}
+              <span className="quiet">{played ? 'in this run' : 'if focus holds'}</span>
+            </span>
+          </div>
+        }
       >
-        {yTicks.map((v) => (
-          <g key={v} className="tick">
-            <line x1={left} x2={width - right} y1={y(v / unit.factor)} y2={y(v / unit.factor)} />
-            <text x={left - 8} y={y(v / unit.factor)} dy="0.32em" textAnchor="end">
-              {v} {unit.unit}
+        <svg
+          width={width}
+          height={wholeHeight}
+          className="lane-plot"
+          role="img"
+          aria-label={`Distance over time: from ${say(moments[0]?.subject, 'length', units)} to ${say(moments.at(-1)?.subject, 'length', units)}, ${kept} of ${beads.length} frames sharp.`}
+          {...pointer}
+        >
+          {yTicks.map((v) => (
+            <g key={v} className="tick">
+              <line x1={left} x2={width - right} y1={y(v / unit.factor)} y2={y(v / unit.factor)} />
+              <text x={left - 8} y={y(v / unit.factor)} dy="0.32em" textAnchor="end">
+                {v} {unit.unit}
+              </text>
+            </g>
+          ))}
+          {x.ticks(6).map((v) => (
+            <text key={v} className="tick-time" x={x(v)} y={wholeHeight - 3} textAnchor="middle">
+              {v} s
             </text>
-          </g>
-        ))}
-        {x.ticks(6).map((v) => (
-          <text key={v} className="tick-time" x={x(v)} y={wholeHeight - 3} textAnchor="middle">
-            {v} s
+          ))}
+          <path className="lane-band" d={band(moments) ?? ''} />
+          {others.map((metres, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
+            <g key={i} className="lane-other">
+              <line x1={left} x2={width - right} y1={y(metres)} y2={y(metres)} />
+              <text x={width - right} y={y(metres) - 4} textAnchor="end">
+                {i === 0 ? 'beside it' : ''}
+              </text>
+            </g>
+          ))}
+          <path className="lane-subject" d={subject(moments) ?? ''} />
+          <path className="lane-focus" d={focus(moments) ?? ''} />
+          {beads.map((b, i) => (
+            <circle
+              key={b.t}
+              className={b.kept ? 'bead kept' : 'bead lost'}
+              cx={x(b.t)}
+              cy={y(b.distance)}
+              r={i === now ? size + 2 : size}
+            />
+          ))}
+          <line className="lane-now" x1={x(time)} x2={x(time)} y1={0} y2={wholeHeight - 16} />
+        </svg>
+        <svg
+          width={width}
+          height={closeHeight}
+          className="lane-plot"
+          role="img"
+          aria-label={`Seen from the focus: sharp within about ${sayDepth(here.far_m === null ? null : (here.far_m - here.near_m) / 2, units)} either way.`}
+          {...pointer}
+        >
+          {[closeTick, 0, -closeTick].map((v) => (
+            <g key={v} className="tick">
+              <line x1={left} x2={width - right} y1={close.y(v)} y2={close.y(v)} />
+              <text x={left - 8} y={close.y(v)} dy="0.32em" textAnchor="end">
+                {v === 0 ? 'focus' : `${v > 0 ? '+' : '−'}${sayDepth(Math.abs(v), units)}`}
+              </text>
+            </g>
+          ))}
+          <path className="lane-band" d={closeBand(moments) ?? ''} />
+          <path className="lane-focus" d={`M${left},${close.y(0)}H${width - right}`} />
+          <path className="lane-subject" d={offset(moments) ?? ''} />
+          {beads.map((b, i) => (
+            <circle
+              key={b.t}
+              className={b.kept ? 'bead kept' : 'bead lost'}
+              cx={x(b.t)}
+              cy={clampClose(b.distance - b.focus)}
+              r={i === now ? size + 2 : size}
+            />
+          ))}
+          <line className="lane-now" x1={x(time)} x2={x(time)} y1={0} y2={closeHeight - 14} />
+          <text className="tick-time" x={width - right} y={closeHeight - 3} textAnchor="end">
+            + behind the focus, − in front of it
           </text>
-        ))}
-        <path className="lane-band" d={band(moments) ?? ''} />
-        {others.map((metres, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
-          <g key={i} className="lane-other">
-            <line x1={left} x2={width - right} y1={y(metres)} y2={y(metres)} />
-            <text x={width - right} y={y(metres) - 4} textAnchor="end">
-              {i === 0 ? 'beside it' : ''}
-            </text>
-          </g>
-        ))}
-        <path className="lane-subject" d={subject(moments) ?? ''} />
-        <path className="lane-focus" d={focus(moments) ?? ''} />
-        {beads.map((b, i) => (
-          <circle
-            key={b.t}
-            className={b.kept ? 'bead kept' : 'bead lost'}
-            cx={x(b.t)}
-            cy={y(b.distance)}
-            r={i === now ? size + 2 : size}
-          />
-        ))}
-        <line className="lane-now" x1={x(time)} x2={x(time)} y1={0} y2={wholeHeight - 16} />
-      </svg>
-      <svg
-        width={width}
-        height={closeHeight}
-        className="lane-plot"
-        role="img"
-        aria-label={`Seen from the focus: sharp within about ${sayDepth(here.far_m === null ? null : (here.far_m - here.near_m) / 2, units)} either way.`}
-        {...pointer}
-      >
-        {[closeTick, 0, -closeTick].map((v) => (
-          <g key={v} className="tick">
-            <line x1={left} x2={width - right} y1={close.y(v)} y2={close.y(v)} />
-            <text x={left - 8} y={close.y(v)} dy="0.32em" textAnchor="end">
-              {v === 0 ? 'focus' : `${v > 0 ? '+' : '−'}${sayDepth(Math.abs(v), units)}`}
-            </text>
-          </g>
-        ))}
-        <path className="lane-band" d={closeBand(moments) ?? ''} />
-        <path className="lane-focus" d={`M${left},${close.y(0)}H${width - right}`} />
-        <path className="lane-subject" d={offset(moments) ?? ''} />
-        {beads.map((b, i) => (
-          <circle
-            key={b.t}
-            className={b.kept ? 'bead kept' : 'bead lost'}
-            cx={x(b.t)}
-            cy={clampClose(b.distance - b.focus)}
-            r={i === now ? size + 2 : size}
-          />
-        ))}
-        <line className="lane-now" x1={x(time)} x2={x(time)} y1={0} y2={closeHeight - 14} />
-        <text className="tick-time" x={width - right} y={closeHeight - 3} textAnchor="end">
-          + behind the focus, − in front of it
-        </text>
-      </svg>
+        </svg>
+      </PictureTable>
       <p className="lane-says">
         {shot && (
           <>

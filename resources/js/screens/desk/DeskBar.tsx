@@ -15,6 +15,10 @@ type Props = {
 export function DeskBar({ id, draft, desk, busy, onKeep: keep, onHelp }: Props) {
   return (
     <TopBar
+      skips={[
+        { name: 'Skip to playing it', to: '.transport .play' },
+        { name: 'Skip to the hold', to: '.hold .hold-open' },
+      ]}
       actions={
         <>
           <Button

@@ -1,4 +1,5 @@
 import { type KeyboardEvent, type PointerEvent, type ReactNode, useRef } from 'react';
+import { useNarrow } from '../../parts/useNarrow';
 import type { Spot } from './way';
 
 type Props = {
@@ -40,6 +41,7 @@ export function Handle({ label, at, value, says, place, onHold, onDrag, onLetGo,
     window.addEventListener('pointercancel', letGo);
   }
 
+  const narrow = useNarrow();
   function nudge(event: KeyboardEvent) {
     const move = keys.find(([key]) => key === event.key)?.[1];
     if (!move) return;
@@ -59,7 +61,7 @@ export function Handle({ label, at, value, says, place, onHold, onDrag, onLetGo,
       onPointerDown={hold}
       onKeyDown={nudge}
     >
-      <circle className="grip" cx={at.x} cy={at.y} r="14" />
+      <circle className="grip" cx={at.x} cy={at.y} r={narrow ? 17 : 14} />
       {children}
     </g>
   );

@@ -17,8 +17,11 @@ function Help({ what, frames }: { what: WhatIf; frames: number }) {
 export function Losses({ plan }: { plan: Plan }) {
   const frames = plan.best.frames ?? 1;
   const { kept, lost, each } = beadsOf(plan.best.keeper_rate ?? 0, plan.best.losses ?? {}, frames);
+  // What takes less than a frame of a pass is told together.
+  const whole = lost.filter((l) => l.frames >= 0.95);
+  const little = lost.filter((l) => l.frames < 0.95);
   const helpful = (plan.what_if ?? []).filter((w) => w.helps);
-  const elsewhere = helpful.filter((w) => !lost.some((l) => l.cause === w.against));
+  const elsewhere = helpful.filter((w) => !whole.some((l) => l.cause === w.against));
   return (
     <section className="hold-detail losses" aria-label="Losses">
       <p className="quiet">
@@ -35,10 +38,10 @@ export function Losses({ plan }: { plan: Plan }) {
           ))}
         </span>
       </div>
-      {lost.map(({ cause, frames: many, beads }) => (
+      {whole.map(({ cause, frames: many, beads }) => (
         <div className="loss" key={cause}>
           <h3>{label('loss-cause', cause)}</h3>
-          <b>{many < 0.95 ? '<1' : Math.round(many)}</b>
+          <b>{Math.round(many)}</b>
           <span className="beads" aria-hidden="true">
             {Array.from({ length: beads }, (_, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: beads are alike
@@ -52,6 +55,15 @@ export function Losses({ plan }: { plan: Plan }) {
             ))}
         </div>
       ))}
+      {little.length > 0 && (
+        <div className="loss little">
+          <h3>Less than one each</h3>
+          <b />
+          <span className="quiet">
+            {little.map((l) => label('loss-cause', l.cause).toLowerCase()).join(', ')}
+          </span>
+        </div>
+      )}
       {lost.length === 0 && <p>Hardly any frame is lost.</p>}
       {elsewhere.map((w) => (
         <Help key={w.change} what={w} frames={frames} />

@@ -1,5 +1,6 @@
 import { useRef } from 'react';
 import type { Plan, Rush } from '../../api/client';
+import { PictureTable } from '../../parts/PictureTable';
 import { say, useUnits } from '../../parts/units';
 import { Handle } from './Handle';
 import { bendThrough, planeOf, reaching, rounded, type Spot, shapeOf, turned } from './way';
@@ -110,157 +111,174 @@ export function PlanMap({ rush, plan, onChange, onRush, onSettle }: Props) {
 
   return (
     <div className="plan-map">
-      {/* biome-ignore lint/a11y/useSemanticElements: a drawing, not a part of a form */}
-      <svg ref={svg} viewBox={`0 0 ${width} ${height}`} aria-label="The way from above" role="group">
-        {[0.25, 0.5, 0.75, 1].map((share) => {
-          const r = rounded(reach * share, reach > 40 ? 10 : reach > 12 ? 5 : 1);
-          return r > 0 ? (
-            <g key={share} className="ring">
-              <path
-                d={`M${camera.x - r * scale},${camera.y}A${r * scale},${r * scale} 0 0 1 ${camera.x + r * scale},${camera.y}`}
-              />
-              <text
-                x={Math.min(width - 4, camera.x + r * scale * 0.72 + 4)}
-                y={camera.y - r * scale * 0.69}
-                textAnchor="end"
-              >
-                {say(r, 'length', units)}
-              </text>
-            </g>
-          ) : null;
-        })}
-        <path
-          className="view-cone"
-          d={`M${camera.x},${camera.y}L${px(-Math.tan(half) * view, view).x},${px(0, view).y}H${px(Math.tan(half) * view, view).x}Z`}
-        />
-        {focus != null && focus < reach * 1.4 && (
+      <PictureTable
+        caption="The way from above"
+        head={['Time', 'Distance', 'To the side', 'Closing']}
+        rows={() =>
+          samples
+            .filter((_, i) => i % Math.max(1, Math.floor(samples.length / 8)) === 0)
+            .map((s) => [
+              `${s.t.toFixed(2)} s`,
+              say(s.distance_m, 'length', units),
+              Math.abs(s.x) < 0.05
+                ? 'straight ahead'
+                : `${say(Math.abs(s.x), 'length', units)} ${s.x < 0 ? 'left' : 'right'}`,
+              `${s.closing_mps < 0 ? '−' : ''}${say(Math.abs(s.closing_mps), 'speed', units)}`,
+            ])
+        }
+      >
+        {/* biome-ignore lint/a11y/useSemanticElements: a drawing, not a part of a form */}
+        <svg ref={svg} viewBox={`0 0 ${width} ${height}`} aria-label="The way from above" role="group">
+          {[0.25, 0.5, 0.75, 1].map((share) => {
+            const r = rounded(reach * share, reach > 40 ? 10 : reach > 12 ? 5 : 1);
+            return r > 0 ? (
+              <g key={share} className="ring">
+                <path
+                  d={`M${camera.x - r * scale},${camera.y}A${r * scale},${r * scale} 0 0 1 ${camera.x + r * scale},${camera.y}`}
+                />
+                <text
+                  x={Math.min(width - 4, camera.x + r * scale * 0.72 + 4)}
+                  y={camera.y - r * scale * 0.69}
+                  textAnchor="end"
+                >
+                  {say(r, 'length', units)}
+                </text>
+              </g>
+            ) : null;
+          })}
           <path
-            className="map-focus"
-            d={`M${px(-0.16 * focus, focus * 0.987).x},${px(0, focus * 0.987).y}A${focus * scale},${focus * scale} 0 0 1 ${px(0.16 * focus, 0).x},${px(0, focus * 0.987).y}`}
+            className="view-cone"
+            d={`M${camera.x},${camera.y}L${px(-Math.tan(half) * view, view).x},${px(0, view).y}H${px(Math.tan(half) * view, view).x}Z`}
           />
-        )}
-        {shape === 'corners' && (
+          {focus != null && focus < reach * 1.4 && (
+            <path
+              className="map-focus"
+              d={`M${px(-0.16 * focus, focus * 0.987).x},${px(0, focus * 0.987).y}A${focus * scale},${focus * scale} 0 0 1 ${px(0.16 * focus, 0).x},${px(0, focus * 0.987).y}`}
+            />
+          )}
+          {shape === 'corners' && (
+            <polyline
+              className="map-corners"
+              points={[start, ...corners.map((c) => ({ x: c.across_m, y: c.away_m }))]
+                .map((s) => `${px(s.x, s.y).x},${px(s.x, s.y).y}`)
+                .join(' ')}
+            />
+          )}
           <polyline
-            className="map-corners"
-            points={[start, ...corners.map((c) => ({ x: c.across_m, y: c.away_m }))]
-              .map((s) => `${px(s.x, s.y).x},${px(s.x, s.y).y}`)
-              .join(' ')}
+            className="map-path"
+            points={samples.map((s) => `${px(s.x, s.y).x},${px(s.x, s.y).y}`).join(' ')}
           />
-        )}
-        <polyline
-          className="map-path"
-          points={samples.map((s) => `${px(s.x, s.y).x},${px(s.x, s.y).y}`).join(' ')}
-        />
-        {samples
-          .filter((_, i) => i % 10 === 0)
-          .map((s) => (
-            <circle key={s.t} className="map-tick" cx={px(s.x, s.y).x} cy={px(s.x, s.y).y} r="1.7" />
-          ))}
-        <path
-          className="map-camera"
-          d={`M${camera.x - 9},${camera.y + 8}h18l-3,-9h-3l-1.4,-5h-3.2l-1.4,5h-3z`}
-        />
-        {shape !== 'corners' && middle && moves && (
-          <Handle
-            {...handling}
-            label="Bend"
-            at={px(middle.x, middle.y)}
-            value={path.bend_radius_m ?? 0}
-            says={
-              path.bend_radius_m
-                ? `turns ${path.bend_radius_m > 0 ? 'right' : 'left'} with a radius of ${say(Math.abs(path.bend_radius_m), 'length', units)}`
-                : 'straight'
-            }
-            onDrag={bendTo}
-            keys={arrows(middle, Math.max(0.5, reach / 40), bendTo)}
-          >
-            <circle className="knot" cx={px(middle.x, middle.y).x} cy={px(middle.x, middle.y).y} r="3.6" />
-          </Handle>
-        )}
-        {corners.map((c, i) => {
-          const at = { x: c.across_m, y: c.away_m };
-          return (
+          {samples
+            .filter((_, i) => i % 10 === 0)
+            .map((s) => (
+              <circle key={s.t} className="map-tick" cx={px(s.x, s.y).x} cy={px(s.x, s.y).y} r="1.7" />
+            ))}
+          <path
+            className="map-camera"
+            d={`M${camera.x - 9},${camera.y + 8}h18l-3,-9h-3l-1.4,-5h-3.2l-1.4,5h-3z`}
+          />
+          {shape !== 'corners' && middle && moves && (
             <Handle
-              // biome-ignore lint/suspicious/noArrayIndexKey: corners are told apart by their order alone
+              {...handling}
+              label="Bend"
+              at={px(middle.x, middle.y)}
+              value={path.bend_radius_m ?? 0}
+              says={
+                path.bend_radius_m
+                  ? `turns ${path.bend_radius_m > 0 ? 'right' : 'left'} with a radius of ${say(Math.abs(path.bend_radius_m), 'length', units)}`
+                  : 'straight'
+              }
+              onDrag={bendTo}
+              keys={arrows(middle, Math.max(0.5, reach / 40), bendTo)}
+            >
+              <circle className="knot" cx={px(middle.x, middle.y).x} cy={px(middle.x, middle.y).y} r="3.6" />
+            </Handle>
+          )}
+          {corners.map((c, i) => {
+            const at = { x: c.across_m, y: c.away_m };
+            return (
+              <Handle
+                // biome-ignore lint/suspicious/noArrayIndexKey: corners are told apart by their order alone
+                key={i}
+                {...handling}
+                label={`Corner ${i + 1}`}
+                at={px(at.x, at.y)}
+                value={c.away_m}
+                says={`${say(c.across_m, 'length', units)} across, ${say(c.away_m, 'length', units)} away`}
+                onDrag={(to) => moveCorner(i, to)}
+                keys={[
+                  ...arrows(at, reach > 25 ? 1 : 0.5, (to) => moveCorner(i, to)),
+                  [
+                    'Delete',
+                    () =>
+                      corners.length > 1 &&
+                      onChange('path', { points: corners.filter((_, other) => other !== i) }, 'corner away'),
+                  ],
+                ]}
+              >
+                <rect
+                  className="knot"
+                  x={px(at.x, at.y).x - 3.6}
+                  y={px(at.x, at.y).y - 3.6}
+                  width="7.2"
+                  height="7.2"
+                />
+              </Handle>
+            );
+          })}
+          {beside.map((at, i) => (
+            <Handle
+              // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
               key={i}
               {...handling}
-              label={`Corner ${i + 1}`}
+              label={`Companion ${i + 1}`}
               at={px(at.x, at.y)}
-              value={c.away_m}
-              says={`${say(c.across_m, 'length', units)} across, ${say(c.away_m, 'length', units)} away`}
-              onDrag={(to) => moveCorner(i, to)}
-              keys={[
-                ...arrows(at, reach > 25 ? 1 : 0.5, (to) => moveCorner(i, to)),
-                [
-                  'Delete',
-                  () =>
-                    corners.length > 1 &&
-                    onChange('path', { points: corners.filter((_, other) => other !== i) }, 'corner away'),
-                ],
-              ]}
+              value={group[i]?.distance_m ?? 0}
+              says={`${say(group[i]?.distance_m, 'length', units)} away, ${say(at.x, 'length', units)} across`}
+              onDrag={(to) => moveCompanion(i, to)}
+              keys={arrows(at, reach > 25 ? 1 : 0.2, (to) => moveCompanion(i, to))}
             >
-              <rect
-                className="knot"
-                x={px(at.x, at.y).x - 3.6}
-                y={px(at.x, at.y).y - 3.6}
-                width="7.2"
-                height="7.2"
-              />
+              <circle className="companion" cx={px(at.x, at.y).x} cy={px(at.x, at.y).y} r="4.5" />
             </Handle>
-          );
-        })}
-        {beside.map((at, i) => (
-          <Handle
-            // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
-            key={i}
-            {...handling}
-            label={`Companion ${i + 1}`}
-            at={px(at.x, at.y)}
-            value={group[i]?.distance_m ?? 0}
-            says={`${say(group[i]?.distance_m, 'length', units)} away, ${say(at.x, 'length', units)} across`}
-            onDrag={(to) => moveCompanion(i, to)}
-            keys={arrows(at, reach > 25 ? 1 : 0.2, (to) => moveCompanion(i, to))}
-          >
-            <circle className="companion" cx={px(at.x, at.y).x} cy={px(at.x, at.y).y} r="4.5" />
-          </Handle>
-        ))}
-        <Handle
-          {...handling}
-          label="Distance at the start"
-          at={px(0, path.start_m)}
-          value={path.start_m}
-          says={say(path.start_m, 'length', units)}
-          onDrag={(to) => moveStart(to.y)}
-          keys={[
-            ['ArrowUp', () => moveStart(path.start_m + 1)],
-            ['ArrowDown', () => moveStart(path.start_m - 1)],
-            ['PageUp', () => moveStart(path.start_m + 10)],
-            ['PageDown', () => moveStart(path.start_m - 10)],
-          ]}
-        >
-          <circle className="dot" cx={px(0, path.start_m).x} cy={px(0, path.start_m).y} r="5.5" />
-        </Handle>
-        {shape === 'corners' ? (
-          <Arrow at={px(end.x, end.y)} samples={samples} heading={heading} />
-        ) : (
+          ))}
           <Handle
             {...handling}
-            label="Heading"
-            at={px(end.x, end.y)}
-            value={heading}
-            says={`${heading}° from straight at the camera`}
-            onDrag={moveEnd}
+            label="Distance at the start"
+            at={px(0, path.start_m)}
+            value={path.start_m}
+            says={say(path.start_m, 'length', units)}
+            onDrag={(to) => moveStart(to.y)}
             keys={[
-              ['ArrowLeft', () => turn(-5)],
-              ['ArrowRight', () => turn(5)],
-              ['ArrowUp', () => lengthen(0.1)],
-              ['ArrowDown', () => lengthen(-0.1)],
+              ['ArrowUp', () => moveStart(path.start_m + 1)],
+              ['ArrowDown', () => moveStart(path.start_m - 1)],
+              ['PageUp', () => moveStart(path.start_m + 10)],
+              ['PageDown', () => moveStart(path.start_m - 10)],
             ]}
           >
-            <Arrow at={px(end.x, end.y)} samples={samples} heading={heading} />
+            <circle className="dot" cx={px(0, path.start_m).x} cy={px(0, path.start_m).y} r="5.5" />
           </Handle>
-        )}
-      </svg>
+          {shape === 'corners' ? (
+            <Arrow at={px(end.x, end.y)} samples={samples} heading={heading} />
+          ) : (
+            <Handle
+              {...handling}
+              label="Heading"
+              at={px(end.x, end.y)}
+              value={heading}
+              says={`${heading}° from straight at the camera`}
+              onDrag={moveEnd}
+              keys={[
+                ['ArrowLeft', () => turn(-5)],
+                ['ArrowRight', () => turn(5)],
+                ['ArrowUp', () => lengthen(0.1)],
+                ['ArrowDown', () => lengthen(-0.1)],
+              ]}
+            >
+              <Arrow at={px(end.x, end.y)} samples={samples} heading={heading} />
+            </Handle>
+          )}
+        </svg>
+      </PictureTable>
     </div>
   );
 }

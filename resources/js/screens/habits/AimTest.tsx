@@ -15,6 +15,9 @@ type Score = {
   stages: { speed: number; on_target: number; scatter: number }[];
 };
 
+/** How fast held arrows move the ring, widths of the field a second. */
+const KEY_SPEED = 0.75;
+
 const pace = ['Slow', 'Steady', 'Fast', 'Wild'];
 
 /** Twenty seconds of holding a ring on a mark that moves; the server judges what the pointer did. */
@@ -36,18 +39,40 @@ export default function AimTest() {
   const pointer = useRef<[number, number] | null>(null);
   const trace = useRef<number[][]>([]);
   const frame = useRef(0);
+  const held = useRef(new Set<string>());
 
   useEffect(() => () => cancelAnimationFrame(frame.current), []);
 
-  const follow = useCallback((event: PointerEvent<SVGSVGElement>) => {
-    const box = field.current?.getBoundingClientRect();
-    if (!box) return;
-    const x = (event.clientX - box.left) / box.width - 0.5;
-    const y = ((event.clientY - box.top) / box.height - 0.5) * (box.height / box.width);
+  const show = useCallback((x: number, y: number) => {
     pointer.current = [x, y];
     ring.current?.setAttribute('cx', String(x * 1000));
     ring.current?.setAttribute('cy', String(y * 1000));
   }, []);
+
+  /** The arrows that are held move the ring, with Shift slowly. */
+  const steer = useCallback(
+    (seconds: number) => {
+      const keys = held.current;
+      const by = (KEY_SPEED / (keys.has('Shift') ? 3 : 1)) * seconds;
+      const right = Number(keys.has('ArrowRight')) - Number(keys.has('ArrowLeft'));
+      const down = Number(keys.has('ArrowDown')) - Number(keys.has('ArrowUp'));
+      if (right === 0 && down === 0) return;
+      const [x, y] = pointer.current ?? [0, 0];
+      show(Math.max(-0.5, Math.min(0.5, x + right * by)), Math.max(-0.32, Math.min(0.32, y + down * by)));
+    },
+    [show],
+  );
+
+  const follow = useCallback(
+    (event: PointerEvent<SVGSVGElement>) => {
+      const box = field.current?.getBoundingClientRect();
+      if (!box) return;
+      const x = (event.clientX - box.left) / box.width - 0.5;
+      const y = ((event.clientY - box.top) / box.height - 0.5) * (box.height / box.width);
+      show(x, y);
+    },
+    [show],
+  );
 
   async function start() {
     setProblem(null);
@@ -61,8 +86,13 @@ export default function AimTest() {
     }
     trace.current = [];
     setStage('running');
+    held.current.clear();
+    field.current?.focus();
     const begun = performance.now();
+    let before = begun;
     const step = () => {
+      steer((performance.now() - before) / 1000);
+      before = performance.now();
       const c = course.current;
       if (!c) return;
       const t = (performance.now() - begun) / 1000;
@@ -121,14 +151,23 @@ export default function AimTest() {
         <p className="page-quiet">
           Keep the ring on the bird for twenty seconds, as you would an area in the finder. It begins slowly
           and ends wild. A pointer on a desk is not a long lens in the wind: this only gives a start, and what
-          you log later counts for more.
+          you log later counts for more. The arrow keys steer it as well, with Shift slowly; they show more of
+          the keys than of your hand.
         </p>
         <svg
           ref={field}
           className={running ? 'aim-field running' : 'aim-field'}
           viewBox="-500 -320 1000 640"
-          role="img"
-          aria-label="The field in which the bird moves"
+          role="application"
+          aria-label="The field in which the bird moves. Hold the arrow keys to follow it, with Shift for small corrections."
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: the ring is moved by keys here
+          tabIndex={0}
+          onKeyDown={(event) => {
+            held.current.add(event.key);
+            if (event.key.startsWith('Arrow')) event.preventDefault();
+          }}
+          onKeyUp={(event) => held.current.delete(event.key)}
+          onBlur={() => held.current.clear()}
           onPointerMove={follow}
           onPointerDown={(event) => {
             event.currentTarget.setPointerCapture(event.pointerId);

@@ -77,7 +77,7 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
   return (
     <section className="page subject-detail" aria-label={item.name}>
       <div className="page-head">
-        <h1>{draft.subject.name}</h1>
+        <h2 className="subject-name">{draft.subject.name}</h2>
         <Button onClick={() => navigate(`/rushes/new?subject=${item.id}`)}>New rush with it</Button>
         {editing ? (
           <>
