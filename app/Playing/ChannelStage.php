@@ -14,7 +14,7 @@ use RushHold\Focus\Stage;
 /** The stage of a lead: the pool at the other end of a channel. */
 final readonly class ChannelStage implements Stage
 {
-    /** @param  Channel<list<Outcome>, list<PlayTask>|float>  $channel */
+    /** @param  Channel<list<Outcome>, list<PlayTask>|float|string>  $channel */
     public function __construct(private Channel $channel, private Cancellation $cancellation, private int $players)
     {
     }

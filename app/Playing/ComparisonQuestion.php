@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Playing;
 
+use Closure;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\OutcomeDocument;
 use RushHold\Document\RankingDocument;
@@ -41,7 +42,7 @@ final readonly class ComparisonQuestion implements Question
         $this->rush = $rush->with(name: '');
     }
 
-    public function answer(Stage $stage): string
+    public function answer(Stage $stage, Closure $early): string
     {
         $plans = array_map(fn (PartialHold $pins): Plan => Chooser::standard()->choose($this->rush, $pins), $this->sides);
         $outcomes = $stage->play(array_map(static fn (Plan $plan, int $runs): Play => new Play($plan->situation, $plan->hold,

@@ -111,10 +111,15 @@ final readonly class Counter
             $socket->write(self::head(200, self::STREAM));
         }
         $told = -1.0;
+        $early = false;
         while ($work->answer === null && ! $ticket->overtaken) {
             if ($stream && $work->done > $told) {
                 $told = $work->done;
                 $socket->write(json_encode(['done' => round($told, 3)], JSON_THROW_ON_ERROR)."\n");
+            }
+            if ($stream && ! $early && $work->early !== null) {
+                $early = true;
+                $socket->write("{\"early\":$work->early}\n");
             }
             $work->next()->await($gone);
         }

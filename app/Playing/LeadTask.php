@@ -14,7 +14,7 @@ use RushHold\Words\Words;
 /**
  * Leads a question to its answer in a process of its own, and has the playing done by the players.
  *
- * @implements Task<string, list<\RushHold\Focus\Outcome>, list<PlayTask>|float>
+ * @implements Task<string, list<\RushHold\Focus\Outcome>, list<PlayTask>|float|string>
  */
 final readonly class LeadTask implements Task
 {
@@ -25,7 +25,7 @@ final readonly class LeadTask implements Task
     public function run(Channel $channel, Cancellation $cancellation): string
     {
         try {
-            return $this->question->answer(new ChannelStage($channel, $cancellation, $this->players));
+            return $this->question->answer(new ChannelStage($channel, $cancellation, $this->players), static fn (string $early) => $channel->send($early));
         } catch (Refused $refused) {
             throw new Unanswerable(Words::in(Units::Metric)->refused($refused));
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Playing;
 
+use Closure;
 use RushHold\Focus\Stage;
 use RushHold\Kit\Lens;
 use RushHold\Planning\LensChoice;
@@ -26,7 +27,7 @@ final readonly class LensQuestion implements Question
         $this->rush = $rush->with(name: '');
     }
 
-    public function answer(Stage $stage): string
+    public function answer(Stage $stage, Closure $early): string
     {
         $choices = LensChoice::among(array_column($this->lenses, 'lens'), $this->rush, Planner::standard(), $stage);
 

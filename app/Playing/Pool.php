@@ -201,7 +201,7 @@ final class Pool
         // When playing fails for good, the lead does not wait for it.
         $broken = new DeferredCancellation;
         $failure = null;
-        /** @var Execution<string, list<Outcome>, list<PlayTask>|float> $execution */
+        /** @var Execution<string, list<Outcome>, list<PlayTask>|float|string> $execution */
         $execution = $this->leads->submit(new LeadTask($work->asked->question, $this->limits->players), new CompositeCancellation($cancellation, $broken->getCancellation()));
         $channel = $execution->getChannel();
         // The channel closes when the lead is done, which ends this.
@@ -209,7 +209,11 @@ final class Pool
             try {
                 while (! $channel->isClosed()) {
                     $said = $channel->receive();
-                    is_float($said) ? $work->reached($said) : $channel->send($this->played($said, $work));
+                    match (true) {
+                        is_float($said) => $work->reached($said),
+                        is_string($said) => $work->knows($said),
+                        default => $channel->send($this->played($said, $work)),
+                    };
                 }
             } catch (ChannelException) {
                 // The lead is done, or dead, which its future says.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Playing;
 
+use Closure;
 use RushHold\Focus\Overtaken;
 use RushHold\Focus\Stage;
 
@@ -11,9 +12,10 @@ use RushHold\Focus\Stage;
 interface Question
 {
     /**
+     * @param  Closure(string): void  $early  hears what is known of the answer, as JSON, before all of it is
      * @return string the answer as JSON
      *
      * @throws Overtaken when nobody waits for it any more
      */
-    public function answer(Stage $stage): string;
+    public function answer(Stage $stage, Closure $early): string;
 }

@@ -25,7 +25,7 @@ final readonly class Questions
     public function ask(Request $request, Question $question): Response
     {
         if ($this->socket === null) {
-            $json = $question->answer(new OneProcess);
+            $json = $question->answer(new OneProcess, static fn (string $early): null => null);
 
             return self::wantsStream($request) ? response("{\"status\":200,\"answer\":$json}\n", 200, ['Content-Type' => Counter::STREAM]) : JsonResponse::fromJsonString($json);
         }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Playing;
 
+use Closure;
 use RushHold\Document\RankingDocument;
 use RushHold\Focus\Simulator;
 use RushHold\Focus\Stage;
 use RushHold\Focus\Trace;
 use RushHold\Hold\PartialHold;
 use RushHold\Planning\Planner;
+use RushHold\Planning\Ranking;
 use RushHold\Planning\Standing;
 use RushHold\Rush\Rush;
 use RushHold\Units;
@@ -28,9 +30,15 @@ final readonly class RankQuestion implements Question
         $this->rush = $rush->with(name: '');
     }
 
-    public function answer(Stage $stage): string
+    public function answer(Stage $stage, Closure $early): string
     {
-        $ranking = Planner::standard()->rank($this->rush, $this->pins, self::SEED, 0, $stage, $this->standing);
+        $ranking = Planner::standard()->rank($this->rush, $this->pins, self::SEED, 0, $stage, $this->standing, fn (Ranking $ranking) => $early($this->written($ranking)));
+
+        return $this->written($ranking);
+    }
+
+    private function written(Ranking $ranking): string
+    {
         $run = $ranking->typicalRun($this->place);
         $trace = new Trace;
         (new Simulator($ranking->plan->situation))->run($ranking->best->hold, 1, self::SEED, $run, $trace);

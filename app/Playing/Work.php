@@ -15,6 +15,9 @@ final class Work
     /** Share that is done, 0 to 1. */
     public float $done = 0.0;
 
+    /** What is known of the answer, as JSON, before all of it is. */
+    public ?string $early = null;
+
     /** @var array{int, string}|null status and JSON, once it is answered */
     public ?array $answer = null;
 
@@ -34,6 +37,13 @@ final class Work
     public function reached(float $done): void
     {
         $this->done = $done;
+        $this->changed();
+    }
+
+    /** Something of the answer is known before all of it is. */
+    public function knows(string $json): void
+    {
+        $this->early = $json;
         $this->changed();
     }
 

@@ -271,6 +271,14 @@ final class Page
         return $this->driver->executeScript($script, $arguments);
     }
 
+    /** Runs a script that calls its last argument when it is done. */
+    public function wait(string $script, mixed ...$arguments): mixed
+    {
+        $this->driver->manage()->timeouts()->setScriptTimeout(self::PATIENCE_S);
+
+        return $this->driver->executeAsyncScript($script, $arguments);
+    }
+
     /** Waits until a condition holds. */
     public function until(callable $condition, string $what): void
     {

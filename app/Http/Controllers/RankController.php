@@ -15,7 +15,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 final class RankController extends Controller
 {
-    #[OA\Post(path: '/api/rank', operationId: 'rank', summary: 'Play every set-up for a rush and rank them', description: 'With `Accept: application/x-ndjson` the way to the answer is told: lines `{"done": 0.4}`, then `{"status": 200, "answer": …}`. Leaving stops the work.', tags: ['plan'],
+    #[OA\Post(path: '/api/rank', operationId: 'rank', summary: 'Play every set-up for a rush and rank them', description: 'With `Accept: application/x-ndjson` the way to the answer is told: lines `{"done": 0.4}`, one `{"early": …}` with the ranking before it is explained, then `{"status": 200, "answer": …}`. Leaving stops the work.', tags: ['plan'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/PlanRequest')),
         responses: [
             new OA\Response(response: 200, description: 'The plan with ranking and one run', content: new OA\JsonContent(ref: '#/components/schemas/Plan')),

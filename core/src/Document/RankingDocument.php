@@ -52,7 +52,6 @@ final class RankingDocument
     {
         $words = Words::in($units);
         $values = new Values($words);
-        $frames = $ranking->best->outcome->frames;
         $shown = self::shown($ranking->candidates);
         $alike = Equals::alike($shown, $ranking->best);
 
@@ -69,6 +68,16 @@ final class RankingDocument
                 ], $ranking->ruledOut),
             ],
             ...($ranking->fewestChanges === null ? [] : ['fewest_changes' => self::candidate($ranking->fewestChanges, $ranking, $words)]),
+            ...($ranking->isExplained ? self::explanations($ranking, $words, $values) : []),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function explanations(Ranking $ranking, Words $words, Values $values): array
+    {
+        $frames = $ranking->best->outcome->frames;
+
+        return [
             'why' => array_map(static fn (Counterfactual $w): array => [
                 'setting' => $w->setting->value, 'from' => $w->setting->kind()->write($w->from), 'to' => $w->setting->kind()->write($w->to),
                 'keeper_rate_change' => round($w->change, 4), 'standard_error' => round($w->standardError, 4),

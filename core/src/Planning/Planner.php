@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Planning;
 
+use Closure;
 use RushHold\Focus\OneProcess;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Overtaken;
@@ -35,10 +36,11 @@ final readonly class Planner
      * @param  int  $leaderRuns  runs the leaders get at least, 0 to 100000; without it what their error needs
      * @param  Stage|null  $stage  where it is played; here when left out
      * @param  Standing|null  $standing  how the camera stands now
+     * @param  (Closure(Ranking): mixed)|null  $early  hears the ranking before it is explained
      *
      * @throws Overtaken when nobody waits for it any more
      */
-    public function rank(Rush $rush, ?PartialHold $pins = null, int $seed = 1, int $leaderRuns = 0, ?Stage $stage = null, ?Standing $standing = null): Ranking
+    public function rank(Rush $rush, ?PartialHold $pins = null, int $seed = 1, int $leaderRuns = 0, ?Stage $stage = null, ?Standing $standing = null, ?Closure $early = null): Ranking
     {
         $pins ??= PartialHold::nothing();
         $stage ??= new OneProcess;
@@ -51,6 +53,11 @@ final readonly class Planner
         $best = (new Refinement($base->situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of($equals->fewest($tried)));
         $tried = [$best, ...array_values(array_filter($tried, static fn (Candidate $c): bool => $c->hold != $best->hold))];
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
+        $shown = $this->chooser->choose($rush, PartialHold::of($best->hold));
+        $ranking = new Ranking($shown->pinnedAs($pins, $base), $best, $tried, self::ruledOut($base), $standing, $equals->fewestChanges($tried, $best), max(count($holds), count($tried)), $effort->reduced);
+        if ($early !== null) {
+            $early($ranking);
+        }
 
         $play = static fn (Situation $s, Hold $hold): Play => new Play($s, $hold, $effort->whyRuns, $seed);
         /** @var array{list<Counterfactual>, list<SchoolResult>, list<WhatIf>, list<Outcome>} $answers */
@@ -64,10 +71,8 @@ final readonly class Planner
         $stage->reached(1.0);
         usort($why, static fn (Counterfactual $a, Counterfactual $b): int => $a->change <=> $b->change);
         usort($whatIfs, static fn (WhatIf $a, WhatIf $b): int => $b->gain <=> $a->gain);
-        $plan = $this->chooser->choose($rush, PartialHold::of($best->hold))->pinnedAs($pins, $base, self::reasons($why, $best->outcome->frames));
 
-        return new Ranking($plan, $best, $tried, self::ruledOut($base), $why, $schools, $whatIfs, $standing,
-            $equals->fewestChanges($tried, $best), max(count($holds), count($tried)), $effort->reduced, array_map(static fn (Outcome $o): float => $o->keeperRate, $skilled));
+        return $ranking->explained($shown->pinnedAs($pins, $base, self::reasons($why, $best->outcome->frames)), $why, $schools, $whatIfs, array_map(static fn (Outcome $o): float => $o->keeperRate, $skilled));
     }
 
     /**

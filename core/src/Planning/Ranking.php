@@ -14,29 +14,46 @@ final readonly class Ranking
      * @param  Plan  $plan  the winner with its reasons and margins
      * @param  non-empty-list<Candidate>  $candidates  best first, the winner at the top
      * @param  list<array{setting: Setting, value: string, because: Said}>  $ruledOut  what the rules kept out, and why
-     * @param  list<Counterfactual>  $why
-     * @param  list<SchoolResult>  $bySchool
-     * @param  list<WhatIf>  $whatIfs
      * @param  Standing|null  $standing  how the camera stands now, where that is known
      * @param  Candidate|null  $fewestChanges  nearly as good as the winner, with the fewest changes from there
      * @param  int  $possible  set-ups the rules let through
-     * @param  list<float>  $bySkill  keeper rates of the winner for somebody a little less and a little more skilled
      * @param  bool  $reduced  whether less was played than usual, because the rush is long or the set-ups are many
+     * @param  list<Counterfactual>  $why
+     * @param  list<SchoolResult>  $bySchool
+     * @param  list<WhatIf>  $whatIfs
+     * @param  list<float>  $bySkill  keeper rates of the winner for somebody a little less and a little more skilled
+     * @param  bool  $isExplained  whether what explains it has been played
      */
     public function __construct(
         public Plan $plan,
         public Candidate $best,
         public array $candidates,
         public array $ruledOut,
-        public array $why,
-        public array $bySchool,
-        public array $whatIfs,
         public ?Standing $standing = null,
         public ?Candidate $fewestChanges = null,
         public int $possible = 0,
         public bool $reduced = false,
+        public array $why = [],
+        public array $bySchool = [],
+        public array $whatIfs = [],
         public array $bySkill = [],
+        public bool $isExplained = false,
     ) {
+    }
+
+    /**
+     * The same with what was played to explain it.
+     *
+     * @param  Plan  $plan  the winner with the reasons that came of it
+     * @param  list<Counterfactual>  $why
+     * @param  list<SchoolResult>  $bySchool
+     * @param  list<WhatIf>  $whatIfs
+     * @param  list<float>  $bySkill
+     */
+    public function explained(Plan $plan, array $why, array $bySchool, array $whatIfs, array $bySkill): self
+    {
+        return new self($plan, $this->best, $this->candidates, $this->ruledOut, $this->standing, $this->fewestChanges, $this->possible, $this->reduced,
+            $why, $bySchool, $whatIfs, $bySkill, true);
     }
 
     /**

@@ -104,16 +104,18 @@ function refusal(status: number, said: unknown): Refusal {
 /** What a call takes to have the way to its answer told, line by line. */
 export const told = { headers: { Accept: 'application/x-ndjson' }, parseAs: 'stream' } as const;
 
-/** The answer to a question that takes playing; its window hears how far it has come. */
+/** The answer to a question that takes playing; its window hears how far it has come, `early` what is known before all of it is. */
 export async function follow<T>(
   call: Promise<Answer<ReadableStream<Uint8Array> | null>>,
   window: AskingWindow,
+  early: (answer: T) => void = () => undefined,
 ): Promise<T> {
   const stream = await take(call);
   if (stream) {
     for await (const line of lines(stream)) {
-      const said = line as { done?: number; status?: number; answer?: unknown };
+      const said = line as { done?: number; early?: unknown; status?: number; answer?: unknown };
       if (said.done !== undefined) window.reached(said.done);
+      if (said.early !== undefined) early(said.early as T);
       if (said.status === 200) return said.answer as T;
       if (said.status !== undefined) throw refusal(said.status, said.answer);
     }

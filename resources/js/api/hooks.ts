@@ -100,11 +100,15 @@ export function useRank(
   run: number,
   standing: Hold | null,
 ) {
+  const queries = useQueryClient();
   return useQuery<Plan, Refusal>({
     queryKey: ['rank', rush, pins, units, run, standing],
-    queryFn: ({ signal }) => {
+    queryFn: ({ signal, queryKey }) => {
       const body = { rush: rush as Rush, pins, units, run, standing, ...ranking.next() };
-      return follow<Plan>(client.POST('/api/rank', { body, signal, ...told }), ranking);
+      // The ranking stands before it is explained.
+      return follow<Plan>(client.POST('/api/rank', { body, signal, ...told }), ranking, (early) => {
+        if (!signal.aborted) queries.setQueryData(queryKey, early);
+      });
     },
     enabled: rush !== undefined,
     // Another run, or the camera standing otherwise, is no other rush: the winner stays until it is known again.

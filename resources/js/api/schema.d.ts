@@ -431,7 +431,7 @@ export interface paths {
         put?: never;
         /**
          * Play every set-up for a rush and rank them
-         * @description With `Accept: application/x-ndjson` the way to the answer is told: lines `{"done": 0.4}`, then `{"status": 200, "answer": …}`. Leaving stops the work.
+         * @description With `Accept: application/x-ndjson` the way to the answer is told: lines `{"done": 0.4}`, one `{"early": …}` with the ranking before it is explained, then `{"status": 200, "answer": …}`. Leaving stops the work.
          */
         post: operations["rank"];
         delete?: never;

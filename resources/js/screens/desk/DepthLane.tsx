@@ -1,7 +1,7 @@
 import './lane.css';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { area, line } from 'd3-shape';
-import { type PointerEvent, useMemo, useRef, useState } from 'react';
+import { memo, type PointerEvent, useMemo, useRef, useState } from 'react';
 import type { Plan } from '../../api/client';
 import { PictureTable } from '../../parts/PictureTable';
 import { say, sayDepth, scaleOf, useUnits } from '../../parts/units';
@@ -33,7 +33,7 @@ function ticks(low: number, high: number, most: number): number[] {
  * Time across, distance down to the camera: the subject’s way, the focus, what is sharp around it, and each frame a
  * bead. Below, the same seen from the focus, where centimetres show.
  */
-export function DepthLane({
+export const DepthLane = memo(function DepthLane({
   plan,
   time,
   onTime,
@@ -250,4 +250,4 @@ export function DepthLane({
       </p>
     </div>
   );
-}
+});

@@ -1,10 +1,11 @@
 import './desk.css';
-import { useCallback, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { Hold, Rush } from '../../api/client';
 import { useRush } from '../../api/hooks';
-import { useFreshRush, useKitItem } from '../../api/kit';
+import { type Item, useFreshRush, useKitItem } from '../../api/kit';
 import { Restored } from '../../parts/Restored';
+import { useSteady } from '../../parts/useSteady';
 import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { Failed, Waiting } from '../../shell/Messages';
@@ -22,7 +23,7 @@ import { pinsOf } from './Ranked';
 import { RushPanel } from './RushPanel';
 import { Transport } from './Transport';
 import { useAnswers } from './useAnswers';
-import { useDesk } from './useDesk';
+import { type Draft, useDesk } from './useDesk';
 import { useDeskKeys } from './useDeskKeys';
 import { useKeeping } from './useKeeping';
 import { usePlayback } from './usePlayback';
@@ -51,24 +52,36 @@ export default function Desk() {
   const playback = usePlayback(shown?.lane.seconds ?? draft?.document.path.seconds ?? 1);
 
   const changeRush = useCallback(
-    (part: keyof Rush, fields: Record<string, unknown>, merge?: string) => {
-      if (!draft) return;
-      const document = {
-        ...draft.document,
-        [part]: { ...(draft.document[part] as object), ...fields },
-      } as Rush;
-      desk.change({ document }, merge ?? `${part}.${Object.keys(fields).join()}`);
-    },
-    [draft, desk.change],
+    (part: keyof Rush, fields: Record<string, unknown>, merge?: string) =>
+      desk.change(
+        ({ document }) => ({
+          document: { ...document, [part]: { ...(document[part] as object), ...fields } } as Rush,
+        }),
+        merge ?? `${part}.${Object.keys(fields).join()}`,
+      ),
+    [desk.change],
   );
   const setRush = useCallback(
     (document: Rush, merge: string) => desk.change({ document }, merge),
     [desk.change],
   );
   const pin = useCallback(
-    (setting: string, value: unknown) => draft && desk.change({ pins: withPin(draft.pins, setting, value) }),
-    [draft, desk.change],
+    (setting: string, value: unknown) => desk.change(({ pins }) => ({ pins: withPin(pins, setting, value) })),
+    [desk.change],
   );
+  const adopt = useCallback((hold: Hold) => desk.change({ pins: hold }), [desk.change]);
+  const unpinAll = useCallback(() => desk.change({ pins: {} as Hold }), [desk.change]);
+  const named = useSteady((item: Item<'bodies'>) => {
+    const words = item.document.words;
+    changeRush(
+      'kit',
+      { body: { ...(draft as Draft).document.kit.body, words }, body_id: item.id },
+      'kit.body.words',
+    );
+  });
+  const chooseLens = useCallback(() => setChoosing(true), []);
+  const group = draft?.document.group;
+  const others = useMemo(() => (group ?? []).map(planeOf), [group]);
   const openHelp = useCallback(() => setHelp(true), []);
   const [singleKeys, setSingleKeys] = useStored<'on' | 'off'>('rush-hold.single-keys', 'on', ['on', 'off']);
   useTitle(draft?.document.name || 'Rush');
@@ -118,19 +131,14 @@ export default function Desk() {
           onChange={changeRush}
           onRush={setRush}
           onSettle={desk.settle}
-          onChooseLens={() => setChoosing(true)}
+          onChooseLens={chooseLens}
         />
         <section className="desk-middle" aria-label="Pictures of the rush">
           {shown ? (
             <>
               <FinderFrame rush={draft.document} plan={shown} time={playback.time} />
               <Transport playback={playback} seconds={shown.lane.seconds} onAnotherRun={answers.anotherRun} />
-              <DepthLane
-                plan={shown}
-                time={playback.time}
-                onTime={playback.seek}
-                others={draft.document.group.map(planeOf)}
-              />
+              <DepthLane plan={shown} time={playback.time} onTime={playback.seek} others={others} />
             </>
           ) : (
             <div className="desk-blank quiet" role="status">
@@ -147,17 +155,11 @@ export default function Desk() {
           chosen={chosen}
           onChoose={setChosen}
           onPin={pin}
-          onAdopt={(hold) => desk.change({ pins: hold })}
+          onAdopt={adopt}
           onCompare={setCompared}
           body={described}
-          onWord={(named) =>
-            changeRush(
-              'kit',
-              { body: { ...draft.document.kit.body, words: named.document.words }, body_id: named.id },
-              'kit.body.words',
-            )
-          }
-          onUnpinAll={() => desk.change({ pins: {} as Hold })}
+          onWord={named}
+          onUnpinAll={unpinAll}
         />
       </main>
       <Jump plan={shown} />

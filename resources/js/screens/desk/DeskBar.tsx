@@ -39,7 +39,13 @@ export function DeskBar({ id, draft, desk, busy, onKeep: keep, onHelp }: Props) 
           >
             ↷
           </Button>
-          <Button type="text" onClick={() => onHelp()} aria-label="Help" title="Help (?)">
+          <Button
+            className="keys-help"
+            type="text"
+            onClick={() => onHelp()}
+            aria-label="Help"
+            title="Help (?)"
+          >
             ?
           </Button>
           <Button

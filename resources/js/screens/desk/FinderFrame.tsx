@@ -1,5 +1,5 @@
 import './finder.css';
-import { useId, useMemo } from 'react';
+import { memo, useId, useMemo } from 'react';
 import type { Plan, Rush } from '../../api/client';
 import { fitted, outlineOf } from '../../parts/Silhouette';
 import { say, sayDepth, useUnits } from '../../parts/units';
@@ -96,7 +96,15 @@ const seenColour: Record<string, string> = {
 };
 
 /** What the finder shows at one moment, true to scale for this lens and distance. */
-export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time: number }) {
+export const FinderFrame = memo(function FinderFrame({
+  rush,
+  plan,
+  time,
+}: {
+  rush: Rush;
+  plan: Plan;
+  time: number;
+}) {
   const units = useUnits();
   const id = useId();
   const [width, height] = plan.frame.sensor_mm as [number, number];
@@ -311,4 +319,4 @@ export function FinderFrame({ rush, plan, time }: { rush: Rush; plan: Plan; time
       </figcaption>
     </figure>
   );
-}
+});

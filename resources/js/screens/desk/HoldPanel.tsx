@@ -1,6 +1,6 @@
 import './hold.css';
 import { Button, Segmented } from 'antd';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { Hold, Plan } from '../../api/client';
 import { useProgress } from '../../api/hooks';
 import type { Item } from '../../api/kit';
@@ -36,7 +36,7 @@ type Props = {
 };
 
 /** The hold: a line for each setting, and the reasons for the one that is looked at. */
-export function HoldPanel({
+export const HoldPanel = memo(function HoldPanel({
   plan,
   stale,
   playing,
@@ -124,4 +124,4 @@ export function HoldPanel({
       {!narrow && lines && explanation}
     </aside>
   );
-}
+});

@@ -1,5 +1,6 @@
 import './jump.css';
 import type { Plan } from '../../api/client';
+import { Kept } from './Keepers';
 
 const places = [
   { at: '.rush', label: 'Rush' },
@@ -10,8 +11,6 @@ const settings = ['focus.area', 'exposure.shutter_s', 'exposure.aperture', 'expo
 
 /** On a phone: the answer in one line at the thumb, whichever part of the desk is on the screen, and the way there. */
 export function Jump({ plan }: { plan: Plan | undefined }) {
-  const low = Math.round(plan?.best.keepers?.low ?? 0);
-  const high = Math.round(plan?.best.keepers?.high ?? 0);
   const go = (at: string) =>
     document.querySelector(at)?.scrollIntoView({
       behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth',
@@ -19,9 +18,9 @@ export function Jump({ plan }: { plan: Plan | undefined }) {
   return (
     <nav className="jump" aria-label="Parts of the desk">
       <p className="jump-says">
-        {plan?.best.keepers && (
+        {plan?.best.keeper_rate !== undefined && plan.best.frames && (
           <em>
-            <b>{low === high ? low : `${low}–${high}`}</b> of {plan.best.frames}
+            <Kept rate={plan.best.keeper_rate} frames={plan.best.frames} />
           </em>
         )}
         <span>

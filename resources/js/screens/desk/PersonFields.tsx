@@ -1,5 +1,6 @@
 import { Segmented, Select } from 'antd';
 import type { Refusal, Rush } from '../../api/client';
+import { Fold } from '../../parts/Fold';
 import { NumberField } from '../../parts/NumberField';
 import { Skills } from '../../parts/person';
 import { options } from '../../parts/words';
@@ -30,8 +31,7 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
       `kit.lens.${name}`,
     );
   return (
-    <details>
-      <summary>You and your kit</summary>
+    <Fold title="You and your kit">
       <Skills person={person} onChange={(fields) => onChange('photographer', fields)} />
       <div className="stacked">
         <span>Support</span>
@@ -114,6 +114,6 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
           onChange={(value) => onChange('photographer', { openness: value })}
         />
       </div>
-    </details>
+    </Fold>
   );
 }

@@ -1,4 +1,5 @@
 import './rush.css';
+import { memo } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
 import type { Newer } from './KitFields';
 import { LightFields } from './LightFields';
@@ -20,7 +21,7 @@ type Props = {
 };
 
 /** The rush: who comes, on which way, through what, in what light, to whom. */
-export function RushPanel({ newer, onSettle, onChooseLens, ...props }: Props) {
+export const RushPanel = memo(function RushPanel({ newer, onSettle, onChooseLens, ...props }: Props) {
   const { rush, refused, onChange, onRush } = props;
   const { profile } = useSubjectOf(rush);
   return (
@@ -40,4 +41,4 @@ export function RushPanel({ newer, onSettle, onChooseLens, ...props }: Props) {
       <SubjectFigures rush={rush} source={profile?.source} refused={refused} onChange={onChange} />
     </aside>
   );
-}
+});

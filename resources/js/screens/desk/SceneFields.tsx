@@ -1,6 +1,7 @@
 import { Button, Select } from 'antd';
 import type { Plan, Refusal, Rush } from '../../api/client';
 import { Choice } from '../../parts/Choice';
+import { Fold } from '../../parts/Fold';
 import { NumberField } from '../../parts/NumberField';
 import { RemovableRow } from '../../parts/RemovableRow';
 import { ShareField } from '../../parts/ShareField';
@@ -31,8 +32,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
 
   return (
     <>
-      <details open>
-        <summary>In front and behind</summary>
+      <Fold title="In front and behind" open>
         <ShareField
           label="Clutter in front"
           value={scene.front_clutter}
@@ -96,10 +96,9 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
           high="all moves"
           onChange={(v) => set({ wind: v })}
         />
-      </details>
+      </Fold>
 
-      <details open={group.length > 0}>
-        <summary>Sharp together with it</summary>
+      <Fold title="Sharp together with it" open={group.length > 0}>
         {group.length === 0 && (
           <p className="quiet">Others who have to be sharp in the same frame: a pair, a line of riders.</p>
         )}
@@ -141,10 +140,9 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
             {group.length === 0 ? 'Somebody beside it' : 'One more'}
           </Button>
         </div>
-      </details>
+      </Fold>
 
-      <details>
-        <summary>Air and ground</summary>
+      <Fold title="Air and ground">
         <div className="fields">
           <Choice
             label="Between you and it"
@@ -174,7 +172,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
             onChange={(value) => set({ hazards: value })}
           />
         </div>
-      </details>
+      </Fold>
     </>
   );
 }

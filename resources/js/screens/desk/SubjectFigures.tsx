@@ -1,5 +1,6 @@
 import { Select } from 'antd';
 import type { Refusal, Rush } from '../../api/client';
+import { Fold } from '../../parts/Fold';
 import { NumberField } from '../../parts/NumberField';
 import { ShareField } from '../../parts/ShareField';
 import type { Quantity } from '../../parts/units';
@@ -30,8 +31,7 @@ export function SubjectFigures({ rush, source, refused, onChange }: Props) {
     />
   );
   return (
-    <details>
-      <summary>The subject’s figures</summary>
+    <Fold title="The subject’s figures">
       {source && <p className="quiet habit">{source}</p>}
       <div className="fields">
         {figure('length_m', 'Length', 'size')}
@@ -70,6 +70,6 @@ export function SubjectFigures({ rush, source, refused, onChange }: Props) {
         high="crisp"
         onChange={(v) => onChange('subject', { contrast: v })}
       />
-    </details>
+    </Fold>
   );
 }

@@ -10,7 +10,7 @@ const draft = (start_m: number): Draft => ({
 });
 const opened: State = { past: [], now: draft(40), future: [], merging: null };
 const changed = (state: State, start_m: number, merge: string | null) =>
-  reduce(state, { type: 'change', draft: draft(start_m), merge });
+  reduce(state, { type: 'change', to: () => draft(start_m), merge });
 const distance = (state: State) => state.now?.document.path.start_m;
 
 describe('undo on the desk', () => {

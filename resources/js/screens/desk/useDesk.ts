@@ -9,7 +9,7 @@ export type State = { past: Draft[]; now: Draft | null; future: Draft[]; merging
 
 type Action =
   | { type: 'open'; draft: Draft }
-  | { type: 'change'; draft: Draft; merge: string | null }
+  | { type: 'change'; to: (now: Draft) => Draft; merge: string | null }
   | { type: 'settle' }
   | { type: 'undo' }
   | { type: 'redo' };
@@ -21,10 +21,11 @@ export function reduce(state: State, action: Action): State {
     case 'open':
       return { past: [], now: action.draft, future: [], merging: null };
     case 'change': {
+      if (!state.now) return state;
       // Dragging and typing in one field make one step to undo.
       const continues = action.merge !== null && action.merge === state.merging;
-      const past = continues || !state.now ? state.past : [...state.past, state.now].slice(-depth);
-      return { past, now: action.draft, future: [], merging: action.merge };
+      const past = continues ? state.past : [...state.past, state.now].slice(-depth);
+      return { past, now: action.to(state.now), future: [], merging: action.merge };
     }
     case 'settle':
       return { ...state, merging: null };
@@ -78,10 +79,13 @@ export function useDesk(id: string | undefined, saved: SavedRush | undefined, fr
   }, [now, dirty, store, version]);
 
   const change = useCallback(
-    (next: Partial<Draft>, merge: string | null = null) => {
-      if (now) dispatch({ type: 'change', draft: { ...now, ...next }, merge });
-    },
-    [now],
+    (next: Partial<Draft> | ((now: Draft) => Partial<Draft>), merge: string | null = null) =>
+      dispatch({
+        type: 'change',
+        to: (now) => ({ ...now, ...(typeof next === 'function' ? next(now) : next) }),
+        merge,
+      }),
+    [],
   );
 
   return {
@@ -93,7 +97,7 @@ export function useDesk(id: string | undefined, saved: SavedRush | undefined, fr
     settle: useCallback(() => dispatch({ type: 'settle' }), []),
     undo: useCallback(() => dispatch({ type: 'undo' }), []),
     redo: useCallback(() => dispatch({ type: 'redo' }), []),
-    revert: useCallback(() => base && dispatch({ type: 'change', draft: base, merge: null }), [base]),
+    revert: useCallback(() => base && dispatch({ type: 'change', to: () => base, merge: null }), [base]),
     forget: store.drop,
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,
