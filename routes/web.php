@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AddressController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\FreshRushController;
@@ -28,6 +29,7 @@ Route::prefix('api')->group(function (): void {
 
     Route::post('account', [AccountController::class, 'store'])->middleware('throttle:register');
     Route::post('account/confirm', [AccountController::class, 'confirm'])->middleware('throttle:register');
+    Route::post('account/email/confirm', [AddressController::class, 'confirm'])->middleware('throttle:reset');
     Route::post('account/forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:forgotten');
     Route::post('account/reset', [AccountController::class, 'reset'])->middleware('throttle:reset');
 
@@ -64,6 +66,7 @@ Route::prefix('api')->group(function (): void {
         Route::middleware(InPerson::class)->group(function (): void {
             Route::patch('account', [AccountController::class, 'update']);
             Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:password');
+            Route::put('account/email', [AddressController::class, 'update'])->middleware('throttle:password');
             Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:password');
             Route::post('account/sign-out-everywhere', [AccountController::class, 'signOutEverywhere']);
             Route::get('account/tokens', [TokenController::class, 'index']);

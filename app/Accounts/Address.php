@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use Closure;
+use Illuminate\Support\Facades\Validator;
 use Normalizer;
 
 /** E-mail addresses as accounts are found by them: one spelling for each, compared letter by letter. */
@@ -18,5 +20,13 @@ final class Address
         $composed = Normalizer::normalize(trim($given));
 
         return mb_strtolower($composed === false ? trim($given) : $composed);
+    }
+
+    /** As an address is kept: with nothing around it, in small letters. */
+    public static function rule(): Closure
+    {
+        return static function (string $attribute, mixed $value, Closure $fail): void {
+            Validator::make(['email' => self::of($value)], ['email' => 'email'])->fails() && $fail('That does not look like an e-mail address.');
+        };
     }
 }

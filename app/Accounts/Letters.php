@@ -22,6 +22,12 @@ final class Letters
             .self::link("confirm/$token")."\n\nIf it was not you, do nothing; there will be no account.\n");
     }
 
+    public static function newAddress(string $email, string $token): void
+    {
+        self::send($email, 'Your new address at Rush Hold', "Somebody, probably you, wants to use this address for an account at Rush Hold.\n\nConfirm it here within a day:\n"
+            .self::link("confirm-address/$token")."\n\nIf it was not you, do nothing; nothing changes.\n");
+    }
+
     public static function hasAccount(string $email): void
     {
         self::send($email, 'Your account at Rush Hold', "Somebody, probably you, wants to open an account at Rush Hold with this address, which has one already.\n\nSign in here:\n"

@@ -178,6 +178,38 @@ it('says the same to a new address and a known one where letters are sent, and o
     $this->postJson('/api/account/confirm', ['token' => $link[1]])->assertStatus(422);
 });
 
+it('changes the address once a letter to the new one is answered, and by its password only', function (): void {
+    config(['mail.default' => 'array', 'accounts.confirm' => true]);
+    $person = $this->person('a good password');
+    $old = $person->email;
+    $to = 'moved.'.Str::lower(Str::random(6)).'@example.test';
+    $this->actingAs($person)->putJson('/api/account/email', ['email' => $to, 'password' => 'wrong'])->assertStatus(422)->assertJsonValidationErrorFor('password');
+    $this->putJson('/api/account/email', ['email' => 'no address', 'password' => 'a good password'])->assertStatus(422)->assertJsonValidationErrorFor('email');
+    $this->putJson('/api/account/email', ['email' => " $to ", 'password' => 'a good password'])->assertStatus(202)->assertJsonPath('user.email', $old);
+    expect($person->fresh()->email)->toBe($old);
+    preg_match('~/confirm-address/(\S+)~', letters(), $link);
+    $this->postJson('/api/account/email/confirm', ['token' => 'x'.$link[1]])->assertStatus(422);
+    $this->travel(25)->hours();
+    $this->postJson('/api/account/email/confirm', ['token' => $link[1]])->assertStatus(422);
+    $this->travelBack();
+    $this->postJson('/api/account/email/confirm', ['token' => $link[1]])->assertNoContent();
+    expect($person->fresh()->email)->toBe($to);
+    // A link is good once, also for the way back.
+    $this->postJson('/api/account/email/confirm', ['token' => $link[1]])->assertStatus(422);
+});
+
+it('says nothing of other accounts when an address is taken, and takes none', function (): void {
+    config(['mail.default' => 'array', 'accounts.confirm' => true]);
+    $other = $this->person();
+    $person = $this->person('a good password');
+    $this->actingAs($person)->putJson('/api/account/email', ['email' => $other->email, 'password' => 'a good password'])->assertStatus(202);
+    expect(letters())->toBe('');
+    config(['accounts.confirm' => false]);
+    $this->putJson('/api/account/email', ['email' => $other->email, 'password' => 'a good password'])->assertStatus(422);
+    $to = 'direct.'.Str::lower(Str::random(6)).'@example.test';
+    $this->putJson('/api/account/email', ['email' => $to, 'password' => 'a good password'])->assertOk()->assertJsonPath('user.email', $to);
+});
+
 it('does not take passwords that are guessed first', function (string $password, bool $good): void {
     expect((new CommonPasswords)->verify(['value' => $password, 'threshold' => 0]))->toBe($good);
     $this->postJson('/api/account', ['name' => 'x', 'email' => Str::random(8).'@example.test', 'password' => $password])->assertStatus($good ? 201 : 422);
@@ -338,7 +370,7 @@ it('keeps the demo from account matters', function (): void {
     app(DemoSeeder::class)->run();
     $demo = User::demo();
     $this->actingAs($demo);
-    foreach ([['PUT', 'password'], ['DELETE', ''], ['POST', 'tokens'], ['POST', 'sign-out-everywhere'], ['PATCH', ''], ['POST', 'archive']] as [$method, $path]) {
+    foreach ([['PUT', 'password'], ['PUT', 'email'], ['DELETE', ''], ['POST', 'tokens'], ['POST', 'sign-out-everywhere'], ['PATCH', ''], ['POST', 'archive']] as [$method, $path]) {
         $body = $path === 'archive' ? ['file' => UploadedFile::fake()->createWithContent('a.zip', 'x')] : ['name' => 'x', 'password' => 'x'];
         $this->json($method, rtrim("/api/account/$path", '/'), $body)->assertForbidden();
     }
@@ -359,4 +391,4 @@ it('sends strangers away from what is new as well', function (string $method, st
     $this->json($method, "/api/$path")->assertUnauthorized();
 })->with([['GET', 'kit/bodies'], ['POST', 'kit/bodies'], ['PUT', 'kit/bodies/x'], ['GET', 'kit/subjects/x'], ['PUT', 'kit/bodies/x/standing'], ['PUT', 'kit/bodies/x/words/y'],
     ['POST', 'kit/lenses/check'], ['GET', 'habits'], ['PUT', 'habits'], ['GET', 'rushes/fresh'], ['POST', 'lenses/choose'], ['POST', 'speed'], ['POST', 'stopwatch'], ['GET', 'aim-test'], ['POST', 'aim-test'],
-    ['PATCH', 'account'], ['DELETE', 'account'], ['PUT', 'account/password'], ['GET', 'account/tokens'], ['GET', 'account/archive'], ['POST', 'account/archive']]);
+    ['PATCH', 'account'], ['DELETE', 'account'], ['PUT', 'account/password'], ['PUT', 'account/email'], ['GET', 'account/tokens'], ['GET', 'account/archive'], ['POST', 'account/archive']]);

@@ -10,7 +10,6 @@ use App\Accounts\Letters;
 use App\Accounts\Quota;
 use App\Http\Resources\SessionResource;
 use App\Models\User;
-use Closure;
 use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Encryption\DecryptException;
@@ -23,7 +22,6 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Password;
-use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -49,7 +47,7 @@ final class AccountController extends Controller
     {
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80'],
-            'email' => ['required', 'string', 'max:255', self::address()],
+            'email' => ['required', 'string', 'max:255', Address::rule()],
             'password' => ['required', 'string', 'max:255', self::goodPassword()],
         ]);
         // The same work whether there is such an account or not.
@@ -199,14 +197,6 @@ final class AccountController extends Controller
         }
 
         return response()->noContent();
-    }
-
-    /** As an address is kept: with nothing around it, in small letters. */
-    private static function address(): Closure
-    {
-        return static function (string $attribute, mixed $value, Closure $fail): void {
-            Validator::make(['email' => Address::of($value)], ['email' => 'email'])->fails() && $fail('That does not look like an e-mail address.');
-        };
     }
 
     private static function goodPassword(): PasswordRule

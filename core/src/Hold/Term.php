@@ -33,6 +33,10 @@ final readonly class Term
     public static function of(Body $body): array
     {
         $settings = [Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::RangeLimit, Setting::Drive, Setting::Stabiliser];
+        // A body that looks for nothing has no words for it.
+        if ($body->detects === []) {
+            $settings = array_values(array_filter($settings, static fn (Setting $s): bool => $s !== Setting::Detect && $s !== Setting::Eye));
+        }
 
         return [
             ...array_map(static fn (Setting $setting): self => new self("setting.{$setting->value}", 'settings', $setting), $settings),
@@ -41,7 +45,7 @@ final readonly class Term
             ...array_map(static fn (ResponsePreset $preset): self => new self("preset.{$preset->id}", 'presets', self::presetLabel($preset)), $body->presets),
             ...array_map(static fn (float $s): self => new self(self::step('patience', $s), 'patience', Said::of('value.patience', seconds: Quantity::seconds($s, 3))), $body->freeResponse ? $body->patienceSteps : []),
             ...array_map(static fn (float $n): self => new self(self::step('nimble', $n), 'nimbleness', Said::of('value.nimbleness', nimble: Quantity::figure($n))), $body->freeResponse ? $body->nimbleSteps : []),
-            ...array_map(static fn (Detection $kind): self => new self("detect.{$kind->value}", 'detection', $kind), [...$body->detects, Detection::Off]),
+            ...array_map(static fn (Detection $kind): self => new self("detect.{$kind->value}", 'detection', $kind), $body->detects === [] ? [] : [...$body->detects, Detection::Off]),
             ...array_map(static fn (Control $control): self => new self("control.{$control->place->value}", 'controls', $control->place), $body->controls),
         ];
     }
@@ -69,7 +73,7 @@ final readonly class Term
         return match ($setting) {
             Setting::Mode => "mode.{$hold->mode->value}",
             Setting::Area => "area.{$hold->area->value}",
-            Setting::Detect => "detect.{$hold->detect->value}",
+            Setting::Detect => $body->detects === [] ? null : "detect.{$hold->detect->value}",
             Setting::Patience => self::presetKey($hold, $body) ?? self::step('patience', $hold->patienceS),
             Setting::Nimbleness => self::presetKey($hold, $body) ?? self::step('nimble', $hold->nimble),
             default => null,

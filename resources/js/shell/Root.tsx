@@ -23,6 +23,7 @@ const AimTest = lazy(() => import('../screens/habits/AimTest'));
 const Account = lazy(() => import('../screens/account/Account'));
 const Register = lazy(() => import('../screens/sign-in/Register'));
 const Forgotten = lazy(() => import('../screens/sign-in/Forgotten'));
+const ConfirmAddress = lazy(() => import('../screens/sign-in/ConfirmAddress'));
 const Confirm = lazy(() => import('../screens/sign-in/Confirm'));
 const NewPassword = lazy(() => import('../screens/sign-in/NewPassword'));
 
@@ -31,6 +32,7 @@ const router = createBrowserRouter([
   { path: '/register', element: <Register />, errorElement: <Failed /> },
   { path: '/forgotten-password', element: <Forgotten />, errorElement: <Failed /> },
   { path: '/confirm/:token', element: <Confirm />, errorElement: <Failed /> },
+  { path: '/confirm-address/:token', element: <ConfirmAddress />, errorElement: <Failed /> },
   { path: '/reset-password/:token', element: <NewPassword />, errorElement: <Failed /> },
   {
     element: <Signed />,

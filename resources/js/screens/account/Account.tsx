@@ -8,6 +8,7 @@ import { useTitle } from '../../parts/useTitle';
 import { TopBar } from '../../shell/TopBar';
 import { Data } from './Data';
 import { Devices } from './Devices';
+import { Email } from './Email';
 import { Leave } from './Leave';
 import { Password } from './Password';
 import { Tokens } from './Tokens';
@@ -60,7 +61,8 @@ export default function Account() {
           <DemoNote />
         ) : (
           <>
-            <You name={user.name} email={user.email} />
+            <You name={user.name} />
+            <Email email={user.email} />
             <Password email={user.email} />
           </>
         )}

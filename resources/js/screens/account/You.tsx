@@ -5,7 +5,7 @@ import { Part } from './Part';
 import { useWork } from './useWork';
 
 /** The person’s name. */
-export function You({ name, email }: { name: string; email: string }) {
+export function You({ name }: { name: string }) {
   const queries = useQueryClient();
   const { busy, run } = useWork();
   return (
@@ -26,7 +26,6 @@ export function You({ name, email }: { name: string; email: string }) {
         <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Enter a name.' }]}>
           <Input maxLength={80} autoComplete="name" />
         </Form.Item>
-        <p className="quiet account-mail">Signed in as {email}</p>
         <Button htmlType="submit" loading={busy}>
           Save name
         </Button>

@@ -1,9 +1,9 @@
 import { Checkbox, Input, Segmented, Select } from 'antd';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
 import { NumberField } from '../../parts/NumberField';
 import { options } from '../../parts/words';
-import { hereAndNow, rememberPlace, zones } from './place';
+import { hereAndNow, minutesOf, offset, rememberPlace, rememberZone, zoneOf, zonesAt } from './place';
 
 type Light = NonNullable<Rush['light']>;
 type Source = 'ev100' | 'meter' | 'place';
@@ -48,6 +48,9 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
   const meter = light.meter;
   const place = light.place;
   const zone = !place || place.at.endsWith('Z') ? '+00:00' : place.at.slice(19);
+  const named = place ? zoneOf(place.at) : null;
+  const day = place?.at.slice(0, 10);
+  const zones = useMemo(() => (day ? zonesAt(`${day}T12:00`) : []), [day]);
   useEffect(() => {
     if (place) rememberPlace(place);
   }, [place]);
@@ -162,22 +165,29 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
                 type="datetime-local"
                 value={place.at.slice(0, 16)}
                 status={refused?.field === 'light.place.at' ? 'error' : ''}
-                onChange={(event) =>
-                  event.target.value &&
-                  onChange('light', { place: { ...place, at: `${event.target.value}:00${zone}` } }, 'at')
-                }
+                onChange={(event) => {
+                  const local = event.target.value;
+                  // In a zone that is known by name the clocks change with the season.
+                  const from = local && named ? offset(minutesOf(named, local)) : zone;
+                  if (local) onChange('light', { place: { ...place, at: `${local}:00${from}` } }, 'at');
+                }}
               />
             </div>
             <div className="field">
-              <label htmlFor="light-zone">From UTC</label>
+              <label htmlFor="light-zone">Zone</label>
               <Select
                 id="light-zone"
                 showSearch
-                value={zone}
+                popupMatchSelectWidth={false}
+                value={named ?? zone}
                 options={zones}
-                onChange={(to) =>
-                  onChange('light', { place: { ...place, at: `${place.at.slice(0, 19)}${to}` } }, 'zone')
-                }
+                optionFilterProp="label"
+                labelRender={() => zone}
+                onChange={(to) => {
+                  rememberZone(to);
+                  const from = offset(minutesOf(to, place.at));
+                  onChange('light', { place: { ...place, at: `${place.at.slice(0, 19)}${from}` } }, 'zone');
+                }}
               />
             </div>
           </div>

@@ -1,5 +1,6 @@
 import { Segmented, Select } from 'antd';
 import type { Refusal, Rush } from '../../api/client';
+import { Choice } from '../../parts/Choice';
 import { Fold } from '../../parts/Fold';
 import { NumberField } from '../../parts/NumberField';
 import { Skills } from '../../parts/person';
@@ -14,6 +15,16 @@ type Props = {
   onRush: (rush: Rush, merge: string) => void;
   onChooseLens: () => void;
 };
+
+const usual = [1.4, 2];
+
+/** None, those the lens takes or else the usual ones, and the one in use. */
+function extendersFor(taken: number[], used: number) {
+  const times = [1, ...(taken.length > 0 ? taken : usual), used];
+  return [...new Set(times)]
+    .sort((a, b) => a - b)
+    .map((x) => ({ value: String(x), label: x === 1 ? 'None' : `${x}×` }));
+}
 
 /** Who shoots, and with what. */
 export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseLens }: Props) {
@@ -68,12 +79,11 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
           problem={problem('kit.lens.nearest_m')}
           onChange={(v) => setLens('nearest_m', v)}
         />
-        <NumberField
+        <Choice
           label="Extender"
-          quantity="times"
-          value={rush.kit.extender}
-          problem={problem('kit.extender')}
-          onChange={(v) => onChange('kit', { extender: v })}
+          value={String(rush.kit.extender)}
+          options={extendersFor(lens.extenders, rush.kit.extender)}
+          onChange={(v) => onChange('kit', { extender: Number(v ?? 1) })}
         />
         <NumberField
           label="ISO limit"

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../../api/client';
-import { passingAt, pictureOf, sampleAt, stepAt } from './lane';
+import { passingAt, pictureOf, sampleAt, shotAt, stepAt } from './lane';
 
 const sample = (t: number, distance_m: number, far_m: number | null) => ({
   t,
@@ -15,6 +15,8 @@ const sample = (t: number, distance_m: number, far_m: number | null) => ({
   across_mps: 0,
   up_mps: 0,
   mm_per_m: 5,
+  smear_um: 2 * t,
+  discs: { subject_um: 10 * t, background_um: 100, front_um: 50 },
 });
 const step = (t: number, distance_m: number, focus_m: number, hidden = false) => ({
   t,
@@ -41,9 +43,32 @@ describe('the lane between its samples', () => {
     expect(sampleAt(plan, 9).distance_m).toBeCloseTo(20);
   });
 
+  it('mixes how soft things are drawn as well', () => {
+    expect(sampleAt(plan, 1.5)).toMatchObject({ smear_um: 3, discs: { subject_um: 15, background_um: 100 } });
+  });
+
   it('has no far end where one of its neighbours has none', () => {
     expect(sampleAt(plan, 0.5).far_m).toBeCloseTo(36);
     expect(sampleAt(plan, 1.5).far_m).toBeNull();
+  });
+});
+
+describe('the frame at a moment', () => {
+  it('is the nearest that was shot, of the run where one was played', () => {
+    const frame = (t: number, blur_um: number, kept: boolean) => ({
+      t,
+      blur_um,
+      kept,
+      distance_m: 30,
+      focus_m: 30,
+    });
+    const played = {
+      ...plan,
+      trace: { run: 0, steps: [], frames: [frame(0, 8, true), frame(1, 90, false)] },
+    };
+    expect(shotAt(plan, 0.1)).toMatchObject({ blur: 20.4, kept: false });
+    expect(shotAt(played as unknown as Plan, 0.4)).toMatchObject({ blur: 8, kept: true });
+    expect(shotAt(played as unknown as Plan, 0.6)).toMatchObject({ blur: 90, kept: false });
   });
 });
 

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Accounts\Address;
+use App\Accounts\Letters;
+use App\Http\Resources\SessionResource;
+use App\Models\User;
+use Illuminate\Contracts\Encryption\DecryptException;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Crypt;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+use function Illuminate\Support\defer;
+
+/** The address of an account: another one counts once a letter to it has been answered. */
+final class AddressController extends Controller
+{
+    #[OA\Put(path: '/api/account/email', operationId: 'changeAddress', summary: 'Change the address; where letters are sent, a link to the new one makes it count', tags: ['account'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['email', 'password'], properties: [
+            new OA\Property(property: 'email', type: 'string', format: 'email'), new OA\Property(property: 'password', type: 'string'),
+        ])),
+        responses: [new OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
+            new OA\Response(response: 202, description: 'A letter is on its way to the new address', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function update(Request $request): JsonResponse
+    {
+        $person = $this->personal($request);
+        $given = $request->validate(['email' => ['required', 'string', 'max:255', Address::rule()], 'password' => ['required', 'string', 'max:255']]);
+        if (! Hash::check((string) $given['password'], $person->password)) {
+            throw ValidationException::withMessages(['password' => 'That is not your password.']);
+        }
+        $email = Address::of($given['email']);
+        if (! config('accounts.confirm')) {
+            return (new SessionResource(self::changed($person, $email)))->response();
+        }
+        // Says the same whether somebody else has the address or not.
+        $entry = ['user' => $person->getKey(), 'was' => $person->email, 'to' => $email, 'until' => now()->addDay()->timestamp];
+        defer(static function () use ($email, $entry): void {
+            User::query()->where('email', $email)->exists() || Letters::newAddress($email, rtrim(strtr(Crypt::encrypt($entry), '+/', '-_'), '='));
+        });
+
+        return (new SessionResource($person))->response()->setStatusCode(202);
+    }
+
+    #[OA\Post(path: '/api/account/email/confirm', operationId: 'confirmAddress', summary: 'Make a new address count with a mailed link', tags: ['account'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['token'], properties: [new OA\Property(property: 'token', type: 'string')])),
+        responses: [new OA\Response(response: 204, description: 'It counts'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function confirm(Request $request): Response
+    {
+        $token = $request->validate(['token' => ['required', 'string', 'max:4000']])['token'];
+        try {
+            $entry = Crypt::decrypt(strtr((string) $token, '-_', '+/'));
+        } catch (DecryptException) {
+            $entry = null;
+        }
+        $entry = is_array($entry) ? $entry : [];
+        $person = isset($entry['to']) && is_int($entry['until'] ?? null) && $entry['until'] >= now()->timestamp ? User::query()->find($entry['user'] ?? null) : null;
+        // Used once: afterwards the account no longer has the address it had.
+        if (! $person instanceof User || $person->email !== ($entry['was'] ?? null)) {
+            throw ValidationException::withMessages(['token' => 'This link is not whole, has been used, or is older than a day. Ask for the change once more.']);
+        }
+        self::changed($person, Address::of($entry['to']));
+
+        return response()->noContent();
+    }
+
+    private static function changed(User $person, string $email): User
+    {
+        try {
+            $person->forceFill(['email' => $email])->save();
+        } catch (UniqueConstraintViolationException) {
+            throw ValidationException::withMessages(['email' => 'There is another account with this address.']);
+        }
+
+        return $person;
+    }
+}
