@@ -23,6 +23,9 @@ final class Page
 {
     private const PATIENCE_S = 25;
 
+    /** What was pressed, typed and chosen so far. */
+    public int $actions = 0;
+
     /** @var resource */
     private $driverProcess;
 
@@ -125,6 +128,7 @@ final class Page
     /** A button, link or menu item by what it is called. */
     public function press(string $name): self
     {
+        $this->actions++;
         $this->until(function () use ($name): bool {
             $quoted = self::quote($name);
             foreach ($this->driver->findElements(WebDriverBy::xpath("//*[self::button or self::a or @role='button' or @role='menuitem'][normalize-space(.)=$quoted or @aria-label=$quoted or starts-with(@title,$quoted)]|//*[contains(@class,'ant-segmented-item-label')][normalize-space(.)=$quoted]")) as $element) {
@@ -144,6 +148,7 @@ final class Page
     /** Replaces what is in a field with this label. */
     public function type(string $label, string $text): self
     {
+        $this->actions++;
         $this->until(function () use ($label, $text): bool {
             $field = $this->field($label);
             $field->click();
@@ -171,6 +176,7 @@ final class Page
     /** Chooses from a list by its label. */
     public function choose(string $label, string $option): self
     {
+        $this->actions += 2;
         $this->until(function () use ($label): bool {
             $this->field($label)->click();
 
@@ -195,6 +201,7 @@ final class Page
 
     public function keys(string ...$keys): self
     {
+        $this->actions += count($keys);
         $this->driver->getKeyboard()->sendKeys($keys);
 
         return $this;
@@ -302,7 +309,7 @@ final class Page
     {
         $noise = array_filter($this->driver->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE'
             // The browser reports refused requests by itself; that the application refuses is what some tests are about.
-            && ! preg_match('/status of (401|409|422|429)/', $entry['message']));
+            && ! preg_match('/status of (401|409|419|422|429)|ERR_INTERNET_DISCONNECTED/', $entry['message']));
         Assert::assertSame([], array_column($noise, 'message'));
         // Colours on their way from one to another have no contrast worth judging.
         $this->still();
@@ -328,6 +335,23 @@ final class Page
         $this->until(fn (): bool => $this->script('return document.getAnimations().every(a => a.playState !== "running" || a.effect?.getTiming().iterations === Infinity)') === true, "the page to stand still; it says:\n%s");
     }
 
+    /** As after a session that ended. */
+    public function forgetCookies(): self
+    {
+        $this->driver->manage()->deleteAllCookies();
+
+        return $this;
+    }
+
+    /** With a network, or without. */
+    public function connected(bool $is): self
+    {
+        $this->devtools('Network.enable', []);
+        $this->devtools('Network.emulateNetworkConditions', ['offline' => ! $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+
+        return $this;
+    }
+
     /** As somebody sees it who has their system set all colours. */
     public function forcedColours(): self
     {
@@ -351,7 +375,7 @@ final class Page
      */
     private function devtools(string $command, array $params): array
     {
-        $answer = $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $params]);
+        $answer = $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $params === [] ? (object) [] : $params]);
 
         return is_array($answer) ? $answer : [];
     }

@@ -12,6 +12,19 @@ export function finds(search: string, text: string): boolean {
   return stems(search).every((word) => there.some((other) => other.startsWith(word)));
 }
 
+/** Who it is, and what it does: “Heron, taking off”. */
+export function phaseOf(name: string): [string, string] {
+  const at = name.indexOf(', ');
+  return at < 0 ? [name, ''] : [name.slice(0, at), name.slice(at + 2)];
+}
+
+/** The same animal or athlete doing this and that, those with a name only one thing goes by left out. */
+export function phasesAmong<T extends { id: string; name: string }>(all: T[], name: string): T[] {
+  const [who] = phaseOf(name);
+  const kin = all.filter((one) => phaseOf(one.name)[0] === who && phaseOf(one.name)[1] !== '');
+  return kin.length > 1 ? kin : [];
+}
+
 type Called = { name: string; outline: { group?: string; also?: string[]; subject?: { kind?: string } } };
 
 /** All that a subject is found by. */

@@ -40,6 +40,17 @@ function Found({ onClose }: { onClose: () => void }) {
             .slice(0, MOST)
             .map((rush) => ({ key: rush.id, kind: 'Rush', name: rush.name, to: `/rushes/${rush.id}` })),
           ...named(bodies, 'Body', '/kit/bodies'),
+          ...bodies.flatMap((body) =>
+            (body.outline.own_words ?? [])
+              .filter((word) => finds(words, word))
+              .slice(0, MOST)
+              .map((word) => ({
+                key: `word ${body.id} ${word}`,
+                kind: `Word of ${body.name}`,
+                name: `“${word}”`,
+                to: `/kit/bodies/${body.id}?step=5&word=${encodeURIComponent(word)}`,
+              })),
+          ),
           ...named(lenses, 'Lens', '/kit/lenses'),
           ...named(subjects, 'Subject', '/subjects', calledBy),
           {

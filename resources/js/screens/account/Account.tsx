@@ -57,23 +57,24 @@ export default function Account() {
         <div className="page-head">
           <h1>Account</h1>
         </div>
-        {user.is_demo ? (
-          <DemoNote />
-        ) : (
-          <>
-            <You name={user.name} />
-            <Email email={user.email} />
-            <Password email={user.email} />
-          </>
-        )}
-        <Data isDemo={user.is_demo} />
-        {!user.is_demo && (
-          <>
-            <Tokens />
-            <Devices />
-            <Leave />
-          </>
-        )}
+        {user.is_demo && <DemoNote />}
+        <div className="account-parts">
+          {!user.is_demo && (
+            <>
+              <You name={user.name} />
+              <Email email={user.email} />
+              <Password email={user.email} />
+            </>
+          )}
+          <Data isDemo={user.is_demo} />
+          {!user.is_demo && (
+            <>
+              <Tokens />
+              <Devices />
+              <Leave />
+            </>
+          )}
+        </div>
       </main>
     </>
   );

@@ -64,7 +64,7 @@ export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
               <button type="button" onClick={() => onAdopt(pinsOf(entry.hold))} title="Adopt this set-up">
                 {nameOf(entry.hold, words)}
               </button>
-              <Cost fewer={i === 0 ? null : entry.matters ? fewer : 0} />
+              <Cost fewer={i === 0 ? null : entry.alike ? 0 : fewer} sure={entry.matters ?? false} />
               {i > 0 && onCompare ? (
                 <button
                   type="button"

@@ -30,11 +30,14 @@ export function Spot({ rate, error, frames, best }: Spot) {
   );
 }
 
-/** What one costs against the first, in frames of a pass; null for the first itself. */
-export function Cost({ fewer }: { fewer: number | null }) {
+/** What one costs against the first, in frames of a pass, and whether that may be chance; null for the first itself. */
+export function Cost({ fewer, sure }: { fewer: number | null; sure: boolean }) {
+  if (fewer === null) return <span className="cost" />;
+  if (fewer === 0) return <span className="cost">as many</span>;
   return (
-    <span className="cost">
-      {fewer === null ? '' : fewer > 0 ? `−${fewer}` : fewer < 0 ? `+${-fewer}` : 'as many'}
+    <span className="cost" title={sure ? undefined : 'Played too little to be sure of it'}>
+      {fewer > 0 ? `−${fewer}` : `+${-fewer}`}
+      {!sure && ' ?'}
     </span>
   );
 }

@@ -38,7 +38,7 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
                   {label('side', s.side)}
                 </button>
                 <Spot rate={s.keeper_rate} error={s.standard_error} frames={frames} best={best} />
-                <Cost fewer={s.matters ? fewer(s) : 0} />
+                <Cost fewer={s.matters ? fewer(s) : 0} sure />
               </li>
             ))}
           </ul>

@@ -2,7 +2,7 @@ import { App, Select } from 'antd';
 import { useMemo } from 'react';
 import type { Rush } from '../../api/client';
 import { useFetchKit, useKit, useKitItem } from '../../api/kit';
-import { calledBy, finds } from '../../parts/find';
+import { calledBy, finds, phaseOf, phasesAmong } from '../../parts/find';
 
 /** The subject of a rush among those on the shelf, with its profile. */
 export function useSubjectOf(rush: Rush) {
@@ -26,6 +26,18 @@ export function SubjectPicker({ rush, onRush }: Props) {
   }, [subjects.data]);
   const fetchKit = useFetchKit();
   const { message } = App.useApp();
+  const phases = useMemo(
+    () => phasesAmong(subjects.data ?? [], rush.subject.name),
+    [subjects.data, rush.subject.name],
+  );
+  async function choose(id: string) {
+    try {
+      const { subject, hazards } = (await fetchKit('subjects', id)).document;
+      onRush({ ...rush, subject, scene: { ...rush.scene, hazards } }, `subject ${id}`);
+    } catch (error) {
+      message.error((error as Error).message);
+    }
+  }
   return (
     <div className="rush-subject">
       <Select
@@ -39,15 +51,23 @@ export function SubjectPicker({ rush, onRush }: Props) {
         loading={subjects.isPending}
         options={groups}
         value={current?.id ?? (rush.subject.name ? rush.subject.name : null)}
-        onChange={async (id) => {
-          try {
-            const { subject, hazards } = (await fetchKit('subjects', id)).document;
-            onRush({ ...rush, subject, scene: { ...rush.scene, hazards } }, `subject ${id}`);
-          } catch (error) {
-            message.error((error as Error).message);
-          }
-        }}
+        onChange={(id) => void choose(id)}
       />
+      {phases.length > 0 && (
+        <fieldset className="phases">
+          <legend className="sr-only">What it does</legend>
+          {phases.map((s) => (
+            <button
+              key={s.id}
+              type="button"
+              aria-pressed={s.id === current?.id}
+              onClick={() => void choose(s.id)}
+            >
+              {phaseOf(s.name)[1]}
+            </button>
+          ))}
+        </fieldset>
+      )}
       {profile && <p className="quiet habit">{profile.habit}</p>}
     </div>
   );

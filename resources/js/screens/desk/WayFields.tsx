@@ -3,6 +3,7 @@ import type { Plan, Refusal, Rush } from '../../api/client';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { RemovableRow } from '../../parts/RemovableRow';
+import { FindSpeed } from './FindSpeed';
 import { PlanMap } from './PlanMap';
 import { SpeedSketch } from './SpeedSketch';
 import { cornerMore, reshaped, type Shape, shapeOf } from './way';
@@ -95,6 +96,10 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
           value={subject.speed_mps}
           problem={problem('subject.speed_mps')}
           onChange={(v) => onChange('subject', { speed_mps: v })}
+        />
+        <FindSpeed
+          subject={subject}
+          onUse={(speed_mps) => onChange('subject', { speed_mps }, 'speed found')}
         />
         <NumberField
           label="Lasts"

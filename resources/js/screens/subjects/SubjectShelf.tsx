@@ -6,6 +6,7 @@ import { calledBy, finds } from '../../parts/find';
 import { Silhouette } from '../../parts/Silhouette';
 import { UploadButton } from '../../parts/UploadButton';
 import { useNotTaken } from '../../parts/useUndo';
+import { NewSubject } from './NewSubject';
 
 /** Those whose name, other names, group or kind has every word. */
 const matching = (subjects: Listed<'subjects'>[], search: string) =>
@@ -48,6 +49,7 @@ export function SubjectShelf({ subjects, chosen, error }: Props) {
         >
           Upload
         </UploadButton>
+        <NewSubject />
       </div>
       <Input
         type="search"

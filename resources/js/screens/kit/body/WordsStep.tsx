@@ -1,5 +1,6 @@
 import { Input } from 'antd';
 import { Fragment, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import type { Body } from '../../../api/client';
 import type { Change } from './change';
 
@@ -7,7 +8,8 @@ type Term = { key: string; group: string; ours: string };
 
 /** What the camera calls each thing, and where it is found; searched by either word. */
 export function WordsStep({ body, set, terms }: { body: Body; set: Change; terms: Term[] }) {
-  const [search, setSearch] = useState('');
+  const [params] = useSearchParams();
+  const [search, setSearch] = useState(params.get('word') ?? '');
   const words = body.words;
   const put = (key: string, fields: { label?: string; where?: string }) => {
     const next = { label: '', where: '', ...words[key], ...fields };

@@ -1,0 +1,109 @@
+import { App, Button, Input, Modal } from 'antd';
+import { useId, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Subject, SubjectProfile } from '../../api/client';
+import { useSaveKit } from '../../api/kit';
+import { Choice } from '../../parts/Choice';
+import { NumberField } from '../../parts/NumberField';
+import { Silhouette } from '../../parts/Silhouette';
+import { options } from '../../parts/words';
+
+/** What kind an outline is of, where that is plain. */
+const kinds: Record<string, Subject['kind']> = {
+  runner: 'person',
+  jumper: 'person',
+  kicker: 'person',
+  skier: 'person',
+  swimmer: 'person',
+  rider: 'person',
+  'horse-rider': 'person',
+  motorcycle: 'vehicle',
+  vehicle: 'vehicle',
+  boat: 'vehicle',
+  plain: 'off',
+};
+const kindOf = (figure: string): Subject['kind'] =>
+  kinds[figure] ?? (figure.endsWith('bird') ? 'bird' : 'animal');
+
+/** A subject that is not in the library, from nothing: who, what it looks like, how large, how fast. */
+export function NewSubject() {
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const save = useSaveKit('subjects');
+  const nameId = useId();
+  const [open, setOpen] = useState(false);
+  const [name, setName] = useState('');
+  const [figure, setFigure] = useState('flying-bird');
+  const [length, setLength] = useState(1);
+  const [height, setHeight] = useState(0.6);
+  const [speed, setSpeed] = useState(6);
+
+  function make() {
+    const subject = {
+      name: name.trim(),
+      figure,
+      kind: kindOf(figure),
+      length_m: length,
+      height_m: height,
+      speed_mps: speed,
+    };
+    const document = { format: 'rush-hold/subject@1', group: 'Own', subject } as unknown as SubjectProfile;
+    save.mutate(
+      { document },
+      {
+        onError: (error) => message.error(error.message),
+        onSuccess: (made) => {
+          setOpen(false);
+          navigate(`/subjects/${made.id}`);
+        },
+      },
+    );
+  }
+
+  return (
+    <>
+      <Button type="primary" onClick={() => setOpen(true)}>
+        New
+      </Button>
+      <Modal
+        open={open}
+        title="A subject of your own"
+        okText="Add it"
+        okButtonProps={{ disabled: name.trim() === '', loading: save.isPending }}
+        onOk={make}
+        onCancel={() => setOpen(false)}
+        destroyOnHidden
+      >
+        <div className="new-subject">
+          <div className="field">
+            <label htmlFor={nameId}>Who, and what it does</label>
+            <Input
+              id={nameId}
+              autoFocus
+              maxLength={80}
+              placeholder="Kite, stooping"
+              value={name}
+              onChange={(event) => setName(event.target.value)}
+              onPressEnter={() => name.trim() !== '' && make()}
+            />
+          </div>
+          <div className="new-subject-figure">
+            <Choice
+              label="What it looks like"
+              value={figure}
+              options={options('figure')}
+              onChange={(v) => setFigure(v ?? 'plain')}
+            />
+            <Silhouette figure={figure} />
+          </div>
+          <div className="fields three">
+            <NumberField label="Length" quantity="size" value={length} onChange={setLength} />
+            <NumberField label="Height" quantity="size" value={height} onChange={setHeight} />
+            <NumberField label="Speed" quantity="speed" value={speed} onChange={setSpeed} />
+          </div>
+          <p className="quiet">The rest is filled in as usual for its kind; correct it on its page.</p>
+        </div>
+      </Modal>
+    </>
+  );
+}
