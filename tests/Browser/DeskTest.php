@@ -143,8 +143,8 @@ it('plays a run, steps to a lost frame and says what lost it', function (): void
 it('shows the other set-ups, adopts one, and plays on with it', function (): void {
     $page = $this->signedIn('puffin-coming-in');
     $page->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)->see('in this run');
-    $page->press('Losses')->see('Of 100 frames');
-    $page->press('Schools')->see('What each way of working costs here');
+    $page->press('Losses')->see('A pass of 50 frames');
+    $page->press('Schools')->see('The best that each way of working can do here');
     $page->press('Others')->see('set-ups played on the same chances');
     $page->isClean();
     $page->press('Compare point')->see('Side by side')->see('fewer of a pass');

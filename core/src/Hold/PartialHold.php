@@ -151,4 +151,50 @@ final readonly class PartialHold
         return array_values(array_filter($this->settings(), fn (Setting $setting): bool => ! $setting->isIdleIn($hold)
             && $setting->kind()->differs($this->values[$setting->value], $setting->in($hold))));
     }
+
+    /** Whether both can be had at once: what both fix is the same. */
+    public function agrees(self $other): bool
+    {
+        foreach ($this->values as $name => $value) {
+            if (array_key_exists($name, $other->values) && Setting::from($name)->kind()->differs($value, $other->values[$name])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether this fixes all that the other one does, and the same. */
+    public function covers(self $other): bool
+    {
+        return array_diff_key($other->values, $this->values) === [] && $this->agrees($other);
+    }
+
+    /** @return list<Setting> what the other one fixes and is not so here */
+    public function changedBy(self $other): array
+    {
+        return array_values(array_filter($other->settings(), fn (Setting $setting): bool => ! $this->has($setting)
+            || $setting->kind()->differs($this->values[$setting->value], $other->values[$setting->value])));
+    }
+
+    /**
+     * Each once.
+     *
+     * @param  list<self>  $holds
+     * @return list<self>
+     */
+    public static function distinct(array $holds): array
+    {
+        $different = [];
+        foreach ($holds as $hold) {
+            foreach ($different as $other) {
+                if ($hold->covers($other) && $other->covers($hold)) {
+                    continue 2;
+                }
+            }
+            $different[] = $hold;
+        }
+
+        return $different;
+    }
 }

@@ -45,7 +45,7 @@ export function Email({ email }: { email: string }) {
         </Form.Item>
         <Form.Item
           name="password"
-          label="Your password"
+          label="Confirm with your password"
           rules={[{ required: true, message: 'Enter your password.' }]}
         >
           <Input.Password autoComplete="current-password" />

@@ -142,7 +142,8 @@ export default function Desk() {
             </>
           ) : (
             <div className="desk-blank quiet" role="status">
-              {refused ? <Unanswered refused={refused} onAgain={answers.again} /> : 'Working it out…'}
+              <Unanswered refused={refused} onAgain={answers.again} />
+              {!refused && 'Working it out…'}
             </div>
           )}
           {shown && <Notices plan={shown} refused={refused} onAgain={answers.again} />}

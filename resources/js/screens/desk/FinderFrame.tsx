@@ -287,6 +287,7 @@ export const FinderFrame = memo(function FinderFrame({
           pitchUm={(1000 * width) / rush.kit.body.pixels_wide}
           aimPx={(aim / width) * rush.kit.body.pixels_wide}
           kept={shot.kept}
+          isEye={['eye', 'head'].includes(plan.best.hold.aim ?? '')}
         />
       )}
       <figcaption className="finder-facts">

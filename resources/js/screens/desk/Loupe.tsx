@@ -12,19 +12,47 @@ type Props = {
   /** Size of the part that counts, pixels. */
   aimPx: number;
   kept: boolean;
+  /** Whether that part is an eye. */
+  isEye: boolean;
 };
 
-/** The part that has to be sharp as it comes out, a pixel of the picture to a pixel of the screen. */
-export function Loupe({ blurUm, pitchUm, aimPx, kept }: Props) {
-  const id = useId();
-  const sigma = blurUm / pitchUm / SPREAD;
-  const eye = Math.max(2, aimPx) / 2;
+/** An eye of this radius in pixels, with what grows around it. */
+function Eye({ radius }: { radius: number }) {
   const strands = Array.from({ length: 44 }, (_, i) => {
     const angle = (i / 44) * 2 * Math.PI + (i % 3) * 0.05;
-    const from = eye * 1.12 + 2;
+    const from = radius * 1.12 + 2;
     const to = from + 10 + ((i * 7) % 5) * 9;
-    return `M${(Math.cos(angle) * from).toFixed(1)},${(Math.sin(angle) * from).toFixed(1)}L${(Math.cos(angle + 0.12) * to).toFixed(1)},${(Math.sin(angle + 0.12) * to).toFixed(1)}`;
+    const at = (turn: number, r: number) =>
+      `${(Math.cos(turn) * r).toFixed(1)},${(Math.sin(turn) * r).toFixed(1)}`;
+    return `M${at(angle, from)}L${at(angle + 0.12, to)}`;
   }).join('');
+  return (
+    <>
+      <path d={strands} stroke="var(--strand)" strokeWidth="1.6" strokeLinecap="round" />
+      <circle r={radius * 1.06} fill="var(--strand)" />
+      <circle r={radius * 0.94} fill="var(--eye)" />
+      <circle cx={-radius * 0.3} cy={-radius * 0.34} r={Math.max(0.8, radius * 0.16)} fill="var(--glint)" />
+    </>
+  );
+}
+
+/** Cloth, hide or plumage: a broad edge, a seam, and lines a few pixels apart. */
+function Cloth() {
+  const threads = Array.from({ length: 15 }, (_, i) => `M${-62 + i * 5},60L${-22 + i * 5},-60`).join('');
+  return (
+    <>
+      <path d={threads} stroke="var(--strand)" strokeWidth="1.2" />
+      <path d="M18,-60L-4,60H60V-60Z" fill="var(--eye)" />
+      <path d="M26,-60L4,60" stroke="var(--glint)" strokeWidth="1.6" strokeDasharray="5 3" />
+      <path d="M30,-18h16v8h-8v26h-8Z" fill="var(--glint)" />
+    </>
+  );
+}
+
+/** The part that has to be sharp as it comes out, a pixel of the picture to a pixel of the screen. */
+export function Loupe({ blurUm, pitchUm, aimPx, kept, isEye }: Props) {
+  const id = useId();
+  const sigma = blurUm / pitchUm / SPREAD;
   return (
     <div className="loupe">
       <svg
@@ -45,10 +73,7 @@ export function Loupe({ blurUm, pitchUm, aimPx, kept }: Props) {
         <g clipPath={`url(#${id}-round)`}>
           <g filter={sigma > 0.2 ? `url(#${id}-blur)` : undefined}>
             <rect x={-SIZE} y={-SIZE} width={2 * SIZE} height={2 * SIZE} fill="var(--plumage)" />
-            <path d={strands} stroke="var(--strand)" strokeWidth="1.6" strokeLinecap="round" />
-            <circle r={eye * 1.06} fill="var(--strand)" />
-            <circle r={eye * 0.94} fill="var(--eye)" />
-            <circle cx={-eye * 0.3} cy={-eye * 0.34} r={Math.max(0.8, eye * 0.16)} fill="var(--glint)" />
+            {isEye ? <Eye radius={Math.max(2, aimPx) / 2} /> : <Cloth />}
           </g>
         </g>
         <circle r={SIZE / 2 - 1} fill="none" stroke="var(--line)" strokeWidth="1.5" />

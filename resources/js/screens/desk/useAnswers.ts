@@ -51,7 +51,7 @@ export function useAnswers(draft: Draft | null, standing: Hold | null) {
   const ranked = rank.data && settled && settled === draft ? rank.data : undefined;
   // Whatever is not explained yet keeps the explanations from before.
   const explained = ranked && (!rank.isFetching || rank.isPlaceholderData);
-  if (ranked && settled && explained && last?.plan !== ranked) setLast({ plan: ranked, draft: settled });
+
   const carried = draft && last && carries(last.draft, draft) ? last.plan : null;
   const plan = usePlan(
     // Once it has been played the formulas alone are no longer asked; nor about what is just being changed.
@@ -63,6 +63,10 @@ export function useAnswers(draft: Draft | null, standing: Hold | null) {
   );
   // A refused entry does not take the last answer away.
   const [answer, setAnswer] = useState(plan.data);
+  if (ranked && settled && explained && last?.plan !== ranked) {
+    setLast({ plan: ranked, draft: settled });
+    setAnswer(ranked);
+  }
   if (plan.data && !plan.isPlaceholderData && plan.data !== answer) setAnswer(plan.data);
   const formulas = useMemo(
     () => (answer && carried ? withFigures(answer, carried) : answer),

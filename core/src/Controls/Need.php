@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Controls;
+
+use RushHold\Hold\Hold;
+use RushHold\Hold\PartialHold;
+use RushHold\Hold\Setting;
+use RushHold\Kit\Detection;
+
+/** What one rush of the day needs of the buttons, and what it loses when it gets it late. */
+final readonly class Need
+{
+    /** What a held control can put in force. */
+    public const IN_A_SET = [Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins];
+
+    /** What is changed by dials and switches, whatever is held. */
+    public const BESIDE = [Setting::RangeLimit, Setting::Stabiliser, Setting::Shutter, Setting::Aperture];
+
+    /**
+     * @param  float  $warningS  from seeing it come to the first frame, s
+     * @param  float  $weight  how much its frames are wanted, above 0
+     */
+    public function __construct(
+        public string $name,
+        public Hold $hold,
+        public float $warningS,
+        public LateStart $late,
+        public float $weight = 1.0,
+    ) {
+    }
+
+    /** The settings of a set that this rush cannot do without: what is idle in its hold may be anything. */
+    public function set(): PartialHold
+    {
+        return PartialHold::of($this->hold)->only(...array_filter(self::IN_A_SET, $this->counts(...)));
+    }
+
+    /** Whether a setting does something in its hold. */
+    public function counts(Setting $setting): bool
+    {
+        return ! $setting->isIdleIn($this->hold) && ($setting !== Setting::Eye || $this->hold->detect !== Detection::Off);
+    }
+
+    /** Share of its frames lost when everything stands after so many seconds. */
+    public function lostAfter(float $seconds): float
+    {
+        return $this->late->lost(max(0.0, $seconds - $this->warningS));
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Controls;
+
+use RushHold\Hold\PartialHold;
+use RushHold\Hold\Setting;
+use RushHold\Kit\ControlPlace;
+use RushHold\Kit\FocusMode;
+
+/** What is to be done to get from what is in force to what a rush needs. */
+final readonly class Reaching
+{
+    /** Clicks of a dial in a stop. */
+    private const CLICKS = 3;
+
+    /** The area counts as moved from so far on, of the frame. */
+    private const MOVED = 0.05;
+
+    public function __construct(private Times $times)
+    {
+    }
+
+    /**
+     * From a control held, or from rest, to what a rush needs.
+     *
+     * @param  PartialHold  $inForce  at rest, with the set of the control over it
+     * @param  ControlPlace|null  $held  the control; null at rest
+     * @return list<Press> the control first, then what is quickest
+     */
+    public function presses(Need $need, PartialHold $inForce, ?ControlPlace $held = null): array
+    {
+        $presses = [];
+        foreach ([...Need::IN_A_SET, ...Need::BESIDE, Setting::AreaAt] as $setting) {
+            if (! $inForce->has($setting) || ! $need->counts($setting)) {
+                continue;
+            }
+            $press = $this->change($setting, $inForce->get($setting), $setting->in($need->hold));
+            // Patience and nimbleness stand on one page.
+            if ($press !== null && ! ($setting === Setting::Nimbleness && end($presses) !== false && end($presses)->setting === Setting::Patience)) {
+                $presses[] = $press;
+            }
+        }
+        usort($presses, static fn (Press $a, Press $b): int => $a->seconds <=> $b->seconds);
+
+        return $held === null ? $presses : [new Press(Way::Hold, $this->times->untilHeld($held), $held), ...$presses];
+    }
+
+    /** @param  list<Press>  $presses */
+    public static function seconds(array $presses): float
+    {
+        return array_sum(array_map(static fn (Press $p): float => $p->seconds, $presses));
+    }
+
+    /** How one setting is changed; null where it need not be. */
+    private function change(Setting $setting, mixed $from, mixed $to): ?Press
+    {
+        if ($from == $to) {
+            return null;
+        }
+        $clicks = match ($setting) {
+            Setting::Shutter => self::clicks($from, $to, 1),
+            Setting::Aperture => self::clicks($from, $to, 2),
+            default => 0,
+        };
+        $way = match ($setting) {
+            Setting::Shutter, Setting::Aperture => $clicks === 0 ? null : Way::Dial,
+            Setting::AreaAt => self::apart($from, $to) ? Way::Stick : null,
+            Setting::RangeLimit, Setting::Stabiliser => Way::Flip,
+            Setting::Mode => $from === FocusMode::Manual || $to === FocusMode::Manual ? Way::Flip : Way::Quick,
+            Setting::Area, Setting::Detect, Setting::Eye => Way::Quick,
+            default => Way::Menu,
+        };
+
+        return $way === null ? null : new Press($way, $this->times->of($way) * max(1, $clicks), null, $setting, $from, $to, $clicks);
+    }
+
+    private static function clicks(mixed $from, mixed $to, int $stopsPerDoubling): int
+    {
+        return is_float($from) && is_float($to) && $from > 0 && $to > 0 ? (int) round(self::CLICKS * $stopsPerDoubling * abs(log($to / $from, 2))) : 0;
+    }
+
+    private static function apart(mixed $from, mixed $to): bool
+    {
+        [$x, $y, $toX, $toY] = array_map(static fn (mixed $part): float => is_float($part) ? $part : 0.0, [...(array) $from, ...(array) $to] + [0.0, 0.0, 0.0, 0.0]);
+
+        return max(abs($x - $toX), abs($y - $toY)) > self::MOVED;
+    }
+}

@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Controls\LateStart;
+use RushHold\Controls\Layout;
+use RushHold\Controls\Need;
+use RushHold\Controls\Pins;
+use RushHold\Controls\School;
+use RushHold\Controls\Solver;
+use RushHold\Controls\Times;
+use RushHold\Controls\Way;
+use RushHold\Hold\Hold;
+use RushHold\Hold\PartialHold;
+use RushHold\Hold\Setting;
+use RushHold\Kit\Area;
+use RushHold\Kit\Body;
+use RushHold\Kit\Control;
+use RushHold\Kit\ControlPlace;
+use RushHold\Kit\Detection;
+use RushHold\Kit\Duty;
+use RushHold\Kit\FocusMode;
+
+/** A hold with some settings otherwise. */
+function held(mixed ...$changes): Hold
+{
+    static $plain = null;
+    $plain ??= plan()->hold->with(mode: FocusMode::Continuous, area: Area::Block, detect: Detection::Off, eye: false, patienceS: 0.3, nimble: 0.5, areaAt: [0.0, 0.0], range: null, shutterS: 1 / 2000, aperture: 5.6);
+
+    return $plain->with(...$changes);
+}
+
+/** A rush that keeps its frames evenly over two seconds, the first at once. */
+function need(string $name, Hold $hold, float $warningS, float $weight = 1.0): Need
+{
+    return new Need($name, $hold, $warningS, evenly(), $weight);
+}
+
+function evenly(): LateStart
+{
+    return new LateStart(array_map(static fn (int $i): array => [$i / 10, ($i + 1) / 20], range(0, 19)), 0.0, 2.0);
+}
+
+/** @param  list<ControlPlace>  $places  where sets can be */
+function bodyWith(array $places): Body
+{
+    return new Body(controls: [new Control(ControlPlace::HalfPress, [Duty::StartFocus, Duty::LockExposure]),
+        ...array_map(static fn (ControlPlace $p): Control => new Control($p, [Duty::StartFocus, Duty::StoredSet, Duty::LockExposure]), $places)]);
+}
+
+/** How long it takes from what stands to what is needed, worked out on its own: what differs, added up by its way. */
+function secondsTo(Hold $stands, Hold $wanted): float
+{
+    $byHand = $wanted->mode === FocusMode::Manual;
+    $clicks = static fn (float $ratio): int => (int) round(3 * abs(log($ratio, 2)));
+
+    return ($stands->mode === $wanted->mode ? 0.0 : ($byHand || $stands->mode === FocusMode::Manual ? 0.6 : 3.0))
+        + ($byHand || $stands->area === $wanted->area ? 0.0 : 3.0)
+        + ($byHand || $stands->detect === $wanted->detect ? 0.0 : 3.0)
+        + ($byHand || $wanted->mode->locksOnce() || $stands->patienceS === $wanted->patienceS ? 0.0 : 7.0)
+        + 0.3 * $clicks($stands->shutterS / $wanted->shutterS);
+}
+
+/**
+ * Tries every way of standing at rest and every choice of sets there is.
+ *
+ * @param  list<Need>  $needs
+ */
+function bruteForce(array $needs, int $controls): float
+{
+    $occurring = static fn (callable $of): array => array_values(array_unique(array_map(static fn (Need $n): mixed => $of($n->hold), $needs), SORT_REGULAR));
+    $mixes = [];
+    foreach ($occurring(static fn (Hold $h) => $h->mode) as $mode) {
+        foreach ($occurring(static fn (Hold $h) => $h->area) as $area) {
+            foreach ($occurring(static fn (Hold $h) => $h->detect) as $detect) {
+                foreach ($occurring(static fn (Hold $h) => $h->patienceS) as $patience) {
+                    $mixes[] = held(mode: $mode, area: $area, detect: $detect, patienceS: $patience);
+                }
+            }
+        }
+    }
+    $choices = [[]];
+    foreach (array_keys($mixes) as $i) {
+        foreach ($choices as $choice) {
+            if (count($choice) < $controls) {
+                $choices[] = [...$choice, $i];
+            }
+        }
+    }
+    $best = INF;
+    foreach ($mixes as $rest) {
+        foreach ($occurring(static fn (Hold $h) => $h->shutterS) as $shutter) {
+            foreach ($choices as $choice) {
+                $loss = 0.0;
+                foreach ($needs as $need) {
+                    $seconds = secondsTo($rest->with(shutterS: $shutter), $need->hold);
+                    foreach ($choice as $i) {
+                        $seconds = min($seconds, 0.3 + secondsTo($mixes[$i]->with(shutterS: $shutter), $need->hold));
+                    }
+                    $loss += $need->weight * $need->lostAfter($seconds);
+                }
+                $best = min($best, $loss / array_sum(array_map(static fn (Need $n): float => $n->weight, $needs)));
+            }
+        }
+    }
+
+    return $best;
+}
+
+it('loses as little as the best of all layouts tried one by one', function (int $seed): void {
+    mt_srand($seed);
+    $one = static fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+    for ($case = 0; $case < 30; $case++) {
+        $axes = [['mode', [FocusMode::Continuous, FocusMode::Manual]], ['area', [Area::Point, Area::Block, Area::Whole]], ['detect', [Detection::Off, Detection::Bird]], ['patienceS', [0.3, 1.2]]];
+        unset($axes[mt_rand(0, 3)]);
+        $needs = [];
+        foreach (range(0, mt_rand(1, 3)) as $i) {
+            $changes = ['shutterS' => $one([1 / 1000, 1 / 2500])];
+            foreach ($axes as [$name, $values]) {
+                $changes[$name] = $one($values);
+            }
+            $needs[] = need("rush $i", held(...$changes), $one([0.0, 0.4, 1.0, 3.0, 6.0]), $one([1.0, 2.0]));
+        }
+        $controls = mt_rand(0, 2);
+        $places = array_slice([ControlPlace::Thumb1, ControlPlace::Front1], 0, $controls);
+        $layout = (new Solver(bodyWith($places), $needs))->solve();
+        expect($layout->loss)->toEqualWithDelta(bruteForce($needs, $controls), 1e-9, "case $case of $seed");
+        // What it says it loses is what its presses cost.
+        foreach ($layout->reached as $reached) {
+            expect($reached->lost)->toEqualWithDelta($reached->need->lostAfter($reached->seconds()), 1e-12);
+        }
+    }
+})->with(range(1, 8));
+
+it('takes as few sets as will do, and the quickest of those', function (): void {
+    $warned = [need('slow', held(), 20.0), need('also slow', held(area: Area::Point), 20.0)];
+    $layout = (new Solver(bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2]), $warned))->solve();
+    expect($layout->loss)->toBe(0.0)->and($layout->arrangement->sets())->toBe([]);
+    $sudden = [need('slow', held(), 20.0), need('sudden', held(area: Area::Point), 0.5)];
+    $layout = (new Solver(bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2]), $sudden))->solve();
+    // The sudden one is ready at rest; the slow one is changed in time.
+    expect($layout->loss)->toBe(0.0)->and($layout->arrangement->sets())->toBe([])->and($layout->arrangement->rest->get(Setting::Area))->toBe(Area::Point);
+});
+
+it('lets rushes share a set that agree in all that does something in them', function (): void {
+    $needs = [need('rest', held(area: Area::Whole), 0.0, 9.0), need('by hand', held(mode: FocusMode::Manual, area: Area::Point), 0.2), need('by hand as well', held(mode: FocusMode::Manual, patienceS: 1.2), 0.2), need('point', held(area: Area::Point), 0.3)];
+    $layout = (new Solver(bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2]), $needs))->solve();
+    $by = array_map(static fn ($reached): ?string => $reached->by?->value, $layout->reached);
+    expect($by[1])->toBe($by[2])->not->toBeNull()->and($layout->loss)->toBeLessThan(0.06);
+});
+
+it('puts the set that matters most on the control that is found quickest by this person', function (): void {
+    $needs = [need('rest', held(area: Area::Whole), 0.0, 9.0), need('seldom', held(area: Area::Point), 0.0), need('often', held(area: Area::Block), 0.0, 5.0)];
+    $times = new Times([], ['thumb-1' => 0.9, 'front-1' => 0.1]);
+    $layout = (new Solver(bodyWith([ControlPlace::Thumb1, ControlPlace::Front1]), $needs, $times))->solve();
+    expect(array_map(static fn ($reached): ?ControlPlace => $reached->by, $layout->reached))->toBe([null, ControlPlace::Thumb1, ControlPlace::Front1]);
+});
+
+it('keeps what is pinned and solves the rest', function (): void {
+    $needs = [need('rest', held(area: Area::Whole), 0.0, 9.0), need('one', held(area: Area::Point), 0.0), need('other', held(area: Area::Block), 0.0)];
+    $body = bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2]);
+    $pinned = PartialHold::of(held(area: Area::Band), ...Need::IN_A_SET);
+    $layout = (new Solver($body, $needs))->solve(School::Free, new Pins(['thumb-1' => $pinned]));
+    $sets = $layout->arrangement->sets();
+    expect($sets)->toHaveCount(2)->and($sets[0]->set)->toBe($pinned)->and($sets[1]->place)->toBe(ControlPlace::Thumb2);
+    $none = (new Solver($body, $needs))->solve(School::Free, new Pins(['thumb-1' => null, 'thumb-2' => null]));
+    expect($none->arrangement->sets())->toBe([])->and($none->loss)->toBeGreaterThan($layout->loss);
+    $rest = (new Solver($body, $needs))->solve(School::Free, new Pins([], PartialHold::of(held(area: Area::Block), Setting::Area)));
+    expect($rest->arrangement->rest->get(Setting::Area))->toBe(Area::Block);
+});
+
+it('holds each school to its own controls', function (): void {
+    $needs = [need('a', held(area: Area::Whole), 0.0), need('b', held(area: Area::Point), 0.0), need('c', held(area: Area::Block), 0.0), need('d', held(area: Area::Band), 0.0)];
+    $body = bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2, ControlPlace::Front1, ControlPlace::Touch]);
+    $by = [];
+    foreach ((new Solver($body, $needs))->bySchool() as $layout) {
+        $by[$layout->school->value] = [array_map(static fn ($a): string => $a->place->value, $layout->arrangement->sets()), $layout->arrangement->starters()[0]];
+    }
+    expect($by['half-press'])->toBe([[], ControlPlace::HalfPress])->and($by['thumb'])->toBe([[], ControlPlace::Thumb1])->and($by['two-thumbs'])->toBe([['thumb-2'], ControlPlace::Thumb1])
+        ->and($by['three'][0])->toBe(['thumb-1', 'thumb-2'])->and($by['three'][1])->toBe(ControlPlace::HalfPress)
+        // A screen cannot be worked while panning.
+        ->and($by['free'][0])->toBe(['thumb-1', 'thumb-2', 'front-1']);
+    $losses = array_map(static fn (Layout $l): float => $l->loss, (new Solver($body, $needs))->bySchool());
+    expect($losses[4])->toBeLessThan($losses[3])->and($losses[3])->toBeLessThan($losses[2])->and($losses[2])->toBeLessThan($losses[0]);
+});
+
+it('says for more holds than it can go through how far it may be from the best', function (): void {
+    $areas = [Area::Speck, Area::Point, Area::Plus, Area::RingSmall, Area::RingMedium, Area::RingLarge, Area::Block, Area::Band, Area::Column, Area::Whole];
+    $needs = array_map(static fn (Area $a): Need => need($a->value, held(area: $a), 0.5), $areas);
+    $layout = (new Solver(bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2, ControlPlace::Front1]), $needs))->solve();
+    expect($layout->bound)->toBeLessThanOrEqual($layout->loss)->and($layout->arrangement->sets())->toHaveCount(3)->and($layout->loss)->toBeLessThan(0.7);
+});
+
+it('loses by a late start what the runs keep before, and all of it when the rush is over', function (): void {
+    $late = evenly();
+    expect($late->lost(0.0))->toBe(0.0)->and($late->lost(0.95))->toEqualWithDelta(0.45, 0.06)->and($late->lost(2.0))->toBe(1.0);
+    $plan = plan();
+    $played = LateStart::of($plan->situation, $plan->hold);
+    $last = 0.0;
+    foreach (range(1, 20) as $tenth) {
+        $lost = $played->lost($tenth / 10);
+        expect($lost)->toBeGreaterThanOrEqual($last)->toBeLessThanOrEqual(1.0);
+        $last = $lost;
+    }
+    expect($played->lost(1.0))->toBeGreaterThan(0.3)->and($last)->toBe(1.0);
+});
+
+it('counts clicks of a dial by thirds of a stop, and patience with nimbleness once', function (): void {
+    $reaching = new RushHold\Controls\Reaching(new Times(['menu' => 5.0]));
+    $need = need('x', held(shutterS: 1 / 4000, aperture: 8.0, patienceS: 1.2, nimble: 0.0), 0.0);
+    $presses = $reaching->presses($need, PartialHold::of(held()));
+    $bySetting = array_column(array_map(static fn ($p): array => [$p->setting?->value, $p], $presses), 1, 0);
+    expect($bySetting['exposure.shutter_s']->clicks)->toBe(3)->and($bySetting['exposure.aperture']->clicks)->toBe(3)->and($bySetting['focus.patience_s']->seconds)->toBe(5.0)
+        ->and($bySetting)->not->toHaveKey('focus.nimble')->and($presses[0]->way)->toBe(Way::Dial)->and(array_sum(array_map(static fn ($p): float => $p->seconds, $presses)))->toEqualWithDelta(6.8, 1e-9);
+});
