@@ -48,7 +48,9 @@ final readonly class ComparisonQuestion implements Question
         $outcomes = $stage->play(array_map(static fn (Plan $plan, int $runs): Play => new Play($plan->situation, $plan->hold,
             Effort::runsWithin(intdiv(Effort::MOST_STEPS, 2), $plan->situation, $runs), self::SEED), $plans, $this->runs));
         $stage->reached(1.0);
-        [$difference, $error] = $outcomes[1]->minus($outcomes[0]);
+        // What is said agrees with what is shown of both; on the same runs chance has less of a say.
+        [$difference, $error] = $outcomes[0]->runs === $outcomes[1]->runs ? $outcomes[1]->minus($outcomes[0])
+            : [$outcomes[1]->keeperRate - $outcomes[0]->keeperRate, hypot($outcomes[0]->standardError, $outcomes[1]->standardError)];
 
         return json_encode(['sides' => array_map($this->side(...), $plans, $outcomes),
             'difference' => ['keeper_rate' => round($difference, 4), 'standard_error' => round($error, 4),

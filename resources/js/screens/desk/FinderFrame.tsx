@@ -125,6 +125,7 @@ export const FinderFrame = memo(function FinderFrame({
     x: centre.x - (step ? step.aim_x * width : 0),
     y: centre.y - (step ? step.aim_y * height : 0),
   };
+  const focuses = !plan.lines.some((line) => line.setting === 'focus.area' && line.idle);
   const points = rush.kit.body.points;
   const passing = plan.trace && step?.hidden ? passingAt(plan.trace, time) : null;
   const facing = sample.across_mps < -0.05 ? -1 : 1;
@@ -154,142 +155,148 @@ export const FinderFrame = memo(function FinderFrame({
 
   return (
     <figure className="finder">
-      <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={describe} className="finder-view">
-        <defs>
-          <linearGradient id={`${id}-sky`} x1="0" y1="0" x2="0" y2="1">
-            <stop offset="0" stopColor="var(--sky-high)" />
-            <stop offset="1" stopColor="var(--sky-low)" />
-          </linearGradient>
-          {(['subject', 'background', 'front'] as const).map((what) => (
-            <filter key={what} id={`${id}-${what}`} x="-40%" y="-40%" width="180%" height="180%">
-              <feGaussianBlur stdDeviation={spreadMm(discs[`${what}_um`])} />
-            </filter>
-          ))}
-          <mask id={`${id}-outside`}>
-            <rect width={width} height={height} fill="#fff" />
+      <div className="finder-picture">
+        <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={describe} className="finder-view">
+          <defs>
+            <linearGradient id={`${id}-sky`} x1="0" y1="0" x2="0" y2="1">
+              <stop offset="0" stopColor="var(--sky-high)" />
+              <stop offset="1" stopColor="var(--sky-low)" />
+            </linearGradient>
+            {(['subject', 'background', 'front'] as const).map((what) => (
+              <filter key={what} id={`${id}-${what}`} x="-40%" y="-40%" width="180%" height="180%">
+                <feGaussianBlur stdDeviation={spreadMm(discs[`${what}_um`])} />
+              </filter>
+            ))}
+            <mask id={`${id}-outside`}>
+              <rect width={width} height={height} fill="#fff" />
+              <rect
+                x={centre.x - area.w / 2}
+                y={centre.y - area.h / 2}
+                width={area.w}
+                height={area.h}
+                rx={Math.min(area.w, area.h) * 0.18}
+                fill="#000"
+              />
+            </mask>
+          </defs>
+          <rect width={width} height={height} fill={`url(#${id}-sky)`} />
+          <path
+            d={`M0,${horizon}C${width * 0.2},${horizon - 1} ${width * 0.35},${horizon + 1.2} ${width * 0.55},${horizon + 0.4}S${width * 0.85},${horizon - 1.2} ${width},${horizon + 0.6}V${height}H0Z`}
+            fill="var(--land)"
+            filter={`url(#${id}-background)`}
+          />
+          <path
+            d={growth}
+            fill="var(--growth)"
+            filter={`url(#${id}-background)`}
+            opacity={0.25 + 0.75 * rush.scene.background_texture}
+          />
+          <g
+            transform={`translate(${spot.x} ${spot.y}) rotate(${pitch * facing}) scale(${facing} 1)`}
+            filter={discs.subject_um > 4 ? `url(#${id}-subject)` : undefined}
+          >
+            <path
+              d={outlineOf(rush.subject.figure)}
+              transform={`translate(${-length * anchor[0]} ${-tall * anchor[1]}) scale(${length} ${tall})`}
+              fill="var(--figure)"
+              fillRule="nonzero"
+            />
+          </g>
+          {clutter > 0 && (
+            <path d={blades} fill="var(--clutter)" opacity="0.82" filter={`url(#${id}-front)`} />
+          )}
+          {passing !== null && (
+            <g
+              className="obstacle"
+              transform={`translate(${width * (1.15 - 1.3 * passing)} 0)`}
+              fill="var(--clutter)"
+            >
+              <path
+                d={`M${-length * 0.45},${height}C${-length * 0.3},${height * 0.6} ${-length * 0.5},${height * 0.3} ${-length * 0.35},0H${length * 0.4}C${length * 0.3},${height * 0.4} ${length * 0.55},${height * 0.7} ${length * 0.45},${height}Z`}
+                opacity="0.94"
+                filter={`url(#${id}-front)`}
+              />
+            </g>
+          )}
+          {/* The area is the part of the view that stays lit; by hand there is none. */}
+          {focuses && (
             <rect
+              width={width}
+              height={height}
+              fill="var(--ground)"
+              opacity="0.36"
+              mask={`url(#${id}-outside)`}
+              className="finder-dim"
+            />
+          )}
+          {points && (
+            <rect
+              className="finder-points"
+              x={(width * (1 - points.width)) / 2}
+              y={(height * (1 - points.height)) / 2}
+              width={width * points.width}
+              height={height * points.height}
+              fill="none"
+              stroke="var(--quiet)"
+              strokeWidth={width * 0.002}
+            />
+          )}
+          {step && focuses && (
+            <rect
+              className="finder-sees"
               x={centre.x - area.w / 2}
               y={centre.y - area.h / 2}
               width={area.w}
               height={area.h}
               rx={Math.min(area.w, area.h) * 0.18}
-              fill="#000"
+              fill={step.seen === 'something nearer' ? 'var(--warn)' : 'none'}
+              fillOpacity="0.22"
+              stroke={seenColour[step.seen] ?? 'none'}
+              strokeWidth={width * 0.004}
             />
-          </mask>
-        </defs>
-        <rect width={width} height={height} fill={`url(#${id}-sky)`} />
-        <path
-          d={`M0,${horizon}C${width * 0.2},${horizon - 1} ${width * 0.35},${horizon + 1.2} ${width * 0.55},${horizon + 0.4}S${width * 0.85},${horizon - 1.2} ${width},${horizon + 0.6}V${height}H0Z`}
-          fill="var(--land)"
-          filter={`url(#${id}-background)`}
-        />
-        <path
-          d={growth}
-          fill="var(--growth)"
-          filter={`url(#${id}-background)`}
-          opacity={0.25 + 0.75 * rush.scene.background_texture}
-        />
-        <g
-          transform={`translate(${spot.x} ${spot.y}) rotate(${pitch * facing}) scale(${facing} 1)`}
-          filter={discs.subject_um > 4 ? `url(#${id}-subject)` : undefined}
-        >
-          <path
-            d={outlineOf(rush.subject.figure)}
-            transform={`translate(${-length * anchor[0]} ${-tall * anchor[1]}) scale(${length} ${tall})`}
-            fill="var(--figure)"
-            fillRule="nonzero"
-          />
-        </g>
-        {clutter > 0 && <path d={blades} fill="var(--clutter)" opacity="0.82" filter={`url(#${id}-front)`} />}
-        {passing !== null && (
-          <g
-            className="obstacle"
-            transform={`translate(${width * (1.15 - 1.3 * passing)} 0)`}
-            fill="var(--clutter)"
-          >
-            <path
-              d={`M${-length * 0.45},${height}C${-length * 0.3},${height * 0.6} ${-length * 0.5},${height * 0.3} ${-length * 0.35},0H${length * 0.4}C${length * 0.3},${height * 0.4} ${length * 0.55},${height * 0.7} ${length * 0.45},${height}Z`}
-              opacity="0.94"
-              filter={`url(#${id}-front)`}
-            />
-          </g>
-        )}
-        {/* The area is the part of the view that stays lit. */}
-        <rect
-          width={width}
-          height={height}
-          fill="var(--ground)"
-          opacity="0.36"
-          mask={`url(#${id}-outside)`}
-          className="finder-dim"
-        />
-        {points && (
-          <rect
-            className="finder-points"
-            x={(width * (1 - points.width)) / 2}
-            y={(height * (1 - points.height)) / 2}
-            width={width * points.width}
-            height={height * points.height}
+          )}
+          <circle
+            cx={centre.x}
+            cy={centre.y}
+            r={2 * plan.frame.wander * width}
             fill="none"
-            stroke="var(--quiet)"
-            strokeWidth={width * 0.002}
+            stroke="var(--accent)"
+            strokeWidth={width * 0.0035}
+            strokeDasharray={`0 ${width * 0.014}`}
+            strokeLinecap="round"
           />
-        )}
-        {step && (
-          <rect
-            className="finder-sees"
-            x={centre.x - area.w / 2}
-            y={centre.y - area.h / 2}
-            width={area.w}
-            height={area.h}
-            rx={Math.min(area.w, area.h) * 0.18}
-            fill={step.seen === 'something nearer' ? 'var(--warn)' : 'none'}
-            fillOpacity="0.22"
-            stroke={seenColour[step.seen] ?? 'none'}
-            strokeWidth={width * 0.004}
-          />
-        )}
-        <circle
-          cx={centre.x}
-          cy={centre.y}
-          r={2 * plan.frame.wander * width}
-          fill="none"
-          stroke="var(--accent)"
-          strokeWidth={width * 0.0035}
-          strokeDasharray={`0 ${width * 0.014}`}
-          strokeLinecap="round"
-        />
-        <path
-          d={`M${spot.x - aim / 2},${spot.y}h${aim}M${spot.x},${spot.y - aim / 2}v${aim}`}
-          stroke="var(--accent)"
-          strokeWidth={width * 0.004}
-          strokeLinecap="round"
-        />
-        <g transform={`translate(${width * 0.03} ${height * 0.955})`}>
           <path
-            d={`M0,${-height * 0.012}v${height * 0.024}M0,0h${bar * sample.mm_per_m}m0,${-height * 0.012}v${height * 0.024}`}
-            stroke="var(--text)"
-            strokeWidth={width * 0.0028}
+            d={`M${spot.x - aim / 2},${spot.y}h${aim}M${spot.x},${spot.y - aim / 2}v${aim}`}
+            stroke="var(--accent)"
+            strokeWidth={width * 0.004}
+            strokeLinecap="round"
           />
-          <text
-            x={bar * sample.mm_per_m + width * 0.015}
-            y={height * 0.012}
-            fontSize={height * 0.042}
-            fill="var(--text)"
-          >
-            {sayDepth(bar, units)}
-          </text>
-        </g>
-      </svg>
-      {shot && (
-        <Loupe
-          blurUm={shot.blur}
-          pitchUm={(1000 * width) / rush.kit.body.pixels_wide}
-          aimPx={(aim / width) * rush.kit.body.pixels_wide}
-          kept={shot.kept}
-          isEye={['eye', 'head'].includes(plan.best.hold.aim ?? '')}
-        />
-      )}
+          <g transform={`translate(${width * 0.03} ${height * 0.955})`}>
+            <path
+              d={`M0,${-height * 0.012}v${height * 0.024}M0,0h${bar * sample.mm_per_m}m0,${-height * 0.012}v${height * 0.024}`}
+              stroke="var(--text)"
+              strokeWidth={width * 0.0028}
+            />
+            <text
+              x={bar * sample.mm_per_m + width * 0.015}
+              y={height * 0.012}
+              fontSize={height * 0.042}
+              fill="var(--text)"
+            >
+              {sayDepth(bar, units)}
+            </text>
+          </g>
+        </svg>
+        {shot && (
+          <Loupe
+            blurUm={shot.blur}
+            pitchUm={(1000 * width) / rush.kit.body.pixels_wide}
+            aimPx={(aim / width) * rush.kit.body.pixels_wide}
+            kept={shot.kept}
+            isEye={['eye', 'head'].includes(plan.best.hold.aim ?? '')}
+          />
+        )}
+      </div>
       <figcaption className="finder-facts">
         <dl>
           <dt>Distance</dt>
@@ -307,15 +314,16 @@ export const FinderFrame = memo(function FinderFrame({
             {Math.round((100 * rush.subject.length_m * sample.mm_per_m) / width)} ×{' '}
             {Math.round((100 * rush.subject.height_m * sample.mm_per_m) / height)} %
           </dd>
-          <dt>{step ? 'The area sees' : 'Aim part'}</dt>
+          <dt>{step && focuses ? 'The area sees' : 'Aim part'}</dt>
           <dd>
-            {step ? label('seen', step.seen) : `${Math.round((aim / width) * rush.kit.body.pixels_wide)} px`}
+            {step && focuses
+              ? label('seen', step.seen)
+              : `${Math.round((aim / width) * rush.kit.body.pixels_wide)} px`}
           </dd>
         </dl>
         <p className="quiet">
-          Lit: the area. Dotted: how far your aim is likely to wander. Cross: the part to keep sharp; round:
-          that part at 100 %.
-          {points && ' Thin line: as far as focus points reach.'}
+          {focuses && 'Lit: the area. '}Dotted: how far your aim wanders. Cross: what must be sharp; round:
+          that at 100 %.{points && ' Thin line: reach of the points.'}
         </p>
       </figcaption>
     </figure>

@@ -26,13 +26,15 @@ function Eye({ radius }: { radius: number }) {
       `${(Math.cos(turn) * r).toFixed(1)},${(Math.sin(turn) * r).toFixed(1)}`;
     return `M${at(angle, from)}L${at(angle + 0.12, to)}`;
   }).join('');
+  // Of an eye larger than what is shown, its edge.
+  const aside = Math.max(0, radius - SIZE * 0.3);
   return (
-    <>
+    <g transform={`translate(${aside} ${aside * 0.25})`}>
       <path d={strands} stroke="var(--strand)" strokeWidth="1.6" strokeLinecap="round" />
       <circle r={radius * 1.06} fill="var(--strand)" />
       <circle r={radius * 0.94} fill="var(--eye)" />
-      <circle cx={-radius * 0.3} cy={-radius * 0.34} r={Math.max(0.8, radius * 0.16)} fill="var(--glint)" />
-    </>
+      <circle cx={-radius * 0.5} cy={-radius * 0.5} r={Math.max(0.8, radius * 0.16)} fill="var(--glint)" />
+    </g>
   );
 }
 
