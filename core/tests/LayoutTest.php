@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use RushHold\Controls\ButtonSchool;
 use RushHold\Controls\LateStart;
 use RushHold\Controls\Layout;
 use RushHold\Controls\Need;
 use RushHold\Controls\Pins;
-use RushHold\Controls\School;
 use RushHold\Controls\Solver;
 use RushHold\Controls\Times;
 use RushHold\Controls\Way;
@@ -160,12 +160,12 @@ it('keeps what is pinned and solves the rest', function (): void {
     $needs = [need('rest', held(area: Area::Whole), 0.0, 9.0), need('one', held(area: Area::Point), 0.0), need('other', held(area: Area::Block), 0.0)];
     $body = bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2]);
     $pinned = PartialHold::of(held(area: Area::Band), ...Need::IN_A_SET);
-    $layout = (new Solver($body, $needs))->solve(School::Free, new Pins(['thumb-1' => $pinned]));
+    $layout = (new Solver($body, $needs))->solve(ButtonSchool::Free, new Pins(['thumb-1' => $pinned]));
     $sets = $layout->arrangement->sets();
     expect($sets)->toHaveCount(2)->and($sets[0]->set)->toBe($pinned)->and($sets[1]->place)->toBe(ControlPlace::Thumb2);
-    $none = (new Solver($body, $needs))->solve(School::Free, new Pins(['thumb-1' => null, 'thumb-2' => null]));
+    $none = (new Solver($body, $needs))->solve(ButtonSchool::Free, new Pins(['thumb-1' => null, 'thumb-2' => null]));
     expect($none->arrangement->sets())->toBe([])->and($none->loss)->toBeGreaterThan($layout->loss);
-    $rest = (new Solver($body, $needs))->solve(School::Free, new Pins([], PartialHold::of(held(area: Area::Block), Setting::Area)));
+    $rest = (new Solver($body, $needs))->solve(ButtonSchool::Free, new Pins([], PartialHold::of(held(area: Area::Block), Setting::Area)));
     expect($rest->arrangement->rest->get(Setting::Area))->toBe(Area::Block);
 });
 

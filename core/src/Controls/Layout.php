@@ -13,7 +13,7 @@ final readonly class Layout
      * @param  float  $bound  no layout of this school can lose less
      */
     public function __construct(
-        public School $school,
+        public ButtonSchool $school,
         public Arrangement $arrangement,
         public array $reached,
         public float $loss,

@@ -68,10 +68,10 @@ final class Solver
     /** @return list<Layout> the best of each school, in their order */
     public function bySchool(?Pins $pins = null): array
     {
-        return array_map(fn (School $school): Layout => $this->solve($school, $pins), School::cases());
+        return array_map(fn (ButtonSchool $school): Layout => $this->solve($school, $pins), ButtonSchool::cases());
     }
 
-    public function solve(School $school = School::Free, ?Pins $pins = null): Layout
+    public function solve(ButtonSchool $school = ButtonSchool::Free, ?Pins $pins = null): Layout
     {
         $pins ??= Pins::none();
         $fixed = array_filter($pins->controls);
@@ -310,7 +310,7 @@ final class Solver
     }
 
     /** @param  array<string, PartialHold>  $placed  by place */
-    private function arranged(School $school, PartialHold $rest, array $placed): Layout
+    private function arranged(ButtonSchool $school, PartialHold $rest, array $placed): Layout
     {
         $reached = [];
         $lost = 0.0;
@@ -335,7 +335,7 @@ final class Solver
      * @param  array<string, PartialHold>  $placed
      * @return list<Assigned>
      */
-    private function duties(School $school, array $placed): array
+    private function duties(ButtonSchool $school, array $placed): array
     {
         $starts = $school->startsFocusAt();
         $controls = [];

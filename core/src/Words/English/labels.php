@@ -125,6 +125,22 @@ return [
     'openness.wide-open' => 'Wide open',
     'openness.one-stop-down' => 'One stop down',
 
+    'button-school.half-press' => 'Half press',
+    'button-school.thumb' => 'Thumb',
+    'button-school.two-thumbs' => 'Two thumbs',
+    'button-school.three' => 'Three',
+    'button-school.free' => 'Free',
+
+    'way.hold' => 'Hold',
+    'way.dial' => 'Turn the dial',
+    'way.switch' => 'Switch on the lens',
+    'way.touch' => 'Touch',
+    'way.quick-menu' => 'Quick menu',
+    'way.menu' => 'Menu',
+    'way.stick' => 'Stick',
+    'way.thumb-on-screen' => 'Thumb on the screen',
+    'way.recall' => 'Recalled place',
+
     'setting.support' => 'Support',
     'setting.focus.technique' => 'Who focuses',
     'setting.focus.mode' => 'Focus mode',

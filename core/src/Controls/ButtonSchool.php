@@ -10,7 +10,7 @@ use RushHold\Kit\Duty;
 use RushHold\Labelled;
 
 /** How people live with their buttons: what starts focus, and which controls hold sets. */
-enum School: string implements Labelled
+enum ButtonSchool: string implements Labelled
 {
     case HalfPress = 'half-press';
     case Thumb = 'thumb';
