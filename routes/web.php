@@ -9,6 +9,7 @@ use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\FreshRushController;
 use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\LensChoiceController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\PlanController;
@@ -37,6 +38,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('rank', RankController::class);
         Route::post('compare', ComparisonController::class);
+        Route::post('layout', LayoutController::class);
         Route::post('lenses/choose', LensChoiceController::class);
         Route::post('speed', [MeasureController::class, 'speed']);
         Route::post('stopwatch', [MeasureController::class, 'stopwatch']);

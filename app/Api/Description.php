@@ -19,9 +19,10 @@ use OpenApi\Generator;
 #[OA\Schema(schema: 'Lens', type: 'object')]
 #[OA\Schema(schema: 'SubjectProfile', type: 'object')]
 #[OA\Schema(schema: 'Habits', type: 'object')]
+#[OA\Schema(schema: 'Layout', type: 'object')]
 final class Description
 {
-    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits'];
+    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout'];
 
     public static function json(): string
     {

@@ -91,7 +91,7 @@ final class DocumentGate
     {
         if ($this->validator === null) {
             $this->validator = new Validator;
-            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits'] as $name) {
+            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout'] as $name) {
                 $this->validator->resolver()?->registerFile("urn:rush-hold:$name@1", base_path("formats/$name.schema.json"));
             }
         }

@@ -74,6 +74,9 @@ function bruteForce(array $needs, int $controls): float
         foreach ($occurring(static fn (Hold $h) => $h->area) as $area) {
             foreach ($occurring(static fn (Hold $h) => $h->detect) as $detect) {
                 foreach ($occurring(static fn (Hold $h) => $h->patienceS) as $patience) {
+                    if ($mode !== FocusMode::Manual && $detect !== Detection::Off && $area === Area::Point) {
+                        continue;
+                    }
                     $mixes[] = held(mode: $mode, area: $area, detect: $detect, patienceS: $patience);
                 }
             }
@@ -118,6 +121,10 @@ it('loses as little as the best of all layouts tried one by one', function (int 
             $changes = ['shutterS' => $one([1 / 1000, 1 / 2500])];
             foreach ($axes as [$name, $values]) {
                 $changes[$name] = $one($values);
+            }
+            // A point detects nothing.
+            if (($changes['area'] ?? null) === Area::Point) {
+                $changes['detect'] = Detection::Off;
             }
             $needs[] = need("rush $i", held(...$changes), $one([0.0, 0.4, 1.0, 3.0, 6.0]), $one([1.0, 2.0]));
         }

@@ -11,7 +11,7 @@ use Tests\Running\Visitor;
 
 it('answers as one process does, to the last bit', function (string $example): void {
     $rush = $this->example($example, 0.25);
-    $alone = (new RankQuestion(RushDocument::read($rush)->rush, PartialHold::nothing(), Units::Metric, 0, null))->answer(new OneProcess);
+    $alone = (new RankQuestion(RushDocument::read($rush)->rush, PartialHold::nothing(), Units::Metric, 0, null))->answer(new OneProcess, static fn (string $early): null => null);
     expect($this->visitor()->post('/api/rank', ['rush' => $rush])->body)->toBe($alone);
 })->with(['puffin-coming-in', 'pipit-in-the-gorse', 'barriers']);
 
@@ -19,6 +19,9 @@ it('tells the way to the answer, line by line', function (): void {
     $lines = $this->visitor()->post('/api/rank', ['rush' => $this->example('sprint-finish', 0.75)], 'application/x-ndjson')->lines();
     $last = array_pop($lines);
     $done = array_column($lines, 'done');
+    [$early] = array_values(array_filter(array_column($lines, 'early')));
+    // The ranking stands before it is explained, and stays what it is.
+    expect($early['ranking'])->toBe($last['answer']['ranking'])->and($early['best']['hold'])->toBe($last['answer']['best']['hold'])->and($early)->not->toHaveKey('why')->and($last['answer']['why'])->not->toBeEmpty();
     $sorted = $done;
     sort($sorted);
     expect($last['status'])->toBe(200)->and($last['answer']['tried'])->toBeGreaterThan(50)

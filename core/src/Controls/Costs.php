@@ -8,6 +8,7 @@ use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Area;
 use RushHold\Kit\Body;
+use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 
 /**
@@ -84,12 +85,29 @@ final readonly class Costs
     public function all(): iterable
     {
         foreach (self::product(array_map(count(...), $this->values)) as $rest) {
-            $mode = $this->values[0][$rest[0]]->get(Setting::Mode);
-            $area = $this->values[1][$rest[1]]->get(Setting::Area);
-            if ($mode instanceof FocusMode && $area instanceof Area && ($mode === FocusMode::Manual || ($this->body->areas[$area->value] ?? null)?->allows($mode))) {
+            if ($this->stands($rest)) {
                 yield $rest;
             }
         }
+    }
+
+    /**
+     * Whether the body can be set so: the area goes with the mode, and finds what is looked for.
+     *
+     * @param  list<int>  $mix
+     */
+    private function stands(array $mix): bool
+    {
+        $value = fn (int $axis, Setting $setting): mixed => $this->values[$axis][$mix[$axis]]->get($setting);
+        $mode = $value(0, Setting::Mode);
+        $area = $value(1, Setting::Area);
+        if ($mode === FocusMode::Manual) {
+            return true;
+        }
+        $shape = $area instanceof Area ? $this->body->areas[$area->value] ?? null : null;
+
+        return $shape !== null && $mode instanceof FocusMode && $shape->allows($mode)
+            && ($value(2, Setting::Detect) === Detection::Off || $shape->detects && ($value(3, Setting::Eye) !== true || $shape->seesEyes));
     }
 
     /**

@@ -80,6 +80,25 @@ final readonly class Term
         };
     }
 
+    /** The key of one value of a setting, with what else is fixed; null for what cameras have no word for. */
+    public static function keyOf(Setting $setting, mixed $value, PartialHold $with, Body $body): ?string
+    {
+        if ($setting === Setting::Patience || $setting === Setting::Nimbleness) {
+            $patience = $with->get(Setting::Patience);
+            $nimble = $with->get(Setting::Nimbleness);
+            $preset = is_float($patience) && is_float($nimble) ? $body->presetOf($patience, $nimble) : null;
+
+            return $preset !== null ? "preset.$preset->id" : (is_float($value) ? self::step($setting === Setting::Patience ? 'patience' : 'nimble', $value) : null);
+        }
+
+        return match (true) {
+            $value instanceof FocusMode => "mode.{$value->value}",
+            $value instanceof Area => "area.{$value->value}",
+            $value instanceof Detection => $body->detects === [] ? null : "detect.{$value->value}",
+            default => null,
+        };
+    }
+
     /** A preset by its numbers: its name is the person's. */
     public static function presetLabel(ResponsePreset $preset): Said
     {

@@ -368,6 +368,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Which layout of its buttons serves some of one's rushes best
+         * @description With `Accept: application/x-ndjson` the way to the answer is told, as for /api/rank.
+         */
+        post: operations["layOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lenses/choose": {
         parameters: {
             query?: never;
@@ -1964,6 +1984,207 @@ export interface components {
             /** @description Id of the lens a new rush starts with */
             lens?: string | null;
         };
+        /**
+         * Layout
+         * @description What every control of a body does for the rushes of a day, how each is reached, and what it costs; beside it the best of each school.
+         */
+        Layout: {
+            /** @constant */
+            format: "rush-hold/layout@1";
+            /**
+             * @description School
+             * @enum {string}
+             */
+            school: "half-press" | "thumb" | "two-thumbs" | "three" | "free";
+            /** @description In force when nothing is pressed */
+            rest: components["schemas"]["Hold"];
+            rest_lines: {
+                setting: string;
+                name: string;
+                label: string;
+                /** @description What the camera calls the value */
+                own: {
+                    label: string;
+                    where: string;
+                } | null;
+                /** @description What the camera calls the setting */
+                own_setting: {
+                    label: string;
+                    where: string;
+                } | null;
+            }[];
+            controls: {
+                /**
+                 * @description Place
+                 * @enum {string}
+                 */
+                place: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
+                name: string;
+                own: {
+                    label: string;
+                    where: string;
+                } | null;
+                duty: string;
+                says: string;
+                /** @description What it puts in force while it is held */
+                set: components["schemas"]["Hold"] | null;
+                lines: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                    /** @description What the camera calls the value */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    /** @description What the camera calls the setting */
+                    own_setting: {
+                        label: string;
+                        where: string;
+                    } | null;
+                }[];
+                /** @description Rushes reached by it */
+                serves: string[];
+            }[];
+            rushes: {
+                name: string;
+                /** @description The control held; null: from rest */
+                by: string | null;
+                /** @description From seeing it come to the first frame */
+                warning_s: number;
+                weight: number;
+                /** @description What is pressed, held and turned, in order */
+                press: {
+                    way: string;
+                    control: string | null;
+                    setting: string | null;
+                    seconds: number;
+                    /** @description Takes the eye from the finder */
+                    look: boolean;
+                    /** @description Timed with this person, not a first guess */
+                    own_time: boolean;
+                    says: string;
+                }[];
+                left_to_change: string[];
+                seconds: number;
+                /** @description Share of its keepers lost by being ready late */
+                lost: number;
+            }[];
+            /** @description Share of the day's keepers lost */
+            loss: number;
+            /** @description No layout of this school loses less */
+            bound: number;
+            seconds: number;
+            /** @description Settings to remember beyond those at rest */
+            to_learn: number;
+            faults: {
+                what: string;
+                place: string | null;
+                sentence: string;
+                way_out: string;
+            }[];
+            by_school: {
+                /**
+                 * @description School
+                 * @enum {string}
+                 */
+                school: "half-press" | "thumb" | "two-thumbs" | "three" | "free";
+                /** @description In force when nothing is pressed */
+                rest: components["schemas"]["Hold"];
+                rest_lines: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                    /** @description What the camera calls the value */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    /** @description What the camera calls the setting */
+                    own_setting: {
+                        label: string;
+                        where: string;
+                    } | null;
+                }[];
+                controls: {
+                    /**
+                     * @description Place
+                     * @enum {string}
+                     */
+                    place: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
+                    name: string;
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    duty: string;
+                    says: string;
+                    /** @description What it puts in force while it is held */
+                    set: components["schemas"]["Hold"] | null;
+                    lines: {
+                        setting: string;
+                        name: string;
+                        label: string;
+                        /** @description What the camera calls the value */
+                        own: {
+                            label: string;
+                            where: string;
+                        } | null;
+                        /** @description What the camera calls the setting */
+                        own_setting: {
+                            label: string;
+                            where: string;
+                        } | null;
+                    }[];
+                    /** @description Rushes reached by it */
+                    serves: string[];
+                }[];
+                rushes: {
+                    name: string;
+                    /** @description The control held; null: from rest */
+                    by: string | null;
+                    /** @description From seeing it come to the first frame */
+                    warning_s: number;
+                    weight: number;
+                    /** @description What is pressed, held and turned, in order */
+                    press: {
+                        way: string;
+                        control: string | null;
+                        setting: string | null;
+                        seconds: number;
+                        /** @description Takes the eye from the finder */
+                        look: boolean;
+                        /** @description Timed with this person, not a first guess */
+                        own_time: boolean;
+                        says: string;
+                    }[];
+                    left_to_change: string[];
+                    seconds: number;
+                    /** @description Share of its keepers lost by being ready late */
+                    lost: number;
+                }[];
+                /** @description Share of the day's keepers lost */
+                loss: number;
+                /** @description No layout of this school loses less */
+                bound: number;
+                seconds: number;
+                /** @description Settings to remember beyond those at rest */
+                to_learn: number;
+                faults: {
+                    what: string;
+                    place: string | null;
+                    sentence: string;
+                    way_out: string;
+                }[];
+            }[];
+            /** @description How long each way takes */
+            times: {
+                way: string;
+                seconds: number;
+                /** @description Timed with this person, not a first guess */
+                own: boolean;
+            }[];
+        };
         Amounts: {
             /** @description One's account: opening it, its password, leaving. */
             rushes: number;
@@ -2008,6 +2229,27 @@ export interface components {
             turn?: number;
             /** @description Which run to show of both */
             run?: number;
+        };
+        LayoutRequest: {
+            /** @description Ids of one's own rushes */
+            rushes: string[];
+            /** @description Id of a body of one's own or a sample; that of the first rush when left out */
+            body?: string | null;
+            /** @enum {string} */
+            school?: "half-press" | "thumb" | "two-thumbs" | "three" | "free";
+            /** @description Sets to keep, by the place of their control; null keeps a control without one */
+            pins?: {
+                [key: string]: components["schemas"]["Hold"] | null;
+            };
+            /**
+             * @description For sentences
+             * @enum {string}
+             */
+            units?: "metric" | "imperial";
+            /** @description Names the asking window, so that its newer questions stop older ones */
+            window?: string;
+            /** @description Number of the question in its window */
+            turn?: number;
         };
         PlanRequest: {
             rush: components["schemas"]["Rush"];
@@ -2980,6 +3222,34 @@ export interface operations {
             200: components["responses"]["KitItem"];
             404: components["responses"]["NotThere"];
             422: components["responses"]["Refused"];
+        };
+    };
+    layOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayoutRequest"];
+            };
+        };
+        responses: {
+            /** @description The layout, and the best of each school */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Layout"];
+                };
+            };
+            409: components["responses"]["Overtaken"];
+            422: components["responses"]["Refused"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
         };
     };
     chooseLens: {

@@ -15,6 +15,7 @@ const Today = lazy(() => import('../screens/today/Today'));
 const RushList = lazy(() => import('../screens/rushes/RushList'));
 const Desk = lazy(() => import('../screens/desk/Desk'));
 const Kit = lazy(() => import('../screens/kit/Kit'));
+const Layouts = lazy(() => import('../screens/layouts/Layouts'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
 const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
 const Subjects = lazy(() => import('../screens/subjects/Subjects'));
@@ -43,6 +44,7 @@ const router = createBrowserRouter([
       { path: '/rushes/new', element: <Desk /> },
       { path: '/rushes/:id', element: <Desk /> },
       { path: '/kit', element: <Kit /> },
+      { path: '/kit/layouts', element: <Layouts /> },
       { path: '/kit/bodies/new', element: <BodyEditor /> },
       { path: '/kit/bodies/:id', element: <BodyEditor /> },
       { path: '/kit/lenses/new', element: <LensEditor /> },

@@ -79,4 +79,5 @@ return [
     'refused.archive-list' => '“{name}” in the archive must be a list of objects.',
     'refused.archive-most' => '“{name}” in the archive must be at most {most}, which is what an account keeps.',
     'refused.archive-text' => '“{name}” in the archive must be text.',
+    'refused.rushes-many' => 'Choose between 1 and {most} rushes.',
 ];

@@ -252,6 +252,7 @@ export default function Kit() {
             >
               Upload
             </UploadButton>
+            <Button onClick={() => navigate('/kit/layouts')}>Lay out the buttons</Button>
             <Button type="primary" onClick={() => navigate('/kit/bodies/new')}>
               Describe your body
             </Button>

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Documents\DocumentGate;
+use Illuminate\Console\Command;
+use RushHold\Controls\ButtonSchool;
+use RushHold\Controls\Day;
+use RushHold\Controls\Layout;
+use RushHold\Controls\Solver;
+use RushHold\Document\Fields;
+use RushHold\Document\LayoutDocument;
+use RushHold\Hold\PartialHold;
+use RushHold\Refused;
+use RushHold\Rush\Rush;
+use RushHold\Units;
+
+/** Needs no database: the rushes of an outing in, a layout of the buttons out. */
+final class LayOutButtons extends Command
+{
+    use ReadsDocuments;
+
+    private const FORMAT = 'rush-hold/outing@1';
+
+    protected $signature = 'rush:layout
+        {outing : An outing document, of which the rushes count, or - for standard input}
+        {--school=free : half-press, thumb, two-thumbs, three or free}
+        {--units=metric : metric or imperial, for the sentences}';
+
+    protected $description = 'Work out which layout of its buttons serves the rushes of an outing best and print it as JSON (exit code 2: document refused, 3: file unreadable)';
+
+    public function handle(DocumentGate $gate): int
+    {
+        return $this->answer(function () use ($gate): array {
+            $units = Units::tryFrom((string) $this->option('units')) ?? throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
+            $school = ButtonSchool::tryFrom((string) $this->option('school')) ?? throw Refused::unknownWord('--school', (string) $this->option('school'), ButtonSchool::class);
+            $rushes = $this->rushes($gate, $this->document((string) $this->argument('outing')));
+            $body = ($rushes[0]['rush'] ?? throw Refused::because('rushes', 'rushes-many', most: Day::MOST))->kit->body;
+            $told = new ToldStage($this->getOutput()->getErrorStyle());
+            $solver = new Solver($body, Day::needs($rushes, $body, $told));
+            $told->done();
+            $schools = $solver->bySchool();
+            $asked = array_values(array_filter($schools, static fn (Layout $l): bool => $l->school === $school))[0];
+
+            return LayoutDocument::write($asked, $schools, $body, $units);
+        });
+    }
+
+    /**
+     * @return list<array{rush: Rush, pins: PartialHold, wanted: float}>
+     *
+     * @throws Refused if it is no outing, or one of its rushes is refused
+     */
+    private function rushes(DocumentGate $gate, mixed $document): array
+    {
+        $outing = Fields::of($document);
+        $format = $outing->text('format', '');
+        if ($format !== self::FORMAT) {
+            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
+        }
+        $rushes = [];
+        foreach (array_values((array) ($outing->has('rushes') ? $outing->raw('rushes') : [])) as $i => $entry) {
+            $fields = Fields::of($entry, "rushes[$i]");
+            $rushes[] = ['rush' => $gate->rush($fields->has('rush') ? $fields->raw('rush') : null)->rush, 'pins' => PartialHold::nothing(), 'wanted' => $fields->number('wanted', 1.0)];
+        }
+
+        return $rushes;
+    }
+}

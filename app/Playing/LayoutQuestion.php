@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Playing;
+
+use Closure;
+use RushHold\Controls\ButtonSchool;
+use RushHold\Controls\Day;
+use RushHold\Controls\Layout;
+use RushHold\Controls\Pins;
+use RushHold\Controls\Solver;
+use RushHold\Document\LayoutDocument;
+use RushHold\Focus\Stage;
+use RushHold\Hold\PartialHold;
+use RushHold\Kit\Body;
+use RushHold\Rush\Rush;
+use RushHold\Units;
+
+/** Which layout of its buttons serves some rushes best. */
+final readonly class LayoutQuestion implements Question
+{
+    /**
+     * @param  list<array{rush: Rush, pins: PartialHold, wanted: float}>  $rushes
+     */
+    public function __construct(private array $rushes, private Body $body, private ButtonSchool $school, private Pins $pins, private Units $units)
+    {
+    }
+
+    public function answer(Stage $stage, Closure $early): string
+    {
+        $solver = new Solver($this->body, Day::needs($this->rushes, $this->body, $stage));
+        $schools = $solver->bySchool($this->pins);
+        $asked = array_values(array_filter($schools, fn (Layout $l): bool => $l->school === $this->school))[0];
+
+        return json_encode(LayoutDocument::write($asked, $schools, $this->body, $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

@@ -1,0 +1,183 @@
+import './layouts.css';
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import type { Hold } from '../../api/client';
+import { useProgress, useRushes } from '../../api/hooks';
+import { useKit } from '../../api/kit';
+import { type LayoutPins, type Layouts, layingOut, type School, useLayouts } from '../../api/layout';
+import { ProgressLine } from '../../parts/ProgressLine';
+import { useUnits } from '../../parts/units';
+import { useTitle } from '../../parts/useTitle';
+import { TopBar } from '../../shell/TopBar';
+import { Controls, Settings } from './Controls';
+import { Hands } from './Hands';
+import { Schools } from './Schools';
+import { SetUp } from './SetUp';
+import { Strip } from './Strip';
+
+/** So many of the rushes worked on last are laid out until somebody chooses. */
+const USUAL = 6;
+const MOST = 20;
+
+function Progress({ working }: { working: boolean }) {
+  return <ProgressLine what="Working out the buttons" working={working} done={useProgress(layingOut)} />;
+}
+
+/** The layout as a file, as the server made it. */
+const fileOf = (layouts: Layouts) =>
+  URL.createObjectURL(new Blob([JSON.stringify(layouts, null, 2)], { type: 'application/json' }));
+
+/** Buttons: what every control of a body does for the rushes of a day, worked out. */
+export default function LayoutsPage() {
+  useTitle('Buttons');
+  const units = useUnits();
+  const [params, setParams] = useSearchParams();
+  const listed = useRushes('').data?.pages.flatMap((page) => page.items);
+  const bodies = useKit('bodies').data;
+  const [pins, setPins] = useState<LayoutPins>({});
+  const [place, setPlace] = useState<string | null>(null);
+  const picked = params.get('rushes')?.split(',').filter(Boolean);
+  const rushes = picked ?? listed?.slice(0, USUAL).map((r) => r.id) ?? [];
+  const own = bodies?.find((b) => !b.sample)?.id ?? null;
+  const body = params.get('body') ?? own;
+  const school = (params.get('school') ?? 'free') as School;
+  const set = (name: string, value: string) => {
+    params.set(name, value);
+    setParams(params, { replace: true });
+  };
+  const layouts = useLayouts({ rushes, body, pins, units });
+  const layout = layouts.data?.by_school.find((l) => l.school === school);
+  const longest = Math.max(
+    0,
+    ...(layout?.rushes ?? []).map((r) => Math.max(r.seconds, Math.min(r.warning_s, 12))),
+  );
+
+  return (
+    <>
+      <TopBar />
+      <main className={layouts.isPlaceholderData ? 'page layouts older' : 'page layouts'}>
+        <div className="page-head">
+          <h1>Buttons</h1>
+          <Link to="/kit">Kit</Link>
+          {layouts.data && (
+            <>
+              <Button onClick={() => window.print()}>Print</Button>
+              <Button href={fileOf(layouts.data)} download="layout.json">
+                Download
+              </Button>
+            </>
+          )}
+        </div>
+        <div className="layout-asks">
+          <div className="stacked">
+            <span>For these rushes</span>
+            <Select
+              mode="multiple"
+              aria-label="Rushes"
+              className="wide"
+              maxCount={MOST}
+              showSearch={{ optionFilterProp: 'label' }}
+              value={rushes}
+              options={(listed ?? []).map((r) => ({ value: r.id, label: r.name }))}
+              onChange={(ids: string[]) => set('rushes', ids.join(','))}
+            />
+          </div>
+          <div className="stacked">
+            <span>On this body</span>
+            <Select
+              aria-label="Body"
+              className="wide"
+              placeholder="That of the first rush"
+              value={body}
+              options={(bodies ?? []).map((b) => ({ value: b.id, label: b.name }))}
+              onChange={(id: string) => {
+                setPins({});
+                set('body', id);
+              }}
+            />
+          </div>
+        </div>
+        {listed?.length === 0 && (
+          <p className="page-quiet">
+            Buttons are laid out for rushes. <Link to="/">Describe one</Link> first.
+          </p>
+        )}
+        {rushes.length === 0 && listed && listed.length > 0 && (
+          <p className="page-quiet">Choose at least one rush.</p>
+        )}
+        <Progress working={layouts.isFetching} />
+        {layouts.isError && (
+          <p role="alert" className="guide-refused">
+            {layouts.error.message}{' '}
+            <Button size="small" onClick={() => void layouts.refetch()}>
+              Try again
+            </Button>
+          </p>
+        )}
+        {layouts.data && rushes.length > 0 && (
+          <Schools schools={layouts.data.by_school} chosen={school} onChoose={(to) => set('school', to)} />
+        )}
+        {layout && rushes.length > 0 && (
+          <div className="layout-columns">
+            <section aria-label="Controls">
+              <Hands controls={layout.controls} chosen={place} onChoose={setPlace} />
+              <Controls
+                controls={layout.controls}
+                pins={pins}
+                chosen={place}
+                onChoose={setPlace}
+                onPin={(at, to: Hold | null | undefined) =>
+                  setPins((now) => {
+                    const { [at]: _, ...others } = now;
+                    return to === undefined ? others : { ...others, [at]: to };
+                  })
+                }
+              />
+              <h2>At rest</h2>
+              <Settings lines={layout.rest_lines} />
+            </section>
+            <section aria-label="Rushes">
+              <h2>
+                From rest to the moment <span className="quiet">| the moment begins</span>
+              </h2>
+              <ul className="reached">
+                {layout.rushes.map((rush, i) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: rushes may have one name
+                  <li key={i}>
+                    <p className="reached-head">
+                      <b>{rush.name}</b>
+                      <span className={rush.lost >= 0.02 ? 'reached-lost' : 'quiet'}>
+                        {rush.lost >= 0.02 ? `loses ${Math.round(100 * rush.lost)} %` : 'in time'}
+                      </span>
+                    </p>
+                    <Strip rush={rush} longest={longest} />
+                  </li>
+                ))}
+              </ul>
+              {layout.faults.length > 0 && (
+                <>
+                  <h2>What will go wrong</h2>
+                  <ul className="faults">
+                    {layout.faults.map((fault) => (
+                      <li key={fault.sentence}>
+                        <b>{fault.sentence}</b> {fault.way_out}
+                      </li>
+                    ))}
+                  </ul>
+                </>
+              )}
+              <SetUp layout={layout} />
+              <p className="quiet">
+                Times are first guesses of a practised hand; the share lost comes from playing each rush ready
+                so late.
+                {layout.loss > layout.bound + 0.001 &&
+                  ` With so many different holds not everything was tried; at best ${Math.round(100 * layout.bound)} % would be lost.`}
+              </p>
+            </section>
+          </div>
+        )}
+      </main>
+    </>
+  );
+}

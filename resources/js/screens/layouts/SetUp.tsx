@@ -1,0 +1,70 @@
+import { Checkbox } from 'antd';
+import { useState } from 'react';
+import type { Layout } from '../../api/layout';
+
+type Step = { key: string; says: string; own: string | null; where: string | null };
+
+/** What has to be set on the body, in the order of a menu: what is in force at rest, then each control and its set. */
+export function stepsOf(layout: Layout): Step[] {
+  const step = (key: string, line: Layout['rest_lines'][number], before: string): Step => ({
+    key: `${key} ${line.setting} ${line.label}`,
+    says: `${before}${line.name}: ${line.label}`,
+    own: [line.own_setting?.label, line.own?.label].filter(Boolean).join(': ') || null,
+    where: line.own?.where || line.own_setting?.where || null,
+  });
+  return [
+    ...layout.rest_lines.map((line) => step('rest', line, '')),
+    ...layout.controls.flatMap((control) => [
+      {
+        key: `${control.place} ${control.duty}`,
+        says: `${control.name}: ${control.says.toLowerCase()}`,
+        own: control.own?.label ?? null,
+        where: control.own?.where || null,
+      },
+      ...control.lines.map((line) => step(control.place, line, `${control.name}, `)),
+    ]),
+  ];
+}
+
+const stored = 'rush-hold.layout-done';
+
+const left = (): string[] => {
+  try {
+    return JSON.parse(localStorage.getItem(stored) ?? '[]') as string[];
+  } catch {
+    return [];
+  }
+};
+
+/** The list to set the body up by, ticked as it is done. */
+export function SetUp({ layout }: { layout: Layout }) {
+  const [done, setDone] = useState(left);
+  const steps = stepsOf(layout);
+  const tick = (key: string, is: boolean) => {
+    const next = is ? [...done, key] : done.filter((one) => one !== key);
+    localStorage.setItem(stored, JSON.stringify(next.slice(-400)));
+    setDone(next);
+  };
+  const many = steps.filter((s) => done.includes(s.key)).length;
+  return (
+    <section aria-label="Setting it up">
+      <h2>
+        Setting it up{' '}
+        <span className="quiet">
+          {many} of {steps.length} done
+        </span>
+      </h2>
+      <ul className="set-up">
+        {steps.map((s) => (
+          <li key={s.key}>
+            <Checkbox checked={done.includes(s.key)} onChange={(event) => tick(s.key, event.target.checked)}>
+              {s.says}
+              {s.own && <em> “{s.own}”</em>}
+            </Checkbox>
+            {s.where && <small className="quiet">{s.where}</small>}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
