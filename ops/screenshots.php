@@ -43,6 +43,7 @@ try {
     $page->screenshot("$folder/changes.png");
     $page->visit('/kit')->see('The cliff body')->see('The race zoom');
     $page->screenshot("$folder/kit.png");
+    $page->visit('/kit/layouts')->see('Setting it up')->screenshot("$folder/layouts.png");
     $page->visit('/habits')->see('How you work')->screenshot("$folder/habits.png");
     $page->script('localStorage.setItem("rush-hold.mode", "light")');
     $page->visit('/kit/bodies/new?from=sample-old-mirror&step=2')->see('Tick those your camera has');

@@ -2,14 +2,22 @@
 
 declare(strict_types=1);
 
+use RushHold\Controls\Arrangement;
+use RushHold\Controls\Assigned;
 use RushHold\Controls\ButtonSchool;
+use RushHold\Controls\Day;
+use RushHold\Controls\Fault;
+use RushHold\Controls\Faults;
 use RushHold\Controls\LateStart;
 use RushHold\Controls\Layout;
 use RushHold\Controls\Need;
 use RushHold\Controls\Pins;
+use RushHold\Controls\Reached;
+use RushHold\Controls\Reaching;
 use RushHold\Controls\Solver;
 use RushHold\Controls\Times;
 use RushHold\Controls\Way;
+use RushHold\Document\LayoutDocument;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
@@ -20,6 +28,7 @@ use RushHold\Kit\ControlPlace;
 use RushHold\Kit\Detection;
 use RushHold\Kit\Duty;
 use RushHold\Kit\FocusMode;
+use RushHold\Tests\Rushes;
 
 /** A hold with some settings otherwise. */
 function held(mixed ...$changes): Hold
@@ -219,4 +228,80 @@ it('counts clicks of a dial by thirds of a stop, and patience with nimbleness on
     $bySetting = array_column(array_map(static fn ($p): array => [$p->setting?->value, $p], $presses), 1, 0);
     expect($bySetting['exposure.shutter_s']->clicks)->toBe(3)->and($bySetting['exposure.aperture']->clicks)->toBe(3)->and($bySetting['focus.patience_s']->seconds)->toBe(5.0)
         ->and($bySetting)->not->toHaveKey('focus.nimble')->and($presses[0]->way)->toBe(Way::Dial)->and(array_sum(array_map(static fn ($p): float => $p->seconds, $presses)))->toEqualWithDelta(6.8, 1e-9);
+});
+
+/** @return list<string> what goes wrong with an arrangement for some rushes */
+function faultsOf(Arrangement $arrangement, array $needs, ?Body $body = null, ButtonSchool $school = ButtonSchool::Free): array
+{
+    $body ??= bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2, ControlPlace::Touch]);
+    $reaching = new Reaching(new Times);
+    $reached = array_map(static function (Need $need) use ($arrangement, $reaching): Reached {
+        $best = new Reached($need, null, $reaching->presses($need, $arrangement->rest), 0.0);
+        foreach ($arrangement->sets() as $assigned) {
+            $other = $reaching->presses($need, $arrangement->rest->and($assigned->set ?? PartialHold::nothing()), $assigned->place);
+            $best = Reaching::seconds($other) < $best->seconds() ? new Reached($need, $assigned->place, $other, 0.0) : $best;
+        }
+
+        return new Reached($need, $best->by, $best->presses, $need->lostAfter($best->seconds()));
+    }, $needs);
+
+    return array_map(static fn (Fault $f): string => $f->what, (new Faults($body, $arrangement, $school))->all($reached));
+}
+
+function rest(mixed ...$changes): PartialHold
+{
+    return PartialHold::of(held(...$changes), Setting::AreaAt, ...Need::IN_A_SET, ...Need::BESIDE);
+}
+
+it('finds what goes wrong with buttons, and nothing where nothing does', function (): void {
+    $half = new Assigned(ControlPlace::HalfPress, Duty::StartFocus);
+    $set = static fn (ControlPlace $place, mixed ...$changes): Assigned => new Assigned($place, Duty::StoredSet, PartialHold::of(held(...$changes), ...Need::IN_A_SET));
+    $point = need('point', held(area: Area::Point), 0.2);
+    $with = static fn (Assigned ...$controls): Arrangement => new Arrangement(rest(), [$half, ...$controls]);
+    $faults = [
+        [[], $with($set(ControlPlace::Thumb1, area: Area::Point))],
+        [['two-starts'], $with(new Assigned(ControlPlace::Thumb2, Duty::StartFocus), $set(ControlPlace::Thumb1, area: Area::Point))],
+        [['recalls-exposure', 'recalls-exposure'], new Arrangement(rest(), [$half, new Assigned(ControlPlace::Thumb1, Duty::StoredSet, PartialHold::of(held(area: Area::Point), Setting::Shutter, Setting::Iso, ...Need::IN_A_SET))])],
+        [['wanted-twice'], $with($set(ControlPlace::Thumb1, area: Area::Point), new Assigned(ControlPlace::Thumb1, Duty::Magnify))],
+        [['no-detection', 'no-eyes', 'unused', 'ends-in-menu'], $with($set(ControlPlace::Thumb1, area: Area::Point, detect: Detection::Bird, eye: true))],
+        [['mode-refused'], new Arrangement(rest(), [$half, $set(ControlPlace::Thumb1, area: Area::Point)]), new Body(areas: [new RushHold\Kit\AreaShape(Area::Block, 0.3, 0.3, [FocusMode::Continuous], true, true), new RushHold\Kit\AreaShape(Area::Point, 0.03, 0.03, [FocusMode::Single], false, false)], controls: bodyWith([ControlPlace::Thumb1])->controls)],
+        [['out-of-reach'], $with($set(ControlPlace::Touch, area: Area::Point))],
+        [['unused'], $with($set(ControlPlace::Thumb1, area: Area::Point), $set(ControlPlace::Thumb2, area: Area::Band))],
+        [['ends-in-menu'], $with()],
+        [['no-lock'], new Arrangement(rest(area: Area::Point), [new Assigned(ControlPlace::Thumb1, Duty::StartFocus)])],
+        [['no-controls', 'ends-in-menu'], $with(), new Body],
+    ];
+    foreach ($faults as $i => $case) {
+        expect(faultsOf($case[1], [$point], $case[2] ?? null))->toBe($case[0], "case $i");
+    }
+    expect(faultsOf(new Arrangement(rest(area: Area::Point), [new Assigned(ControlPlace::Thumb1, Duty::StartFocus), new Assigned(ControlPlace::HalfPress, Duty::LockExposure)], true), [$point], null, ButtonSchool::Thumb))->toBe(['always'])
+        ->and(faultsOf(new Arrangement(rest(area: Area::Point), [$half]), [$point], bodyWith([ControlPlace::Thumb1]), ButtonSchool::Three))->toBe(['too-few'])
+        ->and(faultsOf(new Arrangement(rest(area: Area::Point), [$half]), [$point], new Body(controls: [new Control(ControlPlace::Thumb1, [Duty::Magnify])])))->toBe(['cannot-start']);
+});
+
+it('says every fault with its way out, and writes a document that its schema describes', function (): void {
+    $needs = [need('one', held(area: Area::Whole, mode: FocusMode::Continuous), 0.0), need('two', held(area: Area::Point, shutterS: 1 / 500), 0.0), need('three', held(area: Area::Band, detect: Detection::Bird), 0.0), need('four', held(area: Area::Column), 0.0)];
+    $body = new Body(controls: bodyWith([ControlPlace::Thumb1])->controls, words: ['area.point' => new RushHold\Kit\OwnWord('Pin', 'Dial page'), 'control.thumb-1' => new RushHold\Kit\OwnWord('Back key', '')]);
+    $solver = new Solver($body, $needs);
+    $document = LayoutDocument::write($solver->solve(), $solver->bySchool(), $body);
+    $validator = new Opis\JsonSchema\Validator;
+    foreach (['hold', 'layout'] as $name) {
+        $validator->resolver()?->registerFile("urn:rush-hold:$name@1", dirname(__DIR__, 2)."/formats/$name.schema.json");
+    }
+    $result = $validator->validate(json_decode((string) json_encode($document)), 'urn:rush-hold:layout@1');
+    expect($result->error() === null ? '' : json_encode((new Opis\JsonSchema\Errors\ErrorFormatter)->format($result->error())))->toBe('')
+        ->and(array_column($document['by_school'], 'school'))->toBe(['half-press', 'thumb', 'two-thumbs', 'three', 'free'])->and($document['loss'])->toBeGreaterThan(0.2);
+    foreach ($document['faults'] as $fault) {
+        expect($fault['sentence'])->toMatch('/^[A-Z“].*[.]$/u')->and($fault['way_out'])->toMatch('/^[A-Z].*[.]$/u');
+    }
+    $words = json_encode($document, JSON_UNESCAPED_UNICODE);
+    expect($words)->toContain('Back key')->and(array_sum(array_column($document['rushes'][1]['press'], 'seconds')))->toEqualWithDelta($document['rushes'][1]['seconds'], 0.02);
+});
+
+it('lays out a day of played rushes with the body that is asked for, and refuses too many', function (): void {
+    $entry = ['rush' => Rushes::with(), 'pins' => PartialHold::nothing(), 'wanted' => 2.0];
+    [$need] = Day::needs([$entry], new Body(framesPerS: 8.0));
+    expect($need->weight)->toBe(2.0)->and($need->warningS)->toBe(2.0)->and($need->lostAfter(2.0))->toBe(0.0)->and($need->lostAfter(60.0))->toBe(1.0);
+    expect(refusal(fn () => Day::needs(array_fill(0, 21, $entry), new Body))->field)->toBe('rushes')
+        ->and(refusal(fn () => Day::needs([[...$entry, 'wanted' => 0.0]], new Body))->field)->toBe('rushes[0].wanted');
 });

@@ -8,7 +8,7 @@ use Tests\Browser\Page;
 function screens(): array
 {
     return ['/' => 'What is coming?', '/rushes' => 'Your rushes', 'desk' => 'Depth lane', '/kit' => 'Your kit', '/kit/bodies/new?from=sample-old-mirror&step=2' => 'Tick those your camera has',
-        '/kit/lenses/new' => 'Add a lens', '/subjects/sample-heron-strike' => 'Freezes with the neck', '/habits' => 'How you work', '/habits/aim' => 'Aim and following', '/account' => 'Signed in as'];
+        '/kit/layouts' => 'Setting it up', '/kit/lenses/new' => 'Add a lens', '/subjects/sample-heron-strike' => 'Freezes with the neck', '/habits' => 'How you work', '/habits/aim' => 'Aim and following', '/account' => 'Signed in as'];
 }
 
 /** What can be pressed and is smaller than this, in px. What stands in running text may be. */
@@ -16,7 +16,7 @@ function tooSmall(Page $page, int $least): array
 {
     return (array) $page->script(<<<'JS'
         const least = arguments[0], small = [];
-        for (const e of document.querySelectorAll('a,button,input,textarea,summary,[role=button],.ant-segmented-item,.ant-select,.ant-checkbox-wrapper,.ant-switch')) {
+        for (const e of document.querySelectorAll('a,button,input,textarea,summary,[role=button]:not(.knob),.ant-segmented-item,.ant-select,.ant-checkbox-wrapper,.ant-switch')) {
             const style = getComputedStyle(e), box = e.getBoundingClientRect();
             if (e.closest('p, li > span, .sr-only, .skip, [aria-hidden=true]') || style.visibility === 'hidden' || style.opacity === '0' || box.width === 0 || box.height === 0) continue;
             if (e.matches('input') && e.closest('.ant-segmented,.ant-checkbox,.ant-select,.ant-input-affix-wrapper,.ant-input-number')) continue;

@@ -1,7 +1,7 @@
 import './layouts.css';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { Hold } from '../../api/client';
 import { useProgress, useRushes } from '../../api/hooks';
 import { useKit } from '../../api/kit';
@@ -32,6 +32,7 @@ const fileOf = (layouts: Layouts) =>
 export default function LayoutsPage() {
   useTitle('Buttons');
   const units = useUnits();
+  const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
   const listed = useRushes('').data?.pages.flatMap((page) => page.items);
   const bodies = useKit('bodies').data;
@@ -59,7 +60,7 @@ export default function LayoutsPage() {
       <main className={layouts.isPlaceholderData ? 'page layouts older' : 'page layouts'}>
         <div className="page-head">
           <h1>Buttons</h1>
-          <Link to="/kit">Kit</Link>
+          <Button onClick={() => navigate('/kit')}>Kit</Button>
           {layouts.data && (
             <>
               <Button onClick={() => window.print()}>Print</Button>
@@ -139,7 +140,11 @@ export default function LayoutsPage() {
             </section>
             <section aria-label="Rushes">
               <h2>
-                From rest to the moment <span className="quiet">| the moment begins</span>
+                From rest to the moment{' '}
+                <span className="quiet strip-key">
+                  <i className="strip-part" /> by touch <i className="strip-part look" /> with a look{' '}
+                  <i className="strip-warning" /> it begins
+                </span>
               </h2>
               <ul className="reached">
                 {layout.rushes.map((rush, i) => (

@@ -1,7 +1,7 @@
 import type { Layout, School } from '../../api/layout';
 import { label } from '../../parts/words';
 
-const count = (n: number, one: string, many: string) => `${n === 0 ? 'no' : n} ${n === 1 ? one : many}`;
+const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
 type Props = { schools: Layout[]; chosen: School; onChoose: (school: School) => void };
 
@@ -26,7 +26,9 @@ export function Schools({ schools, chosen, onChoose }: Props) {
               <i style={{ width: `${kept}%` }} />
             </span>
             <small>
-              {count(sets, 'set', 'sets')}, {count(layout.to_learn, 'thing', 'things')} to learn
+              {layout.to_learn === 0
+                ? 'Nothing to learn'
+                : `${count(sets, 'set', 'sets')}, ${count(layout.to_learn, 'thing', 'things')} to learn`}
             </small>
           </button>
         );

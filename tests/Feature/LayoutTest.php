@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Documents\DocumentGate;
+use App\Models\User;
+
+/** An example kept by somebody. */
+function keptRush(User $person, string $example): string
+{
+    $document = app(DocumentGate::class)->rush(DocumentGate::decode((string) file_get_contents(base_path("formats/examples/$example.json"))))->fields;
+
+    return $person->rushes()->create(['document' => $document])->id;
+}
+
+it('lays out the buttons for one’s own rushes, on the body that is asked for', function (): void {
+    $person = $this->person();
+    $ids = [keptRush($person, 'barriers'), keptRush($person, 'tern-hovering')];
+    $answer = $this->actingAs($person)->postJson('/api/layout', ['rushes' => $ids, 'body' => 'sample-fast-mirrorless', 'school' => 'two-thumbs', 'units' => 'imperial'])->assertOk();
+    expect(app(DocumentGate::class)->validator()->validate(json_decode($answer->getContent()), 'urn:rush-hold:layout@1')->isValid())->toBeTrue()->and($answer->json('school'))->toBe('two-thumbs')->and($answer->json('rushes.*.name'))->toBe(['Over the barriers', 'Tern hovering over the cove'])
+        ->and($answer->json('controls.*.place'))->toContain('thumb-1')->and($answer->json('by_school'))->toHaveCount(5);
+    // What is pinned stays.
+    $set = ['focus' => ['area' => 'speck', 'detect' => 'off']];
+    $pinned = $this->postJson('/api/layout', ['rushes' => $ids, 'body' => 'sample-fast-mirrorless', 'pins' => ['thumb-1' => $set, 'front-1' => null]])->assertOk();
+    $sets = array_column($pinned->json('controls'), 'set', 'place');
+    expect($sets['thumb-1']['focus'])->toEqual($set['focus'])->and($sets['front-1'] ?? null)->toBeNull();
+});
+
+it('refuses what it cannot lay out, naming it', function (): void {
+    $person = $this->person();
+    $id = keptRush($person, 'barriers');
+    $theirs = keptRush($this->person(), 'barriers');
+    $this->postJson('/api/layout', ['rushes' => [$id]])->assertUnauthorized();
+    $this->actingAs($person);
+    $this->postJson('/api/layout', ['rushes' => []])->assertStatus(422)->assertJsonValidationErrorFor('rushes');
+    $this->postJson('/api/layout', ['rushes' => [$id, $theirs]])->assertStatus(422)->assertJsonPath('errors', ['rushes.1' => ['This rush is not among yours any more.']]);
+    $this->postJson('/api/layout', ['rushes' => [$id], 'body' => 'gone'])->assertStatus(422)->assertJsonValidationErrorFor('body');
+    $this->postJson('/api/layout', ['rushes' => [$id], 'school' => 'feet'])->assertStatus(422)->assertJsonValidationErrorFor('school');
+    $this->postJson('/api/layout', ['rushes' => [$id], 'pins' => ['thumb-1' => ['focus' => ['area' => 'everything']]]])->assertStatus(422);
+});
+
+it('lays out an outing from a file without a database', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'outing');
+    $rush = json_decode((string) file_get_contents(base_path('formats/examples/tern-hovering.json')));
+    file_put_contents($file, json_encode(['format' => 'rush-hold/outing@1', 'name' => 'Morning', 'rushes' => [['rush' => $rush, 'wanted' => 2]]]));
+    $run = artisan(['rush:layout', $file, '--school=thumb']);
+    expect($run->getExitCode())->toBe(0)->and(json_decode($run->getOutput(), true))->toMatchArray(['format' => 'rush-hold/layout@1', 'school' => 'thumb', 'loss' => 0.0]);
+    file_put_contents($file, json_encode(['format' => 'rush-hold/outing@1', 'rushes' => []]));
+    $none = artisan(['rush:layout', $file]);
+    expect($none->getExitCode())->toBe(2)->and($none->getErrorOutput())->toContain('Choose between 1 and 20 rushes.')
+        ->and(artisan(['rush:layout', $file, '--school=feet'])->getExitCode())->toBe(2)->and(artisan(['rush:layout', 'nowhere.json'])->getExitCode())->toBe(3);
+    unlink($file);
+});
