@@ -12,12 +12,16 @@ enum Figure: string implements Labelled
 {
     case FlyingBird = 'flying-bird';
     case GlidingBird = 'gliding-bird';
+    case HoveringBird = 'hovering-bird';
+    case LandingBird = 'landing-bird';
+    case RisingBird = 'rising-bird';
     case SoaringBird = 'soaring-bird';
     case DivingBird = 'diving-bird';
     case PerchedBird = 'perched-bird';
     case WadingBird = 'wading-bird';
     case SwimmingBird = 'swimming-bird';
     case RunningMammal = 'running-mammal';
+    case LeapingMammal = 'leaping-mammal';
     case WalkingMammal = 'walking-mammal';
     case Deer = 'deer';
     case WaterMammal = 'water-mammal';

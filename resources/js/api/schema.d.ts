@@ -956,7 +956,7 @@ export interface components {
              * @description Outline it is drawn with; by its kind when left out
              * @enum {string}
              */
-            figure?: "flying-bird" | "gliding-bird" | "soaring-bird" | "diving-bird" | "perched-bird" | "wading-bird" | "swimming-bird" | "running-mammal" | "walking-mammal" | "deer" | "water-mammal" | "dolphin" | "swimmer" | "runner" | "jumper" | "kicker" | "skier" | "rider" | "horse-rider" | "motorcycle" | "vehicle" | "boat" | "insect" | "plain";
+            figure?: "flying-bird" | "gliding-bird" | "hovering-bird" | "landing-bird" | "rising-bird" | "soaring-bird" | "diving-bird" | "perched-bird" | "wading-bird" | "swimming-bird" | "running-mammal" | "leaping-mammal" | "walking-mammal" | "deer" | "water-mammal" | "dolphin" | "swimmer" | "runner" | "jumper" | "kicker" | "skier" | "rider" | "horse-rider" | "motorcycle" | "vehicle" | "boat" | "insect" | "plain";
             /** @description Size along the movement (m) */
             length_m: number;
             /** @description Height (m) */

@@ -10,6 +10,10 @@ import { passingAt, sampleAt, shotAt, stepAt } from './lane';
 const heads: Record<string, [number, number]> = {
   'flying-bird': [0.88, 0.44],
   'gliding-bird': [0.88, 0.51],
+  'hovering-bird': [0.82, 0.39],
+  'landing-bird': [0.87, 0.46],
+  'rising-bird': [0.9, 0.17],
+  'leaping-mammal': [0.88, 0.31],
   'perched-bird': [0.8, 0.16],
   'running-mammal': [0.86, 0.26],
   'walking-mammal': [0.86, 0.24],
