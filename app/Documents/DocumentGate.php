@@ -10,6 +10,7 @@ use RushHold\Document\BodyDocument;
 use RushHold\Document\HabitsDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\LensDocument;
+use RushHold\Document\OutingDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Document\SubjectDocument;
 use RushHold\Hold\PartialHold;
@@ -67,6 +68,15 @@ final class DocumentGate
     }
 
     /** @throws Refused naming the field, its range and its unit */
+    public function outing(mixed $document): OutingDocument
+    {
+        $read = OutingDocument::read($document);
+        $this->check($document, 'outing');
+
+        return $read;
+    }
+
+    /** @throws Refused naming the field, its range and its unit */
     public function habits(mixed $document): HabitsDocument
     {
         $read = HabitsDocument::read($document);
@@ -91,7 +101,7 @@ final class DocumentGate
     {
         if ($this->validator === null) {
             $this->validator = new Validator;
-            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout'] as $name) {
+            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout', 'outing'] as $name) {
                 $this->validator->resolver()?->registerFile("urn:rush-hold:$name@1", base_path("formats/$name.schema.json"));
             }
         }

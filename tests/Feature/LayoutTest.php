@@ -42,12 +42,17 @@ it('refuses what it cannot lay out, naming it', function (): void {
 it('lays out an outing from a file without a database', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'outing');
     $rush = json_decode((string) file_get_contents(base_path('formats/examples/tern-hovering.json')));
-    file_put_contents($file, json_encode(['format' => 'rush-hold/outing@1', 'name' => 'Morning', 'rushes' => [['rush' => $rush, 'wanted' => 2]]]));
+    $outing = ['format' => 'rush-hold/outing@1', 'name' => 'Morning', 'date' => '2026-06-07', 'from' => '05:00', 'to' => '06:00', 'place' => ['latitude_deg' => 55.5, 'longitude_deg' => -9, 'zone' => 'Europe/London']];
+    file_put_contents($file, json_encode([...$outing, 'rushes' => [['rush' => $rush, 'wanted' => 2]]]));
+    $day = artisan(['rush:day', $file]);
+    $planned = json_decode($day->getOutput(), true);
+    expect($day->getExitCode())->toBe(0)->and($planned['light'])->toHaveCount(5)->and($planned['order'])->toBe([0])->and($planned['rushes'][0]['planned']['from'])->toStartWith('2026-06-07T05:');
     $run = artisan(['rush:layout', $file, '--school=thumb']);
     expect($run->getExitCode())->toBe(0)->and(json_decode($run->getOutput(), true))->toMatchArray(['format' => 'rush-hold/layout@1', 'school' => 'thumb', 'loss' => 0.0]);
-    file_put_contents($file, json_encode(['format' => 'rush-hold/outing@1', 'rushes' => []]));
+    file_put_contents($file, json_encode([...$outing, 'rushes' => []]));
     $none = artisan(['rush:layout', $file]);
     expect($none->getExitCode())->toBe(2)->and($none->getErrorOutput())->toContain('Choose between 1 and 20 rushes.')
-        ->and(artisan(['rush:layout', $file, '--school=feet'])->getExitCode())->toBe(2)->and(artisan(['rush:layout', 'nowhere.json'])->getExitCode())->toBe(3);
+        ->and(artisan(['rush:layout', $file, '--school=feet'])->getExitCode())->toBe(2)->and(artisan(['rush:layout', 'nowhere.json'])->getExitCode())->toBe(3)
+        ->and(json_decode(artisan(['rush:day', $file])->getOutput(), true)['order'])->toBe([]);
     unlink($file);
 });

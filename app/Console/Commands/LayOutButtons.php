@@ -10,19 +10,15 @@ use RushHold\Controls\ButtonSchool;
 use RushHold\Controls\Day;
 use RushHold\Controls\Layout;
 use RushHold\Controls\Solver;
-use RushHold\Document\Fields;
 use RushHold\Document\LayoutDocument;
-use RushHold\Hold\PartialHold;
+use RushHold\Outing\Entry;
 use RushHold\Refused;
-use RushHold\Rush\Rush;
 use RushHold\Units;
 
 /** Needs no database: the rushes of an outing in, a layout of the buttons out. */
 final class LayOutButtons extends Command
 {
     use ReadsDocuments;
-
-    private const FORMAT = 'rush-hold/outing@1';
 
     protected $signature = 'rush:layout
         {outing : An outing document, of which the rushes count, or - for standard input}
@@ -36,7 +32,8 @@ final class LayOutButtons extends Command
         return $this->answer(function () use ($gate): array {
             $units = Units::tryFrom((string) $this->option('units')) ?? throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
             $school = ButtonSchool::tryFrom((string) $this->option('school')) ?? throw Refused::unknownWord('--school', (string) $this->option('school'), ButtonSchool::class);
-            $rushes = $this->rushes($gate, $this->document((string) $this->argument('outing')));
+            $outing = $gate->outing($this->document((string) $this->argument('outing')))->outing;
+            $rushes = array_map(static fn (Entry $e): array => ['rush' => $e->rush, 'pins' => $e->pins, 'wanted' => $e->wanted], $outing->entries);
             $body = ($rushes[0]['rush'] ?? throw Refused::because('rushes', 'rushes-many', most: Day::MOST))->kit->body;
             $told = new ToldStage($this->getOutput()->getErrorStyle());
             $solver = new Solver($body, Day::needs($rushes, $body, $told));
@@ -46,26 +43,5 @@ final class LayOutButtons extends Command
 
             return LayoutDocument::write($asked, $schools, $body, $units);
         });
-    }
-
-    /**
-     * @return list<array{rush: Rush, pins: PartialHold, wanted: float}>
-     *
-     * @throws Refused if it is no outing, or one of its rushes is refused
-     */
-    private function rushes(DocumentGate $gate, mixed $document): array
-    {
-        $outing = Fields::of($document);
-        $format = $outing->text('format', '');
-        if ($format !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
-        }
-        $rushes = [];
-        foreach (array_values((array) ($outing->has('rushes') ? $outing->raw('rushes') : [])) as $i => $entry) {
-            $fields = Fields::of($entry, "rushes[$i]");
-            $rushes[] = ['rush' => $gate->rush($fields->has('rush') ? $fields->raw('rush') : null)->rush, 'pins' => PartialHold::nothing(), 'wanted' => $fields->number('wanted', 1.0)];
-        }
-
-        return $rushes;
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace RushHold\Rush;
 
+use RushHold\Changeable;
 use RushHold\Kit\Detection;
 use RushHold\Range;
 
 /** Who is coming. Its speed is the path's. */
 final readonly class Subject
 {
+    use Changeable;
+
     /**
      * @param  float  $lengthM  along the movement, 0.01 to 30 m
      * @param  float  $heightM  0.01 to 30 m

@@ -129,6 +129,11 @@ return [
     'openness.wide-open' => 'Wide open',
     'openness.one-stop-down' => 'One stop down',
 
+    'air.clear' => 'Clear',
+    'air.haze' => 'Haze',
+    'air.spray' => 'Spray',
+    'air.fog' => 'Fog',
+
     'button-school.half-press' => 'Half press',
     'button-school.thumb' => 'Thumb',
     'button-school.two-thumbs' => 'Two thumbs',

@@ -80,4 +80,12 @@ return [
     'refused.archive-most' => '“{name}” in the archive must be at most {most}, which is what an account keeps.',
     'refused.archive-text' => '“{name}” in the archive must be text.',
     'refused.rushes-many' => 'Choose between 1 and {most} rushes.',
+    'refused.window-short' => '{field} leaves less than the {minutes} minutes it takes.',
+    'refused.outing-length' => 'An outing lasts between {least} minutes and {most} hours; choose another end.',
+    'refused.order-unknown' => 'The order names a rush twice, or one that is not in the outing.',
+    'refused.zone' => '{field} is “{given}”, which is no time zone; write it as “Europe/Lisbon”.',
+    'refused.clock' => '{field} is “{given}”, which is no time of day; write it as 05:30.',
+    'refused.day' => '{field} is “{given}”, which is no date; write it as 2026-06-07.',
+    'refused.kit-unknown' => '{field} is number {number}, which the outing does not carry.',
+    'refused.not-list' => '{field} must be a list.',
 ];

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Document;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use RushHold\Hold\PartialHold;
+use RushHold\Kit\Body;
+use RushHold\Kit\Lens;
+use RushHold\Light\Sky;
+use RushHold\Light\Surface;
+use RushHold\Outing\Air;
+use RushHold\Outing\Entry;
+use RushHold\Outing\Outing;
+use RushHold\Refused;
+use RushHold\Rush\Rush;
+
+/** An outing as a document, format `rush-hold/outing@1`; formats/outing.schema.json describes it. */
+final readonly class OutingDocument
+{
+    public const FORMAT = 'rush-hold/outing@1';
+
+    /** @param  array<string, mixed>  $fields  with the defaults filled in */
+    private function __construct(public Outing $outing, public array $fields)
+    {
+    }
+
+    /** @throws Refused naming the field, its range and its unit */
+    public static function read(mixed $document): self
+    {
+        $top = Fields::of($document);
+        $format = $top->text('format', '');
+        if ($format !== self::FORMAT) {
+            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
+        }
+        $name = $top->text('name', '');
+        $date = $top->text('date', '');
+        $place = $top->object('place');
+        $zone = self::zone($place->text('zone', 'UTC'));
+        $from = self::clock('from', $top->text('from', ''), $date, $zone);
+        $to = self::clock('to', $top->text('to', ''), $date, $zone);
+        // It ends on the next day where the clock says less.
+        $to = $to > $from ? $to : $to->modify('+1 day');
+        $bodies = array_map(static fn (mixed $body): Body => BodyDocument::read($body)->body, self::list($top, 'bodies'));
+        $lenses = array_map(static fn (mixed $lens): Lens => LensDocument::read($lens)->lens, self::list($top, 'lenses'));
+        $skies = self::skies($top, $from, $date, $zone);
+        $entries = self::entries($top, $from, $date, $zone, $bodies, $lenses);
+        $order = $top->has('order') ? $top->raw('order') : 'solved';
+        $top->keep('order', $order);
+        $outing = new Outing($name, $place->text('name', ''), $place->number('latitude_deg'), $place->number('longitude_deg'), $from, $to, $entries, $skies,
+            $top->number('wind', 0.0), $top->word('air', Air::class, Air::Clear),
+            $top->has('surface') ? $top->word('surface', Surface::class, Surface::Grass) : null, self::order($order));
+        $top->keep('place', $place->done());
+
+        return new self($outing, $top->done());
+    }
+
+    /** @return list<int>|null */
+    private static function order(mixed $order): ?array
+    {
+        if ($order === 'solved') {
+            return null;
+        }
+        $numbers = array_values(is_array($order) ? array_filter($order, is_int(...)) : []);
+
+        return is_array($order) && count($numbers) === count($order) ? $numbers : throw Refused::because('order', 'order-unknown');
+    }
+
+    /** @return list<array{DateTimeImmutable, Sky}> */
+    private static function skies(Fields $top, DateTimeImmutable $from, string $date, DateTimeZone $zone): array
+    {
+        $skies = [];
+        foreach (self::list($top, 'sky') as $i => $one) {
+            $fields = Fields::of($one, "sky[$i]");
+            $at = self::within($from, self::clock("sky[$i].at", $fields->text('at', ''), $date, $zone));
+            $skies[] = [$at, $fields->word('sky', Sky::class, Sky::Clear)];
+            $fields->done();
+        }
+        usort($skies, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $skies;
+    }
+
+    /**
+     * @param  list<Body>  $bodies
+     * @param  list<Lens>  $lenses
+     * @return list<Entry>
+     */
+    private static function entries(Fields $top, DateTimeImmutable $from, string $date, DateTimeZone $zone, array $bodies, array $lenses): array
+    {
+        $entries = [];
+        $listed = self::list($top, 'rushes');
+        if (count($listed) > Outing::MOST) {
+            throw Refused::because('rushes', 'rushes-many', most: Outing::MOST);
+        }
+        foreach ($listed as $i => $one) {
+            $fields = Fields::of($one, "rushes[$i]");
+            try {
+                $rush = RushDocument::read($fields->has('rush') ? $fields->raw('rush') : null)->rush;
+            } catch (Refused $refused) {
+                throw $refused->in('Rush '.($i + 1));
+            }
+            $rush = self::with($rush, $fields, $bodies, $lenses);
+            $pins = $fields->has('pins') ? HoldDocument::read($fields->raw('pins'))->fitting($rush->kit) : PartialHold::nothing();
+            $clock = static fn (string $name): ?DateTimeImmutable => $fields->has($name) && $fields->raw($name) !== null
+                ? self::within($from, self::clock("rushes[$i].$name", $fields->text($name, ''), $date, $zone)) : null;
+            $entries[] = new Entry($rush, $pins, $fields->optionalNumber('facing_deg'), $clock('earliest'), $clock('latest'), $clock('at'),
+                $fields->whole('minutes', 30), $fields->whole('times', 1), $fields->number('wanted', 1.0), "rushes[$i]");
+        }
+
+        return $entries;
+    }
+
+    /**
+     * The rush with the body and lens of the outing that it names, by their place in the lists; its own otherwise.
+     *
+     * @param  list<Body>  $bodies
+     * @param  list<Lens>  $lenses
+     */
+    private static function with(Rush $rush, Fields $fields, array $bodies, array $lenses): Rush
+    {
+        $kit = $rush->kit;
+        foreach (['body' => $bodies, 'lens' => $lenses] as $part => $carried) {
+            if ($fields->has($part) && $fields->raw($part) !== null) {
+                $number = $fields->whole($part, 0);
+                $kit = $kit->with(...[$part => $carried[$number] ?? throw Refused::because("rushes.$part", 'kit-unknown', number: $number)]);
+            }
+        }
+
+        return $rush->with(kit: $kit);
+    }
+
+    /** @return list<mixed> */
+    private static function list(Fields $top, string $name): array
+    {
+        $given = $top->has($name) ? $top->raw($name) : [];
+        $top->keep($name, $given);
+
+        return is_array($given) && array_is_list($given) ? $given : throw Refused::because($name, 'not-list');
+    }
+
+    /** A time that says less than the beginning is of the next day. */
+    private static function within(DateTimeImmutable $from, DateTimeImmutable $at): DateTimeImmutable
+    {
+        return $at < $from ? $at->modify('+1 day') : $at;
+    }
+
+    private static function clock(string $field, string $given, string $date, DateTimeZone $zone): DateTimeImmutable
+    {
+        if (preg_match('/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/', $date) !== 1) {
+            throw Refused::because('date', 'day', given: $date);
+        }
+        if (preg_match('/^([01]\d|2[0-3]):[0-5]\d$/', $given) !== 1) {
+            throw Refused::because($field, 'clock', given: $given);
+        }
+
+        return new DateTimeImmutable("$date $given", $zone);
+    }
+
+    private static function zone(string $given): DateTimeZone
+    {
+        return in_array($given, DateTimeZone::listIdentifiers(), true) ? new DateTimeZone($given) : throw Refused::because('place.zone', 'zone', given: $given);
+    }
+}

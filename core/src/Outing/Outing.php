@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Outing;
+
+use DateTimeImmutable;
+use RushHold\Light\Sky;
+use RushHold\Light\Surface;
+use RushHold\Range;
+use RushHold\Refused;
+
+/** One morning, afternoon or match: where and when, what sky and air, and the rushes one hopes for. */
+final readonly class Outing
+{
+    /** Rushes of one outing. */
+    public const MOST = 40;
+
+    private const LONGEST_H = 24;
+
+    /** A step of the day. */
+    public const STEP_MIN = 15;
+
+    /**
+     * @param  DateTimeImmutable  $from  in the zone of the place
+     * @param  list<array{DateTimeImmutable, Sky}>  $skies  from when on which sky, in order; clear before the first
+     * @param  float  $wind  0 calm to 1 everything moves
+     * @param  list<Entry>  $entries
+     * @param  list<int>|null  $order  numbers of the entries as somebody wants them; null: solved
+     *
+     * @throws Refused if a value is out of range
+     */
+    public function __construct(
+        public string $name,
+        public string $place,
+        public float $latitudeDeg,
+        public float $longitudeDeg,
+        public DateTimeImmutable $from,
+        public DateTimeImmutable $to,
+        public array $entries,
+        public array $skies = [],
+        public float $wind = 0.0,
+        public Air $air = Air::Clear,
+        public ?Surface $surface = null,
+        public ?array $order = null,
+    ) {
+        Range::of(-90, 90, 'degrees')->check('place.latitude_deg', $latitudeDeg);
+        Range::of(-180, 180, 'degrees')->check('place.longitude_deg', $longitudeDeg);
+        Range::share()->check('wind', $wind);
+        $minutes = ($to->getTimestamp() - $from->getTimestamp()) / 60;
+        if ($minutes < self::STEP_MIN || $minutes > 60 * self::LONGEST_H) {
+            throw Refused::because('to', 'outing-length', least: self::STEP_MIN, most: self::LONGEST_H);
+        }
+        if (count($entries) > self::MOST) {
+            throw Refused::because('rushes', 'rushes-many', most: self::MOST);
+        }
+        if ($order !== null && (count($order) !== count(array_unique($order)) || array_diff($order, array_keys($entries)) !== [])) {
+            throw Refused::because('order', 'order-unknown');
+        }
+    }
+
+    /** @return list<DateTimeImmutable> the beginnings of its quarter hours, and its end */
+    public function moments(): array
+    {
+        $moments = [];
+        for ($at = $this->from; $at <= $this->to; $at = $at->setTimestamp($at->getTimestamp() + 60 * self::STEP_MIN)) {
+            $moments[] = $at;
+        }
+
+        return $moments;
+    }
+
+    /** Quarter hours in it. */
+    public function steps(): int
+    {
+        return intdiv($this->to->getTimestamp() - $this->from->getTimestamp(), 60 * self::STEP_MIN);
+    }
+
+    public function skyAt(DateTimeImmutable $moment): Sky
+    {
+        $sky = Sky::Clear;
+        foreach ($this->skies as [$from, $then]) {
+            $sky = $from <= $moment ? $then : $sky;
+        }
+
+        return $sky;
+    }
+}
