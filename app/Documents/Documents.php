@@ -10,7 +10,7 @@ use Illuminate\Support\Str;
 /** PHP cannot tell an empty object from an empty list; documents can. */
 final class Documents
 {
-    private const LISTS = ['speed_changes', 'points', 'group', 'hazards', 'modes', 'detects', 'range_m', 'area_at', 'presets', 'controls', 'may', 'stored_sets', 'zoom', 'ranges', 'extenders', 'own_words', 'patience_steps', 'nimble_steps'];
+    private const LISTS = ['speed_changes', 'points', 'group', 'hazards', 'modes', 'detects', 'range_m', 'area_at', 'presets', 'controls', 'may', 'stored_sets', 'zoom', 'ranges', 'extenders', 'own_words', 'patience_steps', 'nimble_steps', 'rushes', 'bodies', 'lenses', 'sky', 'order'];
 
     /**
      * @param  array<string, mixed>  $document
@@ -24,6 +24,9 @@ final class Documents
             } elseif (is_array($value) && ! array_is_list($value)) {
                 /** @var array<string, mixed> $value */
                 $document[$name] = self::withObjects($value);
+            } elseif (is_array($value)) {
+                // Documents within a list.
+                $document[$name] = array_map(static fn (mixed $one): mixed => is_array($one) && ! array_is_list($one) ? self::withObjects($one) : $one, $value);
             }
         }
 
