@@ -6,6 +6,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AddressController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\ComparisonController;
+use App\Http\Controllers\DayController;
 use App\Http\Controllers\FreshRushController;
 use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\KitController;
@@ -38,6 +39,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('rank', RankController::class);
         Route::post('compare', ComparisonController::class);
+        Route::post('day', DayController::class);
+        Route::post('day/document', [DayController::class, 'document']);
         Route::post('layout', LayoutController::class);
         Route::post('lenses/choose', LensChoiceController::class);
         Route::post('speed', [MeasureController::class, 'speed']);

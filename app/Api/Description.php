@@ -20,9 +20,10 @@ use OpenApi\Generator;
 #[OA\Schema(schema: 'SubjectProfile', type: 'object')]
 #[OA\Schema(schema: 'Habits', type: 'object')]
 #[OA\Schema(schema: 'Layout', type: 'object')]
+#[OA\Schema(schema: 'Day', type: 'object')]
 final class Description
 {
-    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout'];
+    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout', 'day' => 'Day'];
 
     public static function json(): string
     {

@@ -194,6 +194,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The light of an outing, what each rush keeps at which hour, and their order
+         * @description With `Accept: application/x-ndjson` the way to the answer is told, as for /api/rank.
+         */
+        post: operations["planDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An outing as one document with its rushes inside */
+        post: operations["outingDocument"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rushes/fresh": {
         parameters: {
             query?: never;
@@ -2185,6 +2222,78 @@ export interface components {
                 own: boolean;
             }[];
         };
+        /**
+         * Day
+         * @description The plan of an outing: light by the quarter hour, what each rush keeps when, the order and the changes in between.
+         */
+        Day: {
+            /** @constant */
+            format: "rush-hold/day@1";
+            name: string;
+            light: {
+                at: string;
+                sun_height_deg: number;
+                sun_bearing_deg: number;
+                ev100: number;
+                /**
+                 * @description Part of the day
+                 * @enum {string}
+                 */
+                part: "night" | "twilight" | "golden" | "day";
+                sky: string;
+            }[];
+            rushes: {
+                name: string;
+                wanted: number;
+                times: number;
+                /** @description Of a pass */
+                frames: number;
+                by_time: {
+                    at: string;
+                    keeper_rate: number;
+                    /** @description front, side, back or none, where it is known which way one looks */
+                    light: string | null;
+                    /** @description What loses most */
+                    lost_to: string | null;
+                }[];
+                planned: {
+                    from: string;
+                    to: string;
+                    /** @description Wanted frames kept */
+                    kept: number;
+                } | null;
+                hold: components["schemas"]["Hold"];
+            }[];
+            /** @description Numbers of the rushes in order of time */
+            order: number[];
+            /** @description Those that do not fit */
+            left_out: number[];
+            /** @description Wanted frames kept over the day */
+            kept_wanted: number;
+            /** @description The same in the best order */
+            best_wanted: number;
+            changes: {
+                /** @description Number of the rush */
+                before: number;
+                after: number;
+                change: {
+                    setting: string;
+                    name: string;
+                    to: string;
+                    seconds: number;
+                }[];
+                kit: {
+                    part: string;
+                    from: string;
+                    to: string;
+                }[];
+                seconds: number;
+            }[];
+            cautions: {
+                what: string;
+                sentence: string;
+            }[];
+        };
         Amounts: {
             /** @description One's account: opening it, its password, leaving. */
             rushes: number;
@@ -2229,6 +2338,19 @@ export interface components {
             turn?: number;
             /** @description Which run to show of both */
             run?: number;
+        };
+        DayRequest: {
+            /** @description An outing document, in which a rush may stand as the id of one's own */
+            outing: Record<string, never>;
+            /**
+             * @description For sentences
+             * @enum {string}
+             */
+            units?: "metric" | "imperial";
+            /** @description Names the asking window, so that its newer questions stop older ones */
+            window?: string;
+            /** @description Number of the question in its window */
+            turn?: number;
         };
         LayoutRequest: {
             /** @description Ids of one's own rushes */
@@ -2842,6 +2964,59 @@ export interface operations {
             422: components["responses"]["Refused"];
             429: components["responses"]["TooMany"];
             503: components["responses"]["Busy"];
+        };
+    };
+    planDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayRequest"];
+            };
+        };
+        responses: {
+            /** @description The plan of the day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Day"];
+                };
+            };
+            409: components["responses"]["Overtaken"];
+            422: components["responses"]["Refused"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    outingDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayRequest"];
+            };
+        };
+        responses: {
+            /** @description The document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     freshRush: {

@@ -2,6 +2,7 @@ import { NavLink } from 'react-router';
 
 export const places = [
   { to: '/', label: 'Today' },
+  { to: '/outing', label: 'Outing' },
   { to: '/rushes', label: 'Rushes' },
   { to: '/kit', label: 'Kit' },
   { to: '/subjects', label: 'Subjects' },

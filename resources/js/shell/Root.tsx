@@ -15,6 +15,7 @@ const Today = lazy(() => import('../screens/today/Today'));
 const RushList = lazy(() => import('../screens/rushes/RushList'));
 const Desk = lazy(() => import('../screens/desk/Desk'));
 const Kit = lazy(() => import('../screens/kit/Kit'));
+const OutingPage = lazy(() => import('../screens/outing/OutingPage'));
 const Layouts = lazy(() => import('../screens/layouts/Layouts'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
 const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
@@ -40,6 +41,7 @@ const router = createBrowserRouter([
     errorElement: <Failed />,
     children: [
       { path: '/', element: <Today /> },
+      { path: '/outing', element: <OutingPage /> },
       { path: '/rushes', element: <RushList /> },
       { path: '/rushes/new', element: <Desk /> },
       { path: '/rushes/:id', element: <Desk /> },

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Playing;
+
+use Closure;
+use RushHold\Document\DayDocument;
+use RushHold\Focus\Stage;
+use RushHold\Outing\Outing;
+use RushHold\Outing\Worth;
+use RushHold\Units;
+
+/** What an outing is worth at which hour, and in which order. */
+final readonly class DayQuestion implements Question
+{
+    public function __construct(private Outing $outing, private Units $units)
+    {
+    }
+
+    public function answer(Stage $stage, Closure $early): string
+    {
+        return json_encode(DayDocument::write($this->outing, Worth::of($this->outing, $stage), $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

@@ -1,0 +1,191 @@
+import { type PointerEvent, useRef, useState } from 'react';
+import type { Day } from '../../api/day';
+import { PictureTable } from '../../parts/PictureTable';
+import { useSize } from '../../parts/useSize';
+import { label } from '../../parts/words';
+
+const left = 196;
+const right = 22;
+const skyHeight = 62;
+const rowHeight = 54;
+const STEP = 15 * 60_000;
+
+/** The clock at the place, from a time as the server writes it. */
+export const clockOf = (at: string) => at.slice(11, 16);
+
+type Props = {
+  day: Day;
+  /** Moves a rush to begin at a time of day. */
+  onMove: (rush: number, clock: string) => void;
+};
+
+/** Light above, rushes below: where each is worth it, and when it is planned. A planned block can be dragged. */
+export function DayTimeline({ day, onMove }: Props) {
+  const holder = useRef<HTMLDivElement>(null);
+  const [wide] = useSize(holder, [900, 0]);
+  const width = Math.max(320, wide);
+  const [held, setHeld] = useState<{ rush: number; grab: number; step: number } | null>(null);
+  const [over, setOver] = useState<number | null>(null);
+  const steps = day.light.length - 1;
+  const names = width < 560 ? 8 : left;
+  const x = (step: number) => names + ((width - names - right) * step) / Math.max(1, steps);
+  const stepAt = (clientX: number, box: DOMRect) =>
+    Math.round(((clientX - box.left - names) / (width - names - right)) * steps);
+  const indexOf = (at: string) => {
+    const first = Date.parse(day.light[0]?.at ?? at);
+    return Math.round((Date.parse(at) - first) / STEP);
+  };
+  const height = skyHeight + day.rushes.length * rowHeight + 22;
+  const highest = Math.max(12, ...day.light.map((m) => m.sun_height_deg));
+  const sunY = (deg: number) => 46 - (Math.max(0, deg) / highest) * 38;
+  const now = over === null ? null : Math.max(0, Math.min(steps, over));
+
+  const drag = {
+    onPointerMove: (event: PointerEvent<SVGSVGElement>) => {
+      const at = stepAt(event.clientX, event.currentTarget.getBoundingClientRect());
+      setOver(at);
+      if (held) setHeld({ ...held, step: Math.max(0, Math.min(steps - 1, at - held.grab)) });
+    },
+    onPointerUp: () => {
+      const to = held && day.light[held.step];
+      if (held && to) onMove(held.rush, clockOf(to.at));
+      setHeld(null);
+    },
+    onPointerLeave: () => setOver(null),
+  };
+
+  return (
+    <div ref={holder} className="day">
+      <PictureTable
+        caption="What each rush keeps at which hour"
+        head={['Time', 'Sun', 'Light', ...day.rushes.map((r) => r.name)]}
+        rows={() =>
+          day.light
+            .filter((_, i) => i % 2 === 0)
+            .map((m, i) => [
+              clockOf(m.at),
+              `${Math.round(m.sun_height_deg)}°`,
+              `EV ${m.ev100.toFixed(1)}`,
+              ...day.rushes.map((r) => `${Math.round(100 * (r.by_time[2 * i]?.keeper_rate ?? 0))} %`),
+            ])
+        }
+        title={
+          <p className="day-says">
+            {now !== null && day.light[now] ? (
+              <>
+                <b>{clockOf(day.light[now].at)}</b> sun {Math.round(day.light[now].sun_height_deg)}°, EV{' '}
+                {day.light[now].ev100.toFixed(1)}
+                {day.rushes.map((r) => (
+                  <span key={r.name} className="quiet">
+                    {' '}
+                    · {r.name} {Math.round(100 * (r.by_time[now]?.keeper_rate ?? 0))} %
+                    {r.by_time[now]?.light === 'back' ? ', against the light' : ''}
+                  </span>
+                ))}
+              </>
+            ) : (
+              <span className="quiet">
+                Height: share of frames kept at that hour. Block: when it is planned; drag it.
+              </span>
+            )}
+          </p>
+        }
+      >
+        <svg
+          width={width}
+          height={height}
+          className="day-plot"
+          aria-label="The day: light above, rushes below"
+          {...drag}
+        >
+          {day.light.slice(0, -1).map((m, i) => (
+            <rect
+              key={m.at}
+              className={`day-${m.part}`}
+              x={x(i)}
+              y={0}
+              width={x(i + 1) - x(i) + 0.5}
+              height={skyHeight - 14}
+            />
+          ))}
+          <path
+            className="day-sun"
+            d={day.light.map((m, i) => `${i === 0 ? 'M' : 'L'}${x(i)},${sunY(m.sun_height_deg)}`).join('')}
+          />
+          {day.light.map((m, i) =>
+            m.at.slice(14, 16) === '00' ? (
+              <g key={m.at}>
+                <line className="day-hour" x1={x(i)} x2={x(i)} y1={skyHeight - 14} y2={height - 20} />
+                <text x={x(i)} y={height - 6} textAnchor="middle">
+                  {clockOf(m.at)}
+                </text>
+              </g>
+            ) : null,
+          )}
+          {day.rushes.map((rush, r) => {
+            const base = skyHeight + (r + 1) * rowHeight - 8;
+            const y = (rate: number) => base - rate * (rowHeight - 16);
+            const from = rush.planned && indexOf(rush.planned.from);
+            const to = rush.planned && indexOf(rush.planned.to);
+            const moved = held?.rush === r && from !== null ? held.step - from : 0;
+            return (
+              // biome-ignore lint/suspicious/noArrayIndexKey: rushes may have one name
+              <g key={r}>
+                <line className="day-base" x1={names} x2={width - right} y1={base} y2={base} />
+                <path
+                  className="day-worth"
+                  d={`M${x(0)},${base}${rush.by_time.map((b, i) => `L${x(i)},${y(b.keeper_rate)}`).join('')}L${x(steps)},${base}Z`}
+                />
+                {from !== null && to !== null && (
+                  <g
+                    className="day-block"
+                    onPointerDown={(event) => {
+                      const svg = event.currentTarget.ownerSVGElement;
+                      if (!svg) return;
+                      svg.setPointerCapture(event.pointerId);
+                      const grab = stepAt(event.clientX, svg.getBoundingClientRect()) - from;
+                      setHeld({ rush: r, grab, step: from });
+                    }}
+                  >
+                    <rect
+                      x={x(from + moved)}
+                      y={base - rowHeight + 14}
+                      width={x(to) - x(from)}
+                      height={rowHeight - 14}
+                      rx="3"
+                    />
+                    <text x={x(from + moved) + 6} y={base - rowHeight + 27}>
+                      {held?.rush === r
+                        ? clockOf(day.light[held.step]?.at ?? '')
+                        : clockOf(rush.planned?.from ?? '')}
+                    </text>
+                  </g>
+                )}
+                <text
+                  className="day-name"
+                  x={names > 20 ? names - 10 : names}
+                  y={names > 20 ? base - 14 : base - rowHeight + 10}
+                  textAnchor={names > 20 ? 'end' : 'start'}
+                >
+                  {names > 20 && rush.name.length > 29 ? `${rush.name.slice(0, 28)}…` : rush.name}
+                </text>
+                {!rush.planned && names > 20 && (
+                  <text className="day-out" x={names - 10} y={base} textAnchor="end">
+                    does not fit
+                  </text>
+                )}
+              </g>
+            );
+          })}
+          {now !== null && <line className="lane-now" x1={x(now)} x2={x(now)} y1={0} y2={height - 20} />}
+        </svg>
+      </PictureTable>
+    </div>
+  );
+}
+
+/** What loses most of a rush in the time it is planned for. */
+export function lostTo(rush: Day['rushes'][number]): string | null {
+  const at = rush.by_time.find((b) => b.at === rush.planned?.from);
+  return at?.lost_to && at.keeper_rate < 0.9 ? label('loss-cause', at.lost_to).toLowerCase() : null;
+}
