@@ -43,6 +43,10 @@ try {
     $page->screenshot("$folder/changes.png");
     $page->visit('/kit')->see('The cliff body')->see('The race zoom');
     $page->screenshot("$folder/kit.png");
+    $page->visit('/outing')->see('wanted frames kept');
+    $page->script('const e = document.querySelector(".outing-where input[type=date]"); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(e, "2026-06-07"); e.dispatchEvent(new Event("input", { bubbles: true })); e.dispatchEvent(new Event("change", { bubbles: true }))');
+    $page->until(fn () => $page->script('return document.querySelector(".outing.older") === null && parseInt(document.querySelector(".day-kept b").textContent) > 700') === true, 'the day in June; %s');
+    $page->screenshot("$folder/outing.png");
     $page->visit('/kit/layouts')->see('Setting it up')->screenshot("$folder/layouts.png");
     $page->visit('/habits')->see('How you work')->screenshot("$folder/habits.png");
     $page->script('localStorage.setItem("rush-hold.mode", "light")');

@@ -23,7 +23,7 @@ type Props = {
 export function DayTimeline({ day, onMove }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   const [wide] = useSize(holder, [900, 0]);
-  const width = Math.max(320, wide);
+  const width = Math.max(240, wide);
   const [held, setHeld] = useState<{ rush: number; grab: number; step: number } | null>(null);
   const [over, setOver] = useState<number | null>(null);
   const steps = day.light.length - 1;
