@@ -241,7 +241,7 @@ export default function OutingPage() {
                       <b>
                         {clockOf(rush.planned.from)}–{clockOf(rush.planned.to)}
                       </b>{' '}
-                      {rush.name}{' '}
+                      <Link to={`/rushes/${asked?.rushes[number]?.rush ?? ''}`}>{rush.name}</Link>{' '}
                       <span className="quiet">
                         {Math.round(rush.planned.kept)} wanted frames
                         {lost && `, most of the rest lost: ${lost}`}

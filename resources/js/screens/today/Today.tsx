@@ -1,9 +1,11 @@
 import './today.css';
 import { Button } from 'antd';
 import { Link } from 'react-router';
+import type { Outing } from '../../api/day';
 import { useRushes, useSession } from '../../api/hooks';
 import { useKit } from '../../api/kit';
 import { NearlyFull } from '../../parts/NearlyFull';
+import { useDraftStore } from '../../parts/useDraft';
 import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
@@ -47,6 +49,36 @@ function FirstSteps({ steps, onAway }: { steps: Step[]; onAway: () => void }) {
           </li>
         ))}
       </ol>
+    </section>
+  );
+}
+
+/** The outing that is being planned in this browser, as long as it lies ahead; else the way to one. */
+function NextOuting() {
+  const store = useDraftStore<Outing>('outing');
+  const next = store.left('next');
+  const ahead = next && next.date >= new Date().toISOString().slice(0, 10) ? next : null;
+  return (
+    <section aria-labelledby="next-outing" className="next-outing">
+      <h2 id="next-outing">Next outing</h2>
+      <p>
+        {ahead ? (
+          <>
+            <Link to="/outing">{ahead.name || 'Outing'}</Link>{' '}
+            <span className="quiet">
+              {new Date(`${ahead.date}T12:00`).toLocaleDateString('en-GB', {
+                weekday: 'long',
+                day: 'numeric',
+                month: 'long',
+              })}
+              , {ahead.from} to {ahead.to},{' '}
+              {ahead.rushes.length === 1 ? 'one rush' : `${ahead.rushes.length} rushes`}
+            </span>
+          </>
+        ) : (
+          <Link to="/outing">Plan when each of these is worth it</Link>
+        )}
+      </p>
     </section>
   );
 }
@@ -98,6 +130,7 @@ export default function Today() {
         <NearlyFull />
         {rushes.isError && <Failed message={rushes.error.message} />}
         {open && <FirstSteps steps={steps} onAway={() => setAway('yes')} />}
+        {listed.length > 0 && <NextOuting />}
         {listed.length > 0 && (
           <section aria-labelledby="last-worked-on">
             <div className="today-head">
