@@ -8,7 +8,7 @@ use Facebook\WebDriver\WebDriverKeys;
  * Each of the people the product is for, from nothing to their answer, with what they had to press, type and choose.
  */
 
-it('takes the weekend bird photographer from an empty account to the set-up in two actions, where fields take eleven', function (): void {
+it('takes the weekend bird photographer from an empty account to the set-up in two actions, where fields take eight', function (): void {
     $page = $this->signedIn();
     $page->visit('/')->see('What is coming?');
     $before = $page->actions;
