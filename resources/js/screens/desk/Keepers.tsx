@@ -19,7 +19,7 @@ export function Keepers({ best, playing }: { best: Plan['best']; playing: boolea
   const high = Math.round(best.keepers.high);
   return (
     <span
-      className={playing ? 'keepers older' : 'keepers'}
+      className="keepers"
       title="What chance, good days and bad, and a skill that is only roughly known leave; a model, not a promise"
     >
       <Kept rate={best.keeper_rate} frames={best.frames} /> kept
