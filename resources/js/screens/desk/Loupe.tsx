@@ -54,7 +54,7 @@ function Cloth() {
 /** The part that has to be sharp as it comes out, a pixel of the picture to a pixel of the screen. */
 export function Loupe({ blurUm, pitchUm, aimPx, kept, isEye }: Props) {
   const id = useId();
-  const sigma = blurUm / pitchUm / SPREAD;
+  const spread = blurUm / pitchUm / SPREAD;
   return (
     <div className="loupe">
       <svg
@@ -69,11 +69,11 @@ export function Loupe({ blurUm, pitchUm, aimPx, kept, isEye }: Props) {
             <circle r={SIZE / 2 - 1} />
           </clipPath>
           <filter id={`${id}-blur`} x="-50%" y="-50%" width="200%" height="200%">
-            <feGaussianBlur stdDeviation={Math.min(40, sigma)} />
+            <feGaussianBlur stdDeviation={Math.min(40, spread)} />
           </filter>
         </defs>
         <g clipPath={`url(#${id}-round)`}>
-          <g filter={sigma > 0.2 ? `url(#${id}-blur)` : undefined}>
+          <g filter={spread > 0.2 ? `url(#${id}-blur)` : undefined}>
             <rect x={-SIZE} y={-SIZE} width={2 * SIZE} height={2 * SIZE} fill="var(--plumage)" />
             {isEye ? <Eye radius={Math.max(2, aimPx) / 2} /> : <Cloth />}
           </g>
