@@ -194,7 +194,8 @@ it('changes the address once a letter to the new one is answered, and by its pas
     $this->travelBack();
     $this->postJson('/api/account/email/confirm', ['token' => $link[1]])->assertNoContent();
     expect($person->fresh()->email)->toBe($to);
-    // A link is good once, also for the way back.
+    // It opens no account, and a link is good once, also for the way back.
+    $this->postJson('/api/account/confirm', ['token' => $link[1]])->assertStatus(422);
     $this->postJson('/api/account/email/confirm', ['token' => $link[1]])->assertStatus(422);
 });
 

@@ -7,19 +7,18 @@ namespace App\Http\Controllers;
 use App\Accounts\Address;
 use App\Accounts\Departure;
 use App\Accounts\Letters;
+use App\Accounts\LinkToken;
 use App\Accounts\Quota;
 use App\Http\Resources\SessionResource;
 use App\Models\User;
 use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Auth\SessionGuard;
-use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Validation\Rules\Password as PasswordRule;
@@ -57,7 +56,7 @@ final class AccountController extends Controller
         }
         defer(static fn () => User::query()->where('email', $entry['email'])->exists()
             ? Letters::hasAccount($entry['email'])
-            : Letters::confirm($entry['email'], rtrim(strtr(Crypt::encrypt([...$entry, 'until' => now()->addDay()->timestamp]), '+/', '-_'), '=')));
+            : Letters::confirm($entry['email'], LinkToken::seal('account', $entry)));
 
         return (new SessionResource(null))->response()->setStatusCode(202);
     }
@@ -67,15 +66,9 @@ final class AccountController extends Controller
         responses: [new OA\Response(response: 201, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function confirm(Request $request): JsonResponse
     {
-        $token = $request->validate(['token' => ['required', 'string', 'max:4000']])['token'];
-        try {
-            $entry = Crypt::decrypt(strtr($token, '-_', '+/'));
-        } catch (DecryptException) {
-            $entry = null;
-        }
-        if (! is_array($entry) || ! is_int($entry['until'] ?? null) || $entry['until'] < now()->timestamp) {
-            throw ValidationException::withMessages(['token' => 'This link is not whole, or older than a day. Open the account once more.']);
-        }
+        $token = (string) $request->validate(['token' => ['required', 'string', 'max:4000']])['token'];
+        /** @var array{name: string, email: string, password: string} $entry */
+        $entry = LinkToken::open('account', $token) ?? throw ValidationException::withMessages(['token' => 'This link is not whole, or older than a day. Open the account once more.']);
 
         return $this->opened($request, ['name' => $entry['name'], 'email' => $entry['email'], 'password' => $entry['password']]);
     }

@@ -6,14 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Accounts\Address;
 use App\Accounts\Letters;
+use App\Accounts\LinkToken;
 use App\Http\Resources\SessionResource;
 use App\Models\User;
-use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -42,9 +41,9 @@ final class AddressController extends Controller
             return (new SessionResource(self::changed($person, $email)))->response();
         }
         // Says the same whether somebody else has the address or not.
-        $entry = ['user' => $person->getKey(), 'was' => $person->email, 'to' => $email, 'until' => now()->addDay()->timestamp];
+        $entry = ['user' => $person->getKey(), 'was' => $person->email, 'to' => $email];
         defer(static function () use ($email, $entry): void {
-            User::query()->where('email', $email)->exists() || Letters::newAddress($email, rtrim(strtr(Crypt::encrypt($entry), '+/', '-_'), '='));
+            User::query()->where('email', $email)->exists() || Letters::newAddress($email, LinkToken::seal('address', $entry));
         });
 
         return (new SessionResource($person))->response()->setStatusCode(202);
@@ -55,16 +54,10 @@ final class AddressController extends Controller
         responses: [new OA\Response(response: 204, description: 'It counts'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function confirm(Request $request): Response
     {
-        $token = $request->validate(['token' => ['required', 'string', 'max:4000']])['token'];
-        try {
-            $entry = Crypt::decrypt(strtr((string) $token, '-_', '+/'));
-        } catch (DecryptException) {
-            $entry = null;
-        }
-        $entry = is_array($entry) ? $entry : [];
-        $person = isset($entry['to']) && is_int($entry['until'] ?? null) && $entry['until'] >= now()->timestamp ? User::query()->find($entry['user'] ?? null) : null;
+        $entry = LinkToken::open('address', (string) $request->validate(['token' => ['required', 'string', 'max:4000']])['token']);
+        $person = $entry === null ? null : User::query()->whereKey($entry['user'])->first();
         // Used once: afterwards the account no longer has the address it had.
-        if (! $person instanceof User || $person->email !== ($entry['was'] ?? null)) {
+        if ($entry === null || $person === null || $person->email !== $entry['was']) {
             throw ValidationException::withMessages(['token' => 'This link is not whole, has been used, or is older than a day. Ask for the change once more.']);
         }
         self::changed($person, Address::of($entry['to']));
