@@ -7,7 +7,6 @@ namespace App\Playing;
 use Closure;
 use RushHold\Controls\ButtonSchool;
 use RushHold\Controls\Day;
-use RushHold\Controls\Layout;
 use RushHold\Controls\Pins;
 use RushHold\Controls\Solver;
 use RushHold\Document\LayoutDocument;
@@ -30,9 +29,7 @@ final readonly class LayoutQuestion implements Question
     public function answer(Stage $stage, Closure $early): string
     {
         $solver = new Solver($this->body, Day::needs($this->rushes, $this->body, $stage));
-        $schools = $solver->bySchool($this->pins);
-        $asked = array_values(array_filter($schools, fn (Layout $l): bool => $l->school === $this->school))[0];
 
-        return json_encode(LayoutDocument::write($asked, $schools, $this->body, $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(LayoutDocument::write($solver->bySchool($this->pins), $this->school, $this->body, $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 }

@@ -179,6 +179,8 @@ it('keeps what is pinned and solves the rest', function (): void {
     $layout = (new Solver($body, $needs))->solve(ButtonSchool::Free, new Pins(['thumb-1' => $pinned]));
     $sets = $layout->arrangement->sets();
     expect($sets)->toHaveCount(2)->and($sets[0]->set)->toBe($pinned)->and($sets[1]->place)->toBe(ControlPlace::Thumb2);
+    // At half press no control holds a set, pinned or not.
+    expect((new Solver($body, $needs))->solve(ButtonSchool::HalfPress, new Pins(['thumb-1' => $pinned]))->arrangement->sets())->toBe([]);
     $none = (new Solver($body, $needs))->solve(ButtonSchool::Free, new Pins(['thumb-1' => null, 'thumb-2' => null]));
     expect($none->arrangement->sets())->toBe([])->and($none->loss)->toBeGreaterThan($layout->loss);
     $rest = (new Solver($body, $needs))->solve(ButtonSchool::Free, new Pins([], PartialHold::of(held(area: Area::Block), Setting::Area)));
@@ -204,7 +206,8 @@ it('says for more holds than it can go through how far it may be from the best',
     $areas = [Area::Speck, Area::Point, Area::Plus, Area::RingSmall, Area::RingMedium, Area::RingLarge, Area::Block, Area::Band, Area::Column, Area::Whole];
     $needs = array_map(static fn (Area $a): Need => need($a->value, held(area: $a), 0.5), $areas);
     $layout = (new Solver(bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2, ControlPlace::Front1]), $needs))->solve();
-    expect($layout->bound)->toBeLessThanOrEqual($layout->loss)->and($layout->arrangement->sets())->toHaveCount(3)->and($layout->loss)->toBeLessThan(0.7);
+    // Rest and three controls are right for four of the ten; the others need the quick menu, which takes longer than there is.
+    expect($layout->bound)->toEqualWithDelta(0.6, 1e-9)->and($layout->bound)->toBeLessThanOrEqual($layout->loss)->and($layout->arrangement->sets())->toHaveCount(3)->and($layout->loss)->toBeLessThan(0.7);
 });
 
 it('loses by a late start what the runs keep before, and all of it when the rush is over', function (): void {
@@ -283,7 +286,7 @@ it('says every fault with its way out, and writes a document that its schema des
     $needs = [need('one', held(area: Area::Whole, mode: FocusMode::Continuous), 0.0), need('two', held(area: Area::Point, shutterS: 1 / 500), 0.0), need('three', held(area: Area::Band, detect: Detection::Bird), 0.0), need('four', held(area: Area::Column), 0.0)];
     $body = new Body(controls: bodyWith([ControlPlace::Thumb1])->controls, words: ['area.point' => new RushHold\Kit\OwnWord('Pin', 'Dial page'), 'control.thumb-1' => new RushHold\Kit\OwnWord('Back key', '')]);
     $solver = new Solver($body, $needs);
-    $document = LayoutDocument::write($solver->solve(), $solver->bySchool(), $body);
+    $document = LayoutDocument::write($solver->bySchool(), ButtonSchool::Free, $body);
     $validator = new Opis\JsonSchema\Validator;
     foreach (['hold', 'layout'] as $name) {
         $validator->resolver()?->registerFile("urn:rush-hold:$name@1", dirname(__DIR__, 2)."/formats/$name.schema.json");

@@ -8,7 +8,6 @@ use App\Documents\DocumentGate;
 use Illuminate\Console\Command;
 use RushHold\Controls\ButtonSchool;
 use RushHold\Controls\Day;
-use RushHold\Controls\Layout;
 use RushHold\Controls\Solver;
 use RushHold\Document\LayoutDocument;
 use RushHold\Outing\Entry;
@@ -38,10 +37,8 @@ final class LayOutButtons extends Command
             $told = new ToldStage($this->getOutput()->getErrorStyle());
             $solver = new Solver($body, Day::needs($rushes, $body, $told));
             $told->done();
-            $schools = $solver->bySchool();
-            $asked = array_values(array_filter($schools, static fn (Layout $l): bool => $l->school === $school))[0];
 
-            return LayoutDocument::write($asked, $schools, $body, $units);
+            return LayoutDocument::write($solver->bySchool(), $school, $body, $units);
         });
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Illuminate\Console\OutputStyle;
 use RushHold\Focus\OneProcess;
 use RushHold\Focus\Stage;
 use Symfony\Component\Console\Helper\ProgressBar;
@@ -19,7 +18,7 @@ final readonly class ToldStage implements Stage
 
     private ?ProgressBar $bar;
 
-    public function __construct(OutputInterface|OutputStyle $output)
+    public function __construct(OutputInterface $output)
     {
         $this->stage = new OneProcess;
         $this->bar = stream_isatty(STDERR) ? new ProgressBar($output, self::STEPS) : null;

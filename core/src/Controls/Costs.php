@@ -71,6 +71,20 @@ final readonly class Costs
         return array_values($seconds);
     }
 
+    /** The least time in which anything can be changed that a rush needs, s; 0 where all stand alike for it. */
+    public function quickestChange(int $need): float
+    {
+        $changes = [];
+        foreach ([...$this->seconds, $this->besides] as $axis) {
+            foreach ($axis as $byNeed) {
+                $changes[] = $byNeed[$need];
+            }
+        }
+        $changes = array_filter($changes, static fn (float $seconds): bool => $seconds > 0.0);
+
+        return $changes === [] ? 0.0 : min($changes);
+    }
+
     /** How many ways there are to stand, allowed or not. */
     public function mixes(): int
     {

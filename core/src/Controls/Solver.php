@@ -74,8 +74,10 @@ final class Solver
     public function solve(ButtonSchool $school = ButtonSchool::Free, ?Pins $pins = null): Layout
     {
         $pins ??= Pins::none();
-        $fixed = array_filter($pins->controls);
-        $free = array_values(array_filter($school->places($this->body), static fn (ControlPlace $p): bool => ! $pins->has($p)));
+        $places = $school->places($this->body);
+        // What is pinned counts where this way of working holds sets at all.
+        $fixed = array_intersect_key(array_filter($pins->controls), array_flip(array_map(static fn (ControlPlace $p): string => $p->value, $places)));
+        $free = array_values(array_filter($places, static fn (ControlPlace $p): bool => ! $pins->has($p)));
         usort($free, fn (ControlPlace $a, ControlPlace $b): int => $this->times->untilHeld($a) <=> $this->times->untilHeld($b));
         $best = null;
         foreach (array_keys($this->costs->blocks) as $block) {
@@ -94,7 +96,7 @@ final class Solver
         $hold = $this->costs->rest($this->mixes[$rest], $block);
         $layout = $this->arranged($school, $pins->rest === null ? $hold : $hold->and($pins->rest), $placed);
 
-        return $layout->bounded($this->whole ? $layout->loss : $this->bound());
+        return $layout->bounded($this->whole ? $layout->loss : $this->bound(count($places)));
     }
 
     /**
@@ -303,10 +305,25 @@ final class Solver
         return [$total, $rest, $sets];
     }
 
-    /** No layout loses less than what each rush loses that stands ready at rest. */
-    private function bound(): float
+    /**
+     * No layout loses less. Rest and each control stand one way, which is just right for as many kinds as agree with
+     * each other; every other kind needs one change at least, be it the quickest there is.
+     */
+    private function bound(int $controls): float
     {
-        return array_sum(array_map(static fn (Need $need): float => $need->weight * $need->lostAfter(0.0), $this->needs)) / $this->weights();
+        $costs = $alike = [];
+        foreach ($this->kinds as $kind) {
+            $loss = 0.0;
+            foreach ($kind as $n) {
+                $loss += $this->needs[$n]->weight * $this->needs[$n]->lostAfter($this->costs->quickestChange($n));
+            }
+            $costs[] = $loss;
+            $alike[] = count(array_filter($this->kinds, fn (array $other): bool => $this->needs[$other[0]]->set()->agrees($this->needs[$kind[0]]->set())));
+        }
+        rsort($costs);
+        $right = (1 + $controls) * max([1, ...$alike]);
+
+        return array_sum(array_slice($costs, $right)) / $this->weights();
     }
 
     /** @param  array<string, PartialHold>  $placed  by place */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Controls\Assigned;
+use RushHold\Controls\ButtonSchool;
 use RushHold\Controls\Fault;
 use RushHold\Controls\Faults;
 use RushHold\Controls\Layout;
@@ -39,13 +40,14 @@ final readonly class LayoutDocument
     }
 
     /**
-     * @param  Layout  $layout  the one that was asked for
      * @param  list<Layout>  $schools  the best of each school
+     * @param  ButtonSchool  $asked  the one that stands first
      * @return array<string, mixed>
      */
-    public static function write(Layout $layout, array $schools, Body $body, Units $units = Units::Metric, Times $times = new Times): array
+    public static function write(array $schools, ButtonSchool $asked, Body $body, Units $units = Units::Metric, Times $times = new Times): array
     {
         $writer = new self($body, $units, $times);
+        [$layout] = array_values(array_filter($schools, static fn (Layout $l): bool => $l->school === $asked));
 
         return ['format' => self::FORMAT, ...$writer->layout($layout),
             'by_school' => array_map(static fn (Layout $l): array => $writer->layout($l), $schools),
