@@ -37,6 +37,7 @@ it('refuses what it cannot lay out, naming it', function (): void {
     $this->postJson('/api/layout', ['rushes' => [$id], 'body' => 'gone'])->assertStatus(422)->assertJsonValidationErrorFor('body');
     $this->postJson('/api/layout', ['rushes' => [$id], 'school' => 'feet'])->assertStatus(422)->assertJsonValidationErrorFor('school');
     $this->postJson('/api/layout', ['rushes' => [$id], 'pins' => ['thumb-1' => ['focus' => ['area' => 'everything']]]])->assertStatus(422);
+    $this->postJson('/api/layout', ['rushes' => [$id], 'pins' => ['little-finger' => null]])->assertStatus(422)->assertJsonValidationErrorFor('pins');
 });
 
 it('lays out an outing from a file without a database', function (): void {

@@ -33,8 +33,8 @@ final class LayoutRequest extends FormRequest
             'rushes.*' => ['string', 'max:40', 'distinct'],
             'body' => ['nullable', 'string', 'max:60'],
             'school' => [Rule::enum(ButtonSchool::class)],
-            'pins' => ['nullable', 'array', 'max:'.count(ControlPlace::cases())],
             'pins.*' => ['nullable', 'array'],
+            'pins' => ['nullable', 'array:'.implode(',', array_column(ControlPlace::cases(), 'value'))],
             'units' => [Rule::enum(Units::class)],
             'window' => ['string', 'max:40'],
             'turn' => ['integer', 'min:0'],
@@ -45,9 +45,7 @@ final class LayoutRequest extends FormRequest
     {
         $pins = [];
         foreach ((array) $this->input('pins') as $place => $set) {
-            if (ControlPlace::tryFrom((string) $place) !== null) {
-                $pins[(string) $place] = $set === null || $set === [] ? null : HoldDocument::read($set);
-            }
+            $pins[(string) $place] = $set === null || $set === [] ? null : HoldDocument::read($set);
         }
 
         return new Pins($pins);

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import type { Hold } from '../../api/client';
 import type { Assigned, Layout, LayoutPins } from '../../api/layout';
+import { label } from '../../parts/words';
 import { fingerOf } from './Hands';
 
 type Line = Layout['rest_lines'][number];
@@ -74,7 +75,7 @@ export function Controls({ controls, pins, chosen, onChoose, onPin }: Props) {
       </ol>
       {freed.length > 0 && (
         <p className="quiet">
-          Left free: {freed.join(', ')}.{' '}
+          Left free: {freed.map((place) => label('control-place', place).toLowerCase()).join(', ')}.{' '}
           <Button
             size="small"
             onClick={() => {

@@ -1,6 +1,7 @@
 import { Checkbox } from 'antd';
 import { useState } from 'react';
 import type { Layout } from '../../api/layout';
+import { useDraftStore } from '../../parts/useDraft';
 
 type Step = { key: string; says: string; own: string | null; where: string | null };
 
@@ -26,23 +27,18 @@ export function stepsOf(layout: Layout): Step[] {
   ];
 }
 
-const stored = 'rush-hold.layout-done';
-
-const left = (): string[] => {
-  try {
-    return JSON.parse(localStorage.getItem(stored) ?? '[]') as string[];
-  } catch {
-    return [];
-  }
-};
+/** Ticks are kept whatever the layout: a step is told by what it says. */
+const BASE = 'any';
+const MOST = 400;
 
 /** The list to set the body up by, ticked as it is done. */
 export function SetUp({ layout }: { layout: Layout }) {
-  const [done, setDone] = useState(left);
+  const store = useDraftStore<string[]>('layout-done');
+  const [done, setDone] = useState<string[]>(() => store.left(BASE) ?? []);
   const steps = stepsOf(layout);
   const tick = (key: string, is: boolean) => {
     const next = is ? [...done, key] : done.filter((one) => one !== key);
-    localStorage.setItem(stored, JSON.stringify(next.slice(-400)));
+    store.keep(BASE, next.slice(-MOST));
     setDone(next);
   };
   const many = steps.filter((s) => done.includes(s.key)).length;

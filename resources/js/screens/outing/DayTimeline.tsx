@@ -27,7 +27,7 @@ export function DayTimeline({ day, onMove }: Props) {
   const [held, setHeld] = useState<{ rush: number; grab: number; step: number } | null>(null);
   const [over, setOver] = useState<number | null>(null);
   const steps = day.light.length - 1;
-  const names = width < 560 ? 8 : left;
+  const names = width < 560 ? 18 : left;
   const x = (step: number) => names + ((width - names - right) * step) / Math.max(1, steps);
   const stepAt = (clientX: number, box: DOMRect) =>
     Math.round(((clientX - box.left - names) / (width - names - right)) * steps);

@@ -10,7 +10,7 @@ import { useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
 import { useDraftStore } from '../../parts/useDraft';
 import { useTitle } from '../../parts/useTitle';
-import { label, options } from '../../parts/words';
+import { options } from '../../parts/words';
 import { TopBar } from '../../shell/TopBar';
 import { hereAndNow } from '../desk/place';
 import { clockOf, DayTimeline, lostTo } from './DayTimeline';
@@ -18,6 +18,14 @@ import { EntryRow } from './EntryRow';
 
 const USUAL = 5;
 const SETTLED = 400;
+
+/** How much moves in it, as the rush has it. */
+const winds = [
+  { value: 0, label: 'Calm' },
+  { value: 0.3, label: 'Breeze' },
+  { value: 0.6, label: 'Windy' },
+  { value: 0.9, label: 'Storm' },
+];
 
 const fresh = (rush: string): Entry => ({
   rush,
@@ -182,6 +190,15 @@ export default function OutingPage() {
               />
             </div>
             <div className="field">
+              <label htmlFor="outing-wind">Wind</label>
+              <Select
+                id="outing-wind"
+                value={outing.wind}
+                options={winds}
+                onChange={(wind) => change({ wind })}
+              />
+            </div>
+            <div className="field">
               <label htmlFor="outing-air">Air</label>
               <Select
                 id="outing-air"
@@ -283,10 +300,7 @@ export default function OutingPage() {
                 .map((r) => ({ value: r.id, label: r.name }))}
               onChange={(id: string) => change({ rushes: [...outing.rushes, fresh(id)] })}
             />
-            <p className="quiet">
-              {label('air', outing.air)} air, wind {Math.round(100 * outing.wind)} %. The outing is kept in
-              this browser; download it to keep it elsewhere.
-            </p>
+            <p className="quiet">The outing is kept in this browser; download it to keep it elsewhere.</p>
           </section>
         )}
       </main>
