@@ -227,7 +227,7 @@ it('loses by a late start what the runs keep before, and all of it when the rush
 it('counts clicks of a dial by thirds of a stop, and patience with nimbleness once', function (): void {
     $reaching = new RushHold\Controls\Reaching(new Times(['menu' => 5.0]));
     $need = need('x', held(shutterS: 1 / 4000, aperture: 8.0, patienceS: 1.2, nimble: 0.0), 0.0);
-    $presses = $reaching->presses($need, PartialHold::of(held()));
+    $presses = $reaching->presses($need->hold, PartialHold::of(held()));
     $bySetting = array_column(array_map(static fn ($p): array => [$p->setting?->value, $p], $presses), 1, 0);
     expect($bySetting['exposure.shutter_s']->clicks)->toBe(3)->and($bySetting['exposure.aperture']->clicks)->toBe(3)->and($bySetting['focus.patience_s']->seconds)->toBe(5.0)
         ->and($bySetting)->not->toHaveKey('focus.nimble')->and($presses[0]->way)->toBe(Way::Dial)->and(array_sum(array_map(static fn ($p): float => $p->seconds, $presses)))->toEqualWithDelta(6.8, 1e-9);
@@ -239,9 +239,9 @@ function faultsOf(Arrangement $arrangement, array $needs, ?Body $body = null, Bu
     $body ??= bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2, ControlPlace::Touch]);
     $reaching = new Reaching(new Times);
     $reached = array_map(static function (Need $need) use ($arrangement, $reaching): Reached {
-        $best = new Reached($need, null, $reaching->presses($need, $arrangement->rest), 0.0);
+        $best = new Reached($need, null, $reaching->presses($need->hold, $arrangement->rest), 0.0);
         foreach ($arrangement->sets() as $assigned) {
-            $other = $reaching->presses($need, $arrangement->rest->and($assigned->set ?? PartialHold::nothing()), $assigned->place);
+            $other = $reaching->presses($need->hold, $arrangement->rest->and($assigned->set ?? PartialHold::nothing()), $assigned->place);
             $best = Reaching::seconds($other) < $best->seconds() ? new Reached($need, $assigned->place, $other, 0.0) : $best;
         }
 

@@ -40,7 +40,7 @@ final readonly class Costs
             $occurring = [];
             foreach ($needs as $need) {
                 // What does nothing in one hold may stand as another wants it.
-                if ($need->counts($axis[0])) {
+                if (! $axis[0]->isIdleIn($need->hold)) {
                     $occurring[] = PartialHold::of($need->hold, ...$axis);
                 }
             }
@@ -134,7 +134,7 @@ final readonly class Costs
         $mix = [];
         foreach (self::AXES as $a => $axis) {
             $wanted = PartialHold::of($need->hold, ...$axis);
-            $mix[] = $need->counts($axis[0]) ? (int) array_key_first(array_filter($this->values[$a], $wanted->agrees(...))) : 0;
+            $mix[] = ! $axis[0]->isIdleIn($need->hold) ? (int) array_key_first(array_filter($this->values[$a], $wanted->agrees(...))) : 0;
         }
 
         return $mix;
@@ -151,7 +151,7 @@ final readonly class Costs
         $set = PartialHold::nothing();
         foreach (self::AXES as $a => $axis) {
             foreach ($served as $need) {
-                if ($need->counts($axis[0])) {
+                if (! $axis[0]->isIdleIn($need->hold)) {
                     $set = $set->and($this->values[$a][$mix[$a]]);
                     break;
                 }
@@ -175,7 +175,7 @@ final readonly class Costs
     /** @return list<float> */
     private function each(PartialHold $standing): array
     {
-        return array_map(fn (Need $need): float => Reaching::seconds($this->reaching->presses($need, $standing)), $this->needs);
+        return array_map(fn (Need $need): float => Reaching::seconds($this->reaching->presses($need->hold, $standing)), $this->needs);
     }
 
     /**

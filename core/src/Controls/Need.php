@@ -7,7 +7,6 @@ namespace RushHold\Controls;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
-use RushHold\Kit\Detection;
 
 /** What one rush of the day needs of the buttons, and what it loses when it gets it late. */
 final readonly class Need
@@ -34,13 +33,7 @@ final readonly class Need
     /** The settings of a set that this rush cannot do without: what is idle in its hold may be anything. */
     public function set(): PartialHold
     {
-        return PartialHold::of($this->hold)->only(...array_filter(self::IN_A_SET, $this->counts(...)));
-    }
-
-    /** Whether a setting does something in its hold. */
-    public function counts(Setting $setting): bool
-    {
-        return ! $setting->isIdleIn($this->hold) && ($setting !== Setting::Eye || $this->hold->detect !== Detection::Off);
+        return PartialHold::of($this->hold)->only(...array_filter(self::IN_A_SET, fn (Setting $setting): bool => ! $setting->isIdleIn($this->hold)));
     }
 
     /** Share of its frames lost when everything stands after so many seconds. */

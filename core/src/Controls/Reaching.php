@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Controls;
 
+use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Kit\ControlPlace;
@@ -23,20 +24,20 @@ final readonly class Reaching
     }
 
     /**
-     * From a control held, or from rest, to what a rush needs.
+     * From a control held, or from rest, to a hold.
      *
      * @param  PartialHold  $inForce  at rest, with the set of the control over it
      * @param  ControlPlace|null  $held  the control; null at rest
      * @return list<Press> the control first, then what is quickest
      */
-    public function presses(Need $need, PartialHold $inForce, ?ControlPlace $held = null): array
+    public function presses(Hold $hold, PartialHold $inForce, ?ControlPlace $held = null): array
     {
         $presses = [];
         foreach ([...Need::IN_A_SET, ...Need::BESIDE, Setting::AreaAt] as $setting) {
-            if (! $inForce->has($setting) || ! $need->counts($setting)) {
+            if (! $inForce->has($setting) || $setting->isIdleIn($hold)) {
                 continue;
             }
-            $press = $this->change($setting, $inForce->get($setting), $setting->in($need->hold));
+            $press = $this->change($setting, $inForce->get($setting), $setting->in($hold));
             // Patience and nimbleness stand on one page.
             if ($press !== null && ! ($setting === Setting::Nimbleness && end($presses) !== false && end($presses)->setting === Setting::Patience)) {
                 $presses[] = $press;

@@ -132,9 +132,9 @@ final class Solver
             $rest = $pinned === null ? $rest : $rest->and($pinned);
 
             return array_map(function (Need $need) use ($rest, $fixed): float {
-                $least = Reaching::seconds($this->reaching->presses($need, $rest));
+                $least = Reaching::seconds($this->reaching->presses($need->hold, $rest));
                 foreach ($fixed as $place => $set) {
-                    $least = min($least, Reaching::seconds($this->reaching->presses($need, $rest->and($set), ControlPlace::from($place))));
+                    $least = min($least, Reaching::seconds($this->reaching->presses($need->hold, $rest->and($set), ControlPlace::from($place))));
                 }
 
                 return $least;
@@ -333,9 +333,9 @@ final class Solver
         $lost = 0.0;
         foreach ($this->needs as $need) {
             $by = null;
-            $presses = $this->reaching->presses($need, $rest);
+            $presses = $this->reaching->presses($need->hold, $rest);
             foreach ($placed as $place => $set) {
-                $other = $this->reaching->presses($need, $rest->and($set), ControlPlace::from($place));
+                $other = $this->reaching->presses($need->hold, $rest->and($set), ControlPlace::from($place));
                 if (Reaching::seconds($other) < Reaching::seconds($presses) - 1e-9) {
                     [$by, $presses] = [ControlPlace::from($place), $other];
                 }

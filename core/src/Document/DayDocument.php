@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Document;
 
-use RushHold\Controls\LateStart;
-use RushHold\Controls\Need;
 use RushHold\Controls\Press;
 use RushHold\Controls\Reaching;
 use RushHold\Controls\Times;
@@ -107,8 +105,7 @@ final readonly class DayDocument
             $before = $planned[$i - 1];
             $from = $this->worth->plan($before->entry, $before->from);
             $to = $this->worth->plan($next->entry, $next->from);
-            $need = new Need('', $to->hold, 0.0, new LateStart([], 0.0, 1.0));
-            $presses = $reaching->presses($need, PartialHold::of($from->hold));
+            $presses = $reaching->presses($to->hold, PartialHold::of($from->hold));
             $kit = array_filter(['body' => [$from->situation->kit->body->name, $to->situation->kit->body->name], 'lens' => [$from->situation->kit->lens->name, $to->situation->kit->lens->name],
                 'extender' => [(string) $from->situation->kit->extender, (string) $to->situation->kit->extender]], static fn (array $pair): bool => $pair[0] !== $pair[1]);
             $changes[] = [

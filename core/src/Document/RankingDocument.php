@@ -8,7 +8,6 @@ use RushHold\Focus\Trace;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
-use RushHold\Kit\Detection;
 use RushHold\Planning\Candidate;
 use RushHold\Planning\Chance;
 use RushHold\Planning\Counterfactual;
@@ -142,8 +141,7 @@ final class RankingDocument
     private static function unlike(Hold $hold, Hold $best, Words $words): array
     {
         $values = new Values($words);
-        $told = array_filter(self::TOLD, static fn (Setting $s): bool => $s->in($hold) != $s->in($best) && ! $s->isIdleIn($hold)
-            && ($s !== Setting::Eye || $hold->detect !== Detection::Off));
+        $told = array_filter(self::TOLD, static fn (Setting $s): bool => $s->in($hold) != $s->in($best) && ! $s->isIdleIn($hold));
 
         return array_map(static fn (Setting $s): array => ['setting' => $s->value, 'name' => Words::label($s), 'label' => $values->of($s, $s->in($hold))], array_values($told));
     }

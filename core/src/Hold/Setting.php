@@ -119,7 +119,9 @@ enum Setting: string implements Labelled
         $byHand = $hold->mode === FocusMode::Manual;
 
         return match ($this) {
-            self::Area, self::Detect, self::Eye => $byHand,
+            self::Area, self::Detect => $byHand,
+            // Where nothing is looked for there is no eye to find.
+            self::Eye => $byHand || $hold->detect === Detection::Off,
             self::Patience, self::Nimbleness => $byHand || $hold->mode->locksOnce(),
             self::Wins => $byHand || ! $hold->area->picksForItself(),
             default => false,
