@@ -26,7 +26,7 @@ it('plans a file and prints JSON', function (): void {
 
 it('writes a page to be read, in the units asked for, with what is pinned and what is not in play', function (): void {
     $page = artisan(['rush:plan', 'formats/examples/barriers.json', '--pins=formats/examples/pinned.hold.json', '--page', '--units=imperial', '--runs=20'])->getOutput();
-    expect($page)->toStartWith("Over the barriers\n\nKeeps ")->toContain('Matters most here', 'Small ring (pinned)', 'Not in play here: What wins.', 'What loses the rest', ' ft ')
+    expect($page)->toStartWith("Over the barriers\n\nKeeps ")->toContain('Matters most here', 'Small ring (pinned)', 'Not in play here: Eye, What wins.', 'What loses the rest', ' ft ')
         ->not->toContain('{')->not->toContain(' m/s');
     $tried = artisan(['rush:try', 'formats/examples/barriers.json', 'formats/examples/pinned.hold.json', '--page', '--runs=20'])->getOutput();
     expect($tried)->toContain('Played 20 times.')->toContain('At least one keeper in')->toContain(' m/s');
