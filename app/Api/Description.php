@@ -21,9 +21,12 @@ use OpenApi\Generator;
 #[OA\Schema(schema: 'Habits', type: 'object')]
 #[OA\Schema(schema: 'Layout', type: 'object')]
 #[OA\Schema(schema: 'Day', type: 'object')]
+#[OA\Schema(schema: 'Outing', type: 'object')]
+#[OA\Schema(schema: 'Card', type: 'object')]
+#[OA\Schema(schema: 'Pocket', type: 'object')]
 final class Description
 {
-    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout', 'day' => 'Day'];
+    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout', 'day' => 'Day', 'outing' => 'Outing', 'card' => 'Card', 'pocket' => 'Pocket'];
 
     public static function json(): string
     {
@@ -52,7 +55,7 @@ final class Description
         }
         foreach ($schema as $key => $value) {
             $schema[$key] = $key === '$ref' && is_string($value)
-                ? (string) preg_replace_callback('/^urn:rush-hold:(\w+)@1$/', fn (array $m): string => '#/components/schemas/'.self::DOCUMENTS[$m[1]], $value)
+                ? (string) preg_replace_callback('/^urn:rush-hold:(\w+)@1#?/', fn (array $m): string => '#/components/schemas/'.self::DOCUMENTS[$m[1]], $value)
                 : self::within($value);
         }
 

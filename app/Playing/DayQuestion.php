@@ -8,6 +8,7 @@ use Closure;
 use RushHold\Document\DayDocument;
 use RushHold\Focus\Stage;
 use RushHold\Outing\Outing;
+use RushHold\Outing\Programme;
 use RushHold\Outing\Worth;
 use RushHold\Units;
 
@@ -20,6 +21,13 @@ final readonly class DayQuestion implements Question
 
     public function answer(Stage $stage, Closure $early): string
     {
-        return json_encode(DayDocument::write($this->outing, Worth::of($this->outing, $stage), $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return $this->written(Worth::of($this->outing, $stage, function (Worth $first) use ($early): void {
+            $early($this->written($first));
+        }));
+    }
+
+    private function written(Worth $worth): string
+    {
+        return json_encode(DayDocument::write(Programme::of($this->outing, $worth), $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 }

@@ -11,6 +11,7 @@ use RushHold\Outing\Entry;
 use RushHold\Outing\Moment;
 use RushHold\Outing\Outing;
 use RushHold\Outing\Planned;
+use RushHold\Outing\Programme;
 use RushHold\Outing\Scheduler;
 use RushHold\Outing\Worth;
 use RushHold\Tests\Rushes;
@@ -131,7 +132,7 @@ it('keeps less in the dark, and plans the day into a document', function (): voi
     expect($outing->steps())->toBe(16)->and($document->fields['order'])->toBe([0, 1]);
     $worth = Worth::of($outing);
     expect($worth->rates[0][0])->toBeGreaterThan($worth->rates[0][16] + 0.2)->and($worth->rates[0])->toHaveCount(17);
-    $day = DayDocument::write($outing, $worth);
+    $day = DayDocument::write(Programme::of($outing, $worth));
     expect($day['order'])->toBe([0, 1])->and($day['kept_wanted'])->toBeLessThanOrEqual($day['best_wanted'])->and($day['changes'])->toHaveCount(1)->and($day['cautions'][0]['what'])->toBe('cliff-edge')
         ->and($day['rushes'][1]['planned']['from'])->toBeGreaterThanOrEqual('2026-06-07T22:00')->and($day['light'])->toHaveCount(17)->and($day['light'][16]['sky'])->toBe('overcast')
         ->and($day['rushes'][0]['by_time'][0]['light'])->toBe('front');

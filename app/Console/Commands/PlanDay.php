@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Documents\DocumentGate;
 use Illuminate\Console\Command;
 use RushHold\Document\DayDocument;
+use RushHold\Outing\Programme;
 use RushHold\Outing\Worth;
 use RushHold\Refused;
 use RushHold\Units;
@@ -31,7 +32,7 @@ final class PlanDay extends Command
             $worth = Worth::of($outing, $told);
             $told->done();
 
-            return DayDocument::write($outing, $worth, $units);
+            return DayDocument::write(Programme::of($outing, $worth), $units);
         });
     }
 }

@@ -48,6 +48,26 @@ final readonly class Reaching
         return $held === null ? $presses : [new Press(Way::Hold, $this->times->untilHeld($held), $held), ...$presses];
     }
 
+    /**
+     * The quickest way to a hold: from rest, or with one of the controls held.
+     *
+     * @param  PartialHold  $rest  as it is now
+     * @return array{ControlPlace|null, list<Press>} the control and what is done
+     */
+    public function quickest(Hold $hold, PartialHold $rest, ?Arrangement $arrangement): array
+    {
+        $by = null;
+        $presses = $this->presses($hold, $rest);
+        foreach ($arrangement?->sets() ?? [] as $assigned) {
+            $other = $this->presses($hold, $rest->and($assigned->set ?? PartialHold::nothing()), $assigned->place);
+            if (self::seconds($other) < self::seconds($presses) - 1e-9) {
+                [$by, $presses] = [$assigned->place, $other];
+            }
+        }
+
+        return [$by, $presses];
+    }
+
     /** @param  list<Press>  $presses */
     public static function seconds(array $presses): float
     {

@@ -329,23 +329,17 @@ final class Solver
     /** @param  array<string, PartialHold>  $placed  by place */
     private function arranged(ButtonSchool $school, PartialHold $rest, array $placed): Layout
     {
+        $arrangement = new Arrangement($rest, $this->duties($school, $placed));
         $reached = [];
         $lost = 0.0;
         foreach ($this->needs as $need) {
-            $by = null;
-            $presses = $this->reaching->presses($need->hold, $rest);
-            foreach ($placed as $place => $set) {
-                $other = $this->reaching->presses($need->hold, $rest->and($set), ControlPlace::from($place));
-                if (Reaching::seconds($other) < Reaching::seconds($presses) - 1e-9) {
-                    [$by, $presses] = [ControlPlace::from($place), $other];
-                }
-            }
+            [$by, $presses] = $this->reaching->quickest($need->hold, $rest, $arrangement);
             $share = $need->lostAfter(Reaching::seconds($presses));
             $lost += $need->weight * $share;
             $reached[] = new Reached($need, $by, $presses, $share);
         }
 
-        return new Layout($school, new Arrangement($rest, $this->duties($school, $placed)), $reached, $lost / $this->weights());
+        return new Layout($school, $arrangement, $reached, $lost / $this->weights());
     }
 
     /**

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Controls\Press;
-use RushHold\Controls\Reaching;
-use RushHold\Controls\Times;
-use RushHold\Hold\PartialHold;
 use RushHold\Light\LightDirection;
+use RushHold\Outing\Checklist;
 use RushHold\Outing\Entry;
 use RushHold\Outing\Moment;
 use RushHold\Outing\Outing;
 use RushHold\Outing\Planned;
+use RushHold\Outing\Programme;
 use RushHold\Outing\Scheduler;
-use RushHold\Outing\Worth;
-use RushHold\Planning\Cautions;
-use RushHold\Situation\Situation;
+use RushHold\Outing\Step;
+use RushHold\Planning\Plan;
+use RushHold\Quantity;
+use RushHold\Said;
 use RushHold\Units;
 use RushHold\Words\Values;
 use RushHold\Words\Words;
@@ -28,29 +28,35 @@ final readonly class DayDocument
 
     private Words $words;
 
-    private function __construct(private Outing $outing, private Worth $worth, Units $units)
+    private Values $values;
+
+    private Outing $outing;
+
+    private function __construct(private Programme $programme, Units $units)
     {
         $this->words = Words::in($units);
+        $this->values = new Values($this->words);
+        $this->outing = $programme->outing;
     }
 
     /** @return array<string, mixed> */
-    public static function write(Outing $outing, Worth $worth, Units $units = Units::Metric): array
+    public static function write(Programme $programme, Units $units = Units::Metric): array
     {
-        $writer = new self($outing, $worth, $units);
-        $scheduler = new Scheduler($outing, $worth->rates, array_map($worth->frames(...), array_keys($outing->entries)));
-        $best = $scheduler->best();
-        $planned = $outing->order === null ? $best : $scheduler->inOrder($outing->order);
+        $writer = new self($programme, $units);
+        $outing = $programme->outing;
 
         return [
-            'format' => self::FORMAT, 'name' => $outing->name,
+            'format' => self::FORMAT, 'name' => $outing->name, 'played' => $programme->worth->played,
             'light' => array_map(static fn (Moment $m): array => ['at' => $m->at->format(DATE_ATOM), 'sun_height_deg' => round($m->sun->heightDeg, 2),
                 'sun_bearing_deg' => round($m->sun->bearingDeg, 1), 'ev100' => round($m->ev100, 2), 'part' => $m->part(), 'sky' => $outing->skyAt($m->at)->value], $writer->moments()),
-            'rushes' => array_map(fn (int $e): array => $writer->rush($e, $planned), array_keys($outing->entries)),
-            'order' => array_map(static fn (Planned $p): int => $p->entry, $planned),
-            'left_out' => array_values(array_diff(array_keys($outing->entries), array_map(static fn (Planned $p): int => $p->entry, $planned))),
-            'kept_wanted' => round(Scheduler::kept($planned), 1), 'best_wanted' => round(Scheduler::kept($best), 1),
-            'changes' => $writer->changes($planned),
-            'cautions' => $writer->cautions(),
+            'rushes' => array_map($writer->rush(...), array_keys($outing->entries)),
+            'order' => array_map(static fn (Planned $p): int => $p->entry, $programme->planned),
+            'left_out' => $programme->leftOut(),
+            'kept_wanted' => round(Scheduler::kept($programme->planned), 1), 'best_wanted' => round(Scheduler::kept($programme->best), 1),
+            'changes' => array_map($writer->step(...), array_values(array_filter($programme->steps(), static fn (Step $s): bool => $s->before !== null))),
+            'layouts' => array_map(static fn (array $laid): array => ['body' => $laid['body']->name, 'layout' => LayoutDocument::one($laid['layout'], $laid['body'], $units)], $programme->layouts),
+            'checklist' => array_map(static fn (array $item): array => ['key' => $item['key'], 'lasting' => $item['lasting'], 'says' => $writer->words->say($item['says'])], Checklist::of($programme)),
+            'cautions' => array_map(static fn (array $c): array => ['what' => $c['what'], 'sentence' => $writer->words->say($c['sentence'])], $programme->cautions()),
         ];
     }
 
@@ -60,24 +66,38 @@ final readonly class DayDocument
         return array_map(fn ($at): Moment => Moment::of($this->outing, $at), $this->outing->moments());
     }
 
-    /**
-     * @param  list<Planned>  $planned
-     * @return array<string, mixed>
-     */
-    private function rush(int $e, array $planned): array
+    /** @return array<string, mixed> */
+    private function rush(int $e): array
     {
         $entry = $this->outing->entries[$e];
-        $mine = array_values(array_filter($planned, static fn (Planned $p): bool => $p->entry === $e))[0] ?? null;
+        $worth = $this->programme->worth;
+        $mine = $this->programme->planned($e);
         $moments = $this->moments();
-        $begins = $mine === null ? 0 : $mine->from;
 
         return [
-            'name' => $entry->rush->name, 'wanted' => $entry->wanted, 'times' => $entry->times, 'frames' => $this->worth->frames($e),
-            'by_time' => array_map(fn (Moment $m, int $i): array => ['at' => $m->at->format(DATE_ATOM), 'keeper_rate' => round($this->worth->rates[$e][$i], 4),
-                'light' => $this->direction($entry, $m), 'lost_to' => $this->worth->cause($e, $i)], $moments, array_keys($moments)),
+            'name' => $entry->rush->name, 'wanted' => $entry->wanted, 'times' => $entry->times, 'frames' => $worth->frames($e),
+            'by_time' => array_map(fn (Moment $m, int $i): array => ['at' => $m->at->format(DATE_ATOM), 'keeper_rate' => round($worth->rates[$e][$i], 4),
+                'light' => $this->direction($entry, $m), 'lost_to' => $worth->cause($e, $i), 'exposure' => $this->exposure($worth->plan($e, $i)), 'group' => $this->group($worth->plan($e, $i))], $moments, array_keys($moments)),
             'planned' => $mine === null ? null : ['from' => $moments[$mine->from]->at->format(DATE_ATOM), 'to' => $moments[$mine->to]->at->format(DATE_ATOM), 'kept' => round($mine->value, 1)],
-            'hold' => HoldDocument::write($this->worth->plan($e, $begins)->hold),
+            'hold' => HoldDocument::write($this->programme->plan($e)->hold),
         ];
+    }
+
+    private function exposure(Plan $plan): string
+    {
+        return $this->words->say(Said::of('exposure.all', shutter: Quantity::shutter($plan->hold->shutterS), f: Quantity::fNumber($plan->hold->aperture), iso: Quantity::iso($plan->hold->iso)));
+    }
+
+    /** What keeps a group from being sharp together, and the cheapest way out; null where nothing does. */
+    private function group(Plan $plan): ?string
+    {
+        foreach ($plan->misfits as $misfit) {
+            if ($misfit->what === 'group') {
+                return $this->words->say($misfit->sentence).($misfit->waysOut === [] ? '' : ' '.$this->words->say($misfit->waysOut[0]));
+            }
+        }
+
+        return null;
     }
 
     private function direction(Entry $entry, Moment $moment): ?string
@@ -88,50 +108,24 @@ final readonly class DayDocument
     }
 
     /**
-     * What has to be changed on the camera from one to the next, with the time it takes.
+     * What has to be changed on the camera before a rush, with the time it takes, and what is held for it then.
      *
-     * @param  list<Planned>  $planned
-     * @return list<array<string, mixed>>
+     * @return array<string, mixed>
      */
-    private function changes(array $planned): array
+    private function step(Step $step): array
     {
-        $values = new Values($this->words);
-        $reaching = new Reaching(new Times);
-        $changes = [];
-        foreach ($planned as $i => $next) {
-            if ($i === 0) {
-                continue;
-            }
-            $before = $planned[$i - 1];
-            $from = $this->worth->plan($before->entry, $before->from);
-            $to = $this->worth->plan($next->entry, $next->from);
-            $presses = $reaching->presses($to->hold, PartialHold::of($from->hold));
-            $kit = array_filter(['body' => [$from->situation->kit->body->name, $to->situation->kit->body->name], 'lens' => [$from->situation->kit->lens->name, $to->situation->kit->lens->name],
-                'extender' => [(string) $from->situation->kit->extender, (string) $to->situation->kit->extender]], static fn (array $pair): bool => $pair[0] !== $pair[1]);
-            $changes[] = [
-                'before' => $next->entry, 'after' => $before->entry,
-                'change' => array_map(static fn (Press $p): array => ['setting' => $p->setting->value ?? '', 'name' => $p->setting === null ? '' : Words::label($p->setting),
-                    'to' => $p->setting === null ? '' : $values->of($p->setting, $p->to), 'seconds' => round($p->seconds, 1)], $presses),
-                'kit' => array_map(static fn (string $part, array $pair): array => ['part' => $part, 'from' => $pair[0], 'to' => $pair[1]], array_keys($kit), array_values($kit)),
-                'seconds' => round(Reaching::seconds($presses), 1),
-            ];
-        }
-
-        return $changes;
+        return [
+            'before' => $step->next->entry, 'after' => $step->before->entry ?? $step->next->entry,
+            'by' => $step->by?->value,
+            'change' => array_map(fn (Press $p): array => ['setting' => $p->setting->value ?? '', 'name' => $p->setting === null ? '' : Words::label($p->setting),
+                'to' => $p->setting === null ? '' : $this->values->of($p->setting, $p->to), 'seconds' => round($p->seconds, 1)], $step->changes()),
+            'kit' => self::kit($step), 'seconds' => round($step->seconds(), 1),
+        ];
     }
 
-    /** @return list<array{what: string, sentence: string}> each once */
-    private function cautions(): array
+    /** @return list<array{part: string, from: string, to: string}> */
+    public static function kit(Step $step): array
     {
-        $said = [];
-        foreach ($this->worth->plans as $plans) {
-            foreach ($plans as $plan) {
-                foreach (Cautions::for(new Situation($plan->situation->rush)) as $caution) {
-                    $said[$caution['what']] ??= ['what' => $caution['what'], 'sentence' => $this->words->say($caution['sentence'])];
-                }
-            }
-        }
-
-        return array_values($said);
+        return array_map(static fn (string $part, array $pair): array => ['part' => $part, 'from' => $pair[0], 'to' => $pair[1]], array_keys($step->kit), array_values($step->kit));
     }
 }

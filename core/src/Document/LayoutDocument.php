@@ -13,15 +13,8 @@ use RushHold\Controls\Press;
 use RushHold\Controls\Reached;
 use RushHold\Controls\Times;
 use RushHold\Controls\Way;
-use RushHold\Hold\PartialHold;
-use RushHold\Hold\Setting;
-use RushHold\Hold\Term;
 use RushHold\Kit\Body;
-use RushHold\Kit\ControlPlace;
-use RushHold\Quantity;
-use RushHold\Said;
 use RushHold\Units;
-use RushHold\Words\Values;
 use RushHold\Words\Words;
 
 /** Layouts as a document, format `rush-hold/layout@1`: the one that was asked for, and the others beside it. */
@@ -31,12 +24,12 @@ final readonly class LayoutDocument
 
     private Words $words;
 
-    private Values $values;
+    private SettingLines $lines;
 
-    private function __construct(private Body $body, Units $units, private Times $times)
+    private function __construct(private Body $body, Units $units, Times $times)
     {
         $this->words = Words::in($units);
-        $this->values = new Values($this->words);
+        $this->lines = new SettingLines($body, $this->words, $times);
     }
 
     /**
@@ -55,6 +48,12 @@ final readonly class LayoutDocument
         ];
     }
 
+    /** @return array<string, mixed> one layout alone, as it stands among those of the schools */
+    public static function one(Layout $layout, Body $body, Units $units = Units::Metric, Times $times = new Times): array
+    {
+        return (new self($body, $units, $times))->layout($layout);
+    }
+
     /** @return array<string, mixed> */
     private function layout(Layout $layout): array
     {
@@ -63,7 +62,7 @@ final readonly class LayoutDocument
         return [
             'school' => $layout->school->value,
             'rest' => HoldDocument::settings($arrangement->rest),
-            'rest_lines' => $this->lines($arrangement->rest),
+            'rest_lines' => $this->lines->of($arrangement->rest),
             'controls' => array_map(fn (Assigned $a): array => $this->control($a, $layout), $arrangement->controls),
             'rushes' => array_map($this->rush(...), $layout->reached),
             'loss' => round($layout->loss, 4), 'bound' => round($layout->bound, 4),
@@ -77,10 +76,10 @@ final readonly class LayoutDocument
     private function control(Assigned $assigned, Layout $layout): array
     {
         return [
-            'place' => $assigned->place->value, 'name' => Words::label($assigned->place), 'own' => $this->own("control.{$assigned->place->value}"),
+            'place' => $assigned->place->value, 'name' => Words::label($assigned->place), 'own' => $this->lines->own("control.{$assigned->place->value}"),
             'duty' => $assigned->duty->value, 'says' => Words::label($assigned->duty),
             'set' => $assigned->set === null ? null : HoldDocument::settings($assigned->set),
-            'lines' => $assigned->set === null ? [] : $this->lines($assigned->set),
+            'lines' => $assigned->set === null ? [] : $this->lines->of($assigned->set),
             'serves' => array_values(array_map(static fn (Reached $r): string => $r->need->name, array_filter($layout->reached, static fn (Reached $r): bool => $r->by === $assigned->place))),
         ];
     }
@@ -92,37 +91,9 @@ final readonly class LayoutDocument
 
         return [
             'name' => $reached->need->name, 'by' => $reached->by?->value, 'warning_s' => round($reached->need->warningS, 2), 'weight' => $reached->need->weight,
-            'press' => array_map($this->press(...), $reached->presses),
+            'press' => array_map($this->lines->press(...), $reached->presses),
             'left_to_change' => array_map(static fn (Press $p): string => $p->setting->value ?? '', $left),
             'seconds' => round($reached->seconds(), 2), 'lost' => round($reached->lost, 4),
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private function press(Press $press): array
-    {
-        $says = match (true) {
-            $press->setting === null => Said::of('press.hold', control: Said::of(Words::keyOf($press->control ?? ControlPlace::HalfPress))),
-            $press->way === Way::Dial => Said::of('press.dial', name: $press->setting, clicks: Quantity::count($press->clicks), to: $this->values->of($press->setting, $press->to)),
-            default => Said::of('press.change', name: $press->setting, to: $this->values->of($press->setting, $press->to)),
-        };
-
-        return ['way' => $press->way->value, 'control' => $press->control?->value, 'setting' => $press->setting?->value, 'seconds' => round($press->seconds, 2), 'look' => $press->way->takesALook(),
-            'own_time' => $press->control !== null ? $this->times->untilHeld($press->control) !== $this->times->of(Way::Hold) : $this->times->isOwn($press->way), 'says' => $this->words->say($says)];
-    }
-
-    /** @return list<array{setting: string, name: string, label: string, own: array{label: string, where: string}|null, own_setting: array{label: string, where: string}|null}> */
-    private function lines(PartialHold $hold): array
-    {
-        return array_map(fn (Setting $s): array => ['setting' => $s->value, 'name' => Words::label($s), 'label' => $this->values->of($s, $hold->get($s)),
-            'own' => $this->own(Term::keyOf($s, $hold->get($s), $hold, $this->body)), 'own_setting' => $this->own("setting.$s->value")], $hold->settings());
-    }
-
-    /** @return array{label: string, where: string}|null what the camera calls it */
-    private function own(?string $key): ?array
-    {
-        $word = $key === null ? null : $this->body->words[$key] ?? null;
-
-        return $word === null || $word->label === '' ? null : ['label' => $word->label, 'where' => $word->where];
     }
 }

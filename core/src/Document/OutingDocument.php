@@ -6,6 +6,7 @@ namespace RushHold\Document;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use RushHold\Controls\ButtonSchool;
 use RushHold\Hold\PartialHold;
 use RushHold\Kit\Body;
 use RushHold\Kit\Lens;
@@ -49,9 +50,12 @@ final readonly class OutingDocument
         $entries = self::entries($top, $from, $date, $zone, $bodies, $lenses);
         $order = $top->has('order') ? $top->raw('order') : 'solved';
         $top->keep('order', $order);
+        // Ticks are the person's own; the schema says how they look.
+        $top->keep('checked', $top->has('checked') ? $top->raw('checked') : []);
         $outing = new Outing($name, $place->text('name', ''), $place->number('latitude_deg'), $place->number('longitude_deg'), $from, $to, $entries, $skies,
             $top->number('wind', 0.0), $top->word('air', Air::class, Air::Clear),
-            $top->has('surface') ? $top->word('surface', Surface::class, Surface::Grass) : null, self::order($order));
+            $top->has('surface') ? $top->word('surface', Surface::class, Surface::Grass) : null, self::order($order),
+            $top->word('school', ButtonSchool::class, ButtonSchool::Free));
         $top->keep('place', $place->done());
 
         return new self($outing, $top->done());
@@ -107,7 +111,7 @@ final readonly class OutingDocument
             $clock = static fn (string $name): ?DateTimeImmutable => $fields->has($name) && $fields->raw($name) !== null
                 ? self::within($from, self::clock("rushes[$i].$name", $fields->text($name, ''), $date, $zone)) : null;
             $entries[] = new Entry($rush, $pins, $fields->optionalNumber('facing_deg'), $clock('earliest'), $clock('latest'), $clock('at'),
-                $fields->whole('minutes', 30), $fields->whole('times', 1), $fields->number('wanted', 1.0), "rushes[$i]");
+                $fields->whole('minutes', 30), $fields->whole('times', 1), $fields->number('wanted', 1.0), $fields->text('habit', '', 400), "rushes[$i]");
         }
 
         return $entries;

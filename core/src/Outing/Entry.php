@@ -21,6 +21,7 @@ final readonly class Entry
      * @param  int  $minutes  one spends on it, 5 to 480
      * @param  int  $times  it passes in that time, 1 to 500
      * @param  float  $wanted  how much its frames are wanted, 0.01 to 100
+     * @param  string  $habit  what it does just before, in the words of whoever watched it
      *
      * @throws Refused if a value is out of range, or it can never happen
      */
@@ -34,6 +35,7 @@ final readonly class Entry
         public int $minutes = 30,
         public int $times = 1,
         public float $wanted = 1.0,
+        public string $habit = '',
         string $field = 'rushes',
     ) {
         Range::of(5, 480, 'min')->check("$field.minutes", $minutes);
@@ -45,5 +47,22 @@ final readonly class Entry
         if ($earliest !== null && $latest !== null && $latest->getTimestamp() - $earliest->getTimestamp() < 60 * $minutes) {
             throw Refused::because("$field.latest", 'window-short', minutes: $minutes);
         }
+    }
+
+    /** Quarter hours it takes. */
+    public function steps(): int
+    {
+        return (int) ceil($this->minutes / Outing::STEP_MIN);
+    }
+
+    /** Whether it may begin in a quarter hour of an outing, and end in time. */
+    public function mayBeginIn(Outing $outing, int $step): bool
+    {
+        $begins = $outing->from->getTimestamp() + 60 * Outing::STEP_MIN * $step;
+        $ends = $begins + 60 * $this->minutes;
+
+        return $step + $this->steps() <= $outing->steps()
+            && ($this->at === null || abs($begins - $this->at->getTimestamp()) < 30 * Outing::STEP_MIN)
+            && ($this->earliest === null || $begins >= $this->earliest->getTimestamp()) && ($this->latest === null || $ends <= $this->latest->getTimestamp());
     }
 }

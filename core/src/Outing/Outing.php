@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Outing;
 
 use DateTimeImmutable;
+use RushHold\Controls\ButtonSchool;
 use RushHold\Light\Sky;
 use RushHold\Light\Surface;
 use RushHold\Range;
@@ -27,6 +28,7 @@ final readonly class Outing
      * @param  float  $wind  0 calm to 1 everything moves
      * @param  list<Entry>  $entries
      * @param  list<int>|null  $order  numbers of the entries as somebody wants them; null: solved
+     * @param  ButtonSchool  $school  the way of working the buttons are laid out for
      *
      * @throws Refused if a value is out of range
      */
@@ -43,6 +45,7 @@ final readonly class Outing
         public Air $air = Air::Clear,
         public ?Surface $surface = null,
         public ?array $order = null,
+        public ButtonSchool $school = ButtonSchool::Free,
     ) {
         Range::of(-90, 90, 'degrees')->check('place.latitude_deg', $latitudeDeg);
         Range::of(-180, 180, 'degrees')->check('place.longitude_deg', $longitudeDeg);

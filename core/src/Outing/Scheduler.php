@@ -28,18 +28,12 @@ final readonly class Scheduler
     public function __construct(Outing $outing, array $rates, array $frames)
     {
         $this->steps = $outing->steps();
-        $moments = $outing->moments();
         $values = $lengths = [];
         foreach ($outing->entries as $e => $entry) {
-            $length = $lengths[] = (int) ceil($entry->minutes / Outing::STEP_MIN);
+            $length = $lengths[] = $entry->steps();
             $row = [];
             for ($s = 0; $s < $this->steps; $s++) {
-                $begins = $moments[$s];
-                $ends = $begins->getTimestamp() + 60 * $entry->minutes;
-                $may = $s + $length <= $this->steps
-                    && ($entry->at === null || abs($begins->getTimestamp() - $entry->at->getTimestamp()) < 30 * Outing::STEP_MIN)
-                    && ($entry->earliest === null || $begins >= $entry->earliest) && ($entry->latest === null || $ends <= $entry->latest->getTimestamp());
-                $row[] = $may ? $entry->wanted * $entry->times * $frames[$e] * array_sum(array_slice($rates[$e], $s, $length)) / $length : null;
+                $row[] = $entry->mayBeginIn($outing, $s) ? $entry->wanted * $entry->times * $frames[$e] * array_sum(array_slice($rates[$e], $s, $length)) / $length : null;
             }
             $values[] = $row;
         }

@@ -4,18 +4,27 @@ declare(strict_types=1);
 
 namespace RushHold\Outing;
 
+use Closure;
 use DateTimeImmutable;
+use RushHold\Blur\Verdict;
 use RushHold\Focus\OneProcess;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Overtaken;
 use RushHold\Focus\Play;
 use RushHold\Focus\Stage;
+use RushHold\Hold\PartialHold;
 use RushHold\Planning\Chooser;
+use RushHold\Planning\LaneFrame;
+use RushHold\Planning\PartOf;
 use RushHold\Planning\Plan;
+use RushHold\Planning\Planner;
 use RushHold\Rush\Light;
 use RushHold\Rush\Rush;
 
-/** What each rush of an outing keeps at which hour: played at the half hours, straight in between. */
+/**
+ * What each rush of an outing keeps at which hour: played at the half hours, straight in between. The hold of a rush is
+ * the one that plays best at its best hour; its exposure follows the light of every other.
+ */
 final readonly class Worth
 {
     /** Quarter hours between two that are played. */
@@ -25,32 +34,87 @@ final readonly class Worth
 
     private const SEED = 1;
 
+    /** With more rushes than this the rules choose each hold without trying others. */
+    private const TRIED = 12;
+
     /**
      * @param  list<list<float>>  $rates  keeper rate by entry and quarter hour
      * @param  list<list<Plan>>  $plans  by entry, at the quarter hours that were played
      * @param  list<list<string|null>>  $causes  what loses most then, by entry and quarter hour played
+     * @param  bool  $played  false: by closed form alone, as if aim and body made no mistake
      */
-    private function __construct(public array $rates, public array $plans, public array $causes)
+    private function __construct(public array $rates, public array $plans, public array $causes, public bool $played)
     {
     }
 
-    /** @throws Overtaken when nobody waits for it any more */
-    public static function of(Outing $outing, ?Stage $stage = null): self
+    /** What closed form says at once: frames that would be sharp if nothing went wrong. */
+    public static function closedForm(Outing $outing): self
+    {
+        $rates = $plans = [];
+        foreach ($outing->entries as $entry) {
+            $chosen = array_map(static fn (DateTimeImmutable $at): Plan => Chooser::standard()->choose(self::rushAt($outing, $entry, $at), $entry->pins), self::played($outing));
+            $plans[] = $chosen;
+            $rates[] = self::between(array_map(self::sharp(...), $chosen), count($outing->moments()));
+        }
+
+        return new self($rates, $plans, array_map(static fn (array $p): array => array_fill(0, count($p), null), $plans), false);
+    }
+
+    /**
+     * @param  Closure(self): void|null  $early  hears what closed form says
+     *
+     * @throws Overtaken when nobody waits for it any more
+     */
+    public static function of(Outing $outing, ?Stage $stage = null, ?Closure $early = null): self
     {
         $stage ??= new OneProcess;
-        $moments = $outing->moments();
-        $played = array_values(array_filter($moments, static fn (int $i): bool => $i % self::APART === 0, ARRAY_FILTER_USE_KEY));
+        $first = self::closedForm($outing);
+        $early === null || $early($first);
+        $count = count($outing->moments());
         $rates = $plans = $causes = [];
         foreach ($outing->entries as $e => $entry) {
-            $chosen = array_map(static fn (DateTimeImmutable $at): Plan => Chooser::standard()->choose(self::rushAt($outing, $entry, $at), $entry->pins), $played);
+            $chosen = count($outing->entries) > self::TRIED ? $first->plans[$e] : self::tried($outing, $entry, $first->plans[$e], $first->rates[$e], $stage);
             $outcomes = $stage->play(array_map(static fn (Plan $plan): Play => new Play($plan->situation, $plan->hold, self::RUNS, self::SEED), $chosen));
             $plans[] = $chosen;
             $causes[] = array_map(static fn (Outcome $o): ?string => array_key_first($o->losses), $outcomes);
-            $rates[] = self::between(array_map(static fn (Outcome $o): float => $o->keeperRate, $outcomes), count($moments));
+            $rates[] = self::between(array_map(static fn (Outcome $o): float => $o->keeperRate, $outcomes), $count);
             $stage->reached(($e + 1) / count($outing->entries));
         }
 
-        return new self($rates, $plans, $causes);
+        return new self($rates, $plans, $causes, true);
+    }
+
+    /**
+     * The plans with the set-up that plays best at the best hour carried through the day.
+     *
+     * @param  list<Plan>  $byRules  at the half hours
+     * @param  list<float>  $rates  by quarter hour
+     * @return list<Plan>
+     */
+    private static function tried(Outing $outing, Entry $entry, array $byRules, array $rates, Stage $stage): array
+    {
+        $best = 0;
+        foreach (array_keys($byRules) as $i) {
+            $best = $rates[self::APART * $i] > $rates[self::APART * $best] && $entry->mayBeginIn($outing, self::APART * $i) ? $i : $best;
+        }
+        $rush = $byRules[$best]->situation->rush;
+        $played = PartialHold::of(Planner::standard()->best($rush, self::SEED, new PartOf($stage), pins: $entry->pins->fitting($rush->kit))->hold);
+
+        return array_map(static fn (Plan $plan): Plan => Chooser::standard()->over($plan, $entry->pins, $played), $byRules);
+    }
+
+    /** @return list<DateTimeImmutable> the half hours */
+    private static function played(Outing $outing): array
+    {
+        return array_values(array_filter($outing->moments(), static fn (int $i): bool => $i % self::APART === 0, ARRAY_FILTER_USE_KEY));
+    }
+
+    /** Share of the frames that closed form finds sharp. */
+    private static function sharp(Plan $plan): float
+    {
+        $sharp = count(array_filter($plan->lane->frames, static fn (LaneFrame $f): bool => $f->verdict !== Verdict::Soft));
+
+        return $plan->lane->frames === [] ? 0.0 : $sharp / count($plan->lane->frames);
     }
 
     /** The plan of an entry nearest to a quarter hour. */

@@ -38,6 +38,40 @@ final readonly class Chooser
 
     public function choose(Rush $rush, ?PartialHold $pins = null): Plan
     {
+        [$situation, $choices, $judged, $exposure, $startReason, $rangeReason, $placeReason] = $this->decided($rush, $pins);
+        $hold = $choices->hold();
+
+        $air = Shimmer::of($rush->light->sunHeightDeg(), $rush->light->sky, $rush->scene->surface,
+            $situation->middle->distanceM, $rush->scene->lineHeightM, $rush->scene->wind);
+        $lane = Lane::of($situation, $hold, $air);
+        $middle = $lane->samples[intdiv(count($lane->samples), 2)];
+        $blur = (new FrameBlur($situation, $hold, $air))->at($situation->middle, $middle->focusM);
+
+        return new Plan(
+            situation: $situation,
+            hold: $hold,
+            lines: (new Lines($situation, $hold, $exposure, $blur, $choices->pins, $judged))
+                ->all($startReason, $rangeReason, $placeReason),
+            exposure: $exposure,
+            lane: $lane,
+            blur: $blur,
+            limbBlurUm: $situation->motions[intdiv(count($situation->motions), 2)]->limbBlurUm($hold->shutterS, $rush->subject->limbSpeedMps),
+            depth: $situation->depthAt($situation->middle->distanceM, $hold->aperture, Verdict::KEEPER_LIMIT),
+            air: $air,
+            misfits: [...$exposure->misfits, ...Misfits::of($situation, $hold, $lane)],
+            cautions: Cautions::for($situation),
+        );
+    }
+
+    /** The hold alone, without what explains it. */
+    public function hold(Rush $rush, ?PartialHold $pins = null): Hold
+    {
+        return $this->decided($rush, $pins)[1]->hold();
+    }
+
+    /** @return array{Situation, Choices, array<string, Judgement>, ExposureSolver, Said, Said, Said} what is chosen, with the reasons for start, range and place */
+    private function decided(Rush $rush, ?PartialHold $pins): array
+    {
         $situation = new Situation($rush, $pins);
         $choices = new Choices($pins ?? PartialHold::nothing());
         /** @var array<string, Judgement> $judged */
@@ -76,28 +110,8 @@ final readonly class Chooser
         $choices->decide(Setting::AreaAt, $place);
         $choices->decide(Setting::Aperture, $exposure->aperture);
         $choices->decide(Setting::Iso, $exposure->iso);
-        $hold = $choices->hold();
 
-        $air = Shimmer::of($rush->light->sunHeightDeg(), $rush->light->sky, $rush->scene->surface,
-            $situation->middle->distanceM, $rush->scene->lineHeightM, $rush->scene->wind);
-        $lane = Lane::of($situation, $hold, $air);
-        $middle = $lane->samples[intdiv(count($lane->samples), 2)];
-        $blur = (new FrameBlur($situation, $hold, $air))->at($situation->middle, $middle->focusM);
-
-        return new Plan(
-            situation: $situation,
-            hold: $hold,
-            lines: (new Lines($situation, $hold, $exposure, $blur, $choices->pins, $judged))
-                ->all($startReason, $rangeReason, $placeReason),
-            exposure: $exposure,
-            lane: $lane,
-            blur: $blur,
-            limbBlurUm: $situation->motions[intdiv(count($situation->motions), 2)]->limbBlurUm($hold->shutterS, $rush->subject->limbSpeedMps),
-            depth: $situation->depthAt($situation->middle->distanceM, $hold->aperture, Verdict::KEEPER_LIMIT),
-            air: $air,
-            misfits: [...$exposure->misfits, ...Misfits::of($situation, $hold, $lane)],
-            cautions: Cautions::for($situation),
-        );
+        return [$situation, $choices, $judged, $exposure, $startReason, $rangeReason, $placeReason];
     }
 
     /**
@@ -106,7 +120,13 @@ final readonly class Chooser
      */
     public function carrying(Rush $rush, PartialHold $pins, PartialHold $played): Plan
     {
-        $byRules = $this->choose($rush, $pins);
+        return $this->over($this->choose($rush, $pins), $pins, $played);
+    }
+
+    /** A plan by the rules with what focuses as playing chose it. */
+    public function over(Plan $byRules, PartialHold $pins, PartialHold $played): Plan
+    {
+        $rush = $byRules->situation->rush;
         try {
             $kept = $played->only(...self::CARRIED)->fitting($rush->kit);
             $plan = $this->choose($rush, $kept->and($pins));

@@ -24,7 +24,7 @@ final class Words
     private const LOCALE = 'en';
 
     /** Parts of the catalogue, each a file. */
-    private const PARTS = ['labels', 'rules', 'solving', 'misfits', 'fields', 'refusals', 'screens', 'reading', 'pages', 'layouts'];
+    private const PARTS = ['labels', 'rules', 'solving', 'misfits', 'fields', 'refusals', 'screens', 'reading', 'pages', 'layouts', 'outings'];
 
     /** Those that have labels only. */
     private const PLAIN_PARTS = ['labels', 'fields', 'screens'];

@@ -129,6 +129,13 @@ return [
     'openness.wide-open' => 'Wide open',
     'openness.one-stop-down' => 'One stop down',
 
+    'heading.towards' => 'At me',
+    'heading.left' => 'To the left',
+    'heading.right' => 'To the right',
+    'heading.away' => 'Away',
+    'through.open' => 'Open',
+    'through.some' => 'Some in front',
+    'through.thick' => 'Thick in front',
     'air.clear' => 'Clear',
     'air.haze' => 'Haze',
     'air.spray' => 'Spray',
