@@ -5,6 +5,9 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AddressController;
 use App\Http\Controllers\ArchiveController;
+use App\Http\Controllers\BurstController;
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\CardLinkController;
 use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\FreshRushController;
@@ -13,6 +16,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\LensChoiceController;
 use App\Http\Controllers\MeasureController;
+use App\Http\Controllers\OutingController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RushController;
@@ -34,6 +38,8 @@ Route::prefix('api')->group(function (): void {
     Route::post('account/email/confirm', [AddressController::class, 'confirm'])->middleware('throttle:reset');
     Route::post('account/forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:forgotten');
     Route::post('account/reset', [AccountController::class, 'reset'])->middleware('throttle:reset');
+
+    Route::get('shared/{secret}', [CardController::class, 'shared'])->middleware('throttle:shared');
 
     Route::middleware('auth:sanctum')->group(function (): void {
         Route::post('plan', PlanController::class);
@@ -78,6 +84,25 @@ Route::prefix('api')->group(function (): void {
             Route::post('account/tokens', [TokenController::class, 'store']);
             Route::delete('account/tokens/{id}', [TokenController::class, 'destroy'])->whereNumber('id');
         });
+
+        Route::get('outings', [OutingController::class, 'index']);
+        Route::post('outings', [OutingController::class, 'store']);
+        Route::post('outings/upload', [OutingController::class, 'upload']);
+        Route::post('outings/place', [OutingController::class, 'place']);
+        Route::get('outings/{outing}', [OutingController::class, 'show']);
+        Route::put('outings/{outing}', [OutingController::class, 'update']);
+        Route::delete('outings/{outing}', [OutingController::class, 'destroy']);
+        Route::post('outings/{outing}/duplicate', [OutingController::class, 'duplicate']);
+        Route::post('outings/{id}/restore', [OutingController::class, 'restore']);
+        Route::get('outings/{outing}/document', [OutingController::class, 'download']);
+        Route::get('outings/{outing}/card', [CardController::class, 'show']);
+        Route::get('outings/{outing}/files/{file}', [CardController::class, 'file']);
+        Route::get('outings/{outing}/pocket', [CardController::class, 'pocket']);
+        Route::get('outings/{outing}/bursts', [BurstController::class, 'index']);
+        Route::get('outings/{outing}/links', [CardLinkController::class, 'index']);
+        Route::post('outings/{outing}/links', [CardLinkController::class, 'store']);
+        Route::delete('outings/{outing}/links/{link}', [CardLinkController::class, 'destroy'])->whereNumber('link');
+        Route::post('bursts', [BurstController::class, 'store']);
 
         Route::get('rushes', [RushController::class, 'index']);
         Route::post('rushes', [RushController::class, 'store']);

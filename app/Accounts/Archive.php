@@ -9,6 +9,7 @@ use App\Documents\Documents;
 use App\Documents\KitType;
 use App\Kit\Pointers;
 use App\Models\KitItem;
+use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
 use DateTimeImmutable;
@@ -19,8 +20,8 @@ use RushHold\Refused;
 use ZipArchive;
 
 /**
- * A person's data as a ZIP: a document for each rush, body, lens and subject, and `archive.json`, which lists them with
- * what stands beside the documents.
+ * A person's data as a ZIP: a document for each rush, outing, body, lens and subject, what was logged, and `archive.json`,
+ * which lists them with what stands beside the documents.
  */
 final readonly class Archive
 {
@@ -42,11 +43,11 @@ final readonly class Archive
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         $list = ['format' => self::FORMAT, 'made_at' => now()->toIso8601ZuluString(), 'name' => $person->name,
-            'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'kit' => []];
+            'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'outings' => [], 'kit' => []];
         foreach ($person->rushes()->orderBy('created_at')->orderBy('id')->lazy() as $i => $rush) {
             $file = sprintf('rushes/%04d-%s.rush.json', $i + 1, Str::slug($rush->name) ?: 'rush');
             $zip->addFromString($file, self::json(Documents::withObjects($rush->document)));
-            $list['rushes'][] = ['file' => $file, 'pins' => $rush->pins, 'created_at' => $rush->created_at->toIso8601ZuluString(), 'updated_at' => $rush->updated_at->toIso8601ZuluString()];
+            $list['rushes'][] = ['file' => $file, 'id' => $rush->id, 'pins' => $rush->pins, 'created_at' => $rush->created_at->toIso8601ZuluString(), 'updated_at' => $rush->updated_at->toIso8601ZuluString()];
         }
         foreach ($person->kit()->orderBy('created_at')->orderBy('id')->lazy() as $i => $item) {
             $file = sprintf('%s/%04d-%s.%s.json', $item->type->value, $i + 1, Str::slug($item->name) ?: 'item', $item->type->document());
@@ -54,6 +55,13 @@ final readonly class Archive
             $list['kit'][] = ['file' => $file, 'type' => $item->type->value, 'id' => $item->id, 'based_on' => $item->based_on, 'standing' => $item->standing,
                 'created_at' => $item->created_at->toIso8601ZuluString(), 'updated_at' => $item->updated_at->toIso8601ZuluString()];
         }
+        // Rushes stand in an outing by the ids they have in the list.
+        foreach ($person->outings()->orderBy('created_at')->orderBy('id')->lazy() as $i => $outing) {
+            $file = sprintf('outings/%04d-%s.outing.json', $i + 1, Str::slug($outing->name) ?: 'outing');
+            $zip->addFromString($file, self::json(Documents::withObjects($outing->document)));
+            $list['outings'][] = ['file' => $file, 'id' => $outing->id, 'created_at' => $outing->created_at->toIso8601ZuluString(), 'updated_at' => $outing->updated_at->toIso8601ZuluString()];
+        }
+        $zip->addFromString('bursts.json', self::json(['bursts' => Log::written($person)]));
         $zip->addFromString('archive.json', self::json($list));
         $zip->close();
 
@@ -63,7 +71,7 @@ final readonly class Archive
     /**
      * Loads all of it or, when anything is wrong with it, nothing.
      *
-     * @return array{rushes: int, kit: int, already_there: int}
+     * @return array{rushes: int, kit: int, outings: int, bursts: int, already_there: int}
      *
      * @throws Refused naming the file and the field within
      */
@@ -81,7 +89,7 @@ final readonly class Archive
         $habits = $this->gate->habits($list['habits'] ?? ['format' => 'rush-hold/habits@1']);
         $standings = self::standings($list['standings'] ?? []);
         // Read and checked one by one, and kept as text: arrays of them all would be many times as large.
-        $rushes = $kit = $files = [];
+        $rushes = $kit = $outings = $files = [];
         foreach (self::listed($list, 'rushes', (int) config('limits.rushes')) as $entry) {
             $file = self::once($entry, $files);
             $rushes[] = $this->within($file, function () use ($zip, $file, $entry): array {
@@ -89,7 +97,7 @@ final readonly class Archive
                 $pins = $entry['pins'] ?? null;
                 $this->gate->pins($pins, $read->rush->kit);
 
-                return ['document' => self::compact($read->fields), 'pins' => $pins ?: null, ...self::dates($entry)];
+                return ['document' => self::compact($read->fields), 'pins' => $pins ?: null, 'id' => $entry['id'] ?? null, ...self::dates($entry)];
             });
         }
         foreach (self::listed($list, 'kit', (int) config('limits.kit')) as $entry) {
@@ -105,7 +113,19 @@ final readonly class Archive
             });
         }
 
-        return DB::transaction(function () use ($person, $habits, $standings, $rushes, $kit): array {
+        $within = array_column($rushes, 'document', 'id');
+        foreach (self::listed($list, 'outings', (int) config('limits.outings')) as $entry) {
+            $file = self::once($entry, $files);
+            $outings[] = $this->within($file, function () use ($zip, $file, $entry, $within): array {
+                $document = $this->entry($zip, $file);
+                $this->gate->outing(self::withRushes($document, static fn (string $id): ?array => isset($within[$id]) ? self::decoded($within[$id]) : null));
+
+                return ['document' => self::compact($document), 'id' => $entry['id'] ?? null, ...self::dates($entry)];
+            });
+        }
+        $log = $zip->statName('bursts.json') === false ? [] : self::listed($this->entry($zip, 'bursts.json'), 'bursts', (int) config('limits.bursts'));
+
+        return DB::transaction(function () use ($person, $habits, $standings, $rushes, $kit, $outings, $log): array {
             User::query()->whereKey($person->id)->lockForUpdate()->first('id');
             $person->refresh();
             $ids = $mine = [];
@@ -115,10 +135,11 @@ final readonly class Archive
             $new = array_filter($kit, static fn (array $entry): bool => ! isset($mine[$entry['type']->value.self::mark(self::decoded($entry['document']))]));
             $known = [];
             foreach ($person->rushes()->lazy(100) as $rush) {
-                $known[self::mark([Pointers::moved($rush->document, []), $rush->pins])] = true;
+                $known[self::mark([Pointers::moved($rush->document, []), $rush->pins])] = $rush->id;
             }
-            $added = array_filter($rushes, static fn (array $entry): bool => ! isset($known[self::mark([Pointers::moved(self::decoded($entry['document']), []), $entry['pins']])]));
-            (new Quota($person))->makeRoom(count($added), count($new), array_sum(array_map(static fn (array $entry): int => strlen($entry['document']), [...$added, ...$new])));
+            $markOf = static fn (array $entry): string => self::mark([Pointers::moved(self::decoded($entry['document']), []), $entry['pins']]);
+            $added = array_filter($rushes, static fn (array $entry): bool => ! isset($known[$markOf($entry)]));
+            (new Quota($person))->makeRoom(['rushes' => count($added), 'kit' => count($new), 'outings' => count($outings)], array_sum(array_map(static fn (array $entry): int => strlen($entry['document']), [...$added, ...$new, ...$outings])));
 
             foreach ($kit as $i => $entry) {
                 $id = null;
@@ -131,9 +152,37 @@ final readonly class Archive
                     $ids[$entry['id']] = $id ?? $mine[$entry['type']->value.self::mark(self::decoded($entry['document']))];
                 }
             }
-            foreach ($added as $entry) {
-                $this->date($person->rushes()->make(['document' => Pointers::moved(self::decoded($entry['document']), $ids), 'pins' => $entry['pins']]), $entry)->save(['timestamps' => false]);
+            $moved = [];
+            foreach ($rushes as $i => $entry) {
+                $rush = null;
+                if (isset($added[$i])) {
+                    $rush = $this->date($person->rushes()->make(['document' => Pointers::moved(self::decoded($entry['document']), $ids), 'pins' => $entry['pins']]), $entry);
+                    $rush->save(['timestamps' => false]);
+                }
+                if (is_string($entry['id'])) {
+                    $moved[$entry['id']] = $rush->id ?? $known[$markOf($entry)];
+                }
             }
+            $there = [];
+            foreach ($person->outings()->lazy(100) as $outing) {
+                $there[self::mark($outing->document)] = $outing->id;
+            }
+            $outingIds = [];
+            $fresh = 0;
+            foreach ($outings as $entry) {
+                $document = self::withRushes(self::decoded($entry['document']), static fn (string $id): ?string => $moved[$id] ?? null);
+                $id = $there[self::mark($document)] ?? null;
+                if ($id === null) {
+                    $outing = $this->date($person->outings()->make(['document' => $document]), $entry);
+                    $outing->save(['timestamps' => false]);
+                    $id = $outing->id;
+                    $fresh++;
+                }
+                if (is_string($entry['id'])) {
+                    $outingIds[$entry['id']] = $id;
+                }
+            }
+            $logged = Log::load($person, $log, $outingIds, $moved);
             // What the habits start with has other ids here, as what the rushes point at.
             $fields = $habits->fields;
             foreach (['body', 'lens'] as $part) {
@@ -143,8 +192,31 @@ final readonly class Archive
             $person->standings = [...$standings, ...($person->standings ?? [])];
             $person->save();
 
-            return ['rushes' => count($added), 'kit' => count($new), 'already_there' => count($kit) - count($new) + count($rushes) - count($added)];
+            return ['rushes' => count($added), 'kit' => count($new), 'outings' => $fresh, 'bursts' => $logged,
+                'already_there' => count($kit) - count($new) + count($rushes) - count($added) + count($outings) - $fresh + count($log) - $logged];
         });
+    }
+
+    /**
+     * An outing with something else in the place of its rushes' ids; without those there is nothing for.
+     *
+     * @param  array<string, mixed>  $outing
+     * @param  callable(string): mixed  $instead
+     * @return array<string, mixed>
+     */
+    private static function withRushes(array $outing, callable $instead): array
+    {
+        $entries = [];
+        foreach ((array) ($outing['rushes'] ?? []) as $entry) {
+            $rush = is_array($entry) && is_string($entry['rush'] ?? null) ? $instead($entry['rush']) : null;
+            if ($rush !== null) {
+                $entries[] = [...(array) $entry, 'rush' => $rush];
+            }
+        }
+        // An order by number is one of just these.
+        $whole = count($entries) === count((array) ($outing['rushes'] ?? []));
+
+        return [...$outing, 'rushes' => $entries, ...($whole ? [] : ['order' => 'solved'])];
     }
 
     /** @throws Refused if it unpacks to more than any account has */
@@ -247,13 +319,13 @@ final readonly class Archive
     }
 
     /**
-     * @template M of SavedRush|KitItem
+     * @template M of SavedRush|SavedOuting|KitItem
      *
      * @param  M  $model
      * @param  array{created_at: DateTimeImmutable|null, updated_at: DateTimeImmutable|null, ...}  $entry
      * @return M
      */
-    private function date(SavedRush|KitItem $model, array $entry): SavedRush|KitItem
+    private function date(SavedRush|SavedOuting|KitItem $model, array $entry): SavedRush|SavedOuting|KitItem
     {
         return $model->forceFill(['created_at' => $entry['created_at'] ?? now(), 'updated_at' => $entry['updated_at'] ?? now()]);
     }

@@ -33,12 +33,15 @@ final class DemoVisit
                 foreach (DB::table($table)->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get() as $row) {
                     $ids[$row->id] = Str::lower((string) Str::ulid());
                     $row = [...(array) $row, 'id' => $ids[$row->id], 'user_id' => $visitor->id];
-                    $rows[] = $table === 'rushes' ? [...$row, 'document' => self::pointing($row['document'], $ids)] : $row;
+                    $rows[] = $table === 'kit' ? $row : [...$row, 'document' => self::pointing($row['document'], $ids)];
                 }
                 DB::table($table)->insert($rows);
             };
             $copies('kit');
             $copies('rushes');
+            $copies('outings');
+            DB::table('bursts')->insert(DB::table('bursts')->where('user_id', $demo->id)->orderBy('id')->get()->map(static fn (object $row): array => array_diff_key(
+                [...(array) $row, 'user_id' => $visitor->id, 'uuid' => (string) Str::uuid(), 'outing_id' => $ids[$row->outing_id ?? ''] ?? null, 'rush_id' => $ids[$row->rush_id ?? ''] ?? null], ['id' => true]))->all());
             $habits = $demo->habits;
             foreach (['body', 'lens'] as $part) {
                 $habits[$part] = $ids[$habits[$part] ?? ''] ?? null;
@@ -52,9 +55,14 @@ final class DemoVisit
     /** @param  array<string, string>  $ids  new ones by the old */
     private static function pointing(mixed $document, array $ids): string
     {
-        /** @var array<string, mixed> $rush as it was kept */
-        $rush = json_decode(is_string($document) ? $document : '', true);
+        /** @var array<string, mixed> $kept as it was */
+        $kept = json_decode(is_string($document) ? $document : '', true);
+        if (isset($kept['rushes'])) {
+            $kept['rushes'] = array_map(static fn (array $entry): array => [...$entry, 'rush' => $ids[$entry['rush']] ?? $entry['rush']], (array) $kept['rushes']);
+        } else {
+            $kept = Pointers::moved($kept, $ids);
+        }
 
-        return (string) json_encode(Documents::withObjects(Pointers::moved($rush, $ids)), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return (string) json_encode(Documents::withObjects($kept), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\KitItem;
+use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -41,16 +42,16 @@ final readonly class Keeper
     /**
      * Keeps something new.
      *
-     * @template T of SavedRush|KitItem
+     * @template T of SavedRush|SavedOuting|KitItem
      *
      * @param  T  $new
      * @return T
      *
      * @throws Refused if the account is full
      */
-    public function keep(SavedRush|KitItem $new): SavedRush|KitItem
+    public function keep(SavedRush|SavedOuting|KitItem $new): SavedRush|SavedOuting|KitItem
     {
-        return $this->alone(function () use ($new): SavedRush|KitItem {
+        return $this->alone(function () use ($new): SavedRush|SavedOuting|KitItem {
             $this->makeRoom($new->counts(), self::bytes($new));
             $new->save();
 
@@ -61,7 +62,7 @@ final readonly class Keeper
     /**
      * Changes something as it is at this moment.
      *
-     * @template T of SavedRush|KitItem
+     * @template T of SavedRush|SavedOuting|KitItem
      *
      * @param  T  $kept
      * @param  int|null  $version  the one that whoever changes it has seen; null where any will do
@@ -70,14 +71,14 @@ final readonly class Keeper
      *
      * @throws Refused if the account is full
      */
-    public function change(SavedRush|KitItem $kept, ?int $version, callable $change): SavedRush|KitItem
+    public function change(SavedRush|SavedOuting|KitItem $kept, ?int $version, callable $change): SavedRush|SavedOuting|KitItem
     {
-        return $this->alone(function () use ($kept, $version, $change): SavedRush|KitItem {
+        return $this->alone(function () use ($kept, $version, $change): SavedRush|SavedOuting|KitItem {
             $kept->refresh();
             abort_if($version !== null && $kept->version !== $version, 409, 'This was changed in another window. Save yours as a copy, or open it again to see the change.');
             $before = self::bytes($kept);
             $change($kept);
-            $this->makeRoom(['rushes' => 0, 'kit' => 0], self::bytes($kept) - $before);
+            $this->makeRoom([], self::bytes($kept) - $before);
             $kept->version++;
             $kept->save();
 
@@ -90,7 +91,7 @@ final readonly class Keeper
      *
      * @throws Refused if the account is full
      */
-    public function restore(SavedRush|KitItem $deleted): void
+    public function restore(SavedRush|SavedOuting|KitItem $deleted): void
     {
         $this->alone(function () use ($deleted): void {
             if ($deleted->trashed()) {
@@ -100,13 +101,13 @@ final readonly class Keeper
         });
     }
 
-    /** @param  array{rushes: int, kit: int}  $counts */
+    /** @param  array{rushes?: int, kit?: int, outings?: int}  $counts */
     private function makeRoom(array $counts, int $bytes): void
     {
-        (new Quota($this->person))->makeRoom($counts['rushes'], $counts['kit'], $bytes);
+        (new Quota($this->person))->makeRoom($counts, $bytes);
     }
 
-    private static function bytes(SavedRush|KitItem $kept): int
+    private static function bytes(SavedRush|SavedOuting|KitItem $kept): int
     {
         return strlen((string) ($kept->getAttributes()['document'] ?? ''));
     }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\KitItem;
+use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use RushHold\Refused;
 
 /**
@@ -17,67 +19,66 @@ final readonly class Quota
     /** From this share on the person hears of it. */
     private const NEAR = 0.9;
 
-    private int $rushes;
+    /** What is kept, and where. */
+    private const KINDS = ['rushes' => SavedRush::class, 'kit' => KitItem::class, 'outings' => SavedOuting::class];
 
-    private int $kit;
-
-    private int $bytes;
+    /** @var array{rushes: int, kit: int, outings: int, bytes: int} */
+    private array $most;
 
     public function __construct(private User $person)
     {
-        [$this->rushes, $this->kit, $this->bytes] = array_map(static fn (string $name): int => (int) config("limits.$name"), ['rushes', 'kit', 'bytes']);
+        $most = static fn (string $name): int => (int) config("limits.$name");
+        $this->most = ['rushes' => $most('rushes'), 'kit' => $most('kit'), 'outings' => $most('outings'), 'bytes' => $most('bytes')];
     }
 
     /**
-     * @param  int  $rushes  that are to come in
-     * @param  int  $kit  pieces of kit that are to come in
+     * @param  array{rushes?: int, kit?: int, outings?: int}  $more  that are to come in
      * @param  int  $bytes  that they take, and what is to grow by
      *
      * @throws Refused if they do not go in
      */
-    public function makeRoom(int $rushes, int $kit, int $bytes): void
+    public function makeRoom(array $more, int $bytes): void
     {
         $has = $this->used();
-        if ($this->rushes < $has['rushes'] + $rushes) {
-            throw Refused::because('document', 'quota-rushes', most: $this->rushes, has: $has['rushes']);
+        foreach (array_keys(self::KINDS) as $kind) {
+            if ($this->most[$kind] < $has[$kind] + ($more[$kind] ?? 0)) {
+                throw Refused::because('document', "quota-$kind", most: $this->most[$kind], has: $has[$kind]);
+            }
         }
-        if ($this->kit < $has['kit'] + $kit) {
-            throw Refused::because('document', 'quota-kit', most: $this->kit, has: $has['kit']);
-        }
-        if ($this->bytes < $has['bytes'] + $bytes) {
-            throw Refused::because('document', 'quota-bytes', most: self::megabytes($this->bytes), has: self::megabytes($has['bytes']));
+        if ($this->most['bytes'] < $has['bytes'] + $bytes) {
+            throw Refused::because('document', 'quota-bytes', most: self::megabytes($this->most['bytes']), has: self::megabytes($has['bytes']));
         }
         // What was deleted makes room, so that deleting and keeping in turns cannot fill the server either.
-        foreach ([[SavedRush::class, $this->rushes], [KitItem::class, $this->kit]] as [$model, $most]) {
+        foreach (self::KINDS as $kind => $model) {
             $deleted = $model::onlyTrashed()->where('user_id', $this->person->id)->orderByDesc('deleted_at')->orderByDesc('id');
-            $oldest = $deleted->skip($most)->take(1000)->pluck('id');
+            $oldest = $deleted->skip($this->most[$kind])->take(1000)->pluck('id');
             $oldest->isEmpty() || $model::withTrashed()->whereKey($oldest->all())->forceDelete();
         }
     }
 
-    /** @return array{rushes: int, kit: int, bytes: int} */
+    /** @return array{rushes: int, kit: int, outings: int, bytes: int} */
     public function used(): array
     {
-        return [
-            'rushes' => $this->person->rushes()->count(),
-            'kit' => $this->person->kit()->count(),
-            'bytes' => (int) $this->person->rushes()->sum('bytes') + (int) $this->person->kit()->sum('bytes'),
-        ];
+        $all = [$this->person->rushes(), $this->person->kit(), $this->person->outings()];
+        [$rushes, $kit, $outings] = array_map(static fn (HasMany $kept): int => $kept->count(), $all);
+
+        return ['rushes' => $rushes, 'kit' => $kit, 'outings' => $outings, 'bytes' => array_sum(array_map(static fn (HasMany $kept): int => (int) $kept->sum('bytes'), $all))];
     }
 
-    /** @return array{used: array{rushes: int, kit: int, bytes: int}, most: array{rushes: int, kit: int, bytes: int}, notice: string|null} */
+    /** @return array{used: array{rushes: int, kit: int, outings: int, bytes: int}, most: array{rushes: int, kit: int, outings: int, bytes: int}, notice: string|null} */
     public function state(): array
     {
         $used = $this->used();
-        $most = ['rushes' => $this->rushes, 'kit' => $this->kit, 'bytes' => $this->bytes];
+        $near = fn (string $kind): bool => $used[$kind] >= self::NEAR * $this->most[$kind];
         $notice = match (true) {
-            $used['rushes'] >= self::NEAR * $most['rushes'] => "You keep {$used['rushes']} of at most {$most['rushes']} rushes. Delete some that you do not need any more.",
-            $used['kit'] >= self::NEAR * $most['kit'] => "You keep {$used['kit']} of at most {$most['kit']} bodies, lenses and subjects. Delete some that you do not need any more.",
-            $used['bytes'] >= self::NEAR * $most['bytes'] => sprintf('You keep %s of at most %s MB. Delete what you do not need any more.', self::megabytes($used['bytes']), self::megabytes($most['bytes'])),
+            $near('rushes') => "You keep {$used['rushes']} of at most {$this->most['rushes']} rushes. Delete some that you do not need any more.",
+            $near('kit') => "You keep {$used['kit']} of at most {$this->most['kit']} bodies, lenses and subjects. Delete some that you do not need any more.",
+            $near('outings') => "You keep {$used['outings']} of at most {$this->most['outings']} outings. Delete some that are over.",
+            $near('bytes') => sprintf('You keep %s of at most %s MB. Delete what you do not need any more.', self::megabytes($used['bytes']), self::megabytes($this->most['bytes'])),
             default => null,
         };
 
-        return ['used' => $used, 'most' => $most, 'notice' => $notice];
+        return ['used' => $used, 'most' => $this->most, 'notice' => $notice];
     }
 
     private static function megabytes(int $bytes): string

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Documents\KitType;
-use App\Policies\KitItemPolicy;
+use App\Policies\OwnerOnly;
 use Database\Factories\KitItemFactory;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -31,7 +31,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  */
-#[UsePolicy(KitItemPolicy::class)]
+#[UsePolicy(OwnerOnly::class)]
 final class KitItem extends Model implements Kept
 {
     /** @use HasFactory<KitItemFactory> */
@@ -49,7 +49,7 @@ final class KitItem extends Model implements Kept
 
     public function counts(): array
     {
-        return ['rushes' => 0, 'kit' => 1];
+        return ['kit' => 1];
     }
 
     /** @return BelongsTo<User, $this> */

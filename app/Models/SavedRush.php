@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Policies\SavedRushPolicy;
+use App\Policies\OwnerOnly;
 use Database\Factories\SavedRushFactory;
 use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
@@ -34,7 +34,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  */
-#[UsePolicy(SavedRushPolicy::class)]
+#[UsePolicy(OwnerOnly::class)]
 final class SavedRush extends Model implements Kept
 {
     /** @use HasFactory<SavedRushFactory> */
@@ -51,7 +51,7 @@ final class SavedRush extends Model implements Kept
 
     public function counts(): array
     {
-        return ['rushes' => 1, 'kit' => 0];
+        return ['rushes' => 1];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -51,6 +51,18 @@ final class User extends Authenticatable
         return $this->hasMany(KitItem::class);
     }
 
+    /** @return HasMany<SavedOuting, $this> */
+    public function outings(): HasMany
+    {
+        return $this->hasMany(SavedOuting::class);
+    }
+
+    /** @return HasMany<Burst, $this> */
+    public function bursts(): HasMany
+    {
+        return $this->hasMany(Burst::class);
+    }
+
     public function habits(): HabitsDocument
     {
         return $this->habits === null ? HabitsDocument::usual() : HabitsDocument::read($this->habits);

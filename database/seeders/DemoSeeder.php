@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Accounts\Log;
 use App\Documents\DocumentGate;
 use App\Documents\KitType;
+use App\Models\SavedOuting;
 use App\Models\User;
+use App\Outings\Rushes;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -37,6 +40,10 @@ final class DemoSeeder extends Seeder
         'control.thumb-1' => ['Back button', ''],
     ];
 
+    /** What was logged at the race: rush, minutes after it began, how many were kept, and what lost the rest. */
+    private const LOGGED = [['The start, thirty at once', 17, 'half', 'on something nearer'], ['Over the barriers', 34, 'most', 'hidden'], ['Over the barriers', 41, 'half', 'hidden'],
+        ['Round the muddy hairpin', 58, 'few', 'lagging'], ['Round the muddy hairpin', 69, 'half', 'lagging'], ['Round the muddy hairpin', 80, 'most', null], ['Sprint for the line', 92, 'half', 'out of frame']];
+
     public function __construct(private readonly DocumentGate $gate)
     {
     }
@@ -51,6 +58,8 @@ final class DemoSeeder extends Seeder
         $standing = ['format' => 'rush-hold/hold@1', 'focus' => ['mode' => 'continuous', 'area' => 'block', 'detect' => 'person', 'eye' => true, 'patience_s' => 1.2, 'nimble' => 0.5, 'range_m' => null],
             'exposure' => ['shutter_s' => 1 / 1600, 'aperture' => 4, 'iso' => 800], 'drive' => 'long', 'stabiliser' => 'off'];
         $own = $demo->kit()->create(['type' => KitType::Bodies, 'name' => $body['name'], 'document' => $body['fields'], 'based_on' => 'sample-fast-mirrorless', 'standing' => $standing]);
+        $race = $this->gate->kit(KitType::Bodies, [...$samples['sample-old-mirror'], 'name' => 'The race body']);
+        $demo->kit()->create(['type' => KitType::Bodies, 'name' => $race['name'], 'document' => $race['fields'], 'based_on' => 'sample-old-mirror']);
         $lenses = [];
         foreach (['sample-500-f4' => 'The long prime', 'sample-100-400' => 'The walkabout zoom', 'sample-70-200-f28' => 'The race zoom'] as $id => $name) {
             $lens = $this->gate->kit(KitType::Lenses, [...KitType::Lenses->samples()[$id], 'name' => $name]);
@@ -82,12 +91,48 @@ final class DemoSeeder extends Seeder
             foreach (self::RUSHES as $name) {
                 $json = (string) file_get_contents(base_path("formats/examples/$name.json"));
                 $document = (array) DocumentGate::decode($json);
-                // The examples come without a body; in the demo they are all shot with the same one.
-                $document['kit'] = [...(array) ($document['kit'] ?? []), 'body' => $this->body, 'body_id' => $this->bodyId];
-                $rush = $demo->rushes()->make(['document' => $this->gate->rush($document)->fields]);
+                $rush = $demo->rushes()->make(['document' => $this->gate->rush($this->withBody($document))->fields]);
                 $rush->forceFill(['created_at' => $at, 'updated_at' => $at])->save(['timestamps' => false]);
                 $at = $at->addMinute();
             }
+            $this->outings($demo);
         });
+    }
+
+    /**
+     * The examples come without a body; in the demo they are all shot with the same one.
+     *
+     * @param  array<array-key, mixed>  $rush
+     * @return array<array-key, mixed>
+     */
+    private function withBody(array $rush): array
+    {
+        return [...$rush, 'kit' => [...(array) ($rush['kit'] ?? []), 'body' => $this->body, 'body_id' => $this->bodyId]];
+    }
+
+    /** The cliff morning that lies ahead, and the race before it with what was logged there. */
+    private function outings(User $demo): void
+    {
+        $ahead = now()->setTime(0, 0)->setDate(now()->month >= 6 ? now()->year + 1 : now()->year, 6, 7);
+        $this->outing($demo, 'sea-cliff-morning', $ahead->toDateString(), []);
+        $raced = $ahead->subMonths(8)->next('Sunday');
+        // The race is shot with the other body.
+        $body = $demo->kit()->where('name', 'The race body')->firstOrFail()->document;
+        $race = $this->outing($demo, 'muddy-race', $raced->toDateString(), ['bodies' => [$body]]);
+        foreach (self::LOGGED as [$name, $minutes, $kept, $lost]) {
+            $rush = $demo->rushes()->where('name', $name)->value('id');
+            Log::keep($demo, (string) Str::uuid(), ['outing_id' => $race->id, 'rush_id' => $rush, 'rush' => $name, 'at' => $race->starts_at->addMinutes($minutes)->toIso8601ZuluString(), 'kept' => $kept, 'lost_to' => $lost]);
+        }
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function outing(User $demo, string $file, string $date, array $fields): SavedOuting
+    {
+        /** @var array{rushes: list<array<string, mixed>>, ...} $document */
+        $document = (array) DocumentGate::decode((string) file_get_contents(base_path("formats/examples/outings/$file.json")));
+        $kept = $demo->rushes()->pluck('id', 'name');
+        $document['rushes'] = array_map(fn (array $entry): array => [...$entry, 'rush' => $kept[data_get($entry, 'rush.name')] ?? $this->withBody((array) $entry['rush']), ...(isset($fields['bodies']) ? ['body' => 0] : [])], $document['rushes']);
+
+        return $demo->outings()->create(['document' => (new Rushes($demo, $this->gate))->gathered([...$document, ...$fields, 'date' => $date])])->refresh();
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Accounts\Archive;
 use App\Accounts\CommonPasswords;
 use App\Documents\KitType;
+use App\Models\Burst;
 use App\Models\KitItem;
+use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
@@ -278,22 +280,26 @@ it('takes everything into another account without loss', function (): void {
     foreach (['One / two', 'Three'] as $name) {
         $this->postJson('/api/rushes', ['document' => Rushes::document(['name' => $name, 'scene' => [], 'kit.body_id' => $body, 'kit.lens_id' => 'sample-24-70']), 'pins' => $name === 'Three' ? ['focus' => ['patience_s' => 1.2]] : null])->assertCreated();
     }
+    $outing = SavedOuting::factory()->for($user)->with(...$user->rushes()->get())->create(['created_at' => now(), 'updated_at' => now()]);
+    $this->postJson('/api/bursts', ['bursts' => [['id' => (string) Str::uuid(), 'outing_id' => $outing->id, 'rush_id' => $outing->document['rushes'][1]['rush'], 'rush' => 'Three', 'at' => '2026-06-04T05:20:00Z', 'kept' => 'half', 'note' => 'Wind']]])->assertOk();
     $file = $this->get('/api/account/archive')->assertOk()->assertHeader('Content-Type', 'application/zip')->baseResponse->getFile()->getContent();
 
     $this->travelTo('2026-09-01 12:00:00');
     $other = $this->person();
     $this->actingAs($other);
     $load = fn () => $this->postJson('/api/account/archive', ['file' => UploadedFile::fake()->createWithContent('all.zip', $file)]);
-    $load()->assertOk()->assertExactJson(['rushes' => 2, 'kit' => 2, 'already_there' => 0]);
+    $load()->assertOk()->assertExactJson(['rushes' => 2, 'kit' => 2, 'outings' => 1, 'bursts' => 1, 'already_there' => 0]);
     $plain = fn (User $of): array => [
         $of->rushes()->orderBy('name')->get()->map(fn (SavedRush $r): array => [[...$r->document, 'kit' => [...$r->document['kit'], 'body_id' => null]], $r->pins, (string) $r->created_at])->all(),
         $of->kit()->orderBy('name')->get()->map(fn (KitItem $k): array => [$k->type, $k->document, $k->standing, $k->based_on, (string) $k->updated_at])->all(),
+        $of->outings()->get()->map(fn (SavedOuting $o): array => [array_map(fn (array $e) => $of->rushes()->find($e['rush'])?->name, $o->document['rushes']), $o->name, (string) $o->starts_at, (string) $o->created_at])->all(),
+        $of->bursts()->get()->map(fn (Burst $b): array => [$b->uuid, $b->kept, $b->note, (string) $b->shot_at, $of->rushes()->find($b->rush_id)?->name, $of->outings()->find($b->outing_id)?->name])->all(),
         $of->refresh()->standings,
     ];
     expect($plain($other))->toEqual($plain($user))
         ->and($other->habits['units'])->toBe('imperial')->and($other->habits['body'])->toBe($other->kit()->where('type', 'bodies')->value('id'))->and($other->habits['lens'])->toBe('sample-24-70')
         ->and($other->rushes()->first()?->document['kit']['body_id'])->toBe($other->habits['body']);
-    $load()->assertOk()->assertExactJson(['rushes' => 0, 'kit' => 0, 'already_there' => 4]);
+    $load()->assertOk()->assertExactJson(['rushes' => 0, 'kit' => 0, 'outings' => 0, 'bursts' => 0, 'already_there' => 6]);
 });
 
 it('takes in all of an archive or nothing', function (callable $spoil, string $says): void {
@@ -377,7 +383,7 @@ it('keeps the demo from account matters', function (): void {
     }
     config(['mail.default' => 'array']);
     $this->postJson('/api/account/forgotten', ['email' => DemoSeeder::EMAIL])->assertNoContent();
-    expect(letters())->toBe('')->and($demo->kit()->count())->toBe(4)->and($this->getJson('/api/rushes/fresh')->assertOk()->json('document.kit.body.name'))->toBe('The cliff body');
+    expect(letters())->toBe('')->and($demo->kit()->count())->toBe(5)->and($this->getJson('/api/rushes/fresh')->assertOk()->json('document.kit.body.name'))->toBe('The cliff body');
 });
 
 it('wants proof from cookies, not from tokens', function (): void {

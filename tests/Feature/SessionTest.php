@@ -39,8 +39,8 @@ it('opens the demo only where there is one', function (): void {
     $this->postJson('/api/session/demo')->assertNotFound();
     app(DemoSeeder::class)->run();
     $this->postJson('/api/session/demo')->assertOk()->assertJsonPath('user.is_demo', true);
-    expect($this->getJson('/api/rushes')->assertOk()->json('items'))->toHaveCount(10)
-        ->and(User::demo()?->rushes()->count())->toBe(10)->and(auth()->id())->not->toBe(User::demo()?->id);
+    expect($this->getJson('/api/rushes')->assertOk()->json('items'))->toHaveCount(13)
+        ->and(User::demo()?->rushes()->count())->toBe(13)->and(auth()->id())->not->toBe(User::demo()?->id);
     // There is room for so many visitors and no more, until those of yesterday are swept away.
     config(['limits.demo_visits' => 1]);
     $this->postJson('/api/session/demo')->assertStatus(503);
@@ -70,13 +70,15 @@ it('restores the demo without touching anybody else', function (): void {
     $this->artisan('demo:restore', ['--if-missing' => true])->assertSuccessful();
     expect($demo->rushes()->count())->toBe(0);
     $this->artisan('demo:restore', ['--force' => true])->assertSuccessful();
-    expect(User::demo()->rushes()->count())->toBe(10)->and(User::query()->find($mine->id))->not->toBeNull();
+    expect(User::demo()->rushes()->count())->toBe(13)->and(User::query()->find($mine->id))->not->toBeNull();
 });
 
 it('sends strangers away from everything that belongs to somebody', function (string $method, string $path): void {
     $this->json($method, "/api/$path")->assertUnauthorized();
 })->with([['GET', 'rushes'], ['POST', 'rushes'], ['POST', 'rushes/upload'], ['GET', 'rushes/x'], ['PUT', 'rushes/x'], ['PATCH', 'rushes/x'], ['DELETE', 'rushes/x'],
-    ['POST', 'rushes/x/duplicate'], ['POST', 'rushes/x/restore'], ['GET', 'rushes/x/document'], ['POST', 'plan'], ['POST', 'rank'], ['POST', 'compare'], ['GET', 'kit/subjects']]);
+    ['POST', 'rushes/x/duplicate'], ['POST', 'rushes/x/restore'], ['GET', 'rushes/x/document'], ['POST', 'plan'], ['POST', 'rank'], ['POST', 'compare'], ['GET', 'kit/subjects'],
+    ['GET', 'outings'], ['POST', 'outings'], ['POST', 'outings/upload'], ['POST', 'outings/place'], ['GET', 'outings/x'], ['PUT', 'outings/x'], ['DELETE', 'outings/x'], ['POST', 'outings/x/duplicate'], ['POST', 'outings/x/restore'],
+    ['GET', 'outings/x/document'], ['GET', 'outings/x/card'], ['GET', 'outings/x/files/a6'], ['GET', 'outings/x/pocket'], ['GET', 'outings/x/bursts'], ['GET', 'outings/x/links'], ['POST', 'outings/x/links'], ['DELETE', 'outings/x/links/1'], ['POST', 'bursts']]);
 
 it('serves the page everywhere else, with a policy that lets nothing in from outside', function (): void {
     $this->withoutVite();

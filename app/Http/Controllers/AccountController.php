@@ -27,8 +27,8 @@ use OpenApi\Attributes as OA;
 
 use function Illuminate\Support\defer;
 
-#[OA\Schema(schema: 'Amounts', required: ['rushes', 'kit', 'bytes'], properties: [
-    new OA\Property(property: 'rushes', type: 'integer'), new OA\Property(property: 'kit', type: 'integer'), new OA\Property(property: 'bytes', type: 'integer'),
+#[OA\Schema(schema: 'Amounts', required: ['rushes', 'kit', 'outings', 'bytes'], properties: [
+    new OA\Property(property: 'rushes', type: 'integer'), new OA\Property(property: 'kit', type: 'integer'), new OA\Property(property: 'outings', type: 'integer'), new OA\Property(property: 'bytes', type: 'integer'),
 ])]
 /** One's account: opening it, its password, leaving. */
 final class AccountController extends Controller

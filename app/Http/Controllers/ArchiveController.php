@@ -31,8 +31,8 @@ final class ArchiveController extends Controller
 
     #[OA\Post(path: '/api/account/archive', operationId: 'uploadArchive', summary: 'Load an archive into this account; what is there already is left alone', tags: ['account'],
         requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')]))),
-        responses: [new OA\Response(response: 200, description: 'What was loaded', content: new OA\JsonContent(required: ['rushes', 'kit', 'already_there'], properties: [
-            new OA\Property(property: 'rushes', type: 'integer'), new OA\Property(property: 'kit', type: 'integer'), new OA\Property(property: 'already_there', type: 'integer'),
+        responses: [new OA\Response(response: 200, description: 'What was loaded', content: new OA\JsonContent(required: ['rushes', 'kit', 'outings', 'bursts', 'already_there'], properties: [
+            new OA\Property(property: 'rushes', type: 'integer'), new OA\Property(property: 'kit', type: 'integer'), new OA\Property(property: 'outings', type: 'integer'), new OA\Property(property: 'bursts', type: 'integer'), new OA\Property(property: 'already_there', type: 'integer'),
         ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function upload(Request $request): JsonResponse
     {

@@ -6,12 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
 use App\Http\Requests\DayRequest;
-use App\Models\SavedRush;
 use App\Models\User;
+use App\Outings\Rushes;
 use App\Playing\DayQuestion;
 use App\Playing\Questions;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use RushHold\Units;
 use Symfony\Component\HttpFoundation\Response;
@@ -47,19 +46,12 @@ final class DayController extends Controller
         return response()->json($whole, 200, [], JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE);
     }
 
-    /** @return array<string, mixed> the document with the rushes that stand in it by their id */
+    /** @return array<string, mixed> the document with its rushes inside */
     private function whole(DayRequest $request, User $person): array
     {
         /** @var array<string, mixed> $outing */
         $outing = (array) $request->input('outing');
-        $rushes = array_values((array) ($outing['rushes'] ?? []));
-        $ids = array_filter(array_map(static fn (mixed $entry): mixed => is_array($entry) ? $entry['rush'] ?? null : null, $rushes), is_string(...));
-        $kept = SavedRush::query()->where('user_id', $person->id)->whereIn('id', $ids)->get();
-        foreach ($ids as $i => $id) {
-            $saved = $kept->firstWhere('id', $id) ?? throw ValidationException::withMessages(["outing.rushes.$i" => 'This rush is not among yours any more.']);
-            $rushes[$i] = [...(array) $rushes[$i], 'rush' => $saved->document, ...($saved->pins === null || $saved->pins === [] ? [] : ['pins' => $saved->pins])];
-        }
 
-        return [...$outing, 'rushes' => $rushes];
+        return (new Rushes($person, $this->gate))->inside($outing);
     }
 }

@@ -177,6 +177,143 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bursts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep what was logged; what is there already is left as it is */
+        post: operations["logBursts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/bursts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was logged of an outing, the first first */
+        get: operations["listBursts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The card of an outing */
+        get: operations["readCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/files/{file}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The card on paper, or the outing for a calendar */
+        get: operations["writeCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/pocket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Holds for what nobody planned, over a grid, for the kit and the hours of an outing */
+        get: operations["readPocket"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shared/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The one card behind an address that was given away */
+        get: operations["readSharedCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who sees the card of an outing */
+        get: operations["listCardLinks"];
+        put?: never;
+        /** Let somebody else see the card of an outing */
+        post: operations["openCardLink"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/links/{link}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take an address back */
+        delete: operations["closeCardLink"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compare": {
         parameters: {
             query?: never;
@@ -488,6 +625,128 @@ export interface paths {
         put?: never;
         /** Judge what the pointer did on a course */
         post: operations["scoreAim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The outings kept, the latest first */
+        get: operations["listOutings"];
+        put?: never;
+        /** Keep an outing; rushes that stand inside it are kept as well */
+        post: operations["createOuting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/upload": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep an outing from a file, with its rushes */
+        post: operations["uploadOuting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The place in a GPX file: its first waypoint, or where its route or track begins */
+        post: operations["readPlace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One outing */
+        get: operations["readOuting"];
+        /** Save an outing */
+        put: operations["saveOuting"];
+        post?: never;
+        /** Delete an outing; it can be restored */
+        delete: operations["deleteOuting"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Copy an outing */
+        post: operations["duplicateOuting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreOuting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An outing as one document with its rushes inside */
+        get: operations["downloadOuting"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2230,6 +2489,8 @@ export interface components {
             /** @constant */
             format: "rush-hold/day@1";
             name: string;
+            /** @description False while only closed form has answered */
+            played: boolean;
             light: {
                 at: string;
                 sun_height_deg: number;
@@ -2255,6 +2516,10 @@ export interface components {
                     light: string | null;
                     /** @description What loses most */
                     lost_to: string | null;
+                    /** @description Shutter, aperture and ISO for the light of that time, in words */
+                    exposure: string;
+                    /** @description What keeps a group from being sharp together then, and the cheapest way out */
+                    group: string | null;
                 }[];
                 planned: {
                     from: string;
@@ -2288,17 +2553,384 @@ export interface components {
                     to: string;
                 }[];
                 seconds: number;
+                /** @description Place of the control that is held for it; null: none */
+                by: string | null;
+            }[];
+            /** @description The buttons of each body, laid out for its rushes */
+            layouts: {
+                /** @description Name of the body */
+                body: string;
+                layout: components["schemas"]["Layout"]["by_school"]["items"];
+            }[];
+            /** @description What is looked at before leaving */
+            checklist: {
+                key: string;
+                /** @description Done once in a while, and worth a date */
+                lasting: boolean;
+                says: string;
             }[];
             cautions: {
                 what: string;
                 sentence: string;
             }[];
         };
+        /**
+         * Outing
+         * @description A morning, an afternoon or a match: where and when, what sky and air, and the rushes one hopes for.
+         */
+        Outing: {
+            /** @constant */
+            format: "rush-hold/outing@1";
+            /** @description Name */
+            name?: string;
+            /** @description Date it begins on */
+            date: string;
+            place: {
+                name?: string;
+                /** @description Latitude (degrees) */
+                latitude_deg: number;
+                /** @description Longitude (degrees) */
+                longitude_deg: number;
+                /**
+                 * @description Time zone by name, such as Europe/Lisbon
+                 * @default UTC
+                 */
+                zone: string;
+            };
+            /** @description When it begins, local time */
+            from: string;
+            /** @description When it ends; on the next day where the clock says less */
+            to: string;
+            /** @description The sky from some time on */
+            sky?: {
+                at: string;
+                /** @enum {string} */
+                sky: "clear" | "partly" | "overcast";
+            }[];
+            /**
+             * @description Wind (0 calm to 1)
+             * @default 0
+             */
+            wind: number;
+            /**
+             * @description Air
+             * @default clear
+             * @enum {string}
+             */
+            air: "clear" | "haze" | "spray" | "fog";
+            /**
+             * @description Ground between; that of each rush when left out
+             * @enum {string}
+             */
+            surface?: "water" | "grass" | "sand" | "rock" | "asphalt";
+            bodies?: components["schemas"]["Body"][];
+            lenses?: components["schemas"]["Lens"][];
+            rushes?: {
+                rush: components["schemas"]["Rush"];
+                pins?: components["schemas"]["Hold"];
+                /** @description Compass bearing one looks at (degrees) */
+                facing_deg?: number | null;
+                /** @description It does not begin before */
+                earliest?: string | null;
+                /** @description It ends by then */
+                latest?: string | null;
+                /** @description It begins just then */
+                at?: string | null;
+                /**
+                 * @description Time spent on it (min)
+                 * @default 30
+                 */
+                minutes: number;
+                /**
+                 * @description How often it passes in that time
+                 * @default 1
+                 */
+                times: number;
+                /**
+                 * @description How much its frames are wanted
+                 * @default 1
+                 */
+                wanted: number;
+                /** @description Which of the bodies; its own when left out */
+                body?: number | null;
+                /** @description Which of the lenses; its own when left out */
+                lens?: number | null;
+                /** @description What it does just before, as watched */
+                habit?: string;
+            }[];
+            /**
+             * @description Numbers of the rushes in the order somebody wants, or solved
+             * @default solved
+             */
+            order: "solved" | number[];
+            /**
+             * @description Way of working the buttons are laid out for
+             * @default free
+             * @enum {string}
+             */
+            school: "half-press" | "thumb" | "two-thumbs" | "three" | "free";
+            /** @description Day on which each thing of the checklist was last looked at, by its key */
+            checked?: {
+                [key: string]: string;
+            };
+        };
+        /**
+         * Card
+         * @description An outing as it is carried: everything said in words. Times are of the place, with their distance to UTC.
+         */
+        Card: {
+            /** @constant */
+            format: "rush-hold/card@1";
+            name: string;
+            place: string;
+            /** @description Time zone by name */
+            zone: string;
+            from: string;
+            to: string;
+            /** @description Wanted frames that should be kept */
+            kept_wanted: number;
+            /** @description By the quarter hour */
+            light: {
+                at: string;
+                sun_height_deg: number;
+                ev100: number;
+                /** @enum {string} */
+                part: "night" | "twilight" | "golden" | "day";
+            }[];
+            /** @description In the order of the day; those without a time last */
+            rushes: {
+                /** @description In the outing */
+                number: number;
+                name: string;
+                subject: string;
+                wanted: number;
+                /** @description Passes hoped for */
+                times: number;
+                planned: {
+                    from: string;
+                    to: string;
+                } | null;
+                /** @description Hour in which it keeps most */
+                best: {
+                    at: string;
+                    keeper_rate: number;
+                };
+                /** @description By the quarter hour */
+                by_time: {
+                    at: string;
+                    keeper_rate: number;
+                    light: string | null;
+                    shutter: string;
+                    aperture: string;
+                    iso: string;
+                }[];
+                /** @description At its time */
+                keeper_rate: number;
+                /** @description What loses most of the rest */
+                lost_to: string | null;
+                body: string;
+                lens: string;
+                extender: number;
+                hold: components["schemas"]["Hold"];
+                /** @description Control that is held; null: from rest */
+                by: {
+                    place: string;
+                    name: string;
+                    /** @description What the camera calls it, and where it is found */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                } | null;
+                /** @description From rest to the moment */
+                press: components["schemas"]["Layout"]["by_school"]["items"]["rushes"]["items"]["press"]["items"][];
+                lines: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                    /** @description What the camera calls it, and where it is found */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    /** @description What the camera calls it, and where it is found */
+                    own_setting: {
+                        label: string;
+                        where: string;
+                    } | null;
+                }[];
+                shutter: string;
+                aperture: string;
+                iso: string;
+                /** @description From the rush before; null for the first */
+                changes: {
+                    seconds: number;
+                    kit: {
+                        part: string;
+                        from: string;
+                        to: string;
+                    }[];
+                    says: string[];
+                } | null;
+                /** @description What it does just before */
+                habit: string;
+                cautions: string[];
+            }[];
+            buttons: {
+                body: string;
+                /** @description In force when nothing is pressed */
+                rest: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                    /** @description What the camera calls it, and where it is found */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    /** @description What the camera calls it, and where it is found */
+                    own_setting: {
+                        label: string;
+                        where: string;
+                    } | null;
+                }[];
+                controls: {
+                    place: string;
+                    name: string;
+                    /** @description What the camera calls it, and where it is found */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    says: string;
+                    lines: {
+                        setting: string;
+                        name: string;
+                        label: string;
+                        /** @description What the camera calls it, and where it is found */
+                        own: {
+                            label: string;
+                            where: string;
+                        } | null;
+                        /** @description What the camera calls it, and where it is found */
+                        own_setting: {
+                            label: string;
+                            where: string;
+                        } | null;
+                    }[];
+                }[];
+            }[];
+            checklist: string[];
+            cautions: string[];
+        };
+        /**
+         * Pocket table
+         * @description A hold for whatever comes by, over a grid. Cells run by subject, distance, way, clutter and light, the last running first.
+         */
+        Pocket: {
+            /** @constant */
+            format: "rush-hold/pocket@1";
+            body: string;
+            lens: string;
+            extender: number;
+            who: {
+                name: string;
+                kind: string;
+            }[];
+            near: {
+                metres: number;
+                label: string;
+            }[];
+            way: {
+                value: string;
+                label: string;
+            }[];
+            through: {
+                value: string;
+                label: string;
+            }[];
+            /** @description EV100 */
+            light: number[];
+            settings: {
+                setting: string;
+                name: string;
+                /** @description What the camera calls it, and where it is found */
+                own: {
+                    label: string;
+                    where: string;
+                } | null;
+                /** @description Value in force at rest */
+                rest: string | null;
+            }[];
+            /** @description By setting: the values that come up */
+            values: {
+                label: string;
+                /** @description What the camera calls it, and where it is found */
+                own: {
+                    label: string;
+                    where: string;
+                } | null;
+            }[][];
+            /** @description Those that hold a set */
+            controls: {
+                name: string;
+                /** @description What the camera calls it, and where it is found */
+                own: {
+                    label: string;
+                    where: string;
+                } | null;
+                lines: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                    /** @description What the camera calls it, and where it is found */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    /** @description What the camera calls it, and where it is found */
+                    own_setting: {
+                        label: string;
+                        where: string;
+                    } | null;
+                }[];
+            }[];
+            /** @description Number of the value of each setting, −1 where it does nothing; last the control whose set is closest, −1 for none */
+            cells: number[][];
+        };
         Amounts: {
             /** @description One's account: opening it, its password, leaving. */
             rushes: number;
             kit: number;
+            outings: number;
             bytes: number;
+        };
+        LoggedBurst: {
+            /**
+             * Format: uuid
+             * @description Made where it was logged; sent twice it is kept once
+             */
+            id: string;
+            outing_id?: string | null;
+            rush_id?: string | null;
+            /** @description Name of the rush */
+            rush: string;
+            /** Format: date-time */
+            at: string;
+            /** @enum {string|null} */
+            kept?: "none" | "few" | "half" | "most" | "all" | null;
+            frames?: number | null;
+            keepers?: number | null;
+            /** @description What lost most of the rest */
+            lost_to?: string | null;
+            note?: string;
+            hold?: components["schemas"]["Hold"];
+        };
+        CardLink: {
+            /** @description Addresses under which somebody else sees one card. */
+            id: number;
+            /** Format: date-time */
+            expires_at: string;
         };
         Problem: {
             message: string;
@@ -2400,6 +3032,12 @@ export interface components {
             /** @description The version that was changed; needed where there is one already */
             version?: number;
         };
+        SaveOuting: {
+            /** @description The document itself is read by the gate, which knows fields, ranges and units. */
+            document: components["schemas"]["KeptOuting"];
+            /** @description The version that was changed; needed where there is one already */
+            version?: number;
+        };
         SaveRush: {
             /** @description The documents themselves are read by the gate, which knows fields, ranges and units. */
             document: components["schemas"]["Rush"];
@@ -2442,6 +3080,35 @@ export interface components {
             updated_at: string | null;
             document: components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
             standing: components["schemas"]["Hold"] | null;
+        };
+        OutingSummary: {
+            id: string;
+            name: string;
+            place: string;
+            /** @description Time zone of the place */
+            zone: string;
+            /** Format: date-time */
+            starts_at: string;
+            /** Format: date-time */
+            ends_at: string;
+            /** @description How many */
+            rushes: number;
+            version: number;
+            /** Format: date-time */
+            updated_at: string;
+        };
+        /** @description An outing document (formats/outing.schema.json) in which a rush may stand as the id of one's own */
+        KeptOuting: Record<string, never>;
+        SavedOuting: {
+            id: string;
+            name: string;
+            /** @description Give it back when saving */
+            version: number;
+            /** Format: date-time */
+            updated_at: string;
+            document: components["schemas"]["KeptOuting"];
+            /** @description Rushes of it that were deleted */
+            gone: number;
         };
         SavedRush: {
             id: string;
@@ -2908,11 +3575,264 @@ export interface operations {
                     "application/json": {
                         rushes: number;
                         kit: number;
+                        outings: number;
+                        bursts: number;
                         already_there: number;
                     };
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    logBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bursts: components["schemas"]["LoggedBurst"][];
+                };
+            };
+        };
+        responses: {
+            /** @description What is kept now, and what cannot be */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        kept: string[];
+                        refused: {
+                            id: string;
+                            message: string;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    listBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bursts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedBurst"][];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    readCard: {
+        parameters: {
+            query?: {
+                units?: "metric" | "imperial";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Card"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    writeCard: {
+        parameters: {
+            query?: {
+                units?: "metric" | "imperial";
+            };
+            header?: never;
+            path: {
+                id: string;
+                file: "a6" | "a4" | "calendar";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        name: string;
+                        /** @description application/pdf or text/calendar */
+                        type: string;
+                        /** @description What is in it */
+                        base64: string;
+                    };
+                };
+            };
+            404: components["responses"]["NotThere"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readPocket: {
+        parameters: {
+            query?: {
+                units?: "metric" | "imperial";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pocket"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readSharedCard: {
+        parameters: {
+            query?: {
+                units?: "metric" | "imperial";
+            };
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Card"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listCardLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Links that have not run out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardLink"][];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    openCardLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    days: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The address, which is told this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: number;
+                        /** Format: date-time */
+                        expires_at: string;
+                        address: string;
+                    };
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    closeCardLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                link: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nobody sees it there any more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
         };
     };
     compare: {
@@ -3606,6 +4526,264 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    listOutings: {
+        parameters: {
+            query?: {
+                /** @description Only those with this rush */
+                rush?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Outings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutingSummary"][];
+                };
+            };
+        };
+    };
+    createOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveOuting"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOuting"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    uploadOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOuting"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    readPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The place */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        name: string;
+                        latitude_deg: number;
+                        longitude_deg: number;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    readOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The outing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOuting"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    saveOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveOuting"];
+            };
+        };
+        responses: {
+            /** @description Saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOuting"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            /** @description Saved elsewhere since */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    duplicateOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Copied */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOuting"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    restoreOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOuting"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    downloadOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            404: components["responses"]["NotThere"];
         };
     };
     plan: {

@@ -129,6 +129,11 @@ return [
     'openness.wide-open' => 'Wide open',
     'openness.one-stop-down' => 'One stop down',
 
+    'how-many.none' => 'None',
+    'how-many.few' => 'Few',
+    'how-many.half' => 'Half',
+    'how-many.most' => 'Most',
+    'how-many.all' => 'All',
     'heading.towards' => 'At me',
     'heading.left' => 'To the left',
     'heading.right' => 'To the right',

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Documents\DocumentGate;
+use App\Models\CardLink;
+use App\Models\SavedOuting;
+use App\Models\SavedRush;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Sabre\VObject\Reader;
+
+/** An outing of two rushes of a person. */
+function outingOf(User $person): array
+{
+    $rushes = [SavedRush::factory()->for($person)->create(), SavedRush::factory()->for($person)->with(['name' => 'Going out', 'path.heading_deg' => 120.0])->create()];
+
+    return [$rushes, SavedOuting::factory()->for($person)->with(...$rushes)->create()];
+}
+
+it('keeps an outing, changes it, and gives it back after it was deleted', function (): void {
+    $this->actingAs($person = $this->person());
+    [[$rush], $saved] = outingOf($person);
+    $document = $saved->document;
+    $made = $this->postJson('/api/outings', ['document' => [...$document, 'name' => 'Evening', 'from' => '23:00', 'to' => '01:30']])->assertCreated()->json();
+    expect($made['document']['rushes'][0]['rush'])->toBe($rush->id)->and($made['gone'])->toBe(0);
+    // It ends on the next day; half past one there is half past twelve in UTC.
+    $this->getJson('/api/outings')->assertOk()->assertJsonCount(2)->assertJsonPath('0.name', 'Evening')->assertJsonPath('0.starts_at', '2026-06-07T22:00:00Z')->assertJsonPath('0.ends_at', '2026-06-08T00:30:00Z')->assertJsonPath('0.rushes', 2);
+    $this->getJson("/api/outings?rush=$rush->id")->assertOk()->assertJsonCount(2);
+    $this->getJson('/api/outings?rush=01hzzzzzzzzzzzzzzzzzzzzzzz')->assertOk()->assertJsonCount(0);
+    $this->putJson("/api/outings/$made[id]", ['document' => [...$made['document'], 'to' => '02:00'], 'version' => 1])->assertOk()->assertJsonPath('version', 2);
+    $this->putJson("/api/outings/$made[id]", ['document' => $made['document'], 'version' => 1])->assertStatus(409);
+    $this->putJson("/api/outings/$made[id]", ['document' => [...$made['document'], 'date' => '2026-06-40'], 'version' => 2])->assertStatus(422)->assertJsonPath('errors.date.0', fn (string $said): bool => str_contains($said, '2026-06-40'));
+    $this->postJson("/api/outings/$made[id]/duplicate")->assertCreated()->assertJsonPath('name', 'Evening (copy)');
+    $this->deleteJson("/api/outings/$made[id]")->assertNoContent();
+    $this->getJson("/api/outings/$made[id]")->assertNotFound();
+    $this->postJson("/api/outings/$made[id]/restore")->assertOk()->assertJsonPath('document.to', '02:00');
+    config(['limits.outings' => 3]);
+    $this->postJson('/api/outings', ['document' => $document])->assertStatus(422)->assertSee('at most 3 outings');
+    // Nobody else has it.
+    $this->actingAs($this->person());
+    foreach ([['GET', ''], ['PUT', ''], ['DELETE', ''], ['POST', '/restore'], ['GET', '/card'], ['GET', '/pocket'], ['GET', '/files/a6'], ['GET', '/bursts'], ['GET', '/links'], ['POST', '/links'], ['GET', '/document'], ['POST', '/duplicate']] as [$method, $path]) {
+        $this->json($method, "/api/outings/$made[id]$path", ['document' => $document, 'version' => 2, 'days' => 1])->assertNotFound();
+    }
+    $this->postJson('/api/outings', ['document' => $document])->assertStatus(422)->assertSee('not among yours');
+});
+
+it('goes on without a rush that was deleted, and has it again when that is put back', function (): void {
+    $this->actingAs($person = $this->person());
+    [[$first, $second], $outing] = outingOf($person);
+    $outing->fill(['document' => [...$outing->document, 'order' => [1, 0]]])->save();
+    $this->deleteJson("/api/rushes/$first->id");
+    $this->getJson("/api/outings/$outing->id")->assertOk()->assertJsonPath('gone', 1)->assertJsonCount(1, 'document.rushes')->assertJsonPath('document.rushes.0.rush', $second->id)->assertJsonPath('document.order', [0]);
+    $this->getJson("/api/outings/$outing->id/card")->assertOk()->assertJsonCount(1, 'rushes');
+    $this->postJson("/api/rushes/$first->id/restore")->assertOk();
+    $this->getJson("/api/outings/$outing->id")->assertOk()->assertJsonPath('gone', 0)->assertJsonPath('document.order', [1, 0]);
+});
+
+it('goes out as one document and comes in elsewhere with all that is in it', function (): void {
+    $this->actingAs($person = $this->person());
+    [[$first], $outing] = outingOf($person);
+    $first->forceFill(['pins' => ['exposure' => ['shutter_s' => 0.001]]])->save();
+    $whole = $this->getJson("/api/outings/$outing->id/document")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="cliff-morning.outing.json"')->json();
+    expect(app(DocumentGate::class)->outing($whole)->outing->entries)->toHaveCount(2);
+    $other = $this->person();
+    $this->actingAs($other);
+    $upload = fn () => $this->postJson('/api/outings/upload', ['file' => UploadedFile::fake()->createWithContent('o.json', (string) json_encode($whole))]);
+    $came = $upload()->assertCreated()->json();
+    expect($other->rushes()->pluck('name')->all())->toBe([$first->name, 'Going out'])->and($other->rushes()->orderBy('id')->first()?->pins)->toBe(['exposure' => ['shutter_s' => 0.001]]);
+    // What they point at is found by name where it is; all else is as it was.
+    $bare = static fn (array $outing): array => [...$outing, 'rushes' => array_map(static fn (array $entry): array => [...$entry, 'rush' => [...$entry['rush'], 'kit' => [...$entry['rush']['kit'], 'body_id' => null, 'lens_id' => null]]], $outing['rushes'])];
+    expect($bare($this->getJson("/api/outings/$came[id]/document")->json()))->toEqual($bare($whole));
+    // The same once more finds its rushes there.
+    $upload()->assertCreated();
+    expect($other->rushes()->count())->toBe(2)->and($other->outings()->count())->toBe(2);
+    $this->postJson('/api/outings/upload', ['file' => UploadedFile::fake()->createWithContent('o.json', '{"format": "rush-hold/rush@1"}')])->assertStatus(422);
+});
+
+it('carries an outing: card, pocket table, paper and calendar', function (): void {
+    $this->actingAs($person = $this->person());
+    [, $outing] = outingOf($person);
+    $validator = app(DocumentGate::class)->validator();
+    foreach (['card', 'pocket'] as $what) {
+        $said = $this->getJson("/api/outings/$outing->id/$what?units=imperial")->assertOk();
+        expect($validator->validate(json_decode($said->content()), "urn:rush-hold:$what@1")->isValid())->toBeTrue();
+    }
+    expect($said->json('near.0.label'))->toContain('ft')->and($said->json('cells'))->toHaveCount(count($said->json('who')) * count($said->json('near')) * 4 * 3 * count($said->json('light')))
+        ->and(array_column($said->json('who'), 'name'))->toContain('puffin');
+    foreach (['a6', 'a4'] as $paper) {
+        $file = $this->getJson("/api/outings/$outing->id/files/$paper")->assertOk()->assertJsonPath('type', 'application/pdf')->assertJsonPath('name', "cliff-morning.$paper.pdf")->json();
+        expect(base64_decode($file['base64']))->toStartWith('%PDF-');
+    }
+    $calendar = Reader::read(base64_decode($this->getJson("/api/outings/$outing->id/files/calendar")->assertOk()->json('base64')));
+    expect($calendar->VEVENT)->toHaveCount(2)->and((string) $calendar->VEVENT[0]->DTSTART)->toBe('20260607T040000Z')->and((string) $calendar->VEVENT[0]->LOCATION)->toBe('Sea-cliff reserve');
+    $this->getJson("/api/outings/$outing->id/files/a9")->assertNotFound();
+    $outing->fill(['document' => [...$outing->document, 'rushes' => []]])->save();
+    $this->getJson("/api/outings/$outing->id/pocket")->assertNotFound();
+    $this->getJson("/api/outings/$outing->id/card")->assertOk()->assertJsonPath('rushes', []);
+});
+
+it('shows one card to whoever has its address, until that is taken back or has run out', function (): void {
+    $this->actingAs($person = $this->person());
+    [, $outing] = outingOf($person);
+    $link = $this->postJson("/api/outings/$outing->id/links", ['days' => 3])->assertCreated()->json();
+    $this->getJson("/api/outings/$outing->id/links")->assertOk()->assertJsonCount(1)->assertJsonMissingPath('0.address');
+    $this->postJson("/api/outings/$outing->id/links", ['days' => 61])->assertStatus(422);
+    $secret = Str::afterLast($link['address'], '/');
+    expect(CardLink::query()->where('token_hash', 'like', "%$secret%")->exists())->toBeFalse();
+    $read = fn () => $this->getJson("/api/shared/$secret");
+    auth()->forgetGuards();
+    $read()->assertOk()->assertJsonPath('name', 'Cliff morning');
+    $this->getJson("/api/outings/$outing->id")->assertUnauthorized();
+    $this->getJson('/api/shared/nothing-of-the-kind')->assertNotFound();
+    $this->travel(4)->days();
+    $read()->assertNotFound()->assertSee('not shown any more');
+    $this->travelBack();
+    $read()->assertOk();
+    $this->actingAs($outing->user)->deleteJson("/api/outings/$outing->id/links/$link[id]")->assertNoContent();
+    $read()->assertNotFound();
+    // Nor does an outing that was deleted show anything.
+    $again = Str::afterLast($this->postJson("/api/outings/$outing->id/links", ['days' => 1])->json('address'), '/');
+    $this->getJson("/api/shared/$again")->assertOk();
+    $this->deleteJson("/api/outings/$outing->id");
+    $this->getJson("/api/shared/$again")->assertNotFound();
+});
+
+it('keeps what was logged once, however often it is sent, and says of each what is wrong with it', function (): void {
+    $this->actingAs($person = $this->person());
+    [[$rush], $outing] = outingOf($person);
+    $burst = ['id' => (string) Str::uuid(), 'outing_id' => $outing->id, 'rush_id' => $rush->id, 'rush' => 'Coming in', 'at' => '2026-06-07T06:10:00+01:00', 'kept' => 'most', 'lost_to' => 'hidden', 'hold' => ['focus' => ['area' => 'point']]];
+    $this->postJson('/api/bursts', ['bursts' => [$burst]])->assertOk()->assertExactJson(['kept' => [$burst['id']], 'refused' => []]);
+    $other = [...$burst, 'id' => (string) Str::uuid(), 'kept' => null, 'frames' => 40, 'keepers' => 12];
+    $bad = [[...$burst, 'id' => (string) Str::uuid(), 'kept' => 'many'], [...$other, 'id' => (string) Str::uuid(), 'keepers' => 41], [...$burst, 'id' => (string) Str::uuid(), 'hold' => ['focus' => ['area' => 'octagon']]]];
+    $said = $this->postJson('/api/bursts', ['bursts' => [[...$burst, 'kept' => 'none'], $other, ...$bad]])->assertOk()->json();
+    expect($said['kept'])->toBe([$burst['id'], $other['id']])->and(array_column($said['refused'], 'id'))->toBe(array_column($bad, 'id'))->and($said['refused'][2]['message'])->toContain('octagon');
+    // The first one stands as it was sent first.
+    $this->getJson("/api/outings/$outing->id/bursts")->assertOk()->assertJsonCount(2)->assertJsonPath('0.kept', 'most')->assertJsonPath('0.at', '2026-06-07T05:10:00Z')->assertJsonPath('1.keepers', 12);
+    // Two people may have made the same id; each has their own.
+    $this->actingAs($this->person())->postJson('/api/bursts', ['bursts' => [$burst]])->assertOk()->assertJsonPath('kept', [$burst['id']]);
+    $this->postJson('/api/bursts', ['bursts' => array_fill(0, 101, $burst)])->assertStatus(422);
+    $this->postJson('/api/bursts', ['bursts' => [['id' => 'one']]])->assertStatus(422);
+    expect($person->bursts()->count())->toBe(2);
+});
+
+it('reads a place from GPX', function (string $gpx, ?array $place): void {
+    $this->actingAs($this->person());
+    $said = $this->postJson('/api/outings/place', ['file' => UploadedFile::fake()->createWithContent('a.gpx', $gpx)]);
+    $place === null ? $said->assertStatus(422)->assertSee('waypoint') : $said->assertOk()->assertExactJson($place);
+})->with([
+    'a waypoint' => ['<?xml version="1.0"?><gpx xmlns="http://www.topografix.com/GPX/1/1"><trk><trkseg><trkpt lat="1" lon="2"/></trkseg></trk><wpt lat="55.5" lon="-9.25"><name> Hide </name></wpt><wpt lat="3" lon="4"/></gpx>', ['name' => 'Hide', 'latitude_deg' => 55.5, 'longitude_deg' => -9.25]],
+    'a track' => ['<gpx><trk><name>Walk</name><trkseg><trkpt lat="1.5" lon="2.5"><ele>3</ele></trkpt></trkseg></trk></gpx>', ['name' => '', 'latitude_deg' => 1.5, 'longitude_deg' => 2.5]],
+    'nowhere' => ['<gpx><wpt lat="95" lon="0"/></gpx>', null],
+    'no place' => ['<gpx></gpx>', null],
+    'no XML' => ['lat 55', null],
+    'entities' => ['<!DOCTYPE gpx [<!ENTITY a "aaaa">]><gpx><wpt lat="1" lon="1"><name>&a;</name></wpt></gpx>', null],
+]);
