@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
+import { worker } from './vite.worker';
 
 declare const process: { env: Record<string, string | undefined> };
 
@@ -8,6 +9,6 @@ declare const process: { env: Record<string, string | undefined> };
 const hotFile = process.env.VITE_HOT_FILE;
 
 export default defineConfig({
-  plugins: [laravel({ input: 'resources/js/main.tsx', ...(hotFile ? { hotFile } : {}) }), react()],
+  plugins: [laravel({ input: 'resources/js/main.tsx', ...(hotFile ? { hotFile } : {}) }), react(), worker()],
   build: { target: 'es2022' },
 });

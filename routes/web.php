@@ -98,6 +98,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('outings/{outing}/card', [CardController::class, 'show']);
         Route::get('outings/{outing}/files/{file}', [CardController::class, 'file']);
         Route::get('outings/{outing}/pocket', [CardController::class, 'pocket']);
+        Route::post('outings/{outing}/passed-by', [CardController::class, 'passedBy']);
         Route::get('outings/{outing}/bursts', [BurstController::class, 'index']);
         Route::get('outings/{outing}/links', [CardLinkController::class, 'index']);
         Route::post('outings/{outing}/links', [CardLinkController::class, 'store']);

@@ -6,6 +6,9 @@
     <meta name="color-scheme" content="dark light">
     <title>Rush Hold</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="manifest" href="/manifest.webmanifest">
+    <link rel="apple-touch-icon" href="/icon-192.png">
+    <meta name="theme-color" content="#12171d">
     @viteReactRefresh
     @vite('resources/js/main.tsx')
 </head>

@@ -143,6 +143,22 @@ it('keeps what was logged once, however often it is sent, and says of each what 
     expect($person->bursts()->count())->toBe(2);
 });
 
+it('keeps what came by as a rush, once', function (): void {
+    $this->actingAs($person = $this->person());
+    [, $outing] = outingOf($person);
+    $seen = ['id' => strtolower((string) Str::ulid()), 'who' => 'Brown hare, bolting', 'metres' => 20, 'way' => 'left', 'through' => 'thick', 'ev100' => 9.5];
+    $keep = fn (array $changes = []) => $this->postJson("/api/outings/$outing->id/passed-by", [...$seen, ...$changes]);
+    $keep()->assertCreated()->assertJsonPath('id', $seen['id'])->assertJsonPath('document.path.start_m', 20)->assertJsonPath('document.path.heading_deg', -80)->assertJsonPath('document.scene.front_clutter', 0.7)->assertJsonPath('document.light.ev100', 9.5);
+    $keep()->assertCreated();
+    expect($person->rushes()->count())->toBe(3)->and($person->rushes()->find($seen['id'])?->figure)->not->toBe('plain');
+    $keep(['id' => strtolower((string) Str::ulid()), 'who' => 'unicorn'])->assertStatus(422)->assertSee('unicorn');
+    $keep(['way' => 'up'])->assertStatus(422);
+    $this->actingAs($other = $this->person());
+    [, $theirs] = outingOf($other);
+    $this->postJson("/api/outings/$theirs->id/passed-by", $seen)->assertStatus(422);
+    $keep()->assertNotFound();
+});
+
 it('reads a place from GPX', function (string $gpx, ?array $place): void {
     $this->actingAs($this->person());
     $said = $this->postJson('/api/outings/place', ['file' => UploadedFile::fake()->createWithContent('a.gpx', $gpx)]);

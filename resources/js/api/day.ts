@@ -1,5 +1,5 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { client, follow, type Refusal, take, told } from './client';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { client, follow, type Refusal, told } from './client';
 import type { components } from './schema';
 import { AskingWindow } from './window';
 
@@ -16,6 +16,11 @@ export type Entry = {
   earliest: string | null;
   latest: string | null;
   at: string | null;
+  /** What it does just before; what the library says where it is empty. */
+  habit?: string;
+  /** The body and lens of the outing that it is shot with, by their place in its lists. */
+  body?: number | null;
+  lens?: number | null;
 };
 
 export type Outing = {
@@ -30,17 +35,28 @@ export type Outing = {
   air: string;
   rushes: Entry[];
   order: 'solved' | number[];
+  school?: string;
+  bodies?: unknown[];
+  lenses?: unknown[];
+  /** When each thing of the checklist was last looked at, by its key. */
+  checked?: { [key: string]: string };
 };
 
 export const planningDay = new AskingWindow();
 
 /** The plan of a day; the last one stays until the next is there. */
 export function useDay(outing: Outing | undefined, units: 'metric' | 'imperial') {
+  const queries = useQueryClient();
+  // What is ticked changes nothing of the day.
+  const asked = outing && { ...outing, checked: {} };
   return useQuery<Day, Refusal>({
-    queryKey: ['day', outing, units],
-    queryFn: ({ signal }) => {
-      const body = { outing: outing as never, units, ...planningDay.next() };
-      return follow<Day>(client.POST('/api/day', { body, signal, ...told }), planningDay);
+    queryKey: ['day', asked, units],
+    queryFn: ({ signal, queryKey }) => {
+      const body = { outing: asked as never, units, ...planningDay.next() };
+      // Closed form has answered before it is played.
+      return follow<Day>(client.POST('/api/day', { body, signal, ...told }), planningDay, (early) => {
+        if (!signal.aborted) queries.setQueryData(queryKey, early);
+      });
     },
     enabled: outing !== undefined,
     placeholderData: keepPreviousData,
@@ -49,7 +65,3 @@ export function useDay(outing: Outing | undefined, units: 'metric' | 'imperial')
     retryDelay: 2000,
   });
 }
-
-/** The outing as one document with its rushes inside. */
-export const outingDocument = (outing: Outing): Promise<unknown> =>
-  take(client.POST('/api/day/document', { body: { outing: outing as never } }));

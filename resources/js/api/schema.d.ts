@@ -262,6 +262,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outings/{id}/passed-by": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep what came by as a rush; sent twice it is kept once */
+        post: operations["keepPassedBy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shared/{secret}": {
         parameters: {
             query?: never;
@@ -3726,6 +3743,45 @@ export interface operations {
             404: components["responses"]["NotThere"];
             429: components["responses"]["TooMany"];
             503: components["responses"]["Busy"];
+        };
+    };
+    keepPassedBy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description The id the rush is to have: a ULID made where it was seen */
+                    id: string;
+                    /** @description Name of the subject */
+                    who: string;
+                    metres: number;
+                    /** @enum {string} */
+                    way: "towards" | "left" | "right" | "away";
+                    /** @enum {string} */
+                    through: "open" | "some" | "thick";
+                    ev100: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRush"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
         };
     };
     readSharedCard: {

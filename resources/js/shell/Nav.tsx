@@ -2,7 +2,7 @@ import { NavLink } from 'react-router';
 
 export const places = [
   { to: '/', label: 'Today' },
-  { to: '/outing', label: 'Outing' },
+  { to: '/outings', label: 'Outings' },
   { to: '/rushes', label: 'Rushes' },
   { to: '/kit', label: 'Kit' },
   { to: '/subjects', label: 'Subjects' },

@@ -16,6 +16,10 @@ const RushList = lazy(() => import('../screens/rushes/RushList'));
 const Desk = lazy(() => import('../screens/desk/Desk'));
 const Kit = lazy(() => import('../screens/kit/Kit'));
 const OutingPage = lazy(() => import('../screens/outing/OutingPage'));
+const OutingList = lazy(() => import('../screens/outing/OutingList'));
+const CardPage = lazy(() => import('../screens/card/CardPage'));
+const CardList = lazy(() => import('../screens/card/CardList'));
+const SharedCard = lazy(() => import('../screens/card/SharedCard'));
 const Layouts = lazy(() => import('../screens/layouts/Layouts'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
 const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
@@ -36,12 +40,18 @@ const router = createBrowserRouter([
   { path: '/confirm/:token', element: <Confirm />, errorElement: <Failed /> },
   { path: '/confirm-address/:token', element: <ConfirmAddress />, errorElement: <Failed /> },
   { path: '/reset-password/:token', element: <NewPassword />, errorElement: <Failed /> },
+  // Cards work without a connection, so nobody is asked who they are.
+  { path: '/card', element: <CardList />, errorElement: <Failed /> },
+  { path: '/card/:id', element: <CardPage />, errorElement: <Failed /> },
+  { path: '/shared/:secret', element: <SharedCard />, errorElement: <Failed /> },
   {
     element: <Signed />,
     errorElement: <Failed />,
     children: [
       { path: '/', element: <Today /> },
-      { path: '/outing', element: <OutingPage /> },
+      { path: '/outings', element: <OutingList /> },
+      { path: '/outings/new', element: <OutingPage key="new" /> },
+      { path: '/outings/:id', element: <OutingPage key="kept" /> },
       { path: '/rushes', element: <RushList /> },
       { path: '/rushes/new', element: <Desk /> },
       { path: '/rushes/:id', element: <Desk /> },

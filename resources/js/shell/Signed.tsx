@@ -2,6 +2,7 @@ import { Suspense, useEffect } from 'react';
 import { Navigate, Outlet, useLocation } from 'react-router';
 import { useSession } from '../api/hooks';
 import { useHabits } from '../api/kit';
+import { useField } from '../field/useField';
 import { Failed, Waiting } from './Messages';
 import { usePreferences } from './preferences';
 
@@ -9,7 +10,8 @@ import { usePreferences } from './preferences';
 export function Signed() {
   const session = useSession();
   const { pathname } = useLocation();
-  const { setUnits, setMode } = usePreferences();
+  const { units, setUnits, setMode } = usePreferences();
+  useField(units);
   const own = session.data?.user != null && !session.data.user.is_demo;
   const habits = useHabits(own).data;
   // Units and colours belong to the person; a device that is signed in takes them over.

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { client, type Habits, take } from '../api/client';
 import { useSession } from '../api/hooks';
+import { forgetPerson } from '../field/db';
 import type { Units } from '../parts/units';
 import type { Mode } from '../theme/theme';
 import { Nav, places } from './Nav';
@@ -58,6 +59,7 @@ export function TopBar({
   async function signOut() {
     try {
       await take(client.DELETE('/api/session'));
+      await forgetPerson().catch(() => undefined);
       queries.clear();
       navigate('/sign-in');
     } catch (error) {

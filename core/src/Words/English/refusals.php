@@ -69,6 +69,7 @@ return [
     'refused.file-large' => 'This file is too large; {what} is at most {most} MB.',
     'refused.quota-rushes' => 'An account keeps at most {most} rushes, and you have {has}. Delete some that you do not need any more, or download them first.',
     'refused.quota-outings' => 'An account keeps at most {most} outings, and you have {has}. Delete some that are over.',
+    'refused.passed-by' => 'It is not known how large and how fast “{given}” is.',
     'refused.gpx' => 'There is no place in this file. It should be a GPX file with a waypoint, a route or a track.',
     'refused.quota-kit' => 'An account keeps at most {most} bodies, lenses and subjects, and you have {has}. Delete some that you do not need any more.',
     'refused.quota-bytes' => 'An account keeps at most {most} MB, and yours has {has} MB. Delete what you do not need any more.',

@@ -11,6 +11,11 @@ return [
     'subject-kind.vehicle' => 'Vehicle',
     'subject-kind.off' => 'Something else',
 
+    'day-part.night' => 'Night',
+    'day-part.twilight' => 'Twilight',
+    'day-part.golden' => 'Golden hour',
+    'day-part.day' => 'Day',
+
     'seen.nothing' => 'Nothing',
     'seen.subject' => 'The subject',
     'seen.a nearer part' => 'A nearer part of it',

@@ -53,7 +53,7 @@ export function Data({ isDemo }: { isDemo: boolean }) {
                   );
                   await queries.invalidateQueries();
                   message.success(
-                    `${loaded.rushes} rushes and ${loaded.kit} pieces of kit came in; ${loaded.already_there} were here already.`,
+                    `${loaded.rushes} rushes, ${loaded.outings} outings, ${loaded.bursts} bursts and ${loaded.kit} pieces of kit came in; ${loaded.already_there} were here already.`,
                   );
                 } catch (error) {
                   notTaken(error as Error, 'Nothing was taken in');

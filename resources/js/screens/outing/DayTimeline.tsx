@@ -4,7 +4,7 @@ import { PictureTable } from '../../parts/PictureTable';
 import { useSize } from '../../parts/useSize';
 import { label } from '../../parts/words';
 
-const left = 196;
+const left = 236;
 const right = 22;
 const skyHeight = 62;
 const rowHeight = 54;
@@ -167,7 +167,7 @@ export function DayTimeline({ day, onMove }: Props) {
                   y={names > 20 ? base - 14 : base - rowHeight + 10}
                   textAnchor={names > 20 ? 'end' : 'start'}
                 >
-                  {names > 20 && rush.name.length > 29 ? `${rush.name.slice(0, 28)}…` : rush.name}
+                  {names > 20 && rush.name.length > 34 ? `${rush.name.slice(0, 33)}…` : rush.name}
                 </text>
                 {!rush.planned && names > 20 && (
                   <text className="day-out" x={names - 10} y={base} textAnchor="end">

@@ -1,121 +1,138 @@
 import './outing.css';
-import { App, Button, Input, Select } from 'antd';
-import { useEffect, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { type Entry, type Outing, outingDocument, planningDay, useDay } from '../../api/day';
+import { App, Button, Dropdown, Select } from 'antd';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { type Entry, type Outing, planningDay, useDay } from '../../api/day';
 import { useProgress, useRushes } from '../../api/hooks';
-import { NumberField } from '../../parts/NumberField';
+import { saveFile, useOuting, useOutings, useSaveOuting } from '../../api/outings';
 import { ProgressLine } from '../../parts/ProgressLine';
+import { Restored } from '../../parts/Restored';
 import { useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
-import { useDraftStore } from '../../parts/useDraft';
+import { useDraft } from '../../parts/useDraft';
 import { useTitle } from '../../parts/useTitle';
-import { options } from '../../parts/words';
+import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
-import { hereAndNow } from '../desk/place';
-import { clockOf, DayTimeline, lostTo } from './DayTimeline';
+import { Checklist } from './Checklist';
+import { DayOrder } from './DayOrder';
+import { DayTimeline } from './DayTimeline';
 import { EntryRow } from './EntryRow';
+import { freshEntry, freshOuting } from './fresh';
+import { Logged } from './Logged';
+import { ShareCard } from './ShareCard';
+import { WhereFields, whereOf } from './WhereFields';
 
 const USUAL = 5;
 const SETTLED = 400;
-
-/** How much moves in it, as the rush has it. */
-const winds = [
-  { value: 0, label: 'Calm' },
-  { value: 0.3, label: 'Breeze' },
-  { value: 0.6, label: 'Windy' },
-  { value: 0.9, label: 'Storm' },
-];
-
-const fresh = (rush: string): Entry => ({
-  rush,
-  minutes: 45,
-  times: 4,
-  wanted: 1,
-  facing_deg: null,
-  earliest: null,
-  latest: null,
-  at: null,
-});
-
-/** Tomorrow morning, here, with the rushes worked on last. */
-function tomorrow(rushes: string[]): Outing {
-  const { latitude_deg, longitude_deg } = hereAndNow();
-  const day = new Date(Date.now() + 86_400_000);
-  const two = (n: number) => String(n).padStart(2, '0');
-  return {
-    format: 'rush-hold/outing@1',
-    name: 'Next outing',
-    date: `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`,
-    place: { name: '', latitude_deg, longitude_deg, zone: Intl.DateTimeFormat().resolvedOptions().timeZone },
-    from: '05:00',
-    to: '10:00',
-    sky: [],
-    wind: 0,
-    air: 'clear',
-    rushes: rushes.map(fresh),
-    order: 'solved',
-  };
-}
 
 function Progress({ working }: { working: boolean }) {
   return <ProgressLine what="Planning the day" working={working} done={useProgress(planningDay)} />;
 }
 
-const zones = ['UTC', ...Intl.supportedValuesOf('timeZone')].map((zone) => ({
-  value: zone,
-  label: zone.replaceAll('_', ' '),
-}));
+/** What an outing starts from: as it is kept, or a new one after the last. */
+function useBase(id: string | undefined) {
+  const kept = useOuting(id);
+  const listed = useRushes('').data?.pages.flatMap((page) => page.items);
+  const outings = useOutings().data;
+  const last = useOuting(id === undefined ? outings?.[0]?.id : undefined);
+  const ready = outings !== undefined && (outings.length === 0 || last.data !== undefined || last.isError);
+  const [fresh, setFresh] = useState<Outing | undefined>(undefined);
+  useEffect(() => {
+    if (id !== undefined || fresh || !listed || !ready) return;
+    setFresh(
+      freshOuting(
+        listed.slice(0, USUAL).map((r) => r.id),
+        last.data?.document,
+      ),
+    );
+  }, [id, fresh, listed, ready, last.data]);
+  return { kept, listed, base: id === undefined ? fresh : kept.data?.document };
+}
 
-/** The next outing: light over the day, when each rush is worth it, the order, and what changes in between. */
+/** An outing: light over the day, when each rush is worth it, the order, what changes in between, and what is carried. */
 export default function OutingPage() {
-  useTitle('Outing');
+  const { id } = useParams();
   const units = useUnits();
   const navigate = useNavigate();
-  const { message } = App.useApp();
-  const listed = useRushes('').data?.pages.flatMap((page) => page.items);
-  const store = useDraftStore<Outing>('outing');
-  const [outing, setOuting] = useState<Outing | undefined>(undefined);
-  useEffect(() => {
-    if (outing || !listed) return;
-    const left = store.left('next');
-    // What was deleted since is no longer part of it.
-    const there = left && { ...left, rushes: left.rushes.filter((e) => listed.some((r) => r.id === e.rush)) };
-    setOuting(there ?? tomorrow(listed.slice(0, USUAL).map((r) => r.id)));
-  }, [listed, outing, store]);
-  const change = (fields: Partial<Outing>) => {
-    if (!outing) return;
-    const next = { ...outing, ...fields };
-    setOuting(next);
-    store.keep('next', next);
-  };
+  const { message, modal } = App.useApp();
+  const { kept, listed, base } = useBase(id);
+  const {
+    draft: outing,
+    change: setOuting,
+    dirty,
+    restored,
+    forget,
+  } = useDraft<Outing>(`outing.${id ?? 'new'}`, base);
+  const save = useSaveOuting();
+  const [open, setOpen] = useState(id === undefined);
+  const [sharing, setSharing] = useState(false);
+  useTitle(outing?.name || 'Outing');
+  const change = (fields: Partial<Outing>) => outing && setOuting({ ...outing, ...fields });
   const setEntry = (i: number, fields: Partial<Entry>) =>
     outing && change({ rushes: outing.rushes.map((e, at) => (at === i ? { ...e, ...fields } : e)) });
-  const asked = useDebounced(outing, SETTLED);
+  // What was deleted since is no longer part of what is asked.
+  const present = useMemo(
+    () =>
+      outing &&
+      listed && {
+        ...outing,
+        rushes: outing.rushes.filter((e) => id !== undefined || listed.some((r) => r.id === e.rush)),
+      },
+    [outing, listed, id],
+  );
+  const asked = useDebounced(present, SETTLED);
   const day = useDay(asked, units);
-  const name = (id: string) => listed?.find((r) => r.id === id)?.name ?? 'A rush';
+  const name = (rush: string, i: number) =>
+    listed?.find((r) => r.id === rush)?.name ?? day.data?.rushes[i]?.name ?? 'A rush';
 
-  async function download() {
+  async function keep(asCopy = false) {
     if (!outing) return;
     try {
-      const whole = await outingDocument(outing);
-      const link = document.createElement('a');
-      link.href = URL.createObjectURL(
-        new Blob([JSON.stringify(whole, null, 2)], { type: 'application/json' }),
-      );
-      link.download = 'outing.json';
-      link.click();
+      const stored = await save.mutateAsync({
+        ...(id === undefined || asCopy ? {} : { id, version: kept.data?.version ?? 1 }),
+        document: outing,
+      });
+      forget();
+      message.success('Saved');
+      if (stored.id !== id) navigate(`/outings/${stored.id}`, { replace: true });
     } catch (error) {
-      message.error((error as Error).message);
+      const refusal = error as Error & { status?: number };
+      if (refusal.status !== 409) {
+        message.error(refusal.message);
+        return;
+      }
+      modal.confirm({
+        title: 'Changed in another window',
+        content: refusal.message,
+        okText: 'Save mine as a copy',
+        cancelText: 'Open the other one',
+        onOk: () => keep(true),
+        onCancel: () => {
+          forget();
+          void kept.refetch();
+        },
+      });
     }
   }
+
+  const write = (file: 'a6' | 'a4' | 'calendar') =>
+    id && void saveFile(id, file, units).catch((error: Error) => message.error(error.message));
+
+  if (kept.isError)
+    return (
+      <>
+        <TopBar />
+        <Failed message={kept.error.message} missing={kept.error.status === 404} />
+      </>
+    );
 
   return (
     <>
       <TopBar />
       <main className={day.isPlaceholderData ? 'page outing older' : 'page outing'}>
         <div className="page-head">
-          <h1>Outing</h1>
+          <h1>{outing?.name || 'Outing'}</h1>
+          {id !== undefined && <Button onClick={() => navigate(`/card/${id}`)}>Card</Button>}
           <Button
             onClick={() =>
               navigate(`/kit/layouts?rushes=${outing?.rushes.map((e) => e.rush).join(',') ?? ''}`)
@@ -123,93 +140,63 @@ export default function OutingPage() {
           >
             Its buttons
           </Button>
-          <Button onClick={() => window.print()}>Print</Button>
-          <Button onClick={() => void download()}>Download</Button>
+          {id !== undefined && (
+            <Dropdown
+              trigger={['click']}
+              menu={{
+                items: [
+                  { key: 'a6', label: 'Card on paper, A6', onClick: () => write('a6') },
+                  { key: 'a4', label: 'Card on paper, A4', onClick: () => write('a4') },
+                  { key: 'share', label: 'Show the card to somebody', onClick: () => setSharing(true) },
+                  { type: 'divider' },
+                  { key: 'calendar', label: 'For the calendar', onClick: () => write('calendar') },
+                  {
+                    key: 'file',
+                    label: (
+                      <a href={`/api/outings/${id}/document`} download>
+                        Download
+                      </a>
+                    ),
+                  },
+                  { key: 'print', label: 'Print this page', onClick: () => window.print() },
+                ],
+              }}
+            >
+              <Button aria-label="More of this outing">•••</Button>
+            </Dropdown>
+          )}
+          <Button
+            type={dirty || id === undefined ? 'primary' : 'default'}
+            disabled={!outing || (id !== undefined && !dirty)}
+            loading={save.isPending}
+            onClick={() => void keep()}
+          >
+            {id !== undefined && !dirty ? 'Saved' : 'Save'}
+          </Button>
         </div>
         {outing && (
-          <div className="outing-where">
-            <div className="clock-field name">
-              <span>Name</span>
-              <Input
-                aria-label="Name of the outing"
-                value={outing.name}
-                maxLength={120}
-                onChange={(e) => change({ name: e.target.value })}
-              />
-            </div>
-            <label className="clock-field">
-              <span>Date</span>
-              <input
-                type="date"
-                className="ant-input"
-                value={outing.date}
-                onChange={(e) => e.target.value && change({ date: e.target.value })}
-              />
-            </label>
-            {(['from', 'to'] as const).map((end) => (
-              <label className="clock-field" key={end}>
-                <span>{end === 'from' ? 'From' : 'To'}</span>
-                <input
-                  type="time"
-                  className="ant-input"
-                  value={outing[end]}
-                  onChange={(e) => e.target.value && change({ [end]: e.target.value })}
-                />
-              </label>
-            ))}
-            <NumberField
-              label="Latitude"
-              quantity="angle"
-              value={outing.place.latitude_deg}
-              onChange={(v) => change({ place: { ...outing.place, latitude_deg: v } })}
-            />
-            <NumberField
-              label="Longitude"
-              quantity="angle"
-              value={outing.place.longitude_deg}
-              onChange={(v) => change({ place: { ...outing.place, longitude_deg: v } })}
-            />
-            <div className="field">
-              <label htmlFor="outing-zone">Zone</label>
-              <Select
-                id="outing-zone"
-                showSearch={{ optionFilterProp: 'label' }}
-                popupMatchSelectWidth={false}
-                value={outing.place.zone}
-                options={zones}
-                onChange={(zone) => change({ place: { ...outing.place, zone } })}
-              />
-            </div>
-            <div className="field">
-              <label htmlFor="outing-sky">Sky</label>
-              <Select
-                id="outing-sky"
-                value={outing.sky[0]?.sky ?? 'clear'}
-                options={options('sky')}
-                onChange={(sky) => change({ sky: [{ at: outing.from, sky }] })}
-              />
-            </div>
-            <div className="field">
-              <label htmlFor="outing-wind">Wind</label>
-              <Select
-                id="outing-wind"
-                value={outing.wind}
-                options={winds}
-                onChange={(wind) => change({ wind })}
-              />
-            </div>
-            <div className="field">
-              <label htmlFor="outing-air">Air</label>
-              <Select
-                id="outing-air"
-                value={outing.air}
-                options={options('air')}
-                onChange={(air) => change({ air })}
-              />
-            </div>
-          </div>
+          <p className="outing-line">
+            {whereOf(outing)}{' '}
+            <Button type="link" size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
+              {open ? 'Fold away' : 'Change'}
+            </Button>
+          </p>
         )}
+        <Restored
+          shown={restored && id !== undefined}
+          onDrop={() => {
+            forget();
+            if (base) setOuting(base);
+          }}
+        />
+        {outing && open && <WhereFields outing={outing} change={change} />}
         <Progress working={day.isFetching} />
+        {kept.data && kept.data.gone > 0 && (
+          <p className="notice">
+            {kept.data.gone === 1 ? 'One of its rushes was' : `${kept.data.gone} of its rushes were`} deleted.
+            Put back within a month, it is here again.
+          </p>
+        )}
         {listed?.length === 0 && (
           <p className="page-quiet">
             An outing is made of rushes. <Link to="/">Describe one</Link> first.
@@ -223,10 +210,11 @@ export default function OutingPage() {
             </Button>
           </p>
         )}
-        {day.data && outing && outing.rushes.length > 0 && (
+        {day.data && outing && asked && asked.rushes.length > 0 && (
           <>
             <p className="day-kept">
               <b>{Math.round(day.data.kept_wanted)}</b> wanted frames kept
+              {!day.data.played && <span className="quiet"> if nothing goes wrong; playing it…</span>}
               {day.data.best_wanted > day.data.kept_wanted + 0.5 && (
                 <span className="quiet"> of {Math.round(day.data.best_wanted)} in the best order</span>
               )}
@@ -235,44 +223,14 @@ export default function OutingPage() {
               )}
             </p>
             <DayTimeline day={day.data} onMove={(rush, at) => setEntry(rush, { at })} />
-            <ol className="day-order">
-              {day.data.order.map((number, i) => {
-                const rush = day.data?.rushes[number];
-                const changed = day.data?.changes[i - 1];
-                if (!rush?.planned) return null;
-                const lost = lostTo(rush);
-                return (
-                  <li key={number}>
-                    {changed && (
-                      <p className="day-change">
-                        {changed.kit.length === 0 && changed.change.length === 0
-                          ? 'Nothing to change'
-                          : [
-                              ...changed.kit.map((k) => `${k.part} to ${k.to}`),
-                              ...changed.change.map((c) => `${c.name.toLowerCase()} ${c.to}`),
-                            ].join(', ')}{' '}
-                        <span className="quiet">{Math.round(changed.seconds)} s</span>
-                      </p>
-                    )}
-                    <p>
-                      <b>
-                        {clockOf(rush.planned.from)}–{clockOf(rush.planned.to)}
-                      </b>{' '}
-                      <Link to={`/rushes/${asked?.rushes[number]?.rush ?? ''}`}>{rush.name}</Link>{' '}
-                      <span className="quiet">
-                        {Math.round(rush.planned.kept)} wanted frames
-                        {lost && `, most of the rest lost: ${lost}`}
-                      </span>
-                    </p>
-                  </li>
-                );
-              })}
-            </ol>
+            <DayOrder day={day.data} outing={asked} />
             {day.data.cautions.map((c) => (
               <p key={c.what} className="notice caution">
                 {c.sentence}
               </p>
             ))}
+            {id !== undefined && <Logged outing={id} zone={asked.place.zone} />}
+            <Checklist items={day.data.checklist} outing={outing} onTick={(checked) => change({ checked })} />
           </>
         )}
         {outing && listed && (
@@ -283,9 +241,14 @@ export default function OutingPage() {
                 <EntryRow
                   key={entry.rush}
                   entry={entry}
-                  name={name(entry.rush)}
+                  name={name(entry.rush, i)}
                   onChange={(fields) => setEntry(i, fields)}
-                  onRemove={() => change({ rushes: outing.rushes.filter((_, at) => at !== i) })}
+                  onRemove={() =>
+                    change({
+                      rushes: outing.rushes.filter((_, at) => at !== i),
+                      order: 'solved',
+                    })
+                  }
                 />
               ))}
             </ul>
@@ -298,11 +261,11 @@ export default function OutingPage() {
               options={listed
                 .filter((r) => !outing.rushes.some((e) => e.rush === r.id))
                 .map((r) => ({ value: r.id, label: r.name }))}
-              onChange={(id: string) => change({ rushes: [...outing.rushes, fresh(id)] })}
+              onChange={(rush: string) => change({ rushes: [...outing.rushes, freshEntry(rush)] })}
             />
-            <p className="quiet">The outing is kept in this browser; download it to keep it elsewhere.</p>
           </section>
         )}
+        {id !== undefined && <ShareCard outing={id} open={sharing} onClose={() => setSharing(false)} />}
       </main>
     </>
   );

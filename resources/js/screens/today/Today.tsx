@@ -1,15 +1,15 @@
 import './today.css';
 import { Button } from 'antd';
 import { Link } from 'react-router';
-import type { Outing } from '../../api/day';
 import { useRushes, useSession } from '../../api/hooks';
 import { useKit } from '../../api/kit';
+import { useOutings } from '../../api/outings';
 import { NearlyFull } from '../../parts/NearlyFull';
-import { useDraftStore } from '../../parts/useDraft';
 import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
+import { whenOf } from '../outing/OutingList';
 import { OneLine } from '../rushes/OneLine';
 import { RushLink } from '../rushes/RushLink';
 
@@ -53,32 +53,33 @@ function FirstSteps({ steps, onAway }: { steps: Step[]; onAway: () => void }) {
   );
 }
 
-/** The outing that is being planned in this browser, as long as it lies ahead; else the way to one. */
+/** The outing that comes next with its card; else the way to one. */
 function NextOuting() {
-  const store = useDraftStore<Outing>('outing');
-  const next = store.left('next');
-  const ahead = next && next.date >= new Date().toISOString().slice(0, 10) ? next : null;
+  const outings = useOutings().data;
+  const next = outings?.filter((o) => Date.parse(o.ends_at) >= Date.now()).at(-1);
+  if (!outings) return null;
   return (
     <section aria-labelledby="next-outing" className="next-outing">
-      <h2 id="next-outing">Next outing</h2>
-      <p>
-        {ahead ? (
-          <>
-            <Link to="/outing">{ahead.name || 'Outing'}</Link>{' '}
-            <span className="quiet">
-              {new Date(`${ahead.date}T12:00`).toLocaleDateString('en-GB', {
-                weekday: 'long',
-                day: 'numeric',
-                month: 'long',
-              })}
-              , {ahead.from} to {ahead.to},{' '}
-              {ahead.rushes.length === 1 ? 'one rush' : `${ahead.rushes.length} rushes`}
-            </span>
-          </>
-        ) : (
-          <Link to="/outing">Plan when each of these is worth it</Link>
-        )}
-      </p>
+      <div className="today-head">
+        <h2 id="next-outing">Next outing</h2>
+        <Link to="/outings">All outings</Link>
+      </div>
+      {next ? (
+        <p className="next-outing-row">
+          <Link to={`/outings/${next.id}`}>{next.name || 'Outing'}</Link>
+          <span className="quiet">
+            {whenOf(next)}
+            {next.place && `, ${next.place}`}, {next.rushes === 1 ? 'one rush' : `${next.rushes} rushes`}
+          </span>
+          <Link className="next-outing-card" to={`/card/${next.id}`}>
+            Open its card
+          </Link>
+        </p>
+      ) : (
+        <p>
+          <Link to="/outings/new">Plan when each of these is worth it</Link>
+        </p>
+      )}
     </section>
   );
 }

@@ -1,0 +1,109 @@
+import { client, take } from '../api/client';
+import { type Burst, field, type PassedBy, type Waiting } from './db';
+
+/** So long something can be taken back before it goes out, ms. */
+export const TAKE_BACK = 6000;
+
+const AT_ONCE = 100;
+
+const listeners = new Set<() => void>();
+const changed = () => {
+  for (const listener of listeners) listener();
+};
+
+/** Hears whenever something is written down or sent. */
+export const onOutbox = (listener: () => void) => {
+  listeners.add(listener);
+  return () => {
+    listeners.delete(listener);
+  };
+};
+
+async function write(waiting: Waiting): Promise<void> {
+  await (await field()).put('outbox', waiting);
+  changed();
+  setTimeout(() => void send(waiting.person), TAKE_BACK + 100);
+}
+
+/** Writes a burst down here; it goes out when there is a connection. */
+export const log = (person: string, burst: Burst) =>
+  write({ id: burst.id, person, made: Date.now(), state: 'waiting', kind: 'burst', burst });
+
+/** Writes down what came by, to be kept as a rush. */
+export const keepRush = (person: string, rush: PassedBy) =>
+  write({ id: rush.id, person, made: Date.now(), state: 'waiting', kind: 'rush', rush });
+
+/** Takes back what has not gone out yet. */
+export async function takeBack(id: string): Promise<void> {
+  const db = await field();
+  if ((await db.get('outbox', id))?.state === 'waiting') await db.delete('outbox', id);
+  changed();
+}
+
+/** All that somebody wrote down here, the last first. */
+export async function written(person: string): Promise<Waiting[]> {
+  const all = await (await field()).getAll('outbox');
+  return all.filter((one) => one.person === person).sort((a, b) => b.made - a.made);
+}
+
+/** Ends a session’s protection that ran out while there was no connection: the next answer brings a new one. */
+const renew = () => client.GET('/api/session').catch(() => undefined);
+
+async function post(bursts: Burst[]) {
+  const call = () => client.POST('/api/bursts', { body: { bursts } });
+  const first = await call();
+  if (first.response.status !== 419) return take(Promise.resolve(first));
+  await renew();
+  return take(call());
+}
+
+let sending: Promise<void> | null = null;
+
+/**
+ * Sends what waits. Each has an id from here, so that what was sent and never answered is sent again and kept once;
+ * what the server cannot take says why, and stays.
+ */
+export function send(person: string): Promise<void> {
+  sending ??= sendNow(person).finally(() => {
+    sending = null;
+  });
+  return sending;
+}
+
+async function sendNow(person: string): Promise<void> {
+  if (!navigator.onLine) return;
+  const db = await field();
+  const mark = async (one: Waiting, state: 'sent' | 'refused', problem?: string) => {
+    await db.put('outbox', { ...one, state, ...(problem ? { problem } : {}) });
+  };
+  try {
+    const ready = (await db.getAllFromIndex('outbox', 'state', 'waiting')).filter(
+      (one) => one.person === person && one.made <= Date.now() - TAKE_BACK,
+    );
+    const bursts = ready.filter((one) => one.kind === 'burst');
+    for (let i = 0; i < bursts.length; i += AT_ONCE) {
+      const some = bursts.slice(i, i + AT_ONCE);
+      const said = await post(some.map((one) => one.burst));
+      for (const one of some) {
+        const refused = said.refused.find((r) => r.id === one.id);
+        if (refused) await mark(one, 'refused', refused.message);
+        else if (said.kept.includes(one.id)) await mark(one, 'sent');
+      }
+    }
+    for (const one of ready.filter((w) => w.kind === 'rush')) {
+      const { outing_id, ...body } = one.rush;
+      const path = { id: outing_id };
+      const { response, error } = await client.POST('/api/outings/{id}/passed-by', {
+        params: { path },
+        body: body as never,
+      });
+      if (response.ok) await mark(one, 'sent');
+      else if ([404, 422].includes(response.status))
+        await mark(one, 'refused', (error as { message?: string })?.message ?? 'It cannot be kept.');
+    }
+  } catch {
+    // It stays and is sent another time.
+  } finally {
+    changed();
+  }
+}

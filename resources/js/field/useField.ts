@@ -1,0 +1,52 @@
+import { useEffect, useState } from 'react';
+import { useSession } from '../api/hooks';
+import type { Units } from '../parts/units';
+import { bringAll } from './cards';
+import { rememberPerson, type Waiting } from './db';
+import { onOutbox, send, written } from './outbox';
+
+const AGAIN = 60_000;
+
+/** Keeps this device ready for where there is no signal: the page, the cards of the next two weeks, what waits to be sent. */
+export function useField(units: Units): void {
+  const person = useSession().data?.user?.id;
+  useEffect(() => {
+    if (!person) return;
+    rememberPerson(person);
+    if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+      void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+    }
+    void bringAll(person, units).catch(() => undefined);
+  }, [person, units]);
+  useSending(person ?? null);
+}
+
+/** Sends what waits whenever there is a chance to. */
+export function useSending(person: string | null): void {
+  useEffect(() => {
+    if (!person) return;
+    const now = () => void send(person);
+    const shown = () => document.visibilityState === 'visible' && now();
+    now();
+    const timer = setInterval(now, AGAIN);
+    window.addEventListener('online', now);
+    document.addEventListener('visibilitychange', shown);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', now);
+      document.removeEventListener('visibilitychange', shown);
+    };
+  }, [person]);
+}
+
+/** What somebody wrote down here, the last first. */
+export function useWritten(person: string | null): Waiting[] {
+  const [all, setAll] = useState<Waiting[]>([]);
+  useEffect(() => {
+    if (!person) return;
+    const read = () => void written(person).then(setAll);
+    read();
+    return onOutbox(read);
+  }, [person]);
+  return all;
+}

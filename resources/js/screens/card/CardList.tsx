@@ -1,0 +1,59 @@
+import './card.css';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { field, type KeptCard, lastPerson } from '../../field/db';
+import { useTitle } from '../../parts/useTitle';
+import { useNow } from './useNow';
+import { ago, clockOf, dayOf } from './when';
+
+/** The cards that are on this device: what the installed page opens with. */
+export default function CardList() {
+  useTitle('Cards');
+  const now = useNow();
+  const [cards, setCards] = useState<KeptCard[] | null>(null);
+  useEffect(() => {
+    const person = lastPerson();
+    void field()
+      .then((db) => db.getAll('cards'))
+      .then((all) =>
+        setCards(
+          all
+            .filter((card) => card.person === person)
+            .sort((a, b) => Date.parse(a.card.from) - Date.parse(b.card.from)),
+        ),
+      );
+  }, []);
+  return (
+    <div className="card-page">
+      <header className="card-head">
+        <Link to="/" className="card-back">
+          ‹<span>Today</span>
+        </Link>
+      </header>
+      <main className="card-body">
+        <article className="card-face">
+          <h1>Cards on this device</h1>
+          {cards?.length === 0 && (
+            <p className="card-quiet">
+              None yet. Open an outing with a connection, and its card stays here; those of the next two weeks
+              come along by themselves.
+            </p>
+          )}
+          <ul className="card-list">
+            {cards?.map((kept) => (
+              <li key={kept.id}>
+                <Link to={`/card/${kept.id}`}>
+                  <b>{kept.card.name || 'Outing'}</b>
+                  <span>
+                    {dayOf(kept.card.from)}, {clockOf(kept.card.from)}–{clockOf(kept.card.to)}
+                  </span>
+                  <small>brought along {ago(kept.fetched, now)}</small>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </article>
+      </main>
+    </div>
+  );
+}

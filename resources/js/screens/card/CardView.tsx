@@ -1,0 +1,96 @@
+import { type ReactNode, type TouchEvent, useEffect, useRef } from 'react';
+import type { Card } from '../../field/db';
+import { label } from '../../parts/words';
+import { Face } from './Face';
+import { useAwake } from './useAwake';
+import { useNow } from './useNow';
+import { clockAt, dayOf, quarterAt } from './when';
+
+const SWIPE = 60;
+
+type Props = {
+  card: Card;
+  at: number;
+  onTurn: (to: number) => void;
+  /** How old it is, and what waits. */
+  state: ReactNode;
+  back: ReactNode;
+  /** What the thumb can do beside turning. */
+  actions?: ReactNode;
+};
+
+/** One rush to a screen, clock and light running on, next and previous under the thumb. */
+export function CardView({ card, at, onTurn, state, back, actions }: Props) {
+  useAwake();
+  const now = useNow();
+  const began = useRef<[number, number] | null>(null);
+  const last = card.rushes.length - 1;
+  const turn = (by: number) => onTurn(Math.max(0, Math.min(last, at + by)));
+  useEffect(() => {
+    const key = (event: KeyboardEvent) => {
+      if (document.querySelector('dialog[open]') || (event.target as HTMLElement).matches('input')) return;
+      const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+      if (by !== 0) onTurn(Math.max(0, Math.min(last, at + by)));
+    };
+    window.addEventListener('keydown', key);
+    return () => window.removeEventListener('keydown', key);
+  }, [at, last, onTurn]);
+  const light = quarterAt(card.light, now);
+  const rush = card.rushes[at];
+  const swipe = {
+    onTouchStart: (event: TouchEvent) => {
+      const touch = event.touches[0];
+      began.current = touch ? [touch.clientX, touch.clientY] : null;
+    },
+    onTouchEnd: (event: TouchEvent) => {
+      const touch = event.changedTouches[0];
+      if (!began.current || !touch) return;
+      const [right, down] = [touch.clientX - began.current[0], touch.clientY - began.current[1]];
+      if (Math.abs(right) > SWIPE && Math.abs(right) > 2 * Math.abs(down)) turn(right < 0 ? 1 : -1);
+    },
+  };
+
+  return (
+    <div className="card-page">
+      <header className="card-head">
+        {back}
+        <p className="card-clock">
+          <b>{clockAt(now, card.zone)}</b>
+          <span>
+            {light
+              ? `EV ${light.ev100.toFixed(1)}, sun ${Math.round(light.sun_height_deg)}°, ${label('day-part', light.part).toLowerCase()}`
+              : dayOf(card.from)}
+          </span>
+        </p>
+        <p className="card-state">
+          {last >= 0 && (
+            <b>
+              <span className="sr-only">Rush </span>
+              {at + 1} of {last + 1}
+            </b>
+          )}
+          <span>{state}</span>
+        </p>
+      </header>
+      <main className="card-body" {...swipe}>
+        {rush ? (
+          <Face rush={rush} now={now} />
+        ) : (
+          <article className="card-face">
+            <h1>{card.name || 'Outing'}</h1>
+            <p className="card-quiet">There is no rush in this outing yet.</p>
+          </article>
+        )}
+      </main>
+      <nav className="card-foot" aria-label="Card">
+        <button type="button" onClick={() => turn(-1)} disabled={at <= 0} aria-label="Previous rush">
+          ‹
+        </button>
+        {actions}
+        <button type="button" onClick={() => turn(1)} disabled={at >= last} aria-label="Next rush">
+          ›
+        </button>
+      </nav>
+    </div>
+  );
+}

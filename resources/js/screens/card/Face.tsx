@@ -1,0 +1,109 @@
+import type { CardRush } from '../../field/db';
+import { label } from '../../parts/words';
+import { clockOf, exposureAt } from './when';
+
+/** What stands large, before all else is looked for. */
+const FIRST = ['focus.area', 'focus.detect', 'focus.start_at_m', 'focus.range_m', 'aim', 'focus.patience_s'];
+
+/** What the first lines say already. */
+const SAID = ['focus.technique', 'focus.eye', 'focus.nimble', 'focus.wins'];
+
+type Line = CardRush['lines'][number];
+
+function Setting({ line, large = false }: { line: Line; large?: boolean }) {
+  return (
+    <div className={large ? 'card-line large' : 'card-line'}>
+      <dt>{line.own_setting?.label ?? line.name}</dt>
+      <dd>
+        {line.own?.label ?? line.label}
+        {line.own && line.own.label !== line.label && <small>{line.label}</small>}
+      </dd>
+    </div>
+  );
+}
+
+/** One rush as it is carried: the button first, then what to expose by, then where it focuses. */
+export function Face({ rush, now }: { rush: CardRush; now: number }) {
+  const exposure = exposureAt(rush, now);
+  const byHand =
+    rush.hold.focus?.technique === 'auto'
+      ? undefined
+      : rush.lines.find((l) => l.setting === 'focus.technique');
+  const first = FIRST.flatMap((setting) => rush.lines.filter((l) => l.setting === setting));
+  const others = rush.lines.filter((l) => !FIRST.includes(l.setting) && !SAID.includes(l.setting));
+  const left = rush.press.filter((p) => p.setting !== null);
+  return (
+    <article className="card-face" aria-label={rush.name}>
+      <h1>{rush.name}</h1>
+      <p className="card-when">
+        {rush.planned ? (
+          <>
+            <b>
+              {clockOf(rush.planned.from)}–{clockOf(rush.planned.to)}
+            </b>
+            {rush.best.at !== rush.planned.from && `, best about ${clockOf(rush.best.at)}`}
+          </>
+        ) : (
+          `No time planned, best about ${clockOf(rush.best.at)}`
+        )}
+        , {Math.round(100 * rush.keeper_rate)} % kept
+      </p>
+      {rush.changes && (rush.changes.says.length > 0 || rush.changes.kit.length > 0) && (
+        <div className="card-changes">
+          <h2>
+            Change first <span>{Math.round(rush.changes.seconds)} s</span>
+          </h2>
+          <ul>
+            {rush.changes.kit.map((k) => (
+              <li key={k.part}>
+                {k.part} to {k.to}
+              </li>
+            ))}
+            {rush.changes.says.map((says) => (
+              <li key={says}>{says}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <p className="card-press">
+        <span>{byHand ? 'Focus' : rush.by ? 'Hold' : 'Press'}</span>
+        <b>{byHand ? byHand.label : rush.by ? (rush.by.own?.label ?? rush.by.name) : 'As usual'}</b>
+        {!byHand && rush.by?.own && <small>{rush.by.name}</small>}
+      </p>
+      <p className="card-exposure">
+        <b>{exposure.shutter}</b>
+        <b>{exposure.aperture}</b>
+        <b>{exposure.iso}</b>
+        <span>{exposure.now ? 'for the light now' : `for the light at ${clockOf(exposure.at)}`}</span>
+      </p>
+      <dl className="card-lines">
+        {first.map((line) => (
+          <Setting key={line.setting} line={line} large />
+        ))}
+      </dl>
+      {rush.habit !== '' && (
+        <p className="card-habit">
+          <span>Before it moves</span> {rush.habit}
+        </p>
+      )}
+      <dl className="card-lines others">
+        {others.map((line) => (
+          <Setting key={line.setting} line={line} />
+        ))}
+      </dl>
+      {rush.lost_to && rush.keeper_rate < 0.95 && (
+        <p className="card-quiet">
+          Most of the rest is lost: {label('loss-cause', rush.lost_to).toLowerCase()}.
+        </p>
+      )}
+      {left.length > 0 && rush.by && (
+        <p className="card-quiet">Still to set with it held: {left.map((p) => p.says).join(', ')}.</p>
+      )}
+      {rush.cautions.map((c) => (
+        <p key={c} className="card-caution">
+          {c}
+        </p>
+      ))}
+    </article>
+  );
+}

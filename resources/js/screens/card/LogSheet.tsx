@@ -1,0 +1,96 @@
+import { useState } from 'react';
+import type { Burst } from '../../field/db';
+import { options } from '../../parts/words';
+import { Sheet } from './Sheet';
+
+export type Said = Pick<Burst, 'kept' | 'frames' | 'keepers' | 'lost_to'>;
+
+const READ = /^\s*(\d{1,5})\s*(?:(?:of|\/)\s*(\d{1,5}))?\s*$/;
+
+/** “12 of 40”, or “12”: how many were kept, of how many. */
+export function figures(text: string): { keepers: number; frames: number | null } | null {
+  const found = READ.exec(text);
+  if (!found) return null;
+  const keepers = Number(found[1]);
+  const frames = found[2] === undefined ? null : Number(found[2]);
+  return frames !== null && (frames < 1 || keepers > frames) ? null : { keepers, frames };
+}
+
+/** How many, then what lost the rest: two taps. */
+export function LogSheet({
+  name,
+  likely,
+  onLog,
+  onClose,
+}: {
+  name: string;
+  /** What loses most of it as the model has it: that comes first. */
+  likely: string | null;
+  onLog: (said: Said) => void;
+  onClose: () => void;
+}) {
+  const [said, setSaid] = useState<Said | null>(null);
+  const [text, setText] = useState('');
+  const read = figures(text);
+  const causes = options('loss-cause').sort(
+    (a, b) => Number(b.value === likely) - Number(a.value === likely),
+  );
+  const many = (next: Said) => {
+    // Where all are kept nothing lost the rest.
+    if (
+      next.kept === 'all' ||
+      (next.frames !== null && next.frames !== undefined && next.frames === next.keepers)
+    )
+      onLog(next);
+    else setSaid(next);
+  };
+  return (
+    <Sheet title={said ? 'What lost the rest?' : `How many were kept? ${name}`} onClose={onClose}>
+      {said === null ? (
+        <>
+          <div className="sheet-choices many">
+            {options('how-many').map((o) => (
+              <button key={o.value} type="button" onClick={() => many({ kept: o.value as Said['kept'] })}>
+                {o.label}
+              </button>
+            ))}
+          </div>
+          <form
+            className="sheet-figures"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (read) many({ keepers: read.keepers, frames: read.frames });
+            }}
+          >
+            <label>
+              <span>or counted</span>
+              <input
+                inputMode="text"
+                placeholder="12 of 40"
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+              />
+            </label>
+            <button type="submit" disabled={!read}>
+              Next
+            </button>
+          </form>
+          {text.trim() !== '' && !read && (
+            <p role="alert">Write how many were kept, such as 12, or 12 of 40.</p>
+          )}
+        </>
+      ) : (
+        <div className="sheet-choices">
+          {causes.map((o) => (
+            <button key={o.value} type="button" onClick={() => onLog({ ...said, lost_to: o.value })}>
+              {o.label}
+            </button>
+          ))}
+          <button type="button" onClick={() => onLog(said)}>
+            I cannot tell
+          </button>
+        </div>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,28 @@
+import { type ReactNode, useEffect, useRef } from 'react';
+
+/** Comes up over the card from below, where the thumb is. */
+export function Sheet({
+  title,
+  children,
+  onClose,
+}: {
+  title: string;
+  children: ReactNode;
+  onClose: () => void;
+}) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  useEffect(() => {
+    dialog.current?.showModal();
+  }, []);
+  return (
+    <dialog ref={dialog} className="card-sheet" aria-label={title} onClose={onClose}>
+      <header>
+        <h2>{title}</h2>
+        <button type="button" onClick={onClose} aria-label="Close">
+          ×
+        </button>
+      </header>
+      {children}
+    </dialog>
+  );
+}

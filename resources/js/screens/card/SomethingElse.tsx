@@ -1,0 +1,119 @@
+import { useState } from 'react';
+import type { Card, PassedBy, Pocket } from '../../field/db';
+import { ulid } from '../../field/ulid';
+import { answerOf, nearestLight } from './pocket';
+import { Sheet } from './Sheet';
+import { quarterAt } from './when';
+
+type Props = {
+  pocket: Pocket;
+  card: Card;
+  outing: string;
+  now: number;
+  onKeep: (rush: PassedBy) => void;
+  onClose: () => void;
+};
+
+/** What nobody planned: who, how near, which way and through what; the nearest of the answers brought along. */
+export function SomethingElse({ pocket, card, outing, now, onKeep, onClose }: Props) {
+  const [who, setWho] = useState<number | null>(null);
+  const [near, setNear] = useState<number | null>(null);
+  const [course, setCourse] = useState<[number, number] | null>(null);
+  const [kept, setKept] = useState(false);
+  const light = nearestLight(pocket, quarterAt(card.light, now)?.ev100 ?? null);
+  const subject = who === null ? undefined : pocket.who[who];
+  const distance = near === null ? undefined : pocket.near[near];
+  const title =
+    subject === undefined
+      ? 'What comes?'
+      : distance === undefined
+        ? 'How near?'
+        : course === null
+          ? 'Which way, and through what?'
+          : `${subject.name}, ${distance.label}`;
+  const answer =
+    who !== null && near !== null && course !== null
+      ? answerOf(pocket, who, near, course[0], course[1], light)
+      : null;
+  return (
+    <Sheet title={title} onClose={onClose}>
+      {who === null && (
+        <div className="sheet-choices">
+          {pocket.who.map((one, i) => (
+            <button key={one.name} type="button" onClick={() => setWho(i)}>
+              {one.name}
+            </button>
+          ))}
+        </div>
+      )}
+      {who !== null && near === null && (
+        <div className="sheet-choices many">
+          {pocket.near.map((one, i) => (
+            <button key={one.metres} type="button" onClick={() => setNear(i)}>
+              {one.label}
+            </button>
+          ))}
+        </div>
+      )}
+      {near !== null && course === null && (
+        <div className="sheet-grid">
+          {pocket.way.map((way, w) =>
+            pocket.through.map((through, t) => (
+              <button key={`${way.value} ${through.value}`} type="button" onClick={() => setCourse([w, t])}>
+                {way.label}
+                <small>{through.label}</small>
+              </button>
+            )),
+          )}
+        </div>
+      )}
+      {answer && subject && distance && course && (
+        <div className="sheet-answer">
+          <p className="card-press">
+            <span>{answer.control ? 'Hold' : 'Press'}</span>
+            <b>{answer.control ? (answer.control.own?.label ?? answer.control.name) : 'As usual'}</b>
+          </p>
+          <p className="card-exposure">
+            {answer.exposure.map((value) => (
+              <b key={value}>{value}</b>
+            ))}
+          </p>
+          <dl className="card-lines">
+            {answer.lines.map((line) => (
+              <div key={line.setting} className={line.change ? 'card-line change' : 'card-line'}>
+                <dt>{line.name}</dt>
+                <dd>
+                  {line.label}
+                  {line.change && <small>change it</small>}
+                </dd>
+              </div>
+            ))}
+          </dl>
+          <p className="card-quiet">
+            The nearest of {pocket.cells.length} answers worked out beforehand, for {pocket.lens} in light of
+            EV {pocket.light[light]}. By the rules, without playing.
+          </p>
+          <button
+            type="button"
+            className="sheet-keep"
+            disabled={kept}
+            onClick={() => {
+              onKeep({
+                id: ulid(),
+                outing_id: outing,
+                who: subject.name,
+                metres: distance.metres,
+                way: pocket.way[course[0]]?.value ?? 'towards',
+                through: pocket.through[course[1]]?.value ?? 'open',
+                ev100: pocket.light[light] ?? 12,
+              });
+              setKept(true);
+            }}
+          >
+            {kept ? 'Kept: it will be among your rushes' : 'Keep it as a rush'}
+          </button>
+        </div>
+      )}
+    </Sheet>
+  );
+}

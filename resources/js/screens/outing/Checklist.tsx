@@ -1,0 +1,47 @@
+import { Checkbox } from 'antd';
+import type { Day, Outing } from '../../api/day';
+
+type Props = {
+  items: Day['checklist'];
+  outing: Outing;
+  onTick: (checked: NonNullable<Outing['checked']>) => void;
+};
+
+const today = () => new Date().toLocaleDateString('sv-SE');
+const said = (date: string) =>
+  new Date(`${date}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
+/** What is looked at before leaving, ticked with the day it was done. */
+export function Checklist({ items, outing, onTick }: Props) {
+  const checked = outing.checked ?? {};
+  const many = items.filter((item) => checked[item.key]).length;
+  return (
+    <section aria-label="Before leaving">
+      <h2>
+        Before leaving{' '}
+        <span className="quiet">
+          {many} of {items.length} done
+        </span>
+      </h2>
+      <ul className="set-up">
+        {items.map((item) => {
+          const date = checked[item.key];
+          return (
+            <li key={item.key}>
+              <Checkbox
+                checked={date !== undefined}
+                onChange={(event) => {
+                  const { [item.key]: _, ...others } = checked;
+                  onTick(event.target.checked ? { ...others, [item.key]: today() } : others);
+                }}
+              >
+                {item.says}
+              </Checkbox>
+              {date && item.lasting && <small className="quiet">{said(date)}</small>}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

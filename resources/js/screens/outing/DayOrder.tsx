@@ -1,0 +1,48 @@
+import { Link } from 'react-router';
+import type { Day, Outing } from '../../api/day';
+import { label } from '../../parts/words';
+import { clockOf, lostTo } from './DayTimeline';
+
+/** The rushes in the order of the day, and what is changed in between. */
+export function DayOrder({ day, outing }: { day: Day; outing: Outing }) {
+  return (
+    <ol className="day-order">
+      {day.order.map((number) => {
+        const rush = day.rushes[number];
+        const changed = day.changes.find((c) => c.before === number);
+        if (!rush?.planned) return null;
+        const lost = lostTo(rush);
+        const group = rush.by_time.find((b) => b.at === rush.planned?.from)?.group;
+        return (
+          <li key={number}>
+            {changed && (
+              <p className="day-change">
+                {changed.kit.length === 0 && changed.change.length === 0 && !changed.by
+                  ? 'Nothing to change'
+                  : [
+                      ...changed.kit.map((k) => `${k.part} to ${k.to}`),
+                      ...changed.change.map((c) => `${c.name.toLowerCase()} ${c.to}`),
+                      ...(changed.by
+                        ? [`then hold ${label('control-place', changed.by).toLowerCase()}`]
+                        : []),
+                    ].join(', ')}{' '}
+                <span className="quiet">{Math.round(changed.seconds)} s</span>
+              </p>
+            )}
+            <p>
+              <b>
+                {clockOf(rush.planned.from)}–{clockOf(rush.planned.to)}
+              </b>{' '}
+              <Link to={`/rushes/${outing.rushes[number]?.rush ?? ''}`}>{rush.name}</Link>{' '}
+              <span className="quiet">
+                {Math.round(rush.planned.kept)} wanted frames
+                {lost && `, most of the rest lost: ${lost}`}
+              </span>
+            </p>
+            {group && <p className="day-group">{group}</p>}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

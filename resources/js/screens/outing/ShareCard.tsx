@@ -1,0 +1,85 @@
+import { App, Button, Modal, Select } from 'antd';
+import { useState } from 'react';
+import { linkActions, useLinks, useOutingAction } from '../../api/outings';
+
+const DAYS = [1, 3, 7, 14, 30, 60];
+
+/** Addresses under which somebody else sees the card, without an account. */
+export function ShareCard({ outing, open, onClose }: { outing: string; open: boolean; onClose: () => void }) {
+  const links = useLinks(outing, open);
+  const { message } = App.useApp();
+  const [days, setDays] = useState(7);
+  const [address, setAddress] = useState<string | null>(null);
+  const make = useOutingAction(linkActions.open);
+  const close = useOutingAction(linkActions.close);
+  const failed = (error: Error) => message.error(error.message);
+  const again = () => void links.refetch();
+  const day = (at: string) =>
+    new Date(at).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+  return (
+    <Modal title="Show this card to somebody" open={open} onCancel={onClose} footer={null}>
+      <p className="quiet">
+        Whoever has the address sees this one card as it is then, and nothing else, until the address runs out
+        or you take it back.
+      </p>
+      <div className="share-make">
+        <Select
+          aria-label="For how long"
+          value={days}
+          options={DAYS.map((d) => ({ value: d, label: d === 1 ? 'For one day' : `For ${d} days` }))}
+          onChange={setDays}
+        />
+        <Button
+          type="primary"
+          loading={make.isPending}
+          onClick={() =>
+            make.mutate(
+              { id: outing, days },
+              {
+                onError: failed,
+                onSuccess: (made) => {
+                  setAddress(made.address);
+                  again();
+                },
+              },
+            )
+          }
+        >
+          Make an address
+        </Button>
+      </div>
+      {address && (
+        <p className="share-address">
+          <code>{address}</code>
+          <Button
+            size="small"
+            onClick={() =>
+              void navigator.clipboard
+                .writeText(address)
+                .then(() => message.success('Copied'))
+                .catch(() => message.info('Mark the address and copy it.'))
+            }
+          >
+            Copy
+          </Button>
+          <span className="quiet">It is shown this once.</span>
+        </p>
+      )}
+      <ul className="share-links">
+        {links.data?.map((link) => (
+          <li key={link.id}>
+            Until {day(link.expires_at)}
+            <Button
+              size="small"
+              onClick={() =>
+                close.mutate({ id: outing, link: link.id }, { onError: failed, onSuccess: again })
+              }
+            >
+              Take back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </Modal>
+  );
+}
