@@ -12,7 +12,7 @@ export function worker(): Plugin {
   return {
     name: 'worker',
     apply: 'build',
-    generateBundle(_, bundle) {
+    writeBundle(_, bundle) {
       files = Object.keys(bundle).filter((file) => /\.(js|css|woff2)$/.test(file)).sort();
     },
     async closeBundle() {

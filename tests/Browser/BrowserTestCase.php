@@ -27,9 +27,15 @@ abstract class BrowserTestCase extends TestCase
         parent::tearDown();
     }
 
-    public function page(int $width = 1280, int $height = 800): Page
+    public function page(int $width = 1280, int $height = 800, ?string $server = null): Page
     {
-        return $this->page ??= Page::open($width, $height);
+        return $this->page ??= Page::open($width, $height, $server);
+    }
+
+    /** The same browser, shut and opened again. */
+    public function restarted(int $width, int $height): Page
+    {
+        return $this->page = $this->page()->restarted($width, $height);
     }
 
     /** A new account with some of the example rushes, signed in. */
@@ -40,7 +46,11 @@ abstract class BrowserTestCase extends TestCase
 
     public function signIn(Page $page, string ...$examples): Page
     {
-        $user = $this->account(...$examples);
+        return $this->enter($page, $this->account(...$examples));
+    }
+
+    public function enter(Page $page, User $user): Page
+    {
         $page->visit('/sign-in');
         $page->type('E-mail', $user->email);
         $page->type('Password', self::PASSWORD);

@@ -31,20 +31,24 @@ final class Page
 
     private string $profile;
 
-    private function __construct(private readonly RemoteWebDriver $driver, mixed $process, string $profile)
+    private function __construct(private readonly RemoteWebDriver $driver, mixed $process, string $profile, private readonly ?string $server)
     {
         assert(is_resource($process));
         $this->driverProcess = $process;
         $this->profile = $profile;
     }
 
-    public static function open(int $width, int $height): self
+    /**
+     * @param  string|null  $server  where the application is reached; null: as the tests have it
+     * @param  string|null  $profile  of a browser that was shut before; null: a new one
+     */
+    public static function open(int $width, int $height, ?string $server = null, ?string $profile = null): self
     {
-        $server = stream_socket_server('tcp://127.0.0.1:0');
-        $port = (int) substr((string) strrchr((string) stream_socket_get_name($server, false), ':'), 1);
-        fclose($server);
+        $free = stream_socket_server('tcp://127.0.0.1:0');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
+        fclose($free);
         $process = proc_open(['chromedriver', "--port=$port", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
-        $profile = sys_get_temp_dir().'/rush-hold-browser-'.bin2hex(random_bytes(6));
+        $profile ??= sys_get_temp_dir().'/rush-hold-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync', '--force-device-scale-factor=1', '--lang=en-GB', "--user-data-dir=$profile"]);
         $wants = DesiredCapabilities::chrome();
@@ -64,7 +68,7 @@ final class Page
             proc_terminate($process);
             throw $e;
         }
-        $page = new self($driver, $process, $profile);
+        $page = new self($driver, $process, $profile, $server);
         $page->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600]);
 
         return $page;
@@ -72,18 +76,31 @@ final class Page
 
     public function close(): void
     {
+        $this->shut();
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    /** Shuts the browser and opens it again as somebody does the next morning: what it keeps is there. */
+    public function restarted(int $width, int $height): self
+    {
+        $this->shut();
+
+        return self::open($width, $height, $this->server, $this->profile);
+    }
+
+    private function shut(): void
+    {
         try {
             $this->driver->quit();
         } finally {
             proc_terminate($this->driverProcess);
             proc_close($this->driverProcess);
-            exec('rm -rf '.escapeshellarg($this->profile));
         }
     }
 
     public function visit(string $path): self
     {
-        $this->driver->get(self::address().$path);
+        $this->driver->get(($this->server ?? self::address()).$path);
 
         return $this;
     }

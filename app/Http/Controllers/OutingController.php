@@ -17,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
+use RushHold\Document\OutingDocument;
 
 /** The outings somebody keeps. */
 final class OutingController extends Controller
@@ -140,7 +141,7 @@ final class OutingController extends Controller
     {
         [$document, $gone] = $this->rushes($request)->present($outing->document);
 
-        return new OutingResource($outing, $document, $gone);
+        return new OutingResource($outing, OutingDocument::filled($document), $gone);
     }
 
     /**

@@ -28,6 +28,26 @@ final readonly class OutingDocument
     {
     }
 
+    /** What stands in an outing, and in each of its rushes, where nothing is said. */
+    private const USUAL = ['name' => '', 'sky' => [], 'wind' => 0.0, 'air' => 'clear', 'bodies' => [], 'lenses' => [], 'rushes' => [], 'order' => 'solved', 'school' => 'free', 'checked' => []];
+
+    private const USUAL_ENTRY = ['facing_deg' => null, 'earliest' => null, 'latest' => null, 'at' => null, 'minutes' => 30, 'times' => 1, 'wanted' => 1.0, 'habit' => ''];
+
+    /**
+     * An outing with all that it leaves open filled in, whatever stands for its rushes.
+     *
+     * @param  array<string, mixed>  $outing
+     * @return array<string, mixed>
+     */
+    public static function filled(array $outing): array
+    {
+        $outing = [...self::USUAL, ...$outing];
+        $outing['place'] = ['name' => '', 'zone' => 'UTC', ...(array) ($outing['place'] ?? [])];
+        $outing['rushes'] = array_map(static fn (mixed $entry): array => [...self::USUAL_ENTRY, ...(array) $entry], (array) $outing['rushes']);
+
+        return $outing;
+    }
+
     /** @throws Refused naming the field, its range and its unit */
     public static function read(mixed $document): self
     {

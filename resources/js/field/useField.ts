@@ -3,9 +3,9 @@ import { useSession } from '../api/hooks';
 import type { Units } from '../parts/units';
 import { bringAll } from './cards';
 import { rememberPerson, type Waiting } from './db';
-import { onOutbox, send, written } from './outbox';
+import { onOutbox, send, TAKE_BACK, written } from './outbox';
 
-const AGAIN = 60_000;
+const AGAIN = 20_000;
 
 /** Keeps this device ready for where there is no signal: the page, the cards of the next two weeks, what waits to be sent. */
 export function useField(units: Units): void {
@@ -28,10 +28,13 @@ export function useSending(person: string | null): void {
     const now = () => void send(person);
     const shown = () => document.visibilityState === 'visible' && now();
     now();
+    // What was written down just before the page was left may go out a little later.
+    const soon = setTimeout(now, TAKE_BACK + 200);
     const timer = setInterval(now, AGAIN);
     window.addEventListener('online', now);
     document.addEventListener('visibilitychange', shown);
     return () => {
+      clearTimeout(soon);
       clearInterval(timer);
       window.removeEventListener('online', now);
       document.removeEventListener('visibilitychange', shown);

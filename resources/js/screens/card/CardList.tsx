@@ -27,7 +27,8 @@ export default function CardList() {
     <div className="card-page">
       <header className="card-head">
         <Link to="/" className="card-back">
-          ‹<span>Today</span>
+          <span aria-hidden="true">‹</span>
+          <span>Today</span>
         </Link>
       </header>
       <main className="card-body">

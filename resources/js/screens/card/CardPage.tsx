@@ -81,8 +81,12 @@ export default function CardPage() {
   }, [logged]);
 
   const back = (
-    <Link to={online ? `/outings/${id}` : '/card'} className="card-back" aria-label="Back to the outing">
-      ‹<span>{kept?.card.name || 'Outing'}</span>
+    <Link to={online ? `/outings/${id}` : '/card'} className="card-back">
+      <span aria-hidden="true">‹</span>
+      <span>
+        <span className="sr-only">Back to </span>
+        {kept?.card.name || 'the outing'}
+      </span>
     </Link>
   );
   if (!kept) {

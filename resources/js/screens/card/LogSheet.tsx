@@ -62,15 +62,16 @@ export function LogSheet({
               if (read) many({ keepers: read.keepers, frames: read.frames });
             }}
           >
-            <label>
-              <span>or counted</span>
+            <div>
+              <label htmlFor="log-counted">or counted</label>
               <input
+                id="log-counted"
                 inputMode="text"
                 placeholder="12 of 40"
                 value={text}
                 onChange={(event) => setText(event.target.value)}
               />
-            </label>
+            </div>
             <button type="submit" disabled={!read}>
               Next
             </button>
