@@ -59,6 +59,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('rushes/fresh', FreshRushController::class);
 
         Route::put('kit/bodies/{id}/standing', [KitController::class, 'stand']);
+        Route::put('kit/bodies/{id}/buttons', [KitController::class, 'layOut']);
         Route::put('kit/bodies/{id}/words/{key}', [KitController::class, 'name']);
         Route::get('kit/{type}', [KitController::class, 'index']);
         Route::post('kit/{type}', [KitController::class, 'store']);

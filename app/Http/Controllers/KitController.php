@@ -23,6 +23,7 @@ use RushHold\Document\BodyDocument;
 use RushHold\Document\LensDocument;
 use RushHold\Document\StandingDocument;
 use RushHold\Hold\Term;
+use RushHold\Kit\ControlPlace;
 use RushHold\Kit\Reach;
 use RushHold\Said;
 use RushHold\Units;
@@ -183,6 +184,25 @@ final class KitController extends Controller
                 $this->own($request, KitType::Bodies, $id)->fill(['standing' => $standing])->save();
             }
         });
+
+        return new KitResource($this->entry($request, KitType::Bodies, $id));
+    }
+
+    #[OA\Put(path: '/api/kit/bodies/{id}/buttons', operationId: 'setButtons', summary: 'Remember that a body of one\'s own is set up by a layout: its sets, and how it stands at rest', tags: ['kit'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rest', 'sets'], properties: [
+            new OA\Property(property: 'rest', ref: '#/components/schemas/Hold'), new OA\Property(property: 'sets', type: 'object', description: 'By the place of their control', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Hold')),
+        ])),
+        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function layOut(Request $request, string $id): KitResource
+    {
+        $request->validate(['rest' => ['present', 'array'], 'sets' => ['present', 'array:'.implode(',', array_column(ControlPlace::cases(), 'value'))], 'sets.*' => ['array']]);
+        StandingDocument::read($request->input('rest'));
+        /** @var array<string, array<string, mixed>> $sets */
+        $sets = (array) $request->input('sets');
+        $item = $this->own($request, KitType::Bodies, $id);
+        $fields = $this->gate->kit(KitType::Bodies, BodyDocument::holding($item->document, $sets))['fields'];
+        $this->keeper($request)->change($item, null, static fn (KitItem $item): KitItem => $item->fill(['document' => $fields, 'standing' => $request->input('rest')]));
 
         return new KitResource($this->entry($request, KitType::Bodies, $id));
     }

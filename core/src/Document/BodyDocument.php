@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Document;
 
+use RushHold\Hold\Setting;
 use RushHold\Hold\Term;
 use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
@@ -21,6 +22,7 @@ use RushHold\Kit\Response;
 use RushHold\Kit\ResponsePreset;
 use RushHold\Kit\StoredSet;
 use RushHold\Kit\Wins;
+use RushHold\Labelled;
 use RushHold\Refused;
 
 /**
@@ -36,6 +38,33 @@ final readonly class BodyDocument
     /** @param  array<string, mixed>  $fields  the whole document, defaults filled in */
     private function __construct(public Body $body, public array $fields)
     {
+    }
+
+    /**
+     * A body that holds these sets and no others.
+     *
+     * @param  array<string, mixed>  $document
+     * @param  array<string, array<string, mixed>>  $sets  parts of holds, by the place of their control
+     * @return array<string, mixed>
+     *
+     * @throws Refused if a set is none
+     */
+    public static function holding(array $document, array $sets): array
+    {
+        $stored = [];
+        foreach ($sets as $place => $set) {
+            $hold = HoldDocument::read($set);
+            $word = static fn (Setting $setting): ?string => $hold->get($setting) instanceof Labelled ? (string) $hold->get($setting)->value : null;
+            $preset = null;
+            foreach ((array) ($document['presets'] ?? []) as $one) {
+                if (is_array($one) && $hold->has(Setting::Patience) && $hold->has(Setting::Nimbleness) && ($one['patience_s'] ?? null) == $hold->get(Setting::Patience) && ($one['nimble'] ?? null) == $hold->get(Setting::Nimbleness)) {
+                    $preset ??= $one['id'] ?? null;
+                }
+            }
+            $stored[] = ['control' => $place, 'mode' => $word(Setting::Mode), 'area' => $word(Setting::Area), 'detect' => $word(Setting::Detect), 'preset' => $preset];
+        }
+
+        return [...$document, 'stored_sets' => $stored];
     }
 
     /** @throws Refused if a field is unknown, of the wrong type or out of range */

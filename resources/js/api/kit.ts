@@ -111,6 +111,8 @@ export const kitActions = {
         },
       }),
     ),
+  layOut: ({ id, rest, sets }: { id: string; rest: Hold; sets: { [place: string]: Hold } }) =>
+    take(client.PUT('/api/kit/bodies/{id}/buttons', { params: { path: { id } }, body: { rest, sets } })),
   stand: ({ id, standing }: { id: string; standing: Hold | null }) =>
     take(client.PUT('/api/kit/bodies/{id}/standing', { params: { path: { id } }, body: { standing } })),
   name: ({ id, key, label, where }: { id: string; key: string; label: string; where: string }) =>

@@ -542,6 +542,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kit/bodies/{id}/buttons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Remember that a body of one's own is set up by a layout: its sets, and how it stands at rest */
+        put: operations["setButtons"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kit/bodies/{id}/words/{key}": {
         parameters: {
             query?: never;
@@ -4341,6 +4358,32 @@ export interface operations {
             content: {
                 "application/json": {
                     standing: components["schemas"]["Hold"] | null;
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    setButtons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rest: components["schemas"]["Hold"];
+                    /** @description By the place of their control */
+                    sets: {
+                        [key: string]: components["schemas"]["Hold"];
+                    };
                 };
             };
         };

@@ -124,6 +124,7 @@ export default function Desk() {
       <main className="desk-grid">
         <h1 className="sr-only">{draft.document.name || 'Rush'}</h1>
         <RushPanel
+          id={id}
           rush={draft.document}
           plan={shown}
           refused={refused}

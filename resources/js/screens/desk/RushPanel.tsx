@@ -1,6 +1,7 @@
 import './rush.css';
 import { memo } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
+import { InOutings } from './InOutings';
 import type { Newer } from './KitFields';
 import { LightFields } from './LightFields';
 import { PersonFields } from './PersonFields';
@@ -10,6 +11,7 @@ import { SubjectPicker, useSubjectOf } from './SubjectPicker';
 import { WayFields } from './WayFields';
 
 type Props = {
+  id: string | undefined;
   rush: Rush;
   plan: Plan | undefined;
   refused: Refusal | null;
@@ -21,7 +23,7 @@ type Props = {
 };
 
 /** The rush: who comes, on which way, through what, in what light, to whom. */
-export const RushPanel = memo(function RushPanel({ newer, onSettle, onChooseLens, ...props }: Props) {
+export const RushPanel = memo(function RushPanel({ id, newer, onSettle, onChooseLens, ...props }: Props) {
   const { rush, refused, onChange, onRush } = props;
   const { profile } = useSubjectOf(rush);
   return (
@@ -38,6 +40,7 @@ export const RushPanel = memo(function RushPanel({ newer, onSettle, onChooseLens
         onRush={onRush}
         onChooseLens={onChooseLens}
       />
+      {id !== undefined && <InOutings rush={id} />}
       <SubjectFigures rush={rush} source={profile?.source} refused={refused} onChange={onChange} />
     </aside>
   );

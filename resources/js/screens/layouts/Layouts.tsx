@@ -12,6 +12,7 @@ import { useTitle } from '../../parts/useTitle';
 import { TopBar } from '../../shell/TopBar';
 import { Controls, Settings } from './Controls';
 import { Hands } from './Hands';
+import { Remember } from './Remember';
 import { Schools } from './Schools';
 import { SetUp } from './SetUp';
 import { Strip } from './Strip';
@@ -173,6 +174,7 @@ export default function LayoutsPage() {
                 </>
               )}
               <SetUp layout={layout} />
+              <Remember layout={layout} body={body} />
               <p className="quiet">
                 Times are first guesses of a practised hand; the share lost comes from playing each rush ready
                 so late.

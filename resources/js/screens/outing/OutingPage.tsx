@@ -1,7 +1,7 @@
 import './outing.css';
 import { App, Button, Dropdown, Select } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { type Entry, type Outing, planningDay, useDay } from '../../api/day';
 import { useProgress, useRushes } from '../../api/hooks';
 import { saveFile, useOuting, useOutings, useSaveOuting } from '../../api/outings';
@@ -30,7 +30,7 @@ function Progress({ working }: { working: boolean }) {
 }
 
 /** What an outing starts from: as it is kept, or a new one after the last. */
-function useBase(id: string | undefined) {
+function useBase(id: string | undefined, rush: string | null) {
   const kept = useOuting(id);
   const listed = useRushes('').data?.pages.flatMap((page) => page.items);
   const outings = useOutings().data;
@@ -40,12 +40,9 @@ function useBase(id: string | undefined) {
   useEffect(() => {
     if (id !== undefined || fresh || !listed || !ready) return;
     setFresh(
-      freshOuting(
-        listed.slice(0, USUAL).map((r) => r.id),
-        last.data?.document,
-      ),
+      freshOuting(rush === null ? listed.slice(0, USUAL).map((r) => r.id) : [rush], last.data?.document),
     );
-  }, [id, fresh, listed, ready, last.data]);
+  }, [id, rush, fresh, listed, ready, last.data]);
   return { kept, listed, base: id === undefined ? fresh : kept.data?.document };
 }
 
@@ -55,14 +52,16 @@ export default function OutingPage() {
   const units = useUnits();
   const navigate = useNavigate();
   const { message, modal } = App.useApp();
-  const { kept, listed, base } = useBase(id);
+  const [params] = useSearchParams();
+  const rush = params.get('rush');
+  const { kept, listed, base } = useBase(id, rush);
   const {
     draft: outing,
     change: setOuting,
     dirty,
     restored,
     forget,
-  } = useDraft<Outing>(`outing.${id ?? 'new'}`, base);
+  } = useDraft<Outing>(`outing.${id ?? `new ${rush ?? ''}`}`, base);
   const save = useSaveOuting();
   const [open, setOpen] = useState(id === undefined);
   const [sharing, setSharing] = useState(false);
