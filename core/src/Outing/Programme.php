@@ -13,6 +13,7 @@ use RushHold\Controls\Times;
 use RushHold\Hold\PartialHold;
 use RushHold\Kit\Body;
 use RushHold\Planning\Plan;
+use RushHold\Quantity;
 use RushHold\Said;
 
 /** What is done on an outing: each rush at its time with its hold, and the buttons that bring it about. */
@@ -51,6 +52,22 @@ final readonly class Programme
         }
 
         return null;
+    }
+
+    /** Why a rush has no time; null where it has one. */
+    public function whyNot(int $entry): ?Said
+    {
+        if ($this->planned($entry) !== null) {
+            return null;
+        }
+        $open = array_filter(range(0, max(0, $this->outing->steps() - 1)), fn (int $step): bool => $this->outing->entries[$entry]->mayBeginIn($this->outing, $step));
+
+        return match (true) {
+            $open === [] => Said::of('left-out.window', minutes: Quantity::count($this->outing->entries[$entry]->minutes)),
+            max(array_map(fn (int $step): float => $this->worth->rates[$entry][$step], $open)) <= 0.0 => Said::of('left-out.nothing'),
+            $this->outing->order !== null && ! in_array($entry, $this->outing->order, true) => Said::of('left-out.order'),
+            default => Said::of('left-out.room'),
+        };
     }
 
     /** The plan of a rush at its time; at its best hour where it has none. */

@@ -30,6 +30,12 @@ final readonly class Worth
     /** Quarter hours between two that are played. */
     private const APART = 2;
 
+    /** A frame so many stops too dark can still be lifted. */
+    private const LIFTED_STOPS = 2.0;
+
+    /** From so many stops on there is nothing in it. */
+    private const BLACK_STOPS = 4.0;
+
     private const RUNS = 40;
 
     private const SEED = 1;
@@ -77,7 +83,7 @@ final readonly class Worth
             $outcomes = $stage->play(array_map(static fn (Plan $plan): Play => new Play($plan->situation, $plan->hold, self::RUNS, self::SEED), $chosen));
             $plans[] = $chosen;
             $causes[] = array_map(static fn (Outcome $o): ?string => array_key_first($o->losses), $outcomes);
-            $rates[] = self::between(array_map(static fn (Outcome $o): float => $o->keeperRate, $outcomes), $count);
+            $rates[] = self::between(array_map(static fn (Outcome $o, Plan $plan): float => self::lit($plan) * $o->keeperRate, $outcomes, $chosen), $count);
             $stage->reached(($e + 1) / count($outing->entries));
         }
 
@@ -109,12 +115,18 @@ final readonly class Worth
         return array_values(array_filter($outing->moments(), static fn (int $i): bool => $i % self::APART === 0, ARRAY_FILTER_USE_KEY));
     }
 
+    /** Share of the sharp frames that are light enough to be of use: what is some stops short can be lifted, what is more is lost. */
+    private static function lit(Plan $plan): float
+    {
+        return max(0.0, min(1.0, (self::BLACK_STOPS - $plan->exposure->evShort) / (self::BLACK_STOPS - self::LIFTED_STOPS)));
+    }
+
     /** Share of the frames that closed form finds sharp. */
     private static function sharp(Plan $plan): float
     {
         $sharp = count(array_filter($plan->lane->frames, static fn (LaneFrame $f): bool => $f->verdict !== Verdict::Soft));
 
-        return $plan->lane->frames === [] ? 0.0 : $sharp / count($plan->lane->frames);
+        return $plan->lane->frames === [] ? 0.0 : self::lit($plan) * $sharp / count($plan->lane->frames);
     }
 
     /** The plan of an entry nearest to a quarter hour. */

@@ -2554,6 +2554,8 @@ export interface components {
                     exposure: string;
                     /** @description What keeps a group from being sharp together then, and the cheapest way out */
                     group: string | null;
+                    /** @description Too dark by so many stops at the noise ceiling; frames are lost from two on */
+                    stops_short: number;
                 }[];
                 planned: {
                     from: string;
@@ -2562,6 +2564,8 @@ export interface components {
                     kept: number;
                 } | null;
                 hold: components["schemas"]["Hold"];
+                /** @description Why it has no time; null where it has one */
+                left_out: string | null;
             }[];
             /** @description Numbers of the rushes in order of time */
             order: number[];

@@ -14,6 +14,11 @@ return [
     'check.range' => 'Range switch from {near}',
     'check.range.full' => 'Range switch open over its whole way',
 
+    'left-out.window' => 'It takes {minutes, plural, one {a minute} other {# minutes}}, and its hours never leave it so many within the outing.',
+    'left-out.nothing' => 'It keeps nothing in any of its hours: there is not light enough.',
+    'left-out.room' => 'The others are worth more, and no time is left for it.',
+    'left-out.order' => 'It is not in the order you set.',
+
     'exposure.all' => '{shutter}, {f}, ISO {iso}',
     'card.iso' => 'ISO {iso}',
 ];

@@ -43,6 +43,15 @@ export function DayOrder({ day, outing }: { day: Day; outing: Outing }) {
           </li>
         );
       })}
+      {day.left_out.map((number) => (
+        <li key={number}>
+          <p>
+            <b className="day-without">No time</b>{' '}
+            <Link to={`/rushes/${outing.rushes[number]?.rush ?? ''}`}>{day.rushes[number]?.name}</Link>{' '}
+            <span className="quiet">{day.rushes[number]?.left_out}</span>
+          </p>
+        </li>
+      ))}
     </ol>
   );
 }

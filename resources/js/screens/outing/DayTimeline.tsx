@@ -187,5 +187,6 @@ export function DayTimeline({ day, onMove }: Props) {
 /** What loses most of a rush in the time it is planned for. */
 export function lostTo(rush: Day['rushes'][number]): string | null {
   const at = rush.by_time.find((b) => b.at === rush.planned?.from);
+  if (at && at.stops_short >= 2) return `${at.stops_short} stops too dark`;
   return at?.lost_to && at.keeper_rate < 0.9 ? label('loss-cause', at.lost_to).toLowerCase() : null;
 }
