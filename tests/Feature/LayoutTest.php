@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Documents\DocumentGate;
+use App\Documents\KitType;
 use App\Models\User;
 
 /** An example kept by somebody. */
@@ -56,4 +57,18 @@ it('lays out an outing from a file without a database', function (): void {
         ->and(artisan(['rush:layout', $file, '--school=feet'])->getExitCode())->toBe(2)->and(artisan(['rush:layout', 'nowhere.json'])->getExitCode())->toBe(3)
         ->and(json_decode(artisan(['rush:day', $file])->getOutput(), true)['order'])->toBe([]);
     unlink($file);
+});
+
+it('remembers that a body is set up by a layout', function (): void {
+    $this->actingAs($this->person());
+    $body = $this->postJson('/api/kit/bodies', ['document' => [...KitType::Bodies->samples()['sample-fast-mirrorless'], 'name' => 'Mine']])->json('id');
+    $sets = ['thumb-1' => ['focus' => ['area' => 'point', 'detect' => 'off']], 'front-1' => ['focus' => ['mode' => 'continuous', 'patience_s' => 0.02, 'nimble' => 0.5]]];
+    $set = fn (array $changes = [], string $id = '') => $this->putJson('/api/kit/bodies/'.($id ?: $body).'/buttons', ['rest' => ['focus' => ['mode' => 'single']], 'sets' => $sets, ...$changes]);
+    $said = $set()->assertOk()->assertJsonPath('standing.focus.mode', 'single');
+    $stored = array_column($said->json('document.stored_sets'), null, 'control');
+    expect($stored)->toHaveCount(2)->and($stored['thumb-1'])->toMatchArray(['area' => 'point', 'detect' => 'off', 'mode' => null, 'preset' => null])->and($stored['front-1'])->toMatchArray(['mode' => 'continuous', 'area' => null, 'preset' => 'eager']);
+    $set(['sets' => ['elbow' => ['focus' => ['area' => 'point']]]])->assertStatus(422);
+    $set(['sets' => ['thumb-1' => ['focus' => ['area' => 'octagon']]]])->assertStatus(422);
+    $set([], 'sample-fast-mirrorless')->assertStatus(403);
+    $set(['sets' => []])->assertOk()->assertJsonPath('document.stored_sets', []);
 });
