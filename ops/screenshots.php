@@ -23,7 +23,6 @@ $open = static function (Page $page, string $name): void {
 
 $page = Page::open(1280, 800);
 try {
-    $page->visit('/sign-in')->see('Look around in the demo')->screenshot("$folder/sign-in.png");
     $enter($page, 'dark');
     $page->type('What is coming?', 'fox running away at 40 m through tall grass, purple dusk')->see('starts at 40 m')->see('Not understood');
     $page->screenshot("$folder/today.png");
@@ -43,10 +42,10 @@ try {
     $page->screenshot("$folder/changes.png");
     $page->visit('/kit')->see('The cliff body')->see('The race zoom');
     $page->screenshot("$folder/kit.png");
-    $page->visit('/outing')->see('wanted frames kept');
-    $page->script('const e = document.querySelector(".outing-where input[type=date]"); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(e, "2026-06-07"); e.dispatchEvent(new Event("input", { bubbles: true })); e.dispatchEvent(new Event("change", { bubbles: true }))');
-    // A morning in June has no night in it.
-    $page->until(fn () => $page->script('return document.querySelector(".outing.older") === null && document.querySelector(".day-night") === null') === true, 'the day in June; %s');
+    $page->visit('/outings')->see('Muddy race')->screenshot("$folder/outings.png");
+    $page->script('document.querySelector(".outing-link").click()');
+    $page->see('Before leaving');
+    $page->until(fn () => $page->script('return document.querySelector(".play-progress.on") === null') === true, 'the day to be played; %s');
     $page->screenshot("$folder/outing.png");
     $page->visit('/kit/layouts')->see('Setting it up')->screenshot("$folder/layouts.png");
     $page->visit('/habits')->see('How you work')->screenshot("$folder/habits.png");
@@ -71,7 +70,15 @@ $phone = Page::open(390, 844);
 try {
     $enter($phone, 'dark');
     $phone->screenshot("$folder/phone-today.png");
-    $phone->visit('/rushes')->see('Your rushes')->screenshot("$folder/phone-rushes.png");
+    $phone->script('localStorage.setItem("rush-hold.mode", "light")');
+    $phone->visit('/outings')->see('Sea-cliff morning');
+    $phone->script('document.querySelector(".outing-card").click()');
+    $phone->see('for the light')->see('Something else')->screenshot("$folder/phone-card.png");
+    $phone->press('Something else')->press('Gull, flapping')->press('40 m');
+    $phone->script('document.querySelectorAll(".sheet-grid button")[5].click()');
+    $phone->see('answers worked out beforehand')->screenshot("$folder/phone-pocket.png");
+    $phone->script('localStorage.setItem("rush-hold.mode", "dark")');
+    $phone->visit('/rushes')->see('Your rushes');
     $open($phone, 'Sprint for the line');
     $phone->script('document.querySelector(".finder").scrollIntoView()');
     $phone->screenshot("$folder/phone-desk.png");
