@@ -10,6 +10,7 @@
  */
 $small = $paper === App\Outings\CardFile::A6;
 $own = static fn (array $line): string => $text($line['label']).($line['own'] === null ? '' : ' <i>'.$text($line['own']['label']).'</i>');
+$byHand = static fn (array $rush): ?string => $rush['hold']['focus']['technique'] === 'auto' ? null : $text(array_column($rush['lines'], 'label', 'setting')['focus.technique'] ?? '');
 $first = ['focus.area', 'focus.mode', 'focus.detect', 'focus.start_at_m', 'focus.range_m', 'aim'];
 ?>
 <!DOCTYPE html>
@@ -41,7 +42,7 @@ i { font-style: italic; }
 <h1><?= $text($rush['name']) ?></h1>
 <p class="when"><?= $rush['planned'] === null ? 'No time planned' : $clock($rush['planned']['from']).'–'.$clock($rush['planned']['to']) ?>,
 best about <?= $clock($rush['best']['at']) ?>. <?= $i + 1 ?> of <?= count($card['rushes']) ?>, <?= $text($card['name']) ?> <?= $text(substr($card['from'], 0, 10)) ?></p>
-<p class="press"><?= $rush['by'] === null ? 'Press as usual' : 'Hold '.$text($rush['by']['name']).($rush['by']['own'] === null ? '' : ' <i>'.$text($rush['by']['own']['label']).'</i>') ?></p>
+<p class="press"><?= $byHand($rush) ?? ($rush['by'] === null ? 'Press as usual' : 'Hold '.$text($rush['by']['name']).($rush['by']['own'] === null ? '' : ' <i>'.$text($rush['by']['own']['label']).'</i>')) ?></p>
 <p class="exposure"><?= $text($rush['shutter']) ?> &nbsp; <?= $text($rush['aperture']) ?> &nbsp; <?= $text($rush['iso']) ?></p>
 <?php if ($rush['changes'] !== null && ($rush['changes']['says'] !== [] || $rush['changes']['kit'] !== [])) { ?>
 <p><b>Change first:</b> <?= implode('; ', array_map($text, [...array_map(static fn (array $k): string => "$k[part] to $k[to]", $rush['changes']['kit']), ...$rush['changes']['says']])) ?></p>

@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
-use RushHold\Outing\Outing;
 use RushHold\Units;
 
 #[OA\Schema(schema: 'DayRequest', required: ['outing'], properties: [
@@ -23,7 +22,7 @@ final class DayRequest extends FormRequest
     {
         return [
             'outing' => ['required', 'array'],
-            'outing.rushes' => ['array', 'max:'.Outing::MOST],
+            'outing.rushes' => ['array'],
             'units' => [Rule::enum(Units::class)],
             'window' => ['string', 'max:40'],
             'turn' => ['integer', 'min:0'],

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
-use RushHold\Outing\Outing;
 
 /** The document itself is read by the gate, which knows fields, ranges and units. */
 #[OA\Schema(schema: 'SaveOuting', required: ['document'], properties: [
@@ -18,6 +17,6 @@ final class SaveOutingRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['document' => ['required', 'array'], 'document.rushes' => ['array', 'max:'.Outing::MOST], 'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer', 'min:1']];
+        return ['document' => ['required', 'array'], 'document.rushes' => ['array'], 'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer', 'min:1']];
     }
 }

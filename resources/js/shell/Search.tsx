@@ -4,6 +4,7 @@ import { type KeyboardEvent, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useRushes } from '../api/hooks';
 import { useKit } from '../api/kit';
+import { useOutings } from '../api/outings';
 import { calledBy, finds } from '../parts/find';
 import { useDebounced } from '../parts/useDebounced';
 
@@ -17,6 +18,7 @@ function Found({ onClose }: { onClose: () => void }) {
   const [at, setAt] = useState(0);
   const words = search.trim();
   const rushes = useRushes(useDebounced(words.slice(0, 120), 150));
+  const outings = useOutings().data ?? [];
   const bodies = useKit('bodies').data ?? [];
   const lenses = useKit('lenses').data ?? [];
   const subjects = useKit('subjects').data ?? [];
@@ -39,6 +41,7 @@ function Found({ onClose }: { onClose: () => void }) {
           ...(rushes.data?.pages[0]?.items ?? [])
             .slice(0, MOST)
             .map((rush) => ({ key: rush.id, kind: 'Rush', name: rush.name, to: `/rushes/${rush.id}` })),
+          ...named(outings, 'Outing', '/outings', (outing) => `${outing.name} ${outing.place}`),
           ...named(bodies, 'Body', '/kit/bodies'),
           ...bodies.flatMap((body) =>
             (body.outline.own_words ?? [])
@@ -80,7 +83,7 @@ function Found({ onClose }: { onClose: () => void }) {
         autoFocus
         size="large"
         maxLength={500}
-        placeholder="Rushes, kit, subjects, or a line that makes a rush"
+        placeholder="Rushes, outings, kit, subjects, or a line that makes a rush"
         role="combobox"
         aria-label="Search everything"
         aria-expanded={hits.length > 0}
