@@ -62,7 +62,8 @@ it('finds the order that keeps most of all there are', function (int $seed): voi
         $entries = $rates = $frames = [];
         for ($e = 0, $count = mt_rand(1, 4); $e < $count; $e++) {
             $window = mt_rand(0, 2);
-            $entries[] = entryOf(minutes: [15, 30, 45, 60][mt_rand(0, 3)], times: mt_rand(1, 3), wanted: mt_rand(1, 4) / 2,
+            $setup = mt_rand(0, 2);
+            $entries[] = entryOf(minutes: [15, 30, 45, 60][mt_rand(0, 3)], setupMin: 10 * $setup, times: mt_rand(1, 3), wanted: mt_rand(1, 4) / 2,
                 earliest: $window === 1 ? clockAt(['05:30', '06:00'][mt_rand(0, 1)]) : null, latest: $window === 1 ? clockAt('07:15') : null,
                 at: $window === 2 ? clockAt(['05:00', '06:30', '07:45'][mt_rand(0, 2)]) : null);
             $rates[] = array_map(static fn (): float => mt_rand(0, 100) / 100, range(0, 12));
@@ -71,13 +72,15 @@ it('finds the order that keeps most of all there are', function (int $seed): voi
         $outing = morning($entries);
         $values = $lengths = [];
         foreach ($entries as $e => $entry) {
-            $lengths[] = intdiv($entry->minutes + 14, 15);
-            $values[] = array_map(static function (int $s) use ($entry, $rates, $frames, $e, $lengths): ?float {
-                $begins = clockAt('05:00')->getTimestamp() + 900 * $s;
+            $shoots = intdiv($entry->minutes + 14, 15);
+            $walks = intdiv($entry->setupMin + 14, 15);
+            $lengths[] = $walks + $shoots;
+            $values[] = array_map(static function (int $s) use ($entry, $rates, $frames, $e, $shoots, $walks, $lengths): ?float {
+                $begins = clockAt('05:00')->getTimestamp() + 900 * ($s + $walks);
                 $may = $s + $lengths[$e] <= 12 && ($entry->at === null || $begins === $entry->at->getTimestamp())
                     && ($entry->earliest === null || $begins >= $entry->earliest->getTimestamp()) && ($entry->latest === null || $begins + 60 * $entry->minutes <= $entry->latest->getTimestamp());
 
-                return $may ? $entry->wanted * $entry->times * $frames[$e] * array_sum(array_slice($rates[$e], $s, $lengths[$e])) / $lengths[$e] : null;
+                return $may ? $entry->wanted * $entry->times * $frames[$e] * array_sum(array_slice($rates[$e], $s + $walks, $shoots)) / $shoots : null;
             }, range(0, 11));
         }
         $scheduler = new Scheduler($outing, $rates, $frames);

@@ -21,6 +21,7 @@ final readonly class Entry
      * @param  int  $minutes  one spends on it, 5 to 480
      * @param  int  $times  it passes in that time, 1 to 500
      * @param  float  $wanted  how much its frames are wanted, 0.01 to 100
+     * @param  int  $setupMin  to get there from the one before and set up, 0 to 240 min
      * @param  string  $habit  what it does just before, in the words of whoever watched it
      *
      * @throws Refused if a value is out of range, or it can never happen
@@ -36,9 +37,11 @@ final readonly class Entry
         public int $times = 1,
         public float $wanted = 1.0,
         public string $habit = '',
+        public int $setupMin = 0,
         string $field = 'rushes',
     ) {
         Range::of(5, 480, 'min')->check("$field.minutes", $minutes);
+        Range::of(0, 240, 'min')->check("$field.setup_min", $setupMin);
         Range::of(1, 500)->check("$field.times", $times);
         Range::of(0.01, 100)->check("$field.wanted", $wanted);
         if ($facingDeg !== null) {
@@ -47,6 +50,12 @@ final readonly class Entry
         if ($earliest !== null && $latest !== null && $latest->getTimestamp() - $earliest->getTimestamp() < 60 * $minutes) {
             throw Refused::because("$field.latest", 'window-short', minutes: $minutes);
         }
+    }
+
+    /** Quarter hours of getting there and setting up. */
+    public function setupSteps(): int
+    {
+        return (int) ceil($this->setupMin / Outing::STEP_MIN);
     }
 
     /** Quarter hours it takes. */

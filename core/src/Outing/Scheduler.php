@@ -16,8 +16,11 @@ final readonly class Scheduler
     /** @var list<list<float|null>> wanted frames kept by entry and quarter hour of beginning; null where it cannot */
     private array $values;
 
-    /** @var list<int> quarter hours that each takes */
+    /** @var list<int> quarter hours that each takes, with getting there */
     private array $lengths;
+
+    /** @var list<int> of these, quarter hours of getting there */
+    private array $setups;
 
     private int $steps;
 
@@ -30,15 +33,19 @@ final readonly class Scheduler
         $this->steps = $outing->steps();
         $values = $lengths = [];
         foreach ($outing->entries as $e => $entry) {
-            $length = $lengths[] = $entry->steps();
+            // One sets out, gets there, and only then it counts.
+            $setup = $entry->setupSteps();
+            $length = $entry->steps();
+            $lengths[] = $setup + $length;
             $row = [];
             for ($s = 0; $s < $this->steps; $s++) {
-                $row[] = $entry->mayBeginIn($outing, $s) ? $entry->wanted * $entry->times * $frames[$e] * array_sum(array_slice($rates[$e], $s, $length)) / $length : null;
+                $row[] = $entry->mayBeginIn($outing, $s + $setup) ? $entry->wanted * $entry->times * $frames[$e] * array_sum(array_slice($rates[$e], $s + $setup, $length)) / $length : null;
             }
             $values[] = $row;
         }
         $this->values = $values;
         $this->lengths = $lengths;
+        $this->setups = array_map(static fn (Entry $entry): int => $entry->setupSteps(), $outing->entries);
     }
 
     /** @return list<Planned> in order of time */
@@ -152,7 +159,7 @@ final readonly class Scheduler
             }
             if ($best !== null) {
                 $planned[] = $best;
-                for ($s = $best->from; $s < $best->to; $s++) {
+                for ($s = $best->since; $s < $best->to; $s++) {
                     $taken[$s] = true;
                 }
             }
@@ -164,6 +171,6 @@ final readonly class Scheduler
 
     private function planned(int $entry, int $from): Planned
     {
-        return new Planned($entry, $from, $from + $this->lengths[$entry], (float) $this->values[$entry][$from]);
+        return new Planned($entry, $from + $this->setups[$entry], $from + $this->lengths[$entry], (float) $this->values[$entry][$from], $from);
     }
 }

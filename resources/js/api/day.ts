@@ -18,6 +18,8 @@ export type Entry = {
   at: string | null;
   /** What it does just before; what the library says where it is empty. */
   habit?: string;
+  /** To get there and set up, min. */
+  setup_min?: number;
   /** The body and lens of the outing that it is shot with, by their place in its lists. */
   body?: number | null;
   lens?: number | null;

@@ -2558,6 +2558,8 @@ export interface components {
                     stops_short: number;
                 }[];
                 planned: {
+                    /** @description When one sets out for it */
+                    since: string;
                     from: string;
                     to: string;
                     /** @description Wanted frames kept */
@@ -2695,6 +2697,11 @@ export interface components {
                 lens?: number | null;
                 /** @description What it does just before, as watched */
                 habit?: string;
+                /**
+                 * @description To get there and set up before it (min)
+                 * @default 0
+                 */
+                setup_min: number;
             }[];
             /**
              * @description Numbers of the rushes in the order somebody wants, or solved

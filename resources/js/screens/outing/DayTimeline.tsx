@@ -136,6 +136,12 @@ export function DayTimeline({ day, onMove }: Props) {
                   className="day-worth"
                   d={`M${x(0)},${base}${rush.by_time.map((b, i) => `L${x(i)},${y(b.keeper_rate)}`).join('')}L${x(steps)},${base}Z`}
                 />
+                {from !== null && rush.planned && rush.planned.since !== rush.planned.from && (
+                  <path
+                    className="day-walk"
+                    d={`M${x(indexOf(rush.planned.since) + moved)},${base - 4}H${x(from + moved)}`}
+                  />
+                )}
                 {from !== null && to !== null && (
                   <g
                     className="day-block"

@@ -64,6 +64,13 @@ export function EntryRow({ entry, name, onChange, onRemove }: Props) {
           onChange={(v) => onChange({ minutes: Math.round(v) })}
         />
         <NumberField
+          label="Getting there"
+          quantity="count"
+          hint="Minutes from the one before, setting up included"
+          value={entry.setup_min ?? 0}
+          onChange={(v) => onChange({ setup_min: Math.round(v) })}
+        />
+        <NumberField
           label="Passes"
           quantity="count"
           value={entry.times}
