@@ -1,4 +1,5 @@
 import { Button, Select } from 'antd';
+import type { ReactNode } from 'react';
 import type { Entry } from '../../api/day';
 import { NumberField } from '../../parts/NumberField';
 
@@ -7,6 +8,8 @@ type Props = {
   name: string;
   onChange: (fields: Partial<Entry>) => void;
   onRemove: () => void;
+  /** What it is shot with. */
+  kit: ReactNode;
 };
 
 const wants = [
@@ -40,7 +43,7 @@ function Clock({
 }
 
 /** One rush of the outing: how long and how often, which way one looks, when it may happen, how much it is wanted. */
-export function EntryRow({ entry, name, onChange, onRemove }: Props) {
+export function EntryRow({ entry, name, onChange, onRemove, kit }: Props) {
   return (
     <li className="entry">
       <p className="entry-head">
@@ -86,6 +89,7 @@ export function EntryRow({ entry, name, onChange, onRemove }: Props) {
         <Clock label="Not before" value={entry.earliest} onChange={(earliest) => onChange({ earliest })} />
         <Clock label="Over by" value={entry.latest} onChange={(latest) => onChange({ latest })} />
         <Clock label="Just at" value={entry.at} onChange={(at) => onChange({ at })} />
+        {kit}
       </div>
     </li>
   );

@@ -13,6 +13,7 @@ import { useDraft } from '../../parts/useDraft';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
+import { Carried } from './Carried';
 import { Checklist } from './Checklist';
 import { DayOrder } from './DayOrder';
 import { DayTimeline } from './DayTimeline';
@@ -241,6 +242,15 @@ export default function OutingPage() {
                   key={entry.rush}
                   entry={entry}
                   name={name(entry.rush, i)}
+                  kit={
+                    <Carried
+                      outing={outing}
+                      at={i}
+                      entry={entry}
+                      name={name(entry.rush, i)}
+                      onChange={setOuting}
+                    />
+                  }
                   onChange={(fields) => setEntry(i, fields)}
                   onRemove={() =>
                     change({
