@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\KitType;
+use RushHold\Document\CardDocument;
+use RushHold\Document\DayDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\OutcomeDocument;
 use RushHold\Document\PlanDocument;
@@ -14,6 +16,8 @@ use RushHold\Document\StandingDocument;
 use RushHold\Focus\OneProcess;
 use RushHold\Focus\Play;
 use RushHold\Kit\Kit;
+use RushHold\Outing\Programme;
+use RushHold\Outing\Worth;
 use RushHold\Planning\Chooser;
 use RushHold\Planning\Effort;
 use RushHold\Planning\Planner;
@@ -99,6 +103,21 @@ it('takes in every piece of kit, or refuses it', function (): void {
         expect(strlen($json))->toBeLessThan(120_000, "seed $seed")->and($gate->kit($type, json_decode($json, true))['fields'])->toEqual($read['fields']);
     });
     expect($ended['answered'])->toBeGreaterThan(0.3 * fuzzed()[1]);
+});
+
+it('plans every outing, or refuses it', function (): void {
+    $gate = app(DocumentGate::class);
+    $count = max(20, intdiv(fuzzed()[1], 5));
+    $ended = withSeeds($count, 4, static function (Maker $maker, int $seed) use ($gate): void {
+        $outing = $gate->outing($maker->outing())->outing;
+        $programme = Programme::of($outing, Worth::closedForm($outing));
+        foreach (['day' => DayDocument::write($programme, $maker->one(Units::cases())), 'card' => CardDocument::write($programme)] as $name => $document) {
+            $json = json_encode($document, JSON_THROW_ON_ERROR);
+            $result = $gate->validator()->validate(json_decode($json), "urn:rush-hold:$name@1");
+            expect($result->isValid())->toBeTrue("seed $seed: ".json_encode([$result->error()?->keyword(), $result->error()?->args(), $result->error()?->data()->fullPath()]))->and(strlen($json))->toBeLessThan(700_000, "seed $seed");
+        }
+    });
+    expect($ended['answered'])->toBeGreaterThan(0.12 * $count);
 });
 
 it('takes in all habits, or refuses them', function (): void {

@@ -25,7 +25,7 @@ final class Maker
     public function __construct(int $seed)
     {
         $this->chance = new Randomizer(new Mt19937($seed));
-        foreach (['rush', 'hold', 'body', 'lens', 'subject', 'habits'] as $name) {
+        foreach (['rush', 'hold', 'body', 'lens', 'subject', 'habits', 'outing'] as $name) {
             $this->schemas["urn:rush-hold:$name@1"] = (array) json_decode((string) file_get_contents(dirname(__DIR__, 2)."/formats/$name.schema.json"), true);
         }
     }
@@ -92,6 +92,29 @@ final class Maker
         }
 
         return $rush;
+    }
+
+    /** @return array<string, mixed> an example with other rushes, and a few fields changed */
+    public function outing(): array
+    {
+        $files = glob(dirname(__DIR__, 2).'/formats/examples/outings/*.json') ?: [];
+        assert($files !== []);
+        $outing = (array) json_decode((string) file_get_contents($this->one($files)), true);
+        $outing['rushes'] = array_map(fn (int $i): mixed => $this->lucky(0.03) ? $this->nonsense() : [...(array) ($outing['rushes'][$i] ?? []), 'rush' => $this->lucky(0.5) ? $outing['rushes'][$i]['rush'] : $this->rush(),
+            'minutes' => $this->whole(5, 120), 'setup_min' => $this->whole(0, 40), 'earliest' => $this->one([null, null, null, '05:15', '23:50']), 'facing_deg' => $this->one([null, 0, 360, 90.5]), 'pins' => $this->lucky(0.8) ? [] : $this->hold()], range(0, $this->whole(0, 3)));
+        if ($this->lucky(0.3)) {
+            $outing['bodies'] = [$this->one(Bodies::all())];
+            $outing['rushes'][0] = is_array($outing['rushes'][0]) ? [...$outing['rushes'][0], 'body' => 0] : $outing['rushes'][0];
+        }
+        $rushes = $outing['rushes'];
+        $times = ['date' => $this->one(['2026-06-07', '2024-02-29', '2026-03-29', '1970-01-01']), 'from' => $this->one(['04:30', '23:45', '00:00']), 'to' => $this->one(['09:30', '00:15', '00:00'])];
+        $outing = $this->lucky(0.5) ? $this->changed($outing, 'outing') : $outing;
+        $outing = $this->lucky(0.85) ? [...$outing, ...$times] : $outing;
+        // What is made of nothing but the schema is seldom a rush.
+        $outing['rushes'] = $this->lucky(0.9) ? $rushes : $outing['rushes'] ?? [];
+        $outing['place'] = [...(is_array($outing['place'] ?? null) ? $outing['place'] : []), 'zone' => $this->lucky(0.05) ? 'Nowhere' : $this->one(['UTC', 'Europe/London', 'Pacific/Auckland', 'America/St_Johns'])];
+
+        return $outing;
     }
 
     /** @return array<string, mixed> settings, most of them left out */

@@ -26,6 +26,10 @@ function bodyFor(Maker $maker, string $uri): array
         str_contains($uri, 'habits') => $maker->kit('habits'),
         str_contains($uri, 'account') || str_contains($uri, 'session') => ['name' => $maker->one(['Someone', '', ['x'], str_repeat('n', 90)]), 'email' => $maker->one(['fuzz@example.test', 'no address', ['a@example.test'], null, "a\u{0}@example.test"]),
             'password' => $maker->one(['three dry stones', 'x', [], 7]), 'current' => $maker->one(['three dry stones', []]), 'token' => $maker->one(['x', [], str_repeat('t', 3000), null]), 'days' => $maker->one([7, 8, 'x']), 'remember' => $maker->one([true, 'x', []])],
+        str_contains($uri, 'outings') || str_contains($uri, 'day') => ['outing' => $maker->outing(), 'document' => $maker->lucky(0.9) ? $maker->outing() : $maker->nonsense(), 'version' => $maker->one([1, 0, 'x']), 'days' => $maker->one([1, 61, 'x', []]),
+            'id' => $maker->one(['01hzzzzzzzzzzzzzzzzzzzzzz0', 'x', [], null]), 'who' => $maker->one(['Gull, flapping', 'unicorn', []]), 'metres' => $maker->one([20, 0, 'x', 1e308]), 'way' => $maker->one(['left', 'up', []]), 'through' => $maker->one(['open', 'x']), 'ev100' => $maker->one([9, -99, 'x'])],
+        str_contains($uri, 'bursts') => ['bursts' => $maker->one([[], 'x', [['id' => '5f1d5d7e-7f7c-4f2b-9a55-0f6f3f0c9b11', 'rush' => $maker->one(['Hare', '', [], str_repeat('r', 121)]), 'at' => $maker->one(['2026-06-07T06:00:00Z', 'x', '9999-01-01', []]), 'kept' => $maker->one(['half', 'x', []]),
+            'frames' => $maker->one([40, 0, 'x']), 'keepers' => $maker->one([12, 41, -1]), 'lost_to' => $maker->one(['hidden', 'x', 7]), 'hold' => $maker->one([$maker->hold(), $maker->nonsense()]), 'note' => $maker->one(['', [], str_repeat('n', 501)])]], [['id' => []]], array_fill(0, 101, [])])],
         str_contains($uri, 'aim-test') => ['seed' => $maker->one([1, -1, 'x', 1e9]), 'trace' => $maker->one([[], [[0, 0, 0]], array_fill(0, 2000, [0.5, 0.1, 0.1]), array_map(static fn (int $i): array => [$i / 60, 0.0, 0.0], range(0, 1300)), [['x', 1, 2]], 'x'])],
         str_contains($uri, 'stopwatch') => ['timings' => $maker->one([[1.2], [], [0], [-1, 'x'], array_fill(0, 21, 1)]), 'sweeps' => $maker->one([1, 0, 99, 'x'])],
         str_contains($uri, 'speed') => ['by' => $maker->one(['stopwatch', 'frames', 'x', []]), 'metres' => $maker->one([10, 0, -1, 'x', 1e308]), 'seconds' => $maker->one([2, 0, 1e-300]), 'frames' => $maker->one([3, 0, -1]), 'frames_per_s' => $maker->one([20, 0]), 'lengths' => 2, 'length_m' => $maker->one([0.3, 0])],
@@ -60,9 +64,13 @@ it('has an answer to everything', function (): void {
             $this->actingAs($person, 'web');
         }
         $rush = $person->rushes()->first() ?? $person->rushes()->create(['document' => RushHold\Document\RushDocument::read((new Maker(8))->one([RushHold\Tests\Rushes::document()]))->fields]);
+        $outing = $person->outings()->first() ?? App\Models\SavedOuting::factory()->for($person)->with($rush)->create();
         $uri = preg_replace_callback('/\{(\w+)\??\}/', static fn (array $m): string => rawurlencode($maker->one(match ($m[1]) {
             'type' => ['bodies', 'lenses', 'subjects', 'x'],
             'rush' => [$rush->id, 'x', str_repeat('9', 26)],
+            'outing' => [$outing->id, $outing->id, 'x', str_repeat('9', 26)],
+            'file' => ['a6', 'calendar', 'x'],
+            'secret' => ['x', str_repeat('s', 3000), "\xff"],
             'key' => ['area.point', 'x', 'mode.continuous', str_repeat('k', 200), '..%2f'],
             default => [$rush->id, 'sample-old-mirror', 'sample-runner', 'x', '0', '99999999999999999999', "\xff"],
         })), $route->uri());
@@ -76,7 +84,7 @@ it('has an answer to everything', function (): void {
             $maker->lucky(0.02) => str_repeat('[],', 700_000),
             default => (string) json_encode(bodyFor($maker, $route->uri()), JSON_PARTIAL_OUTPUT_ON_ERROR),
         };
-        $files = str_contains($uri, 'upload') || str_contains($uri, 'archive') ? ['file' => UploadedFile::fake()->createWithContent('x.json', $maker->lucky(0.3) ? $content : (string) json_encode($maker->one([$maker->rush(), $maker->kit('body'), $maker->nonsense()])))] : [];
+        $files = str_contains($uri, 'upload') || str_contains($uri, 'archive') || str_contains($uri, 'place') ? ['file' => UploadedFile::fake()->createWithContent('x.json', $maker->lucky(0.3) ? $content : (string) json_encode($maker->one([$maker->rush(), $maker->kit('body'), $maker->nonsense()])))] : [];
         $server = ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => $files === [] ? 'application/json' : 'multipart/form-data'];
         $response = $this->call($method, "/$uri$query", [], [], $files, $server, $files === [] ? $content : null);
         $what = "seed $seed: $method /$uri$query";

@@ -63,9 +63,9 @@ it('opens one account of four that are asked for at the same moment', function (
     $visitor = new Visitor;
     $visitor->get('/api/session');
     $statuses = array_map(static fn ($answer): int => $answer->status, $visitor->all(array_fill(0, 4, ['POST', '/api/account', $entry])));
-    sort($statuses);
-    User::query()->where('email', $entry['email'])->delete();
-    expect($statuses)->toBe([201, 422, 422, 422]);
+    $made = User::query()->where('email', $entry['email'])->delete();
+    // The one that is let in has a session of its own at once, which whoever comes a little later does not know.
+    expect($made)->toBe(1)->and(array_count_values($statuses)[201] ?? 0)->toBe(1)->and(array_diff($statuses, [201, 419, 422]))->toBe([]);
 });
 
 it('serves only names it was told of', function (string $host, int $status): void {
@@ -93,11 +93,11 @@ it('gives each visitor a demo of their own', function (): void {
         expect($visitor->post('/api/session/demo')->json('user.is_demo'))->toBeTrue();
     }
     $rushes = $one->get('/api/rushes')->json('items');
-    expect($rushes)->toHaveCount(10);
+    expect($rushes)->toHaveCount(13);
     foreach ($rushes as $rush) {
         expect($one->ask('DELETE', "/api/rushes/{$rush['id']}")->status)->toBe(204)->and($two->get("/api/rushes/{$rush['id']}")->status)->toBe(404);
     }
-    expect($one->get('/api/rushes')->json('items'))->toBe([])->and($two->get('/api/rushes')->json('items'))->toHaveCount(10)
+    expect($one->get('/api/rushes')->json('items'))->toBe([])->and($two->get('/api/rushes')->json('items'))->toHaveCount(13)
         ->and($two->get('/api/rushes/fresh')->json('document.kit.body.name'))->toBe('The cliff body')
         ->and($two->get('/api/kit/bodies')->json('0.standing'))->not->toBeNull();
     foreach ([$one, $two] as $visitor) {
