@@ -14,6 +14,18 @@ final class CardCalendar
     /** @param  array<string, mixed>  $card  as CardDocument writes it */
     public static function of(array $card): string
     {
+        // The library is older than PHP's return types, and says so when it is loaded.
+        $level = error_reporting(error_reporting() & ~E_DEPRECATED);
+        try {
+            return self::written($card);
+        } finally {
+            error_reporting($level);
+        }
+    }
+
+    /** @param  array<string, mixed>  $card */
+    private static function written(array $card): string
+    {
         $calendar = new VCalendar(['PRODID' => '-//Rush Hold//Outing//EN']);
         foreach ($card['rushes'] as $rush) {
             if ($rush['planned'] === null) {
