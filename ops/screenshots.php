@@ -24,7 +24,7 @@ $open = static function (Page $page, string $name): void {
 $page = Page::open(1280, 800);
 try {
     $enter($page, 'dark');
-    $page->type('What is coming?', 'fox running away at 40 m through tall grass, purple dusk')->see('starts at 40 m')->see('Not understood');
+    $page->type('What is coming?', 'fox running away at 40 m through tall grass, purple dusk')->see('starts at 40 m')->see('Not understood')->see('Open its card');
     $page->screenshot("$folder/today.png");
     $page->visit('/rushes')->see('Puffin coming in to the slope');
     $page->script('document.activeElement?.blur()');
@@ -42,7 +42,7 @@ try {
     $page->screenshot("$folder/changes.png");
     $page->visit('/kit')->see('The cliff body')->see('The race zoom');
     $page->screenshot("$folder/kit.png");
-    $page->visit('/outings')->see('Muddy race')->screenshot("$folder/outings.png");
+    $page->visit('/outings')->see('Muddy race');
     $page->script('document.querySelector(".outing-link").click()');
     $page->see('Before leaving');
     $page->until(fn () => $page->script('return document.querySelector(".play-progress.on") === null') === true, 'the day to be played; %s');
@@ -69,7 +69,7 @@ try {
 $phone = Page::open(390, 844);
 try {
     $enter($phone, 'dark');
-    $phone->screenshot("$folder/phone-today.png");
+    $phone->see('Open its card')->screenshot("$folder/phone-today.png");
     $phone->script('localStorage.setItem("rush-hold.mode", "light")');
     $phone->visit('/outings')->see('Sea-cliff morning');
     $phone->script('document.querySelector(".outing-card").click()');

@@ -49,6 +49,19 @@ function cliffProgramme(): Programme
     return $programme ??= Programme::of($outing = cliffMorning(), Worth::of($outing));
 }
 
+it('says what a time chosen by hand costs, and what a fixed one does not', function (): void {
+    $documents = json_decode((string) file_get_contents(__DIR__.'/../../formats/examples/outings/sea-cliff-morning.json'), true)['rushes'];
+    $with = static function (array $fields) use ($documents): Programme {
+        $outing = cliffMorning(['from' => '03:30', 'to' => '06:00', 'rushes' => [[...$documents[0], 'wanted' => 5, ...$fields], ['minutes' => 15, ...$documents[1]]]]);
+
+        return Programme::of($outing, Worth::closedForm($outing));
+    };
+    $kept = static fn (array $planned): float => RushHold\Outing\Scheduler::kept($planned);
+    [$free, $moved, $fixed] = [$with([]), $with(['at' => '03:30', 'by_hand' => true]), $with(['at' => '03:30'])];
+    expect($kept($moved->planned))->toBe($kept($fixed->planned))->toBeLessThan($kept($free->planned))
+        ->and($kept($moved->best))->toBe($kept($free->planned))->and($kept($fixed->best))->toBe($kept($fixed->planned));
+});
+
 it('carries one hold through the day, with the exposure for the light of each hour', function (): void {
     $programme = cliffProgramme();
     foreach ($programme->worth->plans as $plans) {

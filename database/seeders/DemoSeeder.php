@@ -118,7 +118,11 @@ final class DemoSeeder extends Seeder
         $raced = $ahead->subMonths(8)->next('Sunday');
         // The race is shot with the other body.
         $body = $demo->kit()->where('name', 'The race body')->firstOrFail()->document;
+        $known = $demo->rushes()->pluck('id');
         $race = $this->outing($demo, 'muddy-race', $raced->toDateString(), ['bodies' => [$body]]);
+        // What only the race has was worked on before all else.
+        $long = now()->subMinutes(2 * count(self::RUSHES));
+        DB::table('rushes')->where('user_id', $demo->id)->whereNotIn('id', $known)->update(['created_at' => $long, 'updated_at' => $long]);
         foreach (self::LOGGED as [$name, $minutes, $kept, $lost]) {
             $rush = $demo->rushes()->where('name', $name)->value('id');
             Log::keep($demo, (string) Str::uuid(), ['outing_id' => $race->id, 'rush_id' => $rush, 'rush' => $name, 'at' => $race->starts_at->addMinutes($minutes)->toIso8601ZuluString(), 'kept' => $kept, 'lost_to' => $lost]);

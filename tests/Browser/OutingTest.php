@@ -16,6 +16,7 @@ it('plans a morning: light above, rushes below, an order that can be dragged, an
     $before = $begins();
     $page->drag('.day-block', 60, 0);
     $page->until(fn () => $begins() !== $before && $page->script('return [...document.querySelectorAll(".entry input[type=time]")].some(e => e.value !== "")') === true, 'another time; %s');
+    $page->see('Take the best order');
     // It is here again after the page was left.
     $page->reload()->see('wanted frames kept');
     expect($page->script('return document.querySelector(".outing-where input[type=date]").value'))->toBe('2027-06-07');

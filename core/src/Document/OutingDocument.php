@@ -31,7 +31,7 @@ final readonly class OutingDocument
     /** What stands in an outing, and in each of its rushes, where nothing is said. */
     private const USUAL = ['name' => '', 'sky' => [], 'wind' => 0.0, 'air' => 'clear', 'bodies' => [], 'lenses' => [], 'rushes' => [], 'order' => 'solved', 'school' => 'free', 'checked' => []];
 
-    private const USUAL_ENTRY = ['facing_deg' => null, 'earliest' => null, 'latest' => null, 'at' => null, 'minutes' => 30, 'times' => 1, 'wanted' => 1.0, 'habit' => '', 'setup_min' => 0];
+    private const USUAL_ENTRY = ['facing_deg' => null, 'earliest' => null, 'latest' => null, 'at' => null, 'minutes' => 30, 'times' => 1, 'wanted' => 1.0, 'habit' => '', 'setup_min' => 0, 'by_hand' => false];
 
     /**
      * An outing with all that it leaves open filled in, whatever stands for its rushes.
@@ -131,7 +131,7 @@ final readonly class OutingDocument
             $clock = static fn (string $name): ?DateTimeImmutable => $fields->has($name) && $fields->raw($name) !== null
                 ? self::within($from, self::clock("rushes[$i].$name", $fields->text($name, ''), $date, $zone)) : null;
             $entries[] = new Entry($rush, $pins, $fields->optionalNumber('facing_deg'), $clock('earliest'), $clock('latest'), $clock('at'),
-                $fields->whole('minutes', 30), $fields->whole('times', 1), $fields->number('wanted', 1.0), $fields->text('habit', '', 400), $fields->whole('setup_min', 0), "rushes[$i]");
+                $fields->whole('minutes', 30), $fields->whole('times', 1), $fields->number('wanted', 1.0), $fields->text('habit', '', 400), $fields->whole('setup_min', 0), $fields->flag('by_hand', false), "rushes[$i]");
         }
 
         return $entries;

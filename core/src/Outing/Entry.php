@@ -21,6 +21,7 @@ final readonly class Entry
      * @param  int  $minutes  one spends on it, 5 to 480
      * @param  int  $times  it passes in that time, 1 to 500
      * @param  float  $wanted  how much its frames are wanted, 0.01 to 100
+     * @param  bool  $byHand  whether `at` was chosen by somebody who may let it go again, not by what happens
      * @param  int  $setupMin  to get there from the one before and set up, 0 to 240 min
      * @param  string  $habit  what it does just before, in the words of whoever watched it
      *
@@ -38,6 +39,7 @@ final readonly class Entry
         public float $wanted = 1.0,
         public string $habit = '',
         public int $setupMin = 0,
+        public bool $byHand = false,
         string $field = 'rushes',
     ) {
         Range::of(5, 480, 'min')->check("$field.minutes", $minutes);
@@ -73,5 +75,11 @@ final readonly class Entry
         return $step + $this->steps() <= $outing->steps()
             && ($this->at === null || abs($begins - $this->at->getTimestamp()) < 30 * Outing::STEP_MIN)
             && ($this->earliest === null || $begins >= $this->earliest->getTimestamp()) && ($this->latest === null || $ends <= $this->latest->getTimestamp());
+    }
+
+    /** The same without a time that somebody chose. */
+    public function freed(): self
+    {
+        return $this->byHand ? new self($this->rush, $this->pins, $this->facingDeg, $this->earliest, $this->latest, null, $this->minutes, $this->times, $this->wanted, $this->habit, $this->setupMin) : $this;
     }
 }

@@ -62,6 +62,13 @@ final readonly class Outing
         }
     }
 
+    /** The same without the times and the order that somebody chose. */
+    public function freed(): self
+    {
+        return new self($this->name, $this->place, $this->latitudeDeg, $this->longitudeDeg, $this->from, $this->to, array_map(static fn (Entry $entry): Entry => $entry->freed(), $this->entries),
+            $this->skies, $this->wind, $this->air, $this->surface, null, $this->school);
+    }
+
     /** @return list<DateTimeImmutable> the beginnings of its quarter hours, and its end */
     public function moments(): array
     {

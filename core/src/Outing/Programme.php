@@ -34,9 +34,10 @@ final readonly class Programme
     /** @param  Worth  $worth  of that outing */
     public static function of(Outing $outing, Worth $worth): self
     {
-        $scheduler = new Scheduler($outing, $worth->rates, array_map($worth->frames(...), array_keys($outing->entries)));
-        $best = $scheduler->best();
-        $planned = $outing->order === null ? $best : $scheduler->inOrder($outing->order);
+        $frames = array_map($worth->frames(...), array_keys($outing->entries));
+        $scheduler = new Scheduler($outing, $worth->rates, $frames);
+        $best = (new Scheduler($outing->freed(), $worth->rates, $frames))->best();
+        $planned = $outing->order === null ? $scheduler->best() : $scheduler->inOrder($outing->order);
         $bare = new self($outing, $worth, $planned, $best, []);
 
         return new self($outing, $worth, $planned, $best, $worth->played ? $bare->laidOut() : []);

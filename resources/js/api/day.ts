@@ -20,6 +20,8 @@ export type Entry = {
   habit?: string;
   /** To get there and set up, min. */
   setup_min?: number;
+  /** Whether its fixed time was chosen by dragging it. */
+  by_hand?: boolean;
   /** The body and lens of the outing that it is shot with, by their place in its lists. */
   body?: number | null;
   lens?: number | null;

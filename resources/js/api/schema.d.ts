@@ -2702,6 +2702,11 @@ export interface components {
                  * @default 0
                  */
                 setup_min: number;
+                /**
+                 * @description Whether its fixed time was chosen by hand and may be let go
+                 * @default false
+                 */
+                by_hand: boolean;
             }[];
             /**
              * @description Numbers of the rushes in the order somebody wants, or solved

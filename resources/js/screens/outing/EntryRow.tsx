@@ -88,7 +88,7 @@ export function EntryRow({ entry, name, onChange, onRemove, kit }: Props) {
         />
         <Clock label="Not before" value={entry.earliest} onChange={(earliest) => onChange({ earliest })} />
         <Clock label="Over by" value={entry.latest} onChange={(latest) => onChange({ latest })} />
-        <Clock label="Just at" value={entry.at} onChange={(at) => onChange({ at })} />
+        <Clock label="Just at" value={entry.at} onChange={(at) => onChange({ at, by_hand: false })} />
         {kit}
       </div>
     </li>

@@ -115,6 +115,14 @@ export default function OutingPage() {
     }
   }
 
+  /** Lets go of the times somebody chose; what happens at a fixed time stays. */
+  const takeBest = () =>
+    outing &&
+    change({
+      order: 'solved',
+      rushes: outing.rushes.map((e) => (e.by_hand ? { ...e, at: null, by_hand: false } : e)),
+    });
+
   const write = (file: 'a6' | 'a4' | 'calendar') =>
     id && void saveFile(id, file, units).catch((error: Error) => message.error(error.message));
 
@@ -218,11 +226,16 @@ export default function OutingPage() {
               {day.data.best_wanted > day.data.kept_wanted + 0.5 && (
                 <span className="quiet"> of {Math.round(day.data.best_wanted)} in the best order</span>
               )}
+              {(outing.order !== 'solved' || outing.rushes.some((e) => e.by_hand)) && (
+                <Button type="link" size="small" onClick={takeBest}>
+                  Take the best order
+                </Button>
+              )}
               {day.data.left_out.length > 0 && (
                 <span className="reached-lost"> {day.data.left_out.length} will not fit</span>
               )}
             </p>
-            <DayTimeline day={day.data} onMove={(rush, at) => setEntry(rush, { at })} />
+            <DayTimeline day={day.data} onMove={(rush, at) => setEntry(rush, { at, by_hand: true })} />
             <DayOrder day={day.data} outing={asked} />
             {day.data.cautions.map((c) => (
               <p key={c.what} className="notice caution">
