@@ -2556,6 +2556,11 @@ export interface components {
                     group: string | null;
                     /** @description Too dark by so many stops at the noise ceiling; frames are lost from two on */
                     stops_short: number;
+                    /**
+                     * @description How far the air shimmers then
+                     * @enum {string}
+                     */
+                    shimmer: "none" | "low" | "some" | "strong";
                 }[];
                 planned: {
                     /** @description When one sets out for it */

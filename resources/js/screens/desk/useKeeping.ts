@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef } from 'react';
 import { useBlocker, useNavigate } from 'react-router';
 import type { Refusal, SavedRush } from '../../api/client';
 import { useSaveRush } from '../../api/hooks';
+import { useConflict } from '../../parts/useConflict';
 import type { useDesk } from './useDesk';
 
 /** Saving what is on the desk, and not leaving without it. */
@@ -16,6 +17,7 @@ export function useKeeping(
   const navigate = useNavigate();
   const queries = useQueryClient();
   const { message, modal } = App.useApp();
+  const conflict = useConflict();
   const leaving = useRef(false);
   const { draft } = desk;
 
@@ -40,25 +42,17 @@ export function useKeeping(
           navigate(`/rushes/${stored.id}`, { replace: id === undefined });
         }
       } catch (error) {
-        const refusal = error as Refusal;
-        if (refusal.status !== 409) {
-          message.error(refusal.message);
-          return;
-        }
-        modal.confirm({
-          title: 'Changed in another window',
-          content: refusal.message,
-          okText: 'Save mine as a copy',
-          cancelText: 'Open the other one',
-          onOk: () => keep(true),
-          onCancel: () => {
+        conflict(
+          error as Refusal,
+          () => keep(true),
+          () => {
             desk.forget();
             void queries.invalidateQueries({ queryKey: ['rush', id] }).then(() => navigate(0));
           },
-        });
+        );
       }
     },
-    [draft, id, saved?.version, save.mutateAsync, desk.forget, message, modal, navigate, queries],
+    [draft, id, saved?.version, save.mutateAsync, desk.forget, message, conflict, navigate, queries],
   );
 
   useEffect(() => {

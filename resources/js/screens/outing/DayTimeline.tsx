@@ -13,6 +13,9 @@ const STEP = 15 * 60_000;
 /** The clock at the place, from a time as the server writes it. */
 export const clockOf = (at: string) => at.slice(11, 16);
 
+/** Whether the air moves enough to be seen in the frames. */
+const shimmers = (level: string | undefined) => level === 'some' || level === 'strong';
+
 type Props = {
   day: Day;
   /** Moves a rush to begin at a time of day. */
@@ -80,12 +83,22 @@ export function DayTimeline({ day, onMove }: Props) {
                     {' '}
                     · {r.name} {Math.round(100 * (r.by_time[now]?.keeper_rate ?? 0))} %
                     {r.by_time[now]?.light === 'back' ? ', against the light' : ''}
+                    {shimmers(r.by_time[now]?.shimmer) ? ', shimmer' : ''}
                   </span>
                 ))}
               </>
             ) : (
               <span className="quiet">
                 Height: share of frames kept at that hour. Block: when it is planned; drag it.
+                {day.rushes.some((r) => r.by_time.some((b) => b.light === 'back')) && (
+                  <>
+                    {' '}
+                    <i className="key-against" /> against the light.
+                  </>
+                )}
+                {day.rushes.some((r) => r.by_time.some((b) => shimmers(b.shimmer))) && (
+                  <> Waves: the air shimmers.</>
+                )}
               </span>
             )}
           </p>
@@ -136,6 +149,25 @@ export function DayTimeline({ day, onMove }: Props) {
                   className="day-worth"
                   d={`M${x(0)},${base}${rush.by_time.map((b, i) => `L${x(i)},${y(b.keeper_rate)}`).join('')}L${x(steps)},${base}Z`}
                 />
+                {rush.by_time.slice(0, -1).map((b, i) => (
+                  <g key={b.at}>
+                    {b.light === 'back' && (
+                      <rect
+                        className="day-against"
+                        x={x(i)}
+                        y={base + 2}
+                        width={x(i + 1) - x(i)}
+                        height={3}
+                      />
+                    )}
+                    {shimmers(b.shimmer) && (
+                      <path
+                        className="day-shimmer"
+                        d={`M${x(i)},${base + 8}q${(x(i + 1) - x(i)) / 8},-4 ${(x(i + 1) - x(i)) / 4},0t${(x(i + 1) - x(i)) / 4},0t${(x(i + 1) - x(i)) / 4},0t${(x(i + 1) - x(i)) / 4},0`}
+                      />
+                    )}
+                  </g>
+                ))}
                 {from !== null && rush.planned && rush.planned.since !== rush.planned.from && (
                   <path
                     className="day-walk"

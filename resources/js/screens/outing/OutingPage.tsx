@@ -2,12 +2,14 @@ import './outing.css';
 import { App, Button, Dropdown, Select } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import type { Refusal } from '../../api/client';
 import { type Entry, type Outing, planningDay, useDay } from '../../api/day';
 import { useProgress, useRushes } from '../../api/hooks';
 import { saveFile, useOuting, useOutings, useSaveOuting } from '../../api/outings';
 import { ProgressLine } from '../../parts/ProgressLine';
 import { Restored } from '../../parts/Restored';
 import { useUnits } from '../../parts/units';
+import { useConflict } from '../../parts/useConflict';
 import { useDebounced } from '../../parts/useDebounced';
 import { useDraft } from '../../parts/useDraft';
 import { useTitle } from '../../parts/useTitle';
@@ -52,7 +54,8 @@ export default function OutingPage() {
   const { id } = useParams();
   const units = useUnits();
   const navigate = useNavigate();
-  const { message, modal } = App.useApp();
+  const { message } = App.useApp();
+  const conflict = useConflict();
   const [params] = useSearchParams();
   const rush = params.get('rush');
   const { kept, listed, base } = useBase(id, rush);
@@ -96,22 +99,14 @@ export default function OutingPage() {
       message.success('Saved');
       if (stored.id !== id) navigate(`/outings/${stored.id}`, { replace: true });
     } catch (error) {
-      const refusal = error as Error & { status?: number };
-      if (refusal.status !== 409) {
-        message.error(refusal.message);
-        return;
-      }
-      modal.confirm({
-        title: 'Changed in another window',
-        content: refusal.message,
-        okText: 'Save mine as a copy',
-        cancelText: 'Open the other one',
-        onOk: () => keep(true),
-        onCancel: () => {
+      conflict(
+        error as Refusal,
+        () => keep(true),
+        () => {
           forget();
           void kept.refetch();
         },
-      });
+      );
     }
   }
 
