@@ -35,8 +35,9 @@ final class Log
     /** @return array<string, mixed> */
     public static function told(Burst $burst): array
     {
-        return ['id' => $burst->uuid, 'outing_id' => $burst->outing_id, 'rush_id' => $burst->rush_id, 'rush' => $burst->rush, 'at' => $burst->shot_at->toIso8601ZuluString(),
-            'kept' => $burst->kept, 'frames' => $burst->frames, 'keepers' => $burst->keepers, 'lost_to' => $burst->lost_to, 'note' => $burst->note, 'hold' => (object) ($burst->hold ?? [])];
+        return ['id' => $burst->uuid, 'outing_id' => $burst->outing_id, 'rush_id' => $burst->rush_id, 'rush' => $burst->rush,
+            'at' => $burst->shot_at->toIso8601ZuluString(), 'kept' => $burst->kept, 'frames' => $burst->frames, 'keepers' => $burst->keepers,
+            'lost_to' => $burst->lost_to, 'note' => $burst->note, 'hold' => (object) ($burst->hold ?? [])];
     }
 
     /**
@@ -70,9 +71,16 @@ final class Log
     public static function keep(User $person, string $id, array $burst): ?string
     {
         $check = Validator::make($burst, [
-            'outing_id' => ['nullable', 'string', 'ulid'], 'rush_id' => ['nullable', 'string', 'ulid'], 'rush' => ['required', 'string', 'max:120'], 'at' => ['required', 'date', 'after:2000-01-01', 'before:tomorrow +1 day'],
-            'kept' => ['nullable', Rule::enum(HowMany::class)], 'frames' => ['nullable', 'integer', 'min:1', 'max:100000'], 'keepers' => ['nullable', 'integer', 'min:0', 'max:100000', ...(isset($burst['frames']) ? ['lte:frames'] : [])],
-            'lost_to' => ['nullable', Rule::enum(LossCause::class)], 'note' => ['sometimes', 'string', 'max:500'], 'hold' => ['nullable', 'array'],
+            'outing_id' => ['nullable', 'string', 'ulid'],
+            'rush_id' => ['nullable', 'string', 'ulid'],
+            'rush' => ['required', 'string', 'max:120'],
+            'at' => ['required', 'date', 'after:2000-01-01', 'before:tomorrow +1 day'],
+            'kept' => ['nullable', Rule::enum(HowMany::class)],
+            'frames' => ['nullable', 'integer', 'min:1', 'max:100000'],
+            'keepers' => ['nullable', 'integer', 'min:0', 'max:100000', ...(isset($burst['frames']) ? ['lte:frames'] : [])],
+            'lost_to' => ['nullable', Rule::enum(LossCause::class)],
+            'note' => ['sometimes', 'string', 'max:500'],
+            'hold' => ['nullable', 'array'],
         ]);
         if ($check->fails()) {
             return $check->errors()->first();
@@ -91,9 +99,13 @@ final class Log
         /** @var array{outing_id?: string|null, rush_id?: string|null, rush: string, at: string, kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string} $given */
         $given = $check->validated();
         // Sent twice at once it is kept once: the one that comes second finds it there.
-        Burst::query()->insertOrIgnore(['user_id' => $person->id, 'uuid' => $id, 'outing_id' => $given['outing_id'] ?? null, 'rush_id' => $given['rush_id'] ?? null, 'rush' => $given['rush'],
-            'shot_at' => Carbon::parse($given['at'])->utc(), 'kept' => $given['kept'] ?? null, 'frames' => $given['frames'] ?? null, 'keepers' => $given['keepers'] ?? null, 'lost_to' => $given['lost_to'] ?? null,
-            'note' => $given['note'] ?? '', 'hold' => $hold === null ? null : json_encode($hold, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), 'created_at' => now()]);
+        Burst::query()->insertOrIgnore([
+            'user_id' => $person->id, 'uuid' => $id, 'outing_id' => $given['outing_id'] ?? null, 'rush_id' => $given['rush_id'] ?? null,
+            'rush' => $given['rush'], 'shot_at' => Carbon::parse($given['at'])->utc(), 'kept' => $given['kept'] ?? null,
+            'frames' => $given['frames'] ?? null, 'keepers' => $given['keepers'] ?? null, 'lost_to' => $given['lost_to'] ?? null,
+            'note' => $given['note'] ?? '', 'created_at' => now(),
+            'hold' => $hold === null ? null : json_encode($hold, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        ]);
 
         return null;
     }

@@ -8,6 +8,7 @@ use OpenApi\Attributes as OA;
 
 /** Parameters and answers that several addresses have in common. */
 #[OA\PathParameter(parameter: 'type', name: 'type', required: true, schema: new OA\Schema(type: 'string', enum: ['bodies', 'lenses', 'subjects']))]
+#[OA\QueryParameter(parameter: 'units', name: 'units', description: 'For sentences', schema: new OA\Schema(type: 'string', enum: ['metric', 'imperial']))]
 #[OA\PathParameter(parameter: 'id', name: 'id', required: true, schema: new OA\Schema(type: 'string'))]
 #[OA\Response(response: 'KitItem', description: 'The item', content: new OA\JsonContent(ref: '#/components/schemas/KitItem'))]
 #[OA\Response(response: 'Refused', description: 'Refused', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))]

@@ -29,10 +29,11 @@ final class BurstController extends Controller
 
     #[OA\Post(path: '/api/bursts', operationId: 'logBursts', summary: 'Keep what was logged; what is there already is left as it is', tags: ['log'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['bursts'], properties: [new OA\Property(property: 'bursts', type: 'array', items: new OA\Items(ref: '#/components/schemas/LoggedBurst'), maxItems: 100, minItems: 1)])),
-        responses: [new OA\Response(response: 200, description: 'What is kept now, and what cannot be', content: new OA\JsonContent(required: ['kept', 'refused'], properties: [
-            new OA\Property(property: 'kept', type: 'array', items: new OA\Items(type: 'string')),
-            new OA\Property(property: 'refused', type: 'array', items: new OA\Items(required: ['id', 'message'], type: 'object', properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'message', type: 'string')])),
-        ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+        responses: [
+            new OA\Response(response: 200, description: 'What is kept now, and what cannot be', content: new OA\JsonContent(required: ['kept', 'refused'], properties: [
+                new OA\Property(property: 'kept', type: 'array', items: new OA\Items(type: 'string')),
+                new OA\Property(property: 'refused', type: 'array', items: new OA\Items(required: ['id', 'message'], type: 'object', properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'message', type: 'string')])),
+            ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function store(Request $request): JsonResponse
     {
         $request->validate(['bursts' => ['required', 'array', 'list', 'min:1', 'max:'.self::AT_ONCE], 'bursts.*' => ['array'], 'bursts.*.id' => ['required', 'uuid', 'distinct']]);
@@ -53,8 +54,11 @@ final class BurstController extends Controller
     }
 
     #[OA\Get(path: '/api/outings/{id}/bursts', operationId: 'listBursts', summary: 'What was logged of an outing, the first first', tags: ['log'],
-        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
-        responses: [new OA\Response(response: 200, description: 'Bursts', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/LoggedBurst'))), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
+        responses: [
+            new OA\Response(response: 200, description: 'Bursts', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/LoggedBurst'))),
+            new OA\Response(response: 404, ref: '#/components/responses/NotThere'),
+        ])]
     public function index(SavedOuting $outing): JsonResponse
     {
         $this->authorize('view', $outing);

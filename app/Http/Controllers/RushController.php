@@ -72,7 +72,7 @@ final class RushController extends Controller
     }
 
     #[OA\Get(path: '/api/rushes/{id}', operationId: 'readRush', summary: 'One rush', tags: ['rushes'],
-        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
         responses: [
             new OA\Response(response: 200, description: 'The rush', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
             new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
@@ -85,7 +85,7 @@ final class RushController extends Controller
     }
 
     #[OA\Put(path: '/api/rushes/{id}', operationId: 'saveRush', summary: 'Save a rush', tags: ['rushes'],
-        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveRush')),
         responses: [
             new OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
@@ -105,7 +105,7 @@ final class RushController extends Controller
     }
 
     #[OA\Patch(path: '/api/rushes/{id}', operationId: 'renameRush', summary: 'Rename a rush', tags: ['rushes'],
-        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string', maxLength: 120, minLength: 1)])),
         responses: [
             new OA\Response(response: 200, description: 'Renamed', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
@@ -122,7 +122,7 @@ final class RushController extends Controller
     }
 
     #[OA\Post(path: '/api/rushes/{id}/duplicate', operationId: 'duplicateRush', summary: 'Copy a rush', tags: ['rushes'],
-        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
         responses: [
             new OA\Response(response: 201, description: 'Copied', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
             new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
@@ -135,7 +135,7 @@ final class RushController extends Controller
     }
 
     #[OA\Delete(path: '/api/rushes/{id}', operationId: 'deleteRush', summary: 'Delete a rush; it can be restored', tags: ['rushes'],
-        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
         responses: [
             new OA\Response(response: 204, description: 'Deleted'),
             new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
@@ -149,7 +149,7 @@ final class RushController extends Controller
     }
 
     #[OA\Post(path: '/api/rushes/{id}/restore', operationId: 'restoreRush', summary: 'Undo a deletion', tags: ['rushes'],
-        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
         responses: [
             new OA\Response(response: 200, description: 'Back', content: new OA\JsonContent(ref: '#/components/schemas/SavedRush')),
             new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
@@ -164,7 +164,7 @@ final class RushController extends Controller
     }
 
     #[OA\Get(path: '/api/rushes/{id}/document', operationId: 'downloadRush', summary: 'A rush as a document', tags: ['rushes'],
-        parameters: [new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
         responses: [
             new OA\Response(response: 200, description: 'The document', content: new OA\JsonContent(ref: '#/components/schemas/Rush')),
             new OA\Response(response: 404, description: 'Not there', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),

@@ -3270,6 +3270,8 @@ export interface components {
     parameters: {
         /** @description Parameters and answers that several addresses have in common. */
         type: "bodies" | "lenses" | "subjects";
+        /** @description For sentences */
+        units: "metric" | "imperial";
         id: string;
     };
     requestBodies: never;
@@ -3677,7 +3679,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -3698,11 +3700,12 @@ export interface operations {
     readCard: {
         parameters: {
             query?: {
-                units?: "metric" | "imperial";
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
             };
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -3725,11 +3728,12 @@ export interface operations {
     writeCard: {
         parameters: {
             query?: {
-                units?: "metric" | "imperial";
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
             };
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
                 file: "a6" | "a4" | "calendar";
             };
             cookie?: never;
@@ -3759,11 +3763,12 @@ export interface operations {
     readPocket: {
         parameters: {
             query?: {
-                units?: "metric" | "imperial";
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
             };
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -3788,7 +3793,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -3825,7 +3830,8 @@ export interface operations {
     readSharedCard: {
         parameters: {
             query?: {
-                units?: "metric" | "imperial";
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
             };
             header?: never;
             path: {
@@ -3854,7 +3860,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -3877,7 +3883,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -3912,7 +3918,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
                 link: number;
             };
             cookie?: never;
@@ -4761,7 +4767,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -4784,7 +4790,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -4821,7 +4827,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -4842,7 +4848,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -4865,7 +4871,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -4888,7 +4894,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -5035,7 +5041,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -5066,7 +5072,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -5119,7 +5125,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -5148,7 +5154,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -5194,7 +5200,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -5225,7 +5231,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
@@ -5256,7 +5262,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                id: string;
+                id: components["parameters"]["id"];
             };
             cookie?: never;
         };
