@@ -15,6 +15,7 @@ use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\LensChoiceController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\PlanController;
@@ -105,6 +106,12 @@ Route::prefix('api')->group(function (): void {
         Route::post('outings/{outing}/links', [CardLinkController::class, 'store']);
         Route::delete('outings/{outing}/links/{link}', [CardLinkController::class, 'destroy'])->whereNumber('link');
         Route::post('bursts', [BurstController::class, 'store']);
+        Route::get('bursts', [LogController::class, 'index']);
+        Route::get('bursts/figures', [LogController::class, 'figures']);
+        Route::get('bursts/file', [LogController::class, 'download']);
+        Route::patch('bursts/{id}', [LogController::class, 'update']);
+        Route::delete('bursts/{id}', [LogController::class, 'destroy']);
+        Route::post('bursts/{id}/restore', [LogController::class, 'restore']);
 
         Route::get('rushes', [RushController::class, 'index']);
         Route::post('rushes', [RushController::class, 'store']);

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
 use RushHold\Document\HoldDocument;
 use RushHold\Focus\LossCause;
-use RushHold\Outing\HowMany;
+use RushHold\Record\HowMany;
 use RushHold\Refused;
 use RushHold\Units;
 use RushHold\Words\Words;
@@ -90,7 +90,8 @@ final class Log
         } catch (Refused $refused) {
             return Words::in(Units::Metric)->refused($refused);
         }
-        if ($person->bursts()->where('uuid', $id)->exists()) {
+        // What was deleted does not come back by being sent once more.
+        if (Burst::withTrashed()->where('user_id', $person->id)->where('uuid', $id)->exists()) {
             return null;
         }
         if ($person->bursts()->count() >= (int) config('limits.bursts')) {

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
- * What was logged of a burst: which rush, how many frames were kept, and what lost the rest. Never changed afterwards.
+ * What was logged of a burst: which rush, how many frames were kept, and what lost the rest.
  *
  * @property int $id
  * @property int $user_id
@@ -26,6 +27,8 @@ use Illuminate\Support\Carbon;
  */
 final class Burst extends Model
 {
+    use SoftDeletes;
+
     public const UPDATED_AT = null;
 
     protected $fillable = ['uuid', 'outing_id', 'rush_id', 'rush', 'shot_at', 'kept', 'frames', 'keepers', 'lost_to', 'note', 'hold'];

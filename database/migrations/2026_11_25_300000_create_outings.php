@@ -44,6 +44,7 @@ return new class extends Migration
             $table->string('note', 500)->default('');
             $table->json('hold')->nullable();
             $table->timestamp('created_at')->nullable();
+            $table->softDeletes();
             $table->unique(['user_id', 'uuid']);
             $table->index(['user_id', 'shot_at']);
         });

@@ -159,6 +159,34 @@ it('keeps what came by as a rush, once', function (): void {
     $keep()->assertNotFound();
 });
 
+it('says what the log comes to, lets it be corrected and deleted, and writes it as CSV', function (): void {
+    $this->actingAs($person = $this->person());
+    [[$rush]] = outingOf($person);
+    $ids = array_map(static fn (): string => (string) Str::uuid(), range(0, 3));
+    $of = static fn (int $i, array $fields): array => ['id' => $ids[$i], 'rush_id' => $rush->id, 'rush' => 'Coming in', 'at' => "2026-06-0{$i}T06:10:00Z", ...$fields];
+    $this->postJson('/api/bursts', ['bursts' => [
+        $of(1, ['frames' => 10, 'keepers' => 5, 'lost_to' => 'hidden']), $of(2, ['kept' => 'half', 'lost_to' => 'hidden', 'note' => '=1+1']), $of(3, ['kept' => 'none', 'lost_to' => 'shake', 'rush' => 'Else', 'rush_id' => null, 'at' => '2026-05-01T06:00:00Z']),
+    ]])->assertOk()->assertJsonCount(3, 'kept');
+    $said = $this->getJson('/api/bursts/figures')->assertOk()->assertJsonPath('bursts', 3)->assertJsonPath('rushes.0.name', 'Coming in')->assertJsonPath('rushes.0.bursts', 2)->assertJsonPath('rushes.0.share.mean', 0.5)
+        ->assertJsonPath('rushes.0.lost.0', ['cause' => 'hidden', 'label' => 'Hidden', 'bursts' => 2])->assertJsonPath('months.0.name', '2026-05')->assertJsonCount(2, 'months')->json();
+    expect($said['rushes'][0]['share']['low'])->toBeLessThan(0.4)->and($said['rushes'][1]['share']['mean'])->toBeLessThan(0.1)->and($said['all']['share']['mean'])->toBeLessThan(0.5);
+    $this->getJson('/api/bursts')->assertOk()->assertJsonCount(3, 'items')->assertJsonPath('items.0.id', $ids[2])->assertJsonPath('next', null);
+    $this->patchJson("/api/bursts/$ids[1]", ['keepers' => 11])->assertStatus(422);
+    $this->patchJson("/api/bursts/$ids[1]", ['keepers' => 9, 'note' => 'Counted again'])->assertOk()->assertJsonPath('keepers', 9)->assertJsonPath('frames', 10)->assertJsonPath('lost_to', 'hidden');
+    $csv = $this->get('/api/bursts/file')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->streamedContent();
+    expect(explode("\n", trim($csv)))->toHaveCount(4)->and($csv)->toContain("'=1+1")->toContain('2026-06-01T06:10:00Z,"Coming in",,9,10,hidden,"Counted again"');
+    $this->deleteJson("/api/bursts/$ids[1]")->assertNoContent();
+    // What was deleted does not come back by being sent once more.
+    $this->postJson('/api/bursts', ['bursts' => [$of(1, ['kept' => 'all'])]])->assertOk()->assertJsonPath('kept', [$ids[1]]);
+    $this->getJson('/api/bursts/figures')->assertJsonPath('bursts', 2);
+    $this->postJson("/api/bursts/$ids[1]/restore")->assertOk()->assertJsonPath('keepers', 9);
+    $this->actingAs($this->person());
+    foreach (['PATCH' => '', 'DELETE' => '', 'POST' => '/restore'] as $method => $path) {
+        $this->json($method, "/api/bursts/$ids[1]$path")->assertNotFound();
+    }
+    $this->getJson('/api/bursts/figures')->assertOk()->assertJsonPath('all.share', null);
+});
+
 it('reads a place from GPX', function (string $gpx, ?array $place): void {
     $this->actingAs($this->person());
     $said = $this->postJson('/api/outings/place', ['file' => UploadedFile::fake()->createWithContent('a.gpx', $gpx)]);

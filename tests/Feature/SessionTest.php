@@ -78,7 +78,7 @@ it('sends strangers away from everything that belongs to somebody', function (st
 })->with([['GET', 'rushes'], ['POST', 'rushes'], ['POST', 'rushes/upload'], ['GET', 'rushes/x'], ['PUT', 'rushes/x'], ['PATCH', 'rushes/x'], ['DELETE', 'rushes/x'],
     ['POST', 'rushes/x/duplicate'], ['POST', 'rushes/x/restore'], ['GET', 'rushes/x/document'], ['POST', 'plan'], ['POST', 'rank'], ['POST', 'compare'], ['GET', 'kit/subjects'],
     ['GET', 'outings'], ['POST', 'outings'], ['POST', 'outings/upload'], ['POST', 'outings/place'], ['GET', 'outings/x'], ['PUT', 'outings/x'], ['DELETE', 'outings/x'], ['POST', 'outings/x/duplicate'], ['POST', 'outings/x/restore'],
-    ['GET', 'outings/x/document'], ['GET', 'outings/x/card'], ['GET', 'outings/x/files/a6'], ['GET', 'outings/x/pocket'], ['GET', 'outings/x/bursts'], ['GET', 'outings/x/links'], ['POST', 'outings/x/links'], ['DELETE', 'outings/x/links/1'], ['POST', 'bursts']]);
+    ['GET', 'outings/x/document'], ['GET', 'outings/x/card'], ['GET', 'outings/x/files/a6'], ['GET', 'outings/x/pocket'], ['GET', 'outings/x/bursts'], ['GET', 'outings/x/links'], ['POST', 'outings/x/links'], ['DELETE', 'outings/x/links/1'], ['POST', 'bursts'], ['GET', 'bursts'], ['GET', 'bursts/figures'], ['GET', 'bursts/file'], ['PATCH', 'bursts/x'], ['DELETE', 'bursts/x'], ['POST', 'bursts/x/restore']]);
 
 it('serves the page everywhere else, with a policy that lets nothing in from outside', function (): void {
     $this->withoutVite();

@@ -32,6 +32,7 @@ final class Sweep extends Command
             'demo visits' => self::all(DB::table('users')->where('demo_until', '<', now())),
             'rushes' => self::all(DB::table('rushes')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'outings' => self::all(DB::table('outings')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
+            'bursts' => self::all(DB::table('bursts')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'card links' => self::all(DB::table('card_links')->where('expires_at', '<', now())),
             'kit' => self::all(DB::table('kit')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
         ];

@@ -184,7 +184,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** What was logged, the last first, a page at a time */
+        get: operations["readLog"];
         put?: never;
         /** Keep what was logged; what is there already is left as it is */
         post: operations["logBursts"];
@@ -607,6 +608,75 @@ export interface paths {
         put?: never;
         /** Which of one's own lenses suits a rush best; of the samples where one has none */
         post: operations["chooseLens"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the log comes to: shares kept by rush and month, and what loses the rest */
+        get: operations["logFigures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The log as CSV */
+        get: operations["downloadLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Delete a burst; it can be restored */
+        delete: operations["deleteBurst"];
+        options?: never;
+        head?: never;
+        /** Correct what was logged */
+        patch: operations["correctBurst"];
+        trace?: never;
+    };
+    "/api/bursts/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreBurst"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2987,6 +3057,23 @@ export interface components {
             /** Format: date-time */
             expires_at: string;
         };
+        LogGroup: {
+            /** @description Everything that was logged, and what it comes to. */
+            name: string;
+            rush_id: string | null;
+            bursts: number;
+            /** @description Kept, with the interval it lies in nine times in ten */
+            share: {
+                mean: number;
+                low: number;
+                high: number;
+            } | null;
+            lost: {
+                cause: string;
+                label: string;
+                bursts: number;
+            }[];
+        };
         Problem: {
             message: string;
             errors?: {
@@ -3635,6 +3722,34 @@ export interface operations {
                         outings: number;
                         bursts: number;
                         already_there: number;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    readLog: {
+        parameters: {
+            query?: {
+                /** @description `next` of the page before */
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bursts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        items: components["schemas"]["LoggedBurst"][];
+                        /** @description Where the next page goes on; null on the last */
+                        next: number | null;
                     };
                 };
             };
@@ -4516,6 +4631,130 @@ export interface operations {
             422: components["responses"]["Refused"];
             429: components["responses"]["TooMany"];
             503: components["responses"]["Busy"];
+        };
+    };
+    logFigures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Figures */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        bursts: number;
+                        all: components["schemas"]["LogGroup"];
+                        rushes: components["schemas"]["LogGroup"][];
+                        months: components["schemas"]["LogGroup"][];
+                    };
+                };
+            };
+        };
+    };
+    downloadLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line for each burst */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    deleteBurst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    correctBurst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string|null} */
+                    kept?: "none" | "few" | "half" | "most" | "all" | null;
+                    frames?: number | null;
+                    keepers?: number | null;
+                    lost_to?: string | null;
+                    note?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Corrected */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedBurst"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    restoreBurst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedBurst"];
+                };
+            };
+            404: components["responses"]["NotThere"];
         };
     };
     findSpeed: {

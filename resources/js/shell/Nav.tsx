@@ -4,6 +4,7 @@ export const places = [
   { to: '/', label: 'Today' },
   { to: '/outings', label: 'Outings' },
   { to: '/rushes', label: 'Rushes' },
+  { to: '/review', label: 'Review' },
   { to: '/kit', label: 'Kit' },
   { to: '/subjects', label: 'Subjects' },
   { to: '/habits', label: 'Habits' },

@@ -20,6 +20,7 @@ const OutingList = lazy(() => import('../screens/outing/OutingList'));
 const CardPage = lazy(() => import('../screens/card/CardPage'));
 const CardList = lazy(() => import('../screens/card/CardList'));
 const SharedCard = lazy(() => import('../screens/card/SharedCard'));
+const Review = lazy(() => import('../screens/review/Review'));
 const Layouts = lazy(() => import('../screens/layouts/Layouts'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
 const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
@@ -55,6 +56,7 @@ const router = createBrowserRouter([
       { path: '/rushes', element: <RushList /> },
       { path: '/rushes/new', element: <Desk /> },
       { path: '/rushes/:id', element: <Desk /> },
+      { path: '/review', element: <Review /> },
       { path: '/kit', element: <Kit /> },
       { path: '/kit/layouts', element: <Layouts /> },
       { path: '/kit/bodies/new', element: <BodyEditor /> },

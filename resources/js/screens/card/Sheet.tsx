@@ -1,3 +1,4 @@
+import './card.css';
 import { type ReactNode, useEffect, useRef } from 'react';
 
 /** Comes up over the card from below, where the thumb is. */

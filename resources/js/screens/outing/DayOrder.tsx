@@ -1,10 +1,20 @@
+import { Button } from 'antd';
 import { Link } from 'react-router';
 import type { Day, Outing } from '../../api/day';
 import { label } from '../../parts/words';
 import { clockOf, lostTo } from './DayTimeline';
 
 /** The rushes in the order of the day, and what is changed in between. */
-export function DayOrder({ day, outing }: { day: Day; outing: Outing }) {
+export function DayOrder({
+  day,
+  outing,
+  onLog,
+}: {
+  day: Day;
+  outing: Outing;
+  /** Logs a burst of a rush; undefined where the outing is not kept yet. */
+  onLog: ((rush: number) => void) | undefined;
+}) {
   return (
     <ol className="day-order">
       {day.order.map((number) => {
@@ -37,7 +47,12 @@ export function DayOrder({ day, outing }: { day: Day; outing: Outing }) {
               <span className="quiet">
                 {Math.round(rush.planned.kept)} wanted frames
                 {lost && `, most of the rest lost: ${lost}`}
-              </span>
+              </span>{' '}
+              {onLog && (
+                <Button type="link" size="small" onClick={() => onLog(number)}>
+                  Log<span className="sr-only"> a burst of {rush.name}</span>
+                </Button>
+              )}
             </p>
             {group && <p className="day-group">{group}</p>}
           </li>

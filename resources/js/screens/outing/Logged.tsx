@@ -1,5 +1,17 @@
-import { useBursts } from '../../api/outings';
+import { type LoggedBurst, useBursts } from '../../api/outings';
 import { label } from '../../parts/words';
+
+/** What was logged of a burst, in a line. */
+export const saidOf = (burst: LoggedBurst) =>
+  [
+    burst.keepers == null
+      ? burst.kept && `${label('how-many', burst.kept).toLowerCase()} kept`
+      : `${burst.keepers}${burst.frames == null ? '' : ` of ${burst.frames}`} kept`,
+    burst.lost_to && `the rest: ${label('loss-cause', burst.lost_to).toLowerCase()}`,
+    burst.note,
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 /** What was logged of the outing. */
 export function Logged({ outing, zone }: { outing: string; zone: string }) {
@@ -15,18 +27,7 @@ export function Logged({ outing, zone }: { outing: string; zone: string }) {
       <ul className="logged">
         {bursts.map((burst) => (
           <li key={burst.id}>
-            <b>{clock(burst.at)}</b> {burst.rush}{' '}
-            <span className="quiet">
-              {[
-                burst.keepers == null
-                  ? burst.kept && `${label('how-many', burst.kept).toLowerCase()} kept`
-                  : `${burst.keepers}${burst.frames == null ? '' : ` of ${burst.frames}`} kept`,
-                burst.lost_to && `the rest: ${label('loss-cause', burst.lost_to).toLowerCase()}`,
-                burst.note,
-              ]
-                .filter(Boolean)
-                .join(', ')}
-            </span>
+            <b>{clock(burst.at)}</b> {burst.rush} <span className="quiet">{saidOf(burst)}</span>
           </li>
         ))}
       </ul>

@@ -2,7 +2,7 @@ import './outing.css';
 import { App, Button, Dropdown, Select } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import type { Refusal } from '../../api/client';
+import type { Hold, Refusal } from '../../api/client';
 import { type Entry, type Outing, planningDay, useDay } from '../../api/day';
 import { useProgress, useRushes } from '../../api/hooks';
 import { saveFile, useOuting, useOutings, useSaveOuting } from '../../api/outings';
@@ -21,6 +21,7 @@ import { DayOrder } from './DayOrder';
 import { DayTimeline } from './DayTimeline';
 import { EntryRow } from './EntryRow';
 import { freshEntry, freshOuting } from './fresh';
+import { LogByHand } from './LogByHand';
 import { Logged } from './Logged';
 import { ShareCard } from './ShareCard';
 import { WhereFields, whereOf } from './WhereFields';
@@ -69,6 +70,7 @@ export default function OutingPage() {
   const save = useSaveOuting();
   const [open, setOpen] = useState(id === undefined);
   const [sharing, setSharing] = useState(false);
+  const [logging, setLogging] = useState<number | null>(null);
   useTitle(outing?.name || 'Outing');
   const change = (fields: Partial<Outing>) => outing && setOuting({ ...outing, ...fields });
   const setEntry = (i: number, fields: Partial<Entry>) =>
@@ -109,6 +111,17 @@ export default function OutingPage() {
       );
     }
   }
+
+  const planned = logging === null ? undefined : day.data?.rushes[logging];
+  // It was shot when it was planned, or now while that still lies ahead.
+  const begun = Date.parse(planned?.planned?.from ?? '');
+  const shot = planned && {
+    outing_id: id ?? null,
+    rush_id: asked?.rushes[logging ?? 0]?.rush ?? null,
+    rush: planned.name,
+    at: new Date(begun < Date.now() ? begun : Date.now()).toISOString(),
+    hold: planned.hold as Hold,
+  };
 
   /** Lets go of the times somebody chose; what happens at a fixed time stays. */
   const takeBest = () =>
@@ -231,7 +244,11 @@ export default function OutingPage() {
               )}
             </p>
             <DayTimeline day={day.data} onMove={(rush, at) => setEntry(rush, { at, by_hand: true })} />
-            <DayOrder day={day.data} outing={asked} />
+            <DayOrder
+              day={day.data}
+              outing={asked}
+              onLog={id === undefined ? undefined : (number) => setLogging(number)}
+            />
             {day.data.cautions.map((c) => (
               <p key={c.what} className="notice caution">
                 {c.sentence}
@@ -281,6 +298,13 @@ export default function OutingPage() {
               onChange={(rush: string) => change({ rushes: [...outing.rushes, freshEntry(rush)] })}
             />
           </section>
+        )}
+        {logging !== null && shot && (
+          <LogByHand
+            shot={shot}
+            likely={planned?.by_time.find((b) => b.at === planned.planned?.from)?.lost_to ?? null}
+            onClose={() => setLogging(null)}
+          />
         )}
         {id !== undefined && <ShareCard outing={id} open={sharing} onClose={() => setSharing(false)} />}
       </main>

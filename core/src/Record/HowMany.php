@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RushHold\Outing;
+namespace RushHold\Record;
 
 use RushHold\Labelled;
 

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Review;
+
+use App\Models\Burst;
+use App\Models\User;
+use RushHold\Focus\LossCause;
+use RushHold\Record\HowMany;
+use RushHold\Record\KeptShare;
+use RushHold\Words\Words;
+
+/** What a person's log says: the share kept by rush and by month, with how sure that is, and what loses the rest. */
+final class Figures
+{
+    /**
+     * @return array{bursts: int, all: array<string, mixed>, rushes: list<array<string, mixed>>, months: list<array<string, mixed>>}
+     */
+    public static function of(User $person): array
+    {
+        $bursts = Burst::query();
+        $bursts->where('user_id', $person->id)->orderBy('shot_at')->orderBy('id');
+        $rushes = $months = [];
+        $all = self::none('All');
+        foreach ($bursts->lazy(500) as $burst) {
+            $rushes[$burst->rush_id ?? $burst->rush] ??= self::none($burst->rush) + ['rush_id' => $burst->rush_id];
+            $months[$burst->shot_at->format('Y-m')] ??= self::none($burst->shot_at->format('Y-m'));
+            $all = self::with($all, $burst);
+            $rushes[$burst->rush_id ?? $burst->rush] = self::with($rushes[$burst->rush_id ?? $burst->rush], $burst);
+            $months[$burst->shot_at->format('Y-m')] = self::with($months[$burst->shot_at->format('Y-m')], $burst);
+        }
+        uasort($rushes, static fn (array $a, array $b): int => $b['bursts'] <=> $a['bursts']);
+
+        return ['bursts' => $all['bursts'], 'all' => self::told($all), 'rushes' => array_map(self::told(...), array_values($rushes)), 'months' => array_map(self::told(...), array_values($months))];
+    }
+
+    /** What one burst says of the share kept. */
+    private static function share(Burst $burst): KeptShare
+    {
+        return match (true) {
+            $burst->keepers !== null && $burst->frames !== null => KeptShare::counted($burst->keepers, $burst->frames),
+            $burst->kept !== null => KeptShare::said(HowMany::from($burst->kept)),
+            default => KeptShare::unknown(),
+        };
+    }
+
+    /** @return array{name: string, bursts: int, share: KeptShare, lost: array<string, int>} */
+    private static function none(string $name): array
+    {
+        return ['name' => $name, 'bursts' => 0, 'share' => KeptShare::unknown(), 'lost' => []];
+    }
+
+    /**
+     * @template T of array{name: string, bursts: int, share: KeptShare, lost: array<string, int>, ...}
+     *
+     * @param  T  $group
+     * @return T
+     */
+    private static function with(array $group, Burst $burst): array
+    {
+        $group['bursts']++;
+        $group['share'] = $group['share']->and(self::share($burst));
+        if ($burst->lost_to !== null) {
+            $group['lost'][$burst->lost_to] = ($group['lost'][$burst->lost_to] ?? 0) + 1;
+        }
+
+        return $group;
+    }
+
+    /**
+     * @param  array{name: string, bursts: int, share: KeptShare, lost: array<string, int>, ...}  $group
+     * @return array<string, mixed>
+     */
+    private static function told(array $group): array
+    {
+        arsort($group['lost']);
+        [$low, $high] = $group['share']->interval();
+
+        return [
+            'name' => $group['name'], 'rush_id' => $group['rush_id'] ?? null, 'bursts' => $group['bursts'],
+            'share' => $group['share']->isKnown() ? ['mean' => round($group['share']->mean(), 3), 'low' => round($low, 3), 'high' => round($high, 3)] : null,
+            'lost' => array_map(static fn (string $cause, int $count): array => ['cause' => $cause, 'label' => Words::label(LossCause::from($cause)), 'bursts' => $count], array_keys($group['lost']), array_values($group['lost'])),
+        ];
+    }
+}

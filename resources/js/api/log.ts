@@ -1,0 +1,46 @@
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { client, type Refusal, take } from './client';
+import type { components } from './schema';
+
+export type LoggedBurst = components['schemas']['LoggedBurst'];
+export type LogGroup = components['schemas']['LogGroup'];
+
+const at = (id: string) => ({ params: { path: { id } } });
+
+/** What was logged, the last first, a page at a time. */
+export function useLog() {
+  return useInfiniteQuery({
+    queryKey: ['log'],
+    queryFn: ({ pageParam }) =>
+      take(client.GET('/api/bursts', { params: { query: pageParam === null ? {} : { before: pageParam } } })),
+    initialPageParam: null as number | null,
+    getNextPageParam: (last) => last.next,
+  });
+}
+
+/** What it comes to. */
+export function useLogFigures() {
+  return useQuery({ queryKey: ['log', 'figures'], queryFn: () => take(client.GET('/api/bursts/figures')) });
+}
+
+/** Something done to what was logged; lists and figures follow. */
+export function useLogAction<Input, Output>(action: (input: Input) => Promise<Output>) {
+  const queries = useQueryClient();
+  return useMutation<Output, Refusal, Input>({
+    mutationFn: action,
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['log'] });
+      void queries.invalidateQueries({ queryKey: ['bursts'] });
+    },
+  });
+}
+
+export type Correction = Pick<LoggedBurst, 'kept' | 'frames' | 'keepers' | 'lost_to' | 'note'>;
+
+export const logActions = {
+  add: (burst: LoggedBurst) => take(client.POST('/api/bursts', { body: { bursts: [burst] } })),
+  correct: ({ id, ...fields }: { id: string } & Correction) =>
+    take(client.PATCH('/api/bursts/{id}', { ...at(id), body: fields })),
+  remove: (id: string) => take(client.DELETE('/api/bursts/{id}', at(id))),
+  restore: (id: string) => take(client.POST('/api/bursts/{id}/restore', at(id))),
+};

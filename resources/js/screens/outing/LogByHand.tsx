@@ -1,0 +1,43 @@
+import { App } from 'antd';
+import { type LoggedBurst, logActions, useLogAction } from '../../api/log';
+import { useUndo } from '../../parts/useUndo';
+import { LogSheet } from '../card/LogSheet';
+
+export type Shot = Pick<LoggedBurst, 'outing_id' | 'rush_id' | 'rush' | 'at' | 'hold'>;
+
+/** A burst logged afterwards, at home: the same two taps as on the card. */
+export function LogByHand({
+  shot,
+  likely,
+  onClose,
+}: {
+  shot: Shot;
+  likely: string | null;
+  onClose: () => void;
+}) {
+  const { message } = App.useApp();
+  const undo = useUndo();
+  const add = useLogAction(logActions.add);
+  const remove = useLogAction(logActions.remove);
+  return (
+    <LogSheet
+      name={shot.rush}
+      likely={likely}
+      onClose={onClose}
+      onLog={(said) => {
+        const id = crypto.randomUUID();
+        onClose();
+        add.mutate(
+          { ...shot, ...said, id },
+          {
+            onError: (error) => message.error(error.message),
+            onSuccess: ({ refused }) =>
+              refused[0]
+                ? message.error(refused[0].message)
+                : undo(`A burst of “${shot.rush}” is logged`, () => remove.mutateAsync(id)),
+          },
+        );
+      }}
+    />
+  );
+}

@@ -1,0 +1,75 @@
+import { App, Input, Modal, Select } from 'antd';
+import { useState } from 'react';
+import { type LoggedBurst, logActions, useLogAction } from '../../api/log';
+import { options } from '../../parts/words';
+import { figures } from '../card/LogSheet';
+
+/** What was logged, put right. */
+export function Correct({ burst, onClose }: { burst: LoggedBurst; onClose: () => void }) {
+  const counted =
+    burst.keepers == null ? '' : `${burst.keepers}${burst.frames == null ? '' : ` of ${burst.frames}`}`;
+  const [kept, setKept] = useState(burst.kept ?? null);
+  const [text, setText] = useState(counted);
+  const [lost, setLost] = useState(burst.lost_to ?? null);
+  const [note, setNote] = useState(burst.note ?? '');
+  const { message } = App.useApp();
+  const correct = useLogAction(logActions.correct);
+  const read = figures(text);
+  const wrong = text.trim() !== '' && !read;
+  return (
+    <Modal
+      title={`Correct: ${burst.rush}`}
+      open
+      okText="Keep"
+      okButtonProps={{ disabled: wrong, loading: correct.isPending }}
+      onCancel={onClose}
+      onOk={() =>
+        correct.mutate(
+          {
+            id: burst.id,
+            kept,
+            keepers: read?.keepers ?? null,
+            frames: read?.frames ?? null,
+            lost_to: lost,
+            note,
+          },
+          { onError: (error) => message.error(error.message), onSuccess: onClose },
+        )
+      }
+    >
+      <div className="correct">
+        <label htmlFor="correct-kept">How many were kept</label>
+        <Select
+          id="correct-kept"
+          allowClear
+          value={kept}
+          options={options('how-many')}
+          onChange={(value) => setKept((value ?? null) as typeof kept)}
+        />
+        <label htmlFor="correct-counted">or counted, such as 12 of 40</label>
+        <Input
+          id="correct-counted"
+          status={wrong ? 'error' : ''}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        {wrong && <p role="alert">Write how many were kept, such as 12, or 12 of 40.</p>}
+        <label htmlFor="correct-lost">What lost the rest</label>
+        <Select
+          id="correct-lost"
+          allowClear
+          value={lost}
+          options={options('loss-cause')}
+          onChange={(value) => setLost(value ?? null)}
+        />
+        <label htmlFor="correct-note">Note</label>
+        <Input.TextArea
+          id="correct-note"
+          maxLength={500}
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+        />
+      </div>
+    </Modal>
+  );
+}

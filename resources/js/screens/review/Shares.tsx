@@ -1,0 +1,52 @@
+import { Link } from 'react-router';
+import type { LogGroup } from '../../api/log';
+
+const percent = (share: number) => `${Math.round(100 * share)} %`;
+
+/** Shares kept as dots on one scale, each with the interval it lies in nine times in ten. */
+export function Shares({ groups, title }: { groups: LogGroup[]; title: string }) {
+  return (
+    <section aria-label={title}>
+      <h2>{title}</h2>
+      <ul className="shares">
+        {groups.map((group) => (
+          <li key={`${group.rush_id} ${group.name}`}>
+            <span className="shares-name">
+              {group.rush_id ? <Link to={`/rushes/${group.rush_id}`}>{group.name}</Link> : group.name}
+            </span>
+            <span className="shares-scale" aria-hidden="true">
+              {group.share && (
+                <>
+                  <i
+                    className="shares-range"
+                    style={{
+                      left: percent(group.share.low),
+                      width: percent(group.share.high - group.share.low),
+                    }}
+                  />
+                  <i className="shares-dot" style={{ left: percent(group.share.mean) }} />
+                </>
+              )}
+            </span>
+            <span className="shares-says">
+              {group.share ? (
+                <>
+                  <b>{percent(group.share.mean)}</b>{' '}
+                  <span className="quiet">
+                    {Math.round(100 * group.share.low)} to {Math.round(100 * group.share.high)}
+                  </span>
+                </>
+              ) : (
+                <span className="quiet">not said</span>
+              )}
+            </span>
+            <span className="shares-bursts quiet">
+              {group.bursts === 1 ? 'one burst' : `${group.bursts} bursts`}
+              {group.lost[0] && `, lost most to: ${group.lost[0].label.toLowerCase()}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
