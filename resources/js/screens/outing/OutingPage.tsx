@@ -119,7 +119,7 @@ export default function OutingPage() {
     outing_id: id ?? null,
     rush_id: asked?.rushes[logging ?? 0]?.rush ?? null,
     rush: planned.name,
-    at: new Date(begun < Date.now() ? begun : Date.now()).toISOString(),
+    at: new Date(Math.min(begun, Date.now())).toISOString(),
     hold: planned.hold as Hold,
   };
 
