@@ -47,8 +47,8 @@ it('takes the hand-focuser to where to park the ring', function (): void {
     $page->visit('/')->type('What is coming?', 'puffin coming in at 40 m again and again')->keys(WebDriverKeys::ENTER)->see('in this run')->settled();
     $page->press('Others')->press('By hand: park')->press('Hold')->see('Not in play:')->settled();
     expect($page->actions - $before)->toBeLessThanOrEqual(5)->and($page->held('focus.start_at_m'))->toMatch('/^\d+(\.\d)? m$/')->and($page->text())->toContain('Matters most here');
-    $important = $page->script('return [...document.querySelectorAll(".hold-line.important .hold-open")].map(e => e.dataset.setting)');
-    expect($important)->toContain('focus.technique', 'focus.start_at_m');
+    $important = fn (): array => (array) $page->script('return [...document.querySelectorAll(".hold-line.important .hold-open")].map(e => e.dataset.setting)');
+    $page->until(fn (): bool => array_diff(['focus.technique', 'focus.start_at_m'], $important()) === [], 'parking to matter most; %s');
 });
 
 it('takes the teacher to a fair comparison of two set-ups, whose figures are those of the list', function (): void {

@@ -47,6 +47,9 @@ export function antTheme(mode: Mode, still: boolean, narrow: boolean): ThemeConf
       colorTextDescription: p.quiet,
       colorError: p.warn,
       colorLink: p.accent,
+      // The paler ones that are made of it cannot be read on paper.
+      colorLinkHover: p.accent,
+      colorLinkActive: p.accent,
       borderRadius: 5,
       controlHeight: narrow ? 44 : 28,
       controlHeightSM: narrow ? 44 : 24,

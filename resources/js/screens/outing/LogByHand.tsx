@@ -27,16 +27,14 @@ export function LogByHand({
       onLog={(said) => {
         const id = crypto.randomUUID();
         onClose();
-        add.mutate(
-          { ...shot, ...said, id },
-          {
-            onError: (error) => message.error(error.message),
-            onSuccess: ({ refused }) =>
-              refused[0]
-                ? message.error(refused[0].message)
-                : undo(`A burst of “${shot.rush}” is logged`, () => remove.mutateAsync(id)),
-          },
-        );
+        // This is gone from the page before the answer is there.
+        void add
+          .mutateAsync({ ...shot, ...said, id })
+          .then(({ refused }) => {
+            if (refused[0]) void message.error(refused[0].message);
+            else undo(`A burst of “${shot.rush}” is logged`, () => remove.mutateAsync(id));
+          })
+          .catch((error: Error) => void message.error(error.message));
       }}
     />
   );

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { LogGroup } from '../../api/log';
 
+const at = (share: number) => `${100 * share}%`;
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 
 /** Shares kept as dots on one scale, each with the interval it lies in nine times in ten. */
@@ -19,12 +20,9 @@ export function Shares({ groups, title }: { groups: LogGroup[]; title: string })
                 <>
                   <i
                     className="shares-range"
-                    style={{
-                      left: percent(group.share.low),
-                      width: percent(group.share.high - group.share.low),
-                    }}
+                    style={{ left: at(group.share.low), width: at(group.share.high - group.share.low) }}
                   />
-                  <i className="shares-dot" style={{ left: percent(group.share.mean) }} />
+                  <i className="shares-dot" style={{ left: at(group.share.mean) }} />
                 </>
               )}
             </span>
