@@ -77,28 +77,28 @@ final readonly class KeptShare
     /** @return array{float, float} in which it lies nine times in ten */
     public function interval(): array
     {
-        // The density by the middle of small steps; at the ends it may be without bound, the middles are not.
-        [$a, $b] = [$this->kept + self::JEFFREYS - 1, $this->lost + self::JEFFREYS - 1];
+        // With the share as the sine squared of an angle the density is a product of powers of its sine and cosine, nowhere without bound.
         $logs = [];
         for ($i = 0; $i < self::STEPS; $i++) {
-            $x = ($i + 0.5) / self::STEPS;
-            $logs[] = $a * log($x) + $b * log(1 - $x);
+            $angle = ($i + 0.5) / self::STEPS * M_PI_2;
+            $logs[] = 2 * $this->kept * log(sin($angle)) + 2 * $this->lost * log(cos($angle));
         }
         $highest = max($logs);
         $weights = array_map(static fn (float $log): float => exp($log - $highest), $logs);
         $all = array_sum($weights);
-        [$low, $high, $sum] = [0.0, 1.0, 0.0];
-        foreach ($weights as $i => $weight) {
-            $before = $sum / $all;
-            $sum += $weight;
-            if ($before < self::TAIL && $sum / $all >= self::TAIL) {
-                $low = ($i + (self::TAIL - $before) * $all / $weight) / self::STEPS;
-            }
-            if ($before < 1 - self::TAIL && $sum / $all >= 1 - self::TAIL) {
-                $high = ($i + (1 - self::TAIL - $before) * $all / $weight) / self::STEPS;
+        $ends = [];
+        foreach ([self::TAIL, 1 - self::TAIL] as $share) {
+            $sum = 0.0;
+            foreach ($weights as $i => $weight) {
+                if ($sum + $weight >= $share * $all) {
+                    $ends[] = sin(($i + ($share * $all - $sum) / $weight) / self::STEPS * M_PI_2) ** 2;
+
+                    break;
+                }
+                $sum += $weight;
             }
         }
 
-        return [$low, $high];
+        return [$ends[0] ?? 0.0, $ends[1] ?? 1.0];
     }
 }
