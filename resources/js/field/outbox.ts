@@ -77,9 +77,9 @@ async function sendNow(person: string): Promise<void> {
     await db.put('outbox', { ...one, state, ...(problem ? { problem } : {}) });
   };
   try {
-    const ready = (await db.getAllFromIndex('outbox', 'state', 'waiting')).filter(
-      (one) => one.person === person && one.made <= Date.now() - TAKE_BACK,
-    );
+    const ready = (await db.getAllFromIndex('outbox', 'state', 'waiting'))
+      .filter((one) => one.person === person && one.made <= Date.now() - TAKE_BACK)
+      .sort((a, b) => a.made - b.made);
     const bursts = ready.filter((one) => one.kind === 'burst');
     for (let i = 0; i < bursts.length; i += AT_ONCE) {
       const some = bursts.slice(i, i + AT_ONCE);
