@@ -7,7 +7,7 @@ return [
     'rushes' => (int) env('MOST_RUSHES', 2000),
     'kit' => (int) env('MOST_KIT', 500),
     'outings' => (int) env('MOST_OUTINGS', 500),
-    'bursts' => (int) env('MOST_BURSTS', 50_000),
+    'bursts' => (int) env('MOST_BURSTS', 20_000),
     'bytes' => (int) env('MOST_BYTES', 60_000_000),
     'demo_visits' => (int) env('MOST_DEMO_VISITS', 500),
 ];

@@ -43,7 +43,7 @@ final readonly class Archive
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         $list = ['format' => self::FORMAT, 'made_at' => now()->toIso8601ZuluString(), 'name' => $person->name,
-            'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'outings' => [], 'kit' => []];
+            'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'outings' => [], 'bursts' => [], 'kit' => []];
         foreach ($person->rushes()->orderBy('created_at')->orderBy('id')->lazy() as $i => $rush) {
             $file = sprintf('rushes/%04d-%s.rush.json', $i + 1, Str::slug($rush->name) ?: 'rush');
             $zip->addFromString($file, self::json(Documents::withObjects($rush->document)));
@@ -61,7 +61,11 @@ final readonly class Archive
             $zip->addFromString($file, self::json(Documents::withObjects($outing->document)));
             $list['outings'][] = ['file' => $file, 'id' => $outing->id, 'created_at' => $outing->created_at->toIso8601ZuluString(), 'updated_at' => $outing->updated_at->toIso8601ZuluString()];
         }
-        $zip->addFromString('bursts.json', self::json(['bursts' => Log::written($person)]));
+        foreach (Log::pieces($person) as $i => $bursts) {
+            $file = sprintf('bursts/%04d.json', $i + 1);
+            $zip->addFromString($file, self::json(['bursts' => $bursts]));
+            $list['bursts'][] = ['file' => $file];
+        }
         $zip->addFromString('archive.json', self::json($list));
         $zip->close();
 
@@ -123,7 +127,11 @@ final readonly class Archive
                 return ['document' => self::compact($document), 'id' => $entry['id'] ?? null, ...self::dates($entry)];
             });
         }
-        $log = $zip->statName('bursts.json') === false ? [] : self::listed($this->entry($zip, 'bursts.json'), 'bursts', (int) config('limits.bursts'));
+        $log = [];
+        foreach (self::listed($list, 'bursts', (int) ceil((int) config('limits.bursts') / Log::PIECE)) as $entry) {
+            $file = self::once($entry, $files);
+            $log = [...$log, ...$this->within($file, fn (): array => array_map(Log::read(...), self::listed($this->entry($zip, $file), 'bursts', Log::PIECE)))];
+        }
 
         return DB::transaction(function () use ($person, $habits, $standings, $rushes, $kit, $outings, $log): array {
             User::query()->whereKey($person->id)->lockForUpdate()->first('id');

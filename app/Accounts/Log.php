@@ -19,17 +19,19 @@ use RushHold\Words\Words;
 /** What a person logged in the field: each burst once, however often and from wherever it comes in. */
 final class Log
 {
-    /** @return list<array<string, mixed>> */
-    public static function written(User $person): array
+    private const FULL = 'The log is full.';
+
+    /** Bursts in one file of an archive. */
+    public const PIECE = 200;
+
+    /** @return iterable<int, list<array<string, mixed>>> all of it, some at a time */
+    public static function pieces(User $person): iterable
     {
-        $bursts = [];
         $mine = Burst::query();
         $mine->where('user_id', $person->id)->orderBy('id');
-        foreach ($mine->lazy() as $burst) {
-            $bursts[] = self::told($burst);
+        foreach ($mine->lazy(self::PIECE)->chunk(self::PIECE) as $i => $bursts) {
+            yield $i => array_values($bursts->map(self::told(...))->all());
         }
-
-        return $bursts;
     }
 
     /** @return array<string, mixed> */
@@ -41,27 +43,29 @@ final class Log
     }
 
     /**
-     * @param  list<array<array-key, mixed>>  $bursts
+     * Keeps what an archive has of a log; what is there already, or was deleted here, is left as it is.
+     *
+     * @param  list<array<string, mixed>>  $rows  as `read` makes them
      * @param  array<string, string>  $outings  ids here by those there
      * @param  array<string, string>  $rushes
      * @return int how many were not there
      *
-     * @throws Refused if one of them cannot be
+     * @throws Refused if there is no room for them
      */
-    public static function load(User $person, array $bursts, array $outings, array $rushes): int
+    public static function load(User $person, array $rows, array $outings, array $rushes): int
     {
-        $before = $person->bursts()->count();
-        foreach ($bursts as $burst) {
-            $id = $burst['id'] ?? null;
-            $here = static fn (string $part, array $ids): ?string => is_string($burst[$part] ?? null) ? $ids[$burst[$part]] ?? null : null;
-            $wrong = is_string($id) && preg_match('/^[0-9a-f-]{36}$/', $id) === 1
-                ? self::keep($person, $id, [...$burst, 'outing_id' => $here('outing_id', $outings), 'rush_id' => $here('rush_id', $rushes)]) : 'It has no id.';
-            if ($wrong !== null) {
-                throw Refused::because('bursts.json', 'archive-burst', problem: $wrong);
-            }
+        $known = array_flip(Burst::withTrashed()->where('user_id', $person->id)->pluck('uuid')->all());
+        $new = array_filter(array_column($rows, null, 'uuid'), static fn (array $row): bool => ! isset($known[$row['uuid']]));
+        if ($person->bursts()->count() + count($new) > (int) config('limits.bursts')) {
+            throw Refused::because('bursts', 'burst', problem: self::FULL);
+        }
+        $here = static fn (mixed $id, array $ids): mixed => is_string($id) ? $ids[$id] ?? null : null;
+        foreach (array_chunk($new, self::PIECE) as $some) {
+            Burst::query()->insertOrIgnore(array_map(static fn (array $row): array => [...$row, 'user_id' => $person->id,
+                'outing_id' => $here($row['outing_id'], $outings), 'rush_id' => $here($row['rush_id'], $rushes)], $some));
         }
 
-        return $person->bursts()->count() - $before;
+        return count($new);
     }
 
     /**
@@ -70,7 +74,36 @@ final class Log
      */
     public static function keep(User $person, string $id, array $burst): ?string
     {
+        try {
+            $row = self::read([...$burst, 'id' => $id]);
+        } catch (Refused $refused) {
+            return Words::in(Units::Metric)->refused($refused);
+        }
+        // What was deleted does not come back by being sent once more.
+        if (Burst::withTrashed()->where('user_id', $person->id)->where('uuid', $id)->exists()) {
+            return null;
+        }
+        if ($person->bursts()->count() >= (int) config('limits.bursts')) {
+            return self::FULL;
+        }
+        // Sent twice at once it is kept once: the one that comes second finds it there.
+        Burst::query()->insertOrIgnore([...$row, 'user_id' => $person->id]);
+
+        return null;
+    }
+
+    /**
+     * A burst as it is kept.
+     *
+     * @param  array<array-key, mixed>  $burst
+     * @return array<string, mixed>
+     *
+     * @throws Refused if it cannot be meant
+     */
+    public static function read(array $burst): array
+    {
         $check = Validator::make($burst, [
+            'id' => ['required', 'uuid'],
             'outing_id' => ['nullable', 'string', 'ulid'],
             'rush_id' => ['nullable', 'string', 'ulid'],
             'rush' => ['required', 'string', 'max:120'],
@@ -83,31 +116,18 @@ final class Log
             'hold' => ['nullable', 'array'],
         ]);
         if ($check->fails()) {
-            return $check->errors()->first();
+            throw Refused::because('burst', 'burst', problem: $check->errors()->first());
         }
-        try {
-            $hold = is_array($burst['hold'] ?? null) && $burst['hold'] !== [] ? HoldDocument::settings(HoldDocument::read($burst['hold'])) : null;
-        } catch (Refused $refused) {
-            return Words::in(Units::Metric)->refused($refused);
-        }
-        // What was deleted does not come back by being sent once more.
-        if (Burst::withTrashed()->where('user_id', $person->id)->where('uuid', $id)->exists()) {
-            return null;
-        }
-        if ($person->bursts()->count() >= (int) config('limits.bursts')) {
-            return 'The log is full.';
-        }
-        /** @var array{outing_id?: string|null, rush_id?: string|null, rush: string, at: string, kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string} $given */
+        $hold = is_array($burst['hold'] ?? null) && $burst['hold'] !== [] ? HoldDocument::settings(HoldDocument::read($burst['hold'])) : null;
+        /** @var array{id: string, outing_id?: string|null, rush_id?: string|null, rush: string, at: string, kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string} $given */
         $given = $check->validated();
-        // Sent twice at once it is kept once: the one that comes second finds it there.
-        Burst::query()->insertOrIgnore([
-            'user_id' => $person->id, 'uuid' => $id, 'outing_id' => $given['outing_id'] ?? null, 'rush_id' => $given['rush_id'] ?? null,
+
+        return [
+            'uuid' => $given['id'], 'outing_id' => $given['outing_id'] ?? null, 'rush_id' => $given['rush_id'] ?? null,
             'rush' => $given['rush'], 'shot_at' => Carbon::parse($given['at'])->utc(), 'kept' => $given['kept'] ?? null,
             'frames' => $given['frames'] ?? null, 'keepers' => $given['keepers'] ?? null, 'lost_to' => $given['lost_to'] ?? null,
             'note' => $given['note'] ?? '', 'created_at' => now(),
             'hold' => $hold === null ? null : json_encode($hold, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-        ]);
-
-        return null;
+        ];
     }
 }

@@ -16,6 +16,10 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
+use RushHold\Document\HoldDocument;
+use RushHold\Document\RushDocument;
+use RushHold\Hold\PartialHold;
+use RushHold\Planning\Chooser;
 use RushHold\Tests\Rushes;
 
 /** The text of the letters that were written. */
@@ -300,6 +304,26 @@ it('takes everything into another account without loss', function (): void {
         ->and($other->habits['units'])->toBe('imperial')->and($other->habits['body'])->toBe($other->kit()->where('type', 'bodies')->value('id'))->and($other->habits['lens'])->toBe('sample-24-70')
         ->and($other->rushes()->first()?->document['kit']['body_id'])->toBe($other->habits['body']);
     $load()->assertOk()->assertExactJson(['rushes' => 0, 'kit' => 0, 'outings' => 0, 'bursts' => 0, 'already_there' => 6]);
+});
+
+it('takes a long log along, piece by piece, and what was deleted there stays deleted', function (): void {
+    $this->actingAs($user = $this->person());
+    $hold = HoldDocument::settings(PartialHold::of(Chooser::standard()->choose(RushDocument::read(Rushes::document())->rush)->hold));
+    foreach (array_chunk(array_map(static fn (int $i): array => ['id' => (string) Str::uuid(), 'rush' => "Rush $i", 'at' => '2026-06-07T05:00:00Z', 'kept' => 'half', 'note' => str_repeat('ä', 500), 'hold' => $hold], range(1, 600)), 100) as $bursts) {
+        $this->postJson('/api/bursts', ['bursts' => $bursts])->assertOk()->assertJsonCount(100, 'kept');
+    }
+    $file = $this->get('/api/account/archive')->assertOk()->baseResponse->getFile()->getContent();
+    $this->actingAs($other = $this->person());
+    $load = fn () => $this->postJson('/api/account/archive', ['file' => UploadedFile::fake()->createWithContent('all.zip', $file)]);
+    $load()->assertOk()->assertJsonPath('bursts', 600);
+    expect($other->bursts()->orderBy('id')->pluck('rush')->all())->toBe($user->bursts()->orderBy('id')->pluck('rush')->all())->and($other->bursts()->first()?->hold)->toEqual($user->bursts()->first()?->hold);
+    $other->bursts()->first()?->delete();
+    $load()->assertOk()->assertJsonPath('bursts', 0)->assertJsonPath('already_there', 600);
+    expect($other->bursts()->count())->toBe(599);
+    config(['limits.bursts' => 599]);
+    $this->actingAs($third = $this->person());
+    $load()->assertStatus(422)->assertSee('The log is full');
+    expect($third->bursts()->count())->toBe(0);
 });
 
 it('takes in all of an archive or nothing', function (callable $spoil, string $says): void {

@@ -73,7 +73,7 @@ return [
     'refused.gpx' => 'There is no place in this file. It should be a GPX file with a waypoint, a route or a track.',
     'refused.quota-kit' => 'An account keeps at most {most} bodies, lenses and subjects, and you have {has}. Delete some that you do not need any more.',
     'refused.quota-bytes' => 'An account keeps at most {most} MB, and yours has {has} MB. Delete what you do not need any more.',
-    'refused.archive-burst' => 'A burst in the archive cannot be kept. {problem}',
+    'refused.burst' => 'This burst cannot be kept. {problem}',
     'refused.archive-zip' => 'This is not a ZIP file.',
     'refused.archive-type' => 'The kit in the archive must be bodies, lenses or subjects.',
     'refused.archive-large' => 'An archive unpacks to at most {most} MB.',
