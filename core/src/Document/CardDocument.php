@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Controls\Assigned;
-use RushHold\Controls\Press;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Body;
-use RushHold\Kit\ControlPlace;
-use RushHold\Light\LightDirection;
 use RushHold\Outing\Checklist;
 use RushHold\Outing\Moment;
 use RushHold\Outing\Outing;
 use RushHold\Outing\Planned;
 use RushHold\Outing\Programme;
+use RushHold\Outing\Scheduler;
+use RushHold\Outing\Step;
 use RushHold\Planning\Plan;
 use RushHold\Quantity;
 use RushHold\Said;
@@ -34,10 +33,18 @@ final readonly class CardDocument
 
     private Outing $outing;
 
+    /** @var list<Moment> */
+    private array $moments;
+
+    /** @var array<int, Step> by the rush each leads to */
+    private array $steps;
+
     private function __construct(private Programme $programme, Units $units)
     {
         $this->words = Words::in($units);
         $this->outing = $programme->outing;
+        $this->moments = Moment::all($programme->outing);
+        $this->steps = array_column(array_map(static fn (Step $step): array => [$step->next->entry, $step], $programme->steps()), 1, 0);
     }
 
     /** @return array<string, mixed> */
@@ -49,9 +56,8 @@ final readonly class CardDocument
 
         return [
             'format' => self::FORMAT, 'name' => $outing->name, 'place' => $outing->place, 'zone' => $outing->from->getTimezone()->getName(),
-            'from' => $outing->from->format(DATE_ATOM), 'to' => $outing->to->format(DATE_ATOM), 'kept_wanted' => round(array_sum(array_map(static fn (Planned $p): float => $p->value, $programme->planned)), 1),
-            'light' => array_map(static fn (Moment $m): array => ['at' => $m->at->format(DATE_ATOM), 'sun_height_deg' => round($m->sun->heightDeg, 1), 'ev100' => round($m->ev100, 1), 'part' => $m->part()],
-                array_map(static fn ($at): Moment => Moment::of($outing, $at), $outing->moments())),
+            'from' => $outing->from->format(DATE_ATOM), 'to' => $outing->to->format(DATE_ATOM), 'kept_wanted' => round(Scheduler::kept($programme->planned), 1),
+            'light' => array_map(static fn (Moment $m): array => ['at' => $m->at->format(DATE_ATOM), 'sun_height_deg' => round($m->sun->heightDeg, 1), 'ev100' => round($m->ev100, 1), 'part' => $m->part()], $writer->moments),
             'rushes' => array_map($writer->rush(...), $order),
             'buttons' => array_map(fn (array $laid): array => ['body' => $laid['body']->name, 'rest' => $writer->lines($laid['body'])->of($laid['layout']->arrangement->rest),
                 'controls' => array_map(static fn (Assigned $a): array => $writer->control($a, $laid['body']), $laid['layout']->arrangement->controls)], $programme->layouts),
@@ -69,28 +75,32 @@ final readonly class CardDocument
         $body = $plan->situation->kit->body;
         $lines = $this->lines($body);
         $mine = $this->programme->planned($e);
-        $moments = $this->outing->moments();
         $best = $this->programme->bestHour($e);
-        $reached = $this->reached($e, $body);
+        $reached = $this->programme->reached($e);
         $hold = PartialHold::of($plan->hold);
 
         return [
             'number' => $e, 'name' => $entry->rush->name, 'subject' => $plan->situation->subject->name, 'wanted' => $entry->wanted, 'times' => $entry->times,
-            'planned' => $mine === null ? null : ['from' => $moments[$mine->from]->format(DATE_ATOM), 'to' => $moments[$mine->to]->format(DATE_ATOM)],
-            'best' => ['at' => $moments[$best]->format(DATE_ATOM), 'keeper_rate' => round($worth->rates[$e][$best], 3)],
-            'by_time' => array_map(fn (int $i): array => ['at' => $moments[$i]->format(DATE_ATOM), 'keeper_rate' => round($worth->rates[$e][$i], 3),
-                'light' => $this->direction($e, $i), ...$this->exposure($worth->plan($e, $i))], array_keys($moments)),
+            'planned' => $mine === null ? null : ['from' => $this->at($mine->from), 'to' => $this->at($mine->to)],
+            'best' => ['at' => $this->at($best), 'keeper_rate' => round($worth->rates[$e][$best], 3)],
+            'by_time' => array_map(fn (Moment $m, int $i): array => ['at' => $this->at($i), 'keeper_rate' => round($worth->rates[$e][$i], 3),
+                'light' => $entry->lightAt($m)?->value, ...$this->exposure($worth->plan($e, $i))], $this->moments, array_keys($this->moments)),
             'keeper_rate' => round($worth->rates[$e][$mine->from ?? $best], 3), 'lost_to' => $worth->cause($e, $mine->from ?? $best),
             'body' => $body->name, 'lens' => $plan->situation->kit->lens->name, 'extender' => $plan->situation->kit->extender,
             'hold' => HoldDocument::write($plan->hold),
-            'by' => $reached === null || $reached[0] === null ? null : ['place' => $reached[0]->value, 'name' => Words::label($reached[0]), 'own' => $lines->own("control.{$reached[0]->value}")],
-            'press' => $reached === null ? [] : array_map($lines->press(...), $reached[1]),
+            'by' => $reached?->by === null ? null : ['place' => $reached->by->value, 'name' => Words::label($reached->by), 'own' => $lines->own("control.{$reached->by->value}")],
+            'press' => $reached === null ? [] : array_map($lines->press(...), $reached->presses),
             'lines' => array_values(array_filter($lines->of($hold->only(...self::SHOWN)), static fn (array $line): bool => ! Setting::from($line['setting'])->isIdleIn($plan->hold))),
             ...$this->exposure($plan),
             'changes' => $this->changes($e, $lines),
             'habit' => $entry->habit,
             'cautions' => array_map(fn (array $c): string => $this->words->say($c['sentence']), $plan->cautions),
         ];
+    }
+
+    private function at(int $quarter): string
+    {
+        return $this->moments[$quarter]->at->format(DATE_ATOM);
     }
 
     /** @return array{shutter: string, aperture: string, iso: string} */
@@ -100,31 +110,6 @@ final readonly class CardDocument
             'iso' => $this->words->say(Said::of('card.iso', iso: Quantity::iso($plan->hold->iso)))];
     }
 
-    private function direction(int $e, int $step): ?string
-    {
-        $facing = $this->outing->entries[$e]->facingDeg ?? $this->outing->entries[$e]->rush->light->shootingBearingDeg;
-
-        return $facing === null ? null : LightDirection::of(Moment::of($this->outing, $this->outing->moments()[$step])->sun, $facing)->value;
-    }
-
-    /**
-     * The control that is held for a rush and what is left to do, from the camera at rest.
-     *
-     * @return array{ControlPlace|null, list<Press>}|null null where no buttons are laid out
-     */
-    private function reached(int $e, Body $body): ?array
-    {
-        foreach ($this->programme->layouts as $laid) {
-            if ($laid['body']->name === $body->name) {
-                $reached = $laid['layout']->reached[(int) array_search($e, $laid['entries'], true)];
-
-                return [$reached->by, $reached->presses];
-            }
-        }
-
-        return null;
-    }
-
     /**
      * What changes on the camera from the rush before.
      *
@@ -132,13 +117,9 @@ final readonly class CardDocument
      */
     private function changes(int $e, SettingLines $lines): ?array
     {
-        foreach ($this->programme->steps() as $step) {
-            if ($step->next->entry === $e && $step->before !== null) {
-                return ['seconds' => round($step->seconds(), 1), 'kit' => DayDocument::kit($step), 'says' => array_map(static fn (Press $p): string => $lines->says($p), $step->changes())];
-            }
-        }
+        $step = $this->steps[$e] ?? null;
 
-        return null;
+        return $step?->before === null ? null : ['seconds' => round($step->seconds(), 1), 'kit' => DayDocument::kit($step), 'says' => array_map($lines->says(...), $step->changes())];
     }
 
     /** @return array<string, mixed> */

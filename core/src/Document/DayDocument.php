@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Controls\Press;
-use RushHold\Light\LightDirection;
 use RushHold\Outing\Checklist;
-use RushHold\Outing\Entry;
 use RushHold\Outing\Moment;
 use RushHold\Outing\Outing;
 use RushHold\Outing\Planned;
@@ -32,11 +30,15 @@ final readonly class DayDocument
 
     private Outing $outing;
 
+    /** @var list<Moment> */
+    private array $moments;
+
     private function __construct(private Programme $programme, Units $units)
     {
         $this->words = Words::in($units);
         $this->values = new Values($this->words);
         $this->outing = $programme->outing;
+        $this->moments = Moment::all($programme->outing);
     }
 
     /** @return array<string, mixed> */
@@ -48,7 +50,7 @@ final readonly class DayDocument
         return [
             'format' => self::FORMAT, 'name' => $outing->name, 'played' => $programme->worth->played,
             'light' => array_map(static fn (Moment $m): array => ['at' => $m->at->format(DATE_ATOM), 'sun_height_deg' => round($m->sun->heightDeg, 2),
-                'sun_bearing_deg' => round($m->sun->bearingDeg, 1), 'ev100' => round($m->ev100, 2), 'part' => $m->part(), 'sky' => $outing->skyAt($m->at)->value], $writer->moments()),
+                'sun_bearing_deg' => round($m->sun->bearingDeg, 1), 'ev100' => round($m->ev100, 2), 'part' => $m->part(), 'sky' => $outing->skyAt($m->at)->value], $writer->moments),
             'rushes' => array_map($writer->rush(...), array_keys($outing->entries)),
             'order' => array_map(static fn (Planned $p): int => $p->entry, $programme->planned),
             'left_out' => $programme->leftOut(),
@@ -60,24 +62,18 @@ final readonly class DayDocument
         ];
     }
 
-    /** @return list<Moment> */
-    private function moments(): array
-    {
-        return array_map(fn ($at): Moment => Moment::of($this->outing, $at), $this->outing->moments());
-    }
-
     /** @return array<string, mixed> */
     private function rush(int $e): array
     {
         $entry = $this->outing->entries[$e];
         $worth = $this->programme->worth;
         $mine = $this->programme->planned($e);
-        $moments = $this->moments();
+        $moments = $this->moments;
 
         return [
             'name' => $entry->rush->name, 'wanted' => $entry->wanted, 'times' => $entry->times, 'frames' => $worth->frames($e),
             'by_time' => array_map(fn (Moment $m, int $i): array => ['at' => $m->at->format(DATE_ATOM), 'keeper_rate' => round($worth->rates[$e][$i], 4),
-                'light' => $this->direction($entry, $m), 'lost_to' => $worth->cause($e, $i), 'exposure' => $this->exposure($worth->plan($e, $i)), 'group' => $this->group($worth->plan($e, $i)), 'stops_short' => round($worth->plan($e, $i)->exposure->evShort, 1), 'shimmer' => $worth->plan($e, $i)->air->level], $moments, array_keys($moments)),
+                'light' => $entry->lightAt($m)?->value, 'lost_to' => $worth->cause($e, $i), 'exposure' => $this->exposure($worth->plan($e, $i)), 'group' => $this->group($worth->plan($e, $i)), 'stops_short' => round($worth->plan($e, $i)->exposure->evShort, 1), 'shimmer' => $worth->plan($e, $i)->air->level], $moments, array_keys($moments)),
             'planned' => $mine === null ? null : ['since' => $moments[$mine->since]->at->format(DATE_ATOM), 'from' => $moments[$mine->from]->at->format(DATE_ATOM), 'to' => $moments[$mine->to]->at->format(DATE_ATOM), 'kept' => round($mine->value, 1)],
             'left_out' => ($why = $this->programme->whyNot($e)) === null ? null : $this->words->say($why),
             'hold' => HoldDocument::write($this->programme->plan($e)->hold),
@@ -99,13 +95,6 @@ final readonly class DayDocument
         }
 
         return null;
-    }
-
-    private function direction(Entry $entry, Moment $moment): ?string
-    {
-        $facing = $entry->facingDeg ?? $entry->rush->light->shootingBearingDeg;
-
-        return $facing === null ? null : LightDirection::of($moment->sun, $facing)->value;
     }
 
     /**

@@ -52,7 +52,7 @@ final readonly class PocketDocument
             'near' => array_map(static fn (float $m): array => ['metres' => $m, 'label' => $words->quantity(Quantity::distance($m))], $pocket->distancesM),
             'way' => array_map($labelled, Heading::cases()), 'through' => array_map($labelled, Through::cases()), 'light' => $pocket->lights,
             'settings' => array_map(static fn (Setting $s): array => ['setting' => $s->value, 'name' => Words::label($s), 'own' => $lines->own("setting.$s->value"),
-                'rest' => $pocket->rest()?->has($s) === true ? $lines->of($pocket->rest()->only($s))[0]['label'] : null], self::SETTINGS),
+                'rest' => $pocket->arrangement?->rest->has($s) === true ? $lines->of($pocket->arrangement->rest->only($s))[0]['label'] : null], self::SETTINGS),
             'values' => array_map(static fn (array $of): array => array_values(array_map(static fn (array $v): array => $v['value'], $of)), array_values($values)),
             'controls' => array_map(static fn (Assigned $a): array => ['name' => Words::label($a->place), 'own' => $lines->own("control.{$a->place->value}"), 'lines' => $a->set === null ? [] : $lines->of($a->set)], $pocket->arrangement?->sets() ?? []),
             'cells' => $cells,

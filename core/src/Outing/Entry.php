@@ -6,6 +6,7 @@ namespace RushHold\Outing;
 
 use DateTimeImmutable;
 use RushHold\Hold\PartialHold;
+use RushHold\Light\LightDirection;
 use RushHold\Range;
 use RushHold\Refused;
 use RushHold\Rush\Rush;
@@ -52,6 +53,14 @@ final readonly class Entry
         if ($earliest !== null && $latest !== null && $latest->getTimestamp() - $earliest->getTimestamp() < 60 * $minutes) {
             throw Refused::because("$field.latest", 'window-short', minutes: $minutes);
         }
+    }
+
+    /** From where the light comes at a moment, to whoever looks at it; null where it is not known which way that is. */
+    public function lightAt(Moment $moment): ?LightDirection
+    {
+        $facing = $this->facingDeg ?? $this->rush->light->shootingBearingDeg;
+
+        return $facing === null ? null : LightDirection::of($moment->sun, $facing);
     }
 
     /** Quarter hours of getting there and setting up. */

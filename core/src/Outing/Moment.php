@@ -27,6 +27,12 @@ final readonly class Moment
         return new self($at, $sun, Daylight::ev100($sun->heightDeg, $outing->skyAt($at)));
     }
 
+    /** @return list<self> the quarter hours of an outing, and its end */
+    public static function all(Outing $outing): array
+    {
+        return array_map(static fn (DateTimeImmutable $at): self => self::of($outing, $at), $outing->moments());
+    }
+
     /** night, twilight, golden or day. */
     public function part(): string
     {

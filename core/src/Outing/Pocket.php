@@ -10,7 +10,6 @@ use RushHold\Controls\Times;
 use RushHold\Focus\Overtaken;
 use RushHold\Focus\Stage;
 use RushHold\Hold\Hold;
-use RushHold\Hold\PartialHold;
 use RushHold\Kit\ControlPlace;
 use RushHold\Motion\Path;
 use RushHold\Planning\Chooser;
@@ -54,7 +53,7 @@ final readonly class Pocket
      */
     public static function of(Programme $programme, array $others, Stage $stage): self
     {
-        $like = $programme->plan($programme->planned[0]->entry ?? 0)->situation->rush;
+        $like = $programme->plan(0)->situation->rush;
         $who = [];
         foreach ([...array_map(static fn (Entry $e): array => ['subject' => $e->rush->subject, 'speedMps' => $e->rush->path->speedMps], $programme->outing->entries), ...$others] as $one) {
             $who[$one['subject']->name] ??= $one;
@@ -99,11 +98,5 @@ final readonly class Pocket
         }
 
         return array_map(static fn (int $i): float => round($dark + ($bright - $dark) * $i / ($count - 1), 1), range(0, $count - 1));
-    }
-
-    /** What is in force at rest, of what a held button can change; null without a layout. */
-    public function rest(): ?PartialHold
-    {
-        return $this->arrangement?->rest;
     }
 }

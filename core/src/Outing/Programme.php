@@ -7,6 +7,7 @@ namespace RushHold\Outing;
 use RushHold\Controls\LateStart;
 use RushHold\Controls\Layout;
 use RushHold\Controls\Need;
+use RushHold\Controls\Reached;
 use RushHold\Controls\Reaching;
 use RushHold\Controls\Solver;
 use RushHold\Controls\Times;
@@ -144,6 +145,19 @@ final readonly class Programme
         foreach ($this->layouts as $laid) {
             if ($laid['body']->name === $body->name) {
                 return $laid['layout'];
+            }
+        }
+
+        return null;
+    }
+
+    /** How a rush is reached from the camera at rest; null where no buttons are laid out for it. */
+    public function reached(int $entry): ?Reached
+    {
+        foreach ($this->layouts as $laid) {
+            $number = array_search($entry, $laid['entries'], true);
+            if ($number !== false) {
+                return $laid['layout']->reached[$number];
             }
         }
 
