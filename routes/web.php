@@ -47,7 +47,6 @@ Route::prefix('api')->group(function (): void {
         Route::post('rank', RankController::class);
         Route::post('compare', ComparisonController::class);
         Route::post('day', DayController::class);
-        Route::post('day/document', [DayController::class, 'document']);
         Route::post('layout', LayoutController::class);
         Route::post('lenses/choose', LensChoiceController::class);
         Route::post('speed', [MeasureController::class, 'speed']);

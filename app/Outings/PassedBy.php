@@ -27,6 +27,12 @@ final class PassedBy
         if (! is_array($like) || $subject === null) {
             throw Refused::because('who', 'passed-by', given: $who);
         }
+        $kit = is_array($like['kit'] ?? null) ? $like['kit'] : [];
+        foreach (['body' => 'bodies', 'lens' => 'lenses'] as $part => $carried) {
+            $number = $entries[0][$part] ?? null;
+            $kit = is_int($number) ? [...$kit, $part => data_get($outing, "$carried.$number")] : $kit;
+        }
+        $like['kit'] = $kit;
         unset($like['group'], $like['kit']['body_id'], $like['kit']['lens_id']);
 
         return [...$like, 'format' => RushDocument::FORMAT, 'name' => mb_substr("$who, unplanned", 0, 120), 'subject' => $subject,

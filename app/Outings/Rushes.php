@@ -39,7 +39,7 @@ final readonly class Rushes
         $rushes = self::entries($outing);
         foreach ($rushes as $i => $entry) {
             if (is_string($entry['rush'] ?? null)) {
-                $saved = $kept->firstWhere('id', $entry['rush']) ?? throw ValidationException::withMessages(["outing.rushes.$i" => 'This rush is not among yours any more.']);
+                $saved = $kept->firstWhere('id', $entry['rush']) ?? throw ValidationException::withMessages(["outing.rushes.$i" => 'Rush '.($i + 1).' of the outing is not among yours any more. Leave it out.']);
                 $entry = [...$entry, 'rush' => $saved->document, ...($saved->pins === null || $saved->pins === [] ? [] : ['pins' => $saved->pins])];
             }
             $name = data_get($entry, 'rush.subject.name');

@@ -227,6 +227,18 @@ it('keeps what an outing says of buttons, habits and what was looked at, and fil
     OutingDocument::read([...$document, 'school' => 'four']);
 })->throws(Refused::class);
 
+it('names the rush whose body cannot do what is pinned', function (): void {
+    $documents = json_decode((string) file_get_contents(__DIR__.'/../../formats/examples/outings/sea-cliff-morning.json'), true)['rushes'];
+    try {
+        cliffMorning(['bodies' => [Bodies::all()['old-mirror']], 'rushes' => [$documents[0], [...$documents[1], 'pins' => ['focus' => ['detect' => 'bird']]]]]);
+    } catch (Refused $refused) {
+        expect($refused->field)->toStartWith('Rush 2')->and(Words::in(Units::Metric)->refused($refused))->toContain('Rush 2');
+
+        return;
+    }
+    $this->fail('It was taken in.');
+});
+
 it('means more by most than by few', function (): void {
     $shares = array_map(static fn (HowMany $many): float => $many->share(), HowMany::cases());
     $sorted = $shares;

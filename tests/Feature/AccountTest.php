@@ -421,5 +421,5 @@ it('wants proof from cookies, not from tokens', function (): void {
 it('sends strangers away from what is new as well', function (string $method, string $path): void {
     $this->json($method, "/api/$path")->assertUnauthorized();
 })->with([['GET', 'kit/bodies'], ['POST', 'kit/bodies'], ['PUT', 'kit/bodies/x'], ['GET', 'kit/subjects/x'], ['PUT', 'kit/bodies/x/standing'], ['PUT', 'kit/bodies/x/words/y'],
-    ['POST', 'kit/lenses/check'], ['GET', 'habits'], ['PUT', 'habits'], ['GET', 'rushes/fresh'], ['POST', 'lenses/choose'], ['POST', 'layout'], ['POST', 'day'], ['POST', 'day/document'], ['POST', 'speed'], ['POST', 'stopwatch'], ['GET', 'aim-test'], ['POST', 'aim-test'],
+    ['POST', 'kit/lenses/check'], ['GET', 'habits'], ['PUT', 'habits'], ['GET', 'rushes/fresh'], ['POST', 'lenses/choose'], ['POST', 'layout'], ['POST', 'day'], ['POST', 'speed'], ['POST', 'stopwatch'], ['GET', 'aim-test'], ['POST', 'aim-test'],
     ['PATCH', 'account'], ['DELETE', 'account'], ['PUT', 'account/password'], ['PUT', 'account/email'], ['GET', 'account/tokens'], ['GET', 'account/archive'], ['POST', 'account/archive']]);

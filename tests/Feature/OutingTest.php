@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Documents\DocumentGate;
+use App\Documents\KitType;
 use App\Models\CardLink;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
@@ -151,6 +152,9 @@ it('keeps what came by as a rush, once', function (): void {
     $keep()->assertCreated()->assertJsonPath('id', $seen['id'])->assertJsonPath('document.path.start_m', 20)->assertJsonPath('document.path.heading_deg', -80)->assertJsonPath('document.scene.front_clutter', 0.7)->assertJsonPath('document.light.ev100', 9.5);
     $keep()->assertCreated();
     expect($person->rushes()->count())->toBe(3)->and($person->rushes()->find($seen['id'])?->figure)->not->toBe('plain');
+    // It is shot with what the first rush of the outing is shot with.
+    $outing->fill(['document' => [...$outing->document, 'bodies' => [KitType::Bodies->samples()['sample-old-mirror']], 'rushes' => [[...$outing->document['rushes'][0], 'body' => 0], $outing->document['rushes'][1]]]])->save();
+    $keep(['id' => strtolower((string) Str::ulid())])->assertCreated()->assertJsonPath('document.kit.body.mirror', true);
     $keep(['id' => strtolower((string) Str::ulid()), 'who' => 'unicorn'])->assertStatus(422)->assertSee('unicorn');
     $keep(['way' => 'up'])->assertStatus(422);
     $this->actingAs($other = $this->person());

@@ -6,11 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
 use App\Http\Requests\DayRequest;
-use App\Models\User;
 use App\Outings\Rushes;
 use App\Playing\DayQuestion;
 use App\Playing\Questions;
-use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 use RushHold\Units;
 use Symfony\Component\HttpFoundation\Response;
@@ -30,28 +28,10 @@ final class DayController extends Controller
         ])]
     public function __invoke(DayRequest $request, Questions $questions): Response
     {
-        $outing = $this->gate->outing($this->whole($request, $this->person($request)))->outing;
+        /** @var array<string, mixed> $given */
+        $given = (array) $request->input('outing');
+        $outing = $this->gate->outing((new Rushes($this->person($request), $this->gate))->inside($given))->outing;
 
         return $questions->ask($request, new DayQuestion($outing, $request->enum('units', Units::class) ?? Units::Metric));
-    }
-
-    #[OA\Post(path: '/api/day/document', operationId: 'outingDocument', summary: 'An outing as one document with its rushes inside', tags: ['plan'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/DayRequest')),
-        responses: [new OA\Response(response: 200, description: 'The document', content: new OA\JsonContent(type: 'object')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
-    public function document(DayRequest $request): JsonResponse
-    {
-        $whole = $this->whole($request, $this->person($request));
-        $this->gate->outing($whole);
-
-        return response()->json($whole, 200, [], JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE);
-    }
-
-    /** @return array<string, mixed> the document with its rushes inside */
-    private function whole(DayRequest $request, User $person): array
-    {
-        /** @var array<string, mixed> $outing */
-        $outing = (array) $request->input('outing');
-
-        return (new Rushes($person, $this->gate))->inside($outing);
     }
 }

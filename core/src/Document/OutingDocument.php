@@ -122,12 +122,11 @@ final readonly class OutingDocument
         foreach ($listed as $i => $one) {
             $fields = Fields::of($one, "rushes[$i]");
             try {
-                $rush = RushDocument::read($fields->has('rush') ? $fields->raw('rush') : null)->rush;
+                $rush = self::with(RushDocument::read($fields->has('rush') ? $fields->raw('rush') : null)->rush, $fields, $bodies, $lenses);
+                $pins = $fields->has('pins') ? HoldDocument::read($fields->raw('pins'))->fitting($rush->kit) : PartialHold::nothing();
             } catch (Refused $refused) {
                 throw $refused->in('Rush '.($i + 1));
             }
-            $rush = self::with($rush, $fields, $bodies, $lenses);
-            $pins = $fields->has('pins') ? HoldDocument::read($fields->raw('pins'))->fitting($rush->kit) : PartialHold::nothing();
             $clock = static fn (string $name): ?DateTimeImmutable => $fields->has($name) && $fields->raw($name) !== null
                 ? self::within($from, self::clock("rushes[$i].$name", $fields->text($name, ''), $date, $zone)) : null;
             $entries[] = new Entry($rush, $pins, $fields->optionalNumber('facing_deg'), $clock('earliest'), $clock('latest'), $clock('at'),

@@ -369,23 +369,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/day/document": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** An outing as one document with its rushes inside */
-        post: operations["outingDocument"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/rushes/fresh": {
         parameters: {
             query?: never;
@@ -4127,31 +4110,6 @@ export interface operations {
             422: components["responses"]["Refused"];
             429: components["responses"]["TooMany"];
             503: components["responses"]["Busy"];
-        };
-    };
-    outingDocument: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DayRequest"];
-            };
-        };
-        responses: {
-            /** @description The document */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": Record<string, never>;
-                };
-            };
-            422: components["responses"]["Refused"];
         };
     };
     freshRush: {

@@ -1,6 +1,6 @@
 import './outing.css';
 import { App, Button, Dropdown, Select } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Hold, Refusal } from '../../api/client';
 import { type Entry, type Outing, planningDay, useDay } from '../../api/day';
@@ -75,20 +75,10 @@ export default function OutingPage() {
   const change = (fields: Partial<Outing>) => outing && setOuting({ ...outing, ...fields });
   const setEntry = (i: number, fields: Partial<Entry>) =>
     outing && change({ rushes: outing.rushes.map((e, at) => (at === i ? { ...e, ...fields } : e)) });
-  // What was deleted since is no longer part of what is asked.
-  const present = useMemo(
-    () =>
-      outing &&
-      listed && {
-        ...outing,
-        rushes: outing.rushes.filter((e) => id !== undefined || listed.some((r) => r.id === e.rush)),
-      },
-    [outing, listed, id],
-  );
-  const asked = useDebounced(present, SETTLED);
+  const asked = useDebounced(outing, SETTLED);
   const day = useDay(asked, units);
   const name = (rush: string, i: number) =>
-    listed?.find((r) => r.id === rush)?.name ?? day.data?.rushes[i]?.name ?? 'A rush';
+    listed?.find((r) => r.id === rush)?.name ?? day.data?.rushes[i]?.name ?? `Rush ${i + 1}`;
 
   async function keep(asCopy = false) {
     if (!outing) return;
