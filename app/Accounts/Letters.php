@@ -34,7 +34,7 @@ final class Letters
             .self::link('sign-in')."\n\nOr choose a new password:\n".self::link('forgotten-password')."\n\nIf it was not you, do nothing.\n");
     }
 
-    private static function link(string $path): string
+    public static function link(string $path): string
     {
         $base = config('app.url');
 

@@ -104,6 +104,10 @@ it('shows one card to whoever has its address, until that is taken back or has r
     $this->actingAs($person = $this->person());
     [, $outing] = outingOf($person);
     $link = $this->postJson("/api/outings/$outing->id/links", ['days' => 3])->assertCreated()->json();
+    // Whatever the request says, the address is where people find the application.
+    config(['app.url' => 'https://hold.example:8443']);
+    expect($this->postJson("/api/outings/$outing->id/links", ['days' => 1], ['Host' => '127.0.0.1'])->json('address'))->toStartWith('https://hold.example:8443/shared/');
+    $outing->links()->whereKeyNot($link['id'])->delete();
     $this->getJson("/api/outings/$outing->id/links")->assertOk()->assertJsonCount(1)->assertJsonMissingPath('0.address');
     $this->postJson("/api/outings/$outing->id/links", ['days' => 61])->assertStatus(422);
     $secret = Str::afterLast($link['address'], '/');

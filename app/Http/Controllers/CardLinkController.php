@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Letters;
 use App\Models\CardLink;
 use App\Models\SavedOuting;
 use Illuminate\Http\JsonResponse;
@@ -56,7 +57,7 @@ final class CardLinkController extends Controller
             return CardLink::open($outing, $days);
         });
 
-        return response()->json([...self::told($link), 'address' => url("/shared/$secret")], 201);
+        return response()->json([...self::told($link), 'address' => Letters::link("shared/$secret")], 201);
     }
 
     #[OA\Delete(path: '/api/outings/{id}/links/{link}', operationId: 'closeCardLink', summary: 'Take an address back', tags: ['outings'],

@@ -1,3 +1,4 @@
+import '../../parts/set-up.css';
 import { Checkbox } from 'antd';
 import { useState } from 'react';
 import type { Layout } from '../../api/layout';

@@ -69,7 +69,7 @@ export function Carried({
           showSearch={{ optionFilterProp: 'label' }}
           value={chosen ?? ''}
           options={[
-            { value: '', label: 'As the rush has it' },
+            { value: '', label: 'Its own' },
             ...(chosen && !kits[part]?.some((k) => k.name === chosen)
               ? [{ value: chosen, label: chosen }]
               : []),

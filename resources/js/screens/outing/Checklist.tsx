@@ -1,3 +1,4 @@
+import '../../parts/set-up.css';
 import { Checkbox } from 'antd';
 import type { Day, Outing } from '../../api/day';
 
