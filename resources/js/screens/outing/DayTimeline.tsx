@@ -7,7 +7,10 @@ import { label } from '../../parts/words';
 const left = 236;
 const right = 22;
 const skyHeight = 62;
-const rowHeight = 54;
+/** Of a rush: what it is worth by the hour, its block, and all of it with what stands under it, where there is room beside for its name and where not. */
+const worthHeight = 38;
+const blockHeight = 40;
+const rowHeight = { beside: 54, above: 72 };
 const STEP = 15 * 60_000;
 
 /** The clock at the place, from a time as the server writes it. */
@@ -31,6 +34,7 @@ export function DayTimeline({ day, onMove }: Props) {
   const [over, setOver] = useState<number | null>(null);
   const steps = day.light.length - 1;
   const names = width < 560 ? 18 : left;
+  const row = names > 20 ? rowHeight.beside : rowHeight.above;
   const x = (step: number) => names + ((width - names - right) * step) / Math.max(1, steps);
   const stepAt = (clientX: number, box: DOMRect) =>
     Math.round(((clientX - box.left - names) / (width - names - right)) * steps);
@@ -38,7 +42,7 @@ export function DayTimeline({ day, onMove }: Props) {
     const first = Date.parse(day.light[0]?.at ?? at);
     return Math.round((Date.parse(at) - first) / STEP);
   };
-  const height = skyHeight + day.rushes.length * rowHeight + 22;
+  const height = skyHeight + day.rushes.length * row + 22;
   const highest = Math.max(12, ...day.light.map((m) => m.sun_height_deg));
   const sunY = (deg: number) => 46 - (Math.max(0, deg) / highest) * 38;
   const now = over === null ? null : Math.max(0, Math.min(steps, over));
@@ -136,8 +140,8 @@ export function DayTimeline({ day, onMove }: Props) {
             ) : null,
           )}
           {day.rushes.map((rush, r) => {
-            const base = skyHeight + (r + 1) * rowHeight - 8;
-            const y = (rate: number) => base - rate * (rowHeight - 16);
+            const base = skyHeight + (r + 1) * row - (names > 20 ? 8 : 14);
+            const y = (rate: number) => base - rate * worthHeight;
             const from = rush.planned && indexOf(rush.planned.from);
             const to = rush.planned && indexOf(rush.planned.to);
             const moved = held?.rush === r && from !== null ? held.step - from : 0;
@@ -187,12 +191,12 @@ export function DayTimeline({ day, onMove }: Props) {
                   >
                     <rect
                       x={x(from + moved)}
-                      y={base - rowHeight + 14}
+                      y={base - blockHeight}
                       width={x(to) - x(from)}
-                      height={rowHeight - 14}
+                      height={blockHeight}
                       rx="3"
                     />
-                    <text x={x(from + moved) + 6} y={base - rowHeight + 27}>
+                    <text x={x(from + moved) + 6} y={base - blockHeight + 13}>
                       {held?.rush === r
                         ? clockOf(day.light[held.step]?.at ?? '')
                         : clockOf(rush.planned?.from ?? '')}
@@ -202,7 +206,7 @@ export function DayTimeline({ day, onMove }: Props) {
                 <text
                   className="day-name"
                   x={names > 20 ? names - 10 : names}
-                  y={names > 20 ? base - 14 : base - rowHeight + 10}
+                  y={names > 20 ? base - 14 : base - blockHeight - 4}
                   textAnchor={names > 20 ? 'end' : 'start'}
                 >
                   {names > 20 && rush.name.length > 34 ? `${rush.name.slice(0, 33)}…` : rush.name}
