@@ -150,6 +150,6 @@ it('refuses an outing that cannot be meant, naming what is wrong', function (arr
     [['place' => ['latitude_deg' => 91, 'longitude_deg' => 0]], 'place.latitude_deg'], [['place' => ['latitude_deg' => 1, 'longitude_deg' => 0, 'zone' => 'Mars/Dust']], 'place.zone'],
     [['wind' => 2], 'wind'], [['air' => 'soup'], 'air'], [['order' => [0, 0]], 'order'], [['order' => [3]], 'order'], [['order' => 'mine'], 'order'], [['sky' => 'clear'], 'sky'],
     [['rushes' => [['rush' => Rushes::document(), 'minutes' => 1]]], 'rushes[0].minutes'], [['rushes' => [['rush' => Rushes::document(), 'minutes' => 120, 'earliest' => '06:00', 'latest' => '07:00']]], 'rushes[0].latest'],
-    [['rushes' => [['rush' => Rushes::document(), 'body' => 2]]], 'rushes.body'], [['rushes' => array_fill(0, 41, ['rush' => Rushes::document()])], 'rushes'], [['weather' => 1], 'weather'],
+    [['rushes' => [['rush' => Rushes::document(), 'body' => 2]]], 'Rush 1, body'], [['rushes' => array_fill(0, 41, ['rush' => Rushes::document()])], 'rushes'], [['weather' => 1], 'weather'],
     [['rushes' => [['rush' => Rushes::document()], ['rush' => Rushes::document(['subject.length_m' => -1])]]], 'Rush 2, subject.length_m'],
 ]);

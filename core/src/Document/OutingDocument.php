@@ -148,7 +148,7 @@ final readonly class OutingDocument
         foreach (['body' => $bodies, 'lens' => $lenses] as $part => $carried) {
             if ($fields->has($part) && $fields->raw($part) !== null) {
                 $number = $fields->whole($part, 0);
-                $kit = $kit->with(...[$part => $carried[$number] ?? throw Refused::because("rushes.$part", 'kit-unknown', number: $number)]);
+                $kit = $kit->with(...[$part => $carried[$number] ?? throw Refused::because($part, 'kit-unknown', number: $number)]);
             }
         }
 
