@@ -162,7 +162,8 @@ final readonly class AutoPass
                             : $judging->smear($defocus, $body, $hand, $rest) ?? $judging->missed($k, $caught === 1, $hunting === 1, $slow === 1, $seen, $on, $lens, $defocus, $rest));
                         $tally->lost($cause, $many);
                     }
-                    $trace?->frame($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest), $many);
+                    $trace?->frame(new Exposed($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $defocus, $body, $hand,
+                        sqrt($airSquare * $airNoise[($o3 + $k) & $mask]), sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest), $ex, $ey, $cause, $many));
                 }
 
                 // Until finger and eye are there, nothing is measured.

@@ -84,7 +84,8 @@ final readonly class HandPass
             $defocus * $defocus + $body * $body + $hand * $hand <= $room => null,
             default => $this->judging->smear($defocus, $body, $hand, $room) ?? LossCause::TooLittleDepth,
         };
-        $trace?->frame($run->t, $this->metres($run->on), $this->metres($lens), $cause, sqrt($defocus * $defocus + $body * $body + $hand * $hand + $this->judging->limitSquare - $room), $this->course->frames[$k]);
+        $trace?->frame(new Exposed($run->t, $this->metres($run->on), $this->metres($lens), $defocus, $body, $hand, sqrt($this->judging->airSquare * $run->air($k)),
+            sqrt($defocus * $defocus + $body * $body + $hand * $hand + $this->judging->limitSquare - $room), $run->missX, $run->missY, $cause, $this->course->frames[$k]));
 
         return $cause;
     }

@@ -1,44 +1,15 @@
 import './finder.css';
 import { memo, useId, useMemo } from 'react';
 import type { Plan, Rush } from '../../api/client';
-import { fitted, outlineOf } from '../../parts/Silhouette';
+import { fitted, headOf, outlineOf } from '../../parts/Silhouette';
 import { say, sayDepth, useUnits } from '../../parts/units';
 import { label } from '../../parts/words';
 import { Loupe } from './Loupe';
 import { passingAt, sampleAt, shotAt, stepAt } from './lane';
 
-const heads: Record<string, [number, number]> = {
-  'flying-bird': [0.88, 0.44],
-  'gliding-bird': [0.88, 0.51],
-  'hovering-bird': [0.82, 0.39],
-  'landing-bird': [0.87, 0.46],
-  'rising-bird': [0.9, 0.17],
-  'leaping-mammal': [0.88, 0.31],
-  'perched-bird': [0.8, 0.16],
-  'running-mammal': [0.86, 0.26],
-  'walking-mammal': [0.86, 0.24],
-  runner: [0.62, 0.09],
-  rider: [0.62, 0.1],
-  'soaring-bird': [0.92, 0.5],
-  'diving-bird': [0.9, 0.53],
-  'wading-bird': [0.7, 0.1],
-  'swimming-bird': [0.78, 0.12],
-  deer: [0.88, 0.25],
-  'water-mammal': [0.78, 0.36],
-  dolphin: [0.88, 0.58],
-  swimmer: [0.68, 0.42],
-  jumper: [0.5, 0.1],
-  kicker: [0.46, 0.09],
-  skier: [0.68, 0.13],
-  'horse-rider': [0.52, 0.07],
-  motorcycle: [0.59, 0.11],
-  boat: [0.5, 0.14],
-  insect: [0.9, 0.49],
-};
-
 /** Where on an outline the aim part is, in its length and height. */
 function aimAt(figure: string, aim: string): [number, number] {
-  const head = heads[figure];
+  const head = headOf(figure);
   if (!head) return [0.5, 0.5];
   if (aim === 'eye' || aim === 'head') return head;
   if (aim === 'chest') return [0.52, 0.3];

@@ -1,0 +1,305 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Camera;
+
+use Imagick;
+use ImagickDraw;
+use ImagickPixel;
+use RushHold\Camera\PointSpread;
+use RushHold\Camera\Shot;
+use RushHold\Focus\LossCause;
+use RushHold\Kit\Detection;
+
+/**
+ * Draws frames of the stand-in camera: background and ground with their depth, the subject at its true size, what stands
+ * before it; each spread as the frame says, with the grain of its sensitivity.
+ */
+final class Drawer
+{
+    /** The background may run so far beyond the frame, as a share of it. */
+    private const BEYOND = 0.3;
+
+    /** Strips in which the ground is drawn, each at one distance. */
+    private const STRIPS = 9;
+
+    /** Grain of the sensor at ISO 100 in pixels of 6 µm, as a share of white; it grows with the root of the sensitivity. */
+    private const GRAIN = 0.0028;
+
+    private const GRAIN_SIDE = 512;
+
+    /** Larger than this a subject is drawn on a smaller copy. */
+    private const LARGEST_PX = 4000;
+
+    /** @var array<string, Imagick> */
+    private array $kept = [];
+
+    public function __construct(private readonly int $seed = 1)
+    {
+    }
+
+    public function draw(Shot $shot, View $view): Imagick
+    {
+        $picture = $this->behind($shot, $view);
+        foreach ($shot->situation->rush->group as $companion) {
+            [$x, $y] = [$shot->aimXMm + $shot->situation->kit->focalMm() * $companion->acrossM / $companion->distanceM, $shot->aimYMm];
+            $this->stand($picture, $shot, $view, $x, $y, $shot->mmPerM * $shot->distanceM / $companion->distanceM, $shot->alongside($companion->planeM));
+        }
+        $this->stand($picture, $shot, $view, $shot->aimXMm, $shot->aimYMm, $shot->mmPerM, $shot->subject);
+        $this->before($picture, $shot, $view);
+        $this->grain($picture, $shot, $view);
+        $picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_DEACTIVATE);
+        $picture->setImageType(Imagick::IMGTYPE_TRUECOLOR);
+
+        return $picture;
+    }
+
+    private function behind(Shot $shot, View $view): Imagick
+    {
+        $scene = $shot->situation->scene;
+        $flies = self::flies($shot);
+        $spread = self::pixels($shot->still($scene->backgroundM), $view);
+        $by = Spreading::reduction($spread);
+        $picture = $this->piece($flies ? 'sky' : 'far', $flies ? ['#7d93a6', '#b9c7d1'] : ['#6d7564', '#8b9487'], max(0.04, $scene->backgroundTexture), $shot, $view->reduced($by), 0, $view->high);
+        Spreading::over($picture, $spread, $by, $view->wide, $view->high);
+        $flies || $this->ground($picture, $shot, $view);
+
+        return $picture;
+    }
+
+    /** The plane the subject stands on, nearer below its feet and farther above them, until the background begins. */
+    private function ground(Imagick $picture, Shot $shot, View $view): void
+    {
+        $s = $shot->situation;
+        $outline = Outline::of($s->subject->figure);
+        [, $high] = $outline->fitted($s->subject->lengthM, $s->subject->heightM);
+        $feetMm = $shot->aimYMm + $high * $shot->mmPerM * (1 - $outline->place($shot->hold->aim)[1]);
+        $drop = $s->scene->lineHeightM / $shot->distanceM;
+        $strip = (int) ceil($view->high / self::STRIPS);
+        for ($i = 0; $i < self::STRIPS; $i++) {
+            $top = $i * $strip;
+            $yMm = $view->yMm + (($top + $strip / 2) - $view->high / 2) / $view->perMm();
+            $angle = $drop + ($yMm - $feetMm) / $s->kit->focalMm();
+            $distance = $angle > 0 ? $s->scene->lineHeightM / $angle : INF;
+            if ($distance >= min($s->scene->backgroundM, 20 * $shot->distanceM)) {
+                continue;
+            }
+            // A little more than the strip, that fades into the one above.
+            $fade = min($top, (int) ceil($strip / 2));
+            $rows = min($strip, $view->high - $top) + $fade;
+            $spread = self::pixels($shot->still(max(0.3, $distance)), $view);
+            $by = Spreading::reduction($spread);
+            $piece = $this->piece('ground', ['#58623f', '#77795a'], max(0.35, $s->scene->backgroundTexture), $shot, $view->reduced($by), (int) floor(($top - $fade) / $by), (int) ceil($rows / $by));
+            Spreading::over($piece, $spread, $by, $view->wide, $rows);
+            $fade > 0 && $this->fade($piece, $fade);
+            $picture->compositeImage($piece, Imagick::COMPOSITE_OVER, 0, $top - $fade);
+            $piece->clear();
+        }
+    }
+
+    /**
+     * What the camera sees of a canvas: it lies still, so that it goes by when the camera follows.
+     *
+     * @param  array{string, string}  $colours  below and above
+     */
+    private function piece(string $name, array $colours, float $texture, Shot $shot, View $view, int $top, int $rows): Imagick
+    {
+        $canvas = $this->kept[sprintf('%s %d %d %.2f', $name, $view->wide, $view->high, $texture)] ??=
+            (new Canvas(crc32($name) % 99991 + $this->seed))->grown((int) ($view->wide * (1 + self::BEYOND)) + 1, (int) ($view->high * (1 + self::BEYOND)) + 1, $colours[0], $colours[1], $texture);
+        [$x, $y] = $this->offset($shot, $view);
+        $piece = clone $canvas;
+        $piece->cropImage($view->wide, min($rows, $view->high - $top), $x, $y + $top);
+        $piece->setImagePage(0, 0, 0, 0);
+
+        return $piece;
+    }
+
+    private function fade(Imagick $piece, int $rows): void
+    {
+        $mask = new Imagick;
+        $mask->newImage($piece->getImageWidth(), $piece->getImageHeight(), new ImagickPixel('white'));
+        $slope = new Imagick;
+        $slope->newPseudoImage($piece->getImageWidth(), $rows, 'gradient:black-white');
+        $mask->compositeImage($slope, Imagick::COMPOSITE_COPY, 0, 0);
+        $piece->setImageAlphaChannel(Imagick::ALPHACHANNEL_ACTIVATE);
+        $piece->compositeImage($mask, Imagick::COMPOSITE_COPYOPACITY, 0, 0);
+        $mask->clear();
+        $slope->clear();
+    }
+
+    private function stand(Imagick $picture, Shot $shot, View $view, float $xMm, float $yMm, float $mmPerM, PointSpread $spread): void
+    {
+        $subject = $shot->situation->subject;
+        $outline = Outline::of($subject->figure);
+        [$length, $height] = $outline->fitted($subject->lengthM * $mmPerM * $view->perMm(), $subject->heightM * $mmPerM * $view->perMm());
+        $px = self::pixels($spread, $view);
+        $by = Spreading::reduction($px, Spreading::FINE);
+        $reach = 1.2 * ($px->discUm / 2 + $px->roundUm / 2 + array_sum(array_map(static fn (array $s): float => hypot(...$s), $px->smears)) / 2) + 4 * $by;
+        $left = $shot->point->acrossMps < -0.05;
+        [$headX, $headY] = $outline->place($shot->hold->aim);
+        [$x, $y] = $view->at($xMm, $yMm);
+        $x -= $length * ($left ? 1 - $headX : $headX);
+        $y -= $height * $headY;
+        if (max($length, $height) / $by > self::LARGEST_PX || min($length, $height) < 1 || $x > $view->wide + $reach || $y > $view->high + $reach || $x + $length < -$reach || $y + $height < -$reach) {
+            return;
+        }
+        // The layer begins at a whole pixel of the copy it is drawn on.
+        [$fromX, $fromY] = [(int) floor($x - $reach), (int) floor($y - $reach)];
+        [$wide, $high] = [(int) ceil(($length + 2 * $reach) / $by) + 1, (int) ceil(($height + 2 * $reach) / $by) + 1];
+        $layer = $this->figure($shot, $outline, $length / $by, $height / $by, [$wide, $high], [($x - $fromX) / $by, ($y - $fromY) / $by], $left, $subject->aimSizeM * $mmPerM * $view->perMm() / $by);
+        Spreading::over($layer, $px, $by, (int) round($wide * $by), (int) round($high * $by));
+        $picture->compositeImage($layer, Imagick::COMPOSITE_OVER, $fromX, $fromY);
+        $layer->clear();
+    }
+
+    /**
+     * @param  array{int, int}  $size  of the layer
+     * @param  array{float, float}  $at  of its box in it
+     */
+    private function figure(Shot $shot, Outline $outline, float $length, float $height, array $size, array $at, bool $left, float $aim): Imagick
+    {
+        $subject = $shot->situation->subject;
+        $layer = new Imagick;
+        $layer->newImage($size[0], $size[1], new ImagickPixel('none'));
+        $layer->setImageColorspace(Imagick::COLORSPACE_SRGB);
+        $place = static function (ImagickDraw $draw) use ($at, $left, $length): void {
+            $draw->translate($at[0] + ($left ? $length : 0), $at[1]);
+            $left && $draw->scale(-1, 1);
+        };
+        $body = new ImagickDraw;
+        $body->setFillRule(Imagick::FILLRULE_NONZERO);
+        $body->setFillColor(new ImagickPixel($subject->kind === Detection::Bird ? '#4b4a4c' : '#8a6f4e'));
+        $place($body);
+        $outline->draw($body, $length, $height);
+        $layer->drawImage($body);
+        $marks = $this->marks($shot, $outline, $length, $height, $aim, $place, $layer);
+        // Markings stay on it.
+        $layer->compositeImage($marks, Imagick::COMPOSITE_ATOP, 0, 0);
+        $marks->clear();
+
+        return $layer;
+    }
+
+    /** @param  callable(ImagickDraw): void  $place */
+    private function marks(Shot $shot, Outline $outline, float $length, float $height, float $aim, callable $place, Imagick $layer): Imagick
+    {
+        $chances = new Canvas(4099 + $this->seed);
+        $marks = new Imagick;
+        $marks->newImage($layer->getImageWidth(), $layer->getImageHeight(), new ImagickPixel('none'));
+        $marks->setImageColorspace(Imagick::COLORSPACE_SRGB);
+        $draw = new ImagickDraw;
+        $place($draw);
+        $side = sqrt($length * $height);
+        $contrast = 0.25 + 0.75 * $shot->situation->subject->contrast;
+        for ($i = 0; $i < 130; $i++) {
+            [$mx, $my, $size, $turn] = [$length * $chances->chance(), $height * $chances->chance(), $side * (0.012 + 0.05 * $chances->chance() ** 2), M_PI * $chances->chance()];
+            $bright = $i % 2 === 0;
+            $shade = $bright ? 150 + (int) (95 * $chances->chance()) : 18 + (int) (40 * $chances->chance());
+            $draw->setFillColor(new ImagickPixel(sprintf('rgba(%d,%d,%d,%.2f)', $shade, (int) ($shade * 0.96), (int) ($shade * 0.88), $contrast * (0.5 + 0.5 * $chances->chance()))));
+            [$dx, $dy, $thin] = [$size * cos($turn), $size * sin($turn), 0.3 + 0.4 * $chances->chance()];
+            $draw->polygon([['x' => $mx - $dx, 'y' => $my - $dy], ['x' => $mx - $thin * $dy, 'y' => $my + $thin * $dx], ['x' => $mx + $dx, 'y' => $my + $dy], ['x' => $mx + $thin * $dy, 'y' => $my - $thin * $dx]]);
+        }
+        // What has to be sharp: a dark part with a bright ring and a glint.
+        [$px, $py] = $outline->place($shot->hold->aim);
+        [$px, $py] = [$px * $length, $py * $height];
+        foreach ([['rgb(232,226,210)', 0.5], ['rgb(22,20,22)', 0.34], ['rgb(214,140,52)', 0.2], ['rgb(16,14,16)', 0.1]] as [$colour, $share]) {
+            $draw->setFillColor(new ImagickPixel($colour));
+            $draw->ellipse($px, $py, max(0.4, $share * $aim), max(0.4, $share * $aim), 0, 360);
+        }
+        $draw->setFillColor(new ImagickPixel('white'));
+        $draw->ellipse($px + 0.05 * $aim, $py - 0.06 * $aim, max(0.2, 0.035 * $aim), max(0.2, 0.035 * $aim), 0, 360);
+        $marks->drawImage($draw);
+
+        return $marks;
+    }
+
+    /** Blades before the subject, and what covers it in this frame. */
+    private function before(Imagick $picture, Shot $shot, View $view): void
+    {
+        $scene = $shot->situation->scene;
+        $hidden = $shot->cause === LossCause::Hidden;
+        if ($scene->frontClutter <= 0 && ! $hidden) {
+            return;
+        }
+        $spread = self::pixels($shot->still(max(0.3, $scene->frontRatio * $shot->distanceM)), $view);
+        $by = Spreading::reduction($spread);
+        $whole = $view;
+        $view = $view->reduced($by);
+        $chances = new Canvas(7001 + $this->seed + 17 * intdiv($shot->number, 4));
+        $layer = new Imagick;
+        $layer->newImage($view->wide, $view->high, new ImagickPixel('none'));
+        $layer->setImageColorspace(Imagick::COLORSPACE_SRGB);
+        $draw = new ImagickDraw;
+        [$aimX] = $view->at($shot->aimXMm, $shot->aimYMm);
+        $aim = 1.5 * $shot->situation->subject->aimSizeM * $shot->mmPerM * $view->perMm();
+        $blades = (int) round(40 * $scene->frontClutter);
+        for ($i = 0; $i < $blades; $i++) {
+            $thick = $view->wide * (0.006 + 0.012 * $chances->chance());
+            $foot = $view->wide * ($i + $chances->chance()) / $blades;
+            $tall = $view->high * (0.4 + 0.6 * $chances->chance());
+            $lean = $view->wide * 0.12 * ($chances->chance() - 0.5);
+            if (! $hidden && abs($foot + $lean / 2 - $aimX) < $aim + $thick) {
+                continue;
+            }
+            $draw->setFillColor(new ImagickPixel(sprintf('rgb(%d,%d,%d)', 96 + (int) (70 * $chances->chance()), 118 + (int) (60 * $chances->chance()), 58)));
+            $draw->polygon([['x' => $foot - $thick, 'y' => $view->high], ['x' => $foot + $lean, 'y' => $view->high - $tall], ['x' => $foot + $thick, 'y' => $view->high]]);
+        }
+        if ($hidden) {
+            $half = max(2 * $aim, 0.03 * $view->wide);
+            $draw->setFillColor(new ImagickPixel('rgb(88,84,66)'));
+            $draw->polygon([['x' => $aimX - $half, 'y' => $view->high], ['x' => $aimX - 0.7 * $half, 'y' => 0], ['x' => $aimX + 0.8 * $half, 'y' => 0], ['x' => $aimX + $half, 'y' => $view->high]]);
+        }
+        if ($blades > 0 || $hidden) {
+            $layer->drawImage($draw);
+            Spreading::over($layer, $spread, $by, $whole->wide, $whole->high);
+            $picture->compositeImage($layer, Imagick::COMPOSITE_OVER, 0, 0);
+        }
+        $layer->clear();
+    }
+
+    private function grain(Imagick $picture, Shot $shot, View $view): void
+    {
+        $pitchUm = 1000 / $view->perMm();
+        $deviation = min(0.08, self::GRAIN * sqrt($shot->hold->iso / 100) * 6 / $pitchUm);
+        $key = sprintf('grain %.4f', $deviation);
+        $chances = new Canvas(9001 + $this->seed);
+        $tile = $this->kept[$key] ??= $chances->grain(self::GRAIN_SIDE, self::GRAIN_SIDE, $deviation);
+        $places = new Canvas(31 + 7919 * ($shot->number + 1) + 104729 * $shot->run + $this->seed);
+        $grain = clone $tile;
+        $grain->rollImage((int) (self::GRAIN_SIDE * $places->chance()), (int) (self::GRAIN_SIDE * $places->chance()));
+        $whole = new Imagick;
+        $whole->newImage($view->wide, $view->high, new ImagickPixel('gray50'));
+        $whole = $whole->textureImage($grain);
+        $chances->add($picture, $whole);
+        $whole->clear();
+        $grain->clear();
+    }
+
+    /** @return array{int, int} which part of a canvas the camera sees, pixels */
+    private function offset(Shot $shot, View $view): array
+    {
+        $to = static function (float $px, float $room): int {
+            // To and fro within the canvas.
+            $turn = fmod(abs($px), 2 * $room);
+
+            return (int) round($turn > $room ? 2 * $room - $turn : $turn);
+        };
+        $azimuth = atan2($shot->point->x, max(0.1, $shot->point->y)) * $shot->situation->kit->focalMm() - $shot->aimXMm + $view->xMm;
+        $height = atan2($shot->point->z, max(0.1, $shot->point->y)) * $shot->situation->kit->focalMm() + $shot->aimYMm - $view->yMm;
+
+        return [$to($azimuth * $view->perMm() + 0.5 * self::BEYOND * $view->wide, self::BEYOND * $view->wide - 1), $to($height * $view->perMm() + 0.5 * self::BEYOND * $view->high, self::BEYOND * $view->high - 1)];
+    }
+
+    private static function flies(Shot $shot): bool
+    {
+        $s = $shot->situation;
+
+        return $s->subject->kind === Detection::Bird && $s->rush->path->speedMps > 1.0 || abs($shot->point->z) > 0.5;
+    }
+
+    private static function pixels(PointSpread $um, View $view): PointSpread
+    {
+        return $um->scaled($view->perMm() / 1000);
+    }
+}
