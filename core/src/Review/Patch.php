@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Review;
+
+use InvalidArgumentException;
+
+/** A piece of a picture as numbers: how bright each pixel is, row by row, 0 to 1. */
+final readonly class Patch
+{
+    /** @param  list<float>  $light */
+    public function __construct(public int $wide, public int $high, public array $light)
+    {
+        if ($wide < 1 || $high < 1 || count($light) !== $wide * $high) {
+            throw new InvalidArgumentException('A patch has as many values as pixels.');
+        }
+    }
+
+    /** A part of it, as much of it as there is. */
+    public function part(int $x, int $y, int $wide, int $high): self
+    {
+        $x = max(0, min($this->wide - 1, $x));
+        $y = max(0, min($this->high - 1, $y));
+        [$wide, $high] = [max(1, min($wide, $this->wide - $x)), max(1, min($high, $this->high - $y))];
+        $light = [];
+        for ($row = $y; $row < $y + $high; $row++) {
+            array_push($light, ...array_slice($this->light, $row * $this->wide + $x, $wide));
+        }
+
+        return new self($wide, $high, $light);
+    }
+
+    /** Smoothed by a Gauss of this standard deviation, pixels; the border is continued outwards. */
+    public function smoothed(float $sigma): self
+    {
+        if ($sigma <= 0) {
+            return $this;
+        }
+        $reach = (int) ceil(3.5 * $sigma);
+        $weights = [];
+        for ($i = -$reach; $i <= $reach; $i++) {
+            $weights[] = exp(-$i * $i / (2 * $sigma * $sigma));
+        }
+        $sum = array_sum($weights);
+        $weights = array_map(static fn (float $w): float => $w / $sum, $weights);
+        $across = self::convolved($this->light, $this->wide, $this->high, $weights);
+
+        // Turned, smoothed and turned back: one loop does for both ways.
+        return new self($this->wide, $this->high, self::turned(self::convolved(self::turned($across, $this->wide, $this->high), $this->high, $this->wide, $weights), $this->high, $this->wide));
+    }
+
+    /**
+     * @param  list<float>  $light
+     * @param  list<float>  $weights  an odd number
+     * @return list<float>
+     */
+    private static function convolved(array $light, int $wide, int $high, array $weights): array
+    {
+        $reach = intdiv(count($weights), 2);
+        $taps = count($weights);
+        $smooth = [];
+        for ($y = 0; $y < $high; $y++) {
+            $row = array_slice($light, $y * $wide, $wide);
+            $row = [...array_fill(0, $reach, $row[0]), ...$row, ...array_fill(0, $reach, $row[$wide - 1])];
+            for ($x = 0; $x < $wide; $x++) {
+                $sum = 0.0;
+                for ($i = 0; $i < $taps; $i++) {
+                    $sum += $weights[$i] * $row[$x + $i];
+                }
+                $smooth[] = $sum;
+            }
+        }
+
+        return $smooth;
+    }
+
+    /**
+     * @param  list<float>  $light
+     * @return list<float>
+     */
+    private static function turned(array $light, int $wide, int $high): array
+    {
+        $turned = [];
+        for ($x = 0; $x < $wide; $x++) {
+            for ($y = 0, $i = $x; $y < $high; $y++, $i += $wide) {
+                $turned[] = $light[$i];
+            }
+        }
+
+        return $turned;
+    }
+}
