@@ -31,6 +31,8 @@ final readonly class Shot
         /** Which pass it belongs to, and the how manieth of it. */
         public int $run,
         public int $number,
+        /** s from the start of the pass. */
+        public float $t,
         public PathPoint $point,
         public float $distanceM,
         public float $focusM,

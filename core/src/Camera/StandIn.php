@@ -45,7 +45,7 @@ final readonly class StandIn
             $number = 0;
             foreach ($trace->exposed as $exposed) {
                 for ($i = 0; $i < $exposed->many && $taken < $frames; $i++, $taken++) {
-                    yield $this->shot($exposed, $seed, $run, $number++);
+                    yield $taken => $this->shot($exposed, $seed, $run, $number++);
                 }
             }
         }
@@ -72,7 +72,7 @@ final readonly class StandIn
         $body = $s->kit->body;
         $pan = 1000 * $s->kit->focalMm() * $point->angularRadPerS * $hold->shutterS * $s->panningRemoved();
 
-        return new Shot($s, $hold, $run, $number, $point, $e->distanceM, $focusM,
+        return new Shot($s, $hold, $run, $number, $e->t, $point, $e->distanceM, $focusM,
             ($hold->areaAt[0] - $e->missX) * $body->sensorWidthMm, ($hold->areaAt[1] - $e->missY) * $body->sensorHeightMm,
             1000 * $s->lens->magnification(max($focusM, 1.05 * $s->kit->focalMm() / 1000)) * $focusM / max(0.05, $e->distanceM),
             new PointSpread($defocus, $round, [...$shake, [$smear * $x, $smear * $y]]), $round, $shake, $pan * $x, $pan * $y,

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Exception;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\Process;
+
+/**
+ * What a picture says of itself, read by exiftool in a process of its own: only what is asked for, and no more of it than is
+ * used. Where it was taken is not asked.
+ */
+final class Facts
+{
+    private const SECONDS = 20;
+
+    /** What is asked for, and what it is called here. */
+    private const TAGS = [
+        'MIMEType' => 'mime', 'SubSecDateTimeOriginal' => 'taken', 'DateTimeOriginal' => 'taken_whole', 'SubSecTimeOriginal' => 'taken_part', 'OffsetTimeOriginal' => 'offset',
+        'ExposureTime' => 'shutter_s', 'FNumber' => 'aperture', 'ISO' => 'iso', 'FocalLength' => 'focal_mm', 'SubjectDistance' => 'distance_m', 'FocusDistance' => 'focus_m',
+        'Model' => 'body', 'LensModel' => 'lens', 'FocusMode' => 'focus_mode', 'AFAreaMode' => 'area', 'AFMode' => 'area_too', 'Rating' => 'rating', 'Label' => 'label', 'Orientation' => 'orientation',
+    ];
+
+    private const NUMBERS = ['shutter_s', 'aperture', 'iso', 'focal_mm', 'distance_m', 'focus_m', 'rating', 'orientation'];
+
+    private const LONGEST = 120;
+
+    /** Files asked about at once. */
+    private const AT_ONCE = 40;
+
+    /**
+     * @param  list<string>  $files  paths
+     * @return array<string, array<string, string|float>> by path: what each says, as far as it says anything
+     */
+    public static function of(array $files): array
+    {
+        $facts = [];
+        foreach (array_chunk($files, self::AT_ONCE) as $some) {
+            $facts += self::asked($some);
+        }
+
+        return $facts;
+    }
+
+    /** @return string|null the largest preview in a raw file, as a JPEG */
+    public static function preview(string $file): ?string
+    {
+        foreach (['-JpgFromRaw', '-PreviewImage', '-OtherImage'] as $tag) {
+            $picture = self::run(['-b', $tag, $file], Kind::MOST_MEGABYTES * 1_000_000);
+            if ($picture !== null && str_starts_with($picture, "\xFF\xD8\xFF")) {
+                return $picture;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<string>  $files
+     * @return array<string, array<string, string|float>>
+     */
+    private static function asked(array $files): array
+    {
+        $answer = self::run(['-j', '-n', '-fast2', ...array_map(static fn (string $tag): string => "-$tag", array_keys(self::TAGS)), ...$files], 2_000_000);
+        $rows = $answer === null ? null : json_decode($answer, true, 8, JSON_INVALID_UTF8_SUBSTITUTE);
+        $facts = [];
+        foreach (is_array($rows) ? $rows : [] as $row) {
+            if (is_array($row) && is_string($row['SourceFile'] ?? null)) {
+                $facts[$row['SourceFile']] = self::told($row);
+            }
+        }
+
+        return $facts;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @return array<string, string|float>
+     */
+    private static function told(array $row): array
+    {
+        $facts = [];
+        foreach (self::TAGS as $tag => $name) {
+            $value = $row[$tag] ?? null;
+            if (in_array($name, self::NUMBERS, true)) {
+                is_numeric($value) && is_finite((float) $value) && $value > 0 && $facts[$name] = (float) $value;
+            } elseif (is_string($value) || is_numeric($value)) {
+                $clean = trim((string) preg_replace('/[^\P{C}\n]+/u', ' ', mb_scrub(mb_substr((string) $value, 0, self::LONGEST))));
+                $clean === '' || $facts[$name] = $clean;
+            }
+        }
+        $taken = self::time($facts);
+        $taken === null || $facts['taken_at'] = $taken;
+        isset($facts['area']) || ! isset($facts['area_too']) || $facts['area'] = $facts['area_too'];
+
+        return array_diff_key($facts, array_flip(['taken', 'taken_whole', 'taken_part', 'offset', 'area_too']));
+    }
+
+    /**
+     * @param  array<string, string|float>  $facts
+     * @return string|null when it was taken, to the thousandth of a second; without a zone it counts as UTC
+     */
+    private static function time(array $facts): ?string
+    {
+        $text = (string) ($facts['taken'] ?? $facts['taken_whole'] ?? '');
+        if (preg_match('/^(\d{4}):(\d\d):(\d\d) (\d\d):(\d\d):(\d\d)(\.\d+)?([+-]\d\d:\d\d|Z)?$/', $text, $m) !== 1) {
+            return null;
+        }
+        try {
+            $part = $m[7] ?? '';
+            $zone = ($m[8] ?? '') !== '' ? $m[8] : (string) ($facts['offset'] ?? 'UTC');
+            $at = new DateTimeImmutable("$m[1]-$m[2]-$m[3] $m[4]:$m[5]:$m[6]".($part === '' && isset($facts['taken_part']) ? '.'.(int) $facts['taken_part'] : $part), new DateTimeZone($zone === '' ? 'UTC' : $zone));
+
+            return $at->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
+        } catch (Exception) {
+            return null;
+        }
+    }
+
+    /** @param  list<string>  $arguments */
+    private static function run(array $arguments, int $mostBytes): ?string
+    {
+        $process = new Process(['exiftool', '-q', '-m', '-api', 'LargeFileSupport=0', ...$arguments], timeout: self::SECONDS);
+        $output = '';
+        try {
+            $process->run(static function (string $type, string $data) use (&$output, $mostBytes, $process): void {
+                if ($type === Process::OUT && strlen($output) <= $mostBytes) {
+                    $output .= $data;
+                    strlen($output) > $mostBytes && $process->stop(0);
+                }
+            });
+        } catch (ProcessTimedOutException) {
+            return null;
+        }
+
+        return strlen($output) > $mostBytes || $output === '' ? null : $output;
+    }
+}

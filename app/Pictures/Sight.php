@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use Imagick;
+use ImagickException;
+use RushHold\Review\Follow;
+use RushHold\Review\Grain;
+use RushHold\Review\Measured;
+use RushHold\Review\Patch;
+use RushHold\Review\Spread;
+use RushHold\Review\Tile;
+
+/** Opens one picture and measures it. Whoever calls this does so in a process of its own. */
+final class Sight
+{
+    /** Tiles across and down, and the side of what is looked at in the middle of each, pixels. */
+    private const TILES = [9, 6];
+
+    private const TILE_SIDE = 56;
+
+    private const TILE_EDGES = 72;
+
+    /** Around what has to be sharp: from so small to so large, until there are edges enough; pixels. */
+    private const SIDES = [96, 160, 240];
+
+    private const ENOUGH = 80;
+
+    private const PREVIEW = 1600;
+
+    private const THUMBNAIL = 360;
+
+    private Imagick $picture;
+
+    /** @throws NoPicture */
+    public function __construct(string $file)
+    {
+        $kind = Kind::of($file);
+        $this->picture = new Imagick;
+        try {
+            if ($kind === Kind::Raw) {
+                $this->fromRaw($file);
+            } else {
+                $this->picture->readImage($kind->value.':'.$file.($kind === Kind::Tiff ? '[0]' : ''));
+            }
+            $this->picture->autoOrient();
+            $this->picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_DEACTIVATE);
+        } catch (ImagickException) {
+            throw NoPicture::broken();
+        }
+    }
+
+    /** @throws NoPicture|ImagickException */
+    private function fromRaw(string $file): void
+    {
+        $preview = Facts::preview($file) ?? throw NoPicture::unknown();
+        $copy = tempnam(sys_get_temp_dir(), 'preview');
+        if ($copy === false || file_put_contents($copy, $preview) === false) {
+            throw NoPicture::failed();
+        }
+        try {
+            Kind::of($copy);
+            $this->picture->readImage("jpeg:$copy");
+        } catch (NoPicture) {
+            throw NoPicture::noPreview();
+        } finally {
+            unlink($copy);
+        }
+    }
+
+    public function wide(): int
+    {
+        return $this->picture->getImageWidth();
+    }
+
+    public function high(): int
+    {
+        return $this->picture->getImageHeight();
+    }
+
+    /** A small grey copy to find things on. */
+    public function small(): Patch
+    {
+        $high = max(1, (int) round(Follow::WIDE * $this->high() / $this->wide()));
+        $copy = clone $this->reduced();
+        $copy->resizeImage(Follow::WIDE, $high, Imagick::FILTER_BOX, 1);
+        $patch = self::read($copy, 0, 0, Follow::WIDE, $high);
+        $copy->clear();
+
+        return $patch;
+    }
+
+    /** @return array{string, string} a preview and a thumbnail, as JPEG without anything the file says of itself */
+    public function shown(): array
+    {
+        $shown = [];
+        foreach ([self::PREVIEW, self::THUMBNAIL] as $wide) {
+            $copy = clone $this->reduced();
+            $by = max($copy->getImageWidth(), $copy->getImageHeight()) / $wide;
+            $by > 1 && $copy->resizeImage(max(1, (int) round($copy->getImageWidth() / $by)), max(1, (int) round($copy->getImageHeight() / $by)), Imagick::FILTER_TRIANGLE, 1);
+            $copy->stripImage();
+            $copy->setImageFormat('jpeg');
+            $copy->setImageCompressionQuality(82);
+            $shown[] = $copy->getImageBlob();
+            $copy->clear();
+        }
+
+        return [$shown[0], $shown[1]];
+    }
+
+    /** Around that place, pixel for pixel, as JPEG. */
+    public function around(float $x, float $y, int $side): string
+    {
+        [$left, $top] = [$this->left($x, $side), $this->top($y, $side)];
+        $copy = $this->picture->getImageRegion(min($side, $this->wide()), min($side, $this->high()), $left, $top);
+        $copy->stripImage();
+        $copy->setImageFormat('jpeg');
+        $copy->setImageCompressionQuality(92);
+
+        return $copy->getImageBlob();
+    }
+
+    /**
+     * @param  array{float, float}|null  $aim  in widths and heights from the centre, y down
+     * @param  float  $limitPx  the widest that may be kept, pixels
+     */
+    public function measured(?array $aim, float $limitPx): Measured
+    {
+        $patches = $this->tiles();
+        // Where it is calmest there is nothing but noise.
+        $noise = min(array_map(static fn (array $tile): float => Grain::of($tile[2]), $patches));
+        $tiles = array_map(static fn (array $tile): Tile => new Tile($tile[0], $tile[1], Spread::of($tile[2], $noise, self::TILE_EDGES)?->ellipse), $patches);
+
+        return new Measured($aim, $aim === null ? null : $this->spread($aim, $noise), $noise, $tiles, $limitPx);
+    }
+
+    /** @param  array{float, float}  $aim */
+    private function spread(array $aim, float $noise): ?Spread
+    {
+        $spread = null;
+        foreach (self::SIDES as $side) {
+            $found = Spread::of($this->patch($aim[0], $aim[1], $side), $noise);
+            $spread = $found ?? $spread;
+            if ($spread !== null && $spread->edges >= self::ENOUGH) {
+                break;
+            }
+        }
+
+        return $spread;
+    }
+
+    /** @return non-empty-list<array{float, float, Patch}> */
+    private function tiles(): array
+    {
+        [$across, $down] = self::TILES;
+        $tiles = [];
+        for ($j = 0; $j < $down; $j++) {
+            for ($i = 0; $i < $across; $i++) {
+                [$x, $y] = [($i + 0.5) / $across - 0.5, ($j + 0.5) / $down - 0.5];
+                $tiles[] = [$x, $y, $this->patch($x, $y, self::TILE_SIDE)];
+            }
+        }
+
+        return $tiles;
+    }
+
+    private function patch(float $x, float $y, int $side): Patch
+    {
+        return self::read($this->picture, $this->left($x, $side), $this->top($y, $side), min($side, $this->wide()), min($side, $this->high()));
+    }
+
+    private static function read(Imagick $picture, int $x, int $y, int $wide, int $high): Patch
+    {
+        return new Patch($wide, $high, array_map(floatval(...), array_values($picture->exportImagePixels($x, $y, $wide, $high, 'I', Imagick::PIXEL_FLOAT))));
+    }
+
+    private ?Imagick $reduced = null;
+
+    /** Made once: what is shown and what is searched on are smaller still. */
+    private function reduced(): Imagick
+    {
+        if ($this->reduced === null) {
+            $by = max(1.0, max($this->wide(), $this->high()) / self::PREVIEW);
+            $this->reduced = clone $this->picture;
+            $by > 1 && $this->reduced->scaleImage(max(1, (int) round($this->wide() / $by)), max(1, (int) round($this->high() / $by)));
+        }
+
+        return $this->reduced;
+    }
+
+    private function left(float $x, int $side): int
+    {
+        return max(0, min($this->wide() - $side, (int) round(($x + 0.5) * $this->wide() - $side / 2)));
+    }
+
+    private function top(float $y, int $side): int
+    {
+        return max(0, min($this->high() - $side, (int) round(($y + 0.5) * $this->high() - $side / 2)));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+// Opens one picture and measures it: what is asked comes in as JSON, what was found goes out as JSON. It runs as a process of its
+// own, so that a file that is not what it seems can do no harm and takes nothing else down with it.
+
+use App\Pictures\NoPicture;
+use App\Pictures\Sight;
+use RushHold\Document\MeasuredDocument;
+use RushHold\Review\Follow;
+
+require __DIR__.'/../vendor/autoload.php';
+
+/** @var array{file: string, preview?: string, thumbnail?: string, aim?: array{float, float}|null, follow?: string|null, limit_px: float, crop?: array{float, float, int}} $asked */
+$asked = json_decode((string) stream_get_contents(STDIN), true, 8, JSON_THROW_ON_ERROR);
+try {
+    $sight = new Sight($asked['file']);
+    if (isset($asked['crop'])) {
+        echo $sight->around(...$asked['crop']);
+        exit;
+    }
+    $small = $sight->small();
+    $aim = $asked['aim'] ?? null;
+    $likeness = null;
+    $follow = isset($asked['follow']) ? unserialize(base64_decode($asked['follow'], true) ?: '', ['allowed_classes' => [Follow::class]]) : null;
+    if ($aim !== null) {
+        $follow = Follow::marked($small, $aim[0], $aim[1]);
+    } elseif ($follow instanceof Follow) {
+        $found = $follow->in($small);
+        [$aim, $likeness] = $found === null ? [null, null] : [[$found[0], $found[1]], $found[2]];
+    }
+    foreach (['preview' => 0, 'thumbnail' => 1] as $name => $i) {
+        $shown ??= isset($asked['preview']) ? $sight->shown() : ['', ''];
+        if (isset($asked[$name]) && file_put_contents($asked[$name], $shown[$i]) !== strlen($shown[$i])) {
+            throw new RuntimeException('The disk is full.');
+        }
+    }
+    echo json_encode(['wide' => $sight->wide(), 'high' => $sight->high(), 'likeness' => $likeness, ...MeasuredDocument::write($sight->measured($aim, $asked['limit_px'])),
+        'follow' => $follow instanceof Follow ? base64_encode(serialize($follow)) : null, 'memory_mb' => (int) round(memory_get_peak_usage(true) / 1e6)], JSON_THROW_ON_ERROR);
+} catch (NoPicture $refused) {
+    echo json_encode(['refused' => $refused->getMessage()], JSON_THROW_ON_ERROR);
+}
