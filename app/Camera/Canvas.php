@@ -10,13 +10,19 @@ use ImagickPixel;
 /** Textures of our own, made from a seed: what stands behind, what grows on the ground, and the grain of a sensor. */
 final class Canvas
 {
+    /** Of two pictures: the sum, less a middle grey. */
+    public const ADDING = '0,1,1,-0.5';
+
     private const MODULUS = 0x7FFFFFFF;
 
     /** Patches from large to small, as shares of the canvas; the finest are a few pixels. */
     private const OCTAVES = [6, 14, 34, 80];
 
     /** Leaves and stones, from large to small, so many across. */
-    private const LEAVES = [24, 52, 110, 180];
+    private const LEAVES = [24, 64, 150];
+
+    /** By which the picture of the patches is smaller. */
+    private const SOFT = 4;
 
     /** How much lighter or darker they are, as a share of white. */
     private const LEAF = 0.24;
@@ -37,20 +43,22 @@ final class Canvas
     /** Patches of light and dark between two colours, with leaves and stones before them. */
     public function grown(int $wide, int $high, string $low, string $top, float $texture): Imagick
     {
+        // Patches are soft, so that a small picture of them is enough.
         $picture = new Imagick;
-        $picture->newPseudoImage($wide, $high, "gradient:$top-$low");
+        $picture->newPseudoImage((int) ceil($wide / self::SOFT), (int) ceil($high / self::SOFT), "gradient:$top-$low");
         $picture->setImageColorspace(Imagick::COLORSPACE_SRGB);
         foreach (self::OCTAVES as $i => $count) {
             $patches = $this->patches(max(2, $count), max(2, (int) round($count * $high / $wide)), 0.5, 0.24 * $texture / (1 + 0.35 * $i));
-            $patches->resizeImage($wide, $high, Imagick::FILTER_CUBIC, 1);
+            $patches->resizeImage($picture->getImageWidth(), $picture->getImageHeight(), Imagick::FILTER_CUBIC, 1);
             $this->add($picture, $patches);
             $patches->clear();
         }
+        $picture->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
         // Leaves and stones: what of finer patches stands out, with an edge a pixel wide.
         foreach (self::LEAVES as $i => $count) {
             $leaves = $this->patches($count, max(2, (int) round($count * $high / $wide)), 0.5, 0.5);
             $leaves->resizeImage($wide, $high, Imagick::FILTER_CUBIC, 1);
-            $edge = 0.35 * 65535 * $count / $wide;
+            $edge = 0.2 * 65535 * $count / $wide;
             $cut = 65535 * (0.56 + 0.04 * $i);
             $leaves->levelImage($cut - $edge, 1.0, $cut + $edge);
             $i % 2 === 0 || $leaves->negateImage(false);
@@ -72,7 +80,7 @@ final class Canvas
     /** Adds what is lighter than a middle grey and takes away what is darker. */
     public function add(Imagick $picture, Imagick $grain): void
     {
-        $picture->setImageArtifact('compose:args', '0,1,1,-0.5');
+        $picture->setImageArtifact('compose:args', self::ADDING);
         $picture->compositeImage($grain, Imagick::COMPOSITE_MATHEMATICS, 0, 0);
     }
 

@@ -10,7 +10,9 @@ use ImagickPixel;
 use RushHold\Camera\PointSpread;
 use RushHold\Camera\Shot;
 use RushHold\Focus\LossCause;
+use RushHold\Hold\AimPoint;
 use RushHold\Kit\Detection;
+use RushHold\Rush\Figure;
 
 /**
  * Draws frames of the stand-in camera: background and ground with their depth, the subject at its true size, what stands
@@ -22,10 +24,13 @@ final class Drawer
     private const BEYOND = 0.3;
 
     /** Strips in which the ground is drawn, each at one distance. */
-    private const STRIPS = 9;
+    private const STRIPS = 7;
 
     /** Grain of the sensor at ISO 100 in pixels of 6 µm, as a share of white; it grows with the root of the sensitivity. */
     private const GRAIN = 0.0028;
+
+    /** Markings of a subject. */
+    private const MARKS = 90;
 
     private const GRAIN_SIDE = 512;
 
@@ -59,38 +64,64 @@ final class Drawer
     {
         $scene = $shot->situation->scene;
         $flies = self::flies($shot);
-        $spread = self::pixels($shot->still($scene->backgroundM), $view);
-        $by = Spreading::reduction($spread);
-        $picture = $this->piece($flies ? 'sky' : 'far', $flies ? ['#7d93a6', '#b9c7d1'] : ['#6d7564', '#8b9487'], max(0.04, $scene->backgroundTexture), $shot, $view->reduced($by), 0, $view->high);
-        Spreading::over($picture, $spread, $by, $view->wide, $view->high);
+        // What the ground covers need not be drawn.
+        $rows = $flies ? $view->high : $this->groundFrom($shot, $view);
+        $picture = new Imagick;
+        $picture->newImage($view->wide, $view->high, new ImagickPixel('gray50'));
+        $picture->setImageColorspace(Imagick::COLORSPACE_SRGB);
+        if ($rows > 0) {
+            $spread = self::pixels($shot->still($scene->backgroundM), $view);
+            $by = Spreading::reduction($spread);
+            $far = $this->piece($flies ? 'sky' : 'far', $flies ? ['#7d93a6', '#b9c7d1'] : ['#6d7564', '#8b9487'], max(0.04, $scene->backgroundTexture), $shot, $view, $by, 0, (int) ceil($rows / $by));
+            Spreading::over($far, $spread, $by, $view->wide, $rows);
+            $picture->compositeImage($far, Imagick::COMPOSITE_COPY, 0, 0);
+            $far->clear();
+        }
         $flies || $this->ground($picture, $shot, $view);
 
         return $picture;
     }
 
-    /** The plane the subject stands on, nearer below its feet and farther above them, until the background begins. */
-    private function ground(Imagick $picture, Shot $shot, View $view): void
+    /** Distance of the ground in the middle of a strip of the picture, m. */
+    private function groundM(Shot $shot, View $view, int $strip): float
     {
         $s = $shot->situation;
         $outline = Outline::of($s->subject->figure);
         [, $high] = $outline->fitted($s->subject->lengthM, $s->subject->heightM);
         $feetMm = $shot->aimYMm + $high * $shot->mmPerM * (1 - $outline->place($shot->hold->aim)[1]);
-        $drop = $s->scene->lineHeightM / $shot->distanceM;
+        $yMm = $view->yMm + (($strip + 0.5) * ceil($view->high / self::STRIPS) - $view->high / 2) / $view->perMm();
+        $angle = $s->scene->lineHeightM / $shot->distanceM + ($yMm - $feetMm) / $s->kit->focalMm();
+        $distance = $angle > 0 ? $s->scene->lineHeightM / $angle : INF;
+
+        return $distance >= min($s->scene->backgroundM, 20 * $shot->distanceM) ? INF : max(0.3, $distance);
+    }
+
+    /** Rows above which there is no ground, with those in which it fades. */
+    private function groundFrom(Shot $shot, View $view): int
+    {
         $strip = (int) ceil($view->high / self::STRIPS);
+        for ($i = 0; $i < self::STRIPS && is_infinite($this->groundM($shot, $view, $i)); $i++);
+
+        return min($view->high, $i * $strip);
+    }
+
+    /** The plane the subject stands on, nearer below its feet and farther above them, until the background begins. */
+    private function ground(Imagick $picture, Shot $shot, View $view): void
+    {
+        $strip = (int) ceil($view->high / self::STRIPS);
+        $texture = max(0.35, $shot->situation->scene->backgroundTexture);
         for ($i = 0; $i < self::STRIPS; $i++) {
             $top = $i * $strip;
-            $yMm = $view->yMm + (($top + $strip / 2) - $view->high / 2) / $view->perMm();
-            $angle = $drop + ($yMm - $feetMm) / $s->kit->focalMm();
-            $distance = $angle > 0 ? $s->scene->lineHeightM / $angle : INF;
-            if ($distance >= min($s->scene->backgroundM, 20 * $shot->distanceM)) {
+            $distance = $this->groundM($shot, $view, $i);
+            if (is_infinite($distance)) {
                 continue;
             }
             // A little more than the strip, that fades into the one above.
             $fade = min($top, (int) ceil($strip / 2));
             $rows = min($strip, $view->high - $top) + $fade;
-            $spread = self::pixels($shot->still(max(0.3, $distance)), $view);
+            $spread = self::pixels($shot->still($distance), $view);
             $by = Spreading::reduction($spread);
-            $piece = $this->piece('ground', ['#58623f', '#77795a'], max(0.35, $s->scene->backgroundTexture), $shot, $view->reduced($by), (int) floor(($top - $fade) / $by), (int) ceil($rows / $by));
+            $piece = $this->piece('ground', ['#58623f', '#77795a'], $texture, $shot, $view, $by, (int) floor(($top - $fade) / $by), (int) ceil($rows / $by));
             Spreading::over($piece, $spread, $by, $view->wide, $rows);
             $fade > 0 && $this->fade($piece, $fade);
             $picture->compositeImage($piece, Imagick::COMPOSITE_OVER, 0, $top - $fade);
@@ -103,16 +134,34 @@ final class Drawer
      *
      * @param  array{string, string}  $colours  below and above
      */
-    private function piece(string $name, array $colours, float $texture, Shot $shot, View $view, int $top, int $rows): Imagick
+    private function piece(string $name, array $colours, float $texture, Shot $shot, View $whole, float $by, int $top, int $rows): Imagick
     {
-        $canvas = $this->kept[sprintf('%s %d %d %.2f', $name, $view->wide, $view->high, $texture)] ??=
-            (new Canvas(crc32($name) % 99991 + $this->seed))->grown((int) ($view->wide * (1 + self::BEYOND)) + 1, (int) ($view->high * (1 + self::BEYOND)) + 1, $colours[0], $colours[1], $texture);
+        $view = $whole->reduced($by);
+        $canvas = $this->kept[sprintf('%s %d %d %.2f', $name, $view->wide, $view->high, $texture)] ??= $this->canvas($name, $colours, $texture, $view, $whole);
         [$x, $y] = $this->offset($shot, $view);
         $piece = clone $canvas;
         $piece->cropImage($view->wide, min($rows, $view->high - $top), $x, $y + $top);
         $piece->setImagePage(0, 0, 0, 0);
 
         return $piece;
+    }
+
+    /**
+     * A canvas is made once; smaller ones are copies of it.
+     *
+     * @param  array{string, string}  $colours
+     */
+    private function canvas(string $name, array $colours, float $texture, View $view, View $whole): Imagick
+    {
+        $size = static fn (View $v): array => [(int) ($v->wide * (1 + self::BEYOND)) + 1, (int) ($v->high * (1 + self::BEYOND)) + 1];
+        $made = $this->kept[sprintf('%s %d %d %.2f', $name, $whole->wide, $whole->high, $texture)] ??= (new Canvas(crc32($name) % 99991 + $this->seed))->grown(...[...$size($whole), ...$colours, $texture]);
+        if ($view->wide === $whole->wide) {
+            return $made;
+        }
+        $copy = clone $made;
+        $copy->scaleImage(...$size($view));
+
+        return $copy;
     }
 
     private function fade(Imagick $piece, int $rows): void
@@ -169,7 +218,7 @@ final class Drawer
         };
         $body = new ImagickDraw;
         $body->setFillRule(Imagick::FILLRULE_NONZERO);
-        $body->setFillColor(new ImagickPixel($subject->kind === Detection::Bird ? '#4b4a4c' : '#8a6f4e'));
+        $body->setFillColor(new ImagickPixel($subject->kind === Detection::Bird ? '#4b4a4c' : ($subject->kind === Detection::Person || $subject->kind === Detection::Vehicle ? '#3d5468' : '#8a6f4e')));
         $place($body);
         $outline->draw($body, $length, $height);
         $layer->drawImage($body);
@@ -192,7 +241,7 @@ final class Drawer
         $place($draw);
         $side = sqrt($length * $height);
         $contrast = 0.25 + 0.75 * $shot->situation->subject->contrast;
-        for ($i = 0; $i < 130; $i++) {
+        for ($i = 0; $i < self::MARKS; $i++) {
             [$mx, $my, $size, $turn] = [$length * $chances->chance(), $height * $chances->chance(), $side * (0.012 + 0.05 * $chances->chance() ** 2), M_PI * $chances->chance()];
             $bright = $i % 2 === 0;
             $shade = $bright ? 150 + (int) (95 * $chances->chance()) : 18 + (int) (40 * $chances->chance());
@@ -200,18 +249,33 @@ final class Drawer
             [$dx, $dy, $thin] = [$size * cos($turn), $size * sin($turn), 0.3 + 0.4 * $chances->chance()];
             $draw->polygon([['x' => $mx - $dx, 'y' => $my - $dy], ['x' => $mx - $thin * $dy, 'y' => $my + $thin * $dx], ['x' => $mx + $dx, 'y' => $my + $dy], ['x' => $mx + $thin * $dy, 'y' => $my - $thin * $dx]]);
         }
-        // What has to be sharp: a dark part with a bright ring and a glint.
-        [$px, $py] = $outline->place($shot->hold->aim);
-        [$px, $py] = [$px * $length, $py * $height];
-        foreach ([['rgb(232,226,210)', 0.5], ['rgb(22,20,22)', 0.34], ['rgb(214,140,52)', 0.2], ['rgb(16,14,16)', 0.1]] as [$colour, $share]) {
-            $draw->setFillColor(new ImagickPixel($colour));
-            $draw->ellipse($px, $py, max(0.4, $share * $aim), max(0.4, $share * $aim), 0, 360);
-        }
-        $draw->setFillColor(new ImagickPixel('white'));
-        $draw->ellipse($px + 0.05 * $aim, $py - 0.06 * $aim, max(0.2, 0.035 * $aim), max(0.2, 0.035 * $aim), 0, 360);
+        $this->aimPart($draw, $shot, $outline, $length, $height, $aim);
         $marks->drawImage($draw);
 
         return $marks;
+    }
+
+    /** What has to be sharp: an eye with a bright ring and a glint, or a pale patch with dark bars. */
+    private function aimPart(ImagickDraw $draw, Shot $shot, Outline $outline, float $length, float $height, float $aim): void
+    {
+        [$x, $y] = $outline->place($shot->hold->aim);
+        [$x, $y] = [$x * $length, $y * $height];
+        if (! in_array($shot->hold->aim, [AimPoint::Eye, AimPoint::Head], true)) {
+            foreach ([[-0.4, -0.4, 0.4, 0.4, 'rgb(226,222,208)'], [-0.28, -0.28, -0.12, 0.2, 'rgb(24,24,28)'], [0.02, -0.28, 0.26, -0.12, 'rgb(24,24,28)'], [0.02, 0.04, 0.26, 0.2, 'rgb(176,62,44)']] as [$left, $top, $right, $bottom, $colour]) {
+                $draw->setFillColor(new ImagickPixel($colour));
+                // A little askew, so that its edges run in all ways.
+                $draw->polygon(array_map(static fn (array $p): array => ['x' => $x + $aim * (0.96 * $p[0] - 0.28 * $p[1]), 'y' => $y + $aim * (0.28 * $p[0] + 0.96 * $p[1])],
+                    [[$left, $top], [$right, $top], [$right, $bottom], [$left, $bottom]]));
+            }
+
+            return;
+        }
+        foreach ([['rgb(232,226,210)', 0.5], ['rgb(22,20,22)', 0.34], ['rgb(214,140,52)', 0.2], ['rgb(16,14,16)', 0.1]] as [$colour, $share]) {
+            $draw->setFillColor(new ImagickPixel($colour));
+            $draw->ellipse($x, $y, max(0.4, $share * $aim), max(0.4, $share * $aim), 0, 360);
+        }
+        $draw->setFillColor(new ImagickPixel('white'));
+        $draw->ellipse($x + 0.05 * $aim, $y - 0.06 * $aim, max(0.2, 0.035 * $aim), max(0.2, 0.035 * $aim), 0, 360);
     }
 
     /** Blades before the subject, and what covers it in this frame. */
@@ -262,18 +326,23 @@ final class Drawer
     {
         $pitchUm = 1000 / $view->perMm();
         $deviation = min(0.08, self::GRAIN * sqrt($shot->hold->iso / 100) * 6 / $pitchUm);
-        $key = sprintf('grain %.4f', $deviation);
-        $chances = new Canvas(9001 + $this->seed);
-        $tile = $this->kept[$key] ??= $chances->grain(self::GRAIN_SIDE, self::GRAIN_SIDE, $deviation);
+        $tile = $this->kept[sprintf('grain %d %d %.4f', $view->wide, $view->high, $deviation)] ??= $this->grainOf($view, $deviation);
         $places = new Canvas(31 + 7919 * ($shot->number + 1) + 104729 * $shot->run + $this->seed);
-        $grain = clone $tile;
-        $grain->rollImage((int) (self::GRAIN_SIDE * $places->chance()), (int) (self::GRAIN_SIDE * $places->chance()));
+        $picture->setImageArtifact('compose:args', Canvas::ADDING);
+        $picture->compositeImage($tile, Imagick::COMPOSITE_MATHEMATICS, -(int) (self::GRAIN_SIDE * $places->chance()), -(int) (self::GRAIN_SIDE * $places->chance()));
+    }
+
+    /** As large as the picture and a tile more, so that each frame takes another piece of it. */
+    private function grainOf(View $view, float $deviation): Imagick
+    {
         $whole = new Imagick;
-        $whole->newImage($view->wide, $view->high, new ImagickPixel('gray50'));
-        $whole = $whole->textureImage($grain);
-        $chances->add($picture, $whole);
+        $whole->newImage($view->wide + self::GRAIN_SIDE, $view->high + self::GRAIN_SIDE, new ImagickPixel('gray50'));
+        $tile = (new Canvas(9001 + $this->seed))->grain(self::GRAIN_SIDE, self::GRAIN_SIDE, $deviation);
+        $made = $whole->textureImage($tile);
         $whole->clear();
-        $grain->clear();
+        $tile->clear();
+
+        return $made;
     }
 
     /** @return array{int, int} which part of a canvas the camera sees, pixels */
@@ -293,9 +362,10 @@ final class Drawer
 
     private static function flies(Shot $shot): bool
     {
-        $s = $shot->situation;
+        $figure = $shot->situation->subject->figure;
 
-        return $s->subject->kind === Detection::Bird && $s->rush->path->speedMps > 1.0 || abs($shot->point->z) > 0.5;
+        return in_array($figure, [Figure::FlyingBird, Figure::GlidingBird, Figure::HoveringBird, Figure::LandingBird, Figure::RisingBird, Figure::SoaringBird, Figure::DivingBird, Figure::Insect], true)
+            || abs($shot->point->z) > 0.5;
     }
 
     private static function pixels(PointSpread $um, View $view): PointSpread

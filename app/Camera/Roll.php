@@ -68,6 +68,7 @@ final readonly class Roll
                 $picture = $drawer->draw($shot, View::whole($shot, PHP_INT_MAX));
                 $picture->setImageFormat('jpeg');
                 $picture->setImageCompressionQuality(self::QUALITY);
+                $picture->setSamplingFactors(['2x2', '1x1', '1x1']);
                 file_put_contents("$folder/".self::file($i), $picture->getImageBlob());
                 $picture->clear();
             }

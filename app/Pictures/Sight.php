@@ -28,6 +28,8 @@ final class Sight
 
     private const ENOUGH = 80;
 
+    private const SOFT = 0.8;
+
     private const PREVIEW = 1600;
 
     private const THUMBNAIL = 360;
@@ -89,7 +91,8 @@ final class Sight
         $patch = self::read($copy, 0, 0, Follow::WIDE, $high);
         $copy->clear();
 
-        return $patch;
+        // Soft enough that half a pixel more or less makes no difference.
+        return $patch->smoothed(self::SOFT);
     }
 
     /** @return array{string, string} a preview and a thumbnail, as JPEG without anything the file says of itself */

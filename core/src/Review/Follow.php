@@ -5,27 +5,31 @@ declare(strict_types=1);
 namespace RushHold\Review;
 
 /**
- * Finds what was marked in one frame of a burst again in the next, by normalised cross-correlation on small copies.
+ * Finds what was marked in one frame of a burst again in the next, by normalised cross-correlation on small copies, closely and
+ * from a little farther off: what is small or crisp is known by the one, what is large or blurred by the other.
  *
  * What it looks for is what was marked, and what it looked like when it was last found for certain, since it turns and
  * grows on its way. Nearer to where it should be counts for a little.
  */
 final class Follow
 {
-    /** Small copies are so wide, pixels; what is marked is a square of this side on them. */
-    public const WIDE = 240;
-
-    private const SIDE = 15;
+    /** Small copies are so wide, pixels. */
+    public const WIDE = 480;
 
     /** Likeness, −1 to 1, from which it is found, and from which it is certain. */
     private const FOUND = 0.42;
 
     private const CERTAIN = 0.72;
 
-    /** What a frame's width away from where it should be costs in likeness. */
-    private const AWAY = 0.35;
+    /** What a frame's width away from where it should be costs in likeness, beyond what it may well be off. */
+    private const AWAY = 1.2;
 
-    /** @var list<list<float>> what is looked for, each of mean 0 and length 1 */
+    private const WELL_OFF = 0.025;
+
+    /** It is looked for so far around where it should be, as a share of the width; in the whole frame where it is not there. */
+    private const WINDOW = 0.12;
+
+    /** @var array{Look, Look} close up, and on a copy half as large */
     private array $looks;
 
     private float $vx = 0.0;
@@ -37,8 +41,7 @@ final class Follow
 
     private function __construct(private float $x, private float $y, Patch $frame)
     {
-        $look = self::look($frame, (int) round($x), (int) round($y));
-        $this->looks = [$look, $look];
+        $this->looks = [Look::at($frame, (int) round($x), (int) round($y)), Look::at($frame->halved(), (int) round($x / 2), (int) round($y / 2))];
     }
 
     /**
@@ -57,89 +60,76 @@ final class Follow
      */
     public function in(Patch $frame): ?array
     {
-        [$w, $h] = [$frame->wide, $frame->high];
-        $half = intdiv(self::SIDE, 2);
-        [$sums, $squares] = self::sums($frame);
-        $wantX = $this->x + $this->vx * (1 + $this->missed);
-        $wantY = $this->y + $this->vy * (1 + $this->missed);
-        $patience = 1 / (1 + $this->missed);
-        [$best, $bestX, $bestY, $like] = [-INF, 0, 0, 0.0];
-        $count = self::SIDE ** 2;
-        [$first, $last] = $this->looks;
-        for ($y = $half; $y < $h - $half; $y++) {
-            for ($x = $half; $x < $w - $half; $x++) {
-                $a = ($y - $half) * ($w + 1) + $x - $half;
-                $b = $a + self::SIDE * ($w + 1);
-                $sum = $sums[$b + self::SIDE] - $sums[$b] - $sums[$a + self::SIDE] + $sums[$a];
-                $spread = $squares[$b + self::SIDE] - $squares[$b] - $squares[$a + self::SIDE] + $squares[$a] - $sum * $sum / $count;
-                if ($spread < 1e-4) {
-                    continue;
-                }
-                $dot = $dotLast = 0.0;
-                $i = 0;
-                for ($row = $y - $half; $row <= $y + $half; $row++) {
-                    for ($j = $row * $w + $x - $half, $end = $j + self::SIDE; $j < $end; $j++, $i++) {
-                        $value = $frame->light[$j];
-                        $dot += $value * $first[$i];
-                        $dotLast += $value * $last[$i];
-                    }
-                }
-                $norm = sqrt($spread);
-                $likeness = max(0.95 * $dot, $dotLast) / $norm;
-                $score = $likeness - $patience * self::AWAY * hypot($x - $wantX, $y - $wantY) / $w;
-                if ($score > $best) {
-                    [$best, $bestX, $bestY, $like] = [$score, $x, $y, $likeness];
-                }
-            }
+        $frames = [$frame, $frame->halved()];
+        $steps = 1 + $this->missed;
+        $want = [$this->x + $this->vx * $steps, $this->y + $this->vy * $steps];
+        $window = self::WINDOW * $frame->wide;
+        $found = $this->best($frames, [$want[0] - $window, $want[1] - $window, $want[0] + $window, $want[1] + $window], $want);
+        if ($found[2] < self::FOUND) {
+            $found = $this->best($frames, [0, 0, $frame->wide, $frame->high], $want);
         }
+        [$x, $y, $like] = $found;
         if ($like < self::FOUND) {
             $this->missed++;
 
             return null;
         }
-        $steps = 1 + $this->missed;
-        $this->vx = 0.5 * $this->vx + 0.5 * ($bestX - $this->x) / $steps;
-        $this->vy = 0.5 * $this->vy + 0.5 * ($bestY - $this->y) / $steps;
-        [$this->x, $this->y, $this->missed] = [(float) $bestX, (float) $bestY, 0];
+        $this->vx = 0.5 * $this->vx + 0.5 * ($x - $this->x) / $steps;
+        $this->vy = 0.5 * $this->vy + 0.5 * ($y - $this->y) / $steps;
+        [$this->x, $this->y, $this->missed] = [(float) $x, (float) $y, 0];
         if ($like > self::CERTAIN) {
-            $this->looks[1] = self::look($frame, $bestX, $bestY);
+            $this->looks = [$this->looks[0]->now($frames[0], $x, $y, self::FOUND), $this->looks[1]->now($frames[1], intdiv($x, 2), intdiv($y, 2), self::FOUND)];
         }
 
-        return [($bestX + 0.5) / $w - 0.5, ($bestY + 0.5) / $h - 0.5, $like];
+        return [($x + 0.5) / $frame->wide - 0.5, ($y + 0.5) / $frame->high - 0.5, $like];
     }
 
-    /** @return list<float> of mean 0 and length 1 */
-    private static function look(Patch $frame, int $x, int $y): array
+    /**
+     * @param  array{Patch, Patch}  $frames
+     * @param  array{float|int, float|int, float|int, float|int}  $within  left, top, right and bottom
+     * @param  array{float, float}  $want  where it should be
+     * @return array{int, int, float} place and likeness of the best
+     */
+    private function best(array $frames, array $within, array $want): array
     {
-        $half = intdiv(self::SIDE, 2);
-        $values = [];
-        for ($row = $y - $half; $row <= $y + $half; $row++) {
-            for ($column = $x - $half; $column <= $x + $half; $column++) {
-                $values[] = $frame->light[max(0, min($frame->high - 1, $row)) * $frame->wide + max(0, min($frame->wide - 1, $column))];
+        $edge = intdiv(Look::SIDE, 2);
+        // The smaller copy must have room around it too.
+        $room = 2 * $edge + 2;
+        [$left, $top, $right, $bottom] = [(int) max($edge, $within[0]), (int) max($edge, $within[1]), (int) min($frames[0]->wide - $edge - 1, $within[2]), (int) min($frames[0]->high - $edge - 1, $within[3])];
+        $away = self::AWAY / (1 + $this->missed) / $frames[0]->wide;
+        $free = self::WELL_OFF * $frames[0]->wide;
+        [$score, $atX, $atY, $like] = [-INF, 0, 0, -1.0];
+        // Every second place first, then around the best.
+        for ($y = $top; $y <= $bottom; $y += 2) {
+            for ($x = $left; $x <= $right; $x += 2) {
+                $one = $this->likeness($frames, $x, $y, $room);
+                $here = $one - $away * max(0.0, hypot($x - $want[0], $y - $want[1]) - $free);
+                if ($here > $score) {
+                    [$score, $atX, $atY, $like] = [$here, $x, $y, $one];
+                }
             }
         }
-        $mean = array_sum($values) / count($values);
-        $length = sqrt(array_sum(array_map(static fn (float $v): float => ($v - $mean) ** 2, $values)));
+        [$fromX, $fromY] = [$atX, $atY];
+        for ($y = max($top, $fromY - 1); $y <= min($bottom, $fromY + 1); $y++) {
+            for ($x = max($left, $fromX - 1); $x <= min($right, $fromX + 1); $x++) {
+                $one = $this->likeness($frames, $x, $y, $room);
+                if ($one > $like) {
+                    [$atX, $atY, $like] = [$x, $y, $one];
+                }
+            }
+        }
 
-        return array_map(static fn (float $v): float => ($v - $mean) / max(1e-6, $length), $values);
+        return [$atX, $atY, $like];
     }
 
-    /** @return array{list<float>, list<float>} of all above and to the left of each corner: of the values, and of their squares */
-    private static function sums(Patch $frame): array
+    /** @param  array{Patch, Patch}  $frames */
+    private function likeness(array $frames, int $x, int $y, int $room): float
     {
-        $w = $frame->wide;
-        $sums = $squares = array_fill(0, ($w + 1) * ($frame->high + 1), 0.0);
-        for ($y = 0; $y < $frame->high; $y++) {
-            $row = $rowSquares = 0.0;
-            for ($x = 0, $i = $y * $w, $j = ($y + 1) * ($w + 1) + 1; $x < $w; $x++, $i++, $j++) {
-                $value = $frame->light[$i];
-                $row += $value;
-                $rowSquares += $value * $value;
-                $sums[$j] = $sums[$j - $w - 1] + $row;
-                $squares[$j] = $squares[$j - $w - 1] + $rowSquares;
-            }
+        $close = $this->looks[0]->likeness($frames[0], $x, $y);
+        if ($x < $room || $y < $room || $x >= $frames[0]->wide - $room || $y >= $frames[0]->high - $room) {
+            return $close;
         }
 
-        return [$sums, $squares];
+        return ($close + $this->looks[1]->likeness($frames[1], intdiv($x, 2), intdiv($y, 2))) / 2;
     }
 }

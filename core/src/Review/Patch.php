@@ -31,6 +31,22 @@ final readonly class Patch
         return new self($wide, $high, $light);
     }
 
+    /** Half as wide and half as high. */
+    public function halved(): self
+    {
+        [$wide, $high] = [max(1, intdiv($this->wide, 2)), max(1, intdiv($this->high, 2))];
+        $light = [];
+        for ($y = 0; $y < $high; $y++) {
+            for ($x = 0, $i = 2 * $y * $this->wide; $x < $wide; $x++, $i += 2) {
+                $right = $this->wide > 1 ? $i + 1 : $i;
+                $below = $this->high > 1 ? $this->wide : 0;
+                $light[] = ($this->light[$i] + $this->light[$right] + $this->light[$i + $below] + $this->light[$right + $below]) / 4;
+            }
+        }
+
+        return new self($wide, $high, $light);
+    }
+
     /** Smoothed by a Gauss of this standard deviation, pixels; the border is continued outwards. */
     public function smoothed(float $sigma): self
     {
