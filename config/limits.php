@@ -9,5 +9,7 @@ return [
     'outings' => (int) env('MOST_OUTINGS', 500),
     'bursts' => (int) env('MOST_BURSTS', 20_000),
     'bytes' => (int) env('MOST_BYTES', 60_000_000),
+    'pictures' => (int) env('MOST_PICTURES', 20_000),
+    'picture_bytes' => (int) env('MOST_PICTURE_BYTES', 10_000_000_000),
     'demo_visits' => (int) env('MOST_DEMO_VISITS', 500),
 ];

@@ -40,7 +40,7 @@ install_debian_packages() {
 server_packages() {
     local package
     for package in mysql gd imagick curl zip mbstring xml intl fpm; do printf 'php%s-%s ' "$PHP_VERSION" "$package"; done
-    printf 'mariadb-server nginx supervisor procps'
+    printf 'mariadb-server nginx supervisor procps libimage-exiftool-perl'
 }
 
 install_libraries() {
@@ -230,14 +230,14 @@ start_servers() {
 
 start_application() {
     if [ "${DEVELOPING:-false}" = true ]; then
-        start_programs php-fpm nginx queue
+        start_programs php-fpm nginx queue 'pictures:*'
         wait_for 30 'application' page_answers || { tail -n 15 "$HOME_DIR"/logs/{nginx,php-fpm,laravel}*.log >&2 2>/dev/null; die 'the application does not answer'; }
         return 0
     fi
     (cd "$APP_DIR" && umask 077 && php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet) || die 'the application could not be prepared'
     # What usual requests need is loaded once for all of them; without the list they are only slower.
     (cd "$APP_DIR" && umask 077 && php ops/preload-list.php >"$RUN_DIR/preload.txt" 2>/dev/null) || rm -f "$RUN_DIR/preload.txt"
-    start_programs php-fpm nginx queue scheduler health
+    start_programs php-fpm nginx queue 'pictures:*' scheduler health
     wait_for 60 'pool' pool_is_warm || { tail -n 15 "$HOME_DIR/logs/pool.log" >&2; die 'the playing processes did not start'; }
     wait_for 30 'application' page_answers || { tail -n 15 "$HOME_DIR"/logs/{nginx,php-fpm,laravel}*.log >&2 2>/dev/null; die 'the application does not answer'; }
 }
@@ -247,7 +247,7 @@ start_again() {
     clear_up
     launch_supervisor
     # shellcheck disable=SC2046
-    start_programs $(database_program) $(pool_program) php-fpm nginx queue scheduler health
+    start_programs $(database_program) $(pool_program) php-fpm nginx queue 'pictures:*' scheduler health
 }
 
 # start_temporary_stack : everything with the demo, in $HOME_DIR, on free ports; TEST_BASE_URL is its address.

@@ -6,6 +6,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AddressController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BurstController;
+use App\Http\Controllers\BurstPictureController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardLinkController;
 use App\Http\Controllers\ComparisonController;
@@ -18,6 +19,7 @@ use App\Http\Controllers\LensChoiceController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\OutingController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RushController;
@@ -111,6 +113,28 @@ Route::prefix('api')->group(function (): void {
         Route::patch('bursts/{id}', [LogController::class, 'update']);
         Route::delete('bursts/{id}', [LogController::class, 'destroy']);
         Route::post('bursts/{id}/restore', [LogController::class, 'restore']);
+
+        Route::post('bursts/{id}/merge', [BurstPictureController::class, 'merge']);
+        Route::get('bursts/{id}/document', [BurstPictureController::class, 'document']);
+        Route::get('bursts/{id}/pictures', [BurstPictureController::class, 'show']);
+        Route::put('bursts/{id}/mark', [BurstPictureController::class, 'mark']);
+        Route::delete('bursts/{id}/mark', [BurstPictureController::class, 'stop']);
+        Route::put('bursts/{id}/rush', [BurstPictureController::class, 'match']);
+        Route::get('bursts/{id}/table', [BurstPictureController::class, 'table']);
+        Route::get('bursts/{id}/sidecars', [BurstPictureController::class, 'sidecars']);
+
+        Route::post('pictures/uploads', [PictureController::class, 'announce']);
+        Route::put('pictures/uploads/{sha256}', [PictureController::class, 'piece'])->where('sha256', '[0-9a-f]{64}');
+        Route::get('pictures/state', [PictureController::class, 'state']);
+        Route::patch('pictures/state', [PictureController::class, 'settle']);
+        Route::delete('pictures/waiting', [PictureController::class, 'cancel']);
+        Route::get('pictures/bursts', [BurstPictureController::class, 'index']);
+        Route::patch('pictures/{id}', [PictureController::class, 'update']);
+        Route::delete('pictures/{id}', [PictureController::class, 'destroy']);
+        Route::post('pictures/{id}/retry', [PictureController::class, 'retry']);
+        Route::post('pictures/{id}/restore', [PictureController::class, 'restore']);
+        Route::get('pictures/{id}/crop', [PictureController::class, 'crop']);
+        Route::get('pictures/{id}/{what}', [PictureController::class, 'file'])->middleware('signed:relative')->name('picture');
 
         Route::get('rushes', [RushController::class, 'index']);
         Route::post('rushes', [RushController::class, 'store']);

@@ -24,9 +24,10 @@ use OpenApi\Generator;
 #[OA\Schema(schema: 'Outing', type: 'object')]
 #[OA\Schema(schema: 'Card', type: 'object')]
 #[OA\Schema(schema: 'Pocket', type: 'object')]
+#[OA\Schema(schema: 'Burst', type: 'object')]
 final class Description
 {
-    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout', 'day' => 'Day', 'outing' => 'Outing', 'card' => 'Card', 'pocket' => 'Pocket'];
+    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout', 'day' => 'Day', 'outing' => 'Outing', 'card' => 'Card', 'pocket' => 'Pocket', 'burst' => 'Burst'];
 
     public static function json(): string
     {

@@ -101,7 +101,7 @@ final class DocumentGate
     {
         if ($this->validator === null) {
             $this->validator = new Validator;
-            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout', 'outing', 'day', 'card', 'pocket'] as $name) {
+            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout', 'outing', 'day', 'card', 'pocket', 'burst'] as $name) {
                 $this->validator->resolver()?->registerFile("urn:rush-hold:$name@1", base_path("formats/$name.schema.json"));
             }
         }

@@ -24,6 +24,10 @@ use Illuminate\Support\Carbon;
  * @property string|null $lost_to
  * @property string $note
  * @property array<string, mixed>|null $hold
+ * @property array{marks: array<string, array{float, float}>, count: int}|null $mark  where the subject was marked in its pictures
+ * @property array<string, mixed>|null $following  how far it has been followed
+ * @property float|null $coc_px  by which its pictures are judged; null without pictures
+ * @property string|null $matched  what it was matched to its rush by
  */
 final class Burst extends Model
 {
@@ -31,10 +35,10 @@ final class Burst extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['uuid', 'outing_id', 'rush_id', 'rush', 'shot_at', 'kept', 'frames', 'keepers', 'lost_to', 'note', 'hold'];
+    protected $fillable = ['uuid', 'outing_id', 'rush_id', 'rush', 'shot_at', 'kept', 'frames', 'keepers', 'lost_to', 'note', 'hold', 'mark', 'following', 'coc_px', 'matched'];
 
     protected function casts(): array
     {
-        return ['shot_at' => 'datetime', 'hold' => 'array', 'frames' => 'integer', 'keepers' => 'integer'];
+        return ['shot_at' => 'datetime', 'hold' => 'array', 'frames' => 'integer', 'keepers' => 'integer', 'mark' => 'array', 'following' => 'array', 'coc_px' => 'float'];
     }
 }

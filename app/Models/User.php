@@ -22,6 +22,7 @@ use RushHold\Document\HabitsDocument;
  * @property bool $is_demo  the demo, or a visit to it
  * @property \Illuminate\Support\Carbon|null $demo_until  when a visit to the demo ends
  * @property array<string, mixed>|null $habits
+ * @property bool $keeps_originals  whether pictures stay once they are measured
  * @property array<string, array<string, mixed>>|null $standings how the sample bodies were last left
  */
 final class User extends Authenticatable
@@ -35,7 +36,7 @@ final class User extends Authenticatable
     protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 
     /** What a new account begins with. */
-    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => ''];
+    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -89,6 +90,6 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'is_demo' => 'boolean', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
+        return ['password' => 'hashed', 'is_demo' => 'boolean', 'keeps_originals' => 'boolean', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
     }
 }

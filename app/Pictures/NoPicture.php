@@ -51,6 +51,6 @@ final class NoPicture extends RuntimeException
 
     public static function failed(): self
     {
-        return new self('It could not be read; nothing else is the matter.');
+        return new self('It could not be read. Send it again, or leave it out.');
     }
 }

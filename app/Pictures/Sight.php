@@ -176,7 +176,7 @@ final class Sight
 
     private static function read(Imagick $picture, int $x, int $y, int $wide, int $high): Patch
     {
-        return new Patch($wide, $high, array_map(floatval(...), array_values($picture->exportImagePixels($x, $y, $wide, $high, 'I', Imagick::PIXEL_FLOAT))));
+        return new Patch($wide, $high, array_map(floatval(...), $picture->exportImagePixels($x, $y, $wide, $high, 'I', Imagick::PIXEL_FLOAT)));
     }
 
     private ?Imagick $reduced = null;

@@ -44,7 +44,7 @@ trait ReadsDocuments
         return $this->option('page') === true || $this->option('json') !== true && stream_isatty(STDOUT);
     }
 
-    /** @param  callable(): (array<string, mixed>|string)  $work  a document, or a page of text */
+    /** @param  callable(): (array<array-key, mixed>|string)  $work  a document, or a page of text */
     private function answer(callable $work): int
     {
         try {

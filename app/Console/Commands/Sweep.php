@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Picture;
+use App\Pictures\Store;
 use Illuminate\Console\Command;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -14,6 +16,11 @@ final class Sweep extends Command
 {
     /** Days in which a deletion can be undone. */
     private const UNDO_DAYS = 30;
+
+    /** Hours in which a deleted picture can be brought back; then its files go. */
+    private const UNDO_PICTURES_HOURS = 1;
+
+    private const UPLOAD_DAYS = 7;
 
     private const AT_A_TIME = 500;
 
@@ -33,6 +40,8 @@ final class Sweep extends Command
             'rushes' => self::all(DB::table('rushes')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'outings' => self::all(DB::table('outings')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'bursts' => self::all(DB::table('bursts')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
+            'pictures' => self::pictures(),
+            'uploads' => self::uploads(),
             'card links' => self::all(DB::table('card_links')->where('expires_at', '<', now())),
             'kit' => self::all(DB::table('kit')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
         ];
@@ -41,6 +50,36 @@ final class Sweep extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** With their files; those whose person is gone have gone already. */
+    private static function pictures(): int
+    {
+        $deleted = Picture::onlyTrashed()->where('deleted_at', '<', now()->subHours(self::UNDO_PICTURES_HOURS));
+        $swept = 0;
+        foreach ($deleted->lazyById(200) as $picture) {
+            Store::drop($picture);
+            $picture->forceDelete();
+            $swept++;
+        }
+        // Files of accounts that were closed.
+        foreach (Store::disk()->directories('pictures') as $folder) {
+            if (! DB::table('users')->where('id', (int) basename($folder))->exists()) {
+                Store::disk()->deleteDirectory($folder);
+            }
+        }
+
+        return $swept;
+    }
+
+    /** What nobody went on sending. */
+    private static function uploads(): int
+    {
+        foreach (glob(storage_path('app/uploads/*/*.part')) ?: [] as $file) {
+            (int) filemtime($file) < now()->subDays(self::UPLOAD_DAYS)->getTimestamp() && unlink($file);
+        }
+
+        return self::all(DB::table('uploads')->where('updated_at', '<', now()->subDays(self::UPLOAD_DAYS)));
     }
 
     private static function all(Builder $rows): int

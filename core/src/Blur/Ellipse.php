@@ -35,6 +35,12 @@ final readonly class Ellipse
         return new self(sqrt(max(0.0, $middle + $reach)), sqrt(max(0.0, $middle - $reach)), $angle);
     }
 
+    /** From what was told of one; the longer axis is the long one. */
+    public static function told(float $long, float $short, float $angleDeg): self
+    {
+        return $long >= $short ? new self($long, $short, fmod(fmod($angleDeg, 180) + 180, 180)) : new self($short, $long, fmod(fmod($angleDeg + 90, 180) + 180, 180));
+    }
+
     /** One figure for both axes: the root of the mean variance. */
     public function sigma(): float
     {

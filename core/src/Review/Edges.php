@@ -121,8 +121,8 @@ final class Edges
     /**
      * One edge, along the way across it.
      *
-     * @param  list<float>  $gx
-     * @param  list<float>  $gy
+     * @param  array<int, float>  $gx
+     * @param  array<int, float>  $gy
      * @return array{float, float}|null variance, and how much it counts; null where it does not come to an end
      */
     private static function across(array $gx, array $gy, int $w, int $h, int $x, int $y, float $nx, float $ny, float $noise): ?array

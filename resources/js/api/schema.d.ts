@@ -212,6 +212,143 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/bursts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Bursts that have pictures, the last first */
+        get: operations["pictureBursts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A burst with its pictures */
+        get: operations["burstPictures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say where the subject is in one picture; it is followed through the rest */
+        put: operations["markSubject"];
+        post?: never;
+        /** Stop following the subject; what was measured stays */
+        delete: operations["stopFollowing"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}/rush": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say which rush a burst is of */
+        put: operations["matchBurst"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put another burst into this one: its frames and pictures are counted here */
+        post: operations["mergeBursts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A burst as a document */
+        get: operations["burstDocument"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was measured in a burst as CSV */
+        get: operations["burstTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}/sidecars": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** XMP sidecars of a burst, zipped: rating, label and keywords */
+        get: operations["burstSidecars"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outings/{id}/card": {
         parameters: {
             query?: never;
@@ -832,6 +969,144 @@ export interface paths {
         };
         /** An outing as one document with its rushes inside */
         get: operations["downloadOuting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/uploads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Announce a file that is to be sent; what is here already is not sent again */
+        post: operations["announcePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/uploads/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Send the next piece of an announced file */
+        put: operations["sendPiece"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far the looking and following are, and how much room the pictures take */
+        get: operations["pictureState"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Whether originals stay once they are measured */
+        patch: operations["keepOriginals"];
+        trace?: never;
+    };
+    "/api/pictures/waiting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Give up what is still waiting to be looked at */
+        delete: operations["cancelPictures"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Delete a picture; it can be restored for an hour */
+        delete: operations["deletePicture"];
+        options?: never;
+        head?: never;
+        /** Say whether a picture is kept and what lost it, whatever was measured; or that it belongs to another burst */
+        patch: operations["judgePicture"];
+        trace?: never;
+    };
+    "/api/pictures/{id}/retry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look at a picture once more */
+        post: operations["retryPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restorePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/crop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A piece of a picture, pixel for pixel */
+        get: operations["cropPicture"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3006,6 +3281,43 @@ export interface components {
             /** @description Number of the value of each setting, −1 where it does nothing; last the control whose set is closest, −1 for none */
             cells: number[][];
         };
+        /**
+         * Burst
+         * @description A logged series of frames of one rush with one hold: how many were kept, what lost the rest, and what was measured in them.
+         */
+        Burst: {
+            /** @constant */
+            format?: "rush-hold/burst@1";
+            /** @description When it began, ISO 8601 with a zone. */
+            at?: string;
+            rush?: components["schemas"]["Rush"];
+            hold?: components["schemas"]["Hold"];
+            frames: number;
+            /** @description At most as many as frames. */
+            keepers: number;
+            /** @description Frames lost, by cause; together at most those not kept. */
+            losses?: {
+                [key: string]: number;
+            };
+            measured?: {
+                /** @description Seconds from the first frame. */
+                t_s?: number | null;
+                kept?: boolean;
+                /** @description Standard deviation of the blur of what has to be sharp: the root of the mean of both axes' variances, in pixels. */
+                sigma_px?: number | null;
+                long_px?: number | null;
+                short_px?: number | null;
+                /** @description Of the long axis from the horizontal, anticlockwise as seen, 0 to 180. */
+                angle_deg?: number | null;
+                /** @enum {unknown} */
+                sharp_where?: "subject" | "nearer" | "farther" | "elsewhere" | "nowhere" | null;
+            }[];
+            /** @description Answers to questions about it, by question. */
+            answers?: {
+                [key: string]: string;
+            };
+            note?: string;
+        };
         Amounts: {
             /** @description One's account: opening it, its password, leaving. */
             rushes: number;
@@ -3034,6 +3346,32 @@ export interface components {
             note?: string;
             hold?: components["schemas"]["Hold"];
         };
+        BurstPictures: {
+            /** @description The pictures of a burst: seen together, the subject marked and followed, and out as sidecars, a table or a document. */
+            burst: components["schemas"]["LoggedBurst"];
+            pictures: components["schemas"]["Picture"][];
+            /** @description Pictures in which the person marked the subject */
+            marked: string[];
+            following: {
+                done: number;
+                total: number;
+            } | null;
+            /** @description What it was matched to its rush by */
+            matched: string | null;
+            coc_px: number | null;
+        };
+        PictureBurst: {
+            burst: components["schemas"]["LoggedBurst"];
+            /** @description Address of a thumbnail */
+            first: string | null;
+            pictures: number;
+            marked: boolean;
+            matched: string | null;
+            following: {
+                done: number;
+                total: number;
+            } | null;
+        };
         CardLink: {
             /** @description Addresses under which somebody else sees one card. */
             id: number;
@@ -3056,6 +3394,62 @@ export interface components {
                 label: string;
                 bursts: number;
             }[];
+        };
+        Upload: {
+            /** @description The picture, once all of it is here */
+            picture: string | null;
+            /** @description Bytes that are here: where to go on */
+            received: number;
+        };
+        Picture: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            stage: "waiting" | "looked" | "refused";
+            problem: string | null;
+            burst_id: string | null;
+            taken_at: string | null;
+            /** @description Whether the file itself is still here */
+            original: boolean;
+            wide?: number | null;
+            high?: number | null;
+            /** @description What the file says of itself, in the person’s own words where there are any */
+            facts: {
+                label: string;
+                value: string;
+            }[];
+            measured: {
+                aim: {
+                    x: number;
+                    y: number;
+                } | null;
+                sigma_px: number | null;
+                long_px: number | null;
+                short_px: number | null;
+                angle_deg: number | null;
+                width_px: number | null;
+                limit_px: number;
+                sharp_where: string;
+                camera_smeared?: boolean | null;
+                /** @enum {string} */
+                verdict: "kept" | "lost";
+                sure: number;
+                /** @description The subject was not found in it */
+                not_found?: boolean;
+                tiles: {
+                    x: number;
+                    y: number;
+                    sigma_px: number | null;
+                }[];
+            } | null;
+            /** @description What the person says: kept or lost; null: nothing yet */
+            said: boolean | null;
+            /** @description What counts: what the person says, or what was measured */
+            kept: boolean | null;
+            lost_to: string | null;
+            /** @description Address of the picture, good for a short while */
+            thumbnail: string | null;
+            preview: string | null;
         };
         Problem: {
             message: string;
@@ -3790,6 +4184,237 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LoggedBurst"][];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    pictureBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bursts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureBurst"][];
+                };
+            };
+        };
+    };
+    burstPictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Burst */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BurstPictures"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    markSubject: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    picture: string;
+                    /** @description Widths from the centre to the right */
+                    x: number;
+                    /** @description Heights, down */
+                    y: number;
+                };
+            };
+        };
+        responses: {
+            /** @description It is being followed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BurstPictures"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    stopFollowing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Stopped */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BurstPictures"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    matchBurst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rush_id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Matched */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BurstPictures"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    mergeBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    other: string;
+                };
+            };
+        };
+        responses: {
+            /** @description One burst */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedBurst"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    burstDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description rush-hold/burst@1 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Burst"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    burstTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line for each picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    burstSidecars: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ZIP */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
                 };
             };
             404: components["responses"]["NotThere"];
@@ -5107,6 +5732,270 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotThere"];
+        };
+    };
+    announcePicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Of its content, hexadecimal */
+                    sha256: string;
+                    name: string;
+                    bytes: number;
+                };
+            };
+        };
+        responses: {
+            /** @description What is here of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Upload"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    sendPiece: {
+        parameters: {
+            query: {
+                from: number;
+            };
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description What is here of it now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Upload"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    pictureState: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description State */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        pictures: number;
+                        waiting: number;
+                        refused: {
+                            id: string;
+                            name: string;
+                            problem: string;
+                        }[];
+                        /** @description Pictures in which a subject is still to be found */
+                        following: number;
+                        bytes: number;
+                        most_bytes: number;
+                        keeps_originals: boolean;
+                        /** @description What one takes, from the last few; null while none is known */
+                        seconds_each: number | null;
+                    };
+                };
+            };
+        };
+    };
+    keepOriginals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    keeps_originals: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description So be it */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    cancelPictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Given up */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    deletePicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    judgePicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    said?: boolean | null;
+                    lost_to?: string | null;
+                    /** Format: uuid */
+                    burst_id?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Judged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Picture"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    retryPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It waits its turn */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    restorePicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Picture"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    cropPicture: {
+        parameters: {
+            query: {
+                x: number;
+                y: number;
+                side?: number;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description JPEG */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
         };
     };
     plan: {

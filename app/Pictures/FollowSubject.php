@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Models\Burst;
+use App\Models\Picture;
+use App\Models\User;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
+use Illuminate\Queue\InteractsWithQueue;
+use RushHold\Blur\Verdict;
+
+/**
+ * Follows the subject from the picture it was marked in through the rest of the burst, forwards and then backwards, and measures
+ * it in each. It works for a while and then queues itself again, so that others have their turn; each picture is written
+ * down as it is done, so that whatever ends it, what is done is done.
+ */
+final class FollowSubject implements ShouldQueue
+{
+    use Dispatchable;
+    use InteractsWithQueue;
+    use Queueable;
+
+    /** Seconds at a time. */
+    private const TURN_S = 15.0;
+
+    public int $tries = 5;
+
+    public int $timeout = 100;
+
+    /** @param  int  $mark  which marking it is for: a later one overtakes it */
+    public function __construct(private readonly int $burst, private readonly int $mark)
+    {
+        $this->onQueue(LookAt::QUEUE);
+    }
+
+    /** Marks the subject and has it followed. */
+    public static function begin(Burst $burst, Picture $picture, float $x, float $y): void
+    {
+        $count = (int) ($burst->mark['count'] ?? 0) + 1;
+        $ids = self::order($burst);
+        $at = (int) array_search($picture->id, $ids, true);
+        // What was marked in other pictures stays: it is taken up again where it comes to them.
+        $burst->fill(['mark' => ['marks' => [...($burst->mark['marks'] ?? []), $picture->id => [$x, $y]], 'count' => $count],
+            'following' => ['todo' => [...array_slice($ids, $at), ...array_reverse(array_slice($ids, 0, $at))], 'turns_at' => count($ids) - $at, 'done' => 0, 'total' => count($ids), 'state' => null, 'first' => null, 'started' => now()->getTimestamp()]])->save();
+        self::dispatch($burst->id, $count);
+    }
+
+    /** @return list<string> ids of its pictures in the order of their times */
+    private static function order(Burst $burst): array
+    {
+        return array_values(Picture::ofBurst($burst)->map(static fn (Picture $p): string => $p->id)->all());
+    }
+
+    public function handle(): void
+    {
+        $until = microtime(true) + self::TURN_S;
+        while (microtime(true) < $until) {
+            // Read anew each time: it may have been cancelled, or marked elsewhere.
+            $burst = Burst::query()->find($this->burst);
+            $following = $burst?->following;
+            if ($burst === null || $following === null || (int) ($burst->mark['count'] ?? 0) !== $this->mark) {
+                return;
+            }
+            if ($following['todo'] === []) {
+                $this->end($burst);
+
+                return;
+            }
+            $this->next($burst, $following);
+        }
+        self::dispatch($this->burst, $this->mark);
+    }
+
+    /** @param  array<string, mixed>  $following */
+    private function next(Burst $burst, array $following): void
+    {
+        /** @var array{todo: non-empty-list<string>, turns_at: int, done: int, total: int, state: string|null, first: string|null} $following */
+        $id = array_shift($following['todo']);
+        if ($following['done'] === $following['turns_at']) {
+            // Back from where it was marked.
+            $following['state'] = $following['first'];
+        }
+        $picture = Picture::query()->find($id);
+        if ($picture !== null && $picture->burst_id === $burst->id) {
+            try {
+                $marked = $burst->mark['marks'][$id] ?? null;
+                $found = Store::locally($picture, static fn (string $file): array => Apart::measure(['file' => $file, 'limit_px' => Verdict::KEEPER_LIMIT * (float) $burst->coc_px, 'aim' => $marked, 'follow' => $following['state']]));
+                $following['state'] = is_string($found['follow'] ?? null) ? $found['follow'] : $following['state'];
+                $following['first'] ??= $following['state'];
+                $picture->fill(['measured' => self::measured($found)])->save();
+            } catch (NoPicture $refused) {
+                $picture->fill(['problem' => $refused->getMessage()])->save();
+            }
+        }
+        $following['done']++;
+        $later = Burst::query();
+        // Only if nobody marked it anew meanwhile.
+        $later->whereKey($burst->id)->where('mark->count', $this->mark)->whereNotNull('following')->update(['following' => json_encode($following, JSON_THROW_ON_ERROR)]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $found
+     * @return array<string, mixed>
+     */
+    private static function measured(array $found): array
+    {
+        $measured = array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb']));
+
+        // Not found in this frame, it is not in it.
+        return ($found['aim'] ?? null) === null ? [...$measured, 'verdict' => 'lost', 'sure' => 0.6, 'sharp_where' => 'nowhere', 'not_found' => true] : $measured;
+    }
+
+    private function end(Burst $burst): void
+    {
+        $burst->fill(['following' => null])->save();
+        Counted::again($burst);
+        $person = User::query()->find($burst->user_id);
+        if ($person !== null && ! $person->keeps_originals) {
+            foreach (Picture::ofBurst($burst) as $picture) {
+                Store::disk()->delete(Store::path($picture, Store::ORIGINAL));
+                $picture->fill(['original' => false])->save();
+            }
+        }
+    }
+}

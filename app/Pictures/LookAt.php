@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Models\Picture;
+use App\Models\User;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
+use Illuminate\Queue\InteractsWithQueue;
+use RushHold\Blur\Verdict;
+use Throwable;
+
+/** Looks at one picture that has come: what it says of itself, a preview, and how sharp it is where. Done twice it does no harm. */
+final class LookAt implements ShouldQueue
+{
+    use Dispatchable;
+    use InteractsWithQueue;
+    use Queueable;
+
+    public const QUEUE = 'pictures';
+
+    /** Pixel for pixel, until it is known what the picture is for. */
+    public const COC_PX = 2.0;
+
+    public int $tries = 3;
+
+    public int $timeout = 100;
+
+    public function __construct(private readonly string $id)
+    {
+        $this->onQueue(self::QUEUE);
+    }
+
+    public function handle(): void
+    {
+        $picture = Picture::query()->find($this->id);
+        if ($picture === null || $picture->stage !== Picture::WAITING) {
+            return;
+        }
+        try {
+            Store::locally($picture, fn (string $file) => $this->look($picture, $file));
+        } catch (NoPicture $refused) {
+            // What cannot be used takes no room.
+            $picture->fill(['stage' => Picture::REFUSED, 'problem' => $refused->getMessage(), 'original' => false])->save();
+            Store::drop($picture);
+        }
+        $this->group($picture->user_id);
+    }
+
+    /** @throws NoPicture */
+    private function look(Picture $picture, string $file): void
+    {
+        [$preview, $thumbnail] = [(string) tempnam(sys_get_temp_dir(), 'preview'), (string) tempnam(sys_get_temp_dir(), 'thumbnail')];
+        try {
+            $found = Apart::measure(['file' => $file, 'limit_px' => Verdict::KEEPER_LIMIT * self::COC_PX, 'preview' => $preview, 'thumbnail' => $thumbnail]);
+            Store::keep($picture, Store::PREVIEW, $preview);
+            Store::keep($picture, Store::THUMBNAIL, $thumbnail);
+        } finally {
+            array_map(unlink(...), array_filter([$preview, $thumbnail], is_file(...)));
+        }
+        $facts = Facts::of([$file])[$file] ?? [];
+        $picture->fill(['stage' => Picture::LOOKED, 'wide' => $found['wide'], 'high' => $found['high'], 'facts' => array_diff_key($facts, ['taken_at' => 0, 'mime' => 0, 'orientation' => 0]),
+            'taken_at' => $facts['taken_at'] ?? null, 'measured' => array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb', 'likeness']))])->save();
+    }
+
+    /** Once all that have come are looked at they are put into bursts. */
+    private function group(int $user): void
+    {
+        $waiting = Picture::query();
+        $person = User::query()->find($user);
+        if ($person !== null && ! $waiting->where('user_id', $user)->where('stage', Picture::WAITING)->exists()) {
+            (new Grouping($person))->group();
+        }
+    }
+
+    public function failed(?Throwable $why): void
+    {
+        $waiting = Picture::query();
+        $waiting->where('id', $this->id)->where('stage', Picture::WAITING)->update(['stage' => Picture::REFUSED, 'problem' => NoPicture::failed()->getMessage()]);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Models\Picture;
+use Illuminate\Support\Facades\URL;
+
+/** A picture as its owner sees it. */
+final class Seen
+{
+    /** How long an address is good, minutes. */
+    private const GOOD_FOR = 30;
+
+    /** What the file says, what it is called, and how it is written. */
+    private const FACTS = ['shutter_s' => 'Shutter', 'aperture' => 'Aperture', 'iso' => 'ISO', 'focal_mm' => 'Focal length', 'focus_m' => 'Focused at', 'distance_m' => 'Distance', 'focus_mode' => 'Focus mode', 'area' => 'Area', 'body' => 'Body', 'lens' => 'Lens', 'rating' => 'Rating', 'label' => 'Label'];
+
+    /**
+     * @param  array<int, string>  $burstIds  uuids by ids of bursts
+     * @return array<string, mixed>
+     */
+    public static function told(Picture $picture, array $burstIds = []): array
+    {
+        $shown = $picture->stage === Picture::LOOKED;
+
+        return [
+            'id' => $picture->id, 'name' => $picture->name, 'stage' => $picture->stage, 'problem' => $picture->problem, 'burst_id' => $burstIds[$picture->burst_id ?? 0] ?? null,
+            'taken_at' => $picture->taken_at?->format('Y-m-d\TH:i:s.v\Z'), 'original' => $picture->original, 'wide' => $picture->wide, 'high' => $picture->high,
+            'facts' => self::facts($picture), 'measured' => $picture->measured, 'said' => $picture->kept, 'kept' => $picture->isKept(), 'lost_to' => $picture->lost_to,
+            'thumbnail' => $shown ? self::address($picture, Store::THUMBNAIL) : null, 'preview' => $shown ? self::address($picture, Store::PREVIEW) : null,
+        ];
+    }
+
+    private static function address(Picture $picture, string $what): string
+    {
+        // The same for a while, so that a browser need not fetch it anew each time it asks.
+        $until = now()->startOfHour()->addMinutes(intdiv(now()->minute, self::GOOD_FOR) * self::GOOD_FOR + 2 * self::GOOD_FOR);
+
+        return URL::temporarySignedRoute('picture', $until, ['id' => $picture->id, 'what' => $what], false);
+    }
+
+    /** @return list<array{label: string, value: string}> */
+    private static function facts(Picture $picture): array
+    {
+        $told = [];
+        foreach (self::FACTS as $name => $label) {
+            $value = $picture->facts[$name] ?? null;
+            if ($value !== null) {
+                $told[] = ['label' => $label, 'value' => self::written($name, $value)];
+            }
+        }
+
+        return $told;
+    }
+
+    private static function written(string $name, string|float $value): string
+    {
+        $number = (float) $value;
+
+        return match ($name) {
+            'shutter_s' => $number < 0.4 ? '1/'.round(1 / $number).' s' : round($number, 1).' s',
+            'aperture' => 'f/'.round($number, 1),
+            'iso' => (string) (int) $number,
+            'focal_mm' => round($number).' mm',
+            'focus_m', 'distance_m' => round($number, 1).' m',
+            'rating' => (string) (int) $number,
+            default => (string) $value,
+        };
+    }
+}

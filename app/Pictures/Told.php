@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Models\Burst;
+use App\Models\Picture;
+use App\Models\SavedRush;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use RushHold\Blur\Ellipse;
+use RushHold\Blur\Verdict;
+use RushHold\Document\BurstDocument;
+use RushHold\Document\HoldDocument;
+use RushHold\Record\HowMany;
+use RushHold\Record\LoggedBurst;
+use RushHold\Record\MeasuredFrame;
+use RushHold\Refused;
+use RushHold\Review\SharpWhere;
+
+/** A burst with what was measured in its pictures, as a document and as a table; and two bursts as one. */
+final class Told
+{
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refused if nobody said how many frames there were
+     */
+    public static function document(Burst $burst): array
+    {
+        $rush = $burst->rush_id === null ? null : SavedRush::query()->where('user_id', $burst->user_id)->find($burst->rush_id);
+        $pictures = self::pictures($burst);
+        $first = $pictures->first()?->taken_at;
+        $losses = [];
+        foreach ($pictures as $picture) {
+            if ($picture->isKept() === false && $picture->lost_to !== null) {
+                $losses[$picture->lost_to] = ($losses[$picture->lost_to] ?? 0) + 1;
+            }
+        }
+        [$frames, $keepers] = self::counted($burst, $pictures);
+
+        return BurstDocument::write(new LoggedBurst($frames, $keepers, $burst->shot_at->toIso8601ZuluString(), null, $burst->hold === null ? null : HoldDocument::read($burst->hold), $losses,
+            array_values($pictures->map(static fn (Picture $p): MeasuredFrame => new MeasuredFrame($p->taken_at === null || $first === null ? null : ($p->taken_at->getPreciseTimestamp(3) - $first->getPreciseTimestamp(3)) / 1000,
+                $p->isKept() === true, self::ellipse($p), SharpWhere::tryFrom((string) ($p->measured['sharp_where'] ?? ''))))->all()), [], $burst->note), $rush?->document);
+    }
+
+    /**
+     * @param  Collection<int, Picture>  $pictures
+     * @return array{int, int}
+     */
+    private static function counted(Burst $burst, Collection $pictures): array
+    {
+        if ($burst->frames !== null && $burst->keepers !== null) {
+            return [$burst->frames, $burst->keepers];
+        }
+        if ($pictures->isNotEmpty()) {
+            return [$pictures->count(), $pictures->filter(static fn (Picture $p): bool => $p->isKept() === true)->count()];
+        }
+        if ($burst->kept !== null) {
+            // A word is worth six frames, here as in the shares.
+            return [6, (int) round(6 * HowMany::from($burst->kept)->share())];
+        }
+
+        throw Refused::because('frames', 'burst', problem: 'Say first how many frames there were and how many were kept.');
+    }
+
+    public static function table(Burst $burst): void
+    {
+        $out = fopen('php://output', 'w');
+        assert($out !== false);
+        fputcsv($out, ['file', 'taken_at', 'kept', 'said_by', 'sure', 'lost_to', 'sharp_where', 'width_px', 'limit_px', 'sigma_px', 'long_px', 'short_px', 'angle_deg', 'aim_x', 'aim_y'], escape: '');
+        foreach (self::pictures($burst) as $p) {
+            $m = (array) $p->measured;
+            $name = preg_match('/^[=+\-@\t\r]/', $p->name) === 1 ? "'$p->name" : $p->name;
+            /** @var list<string|int|float|null> $row */
+            $row = [$name, $p->taken_at?->format('Y-m-d\TH:i:s.v\Z'), $p->isKept() === null ? null : ($p->isKept() ? 'kept' : 'lost'), $p->kept === null ? 'measured' : 'you', $m['sure'] ?? null, $p->lost_to, $m['sharp_where'] ?? null,
+                $m['width_px'] ?? null, $m['limit_px'] ?? null, $m['sigma_px'] ?? null, $m['long_px'] ?? null, $m['short_px'] ?? null, $m['angle_deg'] ?? null, $m['aim']['x'] ?? null, $m['aim']['y'] ?? null];
+            fputcsv($out, $row, escape: '');
+        }
+        fclose($out);
+    }
+
+    /** The verdicts again, by what counts as sharp for its rush. */
+    public static function judgedAnew(Burst $burst): void
+    {
+        $limit = Verdict::KEEPER_LIMIT * (float) $burst->coc_px;
+        foreach (self::pictures($burst) as $picture) {
+            $width = $picture->measured['width_px'] ?? null;
+            if (is_numeric($width) && ! ($picture->measured['not_found'] ?? false)) {
+                $picture->fill(['measured' => [...(array) $picture->measured, 'limit_px' => round($limit, 2), 'verdict' => $width <= $limit ? 'kept' : 'lost']])->save();
+            }
+        }
+        Counted::again($burst);
+    }
+
+    /** The second is put into the first: what both counted is added, and its pictures go along. */
+    public static function merged(Burst $burst, Burst $other): Burst
+    {
+        return DB::transaction(static function () use ($burst, $other): Burst {
+            $theirs = Picture::query();
+            $moved = $theirs->where('burst_id', $other->id)->update(['burst_id' => $burst->id]);
+            $sum = static fn (?int $a, ?int $b): ?int => $a === null || $b === null ? null : $a + $b;
+            $burst->fill(['frames' => $sum($burst->frames, $other->frames), 'keepers' => $sum($burst->keepers, $other->keepers), 'coc_px' => $burst->coc_px ?? $other->coc_px,
+                'note' => mb_substr(trim("$burst->note $other->note"), 0, 500), 'lost_to' => $burst->lost_to ?? $other->lost_to, 'hold' => $burst->hold ?? $other->hold,
+                'kept' => $burst->kept === $other->kept ? $burst->kept : null, 'shot_at' => min($burst->shot_at, $other->shot_at)])->save();
+            $other->delete();
+            $moved > 0 && Counted::again($burst);
+
+            return $burst;
+        });
+    }
+
+    /** @return Collection<int, Picture> */
+    private static function pictures(Burst $burst): Collection
+    {
+        return Picture::ofBurst($burst);
+    }
+
+    private static function ellipse(Picture $picture): ?Ellipse
+    {
+        $m = (array) $picture->measured;
+
+        return is_numeric($m['long_px'] ?? null) && is_numeric($m['short_px'] ?? null) ? Ellipse::told((float) $m['long_px'], (float) $m['short_px'], (float) ($m['angle_deg'] ?? 0)) : null;
+    }
+}
