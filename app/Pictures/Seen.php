@@ -32,6 +32,11 @@ final class Seen
         ];
     }
 
+    public static function thumbnail(Picture $picture): ?string
+    {
+        return $picture->stage === Picture::LOOKED ? self::address($picture, Store::THUMBNAIL) : null;
+    }
+
     private static function address(Picture $picture, string $what): string
     {
         // The same for a while, so that a browser need not fetch it anew each time it asks.

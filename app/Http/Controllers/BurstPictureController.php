@@ -53,7 +53,7 @@ final class BurstPictureController extends Controller
             $own = $pictures->get($burst->id);
             $first = $own?->first();
 
-            return ['burst' => Log::told($burst), 'first' => $first instanceof Picture ? Seen::told($first)['thumbnail'] : null, 'pictures' => $own?->count() ?? 0, 'marked' => $burst->mark !== null, 'following' => self::following($burst), 'matched' => $burst->matched];
+            return ['burst' => Log::told($burst), 'first' => $first === null ? null : Seen::thumbnail($first), 'pictures' => $own?->count() ?? 0, 'marked' => $burst->mark !== null, 'following' => self::following($burst), 'matched' => $burst->matched];
         }));
     }
 

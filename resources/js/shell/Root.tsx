@@ -21,6 +21,8 @@ const CardPage = lazy(() => import('../screens/card/CardPage'));
 const CardList = lazy(() => import('../screens/card/CardList'));
 const SharedCard = lazy(() => import('../screens/card/SharedCard'));
 const Review = lazy(() => import('../screens/review/Review'));
+const Pictures = lazy(() => import('../screens/pictures/Pictures'));
+const BurstPage = lazy(() => import('../screens/pictures/BurstPage'));
 const Layouts = lazy(() => import('../screens/layouts/Layouts'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
 const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
@@ -57,6 +59,8 @@ const router = createBrowserRouter([
       { path: '/rushes/new', element: <Desk /> },
       { path: '/rushes/:id', element: <Desk /> },
       { path: '/review', element: <Review /> },
+      { path: '/review/pictures', element: <Pictures /> },
+      { path: '/review/bursts/:id', element: <BurstPage /> },
       { path: '/kit', element: <Kit /> },
       { path: '/kit/layouts', element: <Layouts /> },
       { path: '/kit/bodies/new', element: <BodyEditor /> },

@@ -10,6 +10,7 @@ import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
 import { saidOf } from '../outing/Logged';
 import { Correct } from './Correct';
+import { ReviewTabs } from './ReviewTabs';
 import { Shares } from './Shares';
 
 const months = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
@@ -41,6 +42,7 @@ export default function Review() {
       <main className="rushes review">
         <div className="rushes-head">
           <h1>Log</h1>
+          <ReviewTabs />
           {figures && figures.bursts > 0 && (
             <Button href="/api/bursts/file" download>
               Download CSV
