@@ -9,6 +9,7 @@ use App\Pictures\NoPicture;
 use App\Pictures\Sight;
 use RushHold\Document\MeasuredDocument;
 use RushHold\Review\Follow;
+use RushHold\Review\Look;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -23,7 +24,7 @@ try {
     $small = $sight->small();
     $aim = $asked['aim'] ?? null;
     $likeness = null;
-    $follow = isset($asked['follow']) ? unserialize(base64_decode($asked['follow'], true) ?: '', ['allowed_classes' => [Follow::class]]) : null;
+    $follow = isset($asked['follow']) ? unserialize(base64_decode($asked['follow'], true) ?: '', ['allowed_classes' => [Follow::class, Look::class]]) : null;
     if ($aim !== null) {
         $follow = Follow::marked($small, $aim[0], $aim[1]);
     } elseif ($follow instanceof Follow) {

@@ -11,6 +11,7 @@ use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardLinkController;
 use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\DayController;
+use App\Http\Controllers\FrameController;
 use App\Http\Controllers\FreshRushController;
 use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\KitController;
@@ -48,6 +49,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('rank', RankController::class);
         Route::post('compare', ComparisonController::class);
+        Route::post('frame', FrameController::class)->middleware('throttle:frames');
         Route::post('day', DayController::class);
         Route::post('layout', LayoutController::class);
         Route::post('lenses/choose', LensChoiceController::class);

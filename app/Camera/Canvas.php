@@ -40,22 +40,28 @@ final class Canvas
         return $this->seed / self::MODULUS;
     }
 
-    /** Patches of light and dark between two colours, with leaves and stones before them. */
-    public function grown(int $wide, int $high, string $low, string $top, float $texture): Imagick
+    /**
+     * Patches of light and dark between two colours, with leaves and stones before them.
+     *
+     * @param  float  $share  of a whole frame that this is to be: what is seen of it is the larger
+     */
+    public function grown(int $wide, int $high, string $low, string $top, float $texture, float $share = 1.0): Imagick
     {
         // Patches are soft, so that a small picture of them is enough.
         $picture = new Imagick;
         $picture->newPseudoImage((int) ceil($wide / self::SOFT), (int) ceil($high / self::SOFT), "gradient:$top-$low");
         $picture->setImageColorspace(Imagick::COLORSPACE_SRGB);
-        foreach (self::OCTAVES as $i => $count) {
-            $patches = $this->patches(max(2, $count), max(2, (int) round($count * $high / $wide)), 0.5, 0.24 * $texture / (1 + 0.35 * $i));
+        foreach (self::OCTAVES as $i => $across) {
+            $count = max(2, (int) round($across * $share));
+            $patches = $this->patches($count, max(2, (int) round($count * $high / $wide)), 0.5, 0.24 * $texture / (1 + 0.35 * $i));
             $patches->resizeImage($picture->getImageWidth(), $picture->getImageHeight(), Imagick::FILTER_CUBIC, 1);
             $this->add($picture, $patches);
             $patches->clear();
         }
         $picture->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
         // Leaves and stones: what of finer patches stands out, with an edge a pixel wide.
-        foreach (self::LEAVES as $i => $count) {
+        foreach (self::LEAVES as $i => $across) {
+            $count = max(2, (int) round($across * $share));
             $leaves = $this->patches($count, max(2, (int) round($count * $high / $wide)), 0.5, 0.5);
             $leaves->resizeImage($wide, $high, Imagick::FILTER_CUBIC, 1);
             $edge = 0.2 * 65535 * $count / $wide;

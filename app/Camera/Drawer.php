@@ -137,7 +137,7 @@ final class Drawer
     private function piece(string $name, array $colours, float $texture, Shot $shot, View $whole, float $by, int $top, int $rows): Imagick
     {
         $view = $whole->reduced($by);
-        $canvas = $this->kept[sprintf('%s %d %d %.2f', $name, $view->wide, $view->high, $texture)] ??= $this->canvas($name, $colours, $texture, $view, $whole);
+        $canvas = $this->kept[sprintf('%s %d %d %.2f', $name, $view->wide, $view->high, $texture)] ??= $this->canvas($name, $colours, $texture, $view, $whole, $whole->widthMm / $shot->situation->kit->body->sensorWidthMm);
         [$x, $y] = $this->offset($shot, $view);
         $piece = clone $canvas;
         $piece->cropImage($view->wide, min($rows, $view->high - $top), $x, $y + $top);
@@ -150,11 +150,12 @@ final class Drawer
      * A canvas is made once; smaller ones are copies of it.
      *
      * @param  array{string, string}  $colours
+     * @param  float  $share  of the frame that is seen
      */
-    private function canvas(string $name, array $colours, float $texture, View $view, View $whole): Imagick
+    private function canvas(string $name, array $colours, float $texture, View $view, View $whole, float $share): Imagick
     {
         $size = static fn (View $v): array => [(int) ($v->wide * (1 + self::BEYOND)) + 1, (int) ($v->high * (1 + self::BEYOND)) + 1];
-        $made = $this->kept[sprintf('%s %d %d %.2f', $name, $whole->wide, $whole->high, $texture)] ??= (new Canvas(crc32($name) % 99991 + $this->seed))->grown(...[...$size($whole), ...$colours, $texture]);
+        $made = $this->kept[sprintf('%s %d %d %.2f', $name, $whole->wide, $whole->high, $texture)] ??= (new Canvas(crc32($name) % 99991 + $this->seed))->grown(...[...$size($whole), ...$colours, $texture, $share]);
         if ($view->wide === $whole->wide) {
             return $made;
         }
@@ -213,7 +214,7 @@ final class Drawer
         $layer->newImage($size[0], $size[1], new ImagickPixel('none'));
         $layer->setImageColorspace(Imagick::COLORSPACE_SRGB);
         $place = static function (ImagickDraw $draw) use ($at, $left, $length): void {
-            $draw->translate($at[0] + ($left ? $length : 0), $at[1]);
+            $draw->translate(round($at[0] + ($left ? $length : 0), 3), round($at[1], 3));
             $left && $draw->scale(-1, 1);
         };
         $body = new ImagickDraw;
@@ -247,7 +248,7 @@ final class Drawer
             $shade = $bright ? 150 + (int) (95 * $chances->chance()) : 18 + (int) (40 * $chances->chance());
             $draw->setFillColor(new ImagickPixel(sprintf('rgba(%d,%d,%d,%.2f)', $shade, (int) ($shade * 0.96), (int) ($shade * 0.88), $contrast * (0.5 + 0.5 * $chances->chance()))));
             [$dx, $dy, $thin] = [$size * cos($turn), $size * sin($turn), 0.3 + 0.4 * $chances->chance()];
-            $draw->polygon([['x' => $mx - $dx, 'y' => $my - $dy], ['x' => $mx - $thin * $dy, 'y' => $my + $thin * $dx], ['x' => $mx + $dx, 'y' => $my + $dy], ['x' => $mx + $thin * $dy, 'y' => $my - $thin * $dx]]);
+            $draw->polygon(self::corners([['x' => $mx - $dx, 'y' => $my - $dy], ['x' => $mx - $thin * $dy, 'y' => $my + $thin * $dx], ['x' => $mx + $dx, 'y' => $my + $dy], ['x' => $mx + $thin * $dy, 'y' => $my - $thin * $dx]]));
         }
         $this->aimPart($draw, $shot, $outline, $length, $height, $aim);
         $marks->drawImage($draw);
@@ -264,18 +265,18 @@ final class Drawer
             foreach ([[-0.4, -0.4, 0.4, 0.4, 'rgb(226,222,208)'], [-0.28, -0.28, -0.12, 0.2, 'rgb(24,24,28)'], [0.02, -0.28, 0.26, -0.12, 'rgb(24,24,28)'], [0.02, 0.04, 0.26, 0.2, 'rgb(176,62,44)']] as [$left, $top, $right, $bottom, $colour]) {
                 $draw->setFillColor(new ImagickPixel($colour));
                 // A little askew, so that its edges run in all ways.
-                $draw->polygon(array_map(static fn (array $p): array => ['x' => $x + $aim * (0.96 * $p[0] - 0.28 * $p[1]), 'y' => $y + $aim * (0.28 * $p[0] + 0.96 * $p[1])],
-                    [[$left, $top], [$right, $top], [$right, $bottom], [$left, $bottom]]));
+                $draw->polygon(self::corners(array_map(static fn (array $p): array => ['x' => $x + $aim * (0.96 * $p[0] - 0.28 * $p[1]), 'y' => $y + $aim * (0.28 * $p[0] + 0.96 * $p[1])],
+                    [[$left, $top], [$right, $top], [$right, $bottom], [$left, $bottom]])));
             }
 
             return;
         }
         foreach ([['rgb(232,226,210)', 0.5], ['rgb(22,20,22)', 0.34], ['rgb(214,140,52)', 0.2], ['rgb(16,14,16)', 0.1]] as [$colour, $share]) {
             $draw->setFillColor(new ImagickPixel($colour));
-            $draw->ellipse($x, $y, max(0.4, $share * $aim), max(0.4, $share * $aim), 0, 360);
+            $draw->ellipse(round($x, 3), round($y, 3), round(max(0.4, $share * $aim), 3), round(max(0.4, $share * $aim), 3), 0, 360);
         }
         $draw->setFillColor(new ImagickPixel('white'));
-        $draw->ellipse($x + 0.05 * $aim, $y - 0.06 * $aim, max(0.2, 0.035 * $aim), max(0.2, 0.035 * $aim), 0, 360);
+        $draw->ellipse(round($x + 0.05 * $aim, 3), round($y - 0.06 * $aim, 3), round(max(0.2, 0.035 * $aim), 3), round(max(0.2, 0.035 * $aim), 3), 0, 360);
     }
 
     /** Blades before the subject, and what covers it in this frame. */
@@ -295,31 +296,50 @@ final class Drawer
         $layer->newImage($view->wide, $view->high, new ImagickPixel('none'));
         $layer->setImageColorspace(Imagick::COLORSPACE_SRGB);
         $draw = new ImagickDraw;
-        [$aimX] = $view->at($shot->aimXMm, $shot->aimYMm);
-        $aim = 1.5 * $shot->situation->subject->aimSizeM * $shot->mmPerM * $view->perMm();
+        $sensor = $shot->situation->kit->body;
+        $px = static fn (float $xMm, float $yMm): array => $view->at($xMm, $yMm);
+        [$wide, $foot] = [$sensor->sensorWidthMm, $sensor->sensorHeightMm / 2];
+        $clear = 0.75 * $shot->situation->subject->aimSizeM * $shot->mmPerM;
+        $drawn = 0;
+        $blade = static function (array $corners, string $colour) use ($draw, $px, &$drawn): void {
+            $draw->setFillColor(new ImagickPixel($colour));
+            $draw->polygon(self::corners(array_map(static fn (array $c): array => array_combine(['x', 'y'], $px(...$c)), $corners)));
+            $drawn++;
+        };
         $blades = (int) round(40 * $scene->frontClutter);
         for ($i = 0; $i < $blades; $i++) {
-            $thick = $view->wide * (0.006 + 0.012 * $chances->chance());
-            $foot = $view->wide * ($i + $chances->chance()) / $blades;
-            $tall = $view->high * (0.4 + 0.6 * $chances->chance());
-            $lean = $view->wide * 0.12 * ($chances->chance() - 0.5);
-            if (! $hidden && abs($foot + $lean / 2 - $aimX) < $aim + $thick) {
-                continue;
+            $thick = $wide * (0.006 + 0.012 * $chances->chance());
+            $x = $wide * (($i + $chances->chance()) / $blades - 0.5);
+            $top = $foot - 2 * $foot * (0.4 + 0.6 * $chances->chance());
+            $lean = $wide * 0.12 * ($chances->chance() - 0.5);
+            $colour = sprintf('rgb(%d,%d,%d)', 96 + (int) (70 * $chances->chance()), 118 + (int) (60 * $chances->chance()), 58);
+            // What is not hidden shows between them.
+            if ($hidden || abs($x + $lean / 2 - $shot->aimXMm) > $clear + $thick) {
+                $blade([[$x - $thick, $foot], [$x + $lean, $top], [$x + $thick, $foot]], $colour);
             }
-            $draw->setFillColor(new ImagickPixel(sprintf('rgb(%d,%d,%d)', 96 + (int) (70 * $chances->chance()), 118 + (int) (60 * $chances->chance()), 58)));
-            $draw->polygon([['x' => $foot - $thick, 'y' => $view->high], ['x' => $foot + $lean, 'y' => $view->high - $tall], ['x' => $foot + $thick, 'y' => $view->high]]);
         }
         if ($hidden) {
-            $half = max(2 * $aim, 0.03 * $view->wide);
-            $draw->setFillColor(new ImagickPixel('rgb(88,84,66)'));
-            $draw->polygon([['x' => $aimX - $half, 'y' => $view->high], ['x' => $aimX - 0.7 * $half, 'y' => 0], ['x' => $aimX + 0.8 * $half, 'y' => 0], ['x' => $aimX + $half, 'y' => $view->high]]);
+            $half = max(2.6 * $clear, 0.03 * $wide);
+            $x = $shot->aimXMm;
+            $blade([[$x - $half, $foot], [$x - 0.7 * $half, -$foot], [$x + 0.8 * $half, -$foot], [$x + $half, $foot]], 'rgb(88,84,66)');
         }
-        if ($blades > 0 || $hidden) {
+        if ($drawn > 0) {
             $layer->drawImage($draw);
             Spreading::over($layer, $spread, $by, $whole->wide, $whole->high);
             $picture->compositeImage($layer, Imagick::COMPOSITE_OVER, 0, 0);
         }
         $layer->clear();
+    }
+
+    /**
+     * Very small numbers are written in a way that drawing does not read.
+     *
+     * @param  list<array{x: float|int, y: float|int}>  $corners
+     * @return list<array{x: float, y: float}>
+     */
+    private static function corners(array $corners): array
+    {
+        return array_map(static fn (array $c): array => ['x' => round($c['x'], 3), 'y' => round($c['y'], 3)], $corners);
     }
 
     private function grain(Imagick $picture, Shot $shot, View $view): void

@@ -78,9 +78,9 @@ final readonly class Outline
                     default => [$p[$size - 2], $p[$size - 1]],
                 };
                 match ($letter) {
-                    'M' => $draw->pathMoveToAbsolute($x * $length, $y * $height),
-                    'C' => $draw->pathCurveToAbsolute($p[0] * $length, $p[1] * $height, $p[2] * $length, $p[3] * $height, $x * $length, $y * $height),
-                    default => $draw->pathLineToAbsolute($x * $length, $y * $height),
+                    'M' => $draw->pathMoveToAbsolute(round($x * $length, 3), round($y * $height, 3)),
+                    'C' => $draw->pathCurveToAbsolute(...array_map(static fn (float $v): float => round($v, 3), [$p[0] * $length, $p[1] * $height, $p[2] * $length, $p[3] * $height, $x * $length, $y * $height])),
+                    default => $draw->pathLineToAbsolute(round($x * $length, 3), round($y * $height, 3)),
                 };
             }
         }

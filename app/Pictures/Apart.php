@@ -6,6 +6,7 @@ namespace App\Pictures;
 
 use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /** Has a picture opened in a process of its own, with a limit of time and memory and nothing allowed but reading pictures. */
@@ -57,7 +58,7 @@ final class Apart
     private static function run(array $asked): string
     {
         $root = dirname(__DIR__, 2);
-        $process = new Process(['sh', '-c', 'ulimit -v '.self::ADDRESSES_KB.' -t '.self::SECONDS.' -c 0; exec "$@"', 'sh', PHP_BINARY, ...self::FLAGS, "$root/ops/picture.php"],
+        $process = new Process(['sh', '-c', 'ulimit -v '.self::ADDRESSES_KB.' -t '.self::SECONDS.' -c 0; exec "$@"', 'sh', (new PhpExecutableFinder)->find(false) ?: 'php', ...self::FLAGS, "$root/ops/picture.php"],
             $root, ['MAGICK_CONFIGURE_PATH' => "$root/ops/imagick", 'OMP_NUM_THREADS' => '1'], json_encode($asked, JSON_THROW_ON_ERROR), self::SECONDS);
         try {
             $process->run();
@@ -65,7 +66,8 @@ final class Apart
             throw NoPicture::slow();
         }
         if (! $process->isSuccessful()) {
-            throw str_contains($process->getErrorOutput(), 'disk is full') ? NoPicture::failed() : NoPicture::broken();
+            // What ends it is a file that is not what it seems, or else a fault of ours.
+            throw str_contains($process->getErrorOutput(), 'PHP') || str_contains($process->getErrorOutput(), 'disk is full') ? NoPicture::failed() : NoPicture::broken();
         }
 
         return $process->getOutput();

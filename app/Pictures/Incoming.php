@@ -53,7 +53,7 @@ final readonly class Incoming
             throw Refused::because('file', 'picture', problem: 'This file was not announced, or it has come already.');
         }
         $file = $this->file($sha256);
-        is_dir(dirname($file)) || mkdir(dirname($file), 0700, true);
+        is_dir(dirname($file)) || @mkdir(dirname($file), 0700, true);
         $out = fopen($file, 'c+b');
         if ($out === false || ! flock($out, LOCK_EX)) {
             throw new RuntimeException('There is no room on the disk.');

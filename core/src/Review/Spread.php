@@ -18,6 +18,9 @@ final readonly class Spread
     /** How much noise, as a share of the steepest slope, each of these is good for. */
     private const GOOD_FOR = [0.012, 0.06, 0.12];
 
+    /** Variance that gathering light over a pixel makes alone. */
+    private const PIXEL = 1 / 12;
+
     /** One way counts no more than so many of the middle one, so that a fence does not decide alone. */
     private const SHARE = 3.0;
 
@@ -107,7 +110,8 @@ final readonly class Spread
         $n[2][2] += 0.05 * $n[0][0];
         [$a, $b, $c] = self::solved($n);
         $middle = max(0.02, $a);
-        $ellipse = Ellipse::of(max(0.0, $a + $b), max(0.0, $a - $b), $c);
+        // Nothing is narrower than a pixel makes it.
+        $ellipse = Ellipse::of(max(self::PIXEL, $a + $b), max(self::PIXEL, $a - $b), $c);
         $off = 0.0;
         $all = 0.0;
         foreach ($edges as [$variance, $counts, $angle]) {

@@ -506,6 +506,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/frame": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A frame of a run as it would come out, whole or pixel for pixel around what has to be sharp */
+        post: operations["drawFrame"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rushes/fresh": {
         parameters: {
             query?: never;
@@ -4735,6 +4752,39 @@ export interface operations {
             422: components["responses"]["Refused"];
             429: components["responses"]["TooMany"];
             503: components["responses"]["Busy"];
+        };
+    };
+    drawFrame: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rush: components["schemas"]["Rush"];
+                    hold: components["schemas"]["Hold"];
+                    run: number;
+                    /** @description Seconds in the run; the nearest frame is drawn */
+                    t: number;
+                    /** @description Pixel for pixel */
+                    close?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description JPEG */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     freshRush: {

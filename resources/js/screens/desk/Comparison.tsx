@@ -3,6 +3,7 @@ import { Button, Modal, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import type { Hold, Plan, Rush } from '../../api/client';
 import { useComparison } from '../../api/hooks';
+import { AsItComesOut } from './AsItComesOut';
 import { DepthLane } from './DepthLane';
 import { Kept } from './Keepers';
 import { nameOf } from './Ranked';
@@ -18,6 +19,7 @@ type Props = {
 /** Two set-ups side by side: the same subject, the same hands, the same moments. */
 export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
   const [run, setRun] = useState(0);
+  const [opened, setOpened] = useState(false);
   const [time, setTime] = useState(plan.lane.seconds / 2);
   const [first, setFirst] = useState<Hold>(plan.best.hold);
   const [second, setSecond] = useState<Hold | null>(other);
@@ -68,6 +70,9 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
             {data.difference.says}{' '}
             <Button size="small" onClick={() => setRun((n) => n + 1)} loading={comparison.isFetching}>
               Another run
+            </Button>{' '}
+            <Button size="small" onClick={() => setOpened(true)}>
+              As they come out
             </Button>
           </p>
           <div className="comparison">
@@ -95,6 +100,19 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
               </section>
             ))}
           </div>
+          {opened && (
+            <AsItComesOut
+              rush={rush}
+              sides={data.sides.map((side, i) => ({
+                name: i === 0 ? 'First' : 'Second',
+                hold: side.hold,
+                trace: side.trace,
+              }))}
+              time={time}
+              onTime={setTime}
+              onClose={() => setOpened(false)}
+            />
+          )}
         </>
       )}
     </Modal>

@@ -9,6 +9,7 @@ import { useSteady } from '../../parts/useSteady';
 import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { Failed, Waiting } from '../../shell/Messages';
+import { AsItComesOut } from './AsItComesOut';
 import { Comparison } from './Comparison';
 import { DepthLane } from './DepthLane';
 import { DeskBar } from './DeskBar';
@@ -43,6 +44,7 @@ export default function Desk() {
   const keeping = useKeeping(id, saved.data, desk);
   const [help, setHelp] = useState(false);
   const [choosing, setChoosing] = useState(false);
+  const [opened, setOpened] = useState(false);
   const [compared, setCompared] = useState<Hold | null>(null);
   const [chosen, setChosen] = useState('exposure.shutter_s');
   // The body in hand, as its owner describes it now and left it last.
@@ -138,7 +140,12 @@ export default function Desk() {
           {shown ? (
             <>
               <FinderFrame rush={draft.document} plan={shown} time={playback.time} />
-              <Transport playback={playback} seconds={shown.lane.seconds} onAnotherRun={answers.anotherRun} />
+              <Transport
+                playback={playback}
+                seconds={shown.lane.seconds}
+                onAnotherRun={answers.anotherRun}
+                onOpen={shown.trace ? () => setOpened(true) : null}
+              />
               <DepthLane plan={shown} time={playback.time} onTime={playback.seek} others={others} />
             </>
           ) : (
@@ -175,6 +182,15 @@ export default function Desk() {
             setCompared(null);
             desk.change({ pins: pinsOf(hold) });
           }}
+        />
+      )}
+      {opened && shown?.trace && (
+        <AsItComesOut
+          rush={draft.document}
+          sides={[{ name: '', hold: shown.best.hold, trace: shown.trace }]}
+          time={playback.time}
+          onTime={playback.seek}
+          onClose={() => setOpened(false)}
         />
       )}
       <LensChooser

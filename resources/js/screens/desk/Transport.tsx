@@ -3,9 +3,14 @@ import { Button, Segmented, Slider } from 'antd';
 import type { Playback } from './usePlayback';
 
 /** Play, scrub, slow down. */
-type Props = { playback: Playback; seconds: number; onAnotherRun: (() => void) | null };
+type Props = {
+  playback: Playback;
+  seconds: number;
+  onAnotherRun: (() => void) | null;
+  onOpen: (() => void) | null;
+};
 
-export function Transport({ playback, seconds, onAnotherRun }: Props) {
+export function Transport({ playback, seconds, onAnotherRun, onOpen }: Props) {
   return (
     <div className="transport">
       <Button
@@ -30,6 +35,11 @@ export function Transport({ playback, seconds, onAnotherRun }: Props) {
       <output className="clock">
         {playback.time.toFixed(2)} <span className="quiet">of {seconds.toFixed(1)} s</span>
       </output>
+      {onOpen && (
+        <Button size="small" onClick={onOpen} title="This frame as the camera would make it (O)">
+          As it comes out
+        </Button>
+      )}
       {onAnotherRun && (
         <Button size="small" onClick={onAnotherRun} title="The same set-up, other chances">
           Another run

@@ -32,11 +32,11 @@ export function Close({ picture }: { picture: Picture }) {
   );
 }
 
-/** The blur of a point as an ellipse of its standard deviations, a pixel as eight. */
+/** The blur of a point as an ellipse of its standard deviations, a pixel as up to eighteen. */
 function Blur({ picture }: { picture: Picture }) {
   const m = picture.measured;
   if (m?.long_px == null || m.short_px == null) return null;
-  const scale = Math.min(8, 38 / Math.max(1, m.long_px));
+  const scale = Math.min(18, 38 / Math.max(1, m.long_px));
   // What may be kept: a round blur of that width has a quarter of it as standard deviation.
   const limit = (m.limit_px / 4) * scale;
   return (

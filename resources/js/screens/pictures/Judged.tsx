@@ -42,7 +42,7 @@ export function Judged({
           {measured
             ? measured.not_found
               ? 'The subject was not found in it.'
-              : `Measured: ${measured.verdict}, ${Math.round(100 * measured.sure)} % sure.`
+              : `Measured: ${measured.verdict}, ${Math.min(99, Math.round(100 * measured.sure))} % sure.`
             : 'Not measured at the subject yet.'}
         </span>
       </div>
