@@ -21,12 +21,17 @@ final class Follow
 
     private const CERTAIN = 0.72;
 
+    /** Less like it than this it is looked for in the whole frame, where it has to be more like it by so much. */
+    private const LIKELY = 0.64;
+
+    private const MARGIN = 0.08;
+
     /** What a frame's width away from where it should be costs in likeness, beyond what it may well be off. */
-    private const AWAY = 1.2;
+    private const AWAY = 0.8;
 
     private const WELL_OFF = 0.025;
 
-    /** It is looked for so far around where it should be, as a share of the width; in the whole frame where it is not there. */
+    /** It is looked for so far around where it should be, as a share of the width. */
     private const WINDOW = 0.12;
 
     /** @var array{Look, Look} close up, and on a copy half as large */
@@ -65,8 +70,10 @@ final class Follow
         $want = [$this->x + $this->vx * $steps, $this->y + $this->vy * $steps];
         $window = self::WINDOW * $frame->wide;
         $found = $this->best($frames, [$want[0] - $window, $want[1] - $window, $want[0] + $window, $want[1] + $window], $want);
-        if ($found[2] < self::FOUND) {
-            $found = $this->best($frames, [0, 0, $frame->wide, $frame->high], $want);
+        if ($found[2] < self::LIKELY) {
+            // It may be anywhere; but then it has to be more like it by a margin.
+            $anywhere = $this->best($frames, [0, 0, $frame->wide, $frame->high], $want);
+            $found = $anywhere[2] > $found[2] + self::MARGIN || $found[2] < self::FOUND ? $anywhere : $found;
         }
         [$x, $y, $like] = $found;
         if ($like < self::FOUND) {
