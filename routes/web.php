@@ -18,6 +18,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\LensChoiceController;
 use App\Http\Controllers\LogController;
+use App\Http\Controllers\LogImportController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\PictureController;
@@ -116,6 +117,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('bursts/{id}', [LogController::class, 'destroy']);
         Route::post('bursts/{id}/restore', [LogController::class, 'restore']);
 
+        Route::post('bursts/table', LogImportController::class);
         Route::post('bursts/{id}/merge', [BurstPictureController::class, 'merge']);
         Route::get('bursts/{id}/document', [BurstPictureController::class, 'document']);
         Route::get('bursts/{id}/pictures', [BurstPictureController::class, 'show']);

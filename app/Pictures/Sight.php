@@ -24,9 +24,12 @@ final class Sight
     private const TILE_EDGES = 72;
 
     /** Around what has to be sharp: from so small to so large, until there are edges enough; pixels. */
-    private const SIDES = [96, 160, 240];
+    private const SIDES = [96, 160, 240, 340];
 
     private const ENOUGH = 80;
+
+    /** A patch is so many standard deviations wide. */
+    private const ROOM = 60.0;
 
     private const SOFT = 0.8;
 
@@ -146,7 +149,8 @@ final class Sight
         foreach (self::SIDES as $side) {
             $found = Spread::of($this->patch($aim[0], $aim[1], $side), $noise);
             $spread = $found ?? $spread;
-            if ($spread !== null && $spread->edges >= self::ENOUGH) {
+            // Wide edges need room to come to an end.
+            if ($spread !== null && $spread->edges >= self::ENOUGH && $side >= self::ROOM * $spread->ellipse->long) {
                 break;
             }
         }

@@ -17,7 +17,7 @@ final class Follow
     public const WIDE = 480;
 
     /** Likeness, −1 to 1, from which it is found, and from which it is certain. */
-    private const FOUND = 0.42;
+    private const FOUND = 0.52;
 
     private const CERTAIN = 0.72;
 

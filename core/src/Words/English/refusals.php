@@ -75,6 +75,7 @@ return [
     'refused.quota-bytes' => 'An account keeps at most {most} MB, and yours has {has} MB. Delete what you do not need any more.',
     'refused.burst' => 'This burst cannot be kept. {problem}',
     'refused.picture' => '{problem}',
+    'refused.table' => '{problem}',
     'refused.archive-zip' => 'This is not a ZIP file.',
     'refused.archive-type' => 'The kit in the archive must be bodies, lenses or subjects.',
     'refused.archive-large' => 'An archive unpacks to at most {most} MB.',

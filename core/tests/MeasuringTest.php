@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+use RushHold\Blur\Ellipse;
+use RushHold\Review\Edges;
+use RushHold\Review\Follow;
+use RushHold\Review\Grain;
+use RushHold\Review\Measured;
+use RushHold\Review\Patch;
+use RushHold\Review\SharpWhere;
+use RushHold\Review\Spread;
+use RushHold\Review\Tile;
+
+/** Discs and bars, each with an edge blurred by what is given, worked out point by point: nothing of it is drawn by what the application draws with. */
+function painted(int $side, float $long, float $short, float $angleDeg, float $noise = 0.0): Patch
+{
+    // An edge whose way across is n is blurred by the deviation along n.
+    $turn = deg2rad($angleDeg);
+    $deviation = static fn (float $nx, float $ny): float => sqrt(($long * ($nx * cos($turn) - $ny * sin($turn))) ** 2 + ($short * ($nx * sin($turn) + $ny * cos($turn))) ** 2);
+    $climb = static fn (float $x): float => 1 / (1 + exp(-1.702 * $x));
+    $light = [];
+    mt_srand(7);
+    for ($y = 0; $y < $side; $y++) {
+        for ($x = 0; $x < $side; $x++) {
+            $value = 0.35;
+            foreach ([[0.3, 0.32, 0.17, 0.4], [0.7, 0.66, 0.19, 0.45]] as [$cx, $cy, $r, $step]) {
+                [$dx, $dy] = [$x - $cx * $side, $y - $cy * $side];
+                $far = max(1e-6, hypot($dx, $dy));
+                $value += $step * $climb(($r * $side - $far) / max(0.05, $deviation($dx / $far, $dy / $far)));
+            }
+            $grain = 0.0;
+            for ($i = 0; $i < 6 && $noise > 0; $i++) {
+                $grain += mt_rand() / mt_getrandmax() - 0.5;
+            }
+            $light[] = $value + $noise * M_SQRT2 * $grain;
+        }
+    }
+
+    return new Patch($side, $side, $light);
+}
+
+it('measures a round blur within a tenth', function (float $sigma, float $noise): void {
+    $patch = painted(220, $sigma, $sigma, 0, $noise);
+    $found = Spread::of($patch, $noise > 0 ? Grain::of($patch) : 0.0);
+    expect($found?->ellipse->sigma())->toBeGreaterThan(0.9 * $sigma)->toBeLessThan(1.1 * $sigma);
+})->with([[0.8, 0.0], [1.2, 0.0], [2.0, 0.0], [3.5, 0.0], [6.0, 0.0], [0.9, 0.012], [2.0, 0.03], [5.0, 0.03]]);
+
+it('measures which way a blur is longer, and by how much', function (float $angle): void {
+    $found = Spread::of(painted(220, 3.2, 1.2, $angle), 0.0)?->ellipse ?? throw new RuntimeException('nothing found');
+    $off = abs(fmod($found->angleDeg - $angle + 270, 180) - 90);
+    expect($off)->toBeLessThan(8.0)->and($found->long / $found->short)->toBeGreaterThan(1.7)->toBeLessThan(3.6);
+})->with([0.0, 25.0, 70.0, 115.0, 160.0]);
+
+it('knows how noisy a picture is where it is calm', function (): void {
+    expect(Grain::of(painted(160, 1, 1, 0, 0.02)))->toBeGreaterThan(0.013)->toBeLessThan(0.024)->and(Grain::of(painted(160, 1, 1, 0)))->toBeLessThan(0.001);
+});
+
+it('finds nothing where there is nothing', fn () => expect(Spread::of(new Patch(80, 80, array_fill(0, 6400, 0.5)), 0.0))->toBeNull()
+    ->and(Edges::of(new Patch(4, 4, array_fill(0, 16, 0.5)), 0.0, 0.0))->toBe([]));
+
+it('smooths by what it says: variances add', function (): void {
+    $found = Spread::of(painted(200, 1.5, 1.5, 0)->smoothed(2.0), 0.0)?->ellipse->sigma();
+    expect($found)->toEqualWithDelta(2.5, 0.2);
+});
+
+it('follows what was marked, and says when it is gone', function (): void {
+    // A pattern that runs to the right and down, over a ground that stands.
+    $frame = static function (?int $x, ?int $y): Patch {
+        mt_srand(11);
+        $light = [];
+        for ($i = 0; $i < 480 * 320; $i++) {
+            $light[] = 0.5 + 0.03 * (mt_rand() / mt_getrandmax() - 0.5);
+        }
+        for ($j = -6; $x !== null && $j <= 6; $j++) {
+            for ($i = -9; $i <= 9; $i++) {
+                $light[($y + $j) * 480 + $x + $i] = ($i * 7 + $j * 13) % 5 < 2 ? 0.9 : 0.15;
+            }
+        }
+
+        return (new Patch(480, 320, $light))->smoothed(0.8);
+    };
+    $follow = Follow::marked($frame(100, 80), 100.5 / 480 - 0.5, 80.5 / 320 - 0.5);
+    foreach (range(1, 8) as $i) {
+        [$x, $y] = $follow->in($frame(100 + 31 * $i, 80 + 12 * $i)) ?? [9.0, 9.0];
+        expect(($x + 0.5) * 480)->toEqualWithDelta(100.5 + 31 * $i, 2.0)->and(($y + 0.5) * 320)->toEqualWithDelta(80.5 + 12 * $i, 2.0);
+    }
+    expect($follow->in($frame(null, null)))->toBeNull();
+});
+
+/** @param  list<Tile>  $tiles */
+function judged(float $sigma, array $tiles, float $limit = 3.0): Measured
+{
+    $patch = painted(160, $sigma, $sigma, 0);
+
+    return new Measured([0.0, 0.0], Spread::of($patch, 0.0), 0.0, $tiles, $limit);
+}
+
+it('says where else a lost frame is sharp', function (): void {
+    $crisp = Ellipse::told(0.5, 0.5, 0);
+    $soft = Ellipse::told(5.0, 5.0, 0);
+    $at = static fn (float $y, Ellipse $e): array => array_map(static fn (int $i): Tile => new Tile($i / 10, $y, $e), [-4, -2, 0, 2, 4]);
+    expect(judged(0.6, $at(0.3, $soft))->sharpWhere())->toBe(SharpWhere::Subject)
+        ->and(judged(3.0, [...$at(0.3, $crisp), ...$at(-0.3, $soft)])->sharpWhere())->toBe(SharpWhere::Nearer)
+        ->and(judged(3.0, [...$at(0.3, $soft), ...$at(-0.3, $crisp)])->sharpWhere())->toBe(SharpWhere::Farther)
+        ->and(judged(3.0, [...$at(0.3, $soft), ...$at(-0.3, $soft)])->sharpWhere())->toBe(SharpWhere::Nowhere)
+        ->and(judged(3.0, [])->kept())->toBeFalse()->and(judged(0.6, [])->kept())->toBeTrue();
+});
+
+it('is the surer the farther from the limit', function (): void {
+    expect(judged(0.75, [])->sure())->toBeLessThan(judged(1.2, [])->sure())->and(judged(0.75, [])->sure())->toBeGreaterThanOrEqual(0.5)->and(judged(3.0, [])->sure())->toBeGreaterThan(0.97);
+});
+
+it('tells the camera’s smear from the subject’s', function (): void {
+    $smeared = new Measured([0.0, 0.0], Spread::of(painted(220, 3.2, 1.0, 30), 0.0), 0.0, array_map(static fn (int $i): Tile => new Tile($i / 10, 0.3, Ellipse::told(3.0, 1.0, 33)), [-4, -2, 0, 2]), 3.0);
+    $alone = new Measured([0.0, 0.0], Spread::of(painted(220, 3.2, 1.0, 30), 0.0), 0.0, array_map(static fn (int $i): Tile => new Tile($i / 10, 0.3, Ellipse::told(0.7, 0.7, 0)), [-4, -2, 0, 2]), 3.0);
+    expect($smeared->cameraSmeared())->toBeTrue()->and($alone->cameraSmeared())->toBeFalse()->and(judged(2.0, [])->cameraSmeared())->toBeNull();
+});
