@@ -29,7 +29,7 @@ final class FollowSubject implements ShouldQueue
 
     public int $tries = 5;
 
-    public int $timeout = 100;
+    public int $timeout = 85;
 
     /** @param  int  $mark  which marking it is for: a later one overtakes it */
     public function __construct(private readonly int $burst, private readonly int $mark)

@@ -17,6 +17,9 @@ enum Kind: string
 
     private const LONGEST_SIDE = 30_000;
 
+    /** Bytes within which the end mark of a JPEG is looked for: some cameras write more behind it. */
+    private const TAIL = 262_144;
+
     private const SMALLEST = [400, 300];
 
     /** Kinds of file that are surely no raw pictures, by how they begin. */
@@ -40,6 +43,7 @@ enum Kind: string
         }
         if (str_starts_with($head, "\xFF\xD8\xFF")) {
             self::measure($file);
+            self::complete($file, $size);
 
             return self::Jpeg;
         }
@@ -55,6 +59,19 @@ enum Kind: string
         }
 
         return self::Raw;
+    }
+
+    /**
+     * A JPEG ends with a mark; what is read of one that was cut off is grey from there on.
+     *
+     * @throws NoPicture if there is no such mark where it should be
+     */
+    private static function complete(string $file, int $size): void
+    {
+        $tail = (string) file_get_contents($file, offset: max(0, $size - self::TAIL));
+        if (! str_contains($tail, "\xFF\xD9")) {
+            throw NoPicture::broken();
+        }
     }
 
     /** @throws NoPicture if it says that it is too large or too small */

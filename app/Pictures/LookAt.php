@@ -27,7 +27,7 @@ final class LookAt implements ShouldQueue
 
     public int $tries = 3;
 
-    public int $timeout = 100;
+    public int $timeout = 85;
 
     public function __construct(private readonly string $id)
     {

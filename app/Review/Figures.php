@@ -7,6 +7,9 @@ namespace App\Review;
 use App\Models\Burst;
 use App\Models\User;
 use RushHold\Focus\LossCause;
+use RushHold\Hold\Technique;
+use RushHold\Kit\Area;
+use RushHold\Kit\Detection;
 use RushHold\Record\HowMany;
 use RushHold\Record\KeptShare;
 use RushHold\Words\Words;
@@ -15,24 +18,69 @@ use RushHold\Words\Words;
 final class Figures
 {
     /**
-     * @return array{bursts: int, all: array<string, mixed>, rushes: list<array<string, mixed>>, months: list<array<string, mixed>>}
+     * @return array{bursts: int, all: array<string, mixed>, rushes: list<array<string, mixed>>, months: list<array<string, mixed>>, kits: list<array<string, mixed>>, holds: list<array<string, mixed>>}
      */
     public static function of(User $person): array
     {
         $bursts = Burst::query();
         $bursts->where('user_id', $person->id)->orderBy('shot_at')->orderBy('id');
-        $rushes = $months = [];
+        $rushes = $months = $kits = $holds = [];
+        $lenses = self::lenses($person);
         $all = self::none('All');
         foreach ($bursts->lazy(500) as $burst) {
             $rushes[$burst->rush_id ?? $burst->rush] ??= self::none($burst->rush) + ['rush_id' => $burst->rush_id];
             $months[$burst->shot_at->format('Y-m')] ??= self::none($burst->shot_at->format('Y-m'));
             $all = self::with($all, $burst);
+            $lens = $burst->rush_id === null ? null : $lenses[$burst->rush_id] ?? null;
+            $lens === null || $kits[$lens] = self::with($kits[$lens] ?? self::none($lens), $burst);
+            $hold = self::holdOf($burst);
+            $hold === null || $holds[$hold] = self::with($holds[$hold] ?? self::none($hold), $burst);
             $rushes[$burst->rush_id ?? $burst->rush] = self::with($rushes[$burst->rush_id ?? $burst->rush], $burst);
             $months[$burst->shot_at->format('Y-m')] = self::with($months[$burst->shot_at->format('Y-m')], $burst);
         }
-        uasort($rushes, static fn (array $a, array $b): int => $b['bursts'] <=> $a['bursts']);
+                uasort($rushes, static fn (array $a, array $b): int => $b['bursts'] <=> $a['bursts']);
 
-        return ['bursts' => $all['bursts'], 'all' => self::told($all), 'rushes' => array_map(self::told(...), array_values($rushes)), 'months' => array_map(self::told(...), array_values($months))];
+        return ['bursts' => $all['bursts'], 'all' => self::told($all), 'rushes' => array_map(self::told(...), array_values($rushes)), 'months' => array_map(self::told(...), array_values($months)), 'kits' => array_map(self::told(...), array_slice(self::sorted($kits), 0, self::SHOWN)), 'holds' => array_map(self::told(...), array_slice(self::sorted($holds), 0, self::SHOWN))];
+    }
+
+    /** Groups shown of what there may be many of. */
+    private const SHOWN = 12;
+
+    /** @return array<string, string> the lens of each rush, by its id */
+    private static function lenses(User $person): array
+    {
+        $lenses = [];
+        foreach ($person->rushes()->select(['id', 'user_id', 'document'])->lazy(100) as $rush) {
+            $name = data_get($rush->document, 'kit.lens.name');
+            is_string($name) && $name !== '' && $lenses[$rush->id] = $name;
+        }
+
+        return $lenses;
+    }
+
+    /** The set-up a burst was shot with, in a few words; null where too little of it is known. */
+    private static function holdOf(Burst $burst): ?string
+    {
+        $focus = (array) ($burst->hold['focus'] ?? []);
+        $area = Area::tryFrom((string) ($focus['area'] ?? ''));
+        $detect = Detection::tryFrom((string) ($focus['detect'] ?? ''));
+        $technique = Technique::tryFrom((string) ($focus['technique'] ?? 'auto')) ?? Technique::Auto;
+        if ($technique !== Technique::Auto) {
+            return Words::label($technique);
+        }
+
+        return $area === null ? null : Words::label($area).($detect === null || $detect === Detection::Off ? '' : ', '.mb_strtolower(Words::label($detect)));
+    }
+
+    /**
+     * @param  array<string, array{name: string, bursts: int, share: KeptShare, lost: array<string, int>}>  $groups
+     * @return list<array{name: string, bursts: int, share: KeptShare, lost: array<string, int>}>
+     */
+    private static function sorted(array $groups): array
+    {
+        usort($groups, static fn (array $a, array $b): int => $b['bursts'] <=> $a['bursts']);
+
+        return $groups;
     }
 
     /** What one burst says of the share kept. */

@@ -77,7 +77,7 @@ final class Table
         $shared = [];
         $strings = self::part($zip, 'xl/sharedStrings.xml');
         if ($strings !== null) {
-            $xml = XMLReader::XML($strings, null, LIBXML_NONET);
+            $xml = XMLReader::XML($strings, null, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING);
             while ($xml->read()) {
                 if ($xml->nodeType === XMLReader::ELEMENT && $xml->localName === 'si') {
                     $shared[] = '';
@@ -96,7 +96,7 @@ final class Table
      */
     private static function cells(string $sheet, array $shared): array
     {
-        $xml = XMLReader::XML($sheet, null, LIBXML_NONET);
+        $xml = XMLReader::XML($sheet, null, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING);
         $rows = [];
         $type = '';
         $column = 0;

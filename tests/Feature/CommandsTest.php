@@ -76,3 +76,26 @@ it('describes every address of the API', function (): void {
         ->filter(fn (string $uri): bool => str_starts_with($uri, '/api/') && $uri !== '/api/{id}')->reject(fn ($uri) => str_contains($uri, 'any'))->unique()->values()->all();
     expect($described)->toEqualCanonicalizing($routes);
 });
+
+it('shoots frames with the stand-in camera and measures them', function (): void {
+    $folder = sys_get_temp_dir().'/shot-'.bin2hex(random_bytes(4));
+    $shoot = static fn (string ...$more): Process => artisan(['rush:shoot', 'formats/examples/gannet-along-the-edge.json', '-', "--into=$folder", '--frames=5', '--megapixels=1.2', '--lens-error-m=0.4', ...$more], '{"format":"rush-hold/hold@1"}');
+    $run = $shoot();
+    expect($run->getExitCode())->toBe(0)->and(json_decode($run->getOutput(), true))->toMatchArray(['folder' => $folder, 'frames' => 5]);
+    $truth = json_decode((string) file_get_contents("$folder/truth.json"), true)['frames'];
+    $exif = exif_read_data("$folder/frame-0002.jpg");
+    expect($truth)->toHaveCount(5)->and($exif['ExposureTime'])->not->toBeNull()->and($exif['UndefinedTag:0xA434'] ?? $exif['LensModel'] ?? '')->toContain('500 mm')->and($exif['SubSecTimeOriginal'])->toBe('050')->and($exif)->not->toHaveKey('Make');
+    // Not into a folder that has something in it.
+    expect($shoot()->getExitCode())->toBe(3)->and($shoot('--megapixels=900')->getExitCode())->toBe(2);
+    file_put_contents("$folder/no.jpg", 'no picture');
+    $aim = $truth[0]['aim'];
+    $measured = json_decode(artisan(['rush:measure', "$folder/frame-0001.jpg", "$folder/no.jpg", "$folder/frame-0002.jpg", "$folder/frame-0003.jpg", "--aim=$aim[x],$aim[y]"])->getOutput(), true);
+    expect($measured)->toHaveCount(4)->and($measured[1])->toHaveKeys(['file', 'refused'])->and($measured[0]['taken_at'])->toBe('2026-06-07T05:10:00.000Z')->and($measured[0]['tiles'])->toHaveCount(54);
+    foreach ([0 => 0, 2 => 1, 3 => 2] as $i => $frame) {
+        expect(abs($measured[$i]['aim']['x'] - $truth[$frame]['aim']['x']))->toBeLessThan(0.02)
+            ->and($measured[$i]['sigma_px'])->toEqualWithDelta($truth[$frame]['sigma_px'], max(0.2, 0.15 * $truth[$frame]['sigma_px']));
+    }
+    expect(artisan(['rush:measure', "$folder/frame-0001.jpg", '--aim=3,0'])->getExitCode())->toBe(2)->and(artisan(['rush:measure', "$folder/frame-0001.jpg", '--coc-px=0'])->getExitCode())->toBe(2);
+    array_map(unlink(...), glob("$folder/*") ?: []);
+    rmdir($folder);
+});

@@ -22,6 +22,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'lost_to', type: 'string', nullable: true, description: 'What lost most of the rest'),
     new OA\Property(property: 'note', type: 'string', maxLength: 500),
     new OA\Property(property: 'hold', ref: '#/components/schemas/Hold'),
+    new OA\Property(property: 'pictures', type: 'boolean', description: 'Whether there are pictures of it'),
 ])]
 final class BurstController extends Controller
 {

@@ -50,9 +50,9 @@ final class LogController extends Controller
     }
 
     #[OA\Get(path: '/api/bursts/figures', operationId: 'logFigures', summary: 'What the log comes to: shares kept by rush and month, and what loses the rest', tags: ['log'],
-        responses: [new OA\Response(response: 200, description: 'Figures', content: new OA\JsonContent(required: ['bursts', 'all', 'rushes', 'months'], properties: [
+        responses: [new OA\Response(response: 200, description: 'Figures', content: new OA\JsonContent(required: ['bursts', 'all', 'rushes', 'months', 'kits', 'holds'], properties: [
             new OA\Property(property: 'bursts', type: 'integer'), new OA\Property(property: 'all', ref: '#/components/schemas/LogGroup'),
-            new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogGroup')), new OA\Property(property: 'months', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogGroup')),
+            new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogGroup')), new OA\Property(property: 'months', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogGroup')), new OA\Property(property: 'kits', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogGroup')), new OA\Property(property: 'holds', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogGroup')),
         ]))])]
     public function figures(Request $request): JsonResponse
     {

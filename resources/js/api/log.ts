@@ -1,8 +1,9 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { client, type Refusal, take } from './client';
-import type { components } from './schema';
+import type { components, paths } from './schema';
 
 export type LoggedBurst = components['schemas']['LoggedBurst'];
+export type TableRead = paths['/api/bursts/table']['post']['responses'][200]['content']['application/json'];
 export type LogGroup = components['schemas']['LogGroup'];
 
 const at = (id: string) => ({ params: { path: { id } } });
@@ -38,6 +39,20 @@ export function useLogAction<Input, Output>(action: (input: Input) => Promise<Ou
 export type Correction = Pick<LoggedBurst, 'kept' | 'frames' | 'keepers' | 'lost_to' | 'note'>;
 
 export const logActions = {
+  table: ({ file, columns, keep }: { file: File; columns?: TableRead['columns']; keep: boolean }) => {
+    const form = new FormData();
+    form.append('file', file);
+    if (columns) form.append('columns', JSON.stringify(columns));
+    form.append('keep', keep ? '1' : '0');
+    return take(
+      client.POST('/api/bursts/table', {
+        body: form as never,
+        bodySerializer: (body: unknown) => body as FormData,
+      }),
+    );
+  },
+  merge: ({ id, other }: { id: string; other: string }) =>
+    take(client.POST('/api/bursts/{id}/merge', { ...at(id), body: { other } })),
   add: (burst: LoggedBurst) => take(client.POST('/api/bursts', { body: { bursts: [burst] } })),
   correct: ({ id, ...fields }: { id: string } & Correction) =>
     take(client.PATCH('/api/bursts/{id}', { ...at(id), body: fields })),

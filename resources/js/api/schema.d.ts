@@ -820,6 +820,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bursts/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look at a table of bursts (CSV or XLSX), or take it in */
+        post: operations["importLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/speed": {
         parameters: {
             query?: never;
@@ -3362,6 +3379,8 @@ export interface components {
             lost_to?: string | null;
             note?: string;
             hold?: components["schemas"]["Hold"];
+            /** @description Whether there are pictures of it */
+            pictures?: boolean;
         };
         BurstPictures: {
             /** @description The pictures of a burst: seen together, the subject marked and followed, and out as sidecars, a table or a document. */
@@ -5286,6 +5305,8 @@ export interface operations {
                         all: components["schemas"]["LogGroup"];
                         rushes: components["schemas"]["LogGroup"][];
                         months: components["schemas"]["LogGroup"][];
+                        kits: components["schemas"]["LogGroup"][];
+                        holds: components["schemas"]["LogGroup"][];
                     };
                 };
             };
@@ -5388,6 +5409,56 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotThere"];
+        };
+    };
+    importLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    /** @description JSON: the number of the column for each of at, rush, frames, keepers, kept, lost_to, note; guessed unless given */
+                    columns?: string;
+                    /**
+                     * @description 1 takes it in
+                     * @enum {string}
+                     */
+                    keep?: "0" | "1";
+                };
+            };
+        };
+        responses: {
+            /** @description What is in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        head: string[];
+                        /** @description The first few */
+                        rows: string[][];
+                        columns: {
+                            [key: string]: number | null;
+                        };
+                        count: number;
+                        good: number;
+                        problems: {
+                            row: number;
+                            message: string;
+                        }[];
+                        /** @description How many were not there yet; null when it was only looked at */
+                        kept: number | null;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     findSpeed: {

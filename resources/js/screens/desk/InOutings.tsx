@@ -1,8 +1,13 @@
+import { Button } from 'antd';
+import { useState } from 'react';
 import { Link } from 'react-router';
+import type { Hold } from '../../api/client';
 import { useOutings } from '../../api/outings';
+import { LogByHand } from '../outing/LogByHand';
 
 /** The outings a rush is part of, and the way to one. */
-export function InOutings({ rush }: { rush: string }) {
+export function InOutings({ rush, name, hold }: { rush: string; name: string; hold: Hold | undefined }) {
+  const [logging, setLogging] = useState(false);
   const outings = useOutings(rush).data;
   if (!outings) return null;
   return (
@@ -16,6 +21,17 @@ export function InOutings({ rush }: { rush: string }) {
       ))}
       {outings.length > 0 && '. '}
       <Link to={`/outings/new?rush=${rush}`}>Plan an outing for it</Link>
+      {' or '}
+      <Button type="link" size="small" className="in-log" onClick={() => setLogging(true)}>
+        log a burst
+      </Button>
+      {logging && (
+        <LogByHand
+          shot={{ outing_id: null, rush_id: rush, rush: name, at: new Date().toISOString(), hold }}
+          likely={null}
+          onClose={() => setLogging(false)}
+        />
+      )}
     </p>
   );
 }

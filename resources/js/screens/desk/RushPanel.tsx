@@ -40,7 +40,7 @@ export const RushPanel = memo(function RushPanel({ id, newer, onSettle, onChoose
         onRush={onRush}
         onChooseLens={onChooseLens}
       />
-      {id !== undefined && <InOutings rush={id} />}
+      {id !== undefined && <InOutings rush={id} name={rush.name || 'Rush'} hold={props.plan?.best.hold} />}
       <SubjectFigures rush={rush} source={profile?.source} refused={refused} onChange={onChange} />
     </aside>
   );

@@ -144,31 +144,32 @@ export default function Pictures() {
         )}
 
         {refused.length > 0 && (
-          <details className="refused" open={refused.length < 4}>
-            <summary>
-              {refused.length === 1
-                ? 'One file was not taken in'
-                : `${refused.length} files were not taken in`}
-              <Button
-                type="text"
-                size="small"
-                onClick={(event) => {
-                  event.preventDefault();
-                  forget();
-                  cancel.mutate(undefined, fail);
-                }}
-              >
-                Clear the list
-              </Button>
-            </summary>
-            <ul>
-              {refused.map((one) => (
-                <li key={one.key}>
-                  <b>{one.name}</b> <span className="quiet">{one.problem}</span>
-                </li>
-              ))}
-            </ul>
-          </details>
+          <section className="refused" aria-label="Not taken in">
+            <details open={refused.length < 4}>
+              <summary>
+                {refused.length === 1
+                  ? 'One file was not taken in'
+                  : `${refused.length} files were not taken in`}
+              </summary>
+              <ul>
+                {refused.map((one) => (
+                  <li key={one.key}>
+                    <b>{one.name}</b> <span className="quiet">{one.problem}</span>
+                  </li>
+                ))}
+              </ul>
+            </details>
+            <Button
+              type="text"
+              size="small"
+              onClick={() => {
+                forget();
+                cancel.mutate(undefined, fail);
+              }}
+            >
+              Clear the list
+            </Button>
+          </section>
         )}
 
         {bursts.isError && <Failed message={bursts.error.message} />}

@@ -1,7 +1,11 @@
 /** All files of what was dropped: folders are gone through. */
 export async function filesOf(items: DataTransferItemList): Promise<File[]> {
-  const entries = [...items].map((item) => item.webkitGetAsEntry?.()).filter((entry) => entry != null);
-  return (await Promise.all(entries.map((entry) => filesIn(entry)))).flat();
+  // They are gone once this waits, so all are taken first.
+  const taken = [...items].map((item) => item.webkitGetAsEntry?.() ?? item.getAsFile());
+  const found = await Promise.all(
+    taken.map((one) => (one === null ? [] : one instanceof File ? [one] : filesIn(one))),
+  );
+  return found.flat();
 }
 
 async function filesIn(entry: FileSystemEntry): Promise<File[]> {

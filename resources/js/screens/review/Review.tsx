@@ -10,10 +10,18 @@ import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
 import { saidOf } from '../outing/Logged';
 import { Correct } from './Correct';
+import { ImportTable } from './ImportTable';
 import { ReviewTabs } from './ReviewTabs';
 import { Shares } from './Shares';
 
 const months = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
+
+/** The burst before it of the same rush, within the hour: likely the same pass, logged twice. */
+function sameBefore(bursts: LoggedBurst[], burst: LoggedBurst): LoggedBurst | null {
+  const next = bursts[bursts.indexOf(burst) + 1];
+  const near = next && Math.abs(new Date(next.at).getTime() - new Date(burst.at).getTime()) < 3_600_000;
+  return near && next.rush_id === burst.rush_id && next.rush === burst.rush ? next : null;
+}
 
 /** The log: what was shot, how much was kept and how sure that is, what lost the rest. */
 export default function Review() {
@@ -25,6 +33,7 @@ export default function Review() {
   const { message } = App.useApp();
   const remove = useLogAction(logActions.remove);
   const restore = useLogAction(logActions.restore);
+  const merge = useLogAction(logActions.merge);
   const [correcting, setCorrecting] = useState<LoggedBurst | null>(null);
   const bursts = log.data?.pages.flatMap((page) => page.items);
   const when = (at: string) =>
@@ -48,6 +57,7 @@ export default function Review() {
               Download CSV
             </Button>
           )}
+          <ImportTable />
         </div>
         {log.isPending && (
           <p className="quiet" role="status">
@@ -70,6 +80,8 @@ export default function Review() {
         {figures && figures.bursts > 0 && (
           <>
             <Shares groups={figures.rushes} title="Kept, by rush" />
+            {figures.kits.length > 1 && <Shares groups={figures.kits} title="By lens" />}
+            {figures.holds.length > 1 && <Shares groups={figures.holds} title="By set-up" />}
             {figures.months.length > 1 && (
               <Shares
                 groups={figures.months.map((m) => ({
@@ -96,6 +108,22 @@ export default function Review() {
                     {burst.rush_id ? <Link to={`/rushes/${burst.rush_id}`}>{burst.rush}</Link> : burst.rush}
                     <span className="quiet"> {saidOf(burst)}</span>
                   </span>
+                  {burst.pictures && <Link to={`/review/bursts/${burst.id}`}>Pictures</Link>}
+                  {sameBefore(bursts, burst) && (
+                    <Button
+                      type="text"
+                      size="small"
+                      title="Count it with the burst of the same rush below"
+                      onClick={() =>
+                        merge.mutate(
+                          { id: sameBefore(bursts, burst)?.id ?? '', other: burst.id },
+                          { onError: (error) => message.error(error.message) },
+                        )
+                      }
+                    >
+                      Merge
+                    </Button>
+                  )}
                   <Button type="text" size="small" onClick={() => setCorrecting(burst)}>
                     Correct
                   </Button>
