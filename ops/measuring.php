@@ -222,7 +222,7 @@ $rows = implode('', array_map(static fn (array $r): string => sprintf("| %s | %d
 $sum = static fn (string $name): int => array_sum(array_column($shot['rows'], $name));
 $t = $shot['table'];
 $good = count(array_filter($directions, static fn (float $d): bool => abs($d) <= 10));
-$text = file_get_contents(__DIR__.'/../docs/measuring.head.md')
+$text = file_get_contents(__DIR__.'/measuring.head.md')
     ."\n## How right it is\n\nWritten by `bin/measuring`; σ is the root of the mean variance of both axes, in pixels, the pixel itself included.\n\n"
     ."### On textures blurred by ImageMagick\n\n![Measured against true](measuring-independent.svg)\n\n".ratiosTold($independent)
     .sprintf("\nThe direction of a motion blur, where its axes differ by half or more: within 10° in %d of %d.\n", $good, count($directions))

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Symfony\Component\Process\Process;
 use Tests\Browser\Page;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -21,6 +22,27 @@ $open = static function (Page $page, string $name): void {
     $page->script('document.activeElement?.blur()');
 };
 
+// Frames of the stand-in camera, dropped, put into a burst and followed.
+$pictured = static function (Page $page) use ($folder): void {
+    $roll = sys_get_temp_dir().'/roll-'.bin2hex(random_bytes(4));
+    (new Process([PHP_BINARY, __DIR__.'/../artisan', 'rush:shoot', __DIR__.'/../formats/examples/gannet-along-the-edge.json', '-', "--into=$roll", '--frames=14', '--seed=3', '--lens-error-m=0.6', '--at=2027-06-07T05:31:00Z'], null, null, '{"format":"rush-hold/hold@1"}', 300))->mustRun();
+    $aim = json_decode((string) file_get_contents("$roll/truth.json"), true)['frames'][0]['aim'];
+    $page->visit('/review/pictures')->see('What happens with them');
+    $page->upload('Pictures', implode("\n", glob("$roll/*.jpg") ?: []));
+    $page->see('Tap the subject to measure')->seeNot('Looked at');
+    $page->script('document.querySelector(".burst-card").click()');
+    $page->see('Tap what has to be sharp');
+    $page->until(fn () => $page->script('const img = document.querySelector(".view-picture img"); return img.naturalWidth > 0 && img.clientWidth > 200') === true, 'the frame; %s');
+    $page->script('const img = document.querySelector(".view-picture img"); const box = img.getBoundingClientRect(); img.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: box.left + box.width * (arguments[0] + 0.5), clientY: box.top + box.height * (arguments[1] + 0.5) }))', $aim['x'], $aim['y']);
+    $page->see('Finding it')->seeNot('Finding it')->see('Measured:');
+    $page->script('[...document.querySelectorAll(".strip button")].find((b) => b.ariaLabel.includes("lost"))?.click()');
+    $page->until(fn () => $page->script('return [...document.querySelectorAll(".view-picture img, .view-close img")].every((i) => i.complete && i.naturalWidth > 0) && document.querySelector(".view-close img").style.opacity === "1"') === true, 'the pictures; %s');
+    $page->screenshot("$folder/burst.png");
+    $page->visit('/review/pictures')->see('kept')->screenshot("$folder/pictures.png");
+    array_map(unlink(...), glob("$roll/*") ?: []);
+    rmdir($roll);
+};
+
 $page = Page::open(1280, 800);
 try {
     $enter($page, 'dark');
@@ -31,9 +53,6 @@ try {
     $page->screenshot("$folder/rushes.png");
     $open($page, 'Puffin coming in to the slope');
     $page->screenshot("$folder/desk.png");
-    $open($page, 'Puffin landing behind the thrift');
-    $page->element('[data-setting="focus.technique"]')->click();
-    $page->screenshot("$folder/desk-parked.png");
     $open($page, 'Puffin coming in to the slope');
     $page->press('Others')->see('set-ups played')->press('Compare small ring')->see('Side by side')->see('fewer of a pass');
     $page->screenshot("$folder/compare.png");
@@ -48,7 +67,7 @@ try {
     $page->until(fn () => $page->script('return document.querySelector(".play-progress.on") === null') === true, 'the day to be played; %s');
     $page->screenshot("$folder/outing.png");
     $page->visit('/kit/layouts')->see('Setting it up')->screenshot("$folder/layouts.png");
-    $page->visit('/habits')->see('How you work')->screenshot("$folder/habits.png");
+    $pictured($page);
     $page->script('localStorage.setItem("rush-hold.mode", "light")');
     $page->visit('/kit/bodies/new?from=sample-old-mirror&step=2')->see('Tick those your camera has');
     $page->element('.area-table tbody tr:nth-child(9) .area-name')->click();
@@ -60,8 +79,11 @@ try {
     $open($page, 'Hare bolting through the campion');
     $page->element('[data-setting="focus.area"]')->click();
     $page->screenshot("$folder/desk-light.png");
-    $open($page, 'Round the muddy hairpin');
-    $page->screenshot("$folder/desk-way.png");
+    $page->script('localStorage.setItem("rush-hold.mode", "dark")');
+    $open($page, 'Hare bolting through the campion');
+    $page->press('As it comes out')->see('Drawn from the run');
+    $page->until(fn () => $page->script('return [...document.querySelectorAll(".out img")].filter((i) => i.naturalWidth > 400).length') === 2, 'both pictures; %s');
+    $page->screenshot("$folder/desk-out.png");
 } finally {
     $page->close();
 }
