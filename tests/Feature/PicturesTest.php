@@ -297,3 +297,13 @@ it('draws a frame of a run as it would come out', function (): void {
     $ask(['t' => 99])->assertStatus(422);
     $ask(['rush' => ['format' => 'x']])->assertStatus(422);
 });
+
+it('says what is kept by lens and by set-up too', function (): void {
+    $this->actingAs($person = $this->person());
+    $rush = SavedRush::factory()->for($person)->create();
+    foreach ([['block', 'bird', 9], ['block', 'bird', 8], ['point', 'off', 2]] as $i => [$area, $detect, $keepers]) {
+        $this->postJson('/api/bursts', ['bursts' => [['id' => (string) Str::uuid(), 'rush' => $rush->name, 'rush_id' => $rush->id, 'at' => "2026-06-07T05:1$i:00Z", 'frames' => 10, 'keepers' => $keepers, 'hold' => ['focus' => ['area' => $area, 'detect' => $detect]]]]])->assertOk()->assertJsonCount(0, 'refused');
+    }
+    $figures = $this->getJson('/api/bursts/figures')->assertOk()->assertJsonCount(2, 'holds')->assertJsonCount(1, 'kits')->assertJsonPath('kits.0.bursts', 3)->json();
+    expect($figures['holds'][0]['name'])->toContain('bird')->and($figures['holds'][0]['bursts'])->toBe(2)->and($figures['holds'][0]['share']['mean'])->toBeGreaterThan($figures['holds'][1]['share']['mean']);
+});
