@@ -104,7 +104,7 @@ final readonly class Grouping
         });
         if ($burst === null) {
             $match = $this->match($run[0], $at);
-            $burst = new Burst(['uuid' => (string) Str::uuid(), 'shot_at' => $at, 'rush' => $match['rush']->name ?? 'Not matched yet', 'rush_id' => $match['rush']->id ?? null,
+            $burst = new Burst(['uuid' => (string) Str::uuid(), 'shot_at' => $at, 'rush' => $match['rush']->name ?? 'Not matched to a rush', 'rush_id' => $match['rush']->id ?? null,
                 'outing_id' => $match['outing'] ?? null, 'note' => '', 'matched' => $match['because'] ?? null, 'coc_px' => self::cocPx($match['rush'] ?? null, $run[0]), 'hold' => self::hold($run[0])]);
             $burst->forceFill(['user_id' => $this->person->id, 'created_at' => now()])->save();
         }

@@ -208,7 +208,16 @@ export default function BurstPage() {
               aria-label={`Frame ${i + 1}: ${one.kept === null ? 'not judged' : one.kept ? 'kept' : 'lost'}`}
               onClick={() => setChosen(one.id)}
               ref={(node) => {
-                if (one.id === shown.id) node?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+                // Only the strip moves, not the page.
+                const strip = node?.parentElement;
+                if (one.id === shown.id && node && strip) {
+                  const [from, to] = [
+                    node.offsetLeft - strip.offsetLeft,
+                    node.offsetLeft - strip.offsetLeft + node.offsetWidth,
+                  ];
+                  if (from < strip.scrollLeft || to > strip.scrollLeft + strip.clientWidth)
+                    strip.scrollLeft = from - strip.clientWidth / 2;
+                }
               }}
             >
               {one.thumbnail && <img src={one.thumbnail} alt="" loading="lazy" />}
