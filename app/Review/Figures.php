@@ -38,7 +38,7 @@ final class Figures
             $rushes[$burst->rush_id ?? $burst->rush] = self::with($rushes[$burst->rush_id ?? $burst->rush], $burst);
             $months[$burst->shot_at->format('Y-m')] = self::with($months[$burst->shot_at->format('Y-m')], $burst);
         }
-                uasort($rushes, static fn (array $a, array $b): int => $b['bursts'] <=> $a['bursts']);
+        uasort($rushes, static fn (array $a, array $b): int => $b['bursts'] <=> $a['bursts']);
 
         return ['bursts' => $all['bursts'], 'all' => self::told($all), 'rushes' => array_map(self::told(...), array_values($rushes)), 'months' => array_map(self::told(...), array_values($months)), 'kits' => array_map(self::told(...), array_slice(self::sorted($kits), 0, self::SHOWN)), 'holds' => array_map(self::told(...), array_slice(self::sorted($holds), 0, self::SHOWN))];
     }

@@ -7,7 +7,6 @@ use App\Models\Burst;
 use App\Models\Picture;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
-use App\Models\User;
 use App\Pictures\FollowSubject;
 use App\Pictures\LookAt;
 use Illuminate\Http\UploadedFile;
@@ -113,7 +112,7 @@ it('refuses what is no picture, says why, and goes on with the rest', function (
     },
     'a tiff of nothing' => fn () => ["II*\0\x08\0\0\0\0\0\0\0\0\0", 'no picture'],
     'too small' => fn () => [pictured(0, 60, null, 'jpeg', 200), 'at least 400'],
-    'a gif called jpg' => fn () => ["GIF89a".random_bytes(200), 'no picture'],
+    'a gif called jpg' => fn () => ['GIF89a'.random_bytes(200), 'no picture'],
 ]);
 
 it('reads a TIFF, and a JPEG whose comment is ten megabytes of script', function (): void {

@@ -32,7 +32,7 @@ final class BurstDocument
         }
         $at = $top->has('at') ? $top->text('at', '', 40) : null;
         if ($at !== null && preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:\d\d)$/', $at) !== 1) {
-            throw Refused::because('at', 'burst', problem: 'Its time is written like 2026-06-07T05:10:00Z.');
+            throw Refused::because('at', 'burst-time');
         }
         $rush = $top->has('rush') ? self::rush($top->raw('rush')) : null;
         $hold = $top->has('hold') ? HoldDocument::read($top->raw('hold')) : null;
@@ -94,7 +94,7 @@ final class BurstDocument
     {
         $fields = $top->object('answers');
         if (count($fields->names()) > self::MOST_ANSWERS) {
-            throw Refused::because('answers', 'burst', problem: 'There are too many answers.');
+            throw Refused::because('answers', 'burst-answers', most: self::MOST_ANSWERS);
         }
         $answers = [];
         foreach ($fields->names() as $question) {
@@ -114,7 +114,7 @@ final class BurstDocument
             throw Refused::because('measured', 'not-list');
         }
         if (count($listed) > self::MOST_MEASURED) {
-            throw Refused::because('measured', 'burst', problem: 'At most '.self::MOST_MEASURED.' frames are told one by one.');
+            throw Refused::because('measured', 'burst-measured', most: self::MOST_MEASURED);
         }
         $frames = [];
         foreach ($listed as $i => $one) {

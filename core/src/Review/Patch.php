@@ -13,7 +13,7 @@ final readonly class Patch
     public function __construct(public int $wide, public int $high, public array $light)
     {
         if ($wide < 1 || $high < 1 || count($light) !== $wide * $high) {
-            throw new InvalidArgumentException('A patch has as many values as pixels.');
+            throw new InvalidArgumentException('patch');
         }
     }
 
