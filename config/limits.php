@@ -11,5 +11,7 @@ return [
     'bytes' => (int) env('MOST_BYTES', 60_000_000),
     'pictures' => (int) env('MOST_PICTURES', 20_000),
     'picture_bytes' => (int) env('MOST_PICTURE_BYTES', 10_000_000_000),
+    'demo_pictures' => (int) env('MOST_DEMO_PICTURES', 120),
+    'demo_picture_bytes' => (int) env('MOST_DEMO_PICTURE_BYTES', 600_000_000),
     'demo_visits' => (int) env('MOST_DEMO_VISITS', 500),
 ];

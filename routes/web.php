@@ -129,6 +129,7 @@ Route::prefix('api')->group(function (): void {
 
         Route::post('pictures/uploads', [PictureController::class, 'announce']);
         Route::put('pictures/uploads/{sha256}', [PictureController::class, 'piece'])->where('sha256', '[0-9a-f]{64}');
+        Route::post('pictures/stand-in', [PictureController::class, 'standIn'])->middleware('throttle:stand-in');
         Route::get('pictures/state', [PictureController::class, 'state']);
         Route::patch('pictures/state', [PictureController::class, 'settle']);
         Route::delete('pictures/waiting', [PictureController::class, 'cancel']);

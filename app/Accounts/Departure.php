@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use App\Http\Middleware\StillSignedIn;
 use App\Models\User;
+use App\Pictures\Store;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -20,9 +21,10 @@ final class Departure
             DB::table('sessions')->where('user_id', $person->id)->delete();
             DB::table('password_reset_tokens')->where('email', $person->email)->delete();
             $person->tokens()->delete();
-            // Rushes and kit go with the account.
+            // Rushes, kit and pictures go with the account.
             $person->delete();
         });
+        Store::forget($person->id);
     }
 
     /** All sessions but this one, wherever they are kept, devices that stay signed in, and tokens. */

@@ -45,7 +45,8 @@ final class Sight
         $kind = Kind::of($file);
         $this->picture = new Imagick;
         try {
-            if ($kind === Kind::Raw) {
+            // A raw file may look like a TIFF from outside.
+            if ($kind === Kind::Raw || $kind === Kind::Tiff && (Facts::of([$file])[$file]['mime'] ?? 'image/tiff') !== 'image/tiff') {
                 $this->fromRaw($file);
             } else {
                 $this->picture->readImage($kind->value.':'.$file.($kind === Kind::Tiff ? '[0]' : ''));

@@ -7,6 +7,7 @@ namespace App\Pictures;
 use App\Models\Picture;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use RuntimeException;
 
@@ -69,6 +70,13 @@ final class Store
         } finally {
             unlink($copy);
         }
+    }
+
+    /** All files of a person who is gone. */
+    public static function forget(int $person): void
+    {
+        self::disk()->deleteDirectory("pictures/$person");
+        File::deleteDirectory(storage_path("app/uploads/$person"));
     }
 
     public static function drop(Picture $picture): void

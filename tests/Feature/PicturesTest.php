@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Documents\DocumentGate;
+use App\Documents\Documents;
 use App\Models\Burst;
 use App\Models\Picture;
 use App\Models\SavedOuting;
@@ -126,6 +127,20 @@ it('reads a TIFF, and a JPEG whose comment is ten megabytes of script', function
         ->and(strlen((string) json_encode(Picture::query()->where('name', 'talkative.jpg')->firstOrFail()->facts)))->toBeLessThan(2000);
 });
 
+it('reads the preview in a raw file, and asks for a JPEG where there is none', function (): void {
+    $this->actingAs($person = $this->person());
+    // A small first picture, and the preview elsewhere in the file.
+    $raw = static function (string $jpeg): string {
+        $tags = [[0x00FE, 4, 1, 1], [0x0100, 4, 1, 160], [0x0101, 4, 1, 120], [0x0102, 3, 1, 8], [0x0103, 3, 1, 7], [0x0106, 3, 1, 6], [0x0111, 4, 1, 134], [0x0115, 3, 1, 3], [0x0117, 4, 1, strlen($jpeg)], [0xC612, 1, 4, 0x401]];
+
+        return "II*\0".pack('V', 8).pack('v', count($tags)).implode('', array_map(static fn (array $tag): string => pack('vvVV', ...$tag), $tags)).pack('V', 0).$jpeg;
+    };
+    sent($this, $raw(pictured(0.6)), 'a.raw')->assertOk();
+    sent($this, $raw(pictured(0.6, 60, null, 'jpeg', 200)), 'b.raw')->assertOk();
+    $came = Picture::query()->where('user_id', $person->id)->get()->keyBy('name');
+    expect($came['a.raw']->stage)->toBe(Picture::LOOKED)->and($came['a.raw']->wide)->toBe(640)->and($came['b.raw']->problem)->toContain('no preview');
+});
+
 it('puts pictures into bursts by their times, matches them to a rush of that day, and never reads where they were taken', function (): void {
     $this->actingAs($person = $this->person());
     $rush = SavedRush::factory()->for($person)->create();
@@ -172,7 +187,7 @@ it('follows what was marked, proposes verdicts, and lets the person have the las
     // Out: a document that comes in again, a table, and sidecars.
     $document = $this->getJson("/api/bursts/$id/document")->assertOk()->json();
     foreach ([$document, json_decode((string) file_get_contents(base_path('formats/examples/bursts/hairpin.json')), true)] as $one) {
-        expect(app(DocumentGate::class)->validator()->validate(json_decode((string) json_encode($one)), 'urn:rush-hold:burst@1')->error()?->message())->toBeNull()->and(BurstDocument::read($one)->frames)->toBe(count($one['measured']) > 2 ? 4 : 32);
+        expect(app(DocumentGate::class)->validator()->validate(json_decode((string) json_encode(Documents::withObjects($one))), 'urn:rush-hold:burst@1')->error()?->message())->toBeNull()->and(BurstDocument::read($one)->frames)->toBe(count($one['measured']) > 2 ? 4 : 32);
     }
     expect(BurstDocument::read($document)->keepers)->toBe(3)->and($document['losses'])->toBe(['shake' => 1])->and($document['measured'])->toHaveCount(4)->and($document['measured'][1]['t_s'])->toEqual(1.0);
     expect(substr_count($this->get("/api/bursts/$id/table")->assertOk()->streamedContent(), "\n"))->toBe(5);
@@ -244,6 +259,16 @@ it('shows pictures to nobody else, and to their owner by fresh addresses only', 
     }
 });
 
+it('has the stand-in camera shoot a rush for a try', function (): void {
+    $this->actingAs($person = $this->person());
+    $rush = SavedRush::factory()->for($person)->create();
+    $this->postJson('/api/pictures/stand-in', ['rush_id' => (string) Str::ulid()])->assertNotFound();
+    $this->postJson('/api/pictures/stand-in', ['rush_id' => $rush->id])->assertStatus(202);
+    $bursts = $this->getJson('/api/pictures/bursts')->assertOk()->json();
+    expect(array_sum(array_column($bursts, 'pictures')))->toBe(12)->and(Picture::query()->where('user_id', $person->id)->pluck('stage')->unique()->all())->toBe([Picture::LOOKED])
+        ->and(Picture::query()->where('name', 'truth.json')->exists())->toBeFalse();
+});
+
 it('puts two bursts into one', function (): void {
     $this->actingAs($person = $this->person());
     $ids = [];
@@ -305,4 +330,16 @@ it('says what is kept by lens and by set-up too', function (): void {
     }
     $figures = $this->getJson('/api/bursts/figures')->assertOk()->assertJsonCount(2, 'holds')->assertJsonCount(1, 'kits')->assertJsonPath('kits.0.bursts', 3)->json();
     expect($figures['holds'][0]['name'])->toContain('bird')->and($figures['holds'][0]['bursts'])->toBe(2)->and($figures['holds'][0]['share']['mean'])->toBeGreaterThan($figures['holds'][1]['share']['mean']);
+});
+
+it('keeps the pictures of a visit to the demo small in number, and takes all files along with an account', function (): void {
+    $this->actingAs($person = $this->person());
+    sent($this, pictured(0.5), 'p.jpg')->assertOk();
+    expect(Storage::allFiles("pictures/$person->id"))->toHaveCount(3);
+    App\Accounts\Departure::of($person);
+    expect(Storage::allFiles("pictures/$person->id"))->toBe([]);
+    $visitor = $this->person();
+    $visitor->forceFill(['is_demo' => true])->save();
+    config(['limits.demo_pictures' => 0]);
+    $this->actingAs($visitor)->postJson('/api/pictures/uploads', ['sha256' => hash('sha256', 'd'), 'name' => 'd.jpg', 'bytes' => 4000])->assertStatus(422)->assertSee('as many as there is room for');
 });

@@ -12,6 +12,7 @@ use App\Pictures\Incoming;
 use App\Pictures\LookAt;
 use App\Pictures\NoPicture;
 use App\Pictures\Seen;
+use App\Pictures\ShootStandIn;
 use App\Pictures\Store;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -98,7 +99,7 @@ final class PictureController extends Controller
 
         return response()->json(['pictures' => (clone $mine)->count(), 'waiting' => (clone $mine)->where('stage', Picture::WAITING)->count(),
             'refused' => $refused->get(['id', 'name', 'problem'])->map(static fn (Picture $p): array => ['id' => $p->id, 'name' => $p->name, 'problem' => (string) $p->problem]),
-            'following' => $left, 'bytes' => (int) (clone $mine)->where('original', true)->sum('bytes'), 'most_bytes' => (int) config('limits.picture_bytes'), 'keeps_originals' => $person->keeps_originals, 'seconds_each' => $span === null ? null : round($span, 2)]);
+            'following' => $left, 'bytes' => (int) (clone $mine)->where('original', true)->sum('bytes'), 'most_bytes' => (int) config($person->is_demo ? 'limits.demo_picture_bytes' : 'limits.picture_bytes'), 'keeps_originals' => $person->keeps_originals, 'seconds_each' => $span === null ? null : round($span, 2)]);
     }
 
     #[OA\Patch(path: '/api/pictures/state', operationId: 'keepOriginals', summary: 'Whether originals stay once they are measured', tags: ['pictures'],
@@ -110,6 +111,18 @@ final class PictureController extends Controller
         $person->forceFill(['keeps_originals' => (bool) $request->validate(['keeps_originals' => ['required', 'boolean']])['keeps_originals']])->save();
 
         return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/pictures/stand-in', operationId: 'shootStandIn', summary: 'Have the stand-in camera shoot a rush into the pictures, for a try', tags: ['pictures'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rush_id'], properties: [new OA\Property(property: 'rush_id', type: 'string')])),
+        responses: [new OA\Response(response: 202, description: 'It is being shot'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function standIn(Request $request): Response
+    {
+        $person = $this->person($request);
+        $rush = $person->rushes()->findOrFail($request->validate(['rush_id' => ['required', 'string', 'ulid']])['rush_id']);
+        ShootStandIn::dispatch($person->id, $rush->id, now()->startOfMinute()->toIso8601ZuluString(), random_int(1, 1_000_000));
+
+        return response()->noContent(202);
     }
 
     #[OA\Delete(path: '/api/pictures/waiting', operationId: 'cancelPictures', summary: 'Give up what is still waiting to be looked at', tags: ['pictures'], responses: [new OA\Response(response: 204, description: 'Given up')])]

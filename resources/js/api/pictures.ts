@@ -68,6 +68,7 @@ export const pictureActions = {
   remove: (id: string) => take(client.DELETE('/api/pictures/{id}', at(id))),
   restore: (id: string) => take(client.POST('/api/pictures/{id}/restore', at(id))),
   retry: (id: string) => take(client.POST('/api/pictures/{id}/retry', at(id))),
+  standIn: (rush: string) => take(client.POST('/api/pictures/stand-in', { body: { rush_id: rush } })),
   cancel: () => take(client.DELETE('/api/pictures/waiting')),
   settle: (keeps: boolean) => take(client.PATCH('/api/pictures/state', { body: { keeps_originals: keeps } })),
 };

@@ -1063,6 +1063,23 @@ export interface paths {
         patch: operations["keepOriginals"];
         trace?: never;
     };
+    "/api/pictures/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Have the stand-in camera shoot a rush into the pictures, for a try */
+        post: operations["shootStandIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pictures/waiting": {
         parameters: {
             query?: never;
@@ -5971,6 +5988,32 @@ export interface operations {
                 };
                 content?: never;
             };
+            422: components["responses"]["Refused"];
+        };
+    };
+    shootStandIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rush_id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is being shot */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
             422: components["responses"]["Refused"];
         };
     };

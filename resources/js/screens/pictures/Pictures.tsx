@@ -2,9 +2,10 @@ import '../rushes/rushes.css';
 import '../review/review.css';
 import './pictures.css';
 import { useQueryClient } from '@tanstack/react-query';
-import { App, Button, Switch } from 'antd';
+import { App, Button, Dropdown, Switch } from 'antd';
 import { type DragEvent, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
+import { useRushes } from '../../api/hooks';
 import {
   type PictureBurst,
   pictureActions,
@@ -40,7 +41,10 @@ export default function Pictures() {
   useTitle('Pictures');
   const sending = useSyncExternalStore(subscribe, snapshot);
   const all = total(sending);
-  const state = usePictureState(all.busy).data;
+  // Until its first frame is there, it is asked for.
+  const [shooting, setShooting] = useState(false);
+  const state = usePictureState(all.busy || shooting).data;
+  if (shooting && (state?.pictures ?? 0) > 0) setShooting(false);
   const busy = all.busy || (state?.waiting ?? 0) + (state?.following ?? 0) > 0;
   const bursts = usePictureBursts(busy);
   const queries = useQueryClient();
@@ -55,6 +59,8 @@ export default function Pictures() {
   const { message, modal } = App.useApp();
   const cancel = usePictureAction(pictureActions.cancel);
   const settle = usePictureAction(pictureActions.settle);
+  const standIn = usePictureAction(pictureActions.standIn);
+  const rushes = useRushes('').data?.pages.flatMap((page) => page.items) ?? [];
   const fail = { onError: (error: Error) => void message.error(error.message) };
   const dropped = (event: DragEvent) => {
     event.preventDefault();
@@ -188,6 +194,27 @@ export default function Pictures() {
                 Each frame is measured there: how sharp, smeared which way, and where focus went instead.
               </li>
             </ol>
+            <p>
+              No pictures at hand?{' '}
+              <Dropdown
+                trigger={['click']}
+                menu={{
+                  items: rushes.map((rush) => ({ key: rush.id, label: rush.name })),
+                  onClick: ({ key }) =>
+                    standIn.mutate(key, {
+                      ...fail,
+                      onSuccess: () => {
+                        setShooting(true);
+                        void message.info('The stand-in camera is at it; its frames come in one by one');
+                      },
+                    }),
+                }}
+              >
+                <Button disabled={rushes.length === 0} loading={shooting || standIn.isPending}>
+                  Let the stand-in camera shoot a rush
+                </Button>
+              </Dropdown>
+            </p>
           </div>
         )}
         {bursts.data && bursts.data.length > 0 && (
