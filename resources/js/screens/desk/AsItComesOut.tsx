@@ -1,3 +1,4 @@
+import '../../parts/bead.css';
 import './out.css';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Modal } from 'antd';
@@ -72,7 +73,7 @@ export function AsItComesOut({
             <section key={side.name} aria-label={side.name || 'The frame'}>
               <h3>
                 {side.name && `${side.name}: `}
-                <i className={frame?.kept ? 'bead kept' : 'bead'} />{' '}
+                <i className={frame?.kept ? 'frame-bead kept' : 'frame-bead'} />{' '}
                 {frame?.kept ? 'kept' : `lost, ${label('loss-cause', frame?.cause).toLowerCase()}`}
               </h3>
               <Frame rush={rush} hold={side.hold} run={side.trace.run} t={frame?.t ?? 0} close={false} />

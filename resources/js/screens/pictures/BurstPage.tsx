@@ -1,3 +1,4 @@
+import '../../parts/bead.css';
 import './pictures.css';
 import '../review/review.css';
 import { App, Button, Dropdown, Select } from 'antd';
@@ -222,7 +223,7 @@ export default function BurstPage() {
             >
               {one.thumbnail && <img src={one.thumbnail} alt="" loading="lazy" />}
               <i
-                className={`bead ${unmarked && one.said === null ? 'unknown' : one.kept ? 'kept' : ''} ${one.said === null ? '' : 'said'}`}
+                className={`frame-bead ${unmarked && one.said === null ? 'unknown' : one.kept ? 'kept' : ''} ${one.said === null ? '' : 'said'}`}
               />
             </button>
           ))}
