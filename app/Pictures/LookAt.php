@@ -37,9 +37,16 @@ final class LookAt implements ShouldQueue
     public function handle(): void
     {
         $picture = Picture::query()->find($this->id);
-        if ($picture === null || $picture->stage !== Picture::WAITING) {
+        if ($picture === null) {
             return;
         }
+        $picture->stage === Picture::WAITING && $this->settle($picture);
+        // Also when it was looked at before and something ended this then.
+        $picture->burst_id === null && $this->group($picture->user_id);
+    }
+
+    private function settle(Picture $picture): void
+    {
         try {
             Store::locally($picture, fn (string $file) => $this->look($picture, $file));
         } catch (NoPicture $refused) {
@@ -47,7 +54,6 @@ final class LookAt implements ShouldQueue
             $picture->fill(['stage' => Picture::REFUSED, 'problem' => $refused->getMessage(), 'original' => false])->save();
             Store::drop($picture);
         }
-        $this->group($picture->user_id);
     }
 
     /** @throws NoPicture */
