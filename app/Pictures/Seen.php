@@ -17,17 +17,18 @@ final class Seen
     private const FACTS = ['shutter_s' => 'Shutter', 'aperture' => 'Aperture', 'iso' => 'ISO', 'focal_mm' => 'Focal length', 'focus_m' => 'Focused at', 'distance_m' => 'Distance', 'focus_mode' => 'Focus mode', 'area' => 'Area', 'body' => 'Body', 'lens' => 'Lens', 'rating' => 'Rating', 'label' => 'Label'];
 
     /**
+     * @param  OwnWords|null  $words  what the person's cameras call things
      * @param  array<int, string>  $burstIds  uuids by ids of bursts
      * @return array<string, mixed>
      */
-    public static function told(Picture $picture, array $burstIds = []): array
+    public static function told(Picture $picture, ?OwnWords $words = null, array $burstIds = []): array
     {
         $shown = $picture->stage === Picture::LOOKED;
 
         return [
             'id' => $picture->id, 'name' => $picture->name, 'stage' => $picture->stage, 'problem' => $picture->problem, 'burst_id' => $burstIds[$picture->burst_id ?? 0] ?? null,
             'taken_at' => $picture->taken_at?->format('Y-m-d\TH:i:s.v\Z'), 'original' => $picture->original, 'wide' => $picture->wide, 'high' => $picture->high,
-            'facts' => self::facts($picture), 'measured' => $picture->measured, 'said' => $picture->kept, 'kept' => $picture->isKept(), 'lost_to' => $picture->lost_to,
+            'facts' => self::facts($picture, $words), 'measured' => $picture->measured, 'said' => $picture->kept, 'kept' => $picture->isKept(), 'lost_to' => $picture->lost_to,
             'thumbnail' => $shown ? self::address($picture, Store::THUMBNAIL) : null, 'preview' => $shown ? self::address($picture, Store::PREVIEW) : null,
         ];
     }
@@ -46,13 +47,13 @@ final class Seen
     }
 
     /** @return list<array{label: string, value: string}> */
-    private static function facts(Picture $picture): array
+    private static function facts(Picture $picture, ?OwnWords $words): array
     {
         $told = [];
         foreach (self::FACTS as $name => $label) {
             $value = $picture->facts[$name] ?? null;
             if ($value !== null) {
-                $told[] = ['label' => $label, 'value' => self::written($name, $value)];
+                $told[] = ['label' => $label, 'value' => in_array($name, ['area', 'focus_mode'], true) && $words !== null ? $words->beside((string) $value) : self::written($name, $value)];
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
+use App\Documents\KitType;
 use App\Models\Burst;
 use App\Models\Picture;
 use App\Models\SavedOuting;
@@ -320,6 +321,15 @@ it('draws a frame of a run as it would come out', function (): void {
     expect(getimagesizefromstring((string) $whole))->toMatchArray([0 => 1080, 1 => 720])->and(getimagesizefromstring((string) $close))->toMatchArray([0 => 520, 1 => 360])->and($ask([])->getContent())->toBe($whole);
     $ask(['t' => 99])->assertStatus(422);
     $ask(['rush' => ['format' => 'x']])->assertStatus(422);
+});
+
+it('puts our word beside what the camera calls an area', function (): void {
+    $this->actingAs($person = $this->person());
+    $person->kit()->create(['type' => KitType::Bodies, 'name' => 'Mine', 'document' => ['name' => 'Mine', 'words' => ['area.block' => ['label' => 'Middle Block', 'where' => '']]]]);
+    sent($this, pictured(0.5), 'p.jpg');
+    Picture::query()->where('user_id', $person->id)->firstOrFail()->fill(['facts' => ['area' => 'middle block', 'focus_mode' => 'whatever']])->save();
+    $id = $this->getJson('/api/pictures/bursts')->json('0.burst.id');
+    expect(array_column($this->getJson("/api/bursts/$id/pictures")->json('pictures.0.facts'), 'value', 'label'))->toBe(['Focus mode' => 'whatever', 'Area' => 'middle block (Block)']);
 });
 
 it('says what is kept by lens and by set-up too', function (): void {

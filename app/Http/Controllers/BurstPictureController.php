@@ -8,9 +8,11 @@ use App\Accounts\Log;
 use App\Models\Burst;
 use App\Models\Picture;
 use App\Models\SavedRush;
+use App\Models\User;
 use App\Pictures\Counted;
 use App\Pictures\FollowSubject;
 use App\Pictures\Grouping;
+use App\Pictures\OwnWords;
 use App\Pictures\Seen;
 use App\Pictures\Sidecars;
 use App\Pictures\Told;
@@ -144,7 +146,9 @@ final class BurstPictureController extends Controller
 
     private function answer(Burst $burst): JsonResponse
     {
-        return response()->json(['burst' => Log::told($burst), 'pictures' => Picture::ofBurst($burst)->map(static fn (Picture $p): array => Seen::told($p, [$burst->id => $burst->uuid])), 'marked' => array_keys($burst->mark['marks'] ?? []),
+        $words = OwnWords::of(User::query()->findOrFail($burst->user_id));
+
+        return response()->json(['burst' => Log::told($burst), 'pictures' => Picture::ofBurst($burst)->map(static fn (Picture $p): array => Seen::told($p, $words, [$burst->id => $burst->uuid])), 'marked' => array_keys($burst->mark['marks'] ?? []),
             'following' => self::following($burst), 'matched' => $burst->matched, 'coc_px' => $burst->coc_px]);
     }
 
