@@ -202,6 +202,9 @@ final class PictureController extends Controller
     }
 
     /** The file behind a signed address; the address alone is not enough, and it is good for a short while. */
+    #[OA\Get(path: '/api/pictures/{id}/{what}', operationId: 'pictureFile', summary: 'A preview or thumbnail, by the address that was given with the picture', tags: ['pictures'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id'), new OA\PathParameter(name: 'what', required: true, schema: new OA\Schema(type: 'string', enum: ['preview', 'thumbnail']))],
+        responses: [new OA\Response(response: 200, description: 'JPEG', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary'))), new OA\Response(response: 403, description: 'The address has run out'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function file(Request $request, string $id, string $what): Response
     {
         $picture = $this->picture($request, $id);

@@ -1149,6 +1149,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/{id}/{what}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A preview or thumbnail, by the address that was given with the picture
+         * @description The file behind a signed address; the address alone is not enough, and it is good for a short while.
+         */
+        get: operations["pictureFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pictures/{id}/crop": {
         parameters: {
             query?: never;
@@ -6130,6 +6150,37 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Picture"];
                 };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    pictureFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                what: "preview" | "thumbnail";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description JPEG */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description The address has run out */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             404: components["responses"]["NotThere"];
         };
