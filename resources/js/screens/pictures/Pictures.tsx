@@ -185,7 +185,7 @@ export default function Pictures() {
           </p>
         )}
         {empty && (
-          <div className="pictures-empty quiet">
+          <div className="pictures-empty">
             <h2>What happens with them</h2>
             <ol>
               <li>They are put into bursts by their times and matched to the rushes of an outing.</li>
@@ -194,27 +194,22 @@ export default function Pictures() {
                 Each frame is measured there: how sharp, smeared which way, and where focus went instead.
               </li>
             </ol>
-            <p>
-              No pictures at hand?{' '}
-              <Dropdown
-                trigger={['click']}
-                menu={{
-                  items: rushes.map((rush) => ({ key: rush.id, label: rush.name })),
-                  onClick: ({ key }) =>
-                    standIn.mutate(key, {
-                      ...fail,
-                      onSuccess: () => {
-                        setShooting(true);
-                        void message.info('The stand-in camera is at it; its frames come in one by one');
-                      },
-                    }),
-                }}
-              >
-                <Button disabled={rushes.length === 0} loading={shooting || standIn.isPending}>
-                  Let the stand-in camera shoot a rush
-                </Button>
-              </Dropdown>
-            </p>
+            {shooting && <p role="status">The stand-in camera is at it; its frames come in one by one.</p>}
+            {!shooting && rushes.length > 0 && (
+              <p>
+                No pictures at hand?{' '}
+                <Dropdown
+                  trigger={['click']}
+                  menu={{
+                    items: rushes.map((rush) => ({ key: rush.id, label: rush.name })),
+                    onClick: ({ key }) =>
+                      standIn.mutate(key, { ...fail, onSuccess: () => setShooting(true) }),
+                  }}
+                >
+                  <Button>Let the stand-in camera shoot a rush</Button>
+                </Dropdown>
+              </p>
+            )}
           </div>
         )}
         {bursts.data && bursts.data.length > 0 && (
