@@ -139,6 +139,7 @@ it('changes what a subject does, finds its speed, and makes one from nothing', f
     $page->until(fn () => $page->value('Speed') === '15', 'the speed found; %s');
     $page->visit('/subjects')->press('New')->see('A subject of your own')->type('Who, and what it does', 'Kite, stooping')->choose('What it looks like', 'Gliding bird')->type('Speed', '90 km/h')->isClean()
         ->press('Add it')->see('Correct it');
+    $page->until(fn (): bool => $this->user->kit()->exists(), 'the subject to be kept');
     $made = $this->user->kit()->firstOrFail()->document['subject'];
     expect($made['name'])->toBe('Kite, stooping')->and($made['kind'])->toBe('bird')->and($made['speed_mps'])->toEqualWithDelta(25, 0.01);
 });
