@@ -34,9 +34,6 @@ final class Drawer
 
     private const GRAIN_SIDE = 512;
 
-    /** Larger than this a subject is drawn on a smaller copy. */
-    private const LARGEST_PX = 4000;
-
     /** @var array<string, Imagick> */
     private array $kept = [];
 
@@ -191,12 +188,13 @@ final class Drawer
         [$x, $y] = $view->at($xMm, $yMm);
         $x -= $length * ($left ? 1 - $headX : $headX);
         $y -= $height * $headY;
-        if (max($length, $height) / $by > self::LARGEST_PX || min($length, $height) < 1 || $x > $view->wide + $reach || $y > $view->high + $reach || $x + $length < -$reach || $y + $height < -$reach) {
+        if (min($length, $height) < 1 || $x > $view->wide + $reach || $y > $view->high + $reach || $x + $length < -$reach || $y + $height < -$reach) {
             return;
         }
-        // The layer begins at a whole pixel of the copy it is drawn on.
-        [$fromX, $fromY] = [(int) floor($x - $reach), (int) floor($y - $reach)];
-        [$wide, $high] = [(int) ceil(($length + 2 * $reach) / $by) + 1, (int) ceil(($height + 2 * $reach) / $by) + 1];
+        // The layer begins at a whole pixel; of a subject larger than the view only what may be spread into it is drawn.
+        [$fromX, $fromY] = [(int) floor(max($x - $reach, -$reach)), (int) floor(max($y - $reach, -$reach))];
+        [$toX, $toY] = [min($x + $length + $reach, $view->wide + $reach), min($y + $height + $reach, $view->high + $reach)];
+        [$wide, $high] = [(int) ceil(($toX - $fromX) / $by) + 1, (int) ceil(($toY - $fromY) / $by) + 1];
         $layer = $this->figure($shot, $outline, $length / $by, $height / $by, [$wide, $high], [($x - $fromX) / $by, ($y - $fromY) / $by], $left, $subject->aimSizeM * $mmPerM * $view->perMm() / $by);
         Spreading::over($layer, $px, $by, (int) round($wide * $by), (int) round($high * $by));
         $picture->compositeImage($layer, Imagick::COMPOSITE_OVER, $fromX, $fromY);

@@ -19,7 +19,7 @@ use RushHold\Refused;
 
 /**
  * Puts pictures into bursts, by time, body and exposure, and finds the rush of each: in an outing of that day by its hours, by the
- * lens and by what the subject needs; or none, and the person says so.
+ * order of the day, by lens and distance; or none, and the person says so.
  */
 final readonly class Grouping
 {
@@ -31,9 +31,11 @@ final readonly class Grouping
     /** What makes a rush the likely one, in points. */
     private const IN_ITS_HOUR = 3.0;
 
+    private const IN_ITS_TURN = 1.5;
+
     private const SAME_FOCAL = 1.0;
 
-    private const SAME_SHUTTER = 1.0;
+    private const SAME_DISTANCE = 1.0;
 
     /** Fewer points say too little. */
     private const ENOUGH = 2.0;
@@ -123,17 +125,19 @@ final readonly class Grouping
         $best = null;
         $most = self::ENOUGH - 1e-6;
         $mine = SavedOuting::query();
-        foreach ($mine->where('user_id', $this->person->id)->where('starts_at', '<=', $at->copy()->addHours(2))->where('ends_at', '>=', $at->copy()->subHours(2))->limit(5)->get() as $outing) {
+        $mine->where('user_id', $this->person->id)->where('starts_at', '<=', $at->copy()->addHours(2))->where('ends_at', '>=', $at->copy()->subHours(2))->limit(5);
+        foreach ($mine->get() as $outing) {
             /** @var list<array{rush?: string, earliest?: string, latest?: string, at?: string}> $entries */
             $entries = $outing->document['rushes'] ?? [];
             $zone = is_string($named = data_get($outing->document, 'place.zone')) && $named !== '' ? $named : 'UTC';
-            $clock = $at->copy()->setTimezone($zone)->format('H:i');
-            foreach ($entries as $entry) {
+            $local = $at->copy()->setTimezone($zone);
+            $turn = self::turn($outing, $entries, $at);
+            foreach ($entries as $i => $entry) {
                 $rush = is_string($entry['rush'] ?? null) ? $this->person->rushes()->find($entry['rush']) : null;
                 if ($rush === null) {
                     continue;
                 }
-                [$points, $because] = $this->points($picture, $rush, $clock, $entry);
+                [$points, $because] = $this->points($picture, $rush, $local->format('H:i'), $entry, $i === $turn);
                 if ($points > $most) {
                     $most = $points;
                     $best = ['rush' => $rush, 'outing' => $outing->id, 'because' => implode(', ', $because)];
@@ -145,10 +149,31 @@ final readonly class Grouping
     }
 
     /**
+     * Whose turn it was, had each rush of the day been shot for as long as was meant, one after the other.
+     *
+     * @param  list<array<string, mixed>>  $entries
+     */
+    private static function turn(SavedOuting $outing, array $entries, Carbon $at): ?int
+    {
+        $minutes = $outing->starts_at->diffInMinutes($at);
+        $order = $outing->document['order'] ?? [];
+        foreach (is_array($order) && $order !== [] ? $order : array_keys($entries) as $i) {
+            $entry = is_int($i) ? $entries[$i] ?? [] : [];
+            $lasts = (float) ($entry['setup_min'] ?? 0) + (float) ($entry['minutes'] ?? 30) * (float) ($entry['times'] ?? 1);
+            if (is_int($i) && $minutes >= 0 && $minutes < $lasts) {
+                return $i;
+            }
+            $minutes -= $lasts;
+        }
+
+        return null;
+    }
+
+    /**
      * @param  array<string, mixed>  $entry
      * @return array{float, list<string>}
      */
-    private function points(Picture $picture, SavedRush $saved, string $clock, array $entry): array
+    private function points(Picture $picture, SavedRush $saved, string $clock, array $entry, bool $turn): array
     {
         $points = 1.0;
         $because = ['an outing of that day'];
@@ -157,6 +182,10 @@ final readonly class Grouping
         if ((is_string($from) || is_string($until)) && $clock >= (is_string($from) ? $from : '00:00') && $clock <= (is_string($until) ? $until : '23:59')) {
             $points += self::IN_ITS_HOUR;
             $because[] = 'its hour';
+        }
+        if ($turn) {
+            $points += self::IN_ITS_TURN;
+            $because[] = 'the order of the day';
         }
         try {
             $rush = RushDocument::read($saved->document)->rush;
@@ -171,7 +200,7 @@ final readonly class Grouping
         $distance = (float) ($picture->facts['distance_m'] ?? $picture->facts['focus_m'] ?? 0);
         $middle = $rush->path->at($rush->path->seconds / 2)->distanceM;
         if ($distance > 0 && abs(log($distance / max(0.1, $middle))) < 0.6) {
-            $points += self::SAME_SHUTTER;
+            $points += self::SAME_DISTANCE;
             $because[] = 'the distance';
         }
 

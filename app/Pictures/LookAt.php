@@ -50,9 +50,9 @@ final class LookAt implements ShouldQueue
         try {
             Store::locally($picture, fn (string $file) => $this->look($picture, $file));
         } catch (NoPicture $refused) {
-            // What cannot be used takes no room.
-            $picture->fill(['stage' => Picture::REFUSED, 'problem' => $refused->getMessage(), 'original' => false])->save();
-            Store::drop($picture);
+            // What cannot be used takes no room; what may be read another time stays.
+            $picture->fill(['stage' => Picture::REFUSED, 'problem' => $refused->getMessage(), 'original' => $refused->again])->save();
+            $refused->again || Store::drop($picture);
         }
     }
 

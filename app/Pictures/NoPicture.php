@@ -9,6 +9,15 @@ use RuntimeException;
 /** A file that cannot be used as a picture, and why, for people. */
 final class NoPicture extends RuntimeException
 {
+    /** Whether the same file may well be read another time. */
+    public readonly bool $again;
+
+    public function __construct(string $message, bool $again = false)
+    {
+        parent::__construct($message);
+        $this->again = $again;
+    }
+
     public static function empty(): self
     {
         return new self('The file is empty.');
@@ -46,11 +55,11 @@ final class NoPicture extends RuntimeException
 
     public static function slow(): self
     {
-        return new self('Reading it took too long, so it was given up.');
+        return new self('Reading it took too long, so it was given up.', true);
     }
 
     public static function failed(): self
     {
-        return new self('It could not be read. Send it again, or leave it out.');
+        return new self('It could not be read just now.', true);
     }
 }

@@ -353,3 +353,32 @@ it('keeps the pictures of a visit to the demo small in number, and takes all fil
     config(['limits.demo_pictures' => 0]);
     $this->actingAs($visitor)->postJson('/api/pictures/uploads', ['sha256' => hash('sha256', 'd'), 'name' => 'd.jpg', 'bytes' => 4000])->assertStatus(422)->assertSee('as many as there is room for');
 });
+
+it('draws a subject pixel for pixel that is larger than the picture', function (): void {
+    $this->actingAs($this->person());
+    $rush = json_decode((string) file_get_contents(base_path('formats/examples/muddy-hairpin.json')), true);
+    $rush['path'] = ['start_m' => 4, 'heading_deg' => 90, 'seconds' => 1, 'notice_s' => 5];
+    $rush['subject']['speed_mps'] = 0.2;
+    $picture = new Imagick;
+    $picture->readImageBlob((string) $this->postJson('/api/frame', ['rush' => $rush, 'hold' => ['aim' => 'chest'], 'run' => 0, 't' => 0.9, 'close' => true])->assertOk()->getContent());
+    $light = $picture->exportImagePixels(0, 0, 520, 360, 'I', Imagick::PIXEL_FLOAT);
+    // Ground and background are of middling light; the patch that has to be sharp is pale, and fills all of it.
+    expect(count(array_filter($light, static fn (float $l): bool => $l > 0.78)))->toBeGreaterThan(0.8 * 520 * 360);
+});
+
+it('matches by whose turn it was, and lets what failed for no fault of its own be tried again', function (): void {
+    $this->actingAs($person = $this->person());
+    $rushes = [SavedRush::factory()->for($person)->create(), SavedRush::factory()->for($person)->with(['name' => 'Going out', 'path.heading_deg' => 120.0])->create()];
+    $outing = SavedOuting::factory()->for($person)->with(...$rushes)->create();
+    $outing->fill(['document' => [...$outing->document, 'order' => [1, 0], 'rushes' => array_map(static fn (SavedRush $r): array => ['rush' => $r->id, 'minutes' => 30], $rushes)]])->save();
+    foreach ([10 => $rushes[1], 45 => $rushes[0]] as $minutes => $rush) {
+        sent($this, pictured(0.6, 300 + $minutes, $outing->starts_at->addMinutes($minutes)->format('Y:m:d H:i:s')), "p$minutes.jpg")->assertOk();
+        $burst = Burst::query()->where('user_id', $person->id)->orderByDesc('id')->firstOrFail();
+        expect($burst->rush_id)->toBe($rush->id)->and($burst->matched)->toContain('order of the day');
+    }
+    $picture = Picture::query()->where('name', 'p10.jpg')->firstOrFail();
+    $picture->fill(['stage' => Picture::REFUSED, 'problem' => 'It could not be read just now.'])->save();
+    $this->getJson('/api/pictures/state')->assertJsonPath('refused.0.again', true);
+    $this->postJson("/api/pictures/$picture->id/retry")->assertNoContent();
+    expect($picture->refresh()->stage)->toBe(Picture::LOOKED)->and($picture->problem)->toBeNull();
+});

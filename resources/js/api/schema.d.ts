@@ -5973,6 +5973,8 @@ export interface operations {
                             id: string;
                             name: string;
                             problem: string;
+                            /** @description Whether it may be tried again */
+                            again: boolean;
                         }[];
                         /** @description Pictures in which a subject is still to be found */
                         following: number;

@@ -36,6 +36,9 @@ const clock = new Intl.DateTimeFormat('en-GB', {
 const gigabytes = (bytes: number) =>
   bytes < 1e8 ? `${Math.round(bytes / 1e6)} MB` : `${(bytes / 1e9).toFixed(1)} GB`;
 
+/** After so long the stand-in camera has failed, and one may try again. */
+const SHOOTING_MS = 100_000;
+
 /** Pictures: dropped here, looked at, put into bursts. */
 export default function Pictures() {
   useTitle('Pictures');
@@ -45,6 +48,11 @@ export default function Pictures() {
   const [shooting, setShooting] = useState(false);
   const state = usePictureState(all.busy || shooting).data;
   if (shooting && (state?.pictures ?? 0) > 0) setShooting(false);
+  useEffect(() => {
+    if (!shooting) return;
+    const given = setTimeout(() => setShooting(false), SHOOTING_MS);
+    return () => clearTimeout(given);
+  }, [shooting]);
   const busy = all.busy || (state?.waiting ?? 0) + (state?.following ?? 0) > 0;
   const bursts = usePictureBursts(busy);
   const queries = useQueryClient();
@@ -59,6 +67,7 @@ export default function Pictures() {
   const { message, modal } = App.useApp();
   const cancel = usePictureAction(pictureActions.cancel);
   const settle = usePictureAction(pictureActions.settle);
+  const retry = usePictureAction(pictureActions.retry);
   const standIn = usePictureAction(pictureActions.standIn);
   const rushes = useRushes('').data?.pages.flatMap((page) => page.items) ?? [];
   const fail = { onError: (error: Error) => void message.error(error.message) };
@@ -68,8 +77,13 @@ export default function Pictures() {
     void filesOf(event.dataTransfer.items).then(add);
   };
   const refused = [
-    ...all.refused.map((one) => ({ key: one.key, name: one.name, problem: one.problem ?? '' })),
-    ...(state?.refused ?? []).map((one) => ({ key: one.id, name: one.name, problem: one.problem })),
+    ...all.refused.map((one) => ({ key: one.key, name: one.name, problem: one.problem ?? '', again: false })),
+    ...(state?.refused ?? []).map((one) => ({
+      key: one.id,
+      name: one.name,
+      problem: one.problem,
+      again: one.again,
+    })),
   ];
   const empty = bursts.data?.length === 0 && !busy;
 
@@ -132,7 +146,7 @@ export default function Pictures() {
               done={state?.waiting === 0}
             />
             <Stage
-              says={`Following the subject: ${state?.following ?? 0} to go`}
+              says={`Following the subject: ${state?.following ?? 0} to go${state?.seconds_each ? `, ${left(state.following * state.seconds_each)}` : ''}`}
               share={null}
               show={(state?.following ?? 0) > 0}
               done={false}
@@ -160,7 +174,12 @@ export default function Pictures() {
               <ul>
                 {refused.map((one) => (
                   <li key={one.key}>
-                    <b>{one.name}</b> <span className="quiet">{one.problem}</span>
+                    <b>{one.name}</b> <span className="quiet">{one.problem}</span>{' '}
+                    {one.again && (
+                      <Button size="small" type="text" onClick={() => retry.mutate(one.key, fail)}>
+                        Try again
+                      </Button>
+                    )}
                   </li>
                 ))}
               </ul>
