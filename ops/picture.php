@@ -31,10 +31,12 @@ try {
         $found = $follow->in($small);
         [$aim, $likeness] = $found === null ? [null, null] : [[$found[0], $found[1]], $found[2]];
     }
-    foreach (['preview' => 0, 'thumbnail' => 1] as $name => $i) {
-        $shown ??= isset($asked['preview']) ? $sight->shown() : ['', ''];
-        if (isset($asked[$name]) && file_put_contents($asked[$name], $shown[$i]) !== strlen($shown[$i])) {
-            throw new RuntimeException('The disk is full.');
+    if (isset($asked['preview'], $asked['thumbnail'])) {
+        [$preview, $thumbnail] = $sight->shown();
+        foreach ([$asked['preview'] => $preview, $asked['thumbnail'] => $thumbnail] as $file => $picture) {
+            if (file_put_contents($file, $picture) !== strlen($picture)) {
+                throw new RuntimeException('The disk is full.');
+            }
         }
     }
     echo json_encode(['wide' => $sight->wide(), 'high' => $sight->high(), 'likeness' => $likeness, ...MeasuredDocument::write($sight->measured($aim, $asked['limit_px'])),

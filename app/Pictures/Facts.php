@@ -20,7 +20,7 @@ final class Facts
 
     /** What is asked for, and what it is called here. */
     private const TAGS = [
-        'MIMEType' => 'mime', 'SubSecDateTimeOriginal' => 'taken', 'DateTimeOriginal' => 'taken_whole', 'SubSecTimeOriginal' => 'taken_part', 'OffsetTimeOriginal' => 'offset',
+        'MIMEType' => 'mime', 'SubSecDateTimeOriginal' => 'taken', 'DateTimeOriginal' => 'taken_whole',
         'ExposureTime' => 'shutter_s', 'FNumber' => 'aperture', 'ISO' => 'iso', 'FocalLength' => 'focal_mm', 'SubjectDistance' => 'distance_m', 'FocusDistance' => 'focus_m',
         'Model' => 'body', 'LensModel' => 'lens', 'FocusMode' => 'focus_mode', 'AFAreaMode' => 'area', 'AFMode' => 'area_too', 'Rating' => 'rating', 'Label' => 'label', 'Orientation' => 'orientation',
     ];
@@ -97,7 +97,7 @@ final class Facts
         $taken === null || $facts['taken_at'] = $taken;
         isset($facts['area']) || ! isset($facts['area_too']) || $facts['area'] = $facts['area_too'];
 
-        return array_diff_key($facts, array_flip(['taken', 'taken_whole', 'taken_part', 'offset', 'area_too']));
+        return array_diff_key($facts, array_flip(['taken', 'taken_whole', 'area_too']));
     }
 
     /**
@@ -111,9 +111,7 @@ final class Facts
             return null;
         }
         try {
-            $part = $m[7] ?? '';
-            $zone = ($m[8] ?? '') !== '' ? $m[8] : (string) ($facts['offset'] ?? 'UTC');
-            $at = new DateTimeImmutable("$m[1]-$m[2]-$m[3] $m[4]:$m[5]:$m[6]".($part === '' && isset($facts['taken_part']) ? '.'.(int) $facts['taken_part'] : $part), new DateTimeZone($zone === '' ? 'UTC' : $zone));
+            $at = new DateTimeImmutable("$m[1]-$m[2]-$m[3] $m[4]:$m[5]:$m[6]".($m[7] ?? ''), new DateTimeZone(($m[8] ?? '') === '' ? 'UTC' : $m[8]));
 
             return $at->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
         } catch (Exception) {

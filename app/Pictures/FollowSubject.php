@@ -45,7 +45,7 @@ final class FollowSubject implements ShouldQueue
         $at = (int) array_search($picture->id, $ids, true);
         // What was marked in other pictures stays: it is taken up again where it comes to them.
         $burst->fill(['mark' => ['marks' => [...($burst->mark['marks'] ?? []), $picture->id => [$x, $y]], 'count' => $count],
-            'following' => ['todo' => [...array_slice($ids, $at), ...array_reverse(array_slice($ids, 0, $at))], 'turns_at' => count($ids) - $at, 'done' => 0, 'total' => count($ids), 'state' => null, 'first' => null, 'started' => now()->getTimestamp()]])->save();
+            'following' => ['todo' => [...array_slice($ids, $at), ...array_reverse(array_slice($ids, 0, $at))], 'turns_at' => count($ids) - $at, 'done' => 0, 'total' => count($ids), 'state' => null, 'first' => null]])->save();
         self::dispatch($burst->id, $count);
     }
 
@@ -91,7 +91,7 @@ final class FollowSubject implements ShouldQueue
                 $found = Store::locally($picture, static fn (string $file): array => Apart::measure(['file' => $file, 'limit_px' => Verdict::KEEPER_LIMIT * (float) $burst->coc_px, 'aim' => $marked, 'follow' => $following['state']]));
                 $following['state'] = is_string($found['follow'] ?? null) ? $found['follow'] : $following['state'];
                 $following['first'] ??= $following['state'];
-                $picture->fill(['measured' => self::measured($found)])->save();
+                $picture->fill(['measured' => self::measured($found), 'problem' => null])->save();
             } catch (NoPicture $refused) {
                 $picture->fill(['problem' => $refused->getMessage()])->save();
             }

@@ -51,7 +51,7 @@ final class ShootStandIn implements ShouldQueue
             file_put_contents("$folder.hold.json", json_encode(Documents::withObjects($rush->pins ?: ['format' => 'rush-hold/hold@1'])));
             $process = new Process([(new PhpExecutableFinder)->find(false) ?: 'php', base_path('artisan'), 'rush:shoot', '-', "$folder.hold.json", "--into=$folder", '--frames='.self::FRAMES, '--megapixels='.self::MEGAPIXELS, "--at=$this->at", "--seed=$this->seed"],
                 base_path(), null, json_encode(Documents::withObjects($rush->document), JSON_THROW_ON_ERROR), 80);
-            $process->run();
+            $process->mustRun();
             foreach (array_diff(glob("$folder/*") ?: [], ["$folder/".Roll::TRUTH]) as $file) {
                 (new Incoming($person))->placed($file);
             }

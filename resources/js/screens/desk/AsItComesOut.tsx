@@ -1,4 +1,4 @@
-import '../../parts/bead.css';
+import '../../parts/frames.css';
 import './out.css';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Modal } from 'antd';
@@ -108,7 +108,9 @@ function Frame({ close, ...asked }: { rush: Rush; hold: Hold; run: number; t: nu
     <figure className={close ? 'out-close' : 'out-whole'} aria-busy={picture.isFetching}>
       {picture.data && <img src={picture.data} alt={close ? 'Pixel for pixel' : 'The whole frame'} />}
       {picture.isError && <p role="alert">{picture.error.message}</p>}
-      <figcaption>{close ? '100 %, around what has to be sharp' : 'The whole frame'}</figcaption>
+      <figcaption className="picture-note">
+        {close ? '100 %, around what has to be sharp' : 'The whole frame'}
+      </figcaption>
     </figure>
   );
 }

@@ -1,4 +1,4 @@
-import '../../parts/bead.css';
+import '../../parts/frames.css';
 import './pictures.css';
 import '../review/review.css';
 import { App, Button, Dropdown, Select } from 'antd';
@@ -28,7 +28,8 @@ export default function BurstPage() {
   const match = usePictureAction(pictureActions.match);
   const remove = usePictureAction(pictureActions.remove);
   const restore = usePictureAction(pictureActions.restore);
-  const rushes = useRushes('');
+  const [wanted, setWanted] = useState('');
+  const rushes = useRushes(wanted).data?.pages.flatMap((page) => page.items) ?? [];
   const fail = { onError: (error: Error) => void message.error(error.message) };
   const data = answer.data;
   const pictures = data?.pictures ?? [];
@@ -59,8 +60,8 @@ export default function BurstPage() {
         arrowright: () => step(1),
         arrowleft: () => step(-1),
         k: () => shown && say(shown, true),
-        x: () => shown && say(shown, false),
-        u: () => shown && say(shown, null),
+        l: () => shown && say(shown, false),
+        m: () => shown && say(shown, null),
         b: () => setBeside((now) => (now || !shown ? null : shown.id)),
       };
       const act = keys[event.key.toLowerCase()];
@@ -107,6 +108,7 @@ export default function BurstPage() {
     );
   };
   const other = pictures.find((one) => one.id === beside && one.id !== shown.id);
+  const { burst } = data;
   const unmarked = data.marked.length === 0;
 
   return (
@@ -130,13 +132,15 @@ export default function BurstPage() {
             placeholder="Which rush is it?"
             style={{ width: 220 }}
             showSearch
-            optionFilterProp="label"
+            filterOption={false}
+            onSearch={setWanted}
             value={data.burst.rush_id ?? undefined}
-            options={
-              rushes.data?.pages
-                .flatMap((page) => page.items)
-                .map((rush) => ({ value: rush.id, label: rush.name })) ?? []
-            }
+            options={[
+              ...rushes.map((rush) => ({ value: rush.id, label: rush.name })),
+              ...(burst.rush_id && !rushes.some((rush) => rush.id === burst.rush_id)
+                ? [{ value: burst.rush_id, label: burst.rush }]
+                : []),
+            ]}
             onChange={(rush) => match.mutate({ burst: id, rush }, fail)}
           />
           <Dropdown

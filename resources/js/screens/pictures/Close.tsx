@@ -27,7 +27,7 @@ export function Close({ picture }: { picture: Picture }) {
         </p>
       )}
       <Blur picture={picture} />
-      <figcaption>{picture.name} · 100 %</figcaption>
+      <figcaption className="picture-note">{picture.name} · 100 %</figcaption>
     </figure>
   );
 }

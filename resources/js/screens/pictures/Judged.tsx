@@ -46,6 +46,7 @@ export function Judged({
             : 'Not measured at the subject yet.'}
         </span>
       </div>
+      {picture.problem && <p role="alert">{picture.problem}</p>}
       <div className="judged-say">
         <Button
           type={picture.said === true ? 'primary' : 'default'}
@@ -111,7 +112,7 @@ export function Judged({
         </Button>
       </div>
       <p className="quiet">
-        <kbd>←</kbd> <kbd>→</kbd> step, <kbd>K</kbd> keep, <kbd>X</kbd> lost, <kbd>U</kbd> leave it to the
+        <kbd>←</kbd> <kbd>→</kbd> step, <kbd>K</kbd> keep, <kbd>L</kbd> lost, <kbd>M</kbd> leave it to the
         measuring, <kbd>B</kbd> beside
       </p>
     </section>

@@ -127,7 +127,7 @@ export function add(more: File[]) {
     })),
   ];
   waiting.push(...fresh);
-  while (working < AT_ONCE && waiting.length > working) {
+  while (working < AT_ONCE && waiting.length > 0) {
     working++;
     void work();
   }
