@@ -57,7 +57,7 @@ final readonly class StandIn
         $hold = $this->hold;
         $point = $s->rush->path->at(max(0.0, $e->t));
         $focusM = max($s->kit->lens->nearestM, $e->focusM + $this->hidden->lensErrorM);
-        $defocus = $this->hidden->lensErrorM === 0.0 ? $e->defocusUm : $s->lens->defocusUm($hold->aperture, $focusM, $e->distanceM);
+        $defocus = $this->hidden->lensErrorM === 0.0 ? $e->defocusUm : $this->defocusUm($focusM, $e->distanceM);
         $total = sqrt(max(0.0, $e->totalUm ** 2 - $e->defocusUm ** 2) + $defocus ** 2);
         $sharp = $total <= Verdict::KEEPER_LIMIT * $s->cocUm;
         [$cause, $lensOff] = $this->verdict($e, $sharp);
@@ -77,6 +77,18 @@ final readonly class StandIn
             1000 * $s->lens->magnification(max($focusM, 1.05 * $s->kit->focalMm() / 1000)) * $focusM / max(0.05, $e->distanceM),
             new PointSpread($defocus, $round, [...$shake, [$smear * $x, $smear * $y]]), $round, $shake, $pan * $x, $pan * $y,
             $cause === null && ! $lensOff, $cause, $lensOff);
+    }
+
+    /** Of the one that is most out of focus, µm: the subject, or one of those who have to be sharp with it. */
+    private function defocusUm(float $focusM, float $distanceM): float
+    {
+        $s = $this->situation;
+        $disc = $s->lens->defocusUm($this->hold->aperture, $focusM, $distanceM);
+        foreach ($s->rush->group as $companion) {
+            $disc = max($disc, $s->lens->defocusUm($this->hold->aperture, $focusM, max(1.05 * $s->kit->focalMm() / 1000, $distanceM + $companion->planeM - $s->middle->distanceM)));
+        }
+
+        return $disc;
     }
 
     /** @return array{LossCause|null, bool} what lost it, and whether that was the lens that focuses beside */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Outing;
 
 use DateTimeImmutable;
+use RushHold\Changeable;
 use RushHold\Hold\PartialHold;
 use RushHold\Light\LightDirection;
 use RushHold\Range;
@@ -14,6 +15,8 @@ use RushHold\Rush\Rush;
 /** One rush of an outing: when it may happen, how often, and how much it is wanted. */
 final readonly class Entry
 {
+    use Changeable;
+
     /**
      * @param  float|null  $facingDeg  compass bearing one looks at, 0 to 360; null: as its own light says
      * @param  DateTimeImmutable|null  $earliest  it does not begin before

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace RushHold\Outing;
 
+use Closure;
 use DateTimeImmutable;
+use RushHold\Changeable;
 use RushHold\Controls\ButtonSchool;
 use RushHold\Light\Sky;
 use RushHold\Light\Surface;
 use RushHold\Range;
 use RushHold\Refused;
+use RushHold\Rush\Rush;
 
 /** One morning, afternoon or match: where and when, what sky and air, and the rushes one hopes for. */
 final readonly class Outing
 {
+    use Changeable;
+
     /** Rushes of one outing. */
     public const MOST = 40;
 
@@ -67,6 +72,16 @@ final readonly class Outing
     {
         return new self($this->name, $this->place, $this->latitudeDeg, $this->longitudeDeg, $this->from, $this->to, array_map(static fn (Entry $entry): Entry => $entry->freed(), $this->entries),
             $this->skies, $this->wind, $this->air, $this->surface, null, $this->school);
+    }
+
+    /**
+     * The same with each rush changed.
+     *
+     * @param  Closure(Rush): Rush  $change
+     */
+    public function withRushes(Closure $change): self
+    {
+        return $this->with(entries: array_map(static fn (Entry $entry): Entry => $entry->with(rush: $change($entry->rush)), $this->entries));
     }
 
     /** @return list<DateTimeImmutable> the beginnings of its quarter hours, and its end */

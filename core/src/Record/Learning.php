@@ -1,0 +1,318 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Record;
+
+use RushHold\Focus\Stage;
+use RushHold\Rush\Photographer;
+
+/**
+ * What a log teaches the model about one person: how good they are at aiming, panning and focusing by hand, and by how
+ * much each kit keeps more or less than the model thinks; a posterior on a grid.
+ *
+ * The simulation says what share of frames each rush keeps at each skill, and how alike the frames of one pass are; what
+ * was logged is Beta-binomial about that. A kit's correction moves the log-odds of being kept. What was believed before
+ * is worth about `WORTH` frames. Now and then a burst is logged wrongly: a small share of any count at all stands beside,
+ * so that one which cannot be meant is not believed.
+ */
+final readonly class Learning
+{
+    /** Frames that the first guess is worth. */
+    public const WORTH = 20.0;
+
+    /** Share of bursts that are logged wrongly. */
+    private const WRONG = 0.03;
+
+    /** From this chance of being wrong on a burst is shown as an outlier. */
+    public const OUTLIER = 0.5;
+
+    private const AIM = [0.02, 0.12, 0.24, 0.36, 0.48, 0.6, 0.72, 0.84, 0.96];
+
+    private const PANNING = [0.05, 0.28, 0.5, 0.72, 0.95];
+
+    private const HAND = [0.05, 0.2, 0.35, 0.5, 0.65, 0.8, 0.95];
+
+    /** Corrections in log-odds. */
+    private const SHIFTS = [-2.4, -1.8, -1.3, -0.9, -0.6, -0.3, 0.0, 0.3, 0.6, 0.9, 1.3, 1.8];
+
+    /** How far skills are from what is said of them, and kits from what the model thinks, before anything is logged. */
+    private const SKILL_SPREAD = 0.22;
+
+    private const SHIFT_SPREAD = 0.6;
+
+    /** Shares at which the likelihood of what was logged is worked out. */
+    private const SHARES = 48;
+
+    /** What the model leaves out makes the frames of a pass at least so alike. */
+    private const ALIKE_ANYWAY = 0.02;
+
+    /**
+     * @param  list<array{float, float, float}>  $points  aim, panning and hand focus
+     * @param  list<float>  $weights  posterior of each, adding up to one
+     * @param  array<string, list<list<float>>>  $shifts  by kit, point and correction: its posterior there
+     * @param  array<int|string, float>  $wrong  chance that a burst was logged wrongly
+     * @param  float  $counts  frames the log is worth
+     */
+    private function __construct(private Photographer $said, private array $points, private array $weights, private array $shifts, public array $wrong, public float $counts)
+    {
+    }
+
+    /**
+     * @param  Photographer  $said  what is believed before
+     * @param  list<Logged>  $logged
+     */
+    public static function from(Photographer $said, array $logged, Stage $stage): self
+    {
+        return self::of($said, $logged, SkillRates::played(array_map(static fn (Logged $l): array => [$l->rush, $l->hold], $logged), $stage));
+    }
+
+    /**
+     * The same from rates that were played before.
+     *
+     * @param  list<Logged>  $logged
+     * @param  list<SkillRates>  $rates  one for each
+     */
+    public static function of(Photographer $said, array $logged, array $rates): self
+    {
+        $points = self::points($said, $logged);
+        $likely = array_map(self::likely(...), $logged, $rates);
+        $kits = [];
+        foreach ($logged as $g => $l) {
+            $kits[$l->kit()][] = $g;
+        }
+        $logs = $shifts = [];
+        foreach ($points as $i => $point) {
+            $log = self::prior($said, $point);
+            $odds = [];
+            foreach ($rates as $g => $rate) {
+                $odds[$g] = self::odds($rate->at(...$point));
+            }
+            foreach ($kits as $kit => $groups) {
+                $each = [];
+                foreach (self::SHIFTS as $shift) {
+                    $sum = -0.5 * ($shift / self::SHIFT_SPREAD) ** 2;
+                    foreach ($groups as $g) {
+                        $sum += self::between($likely[$g], $odds[$g] + $shift);
+                    }
+                    $each[] = $sum;
+                }
+                [$shifts[$kit][$i], $more] = self::normalised($each);
+                $log += $more;
+            }
+            $logs[] = $log;
+        }
+        $weights = self::normalised($logs)[0];
+        $learned = new self($said, $points, $weights, $shifts, [], self::worth($logged, $rates));
+
+        return new self($said, $points, $weights, $shifts, $learned->wrongOf($logged, $rates), $learned->counts);
+    }
+
+    /**
+     * The skills of the grid; those that nothing was logged of are as was said.
+     *
+     * @param  list<Logged>  $logged
+     * @return list<array{float, float, float}>
+     */
+    private static function points(Photographer $said, array $logged): array
+    {
+        $byHand = array_filter($logged, static fn (Logged $l): bool => SkillRates::byHand($l->hold)) !== [];
+        $points = [];
+        foreach (self::AIM as $aim) {
+            foreach (self::PANNING as $panning) {
+                foreach ($byHand ? self::HAND : [$said->handFocus] as $hand) {
+                    $points[] = [$aim, $panning, $hand];
+                }
+            }
+        }
+
+        return $points;
+    }
+
+    /** @param  array{float, float, float}  $point */
+    private static function prior(Photographer $said, array $point): float
+    {
+        $log = 0.0;
+        foreach (Skill::cases() as $i => $skill) {
+            $log -= 0.5 * (($point[$i] - $skill->of($said)) / self::SKILL_SPREAD) ** 2;
+        }
+
+        return $log;
+    }
+
+    /**
+     * The log-likelihood of what was logged, over the log-odds of being kept.
+     *
+     * @return list<float> at `SHARES` even steps
+     */
+    private static function likely(Logged $logged, SkillRates $rates): array
+    {
+        $sums = [];
+        for ($i = 0; $i < self::SHARES; $i++) {
+            $share = self::share(self::step($i));
+            $sum = 0.0;
+            foreach ($logged->counts as [$keepers, $frames]) {
+                $sum += log((1 - self::WRONG) * self::meant($keepers, $frames, $share, $rates) + self::WRONG / ($frames + 1));
+            }
+            $sums[] = $sum;
+        }
+
+        return $sums;
+    }
+
+    /** Chance of this count when it was logged rightly. */
+    private static function meant(int $keepers, int $frames, float $share, SkillRates $rates): float
+    {
+        return exp(BetaBinomial::logOrders($keepers, $frames) + BetaBinomial::log($keepers, $frames, $share, self::alike($rates, $frames)));
+    }
+
+    /** Frames of several passes in one burst are less alike than those of one. */
+    private static function alike(SkillRates $rates, int $frames): float
+    {
+        $alike = max(self::ALIKE_ANYWAY, $rates->alike);
+
+        return $frames <= $rates->frames ? $alike : $alike * max(0, $rates->frames - 1) / max(1, $frames - 1);
+    }
+
+    private static function step(int $i): float
+    {
+        return -6.0 + 12.0 * $i / (self::SHARES - 1);
+    }
+
+    /** @param  list<float>  $likely */
+    private static function between(array $likely, float $odds): float
+    {
+        $place = max(0.0, min(self::SHARES - 1.001, ($odds + 6.0) / 12.0 * (self::SHARES - 1)));
+        $i = (int) $place;
+
+        return $likely[$i] + ($likely[$i + 1] - $likely[$i]) * ($place - $i);
+    }
+
+    /**
+     * @param  list<Logged>  $logged
+     * @param  list<SkillRates>  $rates
+     */
+    private static function worth(array $logged, array $rates): float
+    {
+        $worth = 0.0;
+        foreach ($logged as $g => $l) {
+            foreach ($l->counts as [, $frames]) {
+                $worth += $frames / (1 + ($frames - 1) * self::alike($rates[$g], $frames));
+            }
+        }
+
+        return $worth;
+    }
+
+    /**
+     * @param  list<Logged>  $logged
+     * @param  list<SkillRates>  $rates
+     * @return array<int|string, float>
+     */
+    private function wrongOf(array $logged, array $rates): array
+    {
+        $wrong = [];
+        foreach ($logged as $g => $l) {
+            $rate = $this->rate($rates[$g], $l->kit());
+            foreach ($l->counts as $name => [$keepers, $frames]) {
+                $meant = (1 - self::WRONG) * self::meant($keepers, $frames, max(0.002, min(0.998, $rate->mean)), $rates[$g]);
+                $wrong[$name] = self::WRONG / ($frames + 1) / ($meant + self::WRONG / ($frames + 1));
+            }
+        }
+
+        return $wrong;
+    }
+
+    /** Share of what is said that comes from the log, 0 to 1; the rest is the model's. */
+    public function logShare(): float
+    {
+        return $this->counts / ($this->counts + self::WORTH);
+    }
+
+    public function skill(Skill $skill): Estimate
+    {
+        $i = array_search($skill, Skill::cases(), true);
+        $values = array_column($this->points, (int) $i);
+        // Points of the same value are one.
+        $together = [];
+        foreach ($values as $at => $value) {
+            $together[(string) $value] = ($together[(string) $value] ?? 0.0) + $this->weights[$at];
+        }
+
+        return count($together) === 1 ? new Estimate($skill->of($this->said), max(0.0, $skill->of($this->said) - self::SKILL_SPREAD * 1.645), min(1.0, $skill->of($this->said) + self::SKILL_SPREAD * 1.645))
+            : Estimate::of(array_map(floatval(...), array_keys($together)), array_values($together));
+    }
+
+    /** @return list<string> kits that something was logged with */
+    public function kits(): array
+    {
+        return array_map(strval(...), array_keys($this->shifts));
+    }
+
+    /** By how much a kit's log-odds of keeping a frame differ from the model's; 0: not at all, or not known. */
+    public function shift(string $kit): Estimate
+    {
+        $weights = array_fill(0, count(self::SHIFTS), 0.0);
+        foreach ($this->shifts[$kit] ?? [] as $i => $each) {
+            foreach ($each as $s => $p) {
+                $weights[$s] += $this->weights[$i] * $p;
+            }
+        }
+
+        return isset($this->shifts[$kit]) ? Estimate::of(self::SHIFTS, $weights) : new Estimate(0.0, -1.645 * self::SHIFT_SPREAD, 1.645 * self::SHIFT_SPREAD);
+    }
+
+    /** What share of frames is kept, by all that is known now. */
+    public function rate(SkillRates $rates, string $kit): Estimate
+    {
+        $values = $weights = [];
+        foreach ($this->points as $i => $point) {
+            if ($this->weights[$i] < 1e-7) {
+                continue;
+            }
+            $odds = self::odds($rates->at(...$point));
+            foreach (self::SHIFTS as $s => $shift) {
+                $values[] = self::share($odds + $shift);
+                $weights[] = $this->weights[$i] * (isset($this->shifts[$kit]) ? $this->shifts[$kit][$i][$s] : exp(-0.5 * ($shift / self::SHIFT_SPREAD) ** 2) / 2.5);
+            }
+        }
+
+        return Estimate::of($values, $weights);
+    }
+
+    /** What has been learned, to plan with. */
+    public function learned(): Learned
+    {
+        $shifts = [];
+        foreach ($this->kits() as $kit) {
+            $shifts[$kit] = $this->shift($kit)->mean;
+        }
+
+        return new Learned($this->skill(Skill::Aim)->mean, $this->skill(Skill::Panning)->mean, $this->skill(Skill::HandFocus)->mean, $shifts, $this->logShare());
+    }
+
+    private static function odds(float $share): float
+    {
+        $share = max(0.0025, min(0.9975, $share));
+
+        return log($share / (1 - $share));
+    }
+
+    private static function share(float $odds): float
+    {
+        return 1 / (1 + exp(-$odds));
+    }
+
+    /**
+     * @param  list<float>  $logs
+     * @return array{list<float>, float}
+     */
+    private static function normalised(array $logs): array
+    {
+        $highest = max($logs);
+        $weights = array_map(static fn (float $log): float => exp($log - $highest), $logs);
+        $sum = array_sum($weights);
+
+        return [array_map(static fn (float $w): float => $w / $sum, $weights), $highest + log($sum)];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Record;
+
+use RushHold\Hold\Hold;
+use RushHold\Rush\Rush;
+
+/** All that was logged of one rush shot with one hold: what can be learned from together. */
+final readonly class Logged
+{
+    /** @param  array<int|string, array{int, int}>  $counts  keepers and frames of each burst, by what names the burst */
+    public function __construct(public Rush $rush, public Hold $hold, public array $counts)
+    {
+    }
+
+    /** What stands for the kit: body, lens and extender. */
+    public function kit(): string
+    {
+        return self::kitOf($this->rush);
+    }
+
+    public static function kitOf(Rush $rush): string
+    {
+        $kit = $rush->kit;
+
+        return "{$kit->body->name} · {$kit->lens->name}".($kit->extender > 1.0 ? " · {$kit->extender}×" : '');
+    }
+}
