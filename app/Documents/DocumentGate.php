@@ -6,15 +6,20 @@ namespace App\Documents;
 
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use RushHold\Bench\Sweep;
 use RushHold\Document\BodyDocument;
+use RushHold\Document\BurstDocument;
+use RushHold\Document\ComparisonDocument;
 use RushHold\Document\HabitsDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\LensDocument;
 use RushHold\Document\OutingDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Document\SubjectDocument;
+use RushHold\Document\SweepDocument;
 use RushHold\Hold\PartialHold;
 use RushHold\Kit\Kit;
+use RushHold\Record\LoggedBurst;
 use RushHold\Refused;
 
 /**
@@ -77,6 +82,44 @@ final class DocumentGate
     }
 
     /** @throws Refused naming the field, its range and its unit */
+    public function burst(mixed $document): LoggedBurst
+    {
+        $read = BurstDocument::read($document);
+        $this->check($document, 'burst');
+
+        return $read;
+    }
+
+    /**
+     * @param  int  $most  of them
+     * @return list<LoggedBurst>
+     *
+     * @throws Refused naming the burst, the field, its range and its unit
+     */
+    public function bursts(mixed $document, int $most): array
+    {
+        $read = ComparisonDocument::read($document, $most);
+        foreach (is_array($document) ? $document : [] as $i => $one) {
+            try {
+                $this->check($one, 'burst');
+            } catch (Refused $refused) {
+                throw $refused->in("bursts[$i]");
+            }
+        }
+
+        return $read;
+    }
+
+    /** @throws Refused naming the field, its range and its unit */
+    public function sweep(mixed $document): Sweep
+    {
+        $read = SweepDocument::read($document);
+        $this->check($document, 'sweep');
+
+        return $read;
+    }
+
+    /** @throws Refused naming the field, its range and its unit */
     public function habits(mixed $document): HabitsDocument
     {
         $read = HabitsDocument::read($document);
@@ -101,7 +144,7 @@ final class DocumentGate
     {
         if ($this->validator === null) {
             $this->validator = new Validator;
-            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout', 'outing', 'day', 'card', 'pocket', 'burst'] as $name) {
+            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout', 'outing', 'day', 'card', 'pocket', 'burst', 'sweep'] as $name) {
                 $this->validator->resolver()?->registerFile("urn:rush-hold:$name@1", base_path("formats/$name.schema.json"));
             }
         }

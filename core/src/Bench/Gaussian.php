@@ -13,7 +13,7 @@ final class Gaussian
     private const JITTER = 1e-9;
 
     /**
-     * @param  list<float>  $mean
+     * @param  non-empty-list<float>  $mean
      * @param  list<list<float>>  $covariance
      */
     public function __construct(public readonly array $mean, public readonly array $covariance)
@@ -92,7 +92,7 @@ final class Gaussian
     /**
      * Draws by chance, always the same.
      *
-     * @return list<list<float>>
+     * @return list<non-empty-list<float>>
      */
     public function drawn(int $many, int $seed): array
     {

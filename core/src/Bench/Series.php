@@ -24,10 +24,10 @@ final readonly class Series
 
     private const DRAWS = 1500;
 
-    private const SURE_DRAWS = 300;
+    private const SURE_DRAWS = 400;
 
     /** Surer one need not be. */
-    public const SURE = 0.9;
+    public const SURE = 0.95;
 
     /** Most frames that a retest asks for at one value. */
     private const MOST_EACH = 8;
@@ -36,7 +36,7 @@ final readonly class Series
     private const UNLIKELY = 0.02;
 
     /**
-     * @param  list<int>  $values  of the grid
+     * @param  non-empty-list<int>  $values  of the grid
      * @param  non-empty-list<Trial>  $trials
      * @param  float  $scatter  standard deviation of one frame's score
      * @param  list<float>  $best  chance of each value to be best
@@ -48,7 +48,7 @@ final readonly class Series
 
     /**
      * @param  non-empty-list<Trial>  $trials  of one distance and focal length
-     * @param  list<int>  $values  the grid: of all series, so that they can be compared
+     * @param  non-empty-list<int>  $values  the grid: of all series, so that they can be compared
      */
     public static function of(array $trials, array $values): self
     {
@@ -91,7 +91,7 @@ final readonly class Series
                 }
             }
         }
-        $curve = new Gaussian($curve, $covariance);
+        $curve = new Gaussian(array_values($curve), array_map(array_values(...), $covariance));
         $best = self::chances($curve);
 
         return new self($trials[0]->distanceM, $trials[0]->focalMm, $values, $trials, $curve, $scatter, $best, self::sureness($curve));
@@ -100,7 +100,7 @@ final readonly class Series
     /**
      * The curve before anything is measured.
      *
-     * @param  list<int>  $values
+     * @param  non-empty-list<int>  $values
      */
     private static function before(array $values, float $mean, float $height, float $reach): Gaussian
     {
@@ -173,7 +173,7 @@ final readonly class Series
             $best[array_keys($draw, max($draw), true)[0]] += 1 / self::DRAWS;
         }
 
-        return $best;
+        return array_values($best);
     }
 
     private static function sureness(Gaussian $curve): float
@@ -258,10 +258,10 @@ final readonly class Series
      */
     public function retest(): array
     {
-        if ($this->sure >= self::SURE) {
+        $again = array_keys(array_filter($this->bestThree(), static fn (float $p): bool => $p >= self::UNLIKELY));
+        if ($this->sure >= self::SURE || $again === []) {
             return [];
         }
-        $again = array_keys(array_filter($this->bestThree(), static fn (float $p): bool => $p >= self::UNLIKELY));
         $place = array_flip($this->values);
         $truths = $this->curve->drawn(self::SURE_DRAWS, 33);
         for ($many = 1; $many < self::MOST_EACH; $many++) {
@@ -276,9 +276,9 @@ final readonly class Series
     /**
      * How sure one would be after so many frames more at each of some values: over truths drawn from what is believed.
      *
-     * @param  list<int>  $again
+     * @param  non-empty-list<int>  $again
      * @param  array<int, int>  $place
-     * @param  list<list<float>>  $truths
+     * @param  list<non-empty-list<float>>  $truths
      */
     private function expected(array $again, array $place, int $many, array $truths): float
     {

@@ -27,7 +27,7 @@ final readonly class Sweep
     /** From this share of all frames on a distance matters for itself. */
     private const MATTERS = 0.1;
 
-    /** @var list<Series> nearest first, then shortest */
+    /** @var non-empty-list<Series> nearest first, then shortest */
     public array $series;
 
     /**
@@ -41,7 +41,7 @@ final readonly class Sweep
     {
         $values = array_values(array_unique(array_map(static fn (Trial $t): int => $t->value, $trials)));
         sort($values);
-        if (count($values) < self::FEWEST || count($trials) > self::MOST_FRAMES) {
+        if ($trials === [] || count($values) < self::FEWEST || count($trials) > self::MOST_FRAMES) {
             throw Refused::because('frames', 'sweep-few', least: self::FEWEST, most: self::MOST_FRAMES);
         }
         if (count($values) > self::MOST_VALUES) {
@@ -55,8 +55,8 @@ final readonly class Sweep
     }
 
     /**
-     * @param  list<Trial>  $trials
-     * @return list<non-empty-list<Trial>>
+     * @param  non-empty-list<Trial>  $trials
+     * @return non-empty-list<non-empty-list<Trial>>
      */
     private static function grouped(array $trials): array
     {
@@ -113,7 +113,11 @@ final readonly class Sweep
         return $again;
     }
 
-    /** How much each series counts, by the distances really shot: each of these goes to the nearest one, in proportion of distance. @return list<float> adding up to one */
+    /**
+     * How much each series counts, by the distances really shot: each of these goes to the nearest one, in proportion of distance.
+     *
+     * @return non-empty-list<float> adding up to one
+     */
     public function weights(): array
     {
         $weights = array_fill(0, count($this->series), 0.0);
@@ -127,7 +131,7 @@ final readonly class Sweep
         }
         $all = array_sum($weights);
 
-        return $all > 0 ? array_map(static fn (float $w): float => $w / $all, $weights) : array_fill(0, count($this->series), 1 / count($this->series));
+        return $all > 0 ? array_values(array_map(static fn (float $w): float => $w / $all, $weights)) : array_fill(0, count($this->series), 1 / count($this->series));
     }
 
     /**

@@ -43,7 +43,7 @@ final readonly class Shot
         public float $mmPerM,
         /** What has to be sharp. */
         public PointSpread $subject,
-        private float $roundUm,
+        public float $roundUm,
         private array $shake,
         private float $panXUm,
         private float $panYUm,

@@ -38,12 +38,13 @@ final readonly class Comparison
             throw Refused::because('bursts', 'compare-bursts', most: self::MOST_BURSTS);
         }
         $known = array_values(array_filter($bursts, static fn (LoggedBurst $b): bool => $b->hold !== null));
+        /** @var list<array{PartialHold, non-empty-list<LoggedBurst>}> $groups */
         $groups = [];
         foreach ($known as $burst) {
             $hold = $burst->hold ?? PartialHold::nothing();
-            foreach ($groups as $i => [$theirs]) {
+            foreach ($groups as $i => [$theirs, $shot]) {
                 if ($theirs->covers($hold) && $hold->covers($theirs)) {
-                    $groups[$i][1][] = $burst;
+                    $groups[$i] = [$theirs, [...$shot, $burst]];
 
                     continue 2;
                 }

@@ -30,8 +30,8 @@ final class Contest
     /** More frames than anybody shoots to find out. */
     public const MOST_NEEDED = 5000;
 
-    /** @var list<float> the shares of the grid */
-    private array $shares = [];
+    /** @var non-empty-list<float> the shares of the grid */
+    private array $shares;
 
     /** @var array<int, list<list<float>>> by contender and likeness: posterior over the shares, each list adding up to one */
     private array $posteriors = [];
@@ -42,16 +42,15 @@ final class Contest
     /** @param  non-empty-list<list<array{int, int}>>  $counts  by contender: keepers and frames of each burst */
     public function __construct(public readonly array $counts)
     {
-        for ($i = 0; $i < self::STEPS; $i++) {
-            $this->shares[] = sin(($i + 0.5) / self::STEPS * M_PI_2) ** 2;
-        }
+        $this->shares = array_map(static fn (int $i): float => sin(($i + 0.5) / self::STEPS * M_PI_2) ** 2, range(0, self::STEPS - 1));
         $logs = [];
-        foreach (self::ALIKE_STEPS as $r => [$alike, $prior]) {
-            $logs[$r] = log($prior);
+        foreach (self::ALIKE_STEPS as [$alike, $prior]) {
+            $together = log($prior);
             foreach ($counts as $c => $bursts) {
-                [$this->posteriors[$c][$r], $log] = $this->posterior($bursts, $alike);
-                $logs[$r] += $log;
+                [$this->posteriors[$c][], $log] = $this->posterior($bursts, $alike);
+                $together += $log;
             }
+            $logs[] = $together;
         }
         $this->weights = self::normalised($logs)[0];
     }
@@ -73,8 +72,8 @@ final class Contest
     }
 
     /**
-     * @param  list<float>  $logs
-     * @return array{list<float>, float}
+     * @param  non-empty-list<float>  $logs
+     * @return array{non-empty-list<float>, float}
      */
     private static function normalised(array $logs): array
     {
@@ -161,7 +160,7 @@ final class Contest
         }
         $sum = array_sum($best);
 
-        return array_map(static fn (float $b): float => $b / $sum, $best);
+        return array_values(array_map(static fn (float $b): float => $b / $sum, $best));
     }
 
     /** How alike the frames of one burst are, 0 to 1: the mean of its posterior. */
@@ -201,7 +200,7 @@ final class Contest
     /**
      * Where in a list of weights a share of their sum is reached, in steps.
      *
-     * @param  list<float>  $weights
+     * @param  array<int, float>  $weights  in order
      */
     private static function quantile(array $weights, float $share): float
     {

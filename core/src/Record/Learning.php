@@ -50,7 +50,7 @@ final readonly class Learning
     /**
      * @param  list<array{float, float, float}>  $points  aim, panning and hand focus
      * @param  list<float>  $weights  posterior of each, adding up to one
-     * @param  array<string, list<list<float>>>  $shifts  by kit, point and correction: its posterior there
+     * @param  array<string, array<int, list<float>>>  $shifts  by kit, point and correction: its posterior there
      * @param  array<int|string, float>  $wrong  chance that a burst was logged wrongly
      * @param  float  $counts  frames the log is worth
      */
@@ -112,7 +112,7 @@ final readonly class Learning
      * The skills of the grid; those that nothing was logged of are as was said.
      *
      * @param  list<Logged>  $logged
-     * @return list<array{float, float, float}>
+     * @return non-empty-list<array{float, float, float}>
      */
     private static function points(Photographer $said, array $logged): array
     {
@@ -259,7 +259,7 @@ final readonly class Learning
             }
         }
 
-        return isset($this->shifts[$kit]) ? Estimate::of(self::SHIFTS, $weights) : new Estimate(0.0, -1.645 * self::SHIFT_SPREAD, 1.645 * self::SHIFT_SPREAD);
+        return isset($this->shifts[$kit]) ? Estimate::of(self::SHIFTS, array_values($weights)) : new Estimate(0.0, -1.645 * self::SHIFT_SPREAD, 1.645 * self::SHIFT_SPREAD);
     }
 
     /** What share of frames is kept, by all that is known now. */
@@ -304,8 +304,8 @@ final readonly class Learning
     }
 
     /**
-     * @param  list<float>  $logs
-     * @return array{list<float>, float}
+     * @param  non-empty-list<float>  $logs
+     * @return array{non-empty-list<float>, float}
      */
     private static function normalised(array $logs): array
     {

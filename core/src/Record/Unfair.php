@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace RushHold\Record;
 
-use RushHold\Labelled;
 
 /** What makes a comparison of two set-ups unfair: something else differed as well. */
-enum Unfair: string implements Labelled
+enum Unfair: string
 {
     case Rush = 'rush';
     case Light = 'light';

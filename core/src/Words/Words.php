@@ -24,10 +24,10 @@ final class Words
     private const LOCALE = 'en';
 
     /** Parts of the catalogue, each a file. */
-    private const PARTS = ['labels', 'rules', 'solving', 'misfits', 'fields', 'refusals', 'screens', 'reading', 'pages', 'layouts', 'outings'];
+    private const PARTS = ['labels', 'rules', 'solving', 'misfits', 'fields', 'refusals', 'screens', 'reading', 'pages', 'layouts', 'outings', 'causes'];
 
     /** Those that have labels only. */
-    private const PLAIN_PARTS = ['labels', 'fields', 'screens'];
+    private const PLAIN_PARTS = ['labels', 'fields', 'screens', 'causes'];
 
     /** @var array<string, string>|null by key */
     private static ?array $catalogue = null;

@@ -8,6 +8,16 @@ return [
     'refused.outside' => '{field} must be {above, select, yes {more than {min} and at most {max}} other {between {min} and {max}}}{unit, select, none {} other { {unit}}}; {given, select, nan {something that is not a number} infinite {an infinite value} other {{given}}} was given.',
     'refused.unknown-word' => '{field} is “{given}”, which is not known; it can be one of: {known}.',
 
+    'refused.compare-bursts' => 'At most {most} bursts can be compared at once.',
+    'refused.compare-two' => 'Two set-ups or more are needed to compare; all of these bursts were shot with one, or their hold is not known.',
+    'refused.compare-many' => 'At most {most} set-ups can be compared at once.',
+    'refused.learn-bursts' => 'At most {most} bursts, of {cases} different rushes and set-ups, can be learned from at once.',
+    'refused.learn-none' => 'None of these bursts has a rush, so there is nothing to hold the model against.',
+    'refused.answer-unknown' => '{field} is “{given}”; the answers there are: {known}.',
+    'refused.sweep-few' => 'A sweep needs frames at {least} values at least, and may have {most} frames at most.',
+    'refused.sweep-values' => 'A sweep may have {most} different values at most.',
+    'refused.sweep-series' => 'A session may have {most} different distances and focal lengths at most.',
+
     'refused.missing' => '{field} is missing.',
     'refused.line-length' => '{field} may have {most} characters at most.',
     'refused.no-such-lens' => 'No lens of yours and no sample reaches that.',

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Causes;
+
+use RushHold\Hold\Hold;
+use RushHold\Hold\PartialHold;
+use RushHold\Hold\Setting;
+use RushHold\Hold\Stabiliser;
+use RushHold\Kit\Area;
+use RushHold\Kit\Detection;
+use RushHold\Kit\FocusMode;
+use RushHold\Kit\Kit;
+use RushHold\Kit\Response;
+use RushHold\Kit\Wins;
+use RushHold\Refused;
+
+/** What to set against a cause: the settings that change, as far as settings help at all. */
+final readonly class Fix
+{
+    /** From large to small: one step smaller lets less beside the subject in. */
+    private const SMALLER = ['whole' => 'ring-large', 'side' => 'ring-large', 'block' => 'ring-medium', 'band' => 'ring-medium', 'column' => 'ring-medium', 'follow' => 'ring-small',
+        'ring-large' => 'ring-small', 'ring-medium' => 'ring-small', 'ring-small' => 'plus', 'plus' => 'point', 'point' => 'speck'];
+
+    private const LONGER = 1.2;
+
+    private const SURELY_FAST = 4.0;
+
+    private function __construct(private Hold $used, private Hold $planned, private Kit $kit)
+    {
+    }
+
+    /**
+     * @param  Hold  $used  the burst was shot with
+     * @param  Hold  $planned  what would be set without any history
+     * @return PartialHold|null null: no setting helps
+     */
+    public static function for(Cause $cause, Hold $used, Hold $planned, Kit $kit): ?PartialHold
+    {
+        $fix = (new self($used, $planned, $kit))->settings($cause);
+        if ($fix === []) {
+            return null;
+        }
+        $hold = PartialHold::nothing();
+        foreach ($fix as $name => $value) {
+            $setting = Setting::from($name);
+            // What the kit has not, or what stands so already, is no fix.
+            try {
+                $one = PartialHold::known([$name => $value])->fitting($kit);
+            } catch (Refused) {
+                continue;
+            }
+            $hold = $setting->kind()->differs($setting->in($used), $value) ? $hold->and($one) : $hold;
+        }
+
+        return $hold->settings() === [] ? null : $hold;
+    }
+
+    /** @return array<string, mixed> values by setting */
+    private function settings(Cause $cause): array
+    {
+        $used = $this->used;
+
+        return match ($cause) {
+            Cause::LockedOnce => [Setting::Mode->value => FocusMode::Continuous],
+            Cause::Background => [Setting::Area->value => $this->smaller(), Setting::Wins->value => Wins::Held, Setting::StartAt->value => $this->planned->startAtM],
+            Cause::NearerThing => [Setting::Area->value => $this->smaller(), Setting::Wins->value => Wins::Held, Setting::Patience->value => $this->patience(self::LONGER)],
+            Cause::NearerPart => [...$this->part(), Setting::Aperture->value => $this->stopped(1.0)],
+            Cause::JumpsOff => [Setting::Patience->value => $this->patience(max(self::LONGER, 2 * $used->patienceS)), Setting::Wins->value => Wins::Held],
+            Cause::LagsOrLeads => [Setting::Nimbleness->value => Response::nearestNimble(min(1.0, $used->nimble + 0.5), $this->kit->body->nimbleSteps)],
+            Cause::Nervous => [Setting::Nimbleness->value => Response::nearestNimble(max(0.0, $used->nimble - 0.5), $this->kit->body->nimbleSteps)],
+            Cause::NeverCatches => [Setting::Detect->value => $this->planned->detect, Setting::Eye->value => $this->planned->eye, Setting::Area->value => $this->planned->area, Setting::StartAt->value => $this->planned->startAtM, Setting::RangeLimit->value => $this->planned->range],
+            Cause::Shake => [Setting::Shutter->value => $this->faster($used->shutterS / 2, $this->planned->shutterS), Setting::Stabiliser->value => $used->stabiliser === Stabiliser::Off ? $this->planned->stabiliser : $used->stabiliser],
+            Cause::SubjectMotion => [Setting::Shutter->value => $this->faster($used->shutterS / 2, $this->planned->shutterS)],
+            Cause::Limbs => [Setting::Shutter->value => $this->faster($used->shutterS / self::SURELY_FAST, $this->planned->shutterS)],
+            Cause::LensSoft => [Setting::Aperture->value => $this->stopped(1.0)],
+            Cause::OuterPoints => [Setting::AreaAt->value => [0.0, 0.0]],
+            Cause::Leftover => array_combine(array_map(static fn (Setting $s): string => $s->value, Setting::keptByCamera()), array_map(fn (Setting $s): mixed => $s->in($this->planned), Setting::keptByCamera())),
+            Cause::TooLittleDepth => [Setting::Aperture->value => $this->stopped(1.5)],
+            Cause::Air, Cause::FineTune, Cause::OutOfFrame => [],
+        };
+    }
+
+    private function smaller(): Area
+    {
+        $area = $this->used->area->value;
+        while (isset(self::SMALLER[$area])) {
+            $area = self::SMALLER[$area];
+            if (isset($this->kit->body->areas[$area])) {
+                return Area::from($area);
+            }
+        }
+
+        return $this->used->area;
+    }
+
+    /** @return array<string, mixed> what keeps focus on the part that was meant */
+    private function part(): array
+    {
+        return $this->planned->eye && ! $this->used->eye ? [Setting::Area->value => $this->planned->area, Setting::Detect->value => $this->planned->detect, Setting::Eye->value => true]
+            : [Setting::Area->value => $this->used->area === Area::Point ? Area::Speck : Area::Point, Setting::Detect->value => Detection::Off, Setting::Eye->value => false];
+    }
+
+    private function patience(float $seconds): float
+    {
+        return Response::nearestPatience($seconds, $this->kit->body->patienceSteps);
+    }
+
+    private function stopped(float $stops): float
+    {
+        return min($this->kit->smallest(), $this->used->aperture * 2 ** ($stops / 2));
+    }
+
+    private function faster(float $at, float $planned): float
+    {
+        return max($this->kit->body->fastestShutterS, min($at, $planned));
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Causes;
+
+use RushHold\Focus\LossCause;
+use RushHold\Focus\Outcome;
+use RushHold\Hold\Hold;
+use RushHold\Hold\PartialHold;
+use RushHold\Hold\Setting;
+use RushHold\Kit\FocusMode;
+use RushHold\Situation\Situation;
+
+/** How likely each cause is before anything is looked at: how common it is, and what the simulation loses in this rush with this hold. */
+final class Prior
+{
+    /** How common each is in general; leftovers are the commonest of all. */
+    private const COMMON = [
+        'leftover' => 0.15, 'background' => 0.07, 'nearer-thing' => 0.07, 'nearer-part' => 0.05, 'jumps-off' => 0.06, 'lags-or-leads' => 0.06, 'nervous' => 0.05,
+        'never-catches' => 0.06, 'shake' => 0.07, 'subject-motion' => 0.07, 'limbs' => 0.04, 'air' => 0.05, 'fine-tune' => 0.05, 'lens-soft' => 0.04,
+        'outer-points' => 0.03, 'too-little-depth' => 0.05, 'out-of-frame' => 0.06, 'locked-once' => 0.05,
+    ];
+
+    /** What each loss of the simulation speaks for. */
+    private const LOSSES = [
+        'out of frame' => ['out-of-frame' => 1.0],
+        'hidden' => ['nearer-thing' => 0.6, 'jumps-off' => 0.4],
+        'subject smear' => ['subject-motion' => 0.75, 'limbs' => 0.25],
+        'shake' => ['shake' => 1.0],
+        'air' => ['air' => 1.0],
+        'too little depth' => ['too-little-depth' => 0.7, 'nearer-part' => 0.3],
+        'not caught' => ['never-catches' => 0.8, 'leftover' => 0.2],
+        'hunting' => ['never-catches' => 1.0],
+        'on the background' => ['background' => 0.75, 'jumps-off' => 0.25],
+        'on something nearer' => ['nearer-thing' => 0.7, 'jumps-off' => 0.3],
+        'nearer part' => ['nearer-part' => 1.0],
+        'lens too slow' => ['lags-or-leads' => 0.5, 'never-catches' => 0.5],
+        'lagging' => ['lags-or-leads' => 1.0],
+        'leading' => ['lags-or-leads' => 0.6, 'nervous' => 0.4],
+    ];
+
+    /** How much the simulation counts beside what is common; what a person logged counts so much. */
+    private const SIMULATED = 0.45;
+
+    private const LOGGED = 0.55;
+
+    /** Where the area stood on points that measure one direction only. */
+    private const ON_WEAK_POINTS = 0.25;
+
+    /** @return array<string, float> */
+    public static function common(): array
+    {
+        $all = array_sum(self::COMMON);
+
+        return array_map(static fn (float $p): float => $p / $all, self::COMMON);
+    }
+
+    /**
+     * @param  Outcome|null  $played  null: the rush or its hold is not known
+     * @param  array<string, int>  $logged  frames lost, by cause, as the person says
+     * @return array<string, float> by cause, adding up to one
+     */
+    public static function of(?Outcome $played, ?PartialHold $hold, ?Situation $situation, array $logged = [], ?Hold $used = null): array
+    {
+        $prior = self::common();
+        if ($played !== null && $played->losses !== []) {
+            $prior = self::mixed($prior, self::spread($played->losses, $hold), self::SIMULATED);
+        }
+        if (array_sum($logged) > 0) {
+            $prior = self::mixed($prior, self::spread(array_map(floatval(...), $logged), $hold), self::LOGGED);
+        }
+        $body = $situation?->kit->body;
+        if ($body !== null && $body->points === null) {
+            // Where all of the sensor measures there are no weak points at the edge.
+            $prior['outer-points'] *= 0.15;
+            $prior['fine-tune'] *= 0.7;
+        }
+        if ($body !== null && $body->points !== null && $used !== null && isset($body->areas[$used->area->value]) && $body->points->oneWayShare($body->areas[$used->area->value], $used->areaAt) > 0.5) {
+            $prior['outer-points'] = max($prior['outer-points'], self::ON_WEAK_POINTS);
+        }
+        $mode = $hold?->get(Setting::Mode);
+        if ($mode === FocusMode::Continuous || $mode === FocusMode::Manual) {
+            $prior['locked-once'] *= 0.1;
+        }
+        $sum = array_sum($prior);
+
+        return array_map(static fn (float $p): float => $p / $sum, $prior);
+    }
+
+    /**
+     * Frames logged as lost to what speaks for a cause above all.
+     *
+     * @param  array<string, int>  $losses
+     */
+    public static function counted(array $losses, ?PartialHold $hold, Cause $cause): int
+    {
+        $count = 0;
+        foreach ($losses as $loss => $frames) {
+            $count += (self::spread([$loss => 1.0], $hold)[$cause->value] ?? 0.0) >= 0.5 ? $frames : 0;
+        }
+
+        return $count;
+    }
+
+    /** Share of all frames that go to one cause. */
+    public static function share(Outcome $played, ?PartialHold $hold, Cause $cause): float
+    {
+        return array_sum($played->losses) * (self::spread($played->losses, $hold)[$cause->value] ?? 0.0);
+    }
+
+    /**
+     * @param  array<string, float>  $losses
+     * @return array<string, float>
+     */
+    private static function spread(array $losses, ?PartialHold $hold): array
+    {
+        $spread = [];
+        $once = in_array($hold?->get(Setting::Mode), [FocusMode::Single, FocusMode::SingleThenRing], true);
+        foreach ($losses as $loss => $share) {
+            foreach (self::LOSSES[LossCause::from($loss)->value] as $cause => $part) {
+                // What was focused once is not followed: it neither lags nor leads.
+                $cause = $once && in_array($cause, ['lags-or-leads', 'nervous'], true) ? 'locked-once' : $cause;
+                $spread[$cause] = ($spread[$cause] ?? 0.0) + $share * $part;
+            }
+        }
+        $sum = array_sum($spread);
+
+        return array_map(static fn (float $s): float => $s / max(1e-9, $sum), $spread);
+    }
+
+    /**
+     * @param  array<string, float>  $a
+     * @param  array<string, float>  $b
+     * @return array<string, float>
+     */
+    private static function mixed(array $a, array $b, float $share): array
+    {
+        foreach ($a as $cause => $p) {
+            $a[$cause] = (1 - $share) * $p + $share * ($b[$cause] ?? 0.0);
+        }
+
+        return $a;
+    }
+}
