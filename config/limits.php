@@ -8,6 +8,7 @@ return [
     'kit' => (int) env('MOST_KIT', 500),
     'outings' => (int) env('MOST_OUTINGS', 500),
     'bursts' => (int) env('MOST_BURSTS', 20_000),
+    'sweeps' => (int) env('MOST_SWEEPS', 200),
     'bytes' => (int) env('MOST_BYTES', 60_000_000),
     'pictures' => (int) env('MOST_PICTURES', 20_000),
     'picture_bytes' => (int) env('MOST_PICTURE_BYTES', 10_000_000_000),

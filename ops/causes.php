@@ -11,8 +11,6 @@ declare(strict_types=1);
 use RushHold\Causes\Cause;
 use RushHold\Causes\Diagnosis;
 use RushHold\Causes\Inquiry;
-use RushHold\Causes\Question;
-use RushHold\Focus\LossCause;
 use RushHold\Focus\OneProcess;
 use RushHold\Tests\Planted;
 

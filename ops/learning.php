@@ -13,11 +13,11 @@ use RushHold\Camera\Hidden;
 use RushHold\Camera\StandIn;
 use RushHold\Document\RushDocument;
 use RushHold\Focus\Noise;
+use RushHold\Focus\OneProcess;
 use RushHold\Planning\Chooser;
 use RushHold\Record\Learning;
 use RushHold\Record\Logged;
 use RushHold\Record\SkillRates;
-use RushHold\Focus\OneProcess;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -83,7 +83,9 @@ for ($who = 0; $who < $people; $who++) {
     $errors[] = $now - $true;
     $before[] = $model - $true;
     $raws[] = $raw - $true;
-    if (($argv[3] ?? '') !== '') printf("aim %.2f pan %.2f lens %+.2f  true %.3f raw %.3f model %.3f learned %.3f\n", $hidden->aim, $hidden->panning, $hidden->lensErrorM, $true, $raw, $model, $now);
+    if (($argv[3] ?? '') !== '') {
+        printf("aim %.2f pan %.2f lens %+.2f  true %.3f raw %.3f model %.3f learned %.3f\n", $hidden->aim, $hidden->panning, $hidden->lensErrorM, $true, $raw, $model, $now);
+    }
 }
 $rms = static fn (array $e): float => sqrt(array_sum(array_map(static fn (float $x): float => $x * $x, $e)) / count($e));
 $in = static fn (array $e): float => 100 * count(array_filter($e, static fn (float $x): bool => abs($x) <= 0.05)) / count($e);

@@ -40,16 +40,32 @@ final class DemoVisit
             $copies('kit');
             $copies('rushes');
             $copies('outings');
+            DB::table('sweeps')->insert(DB::table('sweeps')->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get()->map(static fn (object $row): array => [...(array) $row, 'id' => Str::lower((string) Str::ulid()), 'user_id' => $visitor->id])->all());
+            // What the log has taught names bursts by their ids.
             DB::table('bursts')->insert(DB::table('bursts')->where('user_id', $demo->id)->orderBy('id')->get()->map(static fn (object $row): array => array_diff_key(
                 [...(array) $row, 'user_id' => $visitor->id, 'uuid' => (string) Str::uuid(), 'outing_id' => $ids[$row->outing_id ?? ''] ?? null, 'rush_id' => $ids[$row->rush_id ?? ''] ?? null], ['id' => true]))->all());
             $habits = $demo->habits;
             foreach (['body', 'lens'] as $part) {
                 $habits[$part] = $ids[$habits[$part] ?? ''] ?? null;
             }
-            $visitor->forceFill(['habits' => $habits, 'standings' => $demo->standings, 'demo_until' => now()->addHours(self::HOURS)])->save();
+            $visitor->forceFill(['habits' => $habits, 'standings' => $demo->standings, 'learned' => self::learned($demo, $visitor, $ids), 'demo_until' => now()->addHours(self::HOURS)])->save();
 
             return $visitor;
         });
+    }
+
+    /**
+     * What the demo's log has taught, with the ids that the bursts have in the copy.
+     *
+     * @param  array<string, string>  $ids  new ones by the old
+     * @return array<string, mixed>|null
+     */
+    private static function learned(User $demo, User $visitor, array $ids): ?array
+    {
+        $of = static fn (User $person): array => DB::table('bursts')->where('user_id', $person->id)->orderBy('id')->pluck('uuid')->all();
+        $learned = json_decode(strtr((string) json_encode($demo->learned), array_combine($of($demo), $of($visitor)) + $ids), true);
+
+        return is_array($learned) ? $learned : null;
     }
 
     /** @param  array<string, string>  $ids  new ones by the old */

@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use App\Models\Burst;
 use App\Models\User;
+use App\Review\LearnFromLog;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
@@ -65,6 +66,8 @@ final class Log
                 'outing_id' => $here($row['outing_id'], $outings), 'rush_id' => $here($row['rush_id'], $rushes)], $some));
         }
 
+        $new === [] || LearnFromLog::soon($person->id);
+
         return count($new);
     }
 
@@ -88,6 +91,7 @@ final class Log
         }
         // Sent twice at once it is kept once: the one that comes second finds it there.
         Burst::query()->insertOrIgnore([...$row, 'user_id' => $person->id]);
+        LearnFromLog::soon($person->id);
 
         return null;
     }

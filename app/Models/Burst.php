@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Review\LearnFromLog;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
@@ -27,6 +28,8 @@ use Illuminate\Support\Carbon;
  * @property array{marks: array<string, array{float, float}>, count: int}|null $mark  where the subject was marked in its pictures
  * @property array<string, mixed>|null $following  how far it has been followed
  * @property float|null $coc_px  by which its pictures are judged; null without pictures
+ * @property array<string, string>|null $answers  to questions about what went wrong in it
+ * @property bool $doubted  logged wrongly, as the person says: not learned from
  * @property string|null $matched  what it was matched to its rush by
  */
 final class Burst extends Model
@@ -35,10 +38,19 @@ final class Burst extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['uuid', 'outing_id', 'rush_id', 'rush', 'shot_at', 'kept', 'frames', 'keepers', 'lost_to', 'note', 'hold', 'mark', 'following', 'coc_px', 'matched'];
+    protected $fillable = ['uuid', 'outing_id', 'rush_id', 'rush', 'shot_at', 'kept', 'frames', 'keepers', 'lost_to', 'note', 'hold', 'mark', 'following', 'coc_px', 'matched', 'answers', 'doubted'];
+
+    protected static function booted(): void
+    {
+        $learn = static function (self $burst): void {
+            $burst->wasChanged(['kept', 'frames', 'keepers', 'rush_id', 'hold', 'doubted']) || $burst->wasRecentlyCreated || $burst->trashed() || $burst->wasChanged('deleted_at') ? LearnFromLog::soon($burst->user_id) : null;
+        };
+        self::saved($learn);
+        self::deleted($learn);
+    }
 
     protected function casts(): array
     {
-        return ['shot_at' => 'datetime', 'hold' => 'array', 'frames' => 'integer', 'keepers' => 'integer', 'mark' => 'array', 'following' => 'array', 'coc_px' => 'float'];
+        return ['shot_at' => 'datetime', 'hold' => 'array', 'frames' => 'integer', 'keepers' => 'integer', 'mark' => 'array', 'following' => 'array', 'coc_px' => 'float', 'answers' => 'array', 'doubted' => 'boolean'];
     }
 }

@@ -23,6 +23,9 @@ use RushHold\Document\HabitsDocument;
  * @property \Illuminate\Support\Carbon|null $demo_until  when a visit to the demo ends
  * @property array<string, mixed>|null $habits
  * @property bool $keeps_originals  whether pictures stay once they are measured
+ * @property array<string, mixed>|null $learned  what the log has taught
+ * @property bool $uses_learned  whether plans use it
+ * @property \Illuminate\Support\Carbon|null $learns_from  bursts before are left out
  * @property array<string, array<string, mixed>>|null $standings how the sample bodies were last left
  */
 final class User extends Authenticatable
@@ -36,7 +39,7 @@ final class User extends Authenticatable
     protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 
     /** What a new account begins with. */
-    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true];
+    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true, 'uses_learned' => true];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -62,6 +65,12 @@ final class User extends Authenticatable
     public function bursts(): HasMany
     {
         return $this->hasMany(Burst::class);
+    }
+
+    /** @return HasMany<KeptSweep, $this> */
+    public function sweeps(): HasMany
+    {
+        return $this->hasMany(KeptSweep::class);
     }
 
     public function habits(): HabitsDocument
@@ -90,6 +99,6 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'is_demo' => 'boolean', 'keeps_originals' => 'boolean', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
+        return ['password' => 'hashed', 'is_demo' => 'boolean', 'keeps_originals' => 'boolean', 'learned' => 'array', 'uses_learned' => 'boolean', 'learns_from' => 'datetime', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
     }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use RushHold\Blur\Ellipse;
 use RushHold\Causes\Cause;
 use RushHold\Causes\Diagnosis;
 use RushHold\Causes\Inquiry;
@@ -14,7 +15,6 @@ use RushHold\Focus\OneProcess;
 use RushHold\Hold\Setting;
 use RushHold\Record\LoggedBurst;
 use RushHold\Record\MeasuredFrame;
-use RushHold\Blur\Ellipse;
 use RushHold\Refused;
 use RushHold\Review\SharpWhere;
 use RushHold\Tests\Planted;

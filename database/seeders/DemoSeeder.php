@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Accounts\Log;
+use App\Bench\Session;
 use App\Documents\DocumentGate;
 use App\Documents\KitType;
 use App\Models\SavedOuting;
 use App\Models\User;
 use App\Outings\Rushes;
+use App\Review\Learnt;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -43,6 +45,20 @@ final class DemoSeeder extends Seeder
     /** What was logged at the race: rush, minutes after it began, how many were kept, and what lost the rest. */
     private const LOGGED = [['The start, thirty at once', 17, 'half', 'on something nearer'], ['Over the barriers', 34, 'most', 'hidden'], ['Over the barriers', 41, 'half', 'hidden'],
         ['Round the muddy hairpin', 58, 'few', 'lagging'], ['Round the muddy hairpin', 69, 'half', 'lagging'], ['Round the muddy hairpin', 80, 'most', null], ['Sprint for the line', 92, 'half', 'out of frame']];
+
+    /**
+     * What was logged on the cliff the year before: rush, day in June, minutes after six, area, frames, keepers, what lost the rest.
+     * Two set-ups by turns, and one burst that was logged wrongly.
+     */
+    private const CLIFF = [
+        ['Puffin coming in to the slope', 6, 8, 'ring-small', 24, 15, null], ['Puffin coming in to the slope', 6, 15, 'point', 26, 9, 'on the background'], ['Puffin coming in to the slope', 6, 24, 'ring-small', 22, 13, null], ['Puffin coming in to the slope', 6, 31, 'point', 25, 12, 'out of frame'],
+        ['Puffin coming in to the slope', 6, 39, 'ring-small', 27, 18, null], ['Puffin coming in to the slope', 6, 46, 'point', 24, 7, 'on the background'], ['Puffin coming in to the slope', 6, 55, 'ring-small', 25, 11, 'lagging'], ['Puffin coming in to the slope', 6, 62, 'point', 23, 10, 'on the background'],
+        ['Gannet gliding along the edge', 6, 80, 'block', 40, 33, null], ['Gannet gliding along the edge', 6, 88, 'block', 38, 29, 'subject smear'], ['Gannet gliding along the edge', 6, 97, 'block', 42, 38, null], ['Gannet gliding along the edge', 6, 105, 'block', 40, 30, 'subject smear'],
+        ['Puffin coming in to the slope', 8, 6, 'point', 24, 11, 'on the background'], ['Puffin coming in to the slope', 8, 13, 'ring-small', 26, 17, null], ['Puffin coming in to the slope', 8, 22, 'point', 25, 8, 'on the background'], ['Puffin coming in to the slope', 8, 30, 'ring-small', 24, 14, null],
+        ['Puffin coming in to the slope', 8, 38, 'point', 22, 12, null], ['Puffin coming in to the slope', 8, 47, 'ring-small', 25, 12, 'lagging'],
+        ['Gannet gliding along the edge', 8, 75, 'block', 41, 34, null], ['Gannet gliding along the edge', 8, 84, 'block', 39, 0, null], ['Gannet gliding along the edge', 8, 93, 'block', 40, 31, 'subject smear'], ['Gannet gliding along the edge', 8, 101, 'block', 37, 32, null],
+        ['Hare bolting through the campion', 9, 20, 'ring-medium', 30, 3, 'on something nearer'], ['Hare bolting through the campion', 9, 45, 'ring-medium', 28, 1, 'on something nearer'], ['Hare bolting through the campion', 9, 70, 'ring-medium', 34, 5, 'on something nearer'],
+    ];
 
     public function __construct(private readonly DocumentGate $gate)
     {
@@ -96,6 +112,7 @@ final class DemoSeeder extends Seeder
                 $at = $at->addMinute();
             }
             $this->outings($demo);
+            $this->season($demo);
         });
     }
 
@@ -127,6 +144,30 @@ final class DemoSeeder extends Seeder
             $rush = $demo->rushes()->where('name', $name)->value('id');
             Log::keep($demo, (string) Str::uuid(), ['outing_id' => $race->id, 'rush_id' => $rush, 'rush' => $name, 'at' => $race->starts_at->addMinutes($minutes)->toIso8601ZuluString(), 'kept' => $kept, 'lost_to' => $lost]);
         }
+    }
+
+    /** A season on the cliff, as it was logged by hand; what it teaches is worked out at once. */
+    private function season(User $demo): void
+    {
+        $year = now()->month > 6 ? now()->year : now()->year - 1;
+        /** @var string $area */
+        foreach (self::CLIFF as [$name, $day, $minutes, $area, $frames, $keepers, $lost]) {
+            $rush = $demo->rushes()->where('name', $name)->firstOrFail();
+            $hold = ['focus' => ['mode' => 'continuous', 'technique' => 'auto', 'area' => $area, 'detect' => $area === 'point' ? 'off' : data_get($rush->document, 'subject.kind'), 'eye' => $area === 'ring-small' || $area === 'block']];
+            Log::keep($demo, (string) Str::uuid(), ['rush_id' => $rush->id, 'rush' => $name, 'at' => now()->setDate($year, 6, $day)->setTime(6, 0)->addMinutes($minutes)->toIso8601ZuluString(),
+                'frames' => $frames, 'keepers' => $keepers, 'lost_to' => $lost, 'hold' => $hold]);
+        }
+        Learnt::anew($demo->refresh());
+        $this->bench($demo);
+    }
+
+    /** A session at the bench with the stand-in: its first sweep at two distances. */
+    private function bench(User $demo): void
+    {
+        $sweep = $demo->sweeps()->make(['name' => 'The long prime on the old body', 'body' => 'The race body', 'lens' => 'The long prime', 'document' => ['format' => 'rush-hold/sweep@1', 'frames' => [], 'by_distance' => false], 'hidden' => ['value' => 6, 'second' => true, 'seed' => 5]]);
+        Session::shoot($sweep, array_fill_keys(range(-20, 20), 1), 10.0, 500.0);
+        Session::shoot($sweep, array_fill_keys(range(-20, 20), 1), 35.0, 500.0);
+        $sweep->save();
     }
 
     /** @param  array<string, mixed>  $fields */

@@ -15,8 +15,11 @@ use App\Outings\LikelyThere;
 use App\Outings\PassedBy;
 use App\Outings\Rushes;
 use App\Playing\CardQuestion;
+use App\Playing\LearnedQuestion;
 use App\Playing\PocketQuestion;
+use App\Playing\Question;
 use App\Playing\Questions;
+use App\Review\Learnt;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -47,7 +50,7 @@ final class CardController extends Controller
     {
         $this->authorize('view', $outing);
 
-        return $this->questions->ask($request, new CardQuestion($this->outing($outing), $this->units($request)));
+        return $this->ask($request, $outing, new CardQuestion($this->outing($outing), $this->units($request)));
     }
 
     #[OA\Get(path: '/api/outings/{id}/files/{file}', operationId: 'writeCard', summary: 'The card on paper, or the outing for a calendar', tags: ['outings'],
@@ -59,7 +62,7 @@ final class CardController extends Controller
     {
         $this->authorize('view', $outing);
 
-        return $this->questions->ask($request, new CardQuestion($this->outing($outing), $this->units($request), $file));
+        return $this->ask($request, $outing, new CardQuestion($this->outing($outing), $this->units($request), $file));
     }
 
     #[OA\Get(path: '/api/outings/{id}/pocket', operationId: 'readPocket', summary: 'Holds for what nobody planned, over a grid, for the kit and the hours of an outing', tags: ['outings'],
@@ -76,7 +79,7 @@ final class CardController extends Controller
         $read = $this->outing($outing);
         abort_if($read->entries === [], 404, 'There is no rush in this outing to say what is carried.');
 
-        return $this->questions->ask($request, new PocketQuestion($read, LikelyThere::beside($read), $this->units($request)));
+        return $this->ask($request, $outing, new PocketQuestion($read, LikelyThere::beside($read), $this->units($request)));
     }
 
     #[OA\Post(path: '/api/outings/{id}/passed-by', operationId: 'keepPassedBy', summary: 'Keep what came by as a rush; sent twice it is kept once', tags: ['outings'],
@@ -124,7 +127,7 @@ final class CardController extends Controller
         $outing = CardLink::outingBehind($secret);
         abort_if($outing === null, 404, 'This card is not shown any more. Ask whoever sent it for a new address.');
 
-        return $this->questions->ask($request, new CardQuestion($this->outing($outing), $this->units($request)));
+        return $this->ask($request, $outing, new CardQuestion($this->outing($outing), $this->units($request)));
     }
 
     private function outing(SavedOuting $outing): Outing
@@ -133,7 +136,15 @@ final class CardController extends Controller
         assert($owner !== null);
         $rushes = new Rushes($owner, $this->gate);
 
-        return $this->gate->outing($rushes->inside($rushes->present($outing->document)[0]))->outing;
+        $read = $this->gate->outing($rushes->inside($rushes->present($outing->document)[0]))->outing;
+
+        return Learnt::forPlans($owner)?->outing($read) ?? $read;
+    }
+
+    /** Whoever looks at it, what is played is corrected by the log of the one whose outing it is. */
+    private function ask(Request $request, SavedOuting $outing, Question $question): Response
+    {
+        return $this->questions->ask($request, LearnedQuestion::of($question, Learnt::forPlans($outing->user)));
     }
 
     private function units(Request $request): Units

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ComparisonRequest;
 use App\Playing\ComparisonQuestion;
+use App\Playing\LearnedQuestion;
 use App\Playing\Questions;
 use OpenApi\Attributes as OA;
 use RushHold\Document\HoldDocument;
@@ -45,6 +46,8 @@ final class ComparisonController extends Controller
 
         [$often, $oftenSecond] = array_map(intval(...), array_values((array) $request->input('runs', [ComparisonQuestion::RUNS, ComparisonQuestion::RUNS])));
 
-        return $questions->ask($request, new ComparisonQuestion($rush, [$first, $second], [$often, $oftenSecond], $request->integer('run')));
+        $learned = $this->learned($request);
+
+        return $questions->ask($request, LearnedQuestion::of(new ComparisonQuestion($learned?->rush($rush) ?? $rush, [$first, $second], [$often, $oftenSecond], $request->integer('run')), $learned));
     }
 }

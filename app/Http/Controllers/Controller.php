@@ -6,10 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Accounts\Keeper;
 use App\Models\User;
+use App\Review\Learnt;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use RushHold\Record\Learned;
 
 abstract class Controller
 {
@@ -31,6 +33,12 @@ abstract class Controller
         abort_if($person->is_demo, 403, 'A visit to the demo is gone after a day; open an account of your own for this.');
 
         return $person;
+    }
+
+    /** What plans of the person use of their log. */
+    protected function learned(Request $request): ?Learned
+    {
+        return Learnt::forPlans($this->person($request));
     }
 
     /** Keeps what the person has. */

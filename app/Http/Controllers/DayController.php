@@ -8,6 +8,7 @@ use App\Documents\DocumentGate;
 use App\Http\Requests\DayRequest;
 use App\Outings\Rushes;
 use App\Playing\DayQuestion;
+use App\Playing\LearnedQuestion;
 use App\Playing\Questions;
 use OpenApi\Attributes as OA;
 use RushHold\Units;
@@ -32,6 +33,8 @@ final class DayController extends Controller
         $given = (array) $request->input('outing');
         $outing = $this->gate->outing((new Rushes($this->person($request), $this->gate))->inside($given))->outing;
 
-        return $questions->ask($request, new DayQuestion($outing, $request->enum('units', Units::class) ?? Units::Metric));
+        $learned = $this->learned($request);
+
+        return $questions->ask($request, LearnedQuestion::of(new DayQuestion($learned?->outing($outing) ?? $outing, $request->enum('units', Units::class) ?? Units::Metric), $learned));
     }
 }

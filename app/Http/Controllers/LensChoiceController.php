@@ -8,6 +8,7 @@ use App\Documents\KitType;
 use App\Http\Requests\PlanRequest;
 use App\Kit\Entry;
 use App\Kit\Shelf;
+use App\Playing\LearnedQuestion;
 use App\Playing\LensQuestion;
 use App\Playing\Questions;
 use OpenApi\Attributes as OA;
@@ -38,6 +39,8 @@ final class LensChoiceController extends Controller
         $entries = (new Shelf($this->person($request), KitType::Lenses))->some(self::MOST);
         $lenses = array_map(static fn (Entry $e): array => ['id' => $e->id, 'name' => $e->name, 'lens' => LensDocument::read($e->document())->lens], $entries);
 
-        return $questions->ask($request, new LensQuestion($rush, $lenses, $entries !== [] && ! $entries[0]->sample, $request->enum('units', Units::class) ?? Units::Metric));
+        $learned = $this->learned($request);
+
+        return $questions->ask($request, LearnedQuestion::of(new LensQuestion($learned?->rush($rush) ?? $rush, $lenses, $entries !== [] && ! $entries[0]->sample, $request->enum('units', Units::class) ?? Units::Metric), $learned));
     }
 }

@@ -25,6 +25,7 @@ final class PlanController extends Controller
     {
         // Nothing is kept here, and the core refuses whatever cannot be meant: no need for the schemas' last word.
         $rush = RushDocument::read($request->input('rush'))->rush;
+        $rush = $this->learned($request)?->rush($rush) ?? $rush;
         $pins = HoldDocument::read($request->input('pins') ?? [])->fitting($rush->kit);
         $played = $request->input('played');
         $plan = is_array($played) && $played !== [] ? Chooser::standard()->carrying($rush, $pins, HoldDocument::read($played)) : Chooser::standard()->choose($rush, $pins);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PlanRequest;
+use App\Playing\LearnedQuestion;
 use App\Playing\Questions;
 use App\Playing\RankQuestion;
 use OpenApi\Attributes as OA;
@@ -27,6 +28,8 @@ final class RankController extends Controller
         $rush = RushDocument::read($request->input('rush'))->rush;
         $pins = HoldDocument::read($request->input('pins') ?? [])->fitting($rush->kit);
 
-        return $questions->ask($request, new RankQuestion($rush, $pins, $request->enum('units', Units::class) ?? Units::Metric, $request->integer('run'), $request->standing()));
+        $learned = $this->learned($request);
+
+        return $questions->ask($request, LearnedQuestion::of(new RankQuestion($learned?->rush($rush) ?? $rush, $pins, $request->enum('units', Units::class) ?? Units::Metric, $request->integer('run'), $request->standing()), $learned));
     }
 }

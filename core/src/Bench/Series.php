@@ -239,7 +239,7 @@ final readonly class Series
                 if ($mean[$i] > $mean[$peak]) {
                     $c = $this->curve->covariance;
                     $spread = sqrt(max(1e-12, $c[$peak][$peak] + $c[$valley][$valley] - 2 * $c[$peak][$valley]));
-                    if ($mean[$peak] - $mean[$valley] < 1.3 * $spread) {
+                    if (1.3 * $spread > $mean[$peak] - $mean[$valley]) {
                         return false;
                     }
 

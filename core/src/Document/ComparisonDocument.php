@@ -9,7 +9,6 @@ use RushHold\Record\Contender;
 use RushHold\Record\LoggedBurst;
 use RushHold\Record\Pair;
 use RushHold\Refused;
-use RushHold\Said;
 use RushHold\Units;
 use RushHold\Words\Words;
 

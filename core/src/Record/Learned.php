@@ -7,6 +7,7 @@ namespace RushHold\Record;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Stage;
 use RushHold\Outing\Outing;
+use RushHold\Rush\Photographer;
 use RushHold\Rush\Rush;
 
 /** What a log has taught about a person and their kit, as plans use it. */
@@ -18,15 +19,20 @@ final readonly class Learned
      * @param  float  $handFocus  0 to 1
      * @param  array<string, float>  $shifts  by kit: what is added to the log-odds of keeping a frame
      * @param  float  $logShare  share of it that comes from the log, 0 to 1
+     * @param  Photographer|null  $said  what was believed before; a rush that says otherwise is in other hands and stays so; null: all are in these
      */
-    public function __construct(public float $aim, public float $panning, public float $handFocus, public array $shifts, public float $logShare)
+    public function __construct(public float $aim, public float $panning, public float $handFocus, public array $shifts, public float $logShare, private ?Photographer $said = null)
     {
     }
 
     /** A rush in the hands of the person as they are known by now. */
     public function rush(Rush $rush): Rush
     {
-        return $rush->with(photographer: $rush->photographer->with(aim: $this->aim, panning: $this->panning, handFocus: $this->handFocus));
+        $person = $rush->photographer;
+        $own = fn (Skill $skill): bool => $this->said === null || abs($skill->of($person) - $skill->of($this->said)) < 1e-6;
+
+        return $rush->with(photographer: $person->with(aim: $own(Skill::Aim) ? $this->aim : $person->aim, panning: $own(Skill::Panning) ? $this->panning : $person->panning,
+            handFocus: $own(Skill::HandFocus) ? $this->handFocus : $person->handFocus));
     }
 
     public function outing(Outing $outing): Outing

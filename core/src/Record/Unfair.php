@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Record;
 
-
 /** What makes a comparison of two set-ups unfair: something else differed as well. */
 enum Unfair: string
 {

@@ -469,6 +469,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Find what lost the frames: causes, the next question, the fix */
+        post: operations["findCause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cause/test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a small outing that confirms a fix: the rush as it was and with the fix, by turns */
+        post: operations["planTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compare": {
         parameters: {
             query?: never;
@@ -551,6 +585,23 @@ export interface paths {
         get: operations["readHabits"];
         /** Change how the person works */
         put: operations["saveHabits"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The set-ups a rush was shot with, one against the other, from the log */
+        get: operations["compareLogged"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -732,6 +783,25 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the log has taught */
+        get: operations["readLearned"];
+        put?: never;
+        /** Work it out anew, in the background */
+        post: operations["learnAnew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Leave it out of plans, or take it in; begin learning anew from now, or take all of the log */
+        patch: operations["settleLearned"];
         trace?: never;
     };
     "/api/lenses/choose": {
@@ -1365,6 +1435,128 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sweeps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Sessions at the bench, the latest first */
+        get: operations["listSweeps"];
+        put?: never;
+        /** Keep a session at the bench */
+        post: operations["createSweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sweeps/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A session, and what comes of it */
+        get: operations["readSweep"];
+        /** Save a session */
+        put: operations["saveSweep"];
+        post?: never;
+        /** Delete a session; it can be restored */
+        delete: operations["deleteSweep"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sweeps/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreSweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sweeps/{id}/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Have the stand-in camera take frames: a lens whose error nobody is told */
+        post: operations["shootSweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sweeps/{id}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take the pictures of a burst in, scored by what was measured in them */
+        post: operations["scoreSweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sweeps/{id}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A session as a document */
+        get: operations["downloadSweep"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sweeps/{id}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A session on paper */
+        get: operations["printSweep"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account/tokens": {
         parameters: {
             query?: never;
@@ -1830,6 +2022,14 @@ export interface components {
          * @description A complete hold for a rush, with reasons, margins and pictures in numbers.
          */
         Plan: {
+            /** @description What the log has taught, as this was planned with it; left out without one. */
+            learned?: {
+                /** @description Share of it that comes from the log, the rest from the model. */
+                log_share: number;
+                aim: number;
+                panning: number;
+                hand_focus: number;
+            } | null;
             /** @constant */
             format: "rush-hold/plan@1";
             /** @description The hold; with what came of playing it, when it was played */
@@ -2919,6 +3119,14 @@ export interface components {
          * @description The plan of an outing: light by the quarter hour, what each rush keeps when, the order and the changes in between.
          */
         Day: {
+            /** @description What the log has taught, as this was planned with it; left out without one. */
+            learned?: {
+                /** @description Share of it that comes from the log, the rest from the model. */
+                log_share: number;
+                aim: number;
+                panning: number;
+                hand_focus: number;
+            } | null;
             /** @constant */
             format: "rush-hold/day@1";
             name: string;
@@ -3133,6 +3341,14 @@ export interface components {
          * @description An outing as it is carried: everything said in words. Times are of the place, with their distance to UTC.
          */
         Card: {
+            /** @description What the log has taught, as this was planned with it; left out without one. */
+            learned?: {
+                /** @description Share of it that comes from the log, the rest from the model. */
+                log_share: number;
+                aim: number;
+                panning: number;
+                hand_focus: number;
+            } | null;
             /** @constant */
             format: "rush-hold/card@1";
             name: string;
@@ -3282,6 +3498,14 @@ export interface components {
          * @description A hold for whatever comes by, over a grid. Cells run by subject, distance, way, clutter and light, the last running first.
          */
         Pocket: {
+            /** @description What the log has taught, as this was planned with it; left out without one. */
+            learned?: {
+                /** @description Share of it that comes from the log, the rest from the model. */
+                log_share: number;
+                aim: number;
+                panning: number;
+                hand_focus: number;
+            } | null;
             /** @constant */
             format: "rush-hold/pocket@1";
             body: string;
@@ -3389,6 +3613,30 @@ export interface components {
             };
             note?: string;
         };
+        /**
+         * Sweep
+         * @description A session at the lens bench: how sharp frames came out at each fine-tune value, at one or more distances and focal lengths.
+         */
+        Sweep: {
+            /** @constant */
+            format?: "rush-hold/sweep@1";
+            name?: string;
+            frames: {
+                /** @description Fine-tune value it was taken at. */
+                value: number;
+                /** @description How sharp, more is sharper; any scale, the same within a session. */
+                score: number;
+                distance_m: number;
+                focal_mm: number;
+            }[];
+            /** @description Distances really shot, each with its share of all frames; left out, all series count the same. */
+            uses?: {
+                distance_m: number;
+                share: number;
+            }[];
+            /** @description Whether the lens stores a value for each distance. */
+            by_distance?: boolean;
+        };
         Amounts: {
             /** @description One's account: opening it, its password, leaving. */
             rushes: number;
@@ -3450,6 +3698,176 @@ export interface components {
             id: number;
             /** Format: date-time */
             expires_at: string;
+        };
+        Causes: {
+            /** @description The likeliest first */
+            causes: {
+                /** @description What went wrong in a burst, or in pictures nothing was logged of; and the test that confirms it. */
+                cause: string;
+                label: string;
+                probability: number;
+                because: string[];
+            }[];
+            /** @description One cause leads clearly */
+            leads: boolean;
+            /** @description Anything can be told at all */
+            tells: boolean;
+            /** @description By question; several with a bar between them where frames leave it open */
+            answers: {
+                [key: string]: string;
+            };
+            next: {
+                question: string;
+                text: string;
+                hint: string;
+                choices: {
+                    answer: string;
+                    text: string;
+                }[];
+            } | null;
+            advice: string;
+            fix: components["schemas"]["Hold"] | null;
+            worth: {
+                keeper_rate: number;
+                with_fix: number;
+                frames_of_a_pass: number;
+                keepers_more: number;
+            } | null;
+            confirm: {
+                text: string;
+                frames_of_each: number | null;
+                bursts_of_each: number | null;
+                holds: {
+                    as_it_was: components["schemas"]["Hold"];
+                    with_fix: components["schemas"]["Hold"];
+                } | null;
+            };
+        };
+        CauseRequest: {
+            /**
+             * Format: uuid
+             * @description One of the log; its answers are kept with it
+             */
+            burst?: string | null;
+            /** @description Without a burst: the rush it was, where that is known */
+            rush_id?: string | null;
+            answers?: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            units?: "metric" | "imperial";
+        };
+        HoldComparison: {
+            /** @description The set-ups of the log against each other. */
+            rush_id: string | null;
+            /** @description Rushes of which several set-ups were logged */
+            rushes: {
+                id: string;
+                name: string;
+                holds: number;
+                bursts: number;
+            }[];
+            comparison: {
+                holds: {
+                    hold: components["schemas"]["Hold"];
+                    bursts: number;
+                    frames: number;
+                    keepers: number;
+                    share: components["schemas"]["Estimate"];
+                    /** @description Chance to keep most */
+                    best: number;
+                    first_sharp: {
+                        seconds: number;
+                        bursts: number;
+                        missed: number;
+                    } | null;
+                }[];
+                /** @description How alike the frames of one burst are, 0 to 1 */
+                alike: number;
+                pairs: {
+                    a: number;
+                    b: number;
+                    a_better: number;
+                    difference: components["schemas"]["Estimate"];
+                    decided: boolean;
+                    even: boolean;
+                    frames_needed: number | null;
+                    unfair: {
+                        what: string;
+                        text: string;
+                    }[];
+                    first_sharp: {
+                        a_sooner: number;
+                        difference_s: components["schemas"]["Estimate"];
+                    } | null;
+                }[];
+                /** @description Which to shoot next; null: it is decided */
+                next: number | null;
+            } | null;
+        };
+        Estimate: {
+            /** @description What the log has taught, whether plans use it, and how right they were. */
+            mean: number;
+            low: number;
+            high: number;
+        };
+        Learned: {
+            /** @description Whether plans use it */
+            uses: boolean;
+            /**
+             * Format: date-time
+             * @description Bursts before are left out
+             */
+            since: string | null;
+            learned: {
+                /** Format: date-time */
+                at: string;
+                bursts: number;
+                said: {
+                    aim: number;
+                    panning: number;
+                    hand_focus: number;
+                };
+                skills: {
+                    aim: components["schemas"]["Estimate"];
+                    panning: components["schemas"]["Estimate"];
+                    hand_focus: components["schemas"]["Estimate"];
+                };
+                kit: {
+                    [key: string]: {
+                        log_odds: components["schemas"]["Estimate"];
+                        /** @description By how much it keeps more or less where the model keeps every other frame */
+                        at_half: components["schemas"]["Estimate"];
+                    };
+                };
+                /** @description Share of what is said that comes from the log */
+                log_share: number;
+                frames_worth: number;
+                /** @description Bursts that look logged wrongly and are not believed */
+                outliers: string[];
+                right: {
+                    bursts: {
+                        burst: string;
+                        rush: string;
+                        rush_id: string | null;
+                        /** Format: date-time */
+                        at: string;
+                        frames: number;
+                        keepers: number;
+                        model: number;
+                        /** @description By the bursts of the days before */
+                        learned: number;
+                        low: number;
+                        high: number;
+                    }[];
+                    brier: {
+                        frames: number;
+                        model: number;
+                        learned: number;
+                        even: number;
+                    } | null;
+                };
+            } | null;
         };
         LogGroup: {
             /** @description Everything that was logged, and what it comes to. */
@@ -3533,6 +3951,89 @@ export interface components {
                 min?: number;
                 max?: number;
                 unit?: string;
+            } | null;
+        };
+        SweepSummary: {
+            /** @description Sessions at the lens bench. */
+            id: string;
+            name: string;
+            body: string;
+            lens: string;
+            frames: number;
+            /** Format: date-time */
+            updated_at: string | null;
+        };
+        SaveSweep: {
+            name: string;
+            body?: string;
+            lens?: string;
+            /** @description The one it was changed from */
+            version?: number;
+            document: components["schemas"]["Sweep"];
+        };
+        BenchSession: {
+            id: string;
+            name: string;
+            body: string;
+            lens: string;
+            version: number;
+            /** @description Whether its frames are made up */
+            stand_in: boolean;
+            /** Format: date-time */
+            updated_at: string | null;
+            document: components["schemas"]["Sweep"];
+            /** @description Distances really shot, from the log */
+            uses: {
+                distance_m: number;
+                share: number;
+            }[];
+            /** @description Too few frames to say anything */
+            unfinished: boolean;
+            found: {
+                series: {
+                    distance_m: number;
+                    focal_mm: number;
+                    weight: number;
+                    frames: number;
+                    curve: {
+                        value: number;
+                        score: number;
+                        spread: number;
+                    }[];
+                    scores: {
+                        value: number;
+                        score: number;
+                    }[];
+                    scatter: number;
+                    peaks: number[];
+                    best: {
+                        value: number;
+                        probability: number;
+                    }[];
+                    equals: number[];
+                    sure: number;
+                }[];
+                best: {
+                    value: number;
+                    probability: number;
+                }[];
+                retest: {
+                    value: number;
+                    distance_m: number;
+                    focal_mm: number;
+                    frames: number;
+                }[];
+                across: {
+                    value: number;
+                    loss: number;
+                } | null;
+                none_because: {
+                    value: number;
+                    distance_m: number;
+                    focal_mm: number;
+                    loss: number;
+                } | null;
+                by_distance: boolean;
             } | null;
         };
         Token: {
@@ -4731,6 +5232,67 @@ export interface operations {
             404: components["responses"]["NotThere"];
         };
     };
+    findCause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CauseRequest"];
+            };
+        };
+        responses: {
+            /** @description Causes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Causes"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            409: components["responses"]["Overtaken"];
+            422: components["responses"]["Refused"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    planTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rush_id: string;
+                    as_it_was: components["schemas"]["Hold"];
+                    with_fix: components["schemas"]["Hold"];
+                    /** @description Of each */
+                    bursts: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOuting"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
     compare: {
         parameters: {
             query?: never;
@@ -4930,6 +5492,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Habits"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    compareLogged: {
+        parameters: {
+            query?: {
+                /** @description Which rush; left out: the one with most to compare */
+                rush?: string;
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Comparison */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoldComparison"];
                 };
             };
             422: components["responses"]["Refused"];
@@ -5275,6 +5863,78 @@ export interface operations {
             422: components["responses"]["Refused"];
             429: components["responses"]["TooMany"];
             503: components["responses"]["Busy"];
+        };
+    };
+    readLearned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Learned */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Learned"];
+                };
+            };
+        };
+    };
+    learnAnew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description On its way */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Learned"];
+                };
+            };
+        };
+    };
+    settleLearned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    uses?: boolean;
+                    /**
+                     * @description `now`: what was logged up to now is left out from now on
+                     * @enum {string}
+                     */
+                    from?: "now" | "all";
+                };
+            };
+        };
+        responses: {
+            /** @description Learned */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Learned"];
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     chooseLens: {
@@ -6734,6 +7394,271 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+        };
+    };
+    listSweeps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Sessions */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SweepSummary"][];
+                };
+            };
+        };
+    };
+    createSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveSweep"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSession"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    readSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSession"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    saveSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveSweep"];
+            };
+        };
+        responses: {
+            /** @description Saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSession"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            /** @description Saved elsewhere since */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    restoreSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSession"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    shootSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    frames: {
+                        value: number;
+                        times: number;
+                    }[];
+                    distance_m: number;
+                    focal_mm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSession"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    scoreSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    burst: string;
+                    /** @description One for each picture in its order; left out: read from the file names */
+                    values?: number[] | null;
+                    distance_m: number;
+                    focal_mm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSession"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    downloadSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description rush-hold/sweep@1 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sweep"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    printSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description PDF, A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            404: components["responses"]["NotThere"];
         };
     };
     listTokens: {

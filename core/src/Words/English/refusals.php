@@ -16,6 +16,9 @@ return [
     'refused.answer-unknown' => '{field} is “{given}”; the answers there are: {known}.',
     'refused.sweep-few' => 'A sweep needs frames at {least} values at least, and may have {most} frames at most.',
     'refused.sweep-values' => 'A sweep may have {most} different values at most.',
+    'refused.sweep-values-short' => 'There are more pictures than values.',
+    'refused.sweep-unnamed' => '“{name}” has no value in its name. Name files like target_+04.jpg, or type the values.',
+    'refused.sweep-unmeasured' => 'Nothing was measured in these pictures. Mark the target in one of them first.',
     'refused.sweep-series' => 'A session may have {most} different distances and focal lengths at most.',
 
     'refused.missing' => '{field} is missing.',
