@@ -6,13 +6,13 @@ namespace App\Review;
 
 use App\Models\User;
 use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldBeUnique;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 
 /** Works out anew what a person's log teaches: the cases are played at other skills, which takes seconds. */
-final class LearnFromLog implements ShouldBeUnique, ShouldQueue
+final class LearnFromLog implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Dispatchable;
     use InteractsWithQueue;

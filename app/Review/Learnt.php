@@ -31,7 +31,7 @@ final class Learnt
         $said = self::said($person);
         $learning = Learning::of($said, $logged, $rates);
         $days = array_map(static fn (array $one): string => $one[0]->shot_at->toDateString(), $season);
-        $right = HowRight::of($said, $logged, $rates, $days);
+        $right = HowRight::of($said, $logged, $rates, $days, $learning->wrong);
         $learned = $learning->learned();
         $kept = ['model' => Model::VERSION, 'at' => now()->toIso8601ZuluString(), 'bursts' => array_sum(array_map(static fn (Logged $l): int => count($l->counts), $logged)),
             'said' => ['aim' => $said->aim, 'panning' => $said->panning, 'hand_focus' => $said->handFocus],

@@ -84,6 +84,7 @@ final class LogController extends Controller
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
             new OA\Property(property: 'kept', type: 'string', enum: ['none', 'few', 'half', 'most', 'all'], nullable: true), new OA\Property(property: 'frames', type: 'integer', nullable: true),
             new OA\Property(property: 'keepers', type: 'integer', nullable: true), new OA\Property(property: 'lost_to', type: 'string', nullable: true), new OA\Property(property: 'note', type: 'string', maxLength: 500),
+            new OA\Property(property: 'doubted', type: 'boolean', description: 'Logged wrongly: not learned from'),
         ])),
         responses: [
             new OA\Response(response: 200, description: 'Corrected', content: new OA\JsonContent(ref: '#/components/schemas/LoggedBurst')),
@@ -99,6 +100,7 @@ final class LogController extends Controller
             'keepers' => ['sometimes', 'nullable', 'integer', 'min:0', 'max:'.(is_numeric($frames) ? (int) $frames : 100_000)],
             'lost_to' => ['sometimes', 'nullable', Rule::enum(LossCause::class)],
             'note' => ['sometimes', 'string', 'max:500'],
+            'doubted' => ['sometimes', 'boolean'],
         ]);
         $burst->fill($given)->save();
 

@@ -27,8 +27,9 @@ final readonly class HowRight
      * @param  list<Logged>  $logged
      * @param  list<SkillRates>  $rates  one for each
      * @param  array<int|string, string>  $days  of each burst, such as can be put in order
+     * @param  array<int|string, float>  $wrong  chance that a burst was logged wrongly: what is not believed is not held against anybody
      */
-    public static function of(Photographer $said, array $logged, array $rates, array $days): self
+    public static function of(Photographer $said, array $logged, array $rates, array $days, array $wrong = []): self
     {
         $all = array_values(array_unique(array_intersect_key($days, array_replace([], ...array_map(static fn (Logged $l): array => $l->counts, $logged)))));
         sort($all);
@@ -46,7 +47,7 @@ final readonly class HowRight
             }
         }
 
-        return new self($bursts, self::brier($bursts));
+        return new self($bursts, self::brier(array_filter($bursts, static fn (int|string $name): bool => ($wrong[$name] ?? 0.0) < Learning::OUTLIER, ARRAY_FILTER_USE_KEY)));
     }
 
     /**

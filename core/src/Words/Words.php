@@ -27,7 +27,7 @@ final class Words
     private const PARTS = ['labels', 'rules', 'solving', 'misfits', 'fields', 'refusals', 'screens', 'reading', 'pages', 'layouts', 'outings', 'causes'];
 
     /** Those that have labels only. */
-    private const PLAIN_PARTS = ['labels', 'fields', 'screens', 'causes'];
+    private const PLAIN_PARTS = ['labels', 'fields', 'screens'];
 
     /** @var array<string, string>|null by key */
     private static ?array $catalogue = null;

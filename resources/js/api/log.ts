@@ -56,6 +56,8 @@ export const logActions = {
   add: (burst: LoggedBurst) => take(client.POST('/api/bursts', { body: { bursts: [burst] } })),
   correct: ({ id, ...fields }: { id: string } & Correction) =>
     take(client.PATCH('/api/bursts/{id}', { ...at(id), body: fields })),
+  doubt: ({ id, doubted }: { id: string; doubted: boolean }) =>
+    take(client.PATCH('/api/bursts/{id}', { ...at(id), body: { doubted } })),
   remove: (id: string) => take(client.DELETE('/api/bursts/{id}', at(id))),
   restore: (id: string) => take(client.POST('/api/bursts/{id}/restore', at(id))),
 };

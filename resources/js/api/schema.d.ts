@@ -3666,6 +3666,8 @@ export interface components {
             hold?: components["schemas"]["Hold"];
             /** @description Whether there are pictures of it */
             pictures?: boolean;
+            /** @description Said to be logged wrongly: it is not learned from */
+            doubted?: boolean;
         };
         BurstPictures: {
             /** @description The pictures of a burst: seen together, the subject marked and followed, and out as sidecars, a table or a document. */
@@ -6068,6 +6070,8 @@ export interface operations {
                     keepers?: number | null;
                     lost_to?: string | null;
                     note?: string;
+                    /** @description Logged wrongly: not learned from */
+                    doubted?: boolean;
                 };
             };
         };

@@ -24,6 +24,11 @@ const Review = lazy(() => import('../screens/review/Review'));
 const Pictures = lazy(() => import('../screens/pictures/Pictures'));
 const BurstPage = lazy(() => import('../screens/pictures/BurstPage'));
 const Layouts = lazy(() => import('../screens/layouts/Layouts'));
+const BenchList = lazy(() => import('../screens/bench/BenchList'));
+const BenchPage = lazy(() => import('../screens/bench/BenchPage'));
+const Why = lazy(() => import('../screens/review/Why'));
+const Compare = lazy(() => import('../screens/review/Compare'));
+const HowRight = lazy(() => import('../screens/review/HowRight'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
 const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
 const Subjects = lazy(() => import('../screens/subjects/Subjects'));
@@ -61,8 +66,14 @@ const router = createBrowserRouter([
       { path: '/review', element: <Review /> },
       { path: '/review/pictures', element: <Pictures /> },
       { path: '/review/bursts/:id', element: <BurstPage /> },
+      { path: '/review/bursts/:id/why', element: <Why key="burst" /> },
+      { path: '/review/why', element: <Why key="nothing" /> },
+      { path: '/review/compare', element: <Compare /> },
+      { path: '/review/learned', element: <HowRight /> },
       { path: '/kit', element: <Kit /> },
       { path: '/kit/layouts', element: <Layouts /> },
+      { path: '/kit/bench', element: <BenchList /> },
+      { path: '/kit/bench/:id', element: <BenchPage /> },
       { path: '/kit/bodies/new', element: <BodyEditor /> },
       { path: '/kit/bodies/:id', element: <BodyEditor /> },
       { path: '/kit/lenses/new', element: <LensEditor /> },

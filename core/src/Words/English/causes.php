@@ -220,7 +220,4 @@ return [
     'unfair.hour' => 'About {hours} hours apart on the clock: other light and air.',
     'unfair.order' => 'All of the {first} were shot first. Take turns.',
     'unfair.few' => 'Fewer than {least} bursts of one: one lucky pass decides.',
-    'skill.aim' => 'Aim',
-    'skill.panning' => 'Panning',
-    'skill.hand_focus' => 'Focus by hand',
 ];

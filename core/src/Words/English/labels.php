@@ -244,4 +244,8 @@ return [
     'term-group.nimbleness' => 'Steps of nimbleness',
     'term-group.detection' => 'Detection',
     'term-group.controls' => 'Controls',
+
+    'skill.aim' => 'Aim',
+    'skill.panning' => 'Panning',
+    'skill.hand_focus' => 'Focus by hand',
 ];

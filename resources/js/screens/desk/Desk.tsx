@@ -1,6 +1,6 @@
 import './desk.css';
-import { useCallback, useMemo, useState } from 'react';
-import { useParams, useSearchParams } from 'react-router';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Hold, Rush } from '../../api/client';
 import { useRush } from '../../api/hooks';
 import { type Item, useFreshRush, useKitItem } from '../../api/kit';
@@ -19,7 +19,7 @@ import { HoldPanel } from './HoldPanel';
 import { Jump } from './Jump';
 import { LensChooser } from './LensChooser';
 import { Notices, Unanswered } from './Notices';
-import { countPins, withPin } from './pins';
+import { countPins, withPin, withPins } from './pins';
 import { pinsOf } from './Ranked';
 import { RushPanel } from './RushPanel';
 import { Transport } from './Transport';
@@ -72,6 +72,18 @@ export default function Desk() {
     [desk.change],
   );
   const adopt = useCallback((hold: Hold) => desk.change({ pins: hold }), [desk.change]);
+  // A fix brought along is pinned once, as a change that can be undone.
+  const location = useLocation();
+  const navigate = useNavigate();
+  const brought = (location.state as { pins?: Hold } | null)?.pins;
+  const taken = useRef(false);
+  const ready = draft !== null && draft !== undefined;
+  useEffect(() => {
+    if (!brought || !ready || taken.current) return;
+    taken.current = true;
+    desk.change(({ pins }) => ({ pins: withPins(pins, brought) }));
+    navigate({ pathname: location.pathname, search: location.search }, { replace: true, state: null });
+  }, [brought, ready, desk.change, navigate, location.pathname, location.search]);
   const unpinAll = useCallback(() => desk.change({ pins: {} as Hold }), [desk.change]);
   const named = useSteady((item: Item<'bodies'>) => {
     const words = item.document.words;

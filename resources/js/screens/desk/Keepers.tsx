@@ -11,7 +11,16 @@ export function Kept({ rate, frames }: { rate: number; frames: number }) {
 }
 
 /** How many frames of a pass are likely to be kept, with what chance and a roughly known skill leave open. */
-export function Keepers({ best, playing }: { best: Plan['best']; playing: boolean }) {
+export function Keepers({
+  best,
+  playing,
+  log,
+}: {
+  best: Plan['best'];
+  playing: boolean;
+  log?: number | undefined;
+}) {
+  const by = log === undefined ? 'by the model' : `${Math.round(100 * log)} % your log`;
   if (best.keeper_rate === undefined || !best.keepers || !best.frames) {
     return <span className="keepers quiet">{playing ? 'playing it through…' : ''}</span>;
   }
@@ -24,7 +33,7 @@ export function Keepers({ best, playing }: { best: Plan['best']; playing: boolea
     >
       <Kept rate={best.keeper_rate} frames={best.frames} /> kept
       <small className="quiet">
-        {playing ? 'being played again' : low === high ? 'by the model' : `${low} to ${high}, by the model`}
+        {playing ? 'being played again' : low === high ? by : `${low} to ${high}, ${by}`}
       </small>
     </span>
   );

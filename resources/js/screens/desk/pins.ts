@@ -1,4 +1,5 @@
 import type { Hold } from '../../api/client';
+import { settingsOf } from '../../parts/settings';
 
 /** A hold document with one setting put in, or taken out when the value is undefined. */
 export function withPin(pins: Hold, setting: string, value: unknown): Hold {
@@ -15,6 +16,11 @@ export function withPin(pins: Hold, setting: string, value: unknown): Hold {
     else delete next[first];
   }
   return Object.keys(next).length > 1 ? (next as Hold) : ({} as Hold);
+}
+
+/** A hold document with all settings of another one put in. */
+export function withPins(pins: Hold, more: Hold): Hold {
+  return settingsOf(more).reduce((now, [setting, value]) => withPin(now, setting, value), pins);
 }
 
 /** Whether a setting is pinned. */

@@ -253,6 +253,7 @@ export default function Kit() {
               Upload
             </UploadButton>
             <Button onClick={() => navigate('/kit/layouts')}>Lay out the buttons</Button>
+            <Button onClick={() => navigate('/kit/bench')}>Bench</Button>
             <Button type="primary" onClick={() => navigate('/kit/bodies/new')}>
               Describe your body
             </Button>

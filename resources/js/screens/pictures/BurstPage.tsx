@@ -126,6 +126,9 @@ export default function BurstPage() {
             {data.matched && `, matched by ${data.matched}`}
           </span>
           <span className="grow" />
+          <Link to={`/review/bursts/${id}/why${data.burst.rush_id ? `?of=${data.burst.rush_id}` : ''}`}>
+            Why?
+          </Link>
           <Select
             aria-label="Which rush this is"
             size="small"

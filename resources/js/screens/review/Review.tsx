@@ -108,6 +108,12 @@ export default function Review() {
                     {burst.rush_id ? <Link to={`/rushes/${burst.rush_id}`}>{burst.rush}</Link> : burst.rush}
                     <span className="quiet"> {saidOf(burst)}</span>
                   </span>
+                  {burst.doubted && <span className="burst-doubted">left out</span>}
+                  {burst.lost_to && (
+                    <Link to={`/review/bursts/${burst.id}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>
+                      Why?
+                    </Link>
+                  )}
                   {burst.pictures && <Link to={`/review/bursts/${burst.id}`}>Pictures</Link>}
                   {sameBefore(bursts, burst) && (
                     <Button

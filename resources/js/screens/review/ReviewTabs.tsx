@@ -1,6 +1,6 @@
 import { NavLink } from 'react-router';
 
-/** What came back: the log, and the pictures. */
+/** What came back: the log, the pictures, what went wrong, which is better, and how right it has been. */
 export function ReviewTabs() {
   return (
     <nav className="review-tabs" aria-label="Review">
@@ -8,6 +8,9 @@ export function ReviewTabs() {
         Log
       </NavLink>
       <NavLink to="/review/pictures">Pictures</NavLink>
+      <NavLink to="/review/why">Why soft</NavLink>
+      <NavLink to="/review/compare">Compare</NavLink>
+      <NavLink to="/review/learned">How right</NavLink>
     </nav>
   );
 }
