@@ -40,7 +40,7 @@ final class Log
     {
         return ['id' => $burst->uuid, 'outing_id' => $burst->outing_id, 'rush_id' => $burst->rush_id, 'rush' => $burst->rush,
             'at' => $burst->shot_at->toIso8601ZuluString(), 'kept' => $burst->kept, 'frames' => $burst->frames, 'keepers' => $burst->keepers,
-            'lost_to' => $burst->lost_to, 'note' => $burst->note, 'hold' => (object) ($burst->hold ?? []), ...($burst->coc_px === null ? [] : ['pictures' => true]), ...($burst->doubted ? ['doubted' => true] : [])];
+            'lost_to' => $burst->lost_to, 'note' => $burst->note, 'hold' => (object) ($burst->hold ?? []), ...($burst->coc_px === null ? [] : ['pictures' => true]), ...($burst->doubted ? ['doubted' => true] : []), ...($burst->answers === null ? [] : ['asked' => true])];
     }
 
     /**

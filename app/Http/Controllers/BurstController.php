@@ -23,6 +23,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'note', type: 'string', maxLength: 500),
     new OA\Property(property: 'hold', ref: '#/components/schemas/Hold'),
     new OA\Property(property: 'pictures', type: 'boolean', description: 'Whether there are pictures of it'),
+    new OA\Property(property: 'asked', type: 'boolean', description: 'Whether it was asked what went wrong in it'),
     new OA\Property(property: 'doubted', type: 'boolean', description: 'Said to be logged wrongly: it is not learned from'),
 ])]
 final class BurstController extends Controller

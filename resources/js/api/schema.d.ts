@@ -3666,6 +3666,8 @@ export interface components {
             hold?: components["schemas"]["Hold"];
             /** @description Whether there are pictures of it */
             pictures?: boolean;
+            /** @description Whether it was asked what went wrong in it */
+            asked?: boolean;
             /** @description Said to be logged wrongly: it is not learned from */
             doubted?: boolean;
         };

@@ -23,7 +23,7 @@ function Setting({ line, large = false }: { line: Line; large?: boolean }) {
 }
 
 /** One rush as it is carried: the button first, then what to expose by, then where it focuses. */
-export function Face({ rush, now }: { rush: CardRush; now: number }) {
+export function Face({ rush, now, log }: { rush: CardRush; now: number; log?: number | undefined }) {
   const exposure = exposureAt(rush, now);
   const byHand =
     rush.hold.focus?.technique === 'auto'
@@ -47,6 +47,7 @@ export function Face({ rush, now }: { rush: CardRush; now: number }) {
           `No time planned, best about ${clockOf(rush.best.at)}`
         )}
         , {Math.round(100 * rush.keeper_rate)} % kept
+        {log !== undefined && ` (${Math.round(100 * log)} % your log)`}
       </p>
       {rush.changes && (rush.changes.says.length > 0 || rush.changes.kit.length > 0) && (
         <div className="card-changes">

@@ -233,6 +233,13 @@ export default function OutingPage() {
                 <span className="reached-lost"> {day.data.left_out.length} will not fit</span>
               )}
             </p>
+            {day.data.learned && (
+              <p className="quiet day-learned">
+                Predictions are {Math.round(100 * day.data.learned.log_share)} % your log,{' '}
+                {Math.round(100 * (1 - day.data.learned.log_share))} % model.{' '}
+                <Link to="/review/learned">How right it has been</Link>
+              </p>
+            )}
             <DayTimeline day={day.data} onMove={(rush, at) => setEntry(rush, { at, by_hand: true })} />
             <DayOrder
               day={day.data}

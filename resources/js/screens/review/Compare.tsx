@@ -20,18 +20,27 @@ type Pair = Comparison['pairs'][number];
 const at = (share: number) => `${100 * share}%`;
 const points = (share: number) => Math.round(100 * Math.abs(share));
 
-/** A set-up by what sets it apart from the others. */
-const named = (settings: [string, unknown][], hold: Hold, units: Units) =>
-  (settings.length > 0 ? settings : settingsOf(hold))
+/** A set-up by what sets it apart from the others; without detection nobody looks for an eye. */
+const named = (settings: [string, unknown][], hold: Hold, units: Units) => {
+  const all = settings.length > 0 ? settings : settingsOf(hold);
+  return all
+    .filter(([setting]) => !(setting === 'focus.eye' && (hold.focus?.detect ?? 'off') === 'off'))
     .slice(0, 3)
-    .map(([setting, value]) =>
-      setting === 'focus.eye'
-        ? `eye ${sayValue(setting, value, units)}`
-        : setting === 'focus.detect' && value === 'off'
-          ? 'no detection'
-          : sayValue(setting, value, units),
-    )
+    .map(([setting, value], i) => {
+      const said =
+        setting === 'focus.eye'
+          ? `eye ${sayValue(setting, value, units)}`
+          : setting === 'focus.detect' && value === 'off'
+            ? 'no detection'
+            : sayValue(setting, value, units);
+      return i === 0 ? said : said.toLowerCase();
+    })
     .join(', ');
+};
+
+/** A chance near certain is not said to be certain. */
+const chance = (share: number) =>
+  share > 0.99 ? 'more than 99 %' : share < 0.01 ? 'less than 1 %' : `${Math.round(100 * share)} %`;
 
 /** Set-ups from the log, one against the other: which keeps more, how sure that is, and what it takes to tell. */
 export default function Compare() {
@@ -144,8 +153,10 @@ export default function Compare() {
             )}
             <First comparison={comparison} names={names} />
             <p className="quiet shares-key">
-              Dot: the likeliest share. Line: where it lies nine times in ten. Frames of one burst are alike
-              to {Math.round(100 * comparison.alike)} %, so a long one counts for less than its frames.
+              Dot: the likeliest share. Line: where it lies nine times in ten.{' '}
+              {comparison.alike < 0.02
+                ? 'Bursts differ no more here than chance makes them.'
+                : `Frames of one burst are alike to ${Math.round(100 * comparison.alike)} %, so a long one counts for less than its frames.`}
             </p>
           </>
         )}
@@ -182,7 +193,7 @@ function Verdict({ pair, names }: { pair: Pair; names: string[] }) {
       </p>
       <Difference pair={pair} />
       <p>
-        Better with <b>{Math.round(100 * pair.a_better)} %</b>{' '}
+        Better with <b>{chance(pair.a_better)}</b>{' '}
         <span className="quiet">
           ({Math.round(100 * pair.difference.low)} to {Math.round(100 * pair.difference.high)} points,{' '}
           {needed(pair)})

@@ -11,6 +11,7 @@ import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
+import { signed } from '../bench/signed';
 import { ReviewTabs } from './ReviewTabs';
 
 type Taught = NonNullable<Learned['learned']>;
@@ -120,13 +121,10 @@ export default function HowRight() {
                 {Object.entries(taught.kit).map(([kit, { at_half }]) => (
                   <li key={kit}>
                     <span>{kit}</span>
-                    <b>
-                      {at_half.mean >= 0 ? '+' : '−'}
-                      {Math.round(100 * Math.abs(at_half.mean))} points
-                    </b>
+                    <b>{signed(Math.round(100 * at_half.mean))} points</b>
                     <span className="quiet">
-                      where the model keeps every other frame ({Math.round(100 * at_half.low)} to{' '}
-                      {Math.round(100 * at_half.high)})
+                      where the model keeps every other frame ({signed(Math.round(100 * at_half.low))} to{' '}
+                      {signed(Math.round(100 * at_half.high))})
                     </span>
                   </li>
                 ))}

@@ -12,6 +12,7 @@ import { TopBar } from '../../shell/TopBar';
 import { whenOf } from '../outing/OutingList';
 import { OneLine } from '../rushes/OneLine';
 import { RushLink } from '../rushes/RushLink';
+import { Waiting } from './Waiting';
 
 /** So many of the rushes last worked on are shown. */
 const MOST = 6;
@@ -132,6 +133,7 @@ export default function Today() {
         {rushes.isError && <Failed message={rushes.error.message} />}
         {open && <FirstSteps steps={steps} onAway={() => setAway('yes')} />}
         {listed.length > 0 && <NextOuting />}
+        {listed.length > 0 && <Waiting />}
         {listed.length > 0 && (
           <section aria-labelledby="last-worked-on">
             <div className="today-head">

@@ -1,0 +1,60 @@
+import { Link } from 'react-router';
+import { type LoggedBurst, useLog } from '../../api/log';
+import { usePictureBursts } from '../../api/pictures';
+import { useLearned } from '../../api/review';
+import { saidOf } from '../outing/Logged';
+
+/** So many bursts are shown to be looked into. */
+const MOST = 3;
+
+/** Most of its frames were lost. */
+const mostlyLost = (burst: LoggedBurst) =>
+  burst.keepers != null && burst.frames != null
+    ? burst.keepers < burst.frames / 2
+    : burst.kept === 'none' || burst.kept === 'few';
+
+/** What waits to be looked at: pictures without a mark, bursts that lost most, and what looks logged wrongly. */
+export function Waiting() {
+  const log = useLog().data?.pages[0]?.items ?? [];
+  const pictures = (usePictureBursts(false).data ?? []).filter((b) => !b.marked);
+  const outliers = useLearned().data?.learned?.outliers.length ?? 0;
+  const lost = log.filter((b) => mostlyLost(b) && !b.asked && !b.doubted).slice(0, MOST);
+  if (lost.length === 0 && pictures.length === 0 && outliers === 0) return null;
+  return (
+    <section aria-labelledby="waits-for-review" className="waits">
+      <div className="today-head">
+        <h2 id="waits-for-review">Waits for review</h2>
+        <Link to="/review">The log</Link>
+      </div>
+      <ul className="rush-list">
+        {pictures.length > 0 && (
+          <li className="rush-row waits-row">
+            <Link to={pictures.length === 1 ? `/review/bursts/${pictures[0]?.burst.id}` : '/review/pictures'}>
+              {pictures.length === 1 ? 'Pictures of one burst' : `Pictures of ${pictures.length} bursts`}
+            </Link>
+            <span className="quiet">mark the subject, and the rest is measured</span>
+          </li>
+        )}
+        {lost.map((burst) => (
+          <li key={burst.id} className="rush-row waits-row">
+            <Link to={`/review/bursts/${burst.id}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>
+              Why soft: {burst.rush}
+            </Link>
+            <span className="quiet">
+              {new Date(burst.at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })},{' '}
+              {saidOf(burst)}
+            </span>
+          </li>
+        ))}
+        {outliers > 0 && (
+          <li className="rush-row waits-row">
+            <Link to="/review/learned">
+              {outliers === 1 ? 'One burst looks' : `${outliers} bursts look`} logged wrongly
+            </Link>
+            <span className="quiet">not learned from until you say so</span>
+          </li>
+        )}
+      </ul>
+    </section>
+  );
+}
