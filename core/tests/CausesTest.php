@@ -5,6 +5,7 @@ declare(strict_types=1);
 use RushHold\Blur\Ellipse;
 use RushHold\Causes\Cause;
 use RushHold\Causes\Diagnosis;
+use RushHold\Causes\Fix;
 use RushHold\Causes\Inquiry;
 use RushHold\Causes\Likelihoods;
 use RushHold\Causes\Prior;
@@ -108,6 +109,20 @@ it('offers a fix with what it is worth, and the test that confirms it', function
         ->and($found['causes'][0]['because'])->not->toBe([]);
 });
 
+it('offers of all that may help what keeps most, and nothing that keeps less', function (): void {
+    $rush = Rushes::with(['scene.front_clutter' => 0.2, 'subject.erratic' => 0.4]);
+    $used = HoldDocument::read(['focus' => ['area' => 'block', 'detect' => 'off', 'eye' => false, 'wins' => 'nearest', 'patience_s' => 0.1]]);
+    $inquiry = Inquiry::into(new LoggedBurst(40, 4, rush: $rush, hold: $used), new OneProcess);
+    foreach (Cause::cases() as $cause) {
+        $fix = $inquiry->fix($cause);
+        $worth = $fix === null ? null : $inquiry->worth($fix);
+        $worth === null || expect($worth['after'])->toBeGreaterThan($worth['before']);
+        foreach ($fix === null ? [] : Fix::against($cause, $inquiry->used, $inquiry->planned, $rush->kit) as $other) {
+            expect($worth['after'])->toBeGreaterThanOrEqual($inquiry->worth($other)['after'] - 0.011, $cause->value);
+        }
+    }
+});
+
 it('needs nothing but answers, and then knows no settings to change', function (): void {
     $found = found(new LoggedBurst(10, 0, answers: ['left-over' => 'no', 'smear' => 'whole-frame', 'sharp-where' => 'nothing', 'in-frame' => 'mostly', 'still-target' => 'soft']));
     expect($found['causes'][0]['cause'])->toBe('shake')->and($found['fix'])->toBeNull()->and($found['advice'])->toContain('shutter')->and($found['next'])->toBeNull();
@@ -117,7 +132,7 @@ it('sets the whole plan against leftovers, and nothing against the air', functio
     $rush = Rushes::with();
     $used = HoldDocument::read(['focus' => ['detect' => 'person', 'area' => 'whole', 'mode' => 'single']]);
     $inquiry = Inquiry::into(new LoggedBurst(40, 2, rush: $rush, hold: $used), new OneProcess);
-    expect($inquiry->fix(Cause::Leftover)->settings())->toContain(Setting::Mode, Setting::Detect, Setting::Area)->and($inquiry->fix(Cause::Air))->toBeNull()->and($inquiry->fix(Cause::FineTune))->toBeNull();
+    expect($inquiry->fix(Cause::Leftover)->settings())->toContain(Setting::Mode, Setting::Detect)->and($inquiry->fix(Cause::Air))->toBeNull()->and($inquiry->fix(Cause::FineTune))->toBeNull();
     // Detection that looks for somebody else is read from the settings alone.
     expect($inquiry->diagnosis->answers['left-over'])->toBe('yes');
 });

@@ -104,7 +104,12 @@ final readonly class Sweep
     public function retest(): array
     {
         $again = [];
-        foreach ($this->series as $series) {
+        $weights = $this->weights();
+        foreach ($this->series as $s => $series) {
+            // Where hardly anybody shoots nothing is decided.
+            if ($weights[$s] < self::MATTERS && ! $this->byDistance) {
+                continue;
+            }
             foreach ($series->retest() as $value => $frames) {
                 $again[] = ['value' => $value, 'distance_m' => $series->distanceM, 'focal_mm' => $series->focalMm, 'frames' => $frames];
             }

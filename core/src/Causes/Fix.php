@@ -32,20 +32,42 @@ final readonly class Fix
     }
 
     /**
+     * What may help against a cause: all that speaks against it together, each setting alone, and what the plan has for
+     * these. Which of them helps most here is for playing to say.
+     *
      * @param  Hold  $used  the burst was shot with
      * @param  Hold  $planned  what would be set without any history
-     * @return PartialHold|null null: no setting helps
+     * @return list<PartialHold> empty: no setting helps
      */
-    public static function for(Cause $cause, Hold $used, Hold $planned, Kit $kit): ?PartialHold
+    public static function against(Cause $cause, Hold $used, Hold $planned, Kit $kit): array
     {
-        $fix = (new self($used, $planned, $kit))->settings($cause);
-        if ($fix === []) {
-            return null;
+        $settings = (new self($used, $planned, $kit))->settings($cause);
+        if ($settings === []) {
+            return [];
         }
+        $of = static fn (Setting ...$some): array => array_combine(array_map(static fn (Setting $s): string => $s->value, $some), array_map(static fn (Setting $s): mixed => $s->in($planned), $some));
+        $ways = [$settings, ...array_map(static fn (string $name): array => [$name => $settings[$name]], array_keys($settings)),
+            $of(...array_map(Setting::from(...), array_keys($settings)))];
+
+        return PartialHold::distinct(array_values(array_filter(array_map(static fn (array $way): PartialHold => self::changing($way, $used, $kit), $ways), static fn (PartialHold $fix): bool => $fix->settings() !== [])));
+    }
+
+    /** Everything a camera keeps, as the plan has it: where nothing else helps. */
+    public static function asPlanned(Hold $used, Hold $planned, Kit $kit): PartialHold
+    {
+        return self::changing(array_combine(array_map(static fn (Setting $s): string => $s->value, Setting::keptByCamera()), array_map(static fn (Setting $s): mixed => $s->in($planned), Setting::keptByCamera())), $used, $kit);
+    }
+
+    /**
+     * What of it changes anything; what the kit has not is left out.
+     *
+     * @param  array<string, mixed>  $values  by setting
+     */
+    private static function changing(array $values, Hold $used, Kit $kit): PartialHold
+    {
         $hold = PartialHold::nothing();
-        foreach ($fix as $name => $value) {
+        foreach ($values as $name => $value) {
             $setting = Setting::from($name);
-            // What the kit has not, or what stands so already, is no fix.
             try {
                 $one = PartialHold::known([$name => $value])->fitting($kit);
             } catch (Refused) {
@@ -54,7 +76,7 @@ final readonly class Fix
             $hold = $setting->kind()->differs($setting->in($used), $value) ? $hold->and($one) : $hold;
         }
 
-        return $hold->settings() === [] ? null : $hold;
+        return $hold;
     }
 
     /** @return array<string, mixed> values by setting */

@@ -29,6 +29,9 @@ final readonly class Inquiry
 
     private const Z = 1.645;
 
+    /** A fix that brings less, as a share of the frames, is none. */
+    private const HELPS = 0.01;
+
     /** No test is shorter, and none is asked to be longer, frames of each. */
     private const TEST_FRAMES = [20, 400];
 
@@ -61,10 +64,36 @@ final readonly class Inquiry
         return new self($burst, new Diagnosis($prior, [...$seen, ...$answers], $asked), $rush, $used, $planned, $played, $stage);
     }
 
-    /** @return PartialHold|null what to set against a cause; null: the rush is not known, or no setting helps */
+    /**
+     * What to set against a cause: of all that speaks against it, what keeps most when it is played; of those that keep
+     * about the same, what was named first.
+     *
+     * @return PartialHold|null null: the rush is not known, or no setting helps
+     */
     public function fix(?Cause $cause = null): ?PartialHold
     {
-        return $this->rush === null || $this->used === null || $this->planned === null ? null : Fix::for($cause ?? $this->diagnosis->first(), $this->used, $this->planned, $this->rush->kit);
+        if ($this->rush === null || $this->used === null || $this->planned === null || $this->played === null) {
+            return null;
+        }
+        $ways = Fix::against($cause ?? $this->diagnosis->first(), $this->used, $this->planned, $this->rush->kit);
+        $best = $this->helping($ways);
+        // Where nothing helps that the cause speaks for, the whole plan may.
+        $planned = $ways === [] || $best !== null ? null : Fix::asPlanned($this->used, $this->planned, $this->rush->kit);
+
+        return $best ?? ($planned === null || $planned->settings() === [] ? null : $this->helping([$planned]));
+    }
+
+    /** @param  list<PartialHold>  $ways */
+    private function helping(array $ways): ?PartialHold
+    {
+        $best = null;
+        $most = ($this->played->keeperRate ?? 0.0) + self::HELPS;
+        foreach ($ways as $fix) {
+            $kept = $this->mended($fix)->keeperRate ?? 0.0;
+            [$best, $most] = $kept > $most ? [$fix, $kept + self::HELPS] : [$best, $most];
+        }
+
+        return $best;
     }
 
     /**

@@ -94,7 +94,7 @@ return [
     'hint.left-over' => 'Look at what the frames say: mode, area, detection, range switch.',
     'hint.mode' => 'Single locks once; continuous goes on measuring.',
 
-    'because.model' => 'By the model this set-up loses {share} of its frames that way on this rush.',
+    'because.model' => 'The model loses {share} of the frames that way.',
     'because.logged' => 'You logged {frames, plural, one {# frame} other {# frames}} lost that way.',
     'because.common' => 'It is among the commonest of all.',
 

@@ -36,8 +36,8 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
           <>
             <p className="bench-value">{signed(across.value)}</p>
             <p className="quiet">
-              {found.series.length > 1 ? 'best across them all' : 'best so far'}, loses{' '}
-              {Math.round(100 * across.loss)} % at most uses
+              {found.series.length > 1 ? 'best across them all' : 'best so far'}, costs{' '}
+              {Math.round(100 * across.loss)} % against the best value of each distance
             </p>
           </>
         ) : (

@@ -70,8 +70,12 @@ export default function Why() {
         <p className="why-of">
           {id ? (
             <>
-              <Link to={`/review/bursts/${id}`}>The burst</Link>
-              {known.data && <span className="quiet"> of {known.data.document.name}</span>}
+              <span className="quiet">A burst of</span>{' '}
+              {known.data && at ? (
+                <Link to={`/rushes/${at}`}>{known.data.document.name}</Link>
+              ) : (
+                <span>no rush of yours</span>
+              )}
             </>
           ) : (
             <RushChoice
@@ -226,6 +230,9 @@ function Answer({ data, rush, onAgain }: { data: Causes; rush: string | undefine
               </li>
             ))}
         </ul>
+      )}
+      {!fix && rush && !['air', 'fine-tune', 'out-of-frame'].includes(first?.cause ?? '') && (
+        <p className="quiet">No setting keeps more frames of this rush by the model.</p>
       )}
       {worth && (
         <p className="why-worth">
