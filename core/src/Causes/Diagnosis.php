@@ -83,12 +83,12 @@ final readonly class Diagnosis
     /** The question that tells most next; null when one cause leads, or nothing is worth asking any more. */
     public function next(): ?Question
     {
-        if ($this->asked >= self::MOST_QUESTIONS || $this->leads()) {
-            return null;
-        }
-        // Leftovers are the commonest of all, and soon asked.
+        // Leftovers are the commonest of all, and soon asked: always first, whatever leads.
         if (! isset($this->answers[Question::LeftOver->value]) && $this->asked === 0) {
             return Question::LeftOver;
+        }
+        if ($this->asked >= self::MOST_QUESTIONS || $this->leads()) {
+            return null;
         }
         $best = null;
         $most = self::WORTH_ASKING;

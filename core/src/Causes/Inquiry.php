@@ -36,10 +36,11 @@ final readonly class Inquiry
     private const TEST_FRAMES = [20, 400];
 
     /**
+     * @param  array<string, string>  $given  answers of a person, by question; the others were seen in the burst
      * @param  Hold|null  $used  the burst was shot with, as far as it was logged
      * @param  Hold|null  $planned  what would be set without any history
      */
-    private function __construct(public LoggedBurst $burst, public Diagnosis $diagnosis, private ?Rush $rush, public ?Hold $used, public ?Hold $planned, private ?Outcome $played, private Stage $stage)
+    private function __construct(public LoggedBurst $burst, public Diagnosis $diagnosis, public array $given, private ?Rush $rush, public ?Hold $used, public ?Hold $planned, private ?Outcome $played, private Stage $stage)
     {
     }
 
@@ -59,9 +60,9 @@ final readonly class Inquiry
         // What somebody answered to a question of another list tells nothing here.
         $answers = array_intersect_key($burst->answers, array_column(array_map(static fn (Question $q): array => [$q->value, true], Question::cases()), 1, 0));
         $seen = array_diff_key(Seen::in($burst), $answers);
-        $asked = count(array_filter(array_keys($answers), static fn (string $q): bool => $q !== Question::Mode->value));
+        $asked = count($answers);
 
-        return new self($burst, new Diagnosis($prior, [...$seen, ...$answers], $asked), $rush, $used, $planned, $played, $stage);
+        return new self($burst, new Diagnosis($prior, [...$seen, ...$answers], $asked), $answers, $rush, $used, $planned, $played, $stage);
     }
 
     /**

@@ -40,7 +40,7 @@ final class CauseDocument
         return [
             'causes' => $causes,
             'leads' => $diagnosis->leads(), 'tells' => $diagnosis->tells(),
-            'answers' => (object) $diagnosis->answers,
+            'answers' => (object) $diagnosis->answers, 'given' => (object) $inquiry->given,
             'next' => $next === null ? null : ['question' => $next->value, 'text' => Words::label($next), 'hint' => Words::catalogue()["hint.$next->value"],
                 'choices' => [...array_map(static fn (string $answer): array => ['answer' => $answer, 'text' => Words::catalogue()["answer.{$next->value}_$answer"]], $diagnosis->open($next)), ['answer' => 'unknown', 'text' => Words::catalogue()['answer.unknown']]]],
             'advice' => Words::catalogue()["advice.$first->value"],

@@ -3720,6 +3720,10 @@ export interface components {
             answers: {
                 [key: string]: string;
             };
+            /** @description Those that a person gave */
+            given: {
+                [key: string]: string;
+            };
             next: {
                 question: string;
                 text: string;

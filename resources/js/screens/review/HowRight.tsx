@@ -81,7 +81,7 @@ export default function HowRight() {
                         title: 'Forget what was learned?',
                         content:
                           'The log stays. Plans begin again with the model alone, and learn from what you log from now on. You can take all of the log in again.',
-                        okText: 'Begin anew',
+                        okText: 'Forget it',
                         onOk: () => settle.mutateAsync({ from: 'now' }),
                       })
                     }

@@ -35,7 +35,7 @@ export default function Why() {
 
   // What was answered before comes with the burst.
   const answer = (question: string, said: string) => {
-    setAnswers((now) => ({ ...(now ?? given(data)), [question]: said }));
+    setAnswers((now) => ({ ...(now ?? data?.given ?? {}), [question]: said }));
     setOrder((now) => [...now.filter((q) => q !== question), question]);
   };
   const again = () => {
@@ -134,10 +134,6 @@ export default function Why() {
     </>
   );
 }
-
-/** The answers that a person gave; what frames leave open is asked again. */
-const given = (data: Causes | undefined): Record<string, string> =>
-  Object.fromEntries(Object.entries(data?.answers ?? {}).filter(([, said]) => !said.includes('|')));
 
 function RushChoice({
   value,
