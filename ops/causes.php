@@ -41,8 +41,8 @@ foreach (Cause::cases() as $cause) {
         }
     }
 }
+printf("%d bursts: the planted cause first in **%.1f %%**, among the first two in **%.1f %%**; %.1f questions on average.\n\n| planted | taken for |\n|---|---|\n", $all, 100 * $first / $all, 100 * $two / $all, $askedSum / $all);
 foreach ($confused as $cause => $as) {
     arsort($as);
-    printf("%-18s %s\n", $cause, implode(', ', array_map(static fn (string $c, int $n): string => "$c $n", array_keys($as), $as)));
+    printf("| %s | %s |\n", $cause, implode(', ', array_map(static fn (string $c, int $n): string => $c === $cause ? "**$c $n**" : "$c $n", array_keys($as), $as)));
 }
-printf("%d bursts: planted cause first in %.1f %%, among the first two in %.1f %%; %.1f questions on average\n", $all, 100 * $first / $all, 100 * $two / $all, $askedSum / $all);

@@ -6,10 +6,11 @@ declare(strict_types=1);
  * How soon a log teaches the model about a person: photographers with skills and a lens that the model is not told of log
  * what the stand-in camera gives them, and what is predicted for them is held against what they really keep.
  *
- * php ops/learning.php [photographers] [frames each]
+ * php ops/learning.php [photographers] [spread of how far lenses focus beside, m]
  */
 
 use RushHold\Camera\Hidden;
+use RushHold\Camera\Shot;
 use RushHold\Camera\StandIn;
 use RushHold\Document\RushDocument;
 use RushHold\Focus\Noise;
@@ -21,73 +22,61 @@ use RushHold\Record\SkillRates;
 
 require __DIR__.'/../vendor/autoload.php';
 
-$people = (int) ($argv[1] ?? 60);
-$each = (int) ($argv[2] ?? 200);
+/** Each photographer shoots four of these, as a season brings them. */
 const RUSHES = ['barriers', 'muddy-hairpin', 'gannet-along-the-edge', 'puffin-coming-in', 'sprint-finish', 'hare-through-the-campion'];
-/** Frames that a finger holds the shutter down for. */
-define('PRESS', (int) ($argv[4] ?? 4));
+const OF_A_SEASON = 4;
+/** Frames that a finger holds the shutter down for, somewhere in a pass. */
+const PRESS = 4;
 /** Passes after which what is kept counts as known. */
-const PASSES = 150;
-
+const PASSES = 120;
+/** Frames that are logged. */
+const LOGGED = [100, 200, 400, 800];
+$people = (int) ($argv[1] ?? 60);
+// Spread of how far lenses focus beside, m.
+$lensM = (float) ($argv[2] ?? 0.3);
 $cases = [];
 foreach (RUSHES as $name) {
     $rush = RushDocument::read(json_decode((string) file_get_contents(__DIR__."/../formats/examples/$name.json"), true))->rush;
-    $cases[$name] = [$rush, Chooser::standard()->choose($rush)->hold];
+    $cases[] = [$rush, Chooser::standard()->hold($rush)];
 }
-$rates = SkillRates::played(array_values($cases), new OneProcess);
-foreach (array_keys($cases) as $i => $name) {
-    printf("%-28s %2d frames a pass, alike %.2f, kept %3.0f %% to %3.0f %%\n", $name, $rates[$i]->frames, $rates[$i]->alike, 100 * $rates[$i]->at(0.1, 0.1, 0.1), 100 * $rates[$i]->at(0.9, 0.9, 0.9));
-}
-
+$rates = SkillRates::played($cases, new OneProcess);
 $even = Noise::even(21);
 $normal = Noise::white(22);
-$within = $better = 0;
-$errors = $before = [];
+$kept = static fn (array $shots): int => count(array_filter($shots, static fn (Shot $s): bool => $s->kept));
+$errors = [];
 for ($who = 0; $who < $people; $who++) {
-    $draw = static fn (int $i): float => $normal[(64 * $who + $i) & Noise::MASK];
     $skill = static fn (int $i): float => 0.05 + 0.9 * $even[(64 * $who + 7 * $i) & Noise::MASK];
-    $hidden = new Hidden($skill(1), $skill(2), $skill(3), 0.3 * $draw(4));
-    // Two rushes of a season, as a person shoots what is near.
-    $mine = array_values(array_intersect_key(array_keys($cases), array_flip([(int) ($even[97 * $who] * 6), ((int) ($even[97 * $who] * 6) + 1 + (int) ($even[97 * $who + 1] * 5)) % 6])));
-    $logged = $mineRates = [];
-    $truth = [];
+    $hidden = new Hidden($skill(1), $skill(2), $skill(3), $lensM * $normal[(64 * $who + 4) & Noise::MASK]);
+    $mine = array_map(static fn (int $i): int => ($who + $i) % count(RUSHES), range(0, OF_A_SEASON - 1));
+    $truth = $bursts = [];
     foreach ($mine as $m) {
         [$rush, $hold] = $cases[$m];
-        $counts = [];
-        $taken = 0;
-        $pass = $mineRates[] = $rates[array_search($m, array_keys($cases), true)];
-        for ($run = 0; $taken < $each / count($mine); $run++) {
-            // Somewhere in the pass the finger goes down.
-            $from = (int) ($even[(131 * $who + 17 * $run) & Noise::MASK] * ($pass->frames - PRESS + 1));
-            $shots = array_slice(iterator_to_array((new StandIn($rush, $hold, $hidden))->shoot($pass->frames, 1000 + $who, $run), false), $from, PRESS);
-            $counts["$m $run"] = [count(array_filter($shots, static fn ($s): bool => $s->kept)), count($shots)];
-            $taken += count($shots);
+        $frames = $rates[$m]->frames;
+        $camera = new StandIn($rush, $hold, $hidden);
+        $truth[$m] = $kept(iterator_to_array($camera->shoot(PASSES * $frames, 7, 1000), false)) / (PASSES * $frames);
+        for ($run = 0; $run < max(LOGGED) / OF_A_SEASON / PRESS; $run++) {
+            $from = (int) ($even[(131 * $who + 17 * $run + 5 * $m) & Noise::MASK] * ($frames - PRESS + 1));
+            $bursts[$m]["$m $run"] = [$kept(array_slice(iterator_to_array($camera->shoot($frames, 1000 + $who, $run), false), $from, PRESS)), PRESS];
         }
-        $kept = $all = 0;
-        foreach ((new StandIn($rush, $hold, $hidden))->shoot(PASSES * $pass->frames, 7, 1000) as $shot) {
-            $kept += $shot->kept ? 1 : 0;
-            $all++;
+    }
+    $true = array_sum($truth) / count($truth);
+    $said = $cases[$mine[0]][0]->photographer->with(aim: 0.5, panning: 0.5, handFocus: 0.3);
+    foreach (LOGGED as $count) {
+        $logged = array_map(static fn (int $m): Logged => new Logged($cases[$m][0], $cases[$m][1], array_slice($bursts[$m], 0, intdiv($count, OF_A_SEASON * PRESS))), $mine);
+        $theirs = array_map(static fn (int $m): SkillRates => $rates[$m], $mine);
+        $learning = Learning::of($said, $logged, $theirs);
+        $learned = $model = $counted = 0.0;
+        foreach ($mine as $i => $m) {
+            $learned += $learning->rate($theirs[$i], $logged[$i]->kit())->mean / OF_A_SEASON;
+            $model += $theirs[$i]->at(0.5, 0.5, 0.3) / OF_A_SEASON;
+            $counted += array_sum(array_column($logged[$i]->counts, 0)) / array_sum(array_column($logged[$i]->counts, 1)) / OF_A_SEASON;
         }
-        $truth[$m] = $kept / $all;
-        $logged[] = new Logged($rush, $hold, $counts);
-    }
-    $said = $cases[$mine[0]][0]->photographer->with(aim: 0.5, panning: 0.5, handFocus: 0.5);
-    $learning = Learning::of($said, $logged, $mineRates);
-    $now = $model = $raw = $true = 0.0;
-    foreach ($mine as $i => $m) {
-        $now += $learning->rate($mineRates[$i], $logged[$i]->kit())->mean / count($mine);
-        $model += $mineRates[$i]->at(0.5, 0.5, 0.5) / count($mine);
-        $raw += array_sum(array_column($logged[$i]->counts, 0)) / array_sum(array_column($logged[$i]->counts, 1)) / count($mine);
-        $true += $truth[$m] / count($mine);
-    }
-    $errors[] = $now - $true;
-    $before[] = $model - $true;
-    $raws[] = $raw - $true;
-    if (($argv[3] ?? '') !== '') {
-        printf("aim %.2f pan %.2f lens %+.2f  true %.3f raw %.3f model %.3f learned %.3f\n", $hidden->aim, $hidden->panning, $hidden->lensErrorM, $true, $raw, $model, $now);
+        $errors[$count][] = [$learned - $true, $model - $true, $counted - $true];
     }
 }
-$rms = static fn (array $e): float => sqrt(array_sum(array_map(static fn (float $x): float => $x * $x, $e)) / count($e));
-$in = static fn (array $e): float => 100 * count(array_filter($e, static fn (float $x): bool => abs($x) <= 0.05)) / count($e);
-printf("learned rms %.3f within %.0f %%; model rms %.3f within %.0f %%; raw %.3f within %.0f %%\n", $rms($errors), $in($errors), $rms($before), $in($before), $rms($raws), $in($raws));
-printf("better %.0f %%\n", 100 * count(array_filter(array_keys($errors), static fn (int $i): bool => abs($errors[$i]) <= abs($before[$i]))) / count($errors));
+$share = static fn (array $all, callable $is): float => 100 * count(array_filter($all, $is)) / count($all);
+$typical = static fn (array $all, int $which): float => 100 * sqrt(array_sum(array_map(static fn (array $e): float => $e[$which] ** 2, $all)) / count($all));
+printf("%d photographers with lenses %.1f m beside, %d rushes each, bursts of %d frames; keeper rates over the season\n\n| frames logged | learned, within 5 points | better than the model alone | typical error: learned | model alone | counting alone |\n|---|---|---|---|---|---|\n", $people, $lensM, OF_A_SEASON, PRESS);
+foreach ($errors as $count => $all) {
+    printf("| %d | %.0f %% | %.0f %% | %.1f points | %.1f | %.1f |\n", $count, $share($all, static fn (array $e): bool => abs($e[0]) <= 0.05), $share($all, static fn (array $e): bool => abs($e[0]) < abs($e[1])), $typical($all, 0), $typical($all, 1), $typical($all, 2));
+}

@@ -60,7 +60,7 @@ it('predicts what is kept more rightly than the model alone', function (): void 
     expect(abs($learned->mean - $true))->toBeLessThan(0.4 * abs($rates->at(0.5, 0.5, 0.3) - $true))->and($learned->low)->toBeLessThan($learned->mean)->and($learned->high)->toBeGreaterThan($learned->mean)
         ->and($learning->shift($logged->kit())->mean)->toBeLessThan(-0.3)
         // Of another kit nothing is known.
-        ->and($learning->shift('another')->mean)->toBe(0.0);
+        ->and(abs($learning->shift('another')->mean))->toBeLessThan(0.1)->and($learning->shift('another')->low)->toBeLessThan(-0.8);
 });
 
 it('says how much of it is log, and knows nothing without one', function (): void {

@@ -30,7 +30,9 @@ it('goes from a burst to its cause, to the fix on the desk, and to the test that
     $page->press('Plan the rush with it')->see('Depth lane')->settled();
     expect($page->held('focus.mode'))->toContain('Continuous');
     // What was answered is still there.
-    $page->visit("/review/bursts/$burst->uuid/why?of=$rush->id")->see('What confirms it')->press('Plan the test')->see('with the fix');
+    $page->visit("/review/bursts/$burst->uuid/why?of=$rush->id")->see('What confirms it')->press('Plan the test');
+    $page->until(static fn (): bool => str_starts_with($page->path(), '/outings/'), 'the test as an outing');
+    $page->see('as it was');
     $outing = SavedOuting::query()->where('user_id', $person->id)->firstOrFail();
     $rushes = $person->rushes()->whereIn('id', array_column($outing->document['rushes'], 'rush'))->get();
     expect($rushes)->toHaveCount(2)->and($rushes->pluck('pins.focus.mode')->sort()->values()->all())->toBe(['continuous', 'single']);

@@ -34,12 +34,13 @@ final readonly class Learning
     private const HAND = [0.05, 0.2, 0.35, 0.5, 0.65, 0.8, 0.95];
 
     /** Corrections in log-odds. */
-    private const SHIFTS = [-2.4, -1.8, -1.3, -0.9, -0.6, -0.3, 0.0, 0.3, 0.6, 0.9, 1.3, 1.8];
+    private const SHIFTS = [-4.6, -3.8, -3.1, -2.5, -2.0, -1.6, -1.2, -0.9, -0.6, -0.3, 0.0, 0.3, 0.6, 0.9, 1.2, 1.6];
 
-    /** How far skills are from what is said of them, and kits from what the model thinks, before anything is logged. */
+    /** How far skills are from what is said of them before anything is logged. */
     private const SKILL_SPREAD = 0.22;
 
-    private const SHIFT_SPREAD = 0.6;
+    /** How far kits are from what the model thinks: mostly little, now and then, as with a lens that focuses beside, a lot (Laplace). */
+    private const SHIFT_SCALE = 0.5;
 
     /** Shares at which the likelihood of what was logged is worked out. */
     private const SHARES = 48;
@@ -91,7 +92,7 @@ final readonly class Learning
             foreach ($kits as $kit => $groups) {
                 $each = [];
                 foreach (self::SHIFTS as $shift) {
-                    $sum = -0.5 * ($shift / self::SHIFT_SPREAD) ** 2;
+                    $sum = -abs($shift) / self::SHIFT_SCALE;
                     foreach ($groups as $g) {
                         $sum += self::between($likely[$g], $odds[$g] + $shift);
                     }
@@ -259,13 +260,14 @@ final readonly class Learning
             }
         }
 
-        return isset($this->shifts[$kit]) ? Estimate::of(self::SHIFTS, array_values($weights)) : new Estimate(0.0, -1.645 * self::SHIFT_SPREAD, 1.645 * self::SHIFT_SPREAD);
+        return isset($this->shifts[$kit]) ? Estimate::of(self::SHIFTS, array_values($weights)) : Estimate::of(self::SHIFTS, self::before());
     }
 
     /** What share of frames is kept, by all that is known now. */
     public function rate(SkillRates $rates, string $kit): Estimate
     {
         $values = $weights = [];
+        $before = self::before();
         foreach ($this->points as $i => $point) {
             if ($this->weights[$i] < 1e-7) {
                 continue;
@@ -273,7 +275,7 @@ final readonly class Learning
             $odds = self::odds($rates->at(...$point));
             foreach (self::SHIFTS as $s => $shift) {
                 $values[] = self::share($odds + $shift);
-                $weights[] = $this->weights[$i] * (isset($this->shifts[$kit]) ? $this->shifts[$kit][$i][$s] : exp(-0.5 * ($shift / self::SHIFT_SPREAD) ** 2) / 2.5);
+                $weights[] = $this->weights[$i] * (isset($this->shifts[$kit]) ? $this->shifts[$kit][$i][$s] : $before[$s]);
             }
         }
 
@@ -289,6 +291,12 @@ final readonly class Learning
         }
 
         return new Learned($this->skill(Skill::Aim)->mean, $this->skill(Skill::Panning)->mean, $this->skill(Skill::HandFocus)->mean, $shifts, $this->logShare());
+    }
+
+    /** @return non-empty-list<float> how likely each correction is before anything is logged, adding up to one */
+    private static function before(): array
+    {
+        return self::normalised(array_map(static fn (float $shift): float => -abs($shift) / self::SHIFT_SCALE, self::SHIFTS))[0];
     }
 
     private static function odds(float $share): float
