@@ -53,7 +53,7 @@ foreach (['independent' => [0.0, 0.0], 'alike to 0.05 to 0.3' => [0.05, 0.3]] as
             }
         }
         $pair = (new Contest($counts))->pair(0, 1);
-        $inside += $pair['low'] <= $shares[0] - $shares[1] && $shares[0] - $shares[1] <= $pair['high'] ? 1 : 0;
+        $inside += $pair['low'] <= $shares[0] - $shares[1] && $pair['high'] >= $shares[0] - $shares[1] ? 1 : 0;
         $named += ($pair['better'] > 0.5) === ($shares[0] > $shares[1]) ? 1 : 0;
     }
     printf("| %s | %d | %.1f %% | %.1f %% |\n", $kind, $each, 100 * $inside / $each, 100 * $named / $each);

@@ -53,12 +53,6 @@ try {
     $page->screenshot("$folder/rushes.png");
     $open($page, 'Puffin coming in to the slope');
     $page->screenshot("$folder/desk.png");
-    $open($page, 'Puffin coming in to the slope');
-    $page->press('Others')->see('set-ups played')->press('Compare small ring')->see('Side by side')->see('fewer of a pass');
-    $page->screenshot("$folder/compare.png");
-    $page->press('Close');
-    $page->press('Changes')->see('things have to change');
-    $page->screenshot("$folder/changes.png");
     $page->visit('/kit')->see('The cliff body')->see('The race zoom');
     $page->screenshot("$folder/kit.png");
     $page->visit('/outings')->see('Muddy race');
@@ -67,6 +61,13 @@ try {
     $page->until(fn () => $page->script('return document.querySelector(".play-progress.on") === null') === true, 'the day to be played; %s');
     $page->screenshot("$folder/outing.png");
     $page->visit('/kit/layouts')->see('Setting it up')->screenshot("$folder/layouts.png");
+    $page->visit('/review/compare')->see('keeps')->screenshot("$folder/compared.png");
+    $page->visit('/review/learned')->see('Brier score')->screenshot("$folder/how-right.png");
+    $page->visit('/')->see('Waits for review')->press('Why soft: Hare bolting through the campion')->see('Was anything still set');
+    $page->script('[...document.querySelectorAll(".why-choices button")].find((b) => b.textContent.includes("I checked")).click()');
+    $page->until(fn () => $page->script('return document.querySelector(".stale") === null && ! document.body.textContent.includes("Was anything still set")') === true, 'the next question; %s');
+    $page->screenshot("$folder/why.png");
+    $page->visit('/kit/bench')->see('The long prime on the old body')->press('The long prime on the old body')->see('Likeliest')->screenshot("$folder/bench.png");
     $pictured($page);
     $page->script('localStorage.setItem("rush-hold.mode", "light")');
     $page->visit('/kit/bodies/new?from=sample-old-mirror&step=2')->see('Tick those your camera has');
@@ -99,11 +100,7 @@ try {
     $phone->press('Something else')->press('Gull, flapping')->press('40 m');
     $phone->script('document.querySelectorAll(".sheet-grid button")[5].click()');
     $phone->see('answers worked out beforehand')->screenshot("$folder/phone-pocket.png");
-    $phone->script('localStorage.setItem("rush-hold.mode", "dark")');
-    $phone->visit('/rushes')->see('Your rushes');
-    $open($phone, 'Sprint for the line');
-    $phone->script('document.querySelector(".finder").scrollIntoView()');
-    $phone->screenshot("$folder/phone-desk.png");
+    $phone->visit('/review/why')->see('of five at most')->screenshot("$folder/phone-why.png");
 } finally {
     $phone->close();
 }

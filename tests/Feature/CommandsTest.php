@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Api\Description;
 use App\Documents\DocumentGate;
 use App\Documents\KitType;
+use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Process\Process;
 
 /** The commands as people call them, in a process of their own and without a database. */
@@ -99,3 +100,30 @@ it('shoots frames with the stand-in camera and measures them', function (): void
     array_map(unlink(...), glob("$folder/*") ?: []);
     rmdir($folder);
 });
+
+it('finds causes, compares, learns and tunes from documents alone', function (): void {
+    $answer = static function (string $command, array $arguments): array {
+        Artisan::call($command, $arguments);
+
+        return json_decode(Artisan::output(), true);
+    };
+    $examples = base_path('formats/examples');
+    $cause = $answer('rush:cause', ['burst' => "$examples/bursts/hairpin.json"]);
+    expect($cause['causes'][0])->toHaveKeys(['cause', 'probability', 'because'])->and($cause['next']['choices'])->not->toBe([])->and(array_sum(array_column($cause['causes'], 'probability')))->toBeGreaterThan(0.9);
+    $compared = $answer('rush:compare', ['bursts' => "$examples/bursts/two-set-ups.json"]);
+    expect($compared['holds'])->toHaveCount(2)->and($compared['pairs'][0]['a_better'])->toBeGreaterThan(0.9)->and($compared['pairs'][0]['difference']['low'])->toBeLessThan($compared['pairs'][0]['difference']['high']);
+    $learned = $answer('rush:learn', ['bursts' => "$examples/bursts/two-set-ups.json", '--predict' => "$examples/puffin-coming-in.json"]);
+    expect($learned['skills'])->toHaveKeys(['aim', 'panning', 'hand_focus'])->and($learned['log_share'])->toBeGreaterThan(0.3)->and($learned['prediction']['low'])->toBeLessThan($learned['prediction']['learned']);
+    $tuned = $answer('rush:tune', ['sweep' => "$examples/sweeps/long-prime.json"]);
+    expect($tuned['series'])->toHaveCount(1)->and($tuned['best'])->toHaveCount(3)->and(abs($tuned['across']['value'] - 4))->toBeLessThanOrEqual(1);
+});
+
+it('refuses what is none, naming it, with exit code 2', function (string $command, string $argument, string $document): void {
+    $file = tempnam(sys_get_temp_dir(), 'doc');
+    file_put_contents($file, $document);
+    expect(Artisan::call($command, [$argument => $file]))->toBe(2)->and(Artisan::call($command, [$argument => '/nowhere.json']))->toBe(3);
+    unlink($file);
+})->with([
+    ['rush:cause', 'burst', '{"frames":10,"keepers":20}'], ['rush:cause', 'burst', '{"frames":10,"keepers":2,"answers":{"smear":"sideways"}}'], ['rush:compare', 'bursts', '{}'], ['rush:compare', 'bursts', '[{"frames":10,"keepers":2}]'],
+    ['rush:learn', 'bursts', '[{"frames":10,"keepers":2}]'], ['rush:tune', 'sweep', '{"frames":[]}'],
+]);
