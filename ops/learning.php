@@ -6,7 +6,7 @@ declare(strict_types=1);
  * How soon a log teaches the model about a person: photographers with skills and a lens that the model is not told of log
  * what the stand-in camera gives them, and what is predicted for them is held against what they really keep.
  *
- * php ops/learning.php [photographers] [spread of how far lenses focus beside, m]
+ * php ops/learning.php [photographers] [spread of how far lenses focus beside, m] [frames of a burst]
  */
 
 use RushHold\Camera\Hidden;
@@ -25,8 +25,6 @@ require __DIR__.'/../vendor/autoload.php';
 /** Each photographer shoots four of these, as a season brings them. */
 const RUSHES = ['barriers', 'muddy-hairpin', 'gannet-along-the-edge', 'puffin-coming-in', 'sprint-finish', 'hare-through-the-campion'];
 const OF_A_SEASON = 4;
-/** Frames that a finger holds the shutter down for, somewhere in a pass. */
-const PRESS = 4;
 /** Passes after which what is kept counts as known. */
 const PASSES = 120;
 /** Frames that are logged. */
@@ -34,6 +32,8 @@ const LOGGED = [100, 200, 400, 800];
 $people = (int) ($argv[1] ?? 60);
 // Spread of how far lenses focus beside, m.
 $lensM = (float) ($argv[2] ?? 0.3);
+// Frames that a finger holds the shutter down for, somewhere in a pass.
+define('PRESS', (int) ($argv[3] ?? 4));
 $cases = [];
 foreach (RUSHES as $name) {
     $rush = RushDocument::read(json_decode((string) file_get_contents(__DIR__."/../formats/examples/$name.json"), true))->rush;
@@ -67,7 +67,7 @@ for ($who = 0; $who < $people; $who++) {
         $learning = Learning::of($said, $logged, $theirs);
         $learned = $model = $counted = 0.0;
         foreach ($mine as $i => $m) {
-            $learned += $learning->rate($theirs[$i], $logged[$i]->kit())->mean / OF_A_SEASON;
+            $learned += $learning->rate($theirs[$i], $logged[$i]->kit(), $logged[$i]->key())->mean / OF_A_SEASON;
             $model += $theirs[$i]->at(0.5, 0.5, 0.3) / OF_A_SEASON;
             $counted += array_sum(array_column($logged[$i]->counts, 0)) / array_sum(array_column($logged[$i]->counts, 1)) / OF_A_SEASON;
         }

@@ -7,6 +7,7 @@ namespace App\Accounts;
 use App\Documents\Documents;
 use App\Kit\Pointers;
 use App\Models\User;
+use App\Review\LearnFromLog;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -49,6 +50,8 @@ final class DemoVisit
                 $habits[$part] = $ids[$habits[$part] ?? ''] ?? null;
             }
             $visitor->forceFill(['habits' => $habits, 'standings' => $demo->standings, 'learned' => self::learned($demo, $visitor, $ids), 'demo_until' => now()->addHours(self::HOURS)])->save();
+
+            $visitor->learned === null && LearnFromLog::soon($visitor->id);
 
             return $visitor;
         });

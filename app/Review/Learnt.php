@@ -32,11 +32,11 @@ final class Learnt
         $learning = Learning::of($said, $logged, $rates);
         $days = array_map(static fn (array $one): string => $one[0]->shot_at->toDateString(), $season);
         $right = HowRight::of($said, $logged, $rates, $days, $learning->wrong);
-        $learned = $learning->learned();
+        $learned = $learning->learned($logged, $rates);
         $kept = ['model' => Model::VERSION, 'at' => now()->toIso8601ZuluString(), 'bursts' => array_sum(array_map(static fn (Logged $l): int => count($l->counts), $logged)),
             'said' => ['aim' => $said->aim, 'panning' => $said->panning, 'hand_focus' => $said->handFocus],
             ...array_diff_key(LearningDocument::write($learning), ['prediction' => true]), 'right' => self::told($right, $logged, $season),
-            'plans' => ['aim' => $learned->aim, 'panning' => $learned->panning, 'hand_focus' => $learned->handFocus, 'shifts' => (object) $learned->shifts, 'log_share' => $learned->logShare]];
+            'plans' => ['aim' => $learned->aim, 'panning' => $learned->panning, 'hand_focus' => $learned->handFocus, 'shifts' => (object) $learned->shifts, 'log_share' => $learned->logShare, 'owns' => (object) $learned->owns]];
         // Nothing else of the account is touched: it may have been changed meanwhile.
         DB::table('users')->where('id', $person->id)->update(['learned' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]);
     }
@@ -52,10 +52,10 @@ final class Learnt
         if ($plans === [] || $number('log_share') <= 0.0) {
             return null;
         }
-        /** @var array<string, float> $shifts */
-        $shifts = array_map(floatval(...), array_filter((array) ($plans['shifts'] ?? []), is_numeric(...)));
+        /** @return array<string, float> */
+        $numbers = static fn (string $name): array => array_map(floatval(...), array_filter((array) ($plans[$name] ?? []), is_numeric(...)));
 
-        return new Learned($number('aim'), $number('panning'), $number('hand_focus'), $shifts, $number('log_share'), $person->habits()->photographer);
+        return new Learned($number('aim'), $number('panning'), $number('hand_focus'), $numbers('shifts'), $number('log_share'), $person->habits()->photographer, $numbers('owns'));
     }
 
     private static function said(User $person): Photographer

@@ -16,7 +16,7 @@ use RushHold\Tests\Rushes;
 use RushHold\Units;
 
 /** @param  list<array{int, int}>  $counts */
-function logged(string $area, array $counts, ?string $day = null, array $rush = [], int $from = 0): array
+function loggedWith(string $area, array $counts, ?string $day = null, array $rush = [], int $from = 0): array
 {
     return array_map(static fn (array $count, int $i): LoggedBurst => new LoggedBurst($count[1], $count[0], $day === null ? null : sprintf('%sT05:%02d:00Z', $day, $from + $i),
         $rush === [] ? null : Rushes::with($rush), HoldDocument::read(['focus' => ['area' => $area]])), $counts, array_keys($counts));
@@ -125,23 +125,23 @@ it('has the true difference within its interval about nine times in ten', functi
 })->with(['frames that are independent' => 0.0, 'frames of a burst that are alike' => 0.2]);
 
 it('puts bursts of one hold together, and tells which to shoot next', function (): void {
-    $comparison = Comparison::of([...logged('point', [[5, 10], [6, 10], [4, 10], [7, 10]]), ...logged('ring-small', [[8, 10], [5, 10]])]);
+    $comparison = Comparison::of([...loggedWith('point', [[5, 10], [6, 10], [4, 10], [7, 10]]), ...loggedWith('ring-small', [[8, 10], [5, 10]])]);
     $document = ComparisonDocument::write($comparison, Units::Metric);
     expect($document['holds'])->toHaveCount(2)->and($document['holds'][0]['frames'])->toBe(40)->and($document['pairs'][0]['a'])->toBe(1)
         // Fewer were shot with it, so it is known less.
         ->and($document['next'])->toBe(1)->and($document['pairs'][0]['frames_needed'])->toBeGreaterThan(0);
-    expect(static fn () => Comparison::of(logged('point', [[5, 10], [6, 10]])))->toThrow(Refused::class);
+    expect(static fn () => Comparison::of(loggedWith('point', [[5, 10], [6, 10]])))->toThrow(Refused::class);
 });
 
 it('says what makes it unfair', function (): void {
     $warnings = static fn (array $a, array $b): array => array_column(ComparisonDocument::write(Comparison::of([...$a, ...$b]), Units::Metric)['pairs'][0]['unfair'], 'what');
     $counts = [[5, 10], [6, 10], [4, 10]];
     $rush = ['light.ev100' => 12.0];
-    expect($warnings(logged('point', $counts, '2026-06-07', $rush), logged('ring-small', $counts, '2026-06-07', $rush, 20)))->toBe(['order'])
-        ->and($warnings(logged('point', $counts, null, $rush), logged('ring-small', $counts, null, ['light.ev100' => 9.0, 'path.start_m' => 80.0])))->toBe(['light', 'distance'])
-        ->and($warnings(logged('point', $counts, null, $rush), logged('ring-small', $counts, null, [...$rush, 'name' => 'Another', 'scene.front_clutter' => 0.6])))->toBe(['rush', 'clutter'])
-        ->and($warnings(logged('point', [[5, 10]]), logged('ring-small', $counts)))->toBe(['few'])
-        ->and($warnings(logged('point', $counts), logged('ring-small', $counts)))->toBe([]);
+    expect($warnings(loggedWith('point', $counts, '2026-06-07', $rush), loggedWith('ring-small', $counts, '2026-06-07', $rush, 20)))->toBe(['order'])
+        ->and($warnings(loggedWith('point', $counts, null, $rush), loggedWith('ring-small', $counts, null, ['light.ev100' => 9.0, 'path.start_m' => 80.0])))->toBe(['light', 'distance'])
+        ->and($warnings(loggedWith('point', $counts, null, $rush), loggedWith('ring-small', $counts, null, [...$rush, 'name' => 'Another', 'scene.front_clutter' => 0.6])))->toBe(['rush', 'clutter'])
+        ->and($warnings(loggedWith('point', [[5, 10]]), loggedWith('ring-small', $counts)))->toBe(['few'])
+        ->and($warnings(loggedWith('point', $counts), loggedWith('ring-small', $counts)))->toBe([]);
 });
 
 it('counts a burst without a sharp frame in full', function (): void {

@@ -11,7 +11,6 @@ use App\Documents\KitType;
 use App\Models\SavedOuting;
 use App\Models\User;
 use App\Outings\Rushes;
-use App\Review\Learnt;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -146,7 +145,7 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** A season on the cliff, as it was logged by hand; what it teaches is worked out at once. */
+    /** A season on the cliff, as it was logged by hand; what it teaches is worked out in the queue, as ever. */
     private function season(User $demo): void
     {
         $year = now()->month > 6 ? now()->year : now()->year - 1;
@@ -157,7 +156,6 @@ final class DemoSeeder extends Seeder
             Log::keep($demo, (string) Str::uuid(), ['rush_id' => $rush->id, 'rush' => $name, 'at' => now()->setDate($year, 6, $day)->setTime(6, 0)->addMinutes($minutes)->toIso8601ZuluString(),
                 'frames' => $frames, 'keepers' => $keepers, 'lost_to' => $lost, 'hold' => $hold]);
         }
-        Learnt::anew($demo->refresh());
         $this->bench($demo);
     }
 

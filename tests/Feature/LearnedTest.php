@@ -15,13 +15,13 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 
 /** A rush of the examples, kept. */
-function keptRush(User $person, string $name = 'gannet-along-the-edge'): string
+function rushOf(User $person, string $name = 'gannet-along-the-edge'): string
 {
     return $person->rushes()->create(['document' => json_decode((string) file_get_contents(base_path("formats/examples/$name.json")), true)])->id;
 }
 
 /** @param  array<string, mixed>  $fields */
-function keptBurst(User $person, string $rush, int $frames, int $keepers, string $at = '2026-06-06T06:00:00Z', array $fields = []): Burst
+function burstOf(User $person, string $rush, int $frames, int $keepers, string $at = '2026-06-06T06:00:00Z', array $fields = []): Burst
 {
     return $person->bursts()->create(['uuid' => (string) Str::uuid(), 'rush_id' => $rush, 'rush' => 'Gannet', 'shot_at' => $at, 'frames' => $frames, 'keepers' => $keepers, 'hold' => ['focus' => ['area' => 'block']], ...$fields]);
 }
@@ -41,7 +41,7 @@ describe('causes', function (): void {
 
     it('keeps answers with the burst, and offers a fix with what it is worth', function (): void {
         $person = $this->person();
-        $burst = keptBurst($person, keptRush($person, 'puffin-coming-in'), 40, 3, fields: ['hold' => ['focus' => ['mode' => 'single', 'area' => 'point', 'detect' => 'off', 'eye' => false]]]);
+        $burst = burstOf($person, rushOf($person, 'puffin-coming-in'), 40, 3, fields: ['hold' => ['focus' => ['mode' => 'single', 'area' => 'point', 'detect' => 'off', 'eye' => false]]]);
         $this->actingAs($person);
         $found = $this->postJson('/api/cause', ['burst' => $burst->uuid, 'answers' => ['left-over' => 'no', 'course' => 'drifts']])->assertOk();
         expect($found->json('causes.0.cause'))->toBe('locked-once')->and($found->json('fix.focus.mode'))->toBe('continuous')->and($found->json('worth.keepers_more'))->toBeGreaterThan(0)
@@ -54,7 +54,7 @@ describe('causes', function (): void {
 
     it('refuses answers there are none of, and bursts of others', function (): void {
         $other = $this->person();
-        $burst = keptBurst($other, keptRush($other), 10, 2);
+        $burst = burstOf($other, rushOf($other), 10, 2);
         $this->actingAs($this->person());
         $this->postJson('/api/cause', ['answers' => ['smear' => 'sideways']])->assertStatus(422);
         $this->postJson('/api/cause', ['burst' => $burst->uuid])->assertNotFound();
@@ -65,12 +65,12 @@ describe('causes', function (): void {
 
 it('compares the set-ups of a rush, and leaves out what is doubted', function (): void {
     $person = $this->person();
-    $rush = keptRush($person);
+    $rush = rushOf($person);
     foreach ([8, 9, 7, 8] as $i => $keepers) {
-        keptBurst($person, $rush, 10, $keepers, "2026-06-06T06:0$i:00Z");
-        keptBurst($person, $rush, 10, $keepers - 6, "2026-06-06T06:1$i:00Z", ['hold' => ['focus' => ['area' => 'point']]]);
+        burstOf($person, $rush, 10, $keepers, "2026-06-06T06:0$i:00Z");
+        burstOf($person, $rush, 10, $keepers - 6, "2026-06-06T06:1$i:00Z", ['hold' => ['focus' => ['area' => 'point']]]);
     }
-    keptBurst($person, $rush, 1000, 0, '2026-06-06T07:00:00Z', ['doubted' => true]);
+    burstOf($person, $rush, 1000, 0, '2026-06-06T07:00:00Z', ['doubted' => true]);
     $this->actingAs($person);
     $answer = $this->getJson('/api/bursts/comparison')->assertOk();
     expect($answer->json('rushes.0.holds'))->toBe(2)->and($answer->json('comparison.pairs.0.a_better'))->toBeGreaterThan(0.99)->and($answer->json('comparison.holds.0.frames'))->toBe(40)
@@ -82,7 +82,7 @@ it('compares the set-ups of a rush, and leaves out what is doubted', function ()
 describe('what the log teaches', function (): void {
     it('is worked out soon after something was logged, corrected or deleted', function (): void {
         $person = $this->person();
-        $rush = keptRush($person);
+        $rush = rushOf($person);
         $this->actingAs($person);
         $count = static function () use ($person): int {
             // What waits already is not queued again; here nothing ever begins.
@@ -103,11 +103,11 @@ describe('what the log teaches', function (): void {
 
     it('changes what plans say, can be looked into, left out and reset', function (): void {
         $person = $this->person();
-        $rush = keptRush($person);
+        $rush = rushOf($person);
         foreach (range(0, 11) as $i) {
-            keptBurst($person, $rush, 40, 8 + $i % 3, '2026-06-0'.(1 + intdiv($i, 4)).'T06:0'.($i % 4).':00Z');
+            burstOf($person, $rush, 40, 8 + $i % 3, '2026-06-0'.(1 + intdiv($i, 4)).'T06:0'.($i % 4).':00Z');
         }
-        $slip = keptBurst($person, $rush, 400, 400, '2026-06-04T08:00:00Z');
+        $slip = burstOf($person, $rush, 400, 400, '2026-06-04T08:00:00Z');
         $this->actingAs($person);
         $document = $person->rushes()->firstOrFail()->document;
         $asked = ['rush' => $document, 'pins' => ['focus' => ['area' => 'block']]];

@@ -40,8 +40,9 @@ final class LearnFromLog extends Command
             if ($predict !== '') {
                 $rush = $gate->rush($this->document($predict))->rush;
                 $pins = (string) $this->option('hold') === '' ? null : $gate->pins($this->document((string) $this->option('hold')), $rush->kit);
-                $rates = SkillRates::played([[$rush, Chooser::standard()->hold($rush, $pins)]], $told)[0];
-                $answer['prediction'] = LearningDocument::prediction($learning, $rates, $rush, Logged::kitOf($rush));
+                $case = new Logged($rush, Chooser::standard()->hold($rush, $pins), []);
+                $rates = SkillRates::played([[$case->rush, $case->hold]], $told)[0];
+                $answer['prediction'] = LearningDocument::prediction($learning, $rates, $rush, $case->kit(), $case->key());
             }
             $told->done();
 

@@ -33,10 +33,10 @@ final class LearningDocument
     }
 
     /** @return array{model: float, learned: float, low: float, high: float} */
-    public static function prediction(Learning $learning, SkillRates $rates, Rush $rush, string $kit): array
+    public static function prediction(Learning $learning, SkillRates $rates, Rush $rush, string $kit, string $case = ''): array
     {
         $person = $rush->photographer;
-        $learned = $learning->rate($rates, $kit);
+        $learned = $learning->rate($rates, $kit, $case);
 
         return ['model' => round($rates->at($person->aim, $person->panning, $person->handFocus), 4), 'learned' => round($learned->mean, 4), 'low' => round($learned->low, 4), 'high' => round($learned->high, 4)];
     }

@@ -39,7 +39,7 @@ final readonly class HowRight
             foreach ($logged as $g => $l) {
                 foreach ($l->counts as $name => [$keepers, $frames]) {
                     if (($days[$name] ?? null) === $day) {
-                        $rate = $before->rate($rates[$g], $l->kit());
+                        $rate = $before->rate($rates[$g], $l->kit(), $l->key());
                         $bursts[$name] = ['frames' => $frames, 'keepers' => $keepers, 'model' => round($rates[$g]->at($said->aim, $said->panning, $said->handFocus), 4),
                             'learned' => round($rate->mean, 4), 'low' => round($rate->low, 4), 'high' => round($rate->high, 4)];
                     }

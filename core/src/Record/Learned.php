@@ -20,8 +20,9 @@ final readonly class Learned
      * @param  array<string, float>  $shifts  by kit: what is added to the log-odds of keeping a frame
      * @param  float  $logShare  share of it that comes from the log, 0 to 1
      * @param  Photographer|null  $said  what was believed before; a rush that says otherwise is in other hands and stays so; null: all are in these
+     * @param  array<string, float>  $owns  by rush, as `Logged` has it: what is added for that one
      */
-    public function __construct(public float $aim, public float $panning, public float $handFocus, public array $shifts, public float $logShare, private ?Photographer $said = null)
+    public function __construct(public float $aim, public float $panning, public float $handFocus, public array $shifts, public float $logShare, public ?Photographer $said = null, public array $owns = [])
     {
     }
 
@@ -48,7 +49,7 @@ final readonly class Learned
 
     public function shift(Rush $rush): float
     {
-        return $this->shifts[Logged::kitOf($rush)] ?? 0.0;
+        return ($this->shifts[Logged::kitOf($rush)] ?? 0.0) + ($this->owns === [] ? 0.0 : $this->owns[Logged::keyOf($rush)] ?? 0.0);
     }
 
     /**

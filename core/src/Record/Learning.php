@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Record;
 
+use Closure;
 use RushHold\Focus\Stage;
 use RushHold\Rush\Photographer;
 
@@ -12,7 +13,8 @@ use RushHold\Rush\Photographer;
  * much each kit keeps more or less than the model thinks; a posterior on a grid.
  *
  * The simulation says what share of frames each rush keeps at each skill, and how alike the frames of one pass are; what
- * was logged is Beta-binomial about that. A kit's correction moves the log-odds of being kept. What was believed before
+ * was logged is Beta-binomial about that. A kit's correction moves the log-odds of being kept, and each rush may be off a
+ * little by itself. What was believed before
  * is worth about `WORTH` frames. Now and then a burst is logged wrongly: a small share of any count at all stands beside,
  * so that one which cannot be meant is not believed.
  */
@@ -42,6 +44,14 @@ final readonly class Learning
     /** How far kits are from what the model thinks: mostly little, now and then, as with a lens that focuses beside, a lot (Laplace). */
     private const SHIFT_SCALE = 0.5;
 
+    /** How far one rush is from all others shot with that kit, in log-odds: what the model has not got of it. */
+    private const OWN = [-1.2, -0.8, -0.4, 0.0, 0.4, 0.8, 1.2];
+
+    private const OWN_SPREAD = 0.5;
+
+    /** Less likely skills and corrections are passed over. */
+    private const NEGLIGIBLE = 1e-5;
+
     /** Shares at which the likelihood of what was logged is worked out. */
     private const SHARES = 48;
 
@@ -52,10 +62,11 @@ final readonly class Learning
      * @param  list<array{float, float, float}>  $points  aim, panning and hand focus
      * @param  list<float>  $weights  posterior of each, adding up to one
      * @param  array<string, array<int, list<float>>>  $shifts  by kit, point and correction: its posterior there
+     * @param  array<string, list<float>>  $likely  by rush and hold: the log-likelihood of what was logged of it, over the log-odds of being kept
      * @param  array<int|string, float>  $wrong  chance that a burst was logged wrongly
      * @param  float  $counts  frames the log is worth
      */
-    private function __construct(private Photographer $said, private array $points, private array $weights, private array $shifts, public array $wrong, public float $counts)
+    private function __construct(private Photographer $said, private array $points, private array $weights, private array $shifts, private array $likely, public array $wrong, public float $counts)
     {
     }
 
@@ -78,6 +89,7 @@ final readonly class Learning
     {
         $points = self::points($said, $logged);
         $likely = array_map(self::likely(...), $logged, $rates);
+        $about = array_map(self::about(...), $likely);
         $kits = [];
         foreach ($logged as $g => $l) {
             $kits[$l->kit()][] = $g;
@@ -94,7 +106,7 @@ final readonly class Learning
                 foreach (self::SHIFTS as $shift) {
                     $sum = -abs($shift) / self::SHIFT_SCALE;
                     foreach ($groups as $g) {
-                        $sum += self::between($likely[$g], $odds[$g] + $shift);
+                        $sum += self::between($about[$g], $odds[$g] + $shift);
                     }
                     $each[] = $sum;
                 }
@@ -104,9 +116,10 @@ final readonly class Learning
             $logs[] = $log;
         }
         $weights = self::normalised($logs)[0];
-        $learned = new self($said, $points, $weights, $shifts, [], self::worth($logged, $rates));
+        $byCase = array_combine(array_map(static fn (Logged $l): string => $l->key(), $logged), $likely);
+        $learned = new self($said, $points, $weights, $shifts, $byCase, [], self::worth($logged, $rates));
 
-        return new self($said, $points, $weights, $shifts, $learned->wrongOf($logged, $rates), $learned->counts);
+        return new self($said, $points, $weights, $shifts, $byCase, $learned->wrongOf($logged, $rates), $learned->counts);
     }
 
     /**
@@ -159,6 +172,35 @@ final readonly class Learning
         }
 
         return $sums;
+    }
+
+    /**
+     * The same where it is not known how far this rush is from the others.
+     *
+     * @param  list<float>  $likely
+     * @return list<float>
+     */
+    private static function about(array $likely): array
+    {
+        $about = [];
+        foreach (array_keys($likely) as $i) {
+            $about[] = self::normalised(self::ofOwn($likely, self::step($i)))[1];
+        }
+
+        return $about;
+    }
+
+    /**
+     * How likely each distance of a rush from the others is, as logarithms.
+     *
+     * @param  list<float>|null  $likely  null: nothing was logged of it
+     * @return non-empty-list<float>
+     */
+    private static function ofOwn(?array $likely, float $odds): array
+    {
+        $all = array_sum(array_map(static fn (float $own): float => exp(-0.5 * ($own / self::OWN_SPREAD) ** 2), self::OWN));
+
+        return array_map(static fn (float $own): float => -0.5 * ($own / self::OWN_SPREAD) ** 2 - log($all) + ($likely === null ? 0.0 : self::between($likely, $odds + $own)), self::OWN);
     }
 
     /** Chance of this count when it was logged rightly. */
@@ -214,7 +256,7 @@ final readonly class Learning
     {
         $wrong = [];
         foreach ($logged as $g => $l) {
-            $rate = $this->rate($rates[$g], $l->kit());
+            $rate = $this->rate($rates[$g], $l->kit(), $l->key());
             foreach ($l->counts as $name => [$keepers, $frames]) {
                 $meant = (1 - self::WRONG) * self::meant($keepers, $frames, max(0.002, min(0.998, $rate->mean)), $rates[$g]);
                 $wrong[$name] = self::WRONG / ($frames + 1) / ($meant + self::WRONG / ($frames + 1));
@@ -263,34 +305,82 @@ final readonly class Learning
         return isset($this->shifts[$kit]) ? Estimate::of(self::SHIFTS, array_values($weights)) : Estimate::of(self::SHIFTS, self::before());
     }
 
-    /** What share of frames is kept, by all that is known now. */
-    public function rate(SkillRates $rates, string $kit): Estimate
+    /**
+     * What share of frames is kept, by all that is known now.
+     *
+     * @param  string  $case  which rush and hold it is, as `Logged` has it; another than any that was logged: nothing is known but skills and kit
+     */
+    public function rate(SkillRates $rates, string $kit, string $case = ''): Estimate
     {
         $values = $weights = [];
-        $before = self::before();
-        foreach ($this->points as $i => $point) {
-            if ($this->weights[$i] < 1e-7) {
-                continue;
-            }
-            $odds = self::odds($rates->at(...$point));
-            foreach (self::SHIFTS as $s => $shift) {
-                $values[] = self::share($odds + $shift);
-                $weights[] = $this->weights[$i] * (isset($this->shifts[$kit]) ? $this->shifts[$kit][$i][$s] : $before[$s]);
-            }
-        }
+        $this->each($rates, $kit, $case, static function (float $odds, float $own, float $weight) use (&$values, &$weights): void {
+            $values[] = self::share($odds + $own);
+            $weights[] = $weight;
+        });
 
         return Estimate::of($values, $weights);
     }
 
-    /** What has been learned, to plan with. */
-    public function learned(): Learned
+    /**
+     * Goes through all that is believed of a case: log-odds by skill and kit, how far it is from the others, and how likely that is.
+     *
+     * @param  Closure(float, float, float): void  $with
+     */
+    private function each(SkillRates $rates, string $kit, string $case, Closure $with): void
+    {
+        $before = self::before();
+        $likely = $this->likely[$case] ?? null;
+        foreach ($this->points as $i => $point) {
+            $odds = null;
+            foreach (self::SHIFTS as $s => $shift) {
+                $weight = $this->weights[$i] * (isset($this->shifts[$kit]) ? $this->shifts[$kit][$i][$s] : $before[$s]);
+                if ($weight < self::NEGLIGIBLE) {
+                    continue;
+                }
+                $odds ??= self::odds($rates->at(...$point));
+                foreach (self::normalised(self::ofOwn($likely, $odds + $shift))[0] as $o => $share) {
+                    $with($odds + $shift, self::OWN[$o], $weight * $share);
+                }
+            }
+        }
+    }
+
+    /**
+     * How far each rush that was logged is from the others, in log-odds, over the holds it was shot with.
+     *
+     * @param  list<Logged>  $logged
+     * @param  list<SkillRates>  $rates
+     * @return array<string, float> by rush, as `Logged` has it
+     */
+    private function owns(array $logged, array $rates): array
+    {
+        $owns = [];
+        foreach ($logged as $g => $l) {
+            $sum = $all = 0.0;
+            $this->each($rates[$g], $l->kit(), $l->key(), static function (float $odds, float $own, float $weight) use (&$sum, &$all): void {
+                $sum += $own * $weight;
+                $all += $weight;
+            });
+            $owns[Logged::keyOf($l->rush)][] = $all > 0 ? $sum / $all : 0.0;
+        }
+
+        return array_map(static fn (array $of): float => array_sum($of) / count($of), $owns);
+    }
+
+    /**
+     * What has been learned, to plan with.
+     *
+     * @param  list<Logged>  $logged  what it was learned from, so that these rushes are planned as they were found
+     * @param  list<SkillRates>  $rates
+     */
+    public function learned(array $logged = [], array $rates = []): Learned
     {
         $shifts = [];
         foreach ($this->kits() as $kit) {
             $shifts[$kit] = $this->shift($kit)->mean;
         }
 
-        return new Learned($this->skill(Skill::Aim)->mean, $this->skill(Skill::Panning)->mean, $this->skill(Skill::HandFocus)->mean, $shifts, $this->logShare());
+        return new Learned($this->skill(Skill::Aim)->mean, $this->skill(Skill::Panning)->mean, $this->skill(Skill::HandFocus)->mean, $shifts, $this->logShare(), $this->said, $this->owns($logged, $rates));
     }
 
     /** @return non-empty-list<float> how likely each correction is before anything is logged, adding up to one */
