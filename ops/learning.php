@@ -76,7 +76,7 @@ for ($who = 0; $who < $people; $who++) {
 }
 $share = static fn (array $all, callable $is): float => 100 * count(array_filter($all, $is)) / count($all);
 $typical = static fn (array $all, int $which): float => 100 * sqrt(array_sum(array_map(static fn (array $e): float => $e[$which] ** 2, $all)) / count($all));
-printf("%d photographers with lenses %.1f m beside, %d rushes each, bursts of %d frames; keeper rates over the season\n\n| frames logged | learned, within 5 points | better than the model alone | typical error: learned | model alone | counting alone |\n|---|---|---|---|---|---|\n", $people, $lensM, OF_A_SEASON, PRESS);
+printf("%d photographers with lenses %.1f m beside, %d rushes each, %s; keeper rates over the season\n\n| frames logged | learned, within 5 points | better than the model alone | typical error: learned | model alone | counting alone |\n|---|---|---|---|---|---|\n", $people, $lensM, OF_A_SEASON, PRESS === 1 ? 'single frames' : 'bursts of '.PRESS.' frames');
 foreach ($errors as $count => $all) {
     printf("| %d | %.0f %% | %.0f %% | %.1f points | %.1f | %.1f |\n", $count, $share($all, static fn (array $e): bool => abs($e[0]) <= 0.05), $share($all, static fn (array $e): bool => abs($e[0]) < abs($e[1])), $typical($all, 0), $typical($all, 1), $typical($all, 2));
 }

@@ -80,11 +80,6 @@ try {
     $open($page, 'Hare bolting through the campion');
     $page->element('[data-setting="focus.area"]')->click();
     $page->screenshot("$folder/desk-light.png");
-    $page->script('localStorage.setItem("rush-hold.mode", "dark")');
-    $open($page, 'Hare bolting through the campion');
-    $page->press('As it comes out')->see('Drawn from the run');
-    $page->until(fn () => $page->script('return [...document.querySelectorAll(".out img")].filter((i) => i.naturalWidth > 400).length') === 2, 'both pictures; %s');
-    $page->screenshot("$folder/desk-out.png");
 } finally {
     $page->close();
 }
@@ -92,7 +87,6 @@ try {
 $phone = Page::open(390, 844);
 try {
     $enter($phone, 'dark');
-    $phone->see('Open its card')->screenshot("$folder/phone-today.png");
     $phone->script('localStorage.setItem("rush-hold.mode", "light")');
     $phone->visit('/outings')->see('Sea-cliff morning');
     $phone->script('document.querySelector(".outing-card").click()');

@@ -22,23 +22,23 @@ function loggedWith(string $area, array $counts, ?string $day = null, array $rus
         $rush === [] ? null : Rushes::with($rush), HoldDocument::read(['focus' => ['area' => $area]])), $counts, array_keys($counts));
 }
 
-/** @return list<float> shares drawn from a Beta distribution of this mean, as many as wanted: by ranks of gammas */
+/** @return list<float> shares drawn from a Beta distribution of this mean, as many as wanted */
 function betas(float $mean, float $alike, int $many, int $seed): array
 {
-    $even = Noise::even($seed);
-    $at = 0;
-    $gamma = static function (float $shape) use ($even, &$at): float {
+    $state = 7919 * $seed + 1;
+    $next = static function () use (&$state): float {
+        $state = $state * 48271 % 0x7FFFFFFF;
+
+        return $state / 0x7FFFFFFF;
+    };
+    $gamma = static function (float $shape) use ($next): float {
         // Marsaglia and Tsang; below one it is boosted.
-        $boost = 1.0;
-        if ($shape < 1) {
-            $boost = max(1e-12, $even[$at++ & Noise::MASK]) ** (1 / $shape);
-            $shape++;
-        }
-        $d = $shape - 1 / 3;
+        $boost = $shape < 1 ? max(1e-12, $next()) ** (1 / $shape) : 1.0;
+        $d = ($shape < 1 ? $shape + 1 : $shape) - 1 / 3;
         while (true) {
-            $z = sqrt(-2 * log($even[$at++ & Noise::MASK] + 1e-12)) * cos(2 * M_PI * $even[$at++ & Noise::MASK]);
+            $z = sqrt(-2 * log($next() + 1e-12)) * cos(2 * M_PI * $next());
             $v = (1 + $z / sqrt(9 * $d)) ** 3;
-            if ($v > 0 && log($even[$at++ & Noise::MASK] + 1e-12) < 0.5 * $z * $z + $d - $d * $v + $d * log($v)) {
+            if ($v > 0 && log($next() + 1e-12) < 0.5 * $z * $z + $d - $d * $v + $d * log($v)) {
                 return $boost * $d * $v;
             }
         }
