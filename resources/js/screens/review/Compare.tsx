@@ -1,9 +1,9 @@
 import '../rushes/rushes.css';
 import './review.css';
 import './compare.css';
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { Hold } from '../../api/client';
 import { type HoldComparison, useHoldComparison } from '../../api/review';
 import { apart, sayValue, settingsOf } from '../../parts/settings';
@@ -45,6 +45,7 @@ const chance = (share: number) =>
 /** Set-ups from the log, one against the other: which keeps more, how sure that is, and what it takes to tell. */
 export default function Compare() {
   useTitle('Compare set-ups');
+  const navigate = useNavigate();
   const [rush, setRush] = useState<string | null>(null);
   const found = useHoldComparison(rush);
   const units = useUnits();
@@ -74,7 +75,9 @@ export default function Compare() {
               Shoot the same rush with two set-ups by turns and log how many were kept of each. Which is
               better, and how many frames it still takes to tell, stands here.
             </p>
-            <Link to="/outings">To your outings</Link>
+            <Button type="primary" size="large" onClick={() => navigate('/outings')}>
+              To your outings
+            </Button>
           </div>
         )}
         {data && comparison && (

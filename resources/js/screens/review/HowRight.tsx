@@ -3,7 +3,7 @@ import './review.css';
 import './how-right.css';
 import { App, Button, Switch } from 'antd';
 import { useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { logActions, useLogAction } from '../../api/log';
 import { type Estimate, type Learned, useLearned, useSettleLearned } from '../../api/review';
 import { useSize } from '../../parts/useSize';
@@ -30,6 +30,7 @@ const day = (iso: string) =>
 /** What the log has taught the model, and how right predictions were. */
 export default function HowRight() {
   useTitle('How right it has been');
+  const navigate = useNavigate();
   const learned = useLearned();
   const settle = useSettleLearned();
   const { message, modal } = App.useApp();
@@ -100,7 +101,9 @@ export default function HowRight() {
               Every burst of a rush of yours, logged with how many were kept, shows how good you are at it and
               what your kit makes of it. After a few dozen frames predictions lean on that.
             </p>
-            <Link to="/outings">To your outings</Link>
+            <Button type="primary" size="large" onClick={() => navigate('/outings')}>
+              To your outings
+            </Button>
           </div>
         )}
         {taught && some && (
