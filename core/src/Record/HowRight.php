@@ -37,9 +37,11 @@ final readonly class HowRight
         foreach (array_slice($all, -self::DAYS) as $day) {
             $before = Learning::of($said, ...self::until($logged, $rates, $days, $day));
             foreach ($logged as $g => $l) {
+                // The same for all bursts of the day.
+                $rate = null;
                 foreach ($l->counts as $name => [$keepers, $frames]) {
                     if (($days[$name] ?? null) === $day) {
-                        $rate = $before->rate($rates[$g], $l->kit(), $l->key());
+                        $rate ??= $before->rate($rates[$g], $l->kit(), $l->key());
                         $bursts[$name] = ['frames' => $frames, 'keepers' => $keepers, 'model' => round($rates[$g]->at($said->aim, $said->panning, $said->handFocus), 4),
                             'learned' => round($rate->mean, 4), 'low' => round($rate->low, 4), 'high' => round($rate->high, 4)];
                     }
