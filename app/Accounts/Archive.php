@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Bench\Session;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\KitType;
 use App\Kit\Pointers;
+use App\Models\KeptSweep;
 use App\Models\KitItem;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
@@ -43,7 +45,7 @@ final readonly class Archive
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         $list = ['format' => self::FORMAT, 'made_at' => now()->toIso8601ZuluString(), 'name' => $person->name,
-            'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'outings' => [], 'bursts' => [], 'kit' => []];
+            'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'outings' => [], 'bursts' => [], 'sweeps' => [], 'kit' => []];
         foreach ($person->rushes()->orderBy('created_at')->orderBy('id')->lazy() as $i => $rush) {
             $file = sprintf('rushes/%04d-%s.rush.json', $i + 1, Str::slug($rush->name) ?: 'rush');
             $zip->addFromString($file, self::json(Documents::withObjects($rush->document)));
@@ -65,6 +67,11 @@ final readonly class Archive
             $file = sprintf('bursts/%04d.json', $i + 1);
             $zip->addFromString($file, self::json(['bursts' => $bursts]));
             $list['bursts'][] = ['file' => $file];
+        }
+        foreach ($person->sweeps()->orderBy('created_at')->orderBy('id')->lazy() as $i => $sweep) {
+            $file = sprintf('sweeps/%04d.sweep.json', $i + 1);
+            $zip->addFromString($file, self::json($sweep->document));
+            $list['sweeps'][] = ['file' => $file, 'name' => $sweep->name, 'body' => $sweep->body, 'lens' => $sweep->lens, 'hidden' => $sweep->hidden];
         }
         $zip->addFromString('archive.json', self::json($list));
         $zip->close();
@@ -133,7 +140,15 @@ final readonly class Archive
             $log = [...$log, ...$this->within($file, fn (): array => array_map(Log::read(...), self::listed($this->entry($zip, $file), 'bursts', Log::PIECE)))];
         }
 
-        return DB::transaction(function () use ($person, $habits, $standings, $rushes, $kit, $outings, $log): array {
+        $sweeps = [];
+        foreach (self::listed($list, 'sweeps', (int) config('limits.sweeps')) as $entry) {
+            $file = self::once($entry, $files);
+            $hidden = $entry['hidden'] ?? null;
+            $sweeps[] = ['name' => mb_substr(self::text($entry, 'name'), 0, 120), 'body' => mb_substr(self::text($entry, 'body'), 0, 120), 'lens' => mb_substr(self::text($entry, 'lens'), 0, 120),
+                'document' => $this->within($file, fn (): array => Session::checked($this->entry($zip, $file))), 'hidden' => is_array($hidden) && is_numeric($hidden['value'] ?? null) && is_int($hidden['seed'] ?? null) ? $hidden : null];
+        }
+
+        return DB::transaction(function () use ($person, $habits, $standings, $rushes, $kit, $outings, $log, $sweeps): array {
             User::query()->whereKey($person->id)->lockForUpdate()->first('id');
             $person->refresh();
             $ids = $mine = [];
@@ -191,6 +206,10 @@ final readonly class Archive
                 }
             }
             $logged = Log::load($person, $log, $outingIds, $moved);
+            $known = array_flip($person->sweeps()->get()->map(static fn (KeptSweep $s): string => self::mark([$s->name, $s->document]))->all());
+            foreach ($sweeps as $sweep) {
+                isset($known[self::mark([$sweep['name'], $sweep['document']])]) || $person->sweeps()->count() >= (int) config('limits.sweeps') || $person->sweeps()->create($sweep);
+            }
             // What the habits start with has other ids here, as what the rushes point at.
             $fields = $habits->fields;
             foreach (['body', 'lens'] as $part) {

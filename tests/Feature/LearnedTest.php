@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Review\LearnFromLog;
 use App\Review\Learnt;
 use Illuminate\Bus\UniqueLock;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
@@ -177,6 +178,18 @@ describe('the bench', function (): void {
         expect($scored->json('found.series.0.frames'))->toBe(11)->and(abs($scored->json('found.across.value') - 2))->toBeLessThanOrEqual(1);
         $this->postJson("/api/sweeps/$id/pictures", ['burst' => $burst->uuid, 'values' => [1, 2], 'distance_m' => 12, 'focal_mm' => 400])->assertStatus(422);
         expect(Session::named('A7 −12 b.jpg'))->toBe(-12)->and(static fn () => Session::named('frame 12.jpg'))->toThrow(RushHold\Refused::class);
+    });
+
+    it('goes along in the archive, and comes in once', function (): void {
+        $frame = ['value' => 1, 'score' => 5.0, 'distance_m' => 10.0, 'focal_mm' => 500.0];
+        $this->actingAs($this->person());
+        $this->postJson('/api/sweeps', ['name' => 'Long prime', 'lens' => '500', 'document' => ['frames' => [$frame]]])->assertCreated();
+        $file = $this->get('/api/account/archive')->assertOk()->baseResponse->getFile()->getContent();
+        $this->actingAs($other = $this->person());
+        foreach ([1, 2] as $ignored) {
+            $this->postJson('/api/account/archive', ['file' => UploadedFile::fake()->createWithContent('all.zip', $file)])->assertOk();
+        }
+        expect($other->sweeps()->count())->toBe(1)->and($other->sweeps()->first()->document['frames'])->toEqual([$frame])->and($other->sweeps()->first()->lens)->toBe('500');
     });
 
     it('refuses what cannot be meant, naming it, and a change that overtakes another', function (): void {
