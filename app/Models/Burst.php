@@ -40,6 +40,8 @@ final class Burst extends Model
 
     protected $fillable = ['uuid', 'outing_id', 'rush_id', 'rush', 'shot_at', 'kept', 'frames', 'keepers', 'lost_to', 'note', 'hold', 'mark', 'following', 'coc_px', 'matched', 'answers', 'doubted'];
 
+    protected $attributes = ['answers' => null, 'doubted' => false];
+
     protected static function booted(): void
     {
         $learn = static function (self $burst): void {

@@ -31,7 +31,7 @@ final class KeptSweep extends Model
 
     protected $fillable = ['name', 'body', 'lens', 'document', 'hidden', 'version'];
 
-    protected $attributes = ['body' => '', 'lens' => '', 'version' => 1];
+    protected $attributes = ['body' => '', 'lens' => '', 'hidden' => null, 'version' => 1];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
