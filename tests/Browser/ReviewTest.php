@@ -2,106 +2,25 @@
 
 declare(strict_types=1);
 
-use App\Models\KeptSweep;
+use App\Models\Burst;
 use App\Models\SavedOuting;
-use App\Review\Learnt;
-use Illuminate\Support\Str;
 
-it('goes from a burst to its cause, to the fix on the desk, and to the test that confirms it', function (): void {
-    $person = $this->account('puffin-coming-in');
-    $rush = $person->rushes()->firstOrFail();
-    $burst = $person->bursts()->create(['uuid' => (string) Str::uuid(), 'rush_id' => $rush->id, 'rush' => $rush->name, 'shot_at' => now()->subDay(), 'frames' => 40, 'keepers' => 4, 'lost_to' => 'lagging',
-        'hold' => ['focus' => ['technique' => 'auto', 'mode' => 'single', 'area' => 'point', 'detect' => 'off', 'eye' => false]]]);
-    $page = $this->enter($this->page(), $person)->visit('/')->see('Waits for review')->press("Why soft: $rush->name")->see('Was anything still set for something else?')->isClean();
-    // By keyboard: no, nothing was left over.
-    $page->keys('2')->until(static fn (): bool => $burst->refresh()->answers === ['left-over' => 'no'], 'the answer to be kept');
-    foreach (range(1, 4) as $i) {
-        $page->until(static fn (): bool => $page->script('return document.querySelector(".why-choices button, .why-test") !== null && document.querySelector(".stale") === null'), 'a question or an answer');
-        if (str_contains($page->text(), 'What confirms it')) {
-            break;
-        }
-        $page->until(static fn (): bool => $page->script('return document.querySelector(".why-choices button") !== null'), 'a question');
-        $page->script('const last = [...document.querySelectorAll(".why-choices button")]; (last.find((b) => b.textContent.includes("softer and softer")) ?? last.at(-1)).click()');
-        $before = count($burst->refresh()->answers ?? []);
-        $page->until(static fn (): bool => count($burst->refresh()->answers ?? []) > $before || str_contains($page->text(), 'What confirms it'), 'the next question');
+it('logs a burst at home in two taps, says what the log comes to, and lets it be corrected and deleted', function (): void {
+    $person = $this->account('tern-hovering', 'puffin-coming-in');
+    $outing = SavedOuting::factory()->for($person)->with(...$person->rushes()->orderBy('id')->get())->create();
+    $page = $this->enter($this->page(), $person);
+    $page->press('Review')->see('Nothing logged yet')->visit("/outings/$outing->id")->see('wanted frames kept')->see('Before leaving');
+    foreach ([['Most', 'Hidden'], ['Few', 'Shake']] as [$many, $lost]) {
+        $page->script('document.querySelector(".day-order .ant-btn-link").click()');
+        $page->press($many)->press($lost)->see('is logged');
     }
-    $page->see('Focus was locked once')->see('instead of')->see('What confirms it')->isClean();
-
-    $page->press('Plan the rush with it')->see('Depth lane')->settled();
-    expect($page->held('focus.mode'))->toContain('Continuous');
-    // What was answered is still there.
-    $page->visit("/review/bursts/$burst->uuid/why?of=$rush->id")->see('What confirms it')->press('Plan the test');
-    $page->until(static fn (): bool => str_starts_with($page->path(), '/outings/'), 'the test as an outing');
-    $page->see('as it was');
-    $outing = SavedOuting::query()->where('user_id', $person->id)->firstOrFail();
-    $rushes = $person->rushes()->whereIn('id', array_column($outing->document['rushes'], 'rush'))->get();
-    expect($rushes)->toHaveCount(2)->and($rushes->pluck('pins.focus.mode')->sort()->values()->all())->toBe(['continuous', 'single']);
-    // It was looked into: it does not wait any more.
-    $page->visit('/')->see('Last worked on')->seeNot('Why soft:')->isClean();
-});
-
-it('finds a cause from nothing on a phone, a tap at a time', function (): void {
-    $page = $this->signIn($this->page(390, 844), 'gannet-along-the-edge')->visit('/review/why');
-    for ($i = 0; $i < 6; $i++) {
-        $page->until(static fn (): bool => str_contains($page->text(), 'of five at most') || str_contains($page->text(), 'What confirms it'), 'a question or an answer');
-        if (str_contains($page->text(), 'What confirms it')) {
-            break;
-        }
-        $asked = $page->text();
-        $page->script(<<<'JS'
-            const said = arguments[0], heading = document.querySelector('.why-ask h2').textContent, buttons = [...document.querySelectorAll('.why-choices button')];
-            const wanted = Object.entries(said).find(([question]) => heading.includes(question))?.[1];
-            (buttons.find((b) => wanted && b.textContent.includes(wanted)) ?? buttons.at(-1)).click();
-            JS, ['Was anything still set' => 'No, I checked', 'streaks?' => 'everything the same way', 'anything at all sharp?' => 'Nothing is', 'keeps still come out sharp' => 'Soft all over', 'inside the frame?' => 'nearly always', 'through the burst?' => 'Never sharp', 'in the finder?' => 'settled and stayed']);
-        $page->until(static fn (): bool => $page->text() !== $asked, 'the answer to count');
-    }
-    $page->see('The camera shook')->see('A faster shutter')->isClean();
-});
-
-it('compares set-ups, and says what it has learned and how right it has been', function (): void {
-    $person = $this->account('gannet-along-the-edge');
-    $rush = $person->rushes()->firstOrFail();
-    foreach (range(0, 5) as $i) {
-        foreach (['ring-small' => 24, 'point' => 9] as $area => $kept) {
-            $person->bursts()->create(['uuid' => (string) Str::uuid(), 'rush_id' => $rush->id, 'rush' => $rush->name, 'shot_at' => now()->subDays(9 - intdiv($i, 2))->setTime(6, 10 * $i + ($area === 'point' ? 5 : 0)), 'frames' => 30, 'keepers' => $kept + $i % 3, 'hold' => ['focus' => ['area' => $area]]]);
-        }
-    }
-    Learnt::anew($person);
-    $page = $this->enter($this->page(), $person)->visit('/review/compare')->see('Small ring keeps')->see('decided')->isClean();
-    $page->press('How right')->see('Brier score')->see('What it takes you for')->isClean();
-    $page->script('document.querySelector("#uses-learned").click()');
-    $page->until(static fn (): bool => ! $person->refresh()->uses_learned, 'the log to be left out');
-    $page->press('Begin anew')->see('Forget what was learned?')->press('Forget it');
-    $page->until(static fn (): bool => $person->refresh()->learns_from !== null, 'the reset');
-    $page->see('Take all of the log')->isClean();
-});
-
-it('goes from a sweep to the value a lens needs', function (): void {
-    $person = $this->account('tern-hovering');
-    $page = $this->enter($this->page(), $person)->visit('/kit')->press('Bench')->see('Does the lens focus where it should?')->press('New session')->see('Before the first frame')->isClean();
-    $page->press('Have the stand-in sweep −20 to +20')->see('Likeliest')->isClean();
-    for ($round = 0; $round < 4 && ! str_contains($page->text(), 'Sure enough'); $round++) {
-        $before = count(KeptSweep::query()->where('user_id', $person->id)->firstOrFail()->document['frames']);
-        $page->press('Have the stand-in take them');
-        $page->until(static fn (): bool => count(KeptSweep::query()->where('user_id', $person->id)->firstOrFail()->document['frames']) > $before && ! $page->script('return document.querySelector(".ant-btn-loading") !== null'), 'the retest');
-    }
-    $page->see('Sure enough');
-    $hidden = KeptSweep::query()->where('user_id', $person->id)->firstOrFail()->hidden['value'];
-    $value = (int) str_replace(['−', '+'], ['-', ''], (string) $page->script('return document.querySelector(".bench-value").textContent'));
-    expect(abs($value - $hidden))->toBeLessThanOrEqual(2);
-    $size = $page->wait('const done = arguments[0]; fetch(document.location.pathname.replace("/kit/bench", "/api/sweeps") + "/paper").then((r) => r.text()).then((t) => done(t.slice(0, 4)))');
-    expect($size)->toBe('%PDF');
-    // On a phone nothing sticks out.
-    $path = $page->path();
-    $phone = $this->restarted(390, 844)->visit($path)->see('Likeliest')->isClean();
-    expect($phone->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
-});
-
-it('scores a real lens from what is typed in', function (): void {
-    $person = $this->account('tern-hovering');
-    $page = $this->enter($this->page(), $person)->visit('/kit/bench')->press('New session')->see('Scores you have');
-    $page->type('Values and scores', "-4 2\n-2 5\n0 9\nabout four")->see('Line 4 is no value');
-    $page->type('Values and scores', "-4 2\n-2 5\n0 9\n2 5.5\n4 2")->press('Add 5')->see('Likeliest')->isClean();
-    expect((string) $page->script('return document.querySelector(".bench-value").textContent'))->toBe('0')
-        ->and($page->text())->not->toContain('Have the stand-in');
+    $page->see('2 bursts')->isClean();
+    $logged = Burst::query()->where('user_id', $person->id)->firstOrFail();
+    expect($logged->hold)->not->toBeNull()->and($logged->shot_at->toDateString())->toBe('2026-06-07');
+    $page->visit('/review')->see('Kept, by rush')->see('2 bursts')->see('most kept, the rest: hidden')->isClean();
+    $page->press('Correct')->type('or counted', '50 of 40')->see('such as 12, or 12 of 40.')->type('or counted', '30 of 40')->press('Keep')->see('30 of 40 kept');
+    $page->press("Delete the burst of $logged->rush")->see('The burst is deleted')->see('one burst')->press('Undo')->see('2 bursts');
+    expect(Burst::query()->where('user_id', $person->id)->count())->toBe(2);
+    // The dot lies within its interval, and both on the scale.
+    expect($page->script('const box = (css) => document.querySelector(css).getBoundingClientRect(); const [scale, range, dot] = [box(".shares-scale"), box(".shares-range"), box(".shares-dot")]; const middle = (dot.left + dot.right) / 2; return range.width > 20 && middle > range.left && middle < range.right && range.left > scale.left && range.right < scale.right'))->toBeTrue();
 });
