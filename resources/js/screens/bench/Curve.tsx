@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import type { Series } from '../../api/bench';
 import { useSize } from '../../parts/useSize';
-import { signed } from './signed';
+import { signed } from './values';
 
 const HIGH = 210;
 const LEFT = 14;

@@ -1,7 +1,7 @@
 import { App, Button } from 'antd';
 import { type BenchSession, type Found, sweepActions, useSweepAction } from '../../api/bench';
 import { say, useUnits } from '../../parts/units';
-import { signed } from './signed';
+import { signed } from './values';
 
 /** What comes of a session: the value, or that there is none; the three likeliest, and what to take again. */
 export function Verdict({ session, found }: { session: BenchSession; found: Found }) {

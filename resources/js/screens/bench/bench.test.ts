@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { signed } from './signed';
-import { readTyped } from './Take';
+import { readTyped, signed } from './values';
 
 describe('scores typed in', () => {
   it('are a value and a score on each line, with any sign and either comma', () =>

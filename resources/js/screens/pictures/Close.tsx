@@ -3,8 +3,11 @@ import type { Picture } from '../../api/pictures';
 
 const SIDE = 720;
 
-/** A frame pixel for pixel around what has to be sharp, with its blur drawn large: a round one is focus, a long one a smear. */
-export function Close({ picture }: { picture: Picture }) {
+/**
+ * A frame pixel for pixel around what has to be sharp, with its blur drawn large: a round one is focus, a long one a smear.
+ * Plain it is without, for whoever is to judge by eye.
+ */
+export function Close({ picture, plain = false }: { picture: Picture; plain?: boolean }) {
   const aim = picture.measured?.aim ?? { x: 0, y: 0 };
   const src = picture.original
     ? `/api/pictures/${picture.id}/crop?x=${aim.x.toFixed(4)}&y=${aim.y.toFixed(4)}&side=${SIDE}`
@@ -26,7 +29,7 @@ export function Close({ picture }: { picture: Picture }) {
           The original was deleted after it was measured.
         </p>
       )}
-      <Blur picture={picture} />
+      {!plain && <Blur picture={picture} />}
       <figcaption className="picture-note">{picture.name} · 100 %</figcaption>
     </figure>
   );

@@ -11,7 +11,7 @@ import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
-import { signed } from '../bench/signed';
+import { signed } from '../bench/values';
 import { ReviewTabs } from './ReviewTabs';
 
 type Taught = NonNullable<Learned['learned']>;
