@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Bench;
 
+use RushHold\Record\Weights;
+
 /**
  * The frames of a sweep at one distance and focal length, and the curve they speak of.
  *
@@ -65,15 +67,13 @@ final readonly class Series
                 }
             }
         }
-        $highest = max($logs);
-        $weights = array_map(static fn (float $log): float => exp($log - $highest), $logs);
-        $all = array_sum($weights);
+        $weights = Weights::of($logs)->each;
         // All of them together, as one normal distribution.
         $count = count($values);
         $curve = array_fill(0, $count, 0.0);
         $covariance = array_fill(0, $count, array_fill(0, $count, 0.0));
         $scatter = 0.0;
-        $weighed = array_filter($weights, static fn (float $w): bool => $w > 0.01 * $all);
+        $weighed = array_filter($weights, static fn (float $w): bool => $w > 0.01);
         $all = array_sum($weighed);
         $after = [];
         foreach ($weighed as $f => $weight) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Causes;
 
+use RushHold\Record\Weights;
 use RushHold\Refused;
 
 /**
@@ -35,7 +36,7 @@ final readonly class Diagnosis
     public array $causes;
 
     /**
-     * @param  array<string, float>  $prior  by cause, adding up to one
+     * @param  non-empty-array<string, float>  $prior  by cause, adding up to one
      * @param  array<string, string>  $answers  by question; `unknown` says nothing but that it was asked
      * @param  int  $asked  how many of them a person was asked
      *
@@ -53,10 +54,7 @@ final readonly class Diagnosis
                 $logs[$cause] += $answer === 'unknown' ? 0.0 : self::TEMPERED * log(Likelihoods::of($question, $answer, Cause::from($cause)));
             }
         }
-        $highest = max(-INF, ...array_values($logs));
-        $weights = array_map(static fn (float $log): float => exp($log - $highest), $logs);
-        $sum = array_sum($weights);
-        $causes = array_map(static fn (float $w): float => $w / $sum, $weights);
+        $causes = array_combine(array_keys($logs), Weights::of(array_values($logs))->each);
         arsort($causes);
         $this->causes = $causes;
     }

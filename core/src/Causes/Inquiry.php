@@ -11,7 +11,6 @@ use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Planning\Chooser;
-use RushHold\Record\BetaBinomial;
 use RushHold\Record\LoggedBurst;
 use RushHold\Refused;
 use RushHold\Rush\Rush;
@@ -24,16 +23,8 @@ final readonly class Inquiry
 
     private const SEED = 1;
 
-    /** Settings that follow from the others. */
-    private const FOLLOWING = [Setting::Iso, Setting::AreaAt];
-
-    private const Z = 1.645;
-
     /** A fix that brings less, as a share of the frames, is none. */
     private const HELPS = 0.01;
-
-    /** No test is shorter, and none is asked to be longer, frames of each. */
-    private const TEST_FRAMES = [20, 400];
 
     /**
      * @param  array<string, string>  $given  answers of a person, by question; the others were seen in the burst
@@ -53,10 +44,11 @@ final readonly class Inquiry
     {
         $rush = $burst->rush;
         $planned = $rush === null ? null : Chooser::standard()->hold($rush);
-        $used = $rush === null || $planned === null ? null : Chooser::standard()->hold($rush, ($burst->hold ?? PartialHold::nothing())->without(...self::FOLLOWING)->fitting($rush->kit));
+        // How sensitive the sensor was follows from the light.
+        $used = $rush === null || $planned === null ? null : Chooser::standard()->hold($rush, ($burst->hold ?? PartialHold::nothing())->without(Setting::Iso)->fitting($rush->kit));
         $situation = $rush === null ? null : new Situation($rush);
         $played = $situation === null || $used === null ? null : $stage->play([new Play($situation, $used, self::RUNS, self::SEED)])[0];
-        $prior = Prior::of($played, $burst->hold, $situation, $burst->losses, $burst->hold?->has(Setting::AreaAt) === true && $used !== null ? $used->with(areaAt: $burst->hold->areaAt() ?? [0.0, 0.0]) : $used);
+        $prior = Prior::of($played, $burst->hold, $situation, $burst->losses, $used);
         // What somebody answered to a question of another list tells nothing here.
         $answers = array_intersect_key($burst->answers, array_column(array_map(static fn (Question $q): array => [$q->value, true], Question::cases()), 1, 0));
         $seen = array_diff_key(Seen::in($burst), $answers);
@@ -66,50 +58,44 @@ final readonly class Inquiry
     }
 
     /**
-     * What to set against a cause: of all that speaks against it, what keeps most when it is played; of those that keep
-     * about the same, what was named first.
+     * What to set against a cause, the likeliest unless it is said: of all that speaks against it what keeps most when it
+     * is played; of those that keep about the same, what was named first.
      *
-     * @return PartialHold|null null: the rush is not known, or no setting helps
+     * @return Remedy|null null: the rush is not known, or no setting helps
      */
-    public function fix(?Cause $cause = null): ?PartialHold
+    public function remedy(?Cause $cause = null): ?Remedy
     {
         if ($this->rush === null || $this->used === null || $this->planned === null || $this->played === null) {
             return null;
         }
-        $ways = Fix::against($cause ?? $this->diagnosis->first(), $this->used, $this->planned, $this->rush->kit);
-        $best = $this->helping($ways);
-        // Where nothing helps that the cause speaks for, the whole plan may.
-        $planned = $ways === [] || $best !== null ? null : Fix::asPlanned($this->used, $this->planned, $this->rush->kit);
+        $kit = $this->rush->kit;
+        $ways = Fix::against($cause ?? $this->diagnosis->first(), $this->used, $this->planned, $kit);
 
-        return $best ?? ($planned === null || $planned->settings() === [] ? null : $this->helping([$planned]));
+        // Where nothing helps that the cause speaks for, the whole plan may.
+        return $ways === [] ? null : $this->helping($ways) ?? $this->helping(array_filter([Fix::asPlanned($this->used, $this->planned, $kit)], static fn (PartialHold $fix): bool => $fix->settings() !== []));
     }
 
-    /** @param  list<PartialHold>  $ways */
-    private function helping(array $ways): ?PartialHold
+    /** @param  array<PartialHold>  $ways */
+    private function helping(array $ways): ?Remedy
     {
         $best = null;
-        $most = ($this->played->keeperRate ?? 0.0) + self::HELPS;
         foreach ($ways as $fix) {
-            $kept = $this->mended($fix)->keeperRate ?? 0.0;
-            [$best, $most] = $kept > $most ? [$fix, $kept + self::HELPS] : [$best, $most];
+            $remedy = $this->tried($fix);
+            $best = $remedy !== null && $remedy->gain() > ($best?->gain() ?? 0.0) + self::HELPS ? $remedy : $best;
         }
 
         return $best;
     }
 
-    /**
-     * What a fix is worth, by the model: shares kept with the settings that were used, and with the fix.
-     *
-     * @return array{before: float, after: float, frames: int}|null
-     */
-    public function worth(PartialHold $fix): ?array
+    /** What comes of the rush with a fix. */
+    public function tried(PartialHold $fix): ?Remedy
     {
-        $after = $this->mended($fix);
-        if ($after === null || $this->played === null) {
+        if ($this->rush === null || $this->used === null || $this->played === null) {
             return null;
         }
+        $hold = Chooser::standard()->hold($this->rush, PartialHold::of($this->used)->without(Setting::Iso)->and($fix)->fitting($this->rush->kit));
 
-        return ['before' => $this->played->keeperRate, 'after' => $after->keeperRate, 'frames' => $after->frames];
+        return new Remedy($fix, $this->played, $this->stage->play([new Play(new Situation($this->rush), $hold, self::RUNS, self::SEED)])[0]);
     }
 
     /** The settings the burst was shot with that a test sets again: those that were logged, or what the plan would have had. */
@@ -117,7 +103,7 @@ final readonly class Inquiry
     {
         $logged = $this->burst->hold ?? PartialHold::nothing();
 
-        return ($logged->settings() === [] && $this->used !== null ? PartialHold::of($this->used) : $logged)->without(...self::FOLLOWING);
+        return ($logged->settings() === [] && $this->used !== null ? PartialHold::of($this->used) : $logged)->without(Setting::Iso);
     }
 
     /** Share of the frames that the model loses to a cause, for this rush with this hold. */
@@ -130,39 +116,5 @@ final readonly class Inquiry
     public function loggedFor(Cause $cause): int
     {
         return Prior::counted($this->burst->losses, $this->burst->hold, $cause);
-    }
-
-    private function mended(PartialHold $fix): ?Outcome
-    {
-        if ($this->rush === null || $this->used === null) {
-            return null;
-        }
-        $hold = Chooser::standard()->hold($this->rush, PartialHold::of($this->used)->without(...self::FOLLOWING)->and($fix)->fitting($this->rush->kit));
-
-        return $this->stage->play([new Play(new Situation($this->rush), $hold, self::RUNS, self::SEED)])[0];
-    }
-
-    /**
-     * The test that confirms a fix: the same rush with the settings as they were and with the fix by turns, in as many
-     * frames of each as tell the difference that the model expects nine times in ten.
-     *
-     * @return array{frames: int, bursts: int}|null null: the model expects no difference that a test could tell
-     */
-    public function test(PartialHold $fix): ?array
-    {
-        $after = $this->mended($fix);
-        if ($after === null || $this->played === null) {
-            return null;
-        }
-        [$p, $q] = [$this->played->keeperRate, $after->keeperRate];
-        if ($q - $p < 0.02) {
-            return null;
-        }
-        $alike = BetaBinomial::alike($this->played->rates, $this->played->frames);
-        $long = max(1, $this->played->frames);
-        $frames = self::Z ** 2 * ($p * (1 - $p) + $q * (1 - $q)) * (1 + ($long - 1) * $alike) / ($q - $p) ** 2;
-        $bursts = max(3, (int) ceil(min(self::TEST_FRAMES[1], max(self::TEST_FRAMES[0], $frames)) / $long));
-
-        return ['frames' => $bursts * $long, 'bursts' => $bursts];
     }
 }

@@ -48,7 +48,7 @@ final class Prior
     /** Where the area stood on points that measure one direction only. */
     private const ON_WEAK_POINTS = 0.25;
 
-    /** @return array<string, float> */
+    /** @return non-empty-array<string, float> */
     public static function common(): array
     {
         $all = array_sum(self::COMMON);
@@ -59,7 +59,7 @@ final class Prior
     /**
      * @param  Outcome|null  $played  null: the rush or its hold is not known
      * @param  array<string, int>  $logged  frames lost, by cause, as the person says
-     * @return array<string, float> by cause, adding up to one
+     * @return non-empty-array<string, float> by cause, adding up to one
      */
     public static function of(?Outcome $played, ?PartialHold $hold, ?Situation $situation, array $logged = [], ?Hold $used = null): array
     {
@@ -130,9 +130,9 @@ final class Prior
     }
 
     /**
-     * @param  array<string, float>  $a
+     * @param  non-empty-array<string, float>  $a
      * @param  array<string, float>  $b
-     * @return array<string, float>
+     * @return non-empty-array<string, float>
      */
     private static function mixed(array $a, array $b, float $share): array
     {

@@ -8,7 +8,7 @@ use RushHold\Causes\Cause;
 use RushHold\Causes\Diagnosis;
 use RushHold\Causes\Inquiry;
 use RushHold\Causes\Question;
-use RushHold\Hold\PartialHold;
+use RushHold\Causes\Remedy;
 use RushHold\Quantity;
 use RushHold\Said;
 use RushHold\Units;
@@ -35,7 +35,7 @@ final class CauseDocument
         }
         $next = $diagnosis->next();
         $first = $diagnosis->first();
-        $fix = $diagnosis->tells() || $next === null ? $inquiry->fix() : null;
+        $remedy = $diagnosis->tells() || $next === null ? $inquiry->remedy() : null;
 
         return [
             'causes' => $causes,
@@ -44,9 +44,9 @@ final class CauseDocument
             'next' => $next === null ? null : ['question' => $next->value, 'text' => Words::label($next), 'hint' => Words::catalogue()["hint.$next->value"],
                 'choices' => [...array_map(static fn (string $answer): array => ['answer' => $answer, 'text' => Words::catalogue()["answer.{$next->value}_$answer"]], $diagnosis->open($next)), ['answer' => 'unknown', 'text' => Words::catalogue()['answer.unknown']]]],
             'advice' => Words::catalogue()["advice.$first->value"],
-            'fix' => $fix === null ? null : HoldDocument::settings($fix),
-            'worth' => $fix === null ? null : self::worth($inquiry->worth($fix)),
-            'confirm' => self::confirm($inquiry, $first, $fix),
+            'fix' => $remedy === null ? null : HoldDocument::settings($remedy->fix),
+            'worth' => $remedy === null ? null : self::worth($remedy),
+            'confirm' => self::confirm($inquiry, $first, $remedy),
         ];
     }
 
@@ -66,21 +66,18 @@ final class CauseDocument
         return $because === [] && $cause === Cause::Leftover ? [Words::catalogue()['because.common']] : $because;
     }
 
-    /**
-     * @param  array{before: float, after: float, frames: int}|null  $worth
-     * @return array<string, float|int>|null
-     */
-    private static function worth(?array $worth): ?array
+    /** @return array<string, float|int> */
+    private static function worth(Remedy $remedy): array
     {
-        return $worth === null ? null : ['keeper_rate' => round($worth['before'], 4), 'with_fix' => round($worth['after'], 4), 'frames_of_a_pass' => $worth['frames'], 'keepers_more' => round(($worth['after'] - $worth['before']) * $worth['frames'], 1)];
+        return ['keeper_rate' => round($remedy->before->keeperRate, 4), 'with_fix' => round($remedy->after->keeperRate, 4), 'frames_of_a_pass' => $remedy->after->frames, 'keepers_more' => round($remedy->gain() * $remedy->after->frames, 1)];
     }
 
     /** @return array<string, mixed> */
-    private static function confirm(Inquiry $inquiry, Cause $cause, ?PartialHold $fix): array
+    private static function confirm(Inquiry $inquiry, Cause $cause, ?Remedy $remedy): array
     {
-        $test = $fix === null ? null : $inquiry->test($fix);
+        $test = $remedy?->test();
 
         return ['text' => Words::catalogue()["confirm.$cause->value"], 'frames_of_each' => $test['frames'] ?? null, 'bursts_of_each' => $test['bursts'] ?? null,
-            'holds' => $test === null || $inquiry->used === null ? null : ['as_it_was' => HoldDocument::settings($inquiry->asItWas()), 'with_fix' => HoldDocument::settings($inquiry->asItWas()->and($fix))]];
+            'holds' => $test === null ? null : ['as_it_was' => HoldDocument::settings($inquiry->asItWas()), 'with_fix' => HoldDocument::settings($inquiry->asItWas()->and($remedy->fix))]];
     }
 }

@@ -47,41 +47,25 @@ final class Contest
         foreach (self::ALIKE_STEPS as [$alike, $prior]) {
             $together = log($prior);
             foreach ($counts as $c => $bursts) {
-                [$this->posteriors[$c][], $log] = $this->posterior($bursts, $alike);
-                $together += $log;
+                $posterior = $this->posterior($bursts, $alike);
+                $this->posteriors[$c][] = $posterior->each;
+                $together += $posterior->logSum;
             }
             $logs[] = $together;
         }
-        $this->weights = self::normalised($logs)[0];
+        $this->weights = Weights::of($logs)->each;
     }
 
-    /**
-     * @param  list<array{int, int}>  $bursts
-     * @return array{list<float>, float} over the shares, and the logarithm of what it adds up to
-     */
-    private function posterior(array $bursts, float $alike): array
+    /** @param  list<array{int, int}>  $bursts */
+    private function posterior(array $bursts, float $alike): Weights
     {
         // Bursts that came out the same are worked out once.
         $same = [];
         foreach ($bursts as [$keepers, $frames]) {
             $same["$keepers $frames"] = [$keepers, $frames, ($same["$keepers $frames"][2] ?? 0) + 1];
         }
-        $logs = array_map(static fn (float $share): float => BetaBinomial::logOfAll($same, $share, $alike), $this->shares);
 
-        return self::normalised($logs);
-    }
-
-    /**
-     * @param  non-empty-list<float>  $logs
-     * @return array{non-empty-list<float>, float}
-     */
-    private static function normalised(array $logs): array
-    {
-        $highest = max($logs);
-        $weights = array_map(static fn (float $log): float => exp($log - $highest), $logs);
-        $sum = array_sum($weights);
-
-        return [array_map(static fn (float $w): float => $w / $sum, $weights), $highest + log($sum)];
+        return Weights::of(array_map(static fn (float $share): float => BetaBinomial::logOfAll($same, $share, $alike), $this->shares));
     }
 
     /** @return array{mean: float, low: float, high: float} share kept by one of them, with the interval it lies in nine times in ten */

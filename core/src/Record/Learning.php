@@ -14,9 +14,8 @@ use RushHold\Rush\Photographer;
  *
  * The simulation says what share of frames each rush keeps at each skill, and how alike the frames of one pass are; what
  * was logged is Beta-binomial about that. A kit's correction moves the log-odds of being kept, and each rush may be off a
- * little by itself. What was believed before
- * is worth about `WORTH` frames. Now and then a burst is logged wrongly: a small share of any count at all stands beside,
- * so that one which cannot be meant is not believed.
+ * little by itself. What was believed before is worth about `WORTH` frames. Now and then a burst is logged wrongly: a small
+ * share of any count at all stands beside, so that one which cannot be meant is not believed.
  */
 final readonly class Learning
 {
@@ -110,13 +109,18 @@ final readonly class Learning
                     }
                     $each[] = $sum;
                 }
-                [$shifts[$kit][$i], $more] = self::normalised($each);
-                $log += $more;
+                $believed = Weights::of($each);
+                $shifts[$kit][$i] = $believed->each;
+                $log += $believed->logSum;
             }
             $logs[] = $log;
         }
-        $weights = self::normalised($logs)[0];
-        $byCase = array_combine(array_map(static fn (Logged $l): string => $l->key(), $logged), $likely);
+        $weights = Weights::of($logs)->each;
+        $byCase = [];
+        foreach ($logged as $g => $l) {
+            // Logged with other settings and solved to the same hold it is one case.
+            $byCase[$l->key()] = isset($byCase[$l->key()]) ? array_map(static fn (float $a, float $b): float => $a + $b, $byCase[$l->key()], $likely[$g]) : $likely[$g];
+        }
         $learned = new self($said, $points, $weights, $shifts, $byCase, [], self::worth($logged, $rates));
 
         return new self($said, $points, $weights, $shifts, $byCase, $learned->wrongOf($logged, $rates), $learned->counts);
@@ -184,7 +188,7 @@ final readonly class Learning
     {
         $about = [];
         foreach (array_keys($likely) as $i) {
-            $about[] = self::normalised(self::ofOwn($likely, self::step($i)))[1];
+            $about[] = Weights::of(self::ofOwn($likely, self::step($i)))->logSum;
         }
 
         return $about;
@@ -338,7 +342,7 @@ final readonly class Learning
                     continue;
                 }
                 $odds ??= self::odds($rates->at(...$point));
-                foreach (self::normalised(self::ofOwn($likely, $odds + $shift))[0] as $o => $share) {
+                foreach (Weights::of(self::ofOwn($likely, $odds + $shift))->each as $o => $share) {
                     $with($odds + $shift, self::OWN[$o], $weight * $share);
                 }
             }
@@ -386,7 +390,7 @@ final readonly class Learning
     /** @return non-empty-list<float> how likely each correction is before anything is logged, adding up to one */
     private static function before(): array
     {
-        return self::normalised(array_map(static fn (float $shift): float => -abs($shift) / self::SHIFT_SCALE, self::SHIFTS))[0];
+        return Weights::of(array_map(static fn (float $shift): float => -abs($shift) / self::SHIFT_SCALE, self::SHIFTS))->each;
     }
 
     private static function odds(float $share): float
@@ -399,18 +403,5 @@ final readonly class Learning
     private static function share(float $odds): float
     {
         return 1 / (1 + exp(-$odds));
-    }
-
-    /**
-     * @param  non-empty-list<float>  $logs
-     * @return array{non-empty-list<float>, float}
-     */
-    private static function normalised(array $logs): array
-    {
-        $highest = max($logs);
-        $weights = array_map(static fn (float $log): float => exp($log - $highest), $logs);
-        $sum = array_sum($weights);
-
-        return [array_map(static fn (float $w): float => $w / $sum, $weights), $highest + log($sum)];
     }
 }
