@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use RushHold\Document\ComparisonDocument;
 use RushHold\Document\HoldDocument;
-use RushHold\Focus\Noise;
 use RushHold\Record\BetaBinomial;
 use RushHold\Record\Comparison;
 use RushHold\Record\Contest;
@@ -12,6 +11,7 @@ use RushHold\Record\FirstSharp;
 use RushHold\Record\LoggedBurst;
 use RushHold\Record\MeasuredFrame;
 use RushHold\Refused;
+use RushHold\Tests\Drawn;
 use RushHold\Tests\Rushes;
 use RushHold\Units;
 
@@ -20,37 +20,6 @@ function loggedWith(string $area, array $counts, ?string $day = null, array $rus
 {
     return array_map(static fn (array $count, int $i): LoggedBurst => new LoggedBurst($count[1], $count[0], $day === null ? null : sprintf('%sT05:%02d:00Z', $day, $from + $i),
         $rush === [] ? null : Rushes::with($rush), HoldDocument::read(['focus' => ['area' => $area]])), $counts, array_keys($counts));
-}
-
-/** @return list<float> shares drawn from a Beta distribution of this mean, as many as wanted */
-function betas(float $mean, float $alike, int $many, int $seed): array
-{
-    $state = 7919 * $seed + 1;
-    $next = static function () use (&$state): float {
-        $state = $state * 48271 % 0x7FFFFFFF;
-
-        return $state / 0x7FFFFFFF;
-    };
-    $gamma = static function (float $shape) use ($next): float {
-        // Marsaglia and Tsang; below one it is boosted.
-        $boost = $shape < 1 ? max(1e-12, $next()) ** (1 / $shape) : 1.0;
-        $d = ($shape < 1 ? $shape + 1 : $shape) - 1 / 3;
-        while (true) {
-            $z = sqrt(-2 * log($next() + 1e-12)) * cos(2 * M_PI * $next());
-            $v = (1 + $z / sqrt(9 * $d)) ** 3;
-            if ($v > 0 && log($next() + 1e-12) < 0.5 * $z * $z + $d - $d * $v + $d * log($v)) {
-                return $boost * $d * $v;
-            }
-        }
-    };
-    $drawn = [];
-    for ($i = 0; $i < $many; $i++) {
-        $a = $gamma($mean * (1 / $alike - 1));
-        $b = $gamma((1 - $mean) * (1 / $alike - 1));
-        $drawn[] = $a / ($a + $b);
-    }
-
-    return $drawn;
 }
 
 it('knows the gamma function and the Beta-binomial distribution', function (): void {
@@ -70,15 +39,8 @@ it('knows the gamma function and the Beta-binomial distribution', function (): v
 
 it('finds how alike the frames of a run are', function (): void {
     foreach ([0.05, 0.3] as $alike) {
-        $even = Noise::even(5);
-        $rates = [];
-        foreach (betas(0.4, $alike, 800, 9) as $i => $share) {
-            $kept = 0;
-            for ($f = 0; $f < 20; $f++) {
-                $kept += $even[(20 * $i + $f) & Noise::MASK] < $share ? 1 : 0;
-            }
-            $rates[] = $kept / 20;
-        }
+        $drawn = new Drawn(9);
+        $rates = array_map(static fn (): float => $drawn->kept($drawn->share(0.4, $alike), 20) / 20, range(1, 800));
         expect(BetaBinomial::alike($rates, 20))->toEqualWithDelta($alike, 0.25 * $alike + 0.02);
     }
     expect(BetaBinomial::alike([0.5, 0.5, 0.5], 20))->toBe(0.0);
@@ -102,23 +64,12 @@ it('believes bursts that differ among themselves less', function (): void {
 });
 
 it('has the true difference within its interval about nine times in ten', function (float $alike): void {
-    $even = Noise::even(11);
-    $at = 0;
+    $drawn = new Drawn(11);
     $inside = 0;
     $all = 120;
     for ($i = 0; $i < $all; $i++) {
-        $shares = [0.1 + 0.8 * $even[$at++ & Noise::MASK], 0.1 + 0.8 * $even[$at++ & Noise::MASK]];
-        $counts = [];
-        foreach ($shares as $c => $share) {
-            foreach ($alike > 0 ? betas($share, $alike, 7, 100 + 2 * $i + $c) : array_fill(0, 7, $share) as $own) {
-                $kept = 0;
-                for ($f = 0; $f < 12; $f++) {
-                    $kept += $even[$at++ & Noise::MASK] < $own ? 1 : 0;
-                }
-                $counts[$c][] = [$kept, 12];
-            }
-        }
-        $pair = (new Contest($counts))->pair(0, 1);
+        $shares = [0.1 + 0.8 * $drawn->even(), 0.1 + 0.8 * $drawn->even()];
+        $pair = (new Contest(array_map(static fn (float $share): array => array_map(static fn (): array => [$drawn->kept($drawn->share($share, $alike), 12), 12], range(1, 7)), $shares)))->pair(0, 1);
         $inside += $pair['low'] <= $shares[0] - $shares[1] && $pair['high'] >= $shares[0] - $shares[1] ? 1 : 0;
     }
     expect($inside / $all)->toBeGreaterThan(0.82)->toBeLessThan(0.975);

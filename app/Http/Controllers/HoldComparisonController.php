@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 use RushHold\Document\ComparisonDocument;
 use RushHold\Record\Comparison;
-use RushHold\Record\LoggedBurst;
+use RushHold\Record\Contender;
 use RushHold\Units;
 
 /** The set-ups of the log against each other. */
@@ -44,64 +44,23 @@ final class HoldComparisonController extends Controller
     {
         $wanted = $request->validate(['rush' => ['nullable', 'string', 'ulid'], 'units' => ['nullable', 'in:metric,imperial']])['rush'] ?? null;
         $person = $this->person($request);
-        $rushes = [];
+        $rushes = $listed = [];
         foreach (Season::of($person) as [$burst, $read]) {
-            if ($burst->rush_id !== null && ! $burst->doubted && ($read->hold?->settings() ?? []) !== []) {
-                $rushes[$burst->rush_id][] = [$burst, $read];
+            if ($burst->rush_id !== null && ! $burst->doubted) {
+                $rushes[$burst->rush_id]['name'] = $burst->rush;
+                $rushes[$burst->rush_id]['bursts'][] = $read;
             }
         }
-        $listed = [];
-        foreach ($rushes as $id => $bursts) {
-            $holds = self::holds(array_column($bursts, 1));
-            $holds >= 2 && $listed[] = ['id' => (string) $id, 'name' => $bursts[0][0]->rush, 'holds' => min(Comparison::MOST_HOLDS, $holds), 'bursts' => count($bursts)];
+        foreach ($rushes as $id => ['name' => $name, 'bursts' => $bursts]) {
+            $set = Contender::among($bursts);
+            count($set) < 2 || $listed[] = ['id' => (string) $id, 'name' => $name, 'holds' => min(Comparison::MOST_HOLDS, count($set)), 'bursts' => (int) array_sum(array_map(static fn (Contender $c): int => count($c->bursts), $set))];
         }
         usort($listed, static fn (array $a, array $b): int => $b['bursts'] <=> $a['bursts']);
         $rush = in_array($wanted, array_column($listed, 'id'), true) ? $wanted : $listed[0]['id'] ?? null;
-        $comparison = null;
-        if ($rush !== null) {
-            // With what was measured in pictures: the time to the first sharp frame comes from there.
-            $bursts = array_values(array_map(static fn (array $one): LoggedBurst => $one[1], array_filter(Season::of($person, $rush, true), static fn (array $one): bool => ! $one[0]->doubted && ($one[1]->hold?->settings() ?? []) !== [])));
-            $comparison = ComparisonDocument::write(Comparison::of(self::mostShot($bursts)), $request->enum('units', Units::class) ?? Units::Metric);
-        }
+        // With what was measured in pictures: the time to the first sharp frame comes from there.
+        $measured = $rush === null ? [] : array_filter(Season::of($person, $rush, true), static fn (array $one): bool => ! $one[0]->doubted);
+        $comparison = Comparison::ofMostShot(array_column(array_values($measured), 1));
 
-        return response()->json(['rush_id' => $rush, 'rushes' => $listed, 'comparison' => $comparison]);
-    }
-
-    /** @param  list<LoggedBurst>  $bursts */
-    private static function holds(array $bursts): int
-    {
-        return count(self::grouped($bursts));
-    }
-
-    /**
-     * @param  list<LoggedBurst>  $bursts
-     * @return list<list<LoggedBurst>> by hold, the one with most frames first
-     */
-    private static function grouped(array $bursts): array
-    {
-        $groups = [];
-        foreach ($bursts as $burst) {
-            foreach ($groups as $i => $group) {
-                if ($group[0]->hold !== null && $burst->hold !== null && $group[0]->hold->covers($burst->hold) && $burst->hold->covers($group[0]->hold)) {
-                    $groups[$i][] = $burst;
-
-                    continue 2;
-                }
-            }
-            $groups[] = [$burst];
-        }
-        $frames = static fn (array $group): int => (int) array_sum(array_map(static fn (LoggedBurst $b): int => $b->frames, $group));
-        usort($groups, static fn (array $a, array $b): int => $frames($b) <=> $frames($a));
-
-        return $groups;
-    }
-
-    /**
-     * @param  list<LoggedBurst>  $bursts
-     * @return list<LoggedBurst> of the set-ups shot most
-     */
-    private static function mostShot(array $bursts): array
-    {
-        return array_merge(...array_slice(self::grouped($bursts), 0, Comparison::MOST_HOLDS));
+        return response()->json(['rush_id' => $rush, 'rushes' => $listed, 'comparison' => $comparison === null ? null : ComparisonDocument::write($comparison, $request->enum('units', Units::class) ?? Units::Metric)]);
     }
 }

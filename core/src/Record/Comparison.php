@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Record;
 
-use RushHold\Hold\PartialHold;
 use RushHold\Refused;
 
 /** Two or more set-ups from the log, one against the other. */
@@ -26,8 +25,6 @@ final readonly class Comparison
     }
 
     /**
-     * Bursts shot with the same settings belong together, as far as these were logged.
-     *
      * @param  list<LoggedBurst>  $bursts
      *
      * @throws Refused if there are not two set-ups among them, or too many
@@ -37,36 +34,27 @@ final readonly class Comparison
         if (count($bursts) > self::MOST_BURSTS) {
             throw Refused::because('bursts', 'compare-bursts', most: self::MOST_BURSTS);
         }
-        $known = array_values(array_filter($bursts, static fn (LoggedBurst $b): bool => $b->hold !== null));
-        /** @var list<array{PartialHold, non-empty-list<LoggedBurst>}> $groups */
-        $groups = [];
-        foreach ($known as $burst) {
-            $hold = $burst->hold ?? PartialHold::nothing();
-            foreach ($groups as $i => [$theirs, $shot]) {
-                if ($theirs->covers($hold) && $hold->covers($theirs)) {
-                    $groups[$i] = [$theirs, [...$shot, $burst]];
-
-                    continue 2;
-                }
-            }
-            $groups[] = [$hold, [$burst]];
-        }
-        if (count($groups) < 2) {
+        $contenders = Contender::among($bursts);
+        if (count($contenders) < 2) {
             throw Refused::because('bursts', 'compare-two');
         }
-        if (count($groups) > self::MOST_HOLDS) {
+        if (count($contenders) > self::MOST_HOLDS) {
             throw Refused::because('bursts', 'compare-many', most: self::MOST_HOLDS);
         }
 
-        return self::between(array_map(static fn (array $group): Contender => new Contender($group[0], $group[1]), $groups));
+        return new self($contenders);
     }
 
-    /** @param  non-empty-list<Contender>  $contenders */
-    public static function between(array $contenders): self
+    /**
+     * The set-ups that were shot most; without two of them there is nothing to compare.
+     *
+     * @param  list<LoggedBurst>  $bursts
+     */
+    public static function ofMostShot(array $bursts): ?self
     {
-        usort($contenders, static fn (Contender $a, Contender $b): int => $b->frames() <=> $a->frames());
+        $contenders = Contender::among($bursts);
 
-        return new self($contenders);
+        return count($contenders) < 2 ? null : new self(array_slice($contenders, 0, self::MOST_HOLDS));
     }
 
     /**

@@ -14,6 +14,37 @@ final readonly class Contender
     {
     }
 
+    /**
+     * The set-ups among bursts: those shot with the same settings belong together, as far as these were logged; what says
+     * nothing of its settings belongs to none.
+     *
+     * @param  list<LoggedBurst>  $bursts
+     * @return list<self> the one with most frames first
+     */
+    public static function among(array $bursts): array
+    {
+        /** @var list<array{PartialHold, non-empty-list<LoggedBurst>}> $groups */
+        $groups = [];
+        foreach ($bursts as $burst) {
+            $hold = $burst->hold;
+            if ($hold === null || $hold->settings() === []) {
+                continue;
+            }
+            foreach ($groups as $i => [$theirs, $shot]) {
+                if ($theirs->covers($hold) && $hold->covers($theirs)) {
+                    $groups[$i] = [$theirs, [...$shot, $burst]];
+
+                    continue 2;
+                }
+            }
+            $groups[] = [$hold, [$burst]];
+        }
+        $contenders = array_map(static fn (array $group): self => new self($group[0], $group[1]), $groups);
+        usort($contenders, static fn (self $a, self $b): int => $b->frames() <=> $a->frames());
+
+        return $contenders;
+    }
+
     public function frames(): int
     {
         return (int) array_sum(array_map(static fn (LoggedBurst $b): int => $b->frames, $this->bursts));
