@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Models\KeptSweep;
+use App\Models\Picture;
 use App\Models\SavedOuting;
+use App\Pictures\Store;
 use App\Review\Learnt;
 use Illuminate\Support\Str;
 
@@ -104,4 +106,29 @@ it('scores a real lens from what is typed in', function (): void {
     $page->type('Values and scores', "-4 2\n-2 5\n0 9\n2 5.5\n4 2")->press('Add 5')->see('Likeliest')->isClean();
     expect((string) $page->script('return document.querySelector(".bench-value").textContent'))->toBe('0')
         ->and($page->text())->not->toContain('Have the stand-in');
+});
+
+it('scores the pictures of a sweep by eye, with keys, at 100 %', function (): void {
+    $person = $this->account('tern-hovering');
+    $burst = $person->bursts()->create(['uuid' => (string) Str::uuid(), 'rush' => 'Target', 'shot_at' => now()->subHour(), 'coc_px' => 2.0]);
+    foreach ([4.0, 2.0, 0.6, 1.8, 4.2] as $i => $blur) {
+        $picture = Picture::query()->forceCreate(['user_id' => $person->id, 'burst_id' => $burst->id, 'sha256' => hash('sha256', "$person->id $i"), 'name' => "target-$i.jpg", 'bytes' => 1, 'stage' => Picture::LOOKED, 'original' => true, 'wide' => 900, 'high' => 600, 'taken_at' => now()->subMinutes(50 - $i), 'measured' => ['sigma_px' => $blur]]);
+        $image = new Imagick;
+        $image->newPseudoImage(900, 600, 'pattern:checkerboard');
+        $image->gaussianBlurImage(0, $blur);
+        $image->setImageFormat('jpeg');
+        Store::disk()->put(Store::path($picture, Store::ORIGINAL), $image->getImageBlob());
+    }
+    $page = $this->enter($this->page(), $person)->visit('/kit/bench')->press('New session')->see('Pictures of a burst')->choose('Which burst', 'Target')->type('First value', '-4')->type('Step', '2')->press('By eye')->see('Keys 1 to 9');
+    $page->until(static fn (): bool => $page->script('const img = document.querySelector(".bench-flick img"); return img !== null && img.complete && img.naturalWidth > 400') === true, 'the frame at 100 %');
+    expect($page->text())->toContain('−4');
+    $page->isClean();
+    foreach ([2, 5, 9, 5, 2] as $score) {
+        $page->keys((string) $score);
+    }
+    $page->press('Add 5')->see('Likeliest');
+    expect(KeptSweep::query()->where('user_id', $person->id)->firstOrFail()->document['frames'])->toHaveCount(5)->and((string) $page->script('return document.querySelector(".bench-value").textContent'))->toBe('0');
+    // As measured the same comes out.
+    $page->press('As measured, in order')->until(static fn (): bool => count(KeptSweep::query()->where('user_id', $person->id)->firstOrFail()->document['frames']) === 10, 'the measured frames');
+    $page->isClean();
 });

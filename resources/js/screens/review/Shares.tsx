@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import type { LogGroup } from '../../api/log';
+import { percent } from './predicted';
 
 const at = (share: number) => `${100 * share}%`;
-const percent = (share: number) => `${Math.round(100 * share)} %`;
 
 /** Shares kept as dots on one scale, each with the interval it lies in nine times in ten. */
 export function Shares({ groups, title }: { groups: LogGroup[]; title: string }) {

@@ -1,0 +1,62 @@
+import { useRef, useState } from 'react';
+import { useSize } from '../../parts/useSize';
+import { type Predicted, percent } from './predicted';
+
+const SIDE = 300;
+const EDGE = 30;
+
+/** Each burst: what was predicted across, what was kept up; on the line it was right. */
+export function Scatter({ bursts, wrong }: { bursts: Predicted[]; wrong: Set<string> }) {
+  const ref = useRef<HTMLDivElement>(null);
+  const [wide] = useSize(ref, [SIDE, SIDE]);
+  const [over, setOver] = useState<Predicted | null>(null);
+  const side = Math.min(SIDE, wide);
+  const place = (share: number) => EDGE + (side - EDGE - 8) * share;
+  const up = (share: number) => side - EDGE - (side - EDGE - 8) * share;
+  return (
+    <div ref={ref} className="right-scatter">
+      <svg
+        width={side}
+        height={side}
+        role="img"
+        aria-label={`${bursts.length} bursts: predicted share across, kept share up`}
+      >
+        <path d={`M${place(0)},${up(0)}L${place(1)},${up(1)}`} stroke="var(--line)" strokeDasharray="3 4" />
+        <path d={`M${place(0)},${up(1)}V${up(0)}H${place(1)}`} stroke="var(--line)" fill="none" />
+        {[0, 0.5, 1].map((tick) => (
+          <g key={tick} fontSize="11.5" fill="var(--quiet)">
+            <text x={place(tick)} y={side - 12} textAnchor="middle">
+              {100 * tick}
+            </text>
+            <text x={EDGE - 6} y={up(tick) + 4} textAnchor="end">
+              {100 * tick}
+            </text>
+          </g>
+        ))}
+        {bursts.map((b) => (
+          <g key={b.burst} onPointerEnter={() => setOver(b)} onPointerLeave={() => setOver(null)}>
+            <path
+              d={`M${place(b.low)},${up(b.keepers / b.frames)}H${place(b.high)}`}
+              stroke="var(--subject)"
+              strokeWidth="2"
+              opacity="0.45"
+            />
+            <circle
+              cx={place(b.learned)}
+              cy={up(b.keepers / b.frames)}
+              r={2.5 + Math.sqrt(b.frames) / 2}
+              fill={wrong.has(b.burst) ? 'none' : 'var(--text)'}
+              stroke={wrong.has(b.burst) ? 'var(--warn)' : 'var(--ground)'}
+              strokeWidth="1.5"
+            />
+          </g>
+        ))}
+      </svg>
+      <p className="quiet right-axis">
+        {over
+          ? `${over.rush}: ${percent(over.learned)} predicted, ${percent(over.keepers / over.frames)} kept`
+          : 'Across: predicted. Up: kept. Hollow: looks logged wrongly.'}
+      </p>
+    </div>
+  );
+}
