@@ -1,7 +1,7 @@
 import '../rushes/rushes.css';
 import './review.css';
 import './how-right.css';
-import { App, Button, Switch } from 'antd';
+import { App, Button, Checkbox } from 'antd';
 import { useNavigate } from 'react-router';
 import { type Estimate, useLearned, useSettleLearned } from '../../api/review';
 import { useTitle } from '../../parts/useTitle';
@@ -45,15 +45,14 @@ export default function HowRight() {
         )}
         {data && (
           <div className="learned-head">
-            <label className="learned-uses" htmlFor="uses-learned">
-              <Switch
-                id="uses-learned"
-                checked={data.uses}
-                loading={settle.isPending}
-                onChange={(uses) => settle.mutate({ uses }, fail)}
-              />
+            <Checkbox
+              id="uses-learned"
+              checked={data.uses}
+              disabled={settle.isPending}
+              onChange={(event) => settle.mutate({ uses: event.target.checked }, fail)}
+            >
               Plans use my log
-            </label>
+            </Checkbox>
             {taught && (
               <LogShare share={taught.log_share} frames={taught.frames_worth} bursts={taught.bursts} />
             )}
