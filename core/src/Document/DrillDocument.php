@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Document;
+
+use RushHold\Drill\ButtonCourse;
+use RushHold\Drill\ButtonScore;
+use RushHold\Drill\Draw;
+use RushHold\Drill\Exercise;
+use RushHold\Drill\Familiar;
+use RushHold\Drill\FirstTimes;
+use RushHold\Drill\HandSkill;
+use RushHold\Drill\Key;
+use RushHold\Drill\Middle;
+use RushHold\Drill\MomentCourse;
+use RushHold\Drill\MomentScore;
+use RushHold\Drill\RingCourse;
+use RushHold\Drill\RingScore;
+use RushHold\Drill\RingTrace;
+use RushHold\Drill\Stretch;
+use RushHold\Drill\Turn;
+use RushHold\Kit\Area;
+use RushHold\Kit\ControlPlace;
+use RushHold\Kit\Detection;
+use RushHold\Kit\Duty;
+use RushHold\Kit\FocusMode;
+use RushHold\Range;
+use RushHold\Refused;
+use RushHold\Rush\Rush;
+
+/** A turn of a drill as a document, format `rush-hold/drill@1`; formats/drill.schema.json describes it. */
+final class DrillDocument
+{
+    public const FORMAT = 'rush-hold/drill@1';
+
+    private const MOST_CALLS = 100;
+
+    /** Numbers in each sample of a trace. */
+    private const WIDTH = ['moment' => 1];
+
+    /**
+     * @param  array<int, Familiar>  $known  how well each control is known, where calls are drawn anew
+     *
+     * @throws Refused if a field is unknown, of the wrong type or out of range
+     */
+    public static function read(mixed $document, array $known = []): Turn
+    {
+        $f = Fields::of($document);
+        $format = $f->text('format', self::FORMAT);
+        if ($format !== self::FORMAT) {
+            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
+        }
+        $f->has('drill') || throw Refused::because('drill', 'missing');
+        $exercise = $f->word('drill', Exercise::class, Exercise::Buttons);
+        $seed = (int) Range::of(0, Draw::MOST_SEED)->check('seed', $f->whole('seed', 1));
+        $course = match (true) {
+            $exercise === Exercise::Buttons => self::buttons($f, $seed, $known),
+            $exercise === Exercise::Moment => MomentCourse::of($seed, $f->number('frames_per_s', 10)),
+            $exercise->isRing() => RingCourse::of($exercise, self::rush($f), $seed, $f->optionalNumber('f_number')),
+            default => null,
+        };
+        $trace = self::trace($f->items('trace', RingTrace::MOST), self::WIDTH[$exercise->value] ?? 3);
+        $f->keep('trace', $trace);
+        $aids = $f->object('aids');
+        foreach (['magnified', 'outline', 'still', 'sound', 'eyes_shut'] as $aid) {
+            $aids->flag($aid, false);
+        }
+        $f->keep('aids', $aids->done());
+        $f->done();
+
+        return new Turn($exercise, $seed, $course, $trace);
+    }
+
+    /**
+     * What comes in a turn, for playing it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function course(Turn $turn): array
+    {
+        $course = $turn->course;
+
+        return ['drill' => $turn->exercise->value, 'seed' => $turn->seed, 'seconds' => $course === null ? 0.0 : $course->seconds, ...match (true) {
+            $course instanceof ButtonCourse => ['layout' => self::layout($course->keys), 'calls' => $course->calls, 'asked' => array_map(static fn (int $key): array => ['key' => $key, 'call' => $course->by[$key]->value], array_keys($course->by))],
+            $course instanceof RingCourse => ['ring' => ['focal_mm' => $course->ring->focalMm, 'f_number' => $course->ring->fNumber, 'nearest_m' => $course->ring->nearestM, 'coc_um' => round($course->ring->cocUm, 3)],
+                'start' => round($course->start, 6), 'frames_per_s' => $course->framesPerS,
+                'stretches' => array_map(static fn (Stretch $s): array => ['from' => $s->from, 'counts' => $s->counts, 'to' => $s->to, 'way' => $s->way, 'mark_m' => $s->markM], $course->stretches)],
+            $course instanceof MomentCourse => ['frames_per_s' => $course->framesPerS, 'trials' => $course->trials],
+            default => [],
+        }];
+    }
+
+    /**
+     * What a turn that was played came to.
+     *
+     * @return array<string, mixed>
+     */
+    public static function score(Turn $turn): array
+    {
+        $buttons = $turn->buttons();
+        $ring = $turn->ring();
+        $moment = $turn->moment();
+        $first = $turn->first();
+
+        return ['drill' => $turn->exercise->value, 'seed' => $turn->seed, ...match (true) {
+            $buttons !== null => self::ofButtons($buttons),
+            $ring !== null => self::ofRing($ring, (float) $turn->par()),
+            $moment !== null => self::ofMoment($moment),
+            $first !== null => self::ofFirst($first),
+            default => [],
+        }];
+    }
+
+    /**
+     * @param  list<Key>  $keys
+     * @return list<array<string, mixed>>
+     */
+    public static function layout(array $keys): array
+    {
+        return array_map(static fn (Key $k): array => ['place' => $k->place->value, 'duty' => $k->duty->value, 'mode' => $k->mode?->value, 'area' => $k->area?->value, 'detect' => $k->detect?->value], $keys);
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofButtons(ButtonScore $score): array
+    {
+        $keys = [];
+        foreach ($score->byKey() as $i => $found) {
+            $median = Middle::of($found['times']);
+            $keys[] = ['key' => $i, 'place' => $score->course->keys[$i]->place->value, 'call' => $score->course->by[$i]->value, 'asked' => $found['asked'], 'right' => $found['right'], 'missed' => $found['missed'],
+                'median_s' => $median === null ? null : round($median, 3), 'pressed' => (object) $found['pressed']];
+        }
+        $median = $score->medianS();
+        $reaction = $score->reactionS();
+
+        return ['right' => round($score->right(), 4), 'median_s' => $median === null ? null : round($median, 3), 'reaction_s' => $reaction === null ? null : round($reaction, 3), 'keys' => $keys];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofRing(RingScore $score, float $par): array
+    {
+        $first = $score->firstS;
+
+        return ['share' => round($score->share(), 4), 'kept' => $score->kept, 'slots' => $score->slots, 'taken' => $score->taken, 'sharp' => $score->sharp, 'par' => round($par, 4), 'against' => Turn::against($score->share(), $par),
+            'first_sharp_s' => $first === null ? null : round($first, 3), 'lag_s' => $score->lagS, 'scatter' => $score->scatter, 'overshoots' => $score->overshoots, 'wrong_way' => $score->wrongWay, 'starts' => $score->starts,
+            'hand' => $score->lagS === null || $score->scatter === null ? null : HandSkill::of($score->lagS, $score->scatter), 'frames' => $score->frames];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofMoment(MomentScore $score): array
+    {
+        $reaction = $score->reactionS();
+
+        return ['share' => round($score->share(), 4), 'short' => round($score->share(burstS: MomentCourse::SHORT_S), 4), 'long' => round($score->share(burstS: MomentCourse::LONG_S), 4), 'foreseen' => round($score->share(sudden: false), 4), 'sudden' => round($score->share(sudden: true), 4),
+            'reaction_s' => $reaction === null ? null : round($reaction, 3), 'timing' => $score->timing(), 'worth' => $score->worth(), 'trials' => $score->trials];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofFirst(FirstTimes $times): array
+    {
+        $way = static fn (bool $byHand): array => ['trials' => $times->count($byHand), 'missed' => $times->missed($byHand), 'median_s' => $times->medianS($byHand), 'mean_s' => $times->meanS($byHand)];
+
+        return ['auto' => $way(false), 'by_hand' => $way(true)];
+    }
+
+    /** @param  array<int, Familiar>  $known */
+    private static function buttons(Fields $f, int $seed, array $known): ButtonCourse
+    {
+        $keys = [];
+        foreach ($f->items('layout', ButtonCourse::MOST_KEYS) as $i => $one) {
+            $fields = Fields::of($one, "layout[$i]");
+            $fields->has('place') && $fields->has('duty') || throw Refused::because("layout[$i]", 'missing');
+            $keys[] = new Key($fields->word('place', ControlPlace::class, ControlPlace::HalfPress), $fields->word('duty', Duty::class, Duty::StartFocus), $fields->optionalWord('mode', FocusMode::class), $fields->optionalWord('area', Area::class), $fields->optionalWord('detect', Detection::class));
+            $fields->done();
+        }
+        if (count(array_unique(array_map(static fn (Key $k): string => $k->place->value, $keys))) !== count($keys)) {
+            throw Refused::because('layout', 'drill-place-twice');
+        }
+        $f->keep('layout', self::layout($keys));
+        $given = $f->items('calls', self::MOST_CALLS);
+        $f->keep('calls', $given);
+        if ($given === []) {
+            return ButtonCourse::of($keys, $seed, $known);
+        }
+        $calls = [];
+        foreach ($given as $i => $call) {
+            if (! is_array($call) || count($call) !== 2 || ! is_numeric($call[0] ?? null) || ! (is_int($call[1] ?? null) || ($call[1] ?? null) === null)) {
+                throw Refused::because("calls[$i]", 'drill-call');
+            }
+            $calls[] = [Range::of(0, 600, 's')->check("calls[$i][0]", (float) $call[0]), $call[1] ?? null];
+        }
+
+        return ButtonCourse::played($keys, $calls);
+    }
+
+    private static function rush(Fields $f): Rush
+    {
+        $f->has('rush') || throw Refused::because('rush', 'missing');
+        $read = RushDocument::read($f->raw('rush'));
+        $f->keep('rush', $read->fields);
+
+        return $read->rush;
+    }
+
+    /**
+     * @param  list<mixed>  $given
+     * @return list<list<float>>
+     */
+    private static function trace(array $given, int $width): array
+    {
+        $trace = [];
+        foreach ($given as $i => $sample) {
+            $sample = is_int($sample) || is_float($sample) ? [$sample] : $sample;
+            if (! is_array($sample) || count($sample) !== $width || array_filter($sample, static fn (mixed $v): bool => ! is_int($v) && ! is_float($v)) !== []) {
+                throw Refused::because("trace[$i]", 'drill-trace-sample', width: $width);
+            }
+            $trace[] = array_map(static fn (mixed $v): float => is_int($v) || is_float($v) ? (float) $v : 0.0, array_values($sample));
+        }
+
+        return $trace;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Drill;
+
+use RushHold\Labelled;
+
+/** What can be practised. */
+enum Exercise: string implements Labelled
+{
+    /** A situation is called, and the right button pressed without looking. */
+    case Buttons = 'buttons';
+    /** Sitting subjects, one after the other, with the ring. */
+    case Still = 'still';
+    /** Something that goes slowly to and fro. */
+    case Swimmer = 'swimmer';
+    /** From one perch to another: the distance is set beforehand. */
+    case Perch = 'perch';
+    /** Something comes running without warning. */
+    case Surprise = 'surprise';
+    /** Free flight, as the rush has it. */
+    case Wild = 'wild';
+    /** Pressing so that the peak lies in the burst. */
+    case Moment = 'moment';
+    /** From one subject to another with the real camera, by the stopwatch. */
+    case FirstSharp = 'first-sharp';
+
+    public function isRing(): bool
+    {
+        return in_array($this, [self::Still, self::Swimmer, self::Perch, self::Surprise, self::Wild], true);
+    }
+
+    /** Whether single subjects are counted, each made or not; else frames are. */
+    public function countsSubjects(): bool
+    {
+        return in_array($this, [self::Still, self::Perch, self::Surprise], true);
+    }
+
+    /** What a turn of it takes, s. */
+    public function seconds(): int
+    {
+        return match ($this) {
+            self::Buttons => 75,
+            self::FirstSharp => 240,
+            self::Moment => 70,
+            self::Still, self::Perch => 50,
+            self::Swimmer, self::Surprise, self::Wild => 40,
+        };
+    }
+}
