@@ -9,6 +9,12 @@ return [
     'outings' => (int) env('MOST_OUTINGS', 500),
     'bursts' => (int) env('MOST_BURSTS', 20_000),
     'sweeps' => (int) env('MOST_SWEEPS', 200),
+    'drills' => (int) env('MOST_DRILLS', 3000),
+    // What a hand did is kept of so many, the latest; of others what it came to.
+    'drill_traces' => (int) env('MOST_DRILL_TRACES', 200),
+    'groups' => (int) env('MOST_GROUPS', 20),
+    'group_members' => (int) env('MOST_GROUP_MEMBERS', 60),
+    'copy_links' => (int) env('MOST_COPY_LINKS', 100),
     'bytes' => (int) env('MOST_BYTES', 60_000_000),
     'pictures' => (int) env('MOST_PICTURES', 20_000),
     'picture_bytes' => (int) env('MOST_PICTURE_BYTES', 10_000_000_000),

@@ -11,9 +11,12 @@ use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardLinkController;
 use App\Http\Controllers\CauseController;
 use App\Http\Controllers\ComparisonController;
+use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DayController;
+use App\Http\Controllers\DrillController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\FreshRushController;
+use App\Http\Controllers\GroupController;
 use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\HoldComparisonController;
 use App\Http\Controllers\KitController;
@@ -26,6 +29,7 @@ use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\SessionController;
@@ -48,6 +52,7 @@ Route::prefix('api')->group(function (): void {
     Route::post('account/forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:forgotten');
     Route::post('account/reset', [AccountController::class, 'reset'])->middleware('throttle:reset');
 
+    Route::get('copies/{secret}', [CopyController::class, 'offered'])->middleware('throttle:shared')->where('secret', '[A-Za-z0-9]{40}');
     Route::get('shared/{secret}', [CardController::class, 'shared'])->middleware('throttle:shared');
 
     Route::middleware('auth:sanctum')->group(function (): void {
@@ -62,6 +67,32 @@ Route::prefix('api')->group(function (): void {
         Route::post('stopwatch', [MeasureController::class, 'stopwatch']);
         Route::get('aim-test', [MeasureController::class, 'course']);
         Route::post('aim-test', [MeasureController::class, 'score']);
+
+        Route::get('practice', [PracticeController::class, 'show']);
+        Route::put('practice', [PracticeController::class, 'update']);
+        Route::get('practice/calendar', [PracticeController::class, 'calendar']);
+        Route::post('drills/course', [DrillController::class, 'course']);
+        Route::get('drills/file', [DrillController::class, 'file']);
+        Route::get('drills', [DrillController::class, 'index']);
+        Route::post('drills', [DrillController::class, 'store']);
+        Route::get('drills/{id}', [DrillController::class, 'show']);
+        Route::delete('drills/{id}', [DrillController::class, 'destroy']);
+        Route::post('drills/{id}/restore', [DrillController::class, 'restore']);
+        Route::get('drills/{id}/document', [DrillController::class, 'download']);
+
+        Route::get('groups', [GroupController::class, 'index']);
+        Route::post('groups', [GroupController::class, 'store']);
+        Route::post('groups/join', [GroupController::class, 'join'])->middleware('throttle:join');
+        Route::get('groups/{group}', [GroupController::class, 'show']);
+        Route::patch('groups/{group}', [GroupController::class, 'update']);
+        Route::delete('groups/{group}', [GroupController::class, 'destroy']);
+        Route::put('groups/{group}/shares', [GroupController::class, 'share']);
+        Route::delete('groups/{group}/shares', [GroupController::class, 'leave']);
+        Route::delete('groups/{group}/members/{member}', [GroupController::class, 'remove'])->whereNumber('member');
+
+        Route::get('copies', [CopyController::class, 'index']);
+        Route::post('copies', [CopyController::class, 'store']);
+        Route::delete('copies/{id}', [CopyController::class, 'destroy'])->whereNumber('id');
 
         Route::get('habits', [HabitsController::class, 'show']);
         Route::put('habits', [HabitsController::class, 'update']);

@@ -26,9 +26,10 @@ use OpenApi\Generator;
 #[OA\Schema(schema: 'Pocket', type: 'object')]
 #[OA\Schema(schema: 'Burst', type: 'object')]
 #[OA\Schema(schema: 'Sweep', type: 'object')]
+#[OA\Schema(schema: 'Drill', type: 'object')]
 final class Description
 {
-    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout', 'day' => 'Day', 'outing' => 'Outing', 'card' => 'Card', 'pocket' => 'Pocket', 'burst' => 'Burst', 'sweep' => 'Sweep'];
+    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout', 'day' => 'Day', 'outing' => 'Outing', 'card' => 'Card', 'pocket' => 'Pocket', 'burst' => 'Burst', 'sweep' => 'Sweep', 'drill' => 'Drill'];
 
     public static function json(): string
     {

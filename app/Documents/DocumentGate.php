@@ -10,6 +10,7 @@ use RushHold\Bench\Sweep;
 use RushHold\Document\BodyDocument;
 use RushHold\Document\BurstDocument;
 use RushHold\Document\ComparisonDocument;
+use RushHold\Document\DrillDocument;
 use RushHold\Document\HabitsDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\LensDocument;
@@ -17,6 +18,8 @@ use RushHold\Document\OutingDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Document\SubjectDocument;
 use RushHold\Document\SweepDocument;
+use RushHold\Drill\Familiar;
+use RushHold\Drill\Turn;
 use RushHold\Hold\PartialHold;
 use RushHold\Kit\Kit;
 use RushHold\Record\LoggedBurst;
@@ -119,6 +122,19 @@ final class DocumentGate
         return $read;
     }
 
+    /**
+     * @param  array<int, Familiar>  $known  how well each control is known, where calls are drawn anew
+     *
+     * @throws Refused naming the field, its range and its unit
+     */
+    public function drill(mixed $document, array $known = []): Turn
+    {
+        $read = DrillDocument::read($document, $known);
+        $this->check($document, 'drill');
+
+        return $read;
+    }
+
     /** @throws Refused naming the field, its range and its unit */
     public function habits(mixed $document): HabitsDocument
     {
@@ -144,7 +160,7 @@ final class DocumentGate
     {
         if ($this->validator === null) {
             $this->validator = new Validator;
-            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout', 'outing', 'day', 'card', 'pocket', 'burst', 'sweep'] as $name) {
+            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout', 'outing', 'day', 'card', 'pocket', 'burst', 'sweep', 'drill'] as $name) {
                 $this->validator->resolver()?->registerFile("urn:rush-hold:$name@1", base_path("formats/$name.schema.json"));
             }
         }

@@ -26,6 +26,7 @@ use RushHold\Document\HabitsDocument;
  * @property array<string, mixed>|null $learned  what the log has taught
  * @property bool $uses_learned  whether plans use it
  * @property \Illuminate\Support\Carbon|null $learns_from  bursts before are left out
+ * @property array<string, mixed>|null $practice  when to practise, and what of it may move plans
  * @property array<string, array<string, mixed>>|null $standings how the sample bodies were last left
  */
 final class User extends Authenticatable
@@ -39,7 +40,7 @@ final class User extends Authenticatable
     protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 
     /** What a new account begins with. */
-    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true, 'uses_learned' => true, 'learned' => null, 'learns_from' => null];
+    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true, 'uses_learned' => true, 'learned' => null, 'learns_from' => null, 'practice' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -73,6 +74,18 @@ final class User extends Authenticatable
         return $this->hasMany(KeptSweep::class);
     }
 
+    /** @return HasMany<KeptDrill, $this> */
+    public function drills(): HasMany
+    {
+        return $this->hasMany(KeptDrill::class);
+    }
+
+    /** @return HasMany<Group, $this> groups that the person teaches */
+    public function groups(): HasMany
+    {
+        return $this->hasMany(Group::class);
+    }
+
     public function habits(): HabitsDocument
     {
         return $this->habits === null ? HabitsDocument::usual() : HabitsDocument::read($this->habits);
@@ -99,6 +112,6 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'is_demo' => 'boolean', 'keeps_originals' => 'boolean', 'learned' => 'array', 'uses_learned' => 'boolean', 'learns_from' => 'datetime', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
+        return ['password' => 'hashed', 'is_demo' => 'boolean', 'keeps_originals' => 'boolean', 'learned' => 'array', 'practice' => 'array', 'uses_learned' => 'boolean', 'learns_from' => 'datetime', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
     }
 }

@@ -9,6 +9,7 @@ use RushHold\Controls\ButtonSchool;
 use RushHold\Controls\Day;
 use RushHold\Controls\Pins;
 use RushHold\Controls\Solver;
+use RushHold\Controls\Times;
 use RushHold\Document\LayoutDocument;
 use RushHold\Focus\Stage;
 use RushHold\Hold\PartialHold;
@@ -22,14 +23,14 @@ final readonly class LayoutQuestion implements Question
     /**
      * @param  list<array{rush: Rush, pins: PartialHold, wanted: float}>  $rushes
      */
-    public function __construct(private array $rushes, private Body $body, private ButtonSchool $school, private Pins $pins, private Units $units)
+    public function __construct(private array $rushes, private Body $body, private ButtonSchool $school, private Pins $pins, private Units $units, private Times $times = new Times)
     {
     }
 
     public function answer(Stage $stage, Closure $early): string
     {
-        $solver = new Solver($this->body, Day::needs($this->rushes, $this->body, $stage));
+        $solver = new Solver($this->body, Day::needs($this->rushes, $this->body, $stage), $this->times);
 
-        return json_encode(LayoutDocument::write($solver->bySchool($this->pins), $this->school, $this->body, $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(LayoutDocument::write($solver->bySchool($this->pins), $this->school, $this->body, $this->units, $this->times), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 }

@@ -65,7 +65,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('forgotten', static fn (Request $request): array => [
             Limit::perMinute(3)->by('forgotten to '.$to($request)), Limit::perMinute(10)->by('forgotten '.$from($request)),
         ]);
-        foreach (['register' => 10, 'reset' => 10, 'demo' => 30, 'password' => 10, 'archive' => 20, 'shared' => 60, 'frames' => 120, 'stand-in' => 6] as $name => $times) {
+        foreach (['register' => 10, 'reset' => 10, 'demo' => 30, 'password' => 10, 'archive' => 20, 'shared' => 60, 'frames' => 120, 'stand-in' => 6, 'join' => 10] as $name => $times) {
             RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($times)->by("$name ".($request->user()?->getAuthIdentifier() ?? $from($request))));
         }
     }

@@ -6,6 +6,7 @@ namespace App\Review;
 
 use App\Models\Burst;
 use App\Models\User;
+use App\Practice\Practised;
 use Illuminate\Support\Facades\DB;
 use RushHold\Document\LearningDocument;
 use RushHold\Focus\OneProcess;
@@ -41,10 +42,16 @@ final class Learnt
         DB::table('users')->where('id', $person->id)->update(['learned' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]);
     }
 
-    /** What plans use of it; null where the person leaves it out, or nothing is known. */
+    /** What plans use of it, and of what was practised; null where the person leaves both out, or nothing is known. */
     public static function forPlans(?User $person): ?Learned
     {
-        if ($person === null || ! $person->uses_learned) {
+        return $person === null ? null : Practised::intoPlans($person, self::fromLog($person));
+    }
+
+    /** What plans use of the log alone. */
+    private static function fromLog(User $person): ?Learned
+    {
+        if (! $person->uses_learned) {
             return null;
         }
         $plans = (array) ($person->learned['plans'] ?? []);

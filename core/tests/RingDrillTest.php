@@ -181,3 +181,14 @@ it('does not judge what it has not seen', function (Closure $trace, string $fiel
     'past the stop' => [static fn (): array => array_map(static fn (int $i): array => [$i / 60, 1.2, 0], range(0, 2460)), 'trace[0][1]'],
     'words' => [static fn (): array => [[0, 'x', 1]], 'trace[0]'],
 ]);
+
+it('plans by the times somebody took with the stopwatch', function (): void {
+    $kept = static fn (array $photographer, array $hold): float => play(Rushes::with(['photographer' => $photographer]), $hold)->keeperRate;
+    $auto = ['focus' => ['technique' => 'auto']];
+    expect($kept(['first_sharp_s' => 0.4], $auto))->toBeGreaterThan($kept(['first_sharp_s' => 3.0], $auto) + 0.05);
+    $hand = ['focus' => ['technique' => 'follow']];
+    expect($kept(['hand_focus' => 0.9, 'first_sharp_by_hand_s' => 0.5], $hand))->toBeGreaterThan($kept(['hand_focus' => 0.9, 'first_sharp_by_hand_s' => 4.0], $hand) + 0.02)
+        // The time of one way says nothing of the other.
+        ->and($kept(['first_sharp_by_hand_s' => 4.0], $auto))->toBe($kept([], $auto))
+        ->and(refusal(static fn () => Rushes::with(['photographer' => ['first_sharp_s' => 99]]))->field)->toBe('photographer.first_sharp_s');
+});

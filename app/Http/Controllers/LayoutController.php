@@ -10,6 +10,7 @@ use App\Kit\Shelf;
 use App\Models\SavedRush;
 use App\Playing\LayoutQuestion;
 use App\Playing\Questions;
+use App\Practice\Practised;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use RushHold\Controls\ButtonSchool;
@@ -47,6 +48,6 @@ final class LayoutController extends Controller
             $body = BodyDocument::read($entry->document())->body;
         }
 
-        return $questions->ask($request, new LayoutQuestion($rushes, $body, $request->enum('school', ButtonSchool::class) ?? ButtonSchool::Free, $request->pins(), $request->enum('units', Units::class) ?? Units::Metric));
+        return $questions->ask($request, new LayoutQuestion($rushes, $body, $request->enum('school', ButtonSchool::class) ?? ButtonSchool::Free, $request->pins(), $request->enum('units', Units::class) ?? Units::Metric, Practised::times($person)));
     }
 }

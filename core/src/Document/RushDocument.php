@@ -200,6 +200,8 @@ final readonly class RushDocument
             freeze: $f->word('freeze', Freeze::class, Freeze::Body),
             openness: $f->word('openness', Openness::class, Openness::OneStopDown),
             slowestShutterS: $f->optionalNumber('slowest_shutter_s'),
+            firstSharpS: $f->optionalNumber('first_sharp_s'),
+            firstSharpByHandS: $f->optionalNumber('first_sharp_by_hand_s'),
         );
         $top->keep('photographer', $f->done());
 

@@ -9,6 +9,7 @@ use RushHold\Blur\Shake;
 use RushHold\Blur\Verdict;
 use RushHold\Hold\Drive;
 use RushHold\Hold\Hold;
+use RushHold\Hold\Technique;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Detection;
 use RushHold\Light\Shimmer;
@@ -134,7 +135,7 @@ final class Course
         $limbM = $s->isStill() ? 0.0 : min(Parameters::SWING_S * $rush->subject->limbSpeedMps, Parameters::SWING_OF_SIZE * $rush->subject->lengthM);
         $this->swingM = sqrt($windM ** 2 + $bodyM ** 2 + $limbM ** 2);
         $windMps = $windM / Parameters::SWING_MEMORY_S;
-        $this->readyS = self::readyS($s);
+        $this->readyS = self::readyS($s, $hold);
         $this->setError = Parameters::SET_ERROR[0] + Parameters::SET_ERROR[1] * (1 - $person->handFocus) ** 2;
         $firstMiss = Parameters::FIRST_MISS * exp(-$rush->path->noticeS / Parameters::FINDING_S) * (1.2 - $person->aim);
 
@@ -203,18 +204,27 @@ final class Course
         $this->frameCount = $count;
     }
 
-    /** Mean time until finger and eye are with the subject, s; what sits is simply there. */
-    private static function readyS(Situation $s): float
+    /** Mean time until finger and eye are with the subject, s; what sits is simply there. Own timings come before the model's. */
+    private static function readyS(Situation $s, Hold $hold): float
     {
         if ($s->isStill()) {
             return 0.0;
         }
         $person = $s->photographer;
+        $warned = $s->rush->path->noticeS / ($s->rush->path->noticeS + Parameters::READY_NOTICE_S);
+        $byHand = $hold->technique !== Technique::Auto;
+        $own = $byHand ? $person->firstSharpByHandS : $person->firstSharpS;
+        if ($own !== null) {
+            // What the lens and the eye on the ring take is played anyway; the rest was the way to the subject, of which half the trials took less.
+            $turning = $byHand ? Parameters::HAND_DELAY_S : $s->kit->lens->sweepS / 4 + 2 / $s->kit->body->focusCycleHz;
+
+            return max(Parameters::READY_LEAST_S, $own - $turning) / M_LN2 * $warned;
+        }
         $size = max($s->subject->lengthM, $s->subject->heightM) * 1000 * $s->motions[0]->magnification / $s->kit->body->sensorWidthMm;
         $framesPerS = $s->kit->focalMm() * $s->middle->angularRadPerS / $s->kit->body->sensorWidthMm;
 
         return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - $person->panning) ** Parameters::READY_POWER) * (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S)
-            * max(0.3, min(3.0, Parameters::READY_AT_SIZE / $size)) * $s->rush->path->noticeS / ($s->rush->path->noticeS + Parameters::READY_NOTICE_S);
+            * max(0.3, min(3.0, Parameters::READY_AT_SIZE / $size)) * $warned;
     }
 
     /** Steps between the hands being ready and the first frame, in which focus may already be at work. */

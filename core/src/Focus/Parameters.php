@@ -39,6 +39,9 @@ final class Parameters
     /** With so much warning half of that lateness is there, s. */
     public const READY_NOTICE_S = 2.2;
 
+    /** However quick somebody was by the stopwatch, eye and finger need so long, s. */
+    public const READY_LEAST_S = 0.05;
+
     /** A subject of this share of the frame, where it begins, takes that time; a smaller one is longer looked for, a larger one less. */
     public const READY_AT_SIZE = 0.1025;
 

@@ -21,8 +21,10 @@ final readonly class Learned
      * @param  float  $logShare  share of it that comes from the log, 0 to 1
      * @param  Photographer|null  $said  what was believed before; a rush that says otherwise is in other hands and stays so; null: all are in these
      * @param  array<string, float>  $owns  by rush, as `Logged` has it: what is added for that one
+     * @param  float|null  $firstSharpS  own timing to the first sharp frame by autofocus, s; null: none
+     * @param  float|null  $firstSharpByHandS  the same by hand, s
      */
-    public function __construct(public float $aim, public float $panning, public float $handFocus, public array $shifts, public float $logShare, public ?Photographer $said = null, public array $owns = [])
+    public function __construct(public float $aim, public float $panning, public float $handFocus, public array $shifts, public float $logShare, public ?Photographer $said = null, public array $owns = [], public ?float $firstSharpS = null, public ?float $firstSharpByHandS = null)
     {
     }
 
@@ -33,7 +35,8 @@ final readonly class Learned
         $own = fn (Skill $skill): bool => $this->said === null || abs($skill->of($person) - $skill->of($this->said)) < 1e-6;
 
         return $rush->with(photographer: $person->with(aim: $own(Skill::Aim) ? $this->aim : $person->aim, panning: $own(Skill::Panning) ? $this->panning : $person->panning,
-            handFocus: $own(Skill::HandFocus) ? $this->handFocus : $person->handFocus));
+            handFocus: $own(Skill::HandFocus) ? $this->handFocus : $person->handFocus,
+            firstSharpS: $person->firstSharpS ?? $this->firstSharpS, firstSharpByHandS: $person->firstSharpByHandS ?? $this->firstSharpByHandS));
     }
 
     public function outing(Outing $outing): Outing

@@ -13,7 +13,11 @@ final readonly class Photographer
 {
     use Changeable;
 
-    /** @param  float|null  $slowestShutterS  a floor of one's own: never slower than this, s */
+    /**
+     * @param  float|null  $slowestShutterS  a floor of one's own: never slower than this, s
+     * @param  float|null  $firstSharpS  own timing from one subject to another until it is sharp, by autofocus, s; null: as the model has it
+     * @param  float|null  $firstSharpByHandS  the same by hand, s
+     */
     public function __construct(
         public float $aim = 0.5,
         public float $panning = 0.5,
@@ -23,8 +27,12 @@ final readonly class Photographer
         public Freeze $freeze = Freeze::Body,
         public Openness $openness = Openness::OneStopDown,
         public ?float $slowestShutterS = null,
+        public ?float $firstSharpS = null,
+        public ?float $firstSharpByHandS = null,
     ) {
         $slowestShutterS === null || Range::of(1 / 32000, 1, 's')->check('photographer.slowest_shutter_s', $slowestShutterS);
+        $firstSharpS === null || Range::of(0.05, 30, 's')->check('photographer.first_sharp_s', $firstSharpS);
+        $firstSharpByHandS === null || Range::of(0.05, 30, 's')->check('photographer.first_sharp_by_hand_s', $firstSharpByHandS);
         Range::share()->check('photographer.aim', $aim);
         Range::share()->check('photographer.panning', $panning);
         Range::share()->check('photographer.hand_focus', $handFocus);

@@ -520,6 +520,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What one offers to be copied */
+        get: operations["listCopyLinks"];
+        put?: never;
+        /** Offer a copy of something as it is now */
+        post: operations["offerCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take an address back; copies that were taken stay */
+        delete: operations["closeCopyLink"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is offered under an address */
+        get: operations["readCopy"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day": {
         parameters: {
             query?: never;
@@ -534,6 +586,110 @@ export interface paths {
          * @description With `Accept: application/x-ndjson` the way to the answer is told, as for /api/rank.
          */
         post: operations["planDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What comes in a turn */
+        post: operations["drillCourse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was practised, the latest first */
+        get: operations["listDrills"];
+        put?: never;
+        /** Score and keep a turn that was played */
+        post: operations["keepDrill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A turn with all its frames */
+        get: operations["readDrill"];
+        put?: never;
+        post?: never;
+        /** Delete a turn; it can be restored */
+        delete: operations["deleteDrill"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A turn as a document, to be scored again */
+        get: operations["downloadDrill"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreDrill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drills/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that was practised as a table */
+        get: operations["downloadDrills"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -569,6 +725,95 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Groups one teaches or belongs to */
+        get: operations["listGroups"];
+        put?: never;
+        /** Open a group that one teaches */
+        post: operations["createGroup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Join a group by its code; nothing is shared yet */
+        post: operations["joinGroup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the members of one's group share, side by side */
+        get: operations["readGroup"];
+        put?: never;
+        post?: never;
+        /** Close a group, with all that is shared in it */
+        delete: operations["closeGroup"];
+        options?: never;
+        head?: never;
+        /** Rename a group, or give it another code */
+        patch: operations["changeGroup"];
+        trace?: never;
+    };
+    "/api/groups/{id}/shares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Choose what its teacher may see of oneself */
+        put: operations["shareInGroup"];
+        post?: never;
+        /** Leave a group; nothing of oneself stays there */
+        delete: operations["leaveGroup"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{id}/members/{member}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Remove somebody from one's group, with what they shared */
+        delete: operations["removeMember"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1273,6 +1518,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where one stands, what is due, and what of it moves plans */
+        get: operations["readPractice"];
+        /** Say when to practise, and what of it may move plans */
+        put: operations["savePractice"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The coming sessions for a calendar, with reminders */
+        get: operations["practiceCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rank": {
         parameters: {
             query?: never;
@@ -1838,6 +2118,16 @@ export interface components {
                  * @default null
                  */
                 slowest_shutter_s: number | null;
+                /**
+                 * @description Own timing from one subject to another until it is sharp, by autofocus, s, misses included; null: as the model has it
+                 * @default null
+                 */
+                first_sharp_s: number | null;
+                /**
+                 * @description The same by hand, s
+                 * @default null
+                 */
+                first_sharp_by_hand_s: number | null;
             };
             /** @description Body, lens and extender; the sample kit where left out */
             kit?: {
@@ -2864,6 +3154,16 @@ export interface components {
                  * @default null
                  */
                 slowest_shutter_s: number | null;
+                /**
+                 * @description Own timing from one subject to another until it is sharp, by autofocus, s, misses included; null: as the model has it
+                 * @default null
+                 */
+                first_sharp_s: number | null;
+                /**
+                 * @description The same by hand, s
+                 * @default null
+                 */
+                first_sharp_by_hand_s: number | null;
             };
             /**
              * @description What the picture is for
@@ -3637,6 +3937,47 @@ export interface components {
             /** @description Whether the lens stores a value for each distance. */
             by_distance?: boolean;
         };
+        /**
+         * Drill
+         * @description A turn of a drill: what came, which a seed decides, and what was done. The same document scores the same.
+         */
+        Drill: {
+            /** @constant */
+            format?: "rush-hold/drill@1";
+            /** @enum {string} */
+            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "first-sharp";
+            /** @default 1 */
+            seed: number;
+            /** @description With the ring: whose distances, speed and lens */
+            rush?: components["schemas"]["Rush"];
+            /** @description With the ring: opening to practise at; null: as wide as the lens opens */
+            f_number?: number | null;
+            /** @description With the moment: frames of the body */
+            frames_per_s?: number;
+            /** @description With buttons: what each control does */
+            layout?: {
+                /** @enum {string} */
+                place: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
+                /** @enum {string} */
+                duty: "start-focus" | "stored-set" | "lock-exposure" | "recall-area" | "switch-detection" | "toggle-manual" | "magnify" | "preview-depth";
+                mode?: string | null;
+                area?: string | null;
+                detect?: string | null;
+            }[];
+            /** @description With buttons: time in s and the number of the control that answers, null for any; left out they are drawn from the seed */
+            calls?: (number | null)[][];
+            /** @description What helped */
+            aids?: {
+                magnified?: boolean;
+                outline?: boolean;
+                /** @description Without motion */
+                still?: boolean;
+                sound?: boolean;
+                eyes_shut?: boolean;
+            };
+            /** @description What was done. Buttons: s, number of the control, 1 pressed or 0 let go. Ring: s, turn from 0 at infinity to 1 at the nearest distance, 1 while the shutter is pressed. Moment: s of each press. First sharp frame: 0 by autofocus or 1 by hand, s, 1 where it was missed. */
+            trace?: (number | number[])[];
+        };
         Amounts: {
             /** @description One's account: opening it, its password, leaving. */
             rushes: number;
@@ -3764,6 +4105,210 @@ export interface components {
             };
             /** @enum {string} */
             units?: "metric" | "imperial";
+        };
+        CopyLink: {
+            /** @description Addresses under which somebody else takes a copy of a drill, rush, hold, layout or card into their own account. */
+            id: number;
+            /** @enum {string} */
+            kind: "drill" | "rush" | "hold" | "layout" | "card";
+            name: string;
+            /** Format: date-time */
+            expires_at: string;
+        };
+        OfferedCopy: {
+            /** @enum {string} */
+            kind: "drill" | "rush" | "hold" | "layout" | "card";
+            name: string;
+            from: string;
+            /** @description A drill without what was done; a rush; for a hold `rush` and `pins`; a body; an outing with its rushes inside */
+            document: {
+                [key: string]: unknown;
+            };
+        };
+        DrillAsked: {
+            /**
+             * @description Turns of drills: what comes, what was done, and what it came to.
+             * @enum {string}
+             */
+            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "first-sharp";
+            seed?: number;
+            /** @description One of one's own */
+            rush?: string | null;
+            body?: string | null;
+            f_number?: number | null;
+            layout?: components["schemas"]["DrillKey"][];
+        };
+        DrillKey: {
+            place: string;
+            duty: string;
+            mode: string | null;
+            area: string | null;
+            detect: string | null;
+        };
+        DrillCourse: {
+            drill: string;
+            seed: number;
+            seconds: number;
+            layout?: components["schemas"]["DrillKey"][];
+            /** @description Time in s, and the number of the control; null: any */
+            calls?: (number | null)[][];
+            asked?: {
+                key: number;
+                call: string;
+            }[];
+            ring?: {
+                focal_mm: number;
+                f_number: number;
+                nearest_m: number;
+                coc_um: number;
+            };
+            start?: number;
+            frames_per_s?: number;
+            stretches?: {
+                from: number;
+                counts: number;
+                to: number;
+                way: number[][];
+                mark_m: number | null;
+            }[];
+            trials?: {
+                from: number;
+                cue: number;
+                peak: number;
+                to: number;
+                burst_s: number;
+                sudden: boolean;
+            }[];
+            document: components["schemas"]["Drill"];
+            /** @description What is seen */
+            about: {
+                name: string;
+                figure: string;
+                kind: string;
+                length_m: number;
+                sensor_mm: number;
+            };
+        };
+        DrillScore: {
+            drill: string;
+            seed: number;
+            rush?: string;
+            f_number?: number;
+            aids?: {
+                [key: string]: boolean;
+            };
+            right?: number;
+            median_s?: number | null;
+            reaction_s?: number | null;
+            keys?: {
+                key: number;
+                place: string;
+                call: string;
+                asked: number;
+                right: number;
+                missed: number;
+                median_s: number | null;
+                pressed: {
+                    [key: string]: number;
+                };
+            }[];
+            share?: number;
+            kept?: number;
+            slots?: number;
+            taken?: number;
+            sharp?: number;
+            par?: number;
+            against?: number;
+            first_sharp_s?: number | null;
+            lag_s?: number | null;
+            scatter?: number | null;
+            overshoots?: number;
+            wrong_way?: number;
+            starts?: number;
+            hand?: number | null;
+            frames?: {
+                t: number;
+                m: number;
+                at_m: number;
+                blur: number;
+                kept: boolean;
+            }[];
+            short?: number;
+            long?: number;
+            foreseen?: number;
+            sudden?: number;
+            timing?: {
+                mean: number;
+                spread: number;
+            } | null;
+            worth?: {
+                burst_s: number;
+                lead_s: number;
+                chance: number;
+                frames: number;
+            }[];
+            trials?: {
+                press: number | null;
+                off: number | null;
+                caught: boolean;
+            }[];
+            auto?: components["schemas"]["FirstSharpTimes"];
+            by_hand?: components["schemas"]["FirstSharpTimes"];
+        };
+        KeptDrill: {
+            id: string;
+            drill: string;
+            /** Format: date */
+            day: string;
+            /** Format: date-time */
+            done_at: string;
+            score: components["schemas"]["DrillScore"];
+        };
+        GroupSummary: {
+            /** @description People who practise with a teacher, and what each of them shares. */
+            id: string;
+            name: string;
+            /** @description Whether it is one's own */
+            teaches: boolean;
+            teacher: string;
+            members: number;
+            /** @description For its teacher only */
+            join_code: string | null;
+            shares: components["schemas"]["GroupShares"] | null;
+        };
+        GroupShares: {
+            drills: boolean;
+            /** @description Whose bursts are shared */
+            rushes: string[];
+        };
+        GroupResults: {
+            id: string;
+            name: string;
+            join_code: string;
+            members: {
+                id: number;
+                name: string;
+                /** Format: date-time */
+                joined_at: string;
+                shares_drills: boolean;
+                drills: {
+                    drill: string;
+                    /** Format: date */
+                    day: string;
+                    seed: number;
+                    /** @description Share right, kept or caught */
+                    value: number;
+                    seconds: number | null;
+                }[];
+                rushes: {
+                    rush: string;
+                    bursts: number;
+                    frames: number;
+                    keepers: number;
+                    /** Format: date-time */
+                    last_at: string | null;
+                }[];
+            }[];
         };
         HoldComparison: {
             /** @description The set-ups of the log against each other. */
@@ -3949,6 +4494,117 @@ export interface components {
             /** @description Address of the picture, good for a short while */
             thumbnail: string | null;
             preview: string | null;
+        };
+        PracticeSettings: {
+            habit: {
+                /** @description 1 Monday to 7 Sunday */
+                weekdays: number[];
+                minutes: number;
+                /** @description As 19:30 */
+                at: string;
+                off: {
+                    /** Format: date */
+                    from: string;
+                    /** Format: date */
+                    to: string;
+                }[];
+            };
+            /** @description What may move plans */
+            feeds: {
+                controls: boolean;
+                hand: boolean;
+                first_sharp: boolean;
+            };
+        };
+        PracticeTurn: {
+            drill: string;
+            turns: number;
+            refresher: boolean;
+        };
+        Practice: {
+            settings: components["schemas"]["PracticeSettings"];
+            ladder: {
+                rung: string;
+                at_top: boolean;
+                held_up: boolean;
+                too_hard: boolean;
+                rungs: {
+                    rung: string;
+                    drill: string;
+                    mark: number;
+                    within_s: number | null;
+                    open: boolean;
+                    /** Format: date */
+                    passed_on: string | null;
+                    in_a_row: number;
+                    of: number;
+                    sessions: {
+                        /** Format: date */
+                        day: string;
+                        reached: number;
+                        seconds: number | null;
+                        /** @description 1 reaches the mark */
+                        against: number;
+                    }[];
+                    field: {
+                        technique: string;
+                        done: number;
+                        of: number;
+                    } | null;
+                }[];
+                calendar: {
+                    /** Format: date */
+                    day: string;
+                    minutes: number;
+                    field: string | null;
+                    turns: components["schemas"]["PracticeTurn"][];
+                }[];
+            };
+            /** @description What is left of today */
+            due: components["schemas"]["PracticeTurn"][];
+            done_today: number;
+            drills: {
+                drill: string;
+                turns: number;
+                /** Format: date-time */
+                last_at: string | null;
+            }[];
+            feeds: {
+                controls: {
+                    place: string;
+                    seconds: number;
+                    usual_s: number;
+                    trials: number;
+                }[];
+                mixed: {
+                    one: string;
+                    other: string;
+                    times: number;
+                    asked: number;
+                    better: string | null;
+                    free: boolean;
+                } | null;
+                hand: {
+                    said: number;
+                    at: number | null;
+                    days: {
+                        /** Format: date */
+                        day: string;
+                        at: number;
+                    }[];
+                };
+                first_sharp: {
+                    auto: components["schemas"]["FirstSharpTimes"];
+                    by_hand: components["schemas"]["FirstSharpTimes"];
+                    fewest: number;
+                };
+            };
+        };
+        FirstSharpTimes: {
+            trials: number;
+            missed: number;
+            median_s: number | null;
+            mean_s: number | null;
         };
         Problem: {
             message: string;
@@ -5352,6 +6008,110 @@ export interface operations {
             503: components["responses"]["Busy"];
         };
     };
+    listCopyLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Addresses that have not run out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyLink"][];
+                };
+            };
+        };
+    };
+    offerCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "drill" | "rush" | "hold" | "layout" | "card";
+                    /** @description Of a rush (also for its hold), a body of one's own, an outing, or a kept turn of a drill */
+                    id?: string;
+                    days: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The address, which is told this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: number;
+                        kind: string;
+                        name: string;
+                        /** Format: date-time */
+                        expires_at: string;
+                        address: string;
+                    };
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    closeCopyLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nobody finds it there any more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    readCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is offered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferedCopy"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            429: components["responses"]["TooMany"];
+        };
+    };
     planDay: {
         parameters: {
             query?: never;
@@ -5378,6 +6138,198 @@ export interface operations {
             422: components["responses"]["Refused"];
             429: components["responses"]["TooMany"];
             503: components["responses"]["Busy"];
+        };
+    };
+    drillCourse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrillAsked"];
+            };
+        };
+        responses: {
+            /** @description The course */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillCourse"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    listDrills: {
+        parameters: {
+            query?: {
+                drill?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Turns */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptDrill"][];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    keepDrill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Drill"];
+                    /**
+                     * Format: date
+                     * @description Today, where the person is
+                     */
+                    day: string;
+                    /** @description Whose buttons */
+                    body?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptDrill"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    readDrill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A turn */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptDrill"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    deleteDrill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    downloadDrill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drill"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    restoreDrill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptDrill"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    downloadDrills: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
         };
     };
     drawFrame: {
@@ -5458,6 +6410,227 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    listGroups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Groups */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupSummary"][];
+                };
+            };
+        };
+    };
+    createGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Opened */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupSummary"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    joinGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    code: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Joined */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupSummary"];
+                };
+            };
+            422: components["responses"]["Refused"];
+            429: components["responses"]["TooMany"];
+        };
+    };
+    readGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Members with what they share */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupResults"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    closeGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Closed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    changeGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name?: string;
+                    new_code?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupSummary"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    shareInGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroupShares"];
+            };
+        };
+        responses: {
+            /** @description Shared */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupSummary"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    leaveGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Left */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    removeMember: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                member: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
         };
     };
     readHabits: {
@@ -6914,6 +8087,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readPractice: {
+        parameters: {
+            query?: {
+                /** @description Today, where the person is */
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Practice */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Practice"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    savePractice: {
+        parameters: {
+            query?: {
+                /** @description Today, where the person is */
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeSettings"];
+            };
+        };
+        responses: {
+            /** @description Practice */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Practice"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    practiceCalendar: {
+        parameters: {
+            query?: {
+                /** @description Today, where the person is */
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description iCalendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };

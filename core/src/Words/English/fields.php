@@ -87,6 +87,8 @@ return [
     'field.photographer.iso_ceiling' => 'Your ISO limit',
     'field.photographer.freeze' => 'What you want frozen',
     'field.photographer.openness' => 'How open you like the lens',
+    'field.photographer.first_sharp_s' => 'Your time to the first sharp frame by autofocus',
+    'field.photographer.first_sharp_by_hand_s' => 'Your time to the first sharp frame by hand',
     'field.photographer.slowest_shutter_s' => 'Your slowest shutter speed',
     'field.final_use' => 'What the picture is for',
     'field.units' => 'The units',

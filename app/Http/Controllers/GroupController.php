@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Burst;
+use App\Models\Group;
+use App\Models\GroupMember;
+use App\Models\KeptDrill;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+/** People who practise with a teacher, and what each of them shares. */
+#[OA\Schema(schema: 'GroupSummary', required: ['id', 'name', 'teaches', 'teacher', 'members', 'join_code', 'shares'], properties: [
+    new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'teaches', type: 'boolean', description: 'Whether it is one\'s own'), new OA\Property(property: 'teacher', type: 'string'),
+    new OA\Property(property: 'members', type: 'integer'), new OA\Property(property: 'join_code', type: 'string', nullable: true, description: 'For its teacher only'), new OA\Property(property: 'shares', ref: '#/components/schemas/GroupShares', nullable: true),
+])]
+#[OA\Schema(schema: 'GroupShares', required: ['drills', 'rushes'], properties: [
+    new OA\Property(property: 'drills', type: 'boolean'), new OA\Property(property: 'rushes', type: 'array', maxItems: 50, description: 'Whose bursts are shared', items: new OA\Items(type: 'string')),
+])]
+#[OA\Schema(schema: 'GroupResults', required: ['id', 'name', 'join_code', 'members'], properties: [
+    new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'join_code', type: 'string'),
+    new OA\Property(property: 'members', type: 'array', items: new OA\Items(required: ['id', 'name', 'joined_at', 'shares_drills', 'drills', 'rushes'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'joined_at', type: 'string', format: 'date-time'), new OA\Property(property: 'shares_drills', type: 'boolean'),
+        new OA\Property(property: 'drills', type: 'array', items: new OA\Items(required: ['drill', 'day', 'seed', 'value', 'seconds'], type: 'object', properties: [new OA\Property(property: 'drill', type: 'string'), new OA\Property(property: 'day', type: 'string', format: 'date'), new OA\Property(property: 'seed', type: 'integer'), new OA\Property(property: 'value', type: 'number', description: 'Share right, kept or caught'), new OA\Property(property: 'seconds', type: 'number', nullable: true)])),
+        new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(required: ['rush', 'bursts', 'frames', 'keepers', 'last_at'], type: 'object', properties: [new OA\Property(property: 'rush', type: 'string'), new OA\Property(property: 'bursts', type: 'integer'), new OA\Property(property: 'frames', type: 'integer'), new OA\Property(property: 'keepers', type: 'integer'), new OA\Property(property: 'last_at', type: 'string', format: 'date-time', nullable: true)])),
+    ])),
+])]
+final class GroupController extends Controller
+{
+    /** Turns of each member that are shown, the latest. */
+    private const LATEST = 60;
+
+    #[OA\Get(path: '/api/groups', operationId: 'listGroups', summary: 'Groups one teaches or belongs to', tags: ['groups'],
+        responses: [new OA\Response(response: 200, description: 'Groups', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GroupSummary')))])]
+    public function index(Request $request): JsonResponse
+    {
+        $person = $this->person($request);
+        $groups = Group::query();
+        $groups->where('user_id', $person->id)->orWhereIn('id', GroupMember::query()->where('user_id', $person->id)->select('group_id'))->orderBy('name')->limit(200);
+
+        return response()->json($groups->get()->map(fn (Group $g): array => self::summary($g, $person)));
+    }
+
+    #[OA\Post(path: '/api/groups', operationId: 'createGroup', summary: 'Open a group that one teaches', tags: ['groups'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string', maxLength: 120)])),
+        responses: [new OA\Response(response: 201, description: 'Opened', content: new OA\JsonContent(ref: '#/components/schemas/GroupSummary')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function store(Request $request): JsonResponse
+    {
+        $person = $this->personal($request);
+        $name = $request->validate(['name' => ['required', 'string', 'max:120']])['name'];
+        $group = $this->keeper($request)->alone(static function () use ($person, $name): Group {
+            if ($person->groups()->count() >= (int) config('limits.groups')) {
+                throw ValidationException::withMessages(['name' => 'You teach '.config('limits.groups').' groups already. Close one you no longer need.']);
+            }
+
+            return $person->groups()->create(['name' => $name, 'join_code' => Group::code()]);
+        });
+
+        return response()->json(self::summary($group, $person), 201);
+    }
+
+    #[OA\Post(path: '/api/groups/join', operationId: 'joinGroup', summary: 'Join a group by its code; nothing is shared yet', tags: ['groups'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['code'], properties: [new OA\Property(property: 'code', type: 'string', maxLength: 20)])),
+        responses: [new OA\Response(response: 200, description: 'Joined', content: new OA\JsonContent(ref: '#/components/schemas/GroupSummary')), new OA\Response(response: 422, ref: '#/components/responses/Refused'), new OA\Response(response: 429, ref: '#/components/responses/TooMany')])]
+    public function join(Request $request): JsonResponse
+    {
+        $person = $this->personal($request);
+        $code = strtoupper((string) preg_replace('/[\s-]/', '', (string) $request->validate(['code' => ['required', 'string', 'max:20']])['code']));
+        $group = Group::query()->where('join_code', $code)->first() ?? throw ValidationException::withMessages(['code' => 'No group has this code. Ask its teacher for it once more.']);
+        if ($group->user_id === $person->id) {
+            throw ValidationException::withMessages(['code' => 'You teach this group yourself.']);
+        }
+        DB::transaction(static function () use ($group, $person): void {
+            Group::query()->whereKey($group->id)->lockForUpdate()->first('id');
+            if ($group->memberOf($person) === null) {
+                if ($group->members()->count() >= (int) config('limits.group_members')) {
+                    throw ValidationException::withMessages(['code' => 'This group is full.']);
+                }
+                $group->members()->create(['user_id' => $person->id, 'shares_drills' => false, 'rushes' => []]);
+            }
+        });
+
+        return response()->json(self::summary($group, $person));
+    }
+
+    #[OA\Get(path: '/api/groups/{id}', operationId: 'readGroup', summary: 'What the members of one\'s group share, side by side', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
+        responses: [new OA\Response(response: 200, description: 'Members with what they share', content: new OA\JsonContent(ref: '#/components/schemas/GroupResults')), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
+    public function show(Group $group): JsonResponse
+    {
+        $this->authorize('teach', $group);
+        $members = GroupMember::query();
+        $members->where('group_id', $group->id)->with('user')->orderBy('id');
+
+        return response()->json(['id' => $group->id, 'name' => $group->name, 'join_code' => $group->join_code, 'members' => $members->get()->map(self::member(...))]);
+    }
+
+    #[OA\Patch(path: '/api/groups/{id}', operationId: 'changeGroup', summary: 'Rename a group, or give it another code', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [new OA\Property(property: 'name', type: 'string', maxLength: 120), new OA\Property(property: 'new_code', type: 'boolean')])),
+        responses: [new OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: '#/components/schemas/GroupSummary')), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function update(Request $request, Group $group): JsonResponse
+    {
+        $this->authorize('teach', $group);
+        $given = $request->validate(['name' => ['string', 'max:120'], 'new_code' => ['boolean']]);
+        $group->fill(array_filter(['name' => $given['name'] ?? null, 'join_code' => $given['new_code'] ?? false ? Group::code() : null]))->save();
+
+        return response()->json(self::summary($group, $this->person($request)));
+    }
+
+    #[OA\Delete(path: '/api/groups/{id}', operationId: 'closeGroup', summary: 'Close a group, with all that is shared in it', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
+        responses: [new OA\Response(response: 204, description: 'Closed'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
+    public function destroy(Group $group): Response
+    {
+        $this->authorize('teach', $group);
+        $group->delete();
+
+        return response()->noContent();
+    }
+
+    #[OA\Put(path: '/api/groups/{id}/shares', operationId: 'shareInGroup', summary: 'Choose what its teacher may see of oneself', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/GroupShares')),
+        responses: [new OA\Response(response: 200, description: 'Shared', content: new OA\JsonContent(ref: '#/components/schemas/GroupSummary')), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function share(Request $request, Group $group): JsonResponse
+    {
+        $this->authorize('belong', $group);
+        $person = $this->person($request);
+        $given = $request->validate(['drills' => ['required', 'boolean'], 'rushes' => ['present', 'array', 'max:50'], 'rushes.*' => ['string', 'max:40']]);
+        /** @var list<string> $asked */
+        $asked = array_values(array_unique($given['rushes']));
+        if ($person->rushes()->whereIn('id', $asked)->count() !== count($asked)) {
+            throw ValidationException::withMessages(['rushes' => 'One of these rushes is not among yours any more.']);
+        }
+        $group->memberOf($person)?->fill(['shares_drills' => (bool) $given['drills'], 'rushes' => $asked])->save();
+
+        return response()->json(self::summary($group, $person));
+    }
+
+    #[OA\Delete(path: '/api/groups/{id}/shares', operationId: 'leaveGroup', summary: 'Leave a group; nothing of oneself stays there', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
+        responses: [new OA\Response(response: 204, description: 'Left'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
+    public function leave(Request $request, Group $group): Response
+    {
+        $this->authorize('belong', $group);
+        $group->memberOf($this->person($request))?->delete();
+
+        return response()->noContent();
+    }
+
+    #[OA\Delete(path: '/api/groups/{id}/members/{member}', operationId: 'removeMember', summary: 'Remove somebody from one\'s group, with what they shared', tags: ['groups'],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id'), new OA\Parameter(name: 'member', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [new OA\Response(response: 204, description: 'Removed'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
+    public function remove(Group $group, int $member): Response
+    {
+        $this->authorize('teach', $group);
+        $group->members()->findOrFail($member)->delete();
+
+        return response()->noContent();
+    }
+
+    /** @return array<string, mixed> */
+    private static function summary(Group $group, User $person): array
+    {
+        $teaches = $group->user_id === $person->id;
+        $member = $teaches ? null : $group->memberOf($person);
+
+        return ['id' => $group->id, 'name' => $group->name, 'teaches' => $teaches, 'teacher' => $group->teacher->name ?? '', 'members' => $group->members()->count(), 'join_code' => $teaches ? $group->join_code : null,
+            'shares' => $member === null ? null : ['drills' => $member->shares_drills, 'rushes' => $member->rushes]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function member(GroupMember $member): array
+    {
+        return ['id' => $member->id, 'name' => $member->user->name ?? '', 'joined_at' => $member->created_at->toIso8601ZuluString(), 'shares_drills' => $member->shares_drills,
+            'drills' => $member->shares_drills ? self::drills($member) : [], 'rushes' => $member->rushes === [] ? [] : self::rushes($member)];
+    }
+
+    /** @return list<array{drill: string, day: string, seed: int, value: float, seconds: float|null}> */
+    private static function drills(GroupMember $member): array
+    {
+        $drills = KeptDrill::query();
+        $drills->where('user_id', $member->user_id)->where('exercise', '!=', 'first-sharp')->orderByDesc('done_at')->limit(self::LATEST);
+        $told = [];
+        foreach ($drills->get(KeptDrill::LISTED) as $drill) {
+            $number = static fn (string $name): ?float => is_numeric($drill->score[$name] ?? null) ? (float) $drill->score[$name] : null;
+            $told[] = ['drill' => $drill->exercise->value, 'day' => substr($drill->day, 0, 10), 'seed' => (int) ($number('seed') ?? 0), 'value' => $number('share') ?? $number('right') ?? 0.0, 'seconds' => $number('median_s') ?? $number('first_sharp_s') ?? $number('reaction_s')];
+        }
+
+        return $told;
+    }
+
+    /** @return list<array{rush: string, bursts: int, frames: int, keepers: int, last_at: string|null}> */
+    private static function rushes(GroupMember $member): array
+    {
+        $bursts = Burst::query();
+        $bursts->where('user_id', $member->user_id)->whereIn('rush_id', $member->rushes)->orderBy('shot_at');
+        $told = [];
+        foreach ($bursts->get()->groupBy('rush_id') as $same) {
+            $counted = $same->filter(static fn (Burst $b): bool => $b->frames !== null && $b->keepers !== null);
+            $told[] = ['rush' => (string) $same->last()?->rush, 'bursts' => $same->count(), 'frames' => (int) $counted->sum('frames'), 'keepers' => (int) $counted->sum('keepers'), 'last_at' => $same->last()?->shot_at->toIso8601ZuluString()];
+        }
+
+        return $told;
+    }
+}
