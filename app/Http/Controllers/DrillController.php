@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
+use App\Documents\Documents;
 use App\Documents\KitType;
 use App\Kit\FreshRush;
 use App\Kit\Shelf;
@@ -34,6 +35,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
     new OA\Property(property: 'drill', type: 'string', enum: ['buttons', 'still', 'swimmer', 'perch', 'surprise', 'wild', 'moment', 'first-sharp']), new OA\Property(property: 'seed', type: 'integer', maximum: 1000000, minimum: 0),
     new OA\Property(property: 'rush', type: 'string', nullable: true, description: 'One of one\'s own'), new OA\Property(property: 'body', type: 'string', nullable: true), new OA\Property(property: 'f_number', type: 'number', nullable: true),
     new OA\Property(property: 'layout', type: 'array', items: new OA\Items(ref: '#/components/schemas/DrillKey')),
+    new OA\Property(property: 'document', ref: '#/components/schemas/Drill', description: 'The very same turn as another, in place of the rest'),
 ])]
 #[OA\Schema(schema: 'DrillKey', required: ['place', 'duty', 'mode', 'area', 'detect'], properties: [
     new OA\Property(property: 'place', type: 'string'), new OA\Property(property: 'duty', type: 'string'), new OA\Property(property: 'mode', type: 'string', nullable: true), new OA\Property(property: 'area', type: 'string', nullable: true), new OA\Property(property: 'detect', type: 'string', nullable: true),
@@ -83,7 +85,10 @@ final class DrillController extends Controller
     {
         $person = $this->person($request);
         $given = $request->validate(['drill' => ['required', Rule::enum(Exercise::class)], 'seed' => ['nullable', 'integer', 'between:0,'.Draw::MOST_SEED], 'rush' => ['nullable', 'string', 'max:40'], 'body' => ['nullable', 'string', 'max:40'],
-            'f_number' => ['nullable', 'numeric', 'between:0.7,64'], 'layout' => ['nullable', 'array', 'max:9']]);
+            'f_number' => ['nullable', 'numeric', 'between:0.7,64'], 'layout' => ['nullable', 'array', 'max:9'], 'document' => ['nullable', 'array']]);
+        if (isset($given['document'])) {
+            return $this->again((array) $request->json('document'));
+        }
         $exercise = Exercise::from($given['drill']);
         $document = ['format' => DrillDocument::FORMAT, 'drill' => $exercise->value, 'seed' => (int) ($given['seed'] ?? random_int(1, Draw::MOST_SEED))];
         $rush = $exercise === Exercise::Buttons || $exercise === Exercise::FirstSharp ? null : $this->rush($person, $given['rush'] ?? null);
@@ -105,7 +110,7 @@ final class DrillController extends Controller
             $document['calls'] = $course['calls'];
         }
 
-        return response()->json([...$course, 'document' => $document, 'about' => self::about($rush?->rush)]);
+        return response()->json([...$course, 'document' => Documents::withObjects($document), 'about' => self::about($rush?->rush)]);
     }
 
     #[OA\Post(path: '/api/drills', operationId: 'keepDrill', summary: 'Score and keep a turn that was played', tags: ['practice'],
@@ -163,7 +168,7 @@ final class DrillController extends Controller
     {
         $drill = $this->drill($request, $id);
 
-        return response()->json($drill->document, 200, ['Content-Disposition' => "attachment; filename=\"{$drill->exercise->value}-$drill->day.drill.json\""]);
+        return response()->json(Documents::withObjects($drill->document), 200, ['Content-Disposition' => "attachment; filename=\"{$drill->exercise->value}-$drill->day.drill.json\""]);
     }
 
     #[OA\Delete(path: '/api/drills/{id}', operationId: 'deleteDrill', summary: 'Delete a turn; it can be restored', tags: ['practice'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
@@ -202,6 +207,16 @@ final class DrillController extends Controller
                 fputcsv($out, [$drill->done_at->toIso8601ZuluString(), substr($drill->day, 0, 10), $drill->exercise->value, $drill->score['seed'] ?? '', $rush, ...array_map(static fn (string $c): string => is_numeric($drill->score[$c] ?? null) ? (string) $drill->score[$c] : '', $columns)], escape: '');
             }
         }, 'practice.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function again(array $document): JsonResponse
+    {
+        $document = [...$document, 'trace' => []];
+        $turn = $this->gate->drill($document);
+        $rush = isset($document['rush']) ? RushDocument::read($document['rush'])->rush : null;
+
+        return response()->json([...DrillDocument::course($turn), 'document' => Documents::withObjects($document), 'about' => self::about($rush)]);
     }
 
     /** What a hand did takes room: it stays of the latest turns, of others stays what it came to. Buttons and timings are small, and looked at again. */

@@ -4137,6 +4137,8 @@ export interface components {
             body?: string | null;
             f_number?: number | null;
             layout?: components["schemas"]["DrillKey"][];
+            /** @description The very same turn as another, in place of the rest */
+            document?: components["schemas"]["Drill"];
         };
         DrillKey: {
             place: string;

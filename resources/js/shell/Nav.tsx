@@ -5,9 +5,9 @@ export const places = [
   { to: '/outings', label: 'Outings' },
   { to: '/rushes', label: 'Rushes' },
   { to: '/review', label: 'Review' },
+  { to: '/practice', label: 'Practice' },
   { to: '/kit', label: 'Kit' },
   { to: '/subjects', label: 'Subjects' },
-  { to: '/habits', label: 'Habits' },
 ];
 
 /** The main places; the desk has its own head and reaches them from the menu. */

@@ -29,6 +29,15 @@ const BenchPage = lazy(() => import('../screens/bench/BenchPage'));
 const Why = lazy(() => import('../screens/review/Why'));
 const Compare = lazy(() => import('../screens/review/Compare'));
 const HowRight = lazy(() => import('../screens/review/HowRight'));
+const Practice = lazy(() => import('../screens/practice/Practice'));
+const RingDrill = lazy(() => import('../screens/practice/RingDrill'));
+const ButtonsDrill = lazy(() => import('../screens/practice/ButtonsDrill'));
+const MomentDrill = lazy(() => import('../screens/practice/MomentDrill'));
+const FirstSharp = lazy(() => import('../screens/practice/FirstSharp'));
+const Progress = lazy(() => import('../screens/practice/Progress'));
+const Groups = lazy(() => import('../screens/practice/Groups'));
+const GroupPage = lazy(() => import('../screens/practice/GroupPage'));
+const CopyPage = lazy(() => import('../screens/practice/CopyPage'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
 const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
 const Subjects = lazy(() => import('../screens/subjects/Subjects'));
@@ -52,6 +61,7 @@ const router = createBrowserRouter([
   { path: '/card', element: <CardList />, errorElement: <Failed /> },
   { path: '/card/:id', element: <CardPage />, errorElement: <Failed /> },
   { path: '/shared/:secret', element: <SharedCard />, errorElement: <Failed /> },
+  { path: '/copy/:secret', element: <CopyPage />, errorElement: <Failed /> },
   {
     element: <Signed />,
     errorElement: <Failed />,
@@ -70,6 +80,14 @@ const router = createBrowserRouter([
       { path: '/review/why', element: <Why key="nothing" /> },
       { path: '/review/compare', element: <Compare /> },
       { path: '/review/learned', element: <HowRight /> },
+      { path: '/practice', element: <Practice /> },
+      { path: '/practice/ring', element: <RingDrill /> },
+      { path: '/practice/buttons', element: <ButtonsDrill /> },
+      { path: '/practice/moment', element: <MomentDrill /> },
+      { path: '/practice/first-sharp', element: <FirstSharp /> },
+      { path: '/practice/progress', element: <Progress /> },
+      { path: '/practice/groups', element: <Groups /> },
+      { path: '/practice/groups/:id', element: <GroupPage /> },
       { path: '/kit', element: <Kit /> },
       { path: '/kit/layouts', element: <Layouts /> },
       { path: '/kit/bench', element: <BenchList /> },

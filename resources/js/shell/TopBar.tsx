@@ -116,6 +116,7 @@ export function TopBar({
               ...(children
                 ? places.map(({ to, label }) => ({ key: to, label, onClick: () => navigate(to) }))
                 : []),
+              { key: 'habits', label: 'Habits', onClick: () => navigate('/habits') },
               { key: 'account', label: 'Account', onClick: () => navigate('/account') },
               { key: 'out', label: 'Sign out', onClick: () => void signOut() },
             ],

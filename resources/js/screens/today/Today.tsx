@@ -10,6 +10,7 @@ import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
 import { whenOf } from '../outing/OutingList';
+import { Due } from '../practice/Due';
 import { OneLine } from '../rushes/OneLine';
 import { RushLink } from '../rushes/RushLink';
 import { Waiting } from './Waiting';
@@ -134,6 +135,7 @@ export default function Today() {
         {open && <FirstSteps steps={steps} onAway={() => setAway('yes')} />}
         {listed.length > 0 && <NextOuting />}
         {listed.length > 0 && <Waiting />}
+        <Due />
         {listed.length > 0 && (
           <section aria-labelledby="last-worked-on">
             <div className="today-head">

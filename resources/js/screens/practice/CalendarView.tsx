@@ -1,0 +1,158 @@
+import { App, Button, Checkbox, Input, Select } from 'antd';
+import { useState } from 'react';
+import { type Practice, practiceActions, today, usePracticeAction } from '../../api/practice';
+import { label } from '../../parts/words';
+
+/** A day so many days after another. */
+function daysAfter(day: string, days: number): string {
+  const at = new Date(`${day}T12:00Z`);
+  at.setUTCDate(at.getUTCDate() + days);
+  return at.toISOString().slice(0, 10);
+}
+
+const mondayBefore = (day: string) => daysAfter(day, -((new Date(`${day}T12:00Z`).getUTCDay() + 6) % 7));
+
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+
+/** The coming four weeks, and when one wants to practise. */
+export function CalendarView({ practice }: { practice: Practice }) {
+  const { habit } = practice.settings;
+  const [changing, setChanging] = useState(false);
+  const { message } = App.useApp();
+  const save = usePracticeAction(practiceActions.settings);
+  const put = (next: Partial<typeof habit>) =>
+    save.mutate(
+      { ...practice.settings, habit: { ...habit, ...next } },
+      { onError: (error) => void message.error(error.message) },
+    );
+  const monday = mondayBefore(today());
+  const sessions = new Map(practice.ladder.calendar.map((s) => [s.day, s]));
+  const isOff = (day: string) => habit.off.some((o) => day >= o.from && day <= o.to);
+  return (
+    <section aria-labelledby="calendar">
+      <div className="today-head">
+        <h2 id="calendar">Four weeks</h2>
+        <Button onClick={() => setChanging(!changing)} aria-expanded={changing}>
+          {changing ? 'Done' : 'Change days'}
+        </Button>
+        <a
+          className="ant-btn ant-btn-default calendar-file"
+          href={`/api/practice/calendar?day=${today()}`}
+          download
+        >
+          For my calendar
+        </a>
+      </div>
+      {changing && (
+        <div className="calendar-settings">
+          <Checkbox.Group
+            aria-label="Days"
+            value={habit.weekdays}
+            options={DAYS.map((name, i) => ({ value: i + 1, label: name }))}
+            onChange={(days) => days.length > 0 && put({ weekdays: [...days].sort((a, b) => a - b) })}
+          />
+          <div className="drill-setting">
+            <span>At most</span>
+            <Select
+              aria-label="At most"
+              value={habit.minutes}
+              options={[5, 8, 12, 20].map((m) => ({ value: m, label: `${m} minutes` }))}
+              onChange={(minutes) => put({ minutes })}
+            />
+          </div>
+          <div className="drill-setting">
+            <span>Reminder at</span>
+            <Input
+              aria-label="Reminder at"
+              type="time"
+              defaultValue={habit.at}
+              onBlur={(event) =>
+                event.target.value && event.target.value !== habit.at && put({ at: event.target.value })
+              }
+            />
+          </div>
+          <div className="drill-setting">
+            <span>Days off</span>
+            <DaysOff onAdd={(from, to) => put({ off: [...habit.off, { from, to }] })} />
+          </div>
+          {habit.off.length > 0 && (
+            <ul className="calendar-off">
+              {habit.off.map((off) => (
+                <li key={off.from + off.to}>
+                  {off.from} to {off.to}
+                  <Button
+                    size="small"
+                    type="text"
+                    aria-label={`Practise from ${off.from} to ${off.to} after all`}
+                    onClick={() => put({ off: habit.off.filter((o) => o !== off) })}
+                  >
+                    ×
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      )}
+      <ol className="calendar">
+        {Array.from({ length: 28 }, (_, i) => daysAfter(monday, i)).map((day, i) => {
+          const date = new Date(`${day}T12:00`);
+          const session = sessions.get(day);
+          return (
+            <li
+              key={day}
+              className={`calendar-day${day === today() ? ' now' : ''}${isOff(day) ? ' off' : ''}${day < today() ? ' past' : ''}`}
+            >
+              <span className="calendar-date">
+                {date.toLocaleDateString(
+                  'en-GB',
+                  date.getDate() === 1 || i === 0 ? { day: 'numeric', month: 'short' } : { day: 'numeric' },
+                )}
+              </span>
+              {session && (
+                <span className="calendar-what">
+                  {session.turns.map((t) => (
+                    <span key={t.drill} className={t.refresher ? 'refresher' : undefined}>
+                      {label('exercise', t.drill)}
+                      {t.turns > 1 && ` ×${t.turns}`}
+                    </span>
+                  ))}
+                  {session.field && <span className="field">and in the field</span>}
+                </span>
+              )}
+              {isOff(day) && <span className="quiet">off</span>}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+function DaysOff({ onAdd }: { onAdd: (from: string, to: string) => void }) {
+  const [from, setFrom] = useState('');
+  const [to, setTo] = useState('');
+  const last = to || from;
+  return (
+    <span className="days-off">
+      <Input aria-label="Off from" type="date" value={from} onChange={(e) => setFrom(e.target.value)} />
+      <Input
+        aria-label="Off until"
+        type="date"
+        value={to}
+        min={from}
+        onChange={(e) => setTo(e.target.value)}
+      />
+      <Button
+        disabled={from === '' || last < from}
+        onClick={() => {
+          onAdd(from, last);
+          setFrom('');
+          setTo('');
+        }}
+      >
+        Add
+      </Button>
+    </span>
+  );
+}

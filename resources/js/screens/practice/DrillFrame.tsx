@@ -1,0 +1,75 @@
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import { TopBar } from '../../shell/TopBar';
+import type { useTurn } from './useTurn';
+
+type Props = {
+  title: string;
+  says: string;
+  /** What it says of the field, and what not. */
+  honest: string;
+  turn: ReturnType<typeof useTurn>;
+  onStart: () => void;
+  settings?: ReactNode;
+  aids?: ReactNode;
+  result: ReactNode;
+  children: ReactNode;
+  /** What a button says that begins it, where it is not a turn. */
+  begins?: string | null;
+};
+
+/** A drill: what is done, the field it is done in, what can be set, and what it came to. */
+export function DrillFrame({
+  title,
+  says,
+  honest,
+  turn,
+  onStart,
+  settings,
+  aids,
+  result,
+  children,
+  begins,
+}: Props) {
+  const navigate = useNavigate();
+  const busy = turn.stage === 'running' || turn.stage === 'loading' || turn.stage === 'scoring';
+  return (
+    <>
+      <TopBar />
+      <main className="page drill">
+        <div className="page-head">
+          <h1>{title}</h1>
+          <Button onClick={() => navigate('/practice')}>Close</Button>
+          {begins !== null && (
+            <Button type="primary" disabled={busy} onClick={onStart}>
+              {begins ?? (turn.kept ? 'Once more' : 'Start')}
+            </Button>
+          )}
+        </div>
+        <p className="drill-says">{says}</p>
+        {turn.problem && (
+          <p className="guide-refused" role="alert">
+            {turn.problem}{' '}
+            {turn.again && (
+              <Button size="small" onClick={turn.again}>
+                Send it again
+              </Button>
+            )}
+          </p>
+        )}
+        <div className={settings || aids ? 'drill-body' : 'drill-body alone'}>
+          <div className="drill-field">{children}</div>
+          {(settings || aids) && (
+            <aside className="drill-side" aria-label="Settings">
+              {settings}
+              {aids && <div className="drill-aids">{aids}</div>}
+            </aside>
+          )}
+        </div>
+        <div aria-live="polite">{result}</div>
+        <p className="quiet drill-honest">{honest}</p>
+      </main>
+    </>
+  );
+}

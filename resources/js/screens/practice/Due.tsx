@@ -1,0 +1,29 @@
+import { Link } from 'react-router';
+import { usePractice } from '../../api/practice';
+import { label } from '../../parts/words';
+import { placeOf } from './drills';
+
+/** What is due of practice, for those who have begun with it. */
+export function Due() {
+  const practice = usePractice().data;
+  if (!practice || practice.drills.length === 0 || practice.due.length === 0) return null;
+  return (
+    <section aria-labelledby="practice-due">
+      <div className="today-head">
+        <h2 id="practice-due">Practice due</h2>
+        <Link to="/practice">The ladder</Link>
+      </div>
+      <ul className="rush-list">
+        {practice.due.map((turn) => (
+          <li key={turn.drill} className="rush-row waits-row">
+            <Link to={placeOf(turn.drill)}>{label('exercise', turn.drill)}</Link>
+            <span className="quiet">
+              {turn.turns === 1 ? 'one turn' : `${turn.turns} turns`}
+              {turn.refresher && ', so that it stays'}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

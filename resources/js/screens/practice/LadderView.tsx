@@ -1,0 +1,82 @@
+import { Link } from 'react-router';
+import type { Practice, RungOf } from '../../api/practice';
+import { label } from '../../parts/words';
+import { percent, placeOf } from './drills';
+
+const day = (at: string) =>
+  new Date(`${at}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+
+const fieldTask: Record<string, string> = {
+  still: 'In the field: a burst of something that sits, focused by hand',
+  swimmer: 'In the field: a burst of something slow, followed by hand',
+  perch: 'In the field: a burst with the distance set beforehand',
+  wild: 'In the field: a burst of free flight, followed by hand',
+};
+
+function mark(rung: RungOf): string {
+  return rung.drill === 'buttons'
+    ? `${percent(rung.mark)} right at once, within ${rung.within_s?.toFixed(1)} s`
+    : `${percent(rung.mark)} of what a practised hand keeps`;
+}
+
+/** The rungs from the highest down, how far each is reached, and where one stands. */
+export function LadderView({ ladder }: { ladder: Practice['ladder'] }) {
+  return (
+    <ol className="ladder" reversed>
+      {[...ladder.rungs].reverse().map((rung) => {
+        const here = rung.rung === ladder.rung && !ladder.at_top;
+        const state = rung.passed_on ? 'passed' : here ? 'here' : rung.open ? 'open' : 'later';
+        const recent = rung.sessions.slice(-10);
+        return (
+          <li key={rung.rung} className={`rung ${state}`} aria-current={here ? 'step' : undefined}>
+            <span className="rung-beads" aria-hidden="true">
+              {Array.from({ length: rung.of }, (_, i) => (
+                <span
+                  // biome-ignore lint/suspicious/noArrayIndexKey: beads have nothing else
+                  key={i}
+                  className={rung.passed_on || i < rung.in_a_row ? 'rung-bead full' : 'rung-bead'}
+                />
+              ))}
+            </span>
+            <span className="rung-name">
+              {state === 'later' ? (
+                label('rung', rung.rung)
+              ) : (
+                <Link to={placeOf(rung.drill)}>{label('rung', rung.rung)}</Link>
+              )}
+              <span className="quiet">
+                {rung.passed_on
+                  ? `passed on ${day(rung.passed_on)}`
+                  : here || state === 'open'
+                    ? `${rung.in_a_row} of ${rung.of} sessions running: ${mark(rung)}`
+                    : mark(rung)}
+              </span>
+              {rung.field && state !== 'later' && (
+                <span className="quiet rung-field">
+                  {fieldTask[rung.rung]}: {Math.min(rung.field.done, rung.field.of)} of {rung.field.of}
+                </span>
+              )}
+            </span>
+            <svg
+              className="rung-spark"
+              viewBox="0 0 120 34"
+              role="img"
+              aria-label={`Last ${recent.length} sessions against the mark`}
+            >
+              <line x1="0" x2="120" y1="12" y2="12" className="rung-mark" />
+              {recent.map((s, i) => (
+                <circle
+                  key={s.day}
+                  cx={8 + i * 11.5}
+                  cy={32 - Math.min(1.5, s.against) * 20}
+                  r={3}
+                  className={s.against >= 1 ? 'bead-kept' : 'bead-lost'}
+                />
+              ))}
+            </svg>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

@@ -1,0 +1,101 @@
+import type { DrillCourse, KeptDrill } from '../../api/practice';
+import { OfferCopy } from './OfferCopy';
+
+const SPAN_S = 1.5;
+const WIDE = 560;
+
+/** When it was pressed against the peaks, and what longer bursts would be worth to this hand. */
+export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillCourse }) {
+  const s = kept.score;
+  const trials = s.trials ?? [];
+  const of = course.trials ?? [];
+  const percent = (share: number | undefined) => `${Math.round((share ?? 0) * 100)} %`;
+  const x = (seconds: number) => WIDE / 2 + (seconds / SPAN_S) * (WIDE / 2);
+  const caught = trials.filter((t) => t.caught).length;
+  return (
+    <section className="drill-result" aria-label="Result">
+      <p className="drill-verdict">
+        <strong className="drill-big">{caught}</strong> of {trials.length} peaks caught
+        <span className="quiet">
+          {' '}
+          · short bursts {percent(s.short)}, long ones {percent(s.long)} · foreseen {percent(s.foreseen)},
+          sudden {percent(s.sudden)}
+        </span>
+      </p>
+      <dl className="drill-facts">
+        {s.timing && (
+          <div>
+            <dt>Press against a foreseen peak</dt>
+            <dd>
+              {Math.round(Math.abs(s.timing.mean) * 1000)} ms {s.timing.mean < 0 ? 'before' : 'after'} ±{' '}
+              {Math.round(s.timing.spread * 1000)}
+            </dd>
+          </div>
+        )}
+        {s.reaction_s != null && (
+          <div>
+            <dt>Reacting to a sudden one</dt>
+            <dd>{Math.round(s.reaction_s * 1000)} ms</dd>
+          </div>
+        )}
+      </dl>
+      <div className="moment-plots">
+        <svg
+          viewBox={`0 0 ${WIDE} ${trials.length * 18 + 26}`}
+          role="img"
+          aria-label="Bursts against their peaks"
+        >
+          <line x1={x(0)} x2={x(0)} y1={0} y2={trials.length * 18} className="moment-peak" />
+          <text x={x(0)} y={trials.length * 18 + 20} textAnchor="middle" className="moment-axis">
+            peak
+          </text>
+          {trials.map((trial, i) => {
+            const burst = of[i]?.burst_s ?? 0.35;
+            const off = trial.off;
+            return off === null ? (
+              // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
+              <text key={i} x={8} y={i * 18 + 13} className="moment-axis">
+                not pressed
+              </text>
+            ) : (
+              <rect
+                // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
+                key={i}
+                x={Math.max(0, x(off + 0.05))}
+                y={i * 18 + 4}
+                width={Math.max(3, (burst / SPAN_S) * (WIDE / 2))}
+                height={10}
+                rx={3}
+                className={trial.caught ? 'moment-caught' : 'moment-missed'}
+              />
+            );
+          })}
+        </svg>
+        {(s.worth ?? []).length > 0 && (
+          <table className="moment-worth">
+            <caption>What a burst catches with this scatter</caption>
+            <thead>
+              <tr>
+                <th scope="col">Burst</th>
+                <th scope="col">Press before</th>
+                <th scope="col">Catches</th>
+                <th scope="col">Frames</th>
+              </tr>
+            </thead>
+            <tbody>
+              {s.worth?.map((w) => (
+                <tr key={w.burst_s}>
+                  <td>{w.burst_s.toFixed(2)} s</td>
+                  <td>{w.lead_s.toFixed(2)} s</td>
+                  <td>{percent(w.chance)}</td>
+                  <td>{w.frames}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+      </div>
+      <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />
+    </section>
+  );
+}

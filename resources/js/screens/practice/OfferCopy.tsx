@@ -1,0 +1,113 @@
+import { App, Button, Modal, Select } from 'antd';
+import { useState } from 'react';
+import { useSession } from '../../api/hooks';
+import { type CopyLink, copyActions, useCopyLinks, usePracticeAction } from '../../api/practice';
+
+const DAYS = [7, 30, 90];
+
+const what: Record<CopyLink['kind'], string> = {
+  drill: 'the same turn, with the same seed',
+  rush: 'this rush',
+  hold: 'this rush with what is pinned of its hold',
+  layout: 'this body with its buttons',
+  card: 'this outing with its rushes, its place included',
+};
+
+/** A copy of something, as it is now, for others to take into their own account. */
+export function OfferCopy({
+  kind,
+  id,
+  says,
+  kinds = [kind],
+}: {
+  kind: CopyLink['kind'];
+  id: string;
+  says: string;
+  /** What it can be offered as, where there is a choice. */
+  kinds?: CopyLink['kind'][];
+}) {
+  const [open, setOpen] = useState(false);
+  const [as, setAs] = useState(kind);
+  const [days, setDays] = useState(30);
+  const [address, setAddress] = useState<string | null>(null);
+  const { message } = App.useApp();
+  const demo = useSession().data?.user?.is_demo;
+  const links = useCopyLinks(open);
+  const offer = usePracticeAction(copyActions.offer);
+  const close = usePracticeAction(copyActions.close);
+  const failed = { onError: (error: Error) => void message.error(error.message) };
+  if (demo) return null;
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>{says}</Button>
+      <Modal title={says} open={open} onCancel={() => setOpen(false)} footer={null}>
+        <p className="quiet">
+          Whoever has the address can take a copy of {what[as]}, as it is now, into an account of their own.
+          Your skills and your log are not in it, and what they change stays with them.
+        </p>
+        <div className="share-make">
+          {kinds.length > 1 && (
+            <Select
+              aria-label="What"
+              value={as}
+              options={kinds.map((k) => ({
+                value: k,
+                label: k === 'hold' ? 'With its hold' : 'The rush alone',
+              }))}
+              onChange={(next) => {
+                setAs(next);
+                setAddress(null);
+              }}
+            />
+          )}
+          <Select
+            aria-label="For how long"
+            value={days}
+            options={DAYS.map((d) => ({ value: d, label: `For ${d} days` }))}
+            onChange={setDays}
+          />
+          <Button
+            type="primary"
+            loading={offer.isPending}
+            onClick={() =>
+              offer.mutate(
+                { kind: as, id, days },
+                { ...failed, onSuccess: (made) => setAddress(made.address) },
+              )
+            }
+          >
+            Make an address
+          </Button>
+        </div>
+        {address && (
+          <p className="share-address">
+            <code>{address}</code>
+            <Button
+              size="small"
+              onClick={() =>
+                void navigator.clipboard
+                  .writeText(address)
+                  .then(() => message.success('Copied'))
+                  .catch(() => message.info('Mark the address and copy it.'))
+              }
+            >
+              Copy
+            </Button>
+            <span className="quiet">It is shown this once.</span>
+          </p>
+        )}
+        <ul className="share-links">
+          {links.data?.map((link) => (
+            <li key={link.id}>
+              {link.name}, until{' '}
+              {new Date(link.expires_at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}
+              <Button size="small" onClick={() => close.mutate(link.id, failed)}>
+                Take back
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </Modal>
+    </>
+  );
+}

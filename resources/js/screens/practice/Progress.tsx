@@ -1,0 +1,175 @@
+import './practice.css';
+import { App, Button, Segmented } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { type DrillName, practiceActions, useDrills, usePracticeAction } from '../../api/practice';
+import { useTitle } from '../../parts/useTitle';
+import { useUndo } from '../../parts/useUndo';
+import { label } from '../../parts/words';
+import { Failed } from '../../shell/Messages';
+import { TopBar } from '../../shell/TopBar';
+import { byDay, DRILLS, percent, placeOf, sharedBy, shareOf } from './drills';
+import { PracticeTabs } from './PracticeTabs';
+
+const WIDE = 900;
+const HIGH = 260;
+
+/** Each drill over time, with its scatter. */
+export default function Progress() {
+  useTitle('Progress');
+  const [drill, setDrill] = useState<DrillName>('buttons');
+  const [aid, setAid] = useState<'all' | 'none' | 'magnified' | 'outline'>('all');
+  const drills = useDrills(drill);
+  const undo = useUndo();
+  const { message } = App.useApp();
+  const remove = usePracticeAction(practiceActions.remove);
+  const restore = usePracticeAction(practiceActions.restore);
+  const all = drills.data ?? [];
+  const ring = !['buttons', 'moment', 'first-sharp'].includes(drill);
+  const some = all.filter((d) => {
+    const aids = d.score.aids ?? {};
+    if (aid === 'all' || !ring) return true;
+    return aid === 'none' ? !aids.magnified && !aids.outline : aids[aid] === true;
+  });
+  const days = byDay(some);
+  const best = days.length ? Math.max(...days.map((d) => d.mean)) : null;
+  const from = Date.parse(days[0]?.day ?? '');
+  const span = Math.max(86_400_000 * 6, Date.parse(days.at(-1)?.day ?? '') - from);
+  const x = (day: string) => 46 + ((Date.parse(day) - from) / span) * (WIDE - 66);
+  const y = (share: number) => HIGH - 28 - share * (HIGH - 44);
+  return (
+    <>
+      <TopBar />
+      <main className="page practice">
+        <div className="page-head">
+          <h1>Progress</h1>
+          <a className="ant-btn ant-btn-default calendar-file" href="/api/drills/file" download>
+            All as a table
+          </a>
+          <PracticeTabs />
+        </div>
+        <div className="progress-of">
+          <Segmented
+            aria-label="Drill"
+            value={drill}
+            options={DRILLS.filter((d) => d !== 'first-sharp').map((d) => ({
+              value: d,
+              label: label('exercise', d),
+            }))}
+            onChange={(d) => setDrill(d)}
+          />
+          {ring && (
+            <Segmented
+              aria-label="Aids"
+              value={aid}
+              options={[
+                { value: 'all', label: 'All' },
+                { value: 'none', label: 'Without aids' },
+                { value: 'magnified', label: 'Magnified' },
+                { value: 'outline', label: 'Dashes' },
+              ]}
+              onChange={setAid}
+            />
+          )}
+        </div>
+        {drills.isError && <Failed message={drills.error.message} />}
+        {drills.data && days.length === 0 && (
+          <p className="practice-empty">
+            Nothing of this yet. <Link to={placeOf(drill)}>Play a turn of it</Link>
+          </p>
+        )}
+        {days.length > 0 && (
+          <>
+            <p className="progress-says">
+              {days.length === 1 ? 'One day' : `${days.length} days`}, last{' '}
+              <strong>{percent(days.at(-1)?.mean ?? 0)}</strong> {sharedBy(drill)}
+              {best !== null && days.length > 2 && (
+                <span className="quiet"> · your best day {percent(best)}</span>
+              )}
+            </p>
+            <svg
+              className="progress-plot"
+              viewBox={`0 0 ${WIDE} ${HIGH}`}
+              role="img"
+              aria-label={`${label('exercise', drill)} by day`}
+            >
+              {[0, 0.5, 1].map((v) => (
+                <g key={v}>
+                  <line x1={40} x2={WIDE - 8} y1={y(v)} y2={y(v)} className="progress-grid" />
+                  <text x={34} y={y(v) + 4} textAnchor="end" className="moment-axis">
+                    {percent(v)}
+                  </text>
+                </g>
+              ))}
+              <path
+                className="progress-line"
+                d={days
+                  .map((d, i) => `${i ? 'L' : 'M'}${x(d.day).toFixed(1)} ${y(d.mean).toFixed(1)}`)
+                  .join('')}
+              />
+              {days.map((d) => (
+                <g key={d.day}>
+                  <line
+                    x1={x(d.day)}
+                    x2={x(d.day)}
+                    y1={y(d.least)}
+                    y2={y(d.most)}
+                    className="progress-range"
+                  />
+                  <circle cx={x(d.day)} cy={y(d.mean)} r={4.5} className="bead-kept" />
+                </g>
+              ))}
+              <text x={46} y={HIGH - 6} className="moment-axis">
+                {new Date(from).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
+              </text>
+              {days.length > 1 && (
+                <text x={x(days.at(-1)?.day ?? '')} y={HIGH - 6} textAnchor="end" className="moment-axis">
+                  {new Date(days.at(-1)?.day ?? '').toLocaleDateString('en-GB', {
+                    day: 'numeric',
+                    month: 'short',
+                  })}
+                </text>
+              )}
+            </svg>
+            <ul className="rush-list">
+              {some.slice(0, 20).map((d) => (
+                <li key={d.id} className="rush-row progress-row">
+                  <span>
+                    {new Date(d.done_at).toLocaleString('en-GB', {
+                      day: 'numeric',
+                      month: 'short',
+                      hour: '2-digit',
+                      minute: '2-digit',
+                    })}
+                  </span>
+                  <strong className="figures">{percent(shareOf(d.score) ?? 0)}</strong>
+                  <span className="quiet">
+                    {d.score.rush}
+                    {d.score.f_number != null && `, f/${d.score.f_number}`}
+                    {d.score.median_s != null && `${d.score.median_s.toFixed(2)} s`}
+                  </span>
+                  <a href={`/api/drills/${d.id}/document`} download>
+                    Document
+                  </a>
+                  <Button
+                    type="text"
+                    size="small"
+                    aria-label={`Delete the turn of ${new Date(d.done_at).toLocaleString('en-GB')}`}
+                    onClick={() =>
+                      remove.mutate(d.id, {
+                        onError: (error) => void message.error(error.message),
+                        onSuccess: () => undo('The turn is deleted', () => restore.mutateAsync(d.id)),
+                      })
+                    }
+                  >
+                    ×
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,373 @@
+import './practice.css';
+import './ring.css';
+import { Button, Checkbox, Segmented, Select } from 'antd';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useLocation, useSearchParams } from 'react-router';
+import { useRushes } from '../../api/hooks';
+import type { DrillCourse, DrillDocument, DrillName } from '../../api/practice';
+import { useStored } from '../../parts/useStored';
+import { useTitle } from '../../parts/useTitle';
+import { label } from '../../parts/words';
+import { usePreferences } from '../../shell/preferences';
+import { DrillFrame } from './DrillFrame';
+import { dash, paintPost, paintSubject, put, type Stack } from './painted';
+import { RingResult } from './RingResult';
+import { RingScale } from './RingScale';
+import { blurUm, distanceAt, metresAt, type Ring, stretchAt } from './ring';
+import { tone } from './sound';
+import { useRing } from './useRing';
+import { useTurn } from './useTurn';
+
+const EXERCISES = ['still', 'swimmer', 'perch', 'surprise', 'wild'] as const;
+
+const how: Record<(typeof EXERCISES)[number], string> = {
+  still: 'Eight subjects sit, one after the other. Turn until it is sharp, then press once.',
+  swimmer: 'It goes slowly to and fro. Hold the shutter and keep the ring with it.',
+  perch: 'It will fly to the post. Set the ring on the post, wait, and hold the shutter as it comes in.',
+  surprise: 'Out of nothing something runs at you. Hold the shutter and sweep the ring toward you.',
+  wild: 'Four passes of your rush as it really comes. Hold the shutter and follow.',
+};
+
+/** How much of the picture the subject fills in the middle of its way. */
+const FILLS = 0.4;
+const MAGNIFIED = 3;
+/** Without motion its size changes by steps, so many a second. */
+const STILL_HZ = 3;
+
+/** What was seen while it was played: frames a second, and how late the picture was after the hand, ms. */
+export type Shown = { fps: number; lateMs: number | null; latestMs: number | null };
+
+const middle = (values: number[], share = 0.5) =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? 0;
+
+/** Focusing by hand on a path of a real rush, with one's own lens. */
+export default function RingDrill() {
+  const [query, setQuery] = useSearchParams();
+  const given = (useLocation().state as { document?: DrillDocument } | null)?.document;
+  const asked = given?.drill ?? query.get('exercise') ?? 'still';
+  const exercise = EXERCISES.find((e) => e === asked) ?? 'still';
+  useTitle(label('exercise', exercise));
+  const { still } = usePreferences();
+  const rushes = useRushes('').data?.pages[0]?.items ?? [];
+  const [rush, setRush] = useState<string | null>(query.get('rush'));
+  const [opening, setOpening] = useState<number | null>(null);
+  const [degrees, setDegrees] = useStored<'90' | '180' | '300'>('rush-hold.ring-throw', '180', [
+    '90',
+    '180',
+    '300',
+  ]);
+  const [right, setRight] = useStored<'near' | 'far'>('rush-hold.ring-right', 'far', ['near', 'far']);
+  const [sound, setSound] = useStored<'on' | 'off'>('rush-hold.drill-sound', 'off', ['on', 'off']);
+  const [magnified, setMagnified] = useState(false);
+  const [outline, setOutline] = useState(false);
+  const field = useRef<HTMLDivElement>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const scale = useRef<SVGGElement>(null);
+  const slider = useRef<HTMLDivElement>(null);
+  const frame = useRef(0);
+  const [left, setLeft] = useState<number | null>(null);
+  const [shown, setShown] = useState<Shown | null>(null);
+  const [way, setWay] = useState<number[][]>([]);
+  const turn = useTurn();
+  const ring = useRing(field, { throwDeg: Number(degrees), rightIsNear: right === 'near' });
+  const aids = useRef({ magnified, outline });
+  aids.current = { magnified, outline };
+
+  useEffect(() => () => cancelAnimationFrame(frame.current), []);
+
+  const play = useCallback(
+    (course: DrillCourse) => {
+      const of = course.ring;
+      const stretches = course.stretches;
+      const ctx = canvas.current?.getContext('2d');
+      if (!of || !stretches || !ctx || !canvas.current) return;
+      const view = canvas.current;
+      view.width = view.clientWidth;
+      view.height = view.clientHeight;
+      const subject = paintSubject(course.about.figure, 1.5);
+      const post = stretches.some((s) => s.mark_m !== null) ? paintPost() : null;
+      const middleM = middle(stretches.flatMap((s) => s.way.map((w) => w[1] ?? 1)));
+      const sized = (metres: number) =>
+        (course.about.length_m * 1000 * of.focal_mm) / (metres * 1000 - of.focal_mm);
+      // A frame is never shown smaller than whole.
+      const perMm = Math.max(view.width / course.about.sensor_mm, (FILLS * view.width) / sized(middleM));
+      const trace: number[][] = [];
+      const gaps: number[] = [];
+      const late: number[] = [];
+      ring.reset(course.start ?? 0.2);
+      setShown(null);
+      field.current?.focus();
+      const begun = performance.now();
+      let before = begun;
+      let clicked = -1;
+      const sounds = sound === 'on';
+      const step = () => {
+        const now = performance.now();
+        const t = (now - begun) / 1000;
+        if (now > before) gaps.push(now - before);
+        ring.step((now - before) / 1000, now);
+        before = now;
+        const at = stretchAt(stretches, t);
+        const blur = paint(ctx, {
+          of,
+          perMm,
+          t,
+          turn: ring.turn.current,
+          subject,
+          post,
+          at,
+          sized,
+          still,
+          ...aids.current,
+        });
+        if (ring.since.current !== null) {
+          late.push(performance.now() - ring.since.current);
+          ring.since.current = null;
+        }
+        view.dataset.turn = ring.turn.current.toFixed(6);
+        view.dataset.blurUm = blur === null ? '' : blur.toFixed(2);
+        view.dataset.metres = at ? distanceAt(at, t).toFixed(4) : '';
+        scale.current?.setAttribute('transform', `translate(${-ring.turn.current * SCALE_WIDE} 0)`);
+        slider.current?.setAttribute('aria-valuenow', String(Math.round(ring.turn.current * 1000) / 10));
+        slider.current?.setAttribute(
+          'aria-valuetext',
+          `${metresAt(of, ring.turn.current).toFixed(1)} metres`,
+        );
+        const last = trace.at(-1);
+        if (!last || t - (last[0] ?? 0) > 0.004)
+          trace.push([
+            Number(t.toFixed(4)),
+            Number(ring.turn.current.toFixed(6)),
+            ring.fires.current ? 1 : 0,
+          ]);
+        if (sounds && ring.fires.current && at && Math.floor(t * (course.frames_per_s ?? 10)) !== clicked) {
+          clicked = Math.floor(t * (course.frames_per_s ?? 10));
+          tone(1900, 0.02, 0, 0.05);
+        }
+        setLeft(Math.max(0, Math.ceil(course.seconds - t)));
+        if (document.hidden) {
+          turn.setProblem('The window was hidden, so this turn does not count. Begin it again.');
+          turn.setStage('ready');
+        } else if (t < course.seconds) frame.current = requestAnimationFrame(step);
+        else {
+          setShown({
+            fps: 1000 / Math.max(1, middle(gaps)),
+            lateMs: late.length ? middle(late) : null,
+            latestMs: late.length ? middle(late, 0.95) : null,
+          });
+          setWay(trace);
+          turn.finish({ ...course.document, aids: { ...aids.current, sound: sounds, still }, trace });
+        }
+      };
+      turn.setStage('running');
+      frame.current = requestAnimationFrame(step);
+    },
+    [ring, turn, sound, still],
+  );
+
+  async function start() {
+    cancelAnimationFrame(frame.current);
+    const seed = query.get('seed');
+    const found = await turn.begin(
+      given
+        ? { drill: exercise as DrillName, document: given }
+        : { drill: exercise, rush, f_number: opening, ...(seed ? { seed: Number(seed) } : {}) },
+    );
+    if (found) play(found);
+  }
+
+  const running = turn.stage === 'running';
+  const done = turn.stage === 'done' && turn.kept;
+  return (
+    <DrillFrame
+      title={label('exercise', exercise)}
+      says={how[exercise]}
+      turn={turn}
+      onStart={() => void start()}
+      honest="It trains the direction, the pace and the eye. A finger on glass has no friction and no weight of a lens; what you log in the field counts for more."
+      settings={
+        given ? (
+          <p className="quiet">This turn was given to you: the same for everybody who plays it.</p>
+        ) : (
+          <>
+            <Segmented
+              block
+              vertical
+              aria-label="Exercise"
+              disabled={running}
+              value={exercise}
+              options={EXERCISES.map((e) => ({ value: e, label: label('exercise', e) }))}
+              onChange={(e) => setQuery({ exercise: e }, { replace: true })}
+            />
+            <div className="drill-setting">
+              <span>Rush</span>
+              <Select
+                aria-label="Rush"
+                disabled={running}
+                value={rush ?? rushes[0]?.id ?? null}
+                placeholder="A gull that comes in"
+                options={rushes.map((r) => ({ value: r.id, label: r.name }))}
+                onChange={setRush}
+              />
+            </div>
+            <div className="drill-setting">
+              <span>Opening</span>
+              <Select
+                aria-label="Opening"
+                disabled={running}
+                value={opening ?? 0}
+                options={[
+                  { value: 0, label: 'Wide open' },
+                  ...[5.6, 8, 11, 16].map((n) => ({ value: n, label: `f/${n}` })),
+                ]}
+                onChange={(n) => setOpening(n === 0 ? null : n)}
+              />
+            </div>
+            <div className="drill-setting">
+              <span>Ring throw</span>
+              <Select
+                aria-label="Ring throw"
+                disabled={running}
+                value={degrees}
+                options={[
+                  { value: '90', label: '90°' },
+                  { value: '180', label: '180°' },
+                  { value: '300', label: '300°' },
+                ]}
+                onChange={setDegrees}
+              />
+            </div>
+            <div className="drill-setting">
+              <span>Turning right</span>
+              <Select
+                aria-label="Turning right"
+                disabled={running}
+                value={right}
+                options={[
+                  { value: 'far', label: 'farther' },
+                  { value: 'near', label: 'nearer' },
+                ]}
+                onChange={setRight}
+              />
+            </div>
+          </>
+        )
+      }
+      aids={
+        <>
+          <Checkbox checked={magnified} onChange={(e) => setMagnified(e.target.checked)}>
+            Magnified
+          </Checkbox>
+          <Checkbox checked={outline} onChange={(e) => setOutline(e.target.checked)}>
+            Dashes that close up
+          </Checkbox>
+          <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
+            Sound
+          </Checkbox>
+        </>
+      }
+      result={
+        done && turn.kept && turn.course ? (
+          <RingResult kept={turn.kept} course={turn.course} trace={way} shown={shown} />
+        ) : null
+      }
+    >
+      <div
+        ref={field}
+        className={running ? 'ring-field running' : 'ring-field'}
+        role="application"
+        aria-label="The picture, and the ring under it. Arrow keys turn the ring, with Shift finely; the space bar is the shutter."
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: the ring is turned by keys here
+        tabIndex={0}
+      >
+        <canvas ref={canvas} className="ring-view" />
+        {running && <span className="ring-left figures">{left} s</span>}
+        {!running && (
+          <p className="ring-hint">
+            {turn.stage === 'scoring'
+              ? 'Counting frames…'
+              : turn.stage === 'loading'
+                ? 'Loading…'
+                : 'Drag or scroll the ring, or use ← and →. Space or the button is the shutter.'}
+          </p>
+        )}
+        <div
+          ref={slider}
+          className="ring-arc"
+          role="slider"
+          aria-label="Focusing ring"
+          aria-valuemin={0}
+          aria-valuemax={100}
+          aria-valuenow={0}
+          tabIndex={-1}
+        >
+          <RingScale ring={turn.course?.ring ?? null} wide={SCALE_WIDE} group={scale} />
+        </div>
+        <Button
+          data-fire
+          className="ring-fire"
+          size="large"
+          onPointerDown={(event) => {
+            event.preventDefault();
+            (event.currentTarget as HTMLElement).setPointerCapture?.(event.pointerId);
+            ring.press('finger', true);
+          }}
+          onPointerUp={() => ring.press('finger', false)}
+          onPointerCancel={() => ring.press('finger', false)}
+        >
+          Shutter
+        </Button>
+      </div>
+    </DrillFrame>
+  );
+}
+
+/** The whole throw on the scale under the picture, in pixels. */
+const SCALE_WIDE = 2400;
+
+type Painted = {
+  of: Ring;
+  perMm: number;
+  t: number;
+  turn: number;
+  subject: Stack;
+  post: Stack | null;
+  at: ReturnType<typeof stretchAt>;
+  sized: (metres: number) => number;
+  still: boolean;
+  magnified: boolean;
+  outline: boolean;
+};
+
+/** One picture; returns the blur of the subject in it, µm. */
+function paint(ctx: CanvasRenderingContext2D, p: Painted): number | null {
+  const { width, height } = ctx.canvas;
+  const perMm = p.perMm * (p.magnified ? MAGNIFIED : 1);
+  const sky = ctx.createLinearGradient(0, 0, 0, height);
+  sky.addColorStop(0, '#7f94a4');
+  sky.addColorStop(0.62, '#a8b3b1');
+  sky.addColorStop(1, '#7d8a78');
+  ctx.fillStyle = sky;
+  ctx.fillRect(0, 0, width, height);
+  const radiusOf = (metres: number) => (blurUm(p.of, p.turn, metres) / 2000) * perMm;
+  if (!p.at) return null;
+  const mark = p.at.mark_m;
+  if (mark !== null && p.post)
+    put(ctx, p.post, width * 0.74, height * 0.66, 0.16 * p.sized(mark) * perMm, radiusOf(mark));
+  const metres = distanceAt(p.at, p.t);
+  // Without motion it is drawn larger and smaller by steps, and does not sway.
+  const t = p.still ? Math.floor(p.t * STILL_HZ) / STILL_HZ : p.t;
+  const long = p.sized(distanceAt(p.at, t)) * perMm;
+  const flies = p.at.way.length > 1;
+  const gone =
+    mark === null ? 0 : Math.max(0, Math.min(1, (t - p.at.counts) / (p.at.to - 0.25 - p.at.counts)));
+  const x =
+    width * (mark === null ? 0.5 : 0.3 + 0.44 * gone) +
+    (flies && !p.still ? width * 0.02 * Math.sin(t * 1.7) : 0);
+  const y =
+    height * (mark === null ? 0.48 : 0.46) + (flies && !p.still ? height * 0.02 * Math.sin(t * 2.3) : 0);
+  const radius = radiusOf(metres);
+  put(ctx, p.subject, x, y, long, radius);
+  if (p.outline) dash(ctx, p.subject, x, y, long, radius);
+  return blurUm(p.of, p.turn, metres);
+}

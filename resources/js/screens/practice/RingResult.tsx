@@ -1,0 +1,147 @@
+import type { DrillCourse, KeptDrill } from '../../api/practice';
+import { say, useUnits } from '../../parts/units';
+import { OfferCopy } from './OfferCopy';
+import type { Shown } from './RingDrill';
+import { distanceAt, metresAt } from './ring';
+
+const WIDE = 900;
+const HIGH = 240;
+
+const ms = (seconds: number) => `${Math.round(seconds * 1000)} ms`;
+
+/** What a turn with the ring came to: in a sentence, in figures, and as it went. */
+export function RingResult({
+  kept,
+  course,
+  trace,
+  shown,
+}: {
+  kept: KeptDrill;
+  course: DrillCourse;
+  trace: number[][];
+  shown: Shown | null;
+}) {
+  const s = kept.score;
+  const units = useUnits();
+  const counts = ['still', 'perch', 'surprise'].includes(kept.drill);
+  const par = (s.par ?? 0) * (s.slots ?? 0);
+  return (
+    <section className="drill-result" aria-label="Result">
+      <p className="drill-verdict">
+        <strong className="drill-big">{s.kept}</strong> of {s.slots} {counts ? 'made' : 'frames kept'}
+        <span className="quiet">
+          {' '}
+          · a practised hand {counts ? 'makes' : 'keeps'} about {par < 10 ? par.toFixed(1) : Math.round(par)}{' '}
+          here
+        </span>
+      </p>
+      <dl className="drill-facts">
+        <div>
+          <dt>{counts ? 'First sharp frame' : 'Sharp of those taken'}</dt>
+          <dd>
+            {counts
+              ? s.first_sharp_s == null
+                ? 'none'
+                : `${s.first_sharp_s.toFixed(1)} s`
+              : `${s.sharp} of ${s.taken}`}
+          </dd>
+        </div>
+        {s.lag_s != null && (
+          <div>
+            <dt>Late by</dt>
+            <dd>{ms(s.lag_s)}</dd>
+          </div>
+        )}
+        {s.scatter != null && (
+          <div>
+            <dt>Off besides</dt>
+            <dd>{s.scatter.toFixed(1)} × the limit</dd>
+          </div>
+        )}
+        {counts && (
+          <div>
+            <dt>First turn the wrong way</dt>
+            <dd>
+              {s.wrong_way} of {s.starts}
+            </dd>
+          </div>
+        )}
+        <div>
+          <dt>Turned too far</dt>
+          <dd>{s.overshoots}</dd>
+        </div>
+        {shown && (
+          <div>
+            <dt>Shown</dt>
+            <dd data-fps={shown.fps.toFixed(1)} data-late={shown.latestMs?.toFixed(1) ?? ''}>
+              {Math.round(shown.fps)} pictures/s
+              {shown.lateMs !== null && `, ${Math.round(shown.lateMs)} ms after the hand`}
+            </dd>
+          </div>
+        )}
+      </dl>
+      <RingLane kept={kept} course={course} trace={trace} />
+      <p className="quiet">
+        The subject, and where the ring stood, over {Math.round(course.seconds)} s. Distances from{' '}
+        {say(
+          Math.min(...(course.stretches ?? []).flatMap((x) => x.way.map((w) => w[1] ?? 1))),
+          'length',
+          units,
+        )}{' '}
+        to{' '}
+        {say(
+          Math.max(...(course.stretches ?? []).flatMap((x) => x.way.map((w) => w[1] ?? 1))),
+          'length',
+          units,
+        )}
+        ; each bead is a frame, filled where it is sharp.
+      </p>
+      <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />
+    </section>
+  );
+}
+
+function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCourse; trace: number[][] }) {
+  const stretches = course.stretches ?? [];
+  const ring = course.ring;
+  if (!ring || stretches.length === 0) return null;
+  const all = stretches.flatMap((s) => s.way.map((w) => w[1] ?? 1));
+  const near = Math.min(...all) * 0.88;
+  const far = Math.max(...all) * 1.14;
+  const x = (t: number) => (t / course.seconds) * WIDE;
+  const y = (m: number) =>
+    HIGH -
+    12 -
+    ((Math.log(Math.max(near, Math.min(far, m))) - Math.log(near)) / (Math.log(far) - Math.log(near))) *
+      (HIGH - 24);
+  const line = (points: [number, number][]) =>
+    points.map(([t, m], i) => `${i ? 'L' : 'M'}${x(t).toFixed(1)} ${y(m).toFixed(1)}`).join('');
+  return (
+    <svg
+      className="ring-lane"
+      viewBox={`0 0 ${WIDE} ${HIGH}`}
+      role="img"
+      aria-label="Subject and ring over time"
+    >
+      {stretches.map((s) => (
+        <path
+          key={s.from}
+          className="ring-lane-subject"
+          d={line(
+            Array.from({ length: 41 }, (_, i) => {
+              const t = s.from + ((s.to - s.from) * i) / 40;
+              return [t, distanceAt(s, t)];
+            }),
+          )}
+        />
+      ))}
+      <path
+        className="ring-lane-ring"
+        d={line(trace.filter((_, i) => i % 3 === 0).map(([t, u]) => [t ?? 0, metresAt(ring, u ?? 0)]))}
+      />
+      {(kept.score.frames ?? []).map((f) => (
+        <circle key={f.t} cx={x(f.t)} cy={y(f.at_m)} r={3} className={f.kept ? 'bead-kept' : 'bead-lost'} />
+      ))}
+    </svg>
+  );
+}

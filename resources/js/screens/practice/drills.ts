@@ -1,0 +1,53 @@
+import type { DrillName, DrillScore, KeptDrill } from '../../api/practice';
+
+/** Where each drill is played. */
+export function placeOf(drill: string): string {
+  if (drill === 'buttons') return '/practice/buttons';
+  if (drill === 'moment') return '/practice/moment';
+  if (drill === 'first-sharp') return '/practice/first-sharp';
+  return `/practice/ring?exercise=${drill}`;
+}
+
+export const DRILLS: DrillName[] = [
+  'buttons',
+  'still',
+  'swimmer',
+  'perch',
+  'surprise',
+  'wild',
+  'moment',
+  'first-sharp',
+];
+
+/** The share that a turn is shown by, 0 to 1: right at once, kept, or caught; null where it has none. */
+export const shareOf = (score: DrillScore): number | null => score.right ?? score.share ?? null;
+
+/** What that share is of. */
+export const sharedBy = (drill: string): string =>
+  drill === 'buttons'
+    ? 'right at once'
+    : drill === 'moment'
+      ? 'peaks caught'
+      : ['swimmer', 'wild'].includes(drill)
+        ? 'frames kept'
+        : 'made';
+
+export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** Mean of each day with its least and its most, in the order of the days. */
+export function byDay(
+  drills: KeptDrill[],
+): { day: string; mean: number; least: number; most: number; turns: number }[] {
+  const days = new Map<string, number[]>();
+  for (const drill of [...drills].reverse()) {
+    const share = shareOf(drill.score);
+    if (share !== null) days.set(drill.day, [...(days.get(drill.day) ?? []), share]);
+  }
+  return [...days].map(([day, all]) => ({
+    day,
+    mean: all.reduce((a, b) => a + b, 0) / all.length,
+    least: Math.min(...all),
+    most: Math.max(...all),
+    turns: all.length,
+  }));
+}

@@ -1,0 +1,20 @@
+/** Where the controls lie under a hand, on a field 100 wide and 60 high, and the keys that stand for them. */
+export type Spot = { x: number; y: number; key: string; code: string };
+
+const spots: Record<string, Spot> = {
+  'half-press': { x: 62, y: 8, key: 'I', code: 'KeyI' },
+  'thumb-1': { x: 74, y: 34, key: 'K', code: 'KeyK' },
+  'thumb-2': { x: 88, y: 34, key: 'L', code: 'KeyL' },
+  'thumb-3': { x: 81, y: 52, key: 'O', code: 'KeyO' },
+  'front-1': { x: 44, y: 26, key: 'J', code: 'KeyJ' },
+  'front-2': { x: 44, y: 46, key: 'M', code: 'KeyM' },
+  lens: { x: 13, y: 34, key: 'F', code: 'KeyF' },
+  stick: { x: 66, y: 52, key: 'H', code: 'KeyH' },
+  touch: { x: 28, y: 54, key: 'G', code: 'KeyG' },
+};
+
+export const spotOf = (place: string): Spot => spots[place] ?? { x: 50, y: 30, key: '?', code: '' };
+
+/** The control of a layout that a key stands for; −1 where it stands for none. */
+export const keyOf = (places: string[], code: string): number =>
+  places.findIndex((p) => spotOf(p).code === code);
