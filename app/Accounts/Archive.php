@@ -14,6 +14,8 @@ use App\Models\KitItem;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
+use App\Practice\Settings;
+use App\Practice\Turns;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -45,7 +47,7 @@ final readonly class Archive
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         $list = ['format' => self::FORMAT, 'made_at' => now()->toIso8601ZuluString(), 'name' => $person->name,
-            'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'outings' => [], 'bursts' => [], 'sweeps' => [], 'kit' => []];
+            'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'outings' => [], 'bursts' => [], 'sweeps' => [], 'practice' => $person->practice, 'drills' => [], 'kit' => []];
         foreach ($person->rushes()->orderBy('created_at')->orderBy('id')->lazy() as $i => $rush) {
             $file = sprintf('rushes/%04d-%s.rush.json', $i + 1, Str::slug($rush->name) ?: 'rush');
             $zip->addFromString($file, self::json(Documents::withObjects($rush->document)));
@@ -72,6 +74,11 @@ final readonly class Archive
             $file = sprintf('sweeps/%04d.sweep.json', $i + 1);
             $zip->addFromString($file, self::json($sweep->document));
             $list['sweeps'][] = ['file' => $file, 'name' => $sweep->name, 'body' => $sweep->body, 'lens' => $sweep->lens, 'hidden' => $sweep->hidden];
+        }
+        foreach (Turns::pieces($person) as $i => $turns) {
+            $file = sprintf('drills/%04d.json', $i + 1);
+            $zip->addFromString($file, self::json(['drills' => $turns]));
+            $list['drills'][] = ['file' => $file];
         }
         $zip->addFromString('archive.json', self::json($list));
         $zip->close();
@@ -148,7 +155,14 @@ final readonly class Archive
                 'document' => $this->within($file, fn (): array => Session::checked($this->entry($zip, $file))), 'hidden' => is_array($hidden) && is_numeric($hidden['value'] ?? null) && is_int($hidden['seed'] ?? null) ? $hidden : null];
         }
 
-        return DB::transaction(function () use ($person, $habits, $standings, $rushes, $kit, $outings, $log, $sweeps): array {
+        $turns = [];
+        foreach (self::listed($list, 'drills', (int) ceil((int) config('limits.drills') / Turns::PIECE)) as $entry) {
+            $file = self::once($entry, $files);
+            $turns = [...$turns, ...$this->within($file, fn (): array => array_map(fn (array $turn): array => Turns::read($turn, $this->gate), self::listed($this->entry($zip, $file), 'drills', Turns::PIECE)))];
+        }
+        $practice = is_array($list['practice'] ?? null) ? $this->within('archive.json', static fn (): array => Settings::read($list['practice'])->written()) : null;
+
+        return DB::transaction(function () use ($person, $habits, $standings, $rushes, $kit, $outings, $log, $sweeps, $turns, $practice): array {
             User::query()->whereKey($person->id)->lockForUpdate()->first('id');
             $person->refresh();
             $ids = $mine = [];
@@ -210,12 +224,14 @@ final readonly class Archive
             foreach ($sweeps as $sweep) {
                 isset($known[self::mark([$sweep['name'], $sweep['document']])]) || $person->sweeps()->count() >= (int) config('limits.sweeps') || $person->sweeps()->create($sweep);
             }
+            Turns::load($person, $turns);
             // What the habits start with has other ids here, as what the rushes point at.
             $fields = $habits->fields;
             foreach (['body', 'lens'] as $part) {
                 $fields[$part] = is_string($fields[$part] ?? null) ? $ids[$fields[$part]] ?? $fields[$part] : null;
             }
             $person->fill(['habits' => $fields]);
+            $person->practice ??= $practice;
             $person->standings = [...$standings, ...($person->standings ?? [])];
             $person->save();
 

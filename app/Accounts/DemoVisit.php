@@ -42,6 +42,7 @@ final class DemoVisit
             $copies('rushes');
             $copies('outings');
             DB::table('sweeps')->insert(DB::table('sweeps')->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get()->map(static fn (object $row): array => [...(array) $row, 'id' => Str::lower((string) Str::ulid()), 'user_id' => $visitor->id])->all());
+            DB::table('drills')->insert(DB::table('drills')->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get()->map(static fn (object $row): array => [...(array) $row, 'id' => Str::lower((string) Str::ulid()), 'user_id' => $visitor->id])->all());
             // What the log has taught names bursts by their ids.
             DB::table('bursts')->insert(DB::table('bursts')->where('user_id', $demo->id)->orderBy('id')->get()->map(static fn (object $row): array => array_diff_key(
                 [...(array) $row, 'user_id' => $visitor->id, 'uuid' => (string) Str::uuid(), 'outing_id' => $ids[$row->outing_id ?? ''] ?? null, 'rush_id' => $ids[$row->rush_id ?? ''] ?? null], ['id' => true]))->all());
@@ -49,7 +50,7 @@ final class DemoVisit
             foreach (['body', 'lens'] as $part) {
                 $habits[$part] = $ids[$habits[$part] ?? ''] ?? null;
             }
-            $visitor->forceFill(['habits' => $habits, 'standings' => $demo->standings, 'learned' => self::learned($demo, $visitor, $ids), 'demo_until' => now()->addHours(self::HOURS)])->save();
+            $visitor->forceFill(['habits' => $habits, 'standings' => $demo->standings, 'practice' => $demo->practice, 'learned' => self::learned($demo, $visitor, $ids), 'demo_until' => now()->addHours(self::HOURS)])->save();
 
             $visitor->learned === null && LearnFromLog::soon($visitor->id);
 

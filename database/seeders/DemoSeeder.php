@@ -14,6 +14,12 @@ use App\Outings\Rushes;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use RushHold\Document\BodyDocument;
+use RushHold\Document\DrillDocument;
+use RushHold\Drill\Draw;
+use RushHold\Drill\Key;
+use RushHold\Drill\RingCourse;
+use RushHold\Drill\ScriptedHand;
 
 /** The demo: a sea-cliff reserve in early June, and a cyclo-cross race the autumn before. All made up. */
 final class DemoSeeder extends Seeder
@@ -44,6 +50,41 @@ final class DemoSeeder extends Seeder
     /** What was logged at the race: rush, minutes after it began, how many were kept, and what lost the rest. */
     private const LOGGED = [['The start, thirty at once', 17, 'half', 'on something nearer'], ['Over the barriers', 34, 'most', 'hidden'], ['Over the barriers', 41, 'half', 'hidden'],
         ['Round the muddy hairpin', 58, 'few', 'lagging'], ['Round the muddy hairpin', 69, 'half', 'lagging'], ['Round the muddy hairpin', 80, 'most', null], ['Sprint for the line', 92, 'half', 'out of frame']];
+
+    /** Practice of the last weeks: days ago, what, and how skilled by then. */
+    private const PRACTISED = [
+        [27, 'buttons', 0.45],
+        [26, 'buttons', 0.54],
+        [24, 'buttons', 0.63],
+        [22, 'buttons', 0.72],
+        [20, 'buttons', 0.81],
+        [19, 'buttons', 0.9],
+        [17, 'buttons', 0.97],
+        [17, 'still', 0.42],
+        [17, 'still', 0.44],
+        [15, 'still', 0.5],
+        [15, 'still', 0.52],
+        [14, 'buttons', 0.95],
+        [13, 'still', 0.58],
+        [13, 'still', 0.6],
+        [12, 'still', 0.66],
+        [12, 'still', 0.68],
+        [10, 'still', 0.74],
+        [10, 'still', 0.76],
+        [8, 'still', 0.82],
+        [8, 'still', 0.84],
+        [7, 'buttons', 0.96],
+        [6, 'still', 0.9],
+        [6, 'still', 0.92],
+        [6, 'swimmer', 0.42],
+        [6, 'swimmer', 0.45],
+        [5, 'swimmer', 0.48],
+        [5, 'swimmer', 0.51],
+        [3, 'swimmer', 0.54],
+        [3, 'swimmer', 0.57],
+        [2, 'swimmer', 0.6],
+        [2, 'swimmer', 0.63],
+    ];
 
     /**
      * What was logged on the cliff the year before: rush, day in June, minutes after six, area, frames, keepers, what lost the rest.
@@ -112,6 +153,7 @@ final class DemoSeeder extends Seeder
             }
             $this->outings($demo);
             $this->season($demo);
+            $this->practice($demo);
         });
     }
 
@@ -157,6 +199,50 @@ final class DemoSeeder extends Seeder
                 'frames' => $frames, 'keepers' => $keepers, 'lost_to' => $lost, 'hold' => $hold]);
         }
         $this->bench($demo);
+    }
+
+    /** Some weeks of practice: buttons that are known by now, and the ring on still subjects and the first swimmers. */
+    private function practice(User $demo): void
+    {
+        $document = $demo->rushes()->where('name', 'Gannet gliding along the edge')->firstOrFail()->document;
+        $keys = Key::of(BodyDocument::read($this->body)->body);
+        foreach (self::PRACTISED as $n => [$days, $exercise, $skill]) {
+            $at = now()->subDays($days)->setTime(19, $n % 50);
+            if ($exercise === 'buttons') {
+                $asked = ['drill' => $exercise, 'seed' => 100 + $n, 'layout' => DrillDocument::layout($keys)];
+                $calls = DrillDocument::course(DrillDocument::read($asked))['calls'];
+                $played = [...$asked, 'calls' => $calls, 'trace' => self::fingers($calls, $skill, $n)];
+            } else {
+                $asked = ['drill' => $exercise, 'seed' => 100 + $n, 'rush' => $document];
+                $course = DrillDocument::read($asked)->course;
+                assert($course instanceof RingCourse);
+                $played = [...$asked, 'trace' => (new ScriptedHand($skill))->play($course, $n)];
+            }
+            $score = [...DrillDocument::score(DrillDocument::read($played)), 'aids' => (object) [], ...($exercise === 'buttons' ? ['body' => $this->bodyId] : ['rush' => $document['name'] ?? ''])];
+            $kept = ['exercise' => $exercise, 'day' => $at->toDateString(), 'done_at' => $at, 'score' => $score, 'document' => $exercise === 'buttons' ? $played : [...$played, 'trace' => []]];
+            $demo->drills()->make($kept)->forceFill(['created_at' => $at, 'updated_at' => $at])->save(['timestamps' => false]);
+        }
+        $demo->forceFill(['practice' => ['habit' => ['weekdays' => [1, 2, 3, 4, 5, 6, 7], 'minutes' => 8, 'at' => '19:00', 'off' => []]]])->save();
+    }
+
+    /**
+     * Fingers that find the right control the sooner, and take another for it the less often, the more they have practised.
+     *
+     * @param  list<array{float, int|null}>  $calls
+     * @return list<array{float, float, float}>
+     */
+    private static function fingers(array $calls, float $skill, int $seed): array
+    {
+        $draw = new Draw($seed, 7);
+        $trace = [];
+        foreach ($calls as [$at, $key]) {
+            $press = $key === null ? 0 : ($draw->chance(0.3 * (1 - $skill)) ? ($key === 1 ? 2 : 1) : $key);
+            $down = round($at + ($key === null ? 0.3 : 0.42 + 0.9 * (1 - $skill)) + $draw->between(0, 0.25), 3);
+            $trace[] = [$down, (float) $press, 1.0];
+            $trace[] = [round($down + 0.3, 3), (float) $press, 0.0];
+        }
+
+        return $trace;
     }
 
     /** A session at the bench with the stand-in: its first sweep at two distances. */

@@ -240,7 +240,7 @@ final class DrillController extends Controller
     private function keys(User $person, ?string $body): array
     {
         $shelf = new Shelf($person, KitType::Bodies);
-        $entry = $body === null ? $shelf->newest() ?? $shelf->find('fast-mirrorless') : $shelf->find($body);
+        $entry = $body === null ? $shelf->newest() ?? $shelf->find(KitType::SAMPLE.'fast-mirrorless') : $shelf->find($body);
         $entry ??= throw ValidationException::withMessages(['body' => 'This body is not in your kit any more.']);
 
         return Key::of(BodyDocument::read($entry->document())->body);

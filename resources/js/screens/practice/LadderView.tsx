@@ -63,12 +63,12 @@ export function LadderView({ ladder }: { ladder: Practice['ladder'] }) {
               role="img"
               aria-label={`Last ${recent.length} sessions against the mark`}
             >
-              <line x1="0" x2="120" y1="12" y2="12" className="rung-mark" />
+              <line x1="0" x2="120" y1="14" y2="14" className="rung-mark" />
               {recent.map((s, i) => (
                 <circle
                   key={s.day}
                   cx={8 + i * 11.5}
-                  cy={32 - Math.min(1.5, s.against) * 20}
+                  cy={30 - Math.min(1.5, s.against) * 16}
                   r={3}
                   className={s.against >= 1 ? 'bead-kept' : 'bead-lost'}
                 />

@@ -124,6 +124,9 @@ export default function MomentDrill() {
       turn={turn}
       onStart={() => void start()}
       honest="It measures your hand, with a screen and keys that add some hundredths of a second of their own. In the field the finder shows things later still, and the bird does not tell you when."
+      settings={
+        given && <p className="quiet">This turn was given to you: the same for everybody who plays it.</p>
+      }
       aids={
         <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
           Sound

@@ -35,7 +35,7 @@ export default function Progress() {
   const best = days.length ? Math.max(...days.map((d) => d.mean)) : null;
   const from = Date.parse(days[0]?.day ?? '');
   const span = Math.max(86_400_000 * 6, Date.parse(days.at(-1)?.day ?? '') - from);
-  const x = (day: string) => 46 + ((Date.parse(day) - from) / span) * (WIDE - 66);
+  const x = (day: string) => 60 + ((Date.parse(day) - from) / span) * (WIDE - 80);
   const y = (share: number) => HIGH - 28 - share * (HIGH - 44);
   return (
     <>
@@ -95,8 +95,8 @@ export default function Progress() {
             >
               {[0, 0.5, 1].map((v) => (
                 <g key={v}>
-                  <line x1={40} x2={WIDE - 8} y1={y(v)} y2={y(v)} className="progress-grid" />
-                  <text x={34} y={y(v) + 4} textAnchor="end" className="moment-axis">
+                  <line x1={54} x2={WIDE - 8} y1={y(v)} y2={y(v)} className="progress-grid" />
+                  <text x={46} y={y(v) + 4} textAnchor="end" className="moment-axis">
                     {percent(v)}
                   </text>
                 </g>
@@ -119,7 +119,7 @@ export default function Progress() {
                   <circle cx={x(d.day)} cy={y(d.mean)} r={4.5} className="bead-kept" />
                 </g>
               ))}
-              <text x={46} y={HIGH - 6} className="moment-axis">
+              <text x={60} y={HIGH - 6} className="moment-axis">
                 {new Date(from).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
               </text>
               {days.length > 1 && (

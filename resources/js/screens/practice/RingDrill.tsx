@@ -15,7 +15,7 @@ import { RingResult } from './RingResult';
 import { RingScale } from './RingScale';
 import { blurUm, distanceAt, metresAt, type Ring, stretchAt } from './ring';
 import { tone } from './sound';
-import { useRing } from './useRing';
+import { PIXELS_A_DEGREE, useRing } from './useRing';
 import { useTurn } from './useTurn';
 
 const EXERCISES = ['still', 'swimmer', 'perch', 'surprise', 'wild'] as const;
@@ -70,6 +70,9 @@ export default function RingDrill() {
   const [way, setWay] = useState<number[][]>([]);
   const turn = useTurn();
   const ring = useRing(field, { throwDeg: Number(degrees), rightIsNear: right === 'near' });
+  // The scale moves as far as the hand that turns it.
+  const wide = Number(degrees) * PIXELS_A_DEGREE;
+  const sign = right === 'near' ? -1 : 1;
   const aids = useRef({ magnified, outline });
   aids.current = { magnified, outline };
 
@@ -127,7 +130,8 @@ export default function RingDrill() {
         view.dataset.turn = ring.turn.current.toFixed(6);
         view.dataset.blurUm = blur === null ? '' : blur.toFixed(2);
         view.dataset.metres = at ? distanceAt(at, t).toFixed(4) : '';
-        scale.current?.setAttribute('transform', `translate(${-ring.turn.current * SCALE_WIDE} 0)`);
+        view.dataset.mark = at?.mark_m?.toFixed(4) ?? '';
+        scale.current?.setAttribute('transform', `translate(${-sign * ring.turn.current * wide} 0)`);
         slider.current?.setAttribute('aria-valuenow', String(Math.round(ring.turn.current * 1000) / 10));
         slider.current?.setAttribute(
           'aria-valuetext',
@@ -162,7 +166,7 @@ export default function RingDrill() {
       turn.setStage('running');
       frame.current = requestAnimationFrame(step);
     },
-    [ring, turn, sound, still],
+    [ring, turn, sound, still, wide, sign],
   );
 
   async function start() {
@@ -301,7 +305,7 @@ export default function RingDrill() {
           aria-valuenow={0}
           tabIndex={-1}
         >
-          <RingScale ring={turn.course?.ring ?? null} wide={SCALE_WIDE} group={scale} />
+          <RingScale ring={turn.course?.ring ?? null} wide={wide} sign={sign} group={scale} />
         </div>
         <Button
           data-fire
@@ -321,9 +325,6 @@ export default function RingDrill() {
     </DrillFrame>
   );
 }
-
-/** The whole throw on the scale under the picture, in pixels. */
-const SCALE_WIDE = 2400;
 
 type Painted = {
   of: Ring;

@@ -8,39 +8,52 @@ const DISTANCES = [1, 1.5, 2, 3, 4, 5, 6, 7, 8, 10, 12, 15, 20, 25, 30, 40, 60, 
 export function RingScale({
   ring,
   wide,
+  sign,
   group,
 }: {
   ring: Ring | null;
+  /** The whole throw, in pixels. */
   wide: number;
+  /** 1: nearer distances lie to the right; −1: to the left. It moves with the hand either way. */
+  sign: number;
   group: RefObject<SVGGElement | null>;
 }) {
   const units = useUnits();
   const said: { metres: number; x: number }[] = [];
   if (ring) {
     for (const metres of [...DISTANCES].reverse()) {
-      const x = turnFor(ring, metres) * wide;
+      const x = sign * turnFor(ring, metres) * wide;
       const last = said.at(-1);
-      if (metres >= ring.nearest_m && (!last || x - last.x > 62)) said.push({ metres, x });
+      if (metres >= ring.nearest_m && (!last || Math.abs(x - last.x) > 62)) said.push({ metres, x });
     }
   }
   return (
-    <svg viewBox="-300 0 600 64" preserveAspectRatio="xMidYMid slice" aria-hidden="true">
-      <g ref={group}>
-        {Array.from({ length: wide / 12 + 1 }, (_, i) => i * 12).map((x) => (
-          <line key={x} x1={x} x2={x} y1={64} y2={x % 60 === 0 ? 44 : 52} className="ring-tick" />
-        ))}
-        {ring && (
-          <text x={-6} y={30} className="ring-figure">
-            ∞
-          </text>
-        )}
-        {said.map(({ metres, x }) => (
-          <text key={metres} x={x} y={30} className="ring-figure">
-            {say(metres, 'length', units)}
-          </text>
-        ))}
-      </g>
-      <path d="M0 0L7 10H-7Z" className="ring-mark" />
+    <svg aria-hidden="true">
+      <svg x="50%" overflow="visible" aria-hidden="true">
+        <g ref={group}>
+          {Array.from({ length: Math.floor(wide / 12) + 1 }, (_, i) => i * 12).map((x) => (
+            <line
+              key={x}
+              x1={sign * x}
+              x2={sign * x}
+              y1={96}
+              y2={x % 60 === 0 ? 70 : 80}
+              className="ring-tick"
+            />
+          ))}
+          {ring && (
+            <text x={-6 * sign} y={50} className="ring-figure">
+              ∞
+            </text>
+          )}
+          {said.map(({ metres, x }) => (
+            <text key={metres} x={x} y={50} className="ring-figure">
+              {say(metres, 'length', units)}
+            </text>
+          ))}
+        </g>
+        <path d="M0 16L9 0H-9Z" className="ring-mark" />
+      </svg>
     </svg>
   );
 }

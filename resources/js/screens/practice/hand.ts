@@ -3,13 +3,13 @@ export type Spot = { x: number; y: number; key: string; code: string };
 
 const spots: Record<string, Spot> = {
   'half-press': { x: 62, y: 8, key: 'I', code: 'KeyI' },
-  'thumb-1': { x: 74, y: 34, key: 'K', code: 'KeyK' },
-  'thumb-2': { x: 88, y: 34, key: 'L', code: 'KeyL' },
-  'thumb-3': { x: 81, y: 52, key: 'O', code: 'KeyO' },
+  'thumb-1': { x: 71, y: 34, key: 'K', code: 'KeyK' },
+  'thumb-2': { x: 87, y: 34, key: 'L', code: 'KeyL' },
+  'thumb-3': { x: 79, y: 53, key: 'O', code: 'KeyO' },
   'front-1': { x: 44, y: 26, key: 'J', code: 'KeyJ' },
   'front-2': { x: 44, y: 46, key: 'M', code: 'KeyM' },
   lens: { x: 13, y: 34, key: 'F', code: 'KeyF' },
-  stick: { x: 66, y: 52, key: 'H', code: 'KeyH' },
+  stick: { x: 63, y: 53, key: 'H', code: 'KeyH' },
   touch: { x: 28, y: 54, key: 'G', code: 'KeyG' },
 };
 

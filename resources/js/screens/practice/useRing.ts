@@ -11,7 +11,7 @@ const FINE = 0.15;
 /** A stick pushed right over turns by so much in a second. */
 const STICK_SPEED = 0.5;
 /** Pixels of dragging for a degree. */
-const PIXELS_A_DEGREE = 12;
+export const PIXELS_A_DEGREE = 12;
 
 export type RingSettings = {
   /** Degrees from infinity to the nearest distance. */

@@ -25,7 +25,7 @@ export function Scatter({ bursts, wrong }: { bursts: Predicted[]; wrong: Set<str
         <path d={`M${place(0)},${up(1)}V${up(0)}H${place(1)}`} stroke="var(--line)" fill="none" />
         {[0, 0.5, 1].map((tick) => (
           <g key={tick} fontSize="11.5" fill="var(--quiet)">
-            <text x={place(tick)} y={side - 12} textAnchor="middle">
+            <text x={place(tick)} y={side - 12} textAnchor={tick === 1 ? 'end' : 'middle'}>
               {100 * tick}
             </text>
             <text x={EDGE - 6} y={up(tick) + 4} textAnchor="end">

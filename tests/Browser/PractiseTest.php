@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Group;
+use App\Models\KeptDrill;
+use App\Models\User;
+use RushHold\Document\RushDocument;
+use RushHold\Drill\Exercise;
+use RushHold\Drill\Ring;
+use RushHold\Optics\ThinLens;
+use Tests\Browser\Page;
+
+/** A page on which somebody plays whose hands are of a known skill; their time goes twice as fast. */
+function handsOn(Page $page, string $path, string $ready): Page
+{
+    $page->visit($path)->see($ready);
+    $page->script((string) file_get_contents(__DIR__.'/hands.js'));
+    $page->script('window.hurry(2)');
+
+    return $page;
+}
+
+it('tells three hands apart in every drill', function (): void {
+    $hands = [
+        'practised' => ['lag' => 0.03, 'noise' => 0.35, 'after' => 0.35, 'wrongEvery' => 0, 'moment' => ['depth' => 0.85]],
+        'learning' => ['lag' => 0.3, 'noise' => 4.0, 'after' => 0.9, 'wrongEvery' => 5, 'moment' => ['after' => 0.45]],
+        'new' => ['lag' => 0.9, 'noise' => 25.0, 'after' => 1.6, 'wrongEvery' => 2, 'moment' => ['depth' => 0.999]],
+    ];
+    $pages = $people = [];
+    try {
+        foreach (array_keys($hands) as $name) {
+            $people[$name] = $this->account('gannet-along-the-edge');
+            $pages[$name] = $this->enter(Page::open(1280, 800), $people[$name]);
+        }
+        $rush = RushDocument::read($people['new']->rushes()->firstOrFail()->document)->rush;
+        $of = ['focal' => $rush->kit->focalMm(), 'nearest' => $rush->kit->lens->nearestM, 'coc' => $rush->cocUm(), 'n' => $rush->kit->widest()];
+        $score = static fn (User $person, string $drill): array => KeptDrill::query()->where('user_id', $person->id)->where('exercise', $drill)->firstOrFail()->score;
+        $play = static function (string $drill, string $path, string $ready, Closure $begin) use ($hands, $pages, $people, $score): array {
+            foreach ($hands as $name => $hand) {
+                handsOn($pages[$name], $path, $ready);
+                $begin($pages[$name], $hand);
+                $pages[$name]->press('Start');
+            }
+            $scores = [];
+            foreach ($pages as $name => $page) {
+                // A turn is longer than one waits for anything else.
+                $until = microtime(true) + 90;
+                while (microtime(true) < $until && ! KeptDrill::query()->where('user_id', $people[$name]->id)->where('exercise', $drill)->exists()) {
+                    usleep(300_000);
+                }
+                $page->see('Give this turn to others')->isClean();
+                $scores[$name] = $score($people[$name], $drill);
+            }
+
+            return $scores;
+        };
+        foreach ([Exercise::Still, Exercise::Swimmer, Exercise::Perch, Exercise::Surprise, Exercise::Wild] as $exercise) {
+            $scores = $play($exercise->value, "/practice/ring?exercise={$exercise->value}", 'Drag or scroll the ring',
+                static fn (Page $page, array $hand) => $page->script('window.handOnRing(arguments[0])', [...$of, 'lag' => $hand['lag'], 'noise' => $hand['noise'], 'still' => $exercise === Exercise::Still]));
+            $share = array_map(static fn (array $s): float => $s['share'], $scores);
+            expect($share['practised'])->toBeGreaterThan($share['new'])->toBeGreaterThanOrEqual($share['learning'])->and($share['learning'])->toBeGreaterThanOrEqual($share['new']);
+            if ($exercise === Exercise::Swimmer) {
+                // What was set is found again.
+                expect($scores['learning']['lag_s'])->toEqualWithDelta(0.36, 0.2)->and($scores['practised']['lag_s'])->toBeLessThan(0.2)->and($scores['practised']['hand'])->toBeGreaterThan($scores['new']['hand']);
+            }
+        }
+        $scores = $play('buttons', '/practice/buttons', 'Hide what they do', static fn (Page $page, array $hand) => $page->script('window.handOnButtons(arguments[0])', $hand));
+        expect($scores['practised']['right'])->toBeGreaterThan($scores['learning']['right'])->and($scores['learning']['right'])->toBeGreaterThan($scores['new']['right'])
+            ->and($scores['practised']['median_s'])->toBeLessThan($scores['learning']['median_s'])->and($scores['learning']['reaction_s'])->toEqualWithDelta(0.3, 0.12);
+        $scores = $play('moment', '/practice/moment', 'Space or the button is the shutter', static fn (Page $page, array $hand) => $page->script('window.handOnMoment(arguments[0])', $hand['moment']));
+        expect($scores['practised']['share'])->toBeGreaterThan($scores['learning']['share'])->and($scores['learning']['share'])->toBeGreaterThan($scores['new']['share']);
+        // The ladder has seen it.
+        $pages['practised']->visit('/practice')->see('1 of 3 sessions running')->isClean();
+        $pages['practised']->press('Progress')->see('right at once')->isClean();
+    } finally {
+        array_map(static fn (Page $page) => $page->close(), $pages);
+        array_map(static fn (User $person) => $person->delete(), $people);
+    }
+});
+
+it('shows the blur that the lens has', function (): void {
+    $page = $this->signedIn('gannet-along-the-edge');
+    $rush = RushDocument::read($this->user->rushes()->firstOrFail()->document)->rush;
+    $page->visit('/practice/ring?exercise=still')->see('Drag or scroll the ring')->press('Start');
+    $page->until(static fn (): bool => $page->script('return document.querySelector(".ring-view").dataset.metres') !== '', 'a subject');
+    $lens = new ThinLens($rush->kit->focalMm());
+    $ring = new Ring($rush->kit->focalMm(), $rush->kit->widest(), $rush->kit->lens->nearestM, $rush->cocUm());
+    foreach ([0, 140, -420] as $pixels) {
+        $page->script('document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: arguments[0], cancelable: true }))', $pixels);
+        usleep(120_000);
+        [$turn, $metres, $blur] = $page->script('const d = document.querySelector(".ring-view").dataset; return [Number(d.turn), Number(d.metres), Number(d.blurUm)]');
+        expect($blur)->toEqualWithDelta($lens->defocusUm($rush->kit->widest(), $ring->metres($turn), $metres), 0.02 * $blur + 0.5);
+    }
+    // What is drawn gets crisper as the ring comes to where it is sharp: the picture itself is looked at.
+    $crisp = <<<'JS'
+        const view = document.querySelector('.ring-view');
+        const { data, width } = view.getContext('2d').getImageData(0, 0, view.width, view.height);
+        let sum = 0;
+        for (let i = 4; i < data.length; i += 4) sum += (data[i] - data[i - 4]) ** 2;
+        return [sum, Number(view.dataset.blurUm)];
+        JS;
+    $drive = 'const d = document.querySelector(".ring-view").dataset; const goal = arguments[0]; document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: -(goal - Number(d.turn)) * 2160 / 0.35, cancelable: true }))';
+    $seen = [];
+    foreach ([40, 12, 4, 1, 0] as $plays) {
+        $metres = (float) $page->script('return document.querySelector(".ring-view").dataset.metres');
+        if ($metres <= 0) {
+            $page->until(static fn (): bool => $page->script('return document.querySelector(".ring-view").dataset.metres') !== '', 'a subject');
+            $metres = (float) $page->script('return document.querySelector(".ring-view").dataset.metres');
+        }
+        $page->script($drive, $ring->turn($metres) + $plays * $ring->play($metres));
+        usleep(150_000);
+        $seen[] = $page->script($crisp);
+    }
+    usort($seen, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+    foreach (array_slice($seen, 1) as $i => [$sum, $blur]) {
+        // So little that a pixel does not show it is noise.
+        $seen[$i][1] > 8 * $rush->cocUm() && expect($sum)->toBeGreaterThan($seen[$i][0]);
+    }
+    expect($seen[4][0])->toBeGreaterThan(2 * $seen[0][0]);
+});
+
+it('keeps the times of a real camera, and lets them into plans only when asked', function (): void {
+    $page = $this->signedIn('gannet-along-the-edge');
+    $page->visit('/practice/first-sharp')->see('Some trials with the stopwatch are needed first');
+    foreach (range(1, 5) as $i) {
+        $page->script('const f = document.querySelector(".first-field"); f.dispatchEvent(new KeyboardEvent("keydown", { key: " ", bubbles: true, cancelable: true }))');
+        $page->see('Sharp');
+        usleep(150_000);
+        $page->script('const f = document.querySelector(".first-field"); f.dispatchEvent(new KeyboardEvent("keydown", { key: arguments[0], bubbles: true, cancelable: true }))', $i === 5 ? 'm' : ' ');
+        $page->see('Autofocus, '.$i);
+    }
+    $page->see('went wrong')->press('Keep these 5 trials')->see('median of 5 with 1 missed')->isClean();
+    expect($this->user->refresh()->practice)->toBeNull();
+    $page->script('document.querySelector(".feed .ant-switch").click()');
+    $page->until(fn (): bool => ($this->user->refresh()->practice['feeds']['first_sharp'] ?? false) === true, 'the consent');
+    $page->until(static fn (): bool => $page->script('return document.querySelector(".ant-switch-loading") === null && document.querySelector(".feed .ant-switch-checked") !== null'), 'the switch');
+    $page->script('document.querySelector(".feed .ant-switch").click()');
+    $page->until(fn (): bool => ($this->user->refresh()->practice['feeds']['first_sharp'] ?? true) === false, 'the consent to be taken back');
+});
+
+it('lets a member choose what a teacher sees, and take it back', function (): void {
+    $teacher = $this->person('a good password');
+    $group = $teacher->groups()->create(['name' => 'Cliff mornings', 'join_code' => Group::code()]);
+    try {
+        $page = $this->signedIn('gannet-along-the-edge');
+        $this->user->drills()->create(['exercise' => Exercise::Buttons, 'day' => now()->toDateString(), 'done_at' => now(), 'score' => ['drill' => 'buttons', 'seed' => 3, 'right' => 0.85, 'median_s' => 0.9], 'document' => ['drill' => 'buttons']]);
+        $page->visit('/practice/groups')->type('Code', $group->join_code)->press('Join')->see('Nothing is shared until you say so')->see('taught by')->isClean();
+        $page->script('document.querySelector(".group-shares input[type=checkbox]").click()');
+        $page->until(fn (): bool => $group->memberOf($this->user)?->shares_drills === true, 'the drills to be shared');
+        $seen = Page::open(1280, 800);
+        try {
+            $this->enter($seen, $teacher)->visit('/practice/groups')->press('Cliff mornings')->see('85 %')->see('right at once')->isClean();
+            $page->press('Leave')->see('From then on')->script('document.querySelector(".ant-modal .ant-btn-primary").click()');
+            $page->until(fn (): bool => $group->memberOf($this->user) === null, 'the member to have left');
+            $seen->visit("/practice/groups/$group->id")->see('Nobody has joined yet')->seeNot('85 %');
+        } finally {
+            $seen->close();
+        }
+    } finally {
+        $teacher->delete();
+    }
+});
+
+it('gives a rush to be copied, and a turn to be played by all', function (): void {
+    $page = $this->signedIn('gannet-along-the-edge', 'tern-hovering');
+    $course = $page->wait('const done = arguments[0]; fetch("/api/drills/course", { method: "POST", headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) }, body: JSON.stringify({ drill: "moment", seed: 77 }) }).then((r) => r.json()).then(done)');
+    $drill = $this->user->drills()->create(['exercise' => Exercise::Moment, 'day' => now()->toDateString(), 'done_at' => now(), 'score' => ['drill' => 'moment', 'seed' => 77, 'share' => 0.5], 'document' => [...$course['document'], 'trace' => [3]]]);
+    $offer = static fn (string $kind, string $id): string => $page->wait('const [kind, id, done] = arguments; fetch("/api/copies", { method: "POST", headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) }, body: JSON.stringify({ kind, id, days: 7 }) }).then((r) => r.json()).then((j) => done(new URL(j.address).pathname))', $kind, $id);
+    $rush = $offer('rush', $this->user->rushes()->firstOrFail()->id);
+    $turn = $offer('drill', $drill->id);
+    $first = $this->user;
+    try {
+        $page->wait('const done = arguments[0]; fetch("/api/session", { method: "DELETE", headers: { "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) } }).then(() => done(true))');
+        $page->visit($rush)->see('offers you a rush')->see('open an account')->isClean();
+        $other = $this->account();
+        $this->enter($page, $other)->visit($rush)->press('Copy it into my account')->see('Depth lane');
+        expect($other->rushes()->count())->toBe(1);
+        $page->visit($turn)->press('Play it')->see('the same for everybody')->press('Start')->see('1 of 12');
+    } finally {
+        $first->delete();
+    }
+});
