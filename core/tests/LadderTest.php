@@ -6,14 +6,9 @@ use RushHold\Drill\Calendar;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Habit;
 use RushHold\Drill\Ladder;
-use RushHold\Drill\RingCourse;
-use RushHold\Drill\RingScore;
-use RushHold\Drill\RingTrace;
 use RushHold\Drill\Rung;
-use RushHold\Drill\ScriptedHand;
 use RushHold\Drill\Session;
-use RushHold\Drill\Turn;
-use RushHold\Tests\Rushes;
+use RushHold\Tests\Learner;
 
 /** @return list<Session> one a day, from the first of a month on */
 function sessions(Exercise $exercise, array $reached, string $month = '2026-11', int $from = 1): array
@@ -97,61 +92,9 @@ it('refuses habits that leave no day or are none', function (Closure $habit, str
     'no date' => [static fn () => new Habit(off: [['from' => '2026-02-30', 'to' => '2026-03-01']]), 'off[0]'],
 ]);
 
-/**
- * Somebody who learns: by each turn a part of what is lacking, faster or slower, and who forgets a little by the day. What
- * they do is played on the real courses.
- *
- * @return array{weeks: array<string, int>, at: Rung, heldUp: int} the week each rung was passed in
- */
-function learner(float $skill, float $rate, float $forgets, int $seed, int $weeks): array
-{
-    $rush = Rushes::with([]);
-    $skills = array_fill_keys(array_column(Rung::cases(), 'value'), $skill);
-    $turns = [];
-    $passed = [];
-    $held = 0;
-    $day = new DateTimeImmutable('2026-01-05');
-    for ($d = 0; $d < 7 * $weeks; $d++) {
-        $date = $day->modify("+$d days")->format('Y-m-d');
-        $ladder = Ladder::of($turns);
-        $held += $ladder->heldUp ? 1 : 0;
-        foreach (array_keys($ladder->passed) as $rung) {
-            $passed[$rung] ??= intdiv($d, 7);
-        }
-        $today = Calendar::of($ladder, new Habit, $date, 1)[0] ?? null;
-        foreach ($skills as $rung => $at) {
-            $skills[$rung] = max($skill, $at - $forgets * ($at - $skill));
-        }
-        foreach ($today['turns'] ?? [] as ['exercise' => $exercise, 'turns' => $many]) {
-            $rung = Rung::of($exercise);
-            assert($rung !== null);
-            for ($n = 0; $n < $many; $n++) {
-                $at = $skills[$rung->value];
-                $skills[$rung->value] += $rate * (0.97 - $at);
-                // What is learned on one rung is worth something on the next.
-                $next = $rung->next();
-                $next === null || $skills[$next->value] = max($skills[$next->value], 0.6 * $skills[$rung->value]);
-                if ($exercise === Exercise::Buttons) {
-                    mt_srand($seed * 1000 + $d * 7 + $n);
-                    $turns[] = new Session($exercise, $date, min(1.0, 0.55 + 0.45 * $at + mt_rand(-6, 6) / 100), 2.2 - 1.3 * $at);
-                } else {
-                    $course = RingCourse::of($exercise, $rush, ($seed * 977 + $d * 13 + $n) % 100000);
-                    $share = RingScore::of($course, new RingTrace((new ScriptedHand($at))->play($course, $seed + $d), $course->seconds))->share();
-                    // A practised hand on such a course, once and for all: playing it each time is slow.
-                    static $par = [];
-                    $par[$exercise->value] ??= array_sum(array_map(static fn (int $s): float => (new Turn($exercise, $s, RingCourse::of($exercise, $rush, $s)))->par() ?? 1.0, range(1, 6))) / 6;
-                    $turns[] = new Session($exercise, $date, Turn::against($share, $par[$exercise->value]));
-                }
-            }
-        }
-    }
-
-    return ['weeks' => $passed, 'at' => Ladder::of($turns)->rung, 'heldUp' => $held];
-}
-
 it('is climbed in months by those who learn, and nobody is left standing', function (float $skill, float $rate, int $least, int $most): void {
     foreach ([1, 2] as $seed) {
-        $climbed = learner($skill, $rate, 0.004, $seed, 40);
+        $climbed = (new Learner($skill, $rate, 0.004, $seed))->climb(40);
         expect($climbed['weeks'])->toHaveCount(5)->and($climbed['weeks']['wild'])->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
         // One after the other.
         $weeks = array_values(array_map(static fn (Rung $r): int => $climbed['weeks'][$r->value], Rung::cases()));
@@ -160,6 +103,6 @@ it('is climbed in months by those who learn, and nobody is left standing', funct
 })->with(['quick' => [0.4, 0.12, 3, 12], 'usual' => [0.25, 0.06, 6, 20], 'slow' => [0.1, 0.03, 9, 38]]);
 
 it('keeps opening the next rung to somebody who hardly learns', function (): void {
-    $climbed = learner(0.1, 0.004, 0.004, 5, 20);
+    $climbed = (new Learner(0.1, 0.004, 0.004, 5))->climb(20);
     expect($climbed['heldUp'])->toBeGreaterThan(0)->and($climbed['weeks'])->not->toHaveKey('wild');
 });

@@ -118,6 +118,22 @@ it('finds causes, compares, learns and tunes from documents alone', function ():
     expect($tuned['series'])->toHaveCount(1)->and($tuned['best'])->toHaveCount(3)->and(abs($tuned['across']['value'] - 4))->toBeLessThanOrEqual(1);
 });
 
+it('plays drills and climbs the ladder from documents alone', function (): void {
+    $answer = static function (string $command, array $arguments): array {
+        Artisan::call($command, $arguments);
+
+        return json_decode(Artisan::output(), true);
+    };
+    $examples = base_path('formats/examples/drills');
+    $scored = $answer('rush:drill', ['drill' => "$examples/swimmer.json"]);
+    expect($scored['drill'])->toBe('swimmer')->and($scored['kept'])->toBeGreaterThan(0)->and($scored['against'])->toBeLessThan(1.0)->and($scored)->toBe($answer('rush:drill', ['drill' => "$examples/swimmer.json"]));
+    // Without what was done it says what comes.
+    expect($answer('rush:drill', ['drill' => "$examples/buttons.json"])['calls'])->toHaveCount(25);
+    $ladder = $answer('rush:ladder', ['practice' => "$examples/practice.json", '--from' => '2026-06-15', '--days' => '14']);
+    expect($ladder['rung'])->toBe('still')->and($ladder['rungs'][0]['passed_on'])->toBe('2026-06-08')->and(array_column($ladder['calendar'], 'day'))->toBe(['2026-06-15', '2026-06-17', '2026-06-19', '2026-06-26', '2026-06-28']);
+    expect(Artisan::call('rush:ladder', ['practice' => "$examples/practice.json", '--from' => 'soon']))->toBe(2)->and(Artisan::call('rush:ladder', ['practice' => "$examples/practice.json", '--days' => '999']))->toBe(2);
+});
+
 it('refuses what is none, naming it, with exit code 2', function (string $command, string $argument, string $document): void {
     $file = tempnam(sys_get_temp_dir(), 'doc');
     file_put_contents($file, $document);
@@ -126,4 +142,5 @@ it('refuses what is none, naming it, with exit code 2', function (string $comman
 })->with([
     ['rush:cause', 'burst', '{"frames":10,"keepers":20}'], ['rush:cause', 'burst', '{"frames":10,"keepers":2,"answers":{"smear":"sideways"}}'], ['rush:compare', 'bursts', '{}'], ['rush:compare', 'bursts', '[{"frames":10,"keepers":2}]'],
     ['rush:learn', 'bursts', '[{"frames":10,"keepers":2}]'], ['rush:tune', 'sweep', '{"frames":[]}'],
+    ['rush:drill', 'drill', '{"drill":"juggling"}'], ['rush:drill', 'drill', '{"drill":"wild"}'], ['rush:ladder', 'practice', '{"sessions":[{"drill":"still","day":"soon","reached":1}]}'],
 ]);

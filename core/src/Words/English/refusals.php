@@ -30,7 +30,7 @@ return [
     'refused.drill-trace-key' => '{field} must be the number of a control of the layout, 0 to {most}.',
     'refused.drill-trace-few' => 'What the hand did needs at least {least} samples and at most {most}; {came} came.',
     'refused.drill-trace-break' => 'The hand has to be followed for the whole {seconds} seconds without a break of more than a second.',
-    'refused.drill-trace-sample' => '{field} must be a list of {width} {width, plural, one {number} other {numbers}}.',
+    'refused.drill-trace-sample' => '{field} must be a number, or a list of {width} numbers.',
     'refused.practice-day' => '{field} must be a date, as 2026-11-26.',
     'refused.practice-days' => 'Choose at least one day of the week, each once.',
     'refused.practice-time' => 'The time must be hours and minutes, as 19:30.',
