@@ -28,7 +28,7 @@ final readonly class LearnedQuestion implements Question
 
     private function told(string $json): string
     {
-        $learned = json_encode(['log_share' => round($this->learned->logShare, 4), 'aim' => round($this->learned->aim, 3), 'panning' => round($this->learned->panning, 3), 'hand_focus' => round($this->learned->handFocus, 3)], JSON_THROW_ON_ERROR);
+        $learned = json_encode(['log_share' => round($this->learned->logShare, 4), 'aim' => round($this->learned->aim, 3), 'panning' => round($this->learned->panning, 3), 'hand_focus' => round($this->learned->handFocus, 3), 'practised' => $this->learned->practised], JSON_THROW_ON_ERROR);
 
         return "{\"learned\":$learned,".substr($json, 1);
     }

@@ -167,7 +167,7 @@ final class Practised
         }
         $first = $feeds['first_sharp'] ? $practised->firstTimes() : null;
 
-        return new Learned($learned->aim, $learned->panning, $hand, $learned->shifts, $learned->logShare, $learned->said, $learned->owns, $first?->medianS(false), $first?->medianS(true));
+        return new Learned($learned->aim, $learned->panning, $hand, $learned->shifts, $learned->logShare, $learned->said, $learned->owns, $first?->medianS(false), $first?->medianS(true), $moved !== [] || $first !== null);
     }
 
     /** How much the log has narrowed what is believed of the hand, 0 to 1. */

@@ -118,7 +118,7 @@ it('finds a subject, its speed, and keeps a correction', function (): void {
 
 it('tests aim with the pointer, and new rushes start from it', function (): void {
     $page = $this->signedIn();
-    $page->press('Habits')->see('How you work')->isClean()->press('Test aim and following')->see('Press Start')->isClean();
+    $page->press('Preferences and account')->press('Habits')->see('How you work')->isClean()->press('Test aim and following')->see('Press Start')->isClean();
     // A steady hand that is a little late.
     $page->script('const field = document.querySelector(".aim-field"); const mark = field.querySelector("g"); const way = [];
         const hand = setInterval(() => { const at = /translate\(([-\d.]+) ([-\d.]+)/.exec(mark.getAttribute("transform") ?? ""); if (!at) return; way.push(at);

@@ -132,10 +132,10 @@ it('keeps the times of a real camera, and lets them into plans only when asked',
     }
     $page->see('went wrong')->press('Keep these 5 trials')->see('median of 5 with 1 missed')->isClean();
     expect($this->user->refresh()->practice)->toBeNull();
-    $page->script('document.querySelector(".feed .ant-switch").click()');
+    $page->script('document.querySelector(".feed input").click()');
     $page->until(fn (): bool => ($this->user->refresh()->practice['feeds']['first_sharp'] ?? false) === true, 'the consent');
-    $page->until(static fn (): bool => $page->script('return document.querySelector(".ant-switch-loading") === null && document.querySelector(".feed .ant-switch-checked") !== null'), 'the switch');
-    $page->script('document.querySelector(".feed .ant-switch").click()');
+    $page->until(static fn (): bool => $page->script('return document.querySelector(".feed input:checked:not(:disabled)") !== null'), 'the tick');
+    $page->script('document.querySelector(".feed input").click()');
     $page->until(fn (): bool => ($this->user->refresh()->practice['feeds']['first_sharp'] ?? true) === false, 'the consent to be taken back');
 });
 

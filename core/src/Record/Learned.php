@@ -23,8 +23,9 @@ final readonly class Learned
      * @param  array<string, float>  $owns  by rush, as `Logged` has it: what is added for that one
      * @param  float|null  $firstSharpS  own timing to the first sharp frame by autofocus, s; null: none
      * @param  float|null  $firstSharpByHandS  the same by hand, s
+     * @param  bool  $practised  whether practice has a part in it
      */
-    public function __construct(public float $aim, public float $panning, public float $handFocus, public array $shifts, public float $logShare, public ?Photographer $said = null, public array $owns = [], public ?float $firstSharpS = null, public ?float $firstSharpByHandS = null)
+    public function __construct(public float $aim, public float $panning, public float $handFocus, public array $shifts, public float $logShare, public ?Photographer $said = null, public array $owns = [], public ?float $firstSharpS = null, public ?float $firstSharpByHandS = null, public bool $practised = false)
     {
     }
 

@@ -2319,6 +2319,8 @@ export interface components {
                 aim: number;
                 panning: number;
                 hand_focus: number;
+                /** @description Whether practice has a part in it. */
+                practised?: boolean;
             } | null;
             /** @constant */
             format: "rush-hold/plan@1";
@@ -3426,6 +3428,8 @@ export interface components {
                 aim: number;
                 panning: number;
                 hand_focus: number;
+                /** @description Whether practice has a part in it. */
+                practised?: boolean;
             } | null;
             /** @constant */
             format: "rush-hold/day@1";
@@ -3648,6 +3652,8 @@ export interface components {
                 aim: number;
                 panning: number;
                 hand_focus: number;
+                /** @description Whether practice has a part in it. */
+                practised?: boolean;
             } | null;
             /** @constant */
             format: "rush-hold/card@1";
@@ -3805,6 +3811,8 @@ export interface components {
                 aim: number;
                 panning: number;
                 hand_focus: number;
+                /** @description Whether practice has a part in it. */
+                practised?: boolean;
             } | null;
             /** @constant */
             format: "rush-hold/pocket@1";

@@ -74,7 +74,7 @@ export function CardView({ card, at, onTurn, state, back, actions }: Props) {
       </header>
       <main className="card-body" {...swipe}>
         {rush ? (
-          <Face rush={rush} now={now} log={card.learned?.log_share} />
+          <Face rush={rush} now={now} learned={card.learned} />
         ) : (
           <article className="card-face">
             <h1>{card.name || 'Outing'}</h1>

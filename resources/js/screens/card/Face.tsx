@@ -1,4 +1,5 @@
 import type { CardRush } from '../../field/db';
+import { type LearnedShare, standsOn } from '../../parts/learned';
 import { label } from '../../parts/words';
 import { clockOf, exposureAt } from './when';
 
@@ -23,7 +24,7 @@ function Setting({ line, large = false }: { line: Line; large?: boolean }) {
 }
 
 /** One rush as it is carried: the button first, then what to expose by, then where it focuses. */
-export function Face({ rush, now, log }: { rush: CardRush; now: number; log?: number | undefined }) {
+export function Face({ rush, now, learned }: { rush: CardRush; now: number; learned?: LearnedShare }) {
   const exposure = exposureAt(rush, now);
   const byHand =
     rush.hold.focus?.technique === 'auto'
@@ -47,7 +48,7 @@ export function Face({ rush, now, log }: { rush: CardRush; now: number; log?: nu
           `No time planned, best about ${clockOf(rush.best.at)}`
         )}
         , {Math.round(100 * rush.keeper_rate)} % kept
-        {log !== undefined && ` (${Math.round(100 * log)} % your log)`}
+        {learned && ` (${standsOn(learned)})`}
       </p>
       {rush.changes && (rush.changes.says.length > 0 || rush.changes.kit.length > 0) && (
         <div className="card-changes">

@@ -77,7 +77,7 @@ export const HoldPanel = memo(function HoldPanel({
     >
       <div className="hold-head">
         <h2>Hold</h2>
-        <Keepers best={plan.best} playing={playing} log={plan.learned?.log_share} />
+        <Keepers best={plan.best} playing={playing} learned={plan.learned} />
         {pinned > 0 ? (
           <Button size="small" type="text" onClick={onUnpinAll}>
             Unpin {pinned === 1 ? 'the one' : `all ${pinned}`}

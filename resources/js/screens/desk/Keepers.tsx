@@ -1,4 +1,5 @@
 import type { Plan } from '../../api/client';
+import { type LearnedShare, standsOn } from '../../parts/learned';
 
 /** How many frames of a pass are kept, and the share, the same wherever it is said. */
 export function Kept({ rate, frames }: { rate: number; frames: number }) {
@@ -14,13 +15,13 @@ export function Kept({ rate, frames }: { rate: number; frames: number }) {
 export function Keepers({
   best,
   playing,
-  log,
+  learned,
 }: {
   best: Plan['best'];
   playing: boolean;
-  log?: number | undefined;
+  learned?: LearnedShare;
 }) {
-  const by = log === undefined ? 'by the model' : `${Math.round(100 * log)} % your log`;
+  const by = standsOn(learned);
   if (best.keeper_rate === undefined || !best.keepers || !best.frames) {
     return <span className="keepers quiet">{playing ? 'playing it through…' : ''}</span>;
   }

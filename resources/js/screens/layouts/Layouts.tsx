@@ -1,3 +1,4 @@
+import { OwnTimes } from '../practice/OwnTimes';
 import './layouts.css';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
@@ -100,6 +101,7 @@ export default function LayoutsPage() {
             />
           </div>
         </div>
+        <OwnTimes />
         {listed?.length === 0 && (
           <p className="page-quiet">
             Buttons are laid out for rushes. <Link to="/">Describe one</Link> first.

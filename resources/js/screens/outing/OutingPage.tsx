@@ -1,3 +1,4 @@
+import { standsOn } from '../../parts/learned';
 import './outing.css';
 import { App, Button, Dropdown, Select } from 'antd';
 import { useEffect, useState } from 'react';
@@ -235,8 +236,7 @@ export default function OutingPage() {
             </p>
             {day.data.learned && (
               <p className="quiet day-learned">
-                Predictions are {Math.round(100 * day.data.learned.log_share)} % your log,{' '}
-                {Math.round(100 * (1 - day.data.learned.log_share))} % model.{' '}
+                Predictions are {standsOn(day.data.learned)}, the rest the model.{' '}
                 <Link to="/review/learned">How right it has been</Link>
               </p>
             )}

@@ -1,4 +1,4 @@
-import { App, Switch } from 'antd';
+import { App, Checkbox } from 'antd';
 import { type Practice, practiceActions, usePracticeAction } from '../../api/practice';
 import { label } from '../../parts/words';
 import { percent } from './drills';
@@ -30,27 +30,23 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
       : `${name} ${way.median_s === null ? (way.trials < first.fewest ? `${way.trials} of ${first.fewest} trials so far` : 'missed more often than not') : `${way.median_s.toFixed(2)} s, median of ${way.trials}`}${way.missed ? ` with ${way.missed} missed` : ''}`;
   return (
     <div className="feed">
-      <div className="feed-switch">
-        <Switch
-          checked={on}
-          disabled={!known && !on}
-          loading={save.isPending}
-          aria-label={said[feed]}
-          onChange={(next) =>
-            save.mutate(
-              { ...practice.settings, feeds: { ...practice.settings.feeds, [feed]: next } },
-              {
-                onError: (error) => void message.error(error.message),
-                onSuccess: () =>
-                  void message.success(
-                    next ? 'From now on. Switch it off, and all is as it was.' : 'As it was.',
-                  ),
-              },
-            )
-          }
-        />
-        <span>{said[feed]}</span>
-      </div>
+      <Checkbox
+        checked={on}
+        disabled={(!known && !on) || save.isPending}
+        onChange={(event) => {
+          const next = event.target.checked;
+          save.mutate(
+            { ...practice.settings, feeds: { ...practice.settings.feeds, [feed]: next } },
+            {
+              onError: (error) => void message.error(error.message),
+              onSuccess: () =>
+                void message.success(next ? 'From now on. Untick it, and all is as it was.' : 'As it was.'),
+            },
+          );
+        }}
+      >
+        {said[feed]}
+      </Checkbox>
       <p className="quiet">
         {feed === 'controls' &&
           (known
@@ -78,7 +74,7 @@ export function Feeds({ practice }: { practice: Practice }) {
   return (
     <section aria-labelledby="feeds">
       <h2 id="feeds">What practice moves</h2>
-      <p className="quiet">Nothing, unless you say so; and switched off again, everything is as it was.</p>
+      <p className="quiet">Nothing, unless you say so; and unticked again, everything is as it was.</p>
       <Feed feed="controls" practice={practice} />
       <Feed feed="hand" practice={practice} />
       <Feed feed="first_sharp" practice={practice} />
