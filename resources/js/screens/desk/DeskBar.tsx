@@ -1,5 +1,8 @@
 import { Button, Dropdown, Input } from 'antd';
+import { useState } from 'react';
+import { useSession } from '../../api/hooks';
 import { TopBar } from '../../shell/TopBar';
+import { OfferModal } from '../practice/OfferCopy';
 import type { Draft, useDesk } from './useDesk';
 
 type Props = {
@@ -13,6 +16,8 @@ type Props = {
 
 /** The bar of the desk: the name of the rush, undo, help and saving. */
 export function DeskBar({ id, draft, desk, busy, onKeep: keep, onHelp }: Props) {
+  const demo = useSession().data?.user?.is_demo;
+  const [giving, setGiving] = useState(false);
   return (
     <TopBar
       skips={[
@@ -76,6 +81,9 @@ export function DeskBar({ id, draft, desk, busy, onKeep: keep, onHelp }: Props) 
                       </a>
                     ),
                   },
+                  ...(demo
+                    ? []
+                    : [{ key: 'give', label: 'Give a copy to others', onClick: () => setGiving(true) }]),
                 ],
               }}
             >
@@ -83,6 +91,16 @@ export function DeskBar({ id, draft, desk, busy, onKeep: keep, onHelp }: Props) 
                 •••
               </Button>
             </Dropdown>
+          )}
+          {id !== undefined && giving && (
+            <OfferModal
+              kind="rush"
+              kinds={['rush', 'hold']}
+              id={id}
+              says="Give a copy to others"
+              open
+              onClose={() => setGiving(false)}
+            />
           )}
         </>
       }

@@ -1,3 +1,4 @@
+import { OfferCopy } from '../practice/OfferCopy';
 import { OwnTimes } from '../practice/OwnTimes';
 import './layouts.css';
 import { Button, Select } from 'antd';
@@ -70,6 +71,9 @@ export default function LayoutsPage() {
                 Download
               </Button>
             </>
+          )}
+          {body && bodies?.some((b) => b.id === body && !b.sample) && (
+            <OfferCopy kind="layout" id={body} says="Give its buttons to others" />
           )}
         </div>
         <div className="layout-asks">

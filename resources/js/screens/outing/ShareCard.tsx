@@ -1,6 +1,7 @@
 import { App, Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { linkActions, useLinks, useOutingAction } from '../../api/outings';
+import { OfferCopy } from '../practice/OfferCopy';
 
 const DAYS = [1, 3, 7, 14, 30, 60];
 
@@ -80,6 +81,10 @@ export function ShareCard({ outing, open, onClose }: { outing: string; open: boo
           </li>
         ))}
       </ul>
+      <p className="quiet share-copy">
+        Or let them take the whole outing, with its rushes, into an account of their own:
+      </p>
+      <OfferCopy kind="card" id={outing} says="Give a copy" />
     </Modal>
   );
 }

@@ -13,101 +13,109 @@ const what: Record<CopyLink['kind'], string> = {
   card: 'this outing with its rushes, its place included',
 };
 
-/** A copy of something, as it is now, for others to take into their own account. */
-export function OfferCopy({
-  kind,
-  id,
-  says,
-  kinds = [kind],
-}: {
+type Props = {
   kind: CopyLink['kind'];
   id: string;
   says: string;
   /** What it can be offered as, where there is a choice. */
   kinds?: CopyLink['kind'][];
-}) {
+};
+
+/** A copy of something, as it is now, for others to take into their own account. */
+export function OfferCopy(props: Props) {
   const [open, setOpen] = useState(false);
+  const demo = useSession().data?.user?.is_demo;
+  if (demo) return null;
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>{props.says}</Button>
+      <OfferModal {...props} open={open} onClose={() => setOpen(false)} />
+    </>
+  );
+}
+
+/** The same where it is opened from a menu. */
+export function OfferModal({
+  kind,
+  id,
+  says,
+  kinds = [kind],
+  open,
+  onClose,
+}: Props & { open: boolean; onClose: () => void }) {
   const [as, setAs] = useState(kind);
   const [days, setDays] = useState(30);
   const [address, setAddress] = useState<string | null>(null);
   const { message } = App.useApp();
-  const demo = useSession().data?.user?.is_demo;
   const links = useCopyLinks(open);
   const offer = usePracticeAction(copyActions.offer);
   const close = usePracticeAction(copyActions.close);
   const failed = { onError: (error: Error) => void message.error(error.message) };
-  if (demo) return null;
   return (
-    <>
-      <Button onClick={() => setOpen(true)}>{says}</Button>
-      <Modal title={says} open={open} onCancel={() => setOpen(false)} footer={null}>
-        <p className="quiet">
-          Whoever has the address can take a copy of {what[as]}, as it is now, into an account of their own.
-          Your skills and your log are not in it, and what they change stays with them.
-        </p>
-        <div className="share-make">
-          {kinds.length > 1 && (
-            <Select
-              aria-label="What"
-              value={as}
-              options={kinds.map((k) => ({
-                value: k,
-                label: k === 'hold' ? 'With its hold' : 'The rush alone',
-              }))}
-              onChange={(next) => {
-                setAs(next);
-                setAddress(null);
-              }}
-            />
-          )}
+    <Modal title={says} open={open} onCancel={onClose} footer={null}>
+      <p className="quiet">
+        Whoever has the address can take a copy of {what[as]}, as it is now, into an account of their own.
+        Your skills and your log are not in it, and what they change stays with them.
+      </p>
+      <div className="share-make">
+        {kinds.length > 1 && (
           <Select
-            aria-label="For how long"
-            value={days}
-            options={DAYS.map((d) => ({ value: d, label: `For ${d} days` }))}
-            onChange={setDays}
+            aria-label="What"
+            value={as}
+            options={kinds.map((k) => ({
+              value: k,
+              label: k === 'hold' ? 'With its hold' : 'The rush alone',
+            }))}
+            onChange={(next) => {
+              setAs(next);
+              setAddress(null);
+            }}
           />
+        )}
+        <Select
+          aria-label="For how long"
+          value={days}
+          options={DAYS.map((d) => ({ value: d, label: `For ${d} days` }))}
+          onChange={setDays}
+        />
+        <Button
+          type="primary"
+          loading={offer.isPending}
+          onClick={() =>
+            offer.mutate({ kind: as, id, days }, { ...failed, onSuccess: (made) => setAddress(made.address) })
+          }
+        >
+          Make an address
+        </Button>
+      </div>
+      {address && (
+        <p className="share-address">
+          <code>{address}</code>
           <Button
-            type="primary"
-            loading={offer.isPending}
+            size="small"
             onClick={() =>
-              offer.mutate(
-                { kind: as, id, days },
-                { ...failed, onSuccess: (made) => setAddress(made.address) },
-              )
+              void navigator.clipboard
+                .writeText(address)
+                .then(() => message.success('Copied'))
+                .catch(() => message.info('Mark the address and copy it.'))
             }
           >
-            Make an address
+            Copy
           </Button>
-        </div>
-        {address && (
-          <p className="share-address">
-            <code>{address}</code>
-            <Button
-              size="small"
-              onClick={() =>
-                void navigator.clipboard
-                  .writeText(address)
-                  .then(() => message.success('Copied'))
-                  .catch(() => message.info('Mark the address and copy it.'))
-              }
-            >
-              Copy
+          <span className="quiet">It is shown this once.</span>
+        </p>
+      )}
+      <ul className="share-links">
+        {links.data?.map((link) => (
+          <li key={link.id}>
+            {link.name}, until{' '}
+            {new Date(link.expires_at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}
+            <Button size="small" onClick={() => close.mutate(link.id, failed)}>
+              Take back
             </Button>
-            <span className="quiet">It is shown this once.</span>
-          </p>
-        )}
-        <ul className="share-links">
-          {links.data?.map((link) => (
-            <li key={link.id}>
-              {link.name}, until{' '}
-              {new Date(link.expires_at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}
-              <Button size="small" onClick={() => close.mutate(link.id, failed)}>
-                Take back
-              </Button>
-            </li>
-          ))}
-        </ul>
-      </Modal>
-    </>
+          </li>
+        ))}
+      </ul>
+    </Modal>
   );
 }
