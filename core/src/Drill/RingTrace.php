@@ -13,7 +13,7 @@ final readonly class RingTrace
     public const MOST = 12_000;
 
     /** Samples a second that are needed to judge at all. */
-    private const LEAST_RATE = 12;
+    private const LEAST_RATE = 8;
 
     private const LONGEST_GAP_S = 1.0;
 

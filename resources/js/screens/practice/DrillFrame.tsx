@@ -1,6 +1,7 @@
 import { Button } from 'antd';
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
+import { usePreferences } from '../../shell/preferences';
 import { TopBar } from '../../shell/TopBar';
 import type { useTurn } from './useTurn';
 
@@ -33,6 +34,12 @@ export function DrillFrame({
   begins,
 }: Props) {
   const navigate = useNavigate();
+  const { still } = usePreferences();
+  const came = useRef<HTMLDivElement>(null);
+  const done = turn.stage === 'done' && result !== null;
+  useEffect(() => {
+    if (done) came.current?.scrollIntoView({ behavior: still ? 'auto' : 'smooth', block: 'nearest' });
+  }, [done, still]);
   const busy = turn.stage === 'running' || turn.stage === 'loading' || turn.stage === 'scoring';
   return (
     <>
@@ -67,7 +74,9 @@ export function DrillFrame({
             </aside>
           )}
         </div>
-        <div aria-live="polite">{result}</div>
+        <div ref={came} aria-live="polite">
+          {result}
+        </div>
         <p className="quiet drill-honest">{honest}</p>
       </main>
     </>

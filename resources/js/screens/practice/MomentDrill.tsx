@@ -4,6 +4,7 @@ import { Button, Checkbox } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import type { DrillCourse, DrillDocument } from '../../api/practice';
+import { outlineOf } from '../../parts/Silhouette';
 import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
@@ -152,11 +153,12 @@ export default function MomentDrill() {
         }}
       >
         <svg viewBox="0 0 500 320" aria-hidden="true" className="moment-view">
-          <rect width="500" height="320" fill="var(--sky-low)" />
-          <rect y="240" width="500" height="80" fill="var(--sky-high)" />
+          <rect x="-900" width="2300" height="320" fill="var(--sky-low)" />
+          <rect x="-900" y="240" width="2300" height="80" fill="var(--sky-high)" />
           <g ref={bird} transform="translate(250 40)" opacity={still ? 0 : 1}>
             <path
-              d="M0 26C-6 14 -7 2 -4 -10L-26 -22L-6 -22L0 -34L6 -22L26 -22L4 -10C7 2 6 14 0 26Z"
+              d={outlineOf('diving-bird')}
+              transform="translate(0 10) rotate(82) scale(104 62) translate(-0.98 -0.53)"
               fill="var(--figure)"
             />
           </g>

@@ -28,8 +28,8 @@ const how: Record<(typeof EXERCISES)[number], string> = {
   wild: 'Four passes of your rush as it really comes. Hold the shutter and follow.',
 };
 
-/** How much of the picture the subject fills in the middle of its way. */
-const FILLS = 0.4;
+/** How much of the picture the subject fills in the middle of its way: less where the place it flies to is seen as well. */
+const FILLS = { alone: 0.4, withPost: 0.24 };
 const MAGNIFIED = 3;
 /** Without motion its size changes by steps, so many a second. */
 const STILL_HZ = 3;
@@ -93,7 +93,10 @@ export default function RingDrill() {
       const sized = (metres: number) =>
         (course.about.length_m * 1000 * of.focal_mm) / (metres * 1000 - of.focal_mm);
       // A frame is never shown smaller than whole.
-      const perMm = Math.max(view.width / course.about.sensor_mm, (FILLS * view.width) / sized(middleM));
+      const perMm = Math.max(
+        view.width / course.about.sensor_mm,
+        ((post ? FILLS.withPost : FILLS.alone) * view.width) / sized(middleM),
+      );
       const trace: number[][] = [];
       const gaps: number[] = [];
       const late: number[] = [];

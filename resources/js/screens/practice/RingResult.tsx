@@ -108,12 +108,15 @@ function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCours
   const all = stretches.flatMap((s) => s.way.map((w) => w[1] ?? 1));
   const near = Math.min(...all) * 0.88;
   const far = Math.max(...all) * 1.14;
-  const x = (t: number) => (t / course.seconds) * WIDE;
+  const x = (t: number) => 60 + (t / course.seconds) * (WIDE - 66);
   const y = (m: number) =>
     HIGH -
     12 -
     ((Math.log(Math.max(near, Math.min(far, m))) - Math.log(near)) / (Math.log(far) - Math.log(near))) *
       (HIGH - 24);
+  const units = useUnits();
+  const many = (kept.score.frames ?? []).length > 120;
+  const ticks = [near * 1.1, Math.sqrt(near * far), far / 1.1];
   const line = (points: [number, number][]) =>
     points.map(([t, m], i) => `${i ? 'L' : 'M'}${x(t).toFixed(1)} ${y(m).toFixed(1)}`).join('');
   return (
@@ -123,6 +126,11 @@ function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCours
       role="img"
       aria-label="Subject and ring over time"
     >
+      {ticks.map((m) => (
+        <text key={m} x={6} y={y(m) + 4} className="moment-axis">
+          {say(m, 'length', units)}
+        </text>
+      ))}
       {stretches.map((s) => (
         <path
           key={s.from}
@@ -140,7 +148,13 @@ function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCours
         d={line(trace.filter((_, i) => i % 3 === 0).map(([t, u]) => [t ?? 0, metresAt(ring, u ?? 0)]))}
       />
       {(kept.score.frames ?? []).map((f) => (
-        <circle key={f.t} cx={x(f.t)} cy={y(f.at_m)} r={3} className={f.kept ? 'bead-kept' : 'bead-lost'} />
+        <circle
+          key={f.t}
+          cx={x(f.t)}
+          cy={y(f.at_m)}
+          r={many ? 2 : 3}
+          className={f.kept ? 'bead-kept' : 'bead-lost'}
+        />
       ))}
     </svg>
   );

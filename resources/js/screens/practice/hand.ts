@@ -3,13 +3,13 @@ export type Spot = { x: number; y: number; key: string; code: string };
 
 const spots: Record<string, Spot> = {
   'half-press': { x: 62, y: 8, key: 'I', code: 'KeyI' },
-  'thumb-1': { x: 71, y: 34, key: 'K', code: 'KeyK' },
-  'thumb-2': { x: 87, y: 34, key: 'L', code: 'KeyL' },
-  'thumb-3': { x: 79, y: 53, key: 'O', code: 'KeyO' },
-  'front-1': { x: 44, y: 26, key: 'J', code: 'KeyJ' },
-  'front-2': { x: 44, y: 46, key: 'M', code: 'KeyM' },
+  'thumb-1': { x: 69, y: 27, key: 'K', code: 'KeyK' },
+  'thumb-2': { x: 88, y: 43, key: 'L', code: 'KeyL' },
+  'thumb-3': { x: 68, y: 55, key: 'O', code: 'KeyO' },
+  'front-1': { x: 42, y: 24, key: 'J', code: 'KeyJ' },
+  'front-2': { x: 42, y: 46, key: 'M', code: 'KeyM' },
   lens: { x: 13, y: 34, key: 'F', code: 'KeyF' },
-  stick: { x: 63, y: 53, key: 'H', code: 'KeyH' },
+  stick: { x: 56, y: 40, key: 'H', code: 'KeyH' },
   touch: { x: 28, y: 54, key: 'G', code: 'KeyG' },
 };
 
