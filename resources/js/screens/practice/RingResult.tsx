@@ -102,6 +102,7 @@ export function RingResult({
 }
 
 function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCourse; trace: number[][] }) {
+  const units = useUnits();
   const stretches = course.stretches ?? [];
   const ring = course.ring;
   if (!ring || stretches.length === 0) return null;
@@ -114,7 +115,6 @@ function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCours
     12 -
     ((Math.log(Math.max(near, Math.min(far, m))) - Math.log(near)) / (Math.log(far) - Math.log(near))) *
       (HIGH - 24);
-  const units = useUnits();
   const many = (kept.score.frames ?? []).length > 120;
   const ticks = [near * 1.1, Math.sqrt(near * far), far / 1.1];
   const line = (points: [number, number][]) =>
