@@ -16,6 +16,10 @@ import { Scene } from './Scene';
 import { pulses, tone } from './sound';
 import { useTurn } from './useTurn';
 
+/** So long one looks at the controls first, s; with the pulses to be learned, longer. */
+const LOOK_S = 4;
+const LOOK_SHUT_S = 9;
+
 /** What a control does, in words. */
 export function doesOf(key: NonNullable<DrillCourse['layout']>[number]): string {
   if (key.duty !== 'stored-set') return label('duty', key.duty);
@@ -41,6 +45,7 @@ export default function ButtonsDrill() {
   const [call, setCall] = useState<number | null>(null);
   const [held, setHeld] = useState<number | null>(null);
   const [number, setNumber] = useState(0);
+  const [soon, setSoon] = useState(0);
   const field = useRef<HTMLDivElement>(null);
   const live = useRef<{
     course: DrillCourse;
@@ -69,6 +74,20 @@ export default function ButtonsDrill() {
     },
     [sound],
   );
+
+  /** The controls are looked at before the first call. */
+  function look(course: DrillCourse) {
+    turn.setStage('running');
+    field.current?.focus();
+    const until = performance.now() + 1000 * (shut ? LOOK_SHUT_S : LOOK_S);
+    const wait = () => {
+      const rest = Math.ceil((until - performance.now()) / 1000);
+      setSoon(Math.max(0, rest));
+      if (rest > 0) timer.current = requestAnimationFrame(wait);
+      else play(course);
+    };
+    wait();
+  }
 
   function play(course: DrillCourse) {
     const calls = (course.calls ?? []) as [number, number | null][];
@@ -124,7 +143,7 @@ export default function ButtonsDrill() {
         ? { drill: 'buttons', document: given }
         : { drill: 'buttons', body: chosen, ...(seed ? { seed: Number(seed) } : {}) },
     );
-    if (found) play(found);
+    if (found) look(found);
   }
 
   const running = turn.stage === 'running';
@@ -200,12 +219,12 @@ export default function ButtonsDrill() {
           {said && !shut && <Scene call={said} />}
           <p className="buttons-said" aria-live="off">
             {said && !shut && label('call', said)}
-            {running && shut && 'Listen, or feel'}
-            {running && !said && 'Hands on the controls'}
+            {running && shut && said && 'Listen, or feel'}
+            {running && !said && (soon > 0 ? `Look at your controls: ${soon}` : 'Hands on the controls')}
             {turn.stage === 'loading' && 'Loading…'}
             {turn.stage === 'scoring' && 'Counting…'}
           </p>
-          {running && (
+          {running && soon === 0 && (
             <span className="quiet figures">
               {number} of {turn.course?.calls?.length ?? 0}
             </span>
@@ -229,7 +248,7 @@ export default function ButtonsDrill() {
                   onPointerCancel={press(i, false)}
                 >
                   <kbd>{spot.key}</kbd>
-                  {!(blind && running) && (
+                  {!(blind && running && soon === 0) && (
                     <span className="hand-does">
                       {doesOf(key)}
                       {shut && pulse >= 0 && ` · ${pulse + 2} pulses`}
@@ -242,8 +261,7 @@ export default function ButtonsDrill() {
           </div>
         ) : (
           <p className="ring-hint">
-            The controls of your body come up where the hand has them. Start, and look at them before the
-            first call.
+            The controls of your body come up where the hand has them, with some seconds to look at them.
           </p>
         )}
       </div>

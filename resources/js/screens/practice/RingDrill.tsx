@@ -1,6 +1,6 @@
 import './practice.css';
 import './ring.css';
-import { Button, Checkbox, Segmented, Select } from 'antd';
+import { Button, Checkbox } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useRushes } from '../../api/hooks';
@@ -10,17 +10,17 @@ import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { usePreferences } from '../../shell/preferences';
 import { DrillFrame } from './DrillFrame';
-import { dash, paintPost, paintSubject, put, type Stack } from './painted';
+import { paint } from './paint';
+import { paintPost, paintSubject } from './painted';
 import { RingResult } from './RingResult';
 import { RingScale } from './RingScale';
-import { blurUm, distanceAt, metresAt, type Ring, stretchAt } from './ring';
+import { type Degrees, EXERCISES, type RingExercise, RingSettings, type Way } from './RingSettings';
+import { distanceAt, metresAt, stretchAt } from './ring';
 import { tone } from './sound';
 import { PIXELS_A_DEGREE, useRing } from './useRing';
 import { useTurn } from './useTurn';
 
-const EXERCISES = ['still', 'swimmer', 'perch', 'surprise', 'wild'] as const;
-
-const how: Record<(typeof EXERCISES)[number], string> = {
+const how: Record<RingExercise, string> = {
   still: 'Eight subjects sit, one after the other. Turn until it is sharp, then press once.',
   swimmer: 'It goes slowly to and fro. Hold the shutter and keep the ring with it.',
   perch: 'It will fly to the post. Set the ring on the post, wait, and hold the shutter as it comes in.',
@@ -30,10 +30,6 @@ const how: Record<(typeof EXERCISES)[number], string> = {
 
 /** How much of the picture the subject fills in the middle of its way: less where the place it flies to is seen as well. */
 const FILLS = { alone: 0.4, withPost: 0.24 };
-const MAGNIFIED = 3;
-/** Without motion its size changes by steps, so many a second. */
-const STILL_HZ = 3;
-
 /** What was seen while it was played: frames a second, and how late the picture was after the hand, ms. */
 export type Shown = { fps: number; lateMs: number | null; latestMs: number | null };
 
@@ -51,12 +47,8 @@ export default function RingDrill() {
   const rushes = useRushes('').data?.pages[0]?.items ?? [];
   const [rush, setRush] = useState<string | null>(query.get('rush'));
   const [opening, setOpening] = useState<number | null>(null);
-  const [degrees, setDegrees] = useStored<'90' | '180' | '300'>('rush-hold.ring-throw', '180', [
-    '90',
-    '180',
-    '300',
-  ]);
-  const [right, setRight] = useStored<'near' | 'far'>('rush-hold.ring-right', 'far', ['near', 'far']);
+  const [degrees, setDegrees] = useStored<Degrees>('rush-hold.ring-throw', '180', ['90', '180', '300']);
+  const [right, setRight] = useStored<Way>('rush-hold.ring-right', 'far', ['near', 'far']);
   const [sound, setSound] = useStored<'on' | 'off'>('rush-hold.drill-sound', 'off', ['on', 'off']);
   const [magnified, setMagnified] = useState(false);
   const [outline, setOutline] = useState(false);
@@ -196,68 +188,20 @@ export default function RingDrill() {
         given ? (
           <p className="quiet">This turn was given to you: the same for everybody who plays it.</p>
         ) : (
-          <>
-            <Segmented
-              block
-              vertical
-              aria-label="Exercise"
-              disabled={running}
-              value={exercise}
-              options={EXERCISES.map((e) => ({ value: e, label: label('exercise', e) }))}
-              onChange={(e) => setQuery({ exercise: e }, { replace: true })}
-            />
-            <div className="drill-setting">
-              <span>Rush</span>
-              <Select
-                aria-label="Rush"
-                disabled={running}
-                value={rush ?? rushes[0]?.id ?? null}
-                placeholder="A gull that comes in"
-                options={rushes.map((r) => ({ value: r.id, label: r.name }))}
-                onChange={setRush}
-              />
-            </div>
-            <div className="drill-setting">
-              <span>Opening</span>
-              <Select
-                aria-label="Opening"
-                disabled={running}
-                value={opening ?? 0}
-                options={[
-                  { value: 0, label: 'Wide open' },
-                  ...[5.6, 8, 11, 16].map((n) => ({ value: n, label: `f/${n}` })),
-                ]}
-                onChange={(n) => setOpening(n === 0 ? null : n)}
-              />
-            </div>
-            <div className="drill-setting">
-              <span>Ring throw</span>
-              <Select
-                aria-label="Ring throw"
-                disabled={running}
-                value={degrees}
-                options={[
-                  { value: '90', label: '90°' },
-                  { value: '180', label: '180°' },
-                  { value: '300', label: '300°' },
-                ]}
-                onChange={setDegrees}
-              />
-            </div>
-            <div className="drill-setting">
-              <span>Turning right</span>
-              <Select
-                aria-label="Turning right"
-                disabled={running}
-                value={right}
-                options={[
-                  { value: 'far', label: 'farther' },
-                  { value: 'near', label: 'nearer' },
-                ]}
-                onChange={setRight}
-              />
-            </div>
-          </>
+          <RingSettings
+            exercise={exercise}
+            onExercise={(e) => setQuery({ exercise: e }, { replace: true })}
+            disabled={running}
+            rushes={rushes}
+            rush={rush}
+            onRush={setRush}
+            opening={opening}
+            onOpening={setOpening}
+            degrees={degrees}
+            onDegrees={setDegrees}
+            right={right}
+            onRight={setRight}
+          />
         )
       }
       aids={
@@ -327,51 +271,4 @@ export default function RingDrill() {
       </div>
     </DrillFrame>
   );
-}
-
-type Painted = {
-  of: Ring;
-  perMm: number;
-  t: number;
-  turn: number;
-  subject: Stack;
-  post: Stack | null;
-  at: ReturnType<typeof stretchAt>;
-  sized: (metres: number) => number;
-  still: boolean;
-  magnified: boolean;
-  outline: boolean;
-};
-
-/** One picture; returns the blur of the subject in it, µm. */
-function paint(ctx: CanvasRenderingContext2D, p: Painted): number | null {
-  const { width, height } = ctx.canvas;
-  const perMm = p.perMm * (p.magnified ? MAGNIFIED : 1);
-  const sky = ctx.createLinearGradient(0, 0, 0, height);
-  sky.addColorStop(0, '#7f94a4');
-  sky.addColorStop(0.62, '#a8b3b1');
-  sky.addColorStop(1, '#7d8a78');
-  ctx.fillStyle = sky;
-  ctx.fillRect(0, 0, width, height);
-  const radiusOf = (metres: number) => (blurUm(p.of, p.turn, metres) / 2000) * perMm;
-  if (!p.at) return null;
-  const mark = p.at.mark_m;
-  if (mark !== null && p.post)
-    put(ctx, p.post, width * 0.74, height * 0.66, 0.16 * p.sized(mark) * perMm, radiusOf(mark));
-  const metres = distanceAt(p.at, p.t);
-  // Without motion it is drawn larger and smaller by steps, and does not sway.
-  const t = p.still ? Math.floor(p.t * STILL_HZ) / STILL_HZ : p.t;
-  const long = p.sized(distanceAt(p.at, t)) * perMm;
-  const flies = p.at.way.length > 1;
-  const gone =
-    mark === null ? 0 : Math.max(0, Math.min(1, (t - p.at.counts) / (p.at.to - 0.25 - p.at.counts)));
-  const x =
-    width * (mark === null ? 0.5 : 0.3 + 0.44 * gone) +
-    (flies && !p.still ? width * 0.02 * Math.sin(t * 1.7) : 0);
-  const y =
-    height * (mark === null ? 0.48 : 0.46) + (flies && !p.still ? height * 0.02 * Math.sin(t * 2.3) : 0);
-  const radius = radiusOf(metres);
-  put(ctx, p.subject, x, y, long, radius);
-  if (p.outline) dash(ctx, p.subject, x, y, long, radius);
-  return blurUm(p.of, p.turn, metres);
 }
