@@ -1,6 +1,7 @@
 import { App, Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { linkActions, useLinks, useOutingAction } from '../../api/outings';
+import { AddressOnce } from '../../parts/AddressOnce';
 import { OfferCopy } from '../practice/OfferCopy';
 
 const DAYS = [1, 3, 7, 14, 30, 60];
@@ -49,23 +50,7 @@ export function ShareCard({ outing, open, onClose }: { outing: string; open: boo
           Make an address
         </Button>
       </div>
-      {address && (
-        <p className="share-address">
-          <code>{address}</code>
-          <Button
-            size="small"
-            onClick={() =>
-              void navigator.clipboard
-                .writeText(address)
-                .then(() => message.success('Copied'))
-                .catch(() => message.info('Mark the address and copy it.'))
-            }
-          >
-            Copy
-          </Button>
-          <span className="quiet">It is shown this once.</span>
-        </p>
-      )}
+      {address && <AddressOnce address={address} />}
       <ul className="share-links">
         {links.data?.map((link) => (
           <li key={link.id}>

@@ -13,7 +13,7 @@ import { DrillFrame } from './DrillFrame';
 import { readGamepad } from './gamepad';
 import { keyOf, spotOf } from './hand';
 import { Scene } from './Scene';
-import { pulses, tone } from './sound';
+import { pulses, tone, useSound } from './sound';
 import { useTurn } from './useTurn';
 
 /** So long one looks at the controls first, s; with the pulses to be learned, longer. */
@@ -38,7 +38,7 @@ export default function ButtonsDrill() {
   const [query] = useSearchParams();
   const bodies = useKit('bodies').data ?? [];
   const [body, setBody] = useState<string | null>(null);
-  const [sound, setSound] = useStored<'on' | 'off'>('rush-hold.drill-sound', 'off', ['on', 'off']);
+  const [sound, setSound] = useSound();
   const [shut, setShut] = useState(false);
   const [blind, setBlind] = useState(false);
   const turn = useTurn();
@@ -120,8 +120,7 @@ export default function ButtonsDrill() {
       }
       if (document.hidden) {
         live.current = null;
-        turn.setProblem('The window was hidden, so this turn does not count. Begin it again.');
-        turn.setStage('ready');
+        turn.interrupted();
       } else if (t < course.seconds) timer.current = requestAnimationFrame(step);
       else {
         live.current = null;

@@ -12,7 +12,7 @@ import { usePreferences } from '../../shell/preferences';
 import { DrillFrame } from './DrillFrame';
 import { readGamepad } from './gamepad';
 import { MomentResult } from './MomentResult';
-import { tone } from './sound';
+import { tone, useSound } from './sound';
 import { useTurn } from './useTurn';
 
 type Trial = NonNullable<DrillCourse['trials']>[number];
@@ -31,7 +31,7 @@ export default function MomentDrill() {
   const given = (useLocation().state as { document?: DrillDocument } | null)?.document;
   const [query] = useSearchParams();
   const { still } = usePreferences();
-  const [sound, setSound] = useStored<'on' | 'off'>('rush-hold.drill-sound', 'off', ['on', 'off']);
+  const [sound, setSound] = useSound();
   const turn = useTurn();
   const bird = useRef<SVGGElement>(null);
   const splash = useRef<SVGGElement>(null);
@@ -93,8 +93,7 @@ export default function MomentDrill() {
       }
       if (document.hidden) {
         run.current = null;
-        turn.setProblem('The window was hidden, so this turn does not count. Begin it again.');
-        turn.setStage('ready');
+        turn.interrupted();
       } else if (t < course.seconds) timer.current = requestAnimationFrame(step);
       else {
         run.current = null;

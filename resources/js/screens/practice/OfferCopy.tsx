@@ -2,6 +2,7 @@ import { App, Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { useSession } from '../../api/hooks';
 import { type CopyLink, copyActions, useCopyLinks, usePracticeAction } from '../../api/practice';
+import { AddressOnce } from '../../parts/AddressOnce';
 
 const DAYS = [7, 30, 90];
 
@@ -88,23 +89,7 @@ export function OfferModal({
           Make an address
         </Button>
       </div>
-      {address && (
-        <p className="share-address">
-          <code>{address}</code>
-          <Button
-            size="small"
-            onClick={() =>
-              void navigator.clipboard
-                .writeText(address)
-                .then(() => message.success('Copied'))
-                .catch(() => message.info('Mark the address and copy it.'))
-            }
-          >
-            Copy
-          </Button>
-          <span className="quiet">It is shown this once.</span>
-        </p>
-      )}
+      {address && <AddressOnce address={address} />}
       <ul className="share-links">
         {links.data?.map((link) => (
           <li key={link.id}>

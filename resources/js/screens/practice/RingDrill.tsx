@@ -16,7 +16,7 @@ import { RingResult } from './RingResult';
 import { RingScale } from './RingScale';
 import { type Degrees, EXERCISES, type RingExercise, RingSettings, type Way } from './RingSettings';
 import { distanceAt, metresAt, stretchAt } from './ring';
-import { tone } from './sound';
+import { tone, useSound } from './sound';
 import { PIXELS_A_DEGREE, useRing } from './useRing';
 import { useTurn } from './useTurn';
 
@@ -49,7 +49,7 @@ export default function RingDrill() {
   const [opening, setOpening] = useState<number | null>(null);
   const [degrees, setDegrees] = useStored<Degrees>('rush-hold.ring-throw', '180', ['90', '180', '300']);
   const [right, setRight] = useStored<Way>('rush-hold.ring-right', 'far', ['near', 'far']);
-  const [sound, setSound] = useStored<'on' | 'off'>('rush-hold.drill-sound', 'off', ['on', 'off']);
+  const [sound, setSound] = useSound();
   const [magnified, setMagnified] = useState(false);
   const [outline, setOutline] = useState(false);
   const field = useRef<HTMLDivElement>(null);
@@ -145,8 +145,7 @@ export default function RingDrill() {
         }
         setLeft(Math.max(0, Math.ceil(course.seconds - t)));
         if (document.hidden) {
-          turn.setProblem('The window was hidden, so this turn does not count. Begin it again.');
-          turn.setStage('ready');
+          turn.interrupted();
         } else if (t < course.seconds) frame.current = requestAnimationFrame(step);
         else {
           setShown({

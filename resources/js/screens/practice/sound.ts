@@ -1,3 +1,5 @@
+import { useStored } from '../../parts/useStored';
+
 let context: AudioContext | null = null;
 
 /** A short tone, where the browser makes any. */
@@ -25,3 +27,6 @@ export function pulses(count: number, sound: boolean) {
   if (sound) for (let i = 0; i < count; i++) tone(420 + 60 * count, 0.09, i * 0.17);
   navigator.vibrate?.(Array.from({ length: 2 * count - 1 }, (_, i) => (i % 2 === 0 ? 70 : 90)));
 }
+
+/** Whether drills make sounds: not unless somebody wants them. */
+export const useSound = () => useStored<'on' | 'off'>('rush-hold.drill-sound', 'off', ['on', 'off']);

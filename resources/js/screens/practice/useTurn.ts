@@ -69,13 +69,19 @@ export function useTurn() {
     [send],
   );
 
+  const interrupted = useCallback(() => {
+    setProblem('The window was hidden, so this turn does not count. Begin it again.');
+    setStage('ready');
+  }, []);
+
   return {
     stage,
     setStage,
     course,
     kept,
     problem,
-    setProblem,
+    /** Nobody saw what came. */
+    interrupted,
     begin,
     finish,
     /** Sends once more what could not be sent; null where nothing waits. */
