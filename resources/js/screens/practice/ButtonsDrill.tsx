@@ -5,7 +5,6 @@ import { type PointerEvent, useCallback, useEffect, useRef, useState } from 'rea
 import { useLocation, useSearchParams } from 'react-router';
 import { useKit } from '../../api/kit';
 import type { DrillCourse, DrillDocument } from '../../api/practice';
-import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { ButtonsResult } from './ButtonsResult';

@@ -5,7 +5,6 @@ import { useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import type { DrillCourse, DrillDocument } from '../../api/practice';
 import { outlineOf } from '../../parts/Silhouette';
-import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { usePreferences } from '../../shell/preferences';
