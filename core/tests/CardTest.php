@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use RushHold\Controls\Press;
 use RushHold\Controls\Reaching;
 use RushHold\Controls\Times;
 use RushHold\Document\CardDocument;
@@ -11,6 +12,7 @@ use RushHold\Document\PocketDocument;
 use RushHold\Focus\OneProcess;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
+use RushHold\Kit\ControlPlace;
 use RushHold\Library\Bodies;
 use RushHold\Light\Sky;
 use RushHold\Outing\Checklist;
@@ -18,6 +20,7 @@ use RushHold\Outing\Heading;
 use RushHold\Outing\Outing;
 use RushHold\Outing\Pocket;
 use RushHold\Outing\Programme;
+use RushHold\Outing\Step;
 use RushHold\Outing\Through;
 use RushHold\Outing\Worth;
 use RushHold\Planning\Chooser;
@@ -244,4 +247,15 @@ it('means more by most than by few', function (): void {
     $sorted = $shares;
     sort($sorted);
     expect($shares)->toBe($sorted)->and($shares[0])->toBe(0.0)->and(end($shares))->toBe(1.0)->and(array_unique($shares))->toHaveCount(5);
+});
+
+it('reckons with the times of whoever goes', function (): void {
+    $programme = cliffProgramme();
+    $slow = $programme->outing->with(times: new Times(controls: array_fill_keys(array_column(ControlPlace::cases(), 'value'), 2.5)));
+    $theirs = Programme::of($slow, Worth::of($slow));
+    $held = static fn (Programme $p): array => array_values(array_filter(array_map(static fn (Step $s): ?float => $s->by === null ? null : array_sum(array_map(static fn (Press $press): float => $press->control === null ? 0.0 : $press->seconds, $s->presses)), $p->steps()), static fn (?float $s): bool => $s !== null && $s > 0));
+    expect($held($programme))->not->toBe([])->and(array_unique($held($programme)))->toBe([0.3])
+        // Where holding is as slow as that, it is held where it has to be all the same, or not at all.
+        ->and(array_diff($held($theirs), [2.5]))->toBe([])
+        ->and($slow->freed()->times->untilHeld(ControlPlace::Thumb1))->toBe(2.5);
 });

@@ -19,6 +19,7 @@ use App\Playing\LearnedQuestion;
 use App\Playing\PocketQuestion;
 use App\Playing\Question;
 use App\Playing\Questions;
+use App\Practice\Practised;
 use App\Review\Learnt;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -136,7 +137,7 @@ final class CardController extends Controller
         assert($owner !== null);
         $rushes = new Rushes($owner, $this->gate);
 
-        $read = $this->gate->outing($rushes->inside($rushes->present($outing->document)[0]))->outing;
+        $read = $this->gate->outing($rushes->inside($rushes->present($outing->document)[0]))->outing->with(times: Practised::times($owner));
 
         return Learnt::forPlans($owner)?->outing($read) ?? $read;
     }

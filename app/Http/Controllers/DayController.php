@@ -10,6 +10,7 @@ use App\Outings\Rushes;
 use App\Playing\DayQuestion;
 use App\Playing\LearnedQuestion;
 use App\Playing\Questions;
+use App\Practice\Practised;
 use OpenApi\Attributes as OA;
 use RushHold\Units;
 use Symfony\Component\HttpFoundation\Response;
@@ -31,7 +32,7 @@ final class DayController extends Controller
     {
         /** @var array<string, mixed> $given */
         $given = (array) $request->input('outing');
-        $outing = $this->gate->outing((new Rushes($this->person($request), $this->gate))->inside($given))->outing;
+        $outing = $this->gate->outing((new Rushes($this->person($request), $this->gate))->inside($given))->outing->with(times: Practised::times($this->person($request)));
 
         $learned = $this->learned($request);
 

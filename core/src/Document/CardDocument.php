@@ -132,6 +132,6 @@ final readonly class CardDocument
 
     private function lines(Body $body): SettingLines
     {
-        return new SettingLines($body, $this->words);
+        return new SettingLines($body, $this->words, $this->programme->outing->times);
     }
 }

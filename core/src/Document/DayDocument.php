@@ -56,7 +56,7 @@ final readonly class DayDocument
             'left_out' => $programme->leftOut(),
             'kept_wanted' => round(Scheduler::kept($programme->planned), 1), 'best_wanted' => round(Scheduler::kept($programme->best), 1),
             'changes' => array_map($writer->step(...), array_values(array_filter($programme->steps(), static fn (Step $s): bool => $s->before !== null))),
-            'layouts' => array_map(static fn (array $laid): array => ['body' => $laid['body']->name, 'layout' => LayoutDocument::one($laid['layout'], $laid['body'], $units)], $programme->layouts),
+            'layouts' => array_map(static fn (array $laid): array => ['body' => $laid['body']->name, 'layout' => LayoutDocument::one($laid['layout'], $laid['body'], $units, $programme->outing->times)], $programme->layouts),
             'checklist' => array_map(static fn (array $item): array => ['key' => $item['key'], 'lasting' => $item['lasting'], 'says' => $writer->words->say($item['says'])], Checklist::of($programme)),
             'cautions' => array_map(static fn (array $c): array => ['what' => $c['what'], 'sentence' => $writer->words->say($c['sentence'])], $programme->cautions()),
         ];

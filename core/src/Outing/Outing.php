@@ -8,6 +8,7 @@ use Closure;
 use DateTimeImmutable;
 use RushHold\Changeable;
 use RushHold\Controls\ButtonSchool;
+use RushHold\Controls\Times;
 use RushHold\Light\Sky;
 use RushHold\Light\Surface;
 use RushHold\Range;
@@ -34,6 +35,7 @@ final readonly class Outing
      * @param  list<Entry>  $entries
      * @param  list<int>|null  $order  numbers of the entries as somebody wants them; null: solved
      * @param  ButtonSchool  $school  the way of working the buttons are laid out for
+     * @param  Times  $times  how long whoever goes needs for controls and menus
      *
      * @throws Refused if a value is out of range
      */
@@ -51,6 +53,7 @@ final readonly class Outing
         public ?Surface $surface = null,
         public ?array $order = null,
         public ButtonSchool $school = ButtonSchool::Free,
+        public Times $times = new Times,
     ) {
         Range::of(-90, 90, 'degrees')->check('place.latitude_deg', $latitudeDeg);
         Range::of(-180, 180, 'degrees')->check('place.longitude_deg', $longitudeDeg);
@@ -71,7 +74,7 @@ final readonly class Outing
     public function freed(): self
     {
         return new self($this->name, $this->place, $this->latitudeDeg, $this->longitudeDeg, $this->from, $this->to, array_map(static fn (Entry $entry): Entry => $entry->freed(), $this->entries),
-            $this->skies, $this->wind, $this->air, $this->surface, null, $this->school);
+            $this->skies, $this->wind, $this->air, $this->surface, null, $this->school, $this->times);
     }
 
     /**

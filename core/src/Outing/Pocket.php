@@ -6,7 +6,6 @@ namespace RushHold\Outing;
 
 use RushHold\Controls\Arrangement;
 use RushHold\Controls\Reaching;
-use RushHold\Controls\Times;
 use RushHold\Focus\Overtaken;
 use RushHold\Focus\Stage;
 use RushHold\Hold\Hold;
@@ -63,7 +62,7 @@ final readonly class Pocket
         $distances = array_values(array_filter(self::DISTANCES_M, static fn (float $m): bool => $m > 1.2 * $nearest));
         $lights = self::lights($programme->outing);
         $arrangement = $programme->layoutFor($like->kit->body)?->arrangement;
-        $reaching = new Reaching(new Times);
+        $reaching = new Reaching($programme->outing->times);
         $cells = [];
         foreach ($who as $i => ['subject' => $subject, 'speedMps' => $speed]) {
             foreach ($distances as $distance) {

@@ -10,7 +10,6 @@ use RushHold\Controls\Need;
 use RushHold\Controls\Reached;
 use RushHold\Controls\Reaching;
 use RushHold\Controls\Solver;
-use RushHold\Controls\Times;
 use RushHold\Hold\PartialHold;
 use RushHold\Kit\Body;
 use RushHold\Planning\Plan;
@@ -103,7 +102,7 @@ final readonly class Programme
      */
     public function steps(): array
     {
-        $reaching = new Reaching(new Times);
+        $reaching = new Reaching($this->outing->times);
         $steps = [];
         $before = null;
         /** @var array<string, PartialHold> $stands how each body stands, what was turned included */
@@ -191,7 +190,7 @@ final readonly class Programme
                 return new Need($this->outing->entries[$e]->rush->name, $plan->hold, $plan->situation->rush->path->noticeS, LateStart::of($plan->situation, $plan->hold), $this->outing->entries[$e]->wanted);
             }, $entries);
             $body = $this->plan($entries[0])->situation->kit->body;
-            $layouts[] = ['body' => $body, 'entries' => $entries, 'layout' => (new Solver($body, $needs))->solve($this->outing->school)];
+            $layouts[] = ['body' => $body, 'entries' => $entries, 'layout' => (new Solver($body, $needs, $this->outing->times))->solve($this->outing->school)];
         }
 
         return $layouts;
