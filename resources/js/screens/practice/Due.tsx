@@ -8,7 +8,7 @@ export function Due() {
   const practice = usePractice().data;
   if (!practice || practice.drills.length === 0 || practice.due.length === 0) return null;
   return (
-    <section aria-labelledby="practice-due">
+    <section aria-labelledby="practice-due" className="waits">
       <div className="today-head">
         <h2 id="practice-due">Practice due</h2>
         <Link to="/practice">The ladder</Link>
