@@ -38,7 +38,7 @@ foreach ([0.1, 0.3, 0.5, 0.7, 0.9] as $skill) {
     printf("| %.1f | %s | %.2f |\n", $skill, implode(' | ', $cells), array_sum($found) / count($found));
 }
 
-echo "\n| learner | begins at | learns a turn | passed the top after, weeks | sessions at which a rung held up |\n|---|---|---|---|---|\n";
+echo "\n| learner | begins at | learns a turn | passed the top after, weeks | days on which a rung held up |\n|---|---|---|---|---|\n";
 foreach (['quick' => [0.4, 0.12], 'usual' => [0.25, 0.06], 'slow' => [0.1, 0.03], 'hardly' => [0.1, 0.01]] as $name => [$skill, $rate]) {
     $weeks = [];
     $held = $stuck = 0;

@@ -40,6 +40,17 @@ final class KeptDrill extends Model
         return $this->belongsTo(User::class);
     }
 
+    /**
+     * What is kept of a score: each frame and trial can be told again from what was done.
+     *
+     * @param  array<string, mixed>  $score
+     * @return array<string, mixed>
+     */
+    public static function summary(array $score): array
+    {
+        return array_diff_key($score, ['frames' => true, 'trials' => true]);
+    }
+
     protected function casts(): array
     {
         return ['exercise' => Exercise::class, 'done_at' => 'datetime', 'score' => 'array', 'document' => 'array'];

@@ -58,7 +58,7 @@ final class Turns
         $score = $read->trace === [] ? array_intersect_key($said, array_flip(['drill', 'seed', 'share', 'kept', 'slots', 'taken', 'sharp', 'par', 'against', 'first_sharp_s', 'lag_s', 'scatter', 'overshoots', 'wrong_way', 'starts', 'hand', 'short', 'long', 'foreseen', 'sudden', 'reaction_s', 'rush', 'f_number'])) : [...DrillDocument::score($read), ...array_intersect_key($said, array_flip(['rush', 'f_number', 'aids']))];
         $score = array_filter($score, static fn (mixed $v, string $k): bool => ! in_array($k, ['share', 'against', 'hand', 'lag_s', 'scatter'], true) || $v === null || is_numeric($v), ARRAY_FILTER_USE_BOTH);
 
-        return ['exercise' => $read->exercise->value, 'day' => $day, 'done_at' => Carbon::parse($at), 'score' => ['seed' => $read->seed, ...$score, 'drill' => $read->exercise->value], 'document' => $document];
+        return ['exercise' => $read->exercise->value, 'day' => $day, 'done_at' => Carbon::parse($at), 'score' => ['seed' => $read->seed, ...KeptDrill::summary($score), 'drill' => $read->exercise->value], 'document' => $document];
     }
 
     /** @param  list<array{exercise: string, day: string, done_at: Carbon, score: array<string, mixed>, document: array<string, mixed>}>  $turns */

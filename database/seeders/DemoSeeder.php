@@ -8,6 +8,7 @@ use App\Accounts\Log;
 use App\Bench\Session;
 use App\Documents\DocumentGate;
 use App\Documents\KitType;
+use App\Models\KeptDrill;
 use App\Models\SavedOuting;
 use App\Models\User;
 use App\Outings\Rushes;
@@ -219,7 +220,7 @@ final class DemoSeeder extends Seeder
                 $played = [...$asked, 'trace' => (new ScriptedHand($skill))->play($course, $n)];
             }
             $score = [...DrillDocument::score(DrillDocument::read($played)), 'aids' => (object) [], ...($exercise === 'buttons' ? ['body' => $this->bodyId] : ['rush' => $document['name'] ?? ''])];
-            $kept = ['exercise' => $exercise, 'day' => $at->toDateString(), 'done_at' => $at, 'score' => $score, 'document' => $exercise === 'buttons' ? $played : [...$played, 'trace' => []]];
+            $kept = ['exercise' => $exercise, 'day' => $at->toDateString(), 'done_at' => $at, 'score' => KeptDrill::summary($score), 'document' => $exercise === 'buttons' ? $played : [...$played, 'trace' => []]];
             $demo->drills()->make($kept)->forceFill(['created_at' => $at, 'updated_at' => $at])->save(['timestamps' => false]);
         }
         $demo->forceFill(['practice' => ['habit' => ['weekdays' => [1, 2, 3, 4, 5, 6, 7], 'minutes' => 8, 'at' => '19:00', 'off' => []]]])->save();

@@ -45,6 +45,8 @@ describe('drills', function (): void {
         $document = rungBy($course->json(), 0.9);
         $kept = $this->postJson('/api/drills', ['document' => $document, 'day' => now()->toDateString()])->assertCreated();
         expect($kept->json('score.share'))->toBeGreaterThan(0.3)->and($kept->json('score.rush'))->toBe($rush->name)->and($kept->json('score.frames'))->not->toBe([]);
+        // Frames are not kept twice: they are told again from what was done.
+        expect($person->drills()->firstOrFail()->score)->not->toHaveKey('frames')->and($this->getJson("/api/drills/{$kept->json('id')}")->assertOk()->json('score.frames'))->toBe($kept->json('score.frames'));
         // The document that is given out scores the same.
         $given = $this->getJson("/api/drills/{$kept->json('id')}/document")->assertOk()->json();
         expect(DrillDocument::score(DrillDocument::read($given))['share'])->toBe($kept->json('score.share'))

@@ -133,13 +133,13 @@ final class DrillController extends Controller
             if ($person->drills()->count() >= (int) config('limits.drills')) {
                 throw ValidationException::withMessages(['document' => 'There is room for '.config('limits.drills').' turns. Delete some you no longer need.']);
             }
-            $kept = $person->drills()->create(['exercise' => $turn->exercise, 'day' => $given['day'], 'done_at' => now(), 'score' => $score, 'document' => $document]);
+            $kept = $person->drills()->create(['exercise' => $turn->exercise, 'day' => $given['day'], 'done_at' => now(), 'score' => KeptDrill::summary($score), 'document' => $document]);
             self::thin($person);
 
             return $kept;
         });
 
-        return response()->json(self::told($kept), 201);
+        return response()->json(self::told($kept, $score), 201);
     }
 
     #[OA\Get(path: '/api/drills', operationId: 'listDrills', summary: 'What was practised, the latest first', tags: ['practice'],
@@ -152,14 +152,18 @@ final class DrillController extends Controller
         $mine->where('user_id', $this->person($request)->id)->orderByDesc('done_at')->orderByDesc('id')->limit(self::LISTED);
         $request->has('drill') && $mine->where('exercise', $request->string('drill')->toString());
 
-        return response()->json($mine->get(KeptDrill::LISTED)->map(static fn (KeptDrill $d): array => self::told($d, false)));
+        return response()->json($mine->get(KeptDrill::LISTED)->map(static fn (KeptDrill $d): array => self::told($d)));
     }
 
     #[OA\Get(path: '/api/drills/{id}', operationId: 'readDrill', summary: 'A turn with all its frames', tags: ['practice'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
         responses: [new OA\Response(response: 200, description: 'A turn', content: new OA\JsonContent(ref: '#/components/schemas/KeptDrill')), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function show(Request $request, string $id): JsonResponse
     {
-        return response()->json(self::told($this->drill($request, $id)));
+        $drill = $this->drill($request, $id);
+        $turn = DrillDocument::read($drill->document);
+
+        // Frames and trials come of what was done, as long as that is kept.
+        return response()->json(self::told($drill, $turn->trace === [] ? [] : DrillDocument::score($turn)));
     }
 
     #[OA\Get(path: '/api/drills/{id}/document', operationId: 'downloadDrill', summary: 'A turn as a document, to be scored again', tags: ['practice'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
@@ -265,13 +269,13 @@ final class DrillController extends Controller
         return ['name' => $rush->name, 'figure' => $rush->subject->figure->value, 'kind' => $rush->subject->kind->value, 'length_m' => $rush->subject->lengthM, 'sensor_mm' => $rush->kit->body->sensorWidthMm];
     }
 
-    /** @return array<string, mixed> */
-    private static function told(KeptDrill $drill, bool $whole = true): array
+    /**
+     * @param  array<string, mixed>  $whole  its score with all frames and trials, where it is known
+     * @return array<string, mixed>
+     */
+    private static function told(KeptDrill $drill, array $whole = []): array
     {
-        $score = $drill->score;
-        if (! $whole) {
-            unset($score['frames'], $score['trials']);
-        }
+        $score = [...$whole, ...$drill->score];
         foreach ($score['keys'] ?? [] as $i => $key) {
             $score['keys'][$i]['pressed'] = (object) $key['pressed'];
         }
