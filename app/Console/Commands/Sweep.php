@@ -40,9 +40,12 @@ final class Sweep extends Command
             'rushes' => self::all(DB::table('rushes')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'outings' => self::all(DB::table('outings')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'bursts' => self::all(DB::table('bursts')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
+            'bench sessions' => self::all(DB::table('sweeps')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
+            'turns of practice' => self::all(DB::table('drills')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'pictures' => self::pictures(),
             'uploads' => self::uploads(),
             'card links' => self::all(DB::table('card_links')->where('expires_at', '<', now())),
+            'copy links' => self::all(DB::table('copy_links')->where('expires_at', '<', now())),
             'kit' => self::all(DB::table('kit')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
         ];
         foreach (array_filter($swept) as $what => $count) {

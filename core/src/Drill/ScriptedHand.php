@@ -34,7 +34,6 @@ final readonly class ScriptedHand
     public function play(RingCourse $course, int $seed): array
     {
         $draw = new Draw($seed, 2);
-        $ring = $course->ring;
         $raw = 1 - $this->skill;
         $error = Parameters::HAND_ERROR[0] + Parameters::HAND_ERROR[1] * $raw ** 2;
         $noise = $draw->normal();
@@ -47,15 +46,9 @@ final readonly class ScriptedHand
             $fires = false;
             foreach ($course->stretches as $i => $stretch) {
                 if ($t >= $stretch->from && $t < $stretch->to) {
-                    [$after, $away, $set, $shoots] = $plans[$i];
-                    $since = $t - $stretch->from;
-                    $goal = $this->goal($course, $stretch, $t, $noise, $error, $set);
-                    if ($since > $after) {
-                        $goal = $since < $after + $away ? $turn - ($goal - $turn) : $goal;
-                        $gone = 1 - exp(-self::STEP_S / (0.06 + 0.14 * $raw));
-                        $turn += max(-self::STEP_S / self::SWEEP_S, min(self::STEP_S / self::SWEEP_S, $course->exercise->countsSubjects() ? ($goal - $turn) * $gone : $goal - $turn));
-                    }
-                    $fires = $stretch->isStill() ? $since >= $shoots && $since < $shoots + 0.2 : $t >= $stretch->counts - 0.1 * $this->skill;
+                    $turn = $this->turned($course, $stretch, $t, $turn, $plans[$i], $noise * $error);
+                    $shoots = $stretch->from + $plans[$i][3];
+                    $fires = $stretch->isStill() ? $t >= $shoots && $t < $shoots + 0.2 : $t >= $stretch->counts - 0.1 * $this->skill;
                 }
             }
             $turn = max(0.0, min(1.0, $turn));
@@ -75,7 +68,30 @@ final readonly class ScriptedHand
         return [$after, $away, $draw->normal() * (0.35 + 3.2 * $raw ** 1.5), min($stretch->to - $stretch->from - 0.3, $after + $away + 1.0 + 2.2 * $raw)];
     }
 
-    private function goal(RingCourse $course, Stretch $stretch, float $t, float $noise, float $error, float $set): float
+    /**
+     * Where the ring is a step later.
+     *
+     * @param  array{float, float, float, float}  $plan
+     * @param  float  $off  how far the hand is off while it follows, in times of what goes unseen
+     */
+    private function turned(RingCourse $course, Stretch $stretch, float $t, float $turn, array $plan, float $off): float
+    {
+        [$after, $away, $set] = $plan;
+        $since = $t - $stretch->from;
+        if ($since <= $after) {
+            return $turn;
+        }
+        $by = $this->goal($course, $stretch, $t, $off, $set) - $turn;
+        if ($course->exercise->countsSubjects()) {
+            // It comes near quickly and settles slowly, the slower the less it has practised.
+            $by *= 1 - exp(-self::STEP_S / (0.06 + 0.14 * (1 - $this->skill)));
+        }
+        $fastest = self::STEP_S / self::SWEEP_S;
+
+        return $turn + max(-$fastest, min($fastest, $since < $after + $away ? -$by : $by));
+    }
+
+    private function goal(RingCourse $course, Stretch $stretch, float $t, float $off, float $set): float
     {
         $ring = $course->ring;
         if ($stretch->isStill() || $stretch->markM !== null) {
@@ -86,6 +102,6 @@ final readonly class ScriptedHand
         $late = $ring->turn($stretch->at($t - Parameters::HAND_DELAY_S));
         $metres = $stretch->at($t);
 
-        return $late + $this->skill * ($ring->turn($metres) - $late) + $noise * $error * $ring->play($metres);
+        return $late + $this->skill * ($ring->turn($metres) - $late) + $off * $ring->play($metres);
     }
 }
