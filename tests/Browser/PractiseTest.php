@@ -89,7 +89,12 @@ it('shows the blur that the lens has', function (): void {
     foreach ([0, 140, -420] as $pixels) {
         $page->script('document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: arguments[0], cancelable: true }))', $pixels);
         usleep(120_000);
-        [$turn, $metres, $blur] = $page->script('const d = document.querySelector(".ring-view").dataset; return [Number(d.turn), Number(d.metres), Number(d.blurUm)]');
+        // Between two subjects there is nothing to be blurred.
+        $page->until(static function () use ($page, &$turn, &$metres, &$blur): bool {
+            [$turn, $metres, $blur] = $page->script('const d = document.querySelector(".ring-view").dataset; return [Number(d.turn), Number(d.metres), Number(d.blurUm)]');
+
+            return $metres > 0;
+        }, 'a subject');
         expect($blur)->toEqualWithDelta($lens->defocusUm($rush->kit->widest(), $ring->metres($turn), $metres), 0.02 * $blur + 0.5);
     }
     // What is drawn gets crisper as the ring comes to where it is sharp: the picture itself is looked at.
@@ -103,14 +108,19 @@ it('shows the blur that the lens has', function (): void {
     $drive = 'const d = document.querySelector(".ring-view").dataset; const goal = arguments[0]; document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: -(goal - Number(d.turn)) * 2160 / 0.35, cancelable: true }))';
     $seen = [];
     foreach ([40, 12, 4, 1, 0] as $plays) {
-        $metres = (float) $page->script('return document.querySelector(".ring-view").dataset.metres');
-        if ($metres <= 0) {
-            $page->until(static fn (): bool => $page->script('return document.querySelector(".ring-view").dataset.metres') !== '', 'a subject');
+        // It may be gone before it was looked at; then the next one is.
+        $page->until(static function () use ($page, $ring, $plays, $drive, $crisp, &$looked): bool {
             $metres = (float) $page->script('return document.querySelector(".ring-view").dataset.metres');
-        }
-        $page->script($drive, $ring->turn($metres) + $plays * $ring->play($metres));
-        usleep(150_000);
-        $seen[] = $page->script($crisp);
+            if ($metres <= 0) {
+                return false;
+            }
+            $page->script($drive, $ring->turn($metres) + $plays * $ring->play($metres));
+            usleep(150_000);
+            $looked = $page->script($crisp);
+
+            return (float) $page->script('return document.querySelector(".ring-view").dataset.metres') === $metres;
+        }, 'a subject to be looked at');
+        $seen[] = $looked;
     }
     usort($seen, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
     foreach (array_slice($seen, 1) as $i => [$sum, $blur]) {
