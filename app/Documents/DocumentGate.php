@@ -18,7 +18,6 @@ use RushHold\Document\OutingDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Document\SubjectDocument;
 use RushHold\Document\SweepDocument;
-use RushHold\Drill\Familiar;
 use RushHold\Drill\Turn;
 use RushHold\Hold\PartialHold;
 use RushHold\Kit\Kit;
@@ -122,14 +121,10 @@ final class DocumentGate
         return $read;
     }
 
-    /**
-     * @param  array<int, Familiar>  $known  how well each control is known, where calls are drawn anew
-     *
-     * @throws Refused naming the field, its range and its unit
-     */
-    public function drill(mixed $document, array $known = []): Turn
+    /** @throws Refused naming the field, its range and its unit */
+    public function drill(mixed $document): Turn
     {
-        $read = DrillDocument::read($document, $known);
+        $read = DrillDocument::read($document);
         $this->check($document, 'drill');
 
         return $read;

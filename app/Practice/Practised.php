@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Models\Burst;
 use App\Models\KeptDrill;
 use App\Models\SavedRush;
 use App\Models\User;
-use App\Review\Season;
 use Illuminate\Database\Eloquent\Builder;
 use RushHold\Controls\Times;
 use RushHold\Document\DrillDocument;
@@ -190,15 +190,16 @@ final class Practised
         foreach ($mine->where('user_id', $this->person->id)->get(['id', 'speed_mps']) as $rush) {
             $speeds[$rush->id] = $rush->speed_mps;
         }
+        $byHand = Burst::query();
+        $byHand->where('user_id', $this->person->id)->where('doubted', false)->whereIn('hold->focus->technique', array_map(static fn (Technique $t): string => $t->value, [Technique::Park, Technique::Pull, Technique::Follow]));
         $field = [];
-        foreach (Season::of($this->person) as [$burst, $logged]) {
-            $technique = Technique::tryFrom((string) data_get($burst->hold, 'focus.technique', ''));
+        foreach ($byHand->get(['rush_id', 'shot_at', 'frames', 'hold']) as $burst) {
             $speed = $speeds[$burst->rush_id ?? ''] ?? null;
-            if ($technique === null || $technique === Technique::Auto || $speed === null || ($burst->frames ?? self::FIELD_FRAMES) < self::FIELD_FRAMES) {
+            if ($speed === null || ($burst->frames ?? self::FIELD_FRAMES) < self::FIELD_FRAMES) {
                 continue;
             }
             $rung = match (true) {
-                $technique === Technique::Park => Rung::Perch,
+                data_get($burst->hold, 'focus.technique') === Technique::Park->value => Rung::Perch,
                 $speed <= self::SITS_MPS => Rung::Still,
                 $speed <= self::SWIMS_MPS => Rung::Swimmer,
                 default => Rung::Wild,

@@ -197,11 +197,11 @@ final class GroupController extends Controller
     private static function rushes(GroupMember $member): array
     {
         $bursts = Burst::query();
-        $bursts->where('user_id', $member->user_id)->whereIn('rush_id', $member->rushes)->orderBy('shot_at');
+        $bursts->where('user_id', $member->user_id)->whereIn('rush_id', $member->rushes)->groupBy('rush_id')->orderBy('rush_id')
+            ->selectRaw('max(rush) as rush, count(*) as bursts, sum(if(keepers is null, 0, frames)) as frames, sum(if(frames is null, 0, keepers)) as keepers, max(shot_at) as last_at');
         $told = [];
-        foreach ($bursts->get()->groupBy('rush_id') as $same) {
-            $counted = $same->filter(static fn (Burst $b): bool => $b->frames !== null && $b->keepers !== null);
-            $told[] = ['rush' => (string) $same->last()?->rush, 'bursts' => $same->count(), 'frames' => (int) $counted->sum('frames'), 'keepers' => (int) $counted->sum('keepers'), 'last_at' => $same->last()?->shot_at->toIso8601ZuluString()];
+        foreach ($bursts->toBase()->get() as $row) {
+            $told[] = ['rush' => (string) $row->rush, 'bursts' => (int) $row->bursts, 'frames' => (int) $row->frames, 'keepers' => (int) $row->keepers, 'last_at' => now()->parse((string) $row->last_at)->toIso8601ZuluString()];
         }
 
         return $told;
