@@ -34,14 +34,14 @@ function independent(): array
     $pairs = [];
     $side = 240;
     foreach (['polygons', 'discs', 'plasma with discs'] as $texture) {
-        foreach ([0.8, 1.0, 1.4, 2.0, 2.8, 4.0, 5.0, 6.0] as $sigma) {
+        foreach ([0.8, 1.0, 1.4, 2.0, 2.8, 4.0, 5.0, 6.0] as $deviation) {
             foreach ([0.0, 0.012, 0.031] as $noise) {
                 $picture = textured($texture, 2 * $side);
                 // ImageMagick's own operator, not what the stand-in camera blurs with.
-                $picture->blurImage(0, $sigma);
+                $picture->blurImage(0, $deviation);
                 $picture->cropImage($side, $side, (int) ($side / 2), (int) ($side / 2));
                 $found = Spread::of(grey($picture, $side, $noise), $noise > 0 ? Grain::of(grey($picture, $side, $noise)) : 0.0);
-                $found === null || $pairs[] = [hypot($sigma, sqrt(1 / 12)), $found->ellipse->sigma(), $noise > 0.02 ? 'noise as at ISO 12 800' : ($noise > 0 ? 'noise as at ISO 1600' : 'no noise')];
+                $found === null || $pairs[] = [hypot($deviation, sqrt(1 / 12)), $found->ellipse->deviation(), $noise > 0.02 ? 'noise as at ISO 12 800' : ($noise > 0 ? 'noise as at ISO 1600' : 'no noise')];
             }
         }
     }
@@ -180,8 +180,8 @@ function plotted(array $pairs, string $title): string
     foreach ([0.7, 0.88, 1.0, 1.12, 1.4] as $ratio) {
         $svg .= "<line x1=\"40\" x2=\"340\" y1=\"{$y($ratio)}\" y2=\"{$y($ratio)}\" stroke=\"#bbb\"/><text x=\"4\" y=\"".($y($ratio) + 4)."\">$ratio</text>";
     }
-    foreach ([0.8, 1, 1.5, 2, 3, 4, 6] as $sigma) {
-        $svg .= "<text x=\"{$x($sigma)}\" y=\"222\" text-anchor=\"middle\">$sigma</text>";
+    foreach ([0.8, 1, 1.5, 2, 3, 4, 6] as $deviation) {
+        $svg .= "<text x=\"{$x($deviation)}\" y=\"222\" text-anchor=\"middle\">$deviation</text>";
     }
     foreach ($pairs as [$true, $found, $kind]) {
         $shade = $shades[array_search($kind, $kinds, true) % 3];

@@ -112,10 +112,10 @@ final class Session
         foreach ($pictures as $picture) {
             $value = $values === null ? self::named($picture->name) : $values[$i] ?? throw Refused::because('values', 'sweep-values-short');
             $i++;
-            $sigma = $picture->measured['sigma_px'] ?? null;
-            if (is_numeric($sigma)) {
+            $deviation = $picture->measured['sigma_px'] ?? null;
+            if (is_numeric($deviation)) {
                 $measured++;
-                $frames[] = self::frame(new Trial($value, self::SCALE * self::SHARPEST_PX / max(self::SHARPEST_PX, (float) $sigma), $distanceM, $focalMm));
+                $frames[] = self::frame(new Trial($value, self::SCALE * self::SHARPEST_PX / max(self::SHARPEST_PX, (float) $deviation), $distanceM, $focalMm));
             }
         }
         $measured > 0 || throw Refused::because('burst', 'sweep-unmeasured');

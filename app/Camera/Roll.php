@@ -99,7 +99,7 @@ final readonly class Roll
             'pass' => $shot->run, 't_s' => round($shot->t, 4), 'kept' => $shot->kept, 'cause' => $shot->lensOff ? 'fine-tune' : $shot->cause?->value,
             'aim' => $shot->inFrame() ? ['x' => round($shot->aimXMm / $body->sensorWidthMm, 4), 'y' => round($shot->aimYMm / $body->sensorHeightMm, 4)] : null,
             'hidden' => $shot->cause === LossCause::Hidden,
-            'sigma_px' => round($ellipse->sigma(), 3), 'long_px' => round($ellipse->long, 3), 'short_px' => round($ellipse->short, 3), 'angle_deg' => round($ellipse->angleDeg, 1),
+            'sigma_px' => round($ellipse->deviation(), 3), 'long_px' => round($ellipse->long, 3), 'short_px' => round($ellipse->short, 3), 'angle_deg' => round($ellipse->angleDeg, 1),
             'width_px' => round($ellipse->width(), 3), 'limit_px' => round(1.5 * $shot->situation->cocUm / (1000 * $body->pitchMm()), 3),
             'distance_m' => round($shot->distanceM, 3), 'focus_m' => round(min(10000.0, $shot->focusM), 3),
             'subject_px' => round(min($shot->situation->subject->lengthM, $shot->situation->subject->heightM) * $shot->mmPerM / $body->pitchMm(), 1),

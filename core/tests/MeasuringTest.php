@@ -40,10 +40,10 @@ function painted(int $side, float $long, float $short, float $angleDeg, float $n
     return new Patch($side, $side, $light);
 }
 
-it('measures a round blur within a tenth', function (float $sigma, float $noise): void {
-    $patch = painted(220, $sigma, $sigma, 0, $noise);
+it('measures a round blur within a tenth', function (float $deviation, float $noise): void {
+    $patch = painted(220, $deviation, $deviation, 0, $noise);
     $found = Spread::of($patch, $noise > 0 ? Grain::of($patch) : 0.0);
-    expect($found?->ellipse->sigma())->toBeGreaterThan(0.9 * $sigma)->toBeLessThan(1.1 * $sigma);
+    expect($found?->ellipse->deviation())->toBeGreaterThan(0.9 * $deviation)->toBeLessThan(1.1 * $deviation);
 })->with([[0.8, 0.0], [1.2, 0.0], [2.0, 0.0], [3.5, 0.0], [6.0, 0.0], [0.9, 0.012], [2.0, 0.03], [5.0, 0.03]]);
 
 it('measures which way a blur is longer, and by how much', function (float $angle): void {
@@ -60,7 +60,7 @@ it('finds nothing where there is nothing', fn () => expect(Spread::of(new Patch(
     ->and(Edges::of(new Patch(4, 4, array_fill(0, 16, 0.5)), 0.0, 0.0))->toBe([]));
 
 it('smooths by what it says: variances add', function (): void {
-    $found = Spread::of(painted(200, 1.5, 1.5, 0)->smoothed(2.0), 0.0)?->ellipse->sigma();
+    $found = Spread::of(painted(200, 1.5, 1.5, 0)->smoothed(2.0), 0.0)?->ellipse->deviation();
     expect($found)->toEqualWithDelta(2.5, 0.2);
 });
 
@@ -89,9 +89,9 @@ it('follows what was marked, and says when it is gone', function (): void {
 });
 
 /** @param  list<Tile>  $tiles */
-function judged(float $sigma, array $tiles, float $limit = 3.0): Measured
+function judged(float $deviation, array $tiles, float $limit = 3.0): Measured
 {
-    $patch = painted(160, $sigma, $sigma, 0);
+    $patch = painted(160, $deviation, $deviation, 0);
 
     return new Measured([0.0, 0.0], Spread::of($patch, 0.0), 0.0, $tiles, $limit);
 }

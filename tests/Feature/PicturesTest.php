@@ -23,7 +23,7 @@ beforeEach(function (): void {
 });
 
 /** A picture of a disc with a pattern, blurred by so much, as a file with or without what a camera says of it. */
-function pictured(float $sigma, int $x = 320, ?string $at = null, string $format = 'jpeg', int $wide = 640): string
+function pictured(float $deviation, int $x = 320, ?string $at = null, string $format = 'jpeg', int $wide = 640): string
 {
     $picture = new Imagick;
     $picture->newImage($wide, intdiv($wide * 3, 4), new ImagickPixel('gray60'));
@@ -34,7 +34,7 @@ function pictured(float $sigma, int $x = 320, ?string $at = null, string $format
     }
     $draw->polygon([['x' => $x - 90, 'y' => 250], ['x' => $x - 66, 'y' => 200], ['x' => $x - 60, 'y' => 290]]);
     $picture->drawImage($draw);
-    $sigma > 0 && $picture->blurImage(0, $sigma);
+    $deviation > 0 && $picture->blurImage(0, $deviation);
     $picture->setImageFormat($format);
     $picture->setImageCompressionQuality(92);
     if ($at === null) {
@@ -166,8 +166,8 @@ it('puts pictures into bursts by their times, matches them to a rush of that day
 
 it('follows what was marked, proposes verdicts, and lets the person have the last word', function (): void {
     $this->actingAs($person = $this->person());
-    foreach ([[0.5, 260], [0.5, 300], [3.2, 345], [0.5, 390]] as $i => [$sigma, $x]) {
-        sent($this, pictured($sigma, $x, '2026:06:07 05:10:0'.$i), "p$i.jpg")->assertOk();
+    foreach ([[0.5, 260], [0.5, 300], [3.2, 345], [0.5, 390]] as $i => [$deviation, $x]) {
+        sent($this, pictured($deviation, $x, '2026:06:07 05:10:0'.$i), "p$i.jpg")->assertOk();
     }
     $id = $this->getJson('/api/pictures/bursts')->json('0.burst.id');
     $before = $this->getJson("/api/bursts/$id/pictures")->assertJsonPath('burst.keepers', null)->json();

@@ -42,7 +42,7 @@ final readonly class Ellipse
     }
 
     /** One figure for both axes: the root of the mean variance. */
-    public function sigma(): float
+    public function deviation(): float
     {
         return sqrt(($this->long ** 2 + $this->short ** 2) / 2);
     }

@@ -113,8 +113,8 @@ final class Seen
         foreach ($frames as $i => $frame) {
             $last = $frame->kept ? $i : $last;
         }
-        $before = $frames[$last]->ellipse?->sigma();
-        $after = ($frames[$last + 1] ?? null)?->ellipse?->sigma();
+        $before = $frames[$last]->ellipse?->deviation();
+        $after = ($frames[$last + 1] ?? null)?->ellipse?->deviation();
 
         return $before === null || $after === null || $after < self::JUMP * $before;
     }

@@ -59,7 +59,7 @@ final class BurstDocument
             'frames' => $burst->frames, 'keepers' => $burst->keepers, 'losses' => (object) $burst->losses,
             'measured' => array_map(static fn (MeasuredFrame $frame): array => [
                 't_s' => $frame->tS === null ? null : round($frame->tS, 3), 'kept' => $frame->kept,
-                'sigma_px' => self::rounded($frame->ellipse?->sigma()), 'long_px' => self::rounded($frame->ellipse?->long), 'short_px' => self::rounded($frame->ellipse?->short),
+                'sigma_px' => self::rounded($frame->ellipse?->deviation()), 'long_px' => self::rounded($frame->ellipse?->long), 'short_px' => self::rounded($frame->ellipse?->short),
                 'angle_deg' => self::rounded($frame->ellipse?->angleDeg), 'sharp_where' => $frame->sharpWhere?->value,
             ], $burst->measured),
             'answers' => (object) $burst->answers, 'note' => $burst->note,

@@ -48,15 +48,15 @@ final readonly class Patch
     }
 
     /** Smoothed by a Gauss of this standard deviation, pixels; the border is continued outwards. */
-    public function smoothed(float $sigma): self
+    public function smoothed(float $deviation): self
     {
-        if ($sigma <= 0) {
+        if ($deviation <= 0) {
             return $this;
         }
-        $reach = (int) ceil(3.5 * $sigma);
+        $reach = (int) ceil(3.5 * $deviation);
         $weights = [];
         for ($i = -$reach; $i <= $reach; $i++) {
-            $weights[] = exp(-$i * $i / (2 * $sigma * $sigma));
+            $weights[] = exp(-$i * $i / (2 * $deviation * $deviation));
         }
         $sum = array_sum($weights);
         $weights = array_map(static fn (float $w): float => $w / $sum, $weights);

@@ -10,7 +10,7 @@ function point(size: number): Plane {
 }
 
 /** How much light there is, and how far it is spread to one side, in pixels. */
-function spread({ wide, high, data }: Plane): { light: number; sigma: number; peak: number } {
+function spread({ wide, high, data }: Plane): { light: number; deviation: number; peak: number } {
   let light = 0;
   let square = 0;
   let peak = 0;
@@ -21,16 +21,16 @@ function spread({ wide, high, data }: Plane): { light: number; sigma: number; pe
       square += value * (x - (wide >> 1)) ** 2;
       peak = Math.max(peak, value);
     }
-  return { light, sigma: Math.sqrt(square / light), peak };
+  return { light, deviation: Math.sqrt(square / light), peak };
 }
 
 describe('the disc of what is out of focus', () => {
   it('keeps all the light and spreads a point over a disc of the radius', () => {
     for (const radius of [1.5, 3, 7, 15.5]) {
-      const { light, sigma, peak } = spread(discBlur(point(61), radius));
+      const { light, deviation, peak } = spread(discBlur(point(61), radius));
       expect(light).toBeCloseTo(1, 4);
       // The spread of an even disc to one side is half its radius.
-      expect(Math.abs(sigma - radius / 2)).toBeLessThan(0.06 * radius);
+      expect(Math.abs(deviation - radius / 2)).toBeLessThan(0.06 * radius);
       // Even, not heaped in the middle.
       expect(Math.abs(peak * Math.PI * radius * radius - 1)).toBeLessThan(0.12);
     }
