@@ -50,7 +50,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
     new OA\Property(property: 'stretches', type: 'array', items: new OA\Items(required: ['from', 'counts', 'to', 'way', 'mark_m'], type: 'object', properties: [new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'counts', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'way', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))), new OA\Property(property: 'mark_m', type: 'number', nullable: true)])),
     new OA\Property(property: 'trials', type: 'array', items: new OA\Items(required: ['from', 'cue', 'peak', 'to', 'burst_s', 'sudden'], type: 'object', properties: [new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'cue', type: 'number'), new OA\Property(property: 'peak', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'burst_s', type: 'number'), new OA\Property(property: 'sudden', type: 'boolean')])),
     new OA\Property(property: 'document', ref: '#/components/schemas/Drill'),
-    new OA\Property(property: 'about', required: ['name', 'figure', 'kind', 'length_m', 'sensor_mm'], type: 'object', description: 'What is seen', properties: [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'figure', type: 'string'), new OA\Property(property: 'kind', type: 'string'), new OA\Property(property: 'length_m', type: 'number'), new OA\Property(property: 'sensor_mm', type: 'number')]),
+    new OA\Property(property: 'about', required: ['figure', 'length_m', 'height_m', 'sensor_mm'], type: 'object', description: 'What is seen', properties: [new OA\Property(property: 'figure', type: 'string'), new OA\Property(property: 'length_m', type: 'number'), new OA\Property(property: 'height_m', type: 'number'), new OA\Property(property: 'sensor_mm', type: 'number')]),
 ])]
 #[OA\Schema(schema: 'DrillScore', required: ['drill', 'seed'], properties: [
     new OA\Property(property: 'drill', type: 'string'), new OA\Property(property: 'seed', type: 'integer'), new OA\Property(property: 'rush', type: 'string'), new OA\Property(property: 'f_number', type: 'number'), new OA\Property(property: 'aids', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'boolean')),
@@ -259,14 +259,10 @@ final class DrillController extends Controller
         return $saved instanceof SavedRush ? RushDocument::read($saved->document) : (new FreshRush($person))->document(null);
     }
 
-    /** @return array{name: string, figure: string, kind: string, length_m: float, sensor_mm: float} */
+    /** @return array{figure: string, length_m: float, height_m: float, sensor_mm: float} */
     private static function about(?Rush $rush): array
     {
-        if ($rush === null) {
-            return ['name' => '', 'figure' => 'plain', 'kind' => 'animal', 'length_m' => 1.0, 'sensor_mm' => 36.0];
-        }
-
-        return ['name' => $rush->name, 'figure' => $rush->subject->figure->value, 'kind' => $rush->subject->kind->value, 'length_m' => $rush->subject->lengthM, 'sensor_mm' => $rush->kit->body->sensorWidthMm];
+        return ['figure' => $rush->subject->figure->value ?? 'plain', 'length_m' => $rush->subject->lengthM ?? 1.0, 'height_m' => $rush->subject->heightM ?? 1.0, 'sensor_mm' => $rush->kit->body->sensorWidthMm ?? 36.0];
     }
 
     /**

@@ -4192,10 +4192,9 @@ export interface components {
             document: components["schemas"]["Drill"];
             /** @description What is seen */
             about: {
-                name: string;
                 figure: string;
-                kind: string;
                 length_m: number;
+                height_m: number;
                 sensor_mm: number;
             };
         };

@@ -91,10 +91,7 @@ export default function ButtonsDrill() {
   function play(course: DrillCourse) {
     const calls = (course.calls ?? []) as [number, number | null][];
     live.current = { course, begun: performance.now(), trace: [], down: new Set(), at: -1 };
-    setCall(null);
     setNumber(0);
-    field.current?.focus();
-    turn.setStage('running');
     const step = () => {
       const run = live.current;
       if (!run) return;
@@ -218,7 +215,11 @@ export default function ButtonsDrill() {
           <p className="buttons-said" aria-live="off">
             {said && !shut && label('call', said)}
             {running && shut && said && 'Listen, or feel'}
-            {running && !said && (soon > 0 ? `Look at your controls: ${soon}` : 'Hands on the controls')}
+            {running &&
+              !said &&
+              (soon > 0
+                ? `${shut ? 'One pulse: any of them. ' : ''}Look at your controls: ${soon}`
+                : 'Hands on the controls')}
             {turn.stage === 'loading' && 'Loading…'}
             {turn.stage === 'scoring' && 'Counting…'}
           </p>

@@ -5,6 +5,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import type { DrillCourse, DrillDocument, DrillName } from '../../api/practice';
+import { fitted } from '../../parts/Silhouette';
 import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
@@ -30,6 +31,7 @@ const how: Record<RingExercise, string> = {
 
 /** How much of the picture the subject fills in the middle of its way: less where the place it flies to is seen as well. */
 const FILLS = { alone: 0.4, withPost: 0.24 };
+
 /** What was seen while it was played: frames a second, and how late the picture was after the hand, ms. */
 export type Shown = { fps: number; lateMs: number | null; latestMs: number | null };
 
@@ -79,15 +81,18 @@ export default function RingDrill() {
       const view = canvas.current;
       view.width = view.clientWidth;
       view.height = view.clientHeight;
-      const subject = paintSubject(course.about.figure, 1.5);
+      const { figure, length_m, height_m, sensor_mm } = course.about;
+      const subject = paintSubject(figure, length_m, height_m);
+      const [wideM, highM] = fitted(figure, length_m, height_m);
       const post = stretches.some((s) => s.mark_m !== null) ? paintPost() : null;
       const middleM = middle(stretches.flatMap((s) => s.way.map((w) => w[1] ?? 1)));
-      const sized = (metres: number) =>
-        (course.about.length_m * 1000 * of.focal_mm) / (metres * 1000 - of.focal_mm);
-      // A frame is never shown smaller than whole.
+      const sized = (metres: number) => (wideM * 1000 * of.focal_mm) / (metres * 1000 - of.focal_mm);
+      // A frame is never shown smaller than whole; what stands upright is held by the height of the picture.
       const perMm = Math.max(
-        view.width / course.about.sensor_mm,
-        ((post ? FILLS.withPost : FILLS.alone) * view.width) / sized(middleM),
+        view.width / sensor_mm,
+        ((post ? FILLS.withPost : FILLS.alone) * view.width) /
+          sized(middleM) /
+          Math.max(1, (1.6 * highM) / wideM),
       );
       const trace: number[][] = [];
       const gaps: number[] = [];

@@ -1,4 +1,4 @@
-import { headOf, outlineOf } from '../../parts/Silhouette';
+import { fitted, headOf, outlineOf } from '../../parts/Silhouette';
 import { discBlur, halved, mixOf, type Plane, RADII } from './disc';
 
 /** Room around what is drawn, in its own pixels, for it to spread when it is out of focus. */
@@ -64,15 +64,21 @@ function chance(seed: number) {
   };
 }
 
-/** A subject with something fine all over, so that its focus can be seen. */
-export function paintSubject(figure: string, ratio: number): Stack {
-  const high = Math.max(70, Math.min(240, LONG / ratio));
+/**
+ * A subject with something fine all over, so that its focus can be seen, in its own proportions.
+ *
+ * @param lengthM of the subject, and its height
+ */
+export function paintSubject(figure: string, lengthM: number, heightM: number): Stack {
+  const [wideM, highM] = fitted(figure, lengthM, heightM);
+  const scale = LONG / Math.max(wideM, highM);
+  const [long, high] = [wideM * scale, highM * scale];
   const canvas = document.createElement('canvas');
-  canvas.width = 2 * Math.ceil((LONG + 2 * MARGIN) / 2);
+  canvas.width = 2 * Math.ceil((long + 2 * MARGIN) / 2);
   canvas.height = 2 * Math.ceil((high + 2 * MARGIN) / 2);
   const ctx = canvas.getContext('2d', { willReadFrequently: true });
   const path = new Path2D();
-  path.addPath(new Path2D(outlineOf(figure)), new DOMMatrix([LONG, 0, 0, high, MARGIN, MARGIN]));
+  path.addPath(new Path2D(outlineOf(figure)), new DOMMatrix([long, 0, 0, high, MARGIN, MARGIN]));
   if (ctx) {
     ctx.fillStyle = colour('--plumage') || '#a39a89';
     ctx.fill(path);
@@ -80,7 +86,7 @@ export function paintSubject(figure: string, ratio: number): Stack {
     ctx.clip(path);
     const next = chance(7);
     for (let i = 0; i < 1500; i++) {
-      const x = MARGIN + next() * LONG;
+      const x = MARGIN + next() * long;
       const y = MARGIN + next() * high;
       ctx.strokeStyle = i % 2 ? 'rgb(20 16 12 / 0.55)' : 'rgb(251 247 238 / 0.6)';
       ctx.lineWidth = 0.5 + next();
@@ -95,7 +101,7 @@ export function paintSubject(figure: string, ratio: number): Stack {
     ctx.stroke(path);
     const head = headOf(figure);
     if (head) {
-      const [x, y] = [MARGIN + head[0] * LONG, MARGIN + head[1] * high];
+      const [x, y] = [MARGIN + head[0] * long, MARGIN + head[1] * high];
       ctx.fillStyle = '#14100c';
       ctx.beginPath();
       ctx.arc(x, y, 5.5, 0, 7);
@@ -106,7 +112,7 @@ export function paintSubject(figure: string, ratio: number): Stack {
       ctx.fill();
     }
   }
-  return stackOf(canvas, path, LONG);
+  return stackOf(canvas, path, long);
 }
 
 /** Where something is going to land: a post with lichen on it. */
