@@ -92,7 +92,7 @@ export default function RingDrill() {
         view.width / sensor_mm,
         ((post ? FILLS.withPost : FILLS.alone) * view.width) /
           sized(middleM) /
-          Math.max(1, (1.6 * highM) / wideM),
+          Math.max(1, (2.4 * highM) / wideM),
       );
       const trace: number[][] = [];
       const gaps: number[] = [];

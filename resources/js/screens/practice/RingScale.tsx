@@ -23,8 +23,9 @@ export function RingScale({
   if (ring) {
     for (const metres of [...DISTANCES].reverse()) {
       const x = sign * turnFor(ring, metres) * wide;
-      const last = said.at(-1);
-      if (metres >= ring.nearest_m && (!last || Math.abs(x - last.x) > 62)) said.push({ metres, x });
+      // The first stands clear of infinity, which is at nought.
+      const last = said.at(-1)?.x ?? 0;
+      if (metres >= ring.nearest_m && Math.abs(x - last) > (last === 0 ? 44 : 62)) said.push({ metres, x });
     }
   }
   return (
