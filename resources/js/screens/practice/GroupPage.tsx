@@ -1,3 +1,4 @@
+import '../rushes/rushes.css';
 import './practice.css';
 import { App, Button, Modal, Select } from 'antd';
 import { useState } from 'react';
@@ -41,7 +42,7 @@ export default function GroupPage() {
         </div>
         {group.isError && <Failed message={group.error.message} />}
         {group.data && (
-          <p>
+          <p className="group-join">
             Code to join: <strong className="group-code">{group.data.join_code}</strong>
             <span className="quiet"> · members choose what you see, and can take it back</span>
           </p>
@@ -108,7 +109,7 @@ function MemberRow({ member, drill, onRemove }: { member: Member; drill: string;
           <>
             <strong className="figures">{percent(mean)}</strong>{' '}
             <span className="quiet">
-              {sharedBy(drill)}, last {Math.min(5, turns.length)}
+              {sharedBy(drill)}, {turns.length === 1 ? 'one turn' : `last ${Math.min(5, turns.length)} turns`}
             </span>
           </>
         )}

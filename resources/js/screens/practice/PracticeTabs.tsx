@@ -1,4 +1,5 @@
 import '../review/review.css';
+import '../rushes/rushes.css';
 import { NavLink } from 'react-router';
 
 /** The ladder and the drills, how they went, and practising with others. */
