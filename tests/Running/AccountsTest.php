@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\PlanController;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use RushHold\Planning\Chooser;
 use Tests\Running\Visitor;
 
 /** @return list<string> places where something of a person is left: every column of every table is looked at */
@@ -84,6 +86,11 @@ it('leaves its settings to their owner only', function (): void {
     foreach ((array) glob("$folder/*.{php,conf,sql,cnf}", GLOB_BRACE) as $file) {
         expect(fileperms((string) $file) & 0o077)->toBe(0, (string) $file);
     }
+});
+
+it('keeps loaded what a plan needs, so that no request reads it anew', function (): void {
+    $loaded = file(getenv('RUN_DIR').'/preload.txt', FILE_IGNORE_NEW_LINES);
+    expect($loaded)->toContain(PlanController::class, Chooser::class, User::class);
 });
 
 it('gives each visitor a demo of their own', function (): void {
