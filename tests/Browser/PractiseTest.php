@@ -23,9 +23,9 @@ function handsOn(Page $page, string $path, string $ready): Page
 
 it('tells three hands apart in every drill', function (): void {
     $hands = [
-        'practised' => ['lag' => 0.03, 'noise' => 0.35, 'after' => 0.35, 'wrongEvery' => 0, 'moment' => ['depth' => 0.68]],
-        'learning' => ['lag' => 0.3, 'noise' => 4.0, 'after' => 0.9, 'wrongEvery' => 5, 'moment' => ['after' => 0.8]],
-        'new' => ['lag' => 0.9, 'noise' => 25.0, 'after' => 1.6, 'wrongEvery' => 2, 'moment' => ['depth' => 0.999]],
+        'practised' => ['lag' => 0.03, 'ahead' => 0.14, 'noise' => 0.35, 'after' => 0.35, 'wrongEvery' => 0, 'moment' => ['depth' => 0.68]],
+        'learning' => ['lag' => 0.22, 'ahead' => 0.28, 'noise' => 1.5, 'after' => 0.9, 'wrongEvery' => 5, 'moment' => ['after' => 0.8]],
+        'new' => ['lag' => 1.2, 'ahead' => 0.0, 'noise' => 150.0, 'after' => 1.6, 'wrongEvery' => 2, 'moment' => ['depth' => 0.999]],
     ];
     $pages = $people = [];
     try {
@@ -56,13 +56,16 @@ it('tells three hands apart in every drill', function (): void {
             return $scores;
         };
         foreach ([Exercise::Still, Exercise::Swimmer, Exercise::Perch, Exercise::Surprise, Exercise::Wild] as $exercise) {
+            // What swims slowly is followed, and nobody has to foresee where it goes.
+            $foresees = $exercise !== Exercise::Swimmer;
             $scores = $play($exercise->value, "/practice/ring?exercise={$exercise->value}", 'Drag or scroll the ring',
-                static fn (Page $page, array $hand) => $page->script('window.handOnRing(arguments[0])', [...$of, 'lag' => $hand['lag'], 'noise' => $hand['noise'], 'still' => $exercise === Exercise::Still]));
+                static fn (Page $page, array $hand) => $page->script('window.handOnRing(arguments[0])', [...$of, 'lag' => $hand['lag'], 'ahead' => $foresees ? $hand['ahead'] : 0, 'noise' => $hand['noise'], 'still' => $exercise === Exercise::Still]));
             $share = array_map(static fn (array $s): float => $s['share'], $scores);
             expect($share['practised'])->toBeGreaterThan($share['new'])->toBeGreaterThanOrEqual($share['learning'])->and($share['learning'])->toBeGreaterThanOrEqual($share['new']);
             if ($exercise === Exercise::Swimmer) {
-                // How late each is shows as well.
-                expect($scores['learning']['lag_s'])->toBeGreaterThan($scores['practised']['lag_s'] + 0.1)->and($scores['practised']['hand'])->toBeGreaterThan($scores['new']['hand']);
+                // How late each is, and how unsteady, shows as well.
+                expect($scores['learning']['lag_s'])->toBeGreaterThan($scores['practised']['lag_s'])
+                    ->and($scores['learning']['scatter'])->toBeGreaterThan(2 * $scores['practised']['scatter'])->and($scores['practised']['hand'])->toBeGreaterThan($scores['new']['hand']);
             }
         }
         $scores = $play('buttons', '/practice/buttons', 'Hide what they do', static fn (Page $page, array $hand) => $page->script('window.handOnButtons(arguments[0])', $hand));

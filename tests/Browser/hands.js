@@ -32,8 +32,14 @@ const each = (step) => {
 const key = (field, type, code, name = '') =>
   field.dispatchEvent(new KeyboardEvent(type, { bubbles: true, cancelable: true, code, key: name || code }));
 
-/** Turns the ring by the wheel: late by lag, off by noise times what goes unseen. */
-window.handOnRing = ({ lag, noise, focal, nearest, coc, n, still }) => {
+/** How long a pace is looked at before it is known, ms. */
+const PACE_MS = 80;
+
+/**
+ * Turns the ring by the wheel: late by lag, off by noise times what goes unseen. Who has practised turns to where the
+ * subject will be so many seconds ahead of what was seen.
+ */
+window.handOnRing = ({ lag, ahead, noise, focal, nearest, coc, n, still }) => {
   const field = document.querySelector('.ring-field');
   const view = field.querySelector('canvas');
   const travel = (m) => focal ** 2 / (1000 * m - focal);
@@ -54,9 +60,9 @@ window.handOnRing = ({ lag, noise, focal, nearest, coc, n, still }) => {
     before = now;
     const metres = Number(view.dataset.mark || view.dataset.metres || 0);
     seen.push([now, metres]);
-    while (seen.length > 2 && seen[1][0] <= now - lag * 1000) seen.shift();
+    while (seen.length > 2 && seen[1][0] <= now - lag * 1000 - PACE_MS) seen.shift();
     wander = wander * Math.exp(-dt / 0.4) + Math.sqrt(1 - Math.exp((-2 * dt) / 0.4)) * window.chance.normal();
-    const at = seen[0][1];
+    const [earlier, [then, at]] = [seen[0], seen.findLast(([t]) => t <= now - lag * 1000) ?? seen[0]];
     if (!metres) {
       since = null;
       shutter(false);
@@ -64,7 +70,9 @@ window.handOnRing = ({ lag, noise, focal, nearest, coc, n, still }) => {
     }
     since ??= now;
     if (at > 0) {
-      const goal = travel(at) / whole + noise * wander * play(at);
+      const pace =
+        earlier[1] > 0 && then > earlier[0] ? (travel(at) - travel(earlier[1])) / (then - earlier[0]) : 0;
+      const goal = (travel(at) + pace * ahead * 1000) / whole + noise * wander * play(at);
       const by = (goal - Number(view.dataset.turn)) * (1 - Math.exp(-dt / 0.05));
       field.dispatchEvent(
         new WheelEvent('wheel', { bubbles: true, cancelable: true, deltaY: (-by * 180 * 12) / 0.35 }),

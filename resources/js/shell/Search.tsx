@@ -2,16 +2,22 @@ import './search.css';
 import { Button, Input, Modal } from 'antd';
 import { type KeyboardEvent, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useSweeps } from '../api/bench';
 import { useRushes } from '../api/hooks';
 import { useKit } from '../api/kit';
 import { useOutings } from '../api/outings';
+import { useGroups } from '../api/practice';
 import { calledBy, finds } from '../parts/find';
 import { useDebounced } from '../parts/useDebounced';
+import { label } from '../parts/words';
+import { DRILLS, placeOf } from '../screens/practice/drills';
 
 type Hit = { key: string; kind: string; name: string; to: string };
 
 /** So many of each kind are shown. */
 const MOST = 5;
+
+const drills = () => DRILLS.map((id) => ({ id, name: label('exercise', id) }));
 
 function Found({ onClose }: { onClose: () => void }) {
   const [search, setSearch] = useState('');
@@ -22,18 +28,25 @@ function Found({ onClose }: { onClose: () => void }) {
   const bodies = useKit('bodies').data ?? [];
   const lenses = useKit('lenses').data ?? [];
   const subjects = useKit('subjects').data ?? [];
+  const sweeps = useSweeps().data ?? [];
+  const groups = useGroups().data ?? [];
   const navigate = useNavigate();
 
   const named = <T extends { id: string; name: string }>(
     items: T[],
     kind: string,
-    to: string,
+    to: string | ((id: string) => string),
     text: (item: T) => string = (item) => item.name,
   ): Hit[] =>
     items
       .filter((item) => finds(words, text(item)))
       .slice(0, MOST)
-      .map(({ id, name }) => ({ key: `${kind} ${id}`, kind, name, to: `${to}/${id}` }));
+      .map(({ id, name }) => ({
+        key: `${kind} ${id}`,
+        kind,
+        name,
+        to: typeof to === 'string' ? `${to}/${id}` : to(id),
+      }));
   const hits: Hit[] =
     words === ''
       ? []
@@ -56,6 +69,9 @@ function Found({ onClose }: { onClose: () => void }) {
           ),
           ...named(lenses, 'Lens', '/kit/lenses'),
           ...named(subjects, 'Subject', '/subjects', calledBy),
+          ...named(sweeps, 'Bench', '/kit/bench'),
+          ...named(drills(), 'Practice', placeOf),
+          ...named(groups, 'Group', '/practice/groups'),
           {
             key: 'line',
             kind: 'New rush',
@@ -83,7 +99,7 @@ function Found({ onClose }: { onClose: () => void }) {
         autoFocus
         size="large"
         maxLength={500}
-        placeholder="Rushes, outings, kit, subjects, or a line that makes a rush"
+        placeholder="Rushes, outings, kit, drills, or a line that makes a rush"
         role="combobox"
         aria-label="Search everything"
         aria-expanded={hits.length > 0}
