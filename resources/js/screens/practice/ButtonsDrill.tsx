@@ -259,7 +259,7 @@ export default function ButtonsDrill() {
             })}
           </div>
         ) : (
-          <p className="ring-hint">
+          <p className="buttons-hint">
             The controls of your body come up where the hand has them, with some seconds to look at them.
           </p>
         )}

@@ -38,7 +38,13 @@ export function DrillFrame({
   const came = useRef<HTMLDivElement>(null);
   const done = turn.stage === 'done' && result !== null;
   useEffect(() => {
-    if (done) came.current?.scrollIntoView({ behavior: still ? 'auto' : 'smooth', block: 'nearest' });
+    if (!done) return;
+    // Once its plots have found their width: what changes its size meanwhile stops the scrolling.
+    const settled = setTimeout(
+      () => came.current?.scrollIntoView({ behavior: still ? 'auto' : 'smooth', block: 'nearest' }),
+      150,
+    );
+    return () => clearTimeout(settled);
   }, [done, still]);
   const busy = turn.stage === 'running' || turn.stage === 'loading' || turn.stage === 'scoring';
   return (
@@ -67,6 +73,10 @@ export function DrillFrame({
         )}
         <div className={settings || aids ? 'drill-body' : 'drill-body alone'}>
           <div className="drill-field">{children}</div>
+          <div ref={came} className="drill-came" aria-live="polite">
+            {result}
+            <p className="quiet drill-honest">{honest}</p>
+          </div>
           {(settings || aids) && (
             <aside className="drill-side" aria-label="Settings">
               {settings}
@@ -74,10 +84,6 @@ export function DrillFrame({
             </aside>
           )}
         </div>
-        <div ref={came} aria-live="polite">
-          {result}
-        </div>
-        <p className="quiet drill-honest">{honest}</p>
       </main>
     </>
   );

@@ -111,7 +111,7 @@ export default function FirstSharp() {
           >
             Went wrong
           </Button>
-          <span className="quiet">Space, and M</span>
+          <span className="quiet first-key-hint">Space, and M</span>
         </div>
         {trials.length > 0 && (
           <ol className="first-trials">

@@ -151,8 +151,8 @@ export default function MomentDrill() {
         }}
       >
         <svg viewBox="0 0 500 320" aria-hidden="true" className="moment-view">
-          <rect x="-900" width="2300" height="320" fill="var(--sky-low)" />
-          <rect x="-900" y="240" width="2300" height="80" fill="var(--sky-high)" />
+          <rect x="-900" y="-600" width="2300" height="900" fill="var(--sky-low)" />
+          <rect x="-900" y="240" width="2300" height="600" fill="var(--sky-high)" />
           <g ref={bird} transform="translate(250 40)" opacity={still ? 0 : 1}>
             <path
               d={outlineOf('diving-bird')}

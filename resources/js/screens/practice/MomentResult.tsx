@@ -1,8 +1,48 @@
-import type { DrillCourse, KeptDrill } from '../../api/practice';
+import type { DrillCourse, DrillScore, KeptDrill } from '../../api/practice';
+import { Plot } from '../../parts/Plot';
 import { OfferCopy } from './OfferCopy';
 
 const SPAN_S = 1.5;
-const WIDE = 560;
+
+type Trials = {
+  trials: NonNullable<DrillScore['trials']>;
+  of: NonNullable<DrillCourse['trials']>;
+  wide: number;
+};
+
+/** Each burst on the time about its peak. */
+function Bursts({ trials, of, wide }: Trials) {
+  const x = (seconds: number) => wide / 2 + (seconds / SPAN_S) * (wide / 2);
+  return (
+    <>
+      <line x1={x(0)} x2={x(0)} y1={0} y2={trials.length * 18} className="moment-peak" />
+      <text x={x(0)} y={trials.length * 18 + 20} textAnchor="middle" className="moment-axis">
+        peak
+      </text>
+      {trials.map((trial, i) => {
+        const burst = of[i]?.burst_s ?? 0.35;
+        const off = trial.off;
+        return off === null ? (
+          // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
+          <text key={i} x={8} y={i * 18 + 13} className="moment-axis">
+            not pressed
+          </text>
+        ) : (
+          <rect
+            // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
+            key={i}
+            x={Math.max(0, x(off + 0.05))}
+            y={i * 18 + 4}
+            width={Math.max(3, (burst / SPAN_S) * (wide / 2))}
+            height={10}
+            rx={3}
+            className={trial.caught ? 'moment-caught' : 'moment-missed'}
+          />
+        );
+      })}
+    </>
+  );
+}
 
 /** When it was pressed against the peaks, and what longer bursts would be worth to this hand. */
 export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillCourse }) {
@@ -10,7 +50,6 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
   const trials = s.trials ?? [];
   const of = course.trials ?? [];
   const percent = (share: number | undefined) => `${Math.round((share ?? 0) * 100)} %`;
-  const x = (seconds: number) => WIDE / 2 + (seconds / SPAN_S) * (WIDE / 2);
   const caught = trials.filter((t) => t.caught).length;
   return (
     <section className="drill-result" aria-label="Result">
@@ -40,37 +79,9 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
         )}
       </dl>
       <div className="moment-plots">
-        <svg
-          viewBox={`0 0 ${WIDE} ${trials.length * 18 + 26}`}
-          role="img"
-          aria-label="Bursts against their peaks"
-        >
-          <line x1={x(0)} x2={x(0)} y1={0} y2={trials.length * 18} className="moment-peak" />
-          <text x={x(0)} y={trials.length * 18 + 20} textAnchor="middle" className="moment-axis">
-            peak
-          </text>
-          {trials.map((trial, i) => {
-            const burst = of[i]?.burst_s ?? 0.35;
-            const off = trial.off;
-            return off === null ? (
-              // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
-              <text key={i} x={8} y={i * 18 + 13} className="moment-axis">
-                not pressed
-              </text>
-            ) : (
-              <rect
-                // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
-                key={i}
-                x={Math.max(0, x(off + 0.05))}
-                y={i * 18 + 4}
-                width={Math.max(3, (burst / SPAN_S) * (WIDE / 2))}
-                height={10}
-                rx={3}
-                className={trial.caught ? 'moment-caught' : 'moment-missed'}
-              />
-            );
-          })}
-        </svg>
+        <Plot label="Bursts against their peaks" high={trials.length * 18 + 26}>
+          {(wide) => <Bursts trials={trials} of={of} wide={wide} />}
+        </Plot>
         {(s.worth ?? []).length > 0 && (
           <table className="moment-worth">
             <caption>What a burst catches with this scatter</caption>

@@ -3,6 +3,7 @@ import { App, Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { type DrillName, practiceActions, useDrills, usePracticeAction } from '../../api/practice';
+import { Plot } from '../../parts/Plot';
 import { useTitle } from '../../parts/useTitle';
 import { useUndo } from '../../parts/useUndo';
 import { label } from '../../parts/words';
@@ -11,8 +12,48 @@ import { TopBar } from '../../shell/TopBar';
 import { byDay, DRILLS, percent, placeOf, sharedBy, shareOf } from './drills';
 import { PracticeTabs } from './PracticeTabs';
 
-const WIDE = 900;
-const HIGH = 260;
+const HIGH = 240;
+
+const date = (day: string) => new Date(day).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+
+/** The mean of each day with its least and most. */
+function Days({ days, wide }: { days: ReturnType<typeof byDay>; wide: number }) {
+  const [first, last] = [days[0]?.day ?? '', days.at(-1)?.day ?? ''];
+  const from = Date.parse(first);
+  const span = Math.max(86_400_000 * 6, Date.parse(last) - from);
+  const x = (day: string) => 54 + ((Date.parse(day) - from) / span) * (wide - 64);
+  const y = (share: number) => HIGH - 28 - share * (HIGH - 44);
+  return (
+    <>
+      {[0, 0.5, 1].map((v) => (
+        <g key={v}>
+          <line x1={48} x2={wide} y1={y(v)} y2={y(v)} className="progress-grid" />
+          <text x={40} y={y(v) + 4} textAnchor="end" className="moment-axis">
+            {percent(v)}
+          </text>
+        </g>
+      ))}
+      <path
+        className="progress-line"
+        d={days.map((d, i) => `${i ? 'L' : 'M'}${x(d.day).toFixed(1)} ${y(d.mean).toFixed(1)}`).join('')}
+      />
+      {days.map((d) => (
+        <g key={d.day}>
+          <line x1={x(d.day)} x2={x(d.day)} y1={y(d.least)} y2={y(d.most)} className="progress-range" />
+          <circle cx={x(d.day)} cy={y(d.mean)} r={4.5} className="bead-kept" />
+        </g>
+      ))}
+      <text x={54} y={HIGH - 6} className="moment-axis">
+        {date(first)}
+      </text>
+      {days.length > 1 && (
+        <text x={x(last)} y={HIGH - 6} textAnchor="end" className="moment-axis">
+          {date(last)}
+        </text>
+      )}
+    </>
+  );
+}
 
 /** Each drill over time, with its scatter. */
 export default function Progress() {
@@ -33,10 +74,6 @@ export default function Progress() {
   });
   const days = byDay(some);
   const best = days.length ? Math.max(...days.map((d) => d.mean)) : null;
-  const from = Date.parse(days[0]?.day ?? '');
-  const span = Math.max(86_400_000 * 6, Date.parse(days.at(-1)?.day ?? '') - from);
-  const x = (day: string) => 60 + ((Date.parse(day) - from) / span) * (WIDE - 80);
-  const y = (share: number) => HIGH - 28 - share * (HIGH - 44);
   return (
     <>
       <TopBar />
@@ -87,50 +124,9 @@ export default function Progress() {
                 <span className="quiet"> · your best day {percent(best)}</span>
               )}
             </p>
-            <svg
-              className="progress-plot"
-              viewBox={`0 0 ${WIDE} ${HIGH}`}
-              role="img"
-              aria-label={`${label('exercise', drill)} by day`}
-            >
-              {[0, 0.5, 1].map((v) => (
-                <g key={v}>
-                  <line x1={54} x2={WIDE - 8} y1={y(v)} y2={y(v)} className="progress-grid" />
-                  <text x={46} y={y(v) + 4} textAnchor="end" className="moment-axis">
-                    {percent(v)}
-                  </text>
-                </g>
-              ))}
-              <path
-                className="progress-line"
-                d={days
-                  .map((d, i) => `${i ? 'L' : 'M'}${x(d.day).toFixed(1)} ${y(d.mean).toFixed(1)}`)
-                  .join('')}
-              />
-              {days.map((d) => (
-                <g key={d.day}>
-                  <line
-                    x1={x(d.day)}
-                    x2={x(d.day)}
-                    y1={y(d.least)}
-                    y2={y(d.most)}
-                    className="progress-range"
-                  />
-                  <circle cx={x(d.day)} cy={y(d.mean)} r={4.5} className="bead-kept" />
-                </g>
-              ))}
-              <text x={60} y={HIGH - 6} className="moment-axis">
-                {new Date(from).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
-              </text>
-              {days.length > 1 && (
-                <text x={x(days.at(-1)?.day ?? '')} y={HIGH - 6} textAnchor="end" className="moment-axis">
-                  {new Date(days.at(-1)?.day ?? '').toLocaleDateString('en-GB', {
-                    day: 'numeric',
-                    month: 'short',
-                  })}
-                </text>
-              )}
-            </svg>
+            <Plot className="progress-plot" high={HIGH} label={`${label('exercise', drill)} by day`}>
+              {(wide) => <Days days={days} wide={wide} />}
+            </Plot>
             <ul className="rush-list">
               {some.slice(0, 20).map((d) => (
                 <li key={d.id} className="rush-row progress-row">

@@ -1,10 +1,10 @@
 import type { DrillCourse, KeptDrill } from '../../api/practice';
+import { Plot } from '../../parts/Plot';
 import { say, useUnits } from '../../parts/units';
 import { OfferCopy } from './OfferCopy';
 import type { Shown } from './RingDrill';
 import { distanceAt, metresAt } from './ring';
 
-const WIDE = 900;
 const HIGH = 240;
 
 const ms = (seconds: number) => `${Math.round(seconds * 1000)} ms`;
@@ -80,7 +80,9 @@ export function RingResult({
           </div>
         )}
       </dl>
-      <RingLane kept={kept} course={course} trace={trace} />
+      <Plot className="ring-lane" high={HIGH} label="Subject and ring over time">
+        {(wide) => <RingLane kept={kept} course={course} trace={trace} wide={wide} />}
+      </Plot>
       <p className="quiet">
         The subject, and where the ring stood, over {Math.round(course.seconds)} s. Distances from{' '}
         {say(
@@ -101,7 +103,9 @@ export function RingResult({
   );
 }
 
-function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCourse; trace: number[][] }) {
+type Lane = { kept: KeptDrill; course: DrillCourse; trace: number[][]; wide: number };
+
+function RingLane({ kept, course, trace, wide }: Lane) {
   const units = useUnits();
   const stretches = course.stretches ?? [];
   const ring = course.ring;
@@ -109,7 +113,7 @@ function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCours
   const all = stretches.flatMap((s) => s.way.map((w) => w[1] ?? 1));
   const near = Math.min(...all) * 0.88;
   const far = Math.max(...all) * 1.14;
-  const x = (t: number) => 60 + (t / course.seconds) * (WIDE - 66);
+  const x = (t: number) => 60 + (t / course.seconds) * (wide - 66);
   const y = (m: number) =>
     HIGH -
     12 -
@@ -120,12 +124,7 @@ function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCours
   const line = (points: [number, number][]) =>
     points.map(([t, m], i) => `${i ? 'L' : 'M'}${x(t).toFixed(1)} ${y(m).toFixed(1)}`).join('');
   return (
-    <svg
-      className="ring-lane"
-      viewBox={`0 0 ${WIDE} ${HIGH}`}
-      role="img"
-      aria-label="Subject and ring over time"
-    >
+    <>
       {ticks.map((m) => (
         <text key={m} x={6} y={y(m) + 4} className="moment-axis">
           {say(m, 'length', units)}
@@ -156,6 +155,6 @@ function RingLane({ kept, course, trace }: { kept: KeptDrill; course: DrillCours
           className={f.kept ? 'bead-kept' : 'bead-lost'}
         />
       ))}
-    </svg>
+    </>
   );
 }
