@@ -81,6 +81,19 @@ describe('drills', function (): void {
         expect(KeptDrill::query()->where('user_id', auth()->id())->count())->toBe(0);
     });
 
+    it('does not hold a turn against anybody in which nothing was pressed', function (): void {
+        $person = $this->person();
+        $this->actingAs($person);
+        foreach (['buttons', 'swimmer', 'moment'] as $drill) {
+            $course = $this->postJson('/api/drills/course', ['drill' => $drill])->json();
+            // The page tells where the ring stood all the time, pressed or not.
+            $trace = $drill === 'swimmer' ? array_map(static fn (array $sample): array => [$sample[0], 0.2, 0], rungBy($course, 0.9)['trace']) : [];
+            $this->postJson('/api/drills', ['document' => [...$course['document'], 'trace' => $trace], 'day' => now()->toDateString()])
+                ->assertStatus(422)->assertJsonPath('message', 'Nothing was pressed in this turn, so it says nothing of your hand and is not kept.');
+        }
+        expect($person->drills()->count())->toBe(0);
+    });
+
     it('keeps what a hand did of the latest turns, and what it came to of all', function (): void {
         config(['limits.drill_traces' => 1, 'limits.drills' => 3]);
         $person = $this->person();

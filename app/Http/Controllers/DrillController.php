@@ -126,7 +126,7 @@ final class DrillController extends Controller
         if (strlen((string) json_encode($document)) > self::MOST_BYTES) {
             throw ValidationException::withMessages(['document' => 'A turn may have '.(self::MOST_BYTES / 1000).' kB at most.']);
         }
-        $turn = $this->gate->drill($document);
+        $turn = $this->gate->drill($document)->played();
         $score = [...DrillDocument::score($turn), 'aids' => (object) ((array) ($document['aids'] ?? [])),
             ...array_filter(['rush' => data_get($document, 'rush.name'), 'f_number' => data_get($document, 'f_number'), 'body' => $given['body'] ?? null], static fn (mixed $v): bool => $v !== null)];
         $kept = $this->keeper($request)->alone(static function () use ($person, $turn, $given, $score, $document): KeptDrill {

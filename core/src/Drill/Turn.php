@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Drill;
 
+use RushHold\Refused;
+
 /** One turn of a drill: what came, and what was done. The same course and trace score the same, whenever. */
 final readonly class Turn
 {
@@ -18,6 +20,18 @@ final readonly class Turn
     /** @param  list<list<float>>  $trace  empty: not played yet */
     public function __construct(public Exercise $exercise, public int $seed, public ButtonCourse|RingCourse|MomentCourse|null $course, public array $trace = [])
     {
+    }
+
+    /**
+     * The turn, if somebody did something in it: where nothing was pressed it says nothing of a hand.
+     *
+     * @throws Refused if no control was pressed, or the shutter never held
+     */
+    public function played(): self
+    {
+        $pressed = array_filter($this->trace, fn (array $sample): bool => ! $this->exercise->isRing() || $sample[2] > 0);
+
+        return $pressed === [] ? throw Refused::because('trace', 'drill-idle') : $this;
     }
 
     public function buttons(): ?ButtonScore

@@ -25,6 +25,7 @@ return [
     'refused.drill-place-twice' => 'Each control can stand in a layout once.',
     'refused.drill-call' => '{field} must be a time after the one before and the number of a control that is asked, or null for any.',
     'refused.drill-no-ring' => 'This is not practised with the ring.',
+    'refused.drill-idle' => 'Nothing was pressed in this turn, so it says nothing of your hand and is not kept.',
     'refused.drill-trace-many' => 'What was done may have {most} entries at most.',
     'refused.drill-trace-order' => '{field}: the times must grow.',
     'refused.drill-trace-key' => '{field} must be the number of a control of the layout, 0 to {most}.',

@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { Refusal } from '../../api/client';
 import {
   askCourse,
   type DrillCourse,
@@ -56,6 +57,8 @@ export function useTurn() {
       waiting.current = null;
       setStage('done');
     } catch (error) {
+      // What is refused as it is will be refused again.
+      if (error instanceof Refusal && error.status === 422) waiting.current = null;
       setProblem((error as Error).message);
       setStage('ready');
     }
