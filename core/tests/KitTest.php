@@ -236,6 +236,8 @@ it('refuses kit that cannot be, naming the field', function (callable $read, str
         'outside the zoom' => [$lens(['zoom' => [['focal_mm' => 100, 'max_aperture' => 4], ['focal_mm' => 200, 'max_aperture' => 4]], 'focal_mm' => 300]), 'focal_mm'],
         'extender that makes smaller' => [$lens(['extenders' => [0.7]]), 'extenders[0]'],
         'sweep' => [$lens(['sweep_s' => 90]), 'sweep_s'],
+        'a ring that hardly turns' => [$lens(['ring' => ['throw_deg' => 10]]), 'ring.throw_deg'],
+        'a ring with something else' => [$lens(['ring' => ['rubber' => true]]), 'ring.rubber'],
         'subject without a name' => [static fn () => SubjectDocument::read(['format' => 'rush-hold/subject@1', 'subject' => ['length_m' => 1, 'height_m' => 1, 'speed_mps' => 1]]), 'subject.name'],
         'subject faster than anything' => [static fn () => SubjectDocument::read(['format' => 'rush-hold/subject@1', 'subject' => ['name' => 'x', 'length_m' => 1, 'height_m' => 1, 'speed_mps' => 1], 'burst_mps' => 500]), 'burst_mps'],
     ];

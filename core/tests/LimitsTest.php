@@ -6,6 +6,7 @@ use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
 use RushHold\Kit\FocusMode;
+use RushHold\Kit\FocusRing;
 use RushHold\Kit\Kit;
 use RushHold\Kit\Lens;
 use RushHold\Kit\PointLayout;
@@ -90,6 +91,7 @@ function limits(): array
         ['kit.lens.best_stops_down', 0, 4, static fn (float $v): mixed => new Lens(bestStopsDown: $v)],
         ['kit.lens.nearest_m', 0.05, 50, static fn (float $v): mixed => new Lens(focalMm: 20, nearestM: $v)],
         ['kit.lens.sweep_s', 0.05, 30, static fn (float $v): mixed => new Lens(sweepS: $v)],
+        ['kit.lens.ring.throw_deg', 30, 720, static fn (float $v): mixed => new FocusRing($v)],
         ['kit.lens.stabiliser_stops', 0, 10, static fn (float $v): mixed => new Lens(stabiliserStops: $v)],
         ['kit.lens.zoom[1].focal_mm', 100.1, 2000, static fn (float $v): mixed => new Zoom([[100.09, 4.0], [$v, 5.6]])],
         ['kit.lens.zoom[1].max_aperture', 0.7, 22, static fn (float $v): mixed => new Zoom([[100.0, 4.0], [200.0, $v]])],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Kit\FocusRange;
+use RushHold\Kit\FocusRing;
 use RushHold\Kit\Lens;
 use RushHold\Kit\Zoom;
 use RushHold\Refused;
@@ -65,6 +66,7 @@ final readonly class LensDocument
             ranges: self::ranges($f),
             extenders: self::extenders($f),
             manualSwitch: $f->flag('manual_switch', $sample->manualSwitch),
+            ring: self::ring($f),
         );
     }
 
@@ -94,6 +96,19 @@ final readonly class LensDocument
         $lens->keep('ranges', $kept);
 
         return $ranges;
+    }
+
+    private static function ring(Fields $lens): ?FocusRing
+    {
+        if ($lens->raw('ring') === null) {
+            return null;
+        }
+        $usual = new FocusRing;
+        $f = $lens->object('ring');
+        $ring = new FocusRing($f->number('throw_deg', $usual->throwDeg), $f->flag('right_is_nearer', $usual->rightIsNearer));
+        $lens->keep('ring', $f->done());
+
+        return $ring;
     }
 
     /** @return list<float> */

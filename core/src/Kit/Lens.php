@@ -20,6 +20,7 @@ final readonly class Lens
      * @param  list<FocusRange>  $ranges  positions of its range switch apart from the full one; empty: any range can be set
      * @param  list<float>  $extenders  magnifications of the extenders it takes, above 1 to 3
      * @param  bool  $manualSwitch  whether a switch on it turns autofocus off
+     * @param  FocusRing|null  $ring  how its ring turns; null: not known
      *
      * @throws Refused if a value is out of range, or the f-numbers stand the wrong way round
      */
@@ -36,6 +37,7 @@ final readonly class Lens
         public array $ranges = [],
         public array $extenders = [],
         public bool $manualSwitch = true,
+        public ?FocusRing $ring = null,
     ) {
         $zoom?->range()->check('kit.lens.focal_mm', $focalMm);
         Range::of(8, 2000, 'mm')->check('kit.lens.focal_mm', $focalMm);

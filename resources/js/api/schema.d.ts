@@ -3059,6 +3059,22 @@ export interface components {
              * @default true
              */
             manual_switch: boolean;
+            /**
+             * @description How its focusing ring turns; null: not known
+             * @default null
+             */
+            ring: {
+                /**
+                 * @description From the nearest distance to infinity
+                 * @default 180
+                 */
+                throw_deg: number;
+                /**
+                 * @description Whether turning it right, seen from behind the camera, focuses nearer
+                 * @default false
+                 */
+                right_is_nearer: boolean;
+            } | null;
         };
         /**
          * Subject

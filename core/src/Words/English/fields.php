@@ -169,6 +169,9 @@ return [
     'field.ranges.far_m' => 'The far end of a range',
     'field.extenders' => 'The extenders',
     'field.manual_switch' => 'The switch on the lens',
+    'field.ring' => 'The focusing ring',
+    'field.ring.throw_deg' => 'The throw of the focusing ring',
+    'field.ring.right_is_nearer' => 'Which way the focusing ring turns',
 
     'field.metres' => 'The way between the marks',
     'field.metres_error' => 'How far off that distance may be',

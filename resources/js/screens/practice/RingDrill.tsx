@@ -1,23 +1,22 @@
 import './practice.css';
 import './ring.css';
 import { Button, Checkbox } from 'antd';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import type { DrillCourse, DrillDocument, DrillName } from '../../api/practice';
-import { fitted } from '../../parts/Silhouette';
 import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { usePreferences } from '../../shell/preferences';
 import { DrillFrame } from './DrillFrame';
-import { paint } from './paint';
-import { paintPost, paintSubject } from './painted';
+import { playRing, type Shown } from './playRing';
 import { RingResult } from './RingResult';
 import { RingScale } from './RingScale';
 import { type Degrees, EXERCISES, type RingExercise, RingSettings, type Way } from './RingSettings';
-import { distanceAt, metresAt, stretchAt } from './ring';
+import { metresAt } from './ring';
 import { tone, useSound } from './sound';
+import { useLensRing } from './useLensRing';
 import { PIXELS_A_DEGREE, useRing } from './useRing';
 import { useTurn } from './useTurn';
 
@@ -28,15 +27,6 @@ const how: Record<RingExercise, string> = {
   surprise: 'Out of nothing something runs at you. Hold the shutter and sweep the ring toward you.',
   wild: 'Four passes of your rush as it really comes. Hold the shutter and follow.',
 };
-
-/** How much of the picture the subject fills in the middle of its way: less where the place it flies to is seen as well. */
-const FILLS = { alone: 0.4, withPost: 0.24 };
-
-/** What was seen while it was played: frames a second, and how late the picture was after the hand, ms. */
-export type Shown = { fps: number; lateMs: number | null; latestMs: number | null };
-
-const middle = (values: number[], share = 0.5) =>
-  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? 0;
 
 /** Focusing by hand on a path of a real rush, with one's own lens. */
 export default function RingDrill() {
@@ -58,118 +48,60 @@ export default function RingDrill() {
   const canvas = useRef<HTMLCanvasElement>(null);
   const scale = useRef<SVGGElement>(null);
   const slider = useRef<HTMLDivElement>(null);
-  const frame = useRef(0);
+  const stop = useRef(() => {});
   const [left, setLeft] = useState<number | null>(null);
   const [shown, setShown] = useState<Shown | null>(null);
   const [way, setWay] = useState<number[][]>([]);
   const turn = useTurn();
-  const ring = useRing(field, { throwDeg: Number(degrees), rightIsNear: right === 'near' });
+  const lens = useLensRing(given ? undefined : (rush ?? rushes[0]?.id));
+  const throwDeg = lens?.ring?.throw_deg ?? Number(degrees);
+  const rightIsNear = lens?.ring?.right_is_nearer ?? right === 'near';
+  const ring = useRing(field, { throwDeg, rightIsNear });
   // The scale moves as far as the hand that turns it.
-  const wide = Number(degrees) * PIXELS_A_DEGREE;
-  const sign = right === 'near' ? -1 : 1;
+  const wide = throwDeg * PIXELS_A_DEGREE;
+  const sign = rightIsNear ? -1 : 1;
+  const moved = useRef(0);
+  moved.current = -sign * wide;
   const aids = useRef({ magnified, outline });
   aids.current = { magnified, outline };
 
-  useEffect(() => () => cancelAnimationFrame(frame.current), []);
+  useEffect(() => () => stop.current(), []);
 
-  const play = useCallback(
-    (course: DrillCourse) => {
-      const of = course.ring;
-      const stretches = course.stretches;
-      const ctx = canvas.current?.getContext('2d');
-      if (!of || !stretches || !ctx || !canvas.current) return;
-      const view = canvas.current;
-      view.width = view.clientWidth;
-      view.height = view.clientHeight;
-      const { figure, length_m, height_m, sensor_mm } = course.about;
-      const subject = paintSubject(figure, length_m, height_m);
-      const [wideM, highM] = fitted(figure, length_m, height_m);
-      const post = stretches.some((s) => s.mark_m !== null) ? paintPost() : null;
-      const middleM = middle(stretches.flatMap((s) => s.way.map((w) => w[1] ?? 1)));
-      const sized = (metres: number) => (wideM * 1000 * of.focal_mm) / (metres * 1000 - of.focal_mm);
-      // A frame is never shown smaller than whole; what stands upright is held by the height of the picture.
-      const perMm = Math.max(
-        view.width / sensor_mm,
-        ((post ? FILLS.withPost : FILLS.alone) * view.width) /
-          sized(middleM) /
-          Math.max(1, (2.4 * highM) / wideM),
-      );
-      const trace: number[][] = [];
-      const gaps: number[] = [];
-      const late: number[] = [];
-      ring.reset(course.start ?? 0.2);
-      setShown(null);
-      field.current?.focus();
-      const begun = performance.now();
-      let before = begun;
-      let clicked = -1;
-      const sounds = sound === 'on';
-      const step = () => {
-        const now = performance.now();
-        const t = (now - begun) / 1000;
-        if (now > before) gaps.push(now - before);
-        ring.step((now - before) / 1000, now);
-        before = now;
-        const at = stretchAt(stretches, t);
-        const blur = paint(ctx, {
-          of,
-          perMm,
-          t,
-          turn: ring.turn.current,
-          subject,
-          post,
-          at,
-          sized,
-          still,
-          ...aids.current,
+  function play(course: DrillCourse) {
+    const view = canvas.current;
+    const of = course.ring;
+    if (!view || !of) return;
+    setShown(null);
+    field.current?.focus();
+    turn.setStage('running');
+    stop.current = playRing({
+      course,
+      view,
+      hand: ring,
+      aids: () => aids.current,
+      still,
+      onPicture: (turned, secondsLeft) => {
+        scale.current?.setAttribute('transform', `translate(${moved.current * turned} 0)`);
+        slider.current?.setAttribute('aria-valuenow', String(Math.round(turned * 1000) / 10));
+        slider.current?.setAttribute('aria-valuetext', `${metresAt(of, turned).toFixed(1)} metres`);
+        setLeft(secondsLeft);
+      },
+      onFrame: () => sound === 'on' && tone(1900, 0.02, 0, 0.05),
+      onHidden: turn.interrupted,
+      onDone: (trace, seen) => {
+        setShown(seen);
+        setWay(trace);
+        turn.finish({
+          ...course.document,
+          aids: { ...aids.current, sound: sound === 'on', still },
+          trace,
         });
-        if (ring.since.current !== null) {
-          late.push(performance.now() - ring.since.current);
-          ring.since.current = null;
-        }
-        view.dataset.turn = ring.turn.current.toFixed(6);
-        view.dataset.blurUm = blur === null ? '' : blur.toFixed(2);
-        view.dataset.metres = at ? distanceAt(at, t).toFixed(4) : '';
-        view.dataset.mark = at?.mark_m?.toFixed(4) ?? '';
-        scale.current?.setAttribute('transform', `translate(${-sign * ring.turn.current * wide} 0)`);
-        slider.current?.setAttribute('aria-valuenow', String(Math.round(ring.turn.current * 1000) / 10));
-        slider.current?.setAttribute(
-          'aria-valuetext',
-          `${metresAt(of, ring.turn.current).toFixed(1)} metres`,
-        );
-        const last = trace.at(-1);
-        if (!last || t - (last[0] ?? 0) > 0.004)
-          trace.push([
-            Number(t.toFixed(4)),
-            Number(ring.turn.current.toFixed(6)),
-            ring.fires.current ? 1 : 0,
-          ]);
-        if (sounds && ring.fires.current && at && Math.floor(t * (course.frames_per_s ?? 10)) !== clicked) {
-          clicked = Math.floor(t * (course.frames_per_s ?? 10));
-          tone(1900, 0.02, 0, 0.05);
-        }
-        setLeft(Math.max(0, Math.ceil(course.seconds - t)));
-        if (document.hidden) {
-          turn.interrupted();
-        } else if (t < course.seconds) frame.current = requestAnimationFrame(step);
-        else {
-          setShown({
-            fps: 1000 / Math.max(1, middle(gaps)),
-            lateMs: late.length ? middle(late) : null,
-            latestMs: late.length ? middle(late, 0.95) : null,
-          });
-          setWay(trace);
-          turn.finish({ ...course.document, aids: { ...aids.current, sound: sounds, still }, trace });
-        }
-      };
-      turn.setStage('running');
-      frame.current = requestAnimationFrame(step);
-    },
-    [ring, turn, sound, still, wide, sign],
-  );
+      },
+    });
+  }
 
   async function start() {
-    cancelAnimationFrame(frame.current);
+    stop.current();
     const seed = query.get('seed');
     const found = await turn.begin(
       given
@@ -205,6 +137,7 @@ export default function RingDrill() {
             onDegrees={setDegrees}
             right={right}
             onRight={setRight}
+            lens={lens}
           />
         )
       }

@@ -2,7 +2,7 @@ import type { DrillCourse, KeptDrill } from '../../api/practice';
 import { Plot } from '../../parts/Plot';
 import { say, useUnits } from '../../parts/units';
 import { OfferCopy } from './OfferCopy';
-import type { Shown } from './RingDrill';
+import type { Shown } from './playRing';
 import { distanceAt, metresAt } from './ring';
 
 const HIGH = 240;

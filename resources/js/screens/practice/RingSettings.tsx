@@ -1,6 +1,8 @@
 import { Segmented, Select } from 'antd';
+import { Link } from 'react-router';
 import type { RushSummary } from '../../api/client';
 import { label } from '../../parts/words';
+import type { LensRing } from './useLensRing';
 
 export const EXERCISES = ['still', 'swimmer', 'perch', 'surprise', 'wild'] as const;
 export type RingExercise = (typeof EXERCISES)[number];
@@ -20,6 +22,8 @@ type Props = {
   onDegrees: (degrees: Degrees) => void;
   right: Way;
   onRight: (way: Way) => void;
+  /** The lens it is played with, whose ring counts where it is described. */
+  lens: LensRing | null;
 };
 
 /** What is practised with the ring, on which rush, and how one's own ring turns. */
@@ -36,6 +40,7 @@ export function RingSettings({
   onDegrees,
   right,
   onRight,
+  lens,
 }: Props) {
   return (
     <>
@@ -72,33 +77,44 @@ export function RingSettings({
           onChange={(n) => onOpening(n === 0 ? null : n)}
         />
       </div>
-      <div className="drill-setting">
-        <span>Ring throw</span>
-        <Select
-          aria-label="Ring throw"
-          disabled={disabled}
-          value={degrees}
-          options={[
-            { value: '90', label: '90°' },
-            { value: '180', label: '180°' },
-            { value: '300', label: '300°' },
-          ]}
-          onChange={onDegrees}
-        />
-      </div>
-      <div className="drill-setting">
-        <span>Turning right</span>
-        <Select
-          aria-label="Turning right"
-          disabled={disabled}
-          value={right}
-          options={[
-            { value: 'far', label: 'farther' },
-            { value: 'near', label: 'nearer' },
-          ]}
-          onChange={onRight}
-        />
-      </div>
+      {lens?.ring ? (
+        <p className="drill-setting">
+          <span>Ring of {lens.name}</span>
+          {Math.round(lens.ring.throw_deg)}°, right is {lens.ring.right_is_nearer ? 'nearer' : 'farther'}
+          {lens.place && <Link to={lens.place}>Change</Link>}
+        </p>
+      ) : (
+        <>
+          <div className="drill-setting">
+            <span>Ring throw</span>
+            <Select
+              aria-label="Ring throw"
+              disabled={disabled}
+              value={degrees}
+              options={[
+                { value: '90', label: '90°' },
+                { value: '180', label: '180°' },
+                { value: '300', label: '300°' },
+              ]}
+              onChange={onDegrees}
+            />
+          </div>
+          <div className="drill-setting">
+            <span>Turning right</span>
+            <Select
+              aria-label="Turning right"
+              disabled={disabled}
+              value={right}
+              options={[
+                { value: 'far', label: 'farther' },
+                { value: 'near', label: 'nearer' },
+              ]}
+              onChange={onRight}
+            />
+          </div>
+          {lens?.place && <Link to={lens.place}>Set them once, with {lens.name}</Link>}
+        </>
+      )}
     </>
   );
 }

@@ -13,6 +13,7 @@ import { EditorHead } from '../EditorHead';
 import { ReachBar } from '../ReachBar';
 import { RangeFields } from './RangeFields';
 import { ReachTable } from './ReachTable';
+import { RingFields } from './RingFields';
 import { SweepWatch } from './SweepWatch';
 import { ZoomFields } from './ZoomFields';
 
@@ -152,7 +153,7 @@ export default function LensEditor() {
               {number('best_stops_down', 'Crispest, from wide open', 'stops')}
             </div>
             <SweepWatch sweep={draft.sweep_s} onSweep={(sweep_s) => set({ sweep_s })} />
-            <h2>Switches and extenders</h2>
+            <h2>Switches, extenders and ring</h2>
             <RangeFields
               ranges={draft.ranges}
               nearestM={draft.nearest_m}
@@ -175,6 +176,11 @@ export default function LensEditor() {
             >
               A switch on it turns autofocus off
             </Checkbox>
+            <RingFields
+              ring={draft.ring ?? null}
+              problem={refused?.field === 'ring.throw_deg' ? refused.message : null}
+              onRing={(ring) => set({ ring })}
+            />
           </div>
           <aside className="guide-side" aria-label="What it reaches">
             <ReachBar lens={draft} />

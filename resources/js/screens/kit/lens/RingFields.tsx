@@ -1,0 +1,57 @@
+import { Button, Select } from 'antd';
+import type { Lens } from '../../../api/client';
+import { NumberField } from '../../../parts/NumberField';
+
+type Ring = Lens['ring'];
+
+/** What most rings are near, until somebody looks. */
+const usual = { throw_deg: 180, right_is_nearer: false };
+
+/** How the focusing ring of a lens turns, for the drills with it. */
+export function RingFields({
+  ring,
+  problem,
+  onRing,
+}: {
+  ring: Ring;
+  problem: string | null;
+  onRing: (ring: Ring) => void;
+}) {
+  return (
+    <div className="field">
+      <span className="label">Its focusing ring, for practice</span>
+      {ring ? (
+        <div className="fields zoom-step">
+          <NumberField
+            label="Turns, end to end"
+            quantity="angle"
+            value={ring.throw_deg}
+            problem={problem}
+            onChange={(throw_deg) => onRing({ ...ring, throw_deg })}
+          />
+          <div className="field">
+            <label htmlFor="ring-way">Turning right focuses</label>
+            <Select
+              id="ring-way"
+              value={ring.right_is_nearer ? 'near' : 'far'}
+              options={[
+                { value: 'far', label: 'farther' },
+                { value: 'near', label: 'nearer' },
+              ]}
+              onChange={(way) => onRing({ ...ring, right_is_nearer: way === 'near' })}
+            />
+          </div>
+          <Button size="small" type="text" aria-label="Forget the ring" onClick={() => onRing(null)}>
+            ✕
+          </Button>
+        </div>
+      ) : (
+        <div>
+          <Button size="small" onClick={() => onRing(usual)}>
+            Describe it
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}
