@@ -119,7 +119,7 @@ final class DemoSeeder extends Seeder
         $demo->kit()->create(['type' => KitType::Bodies, 'name' => $race['name'], 'document' => $race['fields'], 'based_on' => 'sample-old-mirror']);
         $lenses = [];
         foreach (['sample-500-f4' => 'The long prime', 'sample-100-400' => 'The walkabout zoom', 'sample-70-200-f28' => 'The race zoom'] as $id => $name) {
-            $lens = $this->gate->kit(KitType::Lenses, [...KitType::Lenses->samples()[$id], 'name' => $name, ...($id === 'sample-500-f4' ? ['ring' => ['throw_deg' => 180, 'right_is_nearer' => false]] : [])]);
+            $lens = $this->gate->kit(KitType::Lenses, [...KitType::Lenses->samples()[$id], 'name' => $name]);
             $lenses[$id] = $demo->kit()->create(['type' => KitType::Lenses, 'name' => $name, 'document' => $lens['fields'], 'based_on' => $id])->id;
         }
         $demo->fill(['habits' => $this->gate->habits(['format' => 'rush-hold/habits@1', 'body' => $own->id, 'lens' => $lenses['sample-500-f4'], 'floors' => ['bird' => 1 / 2000]])->fields])->save();

@@ -11,6 +11,7 @@ export function Choice({
   options,
   onChange,
   none,
+  disabled = false,
 }: {
   label: string;
   value: string | null | undefined;
@@ -18,6 +19,7 @@ export function Choice({
   onChange: (value: string | null) => void;
   /** What leaving it open is called. */
   none?: string;
+  disabled?: boolean;
 }) {
   const id = useId();
   return (
@@ -25,6 +27,7 @@ export function Choice({
       <label htmlFor={id}>{label}</label>
       <Select
         id={id}
+        disabled={disabled}
         value={value ?? ''}
         options={none === undefined ? options : [{ value: '', label: none }, ...options]}
         onChange={(chosen) => onChange(chosen === '' ? null : chosen)}

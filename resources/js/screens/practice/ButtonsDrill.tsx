@@ -1,10 +1,11 @@
 import './practice.css';
 import './buttons.css';
-import { Checkbox, Select } from 'antd';
+import { Checkbox } from 'antd';
 import { type PointerEvent, useCallback, useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useKit } from '../../api/kit';
 import type { DrillCourse, DrillDocument } from '../../api/practice';
+import { Choice } from '../../parts/Choice';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { ButtonsResult } from './ButtonsResult';
@@ -167,16 +168,13 @@ export default function ButtonsDrill() {
             This turn was given to you: the same layout and calls for everybody who plays it.
           </p>
         ) : (
-          <div className="drill-setting">
-            <span>Buttons of</span>
-            <Select
-              aria-label="Buttons of"
-              disabled={running}
-              value={chosen ?? 'sample-fast-mirrorless'}
-              options={bodies.map((b) => ({ value: b.id, label: b.name }))}
-              onChange={setBody}
-            />
-          </div>
+          <Choice
+            label="Buttons of"
+            disabled={running}
+            value={chosen ?? 'sample-fast-mirrorless'}
+            options={bodies.map((b) => ({ value: b.id, label: b.name }))}
+            onChange={setBody}
+          />
         )
       }
       aids={

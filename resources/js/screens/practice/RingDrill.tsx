@@ -13,7 +13,7 @@ import { DrillFrame } from './DrillFrame';
 import { playRing, type Shown } from './playRing';
 import { RingResult } from './RingResult';
 import { RingScale } from './RingScale';
-import { type Degrees, EXERCISES, type RingExercise, RingSettings, type Way } from './RingSettings';
+import { DEGREES, type Degrees, EXERCISES, type RingExercise, RingSettings, type Way } from './RingSettings';
 import { metresAt } from './ring';
 import { tone, useSound } from './sound';
 import { useLensRing } from './useLensRing';
@@ -39,7 +39,7 @@ export default function RingDrill() {
   const rushes = useRushes('').data?.pages[0]?.items ?? [];
   const [rush, setRush] = useState<string | null>(query.get('rush'));
   const [opening, setOpening] = useState<number | null>(null);
-  const [degrees, setDegrees] = useStored<Degrees>('rush-hold.ring-throw', '180', ['90', '180', '300']);
+  const [degrees, setDegrees] = useStored<Degrees>('rush-hold.ring-throw', '180', [...DEGREES]);
   const [right, setRight] = useStored<Way>('rush-hold.ring-right', 'far', ['near', 'far']);
   const [sound, setSound] = useSound();
   const [magnified, setMagnified] = useState(false);

@@ -1,12 +1,14 @@
-import { Segmented, Select } from 'antd';
+import { Segmented } from 'antd';
 import { Link } from 'react-router';
 import type { RushSummary } from '../../api/client';
+import { Choice } from '../../parts/Choice';
 import { label } from '../../parts/words';
 import type { LensRing } from './useLensRing';
 
 export const EXERCISES = ['still', 'swimmer', 'perch', 'surprise', 'wild'] as const;
 export type RingExercise = (typeof EXERCISES)[number];
-export type Degrees = '90' | '180' | '300';
+export const DEGREES = ['90', '180', '300'] as const;
+export type Degrees = (typeof DEGREES)[number];
 export type Way = 'near' | 'far';
 
 type Props = {
@@ -53,30 +55,22 @@ export function RingSettings({
         options={EXERCISES.map((e) => ({ value: e, label: label('exercise', e) }))}
         onChange={onExercise}
       />
-      <div className="drill-setting">
-        <span>Rush</span>
-        <Select
-          aria-label="Rush"
-          disabled={disabled}
-          value={rush ?? rushes[0]?.id ?? null}
-          placeholder="A gull that comes in"
-          options={rushes.map((r) => ({ value: r.id, label: r.name }))}
-          onChange={onRush}
-        />
-      </div>
-      <div className="drill-setting">
-        <span>Opening</span>
-        <Select
-          aria-label="Opening"
-          disabled={disabled}
-          value={opening ?? 0}
-          options={[
-            { value: 0, label: 'Wide open' },
-            ...[5.6, 8, 11, 16].map((n) => ({ value: n, label: `f/${n}` })),
-          ]}
-          onChange={(n) => onOpening(n === 0 ? null : n)}
-        />
-      </div>
+      <Choice
+        label="Rush"
+        disabled={disabled}
+        value={rush ?? rushes[0]?.id}
+        options={rushes.map((r) => ({ value: r.id, label: r.name }))}
+        onChange={(id) => id && onRush(id)}
+        {...(rushes.length === 0 ? { none: 'A gull that comes in' } : {})}
+      />
+      <Choice
+        label="Opening"
+        disabled={disabled}
+        value={opening === null ? null : String(opening)}
+        none="Wide open"
+        options={['5.6', '8', '11', '16'].map((n) => ({ value: n, label: `f/${n}` }))}
+        onChange={(n) => onOpening(n === null ? null : Number(n))}
+      />
       {lens?.ring ? (
         <p className="drill-setting">
           <span>Ring of {lens.name}</span>
@@ -85,33 +79,23 @@ export function RingSettings({
         </p>
       ) : (
         <>
-          <div className="drill-setting">
-            <span>Ring throw</span>
-            <Select
-              aria-label="Ring throw"
-              disabled={disabled}
-              value={degrees}
-              options={[
-                { value: '90', label: '90°' },
-                { value: '180', label: '180°' },
-                { value: '300', label: '300°' },
-              ]}
-              onChange={onDegrees}
-            />
-          </div>
-          <div className="drill-setting">
-            <span>Turning right</span>
-            <Select
-              aria-label="Turning right"
-              disabled={disabled}
-              value={right}
-              options={[
-                { value: 'far', label: 'farther' },
-                { value: 'near', label: 'nearer' },
-              ]}
-              onChange={onRight}
-            />
-          </div>
+          <Choice
+            label="Ring throw"
+            disabled={disabled}
+            value={degrees}
+            options={DEGREES.map((n) => ({ value: n, label: `${n}°` }))}
+            onChange={(n) => onDegrees(n as Degrees)}
+          />
+          <Choice
+            label="Turning right"
+            disabled={disabled}
+            value={right}
+            options={[
+              { value: 'far', label: 'farther' },
+              { value: 'near', label: 'nearer' },
+            ]}
+            onChange={(way) => onRight(way as Way)}
+          />
           {lens?.place && <Link to={lens.place}>Set them once, with {lens.name}</Link>}
         </>
       )}

@@ -1,5 +1,6 @@
-import { Button, Select } from 'antd';
+import { Button } from 'antd';
 import type { Lens } from '../../../api/client';
+import { Choice } from '../../../parts/Choice';
 import { NumberField } from '../../../parts/NumberField';
 
 type Ring = Lens['ring'];
@@ -29,18 +30,15 @@ export function RingFields({
             problem={problem}
             onChange={(throw_deg) => onRing({ ...ring, throw_deg })}
           />
-          <div className="field">
-            <label htmlFor="ring-way">Turning right focuses</label>
-            <Select
-              id="ring-way"
-              value={ring.right_is_nearer ? 'near' : 'far'}
-              options={[
-                { value: 'far', label: 'farther' },
-                { value: 'near', label: 'nearer' },
-              ]}
-              onChange={(way) => onRing({ ...ring, right_is_nearer: way === 'near' })}
-            />
-          </div>
+          <Choice
+            label="Turning right focuses"
+            value={ring.right_is_nearer ? 'near' : 'far'}
+            options={[
+              { value: 'far', label: 'farther' },
+              { value: 'near', label: 'nearer' },
+            ]}
+            onChange={(way) => onRing({ ...ring, right_is_nearer: way === 'near' })}
+          />
           <Button size="small" type="text" aria-label="Forget the ring" onClick={() => onRing(null)}>
             ✕
           </Button>
