@@ -39,7 +39,7 @@ const PACE_MS = 80;
  * Turns the ring by the wheel: late by lag, off by noise times what goes unseen. Who has practised turns to where the
  * subject will be so many seconds ahead of what was seen.
  */
-window.handOnRing = ({ lag, ahead, noise, focal, nearest, coc, n, still }) => {
+window.handOnRing = ({ lag, ahead = 0, noise, focal, nearest, coc, n, still }) => {
   const field = document.querySelector('.ring-field');
   const view = field.querySelector('canvas');
   const travel = (m) => focal ** 2 / (1000 * m - focal);
