@@ -9,16 +9,16 @@ export function useUndo() {
       const key = `undo ${says}`;
       notification.open({
         key,
-        message: says,
+        title: says,
         duration: 12,
         placement: 'bottomLeft',
-        btn: (
+        actions: (
           <Button
             size="small"
             onClick={() =>
               void undo()
                 .then(() => notification.destroy(key))
-                .catch((error: Error) => notification.error({ message: error.message }))
+                .catch((error: Error) => notification.error({ title: error.message }))
             }
           >
             Undo
@@ -34,8 +34,8 @@ export function useUndo() {
 export function useNotTaken() {
   const { notification } = App.useApp();
   return useCallback(
-    (error: Error, message = 'This file was not taken in') =>
-      notification.error({ message, description: error.message, duration: 0 }),
+    (error: Error, title = 'This file was not taken in') =>
+      notification.error({ title, description: error.message, duration: 0 }),
     [notification],
   );
 }

@@ -1,0 +1,61 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { App, ConfigProvider } from 'antd';
+import { type ReactNode, useMemo, useState } from 'react';
+import { createMemoryRouter, RouterProvider } from 'react-router';
+import { type Units, UnitsContext } from '../parts/units';
+import { PreferencesContext } from '../shell/preferences';
+import type { Mode } from '../theme/theme';
+import { setWidth } from './window';
+
+type Where = {
+  /** The address it is opened at. */
+  at?: string;
+  /** What the address looks like, such as `/rushes/:id`. */
+  path?: string;
+  units?: Units;
+  /** Of the window, px. */
+  width?: number;
+};
+
+function Around({ units: first, children }: { units: Units; children: ReactNode }) {
+  const [units, setUnits] = useState(first);
+  const [mode, setMode] = useState<Mode>('dark');
+  const preferences = useMemo(() => ({ mode, setMode, units, setUnits, still: true }), [mode, units]);
+  return (
+    <ConfigProvider theme={{ token: { motion: false } }} wave={{ disabled: true }}>
+      <PreferencesContext value={preferences}>
+        <UnitsContext value={units}>
+          <App>{children}</App>
+        </UnitsContext>
+      </PreferencesContext>
+    </ConfigProvider>
+  );
+}
+
+/** Opens a screen or a part as the application does; `where` is the address one has come to. */
+export function open(
+  element: ReactNode,
+  { at = '/', path = '*', units = 'metric', width = 1280 }: Where = {},
+) {
+  setWidth(width);
+  const queries = new QueryClient({
+    defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false }, mutations: { retry: false } },
+  });
+  const routes = [{ path, element }, ...(path === '*' ? [] : [{ path: '*', element: <p>Another page</p> }])];
+  const router = createMemoryRouter(routes, { initialEntries: [at] });
+  const view = render(
+    <QueryClientProvider client={queries}>
+      <Around units={units}>
+        <RouterProvider router={router} />
+      </Around>
+    </QueryClientProvider>,
+  );
+  return {
+    ...view,
+    user: userEvent.setup({ delay: null }),
+    queries,
+    where: () => `${router.state.location.pathname}${router.state.location.search}`,
+  };
+}
