@@ -7,6 +7,7 @@ export default defineConfig({
   plugins: [react()],
   test: {
     silent: 'passed-only',
+    testTimeout: 20_000,
     projects: [
       {
         extends: true,

@@ -6,7 +6,12 @@ import { afterAll, afterEach, beforeAll, beforeEach, vi } from 'vitest';
 import { answers, asked, server, somebody, unanswered } from './answers';
 
 // What is looked for may take a while beside other work; what is there is found at once.
-configure({ asyncUtilTimeout: 5000 });
+configure({
+  asyncUtilTimeout: 5000,
+  // What was not found, and what the page said instead; its mark-up says less than it is long.
+  getElementError: (message, container) =>
+    new Error(`${message?.split('\n\n')[0]}\n${container.textContent}`),
+});
 
 /** What the page says of requests that failed, as tests have them fail. */
 const EXPECTED = /^(GET|POST|PUT|PATCH|DELETE) http|socket hang up|Network error|AbortError/;

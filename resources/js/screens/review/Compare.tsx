@@ -82,7 +82,7 @@ export default function Compare() {
         )}
         {data && comparison && (
           <>
-            <p className="compare-of">
+            <div className="compare-of">
               <Select
                 aria-label="Of which rush"
                 value={data.rush_id}
@@ -94,7 +94,7 @@ export default function Compare() {
                 onChange={(chosen: string) => setRush(chosen)}
               />
               {data.rush_id && <Link to={`/rushes/${data.rush_id}`}>To its desk</Link>}
-            </p>
+            </div>
             {comparison.pairs[0] && <Verdict pair={comparison.pairs[0]} names={names} />}
             <section aria-label="Set-ups">
               <h2>Kept with each</h2>

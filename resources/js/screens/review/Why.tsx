@@ -61,7 +61,7 @@ export default function Why() {
           <h1>Why soft</h1>
           <ReviewTabs />
         </div>
-        <p className="why-of">
+        <div className="why-of">
           {id ? (
             <>
               <span className="quiet">A burst of</span>{' '}
@@ -78,7 +78,7 @@ export default function Why() {
               onChange={(chosen) => setParams(chosen ? { rush: chosen } : {}, { replace: true })}
             />
           )}
-        </p>
+        </div>
         {found.isError && <Failed message={found.error.message} />}
         {!data && !found.isError && (
           <p className="quiet" role="status">
