@@ -99,3 +99,14 @@ it('has no trouble with frames that are all alike', function (): void {
     $sweep = new Sweep(array_map(static fn (int $v): Trial => new Trial($v, 5.0, 10.0, 500.0), range(-5, 5)));
     expect($sweep->series[0]->peaks())->toBe([])->and(max($sweep->series[0]->best))->toBeLessThan(0.5);
 });
+
+it('lets one value serve two distances only while it loses no more than a tenth at the worse of them', function (float $apart, bool $serves): void {
+    // Scores fall off as a straight line, so that what a value loses is plain to see.
+    $at = static fn (float $best, float $distance): array => array_map(
+        static fn (int $value): Trial => new Trial($value, 10.0 - abs($value - $best) * 0.25, $distance, 500.0),
+        range(-20, 20),
+    );
+    $across = (new Sweep([...$at(-$apart, 5.0), ...$at($apart, 40.0)]))->across();
+    expect($across->serves)->toBe($serves)->and($across->worstLoss)->{$serves ? 'toBeLessThanOrEqual' : 'toBeGreaterThan'}(0.1)
+        ->and($across->worstLoss)->toBeLessThan(0.2);
+})->with([[2.0, true], [4.75, false]]);

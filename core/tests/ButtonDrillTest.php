@@ -137,3 +137,16 @@ it('refuses what cannot be meant', function (array $changes, string $field): voi
     'seed' => [['seed' => -1], 'seed'],
     'a stray field' => [['level' => 3], 'level'],
 ]);
+
+it('takes a press that comes too soon to be an answer for none', function (): void {
+    $course = ButtonCourse::of(fiveKeys(), 9);
+    [$at, $key] = $course->calls[ButtonCourse::ANY];
+    $pressed = static fn (float $after): ?int => ButtonScore::of($course, [
+        [$at + $after, (float) $key, 1.0],
+        [$at + $after + 0.3, (float) $key, 0.0],
+    ])->pressed[ButtonCourse::ANY];
+    expect($pressed(0.09))->toBeNull()->and($pressed(0.11))->toBe($key);
+    // Held too shortly it is no answer either.
+    $brief = ButtonScore::of($course, [[$at + 0.5, (float) $key, 1.0], [$at + 0.5 + ButtonScore::HELD_S - 0.01, (float) $key, 0.0]]);
+    expect($brief->pressed[ButtonCourse::ANY])->toBeNull();
+});

@@ -95,3 +95,12 @@ it('tells a disc, a smear and both together by one ellipse', function (): void {
         ->and($both->angleDeg)->toEqualWithDelta(45.0, 1e-6)->and($both->smear())->toEqualWithDelta(hypot(6, 6), 1e-6)->and($both->width())->toEqualWithDelta(sqrt(64 + 72), 1e-6)
         ->and(Ellipse::told(1.0, 3.0, 10.0)->angleDeg)->toBe(100.0)->and($both->scaled(2.0)->width())->toEqualWithDelta(2 * $both->width(), 1e-9);
 });
+
+it('smears what moves along with the subject as the subject, not as what stands still', function (): void {
+    $across = shots(8, ['path.heading_deg' => 90])[5];
+    $along = $across->alongside($across->focusM)->ellipse();
+    $still = $across->still($across->focusM)->ellipse();
+    expect($along->width())->toBeLessThan(0.5 * $still->width())
+        // Out of focus it is as unsharp as anything else there.
+        ->and($across->alongside(2 * $across->focusM)->ellipse()->short)->toBeGreaterThan(2 * $along->short);
+});

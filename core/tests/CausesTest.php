@@ -160,3 +160,19 @@ it('finds what was planted in bursts of the stand-in camera', function (): void 
     }
     expect($first)->toBeGreaterThanOrEqual(13);
 });
+
+it('makes the shutter faster against shake and movement: by half, or as the plan has it where that is faster still', function (): void {
+    $plan = plan();
+    $kit = $plan->situation->rush->kit;
+    $shutter = static function (Cause $cause, float $used, float $planned) use ($plan, $kit): ?float {
+        $fixes = Fix::against($cause, $plan->hold->with(shutterS: $used), $plan->hold->with(shutterS: $planned), $kit);
+
+        return ($fixes[0] ?? null)?->get(Setting::Shutter);
+    };
+    expect($shutter(Cause::Shake, 1 / 500, 1 / 200))->toEqualWithDelta(1 / 1000, 1e-9)
+        ->and($shutter(Cause::SubjectMotion, 1 / 500, 1 / 200))->toEqualWithDelta(1 / 1000, 1e-9)
+        ->and($shutter(Cause::Limbs, 1 / 500, 1 / 200))->toEqualWithDelta(1 / 2000, 1e-9)
+        ->and($shutter(Cause::SubjectMotion, 1 / 500, 1 / 4000))->toEqualWithDelta(1 / 4000, 1e-9)
+        // Nothing is faster than the body.
+        ->and($shutter(Cause::SubjectMotion, 1.5 * $kit->body->fastestShutterS, 1 / 200))->toEqualWithDelta($kit->body->fastestShutterS, 1e-12);
+});

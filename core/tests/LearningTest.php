@@ -107,3 +107,20 @@ it('puts bursts of one rush and hold together, and leaves out what has no rush',
         'c' => new LoggedBurst(10, 7, rush: Rushes::with(['path.start_m' => 60.0]), hold: $hold), 'd' => new LoggedBurst(10, 5)]);
     expect($logged)->toHaveCount(2)->and(array_keys($logged[0]->counts))->toBe(['a', 'b']);
 });
+
+it('takes ten passes logged as one burst for as much as ten bursts of one pass', function (): void {
+    [$logged, $rates] = season(0.5, 2);
+    $worth = static fn (array $counts): float => Learning::of(
+        $logged->rush->photographer,
+        [new Logged($logged->rush, $logged->hold, $counts)],
+        [$rates],
+    )->counts;
+    $pass = $rates->frames;
+    $one = $worth(['a' => [3, $pass]]);
+    // Frames of one pass are alike, so they are worth less than their number.
+    expect($rates->alike)->toBeGreaterThan(0.02)->and($one)->toBeLessThan(0.8 * $pass)
+        ->and($worth(['a' => [30, 10 * $pass]]))->toEqualWithDelta(10 * $one, 0.01 * $one)
+        ->and($worth(array_fill(0, 10, [3, $pass])))->toEqualWithDelta(10 * $one, 0.01 * $one)
+        // Fewer frames of a pass are as alike as all of it.
+        ->and($worth(['a' => [1, 2]]))->toEqualWithDelta(2 / (1 + max(0.02, $rates->alike)), 1e-9);
+});

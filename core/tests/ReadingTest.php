@@ -154,3 +154,14 @@ it('says plainly what else a subject is called, and reads each of those names as
         }
     }
 });
+
+it('reads hours of the morning and of the afternoon: it is as light at nine as at three', function (): void {
+    $light = static fn (string $hour): float => understand("puffin coming in at $hour")->document['light']['ev100'];
+    expect($light('8 am'))->toBe($light('4 pm'))
+        ->and($light('16:00'))->toBe($light('4 pm'))
+        ->and($light('7:30 am'))->toBe($light('4:30 pm'))
+        ->and($light('12 pm'))->toBeGreaterThan($light('5 pm'))->toBeGreaterThan($light('7 am'))
+        ->and($light('7 am'))->toBeGreaterThan($light('6 am'))
+        ->and($light('6 pm'))->toBe($light('6 am'))
+        ->and($light('5 pm'))->toBeGreaterThan($light('6 pm'));
+});

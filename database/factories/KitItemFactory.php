@@ -36,7 +36,8 @@ final class KitItemFactory extends Factory
     private static function copied(KitType $type, array $changes = []): array
     {
         $document = [...$type->filled(array_values($type->samples())[0]), ...$changes];
+        $name = $document['name'] ?? $document['subject']['name'];
 
-        return ['type' => $type, 'name' => $document['name'], 'document' => $document];
+        return ['type' => $type, 'name' => $name, 'document' => $document];
     }
 }

@@ -6,10 +6,13 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Root } from './shell/Root';
+import { sayWhenSettled } from './shell/settled';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } },
 });
+
+sayWhenSettled(queries);
 
 const page = document.getElementById('page');
 if (page) {

@@ -5,9 +5,17 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Documents\DocumentGate;
+use App\Http\Middleware\StillSignedIn;
 use App\Kit\Pointers;
 use App\Models\SavedRush;
 use App\Models\User;
+use Illuminate\Auth\SessionGuard;
+use Illuminate\Cookie\CookieValuePrefix;
+use Illuminate\Encryption\Encrypter;
+use Illuminate\Session\DatabaseSessionHandler;
+use Illuminate\Session\Store;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 /** Tests through the running application in Chromium; each has an account of its own, gone afterwards. */
@@ -49,15 +57,20 @@ abstract class BrowserTestCase extends TestCase
         return $this->enter($page, $this->account(...$examples));
     }
 
+    /** Comes in with a session of the person, as if they had signed in before; begins at their rushes. */
     public function enter(Page $page, User $user): Page
     {
-        $page->visit('/sign-in');
-        $page->type('E-mail', $user->email);
-        $page->type('Password', self::PASSWORD);
-        $page->press('Sign in');
-        $page->see('What is coming?')->visit('/rushes')->see('Your rushes');
+        $guard = Auth::guard('web');
+        assert($guard instanceof SessionGuard);
+        $name = (string) config('session.cookie');
+        $session = new Store($name, new DatabaseSessionHandler(DB::connection(), 'sessions', 120, app()));
+        $session->put($guard->getName(), $user->getAuthIdentifier());
+        $session->put(StillSignedIn::KEY, $user->session_key);
+        $session->regenerateToken();
+        $session->save();
+        $encrypter = app(Encrypter::class);
 
-        return $page;
+        return $page->carries($name, $encrypter->encrypt(CookieValuePrefix::create($name, $encrypter->getKey()).$session->getId(), false), '/rushes');
     }
 
     public function account(string ...$examples): User

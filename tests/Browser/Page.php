@@ -7,8 +7,11 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -23,34 +26,53 @@ final class Page
 {
     private const PATIENCE_S = 25;
 
+    private const FLAGS = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--force-device-scale-factor=1', '--lang=en-GB',
+    ];
+
     /** What was pressed, typed and chosen so far. */
     public int $actions = 0;
 
     /** @var resource */
     private $driverProcess;
 
-    private string $profile;
+    /** Where it goes when nobody has said where: whoever comes in begins there. */
+    private ?string $home = null;
 
-    private function __construct(private readonly RemoteWebDriver $driver, mixed $process, string $profile, private readonly ?string $server)
+    /** @var list<self> browsers that nobody uses just now, each with a window of its own */
+    private static array $idle = [];
+
+    private function __construct(private readonly RemoteWebDriver $driver, mixed $process, private readonly string $profile, private ?string $server)
     {
         assert(is_resource($process));
         $this->driverProcess = $process;
-        $this->profile = $profile;
     }
 
     /**
+     * A window in which nobody has been. A browser takes longer to start than most tests do, so one that was closed is
+     * used again, emptied of whatever it kept.
+     *
      * @param  string|null  $server  where the application is reached; null: as the tests have it
-     * @param  string|null  $profile  of a browser that was shut before; null: a new one
      */
-    public static function open(int $width, int $height, ?string $server = null, ?string $profile = null): self
+    public static function open(int $width, int $height, ?string $server = null): self
+    {
+        $page = array_pop(self::$idle) ?? self::start(sys_get_temp_dir().'/rush-hold-browser-'.bin2hex(random_bytes(6)));
+        $page->server = $server;
+        $page->actions = 0;
+        $page->sized($width, $height);
+
+        return $page;
+    }
+
+    private static function start(string $profile): self
     {
         $free = stream_socket_server('tcp://127.0.0.1:0');
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
         fclose($free);
-        $process = proc_open(['chromedriver', "--port=$port", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
-        $profile ??= sys_get_temp_dir().'/rush-hold-browser-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions)->addArguments(['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
-            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--force-device-scale-factor=1', '--lang=en-GB', "--user-data-dir=$profile"]);
+        $nowhere = ['file', '/dev/null', 'w'];
+        $process = proc_open(['chromedriver', "--port=$port", '--silent'], [['file', '/dev/null', 'r'], $nowhere, $nowhere], $pipes);
+        $options = (new ChromeOptions)->addArguments([...self::FLAGS, "--user-data-dir=$profile"]);
         $wants = DesiredCapabilities::chrome();
         $wants->setCapability(ChromeOptions::CAPABILITY, $options);
         $wants->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
@@ -60,49 +82,100 @@ final class Page
                 if (microtime(true) - $started > 30) {
                     throw new RuntimeException('The browser driver does not start.');
                 }
-                usleep(50_000);
+                usleep(20_000);
             }
             fclose($open);
-            $driver = RemoteWebDriver::create("http://127.0.0.1:$port", $wants, 60_000, 60_000);
+            $page = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $wants, 60_000, 60_000), $process, $profile, null);
         } catch (\Throwable $e) {
             proc_terminate($process);
             throw $e;
         }
-        $page = new self($driver, $process, $profile, $server);
-        $page->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600]);
+        $page->driver->manage()->timeouts()->setScriptTimeout(self::PATIENCE_S + 5);
+        // The accessibility checker is there on every page, and read only where it is asked.
+        $checker = (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
+        $page->devtools('Page.addScriptToEvaluateOnNewDocument', ['source' => "window.axeComes = () => { $checker };"]);
+        register_shutdown_function($page->end(...));
 
         return $page;
     }
 
+    /** Nobody needs it any more: it is emptied, and waits for the next one. */
     public function close(): void
     {
-        $this->shut();
-        exec('rm -rf '.escapeshellarg($this->profile));
+        try {
+            $this->connected(true);
+            $this->devtools('Emulation.setEmulatedMedia', ['features' => []]);
+            $origins = array_unique([self::address(), $this->server ?? self::address()]);
+            $this->driver->get('about:blank');
+            foreach ($origins as $origin) {
+                $this->devtools('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
+            }
+            $this->devtools('Network.clearBrowserCookies', []);
+            $this->driver->manage()->getLog('browser');
+            $this->home = null;
+            self::$idle[] = $this;
+        } catch (WebDriverException) {
+            $this->end();
+        }
     }
 
     /** Shuts the browser and opens it again as somebody does the next morning: what it keeps is there. */
     public function restarted(int $width, int $height): self
     {
         $this->shut();
+        $again = self::start($this->profile);
+        $again->server = $this->server;
+        $again->sized($width, $height);
 
-        return self::open($width, $height, $this->server, $this->profile);
+        return $again;
+    }
+
+    private function sized(int $width, int $height): void
+    {
+        $this->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600]);
+    }
+
+    private function end(): void
+    {
+        $this->shut();
+        exec('rm -rf '.escapeshellarg($this->profile));
     }
 
     private function shut(): void
     {
+        if (! is_resource($this->driverProcess)) {
+            return;
+        }
         try {
             $this->driver->quit();
+        } catch (WebDriverException) {
+            // It has ended already.
         } finally {
             proc_terminate($this->driverProcess);
             proc_close($this->driverProcess);
         }
     }
 
+    /** Carries a cookie from now on, and begins at a page where nobody says otherwise. */
+    public function carries(string $name, string $value, string $home): self
+    {
+        $this->devtools('Network.setCookie', ['name' => $name, 'value' => $value, 'url' => $this->server ?? self::address(), 'httpOnly' => true, 'sameSite' => 'Lax']);
+        $this->home = $home;
+
+        return $this;
+    }
+
     public function visit(string $path): self
     {
+        $this->home = null;
         $this->driver->get(($this->server ?? self::address()).$path);
 
         return $this;
+    }
+
+    private function arrive(): void
+    {
+        $this->home === null || $this->visit($this->home);
     }
 
     public function reload(): self
@@ -125,14 +198,27 @@ final class Page
     /** Waits until the text is on the page. */
     public function see(string $text): self
     {
-        $this->until(fn (): bool => str_contains($this->text(), $text), "“{$text}” on the page; it says:\n".'%s');
-
-        return $this;
+        return $this->watch($text, true);
     }
 
     public function seeNot(string $text): self
     {
-        $this->until(fn (): bool => ! str_contains($this->text(), $text), "“{$text}” to go; the page says:\n%s");
+        return $this->watch($text, false);
+    }
+
+    /** The page itself looks for the text; whoever asks again and again from without is slow, and keeps it from its work. */
+    private function watch(string $text, bool $there): self
+    {
+        $this->until(fn (): bool => $this->wait(<<<'JS'
+            const [text, there, done] = arguments;
+            const until = Date.now() + 2000;
+            const look = () => {
+                const met = document.body.innerText.includes(text) === there;
+                if (met || Date.now() > until) done(met);
+                else setTimeout(look, 40);
+            };
+            look();
+            JS, $text, $there) === true, ($there ? "“{$text}” on the page" : "“{$text}” to go").'; it says:'."\n".'%s');
 
         return $this;
     }
@@ -218,6 +304,7 @@ final class Page
 
     public function keys(string ...$keys): self
     {
+        $this->arrive();
         $this->actions += count($keys);
         $this->driver->getKeyboard()->sendKeys($keys);
 
@@ -226,7 +313,7 @@ final class Page
 
     public function upload(string $label, string $file): self
     {
-        $this->driver->findElement(WebDriverBy::cssSelector("input[type=file][aria-label='$label']"))->sendKeys($file);
+        $this->element("input[type=file][aria-label='$label']")->sendKeys($file);
 
         return $this;
     }
@@ -244,17 +331,14 @@ final class Page
         return $this;
     }
 
-    /** Waits until the desk has the last answer and stands still. */
+    /** Waits until the page has come to rest: nothing asked, nothing fading. Where it is the desk, with the last answer. */
     public function settled(): self
     {
-        $calm = 0;
-        $this->until(function () use (&$calm): bool {
-            $busy = $this->script('return document.querySelector(".hold-lines") === null || document.querySelector(".hold[aria-busy=true]") !== null');
-            $calm = $busy ? 0 : $calm + 1;
-
-            // Asking waits until the hand rests, so one calm look is not enough.
-            return $calm >= 16;
-        }, "the desk to come to rest; the page says:\n%s");
+        $this->until(fn (): bool => $this->script(<<<'JS'
+            const desk = document.querySelector('.desk') !== null;
+            return document.documentElement.dataset.settled === 'yes'
+                && (!desk || (document.querySelector('.hold-lines') !== null && document.querySelector('.hold[aria-busy=true]') === null));
+            JS) === true, "the page to come to rest; it says:\n%s");
 
         return $this;
     }
@@ -292,13 +376,15 @@ final class Page
 
     public function script(string $script, mixed ...$arguments): mixed
     {
+        $this->arrive();
+
         return $this->driver->executeScript($script, $arguments);
     }
 
     /** Runs a script that calls its last argument when it is done. */
     public function wait(string $script, mixed ...$arguments): mixed
     {
-        $this->driver->manage()->timeouts()->setScriptTimeout(self::PATIENCE_S);
+        $this->arrive();
 
         return $this->driver->executeAsyncScript($script, $arguments);
     }
@@ -306,16 +392,17 @@ final class Page
     /** Waits until a condition holds. */
     public function until(callable $condition, string $what): void
     {
+        $this->arrive();
         $met = false;
         $started = microtime(true);
         while (! $met && microtime(true) - $started < self::PATIENCE_S) {
             try {
                 $met = (bool) $condition();
-            } catch (NoSuchElementException|StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException) {
-                // Not there yet, or being drawn again.
+            } catch (NoSuchElementException|StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException|JavascriptErrorException|UnknownErrorException) {
+                // Not there yet, being drawn again, or left for another page meanwhile.
             }
             if (! $met) {
-                usleep(50_000);
+                usleep(30_000);
             }
         }
         Assert::assertTrue($met, 'Waited in vain for '.($met ? $what : sprintf($what, $this->text())));
@@ -330,9 +417,9 @@ final class Page
         Assert::assertSame([], array_column($noise, 'message'));
         // Colours on their way from one to another have no contrast worth judging.
         $this->still();
-        $this->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         // What sticks to the edge of the window lies over whatever is scrolled there; it is judged by itself.
         $violations = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; (async () => {
+            window.axe ?? window.axeComes();
             // An answer that comes meanwhile changes colours at once.
             const sudden = new CSSStyleSheet();
             sudden.replaceSync("*, *::before, *::after { transition: none !important; }");
@@ -360,7 +447,7 @@ final class Page
     /** As after a session that ended. */
     public function forgetCookies(): self
     {
-        $this->driver->manage()->deleteAllCookies();
+        $this->devtools('Network.clearBrowserCookies', []);
 
         return $this;
     }

@@ -306,6 +306,20 @@ it('takes everything into another account without loss', function (): void {
     $load()->assertOk()->assertExactJson(['rushes' => 0, 'kit' => 0, 'outings' => 0, 'bursts' => 0, 'already_there' => 6]);
 });
 
+it('takes the order of an outing along as long as all its rushes come', function (bool $whole, mixed $order): void {
+    $this->actingAs($user = $this->person());
+    $rushes = SavedRush::factory()->count(3)->for($user)->sequence(fn ($s) => ['name' => "Rush $s->index"])->create();
+    $outing = SavedOuting::factory()->for($user)->with(...$rushes)->make();
+    $outing->fill(['document' => [...$outing->document, 'order' => [2, 0, 1]]])->save();
+    $whole || $rushes[1]->delete();
+    $file = $this->get('/api/account/archive')->assertOk()->baseResponse->getFile()->getContent();
+    $this->actingAs($other = $this->person());
+    $this->postJson('/api/account/archive', ['file' => UploadedFile::fake()->createWithContent('all.zip', $file)])->assertOk();
+    $document = $other->outings()->sole()->document;
+    // By its numbers an order is one of all of them: of two, the third comes nowhere.
+    expect($document['rushes'])->toHaveCount($whole ? 3 : 2)->and($document['order'])->toBe($order);
+})->with([[true, [2, 0, 1]], [false, 'solved']]);
+
 it('takes a long log along, piece by piece, and what was deleted there stays deleted', function (): void {
     $this->actingAs($user = $this->person());
     $hold = HoldDocument::settings(PartialHold::of(Chooser::standard()->choose(RushDocument::read(Rushes::document())->rush)->hold));

@@ -10,11 +10,13 @@ use App\Models\Picture;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Pictures\FollowSubject;
+use App\Pictures\Grouping;
 use App\Pictures\LookAt;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use RushHold\Blur\Verdict;
 use RushHold\Document\BurstDocument;
 
 beforeEach(function (): void {
@@ -162,6 +164,31 @@ it('puts pictures into bursts by their times, matches them to a rush of that day
     $this->putJson("/api/bursts/{$bursts[0]['burst']['id']}/rush", ['rush_id' => $rush->id])->assertOk()->assertJsonPath('matched', 'said by you');
     $this->patchJson('/api/pictures/'.$one['pictures'][1]['id'], ['burst_id' => $bursts[0]['burst']['id']])->assertOk();
     $this->getJson("/api/bursts/{$bursts[0]['burst']['id']}/pictures")->assertJsonCount(2, 'pictures')->assertJsonPath('burst.frames', 2);
+});
+
+it('judges the frames anew when they turn out to be of a rush with another use', function (): void {
+    $this->actingAs($person = $this->person());
+    sent($this, pictured(0.5, 300, '2026:06:07 05:10:00'), 'p.jpg')->assertOk();
+    $burst = Burst::query()->where('user_id', $person->id)->sole();
+    $picture = Picture::query()->where('burst_id', $burst->id)->sole();
+    // As large as the sensor has it: on a small copy everything is sharp enough.
+    $picture->fill(['wide' => 6000, 'high' => 4000])->save();
+    [$strict, $mild] = array_map(
+        fn (string $use): SavedRush => SavedRush::factory()->for($person)->with(['final_use' => $use])->create(),
+        ['pixel', 'classical'],
+    );
+    $limit = static fn (SavedRush $rush): float => Verdict::KEEPER_LIMIT * Grouping::cocPx($rush, $picture);
+    expect($limit($mild))->toBeGreaterThan(1.2 * $limit($strict));
+    $width = ($limit($strict) + $limit($mild)) / 2;
+    $picture->fill(['measured' => ['width_px' => $width, 'verdict' => 'kept', 'limit_px' => 1.0]])->save();
+    foreach ([[$strict, 'lost', 0], [$mild, 'kept', 1]] as [$rush, $verdict, $keepers]) {
+        $this->putJson("/api/bursts/$burst->uuid/rush", ['rush_id' => $rush->id])->assertOk()->assertJsonPath('burst.keepers', $keepers);
+        expect($picture->refresh()->measured)->toMatchArray(['verdict' => $verdict, 'limit_px' => round($limit($rush), 2)]);
+    }
+    // What was never found on a frame is not judged by its width.
+    $picture->fill(['measured' => ['width_px' => $width, 'not_found' => true, 'verdict' => 'unknown']])->save();
+    $this->putJson("/api/bursts/$burst->uuid/rush", ['rush_id' => $strict->id])->assertOk();
+    expect($picture->refresh()->measured['verdict'])->toBe('unknown');
 });
 
 it('follows what was marked, proposes verdicts, and lets the person have the last word', function (): void {

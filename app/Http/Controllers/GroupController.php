@@ -42,7 +42,7 @@ final class GroupController extends Controller
     public function index(Request $request): JsonResponse
     {
         $person = $this->person($request);
-        $groups = Group::query();
+        $groups = Group::query()->with('teacher');
         $groups->where('user_id', $person->id)->orWhereIn('id', GroupMember::query()->where('user_id', $person->id)->select('group_id'))->orderBy('name')->limit(200);
 
         return response()->json($groups->get()->map(fn (Group $g): array => self::summary($g, $person)));

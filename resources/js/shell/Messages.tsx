@@ -1,7 +1,10 @@
 import { Button } from 'antd';
+import { useEffect } from 'react';
 import { useRouteError } from 'react-router';
+import { putOff } from '../parts/putOff';
 
 export function Waiting({ what = 'Loading' }: { what?: string }) {
+  useEffect(putOff, []);
   return (
     <div className="message" role="status">
       <p className="quiet">{what}…</p>
