@@ -20,6 +20,8 @@ function outingTomorrow(User $person): SavedOuting
 /** Waits until the card with its pocket table and all files of the page are on the device. */
 function broughtAlong(Page $page): void
 {
+    // The first time a page comes, what works without a network is only fetched.
+    $page->visit('/')->see('What is coming?')->settled()->reload();
     $page->until(fn (): bool => $page->wait('const done = arguments[arguments.length - 1]; (async () => {
         const registration = await navigator.serviceWorker.getRegistration();
         const db = await new Promise((resolve) => { const open = indexedDB.open("rush-hold-field"); open.onsuccess = () => resolve(open.result); open.onerror = () => resolve(null); });
@@ -79,6 +81,7 @@ it('keeps what two devices logged, and leaves nothing behind when somebody signs
     try {
         $this->enter($other, $person);
         foreach ([$page, $other] as $i => $device) {
+            broughtAlong($device);
             $device->visit("/card/$outing->id")->see('for the light')->press('Log')->press(['Few', 'Most'][$i])->press('Shake')->see('Written down');
         }
         $page->until(fn (): bool => Burst::query()->where('user_id', $person->id)->count() === 2, 'both bursts; %s');

@@ -3,84 +3,11 @@
 declare(strict_types=1);
 
 use App\Models\Group;
-use App\Models\KeptDrill;
-use App\Models\User;
 use RushHold\Document\RushDocument;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Ring;
 use RushHold\Optics\ThinLens;
 use Tests\Browser\Page;
-
-/** A page on which somebody plays whose hands are of a known skill; their time goes twice as fast. */
-function handsOn(Page $page, string $path, string $ready): Page
-{
-    $page->visit($path)->see($ready);
-    $page->script((string) file_get_contents(__DIR__.'/hands.js'));
-    $page->script('window.hurry(2)');
-
-    return $page;
-}
-
-it('tells three hands apart in every drill', function (): void {
-    $hands = [
-        'practised' => ['lag' => 0.03, 'ahead' => 0.14, 'noise' => 0.35, 'after' => 0.35, 'wrongEvery' => 0, 'moment' => ['depth' => 0.68]],
-        'learning' => ['lag' => 0.22, 'ahead' => 0.28, 'noise' => 1.5, 'after' => 0.9, 'wrongEvery' => 5, 'moment' => ['after' => 0.8]],
-        'new' => ['lag' => 1.2, 'ahead' => 0.0, 'noise' => 150.0, 'after' => 1.6, 'wrongEvery' => 2, 'moment' => ['depth' => 0.999]],
-    ];
-    $pages = $people = [];
-    try {
-        foreach (array_keys($hands) as $name) {
-            $people[$name] = $this->account('gannet-along-the-edge');
-            $pages[$name] = $this->enter(Page::open(1280, 800), $people[$name]);
-        }
-        $rush = RushDocument::read($people['new']->rushes()->firstOrFail()->document)->rush;
-        $of = ['focal' => $rush->kit->focalMm(), 'nearest' => $rush->kit->lens->nearestM, 'coc' => $rush->cocUm(), 'n' => $rush->kit->widest()];
-        $score = static fn (User $person, string $drill): array => KeptDrill::query()->where('user_id', $person->id)->where('exercise', $drill)->firstOrFail()->score;
-        $play = static function (string $drill, string $path, string $ready, Closure $begin) use ($hands, $pages, $people, $score): array {
-            foreach ($hands as $name => $hand) {
-                handsOn($pages[$name], $path, $ready);
-                $begin($pages[$name], $hand);
-                $pages[$name]->press('Start');
-            }
-            $scores = [];
-            foreach ($pages as $name => $page) {
-                // A turn is longer than one waits for anything else.
-                $until = microtime(true) + 90;
-                while (microtime(true) < $until && ! KeptDrill::query()->where('user_id', $people[$name]->id)->where('exercise', $drill)->exists()) {
-                    usleep(300_000);
-                }
-                $page->see('Give this turn to others')->isClean();
-                $scores[$name] = $score($people[$name], $drill);
-            }
-
-            return $scores;
-        };
-        foreach ([Exercise::Still, Exercise::Swimmer, Exercise::Perch, Exercise::Surprise, Exercise::Wild] as $exercise) {
-            // What swims slowly is followed, and nobody has to foresee where it goes.
-            $foresees = $exercise !== Exercise::Swimmer;
-            $scores = $play($exercise->value, "/practice/ring?exercise={$exercise->value}", 'Drag or scroll the ring',
-                static fn (Page $page, array $hand) => $page->script('window.handOnRing(arguments[0])', [...$of, 'lag' => $hand['lag'], 'ahead' => $foresees ? $hand['ahead'] : 0, 'noise' => $hand['noise'], 'still' => $exercise === Exercise::Still]));
-            $share = array_map(static fn (array $s): float => $s['share'], $scores);
-            expect($share['practised'])->toBeGreaterThan($share['new'])->toBeGreaterThanOrEqual($share['learning'])->and($share['learning'])->toBeGreaterThanOrEqual($share['new']);
-            if ($exercise === Exercise::Swimmer) {
-                // How late each is, and how unsteady, shows as well.
-                expect($scores['learning']['lag_s'])->toBeGreaterThan($scores['practised']['lag_s'])
-                    ->and($scores['learning']['scatter'])->toBeGreaterThan(2 * $scores['practised']['scatter'])->and($scores['practised']['hand'])->toBeGreaterThan($scores['new']['hand']);
-            }
-        }
-        $scores = $play('buttons', '/practice/buttons', 'Hide what they do', static fn (Page $page, array $hand) => $page->script('window.handOnButtons(arguments[0])', $hand));
-        expect($scores['practised']['right'])->toBeGreaterThan($scores['learning']['right'])->and($scores['learning']['right'])->toBeGreaterThan($scores['new']['right'])
-            ->and($scores['practised']['median_s'])->toBeLessThan($scores['learning']['median_s'])->and($scores['learning']['reaction_s'])->toBeGreaterThan(0.25)->toBeLessThan(0.9);
-        $scores = $play('moment', '/practice/moment', 'Space or the button is the shutter', static fn (Page $page, array $hand) => $page->script('window.handOnMoment(arguments[0])', $hand['moment']));
-        expect($scores['practised']['share'])->toBeGreaterThan($scores['learning']['share'])->and($scores['learning']['share'])->toBeGreaterThan($scores['new']['share']);
-        // The ladder has seen it.
-        $pages['practised']->visit('/practice')->see('1 of 3 sessions running')->isClean();
-        $pages['practised']->press('Progress')->see('right at once')->isClean();
-    } finally {
-        array_map(static fn (Page $page) => $page->close(), $pages);
-        array_map(static fn (User $person) => $person->delete(), $people);
-    }
-});
 
 it('shows the blur that the lens has', function (): void {
     $page = $this->signedIn('gannet-along-the-edge');

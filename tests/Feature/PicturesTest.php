@@ -181,6 +181,7 @@ it('judges the frames anew when they turn out to be of a rush with another use',
     expect($limit($mild))->toBeGreaterThan(1.2 * $limit($strict));
     $width = ($limit($strict) + $limit($mild)) / 2;
     $picture->fill(['measured' => ['width_px' => $width, 'verdict' => 'kept', 'limit_px' => 1.0]])->save();
+    $burst->fill(['mark' => ['picture' => $picture->id, 'x' => 0.0, 'y' => 0.0, 'count' => 1]])->save();
     foreach ([[$strict, 'lost', 0], [$mild, 'kept', 1]] as [$rush, $verdict, $keepers]) {
         $this->putJson("/api/bursts/$burst->uuid/rush", ['rush_id' => $rush->id])->assertOk()->assertJsonPath('burst.keepers', $keepers);
         expect($picture->refresh()->measured)->toMatchArray(['verdict' => $verdict, 'limit_px' => round($limit($rush), 2)]);
