@@ -8,6 +8,7 @@ export default defineConfig({
   test: {
     silent: 'passed-only',
     testTimeout: 20_000,
+    maxWorkers: 2,
     projects: [
       {
         extends: true,
@@ -19,6 +20,8 @@ export default defineConfig({
           name: 'components',
           include: ['resources/js/**/*.test.tsx'],
           environment: 'happy-dom',
+          // Libraries are read once; whatever a test leaves behind is cleared away by the set-up.
+          isolate: false,
           setupFiles: ['resources/js/testing/setup.ts'],
         },
       },

@@ -27,7 +27,7 @@ final class Page
     private const PATIENCE_S = 25;
 
     private const FLAGS = [
-        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--headless=new', '--no-sandbox', '--force-prefers-reduced-motion', '--in-process-gpu', '--mute-audio', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
         '--disable-component-update', '--disable-sync', '--force-device-scale-factor=1', '--lang=en-GB',
     ];
 
@@ -130,9 +130,12 @@ final class Page
         return $again;
     }
 
-    private function sized(int $width, int $height): void
+    /** A window of another size; a narrow one is a phone. */
+    public function sized(int $width, int $height): self
     {
         $this->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600]);
+
+        return $this;
     }
 
     private function end(): void

@@ -8,6 +8,8 @@ import { answers, asked, server, somebody, unanswered } from './answers';
 // What is looked for may take a while beside other work; what is there is found at once.
 configure({
   asyncUtilTimeout: 5000,
+  // Looking whether anything around an element hides it takes longer than all the rest; tests of that ask for it.
+  defaultHidden: true,
   // What was not found, and what the page said instead; its mark-up says less than it is long.
   getElementError: (message, container) =>
     new Error(`${message?.split('\n\n')[0]}\n${container.textContent}`),

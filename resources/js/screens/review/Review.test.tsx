@@ -102,7 +102,7 @@ describe('the log', () => {
     await user.type(counted, '30 of 40');
     await user.type(dialog.getByLabelText('Note'), 'wind');
     await user.click(dialog.getByRole('button', { name: 'Keep' }));
-    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+    await waitFor(() => expect(screen.queryByRole('dialog', { hidden: false })).toBeNull());
     const said = { kept: 'most', keepers: 30, frames: 40, lost_to: 'hidden', note: 'wind' };
     expect(bodies('PATCH /api/bursts/{id}')).toEqual([said]);
   });
@@ -163,7 +163,7 @@ describe('a table from elsewhere', () => {
     answers({ 'POST /api/bursts/table': { ...table, kept: 1 } });
     await user.click(dialog.getByRole('button', { name: 'Take in 2 of 3' }));
     expect(await screen.findByText('One burst was new')).toBeInTheDocument();
-    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+    await waitFor(() => expect(screen.queryByRole('dialog', { hidden: false })).toBeNull());
   });
 
   it('takes in nothing where no row can be read', async () => {
@@ -180,6 +180,6 @@ describe('a table from elsewhere', () => {
     const { user } = open(<Review />);
     await user.upload(await screen.findByLabelText('A table of bursts'), file);
     expect(await screen.findByText('This is no table.')).toBeInTheDocument();
-    expect(screen.queryByRole('dialog')).toBeNull();
+    expect(screen.queryByRole('dialog', { hidden: false })).toBeNull();
   });
 });
