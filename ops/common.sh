@@ -176,9 +176,12 @@ supervisor() { supervisorctl -c "$RUN_DIR/supervisor.conf" "$@"; }
 
 # start_programs NAME... : all at once; each takes a second to count as started.
 start_programs() {
-    local name
-    for name in "$@"; do supervisor start "$name" >/dev/null & done
-    wait $(jobs -p | grep -vx "$SUPERVISOR_PID") || true
+    local name started=()
+    for name in "$@"; do
+        supervisor start "$name" >/dev/null &
+        started+=("$!")
+    done
+    wait "${started[@]}" || true
 }
 
 # read_database_settings : DB_* from the environment or from .env, and a file of options for MariaDB's own programs.

@@ -19,12 +19,15 @@ type Where = {
   width?: number;
 };
 
+// How things look is nothing that is made up here could show, and working it out takes longer than all the rest.
+const WITHOUT_STYLE = { zeroRuntime: true, token: { motion: false } };
+
 function Around({ units: first, children }: { units: Units; children: ReactNode }) {
   const [units, setUnits] = useState(first);
   const [mode, setMode] = useState<Mode>('dark');
   const preferences = useMemo(() => ({ mode, setMode, units, setUnits, still: true }), [mode, units]);
   return (
-    <ConfigProvider theme={{ token: { motion: false } }} wave={{ disabled: true }}>
+    <ConfigProvider theme={WITHOUT_STYLE} wave={{ disabled: true }}>
       <PreferencesContext value={preferences}>
         <UnitsContext value={units}>
           <App>{children}</App>

@@ -46,7 +46,7 @@ function Clock({
 export function EntryRow({ entry, name, onChange, onRemove, kit }: Props) {
   return (
     <li className="entry">
-      <p className="entry-head">
+      <div className="entry-head">
         <b>{name}</b>
         <Select
           size="small"
@@ -58,7 +58,7 @@ export function EntryRow({ entry, name, onChange, onRemove, kit }: Props) {
         <Button size="small" type="text" aria-label={`Leave out ${name}`} onClick={onRemove}>
           ×
         </Button>
-      </p>
+      </div>
       <div className="entry-fields">
         <NumberField
           label="Minutes"

@@ -1,0 +1,280 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { BurstPictures, Picture } from '../../api/pictures';
+import { answers, asked, bodies, offline, refused, sample } from '../../testing/answers';
+import { open } from '../../testing/open';
+import { recorded } from '../../testing/recorded';
+import BurstPage from './BurstPage';
+import { Judged } from './Judged';
+import Pictures from './Pictures';
+
+const burst = sample('LoggedBurst', {
+  id: '7',
+  rush_id: '01',
+  rush: 'Tern',
+  keepers: 1,
+  frames: 2,
+  kept: null,
+});
+const measured = {
+  ...sample('Picture').measured,
+  verdict: 'kept',
+  sure: 0.997,
+  width_px: 2.14,
+  limit_px: 3,
+  long_px: 0.8,
+  short_px: 0.7,
+  not_found: false,
+  aim: { x: 0, y: 0 },
+} as NonNullable<Picture['measured']>;
+const picture = (id: string, fields: Partial<Picture> = {}): Picture => ({
+  ...sample('Picture'),
+  id,
+  name: `${id}.jpg`,
+  measured,
+  kept: true,
+  said: null,
+  lost_to: null,
+  problem: null,
+  facts: [],
+  wide: 900,
+  high: 600,
+  ...fields,
+});
+const state = {
+  ...sample('Picture'),
+  pictures: 0,
+  waiting: 0,
+  following: 0,
+  bytes: 0,
+  most_bytes: 5e9,
+  keeps_originals: true,
+  refused: [],
+  seconds_each: null,
+} as never;
+const nothing = () =>
+  answers({
+    'GET /api/pictures/state': state,
+    'GET /api/pictures/bursts': [],
+    'GET /api/rushes': recorded('rushes'),
+  });
+
+describe('pictures', () => {
+  beforeEach(nothing);
+
+  it('say what happens with them where there is none', async () => {
+    open(<Pictures />);
+    expect(await screen.findByRole('heading', { name: 'What happens with them' })).toBeVisible();
+    expect(screen.queryByRole('region', { name: 'Room' })).toBeNull();
+  });
+
+  it('say why they cannot be had', async () => {
+    answers({ 'GET /api/pictures/bursts': offline });
+    open(<Pictures />);
+    expect(await screen.findByText(/The server does not answer\./)).toBeVisible();
+  });
+
+  it('come in bursts by day, each with what is to be done with it', async () => {
+    const one = sample('PictureBurst', { burst, pictures: 2, marked: true, following: null } as never);
+    const list = [
+      { ...one, burst: { ...burst, id: '1', keepers: 3, at: '2026-06-07T05:10:00Z' } },
+      {
+        ...one,
+        burst: { ...burst, id: '2', keepers: null, at: '2026-06-07T05:20:00Z' },
+        marked: false,
+        pictures: 1,
+      },
+      { ...one, burst: { ...burst, id: '3', keepers: null, rush_id: null, at: '2026-06-06T05:00:00Z' } },
+      { ...one, burst: { ...burst, id: '4', at: '2026-06-06T04:00:00Z' }, following: { done: 2, total: 9 } },
+    ];
+    answers({ 'GET /api/pictures/bursts': list as never });
+    open(<Pictures />);
+    const bursts = within(await screen.findByRole('region', { name: 'Bursts' }));
+    expect(bursts.getAllByRole('heading').map((day) => day.textContent)).toEqual([
+      'Sun, 7 June 2026',
+      'Sat, 6 June 2026',
+    ]);
+    const cards = bursts.getAllByRole('link').map((card) => card.textContent);
+    expect(cards[0]).toContain('3 kept');
+    expect(cards[1]).toContain('05:20:00, one frame');
+    expect(cards[1]).toContain('Tap the subject to measure');
+    expect(cards[2]).toContain('Not matched to a rush');
+    expect(cards[2]).toContain('Some not measured');
+    expect(cards[3]).toContain('Measuring 2 of 9');
+  });
+
+  it('say how far looking at them is, and stop when told to', async () => {
+    answers({
+      'GET /api/pictures/state': { ...(state as object), pictures: 10, waiting: 4 } as never,
+      'DELETE /api/pictures/waiting': undefined,
+    });
+    const { user } = open(<Pictures />);
+    const under = within(await screen.findByRole('region', { name: 'Under way' }));
+    expect(under.getByRole('progressbar', { name: /Looked at 6 of 10/ })).toHaveAttribute(
+      'aria-valuenow',
+      '60',
+    );
+    await user.click(under.getByRole('button', { name: 'Cancel' }));
+    await waitFor(() => expect(asked.some(({ call }) => call === 'DELETE /api/pictures/waiting')).toBe(true));
+  });
+
+  it('name the files that were not taken in, and try again those that may', async () => {
+    const refusedFiles = [
+      { id: 'a', name: 'readme.jpg', problem: 'This is no picture that can be read.', again: false },
+      { id: 'b', name: 'slow.jpg', problem: 'It took too long.', again: true },
+    ];
+    answers({
+      'GET /api/pictures/state': { ...(state as object), refused: refusedFiles } as never,
+      'POST /api/pictures/{id}/retry': undefined,
+    });
+    const { user } = open(<Pictures />);
+    const list = within(await screen.findByRole('region', { name: 'Not taken in' }));
+    expect(list.getByText('2 files were not taken in')).toBeVisible();
+    expect(list.getByText('This is no picture that can be read.')).toBeVisible();
+    expect(list.getAllByRole('button', { name: 'Try again' })).toHaveLength(1);
+    await user.click(list.getByRole('button', { name: 'Try again' }));
+    await waitFor(() => expect(asked.find(({ call }) => call.endsWith('/retry'))?.path).toEqual({ id: 'b' }));
+  });
+
+  it('have their originals deleted only after it is asked once more', async () => {
+    answers({
+      'GET /api/pictures/state': { ...(state as object), pictures: 3, bytes: 2.5e8 } as never,
+      'PATCH /api/pictures/state': undefined,
+    });
+    const { user } = open(<Pictures />);
+    const room = within(await screen.findByRole('region', { name: 'Room' }));
+    expect(room.getByText('3 pictures, 0.3 GB of 5.0 GB')).toBeVisible();
+    await user.click(room.getByRole('switch'));
+    expect(bodies('PATCH /api/pictures/state')).toEqual([]);
+    await user.click(await screen.findByRole('button', { name: 'Delete them from now on' }));
+    await waitFor(() => expect(bodies('PATCH /api/pictures/state')).toEqual([{ keeps_originals: false }]));
+  });
+});
+
+describe('a burst of pictures', () => {
+  const pictures = [picture('a'), picture('b', { kept: false, said: false })];
+  const whole = {
+    burst,
+    pictures,
+    marked: ['a'],
+    following: null,
+    matched: 'outing',
+    coc_px: 2,
+  } as BurstPictures;
+  const page = (fields: Partial<BurstPictures> = {}) => {
+    answers({
+      'GET /api/rushes': recorded('rushes'),
+      'GET /api/bursts/{id}/pictures': { ...whole, ...fields },
+    });
+    return open(<BurstPage />, { at: '/review/bursts/7', path: '/review/bursts/:id' });
+  };
+  const frame = () => screen.findByAltText(/^Frame \d of \d/);
+
+  it('is stepped through by keys, and does not step beyond its ends', async () => {
+    const { user } = page();
+    expect(await frame()).toHaveAccessibleName('Frame 1 of 2: a.jpg');
+    await user.keyboard('{ArrowRight}{ArrowRight}');
+    expect(await frame()).toHaveAccessibleName('Frame 2 of 2: b.jpg');
+    await user.keyboard('{ArrowLeft}{ArrowLeft}');
+    expect(await frame()).toHaveAccessibleName('Frame 1 of 2: a.jpg');
+  });
+
+  it('tells kept from lost in the strip by words as well', async () => {
+    page({ pictures: [...pictures, picture('c', { kept: null, measured: null })] });
+    await frame();
+    const strip = within(screen.getByRole('navigation', { name: 'Frames' }));
+    const names = strip.getAllByRole('button').map((button) => button.getAttribute('aria-label'));
+    expect(names).toEqual(['Frame 1: kept', 'Frame 2: lost', 'Frame 3: not judged']);
+  });
+
+  it('is judged by keys, and left to the measuring again', async () => {
+    answers({ 'PATCH /api/pictures/{id}': picture('a') });
+    const { user } = page();
+    await frame();
+    await user.keyboard('l');
+    await user.keyboard('m');
+    await waitFor(() =>
+      expect(bodies('PATCH /api/pictures/{id}')).toEqual([{ said: false }, { said: null }]),
+    );
+  });
+
+  it('asks for a tap where nobody has said where the subject is, and sends where it was', async () => {
+    answers({ 'PUT /api/bursts/{id}/mark': whole });
+    page({ marked: [] });
+    const image = await frame();
+    expect(screen.getByText(/^Tap what has to be sharp/)).toBeVisible();
+    vi.spyOn(image, 'getBoundingClientRect').mockReturnValue({
+      left: 100,
+      top: 50,
+      width: 800,
+      height: 400,
+    } as DOMRect);
+    fireEvent.click(image, { clientX: 700, clientY: 150 });
+    await waitFor(() =>
+      expect(bodies('PUT /api/bursts/{id}/mark')).toEqual([{ picture: 'a', x: 0.25, y: -0.25 }]),
+    );
+  });
+
+  it('says how far following is, and lets one stop it', async () => {
+    answers({ 'DELETE /api/bursts/{id}/mark': whole });
+    const { user } = page({ following: { done: 3, total: 9 } });
+    expect(await screen.findByText(/Finding it in the other frames, 3 of 9/)).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Stop' }));
+    await waitFor(() => expect(asked.some(({ call }) => call === 'DELETE /api/bursts/{id}/mark')).toBe(true));
+  });
+
+  it('says when its last picture is gone, and when it is not there', async () => {
+    const { unmount } = page({ pictures: [] });
+    expect(await screen.findByText('There are no pictures in this burst any more.')).toBeVisible();
+    unmount();
+    answers({ 'GET /api/bursts/{id}/pictures': refused(404, 'This burst is gone.') });
+    open(<BurstPage />, { at: '/review/bursts/7', path: '/review/bursts/:id' });
+    expect(await screen.findByText('This burst is gone.')).toBeVisible();
+  });
+});
+
+describe('a judgement', () => {
+  const judged = (of: Picture, beside = false) => {
+    const does = { onSay: vi.fn(), onCause: vi.fn(), onBeside: vi.fn(), onDelete: vi.fn() };
+    return { does, ...open(<Judged picture={of} causes={[]} beside={beside} {...does} />) };
+  };
+  const verdict = () => document.querySelector('.judged-verdict')?.textContent;
+
+  it('is never said to be certain, and says by whom it is', () => {
+    const first = judged(picture('a', { measured: { ...measured, sure: 0.9999 } }));
+    expect(verdict()).toBe('KeptMeasured: kept, 99 % sure.');
+    first.unmount();
+    judged(picture('a', { kept: false, said: false }));
+    expect(verdict()).toBe('LostSaid by you. Measured: kept, 99 % sure.');
+  });
+
+  it('is none where nothing was measured and nobody has said', () => {
+    judged(picture('a', { kept: true, said: null, measured: null }));
+    expect(verdict()).toBe('Not judgedNot measured at the subject yet.');
+  });
+
+  it('says that the subject was not found, and then no figures', () => {
+    judged(picture('a', { measured: { ...measured, not_found: true, aim: null as never } }));
+    expect(verdict()).toContain('The subject was not found in it.');
+    expect(screen.queryByText('Blur')).toBeNull();
+  });
+
+  it.each([
+    [0.8, 0.7, 'round'],
+    [4, 1, 'smeared at 30°'],
+    // Hardly any blur has no direction, however long it is for its width.
+    [0.4, 0.1, 'round'],
+  ])('tells a smear of %d by %d px: %s', (long_px, short_px, says) => {
+    judged(picture('a', { measured: { ...measured, long_px, short_px, angle_deg: 30 } }));
+    expect(screen.getByText('Shape').nextSibling).toHaveTextContent(says);
+    expect(screen.getByText('Blur').nextSibling).toHaveTextContent('2.1 px of 3.0 px');
+  });
+
+  it('takes back what was said by saying it again', async () => {
+    const { user, does } = judged(picture('a', { said: true }));
+    await user.click(screen.getByRole('button', { name: 'Keep' }));
+    expect(does.onSay).toHaveBeenLastCalledWith(null);
+    await user.click(screen.getByRole('button', { name: 'Lost' }));
+    expect(does.onSay).toHaveBeenLastCalledWith(false);
+  });
+});
