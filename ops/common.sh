@@ -253,8 +253,8 @@ start_again() {
     start_programs $(database_program) $(pool_program) php-fpm nginx queue 'pictures:*' scheduler health
 }
 
-# start_temporary_stack : everything with the demo, in $HOME_DIR, on free ports; TEST_BASE_URL is its address.
-start_temporary_stack() {
+# temporary_instance : settings of an instance in $HOME_DIR on free ports, for tests.
+temporary_instance() {
     export HTTP_PORT DB_HOST=127.0.0.1 DB_PORT DB_DATABASE=rush_hold_test DB_USERNAME=rush_hold DB_PASSWORD PRIVATE_DATABASE=true
     HTTP_PORT="$(free_port)"
     DB_PORT="$(free_port)"
@@ -265,6 +265,25 @@ start_temporary_stack() {
     export APP_URL="http://127.0.0.1:$HTTP_PORT"
     export APP_ENV=testing APP_KEY='base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=' BCRYPT_ROUNDS=4
     prepare_instance
+}
+
+# start_databases COUNT : the database alone, with so many beside the usual one, named with their number behind.
+start_databases() {
+    temporary_instance
+    launch_supervisor
+    start_programs mariadb
+    wait_for 60 'database' database_answers || die 'the database does not answer'
+    local number
+    for number in $(seq "$1"); do
+        php -r '$db = new PDO("mysql:host=127.0.0.1;port=".getenv("DB_PORT"), getenv("DB_USERNAME"), getenv("DB_PASSWORD")); $db->exec("CREATE DATABASE IF NOT EXISTS ".getenv("DB_DATABASE")."_$argv[1]");' "$number"
+        DB_DATABASE="${DB_DATABASE}_$number" php artisan migrate --force --quiet
+    done
+    unset PLAYING_SOCKET APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
+}
+
+# start_temporary_stack : everything with the demo, in $HOME_DIR, on free ports; TEST_BASE_URL is its address.
+start_temporary_stack() {
+    temporary_instance
     start_servers
     (cd "$APP_DIR" && umask 077 && php artisan demo:restore --force --quiet)
     start_application

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 /*
- * Changes the code of one room of the core in small ways, one at a time, and looks whether a test turns red. Prints what
- * survived, and the score: killed ÷ covered. Where a room has more such changes than can be tried, a sample drawn with a
- * seed stands for all.
+ * Changes the code of one room of the core, or of one feature of the application, in small ways, one at a time, and looks
+ * whether a test turns red. Prints what survived, and the score: killed ÷ covered, which tests/mutation.tsv remembers.
+ * Where a room has more such changes than can be tried, a sample drawn with a seed stands for all.
  *
- *   php ops/mutate.php ROOM [MOST] [SEED]
+ *   php ops/mutate.php ROOM [MOST] [SEED]     a room of the core, such as Optics, or app/Kit
  */
 
 use Pest\Mutate\Cache\NullStore;
@@ -26,13 +26,16 @@ require __DIR__.'/compiler.php';
 define('COMPILER', compiler_flags());
 
 $root = dirname(__DIR__);
-[$room, $most, $seed] = [$argv[1] ?? '', (int) ($argv[2] ?? 150), (int) ($argv[3] ?? 1)];
+[$room, $most, $seed] = [$argv[1] ?? '', (int) ($argv[2] ?? 60), (int) ($argv[3] ?? 1)];
+$feature = str_starts_with($room, 'app/');
+$source = $feature ? "$root/$room" : "$root/core/src/$room";
+$covered = $feature ? "$root/app" : "$root/core/src";
 $jobs = max(1, (int) shell_exec('nproc'));
 $work = getenv('MUTATE_WORK') ?: sys_get_temp_dir();
 $started = hrtime(true);
 
-if (! is_dir("$root/core/src/$room") || $room === '') {
-    fwrite(STDERR, "Name a room of core/src.\n");
+if (! is_dir($source) || in_array($room, ['', 'app/'], true)) {
+    fwrite(STDERR, "Name a room of core/src, or a feature such as app/Kit.\n");
     exit(2);
 }
 
@@ -43,11 +46,11 @@ const PLAYING = ['KitTest', 'PlainTest', 'PlannerTest', 'PracticeTest', 'Simulat
 const A_PLAN = 'ModelTest';
 const LEFT_OUT = ['ArchitectureTest'];
 $tests = [];
-foreach (glob("$root/core/tests/*Test.php") ?: [] as $file) {
+foreach (glob($feature ? "$root/tests/Feature/*Test.php" : "$root/core/tests/*Test.php") ?: [] as $file) {
     in_array(basename($file, '.php'), LEFT_OUT, true) || $tests[basename($file, '.php')] = $file;
 }
 $hash = static fn (array $files): string => hash('xxh3', implode('', array_map(static fn ($f): string => (string) hash_file('xxh3', (string) $f), $files)));
-$core = $hash(iterator_to_array(Finder::create()->files()->in("$root/core/src")->name('*.php')->sortByName()));
+$core = $hash(iterator_to_array(Finder::create()->files()->in($feature ? [$covered, "$root/core/src"] : $covered)->name('*.php')->sortByName()));
 $kept = static fn (string $name): string => $work.'/mutate-'.hash('xxh3', $core.$name.$hash([$tests[$name]])).'.json';
 $queue = array_values(array_filter(array_keys($tests), static fn (string $name): bool => ! is_file($kept($name))));
 if ($queue !== []) {
@@ -57,8 +60,10 @@ $running = [];
 while ($queue !== [] || $running !== []) {
     while ($queue !== [] && count($running) < $jobs) {
         $name = array_shift($queue);
-        $covering = in_array($name, PLAYING, true) ? COMPILER : ['-d', 'pcov.enabled=1', '-d', "pcov.directory=$root/core/src", '-d', 'memory_limit=2G'];
-        $process = new Process([PHP_BINARY, ...$covering, 'vendor/bin/pest', $tests[$name], '--colors=never', ...(in_array($name, PLAYING, true) ? [] : ["--coverage-php=$work/$name.cov"])], $root, timeout: 3600);
+        // Each in its own database, so that two at a time do not come into each other's way.
+        $free = array_values(array_diff(range(1, $jobs), array_map(static fn (Process $p): int => (int) ($p->getEnv()['MUTATE_JOB'] ?? 0), $running)))[0];
+        $covering = in_array($name, PLAYING, true) && ! $feature ? COMPILER : ['-d', 'pcov.enabled=1', '-d', "pcov.directory=$covered", '-d', 'memory_limit=2G'];
+        $process = new Process([PHP_BINARY, ...$covering, 'vendor/bin/pest', $tests[$name], '--colors=never', ...(in_array($name, PLAYING, true) && ! $feature ? [] : ["--coverage-php=$work/$name.cov"])], $root, job($free), timeout: 3600);
         $process->start();
         $running[$name] = $process;
     }
@@ -106,7 +111,7 @@ Container::getInstance()->add(CacheInterface::class, new NullStore);
 $temporary = "$root/vendor/pestphp/pest-plugin-mutate/.temp/mutations";
 is_dir($temporary) || mkdir($temporary, 0o755, true);
 $mutations = $uncovered = [];
-foreach (Finder::create()->files()->in("$root/core/src/$room")->name('*.php')->sortByName() as $file) {
+foreach (Finder::create()->files()->in($source)->name('*.php')->sortByName() as $file) {
     foreach ((new MutationGenerator)->generate($file, DefaultSet::mutators()) as $mutation) {
         $by = [];
         for ($line = $mutation->startLine; $line <= $mutation->endLine; $line++) {
@@ -130,11 +135,12 @@ while ($queue !== [] || $running !== []) {
         [$mutation, $by] = $mutations[$i];
         // The quickest first: most changes are noticed there.
         usort($by, static fn (string $a, string $b): int => $seconds[$a] <=> $seconds[$b]);
-        $running[$i] = [$by, start($mutation, array_shift($by), $root, $seconds)];
-        $running[$i][0] = $by;
+        $job = array_values(array_diff(range(1, $jobs), array_column($running, 2)))[0];
+        $first = array_shift($by);
+        $running[$i] = [$by, start($mutation, $first, $root, $seconds, $job), $job];
     }
     usleep(20_000);
-    foreach ($running as $i => [$by, $process]) {
+    foreach ($running as $i => [$by, $process, $job]) {
         try {
             $process->checkTimeout();
             if ($process->isRunning()) {
@@ -145,7 +151,7 @@ while ($queue !== [] || $running !== []) {
             $red = true;
         }
         if (! $red && $by !== []) {
-            $running[$i] = [array_slice($by, 1), start($mutations[$i][0], $by[0], $root, $seconds)];
+            $running[$i] = [array_slice($by, 1), start($mutations[$i][0], $by[0], $root, $seconds, $job), $job];
 
             continue;
         }
@@ -170,7 +176,31 @@ foreach ($survived as $mutation) {
         }
     }
 }
-printf("\n%s: %d of %d killed, %.0f %% (%d more are known to change nothing); %.1f minutes.\n", $room, $killed, count($mutations), 100 * $killed / max(1, count($mutations)), count($equal), (hrtime(true) - $started) / 6e10);
+$score = (int) round(100 * $killed / max(1, count($mutations)));
+printf("\n%s: %d of %d killed, %d %% (%d more are known to change nothing); %.1f minutes.\n", $room, $killed, count($mutations), $score, count($equal), (hrtime(true) - $started) / 6e10);
+remember("$root/tests/mutation.tsv", $room, [$score, $killed, count($mutations), $all, count($uncovered), $seed]);
+
+/**
+ * @param  list<int>  $figures  score in %, killed, tried, changes in covered lines, changes in others, seed
+ */
+function remember(string $file, string $room, array $figures): void
+{
+    $lines = [];
+    foreach (is_file($file) ? file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] : [] as $line) {
+        $lines[explode("\t", $line)[0]] = $line;
+    }
+    $lines[$room] = implode("\t", [$room, ...$figures]);
+    ksort($lines);
+    file_put_contents($file, implode("\n", $lines)."\n");
+}
+
+/** @return array<string, string> what the tests of one of several jobs run with */
+function job(int $number): array
+{
+    $database = (string) getenv('DB_DATABASE');
+
+    return ['MUTATE_JOB' => (string) $number, ...($database === '' ? [] : ['DB_DATABASE' => "{$database}_$number"])];
+}
 
 /** Names a change by what it does, wherever the checkout lies. */
 function id(Mutation $mutation, string $root): string
@@ -179,10 +209,10 @@ function id(Mutation $mutation, string $root): string
 }
 
 /** @param  array<string, float>  $seconds  what each file of tests takes without a change, slowly */
-function start(Mutation $mutation, string $file, string $root, array $seconds): Process
+function start(Mutation $mutation, string $file, string $root, array $seconds, int $job): Process
 {
     $process = new Process([PHP_BINARY, ...COMPILER, 'vendor/bin/pest', $file, '--bail', '--colors=never', '--compact'], $root,
-        [Mutate::ENV_MUTATION_TESTING => (string) $mutation->file->getRealPath(), Mutate::ENV_MUTATION_FILE => $mutation->modifiedSourcePath], timeout: 20 + 2 * $seconds[$file]);
+        [Mutate::ENV_MUTATION_TESTING => (string) $mutation->file->getRealPath(), Mutate::ENV_MUTATION_FILE => $mutation->modifiedSourcePath, ...job($job)], timeout: 20 + 2 * $seconds[$file]);
     $process->start();
 
     return $process;

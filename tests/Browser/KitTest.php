@@ -118,17 +118,6 @@ it('adds a lens with a stopwatch and how its ring turns, as it then does in the 
     expect((float) $turn() - $before)->toEqualWithDelta(0.35 * 300 / (90 * 12), 0.001);
 });
 
-it('finds a subject, its speed, and keeps a correction', function (): void {
-    $page = $this->signedIn();
-    $page->press('Subjects')->see('Puffin, coming in')->type('Search subjects', 'hare b')->see('Hares, boxing')->seeNot('Puffin, leaving');
-    $page->press('Brown hare, bolting')->see('Flattens its ears')->isClean();
-    $page->press('Correct it')->type('Between two marks', '40')->type('Give or take', '1')->type('Time', '2.5')->press('Work it out')->see('16 m/s ±')->press('Use it')->isClean();
-    $page->press('Save')->see('yours now stands in for the sample')->see('16 m/s');
-    expect($this->user->kit()->firstOrFail()->document['subject']['speed_mps'])->toEqual(16);
-    $page->press('New rush with it')->see('Depth lane')->settled();
-    expect((float) $page->value('Speed'))->toBe(16.0);
-});
-
 it('tests aim with the pointer, and new rushes start from it', function (): void {
     $page = $this->signedIn();
     $page->press('Preferences and account')->press('Habits')->see('How you work')->isClean()->press('Test aim and following')->see('Press Start')->isClean();
@@ -145,12 +134,4 @@ it('tests aim with the pointer, and new rushes start from it', function (): void
     $page->visit('/rushes/new')->see('Depth lane');
     $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
     $page->see(round(100 * $aim).' %');
-});
-
-it('works on a phone', function (): void {
-    $page = $this->signIn($this->page(390, 844));
-    foreach (['/kit' => 'Your kit', '/subjects' => 'Subjects', '/habits' => 'How you work', '/kit/bodies/sample-old-mirror' => 'This is a sample', '/kit/lenses/sample-100-400' => 'This is a sample', '/account' => 'Your data'] as $path => $says) {
-        $page->visit($path)->see($says)->isClean();
-        expect($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390, $path);
-    }
 });

@@ -27,9 +27,3 @@ it('lays out the buttons for a morning, keeps a set where it is, and ticks off t
     $page->see('1 of ');
     $page->reload()->see('Setting it up')->see('1 of ');
 });
-
-it('says what to do where there is nothing to lay out, and what a body does not say', function (): void {
-    $page = $this->signIn($this->page(390, 844));
-    $page->visit('/kit/layouts')->see('Buttons are laid out for rushes.')->isClean();
-    expect($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
-});

@@ -31,10 +31,3 @@ it('plans a morning: light above, rushes below, an order that can be dragged, an
     $page->until(fn () => count($begins()) === 2, 'two left; %s');
     $page->press('Its buttons')->see('From rest to the moment')->see('Puffin coming in to the slope');
 });
-
-it('says what is wrong with an outing and keeps what was entered', function (): void {
-    $page = $this->signIn($this->page(390, 844), 'tern-hovering');
-    $page->visit('/outings/new')->see('wanted frames kept')->type('Minutes', '2')->see('must be between 5 and 480');
-    expect($page->value('Minutes'))->toBe('2')->and($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
-    $page->type('Minutes', '30')->seeNot('must be between')->isClean();
-});

@@ -77,14 +77,3 @@ it('shows a frame of the run as it would come out', function (): void {
     $page->until(static fn (): bool => $page->script('return [...document.querySelectorAll(".out img")].filter((i) => i.naturalWidth > 400).length') === 2, 'both pictures');
     $page->isClean();
 });
-
-it('takes in a log from a table', function (): void {
-    $file = sys_get_temp_dir().'/log-'.bin2hex(random_bytes(4)).'.csv';
-    file_put_contents($file, "When,Rush,Frames,Keepers,Remark\n2026-06-07 05:10,Puffin,40,12,good\n2026-06-07 05:20,Puffin,40,44,\n");
-    $person = $this->account();
-    $page = $this->enter($this->page(), $person)->visit('/review')->see('Nothing logged yet');
-    $page->upload('A table of bursts', $file);
-    $page->see('One row is left out')->see('Row 3')->isClean()->press('Take in 1 of 2')->see('One burst was new')->see('12 of 40 kept');
-    expect(Burst::query()->where('user_id', $person->id)->count())->toBe(1);
-    unlink($file);
-});

@@ -17,26 +17,6 @@ it('makes a rush of one line, and takes a part of it back', function (): void {
     expect($document['subject']['name'])->toBe('Fox, running')->and($document['light']['sky'])->toBe('overcast')->and($document['scene']['wind'] ?? 0)->toBeLessThan(0.5);
 });
 
-it('ticks the first steps as they are done, and puts them away', function (): void {
-    $page = $this->signedIn('tern-hovering');
-    $page->visit('/')->see('Three first steps')->see('Describe your body')->seeNot('Describe your first rush')->see('Tern hovering over the cove')->isClean();
-    $page->press('Put them away')->seeNot('Three first steps');
-    $page->visit('/')->see('Last worked on')->seeNot('Three first steps');
-});
-
-it('understands numbers with units and commas, and says what it cannot read', function (): void {
-    $page = $this->signedIn('tern-hovering');
-    $page->visit('/rushes/'.$this->saved('Tern hovering over the cove')->id)->see('Depth lane')->settled();
-    $page->type('Distance', '82ft')->type('Speed', '40 km/h')->type('Lasts', '2,5')->settled();
-    $page->type('Climb', '0');
-    expect($page->value('Speed'))->toBe('11.11')->and($page->value('Distance'))->toBe('24.99');
-    // Nothing is kept of what was read on the way.
-    $page->type('Distance', '52 kg')->type('Climb', '10')->see('“52 kg” is not a length');
-    $page->type('Distance', '20')->type('Warning', '3 kg')->type('Climb', '10')->see('“3 kg” is not a time. Try 1.5 s or 1/2000.')->isClean();
-    $page->type('Warning', '1/2')->type('Climb', '0')->seeNot('is not a time');
-    expect($page->script('return JSON.stringify(Object.values(localStorage))'))->not->toContain('52000')->and($page->value('Warning'))->toBe('0.5')->and($page->value('Lasts'))->toBe('2.5');
-});
-
 it('says that unsaved work came back, and drops it when asked', function (): void {
     $page = $this->signedIn('tern-hovering');
     $page->visit('/rushes/'.$this->saved('Tern hovering over the cove')->id)->see('Depth lane')->settled();
