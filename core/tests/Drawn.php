@@ -17,7 +17,7 @@ final class Drawn
     /** Evenly between 0 and 1. */
     public function even(): float
     {
-        $this->state = $this->state * 48271 % 0x7FFFFFFF;
+        $this->state = ($this->state * 48271) % 0x7FFFFFFF;
 
         return $this->state / 0x7FFFFFFF;
     }

@@ -44,32 +44,46 @@ it('takes of those alike the ones with fewest changes, the simpler area first', 
     expect($equals->fewest([$away, $wide, $small]))->toBe([$small, $wide]);
 });
 
-it('takes of equals the one that still keeps most when it goes a little worse, and the simplest where that is all one', function (array $worse, int $chosen): void {
-    $alike = [tried(Area::Point, ...array_fill(0, 10, 0.7)), tried(Area::Block, ...array_fill(0, 10, 0.7))];
-    $stage = new class($worse) implements Stage
-    {
-        /** @param  array{float, float}  $worse */
-        public function __construct(private array $worse)
+it(
+    'takes of equals the one that still keeps most when it goes a little worse, and the simplest where that is all one',
+    function (array $worse, int $chosen): void {
+        $alike = [tried(Area::Point, ...array_fill(0, 10, 0.7)), tried(Area::Block, ...array_fill(0, 10, 0.7))];
+        $stage = new class($worse) implements Stage
         {
-        }
+            /** @param  array{float, float}  $worse */
+            public function __construct(private array $worse)
+            {
+            }
 
-        public function play(array $plays): array
-        {
-            return array_map(static fn (float $rate): Outcome => Outcome::of(20, array_fill(0, 10, $rate), 1.0, 0.1, []), $this->worse);
-        }
+            public function play(array $plays): array
+            {
+                return array_map(
+                    static fn (float $rate): Outcome => Outcome::of(20, array_fill(0, 10, $rate), 1.0, 0.1, []),
+                    $this->worse,
+                );
+            }
 
-        public function reached(float $done): void
-        {
-        }
-    };
-    expect((new Robustness(Rushes::with(), PartialHold::nothing(), $stage, 1))->of($alike))->toBe($alike[$chosen]);
-})->with(['the wider one is safer' => [[0.4, 0.6], 1], 'the smaller one is safer' => [[0.6, 0.4], 0], 'all one' => [[0.6, 0.605], 0]]);
+            public function reached(float $done): void
+            {
+            }
+        };
+        expect((new Robustness(Rushes::with(), PartialHold::nothing(), $stage, 1))->of($alike))->toBe($alike[$chosen]);
+    },
+)->with([
+    'the wider one is safer' => [[0.4, 0.6], 1],
+    'the smaller one is safer' => [[0.6, 0.4], 0],
+    'all one' => [[0.6, 0.605], 0],
+]);
 
 it('says how many do as well, those first', function (): void {
-    $document = RankingDocument::write(Planner::standard()->rank(Rushes::with(), stage: new OneProcess));
+    $document = RankingDocument::write(Planner::standard()->rank(Rushes::with(), stage: new OneProcess()));
     $alike = array_map(static fn (array $entry): bool => $entry['alike'] ?? false, $document['ranking']);
     $many = count(array_filter($alike));
-    expect($alike[0])->toBeTrue()->and(array_slice($alike, 0, $many))->not->toContain(false)
-        ->and($document['ties'] === null)->toBe($many === 1);
+    expect($alike[0])
+        ->toBeTrue()
+        ->and(array_slice($alike, 0, $many))
+        ->not->toContain(false)
+        ->and($document['ties'] === null)
+        ->toBe($many === 1);
     $many === 1 || expect($document['ties'])->toContain((string) $many);
 });

@@ -16,7 +16,12 @@ use RushHold\Optics\ThinLens;
 function golden(string $quantity, array $in): float
 {
     $lens = isset($in['focal_mm']) ? new ThinLens((float) $in['focal_mm']) : null;
-    $depth = static fn (): DepthOfField => DepthOfField::at($lens, (float) $in['f_number'], (float) $in['coc_mm'], (float) $in['focus_m']);
+    $depth = static fn (): DepthOfField => DepthOfField::at(
+        $lens,
+        (float) $in['f_number'],
+        (float) $in['coc_mm'],
+        (float) $in['focus_m'],
+    );
 
     return match ($quantity) {
         'depth_near_m' => $depth()->nearM,
@@ -25,13 +30,18 @@ function golden(string $quantity, array $in): float
         'magnification' => $lens->magnification((float) $in['focus_m']),
         'defocus_um' => $lens->defocusUm((float) $in['f_number'], (float) $in['focus_m'], (float) $in['subject_m']),
         'diffraction_um' => Diffraction::discUm((float) $in['f_number']),
-        'subject_blur_um' => ImageMotion::of((new Path((float) $in['distance_m'], (float) $in['speed_mps'], (float) $in['heading_deg']))->at(0.0), $lens, 0.006)
-            ->bodyBlurUm((float) $in['shutter_s'], (float) $in['panning_removed']),
+        'subject_blur_um' => ImageMotion::of(
+            (new Path((float) $in['distance_m'], (float) $in['speed_mps'], (float) $in['heading_deg']))->at(0.0),
+            $lens,
+            0.006,
+        )->bodyBlurUm((float) $in['shutter_s'], (float) $in['panning_removed']),
         'focus_travel_mm_per_s' => $lens->focusTravelMmPerS((float) $in['distance_m'], (float) $in['closing_mps']),
         'ev100' => (new Exposure((float) $in['shutter_s'], (float) $in['f_number'], (float) $in['iso']))->ev100(),
         'park_frames' => $depth()->framesInside((float) $in['closing_mps'], (float) $in['frames_per_s']),
-        'group_focus_m' => GroupDepth::of([(float) $in['near_m'], (float) $in['far_m']], new ThinLens(500), 0.012)->focusM,
-        'group_f_number' => GroupDepth::of([(float) $in['near_m'], (float) $in['far_m']], $lens, (float) $in['coc_mm'])->fNumber,
+        'group_focus_m' => GroupDepth::of([(float) $in['near_m'], (float) $in['far_m']], new ThinLens(500), 0.012)
+            ->focusM,
+        'group_f_number' => GroupDepth::of([(float) $in['near_m'], (float) $in['far_m']], $lens, (float) $in['coc_mm'])
+            ->fNumber,
         'daylight_ev100' => Daylight::ev100((float) $in['sun_height_deg'], Sky::from($in['sky'])),
     };
 }
@@ -47,6 +57,8 @@ it('computes', function (string $quantity, string $inputs, string $expected, str
 
         return;
     }
-    $allowed = str_ends_with($tolerance, 'abs') ? (float) $tolerance : (float) $tolerance / 100 * abs((float) $expected);
+    $allowed = str_ends_with($tolerance, 'abs')
+        ? (float) $tolerance
+        : ((float) $tolerance / 100) * abs((float) $expected);
     expect(abs($value - (float) $expected))->toBeLessThanOrEqual($allowed, "$quantity of $inputs gave $value");
 })->with(fn () => array_combine(array_map(fn (array $r) => "$r[0] $r[1]", $rows), $rows));

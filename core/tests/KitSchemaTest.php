@@ -23,7 +23,12 @@ function accepts(callable $read, array $document): bool
     return true;
 }
 
-it('agrees with the published schema on every range', function (string $name, callable $read, array $base, array $apart): void {
+it('agrees with the published schema on every range', function (
+    string $name,
+    callable $read,
+    array $base,
+    array $apart,
+): void {
     $checked = 0;
     foreach (schemaOf($name)['properties'] as $field => $rule) {
         if (! isset($rule['minimum']) || in_array($field, $apart, true)) {
@@ -32,8 +37,10 @@ it('agrees with the published schema on every range', function (string $name, ca
         $whole = $rule['type'] === 'integer';
         foreach (['minimum' => -1, 'maximum' => 1] as $end => $sign) {
             $beyond = $rule[$end] + $sign * ($whole ? 1 : max(1e-6, abs($rule[$end]) * 1e-3));
-            expect(accepts($read, [...$base, $field => $rule[$end]]))->toBeTrue("$name.$field at its $end")
-                ->and(accepts($read, [...$base, $field => $beyond]))->toBeFalse("$name.$field beyond its $end");
+            expect(accepts($read, [...$base, $field => $rule[$end]]))
+                ->toBeTrue("$name.$field at its $end")
+                ->and(accepts($read, [...$base, $field => $beyond]))
+                ->toBeFalse("$name.$field beyond its $end");
             $checked++;
         }
     }
@@ -41,8 +48,21 @@ it('agrees with the published schema on every range', function (string $name, ca
 })->with([
     'body' => ['body', BodyDocument::read(...), ['format' => 'rush-hold/body@1'], []],
     // What goes together with another field is tested beside it.
-    'lens' => ['lens', LensDocument::read(...), ['format' => 'rush-hold/lens@1', 'focal_mm' => 30, 'max_aperture' => 1.0, 'nearest_m' => 1.0], ['focal_mm', 'max_aperture', 'nearest_m']],
-    'subject' => ['subject', SubjectDocument::read(...), ['format' => 'rush-hold/subject@1', 'subject' => ['name' => 'x', 'length_m' => 1, 'height_m' => 1, 'speed_mps' => 1]], []],
+    'lens' => [
+        'lens',
+        LensDocument::read(...),
+        ['format' => 'rush-hold/lens@1', 'focal_mm' => 30, 'max_aperture' => 1.0, 'nearest_m' => 1.0],
+        ['focal_mm', 'max_aperture', 'nearest_m'],
+    ],
+    'subject' => [
+        'subject',
+        SubjectDocument::read(...),
+        [
+            'format' => 'rush-hold/subject@1',
+            'subject' => ['name' => 'x', 'length_m' => 1, 'height_m' => 1, 'speed_mps' => 1],
+        ],
+        [],
+    ],
 ]);
 
 it('knows the fields of its schema, and no others', function (string $name, callable $read, array $base): void {
@@ -52,26 +72,59 @@ it('knows the fields of its schema, and no others', function (string $name, call
 })->with([
     'body' => ['body', BodyDocument::read(...), ['format' => 'rush-hold/body@1']],
     'lens' => ['lens', LensDocument::read(...), ['format' => 'rush-hold/lens@1']],
-    'subject' => ['subject', SubjectDocument::read(...), ['format' => 'rush-hold/subject@1', 'subject' => ['name' => 'x', 'length_m' => 1, 'height_m' => 1, 'speed_mps' => 1]]],
+    'subject' => [
+        'subject',
+        SubjectDocument::read(...),
+        [
+            'format' => 'rush-hold/subject@1',
+            'subject' => ['name' => 'x', 'length_m' => 1, 'height_m' => 1, 'speed_mps' => 1],
+        ],
+    ],
     'habits' => ['habits', HabitsDocument::read(...), ['format' => 'rush-hold/habits@1']],
 ]);
 
 it('has the words of its schema', function (): void {
     $body = schemaOf('body')['properties'];
     $words = static fn (string $enum): array => array_map(static fn ($case): string => $case->value, $enum::cases());
-    expect($words(RushHold\Kit\ControlPlace::class))->toEqualCanonicalizing($body['controls']['items']['properties']['place']['enum'])
-        ->and($words(RushHold\Kit\Duty::class))->toEqualCanonicalizing($body['controls']['items']['properties']['may']['items']['enum'])
-        ->and($words(RushHold\Kit\Wins::class))->toEqualCanonicalizing($body['presets']['items']['properties']['wins']['enum'])
-        ->and($words(RushHold\Kit\Area::class))->toEqualCanonicalizing(array_keys($body['areas']['properties']))
-        ->and($words(RushHold\Kit\LineDirection::class))->toEqualCanonicalizing($body['points']['properties']['outer']['enum'])
-        ->and($words(RushHold\Rush\Figure::class))->toEqualCanonicalizing(schemaOf('subject')['properties']['subject']['properties']['figure']['enum'])
-        ->and(array_map(static fn (array $s): array => array_values(array_filter($s['enum'])), schemaOf('habits')['properties']['schools']['properties']))->toEqual(RushHold\Planning\Schools::all());
+    expect($words(RushHold\Kit\ControlPlace::class))
+        ->toEqualCanonicalizing($body['controls']['items']['properties']['place']['enum'])
+        ->and($words(RushHold\Kit\Duty::class))
+        ->toEqualCanonicalizing($body['controls']['items']['properties']['may']['items']['enum'])
+        ->and($words(RushHold\Kit\Wins::class))
+        ->toEqualCanonicalizing($body['presets']['items']['properties']['wins']['enum'])
+        ->and($words(RushHold\Kit\Area::class))
+        ->toEqualCanonicalizing(array_keys($body['areas']['properties']))
+        ->and($words(RushHold\Kit\LineDirection::class))
+        ->toEqualCanonicalizing($body['points']['properties']['outer']['enum'])
+        ->and($words(RushHold\Rush\Figure::class))
+        ->toEqualCanonicalizing(schemaOf('subject')['properties']['subject']['properties']['figure']['enum'])
+        ->and(
+            array_map(
+                static fn (array $s): array => array_values(array_filter($s['enum'])),
+                schemaOf('habits')['properties']['schools']['properties'],
+            ),
+        )
+        ->toEqual(RushHold\Planning\Schools::all());
 });
 
 it('suggests only focal lengths that a zoom has', function (): void {
-    $rush = Rushes::with(['kit' => ['lens' => ['zoom' => [['focal_mm' => 380, 'max_aperture' => 5], ['focal_mm' => 400, 'max_aperture' => 5.6]], 'focal_mm' => 400, 'nearest_m' => 2.5]], 'path.start_m' => 6.0, 'path.seconds' => 0.6]);
-    $lens = array_values(array_filter(Planner::standard()->rank($rush)->whatIfs, static fn ($w): bool => $w->change === 'lens'));
-    expect($lens === [] ? 'Use about 380 mm; the subject gets about a third smaller.' : said($lens[0]->sentence))->toBe('Use about 380 mm; the subject gets about a third smaller.');
+    $rush = Rushes::with([
+        'kit' => [
+            'lens' => [
+                'zoom' => [['focal_mm' => 380, 'max_aperture' => 5], ['focal_mm' => 400, 'max_aperture' => 5.6]],
+                'focal_mm' => 400,
+                'nearest_m' => 2.5,
+            ],
+        ],
+        'path.start_m' => 6.0,
+        'path.seconds' => 0.6,
+    ]);
+    $lens = array_values(
+        array_filter(Planner::standard()->rank($rush)->whatIfs, static fn ($w): bool => $w->change === 'lens'),
+    );
+    expect($lens === [] ? 'Use about 380 mm; the subject gets about a third smaller.' : said($lens[0]->sentence))->toBe(
+        'Use about 380 mm; the subject gets about a third smaller.',
+    );
 });
 
 it('never keeps more with a mirror in the way', function (int $seed): void {
@@ -87,8 +140,16 @@ it('never keeps more with a mirror in the way', function (int $seed): void {
 })->with(range(1, 12));
 
 it('plans a rush that carries a whole body with it', function (): void {
-    $body = json_decode((string) file_get_contents(__DIR__.'/../../formats/examples/kit/mirror-body.body.json'), true);
+    $body = json_decode(
+        (string) file_get_contents(__DIR__.'/../../formats/examples/kit/mirror-body.body.json'),
+        true,
+    );
     $first = RushDocument::read(Rushes::document(['kit.body' => $body]));
     $again = RushDocument::read(json_decode((string) json_encode($first->fields), true));
-    expect($again->fields)->toEqual($first->fields)->and($again->rush)->toEqual($first->rush)->and($first->rush->kit->body->words['area.block']->label)->toBe('Middle block');
+    expect($again->fields)
+        ->toEqual($first->fields)
+        ->and($again->rush)
+        ->toEqual($first->rush)
+        ->and($first->rush->kit->body->words['area.block']->label)
+        ->toBe('Middle block');
 });

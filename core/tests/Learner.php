@@ -32,8 +32,12 @@ final class Learner
     /** @var array<string, float> what a practised hand keeps, by exercise: playing it each time is slow */
     private static array $par = [];
 
-    public function __construct(private readonly float $skill, private readonly float $rate, private readonly float $forgets, private readonly int $seed)
-    {
+    public function __construct(
+        private readonly float $skill,
+        private readonly float $rate,
+        private readonly float $forgets,
+        private readonly int $seed,
+    ) {
     }
 
     /** @return array{weeks: array<string, int>, at: Rung, heldUp: int} the week each rung was passed in, and days on which one was held up */
@@ -56,7 +60,9 @@ final class Learner
             foreach ($skills as $rung => $at) {
                 $skills[$rung] = max($this->skill, $at - $this->forgets * ($at - $this->skill));
             }
-            foreach (Calendar::of($ladder, new Habit, $date, 1)[0]['turns'] ?? [] as ['exercise' => $exercise, 'turns' => $many]) {
+            foreach (
+                Calendar::of($ladder, new Habit(), $date, 1)[0]['turns'] ?? [] as ['exercise' => $exercise, 'turns' => $many]
+            ) {
                 $rung = Rung::of($exercise);
                 assert($rung !== null);
                 for ($n = 0; $n < $many; $n++) {
@@ -78,12 +84,30 @@ final class Learner
     {
         $seed = ($this->seed * 977 + $n) % 100000;
         if ($exercise === Exercise::Buttons) {
-            return new Session($exercise, $date, min(1.0, 0.55 + 0.45 * $skill + (new Draw($seed, 9))->between(-0.06, 0.06)), 2.2 - 1.3 * $skill);
+            return new Session(
+                $exercise,
+                $date,
+                min(1.0, 0.55 + 0.45 * $skill + (new Draw($seed, 9))->between(-0.06, 0.06)),
+                2.2 - 1.3 * $skill,
+            );
         }
         $rush = Rushes::with([]);
         $course = RingCourse::of($exercise, $rush, $seed);
-        $share = RingScore::of($course, new RingTrace((new ScriptedHand($skill))->play($course, $seed + 1), $course->seconds))->share();
-        self::$par[$exercise->value] ??= array_sum(array_map(static fn (int $s): float => (new Turn($exercise, $s, RingCourse::of($exercise, $rush, $s)))->par() ?? 1.0, range(1, 6))) / 6;
+        $share = RingScore::of(
+            $course,
+            new RingTrace((new ScriptedHand($skill))->play($course, $seed + 1), $course->seconds),
+        )->share();
+        self::$par[$exercise->value] ??=
+            array_sum(
+                array_map(
+                    static fn (int $s): float => (new Turn(
+                        $exercise,
+                        $s,
+                        RingCourse::of($exercise, $rush, $s),
+                    ))->par() ?? 1.0,
+                    range(1, 6),
+                ),
+            ) / 6;
 
         return new Session($exercise, $date, Turn::against($share, self::$par[$exercise->value]));
     }

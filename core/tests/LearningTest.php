@@ -25,12 +25,19 @@ function season(float $panning, int $bursts, float $kept = 1.0): array
 {
     static $case = null;
     if ($case === null) {
-        $rush = RushDocument::read(json_decode((string) file_get_contents(__DIR__.'/../../formats/examples/gannet-along-the-edge.json'), true))->rush;
+        $rush = RushDocument::read(
+            json_decode(
+                (string) file_get_contents(__DIR__.'/../../formats/examples/gannet-along-the-edge.json'),
+                true,
+            ),
+        )->rush;
         $hold = Chooser::standard()->hold($rush);
-        $case = [$rush, $hold, SkillRates::played([[$rush, $hold]], new OneProcess)[0]];
+        $case = [$rush, $hold, SkillRates::played([[$rush, $hold]], new OneProcess())[0]];
     }
     [$rush, $hold, $rates] = $case;
-    $outcome = (new Simulator(new Situation($rush->with(photographer: $rush->photographer->with(panning: $panning)))))->run($hold, $bursts, 77);
+    $outcome = (new Simulator(
+        new Situation($rush->with(photographer: $rush->photographer->with(panning: $panning))),
+    ))->run($hold, $bursts, 77);
     $counts = [];
     foreach ($outcome->rates as $i => $rate) {
         $counts["b$i"] = [(int) round($kept * $rate * $outcome->frames), $outcome->frames];
@@ -41,15 +48,28 @@ function season(float $panning, int $bursts, float $kept = 1.0): array
 
 it('plays what skills make of a rush, straight in between', function (): void {
     [, $rates] = season(0.5, 2);
-    expect($rates->at(0.5, 0.95, 0.3))->toBeGreaterThan($rates->at(0.5, 0.05, 0.3) + 0.05)
-        ->and($rates->at(0.375, 0.5, 0.3))->toEqualWithDelta(($rates->at(0.25, 0.5, 0.3) + $rates->at(0.5, 0.5, 0.3)) / 2, 1e-9)
+    expect($rates->at(0.5, 0.95, 0.3))
+        ->toBeGreaterThan($rates->at(0.5, 0.05, 0.3) + 0.05)
+        ->and($rates->at(0.375, 0.5, 0.3))
+        ->toEqualWithDelta(($rates->at(0.25, 0.5, 0.3) + $rates->at(0.5, 0.5, 0.3)) / 2, 1e-9)
         // Nobody turns the ring here.
-        ->and($rates->at(0.5, 0.5, 0.1))->toBe($rates->at(0.5, 0.5, 0.9));
+        ->and($rates->at(0.5, 0.5, 0.1))
+        ->toBe($rates->at(0.5, 0.5, 0.9));
 });
 
 it('comes to the skill somebody really has, the more the more is logged', function (): void {
-    $panning = static fn (float $true, int $bursts): float => (static fn (Logged $l, SkillRates $r): float => Learning::of($l->rush->photographer->with(panning: 0.5), [$l], [$r])->skill(Skill::Panning)->mean)(...season($true, $bursts));
-    expect($panning(0.95, 40))->toBeGreaterThan($panning(0.05, 40) + 0.15)->and($panning(0.05, 40))->toBeLessThan(0.45)->and(abs($panning(0.05, 2) - 0.5))->toBeLessThan(abs($panning(0.05, 40) - 0.5));
+    $panning = static fn (float $true, int $bursts): float => (static fn (
+        Logged $l,
+        SkillRates $r,
+    ): float => Learning::of($l->rush->photographer->with(panning: 0.5), [$l], [$r])->skill(Skill::Panning)->mean)(
+        ...season($true, $bursts),
+    );
+    expect($panning(0.95, 40))
+        ->toBeGreaterThan($panning(0.05, 40) + 0.15)
+        ->and($panning(0.05, 40))
+        ->toBeLessThan(0.45)
+        ->and(abs($panning(0.05, 2) - 0.5))
+        ->toBeLessThan(abs($panning(0.05, 40) - 0.5));
 });
 
 it('predicts what is kept more rightly than the model alone', function (): void {
@@ -57,31 +77,64 @@ it('predicts what is kept more rightly than the model alone', function (): void 
     $learning = Learning::of($logged->rush->photographer, [$logged], [$rates]);
     $true = array_sum(array_column($logged->counts, 0)) / array_sum(array_column($logged->counts, 1));
     $learned = $learning->rate($rates, $logged->kit());
-    expect(abs($learned->mean - $true))->toBeLessThan(0.4 * abs($rates->at(0.5, 0.5, 0.3) - $true))->and($learned->low)->toBeLessThan($learned->mean)->and($learned->high)->toBeGreaterThan($learned->mean)
-        ->and($learning->shift($logged->kit())->mean)->toBeLessThan(-0.3)
+    expect(abs($learned->mean - $true))
+        ->toBeLessThan(0.4 * abs($rates->at(0.5, 0.5, 0.3) - $true))
+        ->and($learned->low)
+        ->toBeLessThan($learned->mean)
+        ->and($learned->high)
+        ->toBeGreaterThan($learned->mean)
+        ->and($learning->shift($logged->kit())->mean)
+        ->toBeLessThan(-0.3)
         // Of another kit nothing is known.
-        ->and(abs($learning->shift('another')->mean))->toBeLessThan(0.1)->and($learning->shift('another')->low)->toBeLessThan(-0.8);
+        ->and(abs($learning->shift('another')->mean))
+        ->toBeLessThan(0.1)
+        ->and($learning->shift('another')->low)
+        ->toBeLessThan(-0.8);
 });
 
 it('says how much of it is log, and knows nothing without one', function (): void {
     [$logged, $rates] = season(0.5, 40);
-    $some = Learning::of($logged->rush->photographer, [new Logged($logged->rush, $logged->hold, array_slice($logged->counts, 0, 2))], [$rates]);
+    $some = Learning::of(
+        $logged->rush->photographer,
+        [new Logged($logged->rush, $logged->hold, array_slice($logged->counts, 0, 2))],
+        [$rates],
+    );
     $much = Learning::of($logged->rush->photographer, [$logged], [$rates]);
     $none = Learning::of($logged->rush->photographer, [], []);
-    expect($none->logShare())->toBe(0.0)->and($some->logShare())->toBeGreaterThan(0.0)->and($much->logShare())->toBeGreaterThan($some->logShare())->and($much->logShare())->toBeLessThan(1.0)
-        ->and($none->skill(Skill::Aim)->mean)->toEqualWithDelta($logged->rush->photographer->aim, 0.05)->and($none->kits())->toBe([])
+    expect($none->logShare())
+        ->toBe(0.0)
+        ->and($some->logShare())
+        ->toBeGreaterThan(0.0)
+        ->and($much->logShare())
+        ->toBeGreaterThan($some->logShare())
+        ->and($much->logShare())
+        ->toBeLessThan(1.0)
+        ->and($none->skill(Skill::Aim)->mean)
+        ->toEqualWithDelta($logged->rush->photographer->aim, 0.05)
+        ->and($none->kits())
+        ->toBe([])
         // What nobody tried stays as it was said.
-        ->and($much->skill(Skill::HandFocus)->mean)->toBe($logged->rush->photographer->handFocus);
+        ->and($much->skill(Skill::HandFocus)->mean)
+        ->toBe($logged->rush->photographer->handFocus);
 });
 
 it('does not believe a burst that was logged wrongly', function (): void {
     [$logged, $rates] = season(0.5, 25);
     $wrong = ['slip' => [0, 400]];
     $without = Learning::of($logged->rush->photographer, [$logged], [$rates]);
-    $with = Learning::of($logged->rush->photographer, [new Logged($logged->rush, $logged->hold, $logged->counts + $wrong)], [$rates]);
-    expect($with->wrong['slip'])->toBeGreaterThan(0.9)->and(max(array_diff_key($with->wrong, $wrong)))->toBeLessThan(0.9)
-        ->and(abs($with->rate($rates, $logged->kit())->mean - $without->rate($rates, $logged->kit())->mean))->toBeLessThan(0.03)
-        ->and(LearningDocument::write($with)['outliers'])->toContain('slip');
+    $with = Learning::of(
+        $logged->rush->photographer,
+        [new Logged($logged->rush, $logged->hold, $logged->counts + $wrong)],
+        [$rates],
+    );
+    expect($with->wrong['slip'])
+        ->toBeGreaterThan(0.9)
+        ->and(max(array_diff_key($with->wrong, $wrong)))
+        ->toBeLessThan(0.9)
+        ->and(abs($with->rate($rates, $logged->kit())->mean - $without->rate($rates, $logged->kit())->mean))
+        ->toBeLessThan(0.03)
+        ->and(LearningDocument::write($with)['outliers'])
+        ->toContain('slip');
 });
 
 it('corrects an outcome so that everything in it still adds up', function (float $shift): void {
@@ -91,21 +144,42 @@ it('corrects an outcome so that everything in it still adds up', function (float
     $learned = new Learned(0.5, 0.5, 0.3, [Logged::kitOf($rush) => $shift], 0.8);
     $corrected = $learned->corrected($outcome, $rush);
     $odds = static fn (float $p): float => log($p / (1 - $p));
-    expect($odds($corrected->keeperRate))->toEqualWithDelta($odds($outcome->keeperRate) + $shift, 1e-6)->and(array_sum($corrected->losses) + $corrected->keeperRate)->toEqualWithDelta(1.0, 1e-6)
-        ->and(($corrected->anyKeeper <=> $outcome->anyKeeper) * ($shift <=> 0.0))->toBeGreaterThanOrEqual(0);
+    expect($odds($corrected->keeperRate))
+        ->toEqualWithDelta($odds($outcome->keeperRate) + $shift, 1e-6)
+        ->and(array_sum($corrected->losses) + $corrected->keeperRate)
+        ->toEqualWithDelta(1.0, 1e-6)
+        ->and(($corrected->anyKeeper <=> $outcome->anyKeeper) * ($shift <=> 0.0))
+        ->toBeGreaterThanOrEqual(0);
     // Played on a stage it comes out the same, and another kit's is left alone.
-    expect($learned->on(new OneProcess)->play([new Play($plan->situation, $plan->hold, 60, 1)])[0]->keeperRate)->toBe($corrected->keeperRate)
-        ->and((new Learned(0.5, 0.5, 0.3, ['another' => $shift], 0.8))->corrected($outcome, $rush))->toBe($outcome)
-        ->and($learned->corrected(Outcome::none(), $rush))->toEqual(Outcome::none());
+    expect($learned->on(new OneProcess())->play([new Play($plan->situation, $plan->hold, 60, 1)])[0]->keeperRate)
+        ->toBe($corrected->keeperRate)
+        ->and((new Learned(0.5, 0.5, 0.3, ['another' => $shift], 0.8))->corrected($outcome, $rush))
+        ->toBe($outcome)
+        ->and($learned->corrected(Outcome::none(), $rush))
+        ->toEqual(Outcome::none());
 })->with([-0.8, 0.6]);
 
-it('plans a rush in the hands of the person as they are known', fn () => expect((new Learned(0.8, 0.7, 0.6, [], 0.5))->rush(Rushes::with())->photographer)->toMatchObject(['aim' => 0.8, 'panning' => 0.7, 'handFocus' => 0.6]));
+it(
+    'plans a rush in the hands of the person as they are known',
+    fn () => expect((new Learned(0.8, 0.7, 0.6, [], 0.5))->rush(Rushes::with())->photographer)->toMatchObject([
+        'aim' => 0.8,
+        'panning' => 0.7,
+        'handFocus' => 0.6,
+    ]),
+);
 
 it('puts bursts of one rush and hold together, and leaves out what has no rush', function (): void {
     $hold = HoldDocument::read(['focus' => ['area' => 'point']]);
-    $logged = Season::of(['a' => new LoggedBurst(10, 5, rush: Rushes::with(), hold: $hold), 'b' => new LoggedBurst(10, 6, rush: Rushes::with(['name' => 'The same, named otherwise']), hold: $hold),
-        'c' => new LoggedBurst(10, 7, rush: Rushes::with(['path.start_m' => 60.0]), hold: $hold), 'd' => new LoggedBurst(10, 5)]);
-    expect($logged)->toHaveCount(2)->and(array_keys($logged[0]->counts))->toBe(['a', 'b']);
+    $logged = Season::of([
+        'a' => new LoggedBurst(10, 5, rush: Rushes::with(), hold: $hold),
+        'b' => new LoggedBurst(10, 6, rush: Rushes::with(['name' => 'The same, named otherwise']), hold: $hold),
+        'c' => new LoggedBurst(10, 7, rush: Rushes::with(['path.start_m' => 60.0]), hold: $hold),
+        'd' => new LoggedBurst(10, 5),
+    ]);
+    expect($logged)
+        ->toHaveCount(2)
+        ->and(array_keys($logged[0]->counts))
+        ->toBe(['a', 'b']);
 });
 
 it('takes ten passes logged as one burst for as much as ten bursts of one pass', function (): void {
@@ -118,9 +192,15 @@ it('takes ten passes logged as one burst for as much as ten bursts of one pass',
     $pass = $rates->frames;
     $one = $worth(['a' => [3, $pass]]);
     // Frames of one pass are alike, so they are worth less than their number.
-    expect($rates->alike)->toBeGreaterThan(0.02)->and($one)->toBeLessThan(0.8 * $pass)
-        ->and($worth(['a' => [30, 10 * $pass]]))->toEqualWithDelta(10 * $one, 0.01 * $one)
-        ->and($worth(array_fill(0, 10, [3, $pass])))->toEqualWithDelta(10 * $one, 0.01 * $one)
+    expect($rates->alike)
+        ->toBeGreaterThan(0.02)
+        ->and($one)
+        ->toBeLessThan(0.8 * $pass)
+        ->and($worth(['a' => [30, 10 * $pass]]))
+        ->toEqualWithDelta(10 * $one, 0.01 * $one)
+        ->and($worth(array_fill(0, 10, [3, $pass])))
+        ->toEqualWithDelta(10 * $one, 0.01 * $one)
         // Fewer frames of a pass are as alike as all of it.
-        ->and($worth(['a' => [1, 2]]))->toEqualWithDelta(2 / (1 + max(0.02, $rates->alike)), 1e-9);
+        ->and($worth(['a' => [1, 2]]))
+        ->toEqualWithDelta(2 / (1 + max(0.02, $rates->alike)), 1e-9);
 });

@@ -12,7 +12,11 @@ use RushHold\Tests\Statement;
 /** @return array<string, string> why, by statement */
 function argued(): array
 {
-    return array_column(json_decode((string) file_get_contents(__DIR__.'/cases/argued.json'), true)['statements'], 'why', 'statement');
+    return array_column(
+        json_decode((string) file_get_contents(__DIR__.'/cases/argued.json'), true)['statements'],
+        'why',
+        'statement',
+    );
 }
 
 it('agrees with what practitioners report', function (string $name): void {

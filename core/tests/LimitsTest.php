@@ -46,7 +46,12 @@ function limits(): array
         ['path.climb_deg', -90, 90, static fn (float $v): mixed => new Path(20, 5, 0, $v)],
         ['path.seconds', 0.1, 60, static fn (float $v): mixed => new Path(20, 5, seconds: $v)],
         ['path.notice_s', 0, 600, static fn (float $v): mixed => new Path(20, 5, noticeS: $v)],
-        ['path.bend_radius_m (without its sign)', 1, 10000, static fn (float $v): mixed => new Path(20, 5, bendRadiusM: -$v)],
+        [
+            'path.bend_radius_m (without its sign)',
+            1,
+            10000,
+            static fn (float $v): mixed => new Path(20, 5, bendRadiusM: -$v),
+        ],
         ['path.points.across_m', -3000, 3000, static fn (float $v): mixed => new Path(20, 5, points: [[$v, 10.0]])],
         ['path.points.away_m', 0.2, 3000, static fn (float $v): mixed => new Path(20, 5, points: [[0.0, $v]])],
         ['path.speed_changes.at_s', 0, 60, static fn (float $v): mixed => new SpeedChange($v, 1, 1)],
@@ -65,7 +70,7 @@ function limits(): array
         ['scene.wind', 0, 1, static fn (float $v): mixed => new Scene(wind: $v)],
         ['scene.line_height_m', 0.05, 200, static fn (float $v): mixed => new Scene(lineHeightM: $v)],
         ['kit.extender', 1, 3, static fn (float $v): mixed => new Kit(extender: $v)],
-        ['path.focus', 3.5, 10000, static fn (float $v): mixed => (new Kit)->checkFocusDistance('path.focus', $v)],
+        ['path.focus', 3.5, 10000, static fn (float $v): mixed => (new Kit())->checkFocusDistance('path.focus', $v)],
         ['kit.body.sensor_width_mm', 3, 70, static fn (float $v): mixed => new Body(sensorWidthMm: $v)],
         ['kit.body.sensor_height_mm', 2, 60, static fn (float $v): mixed => new Body(sensorHeightMm: $v)],
         ['kit.body.frames_per_s', 0.5, 240, static fn (float $v): mixed => new Body(framesPerS: $v)],
@@ -77,14 +82,44 @@ function limits(): array
         ['kit.body.iso_max', 400, 4000000, static fn (float $v): mixed => new Body(isoMax: $v)],
         ['kit.body.patience_steps[0]', 0, 3, static fn (float $v): mixed => new Body(patienceSteps: [$v])],
         ['kit.body.nimble_steps[0]', 0, 1, static fn (float $v): mixed => new Body(nimbleSteps: [$v])],
-        ['kit.body.areas.point.width', 0.002, 1, static fn (float $v): mixed => new AreaShape(Area::Point, $v, 0.1, [FocusMode::Continuous], false, false)],
-        ['kit.body.areas.point.height', 0.002, 1, static fn (float $v): mixed => new AreaShape(Area::Point, 0.1, $v, [FocusMode::Continuous], false, false)],
+        [
+            'kit.body.areas.point.width',
+            0.002,
+            1,
+            static fn (float $v): mixed => new AreaShape(Area::Point, $v, 0.1, [FocusMode::Continuous], false, false),
+        ],
+        [
+            'kit.body.areas.point.height',
+            0.002,
+            1,
+            static fn (float $v): mixed => new AreaShape(Area::Point, 0.1, $v, [FocusMode::Continuous], false, false),
+        ],
         ['kit.body.points.width', 0.05, 1, static fn (float $v): mixed => new PointLayout($v, 0.5, 0.0, 0.3, 0.0, 0.1)],
         ['kit.body.points.height', 0.05, 1, static fn (float $v): mixed => new PointLayout(0.5, $v, 0.3, 0.0, 0.1, 0.0)],
-        ['kit.body.points.two_way_width', 0, 0.5, static fn (float $v): mixed => new PointLayout(0.5, 0.4, $v, 0.3, 0.1, 0.1)],
-        ['kit.body.points.two_way_height', 0, 0.4, static fn (float $v): mixed => new PointLayout(0.5, 0.4, 0.3, $v, 0.1, 0.1)],
-        ['kit.body.points.star_width', 0, 0.5, static fn (float $v): mixed => new PointLayout(0.5, 0.4, 0.3, 0.3, $v, 0.1)],
-        ['kit.body.points.star_height', 0, 0.4, static fn (float $v): mixed => new PointLayout(0.5, 0.4, 0.3, 0.3, 0.1, $v)],
+        [
+            'kit.body.points.two_way_width',
+            0,
+            0.5,
+            static fn (float $v): mixed => new PointLayout(0.5, 0.4, $v, 0.3, 0.1, 0.1),
+        ],
+        [
+            'kit.body.points.two_way_height',
+            0,
+            0.4,
+            static fn (float $v): mixed => new PointLayout(0.5, 0.4, 0.3, $v, 0.1, 0.1),
+        ],
+        [
+            'kit.body.points.star_width',
+            0,
+            0.5,
+            static fn (float $v): mixed => new PointLayout(0.5, 0.4, 0.3, 0.3, $v, 0.1),
+        ],
+        [
+            'kit.body.points.star_height',
+            0,
+            0.4,
+            static fn (float $v): mixed => new PointLayout(0.5, 0.4, 0.3, 0.3, 0.1, $v),
+        ],
         ['kit.lens.focal_mm', 8, 2000, static fn (float $v): mixed => new Lens(focalMm: $v, nearestM: 5)],
         ['kit.lens.max_aperture', 0.7, 22, static fn (float $v): mixed => new Lens(maxAperture: $v)],
         ['kit.lens.min_aperture', 4, 128, static fn (float $v): mixed => new Lens(maxAperture: 4, minAperture: $v)],
@@ -100,7 +135,12 @@ function limits(): array
     return array_combine(array_column($list, 0), $list);
 }
 
-it('takes the last value and refuses the first one beyond', function (string $field, float $least, float $most, Closure $take): void {
+it('takes the last value and refuses the first one beyond', function (
+    string $field,
+    float $least,
+    float $most,
+    Closure $take,
+): void {
     // A hair: a ten-thousandth of the whole range, or of the limit where that is less.
     $hair = static fn (float $limit): float => 1e-4 * max(abs($limit), min(1.0, $most - $least));
     $take($least);
@@ -112,7 +152,10 @@ it('takes the last value and refuses the first one beyond', function (string $fi
 
 it('refuses who stands within the focal length, and in another country', function (): void {
     $lens = new ThinLens(500);
-    expect(refusal(static fn () => GroupDepth::of([0.5, 5.0], $lens, 0.012))->field)->toBe('group[0].distance_m')
-        ->and(refusal(static fn () => GroupDepth::of([5.0, 5000.1], $lens, 0.012))->field)->toBe('group[1].distance_m')
-        ->and(GroupDepth::of([0.501, 5000.0], $lens, 0.012)->nearM)->toBe(0.501);
+    expect(refusal(static fn () => GroupDepth::of([0.5, 5.0], $lens, 0.012))->field)
+        ->toBe('group[0].distance_m')
+        ->and(refusal(static fn () => GroupDepth::of([5.0, 5000.1], $lens, 0.012))->field)
+        ->toBe('group[1].distance_m')
+        ->and(GroupDepth::of([0.501, 5000.0], $lens, 0.012)->nearM)
+        ->toBe(0.501);
 });

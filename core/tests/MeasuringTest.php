@@ -17,7 +17,9 @@ function painted(int $side, float $long, float $short, float $angleDeg, float $n
 {
     // An edge whose way across is n is blurred by the deviation along n.
     $turn = deg2rad($angleDeg);
-    $deviation = static fn (float $nx, float $ny): float => sqrt(($long * ($nx * cos($turn) - $ny * sin($turn))) ** 2 + ($short * ($nx * sin($turn) + $ny * cos($turn))) ** 2);
+    $deviation = static fn (float $nx, float $ny): float => sqrt(
+        ($long * ($nx * cos($turn) - $ny * sin($turn))) ** 2 + ($short * ($nx * sin($turn) + $ny * cos($turn))) ** 2,
+    );
     $climb = static fn (float $x): float => 1 / (1 + exp(-1.702 * $x));
     $light = [];
     mt_srand(7);
@@ -43,21 +45,36 @@ function painted(int $side, float $long, float $short, float $angleDeg, float $n
 it('measures a round blur within a tenth', function (float $deviation, float $noise): void {
     $patch = painted(220, $deviation, $deviation, 0, $noise);
     $found = Spread::of($patch, $noise > 0 ? Grain::of($patch) : 0.0);
-    expect($found?->ellipse->deviation())->toBeGreaterThan(0.9 * $deviation)->toBeLessThan(1.1 * $deviation);
+    expect($found?->ellipse->deviation())
+        ->toBeGreaterThan(0.9 * $deviation)
+        ->toBeLessThan(1.1 * $deviation);
 })->with([[0.8, 0.0], [1.2, 0.0], [2.0, 0.0], [3.5, 0.0], [6.0, 0.0], [0.9, 0.012], [2.0, 0.03], [5.0, 0.03]]);
 
 it('measures which way a blur is longer, and by how much', function (float $angle): void {
     $found = Spread::of(painted(220, 3.2, 1.2, $angle), 0.0)?->ellipse ?? throw new RuntimeException('nothing found');
     $off = abs(fmod($found->angleDeg - $angle + 270, 180) - 90);
-    expect($off)->toBeLessThan(8.0)->and($found->long / $found->short)->toBeGreaterThan(1.7)->toBeLessThan(3.6);
+    expect($off)
+        ->toBeLessThan(8.0)
+        ->and($found->long / $found->short)
+        ->toBeGreaterThan(1.7)
+        ->toBeLessThan(3.6);
 })->with([0.0, 25.0, 70.0, 115.0, 160.0]);
 
 it('knows how noisy a picture is where it is calm', function (): void {
-    expect(Grain::of(painted(160, 1, 1, 0, 0.02)))->toBeGreaterThan(0.013)->toBeLessThan(0.024)->and(Grain::of(painted(160, 1, 1, 0)))->toBeLessThan(0.001);
+    expect(Grain::of(painted(160, 1, 1, 0, 0.02)))
+        ->toBeGreaterThan(0.013)
+        ->toBeLessThan(0.024)
+        ->and(Grain::of(painted(160, 1, 1, 0)))
+        ->toBeLessThan(0.001);
 });
 
-it('finds nothing where there is nothing', fn () => expect(Spread::of(new Patch(80, 80, array_fill(0, 6400, 0.5)), 0.0))->toBeNull()
-    ->and(Edges::of(new Patch(4, 4, array_fill(0, 16, 0.5)), 0.0, 0.0))->toBe([]));
+it(
+    'finds nothing where there is nothing',
+    fn () => expect(Spread::of(new Patch(80, 80, array_fill(0, 6400, 0.5)), 0.0))
+        ->toBeNull()
+        ->and(Edges::of(new Patch(4, 4, array_fill(0, 16, 0.5)), 0.0, 0.0))
+        ->toBe([]),
+);
 
 it('smooths by what it says: variances add', function (): void {
     $found = Spread::of(painted(200, 1.5, 1.5, 0)->smoothed(2.0), 0.0)?->ellipse->deviation();
@@ -83,10 +100,13 @@ it('follows what was marked, and says when it is gone', function (): void {
     $follow = Follow::marked($frame(100, 80), 100.5 / 480 - 0.5, 80.5 / 320 - 0.5);
     foreach (range(1, 8) as $i) {
         [$x, $y] = $follow->in($frame(100 + 31 * $i, 80 + 12 * $i)) ?? [9.0, 9.0];
-        expect(($x + 0.5) * 480)->toEqualWithDelta(100.5 + 31 * $i, 2.0)->and(($y + 0.5) * 320)->toEqualWithDelta(80.5 + 12 * $i, 2.0);
+        expect(($x + 0.5) * 480)
+            ->toEqualWithDelta(100.5 + 31 * $i, 2.0)
+            ->and(($y + 0.5) * 320)
+            ->toEqualWithDelta(80.5 + 12 * $i, 2.0);
     }
     expect($follow->in($frame(null, null)))->toBeNull();
-});
+})->group('long');
 
 /** @param  list<Tile>  $tiles */
 function judged(float $deviation, array $tiles, float $limit = 3.0): Measured
@@ -99,20 +119,55 @@ function judged(float $deviation, array $tiles, float $limit = 3.0): Measured
 it('says where else a lost frame is sharp', function (): void {
     $crisp = Ellipse::told(0.5, 0.5, 0);
     $soft = Ellipse::told(5.0, 5.0, 0);
-    $at = static fn (float $y, Ellipse $e): array => array_map(static fn (int $i): Tile => new Tile($i / 10, $y, $e), [-4, -2, 0, 2, 4]);
-    expect(judged(0.6, $at(0.3, $soft))->sharpWhere())->toBe(SharpWhere::Subject)
-        ->and(judged(3.0, [...$at(0.3, $crisp), ...$at(-0.3, $soft)])->sharpWhere())->toBe(SharpWhere::Nearer)
-        ->and(judged(3.0, [...$at(0.3, $soft), ...$at(-0.3, $crisp)])->sharpWhere())->toBe(SharpWhere::Farther)
-        ->and(judged(3.0, [...$at(0.3, $soft), ...$at(-0.3, $soft)])->sharpWhere())->toBe(SharpWhere::Nowhere)
-        ->and(judged(3.0, [])->kept())->toBeFalse()->and(judged(0.6, [])->kept())->toBeTrue();
+    $at = static fn (float $y, Ellipse $e): array => array_map(static fn (int $i): Tile => new Tile($i / 10, $y, $e), [
+        -4,
+        -2,
+        0,
+        2,
+        4,
+    ]);
+    expect(judged(0.6, $at(0.3, $soft))->sharpWhere())
+        ->toBe(SharpWhere::Subject)
+        ->and(judged(3.0, [...$at(0.3, $crisp), ...$at(-0.3, $soft)])->sharpWhere())
+        ->toBe(SharpWhere::Nearer)
+        ->and(judged(3.0, [...$at(0.3, $soft), ...$at(-0.3, $crisp)])->sharpWhere())
+        ->toBe(SharpWhere::Farther)
+        ->and(judged(3.0, [...$at(0.3, $soft), ...$at(-0.3, $soft)])->sharpWhere())
+        ->toBe(SharpWhere::Nowhere)
+        ->and(judged(3.0, [])->kept())
+        ->toBeFalse()
+        ->and(judged(0.6, [])->kept())
+        ->toBeTrue();
 });
 
 it('is the surer the farther from the limit', function (): void {
-    expect(judged(0.75, [])->sure())->toBeLessThan(judged(1.2, [])->sure())->and(judged(0.75, [])->sure())->toBeGreaterThanOrEqual(0.5)->and(judged(3.0, [])->sure())->toBeGreaterThan(0.97);
+    expect(judged(0.75, [])->sure())
+        ->toBeLessThan(judged(1.2, [])->sure())
+        ->and(judged(0.75, [])->sure())
+        ->toBeGreaterThanOrEqual(0.5)
+        ->and(judged(3.0, [])->sure())
+        ->toBeGreaterThan(0.97);
 });
 
 it('tells the camera’s smear from the subject’s', function (): void {
-    $smeared = new Measured([0.0, 0.0], Spread::of(painted(220, 3.2, 1.0, 30), 0.0), 0.0, array_map(static fn (int $i): Tile => new Tile($i / 10, 0.3, Ellipse::told(3.0, 1.0, 33)), [-4, -2, 0, 2]), 3.0);
-    $alone = new Measured([0.0, 0.0], Spread::of(painted(220, 3.2, 1.0, 30), 0.0), 0.0, array_map(static fn (int $i): Tile => new Tile($i / 10, 0.3, Ellipse::told(0.7, 0.7, 0)), [-4, -2, 0, 2]), 3.0);
-    expect($smeared->cameraSmeared())->toBeTrue()->and($alone->cameraSmeared())->toBeFalse()->and(judged(2.0, [])->cameraSmeared())->toBeNull();
+    $smeared = new Measured(
+        [0.0, 0.0],
+        Spread::of(painted(220, 3.2, 1.0, 30), 0.0),
+        0.0,
+        array_map(static fn (int $i): Tile => new Tile($i / 10, 0.3, Ellipse::told(3.0, 1.0, 33)), [-4, -2, 0, 2]),
+        3.0,
+    );
+    $alone = new Measured(
+        [0.0, 0.0],
+        Spread::of(painted(220, 3.2, 1.0, 30), 0.0),
+        0.0,
+        array_map(static fn (int $i): Tile => new Tile($i / 10, 0.3, Ellipse::told(0.7, 0.7, 0)), [-4, -2, 0, 2]),
+        3.0,
+    );
+    expect($smeared->cameraSmeared())
+        ->toBeTrue()
+        ->and($alone->cameraSmeared())
+        ->toBeFalse()
+        ->and(judged(2.0, [])->cameraSmeared())
+        ->toBeNull();
 });

@@ -31,7 +31,12 @@ function numbersOf(mixed $value, string $place = ''): array
 }
 
 it('has another version when it gives other answers', function (): void {
-    $rushes = [[], ['scene.background_texture' => 0.8, 'scene.front_clutter' => 0.4], ['path.heading_deg' => 90.0, 'path.start_m' => 25.0, 'subject.erratic' => 0.5], ['kit.body.mirror' => true, 'light.ev100' => 6.0]];
+    $rushes = [
+        [],
+        ['scene.background_texture' => 0.8, 'scene.front_clutter' => 0.4],
+        ['path.heading_deg' => 90.0, 'path.start_m' => 25.0, 'subject.erratic' => 0.5],
+        ['kit.body.mirror' => true, 'light.ev100' => 6.0],
+    ];
     $said = array_map(static function (array $changes): array {
         $numbers = numbersOf(RankingDocument::write(Planner::standard()->rank(Rushes::with($changes))));
         ksort($numbers);
@@ -39,7 +44,16 @@ it('has another version when it gives other answers', function (): void {
         return $numbers;
     }, $rushes);
     // What only the formulas see of supports, companions and short lenses.
-    foreach ([...array_map(static fn (Support $s): array => ['photographer.support' => $s->value, 'subject.speed_mps' => 0.2], Support::cases()), ['group' => [['distance_m' => 22.0]]], ['kit.lens.focal_mm' => 200.0]] as $changes) {
+    foreach (
+        [
+            ...array_map(
+                static fn (Support $s): array => ['photographer.support' => $s->value, 'subject.speed_mps' => 0.2],
+                Support::cases(),
+            ),
+            ['group' => [['distance_m' => 22.0]]],
+            ['kit.lens.focal_mm' => 200.0],
+        ] as $changes
+    ) {
         $numbers = numbersOf(PlanDocument::write(Chooser::standard()->choose(Rushes::with($changes))));
         ksort($numbers);
         $said[] = $numbers;

@@ -25,7 +25,7 @@ function entryOf(mixed ...$fields): Entry
 {
     static $rush = null;
 
-    return new Entry($rush ??= Rushes::with(), PartialHold::nothing(), ...$fields);
+    return new Entry(($rush ??= Rushes::with()), PartialHold::nothing(), ...$fields);
 }
 
 /** A morning from five to eight with these rushes. */
@@ -63,9 +63,15 @@ it('finds the order that keeps most of all there are', function (int $seed): voi
         for ($e = 0, $count = mt_rand(1, 4); $e < $count; $e++) {
             $window = mt_rand(0, 2);
             $setup = mt_rand(0, 2);
-            $entries[] = entryOf(minutes: [15, 30, 45, 60][mt_rand(0, 3)], setupMin: 10 * $setup, times: mt_rand(1, 3), wanted: mt_rand(1, 4) / 2,
-                earliest: $window === 1 ? clockAt(['05:30', '06:00'][mt_rand(0, 1)]) : null, latest: $window === 1 ? clockAt('07:15') : null,
-                at: $window === 2 ? clockAt(['05:00', '06:30', '07:45'][mt_rand(0, 2)]) : null);
+            $entries[] = entryOf(
+                minutes: [15, 30, 45, 60][mt_rand(0, 3)],
+                setupMin: 10 * $setup,
+                times: mt_rand(1, 3),
+                wanted: mt_rand(1, 4) / 2,
+                earliest: $window === 1 ? clockAt(['05:30', '06:00'][mt_rand(0, 1)]) : null,
+                latest: $window === 1 ? clockAt('07:15') : null,
+                at: $window === 2 ? clockAt(['05:00', '06:30', '07:45'][mt_rand(0, 2)]) : null,
+            );
             $rates[] = array_map(static fn (): float => mt_rand(0, 100) / 100, range(0, 12));
             $frames[] = mt_rand(5, 50);
         }
@@ -75,12 +81,29 @@ it('finds the order that keeps most of all there are', function (int $seed): voi
             $shoots = intdiv($entry->minutes + 14, 15);
             $walks = intdiv($entry->setupMin + 14, 15);
             $lengths[] = $walks + $shoots;
-            $values[] = array_map(static function (int $s) use ($entry, $rates, $frames, $e, $shoots, $walks, $lengths): ?float {
+            $values[] = array_map(static function (int $s) use (
+                $entry,
+                $rates,
+                $frames,
+                $e,
+                $shoots,
+                $walks,
+                $lengths,
+            ): ?float {
                 $begins = clockAt('05:00')->getTimestamp() + 900 * ($s + $walks);
-                $may = $s + $lengths[$e] <= 12 && ($entry->at === null || $begins === $entry->at->getTimestamp())
-                    && ($entry->earliest === null || $begins >= $entry->earliest->getTimestamp()) && ($entry->latest === null || $begins + 60 * $entry->minutes <= $entry->latest->getTimestamp());
+                $may =
+                    $s + $lengths[$e] <= 12 &&
+                    ($entry->at === null || $begins === $entry->at->getTimestamp()) &&
+                    ($entry->earliest === null || $begins >= $entry->earliest->getTimestamp()) &&
+                    ($entry->latest === null || $begins + 60 * $entry->minutes <= $entry->latest->getTimestamp());
 
-                return $may ? $entry->wanted * $entry->times * $frames[$e] * array_sum(array_slice($rates[$e], $s + $walks, $shoots)) / $shoots : null;
+                return $may
+                    ? ($entry->wanted *
+                            $entry->times *
+                            $frames[$e] *
+                            array_sum(array_slice($rates[$e], $s + $walks, $shoots))) /
+                            $shoots
+                    : null;
             }, range(0, 11));
         }
         $scheduler = new Scheduler($outing, $rates, $frames);
@@ -91,8 +114,10 @@ it('finds the order that keeps most of all there are', function (int $seed): voi
         }
         // Its own order keeps as much; turned round it keeps no more.
         $order = array_map(static fn (Planned $p): int => $p->entry, $best);
-        expect(Scheduler::kept($scheduler->inOrder($order)))->toEqualWithDelta(Scheduler::kept($best), 1e-9)
-            ->and(Scheduler::kept($scheduler->inOrder(array_reverse($order))))->toBeLessThanOrEqual(Scheduler::kept($best) + 1e-9);
+        expect(Scheduler::kept($scheduler->inOrder($order)))
+            ->toEqualWithDelta(Scheduler::kept($best), 1e-9)
+            ->and(Scheduler::kept($scheduler->inOrder(array_reverse($order))))
+            ->toBeLessThanOrEqual(Scheduler::kept($best) + 1e-9);
     }
 })->with(range(1, 8));
 
@@ -108,15 +133,55 @@ it('leaves out what cannot fit, and takes the most wanted of many first', functi
 it('knows the light of every quarter hour, through night, summer time and the pole', function (): void {
     $night = new Outing('Over midnight', '', 55.5, -9.0, clockAt('22:00'), clockAt('22:00')->modify('+6 hours'), []);
     $parts = array_map(static fn (DateTimeImmutable $at): string => Moment::of($night, $at)->part(), $night->moments());
-    expect($night->steps())->toBe(24)->and($parts[0])->toBe('golden')->and($parts)->toContain('twilight')->and(end($parts))->toBe('twilight');
+    expect($night->steps())
+        ->toBe(24)
+        ->and($parts[0])
+        ->toBe('golden')
+        ->and($parts)
+        ->toContain('twilight')
+        ->and(end($parts))
+        ->toBe('twilight');
     // The night in which clocks go back has an hour more.
     $zone = new DateTimeZone('Europe/London');
-    $back = new Outing('Clocks', '', 51.5, 0.0, new DateTimeImmutable('2026-10-25 00:00', $zone), new DateTimeImmutable('2026-10-25 06:00', $zone), []);
+    $back = new Outing(
+        'Clocks',
+        '',
+        51.5,
+        0.0,
+        new DateTimeImmutable('2026-10-25 00:00', $zone),
+        new DateTimeImmutable('2026-10-25 06:00', $zone),
+        [],
+    );
     expect($back->steps())->toBe(28);
-    $polar = new Outing('Polar night', '', 78.0, 15.0, new DateTimeImmutable('2026-12-20 09:00', new DateTimeZone('UTC')), new DateTimeImmutable('2026-12-20 15:00', new DateTimeZone('UTC')), []);
-    expect(array_diff(array_map(static fn (DateTimeImmutable $at): string => Moment::of($polar, $at)->part(), $polar->moments()), ['night', 'twilight']))->toBe([]);
-    $pole = new Outing('The pole', '', 90.0, 0.0, new DateTimeImmutable('2026-06-20 00:00', new DateTimeZone('UTC')), new DateTimeImmutable('2026-06-21 00:00', new DateTimeZone('UTC')), []);
-    expect(array_unique(array_map(static fn (DateTimeImmutable $at): string => Moment::of($pole, $at)->part(), $pole->moments())))->toBe([0 => 'day']);
+    $polar = new Outing(
+        'Polar night',
+        '',
+        78.0,
+        15.0,
+        new DateTimeImmutable('2026-12-20 09:00', new DateTimeZone('UTC')),
+        new DateTimeImmutable('2026-12-20 15:00', new DateTimeZone('UTC')),
+        [],
+    );
+    expect(
+        array_diff(
+            array_map(static fn (DateTimeImmutable $at): string => Moment::of($polar, $at)->part(), $polar->moments()),
+            ['night', 'twilight'],
+        ),
+    )->toBe([]);
+    $pole = new Outing(
+        'The pole',
+        '',
+        90.0,
+        0.0,
+        new DateTimeImmutable('2026-06-20 00:00', new DateTimeZone('UTC')),
+        new DateTimeImmutable('2026-06-21 00:00', new DateTimeZone('UTC')),
+        [],
+    );
+    expect(
+        array_unique(
+            array_map(static fn (DateTimeImmutable $at): string => Moment::of($pole, $at)->part(), $pole->moments()),
+        ),
+    )->toBe([0 => 'day']);
 });
 
 it('puts each rush in the light, sky and air of its hour', function (): void {
@@ -124,32 +189,99 @@ it('puts each rush in the light, sky and air of its hour', function (): void {
     $early = Worth::rushAt($outing, $outing->entries[0], clockAt('06:00'));
     $late = Worth::rushAt($outing, $outing->entries[0], clockAt('07:30'));
     // Looking into the morning sun until cloud hides it.
-    expect($early->isBacklit())->toBeTrue()->and($late->isBacklit())->toBeFalse()->and($early->light->sky)->toBe(Sky::Clear)->and($late->light->sky)->toBe(Sky::Overcast)
-        ->and($early->scene->wind)->toBe(0.6)->and($early->subject->contrast)->toEqualWithDelta(0.4 * Rushes::with()->subject->contrast, 1e-9);
+    expect($early->isBacklit())
+        ->toBeTrue()
+        ->and($late->isBacklit())
+        ->toBeFalse()
+        ->and($early->light->sky)
+        ->toBe(Sky::Clear)
+        ->and($late->light->sky)
+        ->toBe(Sky::Overcast)
+        ->and($early->scene->wind)
+        ->toBe(0.6)
+        ->and($early->subject->contrast)
+        ->toEqualWithDelta(0.4 * Rushes::with()->subject->contrast, 1e-9);
 });
 
 it('keeps less in the dark, and plans the day into a document', function (): void {
-    $document = OutingDocument::read(['format' => 'rush-hold/outing@1', 'name' => 'Dusk', 'date' => '2026-06-07', 'from' => '20:30', 'to' => '00:30', 'place' => ['name' => 'Cliff', 'latitude_deg' => 55.5, 'longitude_deg' => -9.0, 'zone' => 'Europe/London'],
-        'sky' => [['at' => '23:00', 'sky' => 'overcast']], 'rushes' => [['rush' => Rushes::document(['scene.hazards' => ['cliff-edge']]), 'minutes' => 30, 'facing_deg' => 90.0], ['rush' => Rushes::document(['name' => 'Second']), 'minutes' => 45, 'earliest' => '22:00', 'wanted' => 2]], 'order' => [0, 1]]);
+    $document = OutingDocument::read([
+        'format' => 'rush-hold/outing@1',
+        'name' => 'Dusk',
+        'date' => '2026-06-07',
+        'from' => '20:30',
+        'to' => '00:30',
+        'place' => ['name' => 'Cliff', 'latitude_deg' => 55.5, 'longitude_deg' => -9.0, 'zone' => 'Europe/London'],
+        'sky' => [['at' => '23:00', 'sky' => 'overcast']],
+        'rushes' => [
+            ['rush' => Rushes::document(['scene.hazards' => ['cliff-edge']]), 'minutes' => 30, 'facing_deg' => 90.0],
+            ['rush' => Rushes::document(['name' => 'Second']), 'minutes' => 45, 'earliest' => '22:00', 'wanted' => 2],
+        ],
+        'order' => [0, 1],
+    ]);
     $outing = $document->outing;
-    expect($outing->steps())->toBe(16)->and($document->fields['order'])->toBe([0, 1]);
+    expect($outing->steps())
+        ->toBe(16)
+        ->and($document->fields['order'])
+        ->toBe([0, 1]);
     $worth = Worth::of($outing);
-    expect($worth->rates[0][0])->toBeGreaterThan($worth->rates[0][16] + 0.2)->and($worth->rates[0])->toHaveCount(17);
+    expect($worth->rates[0][0])
+        ->toBeGreaterThan($worth->rates[0][16] + 0.2)
+        ->and($worth->rates[0])
+        ->toHaveCount(17);
     $day = DayDocument::write(Programme::of($outing, $worth));
-    expect($day['order'])->toBe([0, 1])->and($day['kept_wanted'])->toBeLessThanOrEqual($day['best_wanted'])->and($day['changes'])->toHaveCount(1)->and($day['cautions'][0]['what'])->toBe('cliff-edge')
-        ->and($day['rushes'][1]['planned']['from'])->toBeGreaterThanOrEqual('2026-06-07T22:00')->and($day['light'])->toHaveCount(17)->and($day['light'][16]['sky'])->toBe('overcast')
-        ->and($day['rushes'][0]['by_time'][0]['light'])->toBe('front');
+    expect($day['order'])
+        ->toBe([0, 1])
+        ->and($day['kept_wanted'])
+        ->toBeLessThanOrEqual($day['best_wanted'])
+        ->and($day['changes'])
+        ->toHaveCount(1)
+        ->and($day['cautions'][0]['what'])
+        ->toBe('cliff-edge')
+        ->and($day['rushes'][1]['planned']['from'])
+        ->toBeGreaterThanOrEqual('2026-06-07T22:00')
+        ->and($day['light'])
+        ->toHaveCount(17)
+        ->and($day['light'][16]['sky'])
+        ->toBe('overcast')
+        ->and($day['rushes'][0]['by_time'][0]['light'])
+        ->toBe('front');
 });
 
 it('refuses an outing that cannot be meant, naming what is wrong', function (array $changes, string $field): void {
-    $document = ['format' => 'rush-hold/outing@1', 'date' => '2026-06-07', 'from' => '05:00', 'to' => '08:00', 'place' => ['latitude_deg' => 55.5, 'longitude_deg' => -9.0], 'rushes' => [['rush' => Rushes::document()]]];
+    $document = [
+        'format' => 'rush-hold/outing@1',
+        'date' => '2026-06-07',
+        'from' => '05:00',
+        'to' => '08:00',
+        'place' => ['latitude_deg' => 55.5, 'longitude_deg' => -9.0],
+        'rushes' => [['rush' => Rushes::document()]],
+    ];
     expect(OutingDocument::read($document)->outing->entries)->toHaveCount(1);
     expect(refusal(static fn () => OutingDocument::read([...$document, ...$changes]))->field)->toBe($field);
 })->with([
-    [['format' => 'x'], 'format'], [['date' => '2026-13-01'], 'date'], [['from' => '5am'], 'from'], [['to' => '25:00'], 'to'], [['to' => '05:05'], 'to'],
-    [['place' => ['latitude_deg' => 91, 'longitude_deg' => 0]], 'place.latitude_deg'], [['place' => ['latitude_deg' => 1, 'longitude_deg' => 0, 'zone' => 'Mars/Dust']], 'place.zone'],
-    [['wind' => 2], 'wind'], [['air' => 'soup'], 'air'], [['order' => [0, 0]], 'order'], [['order' => [3]], 'order'], [['order' => 'mine'], 'order'], [['sky' => 'clear'], 'sky'],
-    [['rushes' => [['rush' => Rushes::document(), 'minutes' => 1]]], 'rushes[0].minutes'], [['rushes' => [['rush' => Rushes::document(), 'minutes' => 120, 'earliest' => '06:00', 'latest' => '07:00']]], 'rushes[0].latest'],
-    [['rushes' => [['rush' => Rushes::document(), 'body' => 2]]], 'Rush 1, body'], [['rushes' => array_fill(0, 41, ['rush' => Rushes::document()])], 'rushes'], [['weather' => 1], 'weather'],
-    [['rushes' => [['rush' => Rushes::document()], ['rush' => Rushes::document(['subject.length_m' => -1])]]], 'Rush 2, subject.length_m'],
+    [['format' => 'x'], 'format'],
+    [['date' => '2026-13-01'], 'date'],
+    [['from' => '5am'], 'from'],
+    [['to' => '25:00'], 'to'],
+    [['to' => '05:05'], 'to'],
+    [['place' => ['latitude_deg' => 91, 'longitude_deg' => 0]], 'place.latitude_deg'],
+    [['place' => ['latitude_deg' => 1, 'longitude_deg' => 0, 'zone' => 'Mars/Dust']], 'place.zone'],
+    [['wind' => 2], 'wind'],
+    [['air' => 'soup'], 'air'],
+    [['order' => [0, 0]], 'order'],
+    [['order' => [3]], 'order'],
+    [['order' => 'mine'], 'order'],
+    [['sky' => 'clear'], 'sky'],
+    [['rushes' => [['rush' => Rushes::document(), 'minutes' => 1]]], 'rushes[0].minutes'],
+    [
+        ['rushes' => [['rush' => Rushes::document(), 'minutes' => 120, 'earliest' => '06:00', 'latest' => '07:00']]],
+        'rushes[0].latest',
+    ],
+    [['rushes' => [['rush' => Rushes::document(), 'body' => 2]]], 'Rush 1, body'],
+    [['rushes' => array_fill(0, 41, ['rush' => Rushes::document()])], 'rushes'],
+    [['weather' => 1], 'weather'],
+    [
+        ['rushes' => [['rush' => Rushes::document()], ['rush' => Rushes::document(['subject.length_m' => -1])]]],
+        'Rush 2, subject.length_m',
+    ],
 ]);

@@ -53,16 +53,33 @@ final readonly class Planted
     private const WRONG = 0.06;
 
     /** @param  list<Shot>  $shots */
-    private function __construct(public Cause $cause, public Rush $rush, public Hold $hold, private array $shots, private Hidden $hidden, private float $softUm, private int $seed)
-    {
+    private function __construct(
+        public Cause $cause,
+        public Rush $rush,
+        public Hold $hold,
+        private array $shots,
+        private Hidden $hidden,
+        private float $softUm,
+        private int $seed,
+    ) {
     }
 
     public static function burst(Cause $cause, string $name, int $seed): self
     {
         $who = $seed + 1000 * (int) array_search($name, self::RUSHES, true);
-        $rush = RushDocument::read(json_decode((string) file_get_contents(__DIR__."/../../formats/examples/$name.json"), true))->rush;
-        $rush = $rush->with(photographer: $rush->photographer->with(aim: 0.8, panning: 0.8), group: [], path: self::noticed($rush->path, max(2.0, $rush->path->noticeS)),
-            scene: $rush->scene->with(frontClutter: 0.0, obstaclesPerS: 0.0, backgroundTexture: min(0.3, $rush->scene->backgroundTexture)));
+        $rush = RushDocument::read(
+            json_decode((string) file_get_contents(__DIR__."/../../formats/examples/$name.json"), true),
+        )->rush;
+        $rush = $rush->with(
+            photographer: $rush->photographer->with(aim: 0.8, panning: 0.8),
+            group: [],
+            path: self::noticed($rush->path, max(2.0, $rush->path->noticeS)),
+            scene: $rush->scene->with(
+                frontClutter: 0.0,
+                obstaclesPerS: 0.0,
+                backgroundTexture: min(0.3, $rush->scene->backgroundTexture),
+            ),
+        );
         [$rush, $hold, $hidden, $soft] = self::spoilt($cause, $rush, Chooser::standard()->hold($rush), $seed);
         // The pass in which it is most at work: what went wrong otherwise is another burst.
         $shots = [];
@@ -70,7 +87,10 @@ final readonly class Planted
         for ($run = 0; $run < 14; $run++) {
             $some = iterator_to_array((new StandIn($rush, $hold, $hidden))->shoot(24, 100 + $seed, $run), false);
             $lost = array_filter($some, static fn (Shot $s): bool => ! self::kept($s, $soft, $rush, $hold, $cause));
-            $by = count(array_filter($lost, static fn (Shot $s): bool => self::isWorkOf($cause, $s))) / max(1, count($lost)) - (count($lost) < 0.25 * count($some) ? 1.0 : 0.0);
+            $by =
+                count(array_filter($lost, static fn (Shot $s): bool => self::isWorkOf($cause, $s))) /
+                    max(1, count($lost)) -
+                (count($lost) < 0.25 * count($some) ? 1.0 : 0.0);
             [$shots, $most] = $by > $most ? [$some, $by] : [$shots, $most];
         }
 
@@ -81,11 +101,19 @@ final readonly class Planted
     private static function isWorkOf(Cause $cause, Shot $shot): bool
     {
         return match ($cause) {
-            Cause::LockedOnce, Cause::LagsOrLeads, Cause::Nervous => in_array($shot->cause, [LossCause::Lagging, LossCause::Leading, LossCause::TooLittleDepth, LossCause::LensTooSlow], true),
+            Cause::LockedOnce, Cause::LagsOrLeads, Cause::Nervous => in_array(
+                $shot->cause,
+                [LossCause::Lagging, LossCause::Leading, LossCause::TooLittleDepth, LossCause::LensTooSlow],
+                true,
+            ),
             Cause::Background => $shot->cause === LossCause::Background,
             Cause::NearerThing => $shot->cause === LossCause::Nearer,
             Cause::NearerPart => $shot->cause === LossCause::NearerPart,
-            Cause::JumpsOff => in_array($shot->cause, [LossCause::Background, LossCause::Nearer, LossCause::NotCaught, LossCause::Hidden], true),
+            Cause::JumpsOff => in_array(
+                $shot->cause,
+                [LossCause::Background, LossCause::Nearer, LossCause::NotCaught, LossCause::Hidden],
+                true,
+            ),
             Cause::NeverCatches => in_array($shot->cause, [LossCause::NotCaught, LossCause::Hunting], true),
             Cause::Shake => $shot->cause === LossCause::Shake,
             Cause::SubjectMotion => $shot->cause === LossCause::SubjectSmear,
@@ -101,7 +129,7 @@ final readonly class Planted
     /** @return array{Rush, Hold, Hidden, float} the world with one thing wrong in it, and the blur of a soft lens, µm */
     private static function spoilt(Cause $cause, Rush $rush, Hold $hold, int $seed): array
     {
-        $hidden = new Hidden;
+        $hidden = new Hidden();
         $soft = 0.0;
         $scene = $rush->scene;
         $auto = $hold->with(technique: Technique::Auto, mode: FocusMode::Continuous);
@@ -110,38 +138,239 @@ final readonly class Planted
         $widest = $rush->kit->widest();
         $lens = $rush->kit->thinLens();
         switch ($cause) {
-            case Cause::LockedOnce: return [$rush, $auto->with(mode: FocusMode::Single, area: Area::Point, detect: Detection::Off, eye: false), $hidden, 0.0];
-            case Cause::Background: return [$rush->with(scene: $scene->with(backgroundTexture: 0.95, backgroundM: 1.6 * $middle, frontClutter: 0.0)), $auto->with(area: Area::Whole, detect: Detection::Off, eye: false, wins: Wins::Middle, patienceS: 0.1, startAtM: 1.6 * $middle), $hidden, 0.0];
-            case Cause::NearerThing: return [$rush->with(scene: $scene->with(frontClutter: 0.2, frontRatio: 0.8)), $auto->with(area: Area::Block, detect: Detection::Off, eye: false, wins: Wins::Nearest, patienceS: 0.1), $hidden, 0.0];
-            case Cause::NearerPart: return [$rush->with(subject: $rush->subject->with(depthM: max(1.2, 3 * $rush->subject->depthM), contrast: 0.9), scene: $scene->with(frontClutter: 0.0)), $auto->with(area: Area::Block, detect: Detection::Off, eye: false, aperture: $widest, wins: Wins::Nearest, startAtM: $rush->path->startM), $hidden, 0.0];
-            case Cause::JumpsOff: return [$rush->with(scene: $scene->with(obstaclesPerS: 1.5, obstacleS: 0.35)), $auto->with(patienceS: 0.02, wins: Wins::Nearest, detect: Detection::Off, eye: false, area: Area::RingMedium), $hidden, 0.0];
-            case Cause::LagsOrLeads: return [$rush->with(subject: $rush->subject->with(erratic: 1.0)), $auto->with(nimble: 0.0, aperture: $rush->kit->widest()), $hidden, 0.0];
-            case Cause::Nervous: return [$rush->with(subject: $rush->subject->with(contrast: 0.3)), $auto->with(nimble: 1.0, aperture: $rush->kit->widest()), $hidden, 0.0];
-            case Cause::NeverCatches: return [$rush->with(light: Light::value($rush->kit->body->lightLimitEv + 2 * log($rush->kit->widest() / 1.2, 2) + 0.3), subject: $rush->subject->with(contrast: 0.15)), $auto->with(area: Area::Speck, detect: Detection::Off, eye: false, startAtM: $rush->kit->lens->nearestM), $hidden, 0.0];
-            case Cause::Shake: return [$rush, $auto->with(shutterS: 1 / 60, stabiliser: Stabiliser::Off), new Hidden(aim: 0.35, panning: 1.0), 0.0];
-            case Cause::SubjectMotion: return [$rush, $auto->with(shutterS: 1 / 125, support: Support::Tripod), new Hidden(aim: 0.9, panning: 0.0), 0.0];
-            case Cause::Limbs: return [$rush->with(subject: $rush->subject->with(limbSpeedMps: min(150.0, 4 * $limitUm / max(1e-9, self::limbUm($rush, $hold->shutterS / 2)))), photographer: $rush->photographer->with(aim: 0.9, panning: 0.95)), $auto->with(shutterS: $hold->shutterS / 2), $hidden, 0.0];
-            case Cause::Air: return [$rush->with(light: Light::fromPlace(52.0, 0.0, new DateTimeImmutable('2026-06-21T12:30:00Z')), path: $rush->path->startingAt(3 * $rush->path->startM), scene: $scene->with(surface: Surface::Asphalt, lineHeightM: 0.2, wind: 0.0, backgroundM: 6 * $middle)), $auto->with(iso: 100.0, startAtM: 3 * $rush->path->startM, range: null), $hidden, 0.0];
-            case Cause::FineTune: return [$rush, $auto, new Hidden(lensErrorM: ($seed % 2 === 0 ? 1 : -1) * min(5.0, 2.6 * $limitUm / max(1e-9, $lens->defocusUm($hold->aperture, $middle * 1.001, $middle)) * $middle * 0.001)), 0.0];
-            case Cause::LensSoft: return [$rush, $auto->with(aperture: $rush->kit->widest()), $hidden, 3.0 * $rush->cocUm()];
+            case Cause::LockedOnce:
+                return [
+                    $rush,
+                    $auto->with(mode: FocusMode::Single, area: Area::Point, detect: Detection::Off, eye: false),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::Background:
+                return [
+                    $rush->with(
+                        scene: $scene->with(backgroundTexture: 0.95, backgroundM: 1.6 * $middle, frontClutter: 0.0),
+                    ),
+                    $auto->with(
+                        area: Area::Whole,
+                        detect: Detection::Off,
+                        eye: false,
+                        wins: Wins::Middle,
+                        patienceS: 0.1,
+                        startAtM: 1.6 * $middle,
+                    ),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::NearerThing:
+                return [
+                    $rush->with(scene: $scene->with(frontClutter: 0.2, frontRatio: 0.8)),
+                    $auto->with(
+                        area: Area::Block,
+                        detect: Detection::Off,
+                        eye: false,
+                        wins: Wins::Nearest,
+                        patienceS: 0.1,
+                    ),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::NearerPart:
+                return [
+                    $rush->with(
+                        subject: $rush->subject->with(depthM: max(1.2, 3 * $rush->subject->depthM), contrast: 0.9),
+                        scene: $scene->with(frontClutter: 0.0),
+                    ),
+                    $auto->with(
+                        area: Area::Block,
+                        detect: Detection::Off,
+                        eye: false,
+                        aperture: $widest,
+                        wins: Wins::Nearest,
+                        startAtM: $rush->path->startM,
+                    ),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::JumpsOff:
+                return [
+                    $rush->with(scene: $scene->with(obstaclesPerS: 1.5, obstacleS: 0.35)),
+                    $auto->with(
+                        patienceS: 0.02,
+                        wins: Wins::Nearest,
+                        detect: Detection::Off,
+                        eye: false,
+                        area: Area::RingMedium,
+                    ),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::LagsOrLeads:
+                return [
+                    $rush->with(subject: $rush->subject->with(erratic: 1.0)),
+                    $auto->with(nimble: 0.0, aperture: $rush->kit->widest()),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::Nervous:
+                return [
+                    $rush->with(subject: $rush->subject->with(contrast: 0.3)),
+                    $auto->with(nimble: 1.0, aperture: $rush->kit->widest()),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::NeverCatches:
+                return [
+                    $rush->with(
+                        light: Light::value(
+                            $rush->kit->body->lightLimitEv + 2 * log($rush->kit->widest() / 1.2, 2) + 0.3,
+                        ),
+                        subject: $rush->subject->with(contrast: 0.15),
+                    ),
+                    $auto->with(
+                        area: Area::Speck,
+                        detect: Detection::Off,
+                        eye: false,
+                        startAtM: $rush->kit->lens->nearestM,
+                    ),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::Shake:
+                return [
+                    $rush,
+                    $auto->with(shutterS: 1 / 60, stabiliser: Stabiliser::Off),
+                    new Hidden(aim: 0.35, panning: 1.0),
+                    0.0,
+                ];
+            case Cause::SubjectMotion:
+                return [
+                    $rush,
+                    $auto->with(shutterS: 1 / 125, support: Support::Tripod),
+                    new Hidden(aim: 0.9, panning: 0.0),
+                    0.0,
+                ];
+            case Cause::Limbs:
+                return [
+                    $rush->with(
+                        subject: $rush->subject->with(
+                            limbSpeedMps: min(
+                                150.0,
+                                (4 * $limitUm) / max(1e-9, self::limbUm($rush, $hold->shutterS / 2)),
+                            ),
+                        ),
+                        photographer: $rush->photographer->with(aim: 0.9, panning: 0.95),
+                    ),
+                    $auto->with(shutterS: $hold->shutterS / 2),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::Air:
+                return [
+                    $rush->with(
+                        light: Light::fromPlace(52.0, 0.0, new DateTimeImmutable('2026-06-21T12:30:00Z')),
+                        path: $rush->path->startingAt(3 * $rush->path->startM),
+                        scene: $scene->with(
+                            surface: Surface::Asphalt,
+                            lineHeightM: 0.2,
+                            wind: 0.0,
+                            backgroundM: 6 * $middle,
+                        ),
+                    ),
+                    $auto->with(iso: 100.0, startAtM: 3 * $rush->path->startM, range: null),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::FineTune:
+                return [
+                    $rush,
+                    $auto,
+                    new Hidden(
+                        lensErrorM: ($seed % 2 === 0 ? 1 : -1) *
+                            min(
+                                5.0,
+                                ((2.6 * $limitUm) /
+                                    max(1e-9, $lens->defocusUm($hold->aperture, $middle * 1.001, $middle))) *
+                                    $middle *
+                                    0.001,
+                            ),
+                    ),
+                    0.0,
+                ];
+            case Cause::LensSoft:
+                return [$rush, $auto->with(aperture: $rush->kit->widest()), $hidden, 3.0 * $rush->cocUm()];
             case Cause::OuterPoints:
                 $points = new PointLayout(twoWayWidth: 0.1, twoWayHeight: 0.2);
                 $fields = get_object_vars($rush->kit->body);
                 $body = new Body(...[...$fields, 'areas' => null, 'points' => $points, 'mirror' => true]);
 
-                return [$rush->with(kit: $rush->kit->with(body: $body), subject: $rush->subject->with(contrast: 0.25)), $auto->with(area: Area::Point, detect: Detection::Off, eye: false, areaAt: [0.2, 0.0]), $hidden, 0.0];
+                return [
+                    $rush->with(kit: $rush->kit->with(body: $body), subject: $rush->subject->with(contrast: 0.25)),
+                    $auto->with(area: Area::Point, detect: Detection::Off, eye: false, areaAt: [0.2, 0.0]),
+                    $hidden,
+                    0.0,
+                ];
             case Cause::Leftover:
                 // As it was left from something small close by that kept still.
-                return [$rush, $auto->with(mode: FocusMode::Continuous, area: Area::Speck, detect: $rush->subject->kind === Detection::Person ? Detection::Bird : Detection::Person, eye: true, patienceS: 1.2, nimble: 0.0, startAtM: $rush->kit->lens->nearestM,
-                    range: new FocusRange($rush->kit->lens->nearestM, 0.7 * $middle)), $hidden, 0.0];
-            case Cause::TooLittleDepth: return [$rush->with(group: [new Companion($middle + 0.9 * (new Situation($rush))->depthAt($middle, $widest, Verdict::KEEPER_LIMIT)->depthM())]), $auto->with(aperture: $widest), $hidden, 0.0];
-            case Cause::OutOfFrame: return [$rush->with(kit: $rush->kit->with(extender: 2.0), subject: $rush->subject->with(erratic: 1.0), path: self::noticed($rush->path, 0.3)), $auto->with(aperture: 2 * $hold->aperture, area: Area::Block), new Hidden(aim: 0.0, panning: 0.3), 0.0];
+                return [
+                    $rush,
+                    $auto->with(
+                        mode: FocusMode::Continuous,
+                        area: Area::Speck,
+                        detect: $rush->subject->kind === Detection::Person ? Detection::Bird : Detection::Person,
+                        eye: true,
+                        patienceS: 1.2,
+                        nimble: 0.0,
+                        startAtM: $rush->kit->lens->nearestM,
+                        range: new FocusRange($rush->kit->lens->nearestM, 0.7 * $middle),
+                    ),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::TooLittleDepth:
+                return [
+                    $rush->with(
+                        group: [
+                            new Companion(
+                                $middle +
+                                    0.9 *
+                                        (new Situation($rush))
+                                            ->depthAt($middle, $widest, Verdict::KEEPER_LIMIT)
+                                            ->depthM(),
+                            ),
+                        ],
+                    ),
+                    $auto->with(aperture: $widest),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::OutOfFrame:
+                return [
+                    $rush->with(
+                        kit: $rush->kit->with(extender: 2.0),
+                        subject: $rush->subject->with(erratic: 1.0),
+                        path: self::noticed($rush->path, 0.3),
+                    ),
+                    $auto->with(aperture: 2 * $hold->aperture, area: Area::Block),
+                    new Hidden(aim: 0.0, panning: 0.3),
+                    0.0,
+                ];
         }
     }
 
     private static function noticed(Path $p, float $seconds): Path
     {
-        return new Path($p->startM, $p->speedMps, $p->headingDeg, $p->climbDeg, $p->seconds, $p->speedChanges, $seconds, $p->repeats, $p->bendRadiusM, $p->points);
+        return new Path(
+            $p->startM,
+            $p->speedMps,
+            $p->headingDeg,
+            $p->climbDeg,
+            $p->seconds,
+            $p->speedChanges,
+            $seconds,
+            $p->repeats,
+            $p->bendRadiusM,
+            $p->points,
+        );
     }
 
     /** Smear of limbs of a metre a second, µm. */
@@ -165,7 +394,9 @@ final readonly class Planted
         $pitch = 1000 * $rush->kit->body->pitchMm();
         $limit = Verdict::KEEPER_LIMIT * $rush->cocUm();
 
-        return $shot->kept && hypot($shot->ellipsePx()->width() * $pitch, $softUm) <= 1.1 * $limit && ! ($cause === Cause::Limbs && self::limbsUm($shot) > 1.5 * $limit);
+        return $shot->kept &&
+            hypot($shot->ellipsePx()->width() * $pitch, $softUm) <= 1.1 * $limit &&
+            ! ($cause === Cause::Limbs && self::limbsUm($shot) > 1.5 * $limit);
     }
 
     /** What came of it, as it is logged: settings, and what was measured, with the errors of measuring. */
@@ -181,17 +412,37 @@ final readonly class Planted
             $long = hypot($e->long, $soft) * exp(0.1 * $z($this->seed));
             $short = hypot($e->short, $soft) * exp(0.1 * $z($this->seed + 1));
             $kept = self::kept($shot, $this->softUm, $this->rush, $this->hold, $this->cause);
-            $frames[] = $shot->cause === LossCause::OutOfFrame ? new MeasuredFrame($shot->t, false, null, SharpWhere::Elsewhere) : new MeasuredFrame($shot->t, $kept, Ellipse::told(max($long, $short), min($long, $short), $e->angleDeg + 5 * $z($this->seed + 2)), $kept ? SharpWhere::Subject : $this->where($shot));
+            $frames[] =
+                $shot->cause === LossCause::OutOfFrame
+                    ? new MeasuredFrame($shot->t, false, null, SharpWhere::Elsewhere)
+                    : new MeasuredFrame(
+                        $shot->t,
+                        $kept,
+                        Ellipse::told(max($long, $short), min($long, $short), $e->angleDeg + 5 * $z($this->seed + 2)),
+                        $kept ? SharpWhere::Subject : $this->where($shot),
+                    );
         }
         $kept = count(array_filter($frames, static fn (MeasuredFrame $f): bool => $f->kept));
 
-        return new LoggedBurst(count($frames), $kept, rush: $this->told(), hold: PartialHold::of($this->hold), measured: $frames, answers: $answers);
+        return new LoggedBurst(
+            count($frames),
+            $kept,
+            rush: $this->told(),
+            hold: PartialHold::of($this->hold),
+            measured: $frames,
+            answers: $answers,
+        );
     }
 
     /** @return array<string, int> lost frames by what the run says lost them */
     public function losses(): array
     {
-        return array_count_values(array_map(static fn (Shot $s): string => $s->cause?->value ?? ($s->lensOff ? 'lens off' : 'kept'), $this->shots));
+        return array_count_values(
+            array_map(
+                static fn (Shot $s): string => $s->cause?->value ?? ($s->lensOff ? 'lens off' : 'kept'),
+                $this->shots,
+            ),
+        );
     }
 
     /** What the person described beforehand: not what made it go wrong. */
@@ -214,21 +465,33 @@ final readonly class Planted
     public function answer(Question $question): string
     {
         $even = Noise::even(83);
-        $at = 7919 * $this->seed + 101 * (int) array_search($question, Question::cases(), true) + 31 * (int) array_search($this->cause, Cause::cases(), true);
+        $at =
+            7919 * $this->seed +
+            101 * (int) array_search($question, Question::cases(), true) +
+            31 * (int) array_search($this->cause, Cause::cases(), true);
         $luck = $even[$at & Noise::MASK];
         if ($luck < self::CANNOT && $question !== Question::LeftOver) {
             return 'unknown';
         }
         $answers = $question->answers();
 
-        return $luck > 1 - self::WRONG ? $answers[(int) ($even[($at + 7) & Noise::MASK] * count($answers))] : $this->truth($question);
+        return $luck > 1 - self::WRONG
+            ? $answers[(int) ($even[($at + 7) & Noise::MASK] * count($answers))]
+            : $this->truth($question);
     }
 
     private function truth(Question $question): string
     {
-        $lost = array_values(array_filter($this->shots, fn (Shot $s): bool => ! self::kept($s, $this->softUm, $this->rush, $this->hold, $this->cause)));
+        $lost = array_values(
+            array_filter(
+                $this->shots,
+                fn (Shot $s): bool => ! self::kept($s, $this->softUm, $this->rush, $this->hold, $this->cause),
+            ),
+        );
         $share = static fn (callable $is): float => count(array_filter($lost, $is)) / max(1, count($lost));
-        $of = static fn (LossCause ...$causes): float => $share(static fn (Shot $s): bool => in_array($s->cause, $causes, true));
+        $of = static fn (LossCause ...$causes): float => $share(
+            static fn (Shot $s): bool => in_array($s->cause, $causes, true),
+        );
         $limit = Verdict::KEEPER_LIMIT * $this->rush->cocUm();
         $pitch = 1000 * $this->rush->kit->body->pitchMm();
 
@@ -253,21 +516,43 @@ final readonly class Planted
                 $of(LossCause::TooLittleDepth, LossCause::NearerPart) > 0.5 => 'crisp',
                 default => 'no-better',
             },
-            Question::NearAtTheHour => $this->softUm > $limit || abs($this->hidden->lensErrorM) > 0 ? 'soft-too' : 'crisp',
+            Question::NearAtTheHour => $this->softUm > $limit || abs($this->hidden->lensErrorM) > 0
+                ? 'soft-too'
+                : 'crisp',
             Question::Finder => match (true) {
                 $of(LossCause::NotCaught, LossCause::Hunting) > 0.5 => 'never-came',
                 $this->trembles() => 'trembled',
                 default => 'settled',
             },
-            Question::AheadBehind => $share(fn (Shot $s): bool => in_array($s->cause, [LossCause::Lagging, LossCause::Leading], true) && ! $this->partSharp($s)) > 0.4 && ! $this->trembles() ? 'at-turns' : 'no',
+            Question::AheadBehind => $share(
+                fn (Shot $s): bool => in_array($s->cause, [LossCause::Lagging, LossCause::Leading], true) &&
+                    ! $this->partSharp($s),
+            ) > 0.4 && ! $this->trembles()
+                ? 'at-turns'
+                : 'no',
             Question::JumpedWhen => match (true) {
-                $this->rush->scene->obstaclesPerS > 0.3 && $of(LossCause::Background, LossCause::Nearer, LossCause::NotCaught, LossCause::Hunting, LossCause::Hidden, LossCause::Lagging, LossCause::Leading, LossCause::LensTooSlow) > 0.4 => 'passed',
+                $this->rush->scene->obstaclesPerS > 0.3 &&
+                    $of(
+                        LossCause::Background,
+                        LossCause::Nearer,
+                        LossCause::NotCaught,
+                        LossCause::Hunting,
+                        LossCause::Hidden,
+                        LossCause::Lagging,
+                        LossCause::Leading,
+                        LossCause::LensTooSlow,
+                    ) > 0.4 => 'passed',
                 $of(LossCause::OutOfFrame, LossCause::Background) > 0.5 => 'slipped',
                 default => 'never-jumped',
             },
-            Question::OnlyOuter => $this->rush->kit->body->points !== null && hypot(...$this->hold->areaAt) > 0.1 ? 'yes' : 'no',
+            Question::OnlyOuter => $this->rush->kit->body->points !== null && hypot(...$this->hold->areaAt) > 0.1
+                ? 'yes'
+                : 'no',
             Question::InFrame => $of(LossCause::OutOfFrame) > 0.4 ? 'often-not' : 'mostly',
-            Question::LeftOver => $this->hold->detect !== Detection::Off && $this->hold->detect !== $this->rush->subject->kind ? 'yes' : 'no',
+            Question::LeftOver => $this->hold->detect !== Detection::Off &&
+            $this->hold->detect !== $this->rush->subject->kind
+                ? 'yes'
+                : 'no',
             Question::Mode => 'continuous',
         };
     }
@@ -275,7 +560,9 @@ final readonly class Planted
     /** The subject itself is in focus, and somebody who should be is not. */
     private function partSharp(Shot $shot): bool
     {
-        return $shot->situation->rush->group !== [] && $shot->situation->lens->defocusUm($this->hold->aperture, $shot->focusM, $shot->distanceM) <= Verdict::KEEPER_LIMIT * $this->rush->cocUm();
+        return $shot->situation->rush->group !== [] &&
+            $shot->situation->lens->defocusUm($this->hold->aperture, $shot->focusM, $shot->distanceM) <=
+                Verdict::KEEPER_LIMIT * $this->rush->cocUm();
     }
 
     private function limbsSmear(): bool
@@ -283,7 +570,9 @@ final readonly class Planted
         $crisp = count(array_filter($this->shots, static fn (Shot $s): bool => $s->kept));
 
         // What it would be called when the body is crisp.
-        return $this->softUm === 0.0 && $crisp > 0.6 * count($this->shots) && self::limbsUm($this->shots[0]) > 1.5 * Verdict::KEEPER_LIMIT * $this->rush->cocUm();
+        return $this->softUm === 0.0 &&
+            $crisp > 0.6 * count($this->shots) &&
+            self::limbsUm($this->shots[0]) > 1.5 * Verdict::KEEPER_LIMIT * $this->rush->cocUm();
     }
 
     /** Focus goes to and fro across it, far enough to be seen. */
@@ -309,7 +598,14 @@ final readonly class Planted
         $limit = Verdict::KEEPER_LIMIT * $this->rush->cocUm();
         $shot = $this->shots[intdiv(count($this->shots), 2)];
         $error = abs($this->hidden->lensErrorM);
-        $off = $error > 0 ? $shot->situation->lens->defocusUm($this->hold->aperture, $shot->distanceM + $this->hidden->lensErrorM, $shot->distanceM) : 0.0;
+        $off =
+            $error > 0
+                ? $shot->situation->lens->defocusUm(
+                    $this->hold->aperture,
+                    $shot->distanceM + $this->hidden->lensErrorM,
+                    $shot->distanceM,
+                )
+                : 0.0;
         $other = hypot($this->softUm, $shot->roundUm);
 
         return match (true) {

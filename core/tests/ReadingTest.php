@@ -18,7 +18,9 @@ function understand(string $line, array $without = []): Understood
 {
     $subjects = array_column(array_map(static fn ($s): array => [$s->id, $s->document], Subjects::all()), 1, 0);
 
-    return (new LineReader($subjects, Lenses::all()))->read($line, $without)->upon(RushDocument::read(Rushes::document())->fields);
+    return (new LineReader($subjects, Lenses::all()))
+        ->read($line, $without)
+        ->upon(RushDocument::read(Rushes::document())->fields);
 }
 
 /**
@@ -37,7 +39,7 @@ function missed(string $line, string $wants): array
     foreach ($parts as $part) {
         if ($part[0] === '?') {
             $wanted[] = substr($part, 1);
-            in_array(substr($part, 1), $left, true) || $missed[] = $part;
+            in_array(substr($part, 1), $left, true) || ($missed[] = $part);
 
             continue;
         }
@@ -46,19 +48,31 @@ function missed(string $line, string $wants): array
         $got = match (true) {
             $field === 'subject' => $said['subject'] ?? null,
             // Shade stands beside the light value.
-            $field === 'light.ev100' && isset($said['light.offset_stops']) => ($understood->document['light']['ev100'] ?? NAN) + $said['light.offset_stops'],
+            $field === 'light.ev100' && isset($said['light.offset_stops']) => ($understood->document['light'][
+                'ev100'
+            ] ??
+                NAN) +
+                $said['light.offset_stops'],
             $group === 'kit' && $name === 'focal_mm' => $understood->document['kit']['lens']['focal_mm'] ?? null,
             // What the base has already counts only where the line said it.
-            ! isset($said[$field]) && ! in_array($field, ['light.ev100', 'scene.background_texture', 'scene.background_m', 'scene.surface'], true) => null,
+            ! isset($said[$field]) &&
+                ! in_array(
+                    $field,
+                    ['light.ev100', 'scene.background_texture', 'scene.background_m', 'scene.surface'],
+                    true,
+                ) => null,
             default => $understood->document[$group][$name] ?? ($understood->document[$field] ?? null),
         };
         $right = match (true) {
-            preg_match('/^(-?[\d.]+)\.\.(-?[\d.]+)$/', $value, $range) === 1 => is_numeric($got) && $got >= (float) $range[1] && $got <= (float) $range[2],
-            is_numeric($value) => is_numeric($got) && abs($got - (float) $value) <= 0.005 * max(1.0, abs((float) $value)),
+            preg_match('/^(-?[\d.]+)\.\.(-?[\d.]+)$/', $value, $range) === 1 => is_numeric($got) &&
+                $got >= (float) $range[1] &&
+                $got <= (float) $range[2],
+            is_numeric($value) => is_numeric($got) &&
+                abs($got - (float) $value) <= 0.005 * max(1.0, abs((float) $value)),
             in_array($value, ['true', 'false'], true) => $got === ($value === 'true'),
             default => $got === $value,
         };
-        $right || $missed[] = $part.' was '.json_encode($got);
+        $right || ($missed[] = $part.' was '.json_encode($got));
     }
     foreach (array_diff($left, $wanted) as $word) {
         $missed[] = "not understood: $word";
@@ -70,7 +84,10 @@ function missed(string $line, string $wants): array
 /** @return list<array{string, string}> */
 function linesWritten(): array
 {
-    $lines = array_filter(file(__DIR__.'/cases/lines.txt', FILE_IGNORE_NEW_LINES) ?: [], static fn (string $line): bool => $line !== '' && $line[0] !== '#');
+    $lines = array_filter(
+        file(__DIR__.'/cases/lines.txt', FILE_IGNORE_NEW_LINES) ?: [],
+        static fn (string $line): bool => $line !== '' && $line[0] !== '#',
+    );
 
     return array_values(array_map(static fn (string $line): array => explode(' => ', $line, 2), $lines));
 }
@@ -85,17 +102,26 @@ it('understands what people write, but for one part in twenty', function (): voi
             $missed[] = "$line: $part";
         }
     }
-    expect(count(linesWritten()))->toBeGreaterThanOrEqual(150)
-        ->and(count($missed) / $parts)->toBeLessThanOrEqual(0.05, implode("\n", $missed));
+    expect(count(linesWritten()))
+        ->toBeGreaterThanOrEqual(150)
+        ->and(count($missed) / $parts)
+        ->toBeLessThanOrEqual(0.05, implode("\n", $missed));
 });
 
 it('shows which words say what, and keeps the rest', function (): void {
     $understood = understand('Gull with purple socks at 20 m, windy');
     $words = Words::in(Units::Imperial);
-    expect(array_map(static fn ($p): string => $p->text.': '.($p->says === null ? '' : $words->say($p->says)), $understood->pieces))
+    expect(
+        array_map(
+            static fn ($p): string => $p->text.': '.($p->says === null ? '' : $words->say($p->says)),
+            $understood->pieces,
+        ),
+    )
         ->toBe(['Gull: Gull, flapping', 'at 20 m: starts at 66 ft', 'windy: windy'])
-        ->and(array_column($understood->notUnderstood, 'text'))->toBe(['purple', 'socks'])
-        ->and($understood->document['name'])->toBe('Gull with purple socks at 20 m, windy');
+        ->and(array_column($understood->notUnderstood, 'text'))
+        ->toBe(['purple', 'socks'])
+        ->and($understood->document['name'])
+        ->toBe('Gull with purple socks at 20 m, windy');
     foreach ($understood->pieces as $piece) {
         expect(substr('Gull with purple socks at 20 m, windy', $piece->at, strlen($piece->text)))->toBe($piece->text);
     }
@@ -105,30 +131,54 @@ it('leaves out a part that somebody takes back', function (): void {
     $base = Rushes::document();
     $all = understand('fox running away at 40 m, windy');
     $less = understand('fox running away at 40 m, windy', ['path.heading_deg', 'scene.wind']);
-    expect($all->document['path']['heading_deg'])->toEqual(180)->and($all->document['scene']['wind'])->toEqual(0.7)
-        ->and($less->document['path']['start_m'])->toEqual(40)
-        ->and($less->document['path']['heading_deg'])->toEqual(RushDocument::read($base)->fields['path']['heading_deg'])
-        ->and(array_column($less->pieces, 'field'))->not->toContain('path.heading_deg', 'scene.wind');
+    expect($all->document['path']['heading_deg'])
+        ->toEqual(180)
+        ->and($all->document['scene']['wind'])
+        ->toEqual(0.7)
+        ->and($less->document['path']['start_m'])
+        ->toEqual(40)
+        ->and($less->document['path']['heading_deg'])
+        ->toEqual(RushDocument::read($base)->fields['path']['heading_deg'])
+        ->and(array_column($less->pieces, 'field'))
+        ->not->toContain('path.heading_deg', 'scene.wind');
 });
 
 it('says why a value cannot be had instead of dropping it or the line', function (): void {
     $understood = understand('gull at 9000 m across');
-    expect($understood->document['path']['heading_deg'])->toEqual(90)
-        ->and($understood->notUnderstood[0]['text'])->toBe('at 9000 m')
-        ->and(Words::in(Units::Metric)->refused($understood->notUnderstood[0]['because']))->toContain('between', '9000');
+    expect($understood->document['path']['heading_deg'])
+        ->toEqual(90)
+        ->and($understood->notUnderstood[0]['text'])
+        ->toBe('at 9000 m')
+        ->and(Words::in(Units::Metric)->refused($understood->notUnderstood[0]['because']))
+        ->toContain('between', '9000');
 });
 
 it('takes a lens that reaches, the one in use before others, and says when there is none', function (): void {
-    expect(understand('rider at 300 mm, 40 m')->document['kit']['lens']['name'])->toBe('300 mm f/2.8 prime')
-        ->and(understand('rider at 500 mm, 40 m')->document['kit']['lens']['name'])->toBe(RushDocument::read(Rushes::document())->fields['kit']['lens']['name'])
-        ->and(understand('rider with the 70-200, 40 m')->document['kit']['lens']['zoom'][0]['focal_mm'])->toEqual(70)
-        ->and(understand('rider with 1200 mm, 40 m')->notUnderstood[0]['because'])->toBeInstanceOf(Refused::class);
+    expect(understand('rider at 300 mm, 40 m')->document['kit']['lens']['name'])
+        ->toBe('300 mm f/2.8 prime')
+        ->and(understand('rider at 500 mm, 40 m')->document['kit']['lens']['name'])
+        ->toBe(RushDocument::read(Rushes::document())->fields['kit']['lens']['name'])
+        ->and(understand('rider with the 70-200, 40 m')->document['kit']['lens']['zoom'][0]['focal_mm'])
+        ->toEqual(70)
+        ->and(understand('rider with 1200 mm, 40 m')->notUnderstood[0]['because'])
+        ->toBeInstanceOf(Refused::class);
 });
 
 it('makes a rush that can be read again, whatever the line', function (string $line): void {
     $understood = understand($line);
     expect(RushDocument::read($understood->document)->fields)->toEqual($understood->document);
-})->with(['ÄÖÜ 12,5 m £$%', "'\"<>&~|", '....', str_repeat('gull at 20 m ', 30), '20 m 30 m 40 m', 'EV 99 ISO 1 9 am 1.4x 2x', 'half', '((((', '\\d+ \\', '鷺が飛ぶ 30 m']);
+})->with([
+    'ÄÖÜ 12,5 m £$%',
+    "'\"<>&~|",
+    '....',
+    str_repeat('gull at 20 m ', 30),
+    '20 m 30 m 40 m',
+    'EV 99 ISO 1 9 am 1.4x 2x',
+    'half',
+    '((((',
+    '\\d+ \\',
+    '鷺が飛ぶ 30 m',
+]);
 
 it('refuses a line without words and one without end', function (string $line): void {
     expect(fn (): Understood => understand($line))->toThrow(Refused::class);
@@ -137,8 +187,14 @@ it('refuses a line without words and one without end', function (string $line): 
 it('knows a name and, where a name has several, a wording for every subject of the library', function (): void {
     $named = array_merge(...array_values(SubjectWords::NAMES));
     $ids = array_map(static fn ($s): string => $s->id, Subjects::all());
-    expect(array_diff($ids, $named))->toBe([])->and(array_diff($named, $ids))->toBe([])->and(array_diff(array_keys(SubjectWords::DOING), $ids))->toBe([])
-        ->and(count($ids))->toBeGreaterThanOrEqual(140);
+    expect(array_diff($ids, $named))
+        ->toBe([])
+        ->and(array_diff($named, $ids))
+        ->toBe([])
+        ->and(array_diff(array_keys(SubjectWords::DOING), $ids))
+        ->toBe([])
+        ->and(count($ids))
+        ->toBeGreaterThanOrEqual(140);
     foreach (SubjectWords::NAMES as $meant) {
         // All but the first are only reached by what they do.
         expect(array_diff(array_slice($meant, 1), array_keys(SubjectWords::DOING)))->toBe([]);
@@ -146,10 +202,19 @@ it('knows a name and, where a name has several, a wording for every subject of t
 });
 
 it('says plainly what else a subject is called, and reads each of those names as one it may mean', function (): void {
-    expect(SubjectWords::alsoCalled('falcon-flight'))->toContain('peregrine', 'hobby', 'merlin')->and(SubjectWords::alsoCalled('batter'))->toContain('batsman');
+    expect(SubjectWords::alsoCalled('falcon-flight'))
+        ->toContain('peregrine', 'hobby', 'merlin')
+        ->and(SubjectWords::alsoCalled('batter'))
+        ->toContain('batsman');
     foreach (Subjects::all() as $subject) {
         foreach (SubjectWords::alsoCalled($subject->id) as $name) {
-            $meant = array_values(array_filter(SubjectWords::NAMES, static fn (string $pattern): bool => preg_match("~^(?:$pattern)$~i", $name) === 1, ARRAY_FILTER_USE_KEY));
+            $meant = array_values(
+                array_filter(
+                    SubjectWords::NAMES,
+                    static fn (string $pattern): bool => preg_match("~^(?:$pattern)$~i", $name) === 1,
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            );
             expect([$name, in_array($subject->id, array_merge(...$meant), true)])->toBe([$name, true]);
         }
     }
@@ -157,11 +222,19 @@ it('says plainly what else a subject is called, and reads each of those names as
 
 it('reads hours of the morning and of the afternoon: it is as light at nine as at three', function (): void {
     $light = static fn (string $hour): float => understand("puffin coming in at $hour")->document['light']['ev100'];
-    expect($light('8 am'))->toBe($light('4 pm'))
-        ->and($light('16:00'))->toBe($light('4 pm'))
-        ->and($light('7:30 am'))->toBe($light('4:30 pm'))
-        ->and($light('12 pm'))->toBeGreaterThan($light('5 pm'))->toBeGreaterThan($light('7 am'))
-        ->and($light('7 am'))->toBeGreaterThan($light('6 am'))
-        ->and($light('6 pm'))->toBe($light('6 am'))
-        ->and($light('5 pm'))->toBeGreaterThan($light('6 pm'));
+    expect($light('8 am'))
+        ->toBe($light('4 pm'))
+        ->and($light('16:00'))
+        ->toBe($light('4 pm'))
+        ->and($light('7:30 am'))
+        ->toBe($light('4:30 pm'))
+        ->and($light('12 pm'))
+        ->toBeGreaterThan($light('5 pm'))
+        ->toBeGreaterThan($light('7 am'))
+        ->and($light('7 am'))
+        ->toBeGreaterThan($light('6 am'))
+        ->and($light('6 pm'))
+        ->toBe($light('6 am'))
+        ->and($light('5 pm'))
+        ->toBeGreaterThan($light('6 pm'));
 });

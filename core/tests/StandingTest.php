@@ -17,18 +17,29 @@ use RushHold\Tests\Rushes;
 
 it('needs no change when the camera stands as the hold says', function (): void {
     $plan = Chooser::standard()->choose(Rushes::with());
-    expect(Standing::after($plan->hold)->changes($plan))->toBe([])
-        ->and(StandingDocument::read(HoldDocument::write($plan->hold))->changes($plan))->toBe([])
+    expect(Standing::after($plan->hold)->changes($plan))
+        ->toBe([])
+        ->and(StandingDocument::read(HoldDocument::write($plan->hold))->changes($plan))
+        ->toBe([])
         // What is not known is not claimed to need a change.
-        ->and(StandingDocument::read([])->changes($plan))->toBe([]);
+        ->and(StandingDocument::read([])->changes($plan))
+        ->toBe([]);
 });
 
-it('flags what would spoil the rush, and puts it first', function (array $standing, ?Setting $setting, string $says): void {
+it('flags what would spoil the rush, and puts it first', function (
+    array $standing,
+    ?Setting $setting,
+    string $says,
+): void {
     $plan = Chooser::standard()->choose(Rushes::with());
     $harmless = ['exposure' => ['iso' => 6400]];
     $changes = StandingDocument::read([...$harmless, ...$standing])->changes($plan);
-    expect($changes[0]->setting)->toBe($setting)->and(said($changes[0]->danger))->toContain($says)
-        ->and(array_filter($changes, static fn (Change $c): bool => $c->setting === Setting::Iso && $c->danger === null))->toHaveCount(1);
+    expect($changes[0]->setting)
+        ->toBe($setting)
+        ->and(said($changes[0]->danger))
+        ->toContain($says)
+        ->and(array_filter($changes, static fn (Change $c): bool => $c->setting === Setting::Iso && $c->danger === null))
+        ->toHaveCount(1);
 })->with([
     'wrong kind' => [['focus' => ['detect' => 'person']], Setting::Detect, 'people'],
     'lock-once' => [['focus' => ['mode' => 'single']], Setting::Mode, 'locks once'],
@@ -42,7 +53,12 @@ it('does not ask for changes that do nothing', function (): void {
     $rush = Rushes::with(['path.repeats' => true]);
     $park = HoldDocument::read(['focus' => ['technique' => 'park', 'mode' => 'manual']])->fitting($rush->kit);
     $plan = Chooser::standard()->choose($rush, $park);
-    $settings = array_map(static fn (Change $c): ?Setting => $c->setting, StandingDocument::read(['focus' => ['mode' => 'manual', 'patience_s' => 1.2, 'detect' => 'person', 'area' => 'whole']])->changes($plan));
+    $settings = array_map(
+        static fn (Change $c): ?Setting => $c->setting,
+        StandingDocument::read([
+            'focus' => ['mode' => 'manual', 'patience_s' => 1.2, 'detect' => 'person', 'area' => 'whole'],
+        ])->changes($plan),
+    );
     expect($settings)->toBe([]);
 });
 
@@ -52,8 +68,17 @@ it('breaks ties by how the camera stands, and offers fewer changes', function ()
     expect($free->fewestChanges)->toBeNull();
     // Left as one of the set-ups that are as good: nothing about focus has to be touched.
     $other = null;
-    $played = array_filter($free->candidates, static fn (Candidate $c): bool => $c->outcome->runs >= $free->best->outcome->runs);
-    $leader = array_reduce($played, static fn (?Candidate $a, Candidate $b): Candidate => $a === null || $b->outcome->keeperRate > $a->outcome->keeperRate ? $b : $a);
+    $played = array_filter(
+        $free->candidates,
+        static fn (Candidate $c): bool => $c->outcome->runs >= $free->best->outcome->runs,
+    );
+    $leader = array_reduce(
+        $played,
+        static fn (?Candidate $a, Candidate $b): Candidate => $a === null ||
+        $b->outcome->keeperRate > $a->outcome->keeperRate
+            ? $b
+            : $a,
+    );
     foreach ($played as $candidate) {
         [$behind, $error] = $leader->outcome->minus($candidate->outcome);
         if ($candidate->hold->changesFrom($free->best->hold) > 0 && $behind < 0.005) {
@@ -63,11 +88,17 @@ it('breaks ties by how the camera stands, and offers fewer changes', function ()
     expect($other)->not->toBeNull();
     $standing = Standing::after($other->hold);
     $ranking = Planner::standard()->rank($rush, null, 1, 0, null, $standing);
-    expect($ranking->best->hold->family())->toBe($other->hold->family())
-        ->and(count($standing->changesTo($ranking->best->hold)))->toBeLessThan(count($standing->changesTo($free->best->hold)))
-        ->and(count($standing->changesTo($ranking->fewestChanges->hold)))->toBeLessThanOrEqual(count($standing->changesTo($ranking->best->hold)));
+    expect($ranking->best->hold->family())
+        ->toBe($other->hold->family())
+        ->and(count($standing->changesTo($ranking->best->hold)))
+        ->toBeLessThan(count($standing->changesTo($free->best->hold)))
+        ->and(count($standing->changesTo($ranking->fewestChanges->hold)))
+        ->toBeLessThanOrEqual(count($standing->changesTo($ranking->best->hold)));
     $document = RankingDocument::write($ranking);
-    expect($document['ranking'][0]['changes'])->toBe(count($standing->changesTo($ranking->best->hold)))->and($document)->toHaveKey('changes');
+    expect($document['ranking'][0]['changes'])
+        ->toBe(count($standing->changesTo($ranking->best->hold)))
+        ->and($document)
+        ->toHaveKey('changes');
 });
 
 it('refuses a standing that cannot be', function (array $standing, string $field): void {
@@ -84,11 +115,34 @@ it('refuses a standing that cannot be', function (array $standing, string $field
 ]);
 
 it('turns the schools a person follows into pins', function (): void {
-    $habits = HabitsDocument::read(['format' => 'rush-hold/habits@1', 'schools' => ['response' => 'sticky', 'stabiliser' => null, 'bursts' => 'short'], 'floors' => ['bird' => 0.0005]]);
-    $pins = $habits->taken(new Kit);
-    expect($pins->get(Setting::Patience))->toBe(1.2)->and($pins->has(Setting::Stabiliser))->toBeFalse()->and($pins->has(Setting::Drive))->toBeTrue()
-        ->and($habits->floors)->toBe(['bird' => 0.0005])
-        ->and(refusal(static fn () => HabitsDocument::read(['format' => 'rush-hold/habits@1', 'schools' => ['response' => 'wild']]))->field)->toBe('schools.response')
-        ->and(refusal(static fn () => HabitsDocument::read(['format' => 'rush-hold/habits@1', 'floors' => ['bird' => 9]]))->field)->toBe('floors.bird')
-        ->and(HabitsDocument::read(HabitsDocument::usual()->fields)->fields)->toEqual(HabitsDocument::usual()->fields);
+    $habits = HabitsDocument::read([
+        'format' => 'rush-hold/habits@1',
+        'schools' => ['response' => 'sticky', 'stabiliser' => null, 'bursts' => 'short'],
+        'floors' => ['bird' => 0.0005],
+    ]);
+    $pins = $habits->taken(new Kit());
+    expect($pins->get(Setting::Patience))
+        ->toBe(1.2)
+        ->and($pins->has(Setting::Stabiliser))
+        ->toBeFalse()
+        ->and($pins->has(Setting::Drive))
+        ->toBeTrue()
+        ->and($habits->floors)
+        ->toBe(['bird' => 0.0005])
+        ->and(
+            refusal(
+                static fn () => HabitsDocument::read([
+                    'format' => 'rush-hold/habits@1',
+                    'schools' => ['response' => 'wild'],
+                ]),
+            )->field,
+        )
+        ->toBe('schools.response')
+        ->and(
+            refusal(static fn () => HabitsDocument::read(['format' => 'rush-hold/habits@1', 'floors' => ['bird' => 9]]))
+                ->field,
+        )
+        ->toBe('floors.bird')
+        ->and(HabitsDocument::read(HabitsDocument::usual()->fields)->fields)
+        ->toEqual(HabitsDocument::usual()->fields);
 });

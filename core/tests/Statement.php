@@ -26,7 +26,9 @@ final readonly class Statement
     public static function all(): array
     {
         $all = [];
-        foreach (json_decode((string) file_get_contents(__DIR__.'/cases/levels-and-laws.json'), true)['cases'] as $case) {
+        foreach (
+            json_decode((string) file_get_contents(__DIR__.'/cases/levels-and-laws.json'), true)['cases'] as $case
+        ) {
             foreach ($case['expect'] as $i => $expect) {
                 $all["{$case['id']} #$i"] = new self($expect);
             }
@@ -49,14 +51,32 @@ final readonly class Statement
             case 'level':
                 [$hold, $rate] = $this->best($seed, $mostSteps);
 
-                return [sprintf('%.3f %s', $rate, $hold), "{$says['low']} to {$says['high']}", max(0.0, $says['low'] - $rate, $rate - $says['high'])];
+                return [
+                    sprintf('%.3f %s', $rate, $hold),
+                    "{$says['low']} to {$says['high']}",
+                    max(0.0, $says['low'] - $rate, $rate - $says['high']),
+                ];
             case 'better':
             case 'better_rush':
                 $byHold = $says['type'] === 'better';
-                $better = $this->played($byHold ? $says['rush'] : $says['better'], $byHold ? $says['better'] : $says['hold'], $seed, $runs);
-                $worse = $this->played($byHold ? $says['rush'] : $says['worse'], $byHold ? $says['worse'] : $says['hold'], $seed, $runs);
+                $better = $this->played(
+                    $byHold ? $says['rush'] : $says['better'],
+                    $byHold ? $says['better'] : $says['hold'],
+                    $seed,
+                    $runs,
+                );
+                $worse = $this->played(
+                    $byHold ? $says['rush'] : $says['worse'],
+                    $byHold ? $says['worse'] : $says['hold'],
+                    $seed,
+                    $runs,
+                );
 
-                return [sprintf('%.3f against %.3f', abs($better), abs($worse)), "a gap of {$says['gap']}", max(0.0, $says['gap'] - $better + $worse)];
+                return [
+                    sprintf('%.3f against %.3f', abs($better), abs($worse)),
+                    "a gap of {$says['gap']}",
+                    max(0.0, $says['gap'] - $better + $worse),
+                ];
             case 'at_most':
                 $value = $this->played($says['rush'], $says['hold'], $seed, $runs);
 
@@ -76,7 +96,11 @@ final readonly class Statement
                 [, , $document] = $this->best($seed);
                 $value = (float) self::at($document, $says['path']);
 
-                return [sprintf('1/%.0f', 1 / $value), sprintf('1/%.0f to 1/%.0f', 1 / $says['low'], 1 / $says['high']), $value >= $says['low'] * 0.999 && $value <= $says['high'] * 1.001 ? 0.0 : 0.1];
+                return [
+                    sprintf('1/%.0f', 1 / $value),
+                    sprintf('1/%.0f to 1/%.0f', 1 / $says['low'], 1 / $says['high']),
+                    $value >= $says['low'] * 0.999 && $value <= $says['high'] * 1.001 ? 0.0 : 0.1,
+                ];
             default:
                 throw new LogicException("no statement of the type {$says['type']} is known");
         }
@@ -90,8 +114,21 @@ final readonly class Statement
         $best = Planner::standard()->best($rush, $seed, mostSteps: $mostSteps, pins: $pins);
         $hold = $best->hold;
 
-        return [sprintf('%s %s %s %s p%.2f n%.1f 1/%.0f f/%.1f', $hold->technique->value, $hold->mode->value, $hold->area->value, $hold->detect->value, $hold->patienceS, $hold->nimble, 1 / $hold->shutterS, $hold->aperture),
-            $best->outcome->keeperRate, HoldDocument::write($hold)];
+        return [
+            sprintf(
+                '%s %s %s %s p%.2f n%.1f 1/%.0f f/%.1f',
+                $hold->technique->value,
+                $hold->mode->value,
+                $hold->area->value,
+                $hold->detect->value,
+                $hold->patienceS,
+                $hold->nimble,
+                1 / $hold->shutterS,
+                $hold->aperture,
+            ),
+            $best->outcome->keeperRate,
+            HoldDocument::write($hold),
+        ];
     }
 
     /** @param  array<string, mixed>  $rush

@@ -24,9 +24,17 @@ use RushHold\Words\Words;
 /** @return list<string> the source of the core */
 function sources(): array
 {
-    $files = new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/src')), '/\.php$/');
+    $files = new RegexIterator(
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/src')),
+        '/\.php$/',
+    );
 
-    return array_values(array_map(static fn (SplFileInfo $file): string => (string) file_get_contents($file->getPathname()), iterator_to_array($files)));
+    return array_values(
+        array_map(
+            static fn (SplFileInfo $file): string => (string) file_get_contents($file->getPathname()),
+            iterator_to_array($files),
+        ),
+    );
 }
 
 it('has every sentence that is asked for by name', function (): void {
@@ -35,9 +43,14 @@ it('has every sentence that is asked for by name', function (): void {
         preg_match_all("/Said::of\\('([^']+)'|Said::of\\(\\$[^?]+\\? '([^']+)' : '([^']+)'/", $code, $said);
         preg_match_all("/Refused::(?:because\\(.*?|beyond\\(.*\\)), '([a-z0-9-]+)'(?:\\)|, \\w+:)/", $code, $refused);
         preg_match_all("/new Margin\\('(\\w+)'/", $code, $margins);
-        foreach ([...array_filter(array_merge($said[1], $said[2], $said[3])), ...array_map(static fn (string $why): string => "refused.$why", $refused[1]),
-            ...array_map(static fn (string $what): string => "margin.$what", $margins[1])] as $key) {
-            Words::has($key) || $missing[] = $key;
+        foreach (
+            [
+                ...array_filter(array_merge($said[1], $said[2], $said[3])),
+                ...array_map(static fn (string $why): string => "refused.$why", $refused[1]),
+                ...array_map(static fn (string $what): string => "margin.$what", $margins[1]),
+            ] as $key
+        ) {
+            Words::has($key) || ($missing[] = $key);
         }
     }
     expect($missing)->toBe([]);
@@ -89,24 +102,45 @@ it('has a name for every field of every document', function (): void {
             expect(FieldNames::of($field))->not->toContain('“', "$schema: $field has no name");
         }
     }
-    expect(FieldNames::of('kit.lens.ranges[1].near_m'))->toBe('The near end of a range (2)')
-        ->and(FieldNames::of('kit.body.areas.block.width'))->toBe('The width of an area')
-        ->and(FieldNames::of('a.rush.json, path.start_m'))->toBe('a.rush.json: The distance at the start')
-        ->and(FieldNames::of('no.such'))->toBe('“no.such”');
+    expect(FieldNames::of('kit.lens.ranges[1].near_m'))
+        ->toBe('The near end of a range (2)')
+        ->and(FieldNames::of('kit.body.areas.block.width'))
+        ->toBe('The width of an area')
+        ->and(FieldNames::of('a.rush.json, path.start_m'))
+        ->toBe('a.rush.json: The distance at the start')
+        ->and(FieldNames::of('no.such'))
+        ->toBe('“no.such”');
 });
 
 it('refuses in the words of people', function (): void {
-    $said = static fn (array $changes): string => Words::in(Units::Metric)->refused(refusal(static fn () => RushDocument::read(Rushes::document($changes))));
-    expect($said(['path.seconds' => 900.0]))->toBe('The length of the rush must be between 0.1 and 60 s; 900 was given.')
-        ->and($said(['subject.length_m' => 'long']))->toBe('The subject’s length must be a number.')
-        ->and($said(['scene.surface' => 'ice']))->toStartWith('The ground in between is “ice”, which is not known; it can be one of: ')
-        ->and(Words::in(Units::Metric)->refused(Refused::outside('kit.body.iso_min', NAN, Range::of(25, 800, '(ISO)'))))->toBe('The lowest ISO must be between 25 and 800 (ISO); something that is not a number was given.')
-        ->and(Words::in(Units::Metric)->refused(Refused::outside('photographer.aim', 2.0, Range::share())))->toBe('Your aim must be between 0 and 1; 2 was given.')
-        ->and(Words::in(Units::Metric)->refused(Refused::outside('kit.lens.focal_mm', 0.0, Range::above(0, 2000, 'mm'))))->toBe('The focal length must be more than 0 and at most 2000 mm; 0 was given.');
+    $said = static fn (array $changes): string => Words::in(Units::Metric)->refused(
+        refusal(static fn () => RushDocument::read(Rushes::document($changes))),
+    );
+    expect($said(['path.seconds' => 900.0]))
+        ->toBe('The length of the rush must be between 0.1 and 60 s; 900 was given.')
+        ->and($said(['subject.length_m' => 'long']))
+        ->toBe('The subject’s length must be a number.')
+        ->and($said(['scene.surface' => 'ice']))
+        ->toStartWith('The ground in between is “ice”, which is not known; it can be one of: ')
+        ->and(Words::in(Units::Metric)->refused(Refused::outside('kit.body.iso_min', NAN, Range::of(25, 800, '(ISO)'))))
+        ->toBe('The lowest ISO must be between 25 and 800 (ISO); something that is not a number was given.')
+        ->and(Words::in(Units::Metric)->refused(Refused::outside('photographer.aim', 2.0, Range::share())))
+        ->toBe('Your aim must be between 0 and 1; 2 was given.')
+        ->and(
+            Words::in(Units::Metric)->refused(Refused::outside('kit.lens.focal_mm', 0.0, Range::above(0, 2000, 'mm'))),
+        )
+        ->toBe('The focal length must be more than 0 and at most 2000 mm; 0 was given.');
 });
 
-it('says quantities the way people do, in either system', function (Quantity $quantity, string $metric, string $imperial): void {
-    expect([Words::in(Units::Metric)->quantity($quantity), Words::in(Units::Imperial)->quantity($quantity)])->toBe([$metric, $imperial]);
+it('says quantities the way people do, in either system', function (
+    Quantity $quantity,
+    string $metric,
+    string $imperial,
+): void {
+    expect([Words::in(Units::Metric)->quantity($quantity), Words::in(Units::Imperial)->quantity($quantity)])->toBe([
+        $metric,
+        $imperial,
+    ]);
 })->with([
     'a length' => [Quantity::length(20.4), '20 m', '67 ft'],
     'a long one' => [Quantity::length(61.0), '61 m', '200 ft'],
@@ -124,31 +158,55 @@ it('says quantities the way people do, in either system', function (Quantity $qu
 ]);
 
 it('counts with the right word', function (): void {
-    expect(said(Said::of('iso.left', stops: Quantity::count(1.0))))->toBe('What the light leaves: 1 stop under your limit.')
-        ->and(said(Said::of('iso.left', stops: Quantity::count(1.34))))->toBe('What the light leaves: 1.3 stops under your limit.')
-        ->and(said(Said::of('misfit.skew.mechanical', frames: Quantity::count(1.0))))->toBe('Use the mechanical shutter: straight, at one frame a second.');
+    expect(said(Said::of('iso.left', stops: Quantity::count(1.0))))
+        ->toBe('What the light leaves: 1 stop under your limit.')
+        ->and(said(Said::of('iso.left', stops: Quantity::count(1.34))))
+        ->toBe('What the light leaves: 1.3 stops under your limit.')
+        ->and(said(Said::of('misfit.skew.mechanical', frames: Quantity::count(1.0))))
+        ->toBe('Use the mechanical shutter: straight, at one frame a second.');
 });
 
 it('says the values of settings', function (Setting $setting, mixed $value, string $said): void {
     expect((new Values(Words::in(Units::Metric)))->of($setting, $value))->toBe($said);
 })->with([
-    [Setting::Area, Area::RingSmall, 'Small ring'], [Setting::Area, 'ring-small', 'Small ring'], [Setting::Eye, true, 'On'], [Setting::Eye, false, 'Off'],
-    [Setting::Patience, 0.02, '0.02 s'], [Setting::Nimbleness, 0.5, '0.5 of 1'], [Setting::AreaAt, [0.0, 0.0], 'Centre'], [Setting::AreaAt, [-0.12, 0.15], '12 % left, 15 % down'],
-    [Setting::AreaAt, [0.12, -0.15], '12 % right, 15 % up'], [Setting::RangeLimit, null, 'Full'], [Setting::RangeLimit, [3.5, null], '3.5 m to infinity'],
-    [Setting::RangeLimit, new FocusRange(3.5, 30.0), '3.5 m to 30 m'], [Setting::Shutter, 1 / 3200, '1/3200 s'], [Setting::Aperture, 5.6, 'f/5.6'], [Setting::Iso, 1600, '1600'], [Setting::StartAt, 31.2, '31 m'],
+    [Setting::Area, Area::RingSmall, 'Small ring'],
+    [Setting::Area, 'ring-small', 'Small ring'],
+    [Setting::Eye, true, 'On'],
+    [Setting::Eye, false, 'Off'],
+    [Setting::Patience, 0.02, '0.02 s'],
+    [Setting::Nimbleness, 0.5, '0.5 of 1'],
+    [Setting::AreaAt, [0.0, 0.0], 'Centre'],
+    [Setting::AreaAt, [-0.12, 0.15], '12 % left, 15 % down'],
+    [Setting::AreaAt, [0.12, -0.15], '12 % right, 15 % up'],
+    [Setting::RangeLimit, null, 'Full'],
+    [Setting::RangeLimit, [3.5, null], '3.5 m to infinity'],
+    [Setting::RangeLimit, new FocusRange(3.5, 30.0), '3.5 m to 30 m'],
+    [Setting::Shutter, 1 / 3200, '1/3200 s'],
+    [Setting::Aperture, 5.6, 'f/5.6'],
+    [Setting::Iso, 1600, '1600'],
+    [Setting::StartAt, 31.2, '31 m'],
 ]);
 
 it('has no sentence outside the catalogue', function (): void {
     $found = [];
-    foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/src')), '/\.php$/') as $file) {
+    foreach (
+        new RegexIterator(
+            new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/src')),
+            '/\.php$/',
+        ) as $file
+    ) {
         $code = (string) file_get_contents($file->getPathname());
         if (str_contains($file->getPathname(), '/Words/') || str_contains($file->getPathname(), '/Library/')) {
             continue;
         }
         foreach (token_get_all($code) as $token) {
             // Three words and a full stop: a sentence. What only a programmer reads is thrown.
-            if (is_array($token) && in_array($token[0], [T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE], true)
-                && preg_match('/\\w+ \\w+ .*\\.[\'"]?$/', $token[1]) === 1 && preg_match('/^There is no/', trim($token[1], '"\'')) !== 1) {
+            if (
+                is_array($token) &&
+                in_array($token[0], [T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE], true) &&
+                preg_match('/\\w+ \\w+ .*\\.[\'"]?$/', $token[1]) === 1 &&
+                preg_match('/^There is no/', trim($token[1], '"\'')) !== 1
+            ) {
                 $found[] = basename($file->getPathname()).': '.$token[1];
             }
         }

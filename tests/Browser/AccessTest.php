@@ -7,16 +7,45 @@ use Tests\Browser\Page;
 /** Every screen, by its address and something that is on it. */
 function screens(): array
 {
-    return ['/' => 'What is coming?', '/outings' => 'Nothing planned yet', '/outings/new' => 'wanted frames kept', '/card' => 'Cards on this device', '/review' => 'Nothing logged yet', '/review/pictures' => 'Drop pictures or a folder here', '/review/why' => 'of five at most', '/review/compare' => 'Nothing to compare yet', '/review/learned' => 'Nothing learned yet', '/kit/bench' => 'Does the lens focus where it should?', '/practice' => 'The ladder', '/practice/ring?exercise=swimmer' => 'Drag or scroll the ring', '/practice/buttons' => 'Hide what they do', '/practice/moment' => 'is the shutter', '/practice/first-sharp' => 'Your times so far', '/practice/progress' => 'Nothing of this yet', '/practice/groups' => 'Join one',
-        '/rushes' => 'Your rushes', 'desk' => 'Depth lane', '/kit' => 'Your kit', '/kit/bodies/new?from=sample-old-mirror&step=2' => 'Tick those your camera has',
-        '/kit/bodies/sample-old-mirror' => 'This is a sample', '/kit/lenses/sample-100-400' => 'This is a sample', '/subjects' => 'Subjects',
-        '/kit/layouts' => 'Setting it up', '/kit/lenses/new' => 'Add a lens', '/subjects/sample-heron-strike' => 'Freezes with the neck', '/habits' => 'How you work', '/habits/aim' => 'Aim and following', '/account' => 'Signed in as'];
+    return [
+        '/' => 'What is coming?',
+        '/outings' => 'Nothing planned yet',
+        '/outings/new' => 'wanted frames kept',
+        '/card' => 'Cards on this device',
+        '/review' => 'Nothing logged yet',
+        '/review/pictures' => 'Drop pictures or a folder here',
+        '/review/why' => 'of five at most',
+        '/review/compare' => 'Nothing to compare yet',
+        '/review/learned' => 'Nothing learned yet',
+        '/kit/bench' => 'Does the lens focus where it should?',
+        '/practice' => 'The ladder',
+        '/practice/ring?exercise=swimmer' => 'Drag or scroll the ring',
+        '/practice/buttons' => 'Hide what they do',
+        '/practice/moment' => 'is the shutter',
+        '/practice/first-sharp' => 'Your times so far',
+        '/practice/progress' => 'Nothing of this yet',
+        '/practice/groups' => 'Join one',
+        '/rushes' => 'Your rushes',
+        'desk' => 'Depth lane',
+        '/kit' => 'Your kit',
+        '/kit/bodies/new?from=sample-old-mirror&step=2' => 'Tick those your camera has',
+        '/kit/bodies/sample-old-mirror' => 'This is a sample',
+        '/kit/lenses/sample-100-400' => 'This is a sample',
+        '/subjects' => 'Subjects',
+        '/kit/layouts' => 'Setting it up',
+        '/kit/lenses/new' => 'Add a lens',
+        '/subjects/sample-heron-strike' => 'Freezes with the neck',
+        '/habits' => 'How you work',
+        '/habits/aim' => 'Aim and following',
+        '/account' => 'Signed in as',
+    ];
 }
 
 /** What can be pressed and is smaller than this, in px. What stands in running text may be. */
 function tooSmall(Page $page, int $least): array
 {
-    return (array) $page->script(<<<'JS'
+    return (array) $page->script(
+        <<<'JS'
         const least = arguments[0], small = [];
         for (const e of document.querySelectorAll('a,button,input,textarea,summary,[role=button]:not(.knob),.ant-segmented-item,.ant-select,.ant-checkbox-wrapper,.ant-switch')) {
             const style = getComputedStyle(e), box = e.getBoundingClientRect();
@@ -25,47 +54,83 @@ function tooSmall(Page $page, int $least): array
             if (Math.min(box.width, box.height) < least - 0.5) small.push(`${e.tagName} ${e.className.baseVal ?? e.className} ${e.textContent.slice(0, 20)} ${Math.round(box.width)}×${Math.round(box.height)}`);
         }
         return small;
-        JS, $least);
+        JS
+        ,
+        $least,
+    );
 }
 
-it('is clean for the accessibility checker on every screen, in both themes, from a small phone to a large screen', function (int $width, int $other, string $mode): void {
-    $page = $this->signIn($this->page($width, 844), 'tern-hovering');
-    $page->script('localStorage.setItem("rush-hold.mode", arguments[0])', $mode);
-    $desk = '/rushes/'.$this->saved('Tern hovering over the cove')->id;
-    foreach (screens() as $path => $says) {
-        $page->sized($width, 844)->visit($path === 'desk' ? $desk : $path)->see($says)->settled()->isClean();
-        expect($page->script('return document.querySelectorAll("h1").length'))->toBe(1, $path)
-            ->and($page->script('return document.title'))->not->toBe('Rush Hold', $path);
-        foreach ([$width, $other] as $wide) {
-            $page->sized($wide, 844);
-            expect($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual($wide, "$path at $wide")
-                ->and(tooSmall($page, $wide < 700 ? 44 : 24))->toBe([], "$path at $wide");
+it(
+    'is clean for the accessibility checker on every screen, in both themes, from a small phone to a large screen',
+    function (int $width, int $other, string $mode): void {
+        $page = $this->signIn($this->page($width, 844), 'tern-hovering');
+        $page->script('localStorage.setItem("rush-hold.mode", arguments[0])', $mode);
+        $desk = '/rushes/'.$this->saved('Tern hovering over the cove')->id;
+        foreach (screens() as $path => $says) {
+            $page
+                ->sized($width, 844)
+                ->visit($path === 'desk' ? $desk : $path)
+                ->see($says)
+                ->settled()
+                ->isClean();
+            expect($page->script('return document.querySelectorAll("h1").length'))
+                ->toBe(1, $path)
+                ->and($page->script('return document.title'))
+                ->not->toBe('Rush Hold', $path);
+            foreach ([$width, $other] as $wide) {
+                $page->sized($wide, 844);
+                expect($page->script('return document.documentElement.scrollWidth'))
+                    ->toBeLessThanOrEqual($wide, "$path at $wide")
+                    ->and(tooSmall($page, $wide < 700 ? 44 : 24))
+                    ->toBe([], "$path at $wide");
+            }
         }
-    }
-})->with([[320, 390, 'light'], [1280, 1920, 'dark']]);
+    },
+)->with([[320, 390, 'light'], [1280, 1920, 'dark']]);
 
 it('keeps filled and hollow apart where colours are the system’s', function (): void {
     $page = $this->signedIn('hare-through-the-campion');
-    $page->visit('/rushes/'.$this->saved('Hare bolting through the campion')->id)->see('in this run')->settled();
+    $page
+        ->visit('/rushes/'.$this->saved('Hare bolting through the campion')->id)
+        ->see('in this run')
+        ->settled();
     $page->forcedColours();
-    $fill = fn (string $css): string => (string) $page->script('return getComputedStyle(document.querySelector(arguments[0])).fill', $css);
-    $ground = fn (string $css): string => (string) $page->script('return getComputedStyle(document.querySelector(arguments[0])).backgroundColor', $css);
-    expect($fill('.bead.kept'))->not->toBe($fill('.bead.lost'))->and($ground('.key-kept'))->not->toBe($ground('.key-lost'));
+    $fill = fn (string $css): string => (string) $page->script(
+        'return getComputedStyle(document.querySelector(arguments[0])).fill',
+        $css,
+    );
+    $ground = fn (string $css): string => (string) $page->script(
+        'return getComputedStyle(document.querySelector(arguments[0])).backgroundColor',
+        $css,
+    );
+    expect($fill('.bead.kept'))
+        ->not->toBe($fill('.bead.lost'))
+        ->and($ground('.key-kept'))
+        ->not->toBe($ground('.key-lost'));
 });
 
 it('reaches playing within five stops of the keyboard, and plays', function (): void {
     $page = $this->signedIn('tern-hovering');
-    $page->visit('/rushes/'.$this->saved('Tern hovering over the cove')->id)->see('in this run')->settled();
+    $page
+        ->visit('/rushes/'.$this->saved('Tern hovering over the cove')->id)
+        ->see('in this run')
+        ->settled();
     $page->keys("\u{E004}")->keys("\u{E004}")->keys("\u{E007}");
     expect($page->script('return document.activeElement.getAttribute("aria-label")'))->toBe('Play');
     $before = $page->script('return document.querySelector(".clock").textContent');
     $page->keys(' ');
-    $page->until(fn () => $page->script('return document.querySelector(".clock").textContent') !== $before, 'the rush to play; %s');
+    $page->until(
+        fn () => $page->script('return document.querySelector(".clock").textContent') !== $before,
+        'the rush to play; %s',
+    );
 });
 
 it('has the same as a table behind its pictures', function (): void {
     $page = $this->signedIn('hare-through-the-campion');
-    $page->visit('/rushes/'.$this->saved('Hare bolting through the campion')->id)->see('in this run')->settled();
+    $page
+        ->visit('/rushes/'.$this->saved('Hare bolting through the campion')->id)
+        ->see('in this run')
+        ->settled();
     $beads = $page->script('return document.querySelector(".lane-plot").querySelectorAll(".bead").length');
     $page->press('Table: The frames of the rush')->see('What came of it')->isClean();
     expect($page->script('return document.querySelectorAll(".lane tbody tr").length'))->toBe($beads);
@@ -75,10 +140,20 @@ it('has the same as a table behind its pictures', function (): void {
 it('takes the aim test by keys', function (): void {
     $page = $this->signedIn();
     $page->visit('/habits/aim')->press('Start');
-    $page->until(fn () => str_contains((string) $page->script('return document.activeElement.getAttribute("class")'), 'aim-field'), 'the field to have the keyboard; %s');
-    $page->script('document.activeElement.dispatchEvent(new KeyboardEvent("keydown", {key: "ArrowRight", bubbles: true}))');
+    $page->until(
+        fn () => str_contains(
+            (string) $page->script('return document.activeElement.getAttribute("class")'),
+            'aim-field',
+        ),
+        'the field to have the keyboard; %s',
+    );
+    $page->script(
+        'document.activeElement.dispatchEvent(new KeyboardEvent("keydown", {key: "ArrowRight", bubbles: true}))',
+    );
     $page->until(fn () => (float) $page->attribute('.aim-ring', 'cx') > 100, 'the ring to move right; %s');
-    $page->script('document.activeElement.dispatchEvent(new KeyboardEvent("keyup", {key: "ArrowRight", bubbles: true}))');
+    $page->script(
+        'document.activeElement.dispatchEvent(new KeyboardEvent("keyup", {key: "ArrowRight", bubbles: true}))',
+    );
     $at = $page->attribute('.aim-ring', 'cx');
     // Two pictures later it has not moved on.
     $page->wait('const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => done()))');

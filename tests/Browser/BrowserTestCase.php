@@ -70,7 +70,11 @@ abstract class BrowserTestCase extends TestCase
         $session->save();
         $encrypter = app(Encrypter::class);
 
-        return $page->carries($name, $encrypter->encrypt(CookieValuePrefix::create($name, $encrypter->getKey()).$session->getId(), false), '/rushes');
+        return $page->carries(
+            $name,
+            $encrypter->encrypt(CookieValuePrefix::create($name, $encrypter->getKey()).$session->getId(), false),
+            '/rushes',
+        );
     }
 
     public function account(string ...$examples): User
@@ -78,7 +82,14 @@ abstract class BrowserTestCase extends TestCase
         $this->user = $this->person(self::PASSWORD);
         foreach ($examples as $example) {
             $json = (string) file_get_contents(base_path("formats/examples/$example.json"));
-            $this->user->rushes()->create(['document' => Pointers::found(app(DocumentGate::class)->rush(DocumentGate::decode($json))->fields, $this->user)]);
+            $this->user
+                ->rushes()
+                ->create([
+                    'document' => Pointers::found(
+                        app(DocumentGate::class)->rush(DocumentGate::decode($json))->fields,
+                        $this->user,
+                    ),
+                ]);
         }
 
         return $this->user;

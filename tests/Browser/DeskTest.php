@@ -36,8 +36,12 @@ it('goes from the door to a changed, pinned and saved rush', function (): void {
     $page->isClean();
 
     $saved = $this->saved('Puffin coming in to the slope');
-    expect($saved->document['path']['start_m'])->toEqual(30)->and($saved->document['light']['ev100'])->toEqual(7.2)
-        ->and($saved->pins['exposure']['shutter_s'])->toEqualWithDelta(1 / 500, 1e-4);
+    expect($saved->document['path']['start_m'])
+        ->toEqual(30)
+        ->and($saved->document['light']['ev100'])
+        ->toEqual(7.2)
+        ->and($saved->pins['exposure']['shutter_s'])
+        ->toEqualWithDelta(1 / 500, 1e-4);
 });
 
 it('lets the way be dragged in the plan, and takes it back', function (): void {
@@ -50,7 +54,10 @@ it('lets the way be dragged in the plan, and takes it back', function (): void {
     $page->drag('.handle[aria-label="Heading"] .map-end', -20, 40);
     $page->until(fn () => (float) $page->value('Heading') !== $heading, 'another heading; %s');
     $page->press('Undo')->press('Undo');
-    $page->until(fn () => (float) $page->value('Distance') === $distance && (float) $page->value('Heading') === $heading, 'what was before; %s');
+    $page->until(
+        fn () => (float) $page->value('Distance') === $distance && (float) $page->value('Heading') === $heading,
+        'what was before; %s',
+    );
     // The same with the keyboard.
     $page->script('document.querySelector(".handle[aria-label=\"Distance at the start\"]").focus()');
     $page->keys(Facebook\WebDriver\WebDriverKeys::ARROW_DOWN);
@@ -82,22 +89,32 @@ it('shapes the way: bent by its middle, round corners, faster and slower', funct
     $page->until(fn () => (float) $page->value('Corner 2, across') > $across + 1, 'the second farther right; %s');
     $page->press('It brakes or speeds up')->see('goes to');
     $page->type('goes to', '3');
-    $page->until(fn () => str_contains($page->attribute('.speed-sketch', 'aria-label'), '3 m/s in the end'), 'the slower end; %s');
+    $page->until(
+        fn () => str_contains($page->attribute('.speed-sketch', 'aria-label'), '3 m/s in the end'),
+        'the slower end; %s',
+    );
     $page->isClean();
 
     $page->press('Save')->see('Saved');
     $path = $this->saved('Gannet gliding along the edge')->document['path'];
-    expect($path['points'])->toHaveCount(3)
-        ->and($path['points'][0]['across_m'])->toEqual(-4)
-        ->and($path['speed_changes'][0]['to_mps'])->toEqual(3)
-        ->and($path['seconds'])->toEqualWithDelta($lasting, 0.01);
+    expect($path['points'])
+        ->toHaveCount(3)
+        ->and($path['points'][0]['across_m'])
+        ->toEqual(-4)
+        ->and($path['speed_changes'][0]['to_mps'])
+        ->toEqual(3)
+        ->and($path['seconds'])
+        ->toEqualWithDelta($lasting, 0.01);
     $page->press('Straight')->seeNot('Add a corner');
     expect($page->attribute('.handle[aria-label="Bend"]', 'aria-valuetext'))->toBe('straight');
 });
 
 it('says when others are not sharp together, and turns against the light', function (): void {
     $page = $this->signedIn('sprint-finish');
-    $page->visit('/rushes/'.$this->saved('Sprint for the line')->id)->see('Depth lane')->see('beside it');
+    $page
+        ->visit('/rushes/'.$this->saved('Sprint for the line')->id)
+        ->see('Depth lane')
+        ->see('beside it');
     $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
     $page->press('One more');
     $page->until(fn () => $page->value('Number 3 at') !== '', 'a row for the third; %s');
@@ -106,10 +123,15 @@ it('says when others are not sharp together, and turns against the light', funct
     $page->element('[aria-label="Remove number 3"]')->click();
     $page->seeNot('not sharp together');
     $page->press('Picked')->see('Against the light')->element('.light .ant-checkbox-wrapper')->click();
-    $page->until(fn () => $page->script('return document.querySelector(".light input[type=checkbox]").checked'), 'the tick; %s');
+    $page->until(
+        fn () => $page->script('return document.querySelector(".light input[type=checkbox]").checked'),
+        'the tick; %s',
+    );
     $page->press('Save')->see('Saved');
-    expect($this->saved('Sprint for the line')->document['scene']['backlit'])->toBeTrue()
-        ->and($this->saved('Sprint for the line')->document['group'])->toHaveCount(1);
+    expect($this->saved('Sprint for the line')->document['scene']['backlit'])
+        ->toBeTrue()
+        ->and($this->saved('Sprint for the line')->document['group'])
+        ->toHaveCount(1);
 });
 
 it('says what is wrong with an entry beside it, and keeps the last answer', function (): void {
@@ -125,7 +147,10 @@ it('says what is wrong with an entry beside it, and keeps the last answer', func
 
 it('plays a run, steps to a lost frame and says what lost it', function (): void {
     $page = $this->signedIn('hare-through-the-campion');
-    $page->visit('/rushes/'.$this->saved('Hare bolting through the campion')->id)->see('in this run')->see('by the model');
+    $page
+        ->visit('/rushes/'.$this->saved('Hare bolting through the campion')->id)
+        ->see('in this run')
+        ->see('by the model');
     $page->isClean();
     for ($i = 0; $i < 40 && ! str_contains($page->text(), 'lost: '); $i++) {
         $page->keys('.');
@@ -153,18 +178,29 @@ it('shows the other set-ups, adopts one, and plays on with it', function (): voi
     // Any two: the first can be another as well.
     $verdict = $page->script('return document.querySelector(".comparison-verdict").textContent');
     $page->choose('First set-up', 'whole frame');
-    $page->until(fn () => $page->script('return document.querySelector(".comparison-verdict").textContent') !== $verdict, 'another pair; %s');
+    $page->until(
+        fn () => $page->script('return document.querySelector(".comparison-verdict").textContent') !== $verdict,
+        'another pair; %s',
+    );
     $page->press('Close');
-    $page->until(fn () => $page->script('return document.querySelectorAll(".lane").length') === 1, 'the comparison to close; %s');
+    $page->until(
+        fn () => $page->script('return document.querySelectorAll(".lane").length') === 1,
+        'the comparison to close; %s',
+    );
     // The same by keys: the next best, the one after it, and away.
-    $second = fn () => (string) $page->script('return document.querySelectorAll(".comparison .ant-select")[1]?.textContent ?? ""');
+    $second = fn () => (string) $page->script(
+        'return document.querySelectorAll(".comparison .ant-select")[1]?.textContent ?? ""',
+    );
     $page->keys('c');
     $page->until(fn () => $second() !== '', 'the next best beside it; %s');
     $next = $second();
     $page->keys('n');
     $page->until(fn () => $second() !== $next, 'the one after it; %s');
     $page->keys('c');
-    $page->until(fn () => $page->script('return document.querySelectorAll(".lane").length') === 1, 'the comparison to close again; %s');
+    $page->until(
+        fn () => $page->script('return document.querySelectorAll(".lane").length') === 1,
+        'the comparison to close again; %s',
+    );
     $page->press('point');
     $page->press('Hold');
     $page->until(fn () => $page->held('focus.area') === 'Point', 'the set-up adopted; %s');
@@ -180,8 +216,7 @@ it('keeps a draft that was never saved', function (): void {
     $page->visit("/rushes/$id")->see('Depth lane');
     $page->type('Name of the rush', 'Second lap')->see('Save');
     $page->reload()->see('Depth lane');
-    expect($page->value('Name of the rush'))->toBe('Second lap')
-        ->and($this->saved('Over the barriers')->id)->toBe($id);
+    expect($page->value('Name of the rush'))->toBe('Second lap')->and($this->saved('Over the barriers')->id)->toBe($id);
 });
 
 it('is a column on a phone, in feet for those who like them', function (): void {
@@ -191,11 +226,22 @@ it('is a column on a phone, in feet for those who like them', function (): void 
     $page->press('Preferences and account')->press('Show feet and miles')->see('mph');
     $page->visit('/rushes/'.$this->saved('Sprint for the line')->id)->see('Depth lane');
     $page->until(fn () => $page->held('focus.start_at_m') !== '', 'the hold %s');
-    expect($page->held('focus.start_at_m'))->toEndWith(' ft')
-        ->and($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
+    expect($page->held('focus.start_at_m'))
+        ->toEndWith(' ft')
+        ->and($page->script('return document.documentElement.scrollWidth'))
+        ->toBeLessThanOrEqual(390);
     $page->isClean();
     // The answer stays at the thumb, and leads to where it is explained.
-    $page->until(fn () => str_contains((string) $page->script('return document.querySelector(".jump-says").textContent'), 'of 60'), 'the keepers at the thumb; %s');
+    $page->until(
+        fn () => str_contains(
+            (string) $page->script('return document.querySelector(".jump-says").textContent'),
+            'of 60',
+        ),
+        'the keepers at the thumb; %s',
+    );
     $page->element('.jump-places button:last-child')->click();
-    $page->until(fn () => abs((float) $page->script('return document.querySelector(".hold").getBoundingClientRect().top')) < 60, 'the hold to come up; %s');
+    $page->until(
+        fn () => abs((float) $page->script('return document.querySelector(".hold").getBoundingClientRect().top')) < 60,
+        'the hold to come up; %s',
+    );
 });

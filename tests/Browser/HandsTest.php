@@ -12,9 +12,30 @@ use RushHold\Drill\Exercise;
  */
 
 const HANDS = [
-    'practised' => ['lag' => 0.03, 'ahead' => 0.1, 'noise' => 0.35, 'after' => 0.35, 'wrongEvery' => 0, 'moment' => ['depth' => 0.68]],
-    'learning' => ['lag' => 0.22, 'ahead' => 0.28, 'noise' => 1.5, 'after' => 0.9, 'wrongEvery' => 5, 'moment' => ['after' => 0.8]],
-    'new' => ['lag' => 1.2, 'ahead' => 0.0, 'noise' => 150.0, 'after' => 1.6, 'wrongEvery' => 2, 'moment' => ['depth' => 0.999]],
+    'practised' => [
+        'lag' => 0.03,
+        'ahead' => 0.1,
+        'noise' => 0.35,
+        'after' => 0.35,
+        'wrongEvery' => 0,
+        'moment' => ['depth' => 0.68],
+    ],
+    'learning' => [
+        'lag' => 0.22,
+        'ahead' => 0.28,
+        'noise' => 1.5,
+        'after' => 0.9,
+        'wrongEvery' => 5,
+        'moment' => ['after' => 0.8],
+    ],
+    'new' => [
+        'lag' => 1.2,
+        'ahead' => 0.0,
+        'noise' => 150.0,
+        'after' => 1.6,
+        'wrongEvery' => 2,
+        'moment' => ['depth' => 0.999],
+    ],
 ];
 
 dataset('ring', [Exercise::Still, Exercise::Swimmer, Exercise::Perch, Exercise::Surprise, Exercise::Wild]);
@@ -45,34 +66,81 @@ function played(mixed $test, Exercise $exercise, string $path, string $ready, ca
 it('tells three hands on the ring apart', function (Exercise $exercise): void {
     $document = json_decode((string) file_get_contents(base_path('formats/examples/gannet-along-the-edge.json')), true);
     $rush = RushDocument::read($document)->rush;
-    $of = ['focal' => $rush->kit->focalMm(), 'nearest' => $rush->kit->lens->nearestM, 'coc' => $rush->cocUm(), 'n' => $rush->kit->widest()];
-    $scores = played($this, $exercise, "/practice/ring?exercise=$exercise->value", 'Drag or scroll the ring', static fn (array $hand): array => [
-        'window.handOnRing(arguments[0])',
-        // What swims slowly is followed, and nobody has to foresee where it goes.
-        [...$of, ...$hand, 'ahead' => $exercise === Exercise::Swimmer ? 0 : $hand['ahead'], 'still' => $exercise === Exercise::Still],
-    ]);
+    $of = [
+        'focal' => $rush->kit->focalMm(),
+        'nearest' => $rush->kit->lens->nearestM,
+        'coc' => $rush->cocUm(),
+        'n' => $rush->kit->widest(),
+    ];
+    $scores = played(
+        $this,
+        $exercise,
+        "/practice/ring?exercise=$exercise->value",
+        'Drag or scroll the ring',
+        static fn (array $hand): array => [
+            'window.handOnRing(arguments[0])',
+            // What swims slowly is followed, and nobody has to foresee where it goes.
+            [
+                ...$of,
+                ...$hand,
+                'ahead' => $exercise === Exercise::Swimmer ? 0 : $hand['ahead'],
+                'still' => $exercise === Exercise::Still,
+            ],
+        ],
+    );
     $share = array_map(static fn (array $s): float => $s['share'], $scores);
-    expect($share['practised'])->toBeGreaterThan($share['new'])->toBeGreaterThanOrEqual($share['learning'])
-        ->and($share['learning'])->toBeGreaterThanOrEqual($share['new']);
+    expect($share['practised'])
+        ->toBeGreaterThan($share['new'])
+        ->toBeGreaterThanOrEqual($share['learning'])
+        ->and($share['learning'])
+        ->toBeGreaterThanOrEqual($share['new']);
     if ($exercise === Exercise::Swimmer) {
         // How late each is, and how unsteady, shows as well.
-        expect($scores['learning']['lag_s'])->toBeGreaterThan($scores['practised']['lag_s'])
-            ->and($scores['learning']['scatter'])->toBeGreaterThan(2 * $scores['practised']['scatter'])
-            ->and($scores['practised']['hand'])->toBeGreaterThan($scores['new']['hand']);
+        expect($scores['learning']['lag_s'])
+            ->toBeGreaterThan($scores['practised']['lag_s'])
+            ->and($scores['learning']['scatter'])
+            ->toBeGreaterThan(2 * $scores['practised']['scatter'])
+            ->and($scores['practised']['hand'])
+            ->toBeGreaterThan($scores['new']['hand']);
     }
 })->with('ring');
 
 it('tells three hands on the buttons apart, and the ladder has seen it', function (): void {
-    $scores = played($this, Exercise::Buttons, '/practice/buttons', 'Hide what they do', static fn (array $hand): array => ['window.handOnButtons(arguments[0])', $hand]);
-    expect($scores['practised']['right'])->toBeGreaterThan($scores['learning']['right'])
-        ->and($scores['learning']['right'])->toBeGreaterThan($scores['new']['right'])
-        ->and($scores['practised']['median_s'])->toBeLessThan($scores['learning']['median_s'])
-        ->and($scores['learning']['reaction_s'])->toBeGreaterThan(0.25)->toBeLessThan(1.0);
-    $this->page()->visit('/practice')->see('1 of 3 sessions running')->isClean()->press('Progress')->see('right at once')->isClean();
+    $scores = played(
+        $this,
+        Exercise::Buttons,
+        '/practice/buttons',
+        'Hide what they do',
+        static fn (array $hand): array => ['window.handOnButtons(arguments[0])', $hand],
+    );
+    expect($scores['practised']['right'])
+        ->toBeGreaterThan($scores['learning']['right'])
+        ->and($scores['learning']['right'])
+        ->toBeGreaterThan($scores['new']['right'])
+        ->and($scores['practised']['median_s'])
+        ->toBeLessThan($scores['learning']['median_s'])
+        ->and($scores['learning']['reaction_s'])
+        ->toBeGreaterThan(0.25)
+        ->toBeLessThan(1.0);
+    $this->page()
+        ->visit('/practice')
+        ->see('1 of 3 sessions running')
+        ->isClean()
+        ->press('Progress')
+        ->see('right at once')
+        ->isClean();
 });
 
 it('tells three hands at the moment apart', function (): void {
-    $scores = played($this, Exercise::Moment, '/practice/moment', 'Space or the button is the shutter', static fn (array $hand): array => ['window.handOnMoment(arguments[0])', $hand['moment']]);
-    expect($scores['practised']['share'])->toBeGreaterThan($scores['learning']['share'])
-        ->and($scores['learning']['share'])->toBeGreaterThan($scores['new']['share']);
+    $scores = played(
+        $this,
+        Exercise::Moment,
+        '/practice/moment',
+        'Space or the button is the shutter',
+        static fn (array $hand): array => ['window.handOnMoment(arguments[0])', $hand['moment']],
+    );
+    expect($scores['practised']['share'])
+        ->toBeGreaterThan($scores['learning']['share'])
+        ->and($scores['learning']['share'])
+        ->toBeGreaterThan($scores['new']['share']);
 });

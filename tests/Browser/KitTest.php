@@ -11,35 +11,72 @@ it('guides through a body, which then plans, and comes back from its file', func
     $page->press('Describe your body')->see('Which is nearest to yours?');
     $page->element('.start-list li:nth-child(4) button')->click();
     $page->press('Next: sensor and speed')->see('What you call it');
-    $page->type('What you call it', 'Old friend')->type('Frame rate', '9')->type('Focus measurements a second', '900')->see('How often it measures must be between 10 and 240 Hz; 900 was given.');
+    $page
+        ->type('What you call it', 'Old friend')
+        ->type('Frame rate', '9')
+        ->type('Focus measurements a second', '900')
+        ->see('How often it measures must be between 10 and 240 Hz; 900 was given.');
     $page->type('Focus measurements a second', '45')->seeNot('must be between')->isClean();
     $page->press('Next: areas')->see('Tick those');
     $page->script('document.querySelector("[aria-label=\'Has Band\']").click()');
-    $page->type('Width of Block in %', '20')->drag('.sketch-handle', 16, 0)->press('Next: detection, response')->see('Patience is how long');
+    $page
+        ->type('Width of Block in %', '20')
+        ->drag('.sketch-handle', 16, 0)
+        ->press('Next: detection, response')
+        ->see('Patience is how long');
     // What is written is not lost when the page goes away.
     $page->reload()->press('2 Sensor and speed');
-    expect($page->value('What you call it'))->toBe('Old friend')->and($page->value('Focus measurements a second'))->toBe('45');
+    expect($page->value('What you call it'))
+        ->toBe('Old friend')
+        ->and($page->value('Focus measurements a second'))
+        ->toBe('45');
     $page->press('5 Buttons')->press('Add a stored set')->choose('Area', 'Block')->isClean();
-    $page->press('6 Its own words')->type('Search either word', 'block')->type('Your camera’s word for Block (Areas)', 'Broad block')->type('Where to find Block (Areas)', 'Second page');
+    $page
+        ->press('6 Its own words')
+        ->type('Search either word', 'block')
+        ->type('Your camera’s word for Block (Areas)', 'Broad block')
+        ->type('Where to find Block (Areas)', 'Second page');
     // Found by its own word as well as by ours.
     $page->type('Search either word', 'broad')->see('Areas')->seeNot('Small ring');
     $page->isClean()->press('Save this body')->see('“Old friend” is in your kit.');
     $kept = $this->user->kit()->firstOrFail();
-    expect($kept->document['frames_per_s'])->toEqual(9)->and($kept->document['areas']['block']['width'])->toBeGreaterThan(0.25)->toBeLessThan(0.36)->and($kept->document['stored_sets'][0]['area'])->toBe('block')
-        ->and($kept->document['areas']['band'])->toEqual(['width' => 0.85, 'height' => 0.22, 'modes' => ['single', 'single-then-ring', 'continuous', 'auto-switch'], 'detects' => false, 'sees_eyes' => false])
-        ->and($kept->document['words'])->toEqual(['area.block' => ['label' => 'Broad block', 'where' => 'Second page']])->and($kept->based_on)->toBe('sample-old-mirror');
+    expect($kept->document['frames_per_s'])
+        ->toEqual(9)
+        ->and($kept->document['areas']['block']['width'])
+        ->toBeGreaterThan(0.25)
+        ->toBeLessThan(0.36)
+        ->and($kept->document['stored_sets'][0]['area'])
+        ->toBe('block')
+        ->and($kept->document['areas']['band'])
+        ->toEqual([
+            'width' => 0.85,
+            'height' => 0.22,
+            'modes' => ['single', 'single-then-ring', 'continuous', 'auto-switch'],
+            'detects' => false,
+            'sees_eyes' => false,
+        ])
+        ->and($kept->document['words'])
+        ->toEqual(['area.block' => ['label' => 'Broad block', 'where' => 'Second page']])
+        ->and($kept->based_on)
+        ->toBe('sample-old-mirror');
 
     $page->type('Search kit and words', 'broad')->see('Old friend')->seeNot('24 MP stacked mirrorless');
     $page->press('More for Old friend')->press('Delete')->see('“Old friend” is deleted')->see('None of your own yet');
     $file = tempnam(sys_get_temp_dir(), 'body').'.json';
     file_put_contents($file, json_encode(App\Documents\Documents::withObjects($kept->document)));
-    $page->type('Search kit and words', WebDriverKeys::BACKSPACE)->upload('Body document to upload', $file)->see('“Old friend” is in your kit.');
+    $page
+        ->type('Search kit and words', WebDriverKeys::BACKSPACE)
+        ->upload('Body document to upload', $file)
+        ->see('“Old friend” is in your kit.');
     $page->until(fn () => $this->user->kit()->exists(), 'the body to be kept; %s');
     unlink($file);
     expect($this->user->kit()->firstOrFail()->document)->toEqual($kept->document);
 
     // Another body, another hold.
-    $page->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)->see('Depth lane')->settled();
+    $page
+        ->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)
+        ->see('Depth lane')
+        ->settled();
     expect($page->held('focus.detect'))->toBe('Bird');
     $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
     $page->choose('Body', 'Old friend');
@@ -50,15 +87,33 @@ it('guides through a body, which then plans, and comes back from its file', func
 
 it('shows the camera’s own words, and asks once for those that are missing', function (): void {
     $page = $this->signedIn('puffin-coming-in');
-    $body = [...KitType::Bodies->filled(KitType::Bodies->samples()['sample-fast-mirrorless']), 'name' => 'My body', 'words' => ['detect.bird' => ['label' => 'Feathers', 'where' => 'Page three']]];
+    $body = [
+        ...KitType::Bodies->filled(KitType::Bodies->samples()['sample-fast-mirrorless']),
+        'name' => 'My body',
+        'words' => ['detect.bird' => ['label' => 'Feathers', 'where' => 'Page three']],
+    ];
     $item = $this->user->kit()->create(['type' => KitType::Bodies, 'name' => 'My body', 'document' => $body]);
     $rush = $this->saved('Puffin coming in to the slope');
-    $rush->document = [...$rush->document, 'kit' => [...$rush->document['kit'], 'body' => $body, 'body_id' => $item->id]];
+    $rush->document = [
+        ...$rush->document,
+        'kit' => [...$rush->document['kit'], 'body' => $body, 'body_id' => $item->id],
+    ];
     $rush->save();
-    $page->visit("/rushes/$rush->id")->see('Depth lane')->settled()->see('Feathers');
+    $page
+        ->visit("/rushes/$rush->id")
+        ->see('Depth lane')
+        ->settled()
+        ->see('Feathers');
     $page->element('[data-setting="focus.mode"]')->click();
-    $page->see('What does your camera call Continuous?')->type('Your camera’s word for Continuous', 'Keep up')->type('Where to find Continuous', 'Ring on the left')->isClean();
-    $page->press('Keep')->see('On your camera “Keep up”, Ring on the left')->seeNot('What does your camera call Continuous?');
+    $page
+        ->see('What does your camera call Continuous?')
+        ->type('Your camera’s word for Continuous', 'Keep up')
+        ->type('Where to find Continuous', 'Ring on the left')
+        ->isClean();
+    $page
+        ->press('Keep')
+        ->see('On your camera “Keep up”, Ring on the left')
+        ->seeNot('What does your camera call Continuous?');
     $page->element('[data-setting="focus.area"]')->click();
     $page->settled()->see('What does your camera call')->press('Do not ask');
     $page->settled()->seeNot('What does your camera call');
@@ -70,8 +125,16 @@ it('shows the camera’s own words, and asks once for those that are missing', f
 
 it('says what to change from how the camera stands, the dangerous first', function (): void {
     $page = $this->signedIn('puffin-coming-in');
-    $page->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)->see('Depth lane')->settled();
-    $page->press('Changes')->see('is not known yet')->choose('Detection now', 'Person')->see('finds nothing here, or takes a bystander')->isClean();
+    $page
+        ->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)
+        ->see('Depth lane')
+        ->settled();
+    $page
+        ->press('Changes')
+        ->see('is not known yet')
+        ->choose('Detection now', 'Person')
+        ->see('finds nothing here, or takes a bystander')
+        ->isClean();
     $page->script('document.querySelector(".changes details").open = true');
     $page->choose('Switch on the lens now', 'Manual')->see('no focus setting does anything');
     $page->press('I have set it like this')->see('It stands as this hold needs it.');
@@ -81,9 +144,18 @@ it('says what to change from how the camera stands, the dangerous first', functi
 it('says which of one’s own lenses suits a rush, and takes it', function (): void {
     $page = $this->signedIn('puffin-coming-in');
     foreach (['sample-24-70' => 'The short one', 'sample-200-600' => 'The long one'] as $id => $name) {
-        $this->user->kit()->create(['type' => KitType::Lenses, 'name' => $name, 'document' => [...KitType::Lenses->filled(KitType::Lenses->samples()[$id]), 'name' => $name]]);
+        $this->user
+            ->kit()
+            ->create([
+                'type' => KitType::Lenses,
+                'name' => $name,
+                'document' => [...KitType::Lenses->filled(KitType::Lenses->samples()[$id]), 'name' => $name],
+            ]);
     }
-    $page->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)->see('Depth lane')->settled();
+    $page
+        ->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)
+        ->see('Depth lane')
+        ->settled();
     $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
     $page->press('Which of my lenses suits this?')->see('Your lenses, best first')->isClean();
     $names = $page->script('return [...document.querySelectorAll(".lens-choices b")].map(b => b.textContent)');
@@ -95,32 +167,63 @@ it('says which of one’s own lenses suits a rush, and takes it', function (): v
 
 it('adds a lens with a stopwatch and how its ring turns, as it then does in the drills', function (): void {
     $page = $this->signedIn();
-    $page->visit('/kit/lenses/new')->see('Add a lens')->type('What you call it', 'Market zoom')->press('Measure it')->see('Start the watch as you press')->isClean();
+    $page
+        ->visit('/kit/lenses/new')
+        ->see('Add a lens')
+        ->type('What you call it', 'Market zoom')
+        ->press('Measure it')
+        ->see('Start the watch as you press')
+        ->isClean();
     for ($i = 0; $i < 2; $i++) {
         $page->press('Start')->see('Stop');
-        $page->until(fn () => (float) $page->script('return parseFloat(document.querySelector(".stopwatch .big").textContent)') > 0.4, 'the watch to run; %s');
+        $page->until(
+            fn () => (float) $page->script('return parseFloat(document.querySelector(".stopwatch .big").textContent)') >
+                0.4,
+            'the watch to run; %s',
+        );
         $page->press('Stop')->see('Start');
     }
-    $page->see('for one sweep')->press('Use it')->press('Describe it')->type('Turns, end to end', '90')->choose('Turning right focuses', 'nearer')->isClean();
+    $page
+        ->see('for one sweep')
+        ->press('Use it')
+        ->press('Describe it')
+        ->type('Turns, end to end', '90')
+        ->choose('Turning right focuses', 'nearer')
+        ->isClean();
     $page->press('Save')->see('“Market zoom” is in your kit.');
     $lens = $this->user->kit()->firstOrFail();
-    expect($lens->document['sweep_s'])->toBeGreaterThan(0.0)->toBeLessThan(2.0)->and($lens->document['ring'])->toEqual(['throw_deg' => 90, 'right_is_nearer' => true]);
+    expect($lens->document['sweep_s'])
+        ->toBeGreaterThan(0.0)
+        ->toBeLessThan(2.0)
+        ->and($lens->document['ring'])
+        ->toEqual(['throw_deg' => 90, 'right_is_nearer' => true]);
     $rush = json_decode((string) file_get_contents(base_path('formats/examples/gannet-along-the-edge.json')), true);
     $rush['kit']['lens_id'] = $lens->id;
     $this->user->rushes()->create(['document' => $rush]);
     $page->visit('/practice/ring')->see('90°, right is nearer')->isClean()->press('Start');
-    $turn = static fn (): string => (string) $page->script('return document.querySelector(".ring-view").dataset.turn ?? ""');
+    $turn = static fn (): string => (string) $page->script(
+        'return document.querySelector(".ring-view").dataset.turn ?? ""',
+    );
     $page->until(static fn (): bool => $turn() !== '', 'the ring; %s');
     $before = (float) $turn();
-    $page->script('document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: 300, cancelable: true }))');
+    $page->script(
+        'document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: 300, cancelable: true }))',
+    );
     $page->until(static fn (): bool => abs((float) $turn() - $before) > 0.01, 'the ring to turn; %s');
     // A third of what was scrolled, on 90° of twelve pixels each.
-    expect((float) $turn() - $before)->toEqualWithDelta(0.35 * 300 / (90 * 12), 0.001);
+    expect((float) $turn() - $before)->toEqualWithDelta((0.35 * 300) / (90 * 12), 0.001);
 });
 
 it('tests aim with the pointer, and new rushes start from it', function (): void {
     $page = $this->signedIn();
-    $page->press('Preferences and account')->press('Habits')->see('How you work')->isClean()->press('Test aim and following')->see('Press Start')->isClean();
+    $page
+        ->press('Preferences and account')
+        ->press('Habits')
+        ->see('How you work')
+        ->isClean()
+        ->press('Test aim and following')
+        ->see('Press Start')
+        ->isClean();
     // A steady hand that is a little late.
     $page->script('const field = document.querySelector(".aim-field"); const mark = field.querySelector("g"); const way = [];
         const hand = setInterval(() => { const at = /translate\(([-\d.]+) ([-\d.]+)/.exec(mark.getAttribute("transform") ?? ""); if (!at) return; way.push(at);

@@ -27,8 +27,19 @@ final class Page
     private const PATIENCE_S = 25;
 
     private const FLAGS = [
-        '--headless=new', '--no-sandbox', '--force-prefers-reduced-motion', '--in-process-gpu', '--mute-audio', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--disable-sync', '--force-device-scale-factor=1', '--lang=en-GB',
+        '--headless=new',
+        '--no-sandbox',
+        '--force-prefers-reduced-motion',
+        '--in-process-gpu',
+        '--mute-audio',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--force-device-scale-factor=1',
+        '--lang=en-GB',
     ];
 
     /** What was pressed, typed and chosen so far. */
@@ -43,8 +54,12 @@ final class Page
     /** @var list<self> browsers that nobody uses just now, each with a window of its own */
     private static array $idle = [];
 
-    private function __construct(private readonly RemoteWebDriver $driver, mixed $process, private readonly string $profile, private ?string $server)
-    {
+    private function __construct(
+        private readonly RemoteWebDriver $driver,
+        mixed $process,
+        private readonly string $profile,
+        private ?string $server,
+    ) {
         assert(is_resource($process));
         $this->driverProcess = $process;
     }
@@ -57,7 +72,9 @@ final class Page
      */
     public static function open(int $width, int $height, ?string $server = null): self
     {
-        $page = array_pop(self::$idle) ?? self::start(sys_get_temp_dir().'/rush-hold-browser-'.bin2hex(random_bytes(6)));
+        $page =
+            array_pop(self::$idle) ??
+            self::start(sys_get_temp_dir().'/rush-hold-browser-'.bin2hex(random_bytes(6)));
         $page->server = $server;
         $page->actions = 0;
         $page->sized($width, $height);
@@ -71,8 +88,12 @@ final class Page
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
         fclose($free);
         $nowhere = ['file', '/dev/null', 'w'];
-        $process = proc_open(['chromedriver', "--port=$port", '--silent'], [['file', '/dev/null', 'r'], $nowhere, $nowhere], $pipes);
-        $options = (new ChromeOptions)->addArguments([...self::FLAGS, "--user-data-dir=$profile"]);
+        $process = proc_open(
+            ['chromedriver', "--port=$port", '--silent'],
+            [['file', '/dev/null', 'r'], $nowhere, $nowhere],
+            $pipes,
+        );
+        $options = (new ChromeOptions())->addArguments([...self::FLAGS, "--user-data-dir=$profile"]);
         $wants = DesiredCapabilities::chrome();
         $wants->setCapability(ChromeOptions::CAPABILITY, $options);
         $wants->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
@@ -85,12 +106,20 @@ final class Page
                 usleep(20_000);
             }
             fclose($open);
-            $page = new self(RemoteWebDriver::create("http://127.0.0.1:$port", $wants, 60_000, 60_000), $process, $profile, null);
+            $page = new self(
+                RemoteWebDriver::create("http://127.0.0.1:$port", $wants, 60_000, 60_000),
+                $process,
+                $profile,
+                null,
+            );
         } catch (\Throwable $e) {
             proc_terminate($process);
             throw $e;
         }
-        $page->driver->manage()->timeouts()->setScriptTimeout(self::PATIENCE_S + 5);
+        $page->driver
+            ->manage()
+            ->timeouts()
+            ->setScriptTimeout(self::PATIENCE_S + 5);
         // The accessibility checker is there on every page, and read only where it is asked.
         $checker = (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
         $page->devtools('Page.addScriptToEvaluateOnNewDocument', ['source' => "window.axeComes = () => { $checker };"]);
@@ -133,7 +162,12 @@ final class Page
     /** A window of another size; a narrow one is a phone. */
     public function sized(int $width, int $height): self
     {
-        $this->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600]);
+        $this->devtools('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => $width < 600,
+        ]);
 
         return $this;
     }
@@ -162,7 +196,13 @@ final class Page
     /** Carries a cookie from now on, and begins at a page where nobody says otherwise. */
     public function carries(string $name, string $value, string $home): self
     {
-        $this->devtools('Network.setCookie', ['name' => $name, 'value' => $value, 'url' => $this->server ?? self::address(), 'httpOnly' => true, 'sameSite' => 'Lax']);
+        $this->devtools('Network.setCookie', [
+            'name' => $name,
+            'value' => $value,
+            'url' => $this->server ?? self::address(),
+            'httpOnly' => true,
+            'sameSite' => 'Lax',
+        ]);
         $this->home = $home;
 
         return $this;
@@ -212,16 +252,24 @@ final class Page
     /** The page itself looks for the text; whoever asks again and again from without is slow, and keeps it from its work. */
     private function watch(string $text, bool $there): self
     {
-        $this->until(fn (): bool => $this->wait(<<<'JS'
-            const [text, there, done] = arguments;
-            const until = Date.now() + 2000;
-            const look = () => {
-                const met = document.body.innerText.includes(text) === there;
-                if (met || Date.now() > until) done(met);
-                else setTimeout(look, 40);
-            };
-            look();
-            JS, $text, $there) === true, ($there ? "“{$text}” on the page" : "“{$text}” to go").'; it says:'."\n".'%s');
+        $this->until(
+            fn (): bool => $this->wait(
+                <<<'JS'
+                const [text, there, done] = arguments;
+                const until = Date.now() + 2000;
+                const look = () => {
+                    const met = document.body.innerText.includes(text) === there;
+                    if (met || Date.now() > until) done(met);
+                    else setTimeout(look, 40);
+                };
+                look();
+                JS
+                ,
+                $text,
+                $there,
+            ) === true,
+            ($there ? "“{$text}” on the page" : "“{$text}” to go").'; it says:'."\n".'%s',
+        );
 
         return $this;
     }
@@ -237,7 +285,13 @@ final class Page
         $this->actions++;
         $this->until(function () use ($name): bool {
             $quoted = self::quote($name);
-            foreach ($this->driver->findElements(WebDriverBy::xpath("//*[self::button or self::a or @role='button' or @role='menuitem'][normalize-space(.)=$quoted or @aria-label=$quoted or starts-with(@title,$quoted)]|//*[contains(@class,'ant-segmented-item-label')][normalize-space(.)=$quoted]")) as $element) {
+            foreach (
+                $this->driver->findElements(
+                    WebDriverBy::xpath(
+                        "//*[self::button or self::a or @role='button' or @role='menuitem'][normalize-space(.)=$quoted or @aria-label=$quoted or starts-with(@title,$quoted)]|//*[contains(@class,'ant-segmented-item-label')][normalize-space(.)=$quoted]",
+                    ),
+                ) as $element
+            ) {
                 if ($element->isDisplayed() && $element->isEnabled()) {
                     $element->click();
 
@@ -290,7 +344,13 @@ final class Page
         }, "a list “{$label}”; the page says:\n%s");
         $quoted = self::quote($option);
         $this->until(function () use ($quoted): bool {
-            foreach ($this->driver->findElements(WebDriverBy::xpath("//*[contains(@class,'ant-select-item-option')][@title=$quoted or starts-with(@title,concat($quoted,' ·'))]")) as $element) {
+            foreach (
+                $this->driver->findElements(
+                    WebDriverBy::xpath(
+                        "//*[contains(@class,'ant-select-item-option')][@title=$quoted or starts-with(@title,concat($quoted,' ·'))]",
+                    ),
+                ) as $element
+            ) {
                 if ($element->isDisplayed()) {
                     $element->click();
 
@@ -300,7 +360,12 @@ final class Page
 
             return false;
         }, "the choice $option; the page says:\n%s");
-        $this->until(fn (): bool => $this->script('return [...document.querySelectorAll(".ant-select-dropdown")].every(d => d.offsetParent === null || getComputedStyle(d).visibility === "hidden" || d.offsetHeight === 0 || d.classList.contains("ant-select-dropdown-hidden"))') === true, "the list to close; the page says:\n%s");
+        $this->until(
+            fn (): bool => $this->script(
+                'return [...document.querySelectorAll(".ant-select-dropdown")].every(d => d.offsetParent === null || getComputedStyle(d).visibility === "hidden" || d.offsetHeight === 0 || d.classList.contains("ant-select-dropdown-hidden"))',
+            ) === true,
+            "the list to close; the page says:\n%s",
+        );
 
         return $this;
     }
@@ -328,8 +393,12 @@ final class Page
             $this->settled();
         }
         $element = $this->element($css);
-        (new WebDriverActions($this->driver))->clickAndHold($element)->moveByOffset(intdiv($right, 2), intdiv($down, 2))
-            ->moveByOffset($right - intdiv($right, 2), $down - intdiv($down, 2))->release()->perform();
+        (new WebDriverActions($this->driver))
+            ->clickAndHold($element)
+            ->moveByOffset(intdiv($right, 2), intdiv($down, 2))
+            ->moveByOffset($right - intdiv($right, 2), $down - intdiv($down, 2))
+            ->release()
+            ->perform();
 
         return $this;
     }
@@ -337,11 +406,17 @@ final class Page
     /** Waits until the page has come to rest: nothing asked, nothing fading. Where it is the desk, with the last answer. */
     public function settled(): self
     {
-        $this->until(fn (): bool => $this->script(<<<'JS'
-            const desk = document.querySelector('.desk') !== null;
-            return document.documentElement.dataset.settled === 'yes'
-                && (!desk || (document.querySelector('.hold-lines') !== null && document.querySelector('.hold[aria-busy=true]') === null));
-            JS) === true, "the page to come to rest; it says:\n%s");
+        $this->until(
+            fn (): bool => $this->script(
+                <<<'JS'
+                const desk = document.querySelector('.desk') !== null;
+                return document.documentElement.dataset.settled === 'yes'
+                    && (!desk || (document.querySelector('.hold-lines') !== null && document.querySelector('.hold[aria-busy=true]') === null));
+                JS
+                ,
+            ) === true,
+            "the page to come to rest; it says:\n%s",
+        );
 
         return $this;
     }
@@ -351,7 +426,9 @@ final class Page
     {
         $text = '';
         $this->until(function () use ($setting, &$text): bool {
-            $text = $this->driver->findElement(WebDriverBy::cssSelector("[data-setting='$setting'] .hold-value"))->getText();
+            $text = $this->driver
+                ->findElement(WebDriverBy::cssSelector("[data-setting='$setting'] .hold-value"))
+                ->getText();
 
             return true;
         }, "the hold; the page says:\n%s");
@@ -361,7 +438,11 @@ final class Page
 
     public function attribute(string $css, string $name): string
     {
-        return (string) $this->script('return document.querySelector(arguments[0])?.getAttribute(arguments[1])', $css, $name);
+        return (string) $this->script(
+            'return document.querySelector(arguments[0])?.getAttribute(arguments[1])',
+            $css,
+            $name,
+        );
     }
 
     public function element(string $css): RemoteWebElement
@@ -414,9 +495,12 @@ final class Page
     /** Nothing in the console, and nothing for the accessibility checker. */
     public function isClean(): self
     {
-        $noise = array_filter($this->driver->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE'
-            // The browser reports refused requests by itself; that the application refuses is what some tests are about.
-            && ! preg_match('/status of (401|409|419|422|429)|ERR_INTERNET_DISCONNECTED/', $entry['message']));
+        $noise = array_filter(
+            $this->driver->manage()->getLog('browser'),
+            static fn (array $entry): bool => $entry['level'] === 'SEVERE' &&
+                // The browser reports refused requests by itself; that the application refuses is what some tests are about.
+                ! preg_match('/status of (401|409|419|422|429)|ERR_INTERNET_DISCONNECTED/', $entry['message']),
+        );
         Assert::assertSame([], array_column($noise, 'message'));
         // Colours on their way from one to another have no contrast worth judging.
         $this->still();
@@ -444,7 +528,12 @@ final class Page
     /** Waits until nothing slides or fades any more. */
     private function still(): void
     {
-        $this->until(fn (): bool => $this->script('return document.getAnimations().every(a => a.playState !== "running" || a.effect?.getTiming().iterations === Infinity)') === true, "the page to stand still; it says:\n%s");
+        $this->until(
+            fn (): bool => $this->script(
+                'return document.getAnimations().every(a => a.playState !== "running" || a.effect?.getTiming().iterations === Infinity)',
+            ) === true,
+            "the page to stand still; it says:\n%s",
+        );
     }
 
     /** As after a session that ended. */
@@ -459,7 +548,12 @@ final class Page
     public function connected(bool $is): self
     {
         $this->devtools('Network.enable', []);
-        $this->devtools('Network.emulateNetworkConditions', ['offline' => ! $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devtools('Network.emulateNetworkConditions', [
+            'offline' => ! $is,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
 
         return $this;
     }
@@ -467,7 +561,9 @@ final class Page
     /** As somebody sees it who has their system set all colours. */
     public function forcedColours(): self
     {
-        $this->devtools('Emulation.setEmulatedMedia', ['features' => [['name' => 'forced-colors', 'value' => 'active']]]);
+        $this->devtools('Emulation.setEmulatedMedia', [
+            'features' => [['name' => 'forced-colors', 'value' => 'active']],
+        ]);
 
         return $this;
     }
@@ -487,7 +583,10 @@ final class Page
      */
     private function devtools(string $command, array $params): array
     {
-        $answer = $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $params === [] ? (object) [] : $params]);
+        $answer = $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => $command,
+            'params' => $params === [] ? (object) [] : $params,
+        ]);
 
         return is_array($answer) ? $answer : [];
     }
@@ -495,7 +594,13 @@ final class Page
     private function field(string $label): RemoteWebElement
     {
         $quoted = self::quote($label);
-        foreach ($this->driver->findElements(WebDriverBy::xpath("//*[self::input or self::textarea][@aria-label=$quoted or @id=//label[starts-with(normalize-space(.),$quoted)]/@for]")) as $element) {
+        foreach (
+            $this->driver->findElements(
+                WebDriverBy::xpath(
+                    "//*[self::input or self::textarea][@aria-label=$quoted or @id=//label[starts-with(normalize-space(.),$quoted)]/@for]",
+                ),
+            ) as $element
+        ) {
             if ($element->isDisplayed()) {
                 assert($element instanceof RemoteWebElement);
 

@@ -11,33 +11,47 @@ use Tests\Browser\Page;
 
 it('shows the blur that the lens has', function (): void {
     // What was turned is seen in the picture after the next.
-    $drawn = static fn (Page $page): mixed => $page->wait('const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => done(true)))');
+    $drawn = static fn (Page $page): mixed => $page->wait(
+        'const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => done(true)))',
+    );
     $page = $this->signedIn('gannet-along-the-edge');
     $rush = RushDocument::read($this->user->rushes()->firstOrFail()->document)->rush;
     $page->visit('/practice/ring?exercise=still')->see('Drag or scroll the ring')->press('Start');
-    $page->until(static fn (): bool => $page->script('return document.querySelector(".ring-view").dataset.metres') !== '', 'a subject');
+    $page->until(
+        static fn (): bool => $page->script('return document.querySelector(".ring-view").dataset.metres') !== '',
+        'a subject',
+    );
     $lens = new ThinLens($rush->kit->focalMm());
     $ring = new Ring($rush->kit->focalMm(), $rush->kit->widest(), $rush->kit->lens->nearestM, $rush->cocUm());
     foreach ([0, 140, -420] as $pixels) {
-        $page->script('document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: arguments[0], cancelable: true }))', $pixels);
+        $page->script(
+            'document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: arguments[0], cancelable: true }))',
+            $pixels,
+        );
         $drawn($page);
         // Between two subjects there is nothing to be blurred.
         $page->until(static function () use ($page, &$turn, &$metres, &$blur): bool {
-            [$turn, $metres, $blur] = $page->script('const d = document.querySelector(".ring-view").dataset; return [Number(d.turn), Number(d.metres), Number(d.blurUm)]');
+            [$turn, $metres, $blur] = $page->script(
+                'const d = document.querySelector(".ring-view").dataset; return [Number(d.turn), Number(d.metres), Number(d.blurUm)]',
+            );
 
             return $metres > 0;
         }, 'a subject');
-        expect($blur)->toEqualWithDelta($lens->defocusUm($rush->kit->widest(), $ring->metres($turn), $metres), 0.02 * $blur + 0.5);
+        expect($blur)->toEqualWithDelta(
+            $lens->defocusUm($rush->kit->widest(), $ring->metres($turn), $metres),
+            0.02 * $blur + 0.5,
+        );
     }
     // What is drawn gets crisper as the ring comes to where it is sharp: the picture itself is looked at.
     $crisp = <<<'JS'
-        const view = document.querySelector('.ring-view');
-        const { data, width } = view.getContext('2d').getImageData(0, 0, view.width, view.height);
-        let sum = 0;
-        for (let i = 4; i < data.length; i += 4) sum += (data[i] - data[i - 4]) ** 2;
-        return [sum, Number(view.dataset.blurUm)];
-        JS;
-    $drive = 'const d = document.querySelector(".ring-view").dataset; const goal = arguments[0]; document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: -(goal - Number(d.turn)) * 2160 / 0.35, cancelable: true }))';
+    const view = document.querySelector('.ring-view');
+    const { data, width } = view.getContext('2d').getImageData(0, 0, view.width, view.height);
+    let sum = 0;
+    for (let i = 4; i < data.length; i += 4) sum += (data[i] - data[i - 4]) ** 2;
+    return [sum, Number(view.dataset.blurUm)];
+    JS;
+    $drive =
+        'const d = document.querySelector(".ring-view").dataset; const goal = arguments[0]; document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: -(goal - Number(d.turn)) * 2160 / 0.35, cancelable: true }))';
     $seen = [];
     foreach ([40, 12, 4, 1, 0] as $plays) {
         // It may be gone before it was looked at; then the next one is.
@@ -67,16 +81,41 @@ it('lets a member choose what a teacher sees, and take it back', function (): vo
     $group = $teacher->groups()->create(['name' => 'Cliff mornings', 'join_code' => Group::code()]);
     try {
         $page = $this->signedIn('gannet-along-the-edge');
-        $this->user->drills()->create(['exercise' => Exercise::Buttons, 'day' => now()->toDateString(), 'done_at' => now(), 'score' => ['drill' => 'buttons', 'seed' => 3, 'right' => 0.85, 'median_s' => 0.9], 'document' => ['drill' => 'buttons']]);
-        $page->visit('/practice/groups')->type('Code', $group->join_code)->press('Join')->see('Nothing is shared until you say so')->see('taught by')->isClean();
+        $this->user
+            ->drills()
+            ->create([
+                'exercise' => Exercise::Buttons,
+                'day' => now()->toDateString(),
+                'done_at' => now(),
+                'score' => ['drill' => 'buttons', 'seed' => 3, 'right' => 0.85, 'median_s' => 0.9],
+                'document' => ['drill' => 'buttons'],
+            ]);
+        $page
+            ->visit('/practice/groups')
+            ->type('Code', $group->join_code)
+            ->press('Join')
+            ->see('Nothing is shared until you say so')
+            ->see('taught by')
+            ->isClean();
         $page->script('document.querySelector(".group-shares input[type=checkbox]").click()');
         $page->until(fn (): bool => $group->memberOf($this->user)?->shares_drills === true, 'the drills to be shared');
         $seen = Page::open(1280, 800);
         try {
-            $this->enter($seen, $teacher)->visit('/practice/groups')->press('Cliff mornings')->see('85 %')->see('right at once')->isClean();
-            $page->press('Leave')->see('From then on')->script('document.querySelector(".ant-modal .ant-btn-primary").click()');
+            $this->enter($seen, $teacher)
+                ->visit('/practice/groups')
+                ->press('Cliff mornings')
+                ->see('85 %')
+                ->see('right at once')
+                ->isClean();
+            $page
+                ->press('Leave')
+                ->see('From then on')
+                ->script('document.querySelector(".ant-modal .ant-btn-primary").click()');
             $page->until(fn (): bool => $group->memberOf($this->user) === null, 'the member to have left');
-            $seen->visit("/practice/groups/$group->id")->see('Nobody has joined yet')->seeNot('85 %');
+            $seen
+                ->visit("/practice/groups/$group->id")
+                ->see('Nobody has joined yet')
+                ->seeNot('85 %');
         } finally {
             $seen->close();
         }
@@ -87,14 +126,30 @@ it('lets a member choose what a teacher sees, and take it back', function (): vo
 
 it('gives a rush to be copied, and a turn to be played by all', function (): void {
     $page = $this->signedIn('gannet-along-the-edge', 'tern-hovering');
-    $course = $page->wait('const done = arguments[0]; fetch("/api/drills/course", { method: "POST", headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) }, body: JSON.stringify({ drill: "moment", seed: 77 }) }).then((r) => r.json()).then(done)');
-    $drill = $this->user->drills()->create(['exercise' => Exercise::Moment, 'day' => now()->toDateString(), 'done_at' => now(), 'score' => ['drill' => 'moment', 'seed' => 77, 'share' => 0.5], 'document' => [...$course['document'], 'trace' => [3]]]);
-    $offer = static fn (string $kind, string $id): string => $page->wait('const [kind, id, done] = arguments; fetch("/api/copies", { method: "POST", headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) }, body: JSON.stringify({ kind, id, days: 7 }) }).then((r) => r.json()).then((j) => done(new URL(j.address).pathname))', $kind, $id);
+    $course = $page->wait(
+        'const done = arguments[0]; fetch("/api/drills/course", { method: "POST", headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) }, body: JSON.stringify({ drill: "moment", seed: 77 }) }).then((r) => r.json()).then(done)',
+    );
+    $drill = $this->user
+        ->drills()
+        ->create([
+            'exercise' => Exercise::Moment,
+            'day' => now()->toDateString(),
+            'done_at' => now(),
+            'score' => ['drill' => 'moment', 'seed' => 77, 'share' => 0.5],
+            'document' => [...$course['document'], 'trace' => [3]],
+        ]);
+    $offer = static fn (string $kind, string $id): string => $page->wait(
+        'const [kind, id, done] = arguments; fetch("/api/copies", { method: "POST", headers: { "Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) }, body: JSON.stringify({ kind, id, days: 7 }) }).then((r) => r.json()).then((j) => done(new URL(j.address).pathname))',
+        $kind,
+        $id,
+    );
     $rush = $offer('rush', $this->user->rushes()->firstOrFail()->id);
     $turn = $offer('drill', $drill->id);
     $first = $this->user;
     try {
-        $page->wait('const done = arguments[0]; fetch("/api/session", { method: "DELETE", headers: { "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) } }).then(() => done(true))');
+        $page->wait(
+            'const done = arguments[0]; fetch("/api/session", { method: "DELETE", headers: { "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]) } }).then(() => done(true))',
+        );
         $page->visit($rush)->see('offers you a rush')->see('open an account')->isClean();
         $other = $this->account();
         $this->enter($page, $other)->visit($rush)->press('Copy it into my account')->see('Depth lane');

@@ -23,7 +23,17 @@ final class Wire
         fclose($free);
         $this->orders = (string) tempnam(sys_get_temp_dir(), 'wire');
         $this->mend();
-        $process = proc_open([PHP_BINARY, __DIR__.'/wire.php', (string) $this->port, (string) parse_url($server, PHP_URL_PORT), $this->orders], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            [
+                PHP_BINARY,
+                __DIR__.'/wire.php',
+                (string) $this->port,
+                (string) parse_url($server, PHP_URL_PORT),
+                $this->orders,
+            ],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         $this->process = is_resource($process) ? $process : throw new RuntimeException('The wire does not start.');
         $until = microtime(true) + 20;
         while (! ($open = @fsockopen('127.0.0.1', $this->port))) {

@@ -22,7 +22,13 @@ $drop = static function (int $id) use (&$pairs): void {
     }
 };
 while (true) {
-    $ready = [$listening, ...array_map(static fn (int $id) => (int) $pairs[$id][0] === $id ? $pairs[$id][0] : $pairs[$id][1], array_keys($pairs))];
+    $ready = [
+        $listening,
+        ...array_map(
+            static fn (int $id) => (int) $pairs[$id][0] === $id ? $pairs[$id][0] : $pairs[$id][1],
+            array_keys($pairs),
+        ),
+    ];
     $none = null;
     if (@stream_select($ready, $none, $none, 0, 100_000) === false) {
         break;

@@ -62,26 +62,57 @@ final class Everything
         }
         $this->kit = $kit;
         $burst = $owner->bursts()->create([
-            'uuid' => (string) Str::uuid(), 'outing_id' => $outing->id, 'rush_id' => $this->rush->id, 'rush' => $this->mark,
-            'shot_at' => now()->subDay(), 'frames' => 30, 'keepers' => 11, 'coc_px' => 2.0,
+            'uuid' => (string) Str::uuid(),
+            'outing_id' => $outing->id,
+            'rush_id' => $this->rush->id,
+            'rush' => $this->mark,
+            'shot_at' => now()->subDay(),
+            'frames' => 30,
+            'keepers' => 11,
+            'coc_px' => 2.0,
         ]);
         $this->burst = $burst->uuid;
         $this->picture = Picture::query()->forceCreate([
-            'user_id' => $owner->id, 'burst_id' => $burst->id, 'sha256' => hash('sha256', $this->mark), 'name' => "$this->mark.jpg",
-            'bytes' => 1, 'stage' => Picture::LOOKED, 'original' => false, 'wide' => 900, 'high' => 600, 'taken_at' => now()->subDay(),
+            'user_id' => $owner->id,
+            'burst_id' => $burst->id,
+            'sha256' => hash('sha256', $this->mark),
+            'name' => "$this->mark.jpg",
+            'bytes' => 1,
+            'stage' => Picture::LOOKED,
+            'original' => false,
+            'wide' => 900,
+            'high' => 600,
+            'taken_at' => now()->subDay(),
         ]);
         $this->drill = $owner->drills()->create([
-            'exercise' => Exercise::Still, 'day' => now()->toDateString(), 'done_at' => now(),
+            'exercise' => Exercise::Still,
+            'day' => now()->toDateString(),
+            'done_at' => now(),
             'score' => ['drill' => 'still', 'seed' => 1, 'share' => 0.5, 'rush' => $this->mark],
-            'document' => ['format' => 'rush-hold/drill@1', 'drill' => 'still', 'seed' => 1, 'rush' => $this->rush->document],
+            'document' => [
+                'format' => 'rush-hold/drill@1',
+                'drill' => 'still',
+                'seed' => 1,
+                'rush' => $this->rush->document,
+            ],
         ])->id;
         $frames = array_map(
-            static fn (int $value): array => ['value' => $value, 'score' => 9 - abs($value), 'distance_m' => 10, 'focal_mm' => 500],
+            static fn (int $value): array => [
+                'value' => $value,
+                'score' => 9 - abs($value),
+                'distance_m' => 10,
+                'focal_mm' => 500,
+            ],
             range(-4, 4),
         );
-        $this->sweep = $owner->sweeps()->create([
-            ...$named, 'body' => 'Body', 'lens' => 'Lens', 'document' => ['format' => 'rush-hold/sweep@1', 'frames' => $frames],
-        ])->id;
+        $this->sweep = $owner
+            ->sweeps()
+            ->create([
+                ...$named,
+                'body' => 'Body',
+                'lens' => 'Lens',
+                'document' => ['format' => 'rush-hold/sweep@1', 'frames' => $frames],
+            ])->id;
         $this->group = $owner->groups()->create([...$named, 'join_code' => Group::code()]);
         $this->member = $this->group->members()->create(['user_id' => User::factory()->create($named)->id])->id;
         [$this->copy] = CopyLink::open($owner, 'rush', $this->mark, $this->rush->document, 7);
@@ -95,10 +126,13 @@ final class Everything
         return [
             '/api/rushes' => $this->mark,
             '/api/outings' => $this->mark,
-            ...array_map(fn (): string => $this->mark, array_combine(
-                array_map(static fn (KitType $type): string => "/api/kit/$type->value", KitType::cases()),
-                KitType::cases(),
-            )),
+            ...array_map(
+                fn (): string => $this->mark,
+                array_combine(
+                    array_map(static fn (KitType $type): string => "/api/kit/$type->value", KitType::cases()),
+                    KitType::cases(),
+                ),
+            ),
             '/api/bursts' => $this->burst,
             '/api/bursts/figures' => $this->mark,
             '/api/bursts/file' => $this->mark,
@@ -117,36 +151,75 @@ final class Everything
     {
         $rush = ['document' => $this->rush->document, 'pins' => [], 'version' => 1];
         $outing = ['document' => $this->outing->document, 'version' => 1];
-        $sweep = ['name' => 'x', 'body' => 'b', 'lens' => 'l', 'version' => 1, 'document' => ['format' => 'rush-hold/sweep@1', 'frames' => []]];
+        $sweep = [
+            'name' => 'x',
+            'body' => 'b',
+            'lens' => 'l',
+            'version' => 1,
+            'document' => ['format' => 'rush-hold/sweep@1', 'frames' => []],
+        ];
         $id = ['rush' => $this->rush->id, 'outing' => $this->outing->id, 'body' => $this->kit['bodies']->id];
 
         return [
-            ['GET', "/api/rushes/$id[rush]"], ['GET', "/api/rushes/$id[rush]/document"], ['PUT', "/api/rushes/$id[rush]", $rush],
-            ['PATCH', "/api/rushes/$id[rush]", ['name' => 'x']], ['POST', "/api/rushes/$id[rush]/duplicate"],
-            ['GET', "/api/outings/$id[outing]"], ['GET', "/api/outings/$id[outing]/document"], ['PUT', "/api/outings/$id[outing]", $outing],
-            ['POST', "/api/outings/$id[outing]/duplicate"], ['GET', "/api/outings/$id[outing]/bursts"],
-            ['GET', "/api/outings/$id[outing]/links"], ['POST', "/api/outings/$id[outing]/links", ['days' => 7]],
+            ['GET', "/api/rushes/$id[rush]"],
+            ['GET', "/api/rushes/$id[rush]/document"],
+            ['PUT', "/api/rushes/$id[rush]", $rush],
+            ['PATCH', "/api/rushes/$id[rush]", ['name' => 'x']],
+            ['POST', "/api/rushes/$id[rush]/duplicate"],
+            ['GET', "/api/outings/$id[outing]"],
+            ['GET', "/api/outings/$id[outing]/document"],
+            ['PUT', "/api/outings/$id[outing]", $outing],
+            ['POST', "/api/outings/$id[outing]/duplicate"],
+            ['GET', "/api/outings/$id[outing]/bursts"],
+            ['GET', "/api/outings/$id[outing]/links"],
+            ['POST', "/api/outings/$id[outing]/links", ['days' => 7]],
             ['DELETE', "/api/outings/$id[outing]/links/{$this->link->id}"],
-            ...array_merge(...array_map(fn (string $type): array => [
-                ['GET', "/api/kit/$type/{$this->kit[$type]->id}"], ['GET', "/api/kit/$type/{$this->kit[$type]->id}/document"],
-                ['PUT', "/api/kit/$type/{$this->kit[$type]->id}", ['document' => $this->kit[$type]->document, 'version' => 1]],
-                ['DELETE', "/api/kit/$type/{$this->kit[$type]->id}"], ['POST', "/api/kit/$type/{$this->kit[$type]->id}/restore"],
-            ], array_keys($this->kit))),
+            ...array_merge(
+                ...array_map(
+                    fn (string $type): array => [
+                        ['GET', "/api/kit/$type/{$this->kit[$type]->id}"],
+                        ['GET', "/api/kit/$type/{$this->kit[$type]->id}/document"],
+                        [
+                            'PUT',
+                            "/api/kit/$type/{$this->kit[$type]->id}",
+                            ['document' => $this->kit[$type]->document, 'version' => 1],
+                        ],
+                        ['DELETE', "/api/kit/$type/{$this->kit[$type]->id}"],
+                        ['POST', "/api/kit/$type/{$this->kit[$type]->id}/restore"],
+                    ],
+                    array_keys($this->kit),
+                ),
+            ),
             ['PUT', "/api/kit/bodies/$id[body]/standing", ['standing' => []]],
-            ['GET', "/api/bursts/$this->burst/pictures"], ['GET', "/api/bursts/$this->burst/document"], ['GET', "/api/bursts/$this->burst/table"],
-            ['PATCH', "/api/bursts/$this->burst", ['note' => 'x']], ['DELETE', "/api/bursts/$this->burst/mark"],
-            ['PATCH', "/api/pictures/{$this->picture->id}", ['said' => true]], ['DELETE', "/api/pictures/{$this->picture->id}"],
+            ['GET', "/api/bursts/$this->burst/pictures"],
+            ['GET', "/api/bursts/$this->burst/document"],
+            ['GET', "/api/bursts/$this->burst/table"],
+            ['PATCH', "/api/bursts/$this->burst", ['note' => 'x']],
+            ['DELETE', "/api/bursts/$this->burst/mark"],
+            ['PATCH', "/api/pictures/{$this->picture->id}", ['said' => true]],
+            ['DELETE', "/api/pictures/{$this->picture->id}"],
             ['POST', "/api/pictures/{$this->picture->id}/restore"],
-            ['GET', "/api/drills/$this->drill"], ['GET', "/api/drills/$this->drill/document"], ['DELETE', "/api/drills/$this->drill"],
+            ['GET', "/api/drills/$this->drill"],
+            ['GET', "/api/drills/$this->drill/document"],
+            ['DELETE', "/api/drills/$this->drill"],
             ['POST', "/api/drills/$this->drill/restore"],
-            ['GET', "/api/sweeps/$this->sweep"], ['GET', "/api/sweeps/$this->sweep/document"], ['PUT', "/api/sweeps/$this->sweep", $sweep],
-            ['DELETE', "/api/sweeps/$this->sweep"], ['POST', "/api/sweeps/$this->sweep/restore"],
-            ['GET', "/api/groups/{$this->group->id}"], ['PATCH', "/api/groups/{$this->group->id}", ['name' => 'x']],
-            ['DELETE', "/api/groups/{$this->group->id}/members/$this->member"], ['DELETE', "/api/groups/{$this->group->id}"],
-            ['DELETE', "/api/copies/{$this->copy->id}"], ['DELETE', "/api/account/tokens/$this->token"],
-            ['DELETE', "/api/bursts/$this->burst"], ['POST', "/api/bursts/$this->burst/restore"],
-            ['DELETE', "/api/outings/$id[outing]"], ['POST', "/api/outings/$id[outing]/restore"],
-            ['DELETE', "/api/rushes/$id[rush]"], ['POST', "/api/rushes/$id[rush]/restore"],
+            ['GET', "/api/sweeps/$this->sweep"],
+            ['GET', "/api/sweeps/$this->sweep/document"],
+            ['PUT', "/api/sweeps/$this->sweep", $sweep],
+            ['DELETE', "/api/sweeps/$this->sweep"],
+            ['POST', "/api/sweeps/$this->sweep/restore"],
+            ['GET', "/api/groups/{$this->group->id}"],
+            ['PATCH', "/api/groups/{$this->group->id}", ['name' => 'x']],
+            ['DELETE', "/api/groups/{$this->group->id}/members/$this->member"],
+            ['DELETE', "/api/groups/{$this->group->id}"],
+            ['DELETE', "/api/copies/{$this->copy->id}"],
+            ['DELETE', "/api/account/tokens/$this->token"],
+            ['DELETE', "/api/bursts/$this->burst"],
+            ['POST', "/api/bursts/$this->burst/restore"],
+            ['DELETE', "/api/outings/$id[outing]"],
+            ['POST', "/api/outings/$id[outing]/restore"],
+            ['DELETE', "/api/rushes/$id[rush]"],
+            ['POST', "/api/rushes/$id[rush]/restore"],
         ];
     }
 }

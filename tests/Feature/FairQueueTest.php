@@ -7,12 +7,15 @@ use App\Playing\FairQueue;
 use function Amp\async;
 
 it('gives everybody their turn, and nobody the last', function (): void {
-    $queue = new FairQueue;
+    $queue = new FairQueue();
     foreach (['nobody', 'many', 'many', 'many', 'one', '7'] as $i => $person) {
         $queue->add($person, $i);
     }
     $taken = array_map(fn (): array => $queue->take(), range(1, 6));
-    expect(array_column($taken, 0))->toBe(['many', 'one', '7', 'many', 'many', 'nobody'])->and(array_column($taken, 1))->toBe([1, 4, 5, 2, 3, 0]);
+    expect(array_column($taken, 0))
+        ->toBe(['many', 'one', '7', 'many', 'many', 'nobody'])
+        ->and(array_column($taken, 1))
+        ->toBe([1, 4, 5, 2, 3, 0]);
 });
 
 it('lets one person have so many out at a time, and waits for the next', function (): void {

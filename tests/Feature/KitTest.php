@@ -12,22 +12,53 @@ use RushHold\Tests\Rushes;
 beforeEach(function (): void {
     $this->user = $this->person();
     $this->actingAs($this->user);
-    $this->describe = fn (array $more = []): array => [...KitType::Bodies->samples()['sample-old-mirror'], 'name' => 'Workhorse', ...$more];
-    $this->keep = fn (string $type, array $document, array $more = []): array => $this->postJson("/api/kit/$type", ['document' => $document, ...$more])->assertCreated()->json();
+    $this->describe = fn (array $more = []): array => [
+        ...KitType::Bodies->samples()['sample-old-mirror'],
+        'name' => 'Workhorse',
+        ...$more,
+    ];
+    $this->keep = fn (string $type, array $document, array $more = []): array => $this->postJson("/api/kit/$type", [
+        'document' => $document,
+        ...$more,
+    ])
+        ->assertCreated()
+        ->json();
 });
 
 it('offers samples to everybody, one’s own first', function (string $type, int $least): void {
-    $list = $this->getJson("/api/kit/$type")->assertOk()->json();
-    expect(count($list))->toBeGreaterThanOrEqual($least)->and(array_unique(array_column($list, 'sample')))->toBe([true]);
-    $document = [...$this->getJson("/api/kit/$type/{$list[0]['id']}")->json('document'), ...($type === 'subjects' ? [] : ['name' => 'Mine'])];
+    $list = $this->getJson("/api/kit/$type")
+        ->assertOk()
+        ->json();
+    expect(count($list))
+        ->toBeGreaterThanOrEqual($least)
+        ->and(array_unique(array_column($list, 'sample')))
+        ->toBe([true]);
+    $document = [
+        ...$this->getJson("/api/kit/$type/{$list[0]['id']}")->json('document'),
+        ...$type === 'subjects' ? [] : ['name' => 'Mine'],
+    ];
     $kept = ($this->keep)($type, $document);
-    expect($this->getJson("/api/kit/$type")->json('0.id'))->toBe($kept['id'])
-        ->and($this->getJson("/api/kit/$type/{$kept['id']}")->assertOk()->json())->toEqual($kept)
-        ->and($this->getJson("/api/kit/$type/{$list[1]['id']}")->assertOk()->json('sample'))->toBeTrue();
+    expect($this->getJson("/api/kit/$type")->json('0.id'))
+        ->toBe($kept['id'])
+        ->and(
+            $this->getJson("/api/kit/$type/{$kept['id']}")
+                ->assertOk()
+                ->json(),
+        )
+        ->toEqual($kept)
+        ->and(
+            $this->getJson("/api/kit/$type/{$list[1]['id']}")
+                ->assertOk()
+                ->json('sample'),
+        )
+        ->toBeTrue();
 })->with([['bodies', 5], ['lenses', 5], ['subjects', 60]]);
 
 it('lists kit and rushes without reading their documents', function (): void {
-    ($this->keep)('bodies', ($this->describe)(['words' => ['area.block' => ['label' => 'Block', 'where' => 'Page 2']]]));
+    ($this->keep)(
+        'bodies',
+        ($this->describe)(['words' => ['area.block' => ['label' => 'Block', 'where' => 'Page 2']]]),
+    );
     $this->postJson('/api/rushes', ['document' => RushHold\Tests\Rushes::document()])->assertCreated();
     $asked = [];
     DB::listen(function ($query) use (&$asked): void {
@@ -35,22 +66,38 @@ it('lists kit and rushes without reading their documents', function (): void {
     });
     $body = $this->getJson('/api/kit/bodies')->assertOk()->json('0');
     $this->getJson('/api/rushes')->assertOk()->assertJsonMissingPath('items.0.document');
-    expect($body)->not->toHaveKey('document')->and($body['outline']['own_words'])->toBe(['Block'])->and($body['outline']['areas'])->toHaveKey('point')
-        ->and(implode("\n", preg_grep('/from `(kit|rushes)`/', $asked)))->not->toBe('')->not->toContain('document')->not->toContain('select *');
+    expect($body)
+        ->not->toHaveKey('document')
+        ->and($body['outline']['own_words'])
+        ->toBe(['Block'])
+        ->and($body['outline']['areas'])
+        ->toHaveKey('point')
+        ->and(implode("\n", preg_grep('/from `(kit|rushes)`/', $asked)))
+        ->not->toBe('')
+        ->not->toContain('document')
+        ->not->toContain('select *');
 });
 
 it('keeps samples as they are', function (): void {
-    $this->putJson('/api/kit/bodies/sample-old-mirror', ['document' => ($this->describe)(), 'version' => 1])->assertForbidden();
+    $this->putJson('/api/kit/bodies/sample-old-mirror', [
+        'document' => ($this->describe)(),
+        'version' => 1,
+    ])->assertForbidden();
     $this->deleteJson('/api/kit/subjects/sample-runner')->assertForbidden();
 });
 
 it('saves changes, but not over a later save; deletes and restores', function (): void {
     $kept = ($this->keep)('bodies', ($this->describe)());
     $path = "/api/kit/bodies/{$kept['id']}";
-    $saved = $this->putJson($path, ['document' => ($this->describe)(['frames_per_s' => 9]), 'version' => 1])->assertOk()->json();
+    $saved = $this->putJson($path, ['document' => ($this->describe)(['frames_per_s' => 9]), 'version' => 1])
+        ->assertOk()
+        ->json();
     expect($saved['document']['frames_per_s'])->toEqual(9)->and($saved['version'])->toBe(2);
     $this->putJson($path, ['document' => ($this->describe)(['frames_per_s' => 8]), 'version' => 1])->assertStatus(409);
-    $this->putJson($path, ['document' => ($this->describe)(['frames_per_s' => 8000]), 'version' => 2])->assertStatus(422)->assertJsonPath('range.max', 240)->assertJsonStructure(['errors' => ['frames_per_s']]);
+    $this->putJson($path, ['document' => ($this->describe)(['frames_per_s' => 8000]), 'version' => 2])
+        ->assertStatus(422)
+        ->assertJsonPath('range.max', 240)
+        ->assertJsonStructure(['errors' => ['frames_per_s']]);
     $this->deleteJson($path)->assertNoContent();
     $this->getJson($path)->assertNotFound();
     $this->postJson("$path/restore")->assertOk();
@@ -58,19 +105,45 @@ it('saves changes, but not over a later save; deletes and restores', function ()
 });
 
 it('plans identically with a body that was downloaded, deleted and loaded again', function (): void {
-    $kept = ($this->keep)('bodies', ($this->describe)(['words' => ['area.block' => ['label' => 'Block', 'where' => '']], 'fastest_shutter_s' => 1 / 6400]));
-    $plan = fn (array $body): string => (string) $this->postJson('/api/rank', ['rush' => Rushes::document(['kit.body' => $body])])->assertOk()->getContent();
+    $kept = ($this->keep)(
+        'bodies',
+        ($this->describe)([
+            'words' => ['area.block' => ['label' => 'Block', 'where' => '']],
+            'fastest_shutter_s' => 1 / 6400,
+        ]),
+    );
+    $plan = fn (array $body): string => (string) $this->postJson('/api/rank', [
+        'rush' => Rushes::document(['kit.body' => $body]),
+    ])
+        ->assertOk()
+        ->getContent();
     $before = $plan($kept['document']);
-    $file = (string) $this->get("/api/kit/bodies/{$kept['id']}/document")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="workhorse.body.json"')->getContent();
+    $file = (string) $this->get("/api/kit/bodies/{$kept['id']}/document")
+        ->assertOk()
+        ->assertHeader('Content-Disposition', 'attachment; filename="workhorse.body.json"')
+        ->getContent();
     $this->deleteJson("/api/kit/bodies/{$kept['id']}")->assertNoContent();
     cache()->flush();
-    $again = $this->postJson('/api/kit/bodies/upload', ['file' => UploadedFile::fake()->createWithContent('b.json', $file)])->assertCreated()->json();
-    expect($again['id'])->not->toBe($kept['id'])->and($again['document'])->toBe($kept['document'])->and($plan($again['document']))->toBe($before);
-    expect(app(DocumentGate::class)->validator()->validate(json_decode($file), 'urn:rush-hold:body@1')->isValid())->toBeTrue();
+    $again = $this->postJson('/api/kit/bodies/upload', [
+        'file' => UploadedFile::fake()->createWithContent('b.json', $file),
+    ])
+        ->assertCreated()
+        ->json();
+    expect($again['id'])
+        ->not->toBe($kept['id'])
+        ->and($again['document'])
+        ->toBe($kept['document'])
+        ->and($plan($again['document']))
+        ->toBe($before);
+    expect(
+        app(DocumentGate::class)->validator()->validate(json_decode($file), 'urn:rush-hold:body@1')->isValid(),
+    )->toBeTrue();
 });
 
 it('refuses files that are something else', function (string $type, string $content, string $says): void {
-    $this->postJson("/api/kit/$type/upload", ['file' => UploadedFile::fake()->createWithContent('x.json', $content)])->assertStatus(422)->assertSee($says);
+    $this->postJson("/api/kit/$type/upload", ['file' => UploadedFile::fake()->createWithContent('x.json', $content)])
+        ->assertStatus(422)
+        ->assertSee($says);
     $this->postJson("/api/kit/$type/upload")->assertStatus(422);
     expect($this->user->kit()->count())->toBe(0);
 })->with([
@@ -92,69 +165,160 @@ it('lets a corrected subject stand in for its sample until it is deleted', funct
 });
 
 it('remembers how a body was left, its own or a sample', function (): void {
-    $standing = ['format' => 'rush-hold/hold@1', 'focus' => ['mode' => 'single', 'detect' => 'person'], 'manual_switch' => true];
+    $standing = [
+        'format' => 'rush-hold/hold@1',
+        'focus' => ['mode' => 'single', 'detect' => 'person'],
+        'manual_switch' => true,
+    ];
     $own = ($this->keep)('bodies', ($this->describe)());
     foreach ([$own['id'], 'sample-fast-mirrorless'] as $id) {
         $this->putJson("/api/kit/bodies/$id/standing", ['standing' => $standing])->assertOk();
         expect($this->getJson("/api/kit/bodies/$id")->json('standing.focus.mode'))->toBe('single');
-        $this->putJson("/api/kit/bodies/$id/standing", ['standing' => ['focus' => ['mode' => 'magic']]])->assertStatus(422);
-        $this->putJson("/api/kit/bodies/$id/standing", ['standing' => null])->assertOk()->assertJsonPath('standing', null);
+        $this->putJson("/api/kit/bodies/$id/standing", ['standing' => ['focus' => ['mode' => 'magic']]])->assertStatus(
+            422,
+        );
+        $this->putJson("/api/kit/bodies/$id/standing", ['standing' => null])
+            ->assertOk()
+            ->assertJsonPath('standing', null);
     }
-    $plan = $this->postJson('/api/plan', ['rush' => Rushes::document(), 'standing' => $standing])->assertOk()->json();
-    expect(array_column($plan['changes'], 'name'))->toBe(['Switch on the lens', 'Focus mode', 'Detection'])
-        ->and($this->postJson('/api/plan', ['rush' => Rushes::document()])->json())->not->toHaveKey('changes');
-    $this->postJson('/api/rank', ['rush' => Rushes::document(), 'standing' => $standing])->assertOk()->assertJsonStructure(['changes', 'fewest_changes' => ['changes'], 'ranking' => [['changes']]]);
+    $plan = $this->postJson('/api/plan', ['rush' => Rushes::document(), 'standing' => $standing])
+        ->assertOk()
+        ->json();
+    expect(array_column($plan['changes'], 'name'))
+        ->toBe(['Switch on the lens', 'Focus mode', 'Detection'])
+        ->and($this->postJson('/api/plan', ['rush' => Rushes::document()])->json())
+        ->not->toHaveKey('changes');
+    $this->postJson('/api/rank', ['rush' => Rushes::document(), 'standing' => $standing])
+        ->assertOk()
+        ->assertJsonStructure(['changes', 'fewest_changes' => ['changes'], 'ranking' => [['changes']]]);
 });
 
 it('learns words one at a time; a sample is copied first', function (): void {
-    $named = $this->putJson('/api/kit/bodies/sample-fast-mirrorless/words/area.block', ['label' => 'Block', 'where' => 'Page 2'])->assertOk()->json();
-    expect($named['sample'])->toBeFalse()->and($named['based_on'])->toBe('sample-fast-mirrorless')->and($named['document']['words'])->toBe(['area.block' => ['label' => 'Block', 'where' => 'Page 2']]);
+    $named = $this->putJson('/api/kit/bodies/sample-fast-mirrorless/words/area.block', [
+        'label' => 'Block',
+        'where' => 'Page 2',
+    ])
+        ->assertOk()
+        ->json();
+    expect($named['sample'])
+        ->toBeFalse()
+        ->and($named['based_on'])
+        ->toBe('sample-fast-mirrorless')
+        ->and($named['document']['words'])
+        ->toBe(['area.block' => ['label' => 'Block', 'where' => 'Page 2']]);
     $id = $named['id'];
     $this->putJson("/api/kit/bodies/$id/words/detect.bird", ['label' => '', 'where' => ''])->assertOk();
     $this->putJson("/api/kit/bodies/$id/words/colour.red", ['label' => 'x', 'where' => ''])->assertStatus(422);
     $body = $this->getJson("/api/kit/bodies/$id")->json('document');
-    $lines = collect($this->postJson('/api/plan', ['rush' => Rushes::document(['kit.body' => $body]), 'pins' => ['focus' => ['area' => 'block', 'detect' => 'bird']]])->assertOk()->json('lines'))->keyBy('setting');
-    expect($lines['focus.area']['own'])->toBe(['label' => 'Block', 'where' => 'Page 2'])->and($lines['focus.area']['ask'])->toBeNull()
+    $lines = collect(
+        $this->postJson('/api/plan', [
+            'rush' => Rushes::document(['kit.body' => $body]),
+            'pins' => ['focus' => ['area' => 'block', 'detect' => 'bird']],
+        ])
+            ->assertOk()
+            ->json('lines'),
+    )->keyBy('setting');
+    expect($lines['focus.area']['own'])
+        ->toBe(['label' => 'Block', 'where' => 'Page 2'])
+        ->and($lines['focus.area']['ask'])
+        ->toBeNull()
         // Said not to exist, so it is not asked for again.
-        ->and($lines['focus.detect']['own'])->toBeNull()->and($lines['focus.detect']['ask'])->toBeNull()
-        ->and($lines['focus.mode']['ask'])->toBe('mode.continuous');
+        ->and($lines['focus.detect']['own'])
+        ->toBeNull()
+        ->and($lines['focus.detect']['ask'])
+        ->toBeNull()
+        ->and($lines['focus.mode']['ask'])
+        ->toBe('mode.continuous');
 });
 
 it('says what a document comes to without keeping it', function (): void {
-    $terms = $this->postJson('/api/kit/bodies/check', ['document' => ($this->describe)()])->assertOk()->json('terms');
+    $terms = $this->postJson('/api/kit/bodies/check', ['document' => ($this->describe)()])
+        ->assertOk()
+        ->json('terms');
     expect(array_column($terms, 'key'))->toContain('area.block', 'control.thumb-1');
     $lens = KitType::Lenses->samples()['sample-500-f4'];
-    $reach = $this->postJson('/api/kit/lenses/check', ['document' => $lens, 'body' => ($this->describe)(), 'distance_m' => 50])->assertOk()->json('reach');
-    expect($reach)->toHaveCount(3)->and($reach[0]['field_m'])->toEqualWithDelta(3.56, 0.02)->and($reach[2]['widest'])->toEqual(8);
-    $this->postJson('/api/kit/lenses/check', ['document' => [...$lens, 'sweep_s' => 99]])->assertStatus(422)->assertJsonStructure(['errors' => ['sweep_s']]);
+    $reach = $this->postJson('/api/kit/lenses/check', [
+        'document' => $lens,
+        'body' => ($this->describe)(),
+        'distance_m' => 50,
+    ])
+        ->assertOk()
+        ->json('reach');
+    expect($reach)
+        ->toHaveCount(3)
+        ->and($reach[0]['field_m'])
+        ->toEqualWithDelta(3.56, 0.02)
+        ->and($reach[2]['widest'])
+        ->toEqual(8);
+    $this->postJson('/api/kit/lenses/check', ['document' => [...$lens, 'sweep_s' => 99]])
+        ->assertStatus(422)
+        ->assertJsonStructure(['errors' => ['sweep_s']]);
     expect($this->user->kit()->count())->toBe(0);
 });
 
 it('chooses among one’s own lenses', function (): void {
     $samples = KitType::Lenses->samples();
-    expect($this->postJson('/api/lenses/choose', ['rush' => Rushes::document()])->assertOk()->json('own'))->toBeFalse();
+    expect(
+        $this->postJson('/api/lenses/choose', ['rush' => Rushes::document()])
+            ->assertOk()
+            ->json('own'),
+    )->toBeFalse();
     $short = ($this->keep)('lenses', [...$samples['sample-24-70'], 'name' => 'Short']);
     $long = ($this->keep)('lenses', [...$samples['sample-500-f4'], 'name' => 'Long']);
-    $choice = $this->postJson('/api/lenses/choose', ['rush' => Rushes::document()])->assertOk()->json();
-    expect($choice['own'])->toBeTrue()->and(array_column($choice['choices'], 'id'))->toBe([$long['id'], $short['id']])->and($choice['choices'][0]['sentence'])->toEndWith('.');
+    $choice = $this->postJson('/api/lenses/choose', ['rush' => Rushes::document()])
+        ->assertOk()
+        ->json();
+    expect($choice['own'])
+        ->toBeTrue()
+        ->and(array_column($choice['choices'], 'id'))
+        ->toBe([$long['id'], $short['id']])
+        ->and($choice['choices'][0]['sentence'])
+        ->toEndWith('.');
 });
 
 it('shows nobody another person’s kit', function (string $method, string $path): void {
     $kept = ($this->keep)('bodies', ($this->describe)());
     $this->actingAs($this->person());
-    $this->json($method, "/api/kit/bodies/{$kept['id']}$path", ['document' => ($this->describe)(), 'version' => 1, 'standing' => null, 'label' => 'x', 'where' => ''])->assertNotFound();
-    expect($this->user->kit()->first()->document['name'])->toBe('Workhorse')->and($this->getJson('/api/kit/bodies')->json('0.sample'))->toBeTrue();
-})->with([['GET', ''], ['PUT', ''], ['DELETE', ''], ['POST', '/restore'], ['GET', '/document'], ['PUT', '/standing'], ['PUT', '/words/area.block']]);
+    $this->json($method, "/api/kit/bodies/{$kept['id']}$path", [
+        'document' => ($this->describe)(),
+        'version' => 1,
+        'standing' => null,
+        'label' => 'x',
+        'where' => '',
+    ])->assertNotFound();
+    expect($this->user->kit()->first()->document['name'])
+        ->toBe('Workhorse')
+        ->and($this->getJson('/api/kit/bodies')->json('0.sample'))
+        ->toBeTrue();
+})->with([
+    ['GET', ''],
+    ['PUT', ''],
+    ['DELETE', ''],
+    ['POST', '/restore'],
+    ['GET', '/document'],
+    ['PUT', '/standing'],
+    ['PUT', '/words/area.block'],
+]);
 
 it('tells two of one name apart', function (): void {
     $first = ($this->keep)('bodies', ($this->describe)());
     $second = ($this->keep)('bodies', ($this->describe)(['frames_per_s' => 7]));
     $listed = array_filter($this->getJson('/api/kit/bodies')->json(), static fn (array $b): bool => ! $b['sample']);
-    expect(array_column($listed, 'name'))->toBe(['Workhorse', 'Workhorse'])->and(array_column($listed, 'id'))->toEqualCanonicalizing([$first['id'], $second['id']]);
+    expect(array_column($listed, 'name'))
+        ->toBe(['Workhorse', 'Workhorse'])
+        ->and(array_column($listed, 'id'))
+        ->toEqualCanonicalizing([$first['id'], $second['id']]);
 
     $rush = json_decode((string) file_get_contents(base_path('formats/examples/puffin-coming-in.json')), true);
-    $kept = $this->postJson('/api/rushes', ['document' => [...$rush, 'kit' => ['body' => $second['document'], 'body_id' => $second['id']]]])->assertCreated()->json();
-    expect($kept['document']['kit']['body_id'])->toBe($second['id'])->and($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))->toBe([]);
+    $kept = $this->postJson('/api/rushes', [
+        'document' => [...$rush, 'kit' => ['body' => $second['document'], 'body_id' => $second['id']]],
+    ])
+        ->assertCreated()
+        ->json();
+    expect($kept['document']['kit']['body_id'])
+        ->toBe($second['id'])
+        ->and($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))
+        ->toBe([]);
 });
 
 it('offers what is described anew, and says what differs', function (): void {
@@ -163,15 +327,50 @@ it('offers what is described anew, and says what differs', function (): void {
     $lens = ($this->keep)('lenses', [...$zoom, 'name' => 'Zoom']);
     $rush = json_decode((string) file_get_contents(base_path('formats/examples/puffin-coming-in.json')), true);
     // A zoom that stands elsewhere is still the same lens.
-    $kept = $this->postJson('/api/rushes', ['document' => [...$rush, 'kit' => ['body' => $body['document'], 'body_id' => $body['id'],
-        'lens' => [...$lens['document'], 'focal_mm' => $lens['document']['zoom'][0]['focal_mm']], 'lens_id' => $lens['id']]]])->assertCreated()->json();
+    $kept = $this->postJson('/api/rushes', [
+        'document' => [
+            ...$rush,
+            'kit' => [
+                'body' => $body['document'],
+                'body_id' => $body['id'],
+                'lens' => [...$lens['document'], 'focal_mm' => $lens['document']['zoom'][0]['focal_mm']],
+                'lens_id' => $lens['id'],
+            ],
+        ],
+    ])
+        ->assertCreated()
+        ->json();
     expect($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))->toBe([]);
 
-    $this->putJson("/api/kit/bodies/{$body['id']}", ['document' => [...$body['document'], 'frames_per_s' => 33, 'mirror' => ! $body['document']['mirror'], 'areas' => ['point' => ['width' => 0.05]]], 'version' => 1])->assertOk();
+    $this->putJson("/api/kit/bodies/{$body['id']}", [
+        'document' => [
+            ...$body['document'],
+            'frames_per_s' => 33,
+            'mirror' => ! $body['document']['mirror'],
+            'areas' => ['point' => ['width' => 0.05]],
+        ],
+        'version' => 1,
+    ])->assertOk();
     $newer = $this->getJson("/api/rushes/{$kept['id']}")->json('newer');
-    expect($newer)->toHaveCount(1)->and($newer[0]['part'])->toBe('body')->and($newer[0]['id'])->toBe($body['id'])
-        ->and($newer[0]['differences'])->toContain(['field' => 'frames_per_s', 'name' => 'Frames a second', 'from' => Number::plain($body['document']['frames_per_s']), 'to' => '33'])
-        ->toContain(['field' => 'mirror', 'name' => 'Whether it has a mirror', 'from' => $body['document']['mirror'] ? 'yes' : 'no', 'to' => $body['document']['mirror'] ? 'no' : 'yes']);
+    expect($newer)
+        ->toHaveCount(1)
+        ->and($newer[0]['part'])
+        ->toBe('body')
+        ->and($newer[0]['id'])
+        ->toBe($body['id'])
+        ->and($newer[0]['differences'])
+        ->toContain([
+            'field' => 'frames_per_s',
+            'name' => 'Frames a second',
+            'from' => Number::plain($body['document']['frames_per_s']),
+            'to' => '33',
+        ])
+        ->toContain([
+            'field' => 'mirror',
+            'name' => 'Whether it has a mirror',
+            'from' => $body['document']['mirror'] ? 'yes' : 'no',
+            'to' => $body['document']['mirror'] ? 'no' : 'yes',
+        ]);
     // What is gone, or somebody else's, has nothing to say.
     $this->deleteJson("/api/kit/bodies/{$body['id']}")->assertNoContent();
     expect($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))->toBe([]);

@@ -23,7 +23,9 @@ function askingAs(mixed $test, ?User $person): mixed
 
 function bodyOf(TestResponse $answer): string
 {
-    return $answer->baseResponse instanceof StreamedResponse ? $answer->streamedContent() : (string) $answer->getContent();
+    return $answer->baseResponse instanceof StreamedResponse
+        ? $answer->streamedContent()
+        : (string) $answer->getContent();
 }
 
 it('lists two of each kind to their owner, none of them to another, and nothing to nobody', function (): void {
@@ -41,7 +43,10 @@ it('lists two of each kind to their owner, none of them to another, and nothing 
 it('shows two members of a group to its teacher', function (): void {
     $all = new Everything($this->person());
     $all->group->members()->create(['user_id' => $this->person()->id]);
-    $this->actingAs($all->owner)->getJson("/api/groups/{$all->group->id}")->assertOk()->assertJsonCount(2, 'members');
+    $this->actingAs($all->owner)
+        ->getJson("/api/groups/{$all->group->id}")
+        ->assertOk()
+        ->assertJsonCount(2, 'members');
 });
 
 it('gives a single thing to its owner, hides it from another, and sends nobody to the door', function (): void {
@@ -51,8 +56,10 @@ it('gives a single thing to its owner, hides it from another, and sends nobody t
         [$method, $path, $body] = [...$call, []];
         askingAs($this, null)->json($method, $path, $body)->assertUnauthorized();
         $answer = askingAs($this, $other)->json($method, $path, $body);
-        expect($answer->status())->toBe(404, "$method $path for another person: ".bodyOf($answer))
-            ->and(bodyOf($answer))->not->toContain($all->mark);
+        expect($answer->status())
+            ->toBe(404, "$method $path for another person: ".bodyOf($answer))
+            ->and(bodyOf($answer))
+            ->not->toContain($all->mark);
     }
     // What another could not do has changed nothing, and the owner can: those that delete come last, and are taken back.
     foreach ($all->single() as $call) {
@@ -63,26 +70,54 @@ it('gives a single thing to its owner, hides it from another, and sends nobody t
 });
 
 it('forgets no address that names something of somebody’s', function (): void {
-    $named = static fn (string $uri): string => (string) preg_replace('#/(?:[0-9a-f]{8}-[0-9a-f-]{27}|[0-9a-z]{26}|\d+)(?=/|$)#', '/*', $uri);
-    $known = array_map(static fn (array $call): string => $call[0].' '.$named($call[1]), (new Everything($this->person()))->single());
+    $named = static fn (string $uri): string => (string) preg_replace(
+        '#/(?:[0-9a-f]{8}-[0-9a-f-]{27}|[0-9a-z]{26}|\d+)(?=/|$)#',
+        '/*',
+        $uri,
+    );
+    $known = array_map(
+        static fn (array $call): string => $call[0].' '.$named($call[1]),
+        (new Everything($this->person()))->single(),
+    );
     $left = [];
     foreach (Route::getRoutes() as $route) {
         assert($route instanceof Address);
-        if (! str_starts_with($route->uri(), 'api/') || ! in_array('auth:sanctum', $route->gatherMiddleware(), true) || ! str_contains($route->uri(), '{')) {
+        if (
+            ! str_starts_with($route->uri(), 'api/') ||
+            ! in_array('auth:sanctum', $route->gatherMiddleware(), true) ||
+            ! str_contains($route->uri(), '{')
+        ) {
             continue;
         }
         $uri = '/'.str_replace('{type}', 'bodies', (string) preg_replace('#\{(?!type)\w+\}#', '*', $route->uri()));
         $call = array_values(array_diff($route->methods(), ['HEAD']))[0].' '.$uri;
-        in_array($call, $known, true) || $left[] = $call;
+        in_array($call, $known, true) || ($left[] = $call);
     }
     // Lists of a kind; what takes playing, pictures or a second thing: each has a test of its own.
     expect($left)->toEqualCanonicalizing([
-        'GET /api/kit/bodies', 'POST /api/kit/bodies', 'POST /api/kit/bodies/upload', 'POST /api/kit/bodies/check',
-        'PUT /api/kit/bodies/*/buttons', 'PUT /api/kit/bodies/*/words/*', 'PUT /api/groups/*/shares', 'DELETE /api/groups/*/shares',
-        'GET /api/outings/*/card', 'GET /api/outings/*/files/*', 'GET /api/outings/*/pocket', 'POST /api/outings/*/passed-by',
-        'POST /api/sweeps/*/stand-in', 'POST /api/sweeps/*/pictures', 'GET /api/sweeps/*/paper',
-        'POST /api/bursts/*/merge', 'PUT /api/bursts/*/mark', 'PUT /api/bursts/*/rush', 'GET /api/bursts/*/sidecars',
-        'PUT /api/pictures/uploads/*', 'POST /api/pictures/*/retry', 'GET /api/pictures/*/crop', 'GET /api/pictures/*/*',
+        'GET /api/kit/bodies',
+        'POST /api/kit/bodies',
+        'POST /api/kit/bodies/upload',
+        'POST /api/kit/bodies/check',
+        'PUT /api/kit/bodies/*/buttons',
+        'PUT /api/kit/bodies/*/words/*',
+        'PUT /api/groups/*/shares',
+        'DELETE /api/groups/*/shares',
+        'GET /api/outings/*/card',
+        'GET /api/outings/*/files/*',
+        'GET /api/outings/*/pocket',
+        'POST /api/outings/*/passed-by',
+        'POST /api/sweeps/*/stand-in',
+        'POST /api/sweeps/*/pictures',
+        'GET /api/sweeps/*/paper',
+        'POST /api/bursts/*/merge',
+        'PUT /api/bursts/*/mark',
+        'PUT /api/bursts/*/rush',
+        'GET /api/bursts/*/sidecars',
+        'PUT /api/pictures/uploads/*',
+        'POST /api/pictures/*/retry',
+        'GET /api/pictures/*/crop',
+        'GET /api/pictures/*/*',
     ]);
 });
 
@@ -93,14 +128,27 @@ it('hides from another what takes playing, pictures or a second thing as well', 
     $outing = "/api/outings/{$all->outing->id}";
     $words = ['label' => 'x', 'where' => 'y'];
     $calls = [
-        ['PUT', "/api/kit/bodies/{$all->kit['bodies']->id}/words/area.block", $words], ['PUT', "/api/kit/bodies/{$all->kit['bodies']->id}/buttons", ['rest' => [], 'sets' => []]],
-        ['GET', "$outing/card"], ['GET', "$outing/files/a6"], ['GET', "$outing/pocket"], ['POST', "$outing/passed-by"],
-        ['POST', "/api/sweeps/$all->sweep/stand-in", ['frames' => [['value' => 0, 'times' => 1]], 'distance_m' => 10, 'focal_mm' => 500]],
-        ['POST', "/api/sweeps/$all->sweep/pictures", ['burst' => $mine->burst]], ['GET', "/api/sweeps/$all->sweep/paper"],
-        ['POST', "/api/bursts/$mine->burst/merge", ['other' => $all->burst]], ['POST', "/api/bursts/$all->burst/merge", ['other' => $mine->burst]],
+        ['PUT', "/api/kit/bodies/{$all->kit['bodies']->id}/words/area.block", $words],
+        ['PUT', "/api/kit/bodies/{$all->kit['bodies']->id}/buttons", ['rest' => [], 'sets' => []]],
+        ['GET', "$outing/card"],
+        ['GET', "$outing/files/a6"],
+        ['GET', "$outing/pocket"],
+        ['POST', "$outing/passed-by"],
+        [
+            'POST',
+            "/api/sweeps/$all->sweep/stand-in",
+            ['frames' => [['value' => 0, 'times' => 1]], 'distance_m' => 10, 'focal_mm' => 500],
+        ],
+        ['POST', "/api/sweeps/$all->sweep/pictures", ['burst' => $mine->burst]],
+        ['GET', "/api/sweeps/$all->sweep/paper"],
+        ['POST', "/api/bursts/$mine->burst/merge", ['other' => $all->burst]],
+        ['POST', "/api/bursts/$all->burst/merge", ['other' => $mine->burst]],
         ['PUT', "/api/bursts/$all->burst/mark", ['picture' => $all->picture->id, 'x' => 0, 'y' => 0]],
-        ['PUT', "/api/bursts/$mine->burst/rush", ['rush_id' => $all->rush->id]], ['PUT', "/api/bursts/$all->burst/rush", ['rush_id' => $mine->rush->id]],
-        ['GET', "/api/bursts/$all->burst/sidecars"], ['POST', "/api/pictures/{$all->picture->id}/retry"], ['GET', "/api/pictures/{$all->picture->id}/crop"],
+        ['PUT', "/api/bursts/$mine->burst/rush", ['rush_id' => $all->rush->id]],
+        ['PUT', "/api/bursts/$all->burst/rush", ['rush_id' => $mine->rush->id]],
+        ['GET', "/api/bursts/$all->burst/sidecars"],
+        ['POST', "/api/pictures/{$all->picture->id}/retry"],
+        ['GET', "/api/pictures/{$all->picture->id}/crop"],
         ['PUT', "/api/groups/{$all->group->id}/shares", ['drills' => true, 'rushes' => []]],
         ['DELETE', "/api/groups/{$mine->group->id}/members/$all->member"],
         ['DELETE', "/api/outings/{$mine->outing->id}/links/{$all->link->id}"],
@@ -108,6 +156,9 @@ it('hides from another what takes playing, pictures or a second thing as well', 
     foreach ($calls as $call) {
         [$method, $path, $body] = [...$call, []];
         $answer = $this->json($method, $path, $body);
-        expect($answer->status())->toBe(404, "$method $path: ".bodyOf($answer))->and(bodyOf($answer))->not->toContain($all->mark);
+        expect($answer->status())
+            ->toBe(404, "$method $path: ".bodyOf($answer))
+            ->and(bodyOf($answer))
+            ->not->toContain($all->mark);
     }
 });

@@ -10,21 +10,41 @@ use RushHold\Tests\Rushes;
 beforeEach(function (): void {
     $this->user = $this->person();
     $this->actingAs($this->user);
-    $this->keep = fn (array $changes = [], array $more = []): array => $this->postJson('/api/rushes', ['document' => Rushes::document($changes), ...$more])->assertCreated()->json();
+    $this->keep = fn (array $changes = [], array $more = []): array => $this->postJson('/api/rushes', [
+        'document' => Rushes::document($changes),
+        ...$more,
+    ])
+        ->assertCreated()
+        ->json();
 });
 
 it('keeps a rush with its defaults filled in, and gives it back', function (): void {
     $kept = ($this->keep)(['name' => 'Évening gulls'], ['pins' => ['focus' => ['area' => 'point']]]);
-    $read = $this->getJson("/api/rushes/{$kept['id']}")->assertOk()->json();
-    expect($read)->toEqual($kept)->and($read['document']['kit']['lens']['focal_mm'])->toEqual(500)
-        ->and($read['pins']['focus']['area'])->toBe('point')->and($read['name'])->toBe('Évening gulls');
+    $read = $this->getJson("/api/rushes/{$kept['id']}")
+        ->assertOk()
+        ->json();
+    expect($read)
+        ->toEqual($kept)
+        ->and($read['document']['kit']['lens']['focal_mm'])
+        ->toEqual(500)
+        ->and($read['pins']['focus']['area'])
+        ->toBe('point')
+        ->and($read['name'])
+        ->toBe('Évening gulls');
 });
 
 it('refuses a document that cannot be meant, naming the field, and keeps nothing', function (): void {
     $this->postJson('/api/rushes', ['document' => Rushes::document(['subject.speed_mps' => 500])])
-        ->assertStatus(422)->assertJsonPath('range.max', 120)->assertJsonPath('range.unit', 'm/s')
-        ->assertJsonPath('errors', ['subject.speed_mps' => ['The subject’s speed must be between 0 and 120 m/s; 500 was given.']]);
-    $this->postJson('/api/rushes', ['document' => Rushes::document(), 'pins' => ['exposure' => ['aperture' => 1.2]]])->assertStatus(422);
+        ->assertStatus(422)
+        ->assertJsonPath('range.max', 120)
+        ->assertJsonPath('range.unit', 'm/s')
+        ->assertJsonPath('errors', [
+            'subject.speed_mps' => ['The subject’s speed must be between 0 and 120 m/s; 500 was given.'],
+        ]);
+    $this->postJson('/api/rushes', [
+        'document' => Rushes::document(),
+        'pins' => ['exposure' => ['aperture' => 1.2]],
+    ])->assertStatus(422);
     $this->postJson('/api/rushes', [])->assertStatus(422);
     expect($this->user->rushes()->count())->toBe(0);
 });
@@ -33,47 +53,101 @@ it('lists one’s own, last changed first, and finds by name or subject', functi
     ($this->keep)(['name' => 'First', 'subject.name' => 'Tern, hovering']);
     $this->travel(1)->minutes();
     ($this->keep)(['name' => 'Second, 100% cloud']);
-    $names = fn (string $search = ''): array => array_column($this->getJson('/api/rushes?search='.urlencode($search))->assertOk()->json('items'), 'name');
-    expect($names())->toBe(['Second, 100% cloud', 'First'])
-        ->and($names('hovering'))->toBe(['First'])->and($names('fir tern'))->toBe(['First'])
-        ->and($names('100%'))->toBe(['Second, 100% cloud'])->and($names('%'))->toBe(['Second, 100% cloud'])
-        ->and($names('zebra'))->toBe([]);
+    $names = fn (string $search = ''): array => array_column(
+        $this->getJson('/api/rushes?search='.urlencode($search))
+            ->assertOk()
+            ->json('items'),
+        'name',
+    );
+    expect($names())
+        ->toBe(['Second, 100% cloud', 'First'])
+        ->and($names('hovering'))
+        ->toBe(['First'])
+        ->and($names('fir tern'))
+        ->toBe(['First'])
+        ->and($names('100%'))
+        ->toBe(['Second, 100% cloud'])
+        ->and($names('%'))
+        ->toBe(['Second, 100% cloud'])
+        ->and($names('zebra'))
+        ->toBe([]);
 });
 
 it('saves changes, but not over somebody’s later save', function (): void {
     $kept = ($this->keep)();
     $path = "/api/rushes/{$kept['id']}";
-    $saved = $this->putJson($path, ['document' => Rushes::document(['path.start_m' => 33.0]), 'version' => $kept['version']])->assertOk()->json();
-    expect($saved['version'])->toBe($kept['version'] + 1)->and($saved['document']['path']['start_m'])->toEqual(33);
-    $this->putJson($path, ['document' => Rushes::document(['path.start_m' => 20.0]), 'version' => $kept['version']])->assertStatus(409);
-    $this->putJson($path, ['document' => Rushes::document(['path.start_m' => 1.0]), 'version' => $saved['version']])->assertStatus(422);
+    $saved = $this->putJson($path, [
+        'document' => Rushes::document(['path.start_m' => 33.0]),
+        'version' => $kept['version'],
+    ])
+        ->assertOk()
+        ->json();
+    expect($saved['version'])
+        ->toBe($kept['version'] + 1)
+        ->and($saved['document']['path']['start_m'])
+        ->toEqual(33);
+    $this->putJson($path, [
+        'document' => Rushes::document(['path.start_m' => 20.0]),
+        'version' => $kept['version'],
+    ])->assertStatus(409);
+    $this->putJson($path, [
+        'document' => Rushes::document(['path.start_m' => 1.0]),
+        'version' => $saved['version'],
+    ])->assertStatus(422);
     expect($this->getJson($path)->json('document.path.start_m'))->toEqual(33);
 });
 
 it('renames, duplicates, deletes and restores', function (): void {
     $kept = ($this->keep)(['name' => 'Gull']);
     $path = "/api/rushes/{$kept['id']}";
-    $this->patchJson($path, ['name' => 'Herring gull'])->assertOk()->assertJsonPath('document.name', 'Herring gull')->assertJsonPath('name', 'Herring gull');
+    $this->patchJson($path, ['name' => 'Herring gull'])
+        ->assertOk()
+        ->assertJsonPath('document.name', 'Herring gull')
+        ->assertJsonPath('name', 'Herring gull');
     $this->patchJson($path, ['name' => ''])->assertStatus(422);
-    $copy = $this->postJson("$path/duplicate")->assertCreated()->assertJsonPath('name', 'Herring gull (copy)')->json('id');
+    $copy = $this->postJson("$path/duplicate")
+        ->assertCreated()
+        ->assertJsonPath('name', 'Herring gull (copy)')
+        ->json('id');
     $this->deleteJson($path)->assertNoContent();
     $this->getJson($path)->assertNotFound();
     expect(array_column($this->getJson('/api/rushes')->json('items'), 'id'))->toBe([$copy]);
-    $this->postJson("$path/restore")->assertOk()->assertJsonPath('name', 'Herring gull');
+    $this->postJson("$path/restore")
+        ->assertOk()
+        ->assertJsonPath('name', 'Herring gull');
     $this->getJson($path)->assertOk();
 });
 
 it('comes back from a file exactly as it went', function (): void {
-    $kept = ($this->keep)(['name' => 'Out and in', 'path.speed_changes' => [['at_s' => 0.5, 'to_mps' => 3.25, 'over_s' => 0.5]], 'scene.hazards' => ['nest'], 'path.bend_radius_m' => -17.5]);
-    $file = $this->get("/api/rushes/{$kept['id']}/document")->assertOk()->assertDownload('out-and-in.rush.json')->getContent();
-    $again = $this->post('/api/rushes/upload', ['file' => UploadedFile::fake()->createWithContent('r.json', $file)], ['Accept' => 'application/json'])->assertCreated()->json();
+    $kept = ($this->keep)([
+        'name' => 'Out and in',
+        'path.speed_changes' => [['at_s' => 0.5, 'to_mps' => 3.25, 'over_s' => 0.5]],
+        'scene.hazards' => ['nest'],
+        'path.bend_radius_m' => -17.5,
+    ]);
+    $file = $this->get("/api/rushes/{$kept['id']}/document")
+        ->assertOk()
+        ->assertDownload('out-and-in.rush.json')
+        ->getContent();
+    $again = $this->post(
+        '/api/rushes/upload',
+        ['file' => UploadedFile::fake()->createWithContent('r.json', $file)],
+        ['Accept' => 'application/json'],
+    )
+        ->assertCreated()
+        ->json();
     expect($again['document'])->toEqual($kept['document']);
     expect($this->get("/api/rushes/{$again['id']}/document")->getContent())->toBe($file);
 });
 
 it('refuses files that are no rush, and says why', function (string $content, string $says): void {
-    $this->post('/api/rushes/upload', ['file' => UploadedFile::fake()->createWithContent('r.json', $content)], ['Accept' => 'application/json'])
-        ->assertStatus(422)->assertSee($says);
+    $this->post(
+        '/api/rushes/upload',
+        ['file' => UploadedFile::fake()->createWithContent('r.json', $content)],
+        ['Accept' => 'application/json'],
+    )
+        ->assertStatus(422)
+        ->assertSee($says);
     expect(SavedRush::query()->where('user_id', $this->user->id)->count())->toBe(0);
 })->with([
     'no JSON' => ['oops {', 'not a JSON file'],
@@ -97,18 +171,41 @@ it('keeps everybody else out', function (): void {
     $this->postJson("$path/duplicate")->assertNotFound();
     $this->postJson("$path/restore")->assertNotFound();
     $this->getJson("$path/document")->assertNotFound();
-    expect($this->getJson('/api/rushes')->json('items'))->toBe([])->and(SavedRush::query()->find($kept['id'])?->version)->toBe(1);
+    expect($this->getJson('/api/rushes')->json('items'))
+        ->toBe([])
+        ->and(SavedRush::query()->find($kept['id'])?->version)
+        ->toBe(1);
 });
 
 it('finds the kit of a rush that comes from elsewhere by its name, where only one is called so', function (): void {
     $user = $this->person();
     $this->actingAs($user);
-    $body = static fn (string $name): array => [...KitType::Bodies->filled(KitType::Bodies->samples()['sample-old-mirror']), 'name' => $name];
-    $keep = fn (string $name): string => $this->postJson('/api/kit/bodies', ['document' => $body($name)])->assertCreated()->json('id');
+    $body = static fn (string $name): array => [
+        ...KitType::Bodies->filled(KitType::Bodies->samples()['sample-old-mirror']),
+        'name' => $name,
+    ];
+    $keep = fn (string $name): string => $this->postJson('/api/kit/bodies', ['document' => $body($name)])
+        ->assertCreated()
+        ->json('id');
     [$mine, $twin, $other] = [$keep('Mine'), $keep('Twin'), $keep('Twin')];
-    $points = fn (string $name, ?string $id): ?string => $this->postJson('/api/rushes', ['document' => [...Rushes::document(), 'kit' => ['body' => $body($name), 'body_id' => $id]]])->assertCreated()->json('document.kit.body_id');
+    $points = fn (string $name, ?string $id): ?string => $this->postJson('/api/rushes', [
+        'document' => [...Rushes::document(), 'kit' => ['body' => $body($name), 'body_id' => $id]],
+    ])
+        ->assertCreated()
+        ->json('document.kit.body_id');
     $sample = KitType::Bodies->samples()['sample-old-mirror']['name'];
-    expect($points('Mine', null))->toBe($mine)->and($points('Mine', 'somebody-else’s'))->toBe($mine)
-        ->and($points('Twin', null))->toBeNull()->and($points('Twin', $other))->toBe($other)->and($twin)->not->toBe($other)
-        ->and($points($sample, null))->toBe('sample-old-mirror')->and($points('Nobody’s', null))->toBeNull();
+    expect($points('Mine', null))
+        ->toBe($mine)
+        ->and($points('Mine', 'somebody-else’s'))
+        ->toBe($mine)
+        ->and($points('Twin', null))
+        ->toBeNull()
+        ->and($points('Twin', $other))
+        ->toBe($other)
+        ->and($twin)
+        ->not->toBe($other)
+        ->and($points($sample, null))
+        ->toBe('sample-old-mirror')
+        ->and($points('Nobody’s', null))
+        ->toBeNull();
 });

@@ -17,7 +17,7 @@ final class CountingStage implements Stage
 
     public function __construct()
     {
-        $this->stage = new OneProcess;
+        $this->stage = new OneProcess();
     }
 
     public function play(array $plays): array

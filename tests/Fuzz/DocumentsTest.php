@@ -48,12 +48,26 @@ function withSeeds(int $count, int $salt, callable $work): array
             $work(new Maker($seed * 8 + $salt), $seed);
             $ended['answered']++;
         } catch (Refused $refused) {
-            expect(Words::in(Units::Metric)->refused($refused))->not->toBe('')->and(strlen(Words::in(Units::Metric)->refused($refused)))->toBeLessThan(2000, "seed $seed");
+            expect(Words::in(Units::Metric)->refused($refused))
+                ->not->toBe('')
+                ->and(strlen(Words::in(Units::Metric)->refused($refused)))
+                ->toBeLessThan(2000, "seed $seed");
             $ended['refused']++;
         } catch (PHPUnit\Framework\ExpectationFailedException $failed) {
             throw $failed;
         } catch (Throwable $crash) {
-            throw new RuntimeException("Seed $seed: ".get_class($crash).': '.$crash->getMessage().' at '.basename($crash->getFile()).':'.$crash->getLine(), 0, $crash);
+            throw new RuntimeException(
+                "Seed $seed: ".
+                    get_class($crash).
+                    ': '.
+                    $crash->getMessage().
+                    ' at '.
+                    basename($crash->getFile()).
+                    ':'.
+                    $crash->getLine(),
+                0,
+                $crash,
+            );
         }
     }
 
@@ -74,7 +88,14 @@ it('plans every rush, or refuses it', function (): void {
         // What the planner sets can be pinned.
         HoldDocument::read(HoldDocument::write($plan->hold))->fitting($rush->rush->kit);
         $result = $gate->validator()->validate(json_decode($json), 'urn:rush-hold:plan@1');
-        expect($result->isValid())->toBeTrue("seed $seed: ".json_encode([$result->error()?->keyword(), $result->error()?->args(), $result->error()?->data()->fullPath()]));
+        expect($result->isValid())->toBeTrue(
+            "seed $seed: ".
+                json_encode([
+                    $result->error()?->keyword(),
+                    $result->error()?->args(),
+                    $result->error()?->data()->fullPath(),
+                ]),
+        );
     });
     // Enough of them get past the door to say anything.
     expect($ended['answered'])->toBeGreaterThan(0.3 * fuzzed()[1]);
@@ -84,11 +105,17 @@ it('plays and ranks every rush within its bounds', function (): void {
     withSeeds(max(20, intdiv(fuzzed()[1], 20)), 1, static function (Maker $maker, int $seed): void {
         $rush = RushDocument::read($maker->rush())->rush;
         $pins = HoldDocument::read($maker->lucky(0.5) ? $maker->hold() : [])->fitting($rush->kit);
-        $stage = new CountingStage;
-        $json = json_encode(RankingDocument::write(Planner::standard()->rank($rush, $pins, 1, 0, $stage)), JSON_THROW_ON_ERROR);
-        expect(strlen($json))->toBeLessThan(1_000_000, "seed $seed")->and($stage->steps)->toBeLessThan(1.6 * Effort::MOST_STEPS, "seed $seed");
+        $stage = new CountingStage();
+        $json = json_encode(
+            RankingDocument::write(Planner::standard()->rank($rush, $pins, 1, 0, $stage)),
+            JSON_THROW_ON_ERROR,
+        );
+        expect(strlen($json))
+            ->toBeLessThan(1_000_000, "seed $seed")
+            ->and($stage->steps)
+            ->toBeLessThan(1.6 * Effort::MOST_STEPS, "seed $seed");
         $plan = Chooser::standard()->choose($rush, $pins);
-        [$outcome] = (new OneProcess)->play([new Play($plan->situation, $plan->hold, 2, 1)]);
+        [$outcome] = (new OneProcess())->play([new Play($plan->situation, $plan->hold, 2, 1)]);
         json_encode(OutcomeDocument::write($outcome, $plan->hold, $plan), JSON_THROW_ON_ERROR);
     });
 });
@@ -100,7 +127,10 @@ it('takes in every piece of kit, or refuses it', function (): void {
         $document = $maker->lucky(0.03) ? $maker->nonsense() : $maker->kit($type->document());
         $read = $gate->kit($type, $document);
         $json = json_encode(Documents::withObjects($read['fields']), JSON_THROW_ON_ERROR);
-        expect(strlen($json))->toBeLessThan(120_000, "seed $seed")->and($gate->kit($type, json_decode($json, true))['fields'])->toEqual($read['fields']);
+        expect(strlen($json))
+            ->toBeLessThan(120_000, "seed $seed")
+            ->and($gate->kit($type, json_decode($json, true))['fields'])
+            ->toEqual($read['fields']);
     });
     expect($ended['answered'])->toBeGreaterThan(0.3 * fuzzed()[1]);
 });
@@ -111,10 +141,25 @@ it('plans every outing, or refuses it', function (): void {
     $ended = withSeeds($count, 4, static function (Maker $maker, int $seed) use ($gate): void {
         $outing = $gate->outing($maker->outing())->outing;
         $programme = Programme::of($outing, Worth::closedForm($outing));
-        foreach (['day' => DayDocument::write($programme, $maker->one(Units::cases())), 'card' => CardDocument::write($programme)] as $name => $document) {
+        foreach (
+            [
+                'day' => DayDocument::write($programme, $maker->one(Units::cases())),
+                'card' => CardDocument::write($programme),
+            ] as $name => $document
+        ) {
             $json = json_encode($document, JSON_THROW_ON_ERROR);
             $result = $gate->validator()->validate(json_decode($json), "urn:rush-hold:$name@1");
-            expect($result->isValid())->toBeTrue("seed $seed: ".json_encode([$result->error()?->keyword(), $result->error()?->args(), $result->error()?->data()->fullPath()]))->and(strlen($json))->toBeLessThan(700_000, "seed $seed");
+            expect($result->isValid())
+                ->toBeTrue(
+                    "seed $seed: ".
+                        json_encode([
+                            $result->error()?->keyword(),
+                            $result->error()?->args(),
+                            $result->error()?->data()->fullPath(),
+                        ]),
+                )
+                ->and(strlen($json))
+                ->toBeLessThan(700_000, "seed $seed");
         }
     });
     expect($ended['answered'])->toBeGreaterThan(0.12 * $count);
@@ -123,7 +168,7 @@ it('plans every outing, or refuses it', function (): void {
 it('takes in all habits, or refuses them', function (): void {
     withSeeds(intdiv(fuzzed()[1], 3), 3, static function (Maker $maker, int $seed): void {
         $habits = app(DocumentGate::class)->habits($maker->kit('habits'));
-        $habits->taken(new Kit);
+        $habits->taken(new Kit());
         expect(app(DocumentGate::class)->habits($habits->fields)->fields)->toEqual($habits->fields, "seed $seed");
     });
 });

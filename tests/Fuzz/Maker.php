@@ -26,7 +26,10 @@ final class Maker
     {
         $this->chance = new Randomizer(new Mt19937($seed));
         foreach (['rush', 'hold', 'body', 'lens', 'subject', 'habits', 'outing'] as $name) {
-            $this->schemas["urn:rush-hold:$name@1"] = (array) json_decode((string) file_get_contents(dirname(__DIR__, 2)."/formats/$name.schema.json"), true);
+            $this->schemas["urn:rush-hold:$name@1"] = (array) json_decode(
+                (string) file_get_contents(dirname(__DIR__, 2)."/formats/$name.schema.json"),
+                true,
+            );
         }
     }
 
@@ -59,9 +62,19 @@ final class Maker
     /** @return array<string, mixed> an example, or a bare one, with a few fields changed */
     public function rush(): array
     {
-        $files = array_values(array_filter(glob(dirname(__DIR__, 2).'/formats/examples/*.json') ?: [], static fn (string $f): bool => ! str_contains($f, '.hold.')));
-        $rush = $this->lucky(0.85) ? (array) json_decode((string) file_get_contents($this->one($files)), true)
-            : ['format' => 'rush-hold/rush@1', 'subject' => ['length_m' => 0.3, 'height_m' => 0.2, 'speed_mps' => 5], 'path' => ['start_m' => 30]];
+        $files = array_values(
+            array_filter(
+                glob(dirname(__DIR__, 2).'/formats/examples/*.json') ?: [],
+                static fn (string $f): bool => ! str_contains($f, '.hold.'),
+            ),
+        );
+        $rush = $this->lucky(0.85)
+            ? (array) json_decode((string) file_get_contents($this->one($files)), true)
+            : [
+                'format' => 'rush-hold/rush@1',
+                'subject' => ['length_m' => 0.3, 'height_m' => 0.2, 'speed_mps' => 5],
+                'path' => ['start_m' => 30],
+            ];
         if ($this->lucky(0.4)) {
             $body = $this->one(Bodies::all());
             $areas = (array) ($body['areas'] ?? []);
@@ -87,7 +100,9 @@ final class Maker
         }
         foreach (is_array($rush['group'] ?? null) ? $rush['group'] : [] as $i => $companion) {
             if (is_array($companion) && $this->lucky(0.9)) {
-                $rush['group'][$i]['across_m'] = 0.5 * min(1000.0, (float) (is_numeric($companion['distance_m'] ?? null) ? $companion['distance_m'] : 1));
+                $rush['group'][$i]['across_m'] =
+                    0.5 *
+                    min(1000.0, (float) (is_numeric($companion['distance_m'] ?? null) ? $companion['distance_m'] : 1));
             }
         }
 
@@ -100,19 +115,42 @@ final class Maker
         $files = glob(dirname(__DIR__, 2).'/formats/examples/outings/*.json') ?: [];
         assert($files !== []);
         $outing = (array) json_decode((string) file_get_contents($this->one($files)), true);
-        $outing['rushes'] = array_map(fn (int $i): mixed => $this->lucky(0.03) ? $this->nonsense() : [...(array) ($outing['rushes'][$i] ?? []), 'rush' => $this->lucky(0.5) ? $outing['rushes'][$i]['rush'] : $this->rush(),
-            'minutes' => $this->whole(5, 120), 'setup_min' => $this->whole(0, 40), 'earliest' => $this->one([null, null, null, '05:15', '23:50']), 'facing_deg' => $this->one([null, 0, 360, 90.5]), 'pins' => $this->lucky(0.8) ? [] : $this->hold()], range(0, $this->whole(0, 3)));
+        $outing['rushes'] = array_map(
+            fn (int $i): mixed => $this->lucky(0.03)
+                ? $this->nonsense()
+                : [
+                    ...(array) ($outing['rushes'][$i] ?? []),
+                    'rush' => $this->lucky(0.5) ? $outing['rushes'][$i]['rush'] : $this->rush(),
+                    'minutes' => $this->whole(5, 120),
+                    'setup_min' => $this->whole(0, 40),
+                    'earliest' => $this->one([null, null, null, '05:15', '23:50']),
+                    'facing_deg' => $this->one([null, 0, 360, 90.5]),
+                    'pins' => $this->lucky(0.8) ? [] : $this->hold(),
+                ],
+            range(0, $this->whole(0, 3)),
+        );
         if ($this->lucky(0.3)) {
             $outing['bodies'] = [$this->one(Bodies::all())];
-            $outing['rushes'][0] = is_array($outing['rushes'][0]) ? [...$outing['rushes'][0], 'body' => 0] : $outing['rushes'][0];
+            $outing['rushes'][0] = is_array($outing['rushes'][0])
+                ? [...$outing['rushes'][0], 'body' => 0]
+                : $outing['rushes'][0];
         }
         $rushes = $outing['rushes'];
-        $times = ['date' => $this->one(['2026-06-07', '2024-02-29', '2026-03-29', '1970-01-01']), 'from' => $this->one(['04:30', '23:45', '00:00']), 'to' => $this->one(['09:30', '00:15', '00:00'])];
+        $times = [
+            'date' => $this->one(['2026-06-07', '2024-02-29', '2026-03-29', '1970-01-01']),
+            'from' => $this->one(['04:30', '23:45', '00:00']),
+            'to' => $this->one(['09:30', '00:15', '00:00']),
+        ];
         $outing = $this->lucky(0.5) ? $this->changed($outing, 'outing') : $outing;
         $outing = $this->lucky(0.85) ? [...$outing, ...$times] : $outing;
         // What is made of nothing but the schema is seldom a rush.
         $outing['rushes'] = $this->lucky(0.9) ? $rushes : $outing['rushes'] ?? [];
-        $outing['place'] = [...(is_array($outing['place'] ?? null) ? $outing['place'] : []), 'zone' => $this->lucky(0.05) ? 'Nowhere' : $this->one(['UTC', 'Europe/London', 'Pacific/Auckland', 'America/St_Johns'])];
+        $outing['place'] = [
+            ...is_array($outing['place'] ?? null) ? $outing['place'] : [],
+            'zone' => $this->lucky(0.05)
+                ? 'Nowhere'
+                : $this->one(['UTC', 'Europe/London', 'Pacific/Auckland', 'America/St_Johns']),
+        ];
 
         return $outing;
     }
@@ -147,7 +185,24 @@ final class Maker
     /** Something that is no document, or not quite. */
     public function nonsense(): mixed
     {
-        return $this->one([null, true, '', 'x', -1, 1e308, 5e-324, [], [[]], ['format' => []], str_repeat('ä', 5000), array_fill(0, 3000, 1), ['a' => ['b' => ['c' => ['d' => 1]]]], "\u{202e}\u{0}", '1e999', PHP_INT_MAX]);
+        return $this->one([
+            null,
+            true,
+            '',
+            'x',
+            -1,
+            1e308,
+            5e-324,
+            [],
+            [[]],
+            ['format' => []],
+            str_repeat('ä', 5000),
+            array_fill(0, 3000, 1),
+            ['a' => ['b' => ['c' => ['d' => 1]]]],
+            "\u{202e}\u{0}",
+            '1e999',
+            PHP_INT_MAX,
+        ]);
     }
 
     /**
@@ -236,7 +291,7 @@ final class Maker
     /** @param  array<string, mixed>  $schema */
     private function number(array $schema, bool $whole): int|float
     {
-        $from = (float) ($schema['minimum'] ?? $schema['exclusiveMinimum'] ?? -1e4);
+        $from = (float) ($schema['minimum'] ?? ($schema['exclusiveMinimum'] ?? -1e4));
         $to = (float) ($schema['maximum'] ?? 1e4);
         $value = match (true) {
             $this->lucky(0.2) => $from,
@@ -253,7 +308,19 @@ final class Maker
     /** @param  array<string, mixed>  $schema */
     private function text(array $schema): string
     {
-        return $this->one(['', 'x', 'Büschel', '100% <b>', str_repeat('n', (int) ($schema['maxLength'] ?? 40)), $this->lucky(0.2) ? str_repeat('m', 1 + (int) ($schema['maxLength'] ?? 40)) : 'y', '2026-06-04T05:30:00+01:00', '2026-13-40T99:00:00Z', $this->lucky(0.3) ? "a\u{0}b" : 'z', '{brackets}', "'"]);
+        return $this->one([
+            '',
+            'x',
+            'Büschel',
+            '100% <b>',
+            str_repeat('n', (int) ($schema['maxLength'] ?? 40)),
+            $this->lucky(0.2) ? str_repeat('m', 1 + (int) ($schema['maxLength'] ?? 40)) : 'y',
+            '2026-06-04T05:30:00+01:00',
+            '2026-13-40T99:00:00Z',
+            $this->lucky(0.3) ? "a\u{0}b" : 'z',
+            '{brackets}',
+            "'",
+        ]);
     }
 
     /**
@@ -264,9 +331,16 @@ final class Maker
     {
         $least = (int) ($schema['minItems'] ?? 0);
         $most = (int) ($schema['maxItems'] ?? 6);
-        $count = $this->lucky(0.1) ? $most : ($this->lucky(0.02) ? $most + 1 : $this->whole($least, min($most, $least + 3)));
+        $count = $this->lucky(0.1)
+            ? $most
+            : ($this->lucky(0.02)
+                ? $most + 1
+                : $this->whole($least, min($most, $least + 3)));
 
-        return array_map(fn (): mixed => $this->value((array) ($schema['items'] ?? []), $leavesOut), $count === 0 ? [] : range(1, $count));
+        return array_map(
+            fn (): mixed => $this->value((array) ($schema['items'] ?? []), $leavesOut),
+            $count === 0 ? [] : range(1, $count),
+        );
     }
 
     /**
@@ -283,7 +357,8 @@ final class Maker
         }
         if (isset($schema['propertyNames'])) {
             foreach (['setting.drive', 'mode.continuous', 'preset.nothing', 'area.whole', 'bird'] as $name) {
-                $this->lucky(0.3) && $object[$name] = $this->value((array) ($schema['additionalProperties'] ?? []), $leavesOut);
+                $this->lucky(0.3) &&
+                    ($object[$name] = $this->value((array) ($schema['additionalProperties'] ?? []), $leavesOut));
             }
         }
 

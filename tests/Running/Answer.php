@@ -21,6 +21,9 @@ final readonly class Answer
     /** @return list<array<string, mixed>> */
     public function lines(): array
     {
-        return array_map(static fn (string $line): array => (array) json_decode($line, true), explode("\n", trim($this->body)));
+        return array_map(
+            static fn (string $line): array => (array) json_decode($line, true),
+            explode("\n", trim($this->body)),
+        );
     }
 }

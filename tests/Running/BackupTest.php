@@ -9,7 +9,9 @@ use Symfony\Component\Process\Process;
 function contents(): array
 {
     $contents = [];
-    foreach (DB::select('SELECT TABLE_NAME AS t FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE()') as $table) {
+    foreach (
+        DB::select('SELECT TABLE_NAME AS t FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE()') as $table
+    ) {
         if (! in_array($table->t, ['sessions', 'cache', 'cache_locks', 'jobs'], true)) {
             $contents[$table->t] = hash('sha256', serialize(DB::table($table->t)->orderByRaw('1')->get()->all()));
         }
@@ -23,7 +25,11 @@ it('brings everything back from a backup after all is lost', function (): void {
     $person = $this->somebody();
     $visitor = $this->visitor($person);
     foreach (['barriers', 'tern-hovering'] as $example) {
-        expect($visitor->post('/api/rushes', ['document' => [...$this->example($example), 'name' => 'Büschel 100 % “'.$example.'”']])->status)->toBe(201);
+        expect(
+            $visitor->post('/api/rushes', [
+                'document' => [...$this->example($example), 'name' => 'Büschel 100 % “'.$example.'”'],
+            ])->status,
+        )->toBe(201);
     }
     expect($visitor->post('/api/account/tokens', ['name' => 'script'])->status)->toBe(201);
     $file = sys_get_temp_dir().'/backup-'.bin2hex(random_bytes(6)).'.sql.gz';
@@ -36,7 +42,10 @@ it('brings everything back from a backup after all is lost', function (): void {
     try {
         $before = contents();
         $backup = $run(base_path('bin/backup'), $file);
-        expect($backup->getExitCode())->toBe(0, $backup->getErrorOutput())->and(fileperms($file) & 0o077)->toBe(0);
+        expect($backup->getExitCode())
+            ->toBe(0, $backup->getErrorOutput())
+            ->and(fileperms($file) & 0o077)
+            ->toBe(0);
         DB::statement('SET FOREIGN_KEY_CHECKS=0');
         DB::table('rushes')->delete();
         DB::statement('DROP TABLE kit');
@@ -48,7 +57,10 @@ it('brings everything back from a backup after all is lost', function (): void {
         // And the application goes on with it.
         expect($this->visitor($person)->get('/api/rushes')->json('items'))->toHaveCount(2);
         file_put_contents($file, 'cut off');
-        expect($run(base_path('bin/restore'), $file, '--yes')->getExitCode())->not->toBe(0)->and(contents())->toBe($before);
+        expect($run(base_path('bin/restore'), $file, '--yes')->getExitCode())
+            ->not->toBe(0)
+            ->and(contents())
+            ->toBe($before);
     } finally {
         @unlink($file);
     }

@@ -76,7 +76,10 @@ abstract class RunningTestCase extends TestCase
         $stream = stream_socket_client('unix://'.getenv('SOCKET_DIR').'/pool.sock');
         fwrite($stream, ScgiRequest::write(['DOCUMENT_URI' => '/state'], ''));
 
-        return (array) json_decode((string) substr((string) strstr((string) stream_get_contents($stream), "\r\n\r\n"), 4), true);
+        return (array) json_decode(
+            (string) substr((string) strstr((string) stream_get_contents($stream), "\r\n\r\n"), 4),
+            true,
+        );
     }
 
     /** Waits until something is so; it is wrong if it is not so after a long time. */

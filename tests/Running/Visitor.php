@@ -19,14 +19,21 @@ final class Visitor
     public function __construct(private readonly ?string $token = null)
     {
         $base = getenv('TEST_BASE_URL');
-        $this->base = is_string($base) && $base !== '' ? $base : throw new RuntimeException('TEST_BASE_URL is not set: run bin/test.');
+        $this->base =
+            is_string($base) && $base !== ''
+                ? $base
+                : throw new RuntimeException('TEST_BASE_URL is not set: run bin/test.');
     }
 
     public static function in(User $user, string $password, bool $remember = false): self
     {
-        $visitor = new self;
+        $visitor = new self();
         $visitor->get('/api/session');
-        $answer = $visitor->post('/api/session', ['email' => $user->email, 'password' => $password, 'remember' => $remember]);
+        $answer = $visitor->post('/api/session', [
+            'email' => $user->email,
+            'password' => $password,
+            'remember' => $remember,
+        ]);
 
         return $answer->status === 200 ? $visitor : throw new RuntimeException("Not let in: $answer->body");
     }
@@ -43,8 +50,12 @@ final class Visitor
     }
 
     /** @param  array<array-key, mixed>|string|null  $body */
-    public function ask(string $method, string $path, array|string|null $body = null, string $accept = 'application/json'): Answer
-    {
+    public function ask(
+        string $method,
+        string $path,
+        array|string|null $body = null,
+        string $accept = 'application/json',
+    ): Answer {
         return $this->all([[$method, $path, $body, $accept]])[0];
     }
 
@@ -82,7 +93,11 @@ final class Visitor
             $running > 0 && curl_multi_select($multi, 1.0);
         } while ($running > 0);
 
-        return array_map(static fn (array $asked, CurlHandle $handle): Answer => $asked[0]->answer($handle), $requests, $handles);
+        return array_map(
+            static fn (array $asked, CurlHandle $handle): Answer => $asked[0]->answer($handle),
+            $requests,
+            $handles,
+        );
     }
 
     /** Asks, and leaves as soon as something has come back. */
@@ -102,21 +117,40 @@ final class Visitor
     }
 
     /** @param  array<array-key, mixed>|string|null  $body */
-    private function handle(string $method, string $path, array|string|null $body = null, string $accept = 'application/json'): CurlHandle
-    {
+    private function handle(
+        string $method,
+        string $path,
+        array|string|null $body = null,
+        string $accept = 'application/json',
+    ): CurlHandle {
         $headers = ["Accept: $accept", 'Expect:'];
         if ($this->token !== null) {
             $headers[] = "Authorization: Bearer $this->token";
         }
         if ($this->cookies !== []) {
-            $headers[] = 'Cookie: '.implode('; ', array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($this->cookies), $this->cookies));
+            $headers[] =
+                'Cookie: '.
+                implode(
+                    '; ',
+                    array_map(
+                        static fn (string $name, string $value): string => "$name=$value",
+                        array_keys($this->cookies),
+                        $this->cookies,
+                    ),
+                );
             $headers[] = 'X-XSRF-TOKEN: '.rawurldecode($this->cookies['XSRF-TOKEN'] ?? '');
         }
         if ($body !== null) {
             $headers[] = 'Content-Type: application/json';
         }
         $curl = curl_init($this->base.$path);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => $headers, CURLOPT_TIMEOUT => 120]);
+        curl_setopt_array($curl, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HEADER => true,
+            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_HTTPHEADER => $headers,
+            CURLOPT_TIMEOUT => 120,
+        ]);
         if ($body !== null) {
             curl_setopt($curl, CURLOPT_POSTFIELDS, is_string($body) ? $body : json_encode($body, JSON_THROW_ON_ERROR));
         }

@@ -112,9 +112,11 @@ final class AutoRun
         $set = $this->course->startTravel * (1 + $this->course->setError * self::at(Noise::white(5), $this->places[5]));
         $this->lens = max($this->course->farTravel, min($this->course->nearTravel, $set));
         $this->day = exp(Parameters::DAY * self::at(Noise::white(5), $this->places[4]));
-        $this->ready = -$lead * $this->dt - $this->course->readyS * log(1e-9 + self::at(Noise::even(6), $this->places[2]));
+        $this->ready =
+            -$lead * $this->dt - $this->course->readyS * log(1e-9 + self::at(Noise::even(6), $this->places[2]));
         $this->rivalNearer = self::at(Noise::even(6), $this->places[0]) < 0.5;
-        $this->direction = $this->course->startTravel > ($this->course->nearTravel + $this->course->farTravel) / 2 ? -1.0 : 1.0;
+        $this->direction =
+            $this->course->startTravel > ($this->course->nearTravel + $this->course->farTravel) / 2 ? -1.0 : 1.0;
         $this->distance = $this->tracking->square / max($this->lens, $this->tracking->least);
         $this->locked = $this->tracking->held;
         $this->age = $this->tracking->age;
@@ -144,7 +146,14 @@ final class AutoRun
                 $this->drive();
             }
             if ($this->t >= 0) {
-                $this->steps[] = ['t' => $this->t, 'focus' => $this->lens, 'seen' => $awake ? $this->seen : Seen::NOTHING, 'blocked' => $this->blocked, 'x' => $this->missX, 'y' => $this->missY];
+                $this->steps[] = [
+                    't' => $this->t,
+                    'focus' => $this->lens,
+                    'seen' => $awake ? $this->seen : Seen::NOTHING,
+                    'blocked' => $this->blocked,
+                    'x' => $this->missX,
+                    'y' => $this->missY,
+                ];
             }
         }
 
@@ -154,15 +163,24 @@ final class AutoRun
     /** Where the subject is, and how far the aim is off it. */
     private function point(int $k): void
     {
-        $this->on = $this->course->way->aim[$k] + $this->course->way->perMetre[$k] * $this->course->swingM * self::at(Noise::smooth(7, Parameters::SWING_MEMORY_S, $this->dt), $this->places[4] + $k);
+        $this->on =
+            $this->course->way->aim[$k] +
+            $this->course->way->perMetre[$k] *
+                $this->course->swingM *
+                self::at(Noise::smooth(7, Parameters::SWING_MEMORY_S, $this->dt), $this->places[4] + $k);
         $change = Parameters::ERRATIC_SPEED * $this->s->subject->erratic * $this->s->rush->path->speedMps;
         if ($change > 0) {
             $way = Noise::way(4, Parameters::WAY_MEMORY_S, $this->dt);
-            $this->on += $this->course->way->perMetre[$k] * $change * (self::at($way, $this->places[3] + $k) - self::at($way, $this->places[3]));
+            $this->on +=
+                $this->course->way->perMetre[$k] *
+                $change *
+                (self::at($way, $this->places[3] + $k) - self::at($way, $this->places[3]));
         }
         $aim = Noise::straying(1, Parameters::AIM_MEMORY_S, $this->dt);
-        $this->missX = $this->day * ($this->course->trailX[$k] + $this->course->missX[$k] * self::at($aim, $this->places[0] + $k));
-        $this->missY = $this->day * ($this->course->trailY[$k] + $this->course->missY[$k] * self::at($aim, $this->places[1] + $k));
+        $this->missX =
+            $this->day * ($this->course->trailX[$k] + $this->course->missX[$k] * self::at($aim, $this->places[0] + $k));
+        $this->missY =
+            $this->day * ($this->course->trailY[$k] + $this->course->missY[$k] * self::at($aim, $this->places[1] + $k));
         if ($this->course->first[0] > 1e-4) {
             $this->missX += $this->course->first[$k] * self::at(Noise::white(5), $this->places[0]);
             $this->missY += $this->course->first[$k] * self::at(Noise::white(5), $this->places[1]);
@@ -192,20 +210,32 @@ final class AutoRun
         $speed = Noise::speed(1, Parameters::AIM_MEMORY_S, $this->dt);
         $body = $this->course->smear[$k] * self::at($speed, $this->places[0] + $k);
         $hand = $this->course->shakeUm * self::at($speed, $this->places[1] + $k);
-        $room = $this->course->room[$k] - $this->judging->airSquare * self::at(Noise::lucky(8, 2 * Parameters::AIR_SPREAD), $this->places[2] + $k);
+        $room =
+            $this->course->room[$k] -
+            $this->judging->airSquare * self::at(Noise::lucky(8, 2 * Parameters::AIR_SPREAD), $this->places[2] + $k);
         if (abs($this->hold->areaAt[0] - $this->missX) >= 0.5 || abs($this->hold->areaAt[1] - $this->missY) >= 0.5) {
             return LossCause::OutOfFrame;
         }
         $cover = self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[3] + $k);
-        if ($this->blocked || $this->s->scene->frontClutter > 0 && $cover < $this->judging->zHidden) {
+        if ($this->blocked || ($this->s->scene->frontClutter > 0 && $cover < $this->judging->zHidden)) {
             return LossCause::Hidden;
         }
         if ($defocus ** 2 + $body ** 2 + $hand ** 2 <= $room) {
             return null;
         }
 
-        return $this->judging->smear($defocus, $body, $hand, $room)
-            ?? $this->judging->missed($k, $this->caught, $this->hunting, $this->slow, $this->seen, $this->on, $this->lens, $defocus, $room);
+        return $this->judging->smear($defocus, $body, $hand, $room) ??
+            $this->judging->missed(
+                $k,
+                $this->caught,
+                $this->hunting,
+                $this->slow,
+                $this->seen,
+                $this->on,
+                $this->lens,
+                $defocus,
+                $room,
+            );
     }
 
     /** What the area sees, by its own rule. */
@@ -224,8 +254,11 @@ final class AutoRun
             $this->seenAt = $this->seenAt > 0 ? $this->seenAt : $way->clutter[$k];
         }
         // Too far out of focus to be seen; the mirror is up; too dark for this one.
-        if (abs($this->lens - $this->seenAt) > $visible || $this->t < $this->darkUntil
-            || $this->seeing->failsAtAll && self::at(Noise::even(6), $this->places[3] + $k) < $this->seeing->fails) {
+        if (
+            abs($this->lens - $this->seenAt) > $visible ||
+            $this->t < $this->darkUntil ||
+            ($this->seeing->failsAtAll && self::at(Noise::even(6), $this->places[3] + $k) < $this->seeing->fails)
+        ) {
             $this->seen = Seen::NOTHING;
         }
     }
@@ -238,7 +271,12 @@ final class AutoRun
         } elseif ($this->touches($k) && ! $this->blocked) {
             $this->pattern = $even < $this->seeing->foundPerStep;
         }
-        if ($this->pattern && ! $this->blocked && abs($this->missX) < $this->seeing->reachX && abs($this->missY) < $this->seeing->reachY) {
+        if (
+            $this->pattern &&
+            ! $this->blocked &&
+            abs($this->missX) < $this->seeing->reachX &&
+            abs($this->missY) < $this->seeing->reachY
+        ) {
             return $this->measured(Seen::PART, Parameters::PATTERN_PART * $this->course->way->part[$k]);
         }
 
@@ -248,17 +286,31 @@ final class AutoRun
     private function byArea(int $k): int
     {
         $way = $this->course->way;
-        $rival = $this->seeing->rivals && ! $this->blocked && self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[3] + $k) < $this->seeing->zRival;
+        $rival =
+            $this->seeing->rivals &&
+            ! $this->blocked &&
+            self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[3] + $k) <
+                $this->seeing->zRival;
         if ($this->t < $this->rivalUntil || $rival) {
             $this->seenAt = $this->rivalNearer ? $way->rivalNear[$k] : $way->rivalFar[$k];
 
             return $this->rivalNearer ? Seen::NEARER : Seen::BACKGROUND;
         }
-        $recognised = self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[5] + $k) < $this->course->detects[$k];
-        if ($this->seeing->detecting && ! $this->blocked && $this->touches($k) && $recognised && abs($this->lens - $this->on) < Parameters::RECOGNISED_BLUR * $this->course->visible[$k]) {
+        $recognised =
+            self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[5] + $k) <
+            $this->course->detects[$k];
+        if (
+            $this->seeing->detecting &&
+            ! $this->blocked &&
+            $this->touches($k) &&
+            $recognised &&
+            abs($this->lens - $this->on) < Parameters::RECOGNISED_BLUR * $this->course->visible[$k]
+        ) {
             $this->detectedAt = $this->t;
 
-            $eye = self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[4] + $k) < $this->course->eyes[$k];
+            $eye =
+                self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[4] + $k) <
+                $this->course->eyes[$k];
 
             return $this->measured(Seen::AIM, $eye ? 0.0 : Parameters::RECOGNISED_PART * $way->part[$k]);
         }
@@ -269,16 +321,32 @@ final class AutoRun
             return Seen::NEARER;
         }
         if ($this->seeing->block) {
-            $crisper = self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[4] + $k) < $this->course->crisper[$k];
+            $crisper =
+                self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[4] + $k) <
+                $this->course->crisper[$k];
 
-            return ! $this->touches($k) ? $this->detailOrNothing($k)
-                : ($crisper ? Seen::BACKGROUND : $this->measured(Seen::PART, $this->course->within[$k] * $way->part[$k]));
+            return ! $this->touches($k)
+                ? $this->detailOrNothing($k)
+                : ($crisper
+                    ? Seen::BACKGROUND
+                    : $this->measured(Seen::PART, $this->course->within[$k] * $way->part[$k]));
         }
-        if (abs($this->missX) < 0.85 * $way->halfX[$k] + $this->seeing->coreX && abs($this->missY) < 0.85 * $way->halfY[$k] + $this->seeing->coreY) {
-            return $this->measured(Seen::AIM, min(Parameters::UNDER_AREA, Parameters::UNDER_AREA * (abs($this->missX) + $this->seeing->coreX) / $way->halfX[$k]) * $way->part[$k]);
+        if (
+            abs($this->missX) < 0.85 * $way->halfX[$k] + $this->seeing->coreX &&
+            abs($this->missY) < 0.85 * $way->halfY[$k] + $this->seeing->coreY
+        ) {
+            return $this->measured(
+                Seen::AIM,
+                min(
+                    Parameters::UNDER_AREA,
+                    (Parameters::UNDER_AREA * (abs($this->missX) + $this->seeing->coreX)) / $way->halfX[$k],
+                ) * $way->part[$k],
+            );
         }
 
-        return $this->touches($k) ? $this->measured(Seen::PART, Parameters::HELPER_PART * $this->course->within[$k] * $way->part[$k]) : $this->detailOrNothing($k);
+        return $this->touches($k)
+            ? $this->measured(Seen::PART, Parameters::HELPER_PART * $this->course->within[$k] * $way->part[$k])
+            : $this->detailOrNothing($k);
     }
 
     private function measured(int $seen, float $nearer): int
@@ -292,17 +360,23 @@ final class AutoRun
     {
         $way = $this->course->way;
 
-        return abs($this->missX) < $way->halfX[$k] + $this->seeing->areaX && abs($this->missY) < $way->halfY[$k] + $this->seeing->areaY;
+        return abs($this->missX) < $way->halfX[$k] + $this->seeing->areaX &&
+            abs($this->missY) < $way->halfY[$k] + $this->seeing->areaY;
     }
 
     private function cluttered(int $k): bool
     {
-        return $this->seeing->cluttered && self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[2] + $k) < $this->seeing->zClutter;
+        return $this->seeing->cluttered &&
+            self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[2] + $k) <
+                $this->seeing->zClutter;
     }
 
     private function detailOrNothing(int $k): int
     {
-        return self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[4] + $k) < $this->seeing->zDetail ? Seen::BACKGROUND : Seen::NOTHING;
+        return self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[4] + $k) <
+            $this->seeing->zDetail
+            ? Seen::BACKGROUND
+            : Seen::NOTHING;
     }
 
     /** What the body makes of it. */
@@ -328,7 +402,11 @@ final class AutoRun
     {
         [$from, $to] = Parameters::SWITCH_S;
 
-        return $this->tracking->once ? INF : ($this->tracking->undecided ? $from + ($to - $from) * self::at(Noise::even(6), $this->places[4]) : -INF);
+        return $this->tracking->once
+            ? INF
+            : ($this->tracking->undecided
+                ? $from + ($to - $from) * self::at(Noise::even(6), $this->places[4])
+                : -INF);
     }
 
     private function measure(int $k): void
@@ -342,11 +420,20 @@ final class AutoRun
         } else {
             $this->distance = max(0.1, $this->distance + $this->speed * $this->dt);
             $off = $measured - $this->distance;
-            if (abs($off) < ($this->age < Parameters::YOUNG_CYCLES ? Parameters::YOUNG_GATE : 1.0) * $this->course->gate[$k] * $this->distance ** 2 / $this->tracking->square) {
+            if (
+                abs($off) <
+                (($this->age < Parameters::YOUNG_CYCLES ? Parameters::YOUNG_GATE : 1.0) *
+                    $this->course->gate[$k] *
+                    $this->distance ** 2) /
+                    $this->tracking->square
+            ) {
                 $this->age++;
                 $age = min($this->age, Tracking::OLD);
                 $this->distance += $this->tracking->gainsX[$age] * $off;
-                $this->speed = max(-Parameters::FASTEST_MPS, min(Parameters::FASTEST_MPS, $this->speed + $this->tracking->gainsV[$age] * $off));
+                $this->speed = max(
+                    -Parameters::FASTEST_MPS,
+                    min(Parameters::FASTEST_MPS, $this->speed + $this->tracking->gainsV[$age] * $off),
+                );
                 $this->doubt = 0.0;
             } else {
                 $this->doubt += $this->dt;
