@@ -35,7 +35,7 @@ final class Description
     {
         $generated = Generator::scan([app_path('Api'), app_path('Http')], ['version' => '3.1.0'])?->toJson() ?? '{}';
         /** @var array<string, mixed> $api */
-        $api = json_decode($generated, true, flags: JSON_THROW_ON_ERROR);
+        $api = self::withNothing(json_decode($generated, true, flags: JSON_THROW_ON_ERROR));
         foreach (self::DOCUMENTS as $file => $name) {
             $schema = json_decode((string) file_get_contents(base_path("formats/$file.schema.json")), true, flags: JSON_THROW_ON_ERROR);
             unset($schema['$schema'], $schema['$id']);
@@ -48,6 +48,22 @@ final class Description
         $api['components']['schemas']['SubjectProfile']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];
 
         return json_encode($api, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /**
+     * Where a word may be left out, nothing is among the words: the attributes know only words.
+     *
+     * @param  array<array-key, mixed>  $part
+     * @return array<array-key, mixed>
+     */
+    private static function withNothing(array $part): array
+    {
+        $part = array_map(static fn (mixed $value): mixed => is_array($value) ? self::withNothing($value) : $value, $part);
+        if (is_array($part['enum'] ?? null) && in_array('null', (array) ($part['type'] ?? []), true)) {
+            $part['enum'] = [...array_diff($part['enum'], [null]), null];
+        }
+
+        return $part;
     }
 
     /** References between documents become references within the description. */

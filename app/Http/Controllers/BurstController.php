@@ -17,7 +17,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'outing_id', type: 'string', nullable: true), new OA\Property(property: 'rush_id', type: 'string', nullable: true),
     new OA\Property(property: 'rush', type: 'string', maxLength: 120, description: 'Name of the rush'),
     new OA\Property(property: 'at', type: 'string', format: 'date-time'),
-    new OA\Property(property: 'kept', type: 'string', enum: ['none', 'few', 'half', 'most', 'all', null], nullable: true),
+    new OA\Property(property: 'kept', type: 'string', enum: ['none', 'few', 'half', 'most', 'all'], nullable: true),
     new OA\Property(property: 'frames', type: 'integer', minimum: 1, maximum: 100000, nullable: true), new OA\Property(property: 'keepers', type: 'integer', minimum: 0, maximum: 100000, nullable: true),
     new OA\Property(property: 'lost_to', type: 'string', nullable: true, description: 'What lost most of the rest'),
     new OA\Property(property: 'note', type: 'string', maxLength: 500),

@@ -82,7 +82,7 @@ final class LogController extends Controller
     #[OA\Patch(path: '/api/bursts/{id}', operationId: 'correctBurst', summary: 'Correct what was logged', tags: ['log'],
         parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
-            new OA\Property(property: 'kept', type: 'string', enum: ['none', 'few', 'half', 'most', 'all', null], nullable: true), new OA\Property(property: 'frames', type: 'integer', nullable: true),
+            new OA\Property(property: 'kept', type: 'string', enum: ['none', 'few', 'half', 'most', 'all'], nullable: true), new OA\Property(property: 'frames', type: 'integer', nullable: true),
             new OA\Property(property: 'keepers', type: 'integer', nullable: true), new OA\Property(property: 'lost_to', type: 'string', nullable: true), new OA\Property(property: 'note', type: 'string', maxLength: 500),
             new OA\Property(property: 'doubted', type: 'boolean', description: 'Logged wrongly: not learned from'),
         ])),
