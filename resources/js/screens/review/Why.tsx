@@ -61,24 +61,24 @@ export default function Why() {
           <h1>Why soft</h1>
           <ReviewTabs />
         </div>
-        <div className="why-of">
-          {id ? (
-            <>
-              <span className="quiet">A burst of</span>{' '}
-              {known.data && at ? (
-                <Link to={`/rushes/${at}`}>{known.data.document.name}</Link>
-              ) : (
-                <span>no rush of yours</span>
-              )}
-            </>
-          ) : (
+        {id ? (
+          <p className="why-of">
+            <span className="quiet">A burst of</span>{' '}
+            {known.data && at ? (
+              <Link to={`/rushes/${at}`}>{known.data.document.name}</Link>
+            ) : (
+              <span>no rush of yours</span>
+            )}
+          </p>
+        ) : (
+          <div className="why-of">
             <RushChoice
               value={rush}
               name={known.data?.document.name}
               onChange={(chosen) => setParams(chosen ? { rush: chosen } : {}, { replace: true })}
             />
-          )}
-        </div>
+          </div>
+        )}
         {found.isError && <Failed message={found.error.message} />}
         {!data && !found.isError && (
           <p className="quiet" role="status">
