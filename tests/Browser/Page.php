@@ -196,6 +196,9 @@ final class Page
     /** Carries a cookie from now on, and begins at a page where nobody says otherwise. */
     public function carries(string $name, string $value, string $home): self
     {
+        // What the page before still asks must not bring its own session back.
+        $this->driver->get('about:blank');
+        $this->devtools('Network.clearBrowserCookies', []);
         $this->devtools('Network.setCookie', [
             'name' => $name,
             'value' => $value,

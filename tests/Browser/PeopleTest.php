@@ -165,6 +165,8 @@ it('takes somebody with the keyboard only from Today to a pinned, saved set-up',
     for ($i = 0; $i < 3; $i++) {
         $page->keys('k');
     }
+    $page->settled();
+    expect($page->script('return document.querySelector(".hold-line.important.chosen") !== null'))->toBeTrue();
     $page->keys('p');
     $page->until(
         fn () => $page->script(
