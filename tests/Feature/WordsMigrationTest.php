@@ -54,7 +54,8 @@ it('puts what was kept in former words into ours', function (): void {
             'pins' => json_encode(['focus' => ['area' => 'point-8', 'stay' => 3]]),
         ]);
 
-    require base_path('database/migrations/2026_11_25_100000_words_of_our_own.php')->up();
+    $migration = require base_path('database/migrations/2026_11_25_100000_words_of_our_own.php');
+    $migration->up();
 
     $kept = KitItem::query()->findOrFail($id);
     $read = app(DocumentGate::class)->kit(KitType::Bodies, $kept->document)['fields'];
@@ -93,7 +94,8 @@ it('points rushes that knew their kit by name at it', function (): void {
             ],
         ]);
 
-    require base_path('database/migrations/2026_11_25_200000_rushes_point_at_kit.php')->up();
+    $migration = require base_path('database/migrations/2026_11_25_200000_rushes_point_at_kit.php');
+    $migration->up();
 
     $kit = SavedRush::query()->findOrFail($rush->id)->document['kit'];
     expect($kit['body_id'])
