@@ -528,9 +528,15 @@ final class Page
         return $this;
     }
 
-    /** Waits until nothing slides or fades any more. */
+    /** Waits until the page has come to rest; where something goes on for long, until nothing slides or fades any more. */
     private function still(): void
     {
+        $this->wait(<<<'JS'
+            const done = arguments[0];
+            const until = Date.now() + 4000;
+            const look = () => document.documentElement.dataset.settled === 'yes' || Date.now() > until ? done(true) : setTimeout(look, 30);
+            look();
+            JS);
         $this->until(
             fn (): bool => $this->script(
                 'return document.getAnimations().every(a => a.playState !== "running" || a.effect?.getTiming().iterations === Infinity)',

@@ -25,7 +25,8 @@ export function ButtonsResult({
           {s.reaction_s != null && `, of which ${s.reaction_s.toFixed(2)} s is reacting to anything`}
         </span>
       </p>
-      <div className="confusions-scroll">
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it */}
+      <section className="confusions-scroll" tabIndex={0} aria-label="What was pressed for each call">
         <table className="confusions">
           <caption className="sr-only">What was pressed for each call</caption>
           <thead>
@@ -64,7 +65,7 @@ export function ButtonsResult({
             ))}
           </tbody>
         </table>
-      </div>
+      </section>
       <MixedUp />
       {layout.length > 0 && <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />}
     </section>
