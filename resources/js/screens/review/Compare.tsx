@@ -123,7 +123,7 @@ export default function Compare() {
                     <span className="shares-bursts quiet">
                       {hold.keepers} of {hold.frames} in{' '}
                       {hold.bursts === 1 ? 'one burst' : `${hold.bursts} bursts`}, best with{' '}
-                      {Math.round(100 * hold.best)} %
+                      {chance(hold.best)}
                     </span>
                   </li>
                 ))}
