@@ -41,8 +41,8 @@ if (! is_dir($source) || in_array($room, ['', 'app/'], true)) {
 
 // Which tests come by which line. Seeing that is slow, as the compiler is off meanwhile; tests that play for long are spared it:
 // they count as coming by whatever a plan comes by, and are tried last. That a digest of answers changes says nothing
-// about whether a decision is guarded, so that test only shows what a plan comes by.
-const PLAYING = ['KitTest', 'PlainTest', 'PlannerTest', 'PracticeTest', 'SimulationTest'];
+// about whether a decision is guarded, so that test only shows what a plan comes by. What plays for long guards nothing here.
+const PLAYING = ['KitTest', 'LevelsTest', 'PlainTest', 'PlannerTest', 'PracticeTest', 'SimulationTest'];
 const A_PLAN = 'ModelTest';
 const LEFT_OUT = ['ArchitectureTest'];
 $tests = [];
@@ -63,7 +63,7 @@ while ($queue !== [] || $running !== []) {
         // Each in its own database, so that two at a time do not come into each other's way.
         $free = array_values(array_diff(range(1, $jobs), array_map(static fn (Process $p): int => (int) ($p->getEnv()['MUTATE_JOB'] ?? 0), $running)))[0];
         $covering = in_array($name, PLAYING, true) && ! $feature ? COMPILER : ['-d', 'pcov.enabled=1', '-d', "pcov.directory=$covered", '-d', 'memory_limit=2G'];
-        $process = new Process([PHP_BINARY, ...$covering, 'vendor/bin/pest', $tests[$name], '--colors=never', ...(in_array($name, PLAYING, true) && ! $feature ? [] : ["--coverage-php=$work/$name.cov"])], $root, job($free), timeout: 3600);
+        $process = new Process([PHP_BINARY, ...$covering, 'vendor/bin/pest', $tests[$name], '--colors=never', '--exclude-group=long', ...(in_array($name, PLAYING, true) && ! $feature ? [] : ["--coverage-php=$work/$name.cov"])], $root, job($free), timeout: 3600);
         $process->start();
         $running[$name] = $process;
     }
@@ -211,7 +211,7 @@ function id(Mutation $mutation, string $root): string
 /** @param  array<string, float>  $seconds  what each file of tests takes without a change, slowly */
 function start(Mutation $mutation, string $file, string $root, array $seconds, int $job): Process
 {
-    $process = new Process([PHP_BINARY, ...COMPILER, 'vendor/bin/pest', $file, '--bail', '--colors=never', '--compact'], $root,
+    $process = new Process([PHP_BINARY, ...COMPILER, 'vendor/bin/pest', $file, '--bail', '--colors=never', '--compact', '--exclude-group=long'], $root,
         [Mutate::ENV_MUTATION_TESTING => (string) $mutation->file->getRealPath(), Mutate::ENV_MUTATION_FILE => $mutation->modifiedSourcePath, ...job($job)], timeout: 20 + 2 * $seconds[$file]);
     $process->start();
 
