@@ -22,6 +22,8 @@ export default defineConfig({
           environment: 'happy-dom',
           // Libraries are read once; whatever a test leaves behind is cleared away by the set-up.
           isolate: false,
+          // Beside servers and a simulation a test may run out of patience once; it is said that it was tried again.
+          retry: 1,
           setupFiles: ['resources/js/testing/setup.ts'],
         },
       },

@@ -28,13 +28,13 @@ define('COMPILER', compiler_flags());
 $root = dirname(__DIR__);
 [$room, $most, $seed] = [$argv[1] ?? '', (int) ($argv[2] ?? 60), (int) ($argv[3] ?? 1)];
 $feature = str_starts_with($room, 'app/');
-$source = $feature ? "$root/$room" : "$root/core/src/$room";
+$folder = $feature ? "$root/$room" : "$root/core/src/$room";
 $covered = $feature ? "$root/app" : "$root/core/src";
 $jobs = max(1, (int) shell_exec('nproc'));
 $work = getenv('MUTATE_WORK') ?: sys_get_temp_dir();
 $started = hrtime(true);
 
-if (! is_dir($source) || in_array($room, ['', 'app/'], true)) {
+if (! is_dir($folder) || in_array($room, ['', 'app/'], true)) {
     fwrite(STDERR, "Name a room of core/src, or a feature such as app/Kit.\n");
     exit(2);
 }
@@ -111,7 +111,7 @@ Container::getInstance()->add(CacheInterface::class, new NullStore);
 $temporary = "$root/vendor/pestphp/pest-plugin-mutate/.temp/mutations";
 is_dir($temporary) || mkdir($temporary, 0o755, true);
 $mutations = $uncovered = [];
-foreach (Finder::create()->files()->in($source)->name('*.php')->sortByName() as $file) {
+foreach (Finder::create()->files()->in($folder)->name('*.php')->sortByName() as $file) {
     foreach ((new MutationGenerator)->generate($file, DefaultSet::mutators()) as $mutation) {
         $by = [];
         for ($line = $mutation->startLine; $line <= $mutation->endLine; $line++) {

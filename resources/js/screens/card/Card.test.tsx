@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { field, type KeptCard, rememberPerson } from '../../field/db';
 import { log, send, TAKE_BACK, takeBack, written } from '../../field/outbox';
@@ -55,6 +55,8 @@ describe('a card', () => {
     const { container } = page('/card/7?rush=1');
     const many = card.rushes.length;
     await screen.findByText(`1 of ${many}`);
+    // What listens to keys is there once all that is drawn has had its effects.
+    await act(async () => undefined);
     fireEvent.keyDown(document.body, { key: 'ArrowRight' });
     expect(await screen.findByText(`2 of ${many}`)).toBeVisible();
     const body = container.querySelector('.card-body') as HTMLElement;
@@ -76,6 +78,7 @@ describe('a card', () => {
     answers({ 'GET /api/session': waiting });
     page('/card/7?rush=1');
     expect(await screen.findByRole('button', { name: 'Previous rush' })).toBeDisabled();
+    await act(async () => undefined);
     fireEvent.keyDown(document.body, { key: 'ArrowLeft' });
     expect(screen.getByText(`1 of ${card.rushes.length}`)).toBeVisible();
   });
