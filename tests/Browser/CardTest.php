@@ -50,7 +50,7 @@ it(
         $wire = new Wire(Page::address());
         $person = $this->account('puffin-coming-in', 'tern-hovering');
         $outing = outingTomorrow($person);
-        $page = $this->enter($this->page(390, 844, $wire->address()), $person);
+        $page = $this->enter($this->page(390, 844, $wire->address())->readyForNoSignal(), $person);
         broughtAlong($page);
         $wire->cut();
         // It was never opened before, and opens; so it does when it is loaded anew.
@@ -120,7 +120,7 @@ it(
 it('keeps what two devices logged, and leaves nothing behind when somebody signs out', function (): void {
     $person = $this->account('tern-hovering');
     $outing = outingTomorrow($person);
-    $page = $this->enter($this->page(390, 844), $person);
+    $page = $this->enter($this->page(390, 844)->readyForNoSignal(), $person);
     $other = Page::open(390, 844);
     try {
         $this->enter($other, $person);
@@ -147,7 +147,7 @@ it('keeps what two devices logged, and leaves nothing behind when somebody signs
 it('turns by key and swipe, and shows a card that was given away without an account', function (): void {
     $person = $this->account('puffin-coming-in', 'tern-hovering', 'gannet-along-the-edge');
     $outing = outingTomorrow($person);
-    $page = $this->enter($this->page(390, 844), $person);
+    $page = $this->enter($this->page(390, 844)->readyForNoSignal(), $person);
     $page
         ->visit("/card/$outing->id")
         ->see('1 of 3')

@@ -165,51 +165,6 @@ it('plays a run, steps to a lost frame and says what lost it', function (): void
     $page->see('The rush desk');
 });
 
-it('shows the other set-ups, adopts one, and plays on with it', function (): void {
-    $page = $this->signedIn('puffin-coming-in');
-    $page->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)->see('in this run');
-    $page->press('Losses')->see('A pass of 50 frames');
-    $page->press('Schools')->see('The best that each way of working can do here');
-    $page->press('Others')->see('set-ups played on the same chances');
-    $page->isClean();
-    $page->press('Compare point')->see('Side by side')->see('fewer of a pass');
-    $page->until(fn () => $page->script('return document.querySelectorAll(".lane").length') === 3, 'both lanes; %s');
-    $page->isClean();
-    // Any two: the first can be another as well.
-    $verdict = $page->script('return document.querySelector(".comparison-verdict").textContent');
-    $page->choose('First set-up', 'whole frame');
-    $page->until(
-        fn () => $page->script('return document.querySelector(".comparison-verdict").textContent') !== $verdict,
-        'another pair; %s',
-    );
-    $page->press('Close');
-    $page->until(
-        fn () => $page->script('return document.querySelectorAll(".lane").length') === 1,
-        'the comparison to close; %s',
-    );
-    // The same by keys: the next best, the one after it, and away.
-    $second = fn () => (string) $page->script(
-        'return document.querySelectorAll(".comparison .ant-select")[1]?.textContent ?? ""',
-    );
-    $page->keys('c');
-    $page->until(fn () => $second() !== '', 'the next best beside it; %s');
-    $next = $second();
-    $page->keys('n');
-    $page->until(fn () => $second() !== $next, 'the one after it; %s');
-    $page->keys('c');
-    $page->until(
-        fn () => $page->script('return document.querySelectorAll(".lane").length') === 1,
-        'the comparison to close again; %s',
-    );
-    $page->press('point');
-    $page->press('Hold');
-    $page->until(fn () => $page->held('focus.area') === 'Point', 'the set-up adopted; %s');
-    $page->see('Unpin all')->see('in this run');
-    expect($page->held('focus.detect'))->toBe('Off');
-    $page->press('Undo');
-    $page->until(fn () => $page->held('focus.area') !== 'Point', 'what was before; %s');
-});
-
 it('keeps a draft that was never saved', function (): void {
     $page = $this->signedIn('barriers');
     $id = $this->saved('Over the barriers')->id;

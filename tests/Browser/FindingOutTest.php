@@ -6,7 +6,6 @@ use App\Models\KeptSweep;
 use App\Models\Picture;
 use App\Models\SavedOuting;
 use App\Pictures\Store;
-use App\Review\Learnt;
 use Illuminate\Support\Str;
 use Tests\Browser\Page;
 
@@ -119,38 +118,6 @@ it('finds a cause from nothing on a phone, a tap at a time', function (): void {
     $page->see('The camera shook')->see('A faster shutter')->isClean();
 });
 
-it('compares set-ups, and says what it has learned and how right it has been', function (): void {
-    $person = $this->account('gannet-along-the-edge');
-    $rush = $person->rushes()->firstOrFail();
-    foreach (range(0, 5) as $i) {
-        foreach (['ring-small' => 24, 'point' => 9] as $area => $kept) {
-            $person->bursts()->create([
-                'uuid' => (string) Str::uuid(),
-                'rush_id' => $rush->id,
-                'rush' => $rush->name,
-                'shot_at' => now()
-                    ->subDays(9 - intdiv($i, 2))
-                    ->setTime(6, 10 * $i + ($area === 'point' ? 5 : 0)),
-                'frames' => 30,
-                'keepers' => $kept + ($i % 3),
-                'hold' => ['focus' => ['area' => $area]],
-            ]);
-        }
-    }
-    Learnt::anew($person);
-    $page = $this->enter($this->page(), $person)
-        ->visit('/review/compare')
-        ->see('Small ring keeps')
-        ->see('decided')
-        ->isClean();
-    $page->press('How right')->see('Brier score')->see('What it takes you for')->isClean();
-    $page->script('document.querySelector("#uses-learned").click()');
-    $page->until(static fn (): bool => ! $person->refresh()->uses_learned, 'the log to be left out');
-    $page->press('Begin anew')->see('Forget what was learned?')->press('Forget it');
-    $page->until(static fn (): bool => $person->refresh()->learns_from !== null, 'the reset');
-    $page->see('Take all of the log')->isClean();
-});
-
 it('goes from a sweep to the value a lens needs', function (): void {
     $person = $this->account('tern-hovering');
     $page = $this->enter($this->page(), $person)
@@ -187,17 +154,6 @@ it('goes from a sweep to the value a lens needs', function (): void {
     $path = $page->path();
     $phone = $this->restarted(390, 844)->visit($path)->see('Likeliest')->isClean();
     expect($phone->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
-});
-
-it('scores a real lens from what is typed in', function (): void {
-    $person = $this->account('tern-hovering');
-    $page = $this->enter($this->page(), $person)->visit('/kit/bench')->press('New session')->see('Scores you have');
-    $page->type('Values and scores', "-4 2\n-2 5\n0 9\nabout four")->see('Line 4 is no value');
-    $page->type('Values and scores', "-4 2\n-2 5\n0 9\n2 5.5\n4 2")->press('Add 5')->see('Likeliest')->isClean();
-    expect((string) $page->script('return document.querySelector(".bench-value").textContent'))
-        ->toBe('0')
-        ->and($page->text())
-        ->not->toContain('Have the stand-in');
 });
 
 it('scores the pictures of a sweep by eye, with keys, at 100 %', function (): void {

@@ -44,17 +44,26 @@ dataset('ring', [Exercise::Still, Exercise::Swimmer, Exercise::Perch, Exercise::
  * Each hand plays one turn, each in an account of its own.
  *
  * @param  callable(array<string, mixed>): array{string, mixed}  $begin  the script that sets a hand going, and what it is given
+ * @param  array<string, array<string, mixed>>  $hands
  * @return array<string, array<string, mixed>> scores by hand; the practised one played last, and is still there
  */
-function played(mixed $test, Exercise $exercise, string $path, string $ready, callable $begin): array
-{
+function played(
+    mixed $test,
+    Exercise $exercise,
+    string $path,
+    string $ready,
+    callable $begin,
+    array $hands = HANDS,
+): array {
     $scores = [];
-    foreach (array_reverse(HANDS) as $name => $hand) {
+    foreach (array_reverse($hands) as $name => $hand) {
         $person = $test->account('gannet-along-the-edge');
         $page = $test->enter($test->page(480, 640), $person)->visit($path)->see($ready);
         $page->script((string) file_get_contents(__DIR__.'/hands.js'));
         // What is drawn is looked at elsewhere; small, it is drawn sooner.
-        $page->script('const view = document.querySelector(".ring-view"); if (view) view.style.cssText = "width: 60px; height: 40px"');
+        $page->script(
+            'const view = document.querySelector(".ring-view"); if (view) view.style.cssText = "width: 60px; height: 40px"',
+        );
         $page->script('window.hurry()');
         $page->script(...$begin($hand));
         $page->press('Start')->see('Give this turn to others');
@@ -65,7 +74,7 @@ function played(mixed $test, Exercise $exercise, string $path, string $ready, ca
     return $scores;
 }
 
-it('tells three hands on the ring apart', function (Exercise $exercise): void {
+it('tells hands on the ring apart', function (Exercise $exercise): void {
     $document = json_decode((string) file_get_contents(base_path('formats/examples/gannet-along-the-edge.json')), true);
     $rush = RushDocument::read($document)->rush;
     $of = [
@@ -89,16 +98,17 @@ it('tells three hands on the ring apart', function (Exercise $exercise): void {
                 'still' => $exercise === Exercise::Still,
             ],
         ],
+        // Where a hand that is learning stands shows in the longest of them.
+        $exercise === Exercise::Swimmer ? HANDS : array_diff_key(HANDS, ['learning' => 0]),
     );
     $share = array_map(static fn (array $s): float => $s['share'], $scores);
-    expect($share['practised'])
-        ->toBeGreaterThan($share['new'])
-        ->toBeGreaterThanOrEqual($share['learning'])
-        ->and($share['learning'])
-        ->toBeGreaterThanOrEqual($share['new']);
+    expect($share['practised'])->toBeGreaterThan($share['new']);
     if ($exercise === Exercise::Swimmer) {
         // How late each is, and how unsteady, shows as well.
-        expect($scores['learning']['lag_s'])
+        expect($share['learning'])
+            ->toBeGreaterThanOrEqual($share['new'])
+            ->toBeLessThanOrEqual($share['practised'])
+            ->and($scores['learning']['lag_s'])
             ->toBeGreaterThan($scores['practised']['lag_s'])
             ->and($scores['learning']['scatter'])
             ->toBeGreaterThan(2 * $scores['practised']['scatter'])

@@ -165,55 +165,6 @@ it('says which of one’s own lenses suits a rush, and takes it', function (): v
     expect((float) $page->value('Nearest focus'))->toBe(4.0);
 });
 
-it('adds a lens with a stopwatch and how its ring turns, as it then does in the drills', function (): void {
-    $page = $this->signedIn();
-    $page
-        ->visit('/kit/lenses/new')
-        ->see('Add a lens')
-        ->type('What you call it', 'Market zoom')
-        ->press('Measure it')
-        ->see('Start the watch as you press')
-        ->isClean();
-    for ($i = 0; $i < 2; $i++) {
-        $page->press('Start')->see('Stop');
-        $page->until(
-            fn () => (float) $page->script('return parseFloat(document.querySelector(".stopwatch .big").textContent)') >
-                0.4,
-            'the watch to run; %s',
-        );
-        $page->press('Stop')->see('Start');
-    }
-    $page
-        ->see('for one sweep')
-        ->press('Use it')
-        ->press('Describe it')
-        ->type('Turns, end to end', '90')
-        ->choose('Turning right focuses', 'nearer')
-        ->isClean();
-    $page->press('Save')->see('“Market zoom” is in your kit.');
-    $lens = $this->user->kit()->firstOrFail();
-    expect($lens->document['sweep_s'])
-        ->toBeGreaterThan(0.0)
-        ->toBeLessThan(2.0)
-        ->and($lens->document['ring'])
-        ->toEqual(['throw_deg' => 90, 'right_is_nearer' => true]);
-    $rush = json_decode((string) file_get_contents(base_path('formats/examples/gannet-along-the-edge.json')), true);
-    $rush['kit']['lens_id'] = $lens->id;
-    $this->user->rushes()->create(['document' => $rush]);
-    $page->visit('/practice/ring')->see('90°, right is nearer')->isClean()->press('Start');
-    $turn = static fn (): string => (string) $page->script(
-        'return document.querySelector(".ring-view").dataset.turn ?? ""',
-    );
-    $page->until(static fn (): bool => $turn() !== '', 'the ring; %s');
-    $before = (float) $turn();
-    $page->script(
-        'document.querySelector(".ring-field").dispatchEvent(new WheelEvent("wheel", { deltaY: 300, cancelable: true }))',
-    );
-    $page->until(static fn (): bool => abs((float) $turn() - $before) > 0.01, 'the ring to turn; %s');
-    // A third of what was scrolled, on 90° of twelve pixels each.
-    expect((float) $turn() - $before)->toEqualWithDelta((0.35 * 300) / (90 * 12), 0.001);
-});
-
 it('tests aim with the pointer, and new rushes start from it', function (): void {
     $page = $this->signedIn();
     $page

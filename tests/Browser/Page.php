@@ -42,11 +42,17 @@ final class Page
         '--lang=en-GB',
     ];
 
+    /** What a browser keeps of a person; what it was sent to run is nobody's. */
+    private const KEPT = 'cookies,file_systems,indexeddb,local_storage,service_workers,cache_storage';
+
     /** What was pressed, typed and chosen so far. */
     public int $actions = 0;
 
     /** @var resource */
     private $driverProcess;
+
+    /** What keeps pages from getting ready for where there is no signal, as the browser calls it. */
+    private ?string $stays = null;
 
     /** Where it goes when nobody has said where: whoever comes in begins there. */
     private ?string $home = null;
@@ -78,8 +84,23 @@ final class Page
         $page->server = $server;
         $page->actions = 0;
         $page->sized($width, $height);
+        // To fetch everything for a day without signal takes longer than most of what is tried.
+        $page->stays ??= $page->devtools('Page.addScriptToEvaluateOnNewDocument', [
+            'source' => 'if (window.ServiceWorkerContainer) ServiceWorkerContainer.prototype.register = () => new Promise(() => {});',
+        ])['identifier'];
 
         return $page;
+    }
+
+    /** It gets ready for where there is no signal, as it does for everybody. */
+    public function readyForNoSignal(): self
+    {
+        if ($this->stays !== null) {
+            $this->devtools('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $this->stays]);
+            $this->stays = null;
+        }
+
+        return $this;
     }
 
     private static function start(string $profile): self
@@ -137,7 +158,10 @@ final class Page
             $origins = array_unique([self::address(), $this->server ?? self::address()]);
             $this->driver->get('about:blank');
             foreach ($origins as $origin) {
-                $this->devtools('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
+                $this->devtools('Storage.clearDataForOrigin', [
+                    'origin' => $origin,
+                    'storageTypes' => self::KEPT,
+                ]);
             }
             $this->devtools('Network.clearBrowserCookies', []);
             $this->driver->manage()->getLog('browser');

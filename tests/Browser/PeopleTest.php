@@ -250,38 +250,3 @@ it('says that there is no connection, and goes on by itself when it is back', fu
     $page->connected(true)->seeNot('No connection.')->settled();
     expect($page->held('focus.start_at_m'))->not->toBe($before);
 });
-
-it('changes what a subject does, finds its speed, and makes one from nothing', function (): void {
-    $page = $this->signedIn();
-    $page->visit('/rushes/new?subject=sample-heron-take-off')->see('in this run')->settled();
-    $speed = $page->value('Speed');
-    $page->press('striking');
-    $page->until(fn () => $page->value('Speed') !== $speed, 'another speed; %s');
-    $page
-        ->press('Find its speed')
-        ->type('Between two marks', '30')
-        ->type('Time', '2')
-        ->press('Work it out')
-        ->see('15 m/s')
-        ->isClean()
-        ->press('Use it');
-    $page->until(fn () => $page->value('Speed') === '15', 'the speed found; %s');
-    $page
-        ->visit('/subjects')
-        ->press('New')
-        ->see('A subject of your own')
-        ->type('Who, and what it does', 'Kite, stooping')
-        ->choose('What it looks like', 'Gliding bird')
-        ->type('Speed', '90 km/h')
-        ->isClean()
-        ->press('Add it')
-        ->see('Correct it');
-    $page->until(fn (): bool => $this->user->kit()->exists(), 'the subject to be kept');
-    $made = $this->user->kit()->firstOrFail()->document['subject'];
-    expect($made['name'])
-        ->toBe('Kite, stooping')
-        ->and($made['kind'])
-        ->toBe('bird')
-        ->and($made['speed_mps'])
-        ->toEqualWithDelta(25, 0.01);
-});

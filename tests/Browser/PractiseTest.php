@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\Group;
 use RushHold\Document\RushDocument;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Ring;
@@ -74,54 +73,6 @@ it('shows the blur that the lens has', function (): void {
         $seen[$i][1] > 8 * $rush->cocUm() && expect($sum)->toBeGreaterThan($seen[$i][0]);
     }
     expect($seen[4][0])->toBeGreaterThan(2 * $seen[0][0]);
-});
-
-it('lets a member choose what a teacher sees, and take it back', function (): void {
-    $teacher = $this->person('a good password');
-    $group = $teacher->groups()->create(['name' => 'Cliff mornings', 'join_code' => Group::code()]);
-    try {
-        $page = $this->signedIn('gannet-along-the-edge');
-        $this->user
-            ->drills()
-            ->create([
-                'exercise' => Exercise::Buttons,
-                'day' => now()->toDateString(),
-                'done_at' => now(),
-                'score' => ['drill' => 'buttons', 'seed' => 3, 'right' => 0.85, 'median_s' => 0.9],
-                'document' => ['drill' => 'buttons'],
-            ]);
-        $page
-            ->visit('/practice/groups')
-            ->type('Code', $group->join_code)
-            ->press('Join')
-            ->see('Nothing is shared until you say so')
-            ->see('taught by')
-            ->isClean();
-        $page->script('document.querySelector(".group-shares input[type=checkbox]").click()');
-        $page->until(fn (): bool => $group->memberOf($this->user)?->shares_drills === true, 'the drills to be shared');
-        $seen = Page::open(1280, 800);
-        try {
-            $this->enter($seen, $teacher)
-                ->visit('/practice/groups')
-                ->press('Cliff mornings')
-                ->see('85 %')
-                ->see('right at once')
-                ->isClean();
-            $page
-                ->press('Leave')
-                ->see('From then on')
-                ->script('document.querySelector(".ant-modal .ant-btn-primary").click()');
-            $page->until(fn (): bool => $group->memberOf($this->user) === null, 'the member to have left');
-            $seen
-                ->visit("/practice/groups/$group->id")
-                ->see('Nobody has joined yet')
-                ->seeNot('85 %');
-        } finally {
-            $seen->close();
-        }
-    } finally {
-        $teacher->delete();
-    }
 });
 
 it('gives a rush to be copied, and a turn to be played by all', function (): void {
