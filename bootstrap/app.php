@@ -7,6 +7,7 @@ use App\Http\Middleware\CookiesNeedTheirToken;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StillSignedIn;
+use App\Http\Unreachable;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
@@ -35,7 +36,6 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
-        health: '/up',
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // The application is served from one origin, so cross-origin headers are never needed.
@@ -80,6 +80,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
 
             return $sentence === null || config('app.debug') && $response->getStatusCode() === 500 ? $response : $response->setData([...$said, 'message' => $sentence]);
         });
+        $exceptions->map(Unreachable::asBusy(...));
         $exceptions->dontReport([Refused::class, Overtaken::class]);
         $exceptions->render(fn (Overtaken $overtaken) => response()->json(['message' => $overtaken->getMessage()], 409));
         $exceptions->render(function (Refused $refused) {

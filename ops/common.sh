@@ -40,7 +40,7 @@ install_debian_packages() {
 server_packages() {
     local package
     for package in mysql gd imagick curl zip mbstring xml intl fpm; do printf 'php%s-%s ' "$PHP_VERSION" "$package"; done
-    printf 'mariadb-server nginx supervisor procps libimage-exiftool-perl'
+    printf 'mariadb-server nginx supervisor procps libimage-exiftool-perl libjpeg-turbo-progs'
 }
 
 install_libraries() {
@@ -133,6 +133,9 @@ prepare_instance() {
     # Unix socket paths may not be longer than about a hundred characters, whatever folder the checkout is in.
     SOCKET_DIR="$(mktemp -d "${TMPDIR:-/tmp}/rush-hold.XXXXXX")"
     FPM_SOCKET="$SOCKET_DIR/php-fpm.sock"
+    FPM_APART_SOCKET="$SOCKET_DIR/apart.sock"
+    FPM_STATUS_SOCKET="$SOCKET_DIR/status.sock"
+    INSIDE_SOCKET="$SOCKET_DIR/inside.sock"
     SUPERVISOR_SOCKET="$SOCKET_DIR/supervisor.sock"
     MARIADB_SOCKET="$SOCKET_DIR/mariadb.sock"
     POOL_SOCKET="$SOCKET_DIR/pool.sock"
@@ -154,7 +157,7 @@ prepare_instance() {
     else
         OPCACHE_FLAGS="-d opcache.validate_timestamps=0 -d opcache.preload=$APP_DIR/ops/preload.php -d opcache.preload_user=$RUN_USER"
     fi
-    export OPCACHE_FLAGS SOCKET_DIR POOL_SOCKET PLAYING_SOCKET FPM_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
+    export OPCACHE_FLAGS SOCKET_DIR POOL_SOCKET PLAYING_SOCKET FPM_SOCKET FPM_APART_SOCKET FPM_STATUS_SOCKET INSIDE_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
     render "$APP_DIR/ops/nginx.conf" "$RUN_DIR/nginx.conf"
     render "$APP_DIR/ops/php-fpm.conf" "$RUN_DIR/php-fpm.conf"
     render "$APP_DIR/ops/mariadb.cnf" "$RUN_DIR/mariadb.cnf"
@@ -202,8 +205,8 @@ database_answers() {
         catch (PDOException) { exit(1); }'
 }
 
-# Warm: those who ask first do not wait longer than others.
-pool_is_warm() { php "$APP_DIR/ops/pool-state.php" warm; }
+# It answers as soon as it is there; its processes get warm while it does.
+pool_answers() { php "$APP_DIR/ops/pool-state.php"; }
 
 page_answers() {
     php -r 'exit(@file_get_contents("http://127.0.0.1:".getenv("HTTP_PORT")."/up") === false ? 1 : 0);'
@@ -241,7 +244,7 @@ start_application() {
     # What usual requests need is loaded once for all of them; without the list they are only slower.
     (cd "$APP_DIR" && umask 077 && php ops/preload-list.php >"$RUN_DIR/preload.txt" 2>/dev/null) || rm -f "$RUN_DIR/preload.txt"
     start_programs php-fpm nginx queue 'pictures:*' scheduler health
-    wait_for 60 'pool' pool_is_warm || { tail -n 15 "$HOME_DIR/logs/pool.log" >&2; die 'the playing processes did not start'; }
+    wait_for 60 'pool' pool_answers || { tail -n 15 "$HOME_DIR/logs/pool.log" >&2; die 'the playing processes did not start'; }
     wait_for 30 'application' page_answers || { tail -n 15 "$HOME_DIR"/logs/{nginx,php-fpm,laravel}*.log >&2 2>/dev/null; die 'the application does not answer'; }
 }
 

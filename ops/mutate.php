@@ -51,7 +51,7 @@ foreach (glob($feature ? "$root/tests/Feature/*Test.php" : "$root/core/tests/*Te
 }
 $hash = static fn (array $files): string => hash('xxh3', implode('', array_map(static fn ($f): string => (string) hash_file('xxh3', (string) $f), $files)));
 $core = $hash(iterator_to_array(Finder::create()->files()->in($feature ? [$covered, "$root/core/src"] : $covered)->name('*.php')->sortByName()));
-$kept = static fn (string $name): string => $work.'/mutate-'.hash('xxh3', $core.$name.$hash([$tests[$name]])).'.json';
+$kept = static fn (string $name): string => $work.'/mutate-'.hash('xxh3', $root.$core.$name.$hash([$tests[$name]])).'.json';
 $queue = array_values(array_filter(array_keys($tests), static fn (string $name): bool => ! is_file($kept($name))));
 if ($queue !== []) {
     printf("Seeing which lines %d files of tests come by…\n", count($queue));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Opens one picture and measures it: what is asked comes in as JSON, what was found goes out as JSON. It runs as a process of its
 // own, so that a file that is not what it seems can do no harm and takes nothing else down with it.
 
+use App\Pictures\Cut;
 use App\Pictures\NoPicture;
 use App\Pictures\Sight;
 use RushHold\Document\MeasuredDocument;
@@ -16,11 +17,11 @@ require __DIR__.'/../vendor/autoload.php';
 /** @var array{file: string, preview?: string, thumbnail?: string, aim?: array{float, float}|null, follow?: string|null, limit_px: float, crop?: array{float, float, int}} $asked */
 $asked = json_decode((string) stream_get_contents(STDIN), true, 8, JSON_THROW_ON_ERROR);
 try {
-    $sight = new Sight($asked['file']);
     if (isset($asked['crop'])) {
-        echo $sight->around(...$asked['crop']);
+        echo Cut::around($asked['file'], ...$asked['crop']);
         exit;
     }
+    $sight = new Sight($asked['file']);
     $small = $sight->small();
     $aim = $asked['aim'] ?? null;
     $likeness = null;

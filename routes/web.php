@@ -31,13 +31,17 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RankController;
+use App\Http\Controllers\ReadyController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SweepController;
 use App\Http\Controllers\TokenController;
 use App\Http\Controllers\WordsController;
+use App\Http\Middleware\AFewAtATime;
 use App\Http\Middleware\InPerson;
 use Illuminate\Support\Facades\Route;
+
+Route::get('up', ReadyController::class)->withoutMiddleware('web');
 
 Route::prefix('api')->group(function (): void {
     Route::get('words', WordsController::class);
@@ -59,7 +63,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('rank', RankController::class);
         Route::post('compare', ComparisonController::class);
-        Route::post('frame', FrameController::class)->middleware('throttle:frames');
+        Route::post('frame', FrameController::class)->middleware(['throttle:frames', AFewAtATime::class]);
         Route::post('day', DayController::class);
         Route::post('layout', LayoutController::class);
         Route::post('lenses/choose', LensChoiceController::class);
@@ -112,8 +116,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('kit/{type}/{id}/document', [KitController::class, 'download']);
 
         Route::get('account/usage', [AccountController::class, 'usage']);
-        Route::get('account/archive', [ArchiveController::class, 'download'])->middleware('throttle:archive');
-        Route::post('account/archive', [ArchiveController::class, 'upload'])->middleware('throttle:archive');
+        Route::get('account/archive', [ArchiveController::class, 'download'])->middleware(['throttle:archive', AFewAtATime::class]);
+        Route::post('account/archive', [ArchiveController::class, 'upload'])->middleware(['throttle:archive', AFewAtATime::class]);
         // A script with a token works with the data; the account is its person's own business.
         Route::middleware(InPerson::class)->group(function (): void {
             Route::patch('account', [AccountController::class, 'update']);
@@ -148,7 +152,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('bursts', [LogController::class, 'index']);
         Route::get('bursts/figures', [LogController::class, 'figures']);
         Route::get('bursts/comparison', HoldComparisonController::class);
-        Route::get('bursts/file', [LogController::class, 'download']);
+        Route::get('bursts/file', [LogController::class, 'download'])->middleware(AFewAtATime::class);
         Route::patch('bursts/{id}', [LogController::class, 'update']);
         Route::delete('bursts/{id}', [LogController::class, 'destroy']);
         Route::post('bursts/{id}/restore', [LogController::class, 'restore']);
@@ -168,17 +172,17 @@ Route::prefix('api')->group(function (): void {
         Route::post('sweeps/{id}/stand-in', [SweepController::class, 'standIn']);
         Route::post('sweeps/{id}/pictures', [SweepController::class, 'pictures']);
         Route::get('sweeps/{id}/document', [SweepController::class, 'download']);
-        Route::get('sweeps/{id}/paper', [SweepController::class, 'paper']);
+        Route::get('sweeps/{id}/paper', [SweepController::class, 'paper'])->middleware(AFewAtATime::class);
 
-        Route::post('bursts/table', LogImportController::class);
+        Route::post('bursts/table', LogImportController::class)->middleware(AFewAtATime::class);
         Route::post('bursts/{id}/merge', [BurstPictureController::class, 'merge']);
         Route::get('bursts/{id}/document', [BurstPictureController::class, 'document']);
         Route::get('bursts/{id}/pictures', [BurstPictureController::class, 'show']);
         Route::put('bursts/{id}/mark', [BurstPictureController::class, 'mark']);
         Route::delete('bursts/{id}/mark', [BurstPictureController::class, 'stop']);
         Route::put('bursts/{id}/rush', [BurstPictureController::class, 'match']);
-        Route::get('bursts/{id}/table', [BurstPictureController::class, 'table']);
-        Route::get('bursts/{id}/sidecars', [BurstPictureController::class, 'sidecars']);
+        Route::get('bursts/{id}/table', [BurstPictureController::class, 'table'])->middleware(AFewAtATime::class);
+        Route::get('bursts/{id}/sidecars', [BurstPictureController::class, 'sidecars'])->middleware(AFewAtATime::class);
 
         Route::post('pictures/uploads', [PictureController::class, 'announce']);
         Route::put('pictures/uploads/{sha256}', [PictureController::class, 'piece'])->where('sha256', '[0-9a-f]{64}');
@@ -191,7 +195,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('pictures/{id}', [PictureController::class, 'destroy']);
         Route::post('pictures/{id}/retry', [PictureController::class, 'retry']);
         Route::post('pictures/{id}/restore', [PictureController::class, 'restore']);
-        Route::get('pictures/{id}/crop', [PictureController::class, 'crop']);
+        Route::get('pictures/{id}/crop', [PictureController::class, 'crop'])->middleware(AFewAtATime::class);
         Route::get('pictures/{id}/{what}', [PictureController::class, 'file'])->middleware('signed:relative')->name('picture');
 
         Route::get('rushes', [RushController::class, 'index']);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\Burst;
+use App\Models\SavedOuting;
+use App\Models\SavedRush;
 use App\Models\User;
 use App\Review\LearnFromLog;
 use Illuminate\Support\Carbon;
@@ -13,6 +15,7 @@ use Illuminate\Validation\Rule;
 use RushHold\Document\HoldDocument;
 use RushHold\Focus\LossCause;
 use RushHold\Record\HowMany;
+use RushHold\Record\Plausible;
 use RushHold\Refused;
 use RushHold\Units;
 use RushHold\Words\Words;
@@ -89,6 +92,9 @@ final class Log
         if ($person->bursts()->count() >= (int) config('limits.bursts')) {
             return self::FULL;
         }
+        // What is not one’s own cannot be pointed at.
+        $row['rush_id'] = $row['rush_id'] === null ? null : SavedRush::withTrashed()->where('user_id', $person->id)->where('id', $row['rush_id'])->value('id');
+        $row['outing_id'] = $row['outing_id'] === null ? null : SavedOuting::withTrashed()->where('user_id', $person->id)->where('id', $row['outing_id'])->value('id');
         // Sent twice at once it is kept once: the one that comes second finds it there.
         Burst::query()->insertOrIgnore([...$row, 'user_id' => $person->id]);
         LearnFromLog::soon($person->id);
@@ -111,10 +117,10 @@ final class Log
             'outing_id' => ['nullable', 'string', 'ulid'],
             'rush_id' => ['nullable', 'string', 'ulid'],
             'rush' => ['required', 'string', 'max:120'],
-            'at' => ['required', 'date', 'after:2000-01-01', 'before:tomorrow +1 day'],
+            'at' => ['required', 'date'],
             'kept' => ['nullable', Rule::enum(HowMany::class)],
-            'frames' => ['nullable', 'integer', 'min:1', 'max:100000'],
-            'keepers' => ['nullable', 'integer', 'min:0', 'max:100000', ...(isset($burst['frames']) ? ['lte:frames'] : [])],
+            'frames' => ['nullable', 'integer'],
+            'keepers' => ['nullable', 'integer'],
             'lost_to' => ['nullable', Rule::enum(LossCause::class)],
             'note' => ['sometimes', 'string', 'max:500'],
             'hold' => ['nullable', 'array'],
@@ -126,9 +132,13 @@ final class Log
         /** @var array{id: string, outing_id?: string|null, rush_id?: string|null, rush: string, at: string, kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string} $given */
         $given = $check->validated();
 
+        $at = Carbon::parse($given['at'])->utc();
+        Plausible::counts($given['frames'] ?? null, $given['keepers'] ?? null);
+        Plausible::day($at, now()->toDateTimeImmutable());
+
         return [
             'uuid' => $given['id'], 'outing_id' => $given['outing_id'] ?? null, 'rush_id' => $given['rush_id'] ?? null,
-            'rush' => $given['rush'], 'shot_at' => Carbon::parse($given['at'])->utc(), 'kept' => $given['kept'] ?? null,
+            'rush' => $given['rush'], 'shot_at' => $at, 'kept' => $given['kept'] ?? null,
             'frames' => $given['frames'] ?? null, 'keepers' => $given['keepers'] ?? null, 'lost_to' => $given['lost_to'] ?? null,
             'note' => $given['note'] ?? '', 'created_at' => now(),
             'hold' => $hold === null ? null : json_encode($hold, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),

@@ -8,6 +8,7 @@ use App\Review\LearnFromLog;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use RushHold\Record\Plausible;
 
 /**
  * What was logged of a burst: which rush, how many frames were kept, and what lost the rest.
@@ -47,6 +48,11 @@ final class Burst extends Model
         $learn = static function (self $burst): void {
             $burst->wasChanged(['kept', 'frames', 'keepers', 'rush_id', 'hold', 'doubted']) || $burst->wasRecentlyCreated || $burst->trashed() || $burst->wasChanged('deleted_at') ? LearnFromLog::soon($burst->user_id) : null;
         };
+        // Whoever changes it, by whichever door.
+        self::saving(static function (self $burst): void {
+            Plausible::counts($burst->frames, $burst->keepers);
+            $burst->isDirty('shot_at') && Plausible::day($burst->shot_at, now()->toDateTimeImmutable());
+        });
         self::saved($learn);
         self::deleted($learn);
     }

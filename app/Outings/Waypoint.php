@@ -24,7 +24,7 @@ final class Waypoint
         if (str_contains($gpx, '<!')) {
             $gpx = (string) preg_replace('/<!--.*?-->/s', '', $gpx);
         }
-        if (str_contains($gpx, '<!DOCTYPE') || ($reader = XMLReader::XML($gpx, null, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING)) === false) {
+        if (trim($gpx) === '' || str_contains($gpx, '<!DOCTYPE') || ($reader = XMLReader::XML($gpx, null, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING)) === false) {
             throw Refused::because('file', 'gpx');
         }
         assert($reader instanceof XMLReader);

@@ -7,6 +7,7 @@ namespace App\Pictures;
 use DateTimeImmutable;
 use DateTimeZone;
 use Exception;
+use RushHold\Record\Plausible;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
@@ -113,7 +114,8 @@ final class Facts
         try {
             $at = new DateTimeImmutable("$m[1]-$m[2]-$m[3] $m[4]:$m[5]:$m[6]".($m[7] ?? ''), new DateTimeZone(($m[8] ?? '') === '' ? 'UTC' : $m[8]));
 
-            return $at->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
+            // A clock that was never set says nothing.
+            return ! Plausible::when($at, new DateTimeImmutable) ? null : $at->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
         } catch (Exception) {
             return null;
         }

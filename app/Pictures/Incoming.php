@@ -33,11 +33,13 @@ final readonly class Incoming
         if ($known !== null && ($known->original || $known->stage !== Picture::REFUSED) && ! $known->trashed()) {
             return ['picture' => $known->id, 'received' => $bytes];
         }
-        $this->makeRoom($bytes);
+        $this->makeRoom($bytes, $sha256);
         DB::table('uploads')->insertOrIgnore(['user_id' => $this->person->id, 'sha256' => $sha256, 'name' => $name, 'bytes' => $bytes, 'received' => 0, 'created_at' => now(), 'updated_at' => now()]);
         $file = $this->file($sha256);
+        $received = is_file($file) ? min($bytes, (int) filesize($file)) : 0;
 
-        return ['picture' => null, 'received' => is_file($file) ? min($bytes, (int) filesize($file)) : 0];
+        // Where only the keeping of it is left to be done, the last byte is asked for once more.
+        return ['picture' => null, 'received' => $received === $bytes ? $bytes - 1 : $received];
     }
 
     /**
@@ -60,6 +62,10 @@ final readonly class Incoming
         }
         try {
             $has = (int) (fstat($out)['size'] ?? 0);
+            // All of it came, but it could not be kept then.
+            if ($has === (int) $upload->bytes) {
+                return ['picture' => $this->whole($sha256, (string) $upload->name, $has, $file)->id, 'received' => $has];
+            }
             // A piece that came already, or one too far ahead, changes nothing.
             if ($from !== $has || $has + strlen($piece) > (int) $upload->bytes) {
                 return ['picture' => null, 'received' => min($has, (int) $upload->bytes)];
@@ -120,18 +126,24 @@ final readonly class Incoming
             throw Refused::because('file', 'picture', problem: 'There is no room on the disk for it. What came so far is kept; go on when there is.');
         }
         $picture->save();
-        LookAt::dispatch($picture->id);
+        LookAt::dispatch();
 
         return $picture;
     }
 
-    /** @throws Refused */
-    private function makeRoom(int $bytes): void
+    /**
+     * @param  string  $announced  the file it is for, which counts only once
+     *
+     * @throws Refused
+     */
+    private function makeRoom(int $bytes, string $announced = ''): void
     {
         $mine = Picture::query();
         $mine->where('user_id', $this->person->id);
         $count = $mine->count();
-        $has = (int) (clone $mine)->where('original', true)->sum('bytes');
+        // What is still being sent takes room as well.
+        $coming = (int) DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', '!=', $announced)->sum('bytes');
+        $has = (int) (clone $mine)->where('original', true)->sum('bytes') + $coming;
         // A visit to the demo is gone after a day and has room for a try.
         $kind = $this->person->is_demo ? 'demo_' : '';
         $most = (int) config("limits.{$kind}picture_bytes");

@@ -13,7 +13,7 @@ use Illuminate\Queue\InteractsWithQueue;
 use RushHold\Blur\Verdict;
 use Throwable;
 
-/** Looks at one picture that has come: what it says of itself, a preview, and how sharp it is where. Done twice it does no harm. */
+/** Looks at one picture that has come, whoever’s turn it is: what it says of itself, a preview, and how sharp it is where. */
 final class LookAt implements ShouldQueue
 {
     use Dispatchable;
@@ -29,20 +29,20 @@ final class LookAt implements ShouldQueue
 
     public int $timeout = 85;
 
-    public function __construct(private readonly string $id)
+    public function __construct()
     {
         $this->onQueue(self::QUEUE);
     }
 
     public function handle(): void
     {
-        $picture = Picture::query()->find($this->id);
+        $picture = Turns::next();
         if ($picture === null) {
             return;
         }
-        $picture->stage === Picture::WAITING && $this->settle($picture);
-        // Also when it was looked at before and something ended this then.
-        $picture->burst_id === null && $this->group($picture->user_id);
+        $this->settle($picture);
+        Turns::done($picture);
+        $this->group($picture->user_id);
     }
 
     private function settle(Picture $picture): void
@@ -82,9 +82,9 @@ final class LookAt implements ShouldQueue
         }
     }
 
+    /** What it was at is taken up again by the next one, or given up. */
     public function failed(?Throwable $why): void
     {
-        $waiting = Picture::query();
-        $waiting->where('id', $this->id)->where('stage', Picture::WAITING)->update(['stage' => Picture::REFUSED, 'problem' => NoPicture::failed()->getMessage()]);
+        Picture::query()->where('stage', Picture::WAITING)->exists() && self::dispatch();
     }
 }

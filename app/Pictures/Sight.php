@@ -52,6 +52,7 @@ final class Sight
                 $this->picture->readImage($kind->value.':'.$file.($kind === Kind::Tiff ? '[0]' : ''));
             }
             $this->picture->autoOrient();
+            $this->picture->setImagePage(0, 0, 0, 0);
             $this->picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_DEACTIVATE);
         } catch (ImagickException) {
             throw NoPicture::broken();

@@ -77,6 +77,7 @@ final class Store
     {
         self::disk()->deleteDirectory("pictures/$person");
         File::deleteDirectory(storage_path("app/uploads/$person"));
+        File::deleteDirectory(Crops::folder($person));
     }
 
     public static function drop(Picture $picture): void

@@ -98,6 +98,11 @@ final class Told
     public static function merged(Burst $burst, Burst $other): Burst
     {
         return DB::transaction(static function () use ($burst, $other): Burst {
+            // Both, always in the same order: of two that put them into one another at once the second finds one gone.
+            $locked = Burst::query();
+            $locked->whereKey([$burst->id, $other->id])->orderBy('id')->lockForUpdate();
+            [$burst, $other] = [$locked->get()->find($burst->id), $locked->get()->find($other->id)];
+            abort_if($burst === null || $other === null, 409, 'One of the two was put into another burst meanwhile. Look at the log again.');
             $theirs = Picture::query();
             $moved = $theirs->where('burst_id', $other->id)->update(['burst_id' => $burst->id]);
             $sum = static fn (?int $a, ?int $b): ?int => $a === null || $b === null ? null : $a + $b;

@@ -61,13 +61,16 @@ final class Columns
         foreach ($person->rushes()->get(['id', 'name']) as $rush) {
             $names[mb_strtolower($rush->name)] = $rush->id;
         }
-        $bursts = $problems = [];
+        $bursts = $problems = $same = [];
         foreach ($rows as $i => $row) {
             try {
                 $burst = self::burst($row, $columns);
                 $burst['rush_id'] = $names[mb_strtolower((string) $burst['rush'])] ?? null;
                 // The same row taken in twice is the same burst.
-                $burst['id'] = Uuid::uuid5(Uuid::uuid5(Uuid::NAMESPACE_OID, "rush-hold {$person->id}"), json_encode([$burst['at'], $burst['rush'], $burst['frames'], $burst['keepers'], $burst['kept']], JSON_THROW_ON_ERROR))->toString();
+                $says = json_encode([$burst['at'], $burst['rush'], $burst['frames'], $burst['keepers'], $burst['kept']], JSON_THROW_ON_ERROR);
+                // Two rows that say the same are two bursts.
+                $times = $same[$says] = ($same[$says] ?? 0) + 1;
+                $burst['id'] = Uuid::uuid5(Uuid::uuid5(Uuid::NAMESPACE_OID, "rush-hold {$person->id}"), $times === 1 ? $says : "$says $times")->toString();
                 Log::read($burst);
                 $bursts[] = $burst;
             } catch (Refused $refused) {
@@ -110,6 +113,10 @@ final class Columns
 
             throw Refused::because($field, 'burst', problem: "“{$text}” is none of: ".implode(', ', array_map(static fn ($case): string => $case->value, $enum::cases())).'.');
         };
+        // “now” and “last Friday” are times to the computer, and none to a log.
+        if ($cell('at') !== '' && preg_match('/\d.*\d/', $cell('at')) !== 1) {
+            throw Refused::because('at', 'burst', problem: "“{$cell('at')}” is no time. Write it like 2026-06-07 05:10.");
+        }
         try {
             $at = Carbon::parse(Table::time($cell('at')), 'UTC');
         } catch (InvalidFormatException) {

@@ -18,7 +18,7 @@ final class Table
     private const LONGEST_CELL = 1000;
 
     /** Bytes of a part of a spreadsheet when it is unpacked. */
-    private const LARGEST_PART = 40_000_000;
+    private const LARGEST_PART = 20_000_000;
 
     /** Days from where spreadsheets begin to count to 1970. */
     private const EPOCH_DAYS = 25569;
@@ -44,9 +44,15 @@ final class Table
     private static function separated(string $path): array
     {
         $text = (string) file_get_contents($path);
+        // As some spreadsheets write text: two bytes a letter.
+        if (preg_match('/^(\xFF\xFE|\xFE\xFF)/', $text, $mark) === 1) {
+            $text = mb_convert_encoding(substr($text, 2), 'UTF-8', $mark[1] === "\xFF\xFE" ? 'UTF-16LE' : 'UTF-16BE');
+        }
         if (str_contains($text, "\0")) {
             throw Refused::because('file', 'table', problem: 'This is neither CSV nor a spreadsheet (XLSX).');
         }
+        $separators = max(array_map(static fn (string $separator): int => substr_count($text, $separator), [',', ';', "\t"]));
+        self::bound((int) ceil($separators / self::MOST_COLUMNS / 4));
         $text = mb_check_encoding($text, 'UTF-8') ? (string) preg_replace('/^\xEF\xBB\xBF/', '', $text) : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
         $first = strtok($text, "\r\n") ?: '';
         $counts = array_map(static fn (string $separator): int => substr_count($first, $separator), [',' => ',', ';' => ';', "\t" => "\t"]);
@@ -81,7 +87,8 @@ final class Table
             while ($xml->read()) {
                 if ($xml->nodeType === XMLReader::ELEMENT && $xml->localName === 'si') {
                     $shared[] = '';
-                } elseif ($xml->nodeType === XMLReader::ELEMENT && $xml->localName === 't') {
+                    count($shared) <= self::MOST_ROWS * self::MOST_COLUMNS || throw Refused::because('file', 'table', problem: 'The spreadsheet is too large.');
+                } elseif ($shared !== [] && $xml->nodeType === XMLReader::ELEMENT && $xml->localName === 't') {
                     $shared[count($shared) - 1] .= mb_substr($xml->readString(), 0, self::LONGEST_CELL);
                 }
             }
@@ -146,7 +153,7 @@ final class Table
         }
         $text = $zip->getFromName($name, self::LARGEST_PART);
 
-        return $text === false ? null : $text;
+        return $text === false || $text === '' ? null : $text;
     }
 
     /**

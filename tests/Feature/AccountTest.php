@@ -811,7 +811,10 @@ it('wants proof from cookies, not from tokens', function (): void {
     $session = (string) config('session.cookie');
     expect($passes([], 'abc'))
         ->toBeTrue()
+        // No other page can make a browser send a token, whatever cookies go along.
         ->and($passes([$session => 'x'], 'abc'))
+        ->toBeTrue()
+        ->and($passes([$session => 'x'], null))
         ->toBeFalse()
         ->and($passes([], null))
         ->toBeFalse();

@@ -24,6 +24,11 @@ final class Sweep extends Command
 
     private const AT_A_TIME = 500;
 
+    /** Longer than backups are kept. */
+    private const ORPHAN_DAYS = 40;
+
+    private const ORPHAN = '.without-an-account';
+
     protected $signature = 'sweep';
 
     protected $description = 'Clear away what has run out: sessions, kept answers, tokens, links, demo visits, and what was deleted a month ago';
@@ -65,14 +70,28 @@ final class Sweep extends Command
             $picture->forceDelete();
             $swept++;
         }
-        // Files of accounts that were closed.
-        foreach (Store::disk()->directories('pictures') as $folder) {
-            if (! DB::table('users')->where('id', (int) basename($folder))->exists()) {
-                Store::disk()->deleteDirectory($folder);
-            }
-        }
+        self::orphans();
 
         return $swept;
+    }
+
+    /**
+     * Files without an account: an account that is closed takes its files along, so these may belong to one that only an older
+     * backup does not know. They go once no backup can bring their account back.
+     */
+    private static function orphans(): void
+    {
+        $disk = Store::disk();
+        foreach ($disk->directories('pictures') as $folder) {
+            $note = "$folder/".self::ORPHAN;
+            if (DB::table('users')->where('id', (int) basename($folder))->exists()) {
+                $disk->delete($note);
+            } elseif (! $disk->exists($note)) {
+                $disk->put($note, (string) now()->getTimestamp());
+            } elseif ((int) $disk->get($note) < now()->subDays(self::ORPHAN_DAYS)->getTimestamp()) {
+                $disk->deleteDirectory($folder);
+            }
+        }
     }
 
     /** What nobody went on sending. */

@@ -75,7 +75,7 @@ final class BurstPictureController extends Controller
     {
         $burst = $this->burst($request, $id);
         $given = $request->validate(['picture' => ['required', 'string', 'ulid'], 'x' => ['required', 'numeric', 'between:-0.5,0.5'], 'y' => ['required', 'numeric', 'between:-0.5,0.5']]);
-        $picture = Picture::ofBurst($burst)->firstOrFail('id', $given['picture']);
+        $picture = Picture::ofBurst($burst)->firstWhere('id', $given['picture']) ?? abort(404);
         abort_unless($picture->original, 422, 'The originals of this burst were deleted after they were measured, so nothing can be measured anew.');
         FollowSubject::begin($burst, $picture, (float) $given['x'], (float) $given['y']);
 

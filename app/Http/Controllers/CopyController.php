@@ -107,7 +107,7 @@ final class CopyController extends Controller
             // What is called or comes, not what was done.
             $document = array_diff_key($drill->document, ['trace' => true, 'aids' => true]);
 
-            return [$drill->exercise->value, isset($document['rush']) ? [...$document, 'rush' => self::ofNobody((array) $document['rush'])] : $document];
+            return [$drill->exercise->value, isset($document['rush']) ? [...$document, 'rush' => self::nearby(self::ofNobody((array) $document['rush']))] : $document];
         }
         if ($kind === 'layout') {
             $entry = (new Shelf($person, KitType::Bodies))->find($id);
@@ -125,10 +125,10 @@ final class CopyController extends Controller
                 }
             }
 
-            return [$outing->name, $inside];
+            return [$outing->name, self::nearby($inside)];
         }
         $rush = SavedRush::query()->where('user_id', $person->id)->findOrFail($id);
-        $document = self::ofNobody($rush->document);
+        $document = self::nearby(self::ofNobody($rush->document));
 
         return [$rush->name, $kind === 'hold' ? ['rush' => $document, 'pins' => $rush->pins] : $document];
     }
@@ -142,6 +142,25 @@ final class CopyController extends Controller
     private static function ofNobody(array $rush): array
     {
         return array_diff_key(Pointers::moved($rush, []), ['photographer' => true]);
+    }
+
+    /**
+     * The same with every place as near as the light needs it, and no nearer: where a nest is, is nobody else's.
+     *
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    private static function nearby(array $document): array
+    {
+        foreach ($document as $name => $value) {
+            if (is_array($value)) {
+                $document[$name] = self::nearby($value);
+            } elseif (in_array($name, ['latitude_deg', 'longitude_deg'], true) && is_numeric($value)) {
+                $document[$name] = round((float) $value, 1);
+            }
+        }
+
+        return $document;
     }
 
     /**

@@ -158,6 +158,8 @@ final class GroupController extends Controller
     {
         $this->authorize('teach', $group);
         $group->members()->findOrFail($member)->delete();
+        // Who was sent out does not come back by the old code.
+        $group->fill(['join_code' => Group::code()])->save();
 
         return response()->noContent();
     }

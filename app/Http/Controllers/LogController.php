@@ -66,7 +66,7 @@ final class LogController extends Controller
         $bursts = Burst::query();
         $bursts->where('user_id', $this->person($request)->id)->orderBy('shot_at')->orderBy('id');
         // A cell that begins like a formula is none.
-        $cell = static fn (string|int|null $value): string|int|null => is_string($value) && preg_match('/^[=+\-@\t\r]/', $value) === 1 ? "'$value" : $value;
+        $cell = static fn (string|int|null $value): string|int|null => is_string($value) && preg_match('/^[\s\p{C}]*[=+\-@\t\r]/u', $value) === 1 ? "'$value" : $value;
 
         return response()->streamDownload(static function () use ($bursts, $cell): void {
             $out = fopen('php://output', 'w');
@@ -93,11 +93,10 @@ final class LogController extends Controller
     public function update(Request $request, string $id): JsonResponse
     {
         $burst = $this->burst($request, $id, false);
-        $frames = $request->exists('frames') ? $request->input('frames') : $burst->frames;
         $given = $request->validate([
             'kept' => ['sometimes', 'nullable', Rule::enum(HowMany::class)],
-            'frames' => ['sometimes', 'nullable', 'integer', 'min:1', 'max:100000'],
-            'keepers' => ['sometimes', 'nullable', 'integer', 'min:0', 'max:'.(is_numeric($frames) ? (int) $frames : 100_000)],
+            'frames' => ['sometimes', 'nullable', 'integer'],
+            'keepers' => ['sometimes', 'nullable', 'integer'],
             'lost_to' => ['sometimes', 'nullable', Rule::enum(LossCause::class)],
             'note' => ['sometimes', 'string', 'max:500'],
             'doubted' => ['sometimes', 'boolean'],

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Burst;
 use App\Models\Picture;
-use App\Pictures\Apart;
 use App\Pictures\Counted;
+use App\Pictures\Crops;
 use App\Pictures\Incoming;
 use App\Pictures\LookAt;
 use App\Pictures\NoPicture;
@@ -170,7 +170,7 @@ final class PictureController extends Controller
         $picture = $this->picture($request, $id);
         abort_unless($picture->original, 422, 'The file is not here any more; send it again.');
         $picture->fill(['stage' => Picture::WAITING, 'problem' => null])->save();
-        LookAt::dispatch($picture->id);
+        LookAt::dispatch();
 
         return response()->noContent();
     }
@@ -221,7 +221,7 @@ final class PictureController extends Controller
         $picture = $this->picture($request, $id);
         $given = $request->validate(['x' => ['required', 'numeric', 'between:-0.5,0.5'], 'y' => ['required', 'numeric', 'between:-0.5,0.5'], 'side' => ['sometimes', 'integer', 'between:100,1200']]);
         try {
-            $piece = Store::locally($picture, static fn (string $file): string => Apart::crop($file, (float) $given['x'], (float) $given['y'], (int) ($given['side'] ?? 480)));
+            $piece = Crops::of($picture, (float) $given['x'], (float) $given['y'], (int) ($given['side'] ?? 480));
         } catch (NoPicture $refused) {
             abort(422, $refused->getMessage());
         }

@@ -13,6 +13,7 @@ use App\Models\Picture;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 use RushHold\Bench\Trial;
 
@@ -182,8 +183,14 @@ final class SweepController extends Controller
 
     private function change(KeptSweep $sweep): void
     {
-        $sweep->version++;
-        $sweep->save();
+        // Of two that come at once one was there first.
+        $seen = $sweep->version++;
+        $kept = DB::transaction(static function () use ($sweep, $seen): bool {
+            $still = KeptSweep::query()->whereKey($sweep->id)->lockForUpdate()->value('version') === $seen;
+
+            return $still && $sweep->save();
+        });
+        abort_unless($kept, 409, 'This session was saved elsewhere since you opened it. Open it again to go on from there.');
     }
 
     private function told(Request $request, KeptSweep $sweep): JsonResponse

@@ -16,6 +16,6 @@ final class CookiesNeedTheirToken extends ValidateCsrfToken
     /** @param  Request  $request */
     protected function inExceptArray($request): bool
     {
-        return ($request->bearerToken() !== null && ! $request->hasCookie((string) config('session.cookie'))) || parent::inExceptArray($request);
+        return $request->bearerToken() !== null || parent::inExceptArray($request);
     }
 }

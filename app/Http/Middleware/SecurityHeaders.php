@@ -25,6 +25,8 @@ final class SecurityHeaders
         $response->headers->set('Content-Security-Policy', self::policy($server));
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
+        $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=(self), payment=(), usb=(), gamepad=(self)');
         if ($request->isSecure()) {
             // Whoever came by https once does not come by http for a year.
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');

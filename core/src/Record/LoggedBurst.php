@@ -38,8 +38,7 @@ final readonly class LoggedBurst
         public array $answers = [],
         public string $note = '',
     ) {
-        Range::of(1, self::MOST_FRAMES)->check('frames', $frames);
-        Range::of(0, $frames)->check('keepers', $keepers);
+        Plausible::counts($frames, $keepers);
         $lost = 0;
         foreach ($losses as $cause => $count) {
             LossCause::tryFrom($cause) ?? throw Refused::unknownWord('losses', $cause, LossCause::class);

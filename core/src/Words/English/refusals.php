@@ -104,6 +104,7 @@ return [
     'refused.quota-bytes' => 'An account keeps at most {most} MB, and yours has {has} MB. Delete what you do not need any more.',
     'refused.burst' => 'This burst cannot be kept. {problem}',
     'refused.burst-time' => 'The time of a burst is written like 2026-06-07T05:10:00Z.',
+    'refused.burst-day' => 'A burst was shot between {first} and today. Look at the clock of the camera.',
     'refused.burst-answers' => 'At most {most} answers go with a burst.',
     'refused.burst-measured' => 'At most {most} frames of a burst are told one by one.',
     'refused.picture' => '{problem}',
