@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\CookiesNeedTheirToken;
+use App\Http\Middleware\KnownByNumber;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StillSignedIn;
 use App\Http\Unreachable;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,6 +20,7 @@ use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
 use RushHold\Focus\Overtaken;
 use RushHold\Refused;
 use RushHold\Units;
@@ -41,6 +44,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // The application is served from one origin, so cross-origin headers are never needed.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(CleanInput::class);
+        $middleware->prepend(KnownByNumber::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(KnownHosts::class);
         $middleware->web(append: [StillSignedIn::class], replace: [ValidateCsrfToken::class => CookiesNeedTheirToken::class]);
@@ -53,6 +57,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     })
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->command('sweep')->everyTenMinutes()->onOneServer();
+        $schedule->exec(PHP_BINARY.' '.escapeshellarg(base_path('ops/rotate.php')).' '.escapeshellarg(storage_path('logs')))->hourly();
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(
@@ -81,6 +86,12 @@ $app = Application::configure(basePath: dirname(__DIR__))
             return $sentence === null || config('app.debug') && $response->getStatusCode() === 500 ? $response : $response->setData([...$said, 'message' => $sentence]);
         });
         $exceptions->map(Unreachable::asBusy(...));
+        // What was asked, without the values: those are people's.
+        $exceptions->report(function (QueryException $failed): false {
+            Log::error('A question to the database failed.', ['code' => $failed->getCode(), 'sql' => $failed->getSql(), 'at' => $failed->getTraceAsString()]);
+
+            return false;
+        });
         $exceptions->dontReport([Refused::class, Overtaken::class]);
         $exceptions->render(fn (Overtaken $overtaken) => response()->json(['message' => $overtaken->getMessage()], 409));
         $exceptions->render(function (Refused $refused) {

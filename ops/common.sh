@@ -136,6 +136,8 @@ prepare_instance() {
     FPM_APART_SOCKET="$SOCKET_DIR/apart.sock"
     FPM_STATUS_SOCKET="$SOCKET_DIR/status.sock"
     INSIDE_SOCKET="$SOCKET_DIR/inside.sock"
+    # For what reads figures over the network of this machine.
+    METRICS_LISTEN="${METRICS_PORT:+listen 127.0.0.1:$METRICS_PORT;}"
     SUPERVISOR_SOCKET="$SOCKET_DIR/supervisor.sock"
     MARIADB_SOCKET="$SOCKET_DIR/mariadb.sock"
     POOL_SOCKET="$SOCKET_DIR/pool.sock"
@@ -157,7 +159,7 @@ prepare_instance() {
     else
         OPCACHE_FLAGS="-d opcache.validate_timestamps=0 -d opcache.preload=$APP_DIR/ops/preload.php -d opcache.preload_user=$RUN_USER"
     fi
-    export OPCACHE_FLAGS SOCKET_DIR POOL_SOCKET PLAYING_SOCKET FPM_SOCKET FPM_APART_SOCKET FPM_STATUS_SOCKET INSIDE_SOCKET SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
+    export OPCACHE_FLAGS SOCKET_DIR POOL_SOCKET PLAYING_SOCKET FPM_SOCKET FPM_APART_SOCKET FPM_STATUS_SOCKET INSIDE_SOCKET METRICS_LISTEN SUPERVISOR_SOCKET MARIADB_SOCKET FPM_BINARY NGINX_BINARY MARIADB_BINARY RUN_USER NGINX_USER FPM_ROOT_FLAG PRIVATE_DATABASE
     render "$APP_DIR/ops/nginx.conf" "$RUN_DIR/nginx.conf"
     render "$APP_DIR/ops/php-fpm.conf" "$RUN_DIR/php-fpm.conf"
     render "$APP_DIR/ops/mariadb.cnf" "$RUN_DIR/mariadb.cnf"

@@ -26,6 +26,7 @@ use App\Http\Controllers\LensChoiceController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\LogImportController;
 use App\Http\Controllers\MeasureController;
+use App\Http\Controllers\MetricsController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
@@ -42,6 +43,7 @@ use App\Http\Middleware\InPerson;
 use Illuminate\Support\Facades\Route;
 
 Route::get('up', ReadyController::class)->withoutMiddleware('web');
+Route::get('metrics', MetricsController::class)->withoutMiddleware('web');
 
 Route::prefix('api')->group(function (): void {
     Route::get('words', WordsController::class);

@@ -50,6 +50,13 @@ final class Pool
 
     private int $keptBytes = 0;
 
+    /** Questions that came, those turned away, and pieces played, since the start. */
+    private int $asked = 0;
+
+    private int $refused = 0;
+
+    private int $played = 0;
+
     /** Whether the processes have played enough to be fast. */
     public bool $warm = false;
 
@@ -76,6 +83,18 @@ final class Pool
 
     /** @throws TurnedAway when there is no room for it */
     public function ask(Asked $asked): Ticket
+    {
+        $this->asked++;
+        try {
+            return $this->admitted($asked);
+        } catch (TurnedAway $away) {
+            $this->refused++;
+            throw $away;
+        }
+    }
+
+    /** @throws TurnedAway when there is no room for it */
+    private function admitted(Asked $asked): Ticket
     {
         if ($asked->version !== Model::VERSION) {
             throw new TurnedAway(503, 'The server is being brought up to date. Ask again in a moment.');
@@ -105,10 +124,11 @@ final class Pool
         return $this->tickets[$name] ?? null;
     }
 
-    /** @return array{warm: bool, open: int, kept: int, players: int, leads: int} */
+    /** @return array{warm: bool, open: int, kept: int, players: int, leads: int, asked_total: int, refused_total: int, pieces_total: int, memory_bytes: int} */
     public function state(): array
     {
-        return ['warm' => $this->warm, 'open' => count($this->open), 'kept' => count($this->kept), 'players' => $this->players->getWorkerCount(), 'leads' => $this->leads->getWorkerCount()];
+        return ['warm' => $this->warm, 'open' => count($this->open), 'kept' => count($this->kept), 'players' => $this->players->getWorkerCount(), 'leads' => $this->leads->getWorkerCount(),
+            'asked_total' => $this->asked, 'refused_total' => $this->refused, 'pieces_total' => $this->played, 'memory_bytes' => memory_get_usage(true)];
     }
 
     /** Stops taking work; the processes end. */
@@ -262,6 +282,7 @@ final class Pool
                     throw new Overtaken('Nobody waits for it any more.');
                 }
                 $hand($this->playedPiece($task));
+                $this->played++;
             } catch (Throwable $failure) {
                 $hand($failure);
             }

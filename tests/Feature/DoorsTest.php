@@ -392,3 +392,22 @@ it('is ready where its database is, and says so of nothing else', function (): v
     config(['database.connections.'.DB::getDefaultConnection().'.port' => 1]);
     $this->get('/up')->assertStatus(503)->assertJsonPath('ready', false)->assertJsonPath('database', false)->assertHeader('Retry-After');
 });
+
+it('refuses a picture that ends as it should and lacks what it promises', function (): void {
+    $file = turned(1);
+    $bytes = (string) file_get_contents($file);
+    $head = (int) strpos($bytes, "\xFF\xC0");
+    foreach (
+        [
+            'cut short' => substr($bytes, 0, intdiv(2 * strlen($bytes), 3))."\xFF\xD9",
+            'a head that claims more' => substr_replace($bytes, pack('nn', 2400, 900), $head + 5, 4),
+        ] as $what => $spoilt
+    ) {
+        file_put_contents($file, $spoilt);
+        expect(fn () => new Sight($file))->toThrow(App\Pictures\NoPicture::class, 'damaged', $what);
+    }
+    // Bytes too many between two parts are harmless.
+    file_put_contents($file, str_replace("\xFF\xDA", "\0\0\0\xFF\xDA", $bytes));
+    expect((new Sight($file))->wide())->toBe(900);
+    unlink($file);
+});

@@ -76,3 +76,47 @@ it('tells within how many are waiting, and nothing of that outside', function ()
         ->and((new Visitor())->get('/status?json')->body)
         ->not->toContain('listen queue');
 });
+
+it('tells its figures within, and to nobody outside', function (): void {
+    $figures = within('/metrics');
+    expect($figures)
+        ->toContain('rush_hold_database_up 1', 'rush_hold_pool_up 1', 'rush_hold_queue_jobs{queue="pictures"}', 'rush_hold_pool_asked_total')
+        ->and((new Visitor())->get('/metrics')->status)
+        ->toBe(404);
+});
+
+it('logs each request by its number, and no address that opens something', function (): void {
+    $visitor = new Visitor();
+    $visitor->get('/api/copies/'.str_repeat('S', 40).'?secret=Q');
+    $headers = (array) get_headers(getenv('TEST_BASE_URL').'/api/words', true);
+    $number = $headers['X-Request-Id'] ?? '';
+    expect($number)->toMatch('/^[0-9a-f]{32}$/');
+    $log = getenv('HOME_DIR').'/logs/access.log';
+    for ($i = 0; $i < 80 && ! str_contains((string) file_get_contents($log), $number); $i++) {
+        usleep(100_000);
+    }
+    expect((string) file_get_contents($log))
+        ->toContain($number, '/api/copies/…')
+        ->not->toContain('SSSS')
+        ->not->toContain('secret=Q');
+});
+
+it('begins long logs anew, and keeps five packed', function (): void {
+    $folder = sys_get_temp_dir().'/rush-hold-logs-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    foreach (range(1, 7) as $i) {
+        file_put_contents("$folder/a.log", str_repeat("line $i\n", 100), FILE_APPEND);
+        exec('LOG_MOST_BYTES=500 php '.escapeshellarg(base_path('ops/rotate.php')).' '.escapeshellarg($folder));
+    }
+    file_put_contents("$folder/short.log", 'short');
+    exec('LOG_MOST_BYTES=500 php '.escapeshellarg(base_path('ops/rotate.php')).' '.escapeshellarg($folder));
+    expect(filesize("$folder/a.log"))
+        ->toBe(0)
+        ->and(glob("$folder/a.log.*.gz"))
+        ->toHaveCount(5)
+        ->and(gzdecode((string) file_get_contents("$folder/a.log.1.gz")))
+        ->toContain('line 7')
+        ->and(file_get_contents("$folder/short.log"))
+        ->toBe('short');
+    exec('rm -rf '.escapeshellarg($folder));
+});

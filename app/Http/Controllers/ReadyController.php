@@ -11,7 +11,7 @@ use Throwable;
 /** Whether this server can do its work now, for whoever sends requests on to it. That it is alive is another question. */
 final class ReadyController
 {
-    private const PATIENCE_S = 3;
+    private const PATIENCE_S = 2;
 
     public function __invoke(): JsonResponse
     {

@@ -1,7 +1,10 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Picture } from '../../api/pictures';
 
 const SIDE = 720;
+/** How often, and after how long, what did not come is asked for again. */
+const TRIES = 8;
+const AGAIN_MS = 1200;
 
 /**
  * A frame pixel for pixel around what has to be sharp, with its blur drawn large: a round one is focus, a long one a smear.
@@ -13,15 +16,27 @@ export function Close({ picture, plain = false }: { picture: Picture; plain?: bo
     ? `/api/pictures/${picture.id}/crop?x=${aim.x.toFixed(4)}&y=${aim.y.toFixed(4)}&side=${SIDE}`
     : null;
   const [there, setThere] = useState(false);
+  // Pieces are made one at a time for one person: another one may still be on its way.
+  const [tries, setTries] = useState(0);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another picture begins anew
-  useEffect(() => setThere(false), [src]);
+  useEffect(() => {
+    setThere(false);
+    setTries(0);
+  }, [src]);
+  const again = useRef(0);
+  useEffect(() => () => window.clearTimeout(again.current), []);
+  const failed = () => {
+    if (tries < TRIES) again.current = window.setTimeout(() => setTries(tries + 1), AGAIN_MS);
+  };
   return (
     <figure>
       {src ? (
         <img
+          key={tries}
           src={src}
           alt={`${picture.name}, pixel for pixel`}
           onLoad={() => setThere(true)}
+          onError={failed}
           style={{ opacity: there ? 1 : 0.3 }}
         />
       ) : (
