@@ -8,7 +8,11 @@ shift 2
 note="$RUN_DIR/$name.session"
 end_session "$note"
 status=0
-setsid setpriv --pdeathsig KILL "$@" 9>&- &
+# Where sessions share the processor evenly, one has to give way as a whole: between them the niceness of a process counts for nothing.
+niceness=0
+[ "$1" = nice ] && niceness=$3
+# shellcheck disable=SC2016
+setsid setpriv --pdeathsig KILL sh -c '[ "$0" = 0 ] || echo "$0" 2>/dev/null >/proc/self/autogroup; exec "$@"' "$niceness" "$@" 9>&- &
 child=$!
 begin_session "$note" "$child"
 trap 'kill -s "$signal" "$child" 2>/dev/null' TERM INT QUIT

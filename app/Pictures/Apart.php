@@ -58,7 +58,7 @@ final class Apart
     private static function run(array $asked): string
     {
         $root = dirname(__DIR__, 2);
-        $process = new Process(['sh', '-c', 'ulimit -v '.self::ADDRESSES_KB.' -t '.self::SECONDS.' -c 0; exec "$@"', 'sh', (new PhpExecutableFinder)->find(false) ?: 'php', ...self::FLAGS, "$root/ops/picture.php"],
+        $process = new Process(['sh', '-c', 'ulimit -v '.self::ADDRESSES_KB.' -t '.self::SECONDS.' -c 0; exec nice -n 18 "$@"', 'sh', (new PhpExecutableFinder)->find(false) ?: 'php', ...self::FLAGS, "$root/ops/picture.php"],
             $root, ['MAGICK_CONFIGURE_PATH' => "$root/ops/imagick", 'OMP_NUM_THREADS' => '1'], json_encode($asked, JSON_THROW_ON_ERROR), self::SECONDS);
         try {
             $process->run();

@@ -19,8 +19,11 @@ final class AFewAtATime
 
     public const RETRY_AFTER_S = 1;
 
+    private const NICE = 17;
+
     public function handle(Request $request, Closure $next): Response
     {
+        self::stepBack();
         $whose = hash('xxh64', (string) ($request->user()?->getAuthIdentifier() ?? $request->ip()));
         $folder = storage_path('framework/apart');
         File::ensureDirectoryExists($folder);
@@ -38,5 +41,14 @@ final class AFewAtATime
         }
 
         return response()->json(['message' => 'One thing at a time: the last one is still being made. Try again in a moment.'], 429, ['Retry-After' => self::RETRY_AFTER_S]);
+    }
+
+    /** Its workers give way to those that answer everybody. */
+    private static function stepBack(): void
+    {
+        static $done = false;
+        if (! $done && PHP_SAPI === 'fpm-fcgi') {
+            $done = @proc_nice(self::NICE);
+        }
     }
 }
