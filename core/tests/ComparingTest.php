@@ -204,3 +204,22 @@ it('counts a burst without a sharp frame in full', function (): void {
         ->and(FirstSharp::of([$burst([true])])->known())
         ->toBeFalse();
 });
+
+it('does not hold first frames against themselves as if they were drawn together', function (): void {
+    $times = new RushHold\Record\FirstSharp([
+        [0.4, true],
+        [0.7, true],
+        [1.1, true],
+        [1.9, false],
+        [0.5, true],
+        [0.8, true],
+    ]);
+    $against = $times->against($times);
+    expect($against['low'])
+        ->toBeLessThan(-0.1)
+        ->and($against['high'])
+        ->toBeGreaterThan(0.1)
+        ->and($against['sooner'])
+        ->toBeGreaterThan(0.35)
+        ->toBeLessThan(0.65);
+});

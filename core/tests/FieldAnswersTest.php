@@ -5,6 +5,7 @@ declare(strict_types=1);
 use RushHold\Controls\ButtonSchool;
 use RushHold\Controls\Day;
 use RushHold\Controls\Solver;
+use RushHold\Document\BodyDocument;
 use RushHold\Document\CardDocument;
 use RushHold\Document\DayDocument;
 use RushHold\Document\LayoutDocument;
@@ -78,6 +79,24 @@ it('lays out the buttons the same', function (): void {
         $body,
         Units::Imperial,
     );
+    // Two rushes only, and a body with few controls: other ways are the best there.
+    $answers['two of it'] = LayoutDocument::one((new Solver($body, array_slice($needs, 0, 2)))->solve(), $body);
+    $plain = BodyDocument::read(Bodies::all()['old-mirror'])->body;
+    foreach ([$body, $plain] as $i => $of) {
+        foreach (ButtonSchool::cases() as $school) {
+            $answers["body $i, $school->value"] = [$school->startsFocusAt(), $school->places($of), $school->asksFor()];
+        }
+    }
+    foreach ($needs as $need) {
+        $answers["lost in $need->name by being late"] = array_map($need->lostAfter(...), [
+            0.0,
+            0.1,
+            0.3,
+            0.8,
+            2.0,
+            9.0,
+        ]);
+    }
     Answers::same('layouts', $answers);
 });
 

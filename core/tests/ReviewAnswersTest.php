@@ -94,7 +94,7 @@ it('shoots the same pictures', function (): void {
                 ],
                 'px' => $s->ellipsePx(),
             ],
-            iterator_to_array((new StandIn($plan->situation->rush, $plan->hold, $hidden))->shoot(5, 3), false),
+            iterator_to_array((new StandIn($plan->situation->rush, $plan->hold, $hidden))->shoot(14, 3), false),
         );
     }
     Answers::same('stand-in-camera', $answers);

@@ -27,8 +27,16 @@ use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 function burstLogged(mixed $test, array $fields = []): string
 {
     $id = (string) Str::uuid();
-    $burst = ['id' => $id, 'rush' => 'Hare', 'at' => '2026-06-07T05:10:00Z', 'frames' => 30, 'keepers' => 25, ...$fields];
-    $test->postJson('/api/bursts', ['bursts' => [$burst]])
+    $burst = [
+        'id' => $id,
+        'rush' => 'Hare',
+        'at' => '2026-06-07T05:10:00Z',
+        'frames' => 30,
+        'keepers' => 25,
+        ...$fields,
+    ];
+    $test
+        ->postJson('/api/bursts', ['bursts' => [$burst]])
         ->assertOk()
         ->assertJsonPath('refused', []);
 
@@ -39,7 +47,7 @@ function tableOf(mixed $test, string $content, string $name = 'log.csv', bool $k
 {
     return $test->post(
         '/api/bursts/table',
-        ['file' => UploadedFile::fake()->createWithContent($name, $content), ...($keep ? ['keep' => '1'] : [])],
+        ['file' => UploadedFile::fake()->createWithContent($name, $content), ...$keep ? ['keep' => '1'] : []],
         ['Accept' => 'application/json'],
     );
 }
@@ -113,8 +121,13 @@ it('keeps no burst of another time, from no door', function (): void {
         ->assertOk()
         ->assertJsonPath('good', 1)
         ->assertJsonPath('kept', 1);
-    expect(fn () => Burst::query()->where('user_id', $person->id)->firstOrFail()->fill(['shot_at' => '9999-01-01'])->save())
-        ->toThrow(RushHold\Refused::class);
+    expect(
+        fn () => Burst::query()
+            ->where('user_id', $person->id)
+            ->firstOrFail()
+            ->fill(['shot_at' => '9999-01-01'])
+            ->save(),
+    )->toThrow(RushHold\Refused::class);
 });
 
 it('points at nothing of somebody else', function (): void {
@@ -132,7 +145,10 @@ it('points at nothing of somebody else', function (): void {
 it('puts two bursts into one another once, not both away', function (): void {
     $this->actingAs($person = $this->person());
     [$a, $b] = [burstLogged($this), burstLogged($this, ['keepers' => 1])];
-    [$first, $second] = [Burst::query()->where('uuid', $a)->firstOrFail(), Burst::query()->where('uuid', $b)->firstOrFail()];
+    [$first, $second] = [
+        Burst::query()->where('uuid', $a)->firstOrFail(),
+        Burst::query()->where('uuid', $b)->firstOrFail(),
+    ];
     App\Pictures\Told::merged($first, $second);
     // Somebody else had both in hand as they were before.
     expect(fn () => App\Pictures\Told::merged($second, $first))
@@ -144,7 +160,11 @@ it('puts two bursts into one another once, not both away', function (): void {
 it('marks no picture that is not of the burst', function (): void {
     $this->actingAs($this->person());
     $id = burstLogged($this);
-    $this->putJson("/api/bursts/$id/mark", ['picture' => strtolower((string) Str::ulid()), 'x' => 0, 'y' => 0])->assertNotFound();
+    $this->putJson("/api/bursts/$id/mark", [
+        'picture' => strtolower((string) Str::ulid()),
+        'x' => 0,
+        'y' => 0,
+    ])->assertNotFound();
 });
 
 it('gives way to tables that are none', function (string $name, string $content): void {
@@ -154,7 +174,10 @@ it('gives way to tables that are none', function (string $name, string $content)
         ->assertJsonStructure(['message']);
 })->with([
     'an empty sheet' => fn () => ['a.xlsx', sheetOf(['xl/worksheets/sheet1.xml' => ''])],
-    'empty words' => fn () => ['a.xlsx', sheetOf(['xl/sharedStrings.xml' => '', 'xl/worksheets/sheet1.xml' => '<worksheet/>'])],
+    'empty words' => fn () => [
+        'a.xlsx',
+        sheetOf(['xl/sharedStrings.xml' => '', 'xl/worksheets/sheet1.xml' => '<worksheet/>']),
+    ],
     'words of nothing' => fn () => [
         'a.xlsx',
         sheetOf(['xl/sharedStrings.xml' => '<sst><t>x</t></sst>', 'xl/worksheets/sheet1.xml' => '<worksheet/>']),
@@ -174,10 +197,7 @@ it('reads text of two bytes a letter, knows “now” for no time, and keeps row
     $this->actingAs($person = $this->person());
     $text = "at,rush,frames,keepers\n2026-06-07 05:10,Hare,10,4\n2026-06-07 05:10,Hare,10,4\nNOW,Hare,10,4\n";
     $wide = "\xFF\xFE".mb_convert_encoding($text, 'UTF-16LE', 'UTF-8');
-    tableOf($this, $wide, keep: true)
-        ->assertOk()
-        ->assertJsonPath('kept', 2)
-        ->assertJsonPath('problems.0.row', 4);
+    tableOf($this, $wide, keep: true)->assertOk()->assertJsonPath('kept', 2)->assertJsonPath('problems.0.row', 4);
     tableOf($this, $text, keep: true)->assertOk()->assertJsonPath('kept', 0);
     expect(Burst::query()->where('user_id', $person->id)->count())->toBe(2);
 });
@@ -190,9 +210,13 @@ it('writes nothing into a table that is read as a formula', function (string $no
 
 it('finds no place in an empty file', function (): void {
     $this->actingAs($this->person());
-    $this->post('/api/outings/place', ['file' => UploadedFile::fake()->createWithContent('a.gpx', ' ')], [
-        'Accept' => 'application/json',
-    ])->assertStatus(422);
+    $this->post(
+        '/api/outings/place',
+        ['file' => UploadedFile::fake()->createWithContent('a.gpx', ' ')],
+        [
+            'Accept' => 'application/json',
+        ],
+    )->assertStatus(422);
 });
 
 it('lets nobody who was sent out of a group back in by the old code', function (): void {
@@ -214,7 +238,9 @@ it('gives a copy away with places no nearer than the light needs', function (): 
     $rush = App\Models\SavedRush::factory()->for($person)->create();
     $place = ['latitude_deg' => 55.48213, 'longitude_deg' => -9.03377, 'time' => '2026-06-07T05:10:00+01:00'];
     $rush->fill(['document' => [...$rush->document, 'light' => ['place' => $place]]])->save();
-    $address = $this->postJson('/api/copies', ['kind' => 'rush', 'id' => $rush->id, 'days' => 2])->assertCreated()->json('address');
+    $address = $this->postJson('/api/copies', ['kind' => 'rush', 'id' => $rush->id, 'days' => 2])
+        ->assertCreated()
+        ->json('address');
     $this->getJson('/api/copies/'.basename((string) $address))
         ->assertOk()
         ->assertJsonPath('document.light.place.latitude_deg', 55.5)
@@ -274,10 +300,7 @@ it('gives a picture up that no look comes to an end with', function (): void {
             ->toBeNull();
         Illuminate\Support\Facades\Cache::forget("looking.$picture->id");
     }
-    expect(App\Pictures\Turns::next())
-        ->toBeNull()
-        ->and($picture->refresh()->stage)
-        ->toBe(Picture::REFUSED);
+    expect(App\Pictures\Turns::next())->toBeNull()->and($picture->refresh()->stage)->toBe(Picture::REFUSED);
 });
 
 it('keeps what came whole when there was no room to keep it then', function (): void {
@@ -290,7 +313,9 @@ it('keeps what came whole when there was no room to keep it then', function (): 
     $part = storage_path("app/uploads/$person->id/$sha.part");
     is_dir(dirname($part)) || mkdir(dirname($part), 0700, true);
     file_put_contents($part, $bytes);
-    $from = $this->postJson('/api/pictures/uploads', ['sha256' => $sha, 'name' => 'a.jpg', 'bytes' => 5000])->json('received');
+    $from = $this->postJson('/api/pictures/uploads', ['sha256' => $sha, 'name' => 'a.jpg', 'bytes' => 5000])->json(
+        'received',
+    );
     $picture = $this->call(
         'PUT',
         "/api/pictures/uploads/$sha?from=$from",
@@ -341,21 +366,23 @@ it('makes a piece once, and keeps only so many', function (): void {
     ]);
     $picture->save();
     App\Pictures\Store::keep($picture, App\Pictures\Store::ORIGINAL, $file);
-    $ask = fn (float $x) => $this->get("/api/pictures/$picture->id/crop?x=$x&y=0&side=200")->assertOk()->getContent();
+    $ask = fn (float $x) => $this->get("/api/pictures/$picture->id/crop?x=$x&y=0&side=200")
+        ->assertOk()
+        ->getContent();
     $first = $ask(0.1);
     $kept = glob(Crops::folder($person->id).'/*') ?: [];
     expect($kept)->toHaveCount(1);
     // Were it made anew, it would not be this.
     file_put_contents($kept[0], 'the kept one');
-    expect($ask(0.1))
-        ->toBe('the kept one')
-        ->and($ask(-0.17))
-        ->not->toBe($first);
+    expect($ask(0.1))->toBe('the kept one')->and($ask(-0.17))->not->toBe($first);
     foreach (range(1, 130) as $i) {
         touch(Crops::folder($person->id)."/old-$i.jpg", time() - 1000);
     }
     $ask(-0.3);
-    expect(glob(Crops::folder($person->id).'/*') ?: [])->toHaveCount(120)->and($kept[0])->toBeFile();
+    expect(glob(Crops::folder($person->id).'/*') ?: [])
+        ->toHaveCount(120)
+        ->and($kept[0])
+        ->toBeFile();
     App\Pictures\Store::forget($person->id);
     expect(is_dir(Crops::folder($person->id)))->toBeFalse();
     unlink($file);
@@ -366,13 +393,9 @@ it('makes one paper, table or piece at a time for one person', function (): void
     $this->get('/api/bursts/file')->assertOk();
     $lock = fopen(storage_path('framework/apart/').hash('xxh64', (string) $person->id).'-0', 'c');
     flock($lock, LOCK_EX);
-    $this->getJson('/api/bursts/file')
-        ->assertStatus(429)
-        ->assertHeader('Retry-After', AFewAtATime::RETRY_AFTER_S);
+    $this->getJson('/api/bursts/file')->assertStatus(429)->assertHeader('Retry-After', AFewAtATime::RETRY_AFTER_S);
     $this->getJson('/api/bursts')->assertOk();
-    $this->actingAs($this->person())
-        ->get('/api/bursts/file')
-        ->assertOk();
+    $this->actingAs($this->person())->get('/api/bursts/file')->assertOk();
     fclose($lock);
     $this->actingAs($person)->get('/api/bursts/file')->assertOk();
 });
@@ -390,7 +413,11 @@ it('tells a database that is away from a question that was wrong', function (): 
 it('is ready where its database is, and says so of nothing else', function (): void {
     $this->get('/up')->assertOk()->assertJsonPath('ready', true);
     config(['database.connections.'.DB::getDefaultConnection().'.port' => 1]);
-    $this->get('/up')->assertStatus(503)->assertJsonPath('ready', false)->assertJsonPath('database', false)->assertHeader('Retry-After');
+    $this->get('/up')
+        ->assertStatus(503)
+        ->assertJsonPath('ready', false)
+        ->assertJsonPath('database', false)
+        ->assertHeader('Retry-After');
 });
 
 it('refuses a picture that ends as it should and lacks what it promises', function (): void {

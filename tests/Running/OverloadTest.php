@@ -80,7 +80,12 @@ it('tells within how many are waiting, and nothing of that outside', function ()
 it('tells its figures within, and to nobody outside', function (): void {
     $figures = within('/metrics');
     expect($figures)
-        ->toContain('rush_hold_database_up 1', 'rush_hold_pool_up 1', 'rush_hold_queue_jobs{queue="pictures"}', 'rush_hold_pool_asked_total')
+        ->toContain(
+            'rush_hold_database_up 1',
+            'rush_hold_pool_up 1',
+            'rush_hold_queue_jobs{queue="pictures"}',
+            'rush_hold_pool_asked_total',
+        )
         ->and((new Visitor())->get('/metrics')->status)
         ->toBe(404);
 });
