@@ -40,6 +40,7 @@ use App\Http\Controllers\TokenController;
 use App\Http\Controllers\WordsController;
 use App\Http\Middleware\AFewAtATime;
 use App\Http\Middleware\InPerson;
+use App\Http\Middleware\Once;
 use Illuminate\Support\Facades\Route;
 
 Route::get('up', ReadyController::class)->withoutMiddleware('web');
@@ -61,7 +62,7 @@ Route::prefix('api')->group(function (): void {
     Route::get('copies/{secret}', [CopyController::class, 'offered'])->middleware('throttle:shared')->where('secret', '[A-Za-z0-9]{40}');
     Route::get('shared/{secret}', [CardController::class, 'shared'])->middleware('throttle:shared');
 
-    Route::middleware('auth:sanctum')->group(function (): void {
+    Route::middleware(['auth:sanctum', Once::class])->group(function (): void {
         Route::post('plan', PlanController::class);
         Route::post('rank', RankController::class);
         Route::post('compare', ComparisonController::class);

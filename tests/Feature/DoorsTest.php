@@ -438,3 +438,32 @@ it('refuses a picture that ends as it should and lacks what it promises', functi
     expect((new Sight($file))->wide())->toBe(900);
     unlink($file);
 });
+
+it('does once what is sent twice with a key', function (): void {
+    $this->actingAs($person = $this->person());
+    $document = json_decode((string) file_get_contents(base_path('formats/examples/barriers.json')), true);
+    $send = fn (string $key, array $more = []) => $this->postJson('/api/rushes', ['document' => [...$document, ...$more]], ['Idempotency-Key' => $key]);
+    $first = $send('a')->assertCreated()->json('id');
+    $send('a')
+        ->assertCreated()
+        ->assertHeader('Idempotency-Replayed')
+        ->assertJsonPath('id', $first);
+    $send('a', ['name' => 'Another'])->assertStatus(422);
+    expect($send('b')->assertCreated()->json('id'))
+        ->not->toBe($first)
+        ->and($person->rushes()->count())
+        ->toBe(2);
+    // Of somebody else it is another key.
+    $this->actingAs($other = $this->person());
+    $send('a')->assertCreated()->assertHeaderMissing('Idempotency-Replayed');
+    expect($other->rushes()->count())->toBe(1);
+    $send(str_repeat('k', 81))->assertStatus(422);
+});
+
+it('keeps nothing in a name that nobody sees', function (): void {
+    $this->actingAs($this->person());
+    $document = json_decode((string) file_get_contents(base_path('formats/examples/barriers.json')), true);
+    $this->postJson('/api/rushes', ['document' => [...$document, 'name' => "Gull\0 \u{202E}over\r\nthe cove\u{7}"]])
+        ->assertCreated()
+        ->assertJsonPath('document.name', 'Gull over the cove');
+});

@@ -19,6 +19,9 @@ final class CleanInput
 
     private const LARGEST_BODY = 1_500_000;
 
+    /** Control characters but for line ends and tabs, and what embeds, overrides or isolates a direction of writing. */
+    private const UNSEEN = '/[\x{0}-\x{8}\x{B}\x{C}\x{E}-\x{1F}\x{7F}-\x{9F}\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
+
     public function handle(Request $request, Closure $next): Response
     {
         if (! $request->is('api/*')) {
@@ -30,6 +33,8 @@ final class CleanInput
             $body = $request->json()->all();
             json_last_error() === JSON_ERROR_NONE || $request->getContent() === '' || abort(400, 'This is not JSON: '.json_last_error_msg().'.');
             self::check($body, '', 0);
+            $clean = self::cleaned($body);
+            $clean === $body || $request->json()->replace($clean);
         }
         self::check($request->query->all(), '', 0);
         if (! mb_check_encoding(rawurldecode($request->getPathInfo()), 'UTF-8')) {
@@ -37,6 +42,28 @@ final class CleanInput
         }
 
         return $next($request);
+    }
+
+    /**
+     * Without what nobody types and nobody sees: bytes that steer a terminal, marks that turn text around. A name is one line.
+     *
+     * @param  array<array-key, mixed>  $values
+     * @return array<array-key, mixed>
+     */
+    private static function cleaned(array $values): array
+    {
+        foreach ($values as $name => $value) {
+            if (is_array($value)) {
+                $values[$name] = self::cleaned($value);
+            } elseif (is_string($value) && preg_match(self::UNSEEN, $value) === 1) {
+                $values[$name] = (string) preg_replace(self::UNSEEN, '', $value);
+            }
+            if ($name === 'name' && is_string($value) && preg_match('/[\r\n\t]/', $value) === 1) {
+                $values[$name] = trim((string) preg_replace('/\s+/u', ' ', (string) $values[$name]));
+            }
+        }
+
+        return $values;
     }
 
     /** @param  array<array-key, mixed>  $values */

@@ -54,6 +54,32 @@ export class Refusal extends Error {
   }
 }
 
+/** So long the same, sent again, counts as pressed twice, ms. */
+const SAME_PRESS = 1500;
+const pressed = new Map<string, { key: string; until: number }>();
+
+/** The key under which the server does something once: the same for a double press, another one for the next time. */
+function keyOf(what: string, now: number): string {
+  for (const [each, { until }] of pressed) if (until <= now) pressed.delete(each);
+  const known = pressed.get(what) ?? { key: crypto.randomUUID(), until: now + SAME_PRESS };
+  pressed.set(what, known);
+  return known.key;
+}
+
+/** What only asks: the same twice is two questions, and a newer one overtakes. */
+const ASKS =
+  /^\/api\/(plan|rank|compare|frame|day|layout|speed|stopwatch|cause|lenses\/choose|aim-test|drills\/course|session|words)/;
+
+const once: Middleware = {
+  async onRequest({ request }) {
+    const path = new URL(request.url).pathname;
+    if (request.method !== 'POST' || ASKS.test(path) || !globalThis.crypto?.randomUUID) return request;
+    const body = request.headers.get('Content-Type')?.includes('json') ? await request.clone().text() : null;
+    if (body !== null) request.headers.set('Idempotency-Key', keyOf(`${path} ${body}`, Date.now()));
+    return request;
+  },
+};
+
 const csrf: Middleware = {
   onRequest({ request }) {
     const token = document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1];
@@ -67,6 +93,7 @@ const csrf: Middleware = {
 
 export const client = createClient<paths>({ baseUrl: '/', credentials: 'same-origin' });
 client.use(csrf);
+client.use(once);
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
