@@ -19,6 +19,7 @@ use RushHold\Light\SunPosition;
 use RushHold\Light\Surface;
 use RushHold\Motion\ImageMotion;
 use RushHold\Motion\Panning;
+use RushHold\Motion\Path;
 use RushHold\Motion\PathPoint;
 use RushHold\Motion\SpeedChange;
 use RushHold\Motion\SpeedFinder;
@@ -29,6 +30,7 @@ use RushHold\Optics\FinalUse;
 use RushHold\Optics\GroupDepth;
 use RushHold\Optics\StopScale;
 use RushHold\Optics\ThinLens;
+use RushHold\Refused;
 use RushHold\Rush\Figure;
 use RushHold\Rush\Light;
 use RushHold\Situation\Aim;
@@ -44,7 +46,7 @@ it('gives the same optics', function (): void {
     $answers = [];
     foreach ([24.0, 200.0, 600.0] as $focal) {
         $lens = new ThinLens($focal);
-        foreach ([1.5, 12.0, 90.0] as $metres) {
+        foreach ([1.5, 12.0, 90.0, 700.0] as $metres) {
             $answers["$focal mm at $metres m"] = [
                 'lens' => [
                     $lens->magnification($metres),
@@ -211,7 +213,17 @@ it('gives the same light', function (): void {
             ];
         }
     }
-    foreach (['2026-06-07 03:30', '2026-06-07 12:10', '2026-12-20 15:20', '2026-03-20 18:05'] as $at) {
+    foreach (
+        [
+            '2026-06-07 03:30',
+            '2026-06-07 12:10',
+            '2026-12-20 15:20',
+            '2026-03-20 18:05',
+            '2026-06-21 21:02',
+            '3026-11-02 09:00',
+            '1026-02-14 16:40',
+        ] as $at
+    ) {
         foreach ([[55.5, -9.0], [-33.0, 151.0], [78.0, 15.0]] as [$latitude, $longitude]) {
             $sun = SunPosition::at($latitude, $longitude, new DateTimeImmutable("$at UTC"));
             $light = Light::fromPlace($latitude, $longitude, new DateTimeImmutable("$at UTC"), Sky::Clear, 1.0);
@@ -302,4 +314,116 @@ it('sees the same in a situation', function (): void {
         );
     }
     Answers::same('situations', $answers);
+});
+
+it('takes the same numbers, and refuses the others by their field', function (): void {
+    $probes = [
+        -3001.0,
+        -3000.0,
+        -181.0,
+        -180.0,
+        -91.0,
+        -90.0,
+        -1.0,
+        0.0,
+        0.009,
+        0.01,
+        0.04,
+        0.05,
+        0.09,
+        0.1,
+        0.19,
+        0.2,
+        0.49,
+        0.5,
+        0.69,
+        0.7,
+        0.99,
+        1.0,
+        1.1,
+        5.9,
+        6.0,
+        30.0,
+        31.0,
+        60.0,
+        61.0,
+        90.0,
+        91.0,
+        120.0,
+        121.0,
+        128.0,
+        129.0,
+        180.0,
+        181.0,
+        240.0,
+        241.0,
+        600.0,
+        601.0,
+        1000.0,
+        1001.0,
+        3000.0,
+        3001.0,
+        3600.0,
+        3601.0,
+        5000.0,
+        5001.0,
+        10_000.0,
+        10_001.0,
+        4e6,
+        4e6 + 1,
+    ];
+    $noon = new DateTimeImmutable('2026-06-07 12:00 UTC');
+    $lens = new ThinLens(400.0);
+    $answers = [];
+    foreach (
+        [
+            'a stopwatch' => [SpeedFinder::stopwatch(...), [20.0, 2.0, 1.0]],
+            'frames' => [
+                static fn (
+                    float $lengths,
+                    float $m,
+                    float $frames,
+                    float $rate,
+                    float $error,
+                ): SpeedFinder => SpeedFinder::frames($lengths, $m, (int) $frames, $rate, $error),
+                [3.0, 0.6, 12.0, 20.0, 0.1],
+            ],
+            'a path' => [static fn (float ...$of): Path => new Path(...$of), [40.0, 9.0, 30.0, 10.0, 2.0]],
+            'a change of speed' => [static fn (float ...$of): SpeedChange => new SpeedChange(...$of), [1.0, 3.0, 0.5]],
+            'an exposure' => [static fn (float ...$of): Exposure => new Exposure(...$of), [0.001, 5.6, 800.0]],
+            'a lens' => [static fn (float $mm): ThinLens => new ThinLens($mm), [400.0]],
+            'a group' => [static fn (float $m): GroupDepth => GroupDepth::of([20.0, $m], $lens, 0.02), [22.0]],
+            'panning' => [Panning::removed(...), [0.5]],
+            'a height of the sun' => [static fn (float $deg): float => Daylight::lux($deg, Sky::Clear), [20.0]],
+            'a place' => [
+                static fn (float $latitude, float $longitude): SunPosition => SunPosition::at(
+                    $latitude,
+                    $longitude,
+                    $noon,
+                ),
+                [55.0, -9.0],
+            ],
+        ] as $asked => [$make, $given]
+    ) {
+        foreach ($given as $i => $good) {
+            $taken = $refused = [];
+            foreach ($probes as $probe) {
+                try {
+                    $make(...array_replace($given, [$i => $probe]));
+                    $taken[] = $probe;
+                } catch (Refused $why) {
+                    $refused[$why->field][] = $probe;
+                }
+            }
+            $answers["$asked, number $i"] = [
+                'from' => min($taken),
+                'to' => max($taken),
+                'taken' => count($taken),
+                'refused' => implode(', ', array_keys($refused)),
+            ];
+        }
+    }
+    $usual = new Path(40.0, 9.0, 30.0);
+    $answers['a path of which little is said'] = [$usual->seconds, $usual->noticeS, $usual->climbDeg];
+    Answers::same('numbers-taken', $answers);
 });
