@@ -1,11 +1,11 @@
 // Hands of a known skill for the drills: they see what is on the page, late and not quite, and do what a person would.
 
 /**
- * Time goes as fast as the machine can draw, a twentieth of a second from picture to picture, for all the page knows: what
+ * Time goes as fast as the machine can draw, so many pictures a second for all the page knows: what
  * is played comes out the same on a busy machine.
  */
-window.hurry = () => {
-  const PICTURE_MS = 1000 / 20;
+window.hurry = (picturesPerS = 20) => {
+  const PICTURE_MS = 1000 / picturesPerS;
   const next = new MessageChannel();
   let now = performance.now();
   let waiting = new Map();
