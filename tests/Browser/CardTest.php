@@ -41,6 +41,8 @@ function broughtAlong(Page $page): void
         return cards.length === 1 && cards[0].pocket !== null;
     })().then(done, () => done(false));') === true,
         'the card to be brought along; %s',
+        // Its table is played first.
+        patience: 70,
     );
 }
 
@@ -121,7 +123,7 @@ it('keeps what two devices logged, and leaves nothing behind when somebody signs
     $person = $this->account('tern-hovering');
     $outing = outingTomorrow($person);
     $page = $this->enter($this->page(390, 844)->readyForNoSignal(), $person);
-    $other = Page::open(390, 844);
+    $other = Page::open(390, 844)->readyForNoSignal();
     try {
         $this->enter($other, $person);
         foreach ([$page, $other] as $i => $device) {

@@ -501,12 +501,12 @@ final class Page
     }
 
     /** Waits until a condition holds. */
-    public function until(callable $condition, string $what): void
+    public function until(callable $condition, string $what, int $patience = self::PATIENCE_S): void
     {
         $this->arrive();
         $met = false;
         $started = microtime(true);
-        while (! $met && microtime(true) - $started < self::PATIENCE_S) {
+        while (! $met && microtime(true) - $started < $patience) {
             try {
                 $met = (bool) $condition();
             } catch (NoSuchElementException|StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException|JavascriptErrorException|UnknownErrorException) {

@@ -388,15 +388,23 @@ it('makes a piece once, and keeps only so many', function (): void {
     unlink($file);
 });
 
-it('makes one paper, table or piece at a time for one person', function (): void {
+it('makes two papers, tables or pieces at a time for one person', function (): void {
     $this->actingAs($person = $this->person());
     $this->get('/api/bursts/file')->assertOk();
-    $lock = fopen(storage_path('framework/apart/').hash('xxh64', (string) $person->id).'-0', 'c');
-    flock($lock, LOCK_EX);
+    $lock = static function (int $i) use ($person): mixed {
+        $lock = fopen(storage_path('framework/apart/').hash('xxh64', (string) $person->id)."-$i", 'c');
+        flock($lock, LOCK_EX);
+
+        return $lock;
+    };
+    $first = $lock(0);
+    $this->get('/api/bursts/file')->assertOk();
+    $second = $lock(1);
     $this->getJson('/api/bursts/file')->assertStatus(429)->assertHeader('Retry-After', AFewAtATime::RETRY_AFTER_S);
     $this->getJson('/api/bursts')->assertOk();
     $this->actingAs($this->person())->get('/api/bursts/file')->assertOk();
-    fclose($lock);
+    fclose($first);
+    fclose($second);
     $this->actingAs($person)->get('/api/bursts/file')->assertOk();
 });
 

@@ -15,7 +15,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class AFewAtATime
 {
-    public const MOST = 1;
+    public const MOST = 2;
 
     public const RETRY_AFTER_S = 1;
 
@@ -40,7 +40,7 @@ final class AFewAtATime
             }
         }
 
-        return response()->json(['message' => 'One thing at a time: the last one is still being made. Try again in a moment.'], 429, ['Retry-After' => self::RETRY_AFTER_S]);
+        return response()->json(['message' => 'Two things at a time: the last ones are still being made. Try again in a moment.'], 429, ['Retry-After' => self::RETRY_AFTER_S]);
     }
 
     /** Its workers give way to those that answer everybody. */

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button, Modal } from 'antd';
 import { useEffect } from 'react';
 import type { Hold, Plan, Rush } from '../../api/client';
-import { client, take } from '../../api/client';
+import { client, Refusal, take } from '../../api/client';
 import { label } from '../../parts/words';
 
 type Trace = NonNullable<Plan['trace']>;
@@ -86,6 +86,9 @@ export function AsItComesOut({
   );
 }
 
+const MOST_TRIES = 12;
+const AGAIN_MS = 600;
+
 function Frame({ close, ...asked }: { rush: Rush; hold: Hold; run: number; t: number; close: boolean }) {
   const picture = useQuery({
     queryKey: ['frame', asked.rush, asked.hold, asked.run, asked.t, close],
@@ -102,7 +105,9 @@ function Frame({ close, ...asked }: { rush: Rush; hold: Hold; run: number; t: nu
     },
     staleTime: Number.POSITIVE_INFINITY,
     placeholderData: (before) => before,
-    retry: false,
+    // A few are drawn at a time for one person; the others wait their turn.
+    retry: (times, error) => error instanceof Refusal && error.status === 429 && times < MOST_TRIES,
+    retryDelay: AGAIN_MS,
   });
   return (
     <figure className={close ? 'out-close' : 'out-whole'} aria-busy={picture.isFetching}>
