@@ -22,6 +22,9 @@ use RushHold\Situation\Situation;
  */
 final readonly class StandIn
 {
+    /** Passes in a row without a frame after which there will be none. */
+    private const MOST_IDLE = 200;
+
     private Situation $situation;
 
     public function __construct(Rush $rush, private Hold $hold, private Hidden $hidden = new Hidden)
@@ -39,10 +42,12 @@ final readonly class StandIn
     public function shoot(int $frames, int $seed, int $firstRun = 0): Generator
     {
         $simulator = new Simulator($this->situation);
-        for ($run = $firstRun, $taken = 0; $taken < $frames; $run++) {
+        // A rush in which nothing is ever taken has none to give.
+        for ($run = $firstRun, $taken = $idle = 0; $taken < $frames && $idle < self::MOST_IDLE; $run++) {
             $trace = new Trace;
             $simulator->run($this->hold, 1, $seed, $run, $trace);
             $number = 0;
+            $idle = $trace->exposed === [] ? $idle + 1 : 0;
             foreach ($trace->exposed as $exposed) {
                 for ($i = 0; $i < $exposed->many && $taken < $frames; $i++, $taken++) {
                     yield $taken => $this->shot($exposed, $seed, $run, $number++);
