@@ -33,6 +33,9 @@ use RushHold\Optics\ThinLens;
 use RushHold\Refused;
 use RushHold\Rush\Figure;
 use RushHold\Rush\Light;
+use RushHold\Rush\Photographer;
+use RushHold\Rush\Scene;
+use RushHold\Rush\Subject;
 use RushHold\Situation\Aim;
 use RushHold\Situation\Situation;
 use RushHold\Tests\Answers;
@@ -307,6 +310,33 @@ it('sees the same in a situation', function (): void {
     }
     $known = new Situation(Rushes::with(), PartialHold::nothing()->with(Setting::Support, 'monopod'));
     $answers['a support that is known'] = Aim::of($known->rush, $known->rush->photographer->support, true);
+    $answers['of which nothing is said'] = [
+        'subject' => new Subject(0.5, 0.3, 0.2, 0.05),
+        'scene' => new Scene(),
+        'person' => new Photographer(),
+        'light' => [Light::value(12.0)->offsetStops, Light::metered(new Exposure(0.001, 5.6, 800.0))->source],
+    ];
+    foreach (
+        [
+            'starting from a stand' => ['subject.speed_mps' => 0.2, 'path.speed_changes' => [['at_s' => 0.5, 'to_mps' => 6.0, 'over_s' => 0.5]]],
+            'hardly moving' => ['subject.speed_mps' => 0.25],
+            'moving a little' => ['subject.speed_mps' => 0.35],
+            'across and up' => ['path.heading_deg' => 90.0, 'path.climb_deg' => 20.0],
+            'across and steeply up' => ['path.heading_deg' => 90.0, 'path.climb_deg' => 24.0],
+            'half across' => ['path.heading_deg' => 65.0],
+            'steep' => ['path.heading_deg' => 20.0, 'path.climb_deg' => 50.0],
+            'of a kind nobody looks for' => ['subject.kind' => 'off'],
+            'far away' => ['path.start_m' => 900.0],
+            'on a body that looks for nothing' => ['kit.body.detects' => []],
+            'close to clutter' => ['scene.front_clutter' => 0.09, 'scene.obstacles_per_s' => 0.19, 'scene.background_texture' => 0.44],
+            'in clutter' => ['scene.front_clutter' => 0.1],
+            'past things' => ['scene.obstacles_per_s' => 0.2],
+            'before something crisp' => ['scene.background_texture' => 0.45],
+        ] as $asked => $changes
+    ) {
+        $s = new Situation(Rushes::with($changes));
+        $answers[$asked] = ['still' => $s->isStill(), 'across' => $s->isAcross(), 'upright' => $s->isVertical(), 'open' => $s->isOpen(), 'detects' => $s->canDetect(), 'light' => $s->lightMarginStops];
+    }
     foreach (Detection::cases() as $kind) {
         $answers["figures of $kind->value"] = array_map(
             static fn (float $mps): string => Figure::usual($kind, $mps)->value,
