@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 it('goes from the door to a changed, pinned and saved rush', function (): void {
     $page = $this->signedIn('puffin-coming-in');
-    $page->isClean()->element('.rush-link')->click();
+    $page->isClean()->hit('.rush-link');
     $page->see('Depth lane');
     $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
     $page->isClean();
@@ -25,7 +25,7 @@ it('goes from the door to a changed, pinned and saved rush', function (): void {
     $page->see('too dark');
 
     // Pin another shutter: the ISO follows.
-    $page->element('[data-setting="exposure.shutter_s"]')->click();
+    $page->hit('[data-setting="exposure.shutter_s"]');
     $page->press('1/500 s');
     $page->until(fn () => $page->held('exposure.shutter_s') === '1/500 s', 'the pinned shutter; %s');
     $page->see('Unpin the one')->seeNot('too dark');
@@ -120,9 +120,9 @@ it('says when others are not sharp together, and turns against the light', funct
     $page->until(fn () => $page->value('Number 3 at') !== '', 'a row for the third; %s');
     $page->type('Number 3 at', '20')->see('Nearest and farthest are not sharp together')->see('in one plane');
     $page->isClean();
-    $page->element('[aria-label="Remove number 3"]')->click();
+    $page->hit('[aria-label="Remove number 3"]');
     $page->seeNot('not sharp together');
-    $page->press('Picked')->see('Against the light')->element('.light .ant-checkbox-wrapper')->click();
+    $page->press('Picked')->see('Against the light')->hit('.light .ant-checkbox-wrapper');
     $page->until(
         fn () => $page->script('return document.querySelector(".light input[type=checkbox]").checked'),
         'the tick; %s',
@@ -194,7 +194,7 @@ it('is a column on a phone, in feet for those who like them', function (): void 
         ),
         'the keepers at the thumb; %s',
     );
-    $page->element('.jump-places button:last-child')->click();
+    $page->hit('.jump-places button:last-child');
     $page->until(
         fn () => abs((float) $page->script('return document.querySelector(".hold").getBoundingClientRect().top')) < 60,
         'the hold to come up; %s',

@@ -9,7 +9,7 @@ it('guides through a body, which then plans, and comes back from its file', func
     $page = $this->signedIn('puffin-coming-in');
     $page->press('Kit')->see('None of your own yet')->isClean();
     $page->press('Describe your body')->see('Which is nearest to yours?');
-    $page->element('.start-list li:nth-child(4) button')->click();
+    $page->hit('.start-list li:nth-child(4) button');
     $page->press('Next: sensor and speed')->see('What you call it');
     $page
         ->type('What you call it', 'Old friend')
@@ -81,7 +81,7 @@ it('guides through a body, which then plans, and comes back from its file', func
     $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
     $page->choose('Body', 'Old friend');
     $page->until(fn () => $page->held('focus.detect') === 'Off', 'no detection on a mirror body; %s');
-    $page->element('[data-setting="focus.area"]')->click();
+    $page->hit('[data-setting="focus.area"]');
     $page->settled()->isClean();
 });
 
@@ -104,7 +104,7 @@ it('shows the camera’s own words, and asks once for those that are missing', f
         ->see('Depth lane')
         ->settled()
         ->see('Feathers');
-    $page->element('[data-setting="focus.mode"]')->click();
+    $page->hit('[data-setting="focus.mode"]');
     $page
         ->see('What does your camera call Continuous?')
         ->type('Your camera’s word for Continuous', 'Keep up')
@@ -114,11 +114,11 @@ it('shows the camera’s own words, and asks once for those that are missing', f
         ->press('Keep')
         ->see('On your camera “Keep up”, Ring on the left')
         ->seeNot('What does your camera call Continuous?');
-    $page->element('[data-setting="focus.area"]')->click();
+    $page->hit('[data-setting="focus.area"]');
     $page->settled()->see('What does your camera call')->press('Do not ask');
     $page->settled()->seeNot('What does your camera call');
     $page->press('Save')->see('Saved')->reload()->see('Depth lane')->settled()->see('Keep up');
-    $page->element('[data-setting="focus.area"]')->click();
+    $page->hit('[data-setting="focus.area"]');
     $page->settled()->seeNot('What does your camera call');
     expect($item->refresh()->document['words'])->toHaveKeys(['detect.bird', 'mode.continuous']);
 });

@@ -333,6 +333,18 @@ final class Page
     }
 
     /** Replaces what is in a field with this label. */
+    /** Presses what a selector of CSS finds, which may be drawn anew in that very moment; it is not counted as an action. */
+    public function hit(string $css): self
+    {
+        $this->until(function () use ($css): bool {
+            $this->driver->findElement(WebDriverBy::cssSelector($css))->click();
+
+            return true;
+        }, "“{$css}” to be there; the page says:\n%s");
+
+        return $this;
+    }
+
     public function type(string $label, string $text): self
     {
         $this->actions++;

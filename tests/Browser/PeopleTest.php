@@ -189,7 +189,7 @@ it('takes somebody on a phone to why a setting stands as it does, where the thum
         ->keys(WebDriverKeys::ENTER)
         ->see('in this run')
         ->settled();
-    $page->element('.jump-places button:last-child')->click();
+    $page->hit('.jump-places button:last-child');
     $page->until(
         fn () => abs((float) $page->script('return document.querySelector(".hold").getBoundingClientRect().top')) < 60,
         'the hold to come up; %s',
@@ -221,7 +221,7 @@ it('does not ask about a rush that is saved, and keeps apart what an ended sessi
         ->see('in this run')
         ->settled();
     $page->type('Distance', '23')->settled()->press('Save')->see('Saved');
-    $page->element('.home')->click();
+    $page->hit('.home');
     $page->see('What is coming?')->seeNot('Leave without saving?');
     // Signed out elsewhere: it says so, and leads back to what was being changed.
     $page
