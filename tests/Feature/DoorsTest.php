@@ -475,3 +475,21 @@ it('keeps nothing in a name that nobody sees', function (): void {
         ->assertCreated()
         ->assertJsonPath('document.name', 'Gull over the cove');
 });
+
+it('keeps files without an account until no backup can bring the account back', function (): void {
+    Storage::fake();
+    $person = $this->person();
+    Storage::put('pictures/987654321/aa/a.original', 'x');
+    Storage::put("pictures/$person->id/.without-an-account", '1');
+    $this->artisan('sweep')->assertSuccessful();
+    expect(Storage::exists('pictures/987654321/aa/a.original'))
+        ->toBeTrue()
+        ->and(Storage::exists("pictures/$person->id/.without-an-account"))
+        ->toBeFalse();
+    $this->travel(39)->days();
+    $this->artisan('sweep');
+    expect(Storage::exists('pictures/987654321/aa/a.original'))->toBeTrue();
+    $this->travel(2)->days();
+    $this->artisan('sweep');
+    expect(Storage::exists('pictures/987654321/aa/a.original'))->toBeFalse();
+});
