@@ -9,6 +9,7 @@ use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
 use App\Review\LearnFromLog;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
@@ -92,9 +93,10 @@ final class Log
         if ($person->bursts()->count() >= (int) config('limits.bursts')) {
             return self::FULL;
         }
-        // What is not one’s own cannot be pointed at.
-        $row['rush_id'] = $row['rush_id'] === null ? null : SavedRush::withTrashed()->where('user_id', $person->id)->where('id', $row['rush_id'])->value('id');
-        $row['outing_id'] = $row['outing_id'] === null ? null : SavedOuting::withTrashed()->where('user_id', $person->id)->where('id', $row['outing_id'])->value('id');
+        // What is somebody else's cannot be pointed at; what is not here yet may come from the same device in a moment.
+        $theirs = static fn (Builder $kept, ?string $id): bool => $id !== null && $kept->where('id', $id)->where('user_id', '!=', $person->id)->exists();
+        $row['rush_id'] = $theirs(SavedRush::withTrashed(), $row['rush_id']) ? null : $row['rush_id'];
+        $row['outing_id'] = $theirs(SavedOuting::withTrashed(), $row['outing_id']) ? null : $row['outing_id'];
         // Sent twice at once it is kept once: the one that comes second finds it there.
         Burst::query()->insertOrIgnore([...$row, 'user_id' => $person->id]);
         LearnFromLog::soon($person->id);
