@@ -9,6 +9,7 @@ use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Crypt;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -26,7 +27,8 @@ final class Once
 
     private const LARGEST_ANSWER = 200_000;
 
-    private const KEPT_S = 86_400;
+    /** Longer than anybody goes on asking for an answer that was lost. */
+    private const KEPT_S = 3_600;
 
     /** As long as a request may take. */
     private const PATIENCE_S = 30;
@@ -47,12 +49,13 @@ final class Once
                 if (is_array($kept)) {
                     abort_if($kept['asked'] !== $asked, 422, 'This key was used for something else. Take another one.');
 
-                    return JsonResponse::fromJsonString($kept['body'], $kept['status'], [self::AGAIN => 'true']);
+                    return JsonResponse::fromJsonString(Crypt::decryptString($kept['body']), $kept['status'], [self::AGAIN => 'true']);
                 }
                 $response = $next($request);
                 $body = $response->getContent();
+                // Some answers carry what is told only once: a token, an address that opens something.
                 if ($response instanceof JsonResponse && $response->isSuccessful() && is_string($body) && strlen($body) <= self::LARGEST_ANSWER) {
-                    Cache::put($name, ['asked' => $asked, 'status' => $response->getStatusCode(), 'body' => $body], self::KEPT_S);
+                    Cache::put($name, ['asked' => $asked, 'status' => $response->getStatusCode(), 'body' => Crypt::encryptString($body)], self::KEPT_S);
                 }
 
                 return $response;

@@ -68,7 +68,7 @@ function keyOf(what: string, now: number): string {
 
 /** What only asks: the same twice is two questions, and a newer one overtakes. */
 const ASKS =
-  /^\/api\/(plan|rank|compare|frame|day|layout|speed|stopwatch|cause|lenses\/choose|aim-test|drills\/course|session|words)/;
+  /^\/api\/(plan|rank|compare|frame|day|layout|speed|stopwatch|cause|lenses\/choose|aim-test|drills\/course)$/;
 
 const once: Middleware = {
   async onRequest({ request }) {
