@@ -26,9 +26,9 @@ final class Crops
      */
     public static function of(Picture $picture, float $x, float $y, int $side): string
     {
-        $folder = self::folder($picture->user_id);
+        $folder = self::folder($picture->user_id)."/$picture->sha256";
         [$x, $y] = [round($x / self::GRID) * self::GRID, round($y / self::GRID) * self::GRID];
-        $file = "$folder/".hash('xxh128', "$picture->sha256 $x $y $side").'.jpg';
+        $file = "$folder/".hash('xxh128', "$x $y $side").'.jpg';
         $kept = is_file($file) ? @file_get_contents($file) : false;
         if ($kept !== false && $kept !== '') {
             @touch($file);
@@ -43,7 +43,7 @@ final class Crops
         } else {
             @unlink($new);
         }
-        self::trim($folder);
+        self::trim(dirname($folder));
 
         return $piece;
     }
@@ -53,9 +53,15 @@ final class Crops
         return storage_path("app/crops/$person");
     }
 
+    /** The original is gone: nothing of it stays. */
+    public static function drop(Picture $picture): void
+    {
+        File::deleteDirectory(self::folder($picture->user_id)."/$picture->sha256");
+    }
+
     private static function trim(string $folder): void
     {
-        $files = glob("$folder/*") ?: [];
+        $files = glob("$folder/*/*") ?: [];
         if (count($files) <= self::MOST) {
             return;
         }

@@ -122,6 +122,7 @@ final class FollowSubject implements ShouldQueue
         if ($person !== null && ! $person->keeps_originals) {
             foreach (Picture::ofBurst($burst) as $picture) {
                 Store::disk()->delete(Store::path($picture, Store::ORIGINAL));
+                Crops::drop($picture);
                 $picture->fill(['original' => false])->save();
             }
         }

@@ -82,6 +82,7 @@ final class Store
 
     public static function drop(Picture $picture): void
     {
+        Crops::drop($picture);
         self::disk()->delete(array_map(static fn (string $what): string => self::path($picture, $what), [self::ORIGINAL, self::PREVIEW, self::THUMBNAIL]));
     }
 }

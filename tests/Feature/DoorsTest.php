@@ -136,6 +136,9 @@ it('points at nothing of somebody else', function (): void {
     $id = burstLogged($this, ['rush_id' => $theirs->id]);
     $mine = App\Models\SavedRush::factory()->for($person)->create();
     $other = burstLogged($this, ['rush_id' => $mine->id]);
+    // Made on the same device, and sent after it.
+    $coming = burstLogged($this, ['rush_id' => $new = strtolower((string) Str::ulid())]);
+    expect(Burst::query()->where('uuid', $coming)->firstOrFail()->rush_id)->toBe($new);
     expect(Burst::query()->where('uuid', $id)->firstOrFail()->rush_id)
         ->toBeNull()
         ->and(Burst::query()->where('uuid', $other)->firstOrFail()->rush_id)
@@ -370,19 +373,21 @@ it('makes a piece once, and keeps only so many', function (): void {
         ->assertOk()
         ->getContent();
     $first = $ask(0.1);
-    $kept = glob(Crops::folder($person->id).'/*') ?: [];
+    $kept = glob(Crops::folder($person->id).'/*/*') ?: [];
     expect($kept)->toHaveCount(1);
     // Were it made anew, it would not be this.
     file_put_contents($kept[0], 'the kept one');
     expect($ask(0.1))->toBe('the kept one')->and($ask(-0.17))->not->toBe($first);
     foreach (range(1, 130) as $i) {
-        touch(Crops::folder($person->id)."/old-$i.jpg", time() - 1000);
+        touch(Crops::folder($person->id)."/$picture->sha256/old-$i.jpg", time() - 1000);
     }
     $ask(-0.3);
-    expect(glob(Crops::folder($person->id).'/*') ?: [])
+    expect(glob(Crops::folder($person->id).'/*/*') ?: [])
         ->toHaveCount(120)
         ->and($kept[0])
         ->toBeFile();
+    App\Pictures\Store::drop($picture);
+    expect(glob(Crops::folder($person->id).'/*') ?: [])->toBe([]);
     App\Pictures\Store::forget($person->id);
     expect(is_dir(Crops::folder($person->id)))->toBeFalse();
     unlink($file);
