@@ -51,7 +51,7 @@ final class Answers
         if (
             ! array_is_list($value) &&
             $place !== '' &&
-            array_filter($value, static fn (mixed $part): bool => ! is_scalar($part) && $part !== null) === []
+            array_filter($value, static fn (mixed $part): bool => ! is_scalar($part)) === []
         ) {
             return [
                 $place.
