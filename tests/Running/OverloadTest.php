@@ -44,6 +44,13 @@ it('says in words that nobody can be served just now, to people and to programs'
             ->toBe(503)
             ->and($page->body)
             ->toContain('tries again by itself');
+        // To a browser it is a page, not its source.
+        foreach (['/api/words' => 'application/json', '/rushes' => 'text/html'] as $path => $type) {
+            $curl = curl_init(getenv('TEST_BASE_URL').$path);
+            curl_setopt($curl, CURLOPT_RETURNTRANSFER, true);
+            curl_exec($curl);
+            expect((string) curl_getinfo($curl, CURLINFO_CONTENT_TYPE))->toStartWith($type);
+        }
     } finally {
         server('start', 'php-fpm');
     }
