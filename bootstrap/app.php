@@ -8,6 +8,7 @@ use App\Http\Middleware\KnownByNumber;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StillSignedIn;
+use App\Http\Seat;
 use App\Http\Unreachable;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
@@ -47,6 +48,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(KnownByNumber::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(KnownHosts::class);
+        // Whoever stands in front of several servers reads it.
+        $middleware->encryptCookies(except: [Seat::COOKIE]);
         $middleware->web(append: [StillSignedIn::class], replace: [ValidateCsrfToken::class => CookiesNeedTheirToken::class]);
         // Before anybody is let in by the session.
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: StillSignedIn::class);

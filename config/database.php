@@ -30,5 +30,22 @@ return [
         ],
     ],
 
+    // For several servers: what all of them share that may be forgotten (docs/deploy.md). One server needs none.
+    'redis' => [
+        'client' => env('REDIS_CLIENT', 'predis'),
+        'options' => ['prefix' => env('REDIS_PREFIX', 'rush-hold:')],
+        'default' => $redis = [
+            'url' => env('REDIS_URL'),
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', '6379'),
+            'username' => env('REDIS_USERNAME'),
+            'password' => env('REDIS_PASSWORD'),
+            'timeout' => 2.0,
+            'read_write_timeout' => 10.0,
+            'persistent' => PHP_SAPI === 'fpm-fcgi',
+        ],
+        'cache' => $redis,
+    ],
+
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Pictures;
 
 use App\Models\Picture;
-use Illuminate\Support\Facades\File;
 
 /** Pieces of pictures that were looked at lately: each is made once. */
 final class Crops
 {
-    /** Pieces kept of one person; the one looked at longest ago goes first. */
+    /** Pieces kept of one person; those made longest ago go first, so many more than have to. */
     private const MOST = 120;
+
+    private const ROOM = 20;
 
     /** Places nearer to one another than this are the same, in widths and heights. */
     private const GRID = 1e-3;
@@ -29,20 +30,14 @@ final class Crops
         $folder = self::folder($picture->user_id)."/$picture->sha256";
         [$x, $y] = [round($x / self::GRID) * self::GRID, round($y / self::GRID) * self::GRID];
         $file = "$folder/".hash('xxh128', "$x $y $side").'.jpg';
-        $kept = is_file($file) ? @file_get_contents($file) : false;
-        if ($kept !== false && $kept !== '') {
-            @touch($file);
-
+        $disk = Store::disk();
+        $kept = $disk->exists($file) ? (string) $disk->get($file) : '';
+        if ($kept !== '') {
             return $kept;
         }
         $piece = Store::locally($picture, static fn (string $original): string => Apart::crop($original, $x, $y, $side));
-        File::ensureDirectoryExists($folder);
-        $new = "$file.".bin2hex(random_bytes(4));
-        if (@file_put_contents($new, $piece) === strlen($piece)) {
-            @rename($new, $file);
-        } else {
-            @unlink($new);
-        }
+        // Without room it is made anew each time.
+        $disk->put($file, $piece);
         self::trim(dirname($folder));
 
         return $piece;
@@ -50,23 +45,25 @@ final class Crops
 
     public static function folder(int $person): string
     {
-        return storage_path("app/crops/$person");
+        return "crops/$person";
     }
 
     /** The original is gone: nothing of it stays. */
     public static function drop(Picture $picture): void
     {
-        File::deleteDirectory(self::folder($picture->user_id)."/$picture->sha256");
+        Store::disk()->deleteDirectory(self::folder($picture->user_id)."/$picture->sha256");
     }
 
     private static function trim(string $folder): void
     {
-        $files = glob("$folder/*/*") ?: [];
+        $disk = Store::disk();
+        $files = $disk->allFiles($folder);
         if (count($files) <= self::MOST) {
             return;
         }
-        $used = array_combine($files, array_map(static fn (string $file): int => (int) @filemtime($file), $files));
-        asort($used);
-        array_map(static fn (string $file): bool => @unlink($file), array_keys(array_slice($used, 0, count($files) - self::MOST)));
+        $made = array_combine($files, array_map($disk->lastModified(...), $files));
+        asort($made);
+        // Several at once, so that it is not done again at the next.
+        $disk->delete(array_keys(array_slice($made, 0, count($files) - self::MOST + self::ROOM)));
     }
 }

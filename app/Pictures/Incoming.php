@@ -6,6 +6,8 @@ namespace App\Pictures;
 
 use App\Models\Picture;
 use App\Models\User;
+use Illuminate\Contracts\Cache\LockTimeoutException;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use RushHold\Refused;
@@ -17,6 +19,11 @@ final readonly class Incoming
 {
     /** Bytes of a piece. */
     public const PIECE = 4_000_000;
+
+    /** Longer than the keeping of one piece, and of the whole, takes; and for so long the next piece waits for it, s. */
+    private const KEEPING_S = 60;
+
+    private const PATIENCE_S = 20;
 
     public function __construct(private User $person)
     {
@@ -35,70 +42,91 @@ final readonly class Incoming
         }
         $this->makeRoom($bytes, $sha256);
         DB::table('uploads')->insertOrIgnore(['user_id' => $this->person->id, 'sha256' => $sha256, 'name' => $name, 'bytes' => $bytes, 'received' => 0, 'created_at' => now(), 'updated_at' => now()]);
-        $file = $this->file($sha256);
-        $received = is_file($file) ? min($bytes, (int) filesize($file)) : 0;
+        $received = (int) DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->value('received');
 
         // Where only the keeping of it is left to be done, the last byte is asked for once more.
-        return ['picture' => null, 'received' => $received === $bytes ? $bytes - 1 : $received];
+        return ['picture' => null, 'received' => $received === $bytes ? $bytes - 1 : min($bytes, $received)];
     }
 
     /**
      * @param  int  $from  where this piece begins
      * @return array{picture: string|null, received: int}
      *
-     * @throws Refused|RuntimeException
+     * @throws LockTimeoutException if an earlier piece is still being kept
      */
     public function piece(string $sha256, int $from, string $piece): array
+    {
+        // Whichever server each piece comes to.
+        return Cache::lock("upload {$this->person->id} $sha256", self::KEEPING_S)->block(self::PATIENCE_S, fn (): array => $this->taken($sha256, $from, $piece));
+    }
+
+    /**
+     * @return array{picture: string|null, received: int}
+     *
+     * @throws Refused
+     */
+    private function taken(string $sha256, int $from, string $piece): array
     {
         $upload = DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->first();
         if ($upload === null) {
             throw Refused::because('file', 'picture', problem: 'This file was not announced, or it has come already.');
         }
-        $file = $this->file($sha256);
-        is_dir(dirname($file)) || @mkdir(dirname($file), 0700, true);
-        $out = fopen($file, 'c+b');
-        if ($out === false || ! flock($out, LOCK_EX)) {
-            throw new RuntimeException('There is no room on the disk.');
-        }
-        try {
-            $has = (int) (fstat($out)['size'] ?? 0);
-            // All of it came, but it could not be kept then.
-            if ($has === (int) $upload->bytes) {
-                return ['picture' => $this->whole($sha256, (string) $upload->name, $has, $file)->id, 'received' => $has];
-            }
-            // A piece that came already, or one too far ahead, changes nothing.
-            if ($from !== $has || $has + strlen($piece) > (int) $upload->bytes) {
-                return ['picture' => null, 'received' => min($has, (int) $upload->bytes)];
-            }
-            fseek($out, $has);
-            if (@fwrite($out, $piece) !== strlen($piece) || ! fflush($out)) {
-                ftruncate($out, $has);
-                throw Refused::because('file', 'picture', problem: 'There is no room on the disk for it. What came so far is kept; go on when there is.');
-            }
+        [$has, $bytes] = [(int) $upload->received, (int) $upload->bytes];
+        // A piece that came already, or one too far ahead, changes nothing; all may have come and not be kept yet.
+        if ($has < $bytes && $from === $has && $has + strlen($piece) <= $bytes && $piece !== '') {
+            Store::disk()->put($this->folder($sha256).'/'.sprintf('%012d', $from), $piece) || throw self::full();
             $has += strlen($piece);
-        } finally {
-            fclose($out);
-        }
-        if ($has < (int) $upload->bytes) {
-            return ['picture' => null, 'received' => $has];
+            DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->update(['received' => $has, 'updated_at' => now()]);
         }
 
-        return ['picture' => $this->whole($sha256, (string) $upload->name, (int) $upload->bytes, $file)->id, 'received' => $has];
+        return ['picture' => $has < $bytes ? null : $this->whole($sha256, (string) $upload->name, $bytes)->id, 'received' => $has];
     }
 
     /** @throws Refused */
-    private function whole(string $sha256, string $name, int $bytes, string $file): Picture
+    private function whole(string $sha256, string $name, int $bytes): Picture
     {
-        if (hash_file('sha256', $file) !== $sha256) {
-            unlink($file);
-            DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->delete();
-            throw Refused::because('file', 'picture', problem: 'It came through damaged. Send it again.');
+        $file = (string) tempnam(sys_get_temp_dir(), 'picture');
+        try {
+            $this->joined($sha256, $file, $bytes);
+            if (hash_file('sha256', $file) !== $sha256) {
+                $this->forget($sha256);
+                throw Refused::because('file', 'picture', problem: 'It came through damaged. Send it again.');
+            }
+            $picture = $this->kept($sha256, $name, $bytes, $file);
+        } finally {
+            @unlink($file);
         }
-        $picture = $this->kept($sha256, $name, $bytes, $file);
-        unlink($file);
-        DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->delete();
+        $this->forget($sha256);
 
         return $picture;
+    }
+
+    /**
+     * All pieces one behind the other.
+     *
+     * @throws Refused
+     */
+    private function joined(string $sha256, string $file, int $bytes): void
+    {
+        $out = fopen($file, 'wb') ?: throw self::full();
+        $written = 0;
+        foreach (Store::disk()->files($this->folder($sha256)) as $piece) {
+            $in = Store::disk()->readStream($piece);
+            $written += $in === null ? 0 : (int) @stream_copy_to_stream($in, $out);
+            is_resource($in) && fclose($in);
+        }
+        @fclose($out) && $written === $bytes || throw self::full();
+    }
+
+    private function forget(string $sha256): void
+    {
+        DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->delete();
+        Store::disk()->deleteDirectory($this->folder($sha256));
+    }
+
+    private static function full(): Refused
+    {
+        return Refused::because('file', 'picture', problem: 'There is no room on the disk for it. What came so far is kept; go on when there is.');
     }
 
     /**
@@ -123,7 +151,7 @@ final readonly class Incoming
         try {
             Store::keep($picture, Store::ORIGINAL, $file);
         } catch (RuntimeException) {
-            throw Refused::because('file', 'picture', problem: 'There is no room on the disk for it. What came so far is kept; go on when there is.');
+            throw self::full();
         }
         $picture->save();
         LookAt::dispatch();
@@ -155,8 +183,8 @@ final readonly class Incoming
         }
     }
 
-    private function file(string $sha256): string
+    private function folder(string $sha256): string
     {
-        return storage_path("app/uploads/{$this->person->id}/$sha256.part");
+        return Store::parts($this->person->id)."/$sha256";
     }
 }

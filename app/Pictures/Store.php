@@ -7,7 +7,6 @@ namespace App\Pictures;
 use App\Models\Picture;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use RuntimeException;
 
@@ -28,6 +27,12 @@ final class Store
     public static function path(Picture $picture, string $what): string
     {
         return "pictures/$picture->user_id/".substr($picture->sha256, 0, 2)."/$picture->sha256.$what";
+    }
+
+    /** What is still on its way. */
+    public static function parts(int $person): string
+    {
+        return "uploads/$person";
     }
 
     /**
@@ -76,8 +81,8 @@ final class Store
     public static function forget(int $person): void
     {
         self::disk()->deleteDirectory("pictures/$person");
-        File::deleteDirectory(storage_path("app/uploads/$person"));
-        File::deleteDirectory(Crops::folder($person));
+        self::disk()->deleteDirectory(self::parts($person));
+        self::disk()->deleteDirectory(Crops::folder($person));
     }
 
     public static function drop(Picture $picture): void

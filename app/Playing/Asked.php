@@ -20,10 +20,16 @@ final readonly class Asked
      * @param  string  $window  the window that asks; its newer questions overtake older ones; '' for somebody who asks once and waits
      * @param  int  $turn  number of the question in its window
      */
-    public function __construct(public Question $question, public string $person, public string $window = '', public int $turn = 0)
+    public function __construct(public Question $question, public string $person, public string $window = '', public int $turn = 0, public ?string $known = null)
     {
         $this->version = Model::VERSION;
         // Serializing tells apart all that can be told apart, infinite numbers as well, and cannot fail.
         $this->key = hash('sha256', Model::VERSION.serialize($question));
+    }
+
+    /** The same, with the answer that another server has given; null for none. */
+    public function knowing(?string $answer): self
+    {
+        return $answer === null ? $this : new self($this->question, $this->person, $this->window, $this->turn, $answer);
     }
 }

@@ -18,14 +18,17 @@ use RushHold\Words\Words;
  */
 final readonly class LeadTask implements Task
 {
-    public function __construct(private Question $question, private int $players)
+    public function __construct(private Question $question, private int $players, private string $key)
     {
     }
 
     public function run(Channel $channel, Cancellation $cancellation): string
     {
         try {
-            return $this->question->answer(new ChannelStage($channel, $cancellation, $this->players), static fn (string $early) => $channel->send($early));
+            $json = $this->question->answer(new ChannelStage($channel, $cancellation, $this->players), static fn (string $early) => $channel->send($early));
+            SharedAnswers::ofEnvironment()->keep($this->key, $json);
+
+            return $json;
         } catch (Refused $refused) {
             throw new Unanswerable(Words::in(Units::Metric)->refused($refused));
         }

@@ -141,7 +141,7 @@ final class Pool
     /** The work on the same question that is under way, or new work. */
     private function work(Asked $asked): Work
     {
-        $kept = $this->kept[$asked->key] ?? null;
+        $kept = $this->kept[$asked->key] ?? $asked->known;
         if ($kept !== null) {
             unset($this->kept[$asked->key]);
             $this->kept[$asked->key] = $kept;
@@ -222,7 +222,7 @@ final class Pool
         $broken = new DeferredCancellation;
         $failure = null;
         /** @var Execution<string, list<Outcome>, list<PlayTask>|float|string> $execution */
-        $execution = $this->leads->submit(new LeadTask($work->asked->question, $this->limits->players), new CompositeCancellation($cancellation, $broken->getCancellation()));
+        $execution = $this->leads->submit(new LeadTask($work->asked->question, $this->limits->players, $work->asked->key), new CompositeCancellation($cancellation, $broken->getCancellation()));
         $channel = $execution->getChannel();
         // The channel closes when the lead is done, which ends this.
         $listening = async(function () use ($channel, $work, $broken, &$failure): void {

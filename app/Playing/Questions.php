@@ -18,7 +18,7 @@ final readonly class Questions
     private const PATIENCE_S = 3;
 
     /** @param  string|null  $socket  where the pool is spoken to; null when there is none */
-    public function __construct(private ?string $socket)
+    public function __construct(private ?string $socket, private SharedAnswers $shared = new SharedAnswers(null))
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class Questions
             return self::wantsStream($request) ? response("{\"status\":200,\"answer\":$json}\n", 200, ['Content-Type' => Counter::STREAM]) : JsonResponse::fromJsonString($json);
         }
         $asked = new Asked($question, (string) $request->user()?->getAuthIdentifier(), $request->string('window')->toString(), $request->integer('turn'));
-        [$status, $answer] = $this->handIn($this->socket, $asked);
+        [$status, $answer] = $this->handIn($this->socket, $asked->knowing($this->shared->get($asked->key)));
         if ($status !== 200 || ! is_string($answer['ticket'] ?? null)) {
             return response()->json(['message' => $answer['message'] ?? 'Playing is being restarted. Ask again in a moment; nothing you entered is lost.'], $status,
                 in_array($status, [429, 503], true) ? ['Retry-After' => 2] : []);

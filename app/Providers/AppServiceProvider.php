@@ -7,9 +7,12 @@ namespace App\Providers;
 use App\Accounts\Address;
 use App\Accounts\CommonPasswords;
 use App\Http\Middleware\StillSignedIn;
+use App\Http\Seat;
 use App\Models\User;
 use App\Playing\Questions;
+use App\Playing\SharedAnswers;
 use Illuminate\Auth\Events\Login;
+use Illuminate\Auth\Events\Logout;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Validation\UncompromisedVerifier;
 use Illuminate\Database\Eloquent\Model;
@@ -28,7 +31,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Questions::class, static function (): Questions {
             $socket = config('playing.socket');
 
-            return new Questions(is_string($socket) && $socket !== '' ? $socket : null);
+            return new Questions(is_string($socket) && $socket !== '' ? $socket : null, SharedAnswers::ofEnvironment());
         });
     }
 
@@ -45,8 +48,12 @@ final class AppServiceProvider extends ServiceProvider
 
         $this->throttles();
         Event::listen(static function (Login $login): void {
-            $login->user instanceof User && session()->put(StillSignedIn::KEY, $login->user->session_key);
+            if ($login->user instanceof User) {
+                session()->put(StillSignedIn::KEY, $login->user->session_key);
+                Seat::give($login->user);
+            }
         });
+        Event::listen(static fn (Logout $logout) => Seat::takeBack());
         $proxies = config('app.proxies');
         if (is_string($proxies) && $proxies !== '') {
             TrustProxies::at($proxies === '*' ? '*' : array_map(trim(...), explode(',', $proxies)));

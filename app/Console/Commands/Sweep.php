@@ -97,11 +97,13 @@ final class Sweep extends Command
     /** What nobody went on sending. */
     private static function uploads(): int
     {
-        foreach (glob(storage_path('app/uploads/*/*.part')) ?: [] as $file) {
-            (int) filemtime($file) < now()->subDays(self::UPLOAD_DAYS)->getTimestamp() && unlink($file);
+        $left = DB::table('uploads')->where('updated_at', '<', now()->subDays(self::UPLOAD_DAYS))->limit(self::AT_A_TIME)->get();
+        foreach ($left as $upload) {
+            Store::disk()->deleteDirectory(Store::parts((int) $upload->user_id)."/$upload->sha256");
+            DB::table('uploads')->where('user_id', $upload->user_id)->where('sha256', $upload->sha256)->delete();
         }
 
-        return self::all(DB::table('uploads')->where('updated_at', '<', now()->subDays(self::UPLOAD_DAYS)));
+        return $left->count();
     }
 
     private static function all(Builder $rows): int

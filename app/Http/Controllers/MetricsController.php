@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Playing\ScgiRequest;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -36,10 +37,9 @@ final class MetricsController
         try {
             $figures = [['database_up', [], 1]];
             foreach (['default', 'pictures'] as $queue) {
-                $waiting = DB::table('jobs')->where('queue', $queue);
-                $oldest = (clone $waiting)->whereNull('reserved_at')->min('available_at');
-                $figures[] = ['queue_jobs', ['queue' => $queue], $waiting->count()];
-                $figures[] = ['queue_oldest_seconds', ['queue' => $queue], is_numeric($oldest) ? max(0, time() - (int) $oldest) : 0];
+                $oldest = Queue::connection()->creationTimeOfOldestPendingJob($queue);
+                $figures[] = ['queue_jobs', ['queue' => $queue], Queue::connection()->size($queue)];
+                $figures[] = ['queue_oldest_seconds', ['queue' => $queue], $oldest === null ? 0 : max(0, time() - $oldest)];
             }
 
             return [...$figures, ['queue_failed_jobs', [], DB::table('failed_jobs')->count()]];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Pictures\Store;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Throwable;
@@ -21,7 +22,12 @@ final class ReadyController
         $checks = [
             'database' => static fn (): bool => DB::connectUsing('ready', [...(array) config('database.connections.'.DB::getDefaultConnection()), 'options' => [\PDO::ATTR_TIMEOUT => self::PATIENCE_S]], force: true)->select('select 1') !== [],
             'pool' => static fn (): bool => ! is_string($socket) || $socket === '' || @stream_socket_client("unix://$socket", $code, $message, self::PATIENCE_S) !== false,
-            'files' => static fn (): bool => is_writable(storage_path('app')),
+            'files' => static function (): bool {
+                // A store that is away says so instead of saying no.
+                Store::disk()->exists('ready');
+
+                return is_writable(storage_path('app'));
+            },
         ];
         $ready = [];
         foreach ($checks as $what => $check) {

@@ -6,7 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -21,21 +21,20 @@ final class AFewAtATime
 
     private const NICE = 17;
 
+    /** Its worker is ended by then (ops/php-fpm.conf); a seat whose worker died is free after that. */
+    private const LONGEST_S = 90;
+
     public function handle(Request $request, Closure $next): Response
     {
         self::stepBack();
-        $whose = hash('xxh64', (string) ($request->user()?->getAuthIdentifier() ?? $request->ip()));
-        $folder = storage_path('framework/apart');
-        File::ensureDirectoryExists($folder);
+        $whose = (string) ($request->user()?->getAuthIdentifier() ?? $request->ip());
         for ($i = 0; $i < self::MOST; $i++) {
-            // The lock is gone with the process, whatever becomes of it.
-            $lock = fopen("$folder/$whose-$i", 'c');
-            if ($lock !== false && flock($lock, LOCK_EX | LOCK_NB)) {
+            $seat = Cache::lock("apart $whose $i", self::LONGEST_S);
+            if ($seat->get()) {
                 try {
                     return $next($request);
                 } finally {
-                    flock($lock, LOCK_UN);
-                    fclose($lock);
+                    $seat->release();
                 }
             }
         }
