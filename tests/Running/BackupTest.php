@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\Picture;
+use App\Pictures\Store;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 
@@ -32,7 +34,23 @@ it('brings everything back from a backup after all is lost', function (): void {
         )->toBe(201);
     }
     expect($visitor->post('/api/account/tokens', ['name' => 'script'])->status)->toBe(201);
+    // One picture that stays, and one that is lost with its row and its files.
+    $kept = [];
+    foreach (['a', 'b'] as $name) {
+        $picture = (new Picture())->forceFill([
+            'user_id' => $person->id,
+            'sha256' => hash('sha256', $name),
+            'name' => "$name.jpg",
+            'bytes' => 1,
+            'original' => true,
+            'stage' => Picture::REFUSED,
+        ]);
+        $picture->save();
+        Store::disk()->put(Store::path($picture, Store::ORIGINAL), "the file of $name");
+        $kept[] = $picture;
+    }
     $file = sys_get_temp_dir().'/backup-'.bin2hex(random_bytes(6)).'.sql.gz';
+    $folder = substr($file, 0, -7);
     $run = static function (string ...$command): Process {
         $process = new Process($command, base_path(), null, null, 120);
         $process->run();
@@ -41,7 +59,7 @@ it('brings everything back from a backup after all is lost', function (): void {
     };
     try {
         $before = contents();
-        $backup = $run(base_path('bin/backup'), $file);
+        $backup = $run(base_path('bin/backup'), $file, $folder);
         expect($backup->getExitCode())
             ->toBe(0, $backup->getErrorOutput())
             ->and(fileperms($file) & 0o077)
@@ -52,8 +70,21 @@ it('brings everything back from a backup after all is lost', function (): void {
         DB::table('users')->delete();
         DB::statement('SET FOREIGN_KEY_CHECKS=1');
         expect(contents())->not->toEqual($before);
-        $restore = $run(base_path('bin/restore'), $file, '--yes');
-        expect($restore->getExitCode())->toBe(0, $restore->getErrorOutput())->and(contents())->toBe($before);
+        Store::drop($kept[1]);
+        $restore = $run(base_path('bin/restore'), $file, $folder, '--yes');
+        expect($restore->getExitCode())
+            ->toBe(0, $restore->getErrorOutput())
+            ->and(contents())
+            ->toBe($before)
+            ->and(Store::disk()->get(Store::path($kept[1], Store::ORIGINAL)))
+            ->toBe('the file of b');
+        // Without the folder nothing is said to be there that is not.
+        Store::drop($kept[1]);
+        expect($run(base_path('bin/restore'), $file, '--yes')->getExitCode())
+            ->toBe(0)
+            ->and([$kept[0]->refresh()->original, $kept[1]->refresh()->original])
+            ->toBe([true, false]);
+        $before = contents();
         // And the application goes on with it.
         expect($this->visitor($person)->get('/api/rushes')->json('items'))->toHaveCount(2);
         file_put_contents($file, 'cut off');
@@ -63,5 +94,6 @@ it('brings everything back from a backup after all is lost', function (): void {
             ->toBe($before);
     } finally {
         @unlink($file);
+        Illuminate\Support\Facades\File::deleteDirectory($folder);
     }
 });

@@ -18,7 +18,7 @@ import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
 import { ReviewTabs } from '../review/ReviewTabs';
 import { filesOf } from './dropped';
-import { add, forget, left, snapshot, stop, subscribe, total } from './sending';
+import { add, forget, left, leftBehind, letGo, snapshot, stop, subscribe, total, tryAgain } from './sending';
 
 const days = new Intl.DateTimeFormat('en-GB', {
   weekday: 'short',
@@ -44,6 +44,7 @@ export default function Pictures() {
   useTitle('Pictures');
   const sending = useSyncExternalStore(subscribe, snapshot);
   const all = total(sending);
+  const behind = useSyncExternalStore(subscribe, leftBehind);
   // Until its first frame is there, it is asked for.
   const [shooting, setShooting] = useState(false);
   const state = usePictureState(all.busy || shooting).data;
@@ -77,12 +78,17 @@ export default function Pictures() {
     void filesOf(event.dataTransfer.items).then(add);
   };
   const refused = [
-    ...all.refused.map((one) => ({ key: one.key, name: one.name, problem: one.problem ?? '', again: false })),
+    ...all.refused.map((one) => ({
+      key: one.key,
+      name: one.name,
+      problem: one.problem ?? '',
+      again: () => tryAgain(one.key),
+    })),
     ...(state?.refused ?? []).map((one) => ({
       key: one.id,
       name: one.name,
       problem: one.problem,
-      again: one.again,
+      again: one.again ? () => retry.mutate(one.id, fail) : null,
     })),
   ];
   const empty = bursts.data?.length === 0 && !busy;
@@ -126,6 +132,20 @@ export default function Pictures() {
             }}
           />
         </section>
+
+        {behind > 0 && (
+          <section className="left-behind" aria-label="Not sent yet" role="status">
+            <p>
+              {behind === 1
+                ? 'One picture had not been sent when this page was left.'
+                : `${behind} pictures had not been sent when this page was left.`}{' '}
+              Choose the same files or folder again: sending goes on where it stopped.
+            </p>
+            <Button size="small" type="text" onClick={letGo}>
+              Not needed any more
+            </Button>
+          </section>
+        )}
 
         {busy && (
           <section className="under-way" aria-label="Under way" aria-live="polite">
@@ -176,7 +196,7 @@ export default function Pictures() {
                   <li key={one.key}>
                     <b>{one.name}</b> <span className="quiet">{one.problem}</span>{' '}
                     {one.again && (
-                      <Button size="small" type="text" onClick={() => retry.mutate(one.key, fail)}>
+                      <Button size="small" type="text" onClick={one.again}>
                         Try again
                       </Button>
                     )}

@@ -16,10 +16,42 @@ const AT_ONCE = 3;
 const TRIES = 6;
 const WAIT = 800;
 
+/** Where the names are kept of what is on its way: the files themselves do not outlive the page. */
+const KEPT = 'rush-hold.sending';
+const MOST_KEPT = 5000;
+
 let files: Sent[] = [];
 let waiting: { key: string; file: File }[] = [];
 let working = 0;
+/** Refused ones, until they are cleared away, so that they can be sent again. */
+const refusedFiles = new Map<string, File>();
+/** What was on its way when the page was left. */
+let unsent: string[] = kept();
 const listeners = new Set<() => void>();
+
+function kept(): string[] {
+  try {
+    const names: unknown = JSON.parse(sessionStorage.getItem(KEPT) ?? '[]');
+    return Array.isArray(names) ? names.filter((name) => typeof name === 'string') : [];
+  } catch {
+    return [];
+  }
+}
+
+const underWay = () => files.filter((one) => ['queued', 'reading', 'sending'].includes(one.stage));
+
+/** Writing the names of thousands at each piece would take longer than sending it. */
+const keep = () => {
+  const names = [...unsent, ...underWay().map((one) => one.key)].slice(0, MOST_KEPT);
+  if (names.length === 0) sessionStorage.removeItem(KEPT);
+  else sessionStorage.setItem(KEPT, JSON.stringify(names));
+};
+
+// The browser asks before it leaves behind what is on its way.
+window.addEventListener('beforeunload', (event) => {
+  keep();
+  if (underWay().length > 0) event.preventDefault();
+});
 
 const tell = () => {
   for (const listener of listeners) listener();
@@ -99,6 +131,7 @@ async function work() {
       await send(key, file);
       if (!stopped(key)) change(key, { stage: 'sent', sent: file.size });
     } catch (error) {
+      refusedFiles.set(key, file);
       change(key, { stage: 'refused', problem: (error as Error).message });
     }
   }
@@ -115,6 +148,8 @@ export function add(more: File[]) {
     .map((file) => ({ key: `${file.name} ${file.size} ${file.lastModified}`, file }))
     .filter(({ key }) => !known.has(key));
   const keys = new Set(fresh.map(({ key }) => key));
+  unsent = unsent.filter((key) => !keys.has(key));
+  for (const key of keys) refusedFiles.delete(key);
   files = [
     ...files.filter((one) => !keys.has(one.key)),
     ...fresh.map(({ key, file }) => ({
@@ -131,7 +166,14 @@ export function add(more: File[]) {
     working++;
     void work();
   }
+  keep();
   tell();
+}
+
+/** A file that was not taken in, once more. */
+export function tryAgain(key: string) {
+  const file = refusedFiles.get(key);
+  if (file) add([file]);
 }
 
 export function stop() {
@@ -139,11 +181,22 @@ export function stop() {
   files = files.map((one) =>
     ['queued', 'reading', 'sending'].includes(one.stage) ? { ...one, stage: 'stopped' } : one,
   );
+  keep();
   tell();
 }
 
 export function forget() {
-  files = files.filter((one) => ['queued', 'reading', 'sending'].includes(one.stage));
+  files = underWay();
+  refusedFiles.clear();
+  tell();
+}
+
+/** How many were on their way when the page was left and have not been chosen again. */
+export const leftBehind = () => unsent.length;
+
+export function letGo() {
+  unsent = [];
+  keep();
   tell();
 }
 
