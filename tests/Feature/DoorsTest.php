@@ -236,18 +236,49 @@ it('lets nobody who was sent out of a group back in by the old code', function (
         ->assertStatus(422);
 });
 
-it('gives a copy away with places no nearer than the light needs', function (): void {
+it('gives a copy away with its place and its giver only as the owner says', function (): void {
     $this->actingAs($person = $this->person());
     $rush = App\Models\SavedRush::factory()->for($person)->create();
-    $place = ['latitude_deg' => 55.48213, 'longitude_deg' => -9.03377, 'time' => '2026-06-07T05:10:00+01:00'];
-    $rush->fill(['document' => [...$rush->document, 'light' => ['place' => $place]]])->save();
-    $address = $this->postJson('/api/copies', ['kind' => 'rush', 'id' => $rush->id, 'days' => 2])
-        ->assertCreated()
-        ->json('address');
-    $this->getJson('/api/copies/'.basename((string) $address))
-        ->assertOk()
+    $place = ['latitude_deg' => 55.48213, 'longitude_deg' => -9.03377, 'at' => '2026-06-07T09:10:00+01:00'];
+    $rush->fill(['document' => [...$rush->document, 'light' => ['place' => $place, 'offset_stops' => -1]]])->save();
+    $offered = function (string $kind, string $id, array $more): mixed {
+        $address = $this->postJson('/api/copies', ['kind' => $kind, 'id' => $id, 'days' => 2, ...$more])
+            ->assertCreated()
+            ->json('address');
+
+        return $this->getJson('/api/copies/'.basename((string) $address))->assertOk();
+    };
+    $bare = $offered('rush', $rush->id, []);
+    $light = RushHold\Document\RushDocument::read($rush->document)->rush->light->ev100;
+    expect($bare->json('from'))
+        ->toBe('')
+        ->and($bare->getContent())
+        ->not->toContain('latitude')
+        ->not->toContain($person->name)
+        ->and(RushHold\Document\RushDocument::read($bare->json('document'))->rush->light->ev100)
+        ->toEqualWithDelta($light, 0.051);
+    $offered('rush', $rush->id, ['place' => true, 'from' => ' Wren '])
+        ->assertJsonPath('from', 'Wren')
         ->assertJsonPath('document.light.place.latitude_deg', 55.5)
         ->assertJsonPath('document.light.place.longitude_deg', -9);
+    $outing = App\Models\SavedOuting::factory()->for($person)->with($rush)->create();
+    $outing
+        ->fill([
+            'document' => [
+                ...$outing->document,
+                'place' => [
+                    ...$outing->document['place'],
+                    ...array_diff_key($place, ['at' => 0]),
+                    'name' => 'The holt',
+                ],
+            ],
+        ])
+        ->save();
+    expect($offered('card', $outing->id, [])->getContent())
+        ->not->toContain('holt')
+        ->not->toContain('55.')
+        ->toContain('"latitude_deg":55,');
+    $offered('card', $outing->id, ['place' => true])->assertJsonPath('document.place.name', 'The holt');
 });
 
 it('looks at pictures of everybody in turn', function (): void {

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Accounts\Letters;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
+use App\Documents\HandedOut;
 use App\Documents\KitType;
-use App\Kit\Pointers;
 use App\Kit\Shelf;
 use App\Models\CopyLink;
 use App\Models\SavedOuting;
@@ -52,6 +52,8 @@ final class CopyController extends Controller
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['kind', 'days'], properties: [
             new OA\Property(property: 'kind', type: 'string', enum: ['drill', 'rush', 'hold', 'layout', 'card']), new OA\Property(property: 'id', type: 'string', description: 'Of a rush (also for its hold), a body of one\'s own, an outing, or a kept turn of a drill'),
             new OA\Property(property: 'days', type: 'integer', maximum: 120, minimum: 1),
+            new OA\Property(property: 'from', type: 'string', maxLength: 60, description: 'Whose it is said to be; nobody’s without it'),
+            new OA\Property(property: 'place', type: 'boolean', default: false, description: 'Whether places go along, to a tenth of a degree; a rush has the light there instead without it, an outing about where in the world it is'),
         ])),
         responses: [new OA\Response(response: 201, description: 'The address, which is told this once', content: new OA\JsonContent(required: ['id', 'kind', 'name', 'expires_at', 'address'], properties: [
             new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'kind', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'expires_at', type: 'string', format: 'date-time'), new OA\Property(property: 'address', type: 'string'),
@@ -59,8 +61,9 @@ final class CopyController extends Controller
     public function store(Request $request): JsonResponse
     {
         $person = $this->personal($request);
-        $given = $request->validate(['kind' => ['required', Rule::in(CopyLink::KINDS)], 'id' => ['required', 'string', 'max:40'], 'days' => ['required', 'integer', 'between:1,120']]);
-        [$name, $document] = $this->snapshot($person, $given['kind'], $given['id']);
+        $given = $request->validate(['kind' => ['required', Rule::in(CopyLink::KINDS)], 'id' => ['required', 'string', 'max:40'], 'days' => ['required', 'integer', 'between:1,120'],
+            'from' => ['sometimes', 'nullable', 'string', 'max:60'], 'place' => ['sometimes', 'boolean']]);
+        [$name, $document] = $this->snapshot($person, $given['kind'], $given['id'], new HandedOut((bool) ($given['place'] ?? false)));
         if (strlen((string) json_encode($document)) > self::MOST_BYTES) {
             throw ValidationException::withMessages(['id' => 'This is too large to be offered: '.(self::MOST_BYTES / 1000).' kB at most.']);
         }
@@ -69,7 +72,7 @@ final class CopyController extends Controller
                 throw ValidationException::withMessages(['days' => 'You offer '.config('limits.copy_links').' copies already. Take one back first.']);
             }
 
-            return CopyLink::open($person, $given['kind'], $name, $document, (int) $given['days']);
+            return CopyLink::open($person, $given['kind'], $name, $document, (int) $given['days'], trim((string) ($given['from'] ?? '')));
         });
 
         return response()->json([...self::told($link), 'address' => Letters::link("copy/$secret")], 201);
@@ -95,11 +98,11 @@ final class CopyController extends Controller
         $person = $request->user('sanctum');
         $document = $person instanceof User ? self::inHandsOf($person, $link->kind, $link->document) : $link->document;
 
-        return response()->json(['kind' => $link->kind, 'name' => $link->name, 'from' => User::query()->find($link->user_id)->name ?? '', 'document' => Documents::withObjects($document)]);
+        return response()->json(['kind' => $link->kind, 'name' => $link->name, 'from' => $link->from, 'document' => Documents::withObjects($document)]);
     }
 
     /** @return array{string, array<string, mixed>} */
-    private function snapshot(User $person, string $kind, string $id): array
+    private function snapshot(User $person, string $kind, string $id, HandedOut $out): array
     {
         if ($kind === 'drill') {
             $drill = $person->drills()->findOrFail($id);
@@ -107,7 +110,7 @@ final class CopyController extends Controller
             // What is called or comes, not what was done.
             $document = array_diff_key($drill->document, ['trace' => true, 'aids' => true]);
 
-            return [$drill->exercise->value, isset($document['rush']) ? [...$document, 'rush' => self::nearby(self::ofNobody((array) $document['rush']))] : $document];
+            return [$drill->exercise->value, isset($document['rush']) ? [...$document, 'rush' => $out->rush((array) $document['rush'])] : $document];
         }
         if ($kind === 'layout') {
             $entry = (new Shelf($person, KitType::Bodies))->find($id);
@@ -118,49 +121,13 @@ final class CopyController extends Controller
         if ($kind === 'card') {
             $outing = SavedOuting::query()->where('user_id', $person->id)->findOrFail($id);
             $rushes = new Rushes($person, $this->gate);
-            $inside = $rushes->inside($rushes->present($outing->document)[0]);
-            foreach ((array) ($inside['rushes'] ?? []) as $i => $entry) {
-                if (is_array($entry) && is_array($entry['rush'] ?? null)) {
-                    $inside['rushes'][$i]['rush'] = self::ofNobody($entry['rush']);
-                }
-            }
 
-            return [$outing->name, self::nearby($inside)];
+            return [$outing->name, $out->outing($rushes->inside($rushes->present($outing->document)[0]))];
         }
         $rush = SavedRush::query()->where('user_id', $person->id)->findOrFail($id);
-        $document = self::nearby(self::ofNobody($rush->document));
+        $document = $out->rush($rush->document);
 
         return [$rush->name, $kind === 'hold' ? ['rush' => $document, 'pins' => $rush->pins] : $document];
-    }
-
-    /**
-     * A rush as it is for anybody: where its kit is kept, and how skilled one is, are nobody else's.
-     *
-     * @param  array<string, mixed>  $rush
-     * @return array<string, mixed>
-     */
-    private static function ofNobody(array $rush): array
-    {
-        return array_diff_key(Pointers::moved($rush, []), ['photographer' => true]);
-    }
-
-    /**
-     * The same with every place as near as the light needs it, and no nearer: where a nest is, is nobody else's.
-     *
-     * @param  array<string, mixed>  $document
-     * @return array<string, mixed>
-     */
-    private static function nearby(array $document): array
-    {
-        foreach ($document as $name => $value) {
-            if (is_array($value)) {
-                $document[$name] = self::nearby($value);
-            } elseif (in_array($name, ['latitude_deg', 'longitude_deg'], true) && is_numeric($value)) {
-                $document[$name] = round((float) $value, 1);
-            }
-        }
-
-        return $document;
     }
 
     /**

@@ -108,7 +108,7 @@ export function useOffered(secret: string) {
 }
 
 export const copyActions = {
-  offer: (body: { kind: CopyLink['kind']; id: string; days: number }) =>
+  offer: (body: { kind: CopyLink['kind']; id: string; days: number; from: string; place: boolean }) =>
     take(client.POST('/api/copies', { body })),
   close: (id: number) => take(client.DELETE('/api/copies/{id}', { params: { path: { id } } })),
 };

@@ -6068,6 +6068,13 @@ export interface operations {
                     /** @description Of a rush (also for its hold), a body of one's own, an outing, or a kept turn of a drill */
                     id?: string;
                     days: number;
+                    /** @description Whose it is said to be; nobody’s without it */
+                    from?: string;
+                    /**
+                     * @description Whether places go along, to a tenth of a degree; a rush has the light there instead without it, an outing about where in the world it is
+                     * @default false
+                     */
+                    place?: boolean;
                 };
             };
         };

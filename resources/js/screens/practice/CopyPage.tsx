@@ -71,7 +71,7 @@ export default function CopyPage() {
         <>
           <h1>{copy.kind === 'drill' ? label('exercise', copy.name) : copy.name}</h1>
           <p>
-            {copy.from} offers you {what[copy.kind]}.
+            {copy.from || 'Somebody'} offers you {what[copy.kind]}.
             {copy.kind === 'drill' && ' It is the same for everybody who plays it.'}
           </p>
           {signedIn ? (

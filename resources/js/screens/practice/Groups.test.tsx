@@ -169,7 +169,16 @@ describe('a copy for others', () => {
     expect(await dialog.findByText(/Tern, until 30 December/)).toBeInTheDocument();
     await user.click(dialog.getByRole('button', { name: 'Make an address' }));
     expect(await dialog.findByText(/copy\/s/)).toBeInTheDocument();
-    expect(bodies('POST /api/copies')).toEqual([{ kind: 'rush', id: '01', days: 30 }]);
+    await user.type(dialog.getByLabelText('From whom'), ' Wren');
+    await user.click(dialog.getByLabelText('With its place, to about 10 km'));
+    await user.click(dialog.getByRole('button', { name: 'Make an address' }));
+    const offered = { kind: 'rush', id: '01', days: 30 };
+    await waitFor(() =>
+      expect(bodies('POST /api/copies')).toEqual([
+        { ...offered, from: '', place: false },
+        { ...offered, from: 'Wren', place: true },
+      ]),
+    );
   });
 
   const page = () => open(<CopyPage />, { at: '/copy/secret', path: '/copy/:secret' });

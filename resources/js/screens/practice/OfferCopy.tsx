@@ -1,4 +1,4 @@
-import { App, Button, Modal, Select } from 'antd';
+import { App, Button, Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { useSession } from '../../api/hooks';
 import { type CopyLink, copyActions, useCopyLinks, usePracticeAction } from '../../api/practice';
@@ -11,7 +11,7 @@ const what: Record<CopyLink['kind'], string> = {
   rush: 'this rush',
   hold: 'this rush with what is pinned of its hold',
   layout: 'this body with its buttons',
-  card: 'this outing with its rushes, its place included',
+  card: 'this outing with its rushes',
 };
 
 type Props = {
@@ -46,6 +46,8 @@ export function OfferModal({
 }: Props & { open: boolean; onClose: () => void }) {
   const [as, setAs] = useState(kind);
   const [days, setDays] = useState(30);
+  const [from, setFrom] = useState('');
+  const [place, setPlace] = useState(false);
   const [address, setAddress] = useState<string | null>(null);
   const { message } = App.useApp();
   const links = useCopyLinks(open);
@@ -57,6 +59,7 @@ export function OfferModal({
       <p className="quiet">
         Whoever has the address can take a copy of {what[as]}, as it is now, into an account of their own.
         Your skills and your log are not in it, and what they change stays with them.
+        {as !== 'layout' && ' Where it is, and who you are, is in it only as you say here.'}
       </p>
       <div className="share-make">
         {kinds.length > 1 && (
@@ -79,11 +82,28 @@ export function OfferModal({
           options={DAYS.map((d) => ({ value: d, label: `For ${d} days` }))}
           onChange={setDays}
         />
+        <Input
+          aria-label="From whom"
+          placeholder="From (a name, if you like)"
+          maxLength={60}
+          value={from}
+          onChange={(event) => setFrom(event.target.value)}
+        />
+        {as !== 'layout' && (
+          <Checkbox checked={place} onChange={(event) => setPlace(event.target.checked)}>
+            {as === 'card'
+              ? 'With the name of its place, and where it is to about 10 km'
+              : 'With its place, to about 10 km'}
+          </Checkbox>
+        )}
         <Button
           type="primary"
           loading={offer.isPending}
           onClick={() =>
-            offer.mutate({ kind: as, id, days }, { ...failed, onSuccess: (made) => setAddress(made.address) })
+            offer.mutate(
+              { kind: as, id, days, from: from.trim(), place },
+              { ...failed, onSuccess: (made) => setAddress(made.address) },
+            )
           }
         >
           Make an address
