@@ -12,7 +12,6 @@ use RushHold\Review\Measured;
 use RushHold\Review\Patch;
 use RushHold\Review\Spread;
 use RushHold\Review\Tile;
-use Symfony\Component\Process\Process;
 
 /** Opens one picture and measures it. Whoever calls this does so in a process of its own. */
 final class Sight
@@ -38,8 +37,6 @@ final class Sight
 
     private const THUMBNAIL = 360;
 
-    private const READING_S = 25;
-
     private Imagick $picture;
 
     /** @throws NoPicture */
@@ -52,7 +49,7 @@ final class Sight
             if ($kind === Kind::Raw || $kind === Kind::Tiff && (Facts::of([$file])[$file]['mime'] ?? 'image/tiff') !== 'image/tiff') {
                 $this->fromRaw($file);
             } else {
-                $kind === Kind::Jpeg && self::whole($file);
+                $kind === Kind::Jpeg ? Whole::jpeg($file) : Whole::tiff($file);
                 $this->picture->readImage($kind->value.':'.$file.($kind === Kind::Tiff ? '[0]' : ''));
             }
             $this->picture->autoOrient();
@@ -78,24 +75,6 @@ final class Sight
             throw NoPicture::noPreview();
         } finally {
             unlink($copy);
-        }
-    }
-
-    /**
-     * A file may end as it should and still lack what its head promises; whoever opens it paints the rest grey without a word.
-     *
-     * @throws NoPicture if something of it is missing or cannot be unpacked
-     */
-    private static function whole(string $file): void
-    {
-        // An eighth of each side: everything is read, little is worked out.
-        $process = new Process(['djpeg', '-maxscans', '500', '-scale', '1/8', '-dct', 'fast', '-outfile', '/dev/null', $file], timeout: self::READING_S);
-        $process->run();
-        // Bytes too many between two parts are common and harmless.
-        $said = (string) preg_replace('/^.*extraneous bytes.*$/m', '', $process->getErrorOutput());
-        // Two says that there were warnings.
-        if (! in_array($process->getExitCode(), [0, 2], true) || preg_match('/premature end|corrupt jpeg data/i', $said) === 1) {
-            throw NoPicture::broken();
         }
     }
 
