@@ -130,10 +130,23 @@ final class Log
         if ($check->fails()) {
             throw Refused::because('burst', 'burst', problem: $check->errors()->first());
         }
-        $hold = is_array($burst['hold'] ?? null) && $burst['hold'] !== [] ? HoldDocument::settings(HoldDocument::read($burst['hold'])) : null;
-        /** @var array{id: string, outing_id?: string|null, rush_id?: string|null, rush: string, at: string, kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string} $given */
+        /** @var array{id: string, outing_id?: string|null, rush_id?: string|null, rush: string, at: string, kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string, hold?: array<array-key, mixed>|null} $given */
         $given = $check->validated();
 
+        return self::row($given);
+    }
+
+    /**
+     * A burst whose fields are of the kinds they should be, as it is kept.
+     *
+     * @param  array{id: string, outing_id?: string|null, rush_id?: string|null, rush: string, at: string, kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string, hold?: array<array-key, mixed>|null}  $given
+     * @return array<string, mixed>
+     *
+     * @throws Refused if it cannot be meant
+     */
+    public static function row(array $given): array
+    {
+        $hold = ($given['hold'] ?? []) !== [] ? HoldDocument::settings(HoldDocument::read($given['hold'])) : null;
         $at = Carbon::parse($given['at'])->utc();
         Plausible::counts($given['frames'] ?? null, $given['keepers'] ?? null);
         Plausible::day($at, now()->toDateTimeImmutable());

@@ -53,7 +53,7 @@ final class Columns
     /**
      * @param  list<list<string>>  $rows  without the head
      * @param  array<string, int|null>  $columns
-     * @return array{bursts: list<array<string, mixed>>, problems: list<array{row: int, message: string}>}
+     * @return array{bursts: list<array{id: string, rush_id: string|null, rush: string, at: string, kept: string|null, frames: int|null, keepers: int|null, lost_to: string|null, note: string}>, problems: list<array{row: int, message: string}>}
      */
     public static function bursts(User $person, array $rows, array $columns): array
     {
@@ -71,7 +71,8 @@ final class Columns
                 // Two rows that say the same are two bursts.
                 $times = $same[$says] = ($same[$says] ?? 0) + 1;
                 $burst['id'] = Uuid::uuid5(Uuid::uuid5(Uuid::NAMESPACE_OID, "rush-hold {$person->id}"), $times === 1 ? $says : "$says $times")->toString();
-                Log::read($burst);
+                // Its words and figures are read already; whether it can be meant is left.
+                Log::row($burst);
                 $bursts[] = $burst;
             } catch (Refused $refused) {
                 // The head is row one.
@@ -85,7 +86,7 @@ final class Columns
     /**
      * @param  list<string>  $row
      * @param  array<string, int|null>  $columns
-     * @return array<string, mixed>
+     * @return array{rush: string, at: string, kept: string|null, frames: int|null, keepers: int|null, lost_to: string|null, note: string}
      *
      * @throws Refused
      */

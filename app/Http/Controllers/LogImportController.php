@@ -47,7 +47,7 @@ final class LogImportController extends Controller
         $kept = null;
         if ($request->boolean('keep')) {
             $mine = array_filter(array_column($read['bursts'], 'rush_id'), is_string(...));
-            $kept = Log::load($this->person($request), array_map(Log::read(...), $read['bursts']), [], array_combine($mine, $mine));
+            $kept = Log::load($this->person($request), array_map(Log::row(...), $read['bursts']), [], array_combine($mine, $mine));
         }
 
         return response()->json(['head' => $head, 'rows' => array_slice($rows, 0, self::SHOWN), 'columns' => (object) $columns, 'count' => count($rows), 'good' => count($read['bursts']), 'problems' => array_slice($read['problems'], 0, self::MOST_PROBLEMS), 'kept' => $kept]);
