@@ -8,20 +8,6 @@ use App\Documents\KitType;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Process\Process;
 
-/** The commands as people call them, in a process of their own and without a database. */
-function artisan(array $arguments, string $input = ''): Process
-{
-    $process = new Process(
-        [PHP_BINARY, base_path('artisan'), ...$arguments],
-        base_path(),
-        ['DB_HOST' => '127.0.0.1', 'DB_PORT' => '1'],
-        $input,
-    );
-    $process->run();
-
-    return $process;
-}
-
 it('plans a file and prints JSON', function (): void {
     $run = artisan(['rush:plan', 'formats/examples/puffin-coming-in.json']);
     $plan = json_decode($run->getOutput(), true);

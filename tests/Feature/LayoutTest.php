@@ -4,17 +4,6 @@ declare(strict_types=1);
 
 use App\Documents\DocumentGate;
 use App\Documents\KitType;
-use App\Models\User;
-
-/** An example kept by somebody. */
-function keptRush(User $person, string $example): string
-{
-    $document = app(DocumentGate::class)->rush(
-        DocumentGate::decode((string) file_get_contents(base_path("formats/examples/$example.json"))),
-    )->fields;
-
-    return $person->rushes()->create(['document' => $document])->id;
-}
 
 it('lays out the buttons for one’s own rushes, on the body that is asked for', function (): void {
     $person = $this->person();
