@@ -16,7 +16,7 @@ use RushHold\Words\Words;
 /** @param  list<string>  $without */
 function understand(string $line, array $without = []): Understood
 {
-    $subjects = array_column(array_map(static fn ($s): array => [$s->id, $s->document], Subjects::all()), 1, 0);
+    $subjects = array_column(array_map(static fn($s): array => [$s->id, $s->document], Subjects::all()), 1, 0);
 
     return (new LineReader($subjects, Lenses::all()))
         ->read($line, $without)
@@ -55,12 +55,13 @@ function missed(string $line, string $wants): array
                 $said['light.offset_stops'],
             $group === 'kit' && $name === 'focal_mm' => $understood->document['kit']['lens']['focal_mm'] ?? null,
             // What the base has already counts only where the line said it.
-            ! isset($said[$field]) &&
-                ! in_array(
+            !isset($said[$field]) &&
+                !in_array(
                     $field,
                     ['light.ev100', 'scene.background_texture', 'scene.background_m', 'scene.surface'],
                     true,
-                ) => null,
+                )
+                => null,
             default => $understood->document[$group][$name] ?? ($understood->document[$field] ?? null),
         };
         $right = match (true) {
@@ -72,7 +73,7 @@ function missed(string $line, string $wants): array
             in_array($value, ['true', 'false'], true) => $got === ($value === 'true'),
             default => $got === $value,
         };
-        $right || ($missed[] = $part.' was '.json_encode($got));
+        $right || ($missed[] = $part . ' was ' . json_encode($got));
     }
     foreach (array_diff($left, $wanted) as $word) {
         $missed[] = "not understood: $word";
@@ -85,11 +86,11 @@ function missed(string $line, string $wants): array
 function linesWritten(): array
 {
     $lines = array_filter(
-        file(__DIR__.'/cases/lines.txt', FILE_IGNORE_NEW_LINES) ?: [],
-        static fn (string $line): bool => $line !== '' && $line[0] !== '#',
+        file(__DIR__ . '/cases/lines.txt', FILE_IGNORE_NEW_LINES) ?: [],
+        static fn(string $line): bool => $line !== '' && $line[0] !== '#',
     );
 
-    return array_values(array_map(static fn (string $line): array => explode(' => ', $line, 2), $lines));
+    return array_values(array_map(static fn(string $line): array => explode(' => ', $line, 2), $lines));
 }
 
 it('understands what people write, but for one part in twenty', function (): void {
@@ -113,7 +114,7 @@ it('shows which words say what, and keeps the rest', function (): void {
     $words = Words::in(Units::Imperial);
     expect(
         array_map(
-            static fn ($p): string => $p->text.': '.($p->says === null ? '' : $words->say($p->says)),
+            static fn($p): string => $p->text . ': ' . ($p->says === null ? '' : $words->say($p->says)),
             $understood->pieces,
         ),
     )
@@ -181,12 +182,12 @@ it('makes a rush that can be read again, whatever the line', function (string $l
 ]);
 
 it('refuses a line without words and one without end', function (string $line): void {
-    expect(fn (): Understood => understand($line))->toThrow(Refused::class);
+    expect(fn(): Understood => understand($line))->toThrow(Refused::class);
 })->with(['', '   ', str_repeat('gull ', 101)]);
 
 it('knows a name and, where a name has several, a wording for every subject of the library', function (): void {
     $named = array_merge(...array_values(SubjectWords::NAMES));
-    $ids = array_map(static fn ($s): string => $s->id, Subjects::all());
+    $ids = array_map(static fn($s): string => $s->id, Subjects::all());
     expect(array_diff($ids, $named))
         ->toBe([])
         ->and(array_diff($named, $ids))
@@ -211,7 +212,7 @@ it('says plainly what else a subject is called, and reads each of those names as
             $meant = array_values(
                 array_filter(
                     SubjectWords::NAMES,
-                    static fn (string $pattern): bool => preg_match("~^(?:$pattern)$~i", $name) === 1,
+                    static fn(string $pattern): bool => preg_match("~^(?:$pattern)$~i", $name) === 1,
                     ARRAY_FILTER_USE_KEY,
                 ),
             );
@@ -221,7 +222,7 @@ it('says plainly what else a subject is called, and reads each of those names as
 });
 
 it('reads hours of the morning and of the afternoon: it is as light at nine as at three', function (): void {
-    $light = static fn (string $hour): float => understand("puffin coming in at $hour")->document['light']['ev100'];
+    $light = static fn(string $hour): float => understand("puffin coming in at $hour")->document['light']['ev100'];
     expect($light('8 am'))
         ->toBe($light('4 pm'))
         ->and($light('16:00'))
@@ -237,4 +238,57 @@ it('reads hours of the morning and of the afternoon: it is as light at nine as a
         ->toBe($light('6 am'))
         ->and($light('5 pm'))
         ->toBeGreaterThan($light('6 pm'));
+});
+
+/** What a rush says under the name that a case has for it. */
+function saidOf(Understood $understood, string $part): mixed
+{
+    $document = $understood->document;
+
+    return match ($part) {
+        'heading' => abs((float) $document['path']['heading_deg']),
+        'climb' => $document['path']['climb_deg'],
+        'path.speed' => $document['subject']['speed_mps'],
+        'light.ev100' => RushDocument::read($document)->rush->light->ev100,
+        default => array_reduce(
+            explode('.', $part),
+            static fn(mixed $at, string $name): mixed => $at[$name] ?? null,
+            $document,
+        ),
+    };
+}
+
+it('understands lines of other people’s kinds', function (string $file): void {
+    $parts = 0;
+    $missed = [];
+    foreach (json_decode((string) file_get_contents(__DIR__ . "/cases/$file"), true)['lines'] as $case) {
+        $understood = understand($case['line']);
+        foreach ($case['parts'] as $part => $wanted) {
+            $parts++;
+            $said = saidOf($understood, $part);
+            $right = match (true) {
+                is_array($wanted) => is_numeric($said) && $said >= $wanted[0] - 1e-6 && $said <= $wanted[1] + 1e-6,
+                is_string($wanted) => is_string($said) && mb_stripos($said, $wanted) !== false,
+                default => $said === $wanted,
+            };
+            $right || ($missed[] = "{$case['line']}: $part was " . json_encode($said));
+        }
+    }
+    expect(count($missed) / $parts)->toBeLessThanOrEqual(0.03, implode("\n", $missed));
+})->with(['lines.json', 'lines-more.json']);
+
+it('takes a lens that focuses so near rather than another distance, and says so', function (): void {
+    $understood = understand('dragonfly 0.5 m');
+    $pieces = array_column($understood->pieces, 'value', 'field');
+    expect($understood->document['path']['start_m'])
+        ->toEqual(0.5)
+        ->and($understood->document['kit']['lens']['nearest_m'])
+        ->toBeLessThanOrEqual(0.5)
+        ->and($pieces['kit.lens'] ?? '')
+        ->toBe($understood->document['kit']['lens']['name'])
+        ->and($understood->notUnderstood)
+        ->toBe([]);
+    // Nothing focuses on its own front lens.
+    $none = understand('ant 0.05 m');
+    expect(array_column($none->notUnderstood, 'text'))->toContain('0.05 m');
 });

@@ -17,17 +17,19 @@ final readonly class Statement
 {
     private const RUNS = 400;
 
+    /** So far within what is wanted, as a share of it, one is well within. */
+    private const WELL = 0.15;
+
     /** @param  array<string, mixed>  $says */
-    private function __construct(private array $says)
-    {
-    }
+    private function __construct(private array $says) {}
 
     /** @return array<string, self> by a name */
     public static function all(): array
     {
         $all = [];
         foreach (
-            json_decode((string) file_get_contents(__DIR__.'/cases/levels-and-laws.json'), true)['cases'] as $case
+            json_decode((string) file_get_contents(__DIR__ . '/cases/levels-and-laws.json'), true)['cases']
+            as $case
         ) {
             foreach ($case['expect'] as $i => $expect) {
                 $all["{$case['id']} #$i"] = new self($expect);
@@ -43,7 +45,10 @@ final readonly class Statement
         return in_array($this->says['type'], ['best', 'best_number'], true);
     }
 
-    /** @return array{string, string, float} what the model says, what was wanted, and by how much it misses that; 0 where it holds */
+    /**
+     * @return array{string, string, float, float} what the model says, what was wanted, by how much it misses that, and by
+     *     how much it misses being well within; 0 where it holds
+     */
     public function judge(int $seed, int $mostSteps = Effort::MOST_STEPS, int $runs = self::RUNS): array
     {
         $says = $this->says;
@@ -55,6 +60,11 @@ final readonly class Statement
                     sprintf('%.3f %s', $rate, $hold),
                     "{$says['low']} to {$says['high']}",
                     max(0.0, $says['low'] - $rate, $rate - $says['high']),
+                    max(
+                        0.0,
+                        $says['low'] + self::WELL * ($says['high'] - $says['low']) - $rate,
+                        $rate - $says['high'] + self::WELL * ($says['high'] - $says['low']),
+                    ),
                 ];
             case 'better':
             case 'better_rush':
@@ -76,11 +86,17 @@ final readonly class Statement
                     sprintf('%.3f against %.3f', abs($better), abs($worse)),
                     "a gap of {$says['gap']}",
                     max(0.0, $says['gap'] - $better + $worse),
+                    max(0.0, (1 + self::WELL) * $says['gap'] - $better + $worse),
                 ];
             case 'at_most':
                 $value = $this->played($says['rush'], $says['hold'], $seed, $runs);
 
-                return [sprintf('%.3f', $value), "at most {$says['value']}", max(0.0, $value - $says['value'])];
+                return [
+                    sprintf('%.3f', $value),
+                    "at most {$says['value']}",
+                    max(0.0, $value - $says['value']),
+                    max(0.0, $value - (1 - self::WELL) * $says['value']),
+                ];
             case 'best':
                 [, , $document] = $this->best($seed);
                 $holds = true;
@@ -91,7 +107,7 @@ final readonly class Statement
                     $holds = $holds && in_array($value, $among, true);
                 }
 
-                return [implode(' ', $said), (string) json_encode($says['hold']), $holds ? 0.0 : 0.1];
+                return [implode(' ', $said), (string) json_encode($says['hold']), $holds ? 0.0 : 0.1, 0.0];
             case 'best_number':
                 [, , $document] = $this->best($seed);
                 $value = (float) self::at($document, $says['path']);
@@ -100,6 +116,7 @@ final readonly class Statement
                     sprintf('1/%.0f', 1 / $value),
                     sprintf('1/%.0f to 1/%.0f', 1 / $says['low'], 1 / $says['high']),
                     $value >= $says['low'] * 0.999 && $value <= $says['high'] * 1.001 ? 0.0 : 0.1,
+                    0.0,
                 ];
             default:
                 throw new LogicException("no statement of the type {$says['type']} is known");

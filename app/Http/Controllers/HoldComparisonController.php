@@ -26,9 +26,9 @@ use RushHold\Units;
             new OA\Property(property: 'first_sharp', nullable: true, required: ['seconds', 'bursts', 'missed'], type: 'object', properties: [new OA\Property(property: 'seconds', type: 'number'), new OA\Property(property: 'bursts', type: 'integer'), new OA\Property(property: 'missed', type: 'integer')]),
         ])),
         new OA\Property(property: 'alike', type: 'number', description: 'How alike the frames of one burst are, 0 to 1'),
-        new OA\Property(property: 'pairs', type: 'array', items: new OA\Items(required: ['a', 'b', 'a_better', 'difference', 'decided', 'even', 'frames_needed', 'unfair', 'first_sharp'], type: 'object', properties: [
+        new OA\Property(property: 'pairs', type: 'array', items: new OA\Items(required: ['a', 'b', 'a_better', 'difference', 'decided', 'even', 'frames_needed', 'frames_to_be_sure', 'unfair', 'first_sharp'], type: 'object', properties: [
             new OA\Property(property: 'a', type: 'integer'), new OA\Property(property: 'b', type: 'integer'), new OA\Property(property: 'a_better', type: 'number'), new OA\Property(property: 'difference', ref: '#/components/schemas/Estimate'),
-            new OA\Property(property: 'decided', type: 'boolean'), new OA\Property(property: 'even', type: 'boolean'), new OA\Property(property: 'frames_needed', type: 'integer', nullable: true),
+            new OA\Property(property: 'decided', type: 'boolean'), new OA\Property(property: 'even', type: 'boolean'), new OA\Property(property: 'frames_needed', type: 'integer', nullable: true, description: 'More of each, to tell at even chances; null: more than anybody shoots'), new OA\Property(property: 'frames_to_be_sure', type: 'integer', nullable: true, description: 'The same, to tell nine times in ten'),
             new OA\Property(property: 'unfair', type: 'array', items: new OA\Items(required: ['what', 'text'], type: 'object', properties: [new OA\Property(property: 'what', type: 'string'), new OA\Property(property: 'text', type: 'string')])),
             new OA\Property(property: 'first_sharp', nullable: true, required: ['a_sooner', 'difference_s'], type: 'object', properties: [new OA\Property(property: 'a_sooner', type: 'number'), new OA\Property(property: 'difference_s', ref: '#/components/schemas/Estimate')]),
         ])),

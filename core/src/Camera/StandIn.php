@@ -89,8 +89,8 @@ final readonly class StandIn
     {
         $s = $this->situation;
         $disc = $s->lens->defocusUm($this->hold->aperture, $focusM, $distanceM);
-        foreach ($s->rush->group as $companion) {
-            $disc = max($disc, $s->lens->defocusUm($this->hold->aperture, $focusM, max(1.05 * $s->kit->focalMm() / 1000, $distanceM + $companion->planeM - $s->middle->distanceM)));
+        foreach ($s->companionsM() as $metres) {
+            $disc = max($disc, $s->lens->defocusUm($this->hold->aperture, $focusM, max(1.05 * $s->kit->focalMm() / 1000, $distanceM + $metres - $s->middle->distanceM)));
         }
 
         return $disc;

@@ -37,6 +37,10 @@ final class Prior
         'nearer part' => ['nearer-part' => 1.0],
         'lens too slow' => ['lags-or-leads' => 0.5, 'never-catches' => 0.5],
         'lagging' => ['lags-or-leads' => 1.0],
+        'own scatter' => ['too-little-depth' => 0.6, 'nervous' => 0.4],
+        'turned away' => ['nearer-thing' => 0.5, 'jumps-off' => 0.5],
+        'others out of depth' => ['too-little-depth' => 1.0],
+        'bent' => ['limbs' => 1.0],
         'leading' => ['lags-or-leads' => 0.6, 'nervous' => 0.4],
     ];
 

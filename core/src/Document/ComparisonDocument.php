@@ -68,7 +68,7 @@ final class ComparisonDocument
         }
 
         return ['a' => $pair->a, 'b' => $pair->b, 'a_better' => round($pair->better, 4), 'difference' => self::rounded(['mean' => $pair->mean, 'low' => $pair->low, 'high' => $pair->high]),
-            'decided' => $pair->isDecided(), 'even' => $pair->isEven(), 'frames_needed' => $pair->framesNeeded, 'unfair' => $unfair,
+            'decided' => $pair->isDecided(), 'even' => $pair->isEven(), 'frames_needed' => $pair->framesNeeded, 'frames_to_be_sure' => $pair->framesToBeSure, 'unfair' => $unfair,
             'first_sharp' => $pair->sooner === null ? null : ['a_sooner' => round($pair->sooner['sooner'], 4), 'difference_s' => self::rounded(['mean' => $pair->sooner['mean'], 'low' => $pair->sooner['low'], 'high' => $pair->sooner['high']])]];
     }
 

@@ -37,6 +37,9 @@ final readonly class AutoPass
         [$missX, $missY, $trailX, $trailY, $first] = [$course->missX, $course->missY, $course->trailX, $course->trailY, $course->first];
         [$groupNear, $groupFar, $eyes, $swingM, $readyS] = [$way->groupNear, $way->groupFar, $course->eyes, $course->swingM, $course->readyS];
         $grouped = (int) ($s->rush->group !== []);
+        [$zTurned, $zLapse, $bent, $aimHalf] = [$course->zTurned, $course->zLapse, $course->bent, $seeing->aimHalf];
+        // Found once, it stays off by what it was off then.
+        [$own, $anew, $once, $recheckS] = [$course->ownMm, $tracking->once ? 0 : 1, (int) $tracking->once, $course->recheckS];
         [$halfX, $halfY, $visible, $detects, $smear, $room] = [$way->halfX, $way->halfY, $course->visible, $course->detects, $course->smear, $course->room];
         [$scatter, $gate, $frames, $within, $crisper] = [$course->scatter, $course->gate, $course->frames, $course->within, $course->crisper];
 
@@ -48,7 +51,7 @@ final readonly class AutoPass
         [$fails, $failsAtAll, $recognisedPart, $helperPart] = [$seeing->fails, (int) $seeing->failsAtAll, Parameters::RECOGNISED_PART, Parameters::HELPER_PART];
         $underArea = Parameters::UNDER_AREA;
         [$rivals, $zRival, $alike] = [(int) $seeing->rivals, $seeing->zRival, (int) $seeing->alike];
-        [$crossings, $crossingS, $visibleLarge] = [$seeing->crossingsPerS, $seeing->crossingS, $course->visibleLarge];
+        [$crossings, $crossingS, $visibleLarge, $visibleBack] = [$seeing->crossingsPerS, $seeing->crossingS, $course->visibleLarge, $course->visibleBack];
 
         [$square, $length, $least, $gainsX, $gainsV] = [$tracking->square, $tracking->lengthM, $tracking->least, $tracking->gainsX, $tracking->gainsV];
         [$wait, $coast, $old, $fastest] = [$tracking->waitS, $tracking->coastS, Tracking::OLD, Parameters::FASTEST_MPS];
@@ -68,6 +71,7 @@ final readonly class AutoPass
         $seenNoise = Noise::smooth(3, Parameters::SEEN_MEMORY_S, $dt);
         $run = Noise::way(4, Parameters::WAY_MEMORY_S, $dt);
         $white = Noise::white(5);
+        $tailed = Noise::tailed(10, $s->isStill() ? 0.0 : Parameters::UNEXPLAINED, Parameters::UNEXPLAINED_TIMES);
         $even = Noise::even(6);
 
         for ($r = $firstRun; $r < $firstRun + $runs; $r++) {
@@ -82,6 +86,8 @@ final readonly class AutoPass
             $since = 0.0;
             $blind = 0.0;
             $commit = 0.0;
+            // What it sat on before the subject came was never wrong; going off that costs no more than catching does.
+            $jump = $tracking->held ? Parameters::COMMIT_S : Parameters::JUMP_S;
             $detectedAt = -9.0;
             // Until then a distance once found is kept.
             $freezes = $tracking->once ? INF : ($tracking->undecided ? Parameters::SWITCH_S[0] + (Parameters::SWITCH_S[1] - Parameters::SWITCH_S[0]) * $even[$o5 & $mask] : -INF);
@@ -89,6 +95,8 @@ final readonly class AutoPass
             $direction = $start > ($near + $far) / 2 ? -1.0 : 1.0;
             $pattern = 1;
             $caught = 0;
+            $measured = 0;
+            $recheck = INF;
             $slow = 0;
             $kept = 0;
             $taken = 0;
@@ -139,7 +147,8 @@ final readonly class AutoPass
                         $darkUntil = $t + Parameters::BLACKOUT_S;
                     }
                     $taken += $many;
-                    $off = $lens - $on;
+                    $at = $caught ? $lens + $own * $tailed[($o6 + $anew * $k) & $mask] : $lens;
+                    $off = $at - $on;
                     if ($grouped) {
                         // The one that is farthest from the plane of focus counts.
                         $off = $off > ($groupNear[$k] + $groupFar[$k]) / 2 ? $off - $groupFar[$k] : $off - $groupNear[$k];
@@ -151,23 +160,26 @@ final readonly class AutoPass
                     $hidden = ($blocked || $cluttered && $patchNoise[($o4 + $k) & $mask] < $zHidden) ? 1 : 0;
                     // The aim part stands where the area is, less the miss.
                     $inside = ($offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5) ? 1 : 0;
+                    $turned = $seenNoise[($o3 + $k) & $mask] < $zTurned ? 1 : 0;
                     $cause = null;
-                    if ($inside && ! $hidden && $defocus * $defocus + $body * $body + $hand * $hand <= $rest) {
+                    if ($inside && ! $hidden && ! $turned && $even[($o3 + $k) & $mask] >= $bent && $defocus * $defocus + $body * $body + $hand * $hand <= $rest) {
                         $kept += $many;
                         if ($firstAt < 0) {
                             $firstAt = $t;
                         }
                     } else {
-                        $cause = ! $inside ? LossCause::OutOfFrame : ($hidden ? LossCause::Hidden
-                            : $judging->smear($defocus, $body, $hand, $rest) ?? $judging->missed($k, $caught === 1, $hunting === 1, $slow === 1, $seen, $on, $lens, $defocus, $rest));
+                        $cause = ! $inside ? LossCause::OutOfFrame : ($hidden ? LossCause::Hidden : ($turned ? LossCause::TurnedAway
+                            : $judging->blurred($k, $on, $lens, $at, $body, $hand, $rest)
+                            ?? $judging->missed($k, $caught === 1, $hunting === 1, $slow === 1, $seen, $on, $lens, $defocus, $rest)));
                         $tally->lost($cause, $many);
                     }
-                    $trace?->frame(new Exposed($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $defocus, $body, $hand,
+                    $trace?->frame(new Exposed($t, $square / $on + $length, $square / ($at > $least ? $at : $least) + $length, $defocus, $body, $hand,
                         sqrt($airSquare * $airNoise[($o3 + $k) & $mask]), sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest), $ex, $ey, $cause, $many));
                 }
 
-                // Until finger and eye are there, nothing is measured.
-                if ($t < $ready) {
+                // Until finger and eye are there, nothing is measured; what is let go is caught anew.
+                if ($t < $ready || $seenNoise[($o2 + $k) & $mask] < $zLapse) {
+                    $locked = $t < $ready ? $locked : 0;
                     if ($trace !== null && $t >= 0) {
                         $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, Seen::NOTHING, $blocked === 1);
                     }
@@ -212,7 +224,7 @@ final readonly class AutoPass
                     $seen = Seen::NEARER;
                 } elseif ($block) {
                     if ($touches) {
-                        if ($patchNoise[($o5 + $k) & $mask] < $crisper[$k]) {
+                        if ($patchNoise[($o5 + $k) & $mask] < $crisper[$k] && $lens - $background[$k] < $visibleBack) {
                             $seen = Seen::BACKGROUND;
                         } else {
                             $seen = Seen::PART;
@@ -224,8 +236,8 @@ final readonly class AutoPass
                 } elseif ($dx < 0.85 * $halfX[$k] + $coreX && $dy < 0.85 * $halfY[$k] + $coreY) {
                     // What lies under it is not the aim part alone: depth changes across the subject.
                     $seen = Seen::AIM;
-                    $share = $underArea * ($dx + $coreX) / $halfX[$k];
-                    $at = $on + ($share < $underArea ? $share : $underArea) * $part[$k];
+                    $share = $underArea * ($dx + $coreX - $aimHalf) / $halfX[$k];
+                    $at = $on + ($share < $underArea ? ($share > 0 ? $share : 0.0) : $underArea) * $part[$k];
                 } elseif ($touches) {
                     $seen = Seen::PART;
                     $at = $on + $helperPart * $within[$k] * $part[$k];
@@ -239,7 +251,7 @@ final readonly class AutoPass
                     }
                 } elseif ($seen !== Seen::NOTHING) {
                     $at = $at > 0 ? $at : ($seen === Seen::BACKGROUND ? $background[$k] : $clutter[$k]);
-                    if (($lens > $at ? $lens - $at : $at - $lens) > $visibleLarge) {
+                    if (($lens > $at ? $lens - $at : $at - $lens) > ($seen === Seen::BACKGROUND ? $visibleBack : $visibleLarge)) {
                         $seen = Seen::NOTHING;
                     }
                 }
@@ -249,6 +261,10 @@ final readonly class AutoPass
                 }
 
                 // 5. What the body makes of it: a measurement that fits goes into the prediction, one that does not has to wait.
+                if ($t >= $recheck) {
+                    $locked = 0;
+                    $recheck = INF;
+                }
                 if ($locked && $t < $freezes) {
                     $target = $square / $x;
                 } elseif ($seen !== Seen::NOTHING) {
@@ -256,6 +272,7 @@ final readonly class AutoPass
                     $z = $square / ($z > $least ? $z : $least);
                     $blind = 0.0;
                     $hunting = 0;
+                    $measured = 1;
                     if (! $locked) {
                         $locked = 1;
                         $age = 0;
@@ -263,6 +280,7 @@ final readonly class AutoPass
                         $v = 0.0;
                         $since = 0.0;
                         $commit = Parameters::COMMIT_S;
+                        $recheck = $once && ($seen === Seen::NEARER || $seen === Seen::BACKGROUND) ? $t + $recheckS : INF;
                     } else {
                         $x += $v * $dt;
                         $x = $x > 0.1 ? $x : 0.1;
@@ -287,7 +305,8 @@ final readonly class AutoPass
                                 $v = 0.0;
                                 $age = 0;
                                 $since = 0.0;
-                                $commit = Parameters::JUMP_S;
+                                $commit = $jump;
+                                $jump = Parameters::JUMP_S;
                             }
                         }
                     }
@@ -301,8 +320,9 @@ final readonly class AutoPass
                         $x += $v * $dt;
                         $x = $x > 0.1 ? $x : 0.1;
                     }
-                    $blind += $dt;
-                    if ($blind > ($locked ? Parameters::HUNT_AFTER_S : Parameters::LOOK_S)) {
+                    // Before the first frame whoever was warned lets go where there is nothing, and presses again.
+                    $blind += $t < 0 ? 0.0 : $dt;
+                    if ($blind > ($locked && $measured ? Parameters::HUNT_AFTER_S : Parameters::LOOK_S)) {
                         $hunting = 1;
                         $locked = 0;
                     }

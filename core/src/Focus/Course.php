@@ -7,6 +7,7 @@ namespace RushHold\Focus;
 use RushHold\Blur\LensBlur;
 use RushHold\Blur\Shake;
 use RushHold\Blur\Verdict;
+use RushHold\Hold\AimPoint;
 use RushHold\Hold\Drive;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Technique;
@@ -84,6 +85,21 @@ final class Course
     /** Mean time until finger and eye are with the subject, s. */
     public readonly float $readyS;
 
+    /** How far a lens that autofocus has brought there is off by itself, mm of travel. */
+    public readonly float $ownMm;
+
+    /** Unit noise below this means that the part to be sharp is turned away. */
+    public readonly float $zTurned;
+
+    /** Chance that a frame comes out bent. */
+    public readonly float $bent;
+
+    /** Time until a lock on something else is seen and given up, s. */
+    public readonly float $recheckS;
+
+    /** Unit noise below this means that nothing is focused on just now. */
+    public readonly float $zLapse;
+
     /** Error of a distance that was set beforehand, as a share of it. */
     public readonly float $setError;
 
@@ -96,8 +112,11 @@ final class Course
 
     public readonly float $driveMmPerStep;
 
-    /** Travel off by which a large background or obstacle is still visible, mm. */
+    /** Travel off by which a large obstacle is still visible, mm. */
     public readonly float $visibleLarge;
+
+    /** Travel off by which the background has drawing that can be caught, mm. */
+    public readonly float $visibleBack;
 
     public function __construct(Situation $s, Hold $hold, public readonly Passage $way, public readonly AreaShape $shape)
     {
@@ -126,12 +145,15 @@ final class Course
         $fixed = LensBlur::um($n, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender) ** 2
             + Diffraction::widthUm($n) ** 2 + (1000 * $body->pitchMm()) ** 2;
         $this->visibleLarge = $n * 0.15 * $body->sensorHeightMm;
+        $this->visibleBack = $n * Parameters::DISSOLVED * $body->sensorHeightMm;
 
         // A steadier support steadies the aim, but a subject that moves still has to be followed.
         $hands = Aim::of($rush, $hold->support, $stops > 0)->handsRad;
         $sits = $rush->path->speedMps < Parameters::SITS_MPS;
-        $windM = $sits ? Parameters::WIND_SWAY_M * $rush->scene->wind : 0.0;
+        $windM = $sits ? Parameters::WIND_SWAY_M * $rush->scene->wind * (1 - (1 - Parameters::WIND_LULL) * $person->aim) : 0.0;
         $bodyM = $hold->support->shake() * (Parameters::BODY_SWAY_M[0] + Parameters::BODY_SWAY_M[1] * (1 - $person->aim));
+        $heaveM = $s->isStill() ? 0.0 : min(Parameters::HEAVE_S * $rush->subject->limbSpeedMps, Parameters::HEAVE_OF_SIZE * $rush->subject->heightM);
+        $heaveMps = $heaveM / Parameters::SWING_MEMORY_S;
         $limbM = $s->isStill() ? 0.0 : min(Parameters::SWING_S * $rush->subject->limbSpeedMps, Parameters::SWING_OF_SIZE * $rush->subject->lengthM);
         $this->swingM = sqrt($windM ** 2 + $bodyM ** 2 + $limbM ** 2);
         $windMps = $windM / Parameters::SWING_MEMORY_S;
@@ -146,15 +168,25 @@ final class Course
         $dark = 1 + Parameters::SCATTER_DARK * 2 ** -max(-1.0, $s->lightMarginStops);
         $scatterUm = Parameters::SCATTER * $coc * $contrast ** -Parameters::SCATTER_CONTRAST * sqrt($dark) * ($hold->mode->locksOnce() ? Parameters::SCATTER_ONCE : 1.0);
         $scatter = $scatterUm / 1000 * $n;
+        // The lens is brought as near as at full aperture; stopped down the same miss matters less.
+        $this->ownMm = Parameters::OWN_SCATTER[$s->isStill() ? 0 : 1] * $coc / 1000 * $s->kit->widest() * $contrast ** -Parameters::OWN_CONTRAST * sqrt(sqrt($dark));
+        $this->recheckS = Parameters::RECHECK_S[0] + Parameters::RECHECK_S[1] * (1 - $person->aim);
+        $this->zLapse = Noise::quantile($s->isStill() ? 0.0 : Parameters::LAPSES * (1 - $person->panning) ** 2);
+        $large = in_array($hold->aim, [AimPoint::Eye, AimPoint::Head], true) ? 1.0 : Parameters::TURNED_LARGE;
+        $this->zTurned = Noise::quantile($large * (Parameters::TURNED[0] + ($s->isStill() ? 0.0 : Parameters::TURNED[1]) + Parameters::TURNED[2] * $rush->subject->erratic));
+        $bent = $body->mirror ? 0.0 : $rush->subject->limbSpeedMps * $body->readoutS * min(1.0, $s->heightInFrame) / $rush->subject->heightM;
+        // Limbs go to and fro, and are as fast as that in the middle of their way only.
+        $this->bent = $bent > Parameters::BENT ? 2 / M_PI * acos(Parameters::BENT / $bent) : 0.0;
 
         $kind = $hold->detect !== Detection::Off && $shape->detects && $body->canDetect($hold->detect) && $hold->detect === $rush->subject->kind ? 1.0 : 0.0;
         $clear = (1 - $rush->scene->frontClutter) ** 1.5;
         $known = $kind * (0.85 + 0.15 * $rush->subject->distinct) * (1 - 0.5 * $rush->scene->backgroundAlike * (1 - $rush->subject->distinct)) * $clear * ($rush->isBacklit() ? Parameters::BACKLIT_KNOWN : 1.0);
 
         // A block without detection, or looking for the wrong kind, may settle on detail behind the subject.
-        $crisp = Parameters::PULL_WINS[$hold->wins->value] * Parameters::CRISPER_BACKGROUND * $rush->scene->backgroundTexture * (1.3 - $rush->subject->contrast);
+        $texture = $rush->scene->backgroundTexture;
+        $crisp = Parameters::PULL_WINS[$hold->wins->value] * Parameters::CRISPER_BACKGROUND * $texture * (1.3 - $rush->subject->contrast);
         if ($hold->detect !== Detection::Off && $hold->detect !== $rush->subject->kind) {
-            $crisp += 0.25 * $rush->scene->backgroundTexture;
+            $crisp += 0.25 * $texture;
         }
 
         $across = $f / $body->sensorWidthMm;
@@ -171,7 +203,7 @@ final class Course
             $lateY = $way->lateY[$k];
             $swayed = ($windM / $d) ** 2 + $s->aim->jinkRad($point) ** 2;
             $this->missX[] = $across * sqrt($hands * $hands + $lateX * $lateX + $swayed);
-            $this->missY[] = $up * sqrt($hands * $hands + $lateY * $lateY + $swayed);
+            $this->missY[] = $up * sqrt($hands * $hands + $lateY * $lateY + $swayed + ($heaveM / $d) ** 2);
             $this->trailX[] = 0.4 * $across * $lateX;
             $this->trailY[] = 0.4 * $up * $lateY;
             $this->first[] = $firstMiss * exp(-max(0.0, ($k - $this->lead) * $this->stepS) / Parameters::FINDING_S);
@@ -185,7 +217,7 @@ final class Course
             $this->detects[] = Noise::quantile($known * $pixels ** 3 / ($pixels ** 3 + Parameters::DETECT_HALF_PIXELS ** 3));
             $eye = ($s->aimPixels * $s->middle->distanceM / $d) ** 2;
             $this->eyes[] = $hold->eye && $shape->seesEyes ? Noise::quantile($eye / ($eye + Parameters::EYE_HALF_PIXELS ** 2)) : -6.0;
-            $this->smear[] = hypot($motion->bodyBlurUm($hold->shutterS, $removed), 1e6 * $motion->magnification * $windMps * $hold->shutterS);
+            $this->smear[] = hypot($motion->bodyBlurUm($hold->shutterS, $removed), 1e6 * $motion->magnification * hypot($windMps, $heaveMps) * $hold->shutterS);
             $depth = $lens->defocusUm($n, $d, max(0.5 * $d, $d - abs($point->closingMps) * $hold->shutterS / 2));
             $this->room[] = $limitUm ** 2 - $fixed - $depth ** 2;
             $this->gate[] = max(Parameters::GATE_SCATTERS * $scatter, Parameters::GATE_SHARE * $way->aim[$k]);
@@ -211,7 +243,9 @@ final class Course
             return 0.0;
         }
         $person = $s->photographer;
-        $warned = $s->rush->path->noticeS / ($s->rush->path->noticeS + Parameters::READY_NOTICE_S);
+        // Warning is time to look up, to raise the camera and to find the place; a narrow view is searched through for longer.
+        $narrow = max(0.4, min(2.0, sqrt(Parameters::READY_VIEW_RAD * $s->kit->focalMm() / $s->kit->body->sensorWidthMm)));
+        $warned = Parameters::READY_FORESEEN + (1 - Parameters::READY_FORESEEN) * $narrow * exp(-$s->rush->path->noticeS / Parameters::READY_NOTICE_S);
         $byHand = $hold->technique !== Technique::Auto;
         $own = $byHand ? $person->firstSharpByHandS : $person->firstSharpS;
         if ($own !== null) {

@@ -81,8 +81,9 @@ final readonly class HandPass
         $cause = match (true) {
             ! $run->inFrame() => LossCause::OutOfFrame,
             $run->blocked || $this->judging->cluttered && $run->cover($k) < $this->judging->zHidden => LossCause::Hidden,
-            $defocus * $defocus + $body * $body + $hand * $hand <= $room => null,
-            default => $this->judging->smear($defocus, $body, $hand, $room) ?? LossCause::TooLittleDepth,
+            $run->turnedAway($k) => LossCause::TurnedAway,
+            $defocus * $defocus + $body * $body + $hand * $hand <= $room => $run->bent($k) ? LossCause::Bent : null,
+            default => $this->judging->blurred($k, $run->on, $lens, $lens, $body, $hand, $room) ?? LossCause::TooLittleDepth,
         };
         $trace?->frame(new Exposed($run->t, $this->metres($run->on), $this->metres($lens), $defocus, $body, $hand, sqrt($this->judging->airSquare * $run->air($k)),
             sqrt($defocus * $defocus + $body * $body + $hand * $hand + $this->judging->limitSquare - $room), $run->missX, $run->missY, $cause, $this->course->frames[$k]));

@@ -103,6 +103,18 @@ final class HandRun
         return Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->course->stepS)[($this->places[3] + $k) & Noise::MASK];
     }
 
+    /** Whether the part to be sharp is turned away. */
+    public function turnedAway(int $k): bool
+    {
+        return Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->course->stepS)[($this->places[2] + $k) & Noise::MASK] < $this->course->zTurned;
+    }
+
+    /** Whether it comes out bent. */
+    public function bent(int $k): bool
+    {
+        return Noise::even(6)[($this->places[2] + $k) & Noise::MASK] < $this->course->bent;
+    }
+
     /** Unit noise of the hand on the ring. */
     public function unsteadiness(int $k): float
     {

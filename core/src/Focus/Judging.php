@@ -39,7 +39,7 @@ final readonly class Judging
         $this->limitSquare = (Verdict::KEEPER_LIMIT * $s->cocUm) ** 2;
         $this->airSquare = $course->airUm ** 2;
         $this->cluttered = $s->scene->frontClutter > 0;
-        $this->zHidden = Noise::quantile(min(1.0, $s->scene->frontClutter * Seeing::gap($s)));
+        $this->zHidden = Noise::quantile(min(1.0, $s->scene->frontClutter * Seeing::gap($s) * (1 + Seeing::WINDY * $s->scene->wind)));
     }
 
     /**
@@ -61,6 +61,36 @@ final readonly class Judging
             $body * $body > $hand * $hand => LossCause::SubjectSmear,
             default => LossCause::Shake,
         };
+    }
+
+    /**
+     * What else lost a frame in which the subject is to be seen; null when it was focus that was elsewhere.
+     *
+     * @param  float  $on  lens travel at which the aim part is sharp, mm
+     * @param  float  $meant  where the lens was brought, mm
+     * @param  float  $at  where it came to, mm
+     * @param  float  $body  smear of the subject's movement, µm
+     * @param  float  $hand  smear of the camera's, µm
+     * @param  float  $room  square of the blur that is left for all, µm²
+     */
+    public function blurred(int $k, float $on, float $meant, float $at, float $body, float $hand, float $room): ?LossCause
+    {
+        $left = $room - $body * $body - $hand * $hand;
+        $defocus = $this->course->way->worst($k, $at - $on) * $this->perMm;
+        if ($defocus * $defocus <= $left) {
+            return LossCause::Bent;
+        }
+        $smear = $this->smear($defocus, $body, $hand, $room);
+        if ($smear !== null) {
+            return $smear;
+        }
+        $alone = abs($at - $on) * $this->perMm;
+        if ($alone * $alone <= $left) {
+            return LossCause::OthersOut;
+        }
+        $without = $this->course->way->worst($k, $meant - $on) * $this->perMm;
+
+        return $without * $without <= $left ? LossCause::OwnScatter : null;
     }
 
     /**

@@ -23,4 +23,8 @@ enum LossCause: string implements Labelled
     case LensTooSlow = 'lens too slow';
     case Lagging = 'lagging';
     case Leading = 'leading';
+    case OwnScatter = 'own scatter';
+    case TurnedAway = 'turned away';
+    case OthersOut = 'others out of depth';
+    case Bent = 'bent';
 }

@@ -99,6 +99,16 @@ final class Noise
             static fn (float $z): float => exp($spread * $z - $spread * $spread / 2), self::white($seed)));
     }
 
+    /** @return list<float> independent, of unit variance but for a share that is so many times larger */
+    public static function tailed(int $seed, float $share, float $times): array
+    {
+        return self::table("tailed $seed $share $times", static function () use ($seed, $share, $times): array {
+            $even = self::even($seed + 1);
+
+            return array_map(static fn (float $z, float $chance): float => $chance < $share ? $times * $z : $z, self::white($seed), $even);
+        });
+    }
+
     /** @return list<float> how fast the smooth noise changes, unit variance */
     public static function speed(int $seed, float $memoryS, float $stepS): array
     {

@@ -19,34 +19,46 @@ final class Parameters
     public const FINDING_S = 0.192;
 
     /** Miss at first sight without warning, as a share of the frame width. */
-    public const FIRST_MISS = 0.25;
+    public const FIRST_MISS = 0.18;
 
     /** Spread from day to day of how well somebody aims, as the natural logarithm: on a bad day the miss is half as large again. */
-    public const DAY = 0.3;
+    public const DAY = 0.3034;
 
     /** How much larger than usual the rare large misses are: what the eye loses for a moment. */
-    public const STRAY = 0.1;
+    public const STRAY = 0.1049;
 
     /**
-     * Time until finger and eye are with a subject that moves, s: what is left of it for a master, and added without practice.
-     * It is how late people begin to follow what they saw coming; whoever is surprised can only react.
+     * Time until finger and eye are with a subject that moves when it comes by surprise, s: a master's, and added without
+     * practice. It is noticing, raising the camera, finding the subject in the view, and beginning to go with it.
      */
-    public const READY_S = [0.89, 3.75];
+    public const READY_S = [0.28, 3.1];
 
     /** The time falls with skill to this power: most is gained early. */
-    public const READY_POWER = 3.3;
+    public const READY_POWER = 3.8;
 
-    /** With so much warning half of that lateness is there, s. */
-    public const READY_NOTICE_S = 2.2;
+    /** Share of that time which no warning takes away: going with it begins when it comes. */
+    public const READY_FORESEEN = 0.4993;
+
+    /** Warning takes the rest away, all but a third in so long, s: eyes up, camera up, the place in the view. */
+    public const READY_NOTICE_S = 2.349;
+
+    /** A view this wide takes that time to be searched through, rad; it grows as the root of what is narrower. */
+    public const READY_VIEW_RAD = 0.072;
 
     /** However quick somebody was by the stopwatch, eye and finger need so long, s. */
     public const READY_LEAST_S = 0.05;
 
+    /**
+     * Share of the time in which somebody without practice does not focus at all on what moves: the finger came off, or the
+     * camera was moved on and pressed anew. It goes with the square of what practice lacks.
+     */
+    public const LAPSES = 0.15;
+
     /** A subject of this share of the frame, where it begins, takes that time; a smaller one is longer looked for, a larger one less. */
-    public const READY_AT_SIZE = 0.1025;
+    public const READY_AT_SIZE = 0.125;
 
     /** A subject this fast, in frame widths a second, takes twice that time to be found and followed. */
-    public const READY_AT_FRAMES_PER_S = 30;
+    public const READY_AT_FRAMES_PER_S = 29.597;
 
     // The subject.
 
@@ -54,13 +66,32 @@ final class Parameters
     public const SWING_S = 0.012;
 
     /** …but no more than this share of its length. */
-    public const SWING_OF_SIZE = 0.1;
+    public const SWING_OF_SIZE = 0.0845;
+
+    /** How far the body itself heaves up and down with each beat or stride, s of the limbs' speed, and at most this share of its height. */
+    public const HEAVE_S = 0.004;
+
+    public const HEAVE_OF_SIZE = 0.08;
+
+    /**
+     * Share of frames in which the part to be sharp is turned away, edge on or behind a wing: of what keeps still, added for
+     * whatever moves, and added for the wholly erratic. Of a head or an eye; of larger parts less.
+     */
+    public const TURNED = [0.005, 0.01, 0.28];
+
+    public const TURNED_LARGE = 0.72;
+
+    /** What beats while the lines of the sensor are read comes out bent: by more than this share of its height the picture is lost. */
+    public const BENT = 0.12;
 
     /** How far strong wind moves what sits or stands on something that bends, m. */
     public const WIND_SWAY_M = 0.02;
 
+    /** Share of that which a master has left: who knows wind waits for the lull. */
+    public const WIND_LULL = 0.5;
+
     /** How far a body that carries the camera sways fore and aft, m: a master's, and added without practice. */
-    public const BODY_SWAY_M = [0.0005, 0.0007];
+    public const BODY_SWAY_M = [0.0004, 0.0007];
 
     /** Time for which these swings keep their side, s. */
     public const SWING_MEMORY_S = 0.2;
@@ -69,7 +100,7 @@ final class Parameters
     public const SITS_MPS = 0.5;
 
     /** Change of speed along the line of sight of a wholly erratic subject, as a share of its speed. */
-    public const ERRATIC_SPEED = 0.2;
+    public const ERRATIC_SPEED = 0.1885;
 
     /** Pause between short bursts or single frames, s: a finger lifted and pressed again. */
     public const BREATH_S = 0.35;
@@ -83,7 +114,7 @@ final class Parameters
     public const PATCH_MEMORY_S = 0.20;
 
     /** Share of clutter that is left in a placed area when the subject keeps still and one looks for a gap. */
-    public const GAP_FOUND = 0.22;
+    public const GAP_FOUND = 0.3;
 
     /**
      * The same when the subject moves: no time to look for a gap, but what is placed on the subject still meets less
@@ -95,7 +126,7 @@ final class Parameters
     public const VISIBLE_BLUR = 0.15;
 
     /** Height in pixels at which half of all subjects are recognised. */
-    public const DETECT_HALF_PIXELS = 57.0481;
+    public const DETECT_HALF_PIXELS = 64.9231;
 
     /** Size in pixels of the aim part from which eye detection works mostly. */
     public const EYE_HALF_PIXELS = 17;
@@ -125,13 +156,16 @@ final class Parameters
     public const AIR_SPREAD = 0.35;
 
     /** Depth between the aim part and the part nearest to the camera, as a share of the subject's depth. */
-    public const PART_OFFSET = 0.5;
+    public const PART_OFFSET = 0.41;
 
     /** A body as deep as this is half round, with no part much nearer; longer ones have a muzzle, legs or a wheel, m. */
     public const ROUND_M = 0.25;
 
     /** Chance by full texture that a block without detection prefers a crisp background to the subject. */
-    public const CRISPER_BACKGROUND = 1.34;
+    public const CRISPER_BACKGROUND = 1.8;
+
+    /** A background blurred by more than this share of the frame's height has dissolved: nothing of it can be caught. */
+    public const DISSOLVED = 0.07;
 
     /** How often a pattern is lost each second when it looks wholly like its surroundings, or is wholly covered. */
     public const PATTERN_LOST_PER_S = 4.0;
@@ -160,7 +194,21 @@ final class Parameters
     public const BACKLIT_KNOWN = 0.85;
 
     /** Scatter of one measurement on a well lit contrasty subject, in circles of confusion of defocus. */
-    public const SCATTER = 0.565;
+    public const SCATTER = 0.5374;
+
+    /**
+     * Where a body brings its own lens to, again and again on the same target: standard deviation as a share of the depth of
+     * focus at full aperture, still and moving. It is the scatter that single frames of a fine-tune session show.
+     */
+    public const OWN_SCATTER = [0.33, 0.45];
+
+    /** It grows as contrast to this power falls. */
+    public const OWN_CONTRAST = 0.3;
+
+    /** Of frames of what moves, so many are off by more for no reason that anybody finds, by so much more. */
+    public const UNEXPLAINED = 0.03;
+
+    public const UNEXPLAINED_TIMES = 6.0;
 
     /** Share of it that is left where focus is found once and for all: the body makes sure before it says so. */
     public const SCATTER_ONCE = 0.5;
@@ -174,7 +222,7 @@ final class Parameters
     // Prediction.
 
     /** Gains of position for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
-    public const GAIN_POSITION = [0.08, 0.3759, 0.58];
+    public const GAIN_POSITION = [0.08, 0.4371, 0.58];
 
     /** Gains of speed for nimbleness 0, a half and 1, per cycle at 60 Hz; between them evenly. */
     public const GAIN_SPEED = [0.0004, 0.09, 0.22];
@@ -201,14 +249,17 @@ final class Parameters
     /** Share of measurements that fail at the last light in which a body focuses; halves with two stops. */
     public const DARK_FAILS = 0.6;
 
+    /** Who locks focus once sees that it sits on a twig, and presses again after this, s: a master, and added without practice. */
+    public const RECHECK_S = [0.6, 1.2];
+
     /** A body left to decide for itself notices movement at the earliest and at the latest after this, s. */
     public const SWITCH_S = [0.3, 1.2];
 
-    /** Nothing that is photographed closes faster than this, m/s; a prediction beyond it is nonsense. */
-    public const FASTEST_MPS = 45.0;
+    /** Nothing that is photographed closes faster than this, m/s: a falcon that stoops, a racing car. A prediction beyond it is nonsense. */
+    public const FASTEST_MPS = 110.0;
 
     /** A prediction is trusted for so long without a measurement before focus stands still, s. */
-    public const COAST_S = 0.3;
+    public const COAST_S = 0.2523;
 
     /** A measurement fits when it is within so many scatters of the prediction, or within GATE_SHARE. */
     public const GATE_SCATTERS = 6.0;
@@ -223,7 +274,7 @@ final class Parameters
     public const YOUNG_GATE = 2;
 
     /** Time from a new thing caught to the lens setting off for it, s: a few cycles to make sure. */
-    public const COMMIT_S = 0.08;
+    public const COMMIT_S = 0.055;
 
     /** The same where it was on something else before: what was wrong for a moment costs more than what was never caught. */
     public const JUMP_S = 0.43;
@@ -232,22 +283,22 @@ final class Parameters
     public const IN_STEPS = 0.74;
 
     /** A detected subject that blinks for this long is waited for, on top of patience, s. */
-    public const BLINK_S = 0.2;
+    public const BLINK_S = 0.2474;
 
     /** Without anything to measure for this long the body begins to hunt, s. */
-    public const HUNT_AFTER_S = 0.65;
+    public const HUNT_AFTER_S = 0.6;
 
     /** Before anything was caught a body looks around for this long until it hunts, s. */
-    public const LOOK_S = 0.2;
+    public const LOOK_S = 0.1994;
 
     /** Depth of the part a helper catches, as a share of the way to the nearest part within the area. */
-    public const HELPER_PART = 0.35;
+    public const HELPER_PART = 0.28;
 
     /** The same for what a placed area measures at the edge of the subject; less towards the part it is aimed at. */
-    public const UNDER_AREA = 0.47;
+    public const UNDER_AREA = 0.8;
 
     /** The same for a subject that is recognised, but not its eye; and for the pattern that `follow` keeps. */
-    public const RECOGNISED_PART = 0.35;
+    public const RECOGNISED_PART = 0.23;
 
     public const PATTERN_PART = 0.25;
 

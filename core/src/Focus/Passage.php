@@ -6,7 +6,6 @@ namespace RushHold\Focus;
 
 use RushHold\Motion\ImageMotion;
 use RushHold\Motion\PathPoint;
-use RushHold\Rush\Companion;
 use RushHold\Situation\Situation;
 
 /**
@@ -95,8 +94,8 @@ final class Passage
         $this->stepS = self::stepS($s);
         $this->steps = self::stepsOf($s, $lead);
         $pitch = $body->pitchMm();
-        // Where the others are is told for the moment halfway; they move with the subject.
-        $apart = array_map(static fn (Companion $c): float => $c->planeM - $s->middle->distanceM, $rush->group);
+        // They move with the subject.
+        $apart = array_map(static fn (float $m): float => $m - $s->middle->distanceM, $s->companionsM());
         $nearer = min([0.0, ...$apart]);
         $farther = max([0.0, ...$apart]);
         $depthM = $rush->subject->depthM;

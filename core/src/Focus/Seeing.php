@@ -16,7 +16,7 @@ final readonly class Seeing
     private const WITH_HELPERS = [Area::Plus, Area::RingSmall, Area::RingMedium, Area::RingLarge];
 
     /** Wind moves clutter and so puts more of it before the subject. */
-    private const WINDY = 0.5;
+    public const WINDY = 0.8;
 
     /** A larger area meets what passes earlier and lets go of it later. */
     private const WIDE_MEETS = 0.5;
@@ -31,6 +31,9 @@ final readonly class Seeing
     public float $areaX;
 
     public float $areaY;
+
+    /** Half of the part to be sharp on the sensor, frame widths: within it nothing is nearer. */
+    public float $aimHalf;
 
     /** Half of what it prefers. */
     public float $coreX;
@@ -95,6 +98,7 @@ final readonly class Seeing
         $helpers = in_array($hold->area, self::WITH_HELPERS, true);
         $this->coreX = $helpers ? min($this->areaX, $point->width / 2) : $this->areaX;
         $this->coreY = $helpers ? min($this->areaY, $point->height / 2) : $this->areaY;
+        $this->aimHalf = $s->aimPixels / $body->pixelsWide / 2;
         $this->block = $hold->area->picksForItself();
         $this->follows = $hold->area === Area::Follow;
         $this->detecting = $hold->detect !== Detection::Off && $shape->detects;

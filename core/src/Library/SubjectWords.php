@@ -93,7 +93,7 @@ final class SubjectWords
         'motocross( riders?| bikes?)?' => ['motocross-jump'],
         '(race |racing )?motorcycles?|motorbikes?|superbikes?' => ['road-race-bike'],
         'rally cars?' => ['rally-car'],
-        '(race|racing) cars?' => ['race-car', 'race-car-bend'],
+        '(race |racing |sports |fast |touring )?cars?' => ['race-car', 'race-car-bend'],
         '(go-?)?karts?' => ['kart'],
         'trains?|locomotives?' => ['train'],
         '(aero)?planes?|aircraft|biplanes?' => ['aeroplane-pass', 'propeller-landing'],

@@ -49,8 +49,9 @@ final class Misfits
                 Said::of('misfit.frame.shorter', focal: Quantity::figure($s->kit->focalMm() / max($s->widthInFrame, $s->heightInFrame))),
             ]);
         }
-        foreach ($s->rush->group as $companion) {
-            $halfField = $companion->planeM * $s->kit->body->sensorWidthMm / $s->kit->focalMm() / 2;
+        $companionsM = $s->companionsM();
+        foreach ($s->rush->group as $i => $companion) {
+            $halfField = $companionsM[$i] * $s->kit->body->sensorWidthMm / $s->kit->focalMm() / 2;
             if (abs($companion->acrossM) > $halfField) {
                 $misfits[] = new Misfit('frame', Said::of('misfit.companion', aside: Quantity::length(abs($companion->acrossM)), covers: Quantity::length(2 * $halfField)), [
                     Said::of('misfit.companion.shorter', focal: Quantity::figure($s->kit->focalMm() * $halfField / abs($companion->acrossM))),

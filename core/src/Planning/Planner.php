@@ -54,7 +54,9 @@ final readonly class Planner
         $tried = [$best, ...array_values(array_filter($tried, static fn (Candidate $c): bool => $c->hold != $best->hold))];
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
         $shown = $this->chooser->choose($rush, PartialHold::of($best->hold));
-        $ranking = new Ranking($shown->pinnedAs($pins, $base), $best, $tried, self::ruledOut($base), $standing, $equals->fewestChanges($tried, $best), max(count($holds), count($tried)), $effort->reduced);
+        // What the rules say of a hand on the ring is not said beside autofocus.
+        $ruled = $best->hold->technique === $base->hold->technique ? $base : $this->chooser->choose($rush, $pins->and(PartialHold::of($best->hold, Setting::Technique)));
+        $ranking = new Ranking($shown->pinnedAs($pins, $ruled), $best, $tried, self::ruledOut($base), $standing, $equals->fewestChanges($tried, $best), max(count($holds), count($tried)), $effort->reduced);
         if ($early !== null) {
             $early($ranking);
         }
@@ -70,9 +72,10 @@ final readonly class Planner
         [$why, $schools, $whatIfs, $skilled] = $answers;
         $stage->reached(1.0);
         usort($why, static fn (Counterfactual $a, Counterfactual $b): int => $a->change <=> $b->change);
-        usort($whatIfs, static fn (WhatIf $a, WhatIf $b): int => $b->gain <=> $a->gain);
+        // What only makes the subject smaller comes last, whatever it gains.
+        usort($whatIfs, static fn (WhatIf $a, WhatIf $b): int => [in_array($a->change, Improvements::SHRINKS, true), $b->gain] <=> [in_array($b->change, Improvements::SHRINKS, true), $a->gain]);
 
-        return $ranking->explained($shown->pinnedAs($pins, $base, self::reasons($why, $best->outcome->frames)), $why, $schools, $whatIfs, array_map(static fn (Outcome $o): float => $o->keeperRate, $skilled));
+        return $ranking->explained($shown->pinnedAs($pins, $ruled, self::reasons($why, $best->outcome->frames)), $why, $schools, $whatIfs, array_map(static fn (Outcome $o): float => $o->keeperRate, $skilled));
     }
 
     /**

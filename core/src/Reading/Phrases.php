@@ -54,7 +54,7 @@ final class Phrases
     {
         $thick = implode('|', array_keys(self::THICK));
         foreach (self::CLUTTER as $plants => [$share, $ratio]) {
-            $found = $line->find("(?<![\\p{L}-])(?:through|among(?:st)?|in|behind|from|between|out of|past|at|along)(?: the| a| an| its)?(?: (?<thick>$thick))?(?: (?:dry|green|wet|long|dead|yellow|golden|summer|winter|bare|young|swaying|dewy))* (?:$plants)\\b");
+            $found = $line->find("(?<![\\p{L}-])(?:through|among(?:st)?|(?:deep )?in(?:side)?(?: of)?|within|hidden (?:by|in|behind)|behind|from|between|out of|past|at|along)(?: the| a| an| its)?(?: (?<thick>$thick))?(?: (?:dry|green|wet|long|dead|yellow|golden|summer|winter|bare|young|swaying|dewy))* (?:$plants)\\b");
             if ($found !== null) {
                 foreach (self::THICK as $words => $factor) {
                     $share *= preg_match("~^(?:$words)$~i", $found[2]['thick'] ?? '') === 1 ? $factor : 1;
@@ -75,6 +75,7 @@ final class Phrases
         return [
             // Others and what is behind, before “crossing” and “behind” mean the subject.
             '(?:others|players|people|walkers|spectators|riders|traffic|cars?) (?:\w+ )?(?:crossing|passing|walking|running)?(?: in)? ?(?:in front|before (?:it|him|her|them))' => [['scene.obstacles_per_s', 0.6, Said::of('read.crossed')], ['scene.obstacle_s', 0.35, Said::of('read.crossed')]],
+            '(?:others|other (?:players|riders|runners|people|dogs|horses)|opponents|defenders|people|players|walkers) (?:keep |are |always )?(?:crossing|passing|cutting across|running across|getting in the way|in the way)' => [['scene.obstacles_per_s', 0.6, Said::of('read.crossed')], ['scene.obstacle_s', 0.35, Said::of('read.crossed')]],
             'in front of (?:the |a )?(?:crowd|spectators|stands?|public)|(?:crowd|spectators|stands) behind(?: it| him| her| them)?' => [['behind_m', 15.0, Said::of('read.busy')], ['scene.background_texture', 0.75, Said::of('read.busy')]],
             'among(?:st)? (?:the )?(?:others|other \w+|players)|in (?:a|the) (?:crowd|bunch|pack|peloton|flock|herd|group|scrum)' => $crowd,
             '(?:against|before) (?:the |a )?(?:(?:clear|blue|plain|grey|white|open|empty|bright) )?sky|(?:blue|clear) sky|overhead' => $sky,
@@ -85,15 +86,17 @@ final class Phrases
             'quarter(?:ing|s) (?:away|off)' => $heading(145.0, 'quarter-away'),
             'quarter(?:ing|s) (?:towards?|in|to) '.self::ME.'|quarter(?:ing|s) (?:towards|in)|diagonally|at an angle|obliquely' => $heading(35.0, 'quarter'),
             '(?:(?:comes?|coming|came|running|runs|straight|right|directly|flying|swimming|walking|riding) )*(?:to|towards?|at) '.self::ME.'|(?:straight )?head[- ]?on|(?:comes?|coming|flying|swooping) in(?: straight)?|incoming|inbound|approaching' => $heading(0.0, 'towards'),
-            '(?:going|running|flying|heading|swimming|walking|riding|moving|straight) (?:straight )?away|away from '.self::ME => $heading(180.0, 'away'),
+            '(?:going|running|flying|heading|swimming|walking|riding|moving|straight) (?:straight )?away|away from '.self::ME.'|(?:flee(?:s|ing)?|mak(?:es|ing) off|with its back to '.self::ME.')' => $heading(180.0, 'away'),
+            // Whatever it does, and then “away”; who breaks away is not going away.
+            '(?<=ing )(?<!breaking )(?<!getting )(?:straight |right |fast )?away' => $heading(180.0, 'away'),
             '(?:from )?(?:the )?right to (?:the )?left|to the left|leftwards?' => $heading(-90.0, 'left'),
             '(?:from )?(?:the )?left to (?:the )?right|to the right|rightwards?' => $heading(90.0, 'right'),
             // How it comes and how often.
-            '(?:and )?(?:again and again|again every lap|every lap|each lap|lap after lap|every time round|repeatedly|over and over|again every time|the same way each time|comes? (?:round|back) (?:again|each time))' => [['path.repeats', true, Said::of('read.repeats')]],
-            'bolt(?:s|ing)?|without (?:any )?warning|suddenly|by surprise|out of nowhere|unexpected(?:ly)?' => [['path.notice_s', 0.3, Said::of('read.sudden')]],
+            '(?:and )?(?:again and again|again every lap|every lap|each lap|lap after lap|every time round|repeatedly|over and over|again every time|the same way each time|comes? (?:round|back) (?:again|each time)|(?:always |to )+(?:the )?same (?:perch|place|spot|line|branch|post|fence|way|rock|hole|burrow)|(?:the )?same (?:perch|place|spot|line|branch|post|fence|way|rock|hole|burrow) (?:each|every) time|same again)' => [['path.repeats', true, Said::of('read.repeats')]],
+            'bolt(?:s|ing)?|flush(?:es|ing)?|(?:surprised|startled|caught out) by|without (?:any )?(?:warning|notice)|no (?:warning|notice)|suddenly|(?:all )?of a sudden|by surprise|out of nowhere|unexpected(?:ly)?' => [['path.notice_s', 0.3, Said::of('read.sudden')]],
             '(?:perch|pit|place|line|spot|nest|burrow|feeder|landing) (?:is )?known|(?:i )?know (?:when|where)|expected|on the signal|waiting for it' => [['path.notice_s', 5.0, Said::of('read.expected')]],
             // The ground.
-            '(?:low )?(?:over|on|in|along|above|into|onto) (?:the |a )?(?:open )?(?:water|sea|pond|lake|river|bay|loch|surf|pool|stream|harbour)|hitting the water' => [['scene.surface', 'water', Said::of('read.water')]],
+            '(?:low )?(?:over|on|in|along|above|into|onto|off|from) (?:the |a )?(?:open )?(?:water|sea|pond|lake|river|bay|loch|surf|pool|stream|harbour)|hitting the water' => [['scene.surface', 'water', Said::of('read.water')]],
             '(?:on|along|over|in) (?:the )?(?:beach|sands?|shore|dunes?)' => [['scene.surface', 'sand', Said::of('read.sand')]],
             '(?:on|over|in) (?:the |a )?(?:grass|meadow|fields?|pitch|lawn|turf|pasture|garden)' => [['scene.surface', 'grass', Said::of('read.grass')]],
             '(?:on|along|over) (?:the |a )?(?:road|tarmac|asphalt|street|runway)' => [['scene.surface', 'asphalt', Said::of('read.road')]],
@@ -106,6 +109,7 @@ final class Phrases
             '(?:(?:gets|comes|coming|goes|going) )?(?:out of|through|round|around|in|into) (?:a |the )?(?:\w+ )?hairpin' => [['path.bend_radius_m', 6.0, Said::of('read.bend', metres: Quantity::length(6.0))]],
             '(?:(?:gets|comes|coming|goes|going|leaning) )?(?:out of|through|round|around|in|into) (?:a |the )?(?:\w+ )?'.self::BEND.'|circling|wheeling' => [['bend', true, Said::of('read.bends')]],
             'zig-?zag(?:ging)?|jinking|erratic(?:ally)?|twisting|dodging' => [['subject.erratic', 0.8, Said::of('read.erratic')]],
+            '(?:lift(?:s|ing)?|go(?:es|ing)|climb(?:s|ing)?|ris(?:es|ing)|jump(?:s|ing)?|tak(?:es|ing)|shoot(?:s|ing)|spring(?:s|ing)?|leap(?:s|ing)?) (?:straight|vertically|steeply|almost straight)(?: off| up)?|straight up|vertically|steeply up' => [['path.climb_deg', 65.0, Said::of('read.steep-up')]],
             'stoop(?:s|ing)?|plung(?:es?|ing)|dropping like a stone' => [['path.climb_deg', -55.0, Said::of('read.steep')]],
             'steady|steadily|on a steady line' => [['subject.erratic', 0.05, Said::of('read.steady')]],
         ];
@@ -132,6 +136,7 @@ final class Phrases
             'bright snow|sun on snow' => $ev(15.5),
             'overcast|cloudy|grey(?: day| sky)?|dull(?: day)?|(?:light |heavy |steady )?(?:rain|drizzle|showers?)|raining' => $sky('overcast'),
             'hazy|broken cloud|partly cloudy|some cloud|sun and cloud' => $sky('partly'),
+            '(?:in |through )?(?:the |a )?(?:dark|dense|deep|shady|gloomy|thick) (?:woods?|woodland|forest|wood|spruces?|pines?)' => $ev(8.0),
             '(?:in )?(?:the |dappled |light |deep |open )*shade|under (?:the )?(?:trees|canopy)|in the woods?' => [['light.offset_stops', -3.0, Said::of('read.shade')]],
             '(?:under |in )?(?:the )?(?:flood ?lights|stadium lights)|flood ?lit|under lights' => $ev(8.7),
             '(?:in |under )?(?:a |an |the )?(?:sports? hall|hall|gym(?:nasium)?|arena(?: lights)?|(?:ice )?rink|indoors?)' => $ev(7.5),

@@ -63,6 +63,13 @@ final readonly class Reading
             try {
                 $next = RushDocument::read($this->with($document, $piece))->fields;
             } catch (Refused $problem) {
+                $near = $piece->field === 'path.start_m' ? $this->nearLens($document, $piece) : null;
+                if ($near !== null) {
+                    $document = $near[0];
+                    array_push($understood, $piece, $near[1]);
+
+                    continue;
+                }
                 $refused[] = ['text' => $piece->text, 'at' => $piece->at, 'because' => $problem];
 
                 continue;
@@ -74,6 +81,40 @@ final readonly class Reading
         $left = array_map(static fn (array $word): array => [...$word, 'because' => null], $this->left);
 
         return new Understood($document, $understood, [...$left, ...$refused]);
+    }
+
+    /**
+     * Nearer than the lens focuses: one that can, of one's own first, the longest of those; the distance stays as it was said.
+     *
+     * @param  array<string, mixed>  $document
+     * @return array{array<string, mixed>, Piece}|null
+     */
+    private function nearLens(array $document, Piece $start): ?array
+    {
+        $best = null;
+        foreach ($this->lenses as $id => $lens) {
+            $lens = LensDocument::read($lens)->fields;
+            if (self::float($lens['nearest_m'] ?? null) <= self::float($start->value) && ($best === null || self::float($lens['focal_mm'] ?? null) > self::float($best[1]['focal_mm'] ?? null))) {
+                $best = [$id, $lens];
+            }
+        }
+        if ($best === null) {
+            return null;
+        }
+        $kit = is_array($document['kit'] ?? null) ? $document['kit'] : [];
+        try {
+            $next = RushDocument::read($this->with([...$document, 'kit' => [...$kit, 'lens_id' => $best[0], 'lens' => $best[1], 'extender' => 1.0]], $start))->fields;
+        } catch (Refused) {
+            return null;
+        }
+
+        return [$next, new Piece($start->text, $start->at, 'kit.lens', $best[1]['name'] ?? '', Said::of('read.near-lens', lens: self::name($best[1])))];
+    }
+
+    /** @param  array<mixed>  $lens */
+    private static function name(array $lens): string
+    {
+        return is_string($lens['name'] ?? null) ? $lens['name'] : '';
     }
 
     private function value(string $field): mixed

@@ -61,6 +61,12 @@ final readonly class Contender
         return array_map(static fn (LoggedBurst $b): array => [$b->keepers, $b->frames], $this->bursts);
     }
 
+    /** @return list<string> the day of each burst, '' where it is not known */
+    public function days(): array
+    {
+        return array_map(static fn (LoggedBurst $b): string => substr((string) $b->at, 0, 10), $this->bursts);
+    }
+
     public function firstSharp(): FirstSharp
     {
         return FirstSharp::of($this->bursts);

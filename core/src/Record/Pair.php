@@ -14,11 +14,13 @@ final readonly class Pair
      * @param  float  $mean  by which share of the frames, −1 to 1
      * @param  float  $low  nine times in ten it lies between this…
      * @param  float  $high  …and this
-     * @param  int|null  $framesNeeded  more of each to tell; null: more than anybody shoots
+     * @param  bool  $sure  one is known to keep more, however often one looked
+     * @param  int|null  $framesNeeded  more of each to tell at even chances; null: more than anybody shoots
+     * @param  int|null  $framesToBeSure  the same, to tell nine times in ten
      * @param  array<string, Said>  $unfair  by what is unfair
      * @param  array{sooner: float, mean: float, low: float, high: float}|null  $sooner  to the first sharp frame; null where too few bursts tell
      */
-    private function __construct(public int $a, public int $b, public float $better, public float $mean, public float $low, public float $high, public ?int $framesNeeded, public array $unfair, public ?array $sooner)
+    private function __construct(public int $a, public int $b, public float $better, public float $mean, public float $low, public float $high, private bool $sure, public ?int $framesNeeded, public ?int $framesToBeSure, public array $unfair, public ?array $sooner)
     {
     }
 
@@ -28,7 +30,8 @@ final readonly class Pair
         [$mine, $theirs] = [$comparison->contenders[$a], $comparison->contenders[$b]];
         $first = [$mine->firstSharp(), $theirs->firstSharp()];
 
-        return new self($a, $b, $pair['better'], $pair['mean'], $pair['low'], $pair['high'], $comparison->contest->framesNeeded($a, $b),
+        return new self($a, $b, $pair['better'], $pair['mean'], $pair['low'], $pair['high'], $pair['sure'],
+            $comparison->contest->framesNeeded($a, $b), $comparison->contest->framesNeeded($a, $b, 0.9),
             (new Fairness($mine, $theirs))->warnings(), $first[0]->known() && $first[1]->known() ? $first[0]->against($first[1]) : null);
     }
 
@@ -41,6 +44,6 @@ final readonly class Pair
     /** Whether one of them is known to keep more. */
     public function isDecided(): bool
     {
-        return $this->low > 0 || $this->high < 0;
+        return $this->sure;
     }
 }

@@ -28,6 +28,8 @@ final readonly class Light
         public ?float $shootingBearingDeg,
         /** `ev100`, `meter` or `place`. */
         public string $source,
+        /** Known only where the light comes from it. */
+        public ?Place $place = null,
     ) {
         Range::of(-22, 24, 'EV')->check('light.ev100', $ev100);
     }
@@ -61,7 +63,14 @@ final readonly class Light
 
         $upright = $shootingBearingDeg === null ? 0.0 : Daylight::uprightStops($sun->heightDeg, $sky, 180 - LightDirection::turnDeg($sun, $shootingBearingDeg));
 
-        return new self(Daylight::ev100($sun->heightDeg, $sky) + $upright + self::offset($offsetStops), $offsetStops, $sky, $sun, $shootingBearingDeg, 'place');
+        return new self(Daylight::ev100($sun->heightDeg, $sky) + $upright + self::offset($offsetStops), $offsetStops, $sky, $sun, $shootingBearingDeg, 'place', new Place($latitudeDeg, $longitudeDeg, $moment));
+    }
+
+    /** The same place and sky at another moment; null where the place is not known. */
+    public function at(DateTimeImmutable $moment): ?self
+    {
+        return $this->place === null ? null
+            : self::fromPlace($this->place->latitudeDeg, $this->place->longitudeDeg, $moment, $this->sky, $this->offsetStops, $this->shootingBearingDeg);
     }
 
     /** Height of the sun: known from the place, else guessed from the light, for what depends on it weakly. */

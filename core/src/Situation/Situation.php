@@ -16,6 +16,7 @@ use RushHold\Motion\Panning;
 use RushHold\Motion\PathPoint;
 use RushHold\Optics\DepthOfField;
 use RushHold\Optics\ThinLens;
+use RushHold\Rush\Companion;
 use RushHold\Rush\Photographer;
 use RushHold\Rush\Rush;
 use RushHold\Rush\Scene;
@@ -117,6 +118,18 @@ final readonly class Situation
         $this->pointingError = $error;
         $this->aimMiss = $error / max(1e-6, min($this->widthInFrame, $this->heightInFrame * $this->kit->body->sensorHeightMm / $this->kit->body->sensorWidthMm));
         $this->lightMarginStops = $rush->light->ev100 - $this->kit->body->lightLimitEv - 2 * log($this->kit->widest() / 1.2, 2);
+    }
+
+    /**
+     * Where the others are who must be sharp too, halfway: a rush says where they are at its start, and they go with the subject.
+     *
+     * @return list<float> distances of their planes, m
+     */
+    public function companionsM(): array
+    {
+        $gone = $this->middle->distanceM - $this->points[0]->distanceM;
+
+        return array_map(fn (Companion $c): float => max($this->kit->lens->nearestM, $c->planeM + $gone), $this->rush->group);
     }
 
     /** Hardly moves at all. */

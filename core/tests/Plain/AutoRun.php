@@ -82,6 +82,9 @@ final class AutoRun
 
     private bool $hunting = false;
 
+    /** Focus has not gone off what it sat on before the subject came. */
+    private bool $fresh;
+
     private float $day;
 
     private float $ready;
@@ -97,6 +100,10 @@ final class AutoRun
     private bool $caught = false;
 
     private bool $slow = false;
+
+    private bool $measured = false;
+
+    private float $recheckAt = INF;
 
     private float $target = 0.0;
 
@@ -119,6 +126,7 @@ final class AutoRun
             $this->course->startTravel > ($this->course->nearTravel + $this->course->farTravel) / 2 ? -1.0 : 1.0;
         $this->distance = $this->tracking->square / max($this->lens, $this->tracking->least);
         $this->locked = $this->tracking->held;
+        $this->fresh = $this->tracking->held;
         $this->age = $this->tracking->age;
         $this->draw = $this->places[5];
         if ($this->seeing->crossingsPerS > 0) {
@@ -138,7 +146,13 @@ final class AutoRun
             for ($i = 0; $i < $this->course->frames[$k]; $i++) {
                 $this->frames[] = [$this->t, $this->judged($k)?->value];
             }
-            $awake = $this->t >= $this->ready;
+            $lapse =
+                self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[1] + $k) <
+                $this->course->zLapse;
+            $awake = $this->t >= $this->ready && !$lapse;
+            if ($this->t >= $this->ready && $lapse) {
+                $this->locked = false;
+            }
             if ($awake) {
                 $before = $this->seen;
                 $this->look($k);
@@ -191,7 +205,7 @@ final class AutoRun
     private function cross(): void
     {
         $over = $this->t >= $this->crossesAt + $this->seeing->crossingS;
-        $this->blocked = $this->t >= $this->crossesAt && ! $over;
+        $this->blocked = $this->t >= $this->crossesAt && !$over;
         if ($over) {
             $this->draw++;
             $this->crossesAt = $this->t + $this->untilNextCrossing();
@@ -206,7 +220,13 @@ final class AutoRun
     /** Why a frame is lost; null when it is kept. */
     private function judged(int $k): ?LossCause
     {
-        $defocus = $this->course->way->worst($k, $this->lens - $this->on) * $this->judging->perMm;
+        $once = $this->tracking->once;
+        $own = Noise::tailed(10, $this->s->isStill() ? 0.0 : Parameters::UNEXPLAINED, Parameters::UNEXPLAINED_TIMES);
+        $at = $this->lens;
+        if ($this->caught) {
+            $at += $this->course->ownMm * self::at($own, $once ? $this->places[5] : $this->places[5] + $k);
+        }
+        $defocus = $this->course->way->worst($k, $at - $this->on) * $this->judging->perMm;
         $speed = Noise::speed(1, Parameters::AIM_MEMORY_S, $this->dt);
         $body = $this->course->smear[$k] * self::at($speed, $this->places[0] + $k);
         $hand = $this->course->shakeUm * self::at($speed, $this->places[1] + $k);
@@ -220,11 +240,15 @@ final class AutoRun
         if ($this->blocked || ($this->s->scene->frontClutter > 0 && $cover < $this->judging->zHidden)) {
             return LossCause::Hidden;
         }
+        $turned = self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[2] + $k);
+        if ($turned < $this->course->zTurned) {
+            return LossCause::TurnedAway;
+        }
         if ($defocus ** 2 + $body ** 2 + $hand ** 2 <= $room) {
-            return null;
+            return self::at(Noise::even(6), $this->places[2] + $k) < $this->course->bent ? LossCause::Bent : null;
         }
 
-        return $this->judging->smear($defocus, $body, $hand, $room) ??
+        return $this->judging->blurred($k, $this->on, $this->lens, $at, $body, $hand, $room) ??
             $this->judging->missed(
                 $k,
                 $this->caught,
@@ -246,6 +270,7 @@ final class AutoRun
         $way = $this->course->way;
         $visible = match ($this->seen) {
             Seen::AIM, Seen::PART => $this->course->visible[$k],
+            Seen::BACKGROUND => $this->course->visibleBack,
             default => $this->course->visibleLarge,
         };
         if ($this->seen === Seen::BACKGROUND) {
@@ -268,12 +293,12 @@ final class AutoRun
         $even = self::at(Noise::even(6), $this->places[4] + $k);
         if ($this->pattern) {
             $this->pattern = $even > ($this->blocked ? 4 * $this->dt : $this->seeing->lostPerStep);
-        } elseif ($this->touches($k) && ! $this->blocked) {
+        } elseif ($this->touches($k) && !$this->blocked) {
             $this->pattern = $even < $this->seeing->foundPerStep;
         }
         if (
             $this->pattern &&
-            ! $this->blocked &&
+            !$this->blocked &&
             abs($this->missX) < $this->seeing->reachX &&
             abs($this->missY) < $this->seeing->reachY
         ) {
@@ -288,7 +313,7 @@ final class AutoRun
         $way = $this->course->way;
         $rival =
             $this->seeing->rivals &&
-            ! $this->blocked &&
+            !$this->blocked &&
             self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[3] + $k) <
                 $this->seeing->zRival;
         if ($this->t < $this->rivalUntil || $rival) {
@@ -301,7 +326,7 @@ final class AutoRun
             $this->course->detects[$k];
         if (
             $this->seeing->detecting &&
-            ! $this->blocked &&
+            !$this->blocked &&
             $this->touches($k) &&
             $recognised &&
             abs($this->lens - $this->on) < Parameters::RECOGNISED_BLUR * $this->course->visible[$k]
@@ -323,9 +348,9 @@ final class AutoRun
         if ($this->seeing->block) {
             $crisper =
                 self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[4] + $k) <
-                $this->course->crisper[$k];
+                    $this->course->crisper[$k] && $this->lens - $way->background[$k] < $this->course->visibleBack;
 
-            return ! $this->touches($k)
+            return !$this->touches($k)
                 ? $this->detailOrNothing($k)
                 : ($crisper
                     ? Seen::BACKGROUND
@@ -339,7 +364,9 @@ final class AutoRun
                 Seen::AIM,
                 min(
                     Parameters::UNDER_AREA,
-                    (Parameters::UNDER_AREA * (abs($this->missX) + $this->seeing->coreX)) / $way->halfX[$k],
+                    (Parameters::UNDER_AREA *
+                        max(0.0, abs($this->missX) + $this->seeing->coreX - $this->seeing->aimHalf)) /
+                        $way->halfX[$k],
                 ) * $way->part[$k],
             );
         }
@@ -382,6 +409,10 @@ final class AutoRun
     /** What the body makes of it. */
     private function track(int $k, int $before): void
     {
+        if ($this->t >= $this->recheckAt) {
+            $this->locked = false;
+            $this->recheckAt = INF;
+        }
         if ($this->locked && $this->t < $this->keepsUntil()) {
             $this->target = $this->tracking->square / $this->distance;
         } elseif ($this->seen !== Seen::NOTHING) {
@@ -415,8 +446,11 @@ final class AutoRun
         $measured = $this->tracking->square / max($travel, $this->tracking->least);
         $this->blind = 0.0;
         $this->hunting = false;
-        if (! $this->locked) {
+        $this->measured = true;
+        if (!$this->locked) {
             $this->believe($measured, Parameters::COMMIT_S);
+            $wrong = in_array($this->seen, [Seen::NEARER, Seen::BACKGROUND], true);
+            $this->recheckAt = $this->tracking->once && $wrong ? $this->t + $this->course->recheckS : INF;
         } else {
             $this->distance = max(0.1, $this->distance + $this->speed * $this->dt);
             $off = $measured - $this->distance;
@@ -441,7 +475,8 @@ final class AutoRun
                     if ($this->seeing->alike && $this->seen === Seen::NEARER) {
                         $this->rivalUntil = $this->t + Parameters::RIVAL_HELD_S;
                     }
-                    $this->believe($measured, Parameters::JUMP_S);
+                    $this->believe($measured, $this->fresh ? Parameters::COMMIT_S : Parameters::JUMP_S);
+                    $this->fresh = false;
                 }
             }
         }
@@ -466,8 +501,8 @@ final class AutoRun
         if ($this->blind < $this->tracking->coastS) {
             $this->distance = max(0.1, $this->distance + $this->speed * $this->dt);
         }
-        $this->blind += $this->dt;
-        if ($this->blind > ($this->locked ? Parameters::HUNT_AFTER_S : Parameters::LOOK_S)) {
+        $this->blind += $this->t < 0 ? 0.0 : $this->dt;
+        if ($this->blind > ($this->locked && $this->measured ? Parameters::HUNT_AFTER_S : Parameters::LOOK_S)) {
             $this->hunting = true;
             $this->locked = false;
         }

@@ -4369,7 +4369,10 @@ export interface components {
                     difference: components["schemas"]["Estimate"];
                     decided: boolean;
                     even: boolean;
+                    /** @description More of each, to tell at even chances; null: more than anybody shoots */
                     frames_needed: number | null;
+                    /** @description The same, to tell nine times in ten */
+                    frames_to_be_sure: number | null;
                     unfair: {
                         what: string;
                         text: string;

@@ -69,7 +69,7 @@ final readonly class ExposureMisfits
             return null;
         }
         $coc = $s->cocUm / 1000;
-        $group = GroupDepth::of([max($s->middle->distanceM, $s->kit->lens->nearestM), ...array_column($s->rush->group, 'planeM')], $s->lens, $coc);
+        $group = GroupDepth::of([max($s->middle->distanceM, $s->kit->lens->nearestM), ...$s->companionsM()], $s->lens, $coc);
         if ($group->fNumber <= $this->aperture * 1.05) {
             return null;
         }

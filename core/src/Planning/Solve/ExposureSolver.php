@@ -42,6 +42,18 @@ final readonly class ExposureSolver
     /** No shutter is chosen that is so many times faster than the rule of thumb for such a subject. */
     public const BEYOND_FLOOR = 2.4;
 
+    /** So many times faster than the rule of thumb is kept, whatever the noise. */
+    private const STILL_BEYOND = 2.0;
+
+    /** Share of the last ISO up to which noise is not worth a slower shutter. */
+    private const QUIET_SHARE = 0.25;
+
+    /** Supports that shake less than this share of free hands stand on feet. */
+    private const STEADY = 0.25;
+
+    /** Wind from which on what keeps still does not. */
+    private const BREEZE = 0.15;
+
     /** For want of light a shutter is chosen up to so many times slower than what freezes. */
     private const SLOWER_FOR_LIGHT = 3.3;
 
@@ -149,7 +161,7 @@ final readonly class ExposureSolver
             return $single;
         }
 
-        return max($single, GroupDepth::of([$d, ...array_column($s->rush->group, 'planeM')], $s->lens, $s->cocUm / 1000)->fNumber);
+        return max($single, GroupDepth::of([$d, ...$s->companionsM()], $s->lens, $s->cocUm / 1000)->fNumber);
     }
 
     /** @return array{float, Said, float} time, reason, and the slowest that would still do */
@@ -162,10 +174,15 @@ final readonly class ExposureSolver
         $shutters = StopScale::shutters($s->kit->body->fastestShutterS);
         $fastest = $shutters[count($shutters) - 1];
         $limbs = $s->photographer->freeze === Freeze::Limbs;
-        // Beyond a little more than the rule of thumb nobody follows well enough to have the use of it; against shake it is always of use.
-        $computed = max($fastest, $need->mostlyShake ? 0.0 : $floor->shutterS / self::BEYOND_FLOOR, $limbs ? min($need->limbsS, $need->bodyS) : $need->bodyS);
+        // Beyond a little more than the rule of thumb nobody has the use of it, for wings, legs and clubs neither; against shake it is always of use.
+        $ofUse = $floor->shutterS / self::BEYOND_FLOOR;
+        $computed = max($fastest, $need->mostlyShake ? min($ofUse, $need->bodyS) : $ofUse, $limbs ? min($need->limbsS, $need->bodyS) : $need->bodyS);
         $own = $s->photographer->slowestShutterS;
         $chosen = self::longest($shutters, min($computed, $own ?? $floor->shutterS) * 1.03);
+        $quiet = $own === null ? self::quiet($s, $shutters, $chosen, $computed, $floor) : $chosen;
+        if ($quiet > $chosen) {
+            return [$quiet, Said::of('shutter.quiet', shutter: Quantity::shutter($chosen), iso: Quantity::iso(self::noisy($s)), still: $quiet > $floor->shutterS * 1.03), max($quiet, min($computed, self::LONGEST_S))];
+        }
         $reason = match (true) {
             $own !== null && $computed >= $own => Said::of('shutter.own-floor', shutter: Quantity::shutter($computed)),
             $computed >= $floor->shutterS => Said::of('shutter.floor', shutter: Quantity::shutter($computed), endless: ! is_finite($computed), whom: Said::of("floor.$floor->for")),
@@ -175,6 +192,37 @@ final readonly class ExposureSolver
         };
 
         return [$chosen, $reason, max($chosen, min($computed, self::LONGEST_S))];
+    }
+
+    /**
+     * Blur against noise: what freezes much more than the rule of thumb, or keeps a reserve over what is computed, is given up where it would
+     * be paid for with ISO.
+     *
+     * @param  list<float>  $shutters  longest first
+     */
+    private static function quiet(Situation $s, array $shutters, float $chosen, float $computed, FolkFloor $floor): float
+    {
+        // What is computed to be needed is given up by a little only, a mere reserve wholly.
+        $slowest = max($chosen, min(self::LONGEST_S, max($floor->shutterS / self::STILL_BEYOND, $computed)) * 1.02);
+        $aperture = self::baseAperture($s);
+        foreach (array_reverse($shutters) as $t) {
+            if ($t >= $chosen && $t <= $slowest) {
+                $chosen = $t;
+                if (Exposure::isoFor($s->rush->light->ev100, $t, $aperture) <= self::noisy($s)) {
+                    break;
+                }
+            }
+        }
+
+        return $chosen;
+    }
+
+    /** ISO from which on noise is seen; of what keeps still on feet there is no reason to have any. */
+    private static function noisy(Situation $s): float
+    {
+        $ceiling = min($s->kit->body->isoMax, $s->photographer->isoCeiling);
+
+        return max($s->kit->body->isoMin, $s->isStill() && $s->support->shake() <= self::STEADY && $s->scene->wind < self::BREEZE ? $s->kit->body->isoMin * 2 : $ceiling * self::QUIET_SHARE);
     }
 
     private static function frozen(Situation $s): Said

@@ -125,6 +125,10 @@ return [
     'loss-cause.lens too slow' => 'Lens too slow',
     'loss-cause.lagging' => 'Lagging',
     'loss-cause.leading' => 'Leading',
+    'loss-cause.own scatter' => 'The body’s own scatter',
+    'loss-cause.turned away' => 'Turned away',
+    'loss-cause.others out of depth' => 'The others out of depth',
+    'loss-cause.bent' => 'Bent while it was read',
 
     'openness.wide-open' => 'Wide open',
     'openness.one-stop-down' => 'One stop down',

@@ -33,6 +33,8 @@ return [
     'read.across' => 'across',
     'read.erratic' => 'changes its way all the time',
     'read.steep' => 'steeply down',
+    'read.steep-up' => 'steeply up',
+    'read.near-lens' => 'with {lens}, which focuses that near',
     'read.steady' => 'keeps its way',
     'read.crossed' => 'others pass in front',
     'read.busy' => 'busy background close behind',

@@ -31,6 +31,7 @@ return [
     'shutter.limbs' => 'Wings and legs move at up to {speed}; freezing them here takes this.',
     'shutter.shake' => '{focal} {supported, select, yes {even supported} other {in the hand}} shakes enough to need this; the subject itself would allow less.',
     'shutter.frozen' => 'At {metres} its image crosses {wide, select, yes {{widths, plural, one {the width} other {# widths}}} other {{share}}} of the frame each second; what your panning leaves of that asks for this.',
+    'shutter.quiet' => '{still, select, yes {Nothing moves here, so it may take longer: {shutter} would only cost ISO.} other {{shutter} would freeze more, at the price of more than ISO {iso}.}}',
     'shutter.no-reserve' => 'The light is short, so the usual reserve goes; {shutter} still freezes the body.',
     'shutter.spare' => 'There is light to spare: {shutter} freezes more than is needed at {pinned, select, yes {the pinned} other {the lowest}} ISO.',
     'shutter.other' => '{why} ISO {iso}.',
@@ -102,12 +103,13 @@ return [
 
     'improve.closer' => 'Get closer: begin at {metres}.',
     'improve.farther' => 'Stand farther back, begin at {metres}; the subject gets a quarter smaller.',
-    'improve.light' => 'Wait for two stops more light.',
+    'improve.light' => 'Come when there is more light: {stops} {stops, plural, one {stop} other {stops}} would do.',
+    'improve.hour' => 'Come at {at}: EV {ev}{air, select, calmer {, and the air is calmer} warmer {, though the air is warmer} other {}}.',
     'improve.front-light' => 'Move until the light is behind you.',
     'improve.background' => 'Find an angle with a plain background.',
     'improve.lane' => 'Find a clear lane: nothing in front of it.',
     'improve.support' => 'Put it on a tripod with a moving head.',
-    'improve.lens' => 'Use about {focal}; the subject gets about a third smaller.',
+    'improve.lens' => 'Zoom out to {focal}; the subject gets {share} smaller.',
 
     'lens.begins-near' => 'It begins nearer than the {metres} this lens can focus.',
     'lens.comes-near' => 'It comes nearer than the {metres} this lens can focus.',

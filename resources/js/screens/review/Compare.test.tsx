@@ -53,7 +53,11 @@ describe('set-ups compared', () => {
   });
 
   it.each([
-    [{ decided: false, frames_needed: 40 }, /about 40 more frames of each to tell/, /, as it looks\./],
+    [
+      { decided: false, frames_needed: 40, frames_to_be_sure: 130 },
+      /about 40 more frames of each to tell at even odds, 130 for nine in ten/,
+      /, as it looks\./,
+    ],
     [{ decided: false, even: true }, /as good as each other/, /keep about the same\./],
     [{ decided: false, frames_needed: null }, /too alike to tell in any season/, /, as it looks\./],
   ])('say what it still takes: %o', async (fields, needed, says) => {

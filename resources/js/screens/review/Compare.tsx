@@ -159,7 +159,9 @@ export default function Compare() {
               Dot: the likeliest share. Line: where it lies nine times in ten.{' '}
               {comparison.alike < 0.02
                 ? 'Bursts differ no more here than chance makes them.'
-                : `Frames of one burst are alike to ${Math.round(100 * comparison.alike)} %, so a long one counts for less than its frames.`}
+                : `Frames of one burst are alike to ${Math.round(100 * comparison.alike)} %, so a long one counts for less than its frames.`}{' '}
+              Looking again after each burst is allowed for: one is called better only where chance would do
+              that in one of ten such logs.
             </p>
           </>
         )}
@@ -175,7 +177,9 @@ const needed = (pair: Pair) =>
       ? 'as good as each other'
       : pair.frames_needed === null
         ? 'too alike to tell in any season'
-        : `about ${pair.frames_needed} more frames of each to tell`;
+        : `about ${pair.frames_needed} more frames of each to tell at even odds${
+            pair.frames_to_be_sure === null ? '' : `, ${pair.frames_to_be_sure} for nine in ten`
+          }`;
 
 /** What the best pair says, in a sentence. */
 function Verdict({ pair, names }: { pair: Pair; names: string[] }) {
