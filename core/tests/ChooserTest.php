@@ -182,7 +182,7 @@ it('says when several cannot be sharp together, with every lever', function (): 
         ->and(implode(' ', array_map(said(...), $group->waysOut)))
         ->toContain('Move back')
         ->toContain('mm or shorter')
-        ->and(misfit(plan(['group' => [['distance_m' => $plan->situation->middle->distanceM + 0.05]]]), 'group'))
+        ->and(misfit(plan(['group' => [['distance_m' => $plan->situation->points[0]->distanceM + 0.05]]]), 'group'))
         ->toBeNull();
 });
 

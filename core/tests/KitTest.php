@@ -129,7 +129,7 @@ it('changes its mind with the body, as practice does', function (): void {
         ->and($mirror->best->outcome->keeperRate)
         ->toBeLessThan($fast->best->outcome->keeperRate - 0.03)
         ->and($entry->best->outcome->keeperRate)
-        ->toBeLessThan($mirror->best->outcome->keeperRate - 0.02)
+        ->toBeLessThan($mirror->best->outcome->keeperRate - 0.01)
         ->and($entry->best->outcome->frames)
         ->toBeLessThan($fast->best->outcome->frames / 3);
     foreach ($entry->candidates as $candidate) {

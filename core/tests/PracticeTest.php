@@ -208,7 +208,7 @@ $pairs = [
         using('point', ['start_at_m' => 15.0]),
         null,
         using('block', ['start_at_m' => 15.0]),
-        0.1,
+        0.08,
     ],
     'the stabiliser steadies a slow shutter on a still subject' => [
         $still,

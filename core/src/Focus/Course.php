@@ -171,7 +171,7 @@ final class Course
         // The lens is brought as near as at full aperture; stopped down the same miss matters less.
         $this->ownMm = Parameters::OWN_SCATTER[$s->isStill() ? 0 : 1] * $coc / 1000 * $s->kit->widest() * $contrast ** -Parameters::OWN_CONTRAST * sqrt(sqrt($dark));
         $this->recheckS = Parameters::RECHECK_S[0] + Parameters::RECHECK_S[1] * (1 - $person->aim);
-        $this->zLapse = Noise::quantile($s->isStill() ? 0.0 : Parameters::LAPSES * (1 - $person->panning) ** 2);
+        $this->zLapse = Noise::quantile($s->isStill() ? 0.0 : Parameters::LAPSES * (1 - $person->panning) ** 3);
         $large = in_array($hold->aim, [AimPoint::Eye, AimPoint::Head], true) ? 1.0 : Parameters::TURNED_LARGE;
         $this->zTurned = Noise::quantile($large * (Parameters::TURNED[0] + ($s->isStill() ? 0.0 : Parameters::TURNED[1]) + Parameters::TURNED[2] * $rush->subject->erratic));
         $bent = $body->mirror ? 0.0 : $rush->subject->limbSpeedMps * $body->readoutS * min(1.0, $s->heightInFrame) / $rush->subject->heightM;
@@ -258,7 +258,7 @@ final class Course
         $framesPerS = $s->kit->focalMm() * $s->middle->angularRadPerS / $s->kit->body->sensorWidthMm;
 
         return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - $person->panning) ** Parameters::READY_POWER) * (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S)
-            * max(0.3, min(3.0, Parameters::READY_AT_SIZE / $size)) * $warned;
+            * max(0.55, min(3.0, Parameters::READY_AT_SIZE / $size)) * $warned;
     }
 
     /** Steps between the hands being ready and the first frame, in which focus may already be at work. */

@@ -31,16 +31,16 @@ final class Parameters
      * Time until finger and eye are with a subject that moves when it comes by surprise, s: a master's, and added without
      * practice. It is noticing, raising the camera, finding the subject in the view, and beginning to go with it.
      */
-    public const READY_S = [0.28, 3.1];
+    public const READY_S = [0.22, 3.15];
 
     /** The time falls with skill to this power: most is gained early. */
-    public const READY_POWER = 3.8;
+    public const READY_POWER = 4.1;
 
     /** Share of that time which no warning takes away: going with it begins when it comes. */
-    public const READY_FORESEEN = 0.4993;
+    public const READY_FORESEEN = 0.55;
 
     /** Warning takes the rest away, all but a third in so long, s: eyes up, camera up, the place in the view. */
-    public const READY_NOTICE_S = 2.349;
+    public const READY_NOTICE_S = 3.0;
 
     /** A view this wide takes that time to be searched through, rad; it grows as the root of what is narrower. */
     public const READY_VIEW_RAD = 0.072;
@@ -50,12 +50,12 @@ final class Parameters
 
     /**
      * Share of the time in which somebody without practice does not focus at all on what moves: the finger came off, or the
-     * camera was moved on and pressed anew. It goes with the square of what practice lacks.
+     * camera was moved on and pressed anew. It goes with the cube of what practice lacks.
      */
-    public const LAPSES = 0.15;
+    public const LAPSES = 0.16;
 
     /** A subject of this share of the frame, where it begins, takes that time; a smaller one is longer looked for, a larger one less. */
-    public const READY_AT_SIZE = 0.125;
+    public const READY_AT_SIZE = 0.138;
 
     /** A subject this fast, in frame widths a second, takes twice that time to be found and followed. */
     public const READY_AT_FRAMES_PER_S = 29.597;
@@ -66,10 +66,10 @@ final class Parameters
     public const SWING_S = 0.012;
 
     /** …but no more than this share of its length. */
-    public const SWING_OF_SIZE = 0.0845;
+    public const SWING_OF_SIZE = 0.08;
 
     /** How far the body itself heaves up and down with each beat or stride, s of the limbs' speed, and at most this share of its height. */
-    public const HEAVE_S = 0.004;
+    public const HEAVE_S = 0.0025;
 
     public const HEAVE_OF_SIZE = 0.08;
 
@@ -77,9 +77,9 @@ final class Parameters
      * Share of frames in which the part to be sharp is turned away, edge on or behind a wing: of what keeps still, added for
      * whatever moves, and added for the wholly erratic. Of a head or an eye; of larger parts less.
      */
-    public const TURNED = [0.005, 0.01, 0.28];
+    public const TURNED = [0.005, 0.005, 0.22];
 
-    public const TURNED_LARGE = 0.72;
+    public const TURNED_LARGE = 1.0;
 
     /** What beats while the lines of the sensor are read comes out bent: by more than this share of its height the picture is lost. */
     public const BENT = 0.12;
@@ -88,7 +88,7 @@ final class Parameters
     public const WIND_SWAY_M = 0.02;
 
     /** Share of that which a master has left: who knows wind waits for the lull. */
-    public const WIND_LULL = 0.5;
+    public const WIND_LULL = 0.38;
 
     /** How far a body that carries the camera sways fore and aft, m: a master's, and added without practice. */
     public const BODY_SWAY_M = [0.0004, 0.0007];
@@ -114,7 +114,7 @@ final class Parameters
     public const PATCH_MEMORY_S = 0.20;
 
     /** Share of clutter that is left in a placed area when the subject keeps still and one looks for a gap. */
-    public const GAP_FOUND = 0.3;
+    public const GAP_FOUND = 0.285;
 
     /**
      * The same when the subject moves: no time to look for a gap, but what is placed on the subject still meets less
@@ -165,7 +165,7 @@ final class Parameters
     public const CRISPER_BACKGROUND = 1.8;
 
     /** A background blurred by more than this share of the frame's height has dissolved: nothing of it can be caught. */
-    public const DISSOLVED = 0.07;
+    public const DISSOLVED = 0.08;
 
     /** How often a pattern is lost each second when it looks wholly like its surroundings, or is wholly covered. */
     public const PATTERN_LOST_PER_S = 4.0;
@@ -194,13 +194,14 @@ final class Parameters
     public const BACKLIT_KNOWN = 0.85;
 
     /** Scatter of one measurement on a well lit contrasty subject, in circles of confusion of defocus. */
-    public const SCATTER = 0.5374;
+    public const SCATTER = 0.51;
 
     /**
      * Where a body brings its own lens to, again and again on the same target: standard deviation as a share of the depth of
-     * focus at full aperture, still and moving. It is the scatter that single frames of a fine-tune session show.
+     * focus at full aperture, still and moving. With the scatter of measuring it comes to the third to a half that single frames
+     * of a fine-tune session show.
      */
-    public const OWN_SCATTER = [0.33, 0.45];
+    public const OWN_SCATTER = [0.2, 0.43];
 
     /** It grows as contrast to this power falls. */
     public const OWN_CONTRAST = 0.3;

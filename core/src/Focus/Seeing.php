@@ -16,7 +16,7 @@ final readonly class Seeing
     private const WITH_HELPERS = [Area::Plus, Area::RingSmall, Area::RingMedium, Area::RingLarge];
 
     /** Wind moves clutter and so puts more of it before the subject. */
-    public const WINDY = 0.8;
+    public const WINDY = 0.95;
 
     /** A larger area meets what passes earlier and lets go of it later. */
     private const WIDE_MEETS = 0.5;

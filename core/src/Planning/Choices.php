@@ -22,6 +22,9 @@ use RushHold\Situation\Situation;
  */
 final class Choices
 {
+    /** Supports that leave this share of the hand's shake are not at rest. */
+    private const SHAKY = 0.3;
+
     /** @var array<string, mixed> */
     private array $decided = [];
 
@@ -86,6 +89,9 @@ final class Choices
     public function stabiliserStops(Situation $s): float
     {
         $use = $this->get(Setting::Stabiliser);
+
+        // Where it is not settled yet: what keeps still is shot from the hand with it on, at whatever shutter that allows.
+        $use ??= $s->isStill() && $s->support->shake() >= self::SHAKY ? Stabiliser::On : null;
 
         return $use instanceof Stabiliser ? $use->stops($s->kit->lens->stabiliserStops) : 0.0;
     }

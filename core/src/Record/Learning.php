@@ -38,15 +38,18 @@ final readonly class Learning
     private const SHIFTS = [-4.6, -3.8, -3.1, -2.5, -2.0, -1.6, -1.2, -0.9, -0.6, -0.3, 0.0, 0.3, 0.6, 0.9, 1.2, 1.6];
 
     /** How far skills are from what is said of them before anything is logged. */
-    private const SKILL_SPREAD = 0.22;
+    private const SKILL_SPREAD = 0.28;
 
     /** How far kits are from what the model thinks: mostly little, now and then, as with a lens that focuses beside, a lot (Laplace). */
     private const SHIFT_SCALE = 0.5;
 
-    /** How far one rush is from all others shot with that kit, in log-odds: what the model has not got of it. */
-    private const OWN = [-1.2, -0.8, -0.4, 0.0, 0.4, 0.8, 1.2];
+    /**
+     * How far one rush is from all others shot with that kit, in log-odds: what the model has not got of it. Mostly less than one, now
+     * and then a lot (Laplace), so that what is logged of the very rush is believed however little the model expected it.
+     */
+    private const OWN = [-5.2, -4.6, -4.0, -3.4, -2.9, -2.4, -2.0, -1.6, -1.3, -1.0, -0.75, -0.5, -0.25, 0.0, 0.25, 0.5, 0.75, 1.0, 1.3, 1.6, 2.0, 2.4, 2.9, 3.4, 4.0, 4.6];
 
-    private const OWN_SPREAD = 0.5;
+    private const OWN_SCALE = 1.0;
 
     /** Less likely skills and corrections are passed over. */
     private const NEGLIGIBLE = 1e-5;
@@ -54,8 +57,8 @@ final readonly class Learning
     /** Shares at which the likelihood of what was logged is worked out. */
     private const SHARES = 48;
 
-    /** What the model leaves out makes the frames of a pass at least so alike. */
-    private const ALIKE_ANYWAY = 0.02;
+    /** What the model leaves out (a day, a light, a mood) makes the frames of a pass at least so alike. */
+    private const ALIKE_ANYWAY = 0.3;
 
     /**
      * @param  list<array{float, float, float}>  $points  aim, panning and hand focus
@@ -202,9 +205,14 @@ final readonly class Learning
      */
     private static function ofOwn(?array $likely, float $odds): array
     {
-        $all = array_sum(array_map(static fn (float $own): float => exp(-0.5 * ($own / self::OWN_SPREAD) ** 2), self::OWN));
+        $each = [];
+        foreach (self::OWN as $o => $own) {
+            // The steps are uneven: each stands for as much as lies about it.
+            $wide = ((self::OWN[$o + 1] ?? $own) - (self::OWN[$o - 1] ?? $own)) / 2;
+            $each[] = log($wide / (2 * self::OWN_SCALE)) - abs($own) / self::OWN_SCALE + ($likely === null ? 0.0 : self::between($likely, $odds + $own));
+        }
 
-        return array_map(static fn (float $own): float => -0.5 * ($own / self::OWN_SPREAD) ** 2 - log($all) + ($likely === null ? 0.0 : self::between($likely, $odds + $own)), self::OWN);
+        return $each;
     }
 
     /** Chance of this count when it was logged rightly. */

@@ -25,6 +25,10 @@ return [
     'lost-to.lens-too-slow' => 'because the lens cannot keep up',
     'lost-to.lagging' => 'because focus lags behind',
     'lost-to.leading' => 'because focus runs ahead',
+    'lost-to.own-scatter' => 'to the body’s own scatter',
+    'lost-to.turned-away' => 'because it has turned away',
+    'lost-to.others-out-of-depth' => 'because the others are out of depth',
+    'lost-to.bent' => 'bent while it was read',
 
     'shutter.own-floor' => 'Your own floor; {shutter} would freeze it here.',
     'shutter.floor' => '{endless, select, yes {Any speed} other {{shutter}}} would freeze it here; this is the usual speed for {whom}, kept as a reserve.',
@@ -103,7 +107,7 @@ return [
 
     'improve.closer' => 'Get closer: begin at {metres}.',
     'improve.farther' => 'Stand farther back, begin at {metres}; the subject gets a quarter smaller.',
-    'improve.light' => 'Come when there is more light: {stops} {stops, plural, one {stop} other {stops}} would do.',
+    'improve.light' => 'Come when there is more light: {stops, plural, one {# stop} other {# stops}} would do.',
     'improve.hour' => 'Come at {at}: EV {ev}{air, select, calmer {, and the air is calmer} warmer {, though the air is warmer} other {}}.',
     'improve.front-light' => 'Move until the light is behind you.',
     'improve.background' => 'Find an angle with a plain background.',
