@@ -32,10 +32,10 @@ $worlds = [
 
         return static fn (): float => $drawn->even() < $failed ? 0.03 : min(0.98, ($share - 0.03 * $failed) / (1 - $failed));
     },
-    'by day' => static function (float $share) use ($drawn, $normal, $logistic): Closure {
+    'by day' => static function (float $share) use ($normal, $logistic): Closure {
         $days = [];
 
-        return static function (int $day) use (&$days, $share, $drawn, $normal, $logistic): float {
+        return static function (int $day) use (&$days, $share, $normal, $logistic): float {
             $days[$day] ??= 0.9 * $normal();
 
             return $logistic(log($share / (1 - $share)) + $days[$day] + 0.4 * $normal());

@@ -100,7 +100,7 @@ function workedOut(array $changes): string
  */
 function leaves(mixed $value, string $path = ''): array
 {
-    if (!is_array($value)) {
+    if (! is_array($value)) {
         return is_scalar($value) ? [$path => $value] : [];
     }
     $leaves = [];
@@ -117,7 +117,7 @@ function fields(): array
     $fields = [];
     foreach (GROUNDS as $ground) {
         foreach (leaves(RushDocument::read(Rushes::document($ground))->fields) as $path => $value) {
-            if (preg_match(NO_FIGURES, $path) !== 1 && !str_starts_with($path, 'kit.body.areas.')) {
+            if (preg_match(NO_FIGURES, $path) !== 1 && ! str_starts_with($path, 'kit.body.areas.')) {
                 $fields[$path] = [$path];
             }
         }
@@ -136,7 +136,7 @@ function fields(): array
 function others(string $path, mixed $value): array
 {
     return match (true) {
-        is_bool($value) => [!$value],
+        is_bool($value) => [! $value],
         is_string($value) => match (substr((string) strrchr(".$path", '.'), 1)) {
             'final_use' => ['classical', 'large-print', 'print', 'screen'],
             'kind' => ['person', 'off'],
@@ -187,7 +187,7 @@ it('moves something', function (string $path): void {
                 unset($spot);
                 $changes = array_filter(
                     $ground,
-                    static fn(string $key): bool => !str_starts_with($key, $whole),
+                    static fn (string $key): bool => ! str_starts_with($key, $whole),
                     ARRAY_FILTER_USE_KEY,
                 ) + [$whole => $inside];
             }

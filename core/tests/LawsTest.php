@@ -8,7 +8,6 @@ use RushHold\Focus\LossCause;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Simulator;
 use RushHold\Hold\AimPoint;
-use RushHold\Hold\Hold;
 use RushHold\Hold\Technique;
 use RushHold\Kit\Area;
 use RushHold\Kit\Detection;
@@ -63,7 +62,7 @@ const FLIERS = [
 
 it('keeps more the longer the warning, and never fewer', function (string $flier, string $skill): void {
     $rates = array_map(
-        static fn(float $notice): float => keptOf([...FLIERS[$flier], ...SKILLS[$skill], 'path.notice_s' => $notice])
+        static fn (float $notice): float => keptOf([...FLIERS[$flier], ...SKILLS[$skill], 'path.notice_s' => $notice])
             ->keeperRate,
         [0.0, 0.5, 1.0, 2.0, 4.0, 8.0],
     );
@@ -78,7 +77,7 @@ it('keeps more the longer the warning, and never fewer', function (string $flier
     ->with(array_keys(SKILLS));
 
 it('takes longer to find a subject in a narrow view by surprise', function (): void {
-    $first = static fn(float $focal): float => keptOf([
+    $first = static fn (float $focal): float => keptOf([
         'kit.lens.focal_mm' => $focal,
         'kit.lens.max_aperture' => 4.0,
         // As large in the picture with either.
@@ -89,7 +88,7 @@ it('takes longer to find a subject in a narrow view by surprise', function (): v
 });
 
 it('knows how far the background is', function (): void {
-    $kept = static fn(float $metres): float => keptOf(
+    $kept = static fn (float $metres): float => keptOf(
         [
             'scene.background_m' => $metres,
             'scene.background_texture' => 0.9,
@@ -104,25 +103,25 @@ it('knows how far the background is', function (): void {
 
 it('loses to heave, turned heads and bent wings what it should', function (): void {
     $near = ['path.start_m' => 20.0, 'path.heading_deg' => 80.0];
-    $beating = static fn(float $mps): float => keptOf(
+    $beating = static fn (float $mps): float => keptOf(
         [...$near, 'subject.limb_speed_mps' => $mps],
         ['area' => Area::Point, 'detect' => Detection::Off, 'eye' => false],
     )->keeperRate;
     expect($beating(0.0))->toBeGreaterThan($beating(30.0) + 0.02);
-    $bent = static fn(float $readout): float => keptOf([
+    $bent = static fn (float $readout): float => keptOf([
         ...$near,
         'subject.limb_speed_mps' => 12.0,
         'kit.body.readout_s' => $readout,
     ])->losses[LossCause::Bent->value] ?? 0.0;
     expect($bent(0.004))->toBeLessThan(0.001)->and($bent(0.06))->toBeGreaterThan(0.1);
-    $turned = static fn(float $erratic): float => keptOf([...$near, 'subject.erratic' => $erratic])->losses[
+    $turned = static fn (float $erratic): float => keptOf([...$near, 'subject.erratic' => $erratic])->losses[
         LossCause::TurnedAway->value
     ] ?? 0.0;
     expect($turned(0.6))->toBeGreaterThan($turned(0.0) + 0.03);
 });
 
 it('measures a large part where it is aimed, and a small one beside it', function (): void {
-    $kept = static fn(float $metres): float => keptOf(
+    $kept = static fn (float $metres): float => keptOf(
         [
             'subject.aim_size_m' => $metres,
             'subject.depth_m' => 1.5,
@@ -135,7 +134,7 @@ it('measures a large part where it is aimed, and a small one beside it', functio
 });
 
 it('follows what closes as fast as anything does', function (): void {
-    $kept = static fn(float $mps): float => keptOf([
+    $kept = static fn (float $mps): float => keptOf([
         ...SKILLS['a master'],
         'subject.speed_mps' => $mps,
         'subject.erratic' => 0.0,
@@ -148,7 +147,7 @@ it('follows what closes as fast as anything does', function (): void {
 });
 
 it('holds the others to where they were at the start', function (): void {
-    $kept = static fn(float $metres, float $heading): float => keptOf([
+    $kept = static fn (float $metres, float $heading): float => keptOf([
         'path.start_m' => 60.0,
         'path.heading_deg' => $heading,
         'group' => [['distance_m' => $metres]],
@@ -166,7 +165,7 @@ it('is never quite sure of its own lens, the less so the wider it is open', func
         'subject.erratic' => 0.0,
         'photographer.support' => 'tripod',
     ];
-    $scattered = static fn(float $aperture, array $changes): float => keptOf($changes, ['aperture' => $aperture])
+    $scattered = static fn (float $aperture, array $changes): float => keptOf($changes, ['aperture' => $aperture])
         ->losses[LossCause::OwnScatter->value] ?? 0.0;
     $moving = $scattered(4.0, []);
     expect($moving)

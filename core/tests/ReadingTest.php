@@ -16,7 +16,7 @@ use RushHold\Words\Words;
 /** @param  list<string>  $without */
 function understand(string $line, array $without = []): Understood
 {
-    $subjects = array_column(array_map(static fn($s): array => [$s->id, $s->document], Subjects::all()), 1, 0);
+    $subjects = array_column(array_map(static fn ($s): array => [$s->id, $s->document], Subjects::all()), 1, 0);
 
     return (new LineReader($subjects, Lenses::all()))
         ->read($line, $without)
@@ -55,13 +55,12 @@ function missed(string $line, string $wants): array
                 $said['light.offset_stops'],
             $group === 'kit' && $name === 'focal_mm' => $understood->document['kit']['lens']['focal_mm'] ?? null,
             // What the base has already counts only where the line said it.
-            !isset($said[$field]) &&
-                !in_array(
+            ! isset($said[$field]) &&
+                ! in_array(
                     $field,
                     ['light.ev100', 'scene.background_texture', 'scene.background_m', 'scene.surface'],
                     true,
-                )
-                => null,
+                ) => null,
             default => $understood->document[$group][$name] ?? ($understood->document[$field] ?? null),
         };
         $right = match (true) {
@@ -73,7 +72,7 @@ function missed(string $line, string $wants): array
             in_array($value, ['true', 'false'], true) => $got === ($value === 'true'),
             default => $got === $value,
         };
-        $right || ($missed[] = $part . ' was ' . json_encode($got));
+        $right || ($missed[] = $part.' was '.json_encode($got));
     }
     foreach (array_diff($left, $wanted) as $word) {
         $missed[] = "not understood: $word";
@@ -86,11 +85,11 @@ function missed(string $line, string $wants): array
 function linesWritten(): array
 {
     $lines = array_filter(
-        file(__DIR__ . '/cases/lines.txt', FILE_IGNORE_NEW_LINES) ?: [],
-        static fn(string $line): bool => $line !== '' && $line[0] !== '#',
+        file(__DIR__.'/cases/lines.txt', FILE_IGNORE_NEW_LINES) ?: [],
+        static fn (string $line): bool => $line !== '' && $line[0] !== '#',
     );
 
-    return array_values(array_map(static fn(string $line): array => explode(' => ', $line, 2), $lines));
+    return array_values(array_map(static fn (string $line): array => explode(' => ', $line, 2), $lines));
 }
 
 it('understands what people write, but for one part in twenty', function (): void {
@@ -114,7 +113,7 @@ it('shows which words say what, and keeps the rest', function (): void {
     $words = Words::in(Units::Imperial);
     expect(
         array_map(
-            static fn($p): string => $p->text . ': ' . ($p->says === null ? '' : $words->say($p->says)),
+            static fn ($p): string => $p->text.': '.($p->says === null ? '' : $words->say($p->says)),
             $understood->pieces,
         ),
     )
@@ -182,12 +181,12 @@ it('makes a rush that can be read again, whatever the line', function (string $l
 ]);
 
 it('refuses a line without words and one without end', function (string $line): void {
-    expect(fn(): Understood => understand($line))->toThrow(Refused::class);
+    expect(fn (): Understood => understand($line))->toThrow(Refused::class);
 })->with(['', '   ', str_repeat('gull ', 101)]);
 
 it('knows a name and, where a name has several, a wording for every subject of the library', function (): void {
     $named = array_merge(...array_values(SubjectWords::NAMES));
-    $ids = array_map(static fn($s): string => $s->id, Subjects::all());
+    $ids = array_map(static fn ($s): string => $s->id, Subjects::all());
     expect(array_diff($ids, $named))
         ->toBe([])
         ->and(array_diff($named, $ids))
@@ -212,7 +211,7 @@ it('says plainly what else a subject is called, and reads each of those names as
             $meant = array_values(
                 array_filter(
                     SubjectWords::NAMES,
-                    static fn(string $pattern): bool => preg_match("~^(?:$pattern)$~i", $name) === 1,
+                    static fn (string $pattern): bool => preg_match("~^(?:$pattern)$~i", $name) === 1,
                     ARRAY_FILTER_USE_KEY,
                 ),
             );
@@ -222,7 +221,7 @@ it('says plainly what else a subject is called, and reads each of those names as
 });
 
 it('reads hours of the morning and of the afternoon: it is as light at nine as at three', function (): void {
-    $light = static fn(string $hour): float => understand("puffin coming in at $hour")->document['light']['ev100'];
+    $light = static fn (string $hour): float => understand("puffin coming in at $hour")->document['light']['ev100'];
     expect($light('8 am'))
         ->toBe($light('4 pm'))
         ->and($light('16:00'))
@@ -252,7 +251,7 @@ function saidOf(Understood $understood, string $part): mixed
         'light.ev100' => RushDocument::read($document)->rush->light->ev100,
         default => array_reduce(
             explode('.', $part),
-            static fn(mixed $at, string $name): mixed => $at[$name] ?? null,
+            static fn (mixed $at, string $name): mixed => $at[$name] ?? null,
             $document,
         ),
     };
@@ -261,7 +260,7 @@ function saidOf(Understood $understood, string $part): mixed
 it('understands lines of other people’s kinds', function (string $file): void {
     $parts = 0;
     $missed = [];
-    foreach (json_decode((string) file_get_contents(__DIR__ . "/cases/$file"), true)['lines'] as $case) {
+    foreach (json_decode((string) file_get_contents(__DIR__."/cases/$file"), true)['lines'] as $case) {
         $understood = understand($case['line']);
         foreach ($case['parts'] as $part => $wanted) {
             $parts++;
@@ -271,7 +270,7 @@ it('understands lines of other people’s kinds', function (string $file): void 
                 is_string($wanted) => is_string($said) && mb_stripos($said, $wanted) !== false,
                 default => $said === $wanted,
             };
-            $right || ($missed[] = "{$case['line']}: $part was " . json_encode($said));
+            $right || ($missed[] = "{$case['line']}: $part was ".json_encode($said));
         }
     }
     expect(count($missed) / $parts)->toBeLessThanOrEqual(0.03, implode("\n", $missed));

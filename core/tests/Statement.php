@@ -21,15 +21,16 @@ final readonly class Statement
     private const WELL = 0.15;
 
     /** @param  array<string, mixed>  $says */
-    private function __construct(private array $says) {}
+    private function __construct(private array $says)
+    {
+    }
 
     /** @return array<string, self> by a name */
     public static function all(): array
     {
         $all = [];
         foreach (
-            json_decode((string) file_get_contents(__DIR__ . '/cases/levels-and-laws.json'), true)['cases']
-            as $case
+            json_decode((string) file_get_contents(__DIR__.'/cases/levels-and-laws.json'), true)['cases'] as $case
         ) {
             foreach ($case['expect'] as $i => $expect) {
                 $all["{$case['id']} #$i"] = new self($expect);

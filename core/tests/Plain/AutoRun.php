@@ -149,7 +149,7 @@ final class AutoRun
             $lapse =
                 self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[1] + $k) <
                 $this->course->zLapse;
-            $awake = $this->t >= $this->ready && !$lapse;
+            $awake = $this->t >= $this->ready && ! $lapse;
             if ($this->t >= $this->ready && $lapse) {
                 $this->locked = false;
             }
@@ -205,7 +205,7 @@ final class AutoRun
     private function cross(): void
     {
         $over = $this->t >= $this->crossesAt + $this->seeing->crossingS;
-        $this->blocked = $this->t >= $this->crossesAt && !$over;
+        $this->blocked = $this->t >= $this->crossesAt && ! $over;
         if ($over) {
             $this->draw++;
             $this->crossesAt = $this->t + $this->untilNextCrossing();
@@ -293,12 +293,12 @@ final class AutoRun
         $even = self::at(Noise::even(6), $this->places[4] + $k);
         if ($this->pattern) {
             $this->pattern = $even > ($this->blocked ? 4 * $this->dt : $this->seeing->lostPerStep);
-        } elseif ($this->touches($k) && !$this->blocked) {
+        } elseif ($this->touches($k) && ! $this->blocked) {
             $this->pattern = $even < $this->seeing->foundPerStep;
         }
         if (
             $this->pattern &&
-            !$this->blocked &&
+            ! $this->blocked &&
             abs($this->missX) < $this->seeing->reachX &&
             abs($this->missY) < $this->seeing->reachY
         ) {
@@ -313,7 +313,7 @@ final class AutoRun
         $way = $this->course->way;
         $rival =
             $this->seeing->rivals &&
-            !$this->blocked &&
+            ! $this->blocked &&
             self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[3] + $k) <
                 $this->seeing->zRival;
         if ($this->t < $this->rivalUntil || $rival) {
@@ -326,7 +326,7 @@ final class AutoRun
             $this->course->detects[$k];
         if (
             $this->seeing->detecting &&
-            !$this->blocked &&
+            ! $this->blocked &&
             $this->touches($k) &&
             $recognised &&
             abs($this->lens - $this->on) < Parameters::RECOGNISED_BLUR * $this->course->visible[$k]
@@ -350,7 +350,7 @@ final class AutoRun
                 self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[4] + $k) <
                     $this->course->crisper[$k] && $this->lens - $way->background[$k] < $this->course->visibleBack;
 
-            return !$this->touches($k)
+            return ! $this->touches($k)
                 ? $this->detailOrNothing($k)
                 : ($crisper
                     ? Seen::BACKGROUND
@@ -447,7 +447,7 @@ final class AutoRun
         $this->blind = 0.0;
         $this->hunting = false;
         $this->measured = true;
-        if (!$this->locked) {
+        if (! $this->locked) {
             $this->believe($measured, Parameters::COMMIT_S);
             $wrong = in_array($this->seen, [Seen::NEARER, Seen::BACKGROUND], true);
             $this->recheckAt = $this->tracking->once && $wrong ? $this->t + $this->course->recheckS : INF;
