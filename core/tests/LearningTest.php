@@ -202,5 +202,5 @@ it('takes ten passes logged as one burst for as much as ten bursts of one pass',
         ->toEqualWithDelta(10 * $one, 0.01 * $one)
         // Fewer frames of a pass are as alike as all of it.
         ->and($worth(['a' => [1, 2]]))
-        ->toEqualWithDelta(2 / (1 + max(0.3, $rates->alike)), 1e-9);
+        ->toEqualWithDelta(2 / (1 + max(0.2, $rates->alike)), 1e-9);
 });

@@ -58,7 +58,7 @@ final readonly class Learning
     private const SHARES = 48;
 
     /** What the model leaves out (a day, a light, a mood) makes the frames of a pass at least so alike. */
-    private const ALIKE_ANYWAY = 0.3;
+    private const ALIKE_ANYWAY = 0.2;
 
     /**
      * @param  list<array{float, float, float}>  $points  aim, panning and hand focus

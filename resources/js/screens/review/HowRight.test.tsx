@@ -7,6 +7,7 @@ import HowRight from './HowRight';
 
 const learned = recorded('learned');
 const taught = learned.learned as NonNullable<typeof learned.learned>;
+const percent = (share: number) => Math.round(100 * share);
 
 describe('what the log has taught', () => {
   it('is nothing yet for somebody new', async () => {
@@ -28,15 +29,20 @@ describe('what the log has taught', () => {
     const [aim] = within(await screen.findByRole('region', { name: 'What was learned' })).getAllByRole(
       'listitem',
     );
-    expect(aim).toHaveTextContent('60 % said 50 %');
-    expect(aim).toHaveTextContent('20 to 85');
-    expect(screen.getByText(/87 %/).closest('.log-share')).toHaveTextContent(
-      '87 % log, 13 % model 32 bursts, worth 139 frames',
+    const { mean, low, high } = taught.skills.aim;
+    expect(aim).toHaveTextContent(`${percent(mean)} % said 50 %`);
+    expect(aim).toHaveTextContent(`${percent(low)} to ${percent(high)}`);
+    const log = percent(taught.log_share);
+    expect(screen.getByText(new RegExp(`${log} %`)).closest('.log-share')).toHaveTextContent(
+      `${log} % log, ${100 - log} % model 32 bursts, worth ${Math.round(taught.frames_worth)} frames`,
     );
   });
 
   it('says what each kit keeps more or less, with a sign', async () => {
-    answers({ 'GET /api/learned': learned });
+    const [name, of] = Object.entries(taught.kit)[0] as [string, (typeof taught.kit)[string]];
+    const half = { mean: 0.11, low: -0.11, high: 0.26 };
+    const kits = { [name]: { ...of, at_half: half } };
+    answers({ 'GET /api/learned': { ...learned, learned: { ...taught, kit: kits } } });
     open(<HowRight />);
     const kit = (await screen.findByText(/500 mm f\/4 prime/)).closest('li');
     expect(kit).toHaveTextContent('+11 points');
@@ -90,7 +96,11 @@ describe('how right it has been', () => {
   });
 
   it('lets one leave out for good what was logged wrongly', async () => {
-    answers({ 'GET /api/learned': learned, 'PATCH /api/bursts/{id}': recorded('bursts').items[0] as never });
+    const outliers = taught.right.bursts.slice(0, 1).map(({ burst }) => burst);
+    answers({
+      'GET /api/learned': { ...learned, learned: { ...taught, outliers } },
+      'PATCH /api/bursts/{id}': recorded('bursts').items[0] as never,
+    });
     const { user } = open(<HowRight />);
     const wrong = within(await screen.findByRole('region', { name: 'Looks logged wrongly' }));
     await user.click(wrong.getByRole('button', { name: 'Leave it out for good' }));
