@@ -15,7 +15,8 @@ $stop = static function (string $why): never {
 
 /** Somebody with a browser: cookies of their own, kept whichever server gave them. */
 $somebody = static function () use (&$cookies): string {
-    $name = bin2hex(random_bytes(4));
+    // A letter first: of figures alone PHP makes a number.
+    $name = 'p'.bin2hex(random_bytes(4));
     $cookies[$name] = [];
 
     return $name;
