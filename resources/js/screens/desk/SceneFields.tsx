@@ -28,7 +28,6 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
       { ...rush, group: group.map((one, at) => (at === i ? { ...one, ...fields } : one)) },
       `companion ${i}${Object.keys(fields)}`,
     );
-  const middle = plan?.lane.samples[Math.floor(plan.lane.samples.length / 2)]?.distance_m;
 
   return (
     <>
@@ -102,6 +101,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
         {group.length === 0 && (
           <p className="quiet">Others who have to be sharp in the same frame: a pair, a line of riders.</p>
         )}
+        {group.length > 0 && <p className="quiet">Where they are when the rush starts; they go with it.</p>}
         <div className="rows">
           {group.map((one, i) => (
             <RemovableRow
@@ -130,7 +130,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
             size="small"
             disabled={group.length >= 8}
             onClick={() => {
-              const at = Number((group.at(-1)?.distance_m ?? middle ?? rush.path.start_m).toFixed(1));
+              const at = Number((group.at(-1)?.distance_m ?? rush.path.start_m).toFixed(1));
               onRush(
                 { ...rush, group: [...group, { distance_m: at, across_m: (group.length + 1) * 0.5 }] },
                 `companion ${group.length}`,
