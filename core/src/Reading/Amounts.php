@@ -34,7 +34,7 @@ final class Amounts
         self::zoom($line);
         self::number($line, '(?:(?:with|on) (?:a |an |the |my )?|at )?(?<n>[0-9]{2,4}) ?mm\b(?: ?f ?/? ?[0-9]+(?:[.,][0-9])?)?(?: (?:lens|prime))?', 'kit.focal_mm', static fn (float $v): Said => Said::of('read.focal', mm: Quantity::millimetres($v)));
         // A lens by its length alone, as people call theirs.
-        self::number($line, '(?:with|on|using|through) (?:a |an |the |my |our )(?<n>1[0-9]|2[048]|35|40|50|85|90|10[05]|135|150|180|200|300|400|500|600|800)(?! ?[0-9.,]*[\p{L}°\'′"/])\b', 'kit.focal_mm', static fn (float $v): Said => Said::of('read.focal', mm: Quantity::millimetres($v)));
+        self::number($line, '(?:with|on|using|through) (?:a |an |the |my |our )(?<n>1[0-9]|2[048]|35|40|50|85|90|10[05]|135|150|180|200|300|400|500|600|800)(?= ?(?:$|[,;.!?)]|f ?\/|(?:and|at|from|on|in|for|with|by|plus|wide|hand-?held|lens|prime|zoom|over|against|under|to)\b))', 'kit.focal_mm', static fn (float $v): Said => Said::of('read.focal', mm: Quantity::millimetres($v)));
         self::each($line, self::LENGTHS, self::BACKGROUNDS.' (?:is |about )?%s[ -]?%s behind(?: it| him| her| them)?', 'behind_m', static fn (float $v): Said => Said::of('read.behind', metres: Quantity::length($v)));
         self::each($line, self::LENGTHS, '(?:the )?background (?:is |at |about )*%s[ -]?%s(?: (?:away|off|out))?', 'scene.background_m', static fn (float $v): Said => Said::of('read.background', metres: Quantity::length($v)));
         self::each($line, self::LENGTHS, '%s[ -]?%s (?:radius|bend)', 'path.bend_radius_m', static fn (float $v): Said => Said::of('read.bend', metres: Quantity::length($v)));

@@ -95,6 +95,8 @@ final class Phrases
             '(?:and )?(?:again and again|again every lap|every lap|each lap|lap after lap|every time round|repeatedly|over and over|again every time|the same way each time|comes? (?:round|back) (?:again|each time)|(?:always |to )+(?:the )?same (?:perch|place|spot|line|branch|post|fence|way|rock|hole|burrow)|(?:the )?same (?:perch|place|spot|line|branch|post|fence|way|rock|hole|burrow) (?:each|every) time|same again)' => [['path.repeats', true, Said::of('read.repeats')]],
             'bolt(?:s|ing)?|flush(?:es|ing)?|(?:surprised|startled|caught out) by|without (?:any )?(?:warning|notice)|no (?:warning|notice)|suddenly|(?:all )?of a sudden|by surprise|out of nowhere|unexpected(?:ly)?' => [['path.notice_s', 0.3, Said::of('read.sudden')]],
             '(?:perch|pit|place|line|spot|nest|burrow|feeder|landing) (?:is )?known|(?:i )?know (?:when|where)|expected|on the signal|waiting for it' => [['path.notice_s', 5.0, Said::of('read.expected')]],
+            // Up, before “off the water” is only the ground.
+            '(?:lift(?:s|ing)?|go(?:es|ing)|climb(?:s|ing)?|ris(?:es|ing)|jump(?:s|ing)?|tak(?:es|ing)|shoot(?:s|ing)|spring(?:s|ing)?|leap(?:s|ing)?) (?:straight|vertically|steeply|almost straight) (?:off|up)|straight up|vertically|steeply up' => [['path.climb_deg', 65.0, Said::of('read.steep-up')]],
             // The ground.
             '(?:low )?(?:over|on|in|along|above|into|onto|off|from) (?:the |a )?(?:open )?(?:water|sea|pond|lake|river|bay|loch|surf|pool|stream|harbour)|hitting the water' => [['scene.surface', 'water', Said::of('read.water')]],
             '(?:on|along|over|in) (?:the )?(?:beach|sands?|shore|dunes?)' => [['scene.surface', 'sand', Said::of('read.sand')]],
@@ -109,7 +111,6 @@ final class Phrases
             '(?:(?:gets|comes|coming|goes|going) )?(?:out of|through|round|around|in|into) (?:a |the )?(?:\w+ )?hairpin' => [['path.bend_radius_m', 6.0, Said::of('read.bend', metres: Quantity::length(6.0))]],
             '(?:(?:gets|comes|coming|goes|going|leaning) )?(?:out of|through|round|around|in|into) (?:a |the )?(?:\w+ )?'.self::BEND.'|circling|wheeling' => [['bend', true, Said::of('read.bends')]],
             'zig-?zag(?:ging)?|jinking|erratic(?:ally)?|twisting|dodging' => [['subject.erratic', 0.8, Said::of('read.erratic')]],
-            '(?:lift(?:s|ing)?|go(?:es|ing)|climb(?:s|ing)?|ris(?:es|ing)|jump(?:s|ing)?|tak(?:es|ing)|shoot(?:s|ing)|spring(?:s|ing)?|leap(?:s|ing)?) (?:straight|vertically|steeply|almost straight)(?: off| up)?|straight up|vertically|steeply up' => [['path.climb_deg', 65.0, Said::of('read.steep-up')]],
             'stoop(?:s|ing)?|plung(?:es?|ing)|dropping like a stone' => [['path.climb_deg', -55.0, Said::of('read.steep')]],
             'steady|steadily|on a steady line' => [['subject.erratic', 0.05, Said::of('read.steady')]],
         ];

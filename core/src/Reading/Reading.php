@@ -84,31 +84,26 @@ final readonly class Reading
     }
 
     /**
-     * Nearer than the lens focuses: one that can, of one's own first, the longest of those; the distance stays as it was said.
+     * Nearer than the lens focuses: the first that can, one's own before the samples; the distance stays as it was said.
      *
      * @param  array<string, mixed>  $document
      * @return array{array<string, mixed>, Piece}|null
      */
     private function nearLens(array $document, Piece $start): ?array
     {
-        $best = null;
+        $kit = is_array($document['kit'] ?? null) ? $document['kit'] : [];
         foreach ($this->lenses as $id => $lens) {
             $lens = LensDocument::read($lens)->fields;
-            if (self::float($lens['nearest_m'] ?? null) <= self::float($start->value) && ($best === null || self::float($lens['focal_mm'] ?? null) > self::float($best[1]['focal_mm'] ?? null))) {
-                $best = [$id, $lens];
+            try {
+                $next = RushDocument::read($this->with([...$document, 'kit' => [...$kit, 'lens_id' => $id, 'lens' => $lens, 'extender' => 1.0]], $start))->fields;
+            } catch (Refused) {
+                continue;
             }
-        }
-        if ($best === null) {
-            return null;
-        }
-        $kit = is_array($document['kit'] ?? null) ? $document['kit'] : [];
-        try {
-            $next = RushDocument::read($this->with([...$document, 'kit' => [...$kit, 'lens_id' => $best[0], 'lens' => $best[1], 'extender' => 1.0]], $start))->fields;
-        } catch (Refused) {
-            return null;
+
+            return [$next, new Piece($start->text, $start->at, 'kit.lens', self::name($lens), Said::of('read.near-lens', lens: self::name($lens)))];
         }
 
-        return [$next, new Piece($start->text, $start->at, 'kit.lens', $best[1]['name'] ?? '', Said::of('read.near-lens', lens: self::name($best[1])))];
+        return null;
     }
 
     /** @param  array<mixed>  $lens */
