@@ -36,7 +36,7 @@ final class Contest
      * What is left in doubt when one is said to keep more. People look after each burst, and chance gets its try each time: with
      * so little at each look, equal set-ups are called different in about one of ten logs that are looked at nine times.
      */
-    private const DOUBT = 0.01;
+    private const DOUBT = 0.008;
 
     /** Two that differ by less are as good as each other, share of frames. */
     public const ALIKE_ENOUGH = 0.05;
