@@ -9,6 +9,7 @@ use App\Pictures\LookAt;
 use App\Pictures\Store;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
+use RuntimeException;
 
 /** Pictures in and out of a folder beside the backup of the database; each file is named by its content and never changes. */
 final class Files extends Command
@@ -41,7 +42,8 @@ final class Files extends Command
             }
             File::ensureDirectoryExists(dirname($kept), 0700);
             // Whole or not at all.
-            file_put_contents("$kept.part", $in) !== false && rename("$kept.part", $kept) && $copied++;
+            $whole = file_put_contents("$kept.part", $in) === Store::disk()->size($path);
+            $whole && rename("$kept.part", $kept) ? $copied++ : throw new RuntimeException("There is no room in $folder.");
             is_resource($in) && fclose($in);
         }
 

@@ -7,7 +7,6 @@ namespace RushHold\Focus;
 use RushHold\Blur\LensBlur;
 use RushHold\Blur\Shake;
 use RushHold\Blur\Verdict;
-use RushHold\Hold\AimPoint;
 use RushHold\Hold\Drive;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Technique;
@@ -172,8 +171,7 @@ final class Course
         $this->ownMm = Parameters::OWN_SCATTER[$s->isStill() ? 0 : 1] * $coc / 1000 * $s->kit->widest() * $contrast ** -Parameters::OWN_CONTRAST * sqrt(sqrt($dark));
         $this->recheckS = Parameters::RECHECK_S[0] + Parameters::RECHECK_S[1] * (1 - $person->aim);
         $this->zLapse = Noise::quantile($s->isStill() ? 0.0 : Parameters::LAPSES * (1 - $person->panning) ** 3);
-        $large = in_array($hold->aim, [AimPoint::Eye, AimPoint::Head], true) ? 1.0 : Parameters::TURNED_LARGE;
-        $this->zTurned = Noise::quantile($large * (Parameters::TURNED[0] + ($s->isStill() ? 0.0 : Parameters::TURNED[1]) + Parameters::TURNED[2] * $rush->subject->erratic));
+        $this->zTurned = Noise::quantile(Parameters::TURNED[0] + ($s->isStill() ? 0.0 : Parameters::TURNED[1]) + Parameters::TURNED[2] * $rush->subject->erratic);
         $bent = $body->mirror ? 0.0 : $rush->subject->limbSpeedMps * $body->readoutS * min(1.0, $s->heightInFrame) / $rush->subject->heightM;
         // Limbs go to and fro, and are as fast as that in the middle of their way only.
         $this->bent = $bent > Parameters::BENT ? 2 / M_PI * acos(Parameters::BENT / $bent) : 0.0;
@@ -183,10 +181,9 @@ final class Course
         $known = $kind * (0.85 + 0.15 * $rush->subject->distinct) * (1 - 0.5 * $rush->scene->backgroundAlike * (1 - $rush->subject->distinct)) * $clear * ($rush->isBacklit() ? Parameters::BACKLIT_KNOWN : 1.0);
 
         // A block without detection, or looking for the wrong kind, may settle on detail behind the subject.
-        $texture = $rush->scene->backgroundTexture;
-        $crisp = Parameters::PULL_WINS[$hold->wins->value] * Parameters::CRISPER_BACKGROUND * $texture * (1.3 - $rush->subject->contrast);
+        $crisp = Parameters::PULL_WINS[$hold->wins->value] * Parameters::CRISPER_BACKGROUND * $rush->scene->backgroundTexture * (1.3 - $rush->subject->contrast);
         if ($hold->detect !== Detection::Off && $hold->detect !== $rush->subject->kind) {
-            $crisp += 0.25 * $texture;
+            $crisp += 0.25 * $rush->scene->backgroundTexture;
         }
 
         $across = $f / $body->sensorWidthMm;
@@ -244,7 +241,7 @@ final class Course
         }
         $person = $s->photographer;
         // Warning is time to look up, to raise the camera and to find the place; a narrow view is searched through for longer.
-        $narrow = max(0.4, min(2.0, sqrt(Parameters::READY_VIEW_RAD * $s->kit->focalMm() / $s->kit->body->sensorWidthMm)));
+        $narrow = max(Parameters::READY_BY_VIEW[0], min(Parameters::READY_BY_VIEW[1], sqrt(Parameters::READY_VIEW_RAD * $s->kit->focalMm() / $s->kit->body->sensorWidthMm)));
         $warned = Parameters::READY_FORESEEN + (1 - Parameters::READY_FORESEEN) * $narrow * exp(-$s->rush->path->noticeS / Parameters::READY_NOTICE_S);
         $byHand = $hold->technique !== Technique::Auto;
         $own = $byHand ? $person->firstSharpByHandS : $person->firstSharpS;
@@ -258,7 +255,7 @@ final class Course
         $framesPerS = $s->kit->focalMm() * $s->middle->angularRadPerS / $s->kit->body->sensorWidthMm;
 
         return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - $person->panning) ** Parameters::READY_POWER) * (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S)
-            * max(0.55, min(3.0, Parameters::READY_AT_SIZE / $size)) * $warned;
+            * max(Parameters::READY_BY_SIZE[0], min(Parameters::READY_BY_SIZE[1], Parameters::READY_AT_SIZE / $size)) * $warned;
     }
 
     /** Steps between the hands being ready and the first frame, in which focus may already be at work. */

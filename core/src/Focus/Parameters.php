@@ -42,8 +42,10 @@ final class Parameters
     /** Warning takes the rest away, all but a third in so long, s: eyes up, camera up, the place in the view. */
     public const READY_NOTICE_S = 3.0;
 
-    /** A view this wide takes that time to be searched through, rad; it grows as the root of what is narrower. */
+    /** A view this wide takes that time to be searched through, rad; it grows as the root of what is narrower, from so many to so many times. */
     public const READY_VIEW_RAD = 0.072;
+
+    public const READY_BY_VIEW = [0.4, 2.0];
 
     /** However quick somebody was by the stopwatch, eye and finger need so long, s. */
     public const READY_LEAST_S = 0.05;
@@ -56,6 +58,9 @@ final class Parameters
 
     /** A subject of this share of the frame, where it begins, takes that time; a smaller one is longer looked for, a larger one less. */
     public const READY_AT_SIZE = 0.138;
+
+    /** …from so many to so many times: also what fills the frame has to be met. */
+    public const READY_BY_SIZE = [0.55, 3.0];
 
     /** A subject this fast, in frame widths a second, takes twice that time to be found and followed. */
     public const READY_AT_FRAMES_PER_S = 29.597;
@@ -75,11 +80,9 @@ final class Parameters
 
     /**
      * Share of frames in which the part to be sharp is turned away, edge on or behind a wing: of what keeps still, added for
-     * whatever moves, and added for the wholly erratic. Of a head or an eye; of larger parts less.
+     * whatever moves, and added for the wholly erratic.
      */
     public const TURNED = [0.005, 0.005, 0.22];
-
-    public const TURNED_LARGE = 1.0;
 
     /** What beats while the lines of the sensor are read comes out bent: by more than this share of its height the picture is lost. */
     public const BENT = 0.12;

@@ -132,7 +132,8 @@ final readonly class Improvements
         if ($brightest !== null && $this->isDark() && $brightest->ev100 > $light->ev100 + self::WORTH_WAITING) {
             $hours[] = ['hour', $this->hour($brightest), $this->rush->with(light: $brightest)];
         }
-        if ($calmest !== null && $this->isShimmering()) {
+        // The brightest may be the calmest too, and is said once.
+        if ($calmest !== null && $this->isShimmering() && ($hours === [] || $calmest->place != $brightest?->place)) {
             $hours[] = ['calm', $this->hour($calmest), $this->rush->with(light: $calmest)];
         }
 

@@ -14,7 +14,7 @@ final readonly class Companion
     public float $planeM;
 
     /**
-     * @param  float  $distanceM  from the camera, 0.05 to 10000 m
+     * @param  float  $distanceM  from the camera when the rush starts, 0.05 to 10000 m; it goes with the subject
      * @param  float  $acrossM  to the right of the line of sight, negative to the left, less than the distance
      *
      * @throws Refused if a value is out of range

@@ -2065,7 +2065,7 @@ export interface components {
             };
             /** @description Others who have to be sharp in the same frame */
             group?: {
-                /** @description Distance from the camera (m) */
+                /** @description Distance from the camera when the rush starts; it goes with the subject (m) */
                 distance_m: number;
                 /**
                  * @description To the right of the line of sight, negative to the left (m)
