@@ -42,7 +42,7 @@ export const DepthLane = memo(function DepthLane({
   plan: Plan;
   time: number;
   onTime: (t: number) => void;
-  /** Distances at which others stand who have to be sharp as well, m. */
+  /** Distances at the start of others who have to be sharp as well, m; they go with the subject. */
   others?: number[];
 }) {
   const units = useUnits();
@@ -59,7 +59,9 @@ export const DepthLane = memo(function DepthLane({
   const unit = scaleOf('length', units);
 
   const x = scaleLinear([0, seconds], [left, width - right]);
-  const distances = [...moments.map((m) => m.subject), ...others];
+  const start = moments[0]?.subject ?? 0;
+  const beside = (metres: number, m: Moment) => Math.max(0.3, m.subject + metres - start);
+  const distances = moments.flatMap((m) => [m.subject, ...others.map((metres) => beside(metres, m))]);
   // Focus that has run away is drawn at the edge.
   const low = Math.max(0.3, Math.min(...distances) * 0.85);
   const high = Math.max(...distances) * 1.18;
@@ -185,8 +187,14 @@ export const DepthLane = memo(function DepthLane({
           {others.map((metres, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
             <g key={i} className="lane-other">
-              <line x1={left} x2={width - right} y1={y(metres)} y2={y(metres)} />
-              <text x={width - right} y={y(metres) - 4} textAnchor="end">
+              <path
+                d={
+                  line<Moment>()
+                    .x((m) => x(m.t))
+                    .y((m) => y(beside(metres, m)))(moments) ?? ''
+                }
+              />
+              <text x={left + 14} y={y(metres) - 6}>
                 {i === 0 ? 'beside it' : ''}
               </text>
             </g>

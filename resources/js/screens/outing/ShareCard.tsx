@@ -1,3 +1,4 @@
+import '../../parts/share.css';
 import { App, Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { linkActions, useLinks, useOutingAction } from '../../api/outings';

@@ -139,7 +139,7 @@ export default function Pictures() {
               {behind === 1
                 ? 'One picture had not been sent when this page was left.'
                 : `${behind} pictures had not been sent when this page was left.`}{' '}
-              Choose the same files or folder again: sending goes on where it stopped.
+              Choose the same files or folder again to go on.
             </p>
             <Button size="small" type="text" onClick={letGo}>
               Not needed any more

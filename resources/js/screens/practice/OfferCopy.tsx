@@ -1,3 +1,4 @@
+import '../../parts/share.css';
 import { App, Button, Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { useSession } from '../../api/hooks';

@@ -40,7 +40,11 @@ const named = (settings: [string, unknown][], hold: Hold, units: Units) => {
 
 /** A chance near certain is not said to be certain. */
 const chance = (share: number) =>
-  share > 0.99 ? 'more than 99 %' : share < 0.01 ? 'less than 1 %' : `${Math.round(100 * share)} %`;
+  share > 0.99
+    ? 'more than 99\u00a0%'
+    : share < 0.01
+      ? 'less than 1\u00a0%'
+      : `${Math.round(100 * share)}\u00a0%`;
 
 /** Set-ups from the log, one against the other: which keeps more, how sure that is, and what it takes to tell. */
 export default function Compare() {
@@ -160,8 +164,8 @@ export default function Compare() {
               {comparison.alike < 0.02
                 ? 'Bursts differ no more here than chance makes them.'
                 : `Frames of one burst are alike to ${Math.round(100 * comparison.alike)} %, so a long one counts for less than its frames.`}{' '}
-              Looking again after each burst is allowed for: one is called better only where chance would do
-              that in one of ten such logs.
+              Look after every burst if you like: of ten logs of equal set-ups about one would call one of
+              them better.
             </p>
           </>
         )}
