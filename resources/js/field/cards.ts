@@ -38,8 +38,11 @@ export async function bring(id: string, person: string, units: KeptCard['units']
   return brought;
 }
 
-/** Brings the cards of the next two weeks along, and leaves those behind that were long ago or are gone. */
-export async function bringAll(person: string, units: KeptCard['units']): Promise<void> {
+/**
+ * Brings the cards of the next two weeks along, and leaves those behind that were long ago or are gone. False where
+ * something did not come, such as from a server that is busy: then it is worth asking again.
+ */
+export async function bringAll(person: string, units: KeptCard['units']): Promise<boolean> {
   const outings = await take(client.GET('/api/outings'));
   const db = await field();
   const now = Date.now();
@@ -49,10 +52,18 @@ export async function bringAll(person: string, units: KeptCard['units']): Promis
       await db.delete('cards', [person, card.id]);
     }
   }
+  let whole = true;
   for (const outing of outings) {
     const near = Date.parse(outing.ends_at) > now - AHEAD && Date.parse(outing.starts_at) < now + AHEAD;
     const kept = await db.get('cards', [person, outing.id]);
-    const fresh = kept?.version === outing.version && kept.units === units && kept.fetched > now - FRESH;
-    if ((near || kept) && !fresh) await bring(outing.id, person, units).catch(() => undefined);
+    const fresh =
+      kept?.version === outing.version &&
+      kept.units === units &&
+      kept.fetched > now - FRESH &&
+      (kept.pocket !== null || kept.rushes.length === 0);
+    if (fresh || !(near || kept)) continue;
+    const brought = await bring(outing.id, person, units).catch(() => null);
+    whole &&= brought !== null && (brought.pocket !== null || brought.rushes.length === 0);
   }
+  return whole;
 }

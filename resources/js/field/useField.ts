@@ -6,6 +6,8 @@ import { rememberPerson, type Waiting } from './db';
 import { onOutbox, send, TAKE_BACK, written } from './outbox';
 
 const AGAIN = 20_000;
+/** Where a card did not come, the pause before it is asked for again grows up to this. */
+const LONGEST = 600_000;
 
 /** Keeps this device ready for where there is no signal: the page, the cards of the next two weeks, what waits to be sent. */
 export function useField(units: Units): void {
@@ -16,7 +18,20 @@ export function useField(units: Units): void {
     if (import.meta.env.PROD && 'serviceWorker' in navigator) {
       void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
     }
-    void bringAll(person, units).catch(() => undefined);
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let left = false;
+    let pause = AGAIN;
+    const along = async () => {
+      const whole = await bringAll(person, units).catch(() => false);
+      if (whole || left) return;
+      timer = setTimeout(along, pause);
+      pause = Math.min(2 * pause, LONGEST);
+    };
+    void along();
+    return () => {
+      left = true;
+      clearTimeout(timer);
+    };
   }, [person, units]);
   useSending(person ?? null);
 }

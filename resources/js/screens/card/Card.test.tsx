@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { bringAll } from '../../field/cards';
 import { field, type KeptCard, rememberPerson } from '../../field/db';
 import { log, send, TAKE_BACK, takeBack, written } from '../../field/outbox';
 import { answers, bodies, offline, refused, sample, waiting } from '../../testing/answers';
@@ -28,6 +29,35 @@ beforeEach(async () => {
   const db = await field();
   await db.clear('cards');
   await db.clear('outbox');
+});
+
+describe('bringing cards along', () => {
+  const soon = new Date(Date.now() + 86_400_000).toISOString();
+  const outing = { ...sample('SavedOuting'), id: '7', version: 1, starts_at: soon, ends_at: soon };
+  const all = {
+    'GET /api/outings': [{ ...sample('OutingSummary'), id: '7', version: 1, starts_at: soon, ends_at: soon }],
+    'GET /api/outings/{id}': outing,
+    'GET /api/outings/{id}/card': card,
+  };
+  const there = async () => (await field()).get('cards', ['01', '7']);
+
+  it('asks for a table again that did not come, and not for one that did', async () => {
+    answers({ ...all, 'GET /api/outings/{id}/pocket': refused(503, 'Busy.') });
+    expect(await bringAll('01', 'metric')).toBe(false);
+    expect(await there()).toMatchObject({ card, pocket: null });
+    const pocket = sample('Pocket');
+    answers({ ...all, 'GET /api/outings/{id}/pocket': pocket });
+    expect(await bringAll('01', 'metric')).toBe(true);
+    expect((await there())?.pocket).toEqual(pocket);
+    answers({ ...all, 'GET /api/outings/{id}/card': offline });
+    expect(await bringAll('01', 'metric')).toBe(true);
+  });
+
+  it('says that a card did not come', async () => {
+    answers({ ...all, 'GET /api/outings/{id}/card': refused(503, 'Busy.') });
+    expect(await bringAll('01', 'metric')).toBe(false);
+    expect(await there()).toBeUndefined();
+  });
 });
 
 describe('a card', () => {
