@@ -42,7 +42,7 @@ function broughtAlong(Page $page): void
     })().then(done, () => done(false));') === true,
         'the card to be brought along; %s',
         // Its table is played first.
-        patience: 70,
+        patience: 150,
     );
 }
 

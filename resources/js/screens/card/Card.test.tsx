@@ -33,7 +33,13 @@ beforeEach(async () => {
 
 describe('bringing cards along', () => {
   const soon = new Date(Date.now() + 86_400_000).toISOString();
-  const outing = { ...sample('SavedOuting'), id: '7', version: 1, starts_at: soon, ends_at: soon };
+  const whole = recorded('outing');
+  const outing = {
+    ...whole,
+    id: '7',
+    version: 1,
+    document: whole.document as unknown as Record<string, never>,
+  };
   const all = {
     'GET /api/outings': [{ ...sample('OutingSummary'), id: '7', version: 1, starts_at: soon, ends_at: soon }],
     'GET /api/outings/{id}': outing,
