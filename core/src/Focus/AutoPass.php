@@ -73,6 +73,22 @@ final readonly class AutoPass
         $white = Noise::white(5);
         $tailed = Noise::tailed(10, $s->isStill() ? 0.0 : Parameters::UNEXPLAINED, Parameters::UNEXPLAINED_TIMES);
         $even = Noise::even(6);
+        // Constants of other classes are looked up anew wherever they stand; here there are too many steps for that.
+        [$onNothing, $onAim, $onPart, $onBackground, $onNearer] = [Seen::NOTHING, Seen::AIM, Seen::PART, Seen::BACKGROUND, Seen::NEARER];
+        [$blackoutS, $patternPart, $recognisedBlur, $rivalHeldS] = [Parameters::BLACKOUT_S, Parameters::PATTERN_PART, Parameters::RECOGNISED_BLUR, Parameters::RIVAL_HELD_S];
+        [$youngCycles, $youngGate, $commitS, $jumpS] = [Parameters::YOUNG_CYCLES, Parameters::YOUNG_GATE, Parameters::COMMIT_S, Parameters::JUMP_S];
+        [$huntAfterS, $lookS] = [Parameters::HUNT_AFTER_S, Parameters::LOOK_S];
+
+        $causes = LossCause::cases();
+        $lost = array_fill(0, count($causes), 0);
+        $at = array_flip(array_map(static fn (LossCause $cause): string => $cause->value, $causes));
+        [$outOfFrame, $hiddenBy, $turnedAway, $bentBy, $othersOut] = array_map(static fn (LossCause $cause): int => $at[$cause->value],
+            [LossCause::OutOfFrame, LossCause::Hidden, LossCause::TurnedAway, LossCause::Bent, LossCause::OthersOut]);
+        [$byAir, $bySubject, $byShake, $byOwnScatter, $byHunting, $notCaught] = array_map(static fn (LossCause $cause): int => $at[$cause->value],
+            [LossCause::Air, LossCause::SubjectSmear, LossCause::Shake, LossCause::OwnScatter, LossCause::Hunting, LossCause::NotCaught]);
+        [$byBackground, $byNearer, $byNearerPart, $tooSlow, $littleDepth, $lagging, $leading] = array_map(static fn (LossCause $cause): int => $at[$cause->value],
+            [LossCause::Background, LossCause::Nearer, LossCause::NearerPart, LossCause::LensTooSlow, LossCause::TooLittleDepth, LossCause::Lagging, LossCause::Leading]);
+        [$focusAlone, $nearly, $onItsPart] = [Judging::FOCUS_ALONE, Judging::NEARLY, Judging::ON_PART];
 
         for ($r = $firstRun; $r < $firstRun + $runs; $r++) {
             [$o1, $o2, $o3, $o4, $o5, $o6] = Chances::places($seed, $r);
@@ -87,7 +103,7 @@ final readonly class AutoPass
             $blind = 0.0;
             $commit = 0.0;
             // What it sat on before the subject came was never wrong; going off that costs no more than catching does.
-            $jump = $tracking->held ? Parameters::COMMIT_S : Parameters::JUMP_S;
+            $jump = $tracking->held ? $commitS : $jumpS;
             $detectedAt = -9.0;
             // Until then a distance once found is kept.
             $freezes = $tracking->once ? INF : ($tracking->undecided ? Parameters::SWITCH_S[0] + (Parameters::SWITCH_S[1] - Parameters::SWITCH_S[0]) * $even[$o5 & $mask] : -INF);
@@ -104,11 +120,11 @@ final readonly class AutoPass
             $draw = $o6;
             $obstacleFrom = $crossings > 0 ? -$lead * $dt - log(1e-9 + $even[$draw & $mask]) / $crossings : INF;
             $wayFrom = $run[$o4 & $mask];
-            $seen = Seen::NOTHING;
+            $seen = $onNothing;
             $day = exp(Parameters::DAY * $white[$o5 & $mask]);
             $ready = -$lead * $dt - $readyS * log(1e-9 + $even[$o3 & $mask]);
             $rival = $even[$o1 & $mask] < 0.5 ? $way->rivalNear : $way->rivalFar;
-            $rivalSeen = $rival === $way->rivalNear ? Seen::NEARER : Seen::BACKGROUND;
+            $rivalSeen = $rival === $way->rivalNear ? $onNearer : $onBackground;
             $rivalUntil = -9.0;
             $darkUntil = -9.0;
 
@@ -144,7 +160,7 @@ final readonly class AutoPass
                 $many = $frames[$k];
                 if ($many > 0) {
                     if ($mirror) {
-                        $darkUntil = $t + Parameters::BLACKOUT_S;
+                        $darkUntil = $t + $blackoutS;
                     }
                     $taken += $many;
                     $at = $caught ? $lens + $own * $tailed[($o6 + $anew * $k) & $mask] : $lens;
@@ -161,27 +177,67 @@ final readonly class AutoPass
                     // The aim part stands where the area is, less the miss.
                     $inside = ($offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5) ? 1 : 0;
                     $turned = $seenNoise[($o3 + $k) & $mask] < $zTurned ? 1 : 0;
-                    $cause = null;
-                    if ($inside && ! $hidden && ! $turned && $even[($o3 + $k) & $mask] >= $bent && $defocus * $defocus + $body * $body + $hand * $hand <= $rest) {
+                    $lostBy = -1;
+                    $smeared = $body * $body + $hand * $hand;
+                    $unsharp = $defocus * $defocus;
+                    if ($inside && ! $hidden && ! $turned && $even[($o3 + $k) & $mask] >= $bent && $unsharp + $smeared <= $rest) {
                         $kept += $many;
                         if ($firstAt < 0) {
                             $firstAt = $t;
                         }
                     } else {
-                        $cause = ! $inside ? LossCause::OutOfFrame : ($hidden ? LossCause::Hidden : ($turned ? LossCause::TurnedAway
-                            : $judging->blurred($k, $on, $lens, $at, $body, $hand, $rest)
-                            ?? $judging->missed($k, $caught === 1, $hunting === 1, $slow === 1, $seen, $on, $lens, $defocus, $rest)));
-                        $tally->lost($cause, $many);
+                        // Why, as `Judging` says it for those who have the time to ask.
+                        $left = $rest - $smeared;
+                        if (! $inside) {
+                            $lostBy = $outOfFrame;
+                        } elseif ($hidden) {
+                            $lostBy = $hiddenBy;
+                        } elseif ($turned) {
+                            $lostBy = $turnedAway;
+                        } elseif ($unsharp <= $left) {
+                            $lostBy = $bentBy;
+                        } elseif ($rest <= 0 || $unsharp <= $focusAlone * $rest) {
+                            $lostBy = $body * $body <= $airSquare && $hand * $hand <= $airSquare ? $byAir : ($body * $body > $hand * $hand ? $bySubject : $byShake);
+                        } elseif ($grouped && ($at - $on) * ($at - $on) * $perMm * $perMm <= $left) {
+                            $lostBy = $othersOut;
+                        } else {
+                            $meant = $lens - $on;
+                            if ($grouped) {
+                                $meant = $meant > ($groupNear[$k] + $groupFar[$k]) / 2 ? $meant - $groupFar[$k] : $meant - $groupNear[$k];
+                            }
+                            $past = $lens > $on ? $lens - $on : $on - $lens;
+                            if ($meant * $meant * $perMm * $perMm <= $left) {
+                                $lostBy = $byOwnScatter;
+                            } elseif ($hunting) {
+                                $lostBy = $byHunting;
+                            } elseif (! $caught) {
+                                $lostBy = $notCaught;
+                            } elseif ($seen === $onBackground) {
+                                $lostBy = $byBackground;
+                            } elseif ($seen === $onNearer) {
+                                $lostBy = $byNearer;
+                            } elseif ($seen === $onPart && $lens > $on && $past < $onItsPart * $within[$k] * $part[$k]) {
+                                $lostBy = $byNearerPart;
+                            } elseif ($slow) {
+                                $lostBy = $tooSlow;
+                            } elseif ($unsharp < $nearly * $rest) {
+                                $lostBy = $littleDepth;
+                            } else {
+                                // Travel grows as the subject closes.
+                                $lostBy = ($on > $lens) === ($aim[$k] >= $aim[$k > 0 ? $k - 1 : 0]) ? $lagging : $leading;
+                            }
+                        }
+                        $lost[$lostBy] += $many;
                     }
                     $trace?->frame(new Exposed($t, $square / $on + $length, $square / ($at > $least ? $at : $least) + $length, $defocus, $body, $hand,
-                        sqrt($airSquare * $airNoise[($o3 + $k) & $mask]), sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest), $ex, $ey, $cause, $many));
+                        sqrt($airSquare * $airNoise[($o3 + $k) & $mask]), sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest), $ex, $ey, $lostBy < 0 ? null : $causes[$lostBy], $many));
                 }
 
                 // Until finger and eye are there, nothing is measured; what is let go is caught anew.
                 if ($t < $ready || $seenNoise[($o2 + $k) & $mask] < $zLapse) {
                     $locked = $t < $ready ? $locked : 0;
                     if ($trace !== null && $t >= 0) {
-                        $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, Seen::NOTHING, $blocked === 1);
+                        $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, $onNothing, $blocked === 1);
                     }
 
                     continue;
@@ -189,7 +245,7 @@ final readonly class AutoPass
 
                 // 4. What the area sees.
                 $before = $seen;
-                $seen = Seen::NOTHING;
+                $seen = $onNothing;
                 $at = 0.0;
                 $touches = ($dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY) ? 1 : 0;
                 $patch = ($cluttered && $patchNoise[($o3 + $k) & $mask] < $zClutter) ? 1 : 0;
@@ -201,63 +257,63 @@ final readonly class AutoPass
                         $pattern = $even[($o5 + $k) & $mask] < $foundPerStep ? 1 : 0;
                     }
                     if ($pattern && ! $blocked && $dx < $reachX && $dy < $reachY) {
-                        $seen = Seen::PART;
-                        $at = $on + Parameters::PATTERN_PART * $part[$k];
+                        $seen = $onPart;
+                        $at = $on + $patternPart * $part[$k];
                     } elseif ($blocked || $patch) {
-                        $seen = Seen::NEARER;
+                        $seen = $onNearer;
                     } elseif ($seenNoise[($o5 + $k) & $mask] < $zDetail) {
-                        $seen = Seen::BACKGROUND;
+                        $seen = $onBackground;
                     }
                 } elseif ($t < $rivalUntil || $rivals && ! $blocked && $seenNoise[($o4 + $k) & $mask] < $zRival) {
                     // Another of its kind.
                     $seen = $rivalSeen;
                     $at = $rival[$k];
                 } elseif ($detecting && ! $blocked && $touches && $seenNoise[($o6 + $k) & $mask] < $detects[$k]
-                    && ($lens > $on ? $lens - $on : $on - $lens) < Parameters::RECOGNISED_BLUR * $visible[$k]) {
-                    $seen = Seen::AIM;
+                    && ($lens > $on ? $lens - $on : $on - $lens) < $recognisedBlur * $visible[$k]) {
+                    $seen = $onAim;
                     $at = $patchNoise[($o5 + $k) & $mask] < $eyes[$k] ? $on : $on + $recognisedPart * $part[$k];
                     $detectedAt = $t;
                 } elseif ($t - $detectedAt < $blink) {
                     // It blinked; the body waits for it.
-                    $seen = Seen::NOTHING;
+                    $seen = $onNothing;
                 } elseif ($blocked || $patch) {
-                    $seen = Seen::NEARER;
+                    $seen = $onNearer;
                 } elseif ($block) {
                     if ($touches) {
                         if ($patchNoise[($o5 + $k) & $mask] < $crisper[$k] && $lens - $background[$k] < $visibleBack) {
-                            $seen = Seen::BACKGROUND;
+                            $seen = $onBackground;
                         } else {
-                            $seen = Seen::PART;
+                            $seen = $onPart;
                             $at = $on + $within[$k] * $part[$k];
                         }
                     } elseif ($seenNoise[($o5 + $k) & $mask] < $zDetail) {
-                        $seen = Seen::BACKGROUND;
+                        $seen = $onBackground;
                     }
                 } elseif ($dx < 0.85 * $halfX[$k] + $coreX && $dy < 0.85 * $halfY[$k] + $coreY) {
                     // What lies under it is not the aim part alone: depth changes across the subject.
-                    $seen = Seen::AIM;
+                    $seen = $onAim;
                     $share = $underArea * ($dx + $coreX - $aimHalf) / $halfX[$k];
                     $at = $on + ($share < $underArea ? ($share > 0 ? $share : 0.0) : $underArea) * $part[$k];
                 } elseif ($touches) {
-                    $seen = Seen::PART;
+                    $seen = $onPart;
                     $at = $on + $helperPart * $within[$k] * $part[$k];
                 } elseif ($seenNoise[($o5 + $k) & $mask] < $zDetail) {
-                    $seen = Seen::BACKGROUND;
+                    $seen = $onBackground;
                 }
                 // Too far out of focus to be seen.
-                if ($seen === Seen::AIM || $seen === Seen::PART) {
+                if ($seen === $onAim || $seen === $onPart) {
                     if (($lens > $at ? $lens - $at : $at - $lens) > $visible[$k]) {
-                        $seen = Seen::NOTHING;
+                        $seen = $onNothing;
                     }
-                } elseif ($seen !== Seen::NOTHING) {
-                    $at = $at > 0 ? $at : ($seen === Seen::BACKGROUND ? $background[$k] : $clutter[$k]);
-                    if (($lens > $at ? $lens - $at : $at - $lens) > ($seen === Seen::BACKGROUND ? $visibleBack : $visibleLarge)) {
-                        $seen = Seen::NOTHING;
+                } elseif ($seen !== $onNothing) {
+                    $at = $at > 0 ? $at : ($seen === $onBackground ? $background[$k] : $clutter[$k]);
+                    if (($lens > $at ? $lens - $at : $at - $lens) > ($seen === $onBackground ? $visibleBack : $visibleLarge)) {
+                        $seen = $onNothing;
                     }
                 }
                 if ($t < $darkUntil || $failsAtAll && $even[($o4 + $k) & $mask] < $fails) {
                     // The mirror is up, or it was too dark for this one; nothing is measured.
-                    $seen = Seen::NOTHING;
+                    $seen = $onNothing;
                 }
 
                 // 5. What the body makes of it: a measurement that fits goes into the prediction, one that does not has to wait.
@@ -267,7 +323,7 @@ final readonly class AutoPass
                 }
                 if ($locked && $t < $freezes) {
                     $target = $square / $x;
-                } elseif ($seen !== Seen::NOTHING) {
+                } elseif ($seen !== $onNothing) {
                     $z = $at + $scatter[$k] * $white[($o2 + $k) & $mask];
                     $z = $square / ($z > $least ? $z : $least);
                     $blind = 0.0;
@@ -279,13 +335,13 @@ final readonly class AutoPass
                         $x = $z;
                         $v = 0.0;
                         $since = 0.0;
-                        $commit = Parameters::COMMIT_S;
-                        $recheck = $once && ($seen === Seen::NEARER || $seen === Seen::BACKGROUND) ? $t + $recheckS : INF;
+                        $commit = $commitS;
+                        $recheck = $once && ($seen === $onNearer || $seen === $onBackground) ? $t + $recheckS : INF;
                     } else {
                         $x += $v * $dt;
                         $x = $x > 0.1 ? $x : 0.1;
                         $off = $z - $x;
-                        $fits = ($age < Parameters::YOUNG_CYCLES ? Parameters::YOUNG_GATE * $gate[$k] : $gate[$k]) * $x * $x / $square;
+                        $fits = ($age < $youngCycles ? $youngGate * $gate[$k] : $gate[$k]) * $x * $x / $square;
                         if ($off < $fits && $off > -$fits) {
                             $age++;
                             // A young track takes each measurement for more, as long as it has few.
@@ -297,20 +353,20 @@ final readonly class AutoPass
                         } else {
                             $since += $dt;
                             if ($since > $wait) {
-                                if ($alike && $seen === Seen::NEARER) {
+                                if ($alike && $seen === $onNearer) {
                                     // It goes with the wrong one for a while.
-                                    $rivalUntil = $t + Parameters::RIVAL_HELD_S;
+                                    $rivalUntil = $t + $rivalHeldS;
                                 }
                                 $x = $z;
                                 $v = 0.0;
                                 $age = 0;
                                 $since = 0.0;
                                 $commit = $jump;
-                                $jump = Parameters::JUMP_S;
+                                $jump = $jumpS;
                             }
                         }
                     }
-                    if ($seen === Seen::AIM || $seen === Seen::PART) {
+                    if ($seen === $onAim || $seen === $onPart) {
                         $caught = 1;
                     }
                     $target = $square / ($x + $v * $dt > 0.1 ? $x + $v * $dt : 0.1);
@@ -322,7 +378,7 @@ final readonly class AutoPass
                     }
                     // Before the first frame whoever was warned lets go where there is nothing, and presses again.
                     $blind += $t < 0 ? 0.0 : $dt;
-                    if ($blind > ($locked && $measured ? Parameters::HUNT_AFTER_S : Parameters::LOOK_S)) {
+                    if ($blind > ($locked && $measured ? $huntAfterS : $lookS)) {
                         $hunting = 1;
                         $locked = 0;
                     }
@@ -356,5 +412,6 @@ final readonly class AutoPass
             }
             $tally->ran($kept, $taken, $firstAt);
         }
+        $tally->lostBy($causes, $lost);
     }
 }

@@ -25,13 +25,13 @@ final readonly class Judging
     public bool $cluttered;
 
     /** A frame has this room for focus when everything else is taken off: beyond, focus alone would have done. */
-    private const FOCUS_ALONE = 0.5;
+    public const FOCUS_ALONE = 0.5;
 
     /** Off by up to so many squares of the room there is, a little more depth would have done. */
-    private const NEARLY = 2.25;
+    public const NEARLY = 2.25;
 
     /** Focus up to so far past a nearer part is still on it. */
-    private const ON_PART = 1.6;
+    public const ON_PART = 1.6;
 
     public function __construct(Situation $s, Hold $hold, private Course $course)
     {

@@ -26,6 +26,19 @@ final class Tally
         $this->lost[$cause->value] = ($this->lost[$cause->value] ?? 0) + $many;
     }
 
+    /**
+     * @param  list<LossCause>  $causes
+     * @param  list<int>  $frames  lost by each
+     */
+    public function lostBy(array $causes, array $frames): void
+    {
+        foreach ($causes as $i => $cause) {
+            if ($frames[$i] > 0) {
+                $this->lost($cause, $frames[$i]);
+            }
+        }
+    }
+
     /** @param  float  $firstS  time of the first keeper; below 0 when there was none */
     public function ran(int $kept, int $taken, float $firstS): void
     {
