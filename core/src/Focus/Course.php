@@ -188,37 +188,35 @@ final class Course
 
         $across = $f / $body->sensorWidthMm;
         $up = $f / $body->sensorHeightMm;
-        $removed = $s->panningRemoved();
-        $size = $shape->width * $shape->height;
         $this->scatter = array_fill(0, $this->steps, $scatter);
         $this->frames = array_fill(0, $this->steps, 0);
-        for ($k = 0; $k < $this->steps; $k++) {
-            $point = $way->points[$k];
-            $motion = $way->motions[$k];
-            $d = max($point->distanceM, 1.2 * $f / 1000);
-            $lateX = $way->lateX[$k];
-            $lateY = $way->lateY[$k];
-            $swayed = ($windM / $d) ** 2 + $s->aim->jinkRad($point) ** 2;
-            $this->missX[] = $across * sqrt($hands * $hands + $lateX * $lateX + $swayed);
-            $this->missY[] = $up * sqrt($hands * $hands + $lateY * $lateY + $swayed + ($heaveM / $d) ** 2);
-            $this->trailX[] = 0.4 * $across * $lateX;
-            $this->trailY[] = 0.4 * $up * $lateY;
-            $this->first[] = $firstMiss * exp(-max(0.0, ($k - $this->lead) * $this->stepS) / Parameters::FINDING_S);
-            $this->visible[] = $n * $way->hides[$k];
-            // An area inside the subject only sees what lies around the aim point.
-            $covers = $size / max(1e-6, 4 * $way->halfX[$k] * $way->halfY[$k]);
-            $this->within[] = min(1.0, sqrt($covers));
-            $fills = min(1.0, 1 / max(1e-6, $covers));
-            $this->crisper[] = Noise::quantile(min(0.95, $crisp * (1 - sqrt($fills))));
-            $pixels = $way->pixels[$k];
-            $this->detects[] = Noise::quantile($known * $pixels ** 3 / ($pixels ** 3 + Parameters::DETECT_HALF_PIXELS ** 3));
-            $eye = ($s->aimPixels * $s->middle->distanceM / $d) ** 2;
-            $this->eyes[] = $hold->eye && $shape->seesEyes ? Noise::quantile($eye / ($eye + Parameters::EYE_HALF_PIXELS ** 2)) : -6.0;
-            $this->smear[] = hypot($motion->bodyBlurUm($hold->shutterS, $removed), 1e6 * $motion->magnification * hypot($windMps, $heaveMps) * $hold->shutterS);
-            $depth = $lens->defocusUm($n, $d, max(0.5 * $d, $d - abs($point->closingMps) * $hold->shutterS / 2));
-            $this->room[] = $limitUm ** 2 - $fixed - $depth ** 2;
-            $this->gate[] = max(Parameters::GATE_SCATTERS * $scatter, Parameters::GATE_SHARE * $way->aim[$k]);
-        }
+        // What holds have in common is worked out once.
+        $hands2 = $hands * $hands;
+        $this->missX = $way->shared("miss across $hands $windM", static fn (int $k): float => $across * sqrt($hands2 + $way->lateX[$k] ** 2 + $way->swayed($windM, $k)));
+        $this->missY = $way->shared("miss up $hands $windM", static fn (int $k): float => $up * sqrt($hands2 + $way->lateY[$k] ** 2 + $way->swayed($windM, $k) + ($heaveM / $way->distance[$k]) ** 2));
+        $this->trailX = $way->shared('trail across', static fn (int $k): float => 0.4 * $across * $way->lateX[$k]);
+        $this->trailY = $way->shared('trail up', static fn (int $k): float => 0.4 * $up * $way->lateY[$k]);
+        $this->first = $way->shared('first', fn (int $k): float => $firstMiss * exp(-max(0.0, ($k - $this->lead) * $this->stepS) / Parameters::FINDING_S));
+        $this->visible = $way->shared("visible $n", static fn (int $k): float => $n * $way->hides[$k]);
+        // An area inside the subject only sees what lies around the aim point.
+        $size = $shape->width * $shape->height;
+        $covers = $way->shared("covers $size", static fn (int $k): float => $size / max(1e-6, 4 * $way->halfX[$k] * $way->halfY[$k]));
+        $this->within = $way->shared("within $size", static fn (int $k): float => min(1.0, sqrt($covers[$k])));
+        $this->crisper = $way->shared("crisper $size $crisp", static fn (int $k): float => Noise::quantile(min(0.95, $crisp * (1 - sqrt(min(1.0, 1 / max(1e-6, $covers[$k])))))));
+        $this->detects = $way->shared("detects $known", static fn (int $k): float => Noise::quantile($known * $way->pixels[$k] ** 3 / ($way->pixels[$k] ** 3 + Parameters::DETECT_HALF_PIXELS ** 3)));
+        $this->eyes = $way->shared($hold->eye && $shape->seesEyes ? 'eyes' : 'no eyes', static function (int $k) use ($hold, $shape, $s, $way): float {
+            $eye = ($s->aimPixels * $s->middle->distanceM / $way->distance[$k]) ** 2;
+
+            return $hold->eye && $shape->seesEyes ? Noise::quantile($eye / ($eye + Parameters::EYE_HALF_PIXELS ** 2)) : -6.0;
+        });
+        $removed = $s->panningRemoved();
+        $this->smear = $way->shared("smear $hold->shutterS $windMps", static fn (int $k): float => hypot($way->motions[$k]->bodyBlurUm($hold->shutterS, $removed), 1e6 * $way->motions[$k]->magnification * hypot($windMps, $heaveMps) * $hold->shutterS));
+        $this->room = $way->shared("room $n $hold->shutterS", static function (int $k) use ($way, $lens, $n, $hold, $limitUm, $fixed): float {
+            $d = $way->distance[$k];
+
+            return $limitUm ** 2 - $fixed - $lens->defocusUm($n, $d, max(0.5 * $d, $d - abs($way->points[$k]->closingMps) * $hold->shutterS / 2)) ** 2;
+        });
+        $this->gate = $way->shared("gate $scatter", static fn (int $k): float => max(Parameters::GATE_SCATTERS * $scatter, Parameters::GATE_SHARE * $way->aim[$k]));
         // Short bursts are three frames, then a breath; single frames one at a time.
         $burst = match ($hold->drive) {
             Drive::Long => PHP_INT_MAX,

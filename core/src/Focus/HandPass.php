@@ -24,6 +24,13 @@ final readonly class HandPass
 
     private Tracking $tracking;
 
+    private HandChances $chances;
+
+    private float $crossingS;
+
+    /** Lens travel at the nearest point of the way, mm. */
+    private float $nearestTravel;
+
     /** Scatter of the hand on the ring, mm of lens travel. */
     private float $scatter;
 
@@ -34,6 +41,9 @@ final readonly class HandPass
     {
         $this->judging = new Judging($s, $hold, $course);
         $this->tracking = new Tracking($s, $hold, $course);
+        $this->chances = new HandChances($course->stepS);
+        $this->nearestTravel = max(0.0, ...$course->way->aim);
+        $this->crossingS = (new Seeing($s, $hold, $course))->crossingS;
         $unpractised = 1 - $s->photographer->handFocus;
         $this->scatter = $s->cocUm / $this->judging->perMm * (Parameters::HAND_ERROR[0] + Parameters::HAND_ERROR[1] * $unpractised ** 2);
         $this->delay = (int) round(Parameters::HAND_DELAY_S / $course->stepS);
@@ -42,7 +52,7 @@ final readonly class HandPass
     public function play(int $firstRun, int $runs, int $seed, Tally $tally, ?Trace $trace): void
     {
         for ($r = $firstRun; $r < $firstRun + $runs; $r++) {
-            $this->run(new HandRun($this->s, $this->hold, $this->course, Chances::places($seed, $r)), $tally, $trace);
+            $this->run(new HandRun($this->s, $this->hold, $this->course, $this->chances, Chances::places($seed, $r), $this->crossingS), $tally, $trace);
         }
     }
 
@@ -117,7 +127,7 @@ final readonly class HandPass
         $unpractised = 1 - $this->s->photographer->handFocus;
         // The hand turns about as fast as the subject comes, the better the more it has practised.
         $from = $aim[$this->course->lead] * self::FROM;
-        $to = max(0.0, ...$aim) * self::TO * (1 + Parameters::PULL_ERROR * (0.2 + $unpractised) * $run->unsteadiness(0));
+        $to = $this->nearestTravel * self::TO * (1 + Parameters::PULL_ERROR * (0.2 + $unpractised) * $run->unsteadiness(0));
         $after = Parameters::HAND_DELAY_S * (1 + Parameters::PULL_LATE * $unpractised);
         $lasts = max(self::SHORTEST_PULL_S, $this->s->rush->path->seconds - $after);
         $turned = max(0.0, $run->t - $after * (0.5 + $run->luck()[0]));

@@ -38,17 +38,17 @@ final class HandRun
 
     private readonly float $changeMps;
 
-    private readonly float $crossingS;
-
-    /** @param  array{int, int, int, int, int, int}  $places  where the run takes its chances from */
-    public function __construct(private readonly Situation $s, private readonly Hold $hold, private readonly Course $course, private readonly array $places)
+    /**
+     * @param  array{int, int, int, int, int, int}  $places  where the run takes its chances from
+     * @param  float  $crossingS  time that something in front takes to cross, s
+     */
+    public function __construct(private readonly Situation $s, private readonly Hold $hold, private readonly Course $course, private readonly HandChances $chances, private readonly array $places, private readonly float $crossingS)
     {
         $this->changeMps = Parameters::ERRATIC_SPEED * $s->subject->erratic * $s->rush->path->speedMps;
-        $this->crossingS = (new Seeing($s, $hold, $course))->crossingS;
         $this->draw = $places[5];
-        $this->day = exp(Parameters::DAY * Noise::white(5)[$places[4] & Noise::MASK]);
-        $this->ready = -$course->lead * $course->stepS - $course->readyS * log(1e-9 + Noise::even(6)[$places[2] & Noise::MASK]);
-        $this->set = 1 + $course->setError * Noise::white(5)[$places[5] & Noise::MASK];
+        $this->day = exp(Parameters::DAY * $this->chances->white[$places[4] & Noise::MASK]);
+        $this->ready = -$course->lead * $course->stepS - $course->readyS * log(1e-9 + $this->chances->even[$places[2] & Noise::MASK]);
+        $this->set = 1 + $course->setError * $this->chances->white[$places[5] & Noise::MASK];
         $this->crossesAt = $s->scene->obstaclesPerS > 0 ? -$course->lead * $course->stepS + $this->wait() : INF;
     }
 
@@ -57,18 +57,15 @@ final class HandRun
     {
         $course = $this->course;
         $this->t = ($k - $course->lead) * $course->stepS;
-        $this->on = $course->way->aim[$k] + $course->way->perMetre[$k] * $course->swingM * Noise::smooth(7, Parameters::SWING_MEMORY_S, $course->stepS)[($this->places[4] + $k) & Noise::MASK];
+        $this->on = $course->way->aim[$k] + $course->way->perMetre[$k] * $course->swingM * $this->chances->swing[($this->places[4] + $k) & Noise::MASK];
         if ($this->changeMps > 0) {
-            $run = Noise::way(4, Parameters::WAY_MEMORY_S, $course->stepS);
-            $this->on += $course->way->perMetre[$k] * $this->changeMps * ($run[($this->places[3] + $k) & Noise::MASK] - $run[$this->places[3] & Noise::MASK]);
+            $this->on += $course->way->perMetre[$k] * $this->changeMps * ($this->chances->way[($this->places[3] + $k) & Noise::MASK] - $this->chances->way[$this->places[3] & Noise::MASK]);
         }
-        $aim = Noise::straying(1, Parameters::AIM_MEMORY_S, $course->stepS);
-        $white = Noise::white(5);
-        $this->missX = $this->day * ($course->trailX[$k] + $course->missX[$k] * $aim[($this->places[0] + $k) & Noise::MASK]);
-        $this->missY = $this->day * ($course->trailY[$k] + $course->missY[$k] * $aim[($this->places[1] + $k) & Noise::MASK]);
+        $this->missX = $this->day * ($course->trailX[$k] + $course->missX[$k] * $this->chances->aim[($this->places[0] + $k) & Noise::MASK]);
+        $this->missY = $this->day * ($course->trailY[$k] + $course->missY[$k] * $this->chances->aim[($this->places[1] + $k) & Noise::MASK]);
         if ($course->first[0] > 1e-4) {
-            $this->missX += $course->first[$k] * $white[$this->places[0] & Noise::MASK];
-            $this->missY += $course->first[$k] * $white[$this->places[1] & Noise::MASK];
+            $this->missX += $course->first[$k] * $this->chances->white[$this->places[0] & Noise::MASK];
+            $this->missY += $course->first[$k] * $this->chances->white[$this->places[1] & Noise::MASK];
         }
         $this->blocked = $this->t >= $this->crossesAt && $this->t < $this->crossesAt + $this->crossingS;
         if ($this->t >= $this->crossesAt && ! $this->blocked) {
@@ -86,52 +83,48 @@ final class HandRun
     /** @return array{float, float} blur of the subject's movement and of the camera's, µm */
     public function smear(int $k): array
     {
-        $speed = Noise::speed(1, Parameters::AIM_MEMORY_S, $this->course->stepS);
-
-        return [$this->course->smear[$k] * $speed[($this->places[0] + $k) & Noise::MASK], $this->course->shakeUm * $speed[($this->places[1] + $k) & Noise::MASK]];
+        return [$this->course->smear[$k] * $this->chances->aimSpeed[($this->places[0] + $k) & Noise::MASK], $this->course->shakeUm * $this->chances->aimSpeed[($this->places[1] + $k) & Noise::MASK]];
     }
 
     /** How much warm air blurs a frame, against its mean square. */
     public function air(int $k): float
     {
-        return Noise::lucky(8, 2 * Parameters::AIR_SPREAD)[($this->places[2] + $k) & Noise::MASK];
+        return $this->chances->air[($this->places[2] + $k) & Noise::MASK];
     }
 
     /** Unit noise of what stands before the subject. */
     public function cover(int $k): float
     {
-        return Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->course->stepS)[($this->places[3] + $k) & Noise::MASK];
+        return $this->chances->patch[($this->places[3] + $k) & Noise::MASK];
     }
 
     /** Whether the part to be sharp is turned away. */
     public function turnedAway(int $k): bool
     {
-        return Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->course->stepS)[($this->places[2] + $k) & Noise::MASK] < $this->course->zTurned;
+        return $this->chances->seen[($this->places[2] + $k) & Noise::MASK] < $this->course->zTurned;
     }
 
     /** Whether it comes out bent. */
     public function bent(int $k): bool
     {
-        return Noise::even(6)[($this->places[2] + $k) & Noise::MASK] < $this->course->bent;
+        return $this->chances->even[($this->places[2] + $k) & Noise::MASK] < $this->course->bent;
     }
 
     /** Unit noise of the hand on the ring. */
     public function unsteadiness(int $k): float
     {
-        return Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->course->stepS)[($this->places[4] + $k) & Noise::MASK];
+        return $this->chances->seen[($this->places[4] + $k) & Noise::MASK];
     }
 
     /** @return array{float, float} two even chances of the whole run, 0 to 1 */
     public function luck(): array
     {
-        $even = Noise::even(6);
-
-        return [$even[$this->places[4] & Noise::MASK], $even[$this->places[5] & Noise::MASK]];
+        return [$this->chances->even[$this->places[4] & Noise::MASK], $this->chances->even[$this->places[5] & Noise::MASK]];
     }
 
     /** Time until something crosses, s. */
     private function wait(): float
     {
-        return -log(1e-9 + Noise::even(6)[$this->draw & Noise::MASK]) / $this->s->scene->obstaclesPerS;
+        return -log(1e-9 + $this->chances->even[$this->draw & Noise::MASK]) / $this->s->scene->obstaclesPerS;
     }
 }

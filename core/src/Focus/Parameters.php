@@ -123,7 +123,7 @@ final class Parameters
      * The same when the subject moves: no time to look for a gap, but what is placed on the subject still meets less
      * than a patch put down anywhere. Set so that parking overtakes a point where three quarters are covered.
      */
-    public const GAP_MOVING = 0.75;
+    public const GAP_MOVING = 0.7;
 
     /** Blur above this share of the subject's size hides it: nothing there can be measured or recognised. */
     public const VISIBLE_BLUR = 0.15;
@@ -281,7 +281,7 @@ final class Parameters
     public const COMMIT_S = 0.055;
 
     /** The same where it was on something else before: what was wrong for a moment costs more than what was never caught. */
-    public const JUMP_S = 0.43;
+    public const JUMP_S = 0.36;
 
     /** In small steps, each with a start and a stop, a drive covers less than in one sweep: this share. */
     public const IN_STEPS = 0.74;

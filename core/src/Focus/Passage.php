@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Focus;
 
+use Closure;
 use RushHold\Motion\ImageMotion;
 use RushHold\Motion\PathPoint;
 use RushHold\Situation\Situation;
@@ -23,6 +24,9 @@ final class Passage
 
     /** @var list<ImageMotion> */
     public array $motions = [];
+
+    /** @var list<float> m; never nearer than the lens could be */
+    public array $distance = [];
 
     /** @var list<float> focus travel at which the aim part is sharp, mm */
     public array $aim = [];
@@ -69,6 +73,12 @@ final class Passage
     /** @var list<float> how far the aim is late up and down, rad */
     public array $lateY = [];
 
+    /** @var list<float> how far changes of direction throw the aim off, squared, rad² */
+    private array $jink = [];
+
+    /** @var array<string, list<float>> */
+    private array $shared = [];
+
     /** Steps of a run from its first frame on; what would take more is played in coarser steps. */
     private const MOST_STEPS = 3600;
 
@@ -107,6 +117,8 @@ final class Passage
             $m = $motion->magnification;
             $here = self::travel($f, $d);
             $this->points[] = $point;
+            $this->distance[] = $d;
+            $this->jink[] = $s->aim->jinkRad($point) ** 2;
             $this->motions[] = $motion;
             $this->aim[] = $here;
             $this->perMetre[] = -1000 * $m * $m;
@@ -130,6 +142,24 @@ final class Passage
             $this->pixels[] = $side / $pitch;
             $this->hides[] = Parameters::VISIBLE_BLUR * $side;
         }
+    }
+
+    /**
+     * One entry for each step, made at the first asking: holds are alike in most of what they make of a way.
+     *
+     * @param  string  $what  with all that it depends on besides the way
+     * @param  Closure(int): float  $at  of a step
+     * @return list<float>
+     */
+    public function shared(string $what, Closure $at): array
+    {
+        return $this->shared[$what] ??= array_map($at, range(0, $this->steps - 1));
+    }
+
+    /** Square of how far wind, of which the subject sways so many metres, and its changes of direction throw the aim off, rad². */
+    public function swayed(float $windM, int $k): float
+    {
+        return ($windM / $this->distance[$k]) ** 2 + $this->jink[$k];
     }
 
     /** How far the lens is off the one of the group that is farthest from the plane of focus, mm, from how far it is off the subject. */

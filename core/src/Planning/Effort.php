@@ -21,7 +21,7 @@ final readonly class Effort
     public const MOST_STEPS = 6_000_000;
 
     /** Runs each candidate gets in the rounds, the share that stays after each. */
-    private const ROUNDS = [[6, 0.3], [14, 0.4], [40, 0.5], [70, 1.0]];
+    private const ROUNDS = [[4, 0.25], [10, 0.4], [24, 0.5], [40, 1.0]];
 
     /** The leaders get runs until the standard error is at most this. */
     public const STANDARD_ERROR = 0.02;
@@ -35,7 +35,7 @@ final readonly class Effort
     private const MORE_RUNS = 80;
 
     /** Runs of a changed winner, and about so many of those there are. */
-    private const WHY_RUNS = 50;
+    private const WHY_RUNS = 32;
 
     private const WHYS = 32;
 

@@ -22,14 +22,18 @@ final readonly class Equals
     /** Nobody gives away as much as this, however unsure it is. */
     private const TOO_MUCH = 0.04;
 
+    /** So many passes are enough to say so, even where the other has had many more. */
+    private const ENOUGH = 70;
+
     /** A set-up that loses no more than this share of the winner's keepers may be worth it for fewer changes. */
     private const NEARLY = 0.15;
 
     /**
      * @param  list<Hold>  $usual  the rules' own choices
      * @param  Standing|null  $standing  how the camera stands now, where that is known
+     * @param  bool  $sits  whether the subject keeps still: then what locks once comes first, unless the camera stands otherwise
      */
-    public function __construct(private array $usual, private ?Standing $standing)
+    public function __construct(private array $usual, private ?Standing $standing, private bool $sits = false)
     {
     }
 
@@ -58,7 +62,7 @@ final readonly class Equals
      */
     public static function alike(array $tried, Candidate $best): array
     {
-        $alike = array_values(array_filter($tried, static fn (Candidate $c): bool => $c === $best || $c->outcome->runs >= $best->outcome->runs / 2 && self::equal($best, $c)));
+        $alike = array_values(array_filter($tried, static fn (Candidate $c): bool => $c === $best || $c->outcome->runs >= min($best->outcome->runs / 2, self::ENOUGH) && self::equal($best, $c)));
         assert($alike !== []);
 
         return $alike;
@@ -97,6 +101,10 @@ final readonly class Equals
 
     private function changes(Candidate $candidate): int
     {
+        if ($this->standing === null && $this->sits) {
+            return $candidate->hold->mode->locksOnce() ? 0 : 1;
+        }
+
         return $this->standing === null ? min([99, ...array_map($candidate->hold->changesFrom(...), $this->usual)]) : count($this->standing->changesTo($candidate->hold));
     }
 

@@ -48,9 +48,10 @@ final readonly class Planner
         $candidates = new Candidates($base, $pins);
         $holds = $candidates->all();
         $effort = Effort::for($base->situation, count($holds));
-        $tried = (new Race($base->situation, $effort, $stage, $seed))->run(Candidates::mostDifferent($holds, $effort->mostCandidates), $leaderRuns);
-        $equals = new Equals([$base->hold, $candidates->usual()], $standing);
-        $best = (new Refinement($base->situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of($equals->fewest($tried)));
+        $race = new Race($base->situation, $effort, $stage, $seed);
+        $tried = $race->run(Candidates::mostDifferent($holds, $effort->mostCandidates), $leaderRuns);
+        $equals = new Equals([$base->hold, $candidates->usual()], $standing, $base->situation->isStill());
+        $best = $race->certain((new Refinement($base->situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of($equals->fewest($tried))), $leaderRuns);
         $tried = [$best, ...array_values(array_filter($tried, static fn (Candidate $c): bool => $c->hold != $best->hold))];
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
         $shown = $this->chooser->choose($rush, PartialHold::of($best->hold));
@@ -93,9 +94,10 @@ final readonly class Planner
         $holds = $candidates->all();
         $effort = Effort::for($base->situation, count($holds), $mostSteps);
         $stage ??= new OneProcess;
-        $tried = (new Race($base->situation, $effort, $stage, $seed))->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
+        $race = new Race($base->situation, $effort, $stage, $seed);
+        $tried = $race->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
 
-        return (new Refinement($base->situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of((new Equals([$base->hold, $candidates->usual()], null))->fewest($tried)));
+        return $race->certain((new Refinement($base->situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of((new Equals([$base->hold, $candidates->usual()], null, $base->situation->isStill()))->fewest($tried))));
     }
 
     /**

@@ -19,6 +19,9 @@ final readonly class Race
     /** Share of a whole question that the race is. */
     public const SHARE = 0.7;
 
+    /** A leader that is so many standard errors behind another is not played on. */
+    private const BEYOND_DOUBT = 3.0;
+
     public function __construct(private Situation $situation, private Effort $effort, private Stage $stage, private int $seed)
     {
     }
@@ -37,19 +40,75 @@ final readonly class Race
             $this->stage->reached(self::SHARE * ($round + 1) / (count($this->effort->rounds) + 1));
             usort($running, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
             $stay = max(Effort::FINALISTS, (int) ceil($share * count($running)));
-            $dropped = [...array_slice($running, $stay), ...$dropped];
+            $behind = array_slice($running, $stay);
             $running = array_slice($running, 0, $stay);
+            if ($round < count($this->effort->rounds) - 1) {
+                $kinds = self::bestOfOtherKinds($behind, $running);
+                $running = [...$running, ...$kinds];
+                $behind = array_filter($behind, static fn (Candidate $c): bool => ! in_array($c, $kinds, true));
+            }
+            $dropped = [...$behind, ...$dropped];
         }
         $leaders = array_slice($running, 0, Effort::FINALISTS);
-        while (($unsure = array_filter($leaders, fn (Candidate $c): bool => $this->unsure($c, $leaderRuns))) !== []) {
+        while (($unsure = array_filter($leaders, fn (Candidate $c): bool => $this->unsure($c, $leaderRuns) && ! self::surelyBehind($c, $leaders))) !== []) {
             $leaders = array_replace($leaders, array_combine(array_keys($unsure), $this->more(array_values($unsure), $this->effort->moreRuns)));
         }
         $this->stage->reached(self::SHARE);
 
-        $all = [...$leaders, ...array_slice($running, Effort::FINALISTS), ...$dropped];
+        $all = array_values([...$leaders, ...array_slice($running, Effort::FINALISTS), ...$dropped]);
         assert($all !== []);
 
         return $all;
+    }
+
+    /**
+     * Of each way to focus that would be gone, the one that did best: after few passes a whole kind falls out by bad luck,
+     * since what locks once has all frames of a pass or none.
+     *
+     * @param  list<Candidate>  $behind  best first
+     * @param  list<Candidate>  $running  best first
+     * @return list<Candidate>
+     */
+    private static function bestOfOtherKinds(array $behind, array $running): array
+    {
+        $kind = static fn (Candidate $c): string => "{$c->hold->technique->value} {$c->hold->mode->value}";
+        $there = array_flip(array_map($kind, $running));
+        $kept = [];
+        foreach ($behind as $candidate) {
+            if (! isset($there[$kind($candidate)]) && ! self::surelyBehind($candidate, array_slice($running, 0, 1))) {
+                $there[$kind($candidate)] = 1;
+                $kept[] = $candidate;
+            }
+        }
+
+        return $kept;
+    }
+
+    /** The same, played until it is known as well as a winner should be. */
+    public function certain(Candidate $candidate, int $leaderRuns = 0): Candidate
+    {
+        while ($this->unsure($candidate, $leaderRuns)) {
+            [$candidate] = $this->more([$candidate], $this->effort->moreRuns);
+        }
+
+        return $candidate;
+    }
+
+    /**
+     * Whether another of them is better beyond doubt on the chances both have met.
+     *
+     * @param  array<int, Candidate>  $leaders
+     */
+    private static function surelyBehind(Candidate $candidate, array $leaders): bool
+    {
+        foreach ($leaders as $other) {
+            [$ahead, $error] = $other->outcome->minus($candidate->outcome);
+            if ($ahead > self::BEYOND_DOUBT * $error && $ahead > 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function unsure(Candidate $leader, int $leaderRuns): bool

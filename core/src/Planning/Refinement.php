@@ -42,11 +42,11 @@ final readonly class Refinement
     private const ISO_SHARE = 0.5;
 
     /** Passes each change is played at first; those that promise most get as many as are needed to be sure. */
-    private const FIRST_RUNS = 16;
+    private const FIRST_RUNS = 10;
 
     private const PROMISING = 3;
 
-    private const MOST_RUNS = 60;
+    private const MOST_RUNS = 40;
 
     /** The distance where one starts is tried so much nearer and farther. */
     private const STARTS = [0.85, 1.18];
