@@ -37,18 +37,18 @@ function morning(array $entries, mixed ...$fields): Outing
 /**
  * The most that any order with any times keeps, tried one by one.
  *
- * @param  list<list<float|null>>  $values  by entry and step
- * @param  list<int>  $lengths
+ * @param  array<int, array<int, float>>  $values  by entry and minute of setting out
+ * @param  list<int>  $lengths  min
  */
-function mostKept(array $values, array $lengths, int $steps, int $from = 0): float
+function mostKept(array $values, array $lengths, int $from = 0): float
 {
     $most = 0.0;
     foreach ($values as $e => $row) {
         $rest = $values;
         unset($rest[$e]);
-        for ($s = $from; $s + $lengths[$e] <= $steps; $s++) {
-            if (($row[$s] ?? null) !== null) {
-                $most = max($most, $row[$s] + mostKept($rest, $lengths, $steps, $s + $lengths[$e]));
+        foreach ($row as $s => $value) {
+            if ($s >= $from) {
+                $most = max($most, $value + mostKept($rest, $lengths, $s + $lengths[$e]));
             }
         }
     }
@@ -60,55 +60,46 @@ it('finds the order that keeps most of all there are', function (int $seed): voi
     mt_srand($seed);
     for ($case = 0; $case < 30; $case++) {
         $entries = $rates = $frames = [];
-        for ($e = 0, $count = mt_rand(1, 4); $e < $count; $e++) {
+        for ($e = 0, $count = mt_rand(1, 3); $e < $count; $e++) {
             $window = mt_rand(0, 2);
-            $setup = mt_rand(0, 2);
             $entries[] = entryOf(
-                minutes: [15, 30, 45, 60][mt_rand(0, 3)],
-                setupMin: 10 * $setup,
+                minutes: [15, 20, 45, 60][mt_rand(0, 3)],
+                setupMin: 8 * mt_rand(0, 2),
                 times: mt_rand(1, 3),
                 wanted: mt_rand(1, 4) / 2,
                 earliest: $window === 1 ? clockAt(['05:30', '06:00'][mt_rand(0, 1)]) : null,
                 latest: $window === 1 ? clockAt('07:15') : null,
-                at: $window === 2 ? clockAt(['05:00', '06:30', '07:45'][mt_rand(0, 2)]) : null,
+                at: $window === 2 ? clockAt(['05:16', '06:30', '07:43'][mt_rand(0, 2)]) : null,
             );
             $rates[] = array_map(static fn (): float => mt_rand(0, 100) / 100, range(0, 12));
             $frames[] = mt_rand(5, 50);
         }
         $outing = morning($entries);
-        $values = $lengths = [];
+        $values = [];
+        $lengths = array_map(static fn (Entry $entry): int => $entry->setupMin + $entry->minutes, $entries);
         foreach ($entries as $e => $entry) {
-            $shoots = intdiv($entry->minutes + 14, 15);
-            $walks = intdiv($entry->setupMin + 14, 15);
-            $lengths[] = $walks + $shoots;
-            $values[] = array_map(static function (int $s) use (
-                $entry,
-                $rates,
-                $frames,
-                $e,
-                $shoots,
-                $walks,
-                $lengths,
-            ): ?float {
-                $begins = clockAt('05:00')->getTimestamp() + 900 * ($s + $walks);
+            $values[$e] = [];
+            for ($begins = $entry->setupMin; $begins + $entry->minutes <= 180; $begins++) {
+                $clock = clockAt('05:00')->modify("+$begins minutes");
                 $may =
-                    $s + $lengths[$e] <= 12 &&
-                    ($entry->at === null || $begins === $entry->at->getTimestamp()) &&
-                    ($entry->earliest === null || $begins >= $entry->earliest->getTimestamp()) &&
-                    ($entry->latest === null || $begins + 60 * $entry->minutes <= $entry->latest->getTimestamp());
-
-                return $may
-                    ? ($entry->wanted *
-                            $entry->times *
-                            $frames[$e] *
-                            array_sum(array_slice($rates[$e], $s + $walks, $shoots))) /
-                            $shoots
-                    : null;
-            }, range(0, 11));
+                    ($entry->at === null ? $begins % 5 === 0 : $clock == $entry->at) &&
+                    ($entry->earliest === null || $clock >= $entry->earliest) &&
+                    ($entry->latest === null || $clock->modify("+$entry->minutes minutes") <= $entry->latest);
+                if ($may) {
+                    // The rate in the middle of each of its minutes, straight between the quarter hours.
+                    $sum = 0.0;
+                    for ($minute = $begins; $minute < $begins + $entry->minutes; $minute++) {
+                        $at = ($minute + 0.5) / 15;
+                        $sum += (1 - fmod($at, 1)) * $rates[$e][(int) $at] + fmod($at, 1) * $rates[$e][(int) $at + 1];
+                    }
+                    $kept = ($entry->wanted * $entry->times * $frames[$e] * $sum) / $entry->minutes;
+                    $values[$e][$begins - $entry->setupMin] = $kept;
+                }
+            }
         }
         $scheduler = new Scheduler($outing, $rates, $frames);
         $best = $scheduler->best();
-        expect(Scheduler::kept($best))->toEqualWithDelta(mostKept($values, $lengths, 12), 1e-9, "case $case of $seed");
+        expect(Scheduler::kept($best))->toEqualWithDelta(mostKept($values, $lengths), 1e-9, "case $case of $seed");
         for ($i = 1; $i < count($best); $i++) {
             expect($best[$i]->from)->toBeGreaterThanOrEqual($best[$i - 1]->to);
         }
@@ -120,6 +111,21 @@ it('finds the order that keeps most of all there are', function (int $seed): voi
             ->toBeLessThanOrEqual(Scheduler::kept($best) + 1e-9);
     }
 })->with(range(1, 8));
+
+it('begins what has a time of its own just then, and fits three times twenty minutes into an hour', function (): void {
+    $flat = static fn (int $of): array => array_fill(0, $of, array_fill(0, 5, 0.5));
+    $hour = static fn (Entry ...$entries): Outing => morning($entries)->with(to: clockAt('06:00'));
+    $planned = (new Scheduler($hour(...array_fill(0, 3, entryOf(minutes: 20))), $flat(3), [20, 20, 20]))->best();
+    expect(array_map(static fn (Planned $p): array => [$p->from, $p->to], $planned))->toBe([
+        [0, 20],
+        [20, 40],
+        [40, 60],
+    ]);
+    // Ten minutes are left before it, which is too little for a quarter of an hour.
+    $fixed = $hour(entryOf(minutes: 15), entryOf(minutes: 30, at: clockAt('05:10'), wanted: 2.0));
+    $planned = (new Scheduler($fixed, $flat(2), [20, 20]))->best();
+    expect(array_map(static fn (Planned $p): array => [$p->entry, $p->from], $planned))->toBe([[1, 10], [0, 40]]);
+});
 
 it('leaves out what cannot fit, and takes the most wanted of many first', function (): void {
     $rates = array_fill(0, 12, array_fill(0, 13, 0.5));

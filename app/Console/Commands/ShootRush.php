@@ -12,7 +12,7 @@ use Illuminate\Console\Command;
 use RushHold\Camera\Hidden;
 use RushHold\Camera\StandIn;
 use RushHold\Kit\Body;
-use RushHold\Planning\Chooser;
+use RushHold\Planning\Planner;
 use RushHold\Refused;
 use RushHold\Rush\Rush;
 
@@ -47,7 +47,8 @@ final class ShootRush extends Command
             $hidden = new Hidden($this->figure('aim', [0, 1]), $this->figure('panning', [0, 1]), $this->figure('hand-focus', [0, 1]), $this->figure('lens-error-m', [-5, 5]) ?? 0.0);
             [$frames, $seed, $from] = [$this->count('frames', 1, 5000), $this->count('seed', 0, PHP_INT_MAX), $this->time()];
             $folder = $this->folder();
-            $hold = Chooser::standard()->choose($rush, $pins)->hold;
+            // What is left open stands as the plan has it.
+            $hold = Planner::standard()->best($rush, pins: $pins)->hold;
             $truth = ['seed' => $seed, ...(new Roll(new StandIn($rush, $hold, $hidden), $seed, $from))->into($folder, $frames)];
             file_put_contents("$folder/".Roll::TRUTH, json_encode($truth, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)) !== false || throw new UnreadableFile("Cannot write to $folder.");
             $kept = count(array_filter($truth['frames'], static fn (array $frame): bool => $frame['kept'] === true));

@@ -11,6 +11,8 @@ use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Planning\Chooser;
+use RushHold\Planning\PartOf;
+use RushHold\Planning\Planner;
 use RushHold\Record\LoggedBurst;
 use RushHold\Refused;
 use RushHold\Rush\Rush;
@@ -43,9 +45,8 @@ final readonly class Inquiry
     public static function into(LoggedBurst $burst, Stage $stage): self
     {
         $rush = $burst->rush;
-        $planned = $rush === null ? null : Chooser::standard()->hold($rush);
-        // How sensitive the sensor was follows from the light.
-        $used = $rush === null || $planned === null ? null : Chooser::standard()->hold($rush, ($burst->hold ?? PartialHold::nothing())->without(Setting::Iso)->fitting($rush->kit));
+        $planned = $rush === null ? null : Planner::standard()->best($rush, self::SEED, new PartOf($stage))->hold;
+        $used = $rush === null || $planned === null ? null : self::used($rush, $burst->hold ?? PartialHold::nothing(), $planned);
         $situation = $rush === null ? null : new Situation($rush);
         $played = $situation === null || $used === null ? null : $stage->play([new Play($situation, $used, self::RUNS, self::SEED)])[0];
         $prior = Prior::of($played, $burst->hold, $situation, $burst->losses, $used);
@@ -55,6 +56,14 @@ final readonly class Inquiry
         $asked = count($answers);
 
         return new self($burst, new Diagnosis($prior, [...$seen, ...$answers], $asked), $answers, $rush, $used, $planned, $played, $stage);
+    }
+
+    /** What was logged; where nothing was, as it was planned. How sensitive the sensor was follows from the light. */
+    private static function used(Rush $rush, PartialHold $logged, Hold $planned): Hold
+    {
+        $pins = $logged->without(Setting::Iso)->fitting($rush->kit);
+
+        return $pins->settings() === [] ? $planned : Chooser::standard()->over(Chooser::standard()->choose($rush, $pins), $pins, PartialHold::of($planned))->hold;
     }
 
     /**

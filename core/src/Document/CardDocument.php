@@ -81,11 +81,11 @@ final readonly class CardDocument
 
         return [
             'number' => $e, 'name' => $entry->rush->name, 'subject' => $plan->situation->subject->name, 'wanted' => $entry->wanted, 'times' => $entry->times,
-            'planned' => $mine === null ? null : ['from' => $this->at($mine->from), 'to' => $this->at($mine->to)],
+            'planned' => $mine === null ? null : ['from' => $this->outing->at($mine->from)->format(DATE_ATOM), 'to' => $this->outing->at($mine->to)->format(DATE_ATOM)],
             'best' => ['at' => $this->at($best), 'keeper_rate' => round($worth->rates[$e][$best], 3)],
             'by_time' => array_map(fn (Moment $m, int $i): array => ['at' => $this->at($i), 'keeper_rate' => round($worth->rates[$e][$i], 3),
                 'light' => $entry->lightAt($m)?->value, ...$this->exposure($worth->plan($e, $i))], $this->moments, array_keys($this->moments)),
-            'keeper_rate' => round($worth->rates[$e][$mine->from ?? $best], 3), 'lost_to' => $worth->cause($e, $mine->from ?? $best),
+            'keeper_rate' => round($worth->rates[$e][$mine?->quarter() ?? $best], 3), 'lost_to' => $worth->cause($e, $mine?->quarter() ?? $best),
             'body' => $body->name, 'lens' => $plan->situation->kit->lens->name, 'extender' => $plan->situation->kit->extender,
             'hold' => HoldDocument::write($plan->hold),
             'by' => $reached?->by === null ? null : ['place' => $reached->by->value, 'name' => Words::label($reached->by), 'own' => $lines->own("control.{$reached->by->value}")],

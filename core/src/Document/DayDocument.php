@@ -74,7 +74,7 @@ final readonly class DayDocument
             'name' => $entry->rush->name, 'wanted' => $entry->wanted, 'times' => $entry->times, 'frames' => $worth->frames($e),
             'by_time' => array_map(fn (Moment $m, int $i): array => ['at' => $m->at->format(DATE_ATOM), 'keeper_rate' => round($worth->rates[$e][$i], 4),
                 'light' => $entry->lightAt($m)?->value, 'lost_to' => $worth->cause($e, $i), 'exposure' => $this->exposure($worth->plan($e, $i)), 'group' => $this->group($worth->plan($e, $i)), 'stops_short' => round($worth->plan($e, $i)->exposure->evShort, 1), 'shimmer' => $worth->plan($e, $i)->air->level], $moments, array_keys($moments)),
-            'planned' => $mine === null ? null : ['since' => $moments[$mine->since]->at->format(DATE_ATOM), 'from' => $moments[$mine->from]->at->format(DATE_ATOM), 'to' => $moments[$mine->to]->at->format(DATE_ATOM), 'kept' => round($mine->value, 1)],
+            'planned' => $mine === null ? null : ['since' => $this->outing->at($mine->since)->format(DATE_ATOM), 'from' => $this->outing->at($mine->from)->format(DATE_ATOM), 'to' => $this->outing->at($mine->to)->format(DATE_ATOM), 'kept' => round($mine->value, 1)],
             'left_out' => ($why = $this->programme->whyNot($e)) === null ? null : $this->words->say($why),
             'hold' => HoldDocument::write($this->programme->plan($e)->hold),
         ];

@@ -66,26 +66,14 @@ final readonly class Entry
         return $facing === null ? null : LightDirection::of($moment->sun, $facing);
     }
 
-    /** Quarter hours of getting there and setting up. */
-    public function setupSteps(): int
+    /** Whether it may begin so many minutes into an outing, and end in time; what has a time of its own begins just then. */
+    public function mayBegin(Outing $outing, int $minute): bool
     {
-        return (int) ceil($this->setupMin / Outing::STEP_MIN);
-    }
-
-    /** Quarter hours it takes. */
-    public function steps(): int
-    {
-        return (int) ceil($this->minutes / Outing::STEP_MIN);
-    }
-
-    /** Whether it may begin in a quarter hour of an outing, and end in time. */
-    public function mayBeginIn(Outing $outing, int $step): bool
-    {
-        $begins = $outing->from->getTimestamp() + 60 * Outing::STEP_MIN * $step;
+        $begins = $outing->at($minute)->getTimestamp();
         $ends = $begins + 60 * $this->minutes;
 
-        return $step + $this->steps() <= $outing->steps()
-            && ($this->at === null || abs($begins - $this->at->getTimestamp()) < 30 * Outing::STEP_MIN)
+        return $ends <= $outing->to->getTimestamp()
+            && ($this->at === null ? $minute % Outing::BEGIN_MIN === 0 : intdiv($this->at->getTimestamp(), 60) === intdiv($begins, 60))
             && ($this->earliest === null || $begins >= $this->earliest->getTimestamp()) && ($this->latest === null || $ends <= $this->latest->getTimestamp());
     }
 

@@ -25,8 +25,11 @@ final readonly class Outing
 
     private const LONGEST_H = 24;
 
-    /** A step of the day. */
+    /** Light and what it does is worked out so far apart. */
     public const STEP_MIN = 15;
+
+    /** A rush begins on the full five minutes, unless it has a time of its own. */
+    public const BEGIN_MIN = 5;
 
     /**
      * @param  DateTimeImmutable  $from  in the zone of the place
@@ -102,6 +105,18 @@ final readonly class Outing
     public function steps(): int
     {
         return intdiv($this->to->getTimestamp() - $this->from->getTimestamp(), 60 * self::STEP_MIN);
+    }
+
+    /** Minutes in it. */
+    public function minutes(): int
+    {
+        return intdiv($this->to->getTimestamp() - $this->from->getTimestamp(), 60);
+    }
+
+    /** So many minutes into it. */
+    public function at(int $minute): DateTimeImmutable
+    {
+        return $this->from->setTimestamp($this->from->getTimestamp() + 60 * $minute);
     }
 
     public function skyAt(DateTimeImmutable $moment): Sky

@@ -61,11 +61,11 @@ final readonly class Programme
         if ($this->planned($entry) !== null) {
             return null;
         }
-        $open = array_filter(range(0, max(0, $this->outing->steps() - 1)), fn (int $step): bool => $this->outing->entries[$entry]->mayBeginIn($this->outing, $step));
+        $open = array_values(array_filter(range(0, $this->outing->minutes()), fn (int $minute): bool => $this->outing->entries[$entry]->mayBegin($this->outing, $minute)));
 
         return match (true) {
             $open === [] => Said::of('left-out.window', minutes: Quantity::count($this->outing->entries[$entry]->minutes)),
-            max(array_map(fn (int $step): float => $this->worth->rates[$entry][$step], $open)) <= 0.0 => Said::of('left-out.nothing'),
+            max(array_map(fn (int $minute): float => $this->worth->rates[$entry][(int) round($minute / Outing::STEP_MIN)] ?? 0.0, $open)) <= 0.0 => Said::of('left-out.nothing'),
             $this->outing->order !== null && ! in_array($entry, $this->outing->order, true) => Said::of('left-out.order'),
             default => Said::of('left-out.room'),
         };
@@ -74,7 +74,7 @@ final readonly class Programme
     /** The plan of a rush at its time; at its best hour where it has none. */
     public function plan(int $entry): Plan
     {
-        return $this->worth->plan($entry, $this->planned($entry)->from ?? $this->bestHour($entry));
+        return $this->worth->plan($entry, $this->planned($entry)?->quarter() ?? $this->bestHour($entry));
     }
 
     /** The quarter hour in which a rush keeps most. */

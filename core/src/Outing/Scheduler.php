@@ -13,15 +13,19 @@ final readonly class Scheduler
 {
     public const EXACT = 10;
 
-    /** @var list<list<float|null>> wanted frames kept by entry and quarter hour of beginning; null where it cannot */
+    /** Of what keeps as much within this, what begins sooner is taken. */
+    private const SAME = 1e-9;
+
+    /** @var list<array<int, float>> wanted frames kept by entry and minute of setting out; only where it can */
     private array $values;
 
-    /** @var list<int> quarter hours that each takes, with getting there */
+    /** @var list<int> minutes that each takes, with getting there */
     private array $lengths;
 
-    /** @var list<int> of these, quarter hours of getting there */
+    /** @var list<int> of these, minutes of getting there */
     private array $setups;
 
+    /** Minutes of the outing. */
     private int $steps;
 
     /**
@@ -30,22 +34,41 @@ final readonly class Scheduler
      */
     public function __construct(Outing $outing, array $rates, array $frames)
     {
-        $this->steps = $outing->steps();
-        $values = $lengths = [];
+        $this->steps = $outing->minutes();
+        $this->lengths = array_map(static fn (Entry $entry): int => $entry->setupMin + $entry->minutes, $outing->entries);
+        $this->setups = array_map(static fn (Entry $entry): int => $entry->setupMin, $outing->entries);
+        $values = [];
         foreach ($outing->entries as $e => $entry) {
-            // One sets out, gets there, and only then it counts.
-            $setup = $entry->setupSteps();
-            $length = $entry->steps();
-            $lengths[] = $setup + $length;
+            $until = self::until($rates[$e], $this->steps);
             $row = [];
-            for ($s = 0; $s < $this->steps; $s++) {
-                $row[] = $entry->mayBeginIn($outing, $s + $setup) ? $entry->wanted * $entry->times * $frames[$e] * array_sum(array_slice($rates[$e], $s + $setup, $length)) / $length : null;
+            // One sets out, gets there, and only then it counts.
+            for ($begins = $entry->setupMin; $begins + $entry->minutes <= $this->steps; $begins++) {
+                if ($entry->mayBegin($outing, $begins)) {
+                    $row[$begins - $entry->setupMin] = $entry->wanted * $entry->times * $frames[$e] * ($until[$begins + $entry->minutes] - $until[$begins]) / $entry->minutes;
+                }
             }
             $values[] = $row;
         }
         $this->values = $values;
-        $this->lengths = $lengths;
-        $this->setups = array_map(static fn (Entry $entry): int => $entry->setupSteps(), $outing->entries);
+    }
+
+    /**
+     * Sum of the rate over the minutes before each, straight between the quarter hours.
+     *
+     * @param  list<float>  $rates  by quarter hour
+     * @return list<float>
+     */
+    private static function until(array $rates, int $minutes): array
+    {
+        $last = count($rates) - 1;
+        $sums = [$sum = 0.0];
+        for ($minute = 0; $minute < $minutes; $minute++) {
+            $low = min($last, intdiv($minute, Outing::STEP_MIN));
+            $part = ($minute % Outing::STEP_MIN + 0.5) / Outing::STEP_MIN;
+            $sums[] = $sum += $rates[$low] + ($rates[min($last, $low + 1)] - $rates[$low]) * $part;
+        }
+
+        return $sums;
     }
 
     /** @return list<Planned> in order of time */
@@ -62,7 +85,7 @@ final readonly class Scheduler
      */
     public function inOrder(array $order): array
     {
-        // From the last: the most that those from one on keep from a quarter hour on, and where that one begins.
+        // From the last: the most that those from one on keep from a minute on, and where that one begins.
         $most = array_fill(0, $this->steps + 1, 0.0);
         $begins = [];
         for ($i = count($order) - 1; $i >= 0; $i--) {
@@ -75,8 +98,8 @@ final readonly class Scheduler
                         $next[$s] = $next[$s + 1];
                         $begins[$i][$s] = $begins[$i][$s + 1];
                     }
-                    $value = $this->values[$order[$i]][$s];
-                    if ($value !== null && $value + $most[$s + $this->lengths[$order[$i]]] > $next[$s]) {
+                    $value = $this->values[$order[$i]][$s] ?? null;
+                    if ($value !== null && $value > 0.0 && $value + $most[$s + $this->lengths[$order[$i]]] > $next[$s] - self::SAME) {
                         $next[$s] = $value + $most[$s + $this->lengths[$order[$i]]];
                         $begins[$i][$s] = $s;
                     }
@@ -107,29 +130,29 @@ final readonly class Scheduler
     private function exact(): array
     {
         $all = (1 << count($this->values)) - 1;
-        // The most that can still be kept from a quarter hour on with these rushes left.
+        // The most that can still be kept from a minute on with these rushes left.
         $most = array_fill(0, $this->steps + 1, array_fill(0, $all + 1, 0.0));
         $pick = [];
         for ($s = $this->steps - 1; $s >= 0; $s--) {
-            for ($left = 1; $left <= $all; $left++) {
-                $best = $most[$s + 1][$left];
-                $chosen = null;
-                foreach ($this->values as $e => $row) {
-                    if (($left >> $e & 1) === 1 && $row[$s] !== null) {
-                        $value = $row[$s] + $most[$s + $this->lengths[$e]][$left & ~(1 << $e)];
-                        if ($value > $best) {
-                            $best = $value;
-                            $chosen = $e;
-                        }
+            // In most minutes nothing begins.
+            $most[$s] = $most[$s + 1];
+            foreach ($this->values as $e => $row) {
+                if (($row[$s] ?? 0.0) <= 0.0) {
+                    continue;
+                }
+                $after = $most[$s + $this->lengths[$e]];
+                for ($left = 1 << $e; $left <= $all; $left++) {
+                    $value = ($left >> $e & 1) === 1 ? $row[$s] + $after[$left & ~(1 << $e)] : -1.0;
+                    if ($value > $most[$s][$left] - self::SAME) {
+                        $most[$s][$left] = $value;
+                        $pick[$s][$left] = $e;
                     }
                 }
-                $most[$s][$left] = $best;
-                $pick[$s][$left] = $chosen;
             }
         }
         $planned = [];
         for ($s = 0, $left = $all; $s < $this->steps && $left > 0;) {
-            $e = $pick[$s][$left];
+            $e = $pick[$s][$left] ?? null;
             if ($e === null) {
                 $s++;
 
@@ -146,14 +169,14 @@ final readonly class Scheduler
     /** @return list<Planned> */
     private function oneByOne(): array
     {
-        $most = array_map(static fn (array $row): float => max([0.0, ...array_filter($row, is_float(...))]), $this->values);
+        $most = array_map(static fn (array $row): float => max([0.0, ...$row]), $this->values);
         arsort($most);
         $taken = array_fill(0, $this->steps, false);
         $planned = [];
         foreach (array_keys($most) as $e) {
             $best = null;
             foreach ($this->values[$e] as $s => $value) {
-                if ($value !== null && ($best === null || $value > $best->value) && ! in_array(true, array_slice($taken, $s, $this->lengths[$e]), true)) {
+                if (($best === null || $value > $best->value) && ! in_array(true, array_slice($taken, $s, $this->lengths[$e]), true)) {
                     $best = $this->planned($e, $s);
                 }
             }

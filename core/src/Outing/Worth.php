@@ -101,12 +101,24 @@ final readonly class Worth
     {
         $best = 0;
         foreach (array_keys($byRules) as $i) {
-            $best = $rates[self::APART * $i] > $rates[self::APART * $best] && $entry->mayBeginIn($outing, self::APART * $i) ? $i : $best;
+            $best = $rates[self::APART * $i] > $rates[self::APART * $best] && self::mayBeginNear($outing, $entry, self::APART * $i) ? $i : $best;
         }
         $rush = $byRules[$best]->situation->rush;
         $played = PartialHold::of(Planner::standard()->best($rush, self::SEED, new PartOf($stage), pins: $entry->pins->fitting($rush->kit))->hold);
 
         return array_map(static fn (Plan $plan): Plan => Chooser::standard()->over($plan, $entry->pins, $played), $byRules);
+    }
+
+    /** Whether a rush may begin at a quarter hour, or in it. */
+    private static function mayBeginNear(Outing $outing, Entry $entry, int $quarter): bool
+    {
+        for ($minute = Outing::STEP_MIN * $quarter; $minute < Outing::STEP_MIN * ($quarter + 1); $minute++) {
+            if ($entry->mayBegin($outing, $minute)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<DateTimeImmutable> the half hours */

@@ -7,9 +7,10 @@ namespace RushHold\Record;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Planning\Chooser;
+use RushHold\Planning\Planner;
 use RushHold\Refused;
 
-/** Bursts put together by rush and hold, so that each case is played once. */
+/** Bursts put together by rush and hold, so that each case is played once; without a hold they were shot as planned. */
 final class Season
 {
     public const MOST_BURSTS = 3000;
@@ -58,7 +59,7 @@ final class Season
             }
         }
         try {
-            $hold = Chooser::standard()->hold($burst->rush, $pins->fitting($burst->rush->kit));
+            $hold = $pins->settings() === [] ? Planner::standard()->best($burst->rush)->hold : Chooser::standard()->hold($burst->rush, $pins->fitting($burst->rush->kit));
         } catch (Refused) {
             // Shot with settings that this kit does not have: something is wrong with what was logged.
             return;

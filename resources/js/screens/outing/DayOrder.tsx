@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Day, Outing } from '../../api/day';
 import { label } from '../../parts/words';
 import { clockOf, lostTo } from './DayTimeline';
+import { whenPlanned } from './planned';
 
 /** The rushes in the order of the day, and what is changed in between. */
 export function DayOrder({
@@ -22,7 +23,7 @@ export function DayOrder({
         const changed = day.changes.find((c) => c.before === number);
         if (!rush?.planned) return null;
         const lost = lostTo(rush);
-        const group = rush.by_time.find((b) => b.at === rush.planned?.from)?.group;
+        const group = whenPlanned(rush)?.group;
         return (
           <li key={number}>
             {changed && (

@@ -3,6 +3,7 @@ import type { Day } from '../../api/day';
 import { PictureTable } from '../../parts/PictureTable';
 import { useSize } from '../../parts/useSize';
 import { label } from '../../parts/words';
+import { later, whenPlanned } from './planned';
 
 const left = 236;
 const right = 22;
@@ -11,7 +12,9 @@ const skyHeight = 62;
 const worthHeight = 38;
 const blockHeight = 40;
 const rowHeight = { beside: 54, above: 72 };
-const STEP = 15 * 60_000;
+const STEP_MIN = 15;
+/** A block goes along in steps of this. */
+const DRAG_MIN = 5;
 
 /** The clock at the place, from a time as the server writes it. */
 export const clockOf = (at: string) => at.slice(11, 16);
@@ -37,11 +40,17 @@ export function DayTimeline({ day, onMove }: Props) {
   const row = names > 20 ? rowHeight.beside : rowHeight.above;
   const x = (step: number) => names + ((width - names - right) * step) / Math.max(1, steps);
   const stepAt = (clientX: number, box: DOMRect) =>
-    Math.round(((clientX - box.left - names) / (width - names - right)) * steps);
+    ((clientX - box.left - names) / (width - names - right)) * steps;
   const indexOf = (at: string) => {
     const first = Date.parse(day.light[0]?.at ?? at);
-    return Math.round((Date.parse(at) - first) / STEP);
+    return (Date.parse(at) - first) / 60_000 / STEP_MIN;
   };
+  const clockAt = (step: number) => {
+    const quarter = Math.floor(step + 1e-6);
+    return later(clockOf(day.light[quarter]?.at ?? ''), Math.round((step - quarter) * STEP_MIN));
+  };
+  const snapped = (step: number) =>
+    Math.max(0, Math.min(steps - 1, (Math.round((step * STEP_MIN) / DRAG_MIN) * DRAG_MIN) / STEP_MIN));
   const height = skyHeight + day.rushes.length * row + 22;
   const highest = Math.max(12, ...day.light.map((m) => m.sun_height_deg));
   const sunY = (deg: number) => 46 - (Math.max(0, deg) / highest) * 38;
@@ -50,12 +59,11 @@ export function DayTimeline({ day, onMove }: Props) {
   const drag = {
     onPointerMove: (event: PointerEvent<SVGSVGElement>) => {
       const at = stepAt(event.clientX, event.currentTarget.getBoundingClientRect());
-      setOver(at);
-      if (held) setHeld({ ...held, step: Math.max(0, Math.min(steps - 1, at - held.grab)) });
+      setOver(Math.round(at));
+      if (held) setHeld({ ...held, step: snapped(at - held.grab) });
     },
     onPointerUp: () => {
-      const to = held && day.light[held.step];
-      if (held && to) onMove(held.rush, clockOf(to.at));
+      if (held) onMove(held.rush, clockAt(held.step));
       setHeld(null);
     },
     onPointerLeave: () => setOver(null),
@@ -197,9 +205,7 @@ export function DayTimeline({ day, onMove }: Props) {
                       rx="3"
                     />
                     <text x={x(from + moved) + 6} y={base - blockHeight + 13}>
-                      {held?.rush === r
-                        ? clockOf(day.light[held.step]?.at ?? '')
-                        : clockOf(rush.planned?.from ?? '')}
+                      {held?.rush === r ? clockAt(held.step) : clockOf(rush.planned?.from ?? '')}
                     </text>
                   </g>
                 )}
@@ -228,7 +234,7 @@ export function DayTimeline({ day, onMove }: Props) {
 
 /** What loses most of a rush in the time it is planned for. */
 export function lostTo(rush: Day['rushes'][number]): string | null {
-  const at = rush.by_time.find((b) => b.at === rush.planned?.from);
+  const at = whenPlanned(rush);
   if (at && at.stops_short >= 2) return `${at.stops_short} stops too dark`;
   return at?.lost_to && at.keeper_rate < 0.9 ? label('loss-cause', at.lost_to).toLowerCase() : null;
 }

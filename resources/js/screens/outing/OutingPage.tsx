@@ -24,6 +24,7 @@ import { EntryRow } from './EntryRow';
 import { freshEntry, freshOuting } from './fresh';
 import { LogByHand } from './LogByHand';
 import { Logged } from './Logged';
+import { whenPlanned } from './planned';
 import { ShareCard } from './ShareCard';
 import { WhereFields, whereOf } from './WhereFields';
 
@@ -299,7 +300,7 @@ export default function OutingPage() {
         {logging !== null && shot && (
           <LogByHand
             shot={shot}
-            likely={planned?.by_time.find((b) => b.at === planned.planned?.from)?.lost_to ?? null}
+            likely={(planned && whenPlanned(planned)?.lost_to) ?? null}
             onClose={() => setLogging(null)}
           />
         )}

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Outing } from '../../api/day';
+import { recorded } from '../../testing/recorded';
 import { withKit } from './Carried';
 import { freshOuting } from './fresh';
+import { later, whenPlanned } from './planned';
 
 const two = (): Outing => ({ ...freshOuting(['a', 'b'], undefined), bodies: [], lenses: [] });
 
@@ -35,5 +37,23 @@ describe('a new outing', () => {
     expect(Object.keys(next.checked ?? {})).toEqual(['firmware.body.Mine', 'contacts.Long']);
     expect(next.rushes.map((e) => e.rush)).toEqual(['c']);
     expect(next.date > new Date().toISOString().slice(0, 10)).toBe(true);
+  });
+});
+
+describe('a rush at its time', () => {
+  const day = recorded('day');
+
+  it('is what it is in the quarter hour it begins in, also between two', () => {
+    const [rush] = day.rushes;
+    const [first, second] = rush?.by_time ?? [];
+    if (!rush?.planned || !first || !second) throw new Error('No rush with a time.');
+    const planned = { ...rush.planned, from: first.at.replace(/:00([+-])/, ':59$1') };
+    expect(whenPlanned({ ...rush, planned })).toBe(first);
+    expect(whenPlanned({ ...rush, planned: { ...planned, from: second.at } })).toBe(second);
+    expect(whenPlanned({ ...rush, planned: null })).toBeUndefined();
+  });
+
+  it('goes on past the full hour and past midnight', () => {
+    expect([later('05:55', 10), later('23:50', 15), later('07:05', 0)]).toEqual(['06:05', '00:05', '07:05']);
   });
 });
