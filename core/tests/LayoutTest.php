@@ -21,6 +21,7 @@ use RushHold\Document\LayoutDocument;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
+use RushHold\Hold\Stabiliser;
 use RushHold\Kit\Area;
 use RushHold\Kit\Body;
 use RushHold\Kit\Control;
@@ -89,7 +90,9 @@ function secondsTo(Hold $stands, Hold $wanted): float
         ($byHand || $stands->area === $wanted->area ? 0.0 : 3.0) +
         ($byHand || $stands->detect === $wanted->detect ? 0.0 : 3.0) +
         ($byHand || $wanted->mode->locksOnce() || $stands->patienceS === $wanted->patienceS ? 0.0 : 7.0) +
-        0.3 * $clicks($stands->shutterS / $wanted->shutterS);
+        0.3 * $clicks($stands->shutterS / $wanted->shutterS) +
+        0.3 * $clicks(($stands->aperture / $wanted->aperture) ** 2) +
+        ($stands->stabiliser === $wanted->stabiliser ? 0.0 : 0.6);
 }
 
 /**
@@ -123,15 +126,23 @@ function bruteForce(array $needs, int $controls): float
             }
         }
     }
+    $beside = [];
+    foreach ($occurring(static fn (Hold $h) => $h->shutterS) as $shutterS) {
+        foreach ($occurring(static fn (Hold $h) => $h->aperture) as $aperture) {
+            foreach ($occurring(static fn (Hold $h) => $h->stabiliser) as $stabiliser) {
+                $beside[] = ['shutterS' => $shutterS, 'aperture' => $aperture, 'stabiliser' => $stabiliser];
+            }
+        }
+    }
     $best = INF;
     foreach ($mixes as $rest) {
-        foreach ($occurring(static fn (Hold $h) => $h->shutterS) as $shutter) {
+        foreach ($beside as $turned) {
             foreach ($choices as $choice) {
                 $loss = 0.0;
                 foreach ($needs as $need) {
-                    $seconds = secondsTo($rest->with(shutterS: $shutter), $need->hold);
+                    $seconds = secondsTo($rest->with(...$turned), $need->hold);
                     foreach ($choice as $i) {
-                        $seconds = min($seconds, 0.3 + secondsTo($mixes[$i]->with(shutterS: $shutter), $need->hold));
+                        $seconds = min($seconds, 0.3 + secondsTo($mixes[$i]->with(...$turned), $need->hold));
                     }
                     $loss += $need->weight * $need->lostAfter($seconds);
                 }
@@ -156,7 +167,11 @@ it('loses as little as the best of all layouts tried one by one', function (int 
         unset($axes[mt_rand(0, 3)]);
         $needs = [];
         foreach (range(0, mt_rand(1, 3)) as $i) {
-            $changes = ['shutterS' => $one([1 / 1000, 1 / 2500])];
+            $changes = [
+                'shutterS' => $one([1 / 1000, 1 / 2500]),
+                'aperture' => $one([4.0, 8.0]),
+                'stabiliser' => $one([Stabiliser::Off, Stabiliser::On]),
+            ];
             foreach ($axes as [$name, $values]) {
                 $changes[$name] = $one($values);
             }
@@ -164,7 +179,7 @@ it('loses as little as the best of all layouts tried one by one', function (int 
             if (($changes['area'] ?? null) === Area::Point) {
                 $changes['detect'] = Detection::Off;
             }
-            $needs[] = need("rush $i", held(...$changes), $one([0.0, 0.4, 1.0, 3.0, 6.0]), $one([1.0, 2.0]));
+            $needs[] = need("rush $i", held(...$changes), $one([0.03, 0.43, 1.03, 3.03, 6.03]), $one([1.0, 2.0]));
         }
         $controls = mt_rand(0, 2);
         $places = array_slice([ControlPlace::Thumb1, ControlPlace::Front1], 0, $controls);

@@ -283,3 +283,20 @@ it('plans by the times somebody took with the stopwatch', function (): void {
         ->and(refusal(static fn () => Rushes::with(['photographer' => ['first_sharp_s' => 99]]))->field)
         ->toBe('photographer.first_sharp_s');
 });
+
+it('tells hands apart by how near they are to what comes out of nothing', function (): void {
+    $shares = static function (float $skill): array {
+        $shares = [];
+        for ($seed = 1; $seed <= 12; $seed++) {
+            $course = RingCourse::of(Exercise::Surprise, Rushes::with(), $seed);
+            $trace = new RingTrace((new ScriptedHand($skill))->play($course, $seed), $course->seconds);
+            $shares[] = RingScore::of($course, $trace)->share();
+        }
+
+        return $shares;
+    };
+    [$raw, $middling, $practised] = array_map($shares, [0.1, 0.6, 0.9]);
+    // Single turns do, not only many of them.
+    expect(max($raw))->toBeLessThan(min($practised))->and(max($middling))->toBeLessThan(min($practised));
+    expect(array_sum($middling) / 12)->toBeGreaterThan(array_sum($raw) / 12 + 0.06);
+});

@@ -26,11 +26,17 @@ final readonly class Costs
     /** @var list<list<list<float>>> seconds by axis, value and rush */
     public array $seconds;
 
-    /** @var list<PartialHold> range, stabiliser, shutter, aperture and place, as one rush has them */
+    /** @var list<PartialHold> ways in which range, stabiliser, shutter, aperture and place may stand */
     public array $blocks;
+
+    /** Whether those are all there are; else only such as one of the rushes has them. */
+    public bool $mixed;
 
     /** @var list<list<float>> seconds by block and rush */
     public array $besides;
+
+    /** More ways than this in which what no control holds may stand are not gone through. */
+    private const MOST_BLOCKS = 2000;
 
     /** @param  list<Need>  $needs */
     public function __construct(private Body $body, private array $needs, private Reaching $reaching)
@@ -49,8 +55,7 @@ final readonly class Costs
         }
         $this->values = $values;
         $this->seconds = $seconds;
-        $this->blocks = PartialHold::distinct(array_map(static fn (Need $need): PartialHold => PartialHold::of($need->hold, Setting::AreaAt, ...Need::BESIDE), $needs));
-        $this->besides = array_map($this->each(...), $this->blocks);
+        [$this->blocks, $this->besides, $this->mixed] = $this->beside();
     }
 
     /**
@@ -159,6 +164,69 @@ final readonly class Costs
         }
 
         return $set;
+    }
+
+    /**
+     * What no control holds: each setting as any of the rushes has it, whatever the others have. Ways that are no quicker
+     * for any rush than another are left out.
+     *
+     * @return array{list<PartialHold>, list<list<float>>, bool} ways, seconds by way and rush, whether these are all
+     */
+    private function beside(): array
+    {
+        $axes = array_map(fn (Setting $setting): array => PartialHold::distinct(array_map(static fn (Need $need): PartialHold => PartialHold::of($need->hold, $setting), $this->needs)), [Setting::AreaAt, ...Need::BESIDE]);
+        if (array_product(array_map(count(...), $axes)) > self::MOST_BLOCKS) {
+            $whole = PartialHold::distinct(array_map(static fn (Need $need): PartialHold => PartialHold::of($need->hold, Setting::AreaAt, ...Need::BESIDE), $this->needs));
+
+            return [$whole, array_map($this->each(...), $whole), false];
+        }
+        $ways = [[PartialHold::nothing(), array_fill(0, count($this->needs), 0.0)]];
+        foreach ($axes as $values) {
+            $longer = [];
+            foreach ($values as $value) {
+                $each = $this->each($value);
+                foreach ($ways as [$hold, $seconds]) {
+                    $longer[] = [$hold->and($value), array_map(static fn (float $a, float $b): float => $a + $b, $seconds, $each)];
+                }
+            }
+            $ways = self::undominated($longer);
+        }
+
+        return [array_column($ways, 0), array_column($ways, 1), true];
+    }
+
+    /**
+     * @param  list<array{PartialHold, list<float>}>  $ways
+     * @return list<array{PartialHold, list<float>}> without those that another is as quick as, or quicker, for every rush
+     */
+    private static function undominated(array $ways): array
+    {
+        $kept = [];
+        foreach ($ways as $way) {
+            foreach ($kept as $other) {
+                if (self::asQuick($other[1], $way[1])) {
+                    continue 2;
+                }
+            }
+            $kept = [...array_filter($kept, static fn (array $other): bool => ! self::asQuick($way[1], $other[1])), $way];
+        }
+
+        return array_values($kept);
+    }
+
+    /**
+     * @param  list<float>  $one
+     * @param  list<float>  $other
+     */
+    private static function asQuick(array $one, array $other): bool
+    {
+        foreach ($one as $n => $seconds) {
+            if ($seconds > $other[$n] + 1e-9) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @param  list<int>  $mix */

@@ -15,9 +15,9 @@ use RushHold\Kit\Duty;
  *
  * Each rush is reached from rest or from one held control, with whatever is left changed by hand; so a layout deals the
  * rushes out into groups, and each group has a way of standing that costs it least. All groups of up to `EXACT` kinds of
- * rushes are gone through with every way of standing there is, which makes it exact: range, shutter, aperture and place
- * at rest are those of one of the rushes. Beyond that the best set is taken after the best set, and the bound says how
- * far that may be from the best.
+ * rushes are gone through with every way of standing there is, what no control holds (range, stabiliser, shutter, aperture,
+ * place) mixed from all of them, which makes it exact. Beyond that the best set is taken after the best set, and the bound
+ * says how far that may be from the best.
  */
 final class Solver
 {
@@ -80,7 +80,10 @@ final class Solver
         $free = array_values(array_filter($places, static fn (ControlPlace $p): bool => ! $pins->has($p)));
         usort($free, fn (ControlPlace $a, ControlPlace $b): int => $this->times->untilHeld($a) <=> $this->times->untilHeld($b));
         $best = null;
-        foreach (array_keys($this->costs->blocks) as $block) {
+        foreach ($this->leasts() as $block => $least) {
+            if ($best !== null && $least >= $best[0]) {
+                break;
+            }
             $rests = $this->rests($block, $fixed, $pins->rest);
             $found = $this->whole ? $this->dealt($block, $rests, $free) : $this->oneByOne($block, $rests, $free);
             if ($best === null || $found[0] < $best[0]) {
@@ -96,7 +99,21 @@ final class Solver
         $hold = $this->costs->rest($this->mixes[$rest], $block);
         $layout = $this->arranged($school, $pins->rest === null ? $hold : $hold->and($pins->rest), $placed);
 
-        return $layout->bounded($this->whole ? $layout->loss : $this->bound(count($places)));
+        return $layout->bounded($this->whole && $this->costs->mixed ? $layout->loss : $this->bound(count($places)));
+    }
+
+    /**
+     * What each way in which range, stabiliser, shutter, aperture and place may stand costs by itself, as if all else were
+     * there at once: no layout with it costs less.
+     *
+     * @return array<int, int> the least first
+     */
+    private function leasts(): array
+    {
+        $leasts = array_map(fn (array $seconds): int => array_sum($this->keysOf($seconds, 0.0)), $this->costs->besides);
+        asort($leasts);
+
+        return $leasts;
     }
 
     /**

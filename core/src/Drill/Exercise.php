@@ -34,7 +34,22 @@ enum Exercise: string implements Labelled
     /** Whether single subjects are counted, each made or not; else frames are. */
     public function countsSubjects(): bool
     {
-        return in_array($this, [self::Still, self::Perch, self::Surprise], true);
+        return in_array($this, [self::Still, self::Perch], true);
+    }
+
+    /** Whether the hand follows something all the while: only then it can be said how late it is. */
+    public function isFollowed(): bool
+    {
+        return in_array($this, [self::Swimmer, self::Wild], true);
+    }
+
+    /**
+     * Blur up to which a frame counts, times what goes unseen. What comes running out of nothing hardly anybody has sharp
+     * frame by frame; how near the ring was all along tells hands apart, and where it was near a frame of a burst is sharp.
+     */
+    public function counts(): float
+    {
+        return $this === self::Surprise ? 12.0 : 1.0;
     }
 
     /** What a turn of it takes, s. */

@@ -30,10 +30,10 @@ final readonly class RingScore
 
     /**
      * @param  int  $slots  frames that could have been taken, or subjects that came
-     * @param  int  $kept  frames, or subjects with one frame at least
+     * @param  int  $kept  frames that count, or subjects with one at least
      * @param  int  $taken  frames that were taken
      * @param  int  $sharp  frames that were taken and sharp
-     * @param  float|null  $firstS  from seeing it to the first sharp frame, the median over subjects that have one, s
+     * @param  float|null  $firstS  from seeing it to the first frame that counts, the median over subjects that have one, s
      * @param  float|null  $lagS  by which the ring is late, s; null where nothing is followed
      * @param  float|null  $scatter  how far it is off besides, times what goes unseen; null where nothing is followed
      * @param  list<array{t: float, m: float, at_m: float, blur: float, kept: bool}>  $frames  each that was taken: where the subject was and what was sharp, m, and its blur in times of what goes unseen
@@ -56,7 +56,7 @@ final readonly class RingScore
     public static function of(RingCourse $course, RingTrace $trace): self
     {
         $ring = $course->ring;
-        $kept = $taken = $sharp = $slots = $overshoots = $wrong = $starts = 0;
+        $kept = $near = $taken = $sharp = $slots = $overshoots = $wrong = $starts = 0;
         $firsts = $frames = [];
         foreach ($course->stretches as $stretch) {
             $first = null;
@@ -65,22 +65,23 @@ final readonly class RingScore
                 $turn = $trace->turn($t);
                 $blur = $ring->blurUm($turn, $stretch->at($t)) / $ring->cocUm;
                 $sharp += $blur <= 1 ? 1 : 0;
-                $first ??= $blur <= 1 ? $t : null;
-                $frames[] = ['t' => round($t, 3), 'm' => round($stretch->at($t), 3), 'at_m' => round(min(9999.0, $ring->metres($turn)), 3), 'blur' => round(min(999.0, $blur), 2), 'kept' => $blur <= 1];
+                $counts = $blur <= $course->exercise->counts();
+                $near += $counts ? 1 : 0;
+                $first ??= $counts ? $t : null;
+                $frames[] = ['t' => round($t, 3), 'm' => round($stretch->at($t), 3), 'at_m' => round(min(9999.0, $ring->metres($turn)), 3), 'blur' => round(min(999.0, $blur), 2), 'kept' => $counts];
             }
             $first !== null && $firsts[] = $first - $stretch->counts;
             $slots += $course->exercise->countsSubjects() ? 1 : (int) floor(($stretch->to - $stretch->counts) * $course->framesPerS);
             $kept += $course->exercise->countsSubjects() && $first !== null ? 1 : 0;
-            if ($course->exercise->countsSubjects()) {
+            if (! $course->exercise->isFollowed()) {
                 $starts++;
                 $wrong += self::turnedAway($ring, $stretch, $trace) ? 1 : 0;
             }
             $overshoots += self::turnedTooFar($ring, $stretch, $trace) ? 1 : 0;
         }
-        $follows = ! $course->exercise->countsSubjects();
-        [$lag, $scatter] = $follows ? self::following($course, $trace) : [null, null];
+        [$lag, $scatter] = $course->exercise->isFollowed() ? self::following($course, $trace) : [null, null];
 
-        return new self($slots, $follows ? min($slots, $sharp) : $kept, $taken, $sharp, Middle::of($firsts), $lag, $scatter, $overshoots, $wrong, $starts, $frames);
+        return new self($slots, $course->exercise->countsSubjects() ? $kept : min($slots, $near), $taken, $sharp, Middle::of($firsts), $lag, $scatter, $overshoots, $wrong, $starts, $frames);
     }
 
     /** Share of what could have been kept, 0 to 1. */

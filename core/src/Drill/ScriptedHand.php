@@ -82,7 +82,7 @@ final readonly class ScriptedHand
             return $turn;
         }
         $by = $this->goal($course, $stretch, $t, $off, $set) - $turn;
-        if ($course->exercise->countsSubjects()) {
+        if (! $course->exercise->isFollowed()) {
             // It comes near quickly and settles slowly, the slower the less it has practised.
             $by *= 1 - exp(-self::STEP_S / (0.06 + 0.14 * (1 - $this->skill)));
         }

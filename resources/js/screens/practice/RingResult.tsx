@@ -23,12 +23,15 @@ export function RingResult({
 }) {
   const s = kept.score;
   const units = useUnits();
-  const counts = ['still', 'perch', 'surprise'].includes(kept.drill);
+  const counts = ['still', 'perch'].includes(kept.drill);
+  // Each subject is met anew.
+  const anew = counts || kept.drill === 'surprise';
+  const frames = kept.drill === 'surprise' ? 'frames near enough' : 'frames kept';
   const par = (s.par ?? 0) * (s.slots ?? 0);
   return (
     <section className="drill-result" aria-label="Result">
       <p className="drill-verdict">
-        <strong className="drill-big">{s.kept}</strong> of {s.slots} {counts ? 'made' : 'frames kept'}
+        <strong className="drill-big">{s.kept}</strong> of {s.slots} {counts ? 'made' : frames}
         <span className="quiet">
           {' '}
           · a practised hand {counts ? 'makes' : 'keeps'} about {par < 10 ? par.toFixed(1) : Math.round(par)}{' '}
@@ -58,7 +61,7 @@ export function RingResult({
             <dd>{s.scatter.toFixed(1)} × the limit</dd>
           </div>
         )}
-        {counts && (
+        {anew && (
           <div>
             <dt>First turn the wrong way</dt>
             <dd>
@@ -96,7 +99,7 @@ export function RingResult({
           'length',
           units,
         )}
-        ; each bead is a frame, filled where it is sharp.
+        ; each bead is a frame, filled where it is {kept.drill === 'surprise' ? 'near enough' : 'sharp'}.
       </p>
       <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />
     </section>
