@@ -13,11 +13,13 @@ use RushHold\Causes\Question;
 use RushHold\Document\CauseDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Focus\OneProcess;
+use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Record\LoggedBurst;
 use RushHold\Record\MeasuredFrame;
 use RushHold\Refused;
 use RushHold\Review\SharpWhere;
+use RushHold\Situation\Situation;
 use RushHold\Tests\Planted;
 use RushHold\Tests\Rushes;
 use RushHold\Units;
@@ -96,6 +98,7 @@ it('stops when one cause leads, and says when it cannot tell', function (): void
         'sharp-where' => 'nothing',
         'in-frame' => 'mostly',
         'still-target' => 'soft',
+        'near-at-the-hour' => 'soft-too',
     ]);
     $nothing = asked([
         'left-over' => 'unknown',
@@ -141,6 +144,10 @@ it('moves towards a cause with every answer that speaks for it', function (
     ['left-over', 'yes', Cause::Leftover],
     ['sharp-where', 'slice', Cause::TooLittleDepth],
     ['in-frame', 'often-not', Cause::OutOfFrame],
+    ['course', 'late', Cause::TooSoon],
+    ['grain', 'grain', Cause::Noise],
+    ['side', 'both', Cause::Nervous],
+    ['size', 'much', Cause::NeverCatches],
 ]);
 
 it('reads in the frames what they answer, and leaves open what they do not', function (): void {
@@ -158,7 +165,13 @@ it('reads in the frames what they answer, and leaves open what they do not', fun
         new LoggedBurst(count($kept), array_sum($kept), measured: $frames($kept, $where, ...$axes)),
     );
     expect($seen([1, 1, 1, 1, 1, 0, 0, 0, 0, 0, 0, 0], SharpWhere::Farther))
-        ->toBe(['course' => 'jumps', 'sharp-where' => 'behind', 'smear' => 'none|limbs-only'])
+        ->toBe([
+            'course' => 'jumps',
+            'sharp-where' => 'behind',
+            'smear' => 'none|limbs-only',
+            'size' => 'much',
+            'side' => 'one',
+        ])
         ->and($seen([1, 1, 1, 1, 1, 0, 0, 0, 0, 0, 0, 0], SharpWhere::Nearer, 1.2, 1.1)['course'])
         ->toBe('drifts')
         ->and($seen([1, 0, 1, 0, 1, 0, 1, 0, 1, 0], SharpWhere::Nowhere)['course'])
@@ -169,6 +182,10 @@ it('reads in the frames what they answer, and leaves open what they do not', fun
         ->toBe('late')
         ->and($seen([0, 0, 0, 0, 0, 0], SharpWhere::Nowhere, 9.0, 2.0)['smear'])
         ->toBe('whole-frame|subject-only')
+        ->and($seen([1, 1, 1, 0, 0, 0], SharpWhere::Nowhere, 1.2, 1.1)['size'])
+        ->toBe('little')
+        ->and($seen([1, 1, 1, 0, 0, 0], SharpWhere::Nowhere, 2.2, 2.0)['size'])
+        ->toBe('more')
         ->and(RushHold\Causes\Seen::in(new LoggedBurst(3, 1)))
         ->toBe([]);
 });
@@ -265,6 +282,38 @@ it('sets the whole plan against leftovers, and nothing against the air', functio
         ->toBeNull();
     // Detection that looks for somebody else is read from the settings alone.
     expect($inquiry->diagnosis->answers['left-over'])->toBe('yes');
+});
+
+it('believes in grain and in too small an opening only where it was set so', function (): void {
+    $chance = static function (Cause $cause, float $iso, float $aperture): float {
+        $rush = Rushes::with();
+        $hold = plan()->hold->with(iso: $iso, aperture: $aperture);
+
+        return Prior::of(null, PartialHold::of($hold), new Situation($rush), used: $hold)[$cause->value];
+    };
+    expect($chance(Cause::Noise, 12800.0, 5.6))
+        ->toBeGreaterThan(10 * $chance(Cause::Noise, 400.0, 5.6))
+        ->and($chance(Cause::Diffraction, 400.0, 32.0))
+        ->toBeGreaterThan(10 * $chance(Cause::Diffraction, 400.0, 5.6));
+});
+
+it('tells focus that lies to one side from focus that goes to and fro', function (): void {
+    $sides = static fn (SharpWhere ...$of): LoggedBurst => new LoggedBurst(
+        count($of),
+        0,
+        measured: array_map(
+            static fn (SharpWhere $where, int $i): MeasuredFrame => new MeasuredFrame($i / 10, false, null, $where),
+            $of,
+            array_keys($of),
+        ),
+    );
+    [$near, $far] = [SharpWhere::Nearer, SharpWhere::Farther];
+    expect(RushHold\Causes\Seen::in($sides($far, $far, $far, $far, $far))['side'] ?? null)
+        ->toBe('one')
+        ->and(RushHold\Causes\Seen::in($sides($near, $far, $near, $far, $far, $near))['side'] ?? null)
+        ->toBe('both')
+        ->and(RushHold\Causes\Seen::in($sides($far, $near, SharpWhere::Nowhere, SharpWhere::Nowhere))['side'] ?? null)
+        ->toBeNull();
 });
 
 it('refuses an answer that is none, and passes over questions of others', function (): void {

@@ -123,6 +123,8 @@ final readonly class Planted
             Cause::FineTune => $shot->lensOff,
             Cause::Limbs, Cause::LensSoft => $shot->kept,
             Cause::OuterPoints, Cause::Leftover => $shot->cause !== LossCause::Shake,
+            Cause::TooSoon => $shot->cause === LossCause::NotCaught,
+            Cause::Noise, Cause::Diffraction => $shot->kept,
         };
     }
 
@@ -343,6 +345,18 @@ final readonly class Planted
                     $hidden,
                     0.0,
                 ];
+            case Cause::TooSoon:
+                // Nobody was warned, and the lens stands far from where it comes.
+                return [
+                    $rush->with(path: self::noticed($rush->path, 0.2)),
+                    $auto->with(startAtM: 4 * $rush->path->startM, area: $hold->area),
+                    $hidden,
+                    0.0,
+                ];
+            case Cause::Noise:
+                return [$rush->with(light: Light::value(3.0)), $auto->with(iso: 25600.0), $hidden, 1.6 * $limitUm];
+            case Cause::Diffraction:
+                return [$rush, $auto->with(aperture: min(32.0, $rush->kit->smallest())), $hidden, 1.6 * $limitUm];
             case Cause::OutOfFrame:
                 return [
                     $rush->with(
@@ -497,6 +511,9 @@ final readonly class Planted
 
         return match ($question) {
             Question::Course => Seen::in($this->logged())['course'] ?? 'mixed',
+            Question::Size => Seen::in($this->logged())['size'] ?? 'more',
+            Question::Side => $this->trembles() ? 'both' : 'one',
+            Question::Grain => $this->hold->iso > 6400 && $this->softUm > 0 ? 'grain' : 'blur',
             Question::SharpWhere => match (true) {
                 $of(LossCause::Background) > 0.45 => 'behind',
                 $of(LossCause::Nearer) > 0.45 => 'before',
@@ -505,6 +522,7 @@ final readonly class Planted
                 default => 'nothing',
             },
             Question::Smear => match (true) {
+                $this->softUm > 0 => 'none',
                 $this->limbsSmear() && $of(LossCause::Shake, LossCause::SubjectSmear) < 0.4 => 'limbs-only',
                 $of(LossCause::Shake) > 0.45 => 'whole-frame',
                 $of(LossCause::SubjectSmear) > 0.45 => 'subject-only',
@@ -512,6 +530,7 @@ final readonly class Planted
             },
             Question::StillTarget => $this->still(1.0),
             Question::StoppedDown => match (true) {
+                $this->cause !== Cause::LensSoft && $this->softUm > 0 => 'no-better',
                 $this->softUm > 0 => 'crisp',
                 $of(LossCause::TooLittleDepth, LossCause::NearerPart) > 0.5 => 'crisp',
                 default => 'no-better',

@@ -27,4 +27,7 @@ enum Cause: string implements Labelled
     case Leftover = 'leftover';
     case TooLittleDepth = 'too-little-depth';
     case OutOfFrame = 'out-of-frame';
+    case TooSoon = 'too-soon';
+    case Noise = 'noise';
+    case Diffraction = 'diffraction';
 }

@@ -19,9 +19,9 @@ final readonly class Diagnosis
     public const MOST_QUESTIONS = 5;
 
     /** A cause leads clearly from this chance on, and so many times as likely as the next. */
-    private const LEADS = 0.72;
+    private const LEADS = 0.75;
 
-    private const LEADS_TIMES = 3.0;
+    private const LEADS_TIMES = 4.0;
 
     /** Below this nothing can be told. */
     private const TELLS = 0.4;

@@ -100,6 +100,9 @@ final readonly class Fix
             Cause::OuterPoints => [Setting::AreaAt->value => [0.0, 0.0]],
             Cause::Leftover => array_combine(array_map(static fn (Setting $s): string => $s->value, Setting::keptByCamera()), array_map(fn (Setting $s): mixed => $s->in($this->planned), Setting::keptByCamera())),
             Cause::TooLittleDepth => [Setting::Aperture->value => $this->stopped(1.5)],
+            Cause::Diffraction => [Setting::Aperture->value => $this->opened()],
+            Cause::TooSoon => [Setting::StartAt->value => $this->planned->startAtM],
+            Cause::Noise => [Setting::Shutter->value => max($used->shutterS, $this->planned->shutterS), Setting::Aperture->value => min($used->aperture, $this->planned->aperture)],
             Cause::Air, Cause::FineTune, Cause::OutOfFrame => [],
         };
     }
@@ -127,6 +130,12 @@ final readonly class Fix
     private function patience(float $seconds): float
     {
         return Response::nearestPatience($seconds, $this->kit->body->patienceSteps);
+    }
+
+    /** As wide as the plan has it, two stops at least. */
+    private function opened(): float
+    {
+        return max($this->kit->widest(), min($this->planned->aperture, $this->used->aperture / 2));
     }
 
     private function stopped(float $stops): float

@@ -10,6 +10,7 @@ use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Kit\FocusMode;
+use RushHold\Optics\Diffraction;
 use RushHold\Situation\Situation;
 
 /** How likely each cause is before anything is looked at: how common it is, and what the simulation loses in this rush with this hold. */
@@ -20,6 +21,7 @@ final class Prior
         'leftover' => 0.15, 'background' => 0.07, 'nearer-thing' => 0.07, 'nearer-part' => 0.05, 'jumps-off' => 0.06, 'lags-or-leads' => 0.06, 'nervous' => 0.05,
         'never-catches' => 0.06, 'shake' => 0.07, 'subject-motion' => 0.07, 'limbs' => 0.04, 'air' => 0.05, 'fine-tune' => 0.05, 'lens-soft' => 0.04,
         'outer-points' => 0.03, 'too-little-depth' => 0.05, 'out-of-frame' => 0.06, 'locked-once' => 0.05,
+        'too-soon' => 0.04, 'noise' => 0.03, 'diffraction' => 0.02,
     ];
 
     /** What each loss of the simulation speaks for. */
@@ -30,7 +32,7 @@ final class Prior
         'shake' => ['shake' => 1.0],
         'air' => ['air' => 1.0],
         'too little depth' => ['too-little-depth' => 0.7, 'nearer-part' => 0.3],
-        'not caught' => ['never-catches' => 0.8, 'leftover' => 0.2],
+        'not caught' => ['never-catches' => 0.55, 'too-soon' => 0.3, 'leftover' => 0.15],
         'hunting' => ['never-catches' => 1.0],
         'on the background' => ['background' => 0.75, 'jumps-off' => 0.25],
         'on something nearer' => ['nearer-thing' => 0.7, 'jumps-off' => 0.3],
@@ -49,8 +51,14 @@ final class Prior
 
     private const LOGGED = 0.55;
 
+    /** From here on grain may hide what is sharp. */
+    private const GRAINY_ISO = 5000.0;
+
+    /** From this share of what goes unseen on the opening alone may spread too far. */
+    private const DIFFRACTS = 0.7;
+
     /** Where the area stood on points that measure one direction only. */
-    private const ON_WEAK_POINTS = 0.25;
+    private const ON_WEAK_POINTS = 0.5;
 
     /** @return non-empty-array<string, float> */
     public static function common(): array
@@ -82,6 +90,12 @@ final class Prior
         }
         if ($body !== null && $body->points !== null && $used !== null && isset($body->areas[$used->area->value]) && $body->points->oneWayShare($body->areas[$used->area->value], $used->areaAt) > 0.5) {
             $prior['outer-points'] = max($prior['outer-points'], self::ON_WEAK_POINTS);
+        }
+        if ($situation !== null && $used !== null) {
+            // What grain and the opening do by themselves follows from how it was set.
+            $iso = $hold?->get(Setting::Iso);
+            $prior['noise'] *= (is_float($iso) ? $iso : $used->iso) > self::GRAINY_ISO ? 5.0 : 0.2;
+            $prior['diffraction'] *= Diffraction::widthUm($used->aperture) > self::DIFFRACTS * $situation->cocUm ? 10.0 : 0.1;
         }
         $mode = $hold?->get(Setting::Mode);
         if ($mode === FocusMode::Continuous || $mode === FocusMode::Manual) {

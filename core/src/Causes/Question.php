@@ -11,6 +11,12 @@ enum Question: string implements Labelled
 {
     /** How sharpness runs through the burst. */
     case Course = 'course';
+    /** How soft the lost frames are. */
+    case Size = 'size';
+    /** Whether focus lies to one side of it all along. */
+    case Side = 'side';
+    /** Whether detail is lost to blur or to grain. */
+    case Grain = 'grain';
     /** Where something is sharp in a soft frame. */
     case SharpWhere = 'sharp-where';
     /** What is smeared. */
@@ -41,6 +47,9 @@ enum Question: string implements Labelled
     {
         return match ($this) {
             self::Course => ['drifts', 'jumps', 'alternates', 'never', 'late', 'mixed'],
+            self::Size => ['little', 'more', 'much'],
+            self::Side => ['one', 'both'],
+            self::Grain => ['blur', 'grain'],
             self::SharpWhere => ['nothing', 'behind', 'before', 'nearer-part', 'slice'],
             self::Smear => ['none', 'whole-frame', 'subject-only', 'limbs-only'],
             self::StillTarget => ['sharp', 'always-off', 'soft'],
@@ -61,6 +70,8 @@ enum Question: string implements Labelled
     {
         return match ($this) {
             self::StillTarget, self::StoppedDown, self::NearAtTheHour => 0.8,
+            // It stands in the file.
+            self::Mode => 2.0,
             default => 1.0,
         };
     }

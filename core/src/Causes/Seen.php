@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Causes;
 
 use RushHold\Blur\Ellipse;
+use RushHold\Blur\Verdict;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
@@ -24,6 +25,17 @@ final class Seen
     /** So many times as soft at once is a jump, not a drift. */
     private const JUMP = 2.0;
 
+    /** Fewer frames say nothing of size or side. */
+    private const FEW = 3;
+
+    /** Up to so many times what counts as sharp is a little soft, beyond so many much. */
+    private const LITTLE = 2.0;
+
+    private const MUCH = 5.0;
+
+    /** Up to this share of frames on the other side is an error of measuring. */
+    private const ASTRAY = 0.12;
+
     /** A smear is one from this ratio of its axes on… */
     private const SMEARED = 1.7;
 
@@ -36,7 +48,7 @@ final class Seen
         return array_filter([
             Question::Mode->value => self::mode($burst->hold),
             Question::LeftOver->value => $burst->hold === null || $burst->rush === null ? null : self::leftOver($burst->hold, $burst->rush),
-            ...self::frames($burst->measured),
+            ...self::frames($burst->measured, $burst->rush),
         ], is_string(...));
     }
 
@@ -66,14 +78,15 @@ final class Seen
      * @param  list<MeasuredFrame>  $frames
      * @return array<string, string|null>
      */
-    private static function frames(array $frames): array
+    private static function frames(array $frames, ?Rush $rush): array
     {
         if (count($frames) < self::COURSE_FRAMES) {
             return [];
         }
         $lost = array_values(array_filter($frames, static fn (MeasuredFrame $f): bool => ! $f->kept));
 
-        return $lost === [] ? [] : [Question::Course->value => self::course($frames), Question::SharpWhere->value => self::sharpWhere($lost), Question::Smear->value => self::smear($lost)];
+        return $lost === [] ? [] : [Question::Course->value => self::course($frames), Question::SharpWhere->value => self::sharpWhere($lost), Question::Smear->value => self::smear($lost),
+            Question::Size->value => self::size($frames, $lost, $rush), Question::Side->value => self::side($lost)];
     }
 
     /** @param  list<MeasuredFrame>  $frames */
@@ -129,6 +142,50 @@ final class Seen
         }
 
         return $longest;
+    }
+
+    /**
+     * How soft the lost frames are, against the softest that were kept; where none were, against what counts as sharp.
+     *
+     * @param  list<MeasuredFrame>  $frames
+     * @param  list<MeasuredFrame>  $lost
+     */
+    private static function size(array $frames, array $lost, ?Rush $rush): ?string
+    {
+        $soft = self::widths($lost);
+        $sharp = self::widths(array_values(array_filter($frames, static fn (MeasuredFrame $f): bool => $f->kept)));
+        $limit = count($sharp) >= self::FEW ? max($sharp) : ($rush === null ? null : Verdict::KEEPER_LIMIT * $rush->cocUm() / (1000 * $rush->kit->body->pitchMm()));
+        if (count($soft) < self::FEW || $limit === null) {
+            return null;
+        }
+        sort($soft);
+        $times = $soft[intdiv(count($soft), 2)] / $limit;
+
+        return $times < self::LITTLE ? 'little' : ($times < self::MUCH ? 'more' : 'much');
+    }
+
+    /**
+     * @param  list<MeasuredFrame>  $frames
+     * @return list<float> of those that were measured
+     */
+    private static function widths(array $frames): array
+    {
+        $widths = [];
+        foreach ($frames as $frame) {
+            $frame->ellipse === null || $widths[] = $frame->ellipse->width();
+        }
+
+        return $widths;
+    }
+
+    /** @param  list<MeasuredFrame>  $lost */
+    private static function side(array $lost): ?string
+    {
+        $behind = count(array_filter($lost, static fn (MeasuredFrame $f): bool => $f->sharpWhere === SharpWhere::Farther));
+        $known = $behind + count(array_filter($lost, static fn (MeasuredFrame $f): bool => $f->sharpWhere === SharpWhere::Nearer));
+        $fewer = min($behind, $known - $behind) / max(1, $known);
+
+        return $known < self::FEW ? null : ($fewer <= self::ASTRAY ? 'one' : ($fewer >= 2 * self::ASTRAY ? 'both' : null));
     }
 
     /** @param  list<MeasuredFrame>  $lost */

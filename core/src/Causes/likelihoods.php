@@ -24,8 +24,50 @@ return [
         'air' => [0.03, 0.04, 0.18, 0.45, 0.04, 0.26],
         'fine-tune' => [0.03, 0.04, 0.06, 0.62, 0.04, 0.21],
         'lens-soft' => [0.02, 0.03, 0.05, 0.74, 0.03, 0.13],
-        'leftover' => [0.12, 0.10, 0.04, 0.52, 0.10, 0.12],
+        'leftover' => [0.10, 0.08, 0.03, 0.62, 0.08, 0.09],
         'out-of-frame' => [0.06, 0.26, 0.18, 0.10, 0.10, 0.30],
+        'too-soon' => [0.02, 0.03, 0.04, 0.18, 0.66, 0.07],
+        'noise' => [0.02, 0.02, 0.05, 0.70, 0.03, 0.18],
+        'diffraction' => [0.02, 0.02, 0.04, 0.76, 0.03, 0.13],
+    ],
+    // little, more, much
+    'size' => [
+        'usual' => [0.34, 0.40, 0.26],
+        'locked-once' => [0.14, 0.40, 0.46],
+        'background' => [0.05, 0.30, 0.65],
+        'nearer-thing' => [0.05, 0.30, 0.65],
+        'nearer-part' => [0.62, 0.34, 0.04],
+        'jumps-off' => [0.06, 0.30, 0.64],
+        'nervous' => [0.56, 0.37, 0.07],
+        'never-catches' => [0.04, 0.16, 0.80],
+        'air' => [0.55, 0.40, 0.05],
+        'fine-tune' => [0.48, 0.47, 0.05],
+        'limbs' => [0.72, 0.20, 0.08],
+        'outer-points' => [0.14, 0.34, 0.52],
+        'lens-soft' => [0.74, 0.24, 0.02],
+        'leftover' => [0.08, 0.22, 0.70],
+        'too-little-depth' => [0.72, 0.26, 0.02],
+        'too-soon' => [0.06, 0.24, 0.70],
+        'noise' => [0.82, 0.16, 0.02],
+        'diffraction' => [0.80, 0.19, 0.01],
+    ],
+    // one, both
+    'side' => [
+        'usual' => [0.66, 0.34],
+        'background' => [0.96, 0.04],
+        'nearer-thing' => [0.94, 0.06],
+        'nearer-part' => [0.94, 0.06],
+        'fine-tune' => [0.96, 0.04],
+        'locked-once' => [0.90, 0.10],
+        'nervous' => [0.16, 0.84],
+        'lags-or-leads' => [0.48, 0.52],
+        'jumps-off' => [0.50, 0.50],
+    ],
+    // blur, grain
+    'grain' => [
+        'usual' => [0.94, 0.06],
+        'noise' => [0.10, 0.90],
+        'never-catches' => [0.84, 0.16],
     ],
     // nothing, behind, before, nearer-part, slice
     'sharp-where' => [
@@ -43,6 +85,8 @@ return [
         'lens-soft' => [0.94, 0.02, 0.02, 0.01, 0.01],
         'too-little-depth' => [0.16, 0.06, 0.04, 0.18, 0.56],
         'out-of-frame' => [0.50, 0.36, 0.10, 0.02, 0.02],
+        'noise' => [0.90, 0.03, 0.03, 0.02, 0.02],
+        'diffraction' => [0.95, 0.02, 0.01, 0.01, 0.01],
     ],
     // none, whole-frame, subject-only, limbs-only
     'smear' => [
@@ -53,6 +97,8 @@ return [
         'out-of-frame' => [0.70, 0.18, 0.10, 0.02],
         'air' => [0.90, 0.06, 0.02, 0.02],
         'lens-soft' => [0.93, 0.04, 0.02, 0.01],
+        'noise' => [0.95, 0.02, 0.02, 0.01],
+        'diffraction' => [0.95, 0.02, 0.02, 0.01],
     ],
     // sharp, always-off, soft
     'still-target' => [
@@ -61,7 +107,9 @@ return [
         'lens-soft' => [0.05, 0.08, 0.87],
         'air' => [0.16, 0.06, 0.78],
         'shake' => [0.50, 0.05, 0.45],
-        'too-little-depth' => [0.70, 0.20, 0.10],
+        'too-little-depth' => [0.78, 0.10, 0.12],
+        'noise' => [0.40, 0.02, 0.58],
+        'diffraction' => [0.08, 0.03, 0.89],
     ],
     // crisp, no-better
     'stopped-down' => [
@@ -70,6 +118,8 @@ return [
         'too-little-depth' => [0.60, 0.40],
         'fine-tune' => [0.30, 0.70],
         'nearer-part' => [0.36, 0.64],
+        'noise' => [0.03, 0.97],
+        'diffraction' => [0.02, 0.98],
     ],
     // crisp, soft-too
     'near-at-the-hour' => [
@@ -78,15 +128,18 @@ return [
         'lens-soft' => [0.06, 0.94],
         'fine-tune' => [0.25, 0.75],
         'shake' => [0.35, 0.65],
+        'noise' => [0.30, 0.70],
+        'diffraction' => [0.08, 0.92],
     ],
     // settled, never-came, trembled
     'finder' => [
         'usual' => [0.78, 0.11, 0.11],
         'never-catches' => [0.10, 0.84, 0.06],
-        'leftover' => [0.30, 0.60, 0.10],
+        'leftover' => [0.20, 0.72, 0.08],
         'nervous' => [0.14, 0.06, 0.80],
         'air' => [0.60, 0.12, 0.28],
         'lags-or-leads' => [0.62, 0.18, 0.20],
+        'too-soon' => [0.40, 0.52, 0.08],
     ],
     // at-turns, no
     'ahead-behind' => [

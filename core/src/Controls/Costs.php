@@ -211,7 +211,7 @@ final readonly class Costs
             $kept = [...array_filter($kept, static fn (array $other): bool => ! self::asQuick($way[1], $other[1])), $way];
         }
 
-        return array_values($kept);
+        return $kept;
     }
 
     /**

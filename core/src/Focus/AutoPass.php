@@ -224,7 +224,7 @@ final readonly class AutoPass
                                 $lostBy = $littleDepth;
                             } else {
                                 // Travel grows as the subject closes.
-                                $lostBy = ($on > $lens) === ($aim[$k] >= $aim[$k > 0 ? $k - 1 : 0]) ? $lagging : $leading;
+                                $lostBy = ($on > $lens) === ($aim[$k] >= $aim[$k - 1]) ? $lagging : $leading;
                             }
                         }
                         $lost[$lostBy] += $many;

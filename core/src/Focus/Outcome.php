@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Focus;
 
+use RushHold\NineInTen;
+
 /** What came of many runs of one rush with one hold. */
 final readonly class Outcome
 {
@@ -98,10 +100,10 @@ final readonly class Outcome
         return new self($runs, $frames, $mean, $runs > 1 ? sqrt($square / ($runs - 1) / $runs) : 0.5, $anyKeeper, $firstKeeperS, $losses, $rates);
     }
 
-    /** @return array{mean: float, low: float, high: float} keepers in a pass, with the interval that holds 95 of 100 */
+    /** @return array{mean: float, low: float, high: float} keepers in a pass, with the interval it lies in nine times in ten */
     public function keepers(): array
     {
-        $reach = 1.96 * $this->standardError;
+        $reach = NineInTen::ERRORS * $this->standardError;
 
         return [
             'mean' => $this->frames * $this->keeperRate,

@@ -55,7 +55,7 @@ final readonly class Race
         }
         $this->stage->reached(self::SHARE);
 
-        $all = array_values([...$leaders, ...array_slice($running, Effort::FINALISTS), ...$dropped]);
+        $all = [...$leaders, ...array_slice($running, Effort::FINALISTS), ...$dropped];
         assert($all !== []);
 
         return $all;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Record;
 
 use RushHold\Focus\Noise;
+use RushHold\NineInTen;
 
 /**
  * What counts of frames kept say about several set-ups: the posterior of each one's share, on a grid, together with how
@@ -29,8 +30,6 @@ final class Contest
 
     /** Bins of a difference from −1 to 1. */
     private const BINS = 400;
-
-    private const TAIL = 0.05;
 
     /**
      * What is left in doubt when one is said to keep more. People look after each burst, and chance gets its try each time: with
@@ -132,7 +131,7 @@ final class Contest
         }
         $end = static fn (float $place): float => sin($place / self::STEPS * M_PI_2) ** 2;
 
-        return ['mean' => $mean, 'low' => $end(self::quantile($all, self::TAIL)), 'high' => $end(self::quantile($all, 1 - self::TAIL))];
+        return ['mean' => $mean, 'low' => $end(self::quantile($all, NineInTen::BELOW)), 'high' => $end(self::quantile($all, 1 - NineInTen::BELOW))];
     }
 
     /**
@@ -166,7 +165,7 @@ final class Contest
         }
         $end = static fn (float $place): float => 2 * $place / self::BINS - 1;
 
-        return ['better' => $better, 'mean' => $mean, 'low' => $end(self::quantile($bins, self::TAIL)), 'high' => $end(self::quantile($bins, 1 - self::TAIL)),
+        return ['better' => $better, 'mean' => $mean, 'low' => $end(self::quantile($bins, NineInTen::BELOW)), 'high' => $end(self::quantile($bins, 1 - NineInTen::BELOW)),
             'sure' => min($better, 1 - $better) < self::DOUBT];
     }
 

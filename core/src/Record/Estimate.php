@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace RushHold\Record;
 
+use RushHold\NineInTen;
+
 /** What is believed of one number: its mean, and between what it lies nine times in ten. */
 final readonly class Estimate
 {
-    private const TAIL = 0.05;
-
     public function __construct(public float $mean, public float $low, public float $high)
     {
     }
@@ -28,7 +28,7 @@ final readonly class Estimate
         $last = null;
         foreach ($values as $i => $value) {
             $mean += $weights[$i] * $value / $all;
-            foreach ([self::TAIL, 1 - self::TAIL] as $end => $share) {
+            foreach ([NineInTen::BELOW, 1 - NineInTen::BELOW] as $end => $share) {
                 if (! isset($ends[$end]) && $sum + $weights[$i] >= $share * $all) {
                     // Between two values in the proportion in which their weights reach it.
                     $ends[$end] = $last === null ? $value : $last + ($value - $last) * ($share * $all - $sum) / $weights[$i];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Record;
 
 use RushHold\Focus\Noise;
+use RushHold\NineInTen;
 
 /**
  * How long it takes to the first sharp frame: the expected time, in which a burst without any counts in full. What gets
@@ -16,8 +17,6 @@ use RushHold\Focus\Noise;
 final readonly class FirstSharp
 {
     private const DRAWS = 2000;
-
-    private const TAIL = 0.05;
 
     /** Fewer say nothing. */
     public const FEWEST = 3;
@@ -76,7 +75,7 @@ final readonly class FirstSharp
         sort($differences);
 
         return ['sooner' => count(array_filter($differences, static fn (float $d): bool => $d < 0)) / self::DRAWS, 'mean' => $this->meanS() - $other->meanS(),
-            'low' => $differences[(int) (self::TAIL * self::DRAWS)], 'high' => $differences[(int) ((1 - self::TAIL) * self::DRAWS)]];
+            'low' => $differences[(int) (NineInTen::BELOW * self::DRAWS)], 'high' => $differences[(int) ((1 - NineInTen::BELOW) * self::DRAWS)]];
     }
 
     /**

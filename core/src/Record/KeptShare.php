@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Record;
 
+use RushHold\NineInTen;
 use RushHold\Range;
 use RushHold\Refused;
 
@@ -21,9 +22,6 @@ final readonly class KeptShare
     private const ALIKE = 12.0;
 
     private const WORD = 6.0;
-
-    /** Of the interval, at each end. */
-    private const TAIL = 0.05;
 
     private const STEPS = 2000;
 
@@ -87,7 +85,7 @@ final readonly class KeptShare
         $weights = array_map(static fn (float $log): float => exp($log - $highest), $logs);
         $all = array_sum($weights);
         $ends = [];
-        foreach ([self::TAIL, 1 - self::TAIL] as $share) {
+        foreach ([NineInTen::BELOW, 1 - NineInTen::BELOW] as $share) {
             $sum = 0.0;
             foreach ($weights as $i => $weight) {
                 if ($sum + $weight >= $share * $all) {

@@ -6,6 +6,7 @@ namespace RushHold\Record;
 
 use Closure;
 use RushHold\Focus\Stage;
+use RushHold\NineInTen;
 use RushHold\Rush\Photographer;
 
 /**
@@ -294,7 +295,7 @@ final readonly class Learning
             $together[(string) $value] = ($together[(string) $value] ?? 0.0) + $this->weights[$at];
         }
 
-        return count($together) === 1 ? new Estimate($skill->of($this->said), max(0.0, $skill->of($this->said) - self::SKILL_SPREAD * 1.645), min(1.0, $skill->of($this->said) + self::SKILL_SPREAD * 1.645))
+        return count($together) === 1 ? new Estimate($skill->of($this->said), max(0.0, $skill->of($this->said) - self::SKILL_SPREAD * NineInTen::ERRORS), min(1.0, $skill->of($this->said) + self::SKILL_SPREAD * NineInTen::ERRORS))
             : Estimate::of(array_map(floatval(...), array_keys($together)), array_values($together));
     }
 

@@ -71,7 +71,7 @@ export function Found({
             ))}
         </ul>
       )}
-      {!fix && rush && !['air', 'fine-tune', 'out-of-frame'].includes(first?.cause ?? '') && (
+      {!fix && rush && !['air', 'fine-tune', 'out-of-frame', 'noise'].includes(first?.cause ?? '') && (
         <p className="quiet">No setting keeps more frames of this rush by the model.</p>
       )}
       {worth && (
