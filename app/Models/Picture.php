@@ -68,6 +68,6 @@ final class Picture extends Model
     {
         $verdict = $this->measured['verdict'] ?? null;
 
-        return $this->kept ?? ($verdict === null ? null : $verdict === 'kept');
+        return $this->kept ?? (in_array($verdict, ['kept', 'lost'], true) ? $verdict === 'kept' : null);
     }
 }

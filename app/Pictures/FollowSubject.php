@@ -111,7 +111,7 @@ final class FollowSubject implements ShouldQueue
         $measured = array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb']));
 
         // Not found in this frame, it is not in it.
-        return ($found['aim'] ?? null) === null ? [...$measured, 'verdict' => 'lost', 'sure' => 0.6, 'sharp_where' => 'nowhere', 'not_found' => true] : $measured;
+        return ($found['aim'] ?? null) === null ? [...$measured, 'verdict' => 'untold', 'sure' => 0.5, 'sharp_where' => 'nowhere', 'not_found' => true] : $measured;
     }
 
     private function end(Burst $burst): void

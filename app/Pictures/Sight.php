@@ -7,7 +7,7 @@ namespace App\Pictures;
 use Imagick;
 use ImagickException;
 use RushHold\Review\Follow;
-use RushHold\Review\Grain;
+use RushHold\Review\GrainCurve;
 use RushHold\Review\Measured;
 use RushHold\Review\Patch;
 use RushHold\Review\Spread;
@@ -32,6 +32,9 @@ final class Sight
     private const ROOM = 60.0;
 
     private const SOFT = 0.8;
+
+    /** Where nobody said what the picture is of, its noise is told for the middle of the scale. */
+    private const GREY = 0.4;
 
     private const PREVIEW = 1600;
 
@@ -138,9 +141,9 @@ final class Sight
     public function measured(?array $aim, float $limitPx): Measured
     {
         $patches = $this->tiles();
-        // Where it is calmest there is nothing but noise.
-        $noise = min(array_map(static fn (array $tile): float => Grain::of($tile[2]), $patches));
-        $tiles = array_map(static fn (array $tile): Tile => new Tile($tile[0], $tile[1], Spread::of($tile[2], $noise, self::TILE_EDGES)?->ellipse), $patches);
+        $grain = GrainCurve::of(array_column($patches, 2));
+        $tiles = array_map(static fn (array $tile): Tile => new Tile($tile[0], $tile[1], Spread::of($tile[2], $grain->at($tile[2]->mean()), self::TILE_EDGES)?->ellipse), $patches);
+        $noise = $grain->at($aim === null ? self::GREY : $this->patch($aim[0], $aim[1], self::SIDES[0])->mean());
 
         return new Measured($aim, $aim === null ? null : $this->spread($aim, $noise), $noise, $tiles, $limitPx);
     }

@@ -41,7 +41,7 @@ final class Told
         [$frames, $keepers] = self::counted($burst, $pictures);
 
         return BurstDocument::write(new LoggedBurst($frames, $keepers, $burst->shot_at->toIso8601ZuluString(), null, $burst->hold === null ? null : HoldDocument::read($burst->hold), $losses,
-            array_values($pictures->map(static fn (Picture $p): MeasuredFrame => new MeasuredFrame($p->taken_at === null || $first === null ? null : ($p->taken_at->getPreciseTimestamp(3) - $first->getPreciseTimestamp(3)) / 1000,
+            array_values($pictures->filter(static fn (Picture $p): bool => $p->isKept() !== null)->map(static fn (Picture $p): MeasuredFrame => new MeasuredFrame($p->taken_at === null || $first === null ? null : ($p->taken_at->getPreciseTimestamp(3) - $first->getPreciseTimestamp(3)) / 1000,
                 $p->isKept() === true, self::ellipse($p), SharpWhere::tryFrom((string) ($p->measured['sharp_where'] ?? ''))))->all()), [], $burst->note), $rush?->document);
     }
 
@@ -54,6 +54,8 @@ final class Told
         if ($burst->frames !== null && $burst->keepers !== null) {
             return [$burst->frames, $burst->keepers];
         }
+        // Of what cannot be told nothing is counted.
+        $pictures = $pictures->filter(static fn (Picture $p): bool => $p->isKept() !== null);
         if ($pictures->isNotEmpty()) {
             return [$pictures->count(), $pictures->filter(static fn (Picture $p): bool => $p->isKept() === true)->count()];
         }
@@ -87,7 +89,7 @@ final class Told
         $limit = Verdict::KEEPER_LIMIT * (float) $burst->coc_px;
         foreach (self::pictures($burst) as $picture) {
             $width = $picture->measured['width_px'] ?? null;
-            if (is_numeric($width) && ! ($picture->measured['not_found'] ?? false)) {
+            if (is_numeric($width) && ! ($picture->measured['not_found'] ?? false) && ($picture->measured['untold'] ?? null) === null) {
                 $picture->fill(['measured' => [...(array) $picture->measured, 'limit_px' => round($limit, 2), 'verdict' => $width <= $limit ? 'kept' : 'lost']])->save();
             }
         }

@@ -6,11 +6,13 @@ use RushHold\Blur\Ellipse;
 use RushHold\Review\Edges;
 use RushHold\Review\Follow;
 use RushHold\Review\Grain;
+use RushHold\Review\GrainCurve;
 use RushHold\Review\Measured;
 use RushHold\Review\Patch;
 use RushHold\Review\SharpWhere;
 use RushHold\Review\Spread;
 use RushHold\Review\Tile;
+use RushHold\Review\Untold;
 
 /** Discs and bars, each with an edge blurred by what is given, worked out point by point: nothing of it is drawn by what the application draws with. */
 function painted(int $side, float $long, float $short, float $angleDeg, float $noise = 0.0): Patch
@@ -170,4 +172,95 @@ it('tells the camera’s smear from the subject’s', function (): void {
         ->toBeFalse()
         ->and(judged(2.0, [])->cameraSmeared())
         ->toBeNull();
+});
+
+/** As a file stores it: in steps of 1/255. */
+function stored(Patch $patch): Patch
+{
+    return new Patch(
+        $patch->wide,
+        $patch->high,
+        array_map(static fn (float $l): float => round(255 * max(0.0, min(1.0, $l))) / 255, $patch->light),
+    );
+}
+
+it('takes neither the steps nor the blocks of a stored picture for edges', function (): void {
+    $sky = stored(
+        new Patch(
+            200,
+            200,
+            array_map(
+                static fn (int $i): float => 0.3 + 0.0016 * ($i % 200) + 0.0007 * intdiv($i, 200),
+                range(0, 39999),
+            ),
+        ),
+    );
+    $blocks = stored(
+        new Patch(
+            160,
+            160,
+            array_map(
+                static fn (int $i): float => 0.5 + (((intdiv($i % 160, 8) * 7 + intdiv($i, 1280) * 5) % 5) - 2) / 255,
+                range(0, 25599),
+            ),
+        ),
+    );
+    $far = stored(painted(300, 40.0, 40.0, 0));
+    foreach ([$sky, $blocks, $far] as $patch) {
+        $measured = new Measured([0.0, 0.0], Spread::of($patch, 0.0), 0.0, [], 3.0);
+        expect($measured->untold() === null && $measured->kept())
+            ->toBeFalse()
+            ->and($measured->sure())
+            ->toBeLessThan(0.9);
+    }
+    expect((new Measured([0.0, 0.0], Spread::of($sky, 0.0), 0.0, [], 3.0))->untold())->toBe(Untold::Plain);
+    // What is sharp in it is still found.
+    expect(
+        (new Measured([0.0, 0.0], Spread::of(stored(painted(200, 0.6, 0.6, 0)), 0.0), 0.0, [], 3.0))->kept(),
+    )->toBeTrue();
+});
+
+it('never says that noise is sharp', function (float $noise): void {
+    mt_srand(3);
+    $grain = static fn (): float => array_sum(
+        array_map(static fn (): float => mt_rand() / mt_getrandmax() - 0.5, range(1, 6)),
+    );
+    $patch = stored(
+        new Patch(160, 160, array_map(static fn (): float => 0.4 + $noise * M_SQRT2 * $grain(), range(1, 25600))),
+    );
+    $measured = new Measured([0.0, 0.0], Spread::of($patch, Grain::of($patch)), Grain::of($patch), [], 3.0);
+    expect($measured->untold())->toBe(Untold::Plain);
+})->with([0.01, 0.03, 0.06]);
+
+it('knows the noise of each brightness, whatever is clipped', function (): void {
+    $black = new Patch(56, 56, array_fill(0, 3136, 0.0));
+    $white = new Patch(56, 56, array_fill(0, 3136, 1.0));
+    mt_srand(9);
+    $noisy = static fn (float $light, float $noise): Patch => new Patch(
+        56,
+        56,
+        array_map(
+            static fn (): float => $light +
+                $noise *
+                    M_SQRT2 *
+                    array_sum(array_map(static fn (): float => mt_rand() / mt_getrandmax() - 0.5, range(1, 6))),
+            range(1, 3136),
+        ),
+    );
+    $patches = [$black, $black, $white];
+    for ($i = 0; $i < 8; $i++) {
+        $patches[] = $noisy(0.25, 0.03);
+        $patches[] = $noisy(0.75, 0.01);
+    }
+    $curve = GrainCurve::of($patches);
+    expect($curve->at(0.25))
+        ->toBeGreaterThan(0.02)
+        ->and($curve->at(0.75))
+        ->toBeGreaterThan(0.006)
+        ->toBeLessThan(0.014)
+        // Of black nothing is known but what is known nearest to it.
+        ->and($curve->at(0.0))
+        ->toBe($curve->at(0.25))
+        ->and(GrainCurve::of([$black])->at(0.5))
+        ->toBe(0.0);
 });

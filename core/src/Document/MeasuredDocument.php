@@ -24,7 +24,7 @@ final class MeasuredDocument
             'tiles' => array_map(static fn (Tile $tile): array => ['x' => round($tile->x, 3), 'y' => round($tile->y, 3), 'sigma_px' => $round($tile->ellipse?->deviation()),
                 'long_px' => $round($tile->ellipse?->long), 'short_px' => $round($tile->ellipse?->short), 'angle_deg' => $round($tile->ellipse?->angleDeg, 0)], $measured->tiles),
             'sharp_where' => $measured->sharpWhere()->value, 'camera_smeared' => $measured->cameraSmeared(),
-            'verdict' => $measured->kept() ? 'kept' : 'lost', 'sure' => round($measured->sure(), 3),
+            'verdict' => $measured->untold() !== null ? 'untold' : ($measured->kept() ? 'kept' : 'lost'), 'untold' => $measured->untold()?->value, 'sure' => round($measured->sure(), 3),
         ];
     }
 }

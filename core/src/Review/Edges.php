@@ -24,6 +24,18 @@ final class Edges
     /** …and one that climbs less than this over a pixel is none, as a share of white. */
     private const FAINTEST = 0.002;
 
+    /**
+     * An edge climbs by this at least, as a share of white: six of the steps in which a picture is stored. What climbs less
+     * may be such steps in a smooth gradient, or the seams between the blocks of a JPEG.
+     */
+    private const LEAST_CLIMB = 6 / 255;
+
+    /** …and by so many times the noise of a pixel. */
+    private const CLIMB_NOISE = 4.0;
+
+    /** However calm a picture is, it is stored in steps: as noise, about as much as this. */
+    private const STORED = 0.4 / 255;
+
     /** Ways across an edge that are held apart. */
     public const WAYS = 12;
 
@@ -66,6 +78,7 @@ final class Edges
         if ($w < 8 || $h < 8) {
             return [];
         }
+        $noise = max($noise, self::STORED);
         $gx = $gy = $size = array_fill(0, $w * $h, 0.0);
         for ($y = 1; $y < $h - 1; $y++) {
             for ($x = 1, $i = $y * $w + 1; $x < $w - 1; $x++, $i++) {
@@ -109,7 +122,7 @@ final class Edges
         }
         $edges = [];
         foreach ($chosen as $i => $s) {
-            $edge = self::across($gx, $gy, $w, $h, $i % $w, intdiv($i, $w), $gx[$i] / $s, $gy[$i] / $s, $slopeNoise);
+            $edge = self::across($gx, $gy, $w, $h, $i % $w, intdiv($i, $w), $gx[$i] / $s, $gy[$i] / $s, $slopeNoise, max(self::LEAST_CLIMB, self::CLIMB_NOISE * $noise));
             if ($edge !== null) {
                 $edges[] = [$edge[0] - self::DIFFERENCE - $smoothed ** 2, $edge[1], atan2($gy[$i], $gx[$i])];
             }
@@ -123,9 +136,11 @@ final class Edges
      *
      * @param  array<int, float>  $gx
      * @param  array<int, float>  $gy
+     * @param  float  $noise  of slopes
+     * @param  float  $leastClimb  from its foot to its top, as a share of white
      * @return array{float, float}|null variance, and how much it counts; null where it does not come to an end
      */
-    private static function across(array $gx, array $gy, int $w, int $h, int $x, int $y, float $nx, float $ny, float $noise): ?array
+    private static function across(array $gx, array $gy, int $w, int $h, int $x, int $y, float $nx, float $ny, float $noise, float $leastClimb): ?array
     {
         $slopes = [];
         foreach ([1, -1] as $way) {
@@ -178,6 +193,9 @@ final class Edges
                 return null;
             }
             $ends[] = $end;
+        }
+        if ($m < $leastClimb) {
+            return null;
         }
         $e -= ($ends[0] + $ends[1] + 1) * $noise * $noise;
         if ($e <= 0) {

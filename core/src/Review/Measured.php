@@ -27,6 +27,12 @@ final readonly class Measured
     /** Two directions this far apart are the same, degrees. */
     private const SAME_WAY = 20.0;
 
+    /** Fewer edges than this at what has to be sharp decide nothing: they may all be of one line. */
+    private const FEWEST_EDGES = 14;
+
+    /** A width that is unsure by more than this share of itself decides nothing. */
+    private const TOO_UNSURE = 0.45;
+
     /** What the method itself is unsure by, as a share of the width. */
     private const METHOD = 0.06;
 
@@ -55,6 +61,20 @@ final readonly class Measured
         return $widths === [] ? null : min($widths);
     }
 
+    /** Why it cannot be told whether it is sharp; null where it can, or nobody said what has to be. */
+    public function untold(): ?Untold
+    {
+        if ($this->aim === null) {
+            return null;
+        }
+
+        return match (true) {
+            $this->spread === null, $this->spread->edges < self::FEWEST_EDGES => Untold::Plain,
+            $this->spread->unsure > self::TOO_UNSURE => Untold::Unclear,
+            default => null,
+        };
+    }
+
     public function kept(): bool
     {
         $width = $this->widthPx();
@@ -66,8 +86,8 @@ final readonly class Measured
     public function sure(): float
     {
         $width = $this->widthPx();
-        if ($width === null || $this->spread === null) {
-            return $width === null && $this->aim !== null ? 0.8 : 0.5;
+        if ($width === null || $this->spread === null || $this->untold() !== null) {
+            return 0.5;
         }
         $off = abs(log(max(1e-3, $width) / $this->limitPx)) / hypot($this->spread->unsure, self::METHOD);
 
@@ -82,7 +102,7 @@ final readonly class Measured
             return $this->kept() ? SharpWhere::Elsewhere : SharpWhere::Nowhere;
         }
         if ($this->kept()) {
-            return SharpWhere::Subject;
+            return $this->untold() === null ? SharpWhere::Subject : SharpWhere::Nowhere;
         }
         $bound = min(self::CRISP * $this->limitPx, $width === null ? INF : self::SHARPER * $width);
         $sharp = array_filter($this->tiles, fn (Tile $tile): bool => $tile->ellipse !== null && $tile->ellipse->width() <= $bound && hypot($tile->x - $this->aim[0], $tile->y - $this->aim[1]) > self::BESIDE);

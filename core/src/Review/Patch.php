@@ -17,6 +17,12 @@ final readonly class Patch
         }
     }
 
+    /** How bright it is on the whole. */
+    public function mean(): float
+    {
+        return array_sum($this->light) / count($this->light);
+    }
+
     /** A part of it, as much of it as there is. */
     public function part(int $x, int $y, int $wide, int $high): self
     {

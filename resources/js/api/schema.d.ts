@@ -4504,7 +4504,12 @@ export interface components {
                 sharp_where: string;
                 camera_smeared?: boolean | null;
                 /** @enum {string} */
-                verdict: "kept" | "lost";
+                verdict: "kept" | "lost" | "untold";
+                /**
+                 * @description Why it cannot be told
+                 * @enum {string|null}
+                 */
+                untold?: "plain" | "unclear" | null;
                 sure: number;
                 /** @description The subject was not found in it */
                 not_found?: boolean;

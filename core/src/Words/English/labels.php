@@ -143,6 +143,8 @@ return [
     'sharp-where.farther' => 'Farther than the subject',
     'sharp-where.elsewhere' => 'Elsewhere',
     'sharp-where.nowhere' => 'Nowhere',
+    'untold.plain' => 'Where you marked it there is hardly an edge to go by.',
+    'untold.unclear' => 'Its edges say different things.',
     'heading.towards' => 'At me',
     'heading.left' => 'To the left',
     'heading.right' => 'To the right',

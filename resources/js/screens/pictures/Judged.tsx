@@ -32,7 +32,9 @@ export function Judged({
       <div className="judged-verdict">
         <b>
           {picture.kept === null || (!measured && picture.said === null)
-            ? 'Not judged'
+            ? measured?.untold && picture.said === null
+              ? 'Cannot tell'
+              : 'Not judged'
             : picture.kept
               ? 'Kept'
               : 'Lost'}
@@ -42,7 +44,9 @@ export function Judged({
           {measured
             ? measured.not_found
               ? 'The subject was not found in it.'
-              : `Measured: ${measured.verdict}, ${Math.min(99, Math.round(100 * measured.sure))} % sure.`
+              : measured.untold
+                ? label('untold', measured.untold)
+                : `Measured: ${measured.verdict}, ${Math.min(99, Math.round(100 * measured.sure))} % sure.`
             : 'Not measured at the subject yet.'}
         </span>
       </div>

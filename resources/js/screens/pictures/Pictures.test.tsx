@@ -25,6 +25,7 @@ const measured = {
   long_px: 0.8,
   short_px: 0.7,
   not_found: false,
+  untold: null,
   aim: { x: 0, y: 0 },
 } as NonNullable<Picture['measured']>;
 const picture = (id: string, fields: Partial<Picture> = {}): Picture => ({
@@ -251,6 +252,15 @@ describe('a judgement', () => {
   it('is none where nothing was measured and nobody has said', () => {
     judged(picture('a', { kept: true, said: null, measured: null }));
     expect(verdict()).toBe('Not judgedNot measured at the subject yet.');
+  });
+
+  it('cannot tell where there is nothing to go by, and says why, unless somebody has said', () => {
+    const plain = { ...measured, verdict: 'untold' as const, untold: 'plain' as const, sure: 0.5 };
+    const first = judged(picture('a', { kept: null, measured: plain }));
+    expect(verdict()).toBe('Cannot tellWhere you marked it there is hardly an edge to go by.');
+    first.unmount();
+    judged(picture('a', { kept: true, said: true, measured: plain }));
+    expect(verdict()).toContain('KeptSaid by you.');
   });
 
   it('says that the subject was not found, and then no figures', () => {

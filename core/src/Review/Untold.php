@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Review;
+
+use RushHold\Labelled;
+
+/** Why nothing can be said of how sharp a place is. */
+enum Untold: string implements Labelled
+{
+    /** There is next to nothing with an edge: sky, water, a plain flank, or all of it far out of focus. */
+    case Plain = 'plain';
+    /** Its edges say different things. */
+    case Unclear = 'unclear';
+}
