@@ -204,7 +204,7 @@ final class Parameters
      * focus at full aperture, still and moving. With the scatter of measuring it comes to the third to a half that single frames
      * of a fine-tune session show.
      */
-    public const OWN_SCATTER = [0.2, 0.43];
+    public const OWN_SCATTER = [0.2, 0.46];
 
     /** It grows as contrast to this power falls. */
     public const OWN_CONTRAST = 0.3;
@@ -281,7 +281,7 @@ final class Parameters
     public const COMMIT_S = 0.055;
 
     /** The same where it was on something else before: what was wrong for a moment costs more than what was never caught. */
-    public const JUMP_S = 0.36;
+    public const JUMP_S = 0.4;
 
     /** In small steps, each with a start and a stop, a drive covers less than in one sweep: this share. */
     public const IN_STEPS = 0.74;
