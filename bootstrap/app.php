@@ -6,6 +6,7 @@ use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\CookiesNeedTheirToken;
 use App\Http\Middleware\KnownByNumber;
 use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\NoLateSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StillSignedIn;
 use App\Http\Seat;
@@ -50,7 +51,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->append(KnownHosts::class);
         // Whoever stands in front of several servers reads it.
         $middleware->encryptCookies(except: [Seat::COOKIE]);
-        $middleware->web(append: [StillSignedIn::class], replace: [ValidateCsrfToken::class => CookiesNeedTheirToken::class]);
+        $middleware->web(append: [StillSignedIn::class], prepend: [NoLateSession::class], replace: [ValidateCsrfToken::class => CookiesNeedTheirToken::class]);
         // Before anybody is let in by the session.
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: StillSignedIn::class);
         // Documents come in as they are: an empty text is not the same as none.

@@ -38,6 +38,8 @@ final class Page
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // A page that was left would go on asking with whoever was signed in there.
+        '--disable-features=BackForwardCache',
         '--force-device-scale-factor=1',
         '--lang=en-GB',
     ];

@@ -137,6 +137,18 @@ it(
     },
 );
 
+it('brings no session along with what it has played, since somebody else may be signed in by then', function (): void {
+    $visitor = $this->visitor();
+    $ranked = $visitor->post('/api/rank', ['rush' => $this->example('puffin-coming-in')]);
+    $listed = $visitor->get('/api/session');
+    expect($ranked->status)
+        ->toBe(200)
+        ->and($ranked->head)
+        ->not->toContain('laravel_session=')
+        ->and($listed->head)
+        ->toContain('laravel_session=');
+});
+
 it('compares and chooses lenses there, too', function (): void {
     $visitor = $this->visitor();
     $hold = static fn (string $area): array => ['focus' => ['area' => $area, 'detect' => 'off']];
