@@ -85,6 +85,8 @@ final class Page
             self::start(sys_get_temp_dir().'/rush-hold-browser-'.bin2hex(random_bytes(6)));
         $page->server = $server;
         $page->actions = 0;
+        // What was answered after it was emptied may have brought somebody back.
+        $page->devtools('Network.clearBrowserCookies', []);
         $page->sized($width, $height);
         // To fetch everything for a day without signal takes longer than most of what is tried.
         $page->stays ??= $page->devtools('Page.addScriptToEvaluateOnNewDocument', [
