@@ -192,6 +192,29 @@ it('loses as little as the best of all layouts tried one by one', function (int 
     }
 })->with(range(1, 8));
 
+it('loses as little when what would stand at rest anyway is pinned there', function (): void {
+    mt_srand(5);
+    $one = static fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+    for ($case = 0; $case < 60; $case++) {
+        $needs = [];
+        foreach (range(0, 3) as $i) {
+            $changes = [
+                'shutterS' => $one([1 / 500, 1 / 1000, 1 / 4000]),
+                'aperture' => $one([4.0, 5.6, 11.0]),
+                'area' => $one([Area::Point, Area::Block]),
+            ];
+            $needs[] = need("rush $i", held(...$changes), $one([0.03, 0.43, 1.03]), $one([1.0, 3.0]));
+        }
+        $solver = new Solver(bodyWith([ControlPlace::Thumb1]), $needs);
+        $free = $solver->solve();
+        $pinned = $solver->solve(
+            ButtonSchool::Free,
+            new Pins([], $free->arrangement->rest->only($one([Setting::Shutter, Setting::Aperture]))),
+        );
+        expect($pinned->loss)->toEqualWithDelta($free->loss, 1e-9, "case $case");
+    }
+});
+
 it('takes as few sets as will do, and the quickest of those', function (): void {
     $warned = [need('slow', held(), 20.0), need('also slow', held(area: Area::Point), 20.0)];
     $layout = (new Solver(bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2]), $warned))->solve();

@@ -38,8 +38,11 @@ final readonly class Costs
     /** More ways than this in which what no control holds may stand are not gone through. */
     private const MOST_BLOCKS = 2000;
 
-    /** @param  list<Need>  $needs */
-    public function __construct(private Body $body, private array $needs, private Reaching $reaching)
+    /**
+     * @param  list<Need>  $needs
+     * @param  PartialHold  $turned  what no control holds and is to stand so
+     */
+    public function __construct(private Body $body, private array $needs, private Reaching $reaching, private PartialHold $turned)
     {
         $values = $seconds = [];
         foreach (self::AXES as $axis) {
@@ -174,9 +177,9 @@ final readonly class Costs
      */
     private function beside(): array
     {
-        $axes = array_map(fn (Setting $setting): array => PartialHold::distinct(array_map(static fn (Need $need): PartialHold => PartialHold::of($need->hold, $setting), $this->needs)), [Setting::AreaAt, ...Need::BESIDE]);
+        $axes = array_map(fn (Setting $setting): array => $this->turned->has($setting) ? [$this->turned->only($setting)] : PartialHold::distinct(array_map(static fn (Need $need): PartialHold => PartialHold::of($need->hold, $setting), $this->needs)), [Setting::AreaAt, ...Need::BESIDE]);
         if (array_product(array_map(count(...), $axes)) > self::MOST_BLOCKS) {
-            $whole = PartialHold::distinct(array_map(static fn (Need $need): PartialHold => PartialHold::of($need->hold, Setting::AreaAt, ...Need::BESIDE), $this->needs));
+            $whole = PartialHold::distinct(array_map(fn (Need $need): PartialHold => PartialHold::of($need->hold, Setting::AreaAt, ...Need::BESIDE)->and($this->turned), $this->needs));
 
             return [$whole, array_map($this->each(...), $whole), false];
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Controls;
 
 use RushHold\Hold\PartialHold;
+use RushHold\Hold\Setting;
 use RushHold\Kit\Body;
 use RushHold\Kit\ControlPlace;
 use RushHold\Kit\Duty;
@@ -54,11 +55,14 @@ final class Solver
     /** @var array<string, int> what a rush costs that is ready after so many seconds */
     private array $keys = [];
 
-    /** @param  list<Need>  $needs  at least one */
-    public function __construct(private readonly Body $body, private readonly array $needs, private readonly Times $times = new Times)
+    /**
+     * @param  list<Need>  $needs  at least one
+     * @param  PartialHold|null  $turned  range, stabiliser, shutter, aperture and place that are to stand so; null: whatever is best
+     */
+    public function __construct(private readonly Body $body, private readonly array $needs, private readonly Times $times = new Times, private readonly ?PartialHold $turned = null)
     {
         $this->reaching = new Reaching($times);
-        $this->costs = new Costs($body, $needs, $this->reaching);
+        $this->costs = new Costs($body, $needs, $this->reaching, $turned ?? PartialHold::nothing());
         $this->kinds = $this->alike();
         $this->whole = count($this->kinds) <= self::EXACT && $this->costs->mixes() <= self::MOST_MIXES;
         $this->mixes = $this->whole ? iterator_to_array($this->costs->all(), false)
@@ -74,6 +78,11 @@ final class Solver
     public function solve(ButtonSchool $school = ButtonSchool::Free, ?Pins $pins = null): Layout
     {
         $pins ??= Pins::none();
+        $turned = $pins->rest?->only(Setting::AreaAt, ...Need::BESIDE);
+        if ($this->turned === null && $turned !== null && $turned->settings() !== []) {
+            // It stands so under every control as well.
+            return (new self($this->body, $this->needs, $this->times, $turned))->solve($school, $pins);
+        }
         $places = $school->places($this->body);
         // What is pinned counts where this way of working holds sets at all.
         $fixed = array_intersect_key(array_filter($pins->controls), array_flip(array_map(static fn (ControlPlace $p): string => $p->value, $places)));
