@@ -73,7 +73,7 @@ final readonly class AutoPass
         $white = Noise::white(5);
         $tailed = Noise::tailed(10, $s->isStill() ? 0.0 : Parameters::UNEXPLAINED, Parameters::UNEXPLAINED_TIMES);
         $even = Noise::even(6);
-        // Constants of other classes are looked up anew wherever they stand; here there are too many steps for that.
+        // Constants of other classes are looked up anew wherever they stand, which takes a tenth of the time of a step.
         [$onNothing, $onAim, $onPart, $onBackground, $onNearer] = [Seen::NOTHING, Seen::AIM, Seen::PART, Seen::BACKGROUND, Seen::NEARER];
         [$blackoutS, $patternPart, $recognisedBlur, $rivalHeldS] = [Parameters::BLACKOUT_S, Parameters::PATTERN_PART, Parameters::RECOGNISED_BLUR, Parameters::RIVAL_HELD_S];
         [$youngCycles, $youngGate, $commitS, $jumpS] = [Parameters::YOUNG_CYCLES, Parameters::YOUNG_GATE, Parameters::COMMIT_S, Parameters::JUMP_S];
@@ -81,13 +81,11 @@ final readonly class AutoPass
 
         $causes = LossCause::cases();
         $lost = array_fill(0, count($causes), 0);
-        $at = array_flip(array_map(static fn (LossCause $cause): string => $cause->value, $causes));
-        [$outOfFrame, $hiddenBy, $turnedAway, $bentBy, $othersOut] = array_map(static fn (LossCause $cause): int => $at[$cause->value],
-            [LossCause::OutOfFrame, LossCause::Hidden, LossCause::TurnedAway, LossCause::Bent, LossCause::OthersOut]);
-        [$byAir, $bySubject, $byShake, $byOwnScatter, $byHunting, $notCaught] = array_map(static fn (LossCause $cause): int => $at[$cause->value],
-            [LossCause::Air, LossCause::SubjectSmear, LossCause::Shake, LossCause::OwnScatter, LossCause::Hunting, LossCause::NotCaught]);
-        [$byBackground, $byNearer, $byNearerPart, $tooSlow, $littleDepth, $lagging, $leading] = array_map(static fn (LossCause $cause): int => $at[$cause->value],
-            [LossCause::Background, LossCause::Nearer, LossCause::NearerPart, LossCause::LensTooSlow, LossCause::TooLittleDepth, LossCause::Lagging, LossCause::Leading]);
+        $number = static fn (LossCause $cause): int => (int) array_search($cause, $causes, true);
+        [$outOfFrame, $hiddenBy, $turnedAway, $bentBy, $othersOut] = array_map($number, [LossCause::OutOfFrame, LossCause::Hidden, LossCause::TurnedAway, LossCause::Bent, LossCause::OthersOut]);
+        [$byAir, $bySubject, $byShake, $byOwnScatter] = array_map($number, [LossCause::Air, LossCause::SubjectSmear, LossCause::Shake, LossCause::OwnScatter]);
+        [$byHunting, $notCaught, $byBackground, $byNearer, $byNearerPart] = array_map($number, [LossCause::Hunting, LossCause::NotCaught, LossCause::Background, LossCause::Nearer, LossCause::NearerPart]);
+        [$tooSlow, $littleDepth, $lagging, $leading] = array_map($number, [LossCause::LensTooSlow, LossCause::TooLittleDepth, LossCause::Lagging, LossCause::Leading]);
         [$focusAlone, $nearly, $onItsPart] = [Judging::FOCUS_ALONE, Judging::NEARLY, Judging::ON_PART];
 
         for ($r = $firstRun; $r < $firstRun + $runs; $r++) {
@@ -186,7 +184,7 @@ final readonly class AutoPass
                             $firstAt = $t;
                         }
                     } else {
-                        // Why, as `Judging` says it for those who have the time to ask.
+                        // Why: first what `Judging` has for a hand on the ring as well, then what focus was at.
                         $left = $rest - $smeared;
                         if (! $inside) {
                             $lostBy = $outOfFrame;

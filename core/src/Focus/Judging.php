@@ -92,31 +92,4 @@ final readonly class Judging
 
         return $without * $without <= $left ? LossCause::OwnScatter : null;
     }
-
-    /**
-     * Why focus was elsewhere, with autofocus.
-     *
-     * @param  int  $seen  what the area saw in the cycle before
-     * @param  float  $on  lens travel at which the aim part is sharp, mm
-     * @param  float  $lens  where the lens is, mm
-     */
-    public function missed(int $k, bool $caught, bool $hunting, bool $slow, int $seen, float $on, float $lens, float $defocus, float $room): LossCause
-    {
-        $course = $this->course;
-        $way = $course->way;
-        $past = abs($lens - $on);
-
-        return match (true) {
-            $hunting => LossCause::Hunting,
-            ! $caught => LossCause::NotCaught,
-            $seen === Seen::BACKGROUND => LossCause::Background,
-            $seen === Seen::NEARER => LossCause::Nearer,
-            $seen === Seen::PART && $lens > $on && $past < self::ON_PART * $course->within[$k] * $way->part[$k] => LossCause::NearerPart,
-            $slow => LossCause::LensTooSlow,
-            $defocus * $defocus < self::NEARLY * $room => LossCause::TooLittleDepth,
-            // Travel grows as the subject closes.
-            ($on > $lens) === ($way->aim[$k] >= $way->aim[max(0, $k - 1)]) => LossCause::Lagging,
-            default => LossCause::Leading,
-        };
-    }
 }

@@ -249,17 +249,28 @@ final class AutoRun
         }
 
         return $this->judging->blurred($k, $this->on, $this->lens, $at, $body, $hand, $room) ??
-            $this->judging->missed(
-                $k,
-                $this->caught,
-                $this->hunting,
-                $this->slow,
-                $this->seen,
-                $this->on,
-                $this->lens,
-                $defocus,
-                $room,
-            );
+            $this->missed($k, $defocus, $room);
+    }
+
+    /** Why focus was elsewhere. */
+    private function missed(int $k, float $defocus, float $room): LossCause
+    {
+        $way = $this->course->way;
+        $past = abs($this->lens - $this->on);
+        $onPart = Judging::ON_PART * $this->course->within[$k] * $way->part[$k];
+
+        return match (true) {
+            $this->hunting => LossCause::Hunting,
+            ! $this->caught => LossCause::NotCaught,
+            $this->seen === Seen::BACKGROUND => LossCause::Background,
+            $this->seen === Seen::NEARER => LossCause::Nearer,
+            $this->seen === Seen::PART && $this->lens > $this->on && $past < $onPart => LossCause::NearerPart,
+            $this->slow => LossCause::LensTooSlow,
+            $defocus * $defocus < Judging::NEARLY * $room => LossCause::TooLittleDepth,
+            // Travel grows as the subject closes.
+            $this->on > $this->lens === $way->aim[$k] >= $way->aim[max(0, $k - 1)] => LossCause::Lagging,
+            default => LossCause::Leading,
+        };
     }
 
     /** What the area sees, by its own rule. */
