@@ -51,7 +51,7 @@ final readonly class Planner
         $race = new Race($base->situation, $effort, $stage, $seed);
         $tried = $race->run(Candidates::mostDifferent($holds, $effort->mostCandidates), $leaderRuns);
         $equals = new Equals([$base->hold, $candidates->usual()], $standing, $base->situation->isStill());
-        $best = $race->certain((new Refinement($base->situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of($equals->fewest($tried))), $leaderRuns);
+        $best = $race->certain(self::winner($base->situation, $rush, $pins, $equals->fewest($tried), $stage, $seed), $leaderRuns);
         $tried = [$best, ...array_values(array_filter($tried, static fn (Candidate $c): bool => $c->hold != $best->hold))];
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
         $shown = $this->chooser->choose($rush, PartialHold::of($best->hold));
@@ -97,7 +97,19 @@ final readonly class Planner
         $race = new Race($base->situation, $effort, $stage, $seed);
         $tried = $race->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
 
-        return $race->certain((new Refinement($base->situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of((new Equals([$base->hold, $candidates->usual()], null, $base->situation->isStill()))->fewest($tried))));
+        return $race->certain(self::winner($base->situation, $rush, $pins, (new Equals([$base->hold, $candidates->usual()], null, $base->situation->isStill()))->fewest($tried), $stage, $seed));
+    }
+
+    /**
+     * Of those that do as well the one that still does when it goes a little worse, with what can be gained on it by a click.
+     *
+     * @param  non-empty-list<Candidate>  $alike
+     *
+     * @throws Overtaken when nobody waits for it any more
+     */
+    private static function winner(Situation $situation, Rush $rush, PartialHold $pins, array $alike, Stage $stage, int $seed): Candidate
+    {
+        return (new Refinement($situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of($alike));
     }
 
     /**
