@@ -28,7 +28,7 @@ final readonly class Outing
     /** Light and what it does is worked out so far apart. */
     public const STEP_MIN = 15;
 
-    /** A rush begins on the full five minutes, unless it has a time of its own. */
+    /** A rush begins so many minutes after the outing or a multiple of that, unless it has a time of its own. */
     public const BEGIN_MIN = 5;
 
     /**
