@@ -13,8 +13,10 @@ final class Counted
     public static function again(Burst $burst): void
     {
         $pictures = Picture::ofBurst($burst);
-        $frames = $pictures->count();
-        $known = $pictures->filter(static fn (Picture $p): bool => $p->isKept() !== null)->count();
+        // What nobody can tell is no frame, unless there is nothing else.
+        $told = $pictures->filter(static fn (Picture $p): bool => $p->kept !== null || ($p->measured['verdict'] ?? null) !== 'untold');
+        $frames = $told->isEmpty() ? $pictures->count() : $told->count();
+        $known = $told->filter(static fn (Picture $p): bool => $p->isKept() !== null)->count();
         $lost = array_count_values($pictures->pluck('lost_to')->filter()->all());
         arsort($lost);
         $first = $pictures->first();

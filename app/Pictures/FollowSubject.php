@@ -110,7 +110,7 @@ final class FollowSubject implements ShouldQueue
     {
         $measured = array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb']));
 
-        // Not found in this frame, it is not in it.
+        // Gone, or not to be made out: whether it was lost there only somebody who looks can tell.
         return ($found['aim'] ?? null) === null ? [...$measured, 'verdict' => 'untold', 'sure' => 0.5, 'sharp_where' => 'nowhere', 'not_found' => true] : $measured;
     }
 

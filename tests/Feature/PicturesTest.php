@@ -9,6 +9,7 @@ use App\Models\Burst;
 use App\Models\Picture;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
+use App\Pictures\Counted;
 use App\Pictures\FollowSubject;
 use App\Pictures\Grouping;
 use App\Pictures\LookAt;
@@ -666,15 +667,37 @@ it('draws a frame of a run as it would come out', function (): void {
     $ask(['rush' => ['format' => 'x']])->assertStatus(422);
 });
 
+it('counts the frames of which it can be told, and whichever somebody has judged', function (): void {
+    $this->actingAs($person = $this->person());
+    foreach ([0.4, 0.6, 0.8] as $i => $deviation) {
+        sent($this, pictured($deviation, 320 + $i, "2026:06:07 05:10:0$i"), "$i.jpg");
+    }
+    $burst = Burst::query()->where('user_id', $person->id)->sole();
+    $pictures = Picture::query()->where('burst_id', $burst->id)->orderBy('taken_at')->get();
+    foreach (['kept', 'lost', 'untold'] as $i => $verdict) {
+        $pictures[$i]->fill(['measured' => [...(array) $pictures[$i]->measured, 'verdict' => $verdict]])->save();
+    }
+    $burst->forceFill(['mark' => ['picture' => $pictures[0]->id, 'x' => 0, 'y' => 0]])->save();
+    $counted = static function () use ($burst): array {
+        Counted::again($burst->refresh());
+
+        return [$burst->frames, $burst->keepers];
+    };
+    expect($counted())->toBe([2, 1]);
+    $pictures[2]->fill(['kept' => true])->save();
+    expect($counted())->toBe([3, 2]);
+    // What is still being measured keeps all of it open.
+    $pictures[1]->fill(['measured' => null])->save();
+    expect($counted())->toBe([3, null]);
+});
+
 it('puts our word beside what the camera calls an area', function (): void {
     $this->actingAs($person = $this->person());
-    $person
-        ->kit()
-        ->create([
-            'type' => KitType::Bodies,
-            'name' => 'Mine',
-            'document' => ['name' => 'Mine', 'words' => ['area.block' => ['label' => 'Middle Block', 'where' => '']]],
-        ]);
+    $person->kit()->create([
+        'type' => KitType::Bodies,
+        'name' => 'Mine',
+        'document' => ['name' => 'Mine', 'words' => ['area.block' => ['label' => 'Middle Block', 'where' => '']]],
+    ]);
     sent($this, pictured(0.5), 'p.jpg');
     Picture::query()
         ->where('user_id', $person->id)

@@ -110,6 +110,7 @@ export default function BurstPage() {
   const other = pictures.find((one) => one.id === beside && one.id !== shown.id);
   const { burst } = data;
   const unmarked = data.marked.length === 0;
+  const untold = pictures.filter((one) => one.said === null && one.measured?.verdict === 'untold').length;
 
   return (
     <>
@@ -123,6 +124,7 @@ export default function BurstPage() {
           <span className="quiet">
             {pictures.length === 1 ? 'one frame' : `${pictures.length} frames`}
             {data.burst.keepers != null && `, ${data.burst.keepers} kept`}
+            {untold > 0 && `, ${untold} cannot be told`}
             {data.matched && `, matched by ${data.matched}`}
           </span>
           <span className="grow" />
@@ -213,7 +215,7 @@ export default function BurstPage() {
               key={one.id}
               type="button"
               aria-current={one.id === shown.id}
-              aria-label={`Frame ${i + 1}: ${one.kept === null ? 'not judged' : one.kept ? 'kept' : 'lost'}`}
+              aria-label={`Frame ${i + 1}: ${one.kept === null ? (one.measured?.verdict === 'untold' ? 'cannot be told' : 'not judged') : one.kept ? 'kept' : 'lost'}`}
               onClick={() => setChosen(one.id)}
               ref={(node) => {
                 // Only the strip moves, not the page.
@@ -230,7 +232,7 @@ export default function BurstPage() {
             >
               {one.thumbnail && <img src={one.thumbnail} alt="" loading="lazy" />}
               <i
-                className={`frame-bead ${unmarked && one.said === null ? 'unknown' : one.kept ? 'kept' : ''} ${one.said === null ? '' : 'said'}`}
+                className={`frame-bead ${one.kept === null || (unmarked && one.said === null) ? 'unknown' : one.kept ? 'kept' : ''} ${one.said === null ? '' : 'said'}`}
               />
             </button>
           ))}

@@ -181,11 +181,19 @@ describe('a burst of pictures', () => {
   });
 
   it('tells kept from lost in the strip by words as well', async () => {
-    page({ pictures: [...pictures, picture('c', { kept: null, measured: null })] });
+    const untold = { ...measured, verdict: 'untold' as const, untold: 'plain' as const };
+    page({
+      pictures: [
+        ...pictures,
+        picture('c', { kept: null, measured: null }),
+        picture('d', { kept: null, measured: untold }),
+      ],
+    });
     await frame();
+    expect(screen.getByText(/, 1 cannot be told/)).toBeVisible();
     const strip = within(screen.getByRole('navigation', { name: 'Frames' }));
     const names = strip.getAllByRole('button').map((button) => button.getAttribute('aria-label'));
-    expect(names).toEqual(['Frame 1: kept', 'Frame 2: lost', 'Frame 3: not judged']);
+    expect(names).toEqual(['Frame 1: kept', 'Frame 2: lost', 'Frame 3: not judged', 'Frame 4: cannot be told']);
   });
 
   it('is judged by keys, and left to the measuring again', async () => {
