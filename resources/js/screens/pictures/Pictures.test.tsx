@@ -193,7 +193,12 @@ describe('a burst of pictures', () => {
     expect(screen.getByText(/, 1 cannot be told/)).toBeVisible();
     const strip = within(screen.getByRole('navigation', { name: 'Frames' }));
     const names = strip.getAllByRole('button').map((button) => button.getAttribute('aria-label'));
-    expect(names).toEqual(['Frame 1: kept', 'Frame 2: lost', 'Frame 3: not judged', 'Frame 4: cannot be told']);
+    expect(names).toEqual([
+      'Frame 1: kept',
+      'Frame 2: lost',
+      'Frame 3: not judged',
+      'Frame 4: cannot be told',
+    ]);
   });
 
   it('is judged by keys, and left to the measuring again', async () => {
