@@ -69,14 +69,17 @@ foreach ($worlds as $world => $make) {
         $errors = [0.0, 0.0];
         for ($who = 0; $who < $people; $who++) {
             [$truth, $of] = $make();
+            // Each rush is the one that was not logged in its turn.
+            $last = $who % count(RUSHES);
+            $shot = array_values(array_diff(array_keys(RUSHES), [$last]));
             $logged = [];
-            for ($m = 0; $m < count(RUSHES) - 1; $m++) {
+            foreach ($shot as $m) {
                 $counts = [];
                 for ($b = 0; $b < $bursts; $b++) {
                     $frames = 5 + (int) (12 * $drawn->even());
                     $counts["$m $b"] = [$drawn->kept($of($truth[$m], $b), $frames), $frames];
                 }
-                $logged[] = new Logged($cases[$m][0], $cases[$m][1], $counts);
+                $logged[] = new Logged($cases[$m][0], $cases[$m][1], $counts, array_map(static fn (string $name): string => 'day '.intdiv((int) explode(' ', $name)[1], 4), array_combine(array_keys($counts), array_keys($counts))));
             }
             // What the world does to a burst on average belongs to the truth.
             $true = array_map(static function (float $p) use ($of): float {
@@ -87,15 +90,15 @@ foreach ($worlds as $world => $make) {
 
                 return $sum;
             }, $truth);
-            $learning = Learning::of($cases[0][0]->photographer->with(aim: 0.5, panning: 0.5, handFocus: 0.3), $logged, array_slice($rates, 0, count($logged)));
-            foreach ($logged as $m => $l) {
+            $learning = Learning::of($cases[0][0]->photographer->with(aim: 0.5, panning: 0.5, handFocus: 0.3), $logged, array_map(static fn (int $m): SkillRates => $rates[$m], $shot));
+            foreach ($logged as $g => $l) {
+                $m = $shot[$g];
                 $said = $learning->rate($rates[$m], $l->kit(), $l->key());
                 $inside += $said->low <= $true[$m] && $true[$m] <= $said->high ? 1 : 0;
                 $errors[0] += ($said->mean - $true[$m]) ** 2;
                 $errors[1] += (array_sum(array_column($l->counts, 0)) / array_sum(array_column($l->counts, 1)) - $true[$m]) ** 2;
                 $all++;
             }
-            $last = count(RUSHES) - 1;
             $said = $learning->rate($rates[$last], $logged[0]->kit());
             $new += $said->low <= $true[$last] && $true[$last] <= $said->high ? 1 : 0;
         }

@@ -10,6 +10,7 @@ use RushHold\Focus\Outcome;
 use RushHold\Focus\Play;
 use RushHold\Focus\Simulator;
 use RushHold\Planning\Chooser;
+use RushHold\Record\Estimate;
 use RushHold\Record\Learned;
 use RushHold\Record\Learning;
 use RushHold\Record\Logged;
@@ -203,4 +204,53 @@ it('takes ten passes logged as one burst for as much as ten bursts of one pass',
         // Fewer frames of a pass are as alike as all of it.
         ->and($worth(['a' => [1, 2]]))
         ->toEqualWithDelta(2 / (1 + max(0.2, $rates->alike)), 1e-9);
+});
+
+/** How wide what is said of a share is. */
+function wide(Estimate $estimate): float
+{
+    return $estimate->high - $estimate->low;
+}
+
+it('says less of a rush that was not logged where those that were are not as the model has them', function (): void {
+    [$logged, $rates] = season(0.5, 2);
+    $share = $rates->at(0.5, 0.5, 0.3);
+    // Four rushes of their own, in bursts of ten frames.
+    $of = static fn (float ...$shares): Estimate => Learning::of(
+        $logged->rush->photographer,
+        array_map(
+            static fn (int $i): Logged => new Logged(
+                $logged->rush->with(subject: $logged->rush->subject->with(lengthM: 1.0 + 0.01 * $i)),
+                $logged->hold,
+                array_fill_keys(["a$i", "b$i", "c$i", "d$i"], [(int) round(10 * $shares[$i]), 10]),
+            ),
+            array_keys($shares),
+        ),
+        array_fill(0, count($shares), $rates),
+    )->rate($rates, $logged->kit());
+    $like = $of($share, $share, $share, $share);
+    $unlike = $of(0.1, 0.9, 0.2, 0.8);
+    expect(wide($unlike))
+        ->toBeGreaterThan(1.4 * wide($like))
+        ->and($like->low)
+        ->toBeLessThan($share)
+        ->and($like->high)
+        ->toBeGreaterThan($share);
+});
+
+it('knows less from bursts of few days than from as many of days of their own', function (): void {
+    [$logged, $rates] = season(0.5, 2);
+    $of = static fn (array $days): Estimate => Learning::of(
+        $logged->rush->photographer,
+        [
+            new Logged(
+                $logged->rush,
+                $logged->hold,
+                array_map(static fn (int $k): array => [$k, 10], [2, 3, 2, 7, 8, 7, 6, 5, 6]),
+                $days,
+            ),
+        ],
+        [$rates],
+    )->rate($rates, $logged->kit(), (new Logged($logged->rush, $logged->hold, []))->key());
+    expect(wide($of(['a', 'a', 'a', 'b', 'b', 'b', 'c', 'c', 'c'])))->toBeGreaterThan(1.1 * wide($of(range(1, 9))));
 });

@@ -41,27 +41,45 @@ final class BetaBinomial
     /**
      * The same for many bursts at once.
      *
-     * @param  iterable<array{int, int, int}>  $bursts  keepers, frames, and how often
+     * @param  array<int|string, array{int, int, int}>  $bursts  keepers, frames, and how often
      */
-    public static function logOfAll(iterable $bursts, float $mean, float $alike): float
+    public static function logOfAll(array $bursts, float $mean, float $alike): float
     {
         $log = 0.0;
+        foreach (self::logs($bursts, $mean, $alike) as $i => $one) {
+            $log += $bursts[$i][2] * $one;
+        }
+
+        return $log;
+    }
+
+    /**
+     * The same of each of many bursts.
+     *
+     * @template K of int|string
+     *
+     * @param  array<K, array{int, int, int}>  $bursts  keepers, frames, and how often
+     * @return array<K, float>
+     */
+    public static function logs(array $bursts, float $mean, float $alike): array
+    {
+        $logs = [];
         if ($alike < self::ALIKE_AT_ALL) {
-            foreach ($bursts as [$keepers, $frames, $times]) {
-                $log += $times * self::log($keepers, $frames, $mean, 0.0);
+            foreach ($bursts as $i => [$keepers, $frames]) {
+                $logs[$i] = self::log($keepers, $frames, $mean, 0.0);
             }
 
-            return $log;
+            return $logs;
         }
         $size = 1 / $alike - 1;
         $a = self::rising($mean * $size);
         $b = self::rising((1 - $mean) * $size);
         $all = self::rising($size);
-        foreach ($bursts as [$keepers, $frames, $times]) {
-            $log += $times * ($frames < self::SHORT ? $a[$keepers] + $b[$frames - $keepers] - $all[$frames] : self::log($keepers, $frames, $mean, $alike));
+        foreach ($bursts as $i => [$keepers, $frames]) {
+            $logs[$i] = $frames < self::SHORT ? $a[$keepers] + $b[$frames - $keepers] - $all[$frames] : self::log($keepers, $frames, $mean, $alike);
         }
 
-        return $log;
+        return $logs;
     }
 
     /** Bursts shorter than this are looked up. */

@@ -66,7 +66,7 @@ final readonly class HowRight
         foreach ($logged as $g => $l) {
             $counts = array_filter($l->counts, static fn (int|string $name): bool => ($days[$name] ?? $day) < $day, ARRAY_FILTER_USE_KEY);
             if ($counts !== []) {
-                $before[] = new Logged($l->rush, $l->hold, $counts);
+                $before[] = new Logged($l->rush, $l->hold, $counts, $l->days);
                 $theirs[] = $rates[$g];
             }
         }

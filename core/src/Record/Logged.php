@@ -11,8 +11,11 @@ use RushHold\Rush\Rush;
 /** All that was logged of one rush shot with one hold: what can be learned from together. */
 final readonly class Logged
 {
-    /** @param  array<int|string, array{int, int}>  $counts  keepers and frames of each burst, by what names the burst */
-    public function __construct(public Rush $rush, public Hold $hold, public array $counts)
+    /**
+     * @param  array<int|string, array{int, int}>  $counts  keepers and frames of each burst, by what names the burst
+     * @param  array<int|string, string>  $days  the day of each, as far as it is known
+     */
+    public function __construct(public Rush $rush, public Hold $hold, public array $counts, public array $days = [])
     {
     }
 

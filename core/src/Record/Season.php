@@ -51,9 +51,10 @@ final class Season
         }
         $pins = ($burst->hold ?? PartialHold::nothing())->without(Setting::Iso);
         $key = serialize($burst->rush->with(name: ''));
+        $days = $burst->at === null ? [] : [$name => substr($burst->at, 0, 10)];
         foreach ($this->cases as $i => [$logged, $theirs, $rush]) {
             if ($rush === $key && $theirs->covers($pins) && $pins->covers($theirs)) {
-                $this->cases[$i][0] = new Logged($logged->rush, $logged->hold, $logged->counts + [$name => [$burst->keepers, $burst->frames]]);
+                $this->cases[$i][0] = new Logged($logged->rush, $logged->hold, $logged->counts + [$name => [$burst->keepers, $burst->frames]], $logged->days + $days);
 
                 return;
             }
@@ -64,6 +65,6 @@ final class Season
             // Shot with settings that this kit does not have: something is wrong with what was logged.
             return;
         }
-        $this->cases[] = [new Logged($burst->rush, $hold, [$name => [$burst->keepers, $burst->frames]]), $pins, $key];
+        $this->cases[] = [new Logged($burst->rush, $hold, [$name => [$burst->keepers, $burst->frames]], $days), $pins, $key];
     }
 }
