@@ -160,7 +160,7 @@ final readonly class Belief
         }
         $sums = array_fill(0, self::SHARES, 0.0);
         foreach ($byDay as $day => $likely) {
-            foreach ($day === '' || $law->day === 0.0 ? $likely : self::whateverTheDay($likely, $law->day) as $i => $log) {
+            foreach ($day === '' || $law->day === 0.0 ? $likely : self::whateverTheDay(array_values($likely), $law->day) as $i => $log) {
                 $sums[$i] += $log;
             }
         }
