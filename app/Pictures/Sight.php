@@ -6,6 +6,7 @@ namespace App\Pictures;
 
 use Imagick;
 use ImagickException;
+use RushHold\Review\Cutout;
 use RushHold\Review\Follow;
 use RushHold\Review\GrainCurve;
 use RushHold\Review\Measured;
@@ -30,6 +31,14 @@ final class Sight
 
     /** A patch is so many standard deviations wide. */
     private const ROOM = 60.0;
+
+    /** What is more widely spread than so many pixels is measured on a smaller copy. */
+    private const WIDE = 7.0;
+
+    /** Around what was marked it is cut out from so much, as a share of the width, on a copy of so many pixels. */
+    private const CUT_FROM = 0.45;
+
+    private const CUT_SIDE = 112;
 
     private const SOFT = 0.8;
 
@@ -142,26 +151,96 @@ final class Sight
     {
         $patches = $this->tiles();
         $grain = GrainCurve::of(array_column($patches, 2));
-        $tiles = array_map(static fn (array $tile): Tile => new Tile($tile[0], $tile[1], Spread::of($tile[2], $grain->at($tile[2]->mean()), self::TILE_EDGES)?->ellipse), $patches);
+        $cut = $aim === null ? null : $this->cutout($aim);
+        $tiles = $around = [];
+        foreach ($patches as [$x, $y, $patch]) {
+            $edges = Spread::edges($patch, $grain->at($patch->mean()), self::TILE_EDGES);
+            $tiles[] = new Tile($x, $y, Spread::told($edges)?->ellipse);
+            if ($cut === null || ! $cut[0]->has((($x + 0.5) * $this->wide() - $cut[1]) / $cut[3], (($y + 0.5) * $this->high() - $cut[2]) / $cut[3])) {
+                array_push($around, ...$edges);
+            }
+        }
         $noise = $grain->at($aim === null ? self::GREY : $this->patch($aim[0], $aim[1], self::SIDES[0])->mean());
+        if ($cut === null) {
+            return new Measured(null, null, $noise, $tiles, $limitPx);
+        }
+        $feet = ($cut[2] + $cut[0]->feet() * $cut[0]->side * $cut[3]) / $this->high() - 0.5;
 
-        return new Measured($aim, $aim === null ? null : $this->spread($aim, $noise), $noise, $tiles, $limitPx);
+        return new Measured($aim, $this->spread($aim, $noise, ...$cut), $noise, $tiles, $limitPx, $cut[0]->clear, Spread::told($around), $feet);
     }
 
-    /** @param  array{float, float}  $aim */
-    private function spread(array $aim, float $noise): ?Spread
+    /**
+     * @param  array{float, float}  $aim
+     */
+    private function spread(array $aim, float $noise, Cutout $cutout, int $left, int $top, float $scale): ?Spread
     {
-        $spread = null;
-        foreach (self::SIDES as $side) {
-            $found = Spread::of($this->patch($aim[0], $aim[1], $side), $noise);
-            $spread = $found ?? $spread;
-            // Wide edges need room to come to an end.
-            if ($spread !== null && $spread->edges >= self::ENOUGH && $side >= self::ROOM * $spread->ellipse->long) {
-                break;
+        $best = null;
+        foreach ([1, 2, 4, 8] as $smaller) {
+            $found = null;
+            foreach ($cutout->clear > 0.3 ? [340] : self::SIDES as $side) {
+                $wide = $side * $smaller;
+                [$x, $y] = [$this->left($aim[0], $wide), $this->top($aim[1], $wide)];
+                $patch = $this->smaller($x, $y, $wide, $smaller);
+                $within = [];
+                for ($row = 0; $row < $patch->high; $row++) {
+                    for ($column = 0; $column < $patch->wide; $column++) {
+                        $within[] = $cutout->has(($x + ($column + 0.5) * $smaller - $left) / $scale, ($y + ($row + 0.5) * $smaller - $top) / $scale);
+                    }
+                }
+                $spread = Spread::of($patch, $noise / $smaller, within: $within, at: [(($aim[0] + 0.5) * $this->wide() - $x) / $smaller, (($aim[1] + 0.5) * $this->high() - $y) / $smaller]);
+                $found = $spread ?? $found;
+                // Wide edges need room to come to an end.
+                if ($found !== null && $found->edges >= self::ENOUGH && $side >= self::ROOM * $found->ellipse->long) {
+                    break;
+                }
+            }
+            if ($found !== null) {
+                $best = $found->enlarged($smaller);
+                if ($found->ellipse->long <= self::WIDE) {
+                    break;
+                }
             }
         }
 
-        return $spread;
+        return $best;
+    }
+
+    /**
+     * What belongs to what was marked.
+     *
+     * @param  array{float, float}  $aim
+     * @return array{Cutout, int, int, float} and where its left and top are, and how many pixels one of its pixels is
+     */
+    private function cutout(array $aim): array
+    {
+        $side = (int) min(self::CUT_FROM * $this->wide(), $this->wide(), $this->high());
+        [$left, $top] = [$this->left($aim[0], $side), $this->top($aim[1], $side)];
+        $small = min($side, self::CUT_SIDE);
+        $copy = $this->picture->getImageRegion($side, $side, $left, $top);
+        $copy->setImagePage(0, 0, 0, 0);
+        $copy->resizeImage($small, $small, Imagick::FILTER_BOX, 1);
+        /** @var list<array{float, float, float}> $colours */
+        $colours = array_chunk(array_map(floatval(...), $copy->exportImagePixels(0, 0, $small, $small, 'RGB', Imagick::PIXEL_FLOAT)), 3);
+        $copy->clear();
+        $scale = $side / $small;
+
+        return [Cutout::of($small, $colours, [(($aim[0] + 0.5) * $this->wide() - $left) / $scale, (($aim[1] + 0.5) * $this->high() - $top) / $scale]), $left, $top, $scale];
+    }
+
+    private function smaller(int $x, int $y, int $wide, int $smaller): Patch
+    {
+        [$w, $h] = [min($wide, $this->wide()), min($wide, $this->high())];
+        if ($smaller === 1) {
+            return self::read($this->picture, $x, $y, $w, $h);
+        }
+        $copy = $this->picture->getImageRegion($w, $h, $x, $y);
+        $copy->setImagePage(0, 0, 0, 0);
+        [$w, $h] = [intdiv($w, $smaller), intdiv($h, $smaller)];
+        $copy->resizeImage($w, $h, Imagick::FILTER_BOX, 1);
+        $patch = self::read($copy, 0, 0, $w, $h);
+        $copy->clear();
+
+        return $patch;
     }
 
     /** @return non-empty-list<array{float, float, Patch}> */

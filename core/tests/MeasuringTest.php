@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use RushHold\Blur\Ellipse;
+use RushHold\Review\Cutout;
 use RushHold\Review\Edges;
 use RushHold\Review\Follow;
 use RushHold\Review\Grain;
@@ -142,6 +143,97 @@ it('says where else a lost frame is sharp', function (): void {
         ->toBeTrue();
 });
 
+it('blames no focus for what is smeared, and says nothing of ground that may lie anywhere', function (): void {
+    $rows = static fn (float $y, float $width): array => array_map(
+        static fn (int $i): Tile => new Tile($i / 10, $y, Ellipse::told($width, $width, 0)),
+        [-4, -2, 2, 4],
+    );
+    $smeared = new Measured(
+        [0.0, 0.0],
+        Spread::of(painted(220, 4.0, 0.7, 30), 0.0),
+        0.0,
+        [...$rows(0.3, 0.5), ...$rows(-0.3, 5.0)],
+        3.0,
+    );
+    expect($smeared->sharpWhere())
+        ->toBe(SharpWhere::Elsewhere)
+        // Sharp ground under a bird before an empty sky: it may be behind it as well.
+        ->and(judged(3.0, $rows(0.3, 0.5))->sharpWhere())
+        ->toBe(SharpWhere::Elsewhere)
+        // Sharp ground at the height of the body, but beneath the feet.
+        ->and(
+            (new Measured(
+                [0.0, 0.0],
+                Spread::of(painted(160, 3.0, 3.0, 0), 0.0),
+                0.0,
+                [...$rows(0.1, 0.5), ...$rows(0.3, 5.0)],
+                3.0,
+                feet: 0.25,
+            ))->sharpWhere(),
+        )
+        ->toBe(SharpWhere::Farther);
+});
+
+/** A striped coat before a chequered ground, in colours that are so far apart. */
+function coated(float $apart): Cutout
+{
+    $colours = [];
+    mt_srand(4);
+    for ($i = 0; $i < 96 * 96; $i++) {
+        [$x, $y] = [$i % 96, intdiv($i, 96)];
+        $its = (($x - 50) / 22) ** 2 + (($y - 44) / 12) ** 2 <= 1;
+        $mark = ($its ? intdiv($x, 4) % 2 : (intdiv($x, 6) + intdiv($y, 6)) % 2) * 0.25;
+        $grain = 0.02 * (mt_rand() / mt_getrandmax() - 0.5);
+        $colours[] = [
+            0.3 + $mark + $grain + ($its ? $apart : 0.0),
+            0.35 + $mark + $grain,
+            0.3 + $mark + $grain - ($its ? $apart / 2 : 0.0),
+        ];
+    }
+
+    return Cutout::of(96, $colours, [50.0, 44.0]);
+}
+
+it('cuts out what was marked by its colours, and knows when they do not tell', function (): void {
+    $clear = coated(0.25);
+    $right = 0;
+    foreach ($clear->is as $i => $its) {
+        $right += $its === ((($i % 96) - 50) / 22) ** 2 + ((intdiv($i, 96) - 44) / 12) ** 2 <= 1 ? 1 : 0;
+    }
+    expect($right / 96 ** 2)
+        ->toBeGreaterThan(0.97)
+        ->and($clear->clear)
+        ->toBeGreaterThan(0.6)
+        ->and($clear->size() * 96)
+        ->toEqualWithDelta(2 * sqrt(22 * 12), 4.0)
+        ->and($clear->feet())
+        ->toEqualWithDelta(57 / 96, 0.04)
+        ->and(coated(0.0)->clear)
+        ->toBeLessThan(0.33);
+    $hidden = new Measured([0.0, 0.0], Spread::of(painted(160, 0.6, 0.6, 0), 0.0), 0.0, [], 3.0, coated(0.0)->clear);
+    expect($hidden->untold())->toBe(Untold::Hidden);
+});
+
+it('looks only at edges of what it is about, and is unsure where near and far ones differ', function (): void {
+    // Soft within, crisp without.
+    $soft = painted(200, 3.0, 3.0, 0);
+    $crisp = painted(200, 0.6, 0.6, 0);
+    $left = array_map(static fn (int $i): bool => $i % 200 < 110, range(0, 39999));
+    $both = new Patch(
+        200,
+        200,
+        array_map(static fn (float $a, float $b, bool $is): float => $is ? $a : $b, $soft->light, $crisp->light, $left),
+    );
+    $its = Spread::of($both, 0.0, within: $left, at: [60.0, 64.0]);
+    $all = Spread::of($both, 0.0, at: [60.0, 64.0]);
+    expect($its?->ellipse->deviation())
+        ->toEqualWithDelta(3.0, 0.4)
+        ->and($its?->unsure)
+        ->toBeLessThan(0.15)
+        ->and($all?->unsure)
+        ->toBeGreaterThan(0.45);
+});
+
 it('is the surer the farther from the limit', function (): void {
     expect(judged(0.75, [])->sure())
         ->toBeLessThan(judged(1.2, [])->sure())
@@ -156,15 +248,17 @@ it('tells the camera’s smear from the subject’s', function (): void {
         [0.0, 0.0],
         Spread::of(painted(220, 3.2, 1.0, 30), 0.0),
         0.0,
-        array_map(static fn (int $i): Tile => new Tile($i / 10, 0.3, Ellipse::told(3.0, 1.0, 33)), [-4, -2, 0, 2]),
+        [],
         3.0,
+        around: Spread::of(painted(220, 3.0, 1.0, 33), 0.0),
     );
     $alone = new Measured(
         [0.0, 0.0],
         Spread::of(painted(220, 3.2, 1.0, 30), 0.0),
         0.0,
-        array_map(static fn (int $i): Tile => new Tile($i / 10, 0.3, Ellipse::told(0.7, 0.7, 0)), [-4, -2, 0, 2]),
+        [],
         3.0,
+        around: Spread::of(painted(220, 0.7, 0.7, 0), 0.0),
     );
     expect($smeared->cameraSmeared())
         ->toBeTrue()

@@ -70,9 +70,10 @@ final class Edges
      * @param  float  $noise  standard deviation, as a share of white
      * @param  float  $smoothed  by which the patch was smoothed before, pixels; taken off again
      * @param  int  $most  so many of the strongest are looked at
-     * @return list<array{float, float, float}> of each edge: variance across it in pixels², how much it counts, and the way across it in radians, y down
+     * @param  list<bool>|null  $within  whether each pixel is of what it is about; null: all are
+     * @return list<array{float, float, float, int}> of each edge: variance across it in pixels², how much it counts, the way across it in radians, y down, and which pixel it is at
      */
-    public static function of(Patch $patch, float $noise, float $smoothed, int $most = 900): array
+    public static function of(Patch $patch, float $noise, float $smoothed, int $most = 900, ?array $within = null): array
     {
         [$w, $h, $g] = [$patch->wide, $patch->high, $patch->light];
         if ($w < 8 || $h < 8) {
@@ -97,7 +98,7 @@ final class Edges
         for ($y = 2; $y < $h - 2; $y++) {
             for ($x = 2, $i = $y * $w + 2; $x < $w - 2; $x++, $i++) {
                 $s = $size[$i];
-                if ($s < $least) {
+                if ($s < $least || $within !== null && ! $within[$i]) {
                     continue;
                 }
                 // The steepest place of a slope, in the nearest of the four ways across it.
@@ -124,7 +125,7 @@ final class Edges
         foreach ($chosen as $i => $s) {
             $edge = self::across($gx, $gy, $w, $h, $i % $w, intdiv($i, $w), $gx[$i] / $s, $gy[$i] / $s, $slopeNoise, max(self::LEAST_CLIMB, self::CLIMB_NOISE * $noise));
             if ($edge !== null) {
-                $edges[] = [$edge[0] - self::DIFFERENCE - $smoothed ** 2, $edge[1], atan2($gy[$i], $gx[$i])];
+                $edges[] = [$edge[0] - self::DIFFERENCE - $smoothed ** 2, $edge[1], atan2($gy[$i], $gx[$i]), $i];
             }
         }
 

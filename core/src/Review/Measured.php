@@ -13,10 +13,14 @@ final readonly class Measured
     /** …and no sharper than this share of what has to be sharp, they say nothing about it. */
     private const SHARPER = 0.65;
 
-    /** Share of the sharp tiles that has to lie below what has to be sharp, for focus to be nearer; or above it, for it to be farther. */
-    private const BELOW = 0.75;
+    /** So many tiles of a row have to be told. */
+    private const OF_A_ROW = 2;
 
-    private const ABOVE = 0.4;
+    /** What is this near to the feet, in heights, is as far away as they are. */
+    private const AT_THE_FEET = 0.04;
+
+    /** A row is soft that is wider than what counts as sharp by so much. */
+    private const SOFTER = 1.3;
 
     /** Tiles next to what has to be sharp may be part of it. */
     private const BESIDE = 0.07;
@@ -24,8 +28,11 @@ final readonly class Measured
     /** Long axis to short, from which a blur has a direction. */
     public const SMEARED = 1.5;
 
-    /** Two directions this far apart are the same, degrees. */
-    private const SAME_WAY = 20.0;
+    /** What is around has at least this share of a smear where the camera made it… */
+    private const SAME = 0.5;
+
+    /** …and is less spread along it than this share, as a variance, where the subject made it. */
+    private const OTHER = 0.4;
 
     /** Fewer edges than this at what has to be sharp decide nothing: they may all be of one line. */
     private const FEWEST_EDGES = 14;
@@ -33,8 +40,11 @@ final readonly class Measured
     /** A width that is unsure by more than this share of itself decides nothing. */
     private const TOO_UNSURE = 0.45;
 
+    /** Told from what is around it no better than this, what was measured may be something else. */
+    private const HIDDEN = 0.33;
+
     /** What the method itself is unsure by, as a share of the width. */
-    private const METHOD = 0.06;
+    private const METHOD = 0.12;
 
     /**
      * @param  array{float, float}|null  $aim  where what has to be sharp is, in widths and heights from the centre, y down; null: nobody said
@@ -42,8 +52,11 @@ final readonly class Measured
      * @param  float  $noise  standard deviation, as a share of white
      * @param  list<Tile>  $tiles  over the whole frame
      * @param  float  $limitPx  the widest that may be kept, pixels
+     * @param  float  $clear  how well it was told from what is around it, 0 to 1
+     * @param  Spread|null  $around  of all that is around it together
+     * @param  float|null  $feet  where it ends below, in heights from the centre, down; null: not known
      */
-    public function __construct(public ?array $aim, public ?Spread $spread, public float $noise, public array $tiles, public float $limitPx)
+    public function __construct(public ?array $aim, public ?Spread $spread, public float $noise, public array $tiles, public float $limitPx, public float $clear = 1.0, public ?Spread $around = null, public ?float $feet = null)
     {
     }
 
@@ -70,6 +83,7 @@ final readonly class Measured
 
         return match (true) {
             $this->spread === null, $this->spread->edges < self::FEWEST_EDGES => Untold::Plain,
+            $this->clear < self::HIDDEN => Untold::Hidden,
             $this->spread->unsure > self::TOO_UNSURE => Untold::Unclear,
             default => null,
         };
@@ -105,16 +119,49 @@ final readonly class Measured
             return $this->untold() === null ? SharpWhere::Subject : SharpWhere::Nowhere;
         }
         $bound = min(self::CRISP * $this->limitPx, $width === null ? INF : self::SHARPER * $width);
-        $sharp = array_filter($this->tiles, fn (Tile $tile): bool => $tile->ellipse !== null && $tile->ellipse->width() <= $bound && hypot($tile->x - $this->aim[0], $tile->y - $this->aim[1]) > self::BESIDE);
-        if ($sharp === []) {
+        $elsewhere = array_filter($this->tiles, fn (Tile $tile): bool => $tile->ellipse !== null && hypot($tile->x - $this->aim[0], $tile->y - $this->aim[1]) > self::BESIDE);
+        if (array_filter($elsewhere, static fn (Tile $tile): bool => $tile->ellipse !== null && $tile->ellipse->width() <= $bound) === []) {
             return SharpWhere::Nowhere;
         }
-        $below = count(array_filter($sharp, fn (Tile $tile): bool => $tile->y > $this->aim[1])) / count($sharp);
+        // What is smeared but in focus across the smear was not missed by focus.
+        if ($this->untold() !== null || $this->spread === null || 4 * $this->spread->ellipse->short <= self::CRISP * $this->limitPx) {
+            return SharpWhere::Elsewhere;
+        }
 
-        // On the ground what is nearer lies below; what is behind a subject in the air lies all around it.
+        return $this->planeOfFocus($elsewhere, $bound);
+    }
+
+    /**
+     * Where what is sharp lies, by rows: ground goes away from below, so that what is sharp beneath the feet is nearer, and what is sharp
+     * higher up is farther, be it ground or a background. A row is told by the middle one of its tiles, never by a single one.
+     *
+     * @param  array<int, Tile>  $tiles
+     */
+    private function planeOfFocus(array $tiles, float $bound): SharpWhere
+    {
+        $rows = [];
+        foreach ($tiles as $tile) {
+            $tile->ellipse === null || $rows[sprintf('%.4f', $tile->y)][] = $tile->ellipse->width();
+        }
+        $feet = $this->feet ?? $this->aim[1] ?? 0.0;
+        $above = $below = $soft = 0;
+        foreach ($rows as $y => $widths) {
+            if (count($widths) < self::OF_A_ROW) {
+                continue;
+            }
+            sort($widths);
+            $middle = $widths[intdiv(count($widths) - 1, 2)];
+            if ($middle <= $bound) {
+                (float) $y < $feet - self::AT_THE_FEET ? $above++ : ((float) $y > $feet + self::AT_THE_FEET ? $below++ : null);
+            } elseif ((float) $y < $feet && $middle >= self::SOFTER * $bound) {
+                $soft++;
+            }
+        }
+
         return match (true) {
-            $below >= self::BELOW => SharpWhere::Nearer,
-            1 - $below >= self::ABOVE => SharpWhere::Farther,
+            $above > 0 => SharpWhere::Farther,
+            // That the ground is soft where it stands shows that it goes away.
+            $below > 0 && $soft > 0 => SharpWhere::Nearer,
             default => SharpWhere::Elsewhere,
         };
     }
@@ -123,16 +170,16 @@ final readonly class Measured
     public function cameraSmeared(): ?bool
     {
         $mine = $this->spread?->ellipse;
-        if ($mine === null || $mine->long < self::SMEARED * $mine->short) {
+        if ($this->spread === null || $mine === null || $mine->long < self::SMEARED * $mine->short || $this->around === null || $this->around->edges < self::FEWEST_EDGES || $this->around->unsure > self::TOO_UNSURE) {
             return null;
         }
-        $told = array_filter($this->tiles, fn (Tile $t): bool => $t->ellipse !== null && ($this->aim === null || hypot($t->x - $this->aim[0], $t->y - $this->aim[1]) > self::BESIDE));
-        if (count($told) < 3) {
-            return null;
-        }
-        $alike = array_filter($told, static fn (Tile $t): bool => $t->ellipse !== null && $t->ellipse->long > self::SMEARED * $t->ellipse->short
-            && abs(fmod($t->ellipse->angleDeg - $mine->angleDeg + 270, 180) - 90) < self::SAME_WAY);
+        $smear = $mine->long ** 2 - $mine->short ** 2;
+        $along = $this->around->along($mine->angleDeg);
 
-        return count($alike) >= 0.6 * count($told);
+        return match (true) {
+            $along - $this->around->along($mine->angleDeg + 90) >= self::SAME * $smear => true,
+            $along < self::OTHER * $mine->long ** 2 => false,
+            default => null,
+        };
     }
 }

@@ -11,6 +11,8 @@ enum Untold: string implements Labelled
 {
     /** There is next to nothing with an edge: sky, water, a plain flank, or all of it far out of focus. */
     case Plain = 'plain';
+    /** It looks like what is around it, so that nobody can say which edges are its own. */
+    case Hidden = 'hidden';
     /** Its edges say different things. */
     case Unclear = 'unclear';
 }

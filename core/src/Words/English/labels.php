@@ -144,6 +144,7 @@ return [
     'sharp-where.elsewhere' => 'Elsewhere',
     'sharp-where.nowhere' => 'Nowhere',
     'untold.plain' => 'Where you marked it there is hardly an edge to go by.',
+    'untold.hidden' => 'It looks too much like what is around it.',
     'untold.unclear' => 'Its edges say different things.',
     'heading.towards' => 'At me',
     'heading.left' => 'To the left',

@@ -1,0 +1,270 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Review;
+
+/**
+ * What belongs to the subject around a place that was marked: grown from there by colour, against what grows from the border.
+ *
+ * Both spread over a small colour copy, each pixel being reached first by the one to which the way is shorter; a way is long
+ * where colour changes, and where colours are more those of the other. Which colours are whose is taken from what each has
+ * reached, and all is grown anew with that. (Distances along the picture as in A. Protiere and G. Sapiro, Interactive image
+ * segmentation via adaptive weighted distances, 2007.)
+ */
+final readonly class Cutout
+{
+    /** The subject is held to be at least so large around the mark, as a share of the side. */
+    private const SEED = 0.028;
+
+    /** What lies this near to the border is not the subject, as a share of the side. */
+    private const BORDER = 0.05;
+
+    /** Times it is grown. */
+    private const TIMES = 2;
+
+    /** Groups of like colours that each is described by. */
+    private const GROUPS = 5;
+
+    /** A step is four long; what a change of colour adds, each whole scale of one of its three. */
+    private const CHANGE = 100.0;
+
+    /** What a colour of the other one's adds to a step, each natural logarithm. */
+    private const OTHER = 40.0;
+
+    private const MOST_OTHER = 6.0;
+
+    /** Colours are never known better than this, as a share of the scale: a variance. */
+    private const LEAST_VARIANCE = 0.0006;
+
+    /**
+     * @param  int  $side  of the square, pixels
+     * @param  list<bool>  $is  whether each pixel is the subject's
+     * @param  float  $clear  how well its colours tell it from what is around it: 0 not at all, 1 every pixel
+     */
+    private function __construct(public int $side, public array $is, public float $clear)
+    {
+    }
+
+    /**
+     * @param  int  $side  of the square, pixels
+     * @param  list<array{float, float, float}>  $colours  of each pixel, 0 to 1
+     * @param  array{float, float}  $at  where it was marked, pixels
+     */
+    public static function of(int $side, array $colours, array $at): self
+    {
+        $seed = max(1.5, self::SEED * $side);
+        $border = max(1.0, self::BORDER * $side);
+        $inner = $outer = [];
+        foreach (array_keys($colours) as $i) {
+            [$x, $y] = [$i % $side, intdiv($i, $side)];
+            if (hypot($x - $at[0], $y - $at[1]) <= $seed) {
+                $inner[] = $i;
+            } elseif (min($x, $y, $side - 1 - $x, $side - 1 - $y) < $border) {
+                $outer[] = $i;
+            }
+        }
+        if ($inner === [] || $outer === []) {
+            return new self($side, array_fill(0, $side * $side, true), 0.0);
+        }
+        [$mine, $theirs] = [$inner, $outer];
+        $is = $odds = [];
+        for ($time = 0; $time < self::TIMES; $time++) {
+            $odds = self::odds($colours, self::groups($colours, $mine), self::groups($colours, $theirs));
+            $is = self::grown($side, $colours, $odds, $inner, $outer);
+            $mine = array_keys($is, true, true);
+            $theirs = array_keys($is, false, true);
+        }
+
+        return new self($side, $is, self::told($side, $is, $odds));
+    }
+
+    /**
+     * Whether what lies there is the subject's, its outline and a pixel beyond it included.
+     *
+     * @param  float  $x  pixels of the small copy
+     */
+    public function has(float $x, float $y): bool
+    {
+        [$i, $j] = [(int) $x, (int) $y];
+        foreach ([[0, 0], [1, 0], [-1, 0], [0, 1], [0, -1]] as [$dx, $dy]) {
+            [$px, $py] = [$i + $dx, $j + $dy];
+            if ($px >= 0 && $py >= 0 && $px < $this->side && $py < $this->side && $this->is[$py * $this->side + $px]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Where it ends below, as a share of the side. */
+    public function feet(): float
+    {
+        $rows = array_map(fn (int $i): int => intdiv($i, $this->side), array_keys($this->is, true, true));
+
+        return $rows === [] ? 1.0 : (max($rows) + 1) / $this->side;
+    }
+
+    /** How large it is: the diameter of a disc of the same size, as a share of the side. */
+    public function size(): float
+    {
+        return 2 * sqrt(count(array_keys($this->is, true, true)) / M_PI) / $this->side;
+    }
+
+    /**
+     * @param  list<bool>  $is
+     * @param  list<float>  $odds
+     */
+    private static function told(int $side, array $is, array $odds): float
+    {
+        // Within, and as far around it as it is large: what lies farther off is told easily and says nothing.
+        $within = array_keys($is, true, true);
+        $reach = 1.5 * sqrt(count($within) / M_PI) + 2;
+        $x = $y = 0.0;
+        foreach ($within as $i) {
+            $x += $i % $side / count($within);
+            $y += intdiv($i, $side) / count($within);
+        }
+        $sums = [[0.0, 0], [0.0, 0]];
+        foreach ($is as $i => $mine) {
+            if (hypot($i % $side - $x, intdiv($i, $side) - $y) <= $reach) {
+                $sums[(int) $mine][0] += tanh(($mine ? 1 : -1) * $odds[$i] / 2);
+                $sums[(int) $mine][1]++;
+            }
+        }
+
+        return max(0.0, min(...array_map(static fn (array $sum): float => $sum[0] / max(1, $sum[1]), $sums)));
+    }
+
+    /**
+     * Groups of like colours: middle, variance and share of each.
+     *
+     * @param  list<array{float, float, float}>  $colours
+     * @param  list<int>  $of  the pixels it is about
+     * @return list<array{float, float, float, float, float}>
+     */
+    private static function groups(array $colours, array $of): array
+    {
+        $count = min(self::GROUPS, max(1, intdiv(count($of), 12)));
+        $every = max(1, intdiv(count($of), 1500));
+        $some = [];
+        for ($k = 0; $k < count($of); $k += $every) {
+            $some[] = $colours[$of[$k]];
+        }
+        usort($some, static fn (array $a, array $b): int => array_sum($a) <=> array_sum($b));
+        $middles = [];
+        for ($g = 0; $g < $count; $g++) {
+            $middles[] = $some[(int) (($g + 0.5) / $count * count($some))];
+        }
+        $sums = $far = [];
+        for ($time = 0; $time < 5; $time++) {
+            $sums = array_fill(0, $count, 0.0);
+            $reds = $greens = $blues = $far = $sums;
+            foreach ($some as [$r, $g, $b]) {
+                $best = INF;
+                $nearest = 0;
+                foreach ($middles as $m => [$mr, $mg, $mb]) {
+                    $off = ($r - $mr) ** 2 + ($g - $mg) ** 2 + ($b - $mb) ** 2;
+                    if ($off < $best) {
+                        [$best, $nearest] = [$off, $m];
+                    }
+                }
+                $sums[$nearest]++;
+                $reds[$nearest] += $r;
+                $greens[$nearest] += $g;
+                $blues[$nearest] += $b;
+                $far[$nearest] += $best;
+            }
+            foreach ($sums as $m => $n) {
+                $n > 0 && $middles[$m] = [$reds[$m] / $n, $greens[$m] / $n, $blues[$m] / $n];
+            }
+        }
+        $groups = [];
+        foreach ($sums as $m => $n) {
+            if ($n > 0) {
+                $groups[] = [...$middles[$m], $far[$m] / $n / 3 + self::LEAST_VARIANCE, $n / count($some)];
+            }
+        }
+
+        return $groups;
+    }
+
+    /**
+     * How much more each colour is the subject's than what is around it.
+     *
+     * @param  list<array{float, float, float}>  $colours
+     * @param  list<array{float, float, float, float, float}>  $mine
+     * @param  list<array{float, float, float, float, float}>  $theirs
+     * @return list<float> natural logarithms
+     */
+    private static function odds(array $colours, array $mine, array $theirs): array
+    {
+        $odds = [];
+        foreach ($colours as [$r, $g, $b]) {
+            $likely = [];
+            foreach ([$mine, $theirs] as $groups) {
+                $sum = 1e-6;
+                foreach ($groups as [$mr, $mg, $mb, $variance, $share]) {
+                    $sum += $share * exp(-(($r - $mr) ** 2 + ($g - $mg) ** 2 + ($b - $mb) ** 2) / (2 * $variance)) / $variance ** 1.5;
+                }
+                $likely[] = log($sum);
+            }
+            $odds[] = max(-self::MOST_OTHER, min(self::MOST_OTHER, $likely[0] - $likely[1]));
+        }
+
+        return $odds;
+    }
+
+    /**
+     * @param  list<array{float, float, float}>  $colours
+     * @param  list<float>  $odds
+     * @param  list<int>  $inner
+     * @param  list<int>  $outer
+     * @return list<bool>
+     */
+    private static function grown(int $side, array $colours, array $odds, array $inner, array $outer): array
+    {
+        $far = array_fill(0, $side * $side, PHP_INT_MAX);
+        $is = array_fill(0, $side * $side, false);
+        // Ways are whole numbers, so that those of one length lie in one heap.
+        $heaps = [0 => []];
+        foreach ([[$inner, true], [$outer, false]] as [$from, $subject]) {
+            foreach ($from as $i) {
+                $far[$i] = 0;
+                $is[$i] = $subject;
+                $heaps[0][] = $i;
+            }
+        }
+        for ($way = 0, $last = 0; $way <= $last; $way++) {
+            if (! isset($heaps[$way])) {
+                continue;
+            }
+            for ($k = 0; $k < count($heaps[$way]); $k++) {
+                $i = $heaps[$way][$k];
+                if ($far[$i] !== $way) {
+                    continue;
+                }
+                $subject = $is[$i];
+                [$r, $g, $b] = $colours[$i];
+                $x = $i % $side;
+                foreach ([$x > 0 ? $i - 1 : -1, $x < $side - 1 ? $i + 1 : -1, $i - $side, $i + $side] as $j) {
+                    if (! isset($far[$j]) || $far[$j] <= $way) {
+                        continue;
+                    }
+                    [$jr, $jg, $jb] = $colours[$j];
+                    $other = $subject ? -$odds[$j] : $odds[$j];
+                    $there = $way + 4 + (int) (self::CHANGE * (abs($jr - $r) + abs($jg - $g) + abs($jb - $b)) + ($other > 0 ? self::OTHER * $other : 0.0));
+                    if ($there < $far[$j]) {
+                        $far[$j] = $there;
+                        $is[$j] = $subject;
+                        $heaps[$there][] = $j;
+                        $last = $there > $last ? $there : $last;
+                    }
+                }
+            }
+            unset($heaps[$way]);
+        }
+
+        return array_values($is);
+    }
+}
