@@ -44,15 +44,19 @@ final readonly class Grouping
     {
     }
 
-    /** @return int how many bursts came of it */
-    public function group(): int
+    /**
+     * @param  bool  $all  whether all that are to come have come; until then the last run waits, since it may go on
+     * @return int how many bursts came of it
+     */
+    public function group(bool $all = true): int
     {
-        return (int) Cache::lock("grouping {$this->person->id}", 60)->block(30, fn (): int => DB::transaction(function (): int {
+        return (int) Cache::lock("grouping {$this->person->id}", 60)->block(30, fn (): int => DB::transaction(function () use ($all): int {
             $mine = Picture::query();
             $mine->where('user_id', $this->person->id)->where('stage', Picture::LOOKED)->whereNull('burst_id')->orderByRaw('taken_at is null, taken_at')->orderBy('name')->limit(5000);
             $loose = $mine->get()->all();
             $bursts = 0;
-            foreach (self::runs($loose) as $run) {
+            $runs = self::runs($loose);
+            foreach ($all ? $runs : array_slice($runs, 0, -1) as $run) {
                 $this->keep($run);
                 $bursts++;
             }
@@ -98,12 +102,20 @@ final readonly class Grouping
         // Pictures that come later go to the burst they belong to.
         $near = Burst::query();
         $near->where('user_id', $this->person->id)->whereNotNull('coc_px')->whereBetween('shot_at', [$at->copy()->subSeconds(60), $at->copy()->addSeconds(60)]);
-        $burst = $near->get()->first(static function (Burst $burst) use ($run): bool {
+        $go = $near->orderBy('shot_at')->get()->filter(static function (Burst $burst) use ($run): bool {
             $own = Picture::ofBurst($burst);
             [$first, $last] = [$own->first(), $own->last()];
 
             return $first !== null && $last !== null && (self::goOn($last, $run[0]) || self::goOn($run[count($run) - 1], $first));
-        });
+        })->values();
+        $burst = $go->first();
+        // What came between two may show that they are one; but nothing that somebody has marked is taken from them.
+        foreach ($go->slice(1) as $other) {
+            if ($burst !== null && $other->mark === null && $other->note === '') {
+                Picture::query()->where('burst_id', $other->id)->update(['burst_id' => $burst->id]);
+                $other->delete();
+            }
+        }
         if ($burst === null) {
             $match = $this->match($run[0], $at);
             $burst = new Burst(['uuid' => (string) Str::uuid(), 'shot_at' => $at, 'rush' => $match['rush']->name ?? 'Not matched to a rush', 'rush_id' => $match['rush']->id ?? null,

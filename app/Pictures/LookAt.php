@@ -72,14 +72,12 @@ final class LookAt implements ShouldQueue
             'taken_at' => $facts['taken_at'] ?? null, 'measured' => array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb', 'likeness']))])->save();
     }
 
-    /** Once all that have come are looked at they are put into bursts. */
+    /** Bursts appear one by one as they are complete, the last once nothing is left to be looked at. */
     private function group(int $user): void
     {
         $waiting = Picture::query();
         $person = User::query()->find($user);
-        if ($person !== null && ! $waiting->where('user_id', $user)->where('stage', Picture::WAITING)->exists()) {
-            (new Grouping($person))->group();
-        }
+        $person === null || (new Grouping($person))->group(! $waiting->where('user_id', $user)->where('stage', Picture::WAITING)->exists());
     }
 
     /** What it was at is taken up again by the next one, or given up. */

@@ -517,6 +517,31 @@ it('has the stand-in camera shoot a rush for a try', function (): void {
         ->toBeFalse();
 });
 
+it('shows a burst as soon as the next begins, and joins two when what lies between them comes', function (): void {
+    $this->actingAs($this->person());
+    Queue::fake();
+    $send = fn (string $at, string $name) => sent($this, pictured(0.8, 320, $at), $name)->assertOk();
+    foreach (['10', '11', '40', '16'] as $i => $second) {
+        $send("2026:06:07 05:10:$second", "frame$i.jpg");
+    }
+    $bursts = fn (): array => collect($this->getJson('/api/pictures/bursts')->assertOk()->json())
+        ->pluck('pictures')
+        ->sort()
+        ->values()
+        ->all();
+    // The last looked at may go on while others are waiting.
+    foreach ([[], [], [2], [1, 1, 2]] as $after) {
+        (new LookAt())->handle();
+        expect($bursts())->toBe($after);
+    }
+    expect($this->getJson('/api/pictures/state')->json('loose'))->toBe(0);
+    foreach (['13', '15'] as $i => $second) {
+        $send("2026:06:07 05:10:$second.500", "between$i.jpg");
+        (new LookAt())->handle();
+    }
+    expect($bursts())->toBe([1, 5]);
+});
+
 it('puts two bursts into one', function (): void {
     $this->actingAs($person = $this->person());
     $ids = [];

@@ -76,8 +76,9 @@ final class PictureController extends Controller
     }
 
     #[OA\Get(path: '/api/pictures/state', operationId: 'pictureState', summary: 'How far the looking and following are, and how much room the pictures take', tags: ['pictures'],
-        responses: [new OA\Response(response: 200, description: 'State', content: new OA\JsonContent(required: ['pictures', 'waiting', 'refused', 'following', 'bytes', 'most_bytes', 'keeps_originals', 'seconds_each'], properties: [
+        responses: [new OA\Response(response: 200, description: 'State', content: new OA\JsonContent(required: ['pictures', 'waiting', 'loose', 'refused', 'following', 'bytes', 'most_bytes', 'keeps_originals', 'seconds_each'], properties: [
             new OA\Property(property: 'pictures', type: 'integer'), new OA\Property(property: 'waiting', type: 'integer'),
+            new OA\Property(property: 'loose', type: 'integer', description: 'Looked at, but not in a burst yet'),
             new OA\Property(property: 'refused', type: 'array', items: new OA\Items(required: ['id', 'name', 'problem', 'again'], type: 'object', properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'problem', type: 'string'), new OA\Property(property: 'again', type: 'boolean', description: 'Whether it may be tried again')])),
             new OA\Property(property: 'following', type: 'integer', description: 'Pictures in which a subject is still to be found'),
             new OA\Property(property: 'bytes', type: 'integer'), new OA\Property(property: 'most_bytes', type: 'integer'), new OA\Property(property: 'keeps_originals', type: 'boolean'),
@@ -98,6 +99,7 @@ final class PictureController extends Controller
         $span = $recent->count() > 2 ? $recent->first()?->floatDiffInSeconds($first, true) / ($recent->count() - 1) : null;
 
         return response()->json(['pictures' => (clone $mine)->count(), 'waiting' => (clone $mine)->where('stage', Picture::WAITING)->count(),
+            'loose' => (clone $mine)->where('stage', Picture::LOOKED)->whereNull('burst_id')->count(),
             'refused' => $refused->get(['id', 'name', 'problem', 'original'])->map(static fn (Picture $p): array => ['id' => $p->id, 'name' => $p->name, 'problem' => (string) $p->problem, 'again' => $p->original]),
             'following' => $left, 'bytes' => (int) (clone $mine)->where('original', true)->sum('bytes'), 'most_bytes' => (int) config($person->is_demo ? 'limits.demo_picture_bytes' : 'limits.picture_bytes'), 'keeps_originals' => $person->keeps_originals, 'seconds_each' => $span === null ? null : round($span, 2)]);
     }

@@ -17,7 +17,9 @@ export function usePictureState(busy: boolean) {
     queryKey: ['pictures', 'state'],
     queryFn: () => take(client.GET('/api/pictures/state')),
     refetchInterval: ({ state }) =>
-      busy || (state.data && state.data.waiting + state.data.following > 0) ? OFTEN : false,
+      busy || (state.data && state.data.waiting + state.data.loose + state.data.following > 0)
+        ? OFTEN
+        : false,
   });
 }
 

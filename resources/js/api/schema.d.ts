@@ -7852,6 +7852,8 @@ export interface operations {
                     "application/json": {
                         pictures: number;
                         waiting: number;
+                        /** @description Looked at, but not in a burst yet */
+                        loose: number;
                         refused: {
                             id: string;
                             name: string;

@@ -46,6 +46,7 @@ const state = {
   ...sample('Picture'),
   pictures: 0,
   waiting: 0,
+  loose: 0,
   following: 0,
   bytes: 0,
   most_bytes: 5e9,
@@ -117,6 +118,40 @@ describe('pictures', () => {
     );
     await user.click(under.getByRole('button', { name: 'Cancel' }));
     await waitFor(() => expect(asked.some(({ call }) => call === 'DELETE /api/pictures/waiting')).toBe(true));
+  });
+
+  it('show a burst as soon as it is one, without being asked', async () => {
+    let asks = 0;
+    const one = sample('PictureBurst', { burst, pictures: 2, marked: false, following: null } as never);
+    const at = [
+      { pictures: 3, waiting: 1, loose: 2 },
+      { pictures: 3, waiting: 0, loose: 3 },
+      { pictures: 3, waiting: 0, loose: 0 },
+    ];
+    answers({
+      'GET /api/pictures/state': () => ({ ...(state as object), ...at[Math.min(asks++, 2)] }) as never,
+      'GET /api/pictures/bursts': () => (asks > 2 ? [one] : []) as never,
+    });
+    open(<Pictures />);
+    expect(await screen.findByRole('link', { name: /2 frames/ }, { timeout: 8000 })).toBeVisible();
+    expect(screen.queryByRole('region', { name: 'Under way' })).toBeNull();
+  }, 12_000);
+
+  it('try all again that may be', async () => {
+    const refusedFiles = ['a', 'b', 'c'].map((id) => ({
+      id,
+      name: `${id}.jpg`,
+      problem: 'It took too long.',
+      again: id !== 'c',
+    }));
+    answers({
+      'GET /api/pictures/state': { ...(state as object), refused: refusedFiles } as never,
+      'POST /api/pictures/{id}/retry': undefined,
+    });
+    const { user } = open(<Pictures />);
+    await user.click(await screen.findByRole('button', { name: 'Try all again' }));
+    const again = () => asked.filter(({ call }) => call.endsWith('/retry')).map(({ path }) => path.id);
+    await waitFor(() => expect(again()).toEqual(['a', 'b']));
   });
 
   it('name the files that were not taken in, and try again those that may', async () => {

@@ -54,15 +54,19 @@ export default function Pictures() {
     const given = setTimeout(() => setShooting(false), SHOOTING_MS);
     return () => clearTimeout(given);
   }, [shooting]);
-  const busy = all.busy || (state?.waiting ?? 0) + (state?.following ?? 0) > 0;
-  const bursts = usePictureBursts(busy);
+  const busy = all.busy || (state?.waiting ?? 0) + (state?.loose ?? 0) + (state?.following ?? 0) > 0;
+  const bursts = usePictureBursts(busy || shooting);
   const queries = useQueryClient();
-  // Each file that came, and each that was looked at, changes what there is to see.
-  const came = `${all.sent} ${state?.waiting ?? 0} ${state?.following ?? 0}`;
+  // Once all is sent there is something to be looked at, though what was asked before may not say so.
+  useEffect(() => {
+    if (!all.busy) void queries.invalidateQueries({ queryKey: ['pictures', 'state'] });
+  }, [queries, all.busy]);
+  // What is under way is never broken off by asking anew; what has changed is asked for when it has.
+  const seen = state && `${state.pictures} ${state.waiting} ${state.loose} ${state.following}`;
   // biome-ignore lint/correctness/useExhaustiveDependencies: it is asked again whenever this changes
   useEffect(() => {
-    void queries.invalidateQueries({ queryKey: ['pictures'] });
-  }, [queries, came]);
+    void queries.invalidateQueries({ queryKey: ['pictures', 'bursts'] }, { cancelRefetch: !busy });
+  }, [queries, seen]);
   const input = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
   const { message, modal } = App.useApp();
@@ -91,6 +95,7 @@ export default function Pictures() {
       again: one.again ? () => retry.mutate(one.id, fail) : null,
     })),
   ];
+  const again = refused.filter((one) => one.again !== null);
   const empty = bursts.data?.length === 0 && !busy;
 
   return (
@@ -204,6 +209,17 @@ export default function Pictures() {
                 ))}
               </ul>
             </details>
+            {again.length > 1 && (
+              <Button
+                type="text"
+                size="small"
+                onClick={() => {
+                  for (const one of again) one.again?.();
+                }}
+              >
+                Try all again
+              </Button>
+            )}
             <Button
               type="text"
               size="small"
