@@ -125,7 +125,7 @@ function shot(): array
         $drawing += microtime(true) - $start;
         $drawn += FRAMES;
         $truth = json_decode((string) file_get_contents("$into/truth.json"), true)['frames'];
-        $row = ['rush' => $rush, 'seen' => 0, 'found' => 0, 'judged' => 0, 'right' => 0];
+        $row = ['rush' => $rush, 'seen' => 0, 'found' => 0, 'judged' => 0, 'right' => 0, 'untold' => 0];
         $follow = null;
         foreach ($truth as $frame) {
             $aim = $frame['aim'];
@@ -152,7 +152,9 @@ function shot(): array
             }
             $row['found']++;
             $share = $frame['width_px'] / $frame['limit_px'];
-            if (abs($share - 1) > 0.1) {
+            if ($one['verdict'] === 'untold') {
+                $row['untold']++;
+            } elseif (abs($share - 1) > 0.1) {
                 $true = $share <= 1 ? 'kept' : 'lost';
                 $row['judged']++;
                 $row['right'] += $true === $one['verdict'] ? 1 : 0;
@@ -218,17 +220,18 @@ $shot = shot();
 foreach (['independent' => plotted($independent, 'Measured ÷ true, by true σ in pixels: ImageMagick’s blur'), 'stand-in' => plotted($shot['pairs'], 'Measured ÷ true, by true σ in pixels: the stand-in camera')] as $name => $svg) {
     file_put_contents(__DIR__."/../docs/measuring-$name.svg", $svg);
 }
-$rows = implode('', array_map(static fn (array $r): string => sprintf("| %s | %d of %d | %d of %d |\n", $r['rush'], $r['found'], $r['seen'], $r['right'], $r['judged']), $shot['rows']));
+$rows = implode('', array_map(static fn (array $r): string => sprintf("| %s | %d of %d | %d | %d of %d |\n", $r['rush'], $r['found'], $r['seen'], $r['untold'], $r['right'], $r['judged']), $shot['rows']));
 $sum = static fn (string $name): int => array_sum(array_column($shot['rows'], $name));
 $t = $shot['table'];
 $good = count(array_filter($directions, static fn (float $d): bool => abs($d) <= 10));
 $text = file_get_contents(__DIR__.'/measuring.head.md')
     ."\n## How right it is\n\nWritten by `bin/measuring`; σ is the root of the mean variance of both axes, in pixels, the pixel itself included.\n\n"
+    ."### On photographs\n\n".file_get_contents(__DIR__.'/pasted/pasted.head.md').file_get_contents($argv[1])."\n"
     ."### On textures blurred by ImageMagick\n\n![Measured against true](measuring-independent.svg)\n\n".ratiosTold($independent)
     .sprintf("\nThe direction of a motion blur, where its axes differ by half or more: within 10° in %d of %d.\n", $good, count($directions))
     ."\n### On frames of the stand-in camera\n\nSix rushes, %d frames each, shot with a lens that focuses beside so that there are sharp and blurred ones. The subject is marked in one frame only.\n\n"
     ."![Measured against true](measuring-stand-in.svg)\n\n".ratiosTold($shot['pairs'])
-    ."\n| rush | found again | verdict right, outside a tenth about the limit |\n|---|---|---|\n$rows".sprintf("| **all** | %d of %d, %.1f %% | %d of %d, %.1f %% |\n", $sum('found'), $sum('seen'), 100 * $sum('found') / max(1, $sum('seen')), $sum('right'), $sum('judged'), 100 * $sum('right') / max(1, $sum('judged')))
+    ."\n| rush | found again | cannot be told | verdict right, outside a tenth about the limit |\n|---|---|---|---|\n$rows".sprintf("| **all** | %d of %d, %.1f %% | %d | %d of %d, %.1f %% |\n", $sum('found'), $sum('seen'), 100 * $sum('found') / max(1, $sum('seen')), $sum('untold'), $sum('right'), $sum('judged'), 100 * $sum('right') / max(1, $sum('judged')))
     ."\n| | measured: kept | measured: lost |\n|---|---|---|\n".sprintf("| true: kept | %d | %d |\n| true: lost | %d | %d |\n", $t['kept kept'], $t['kept lost'], $t['lost kept'], $t['lost lost'])
     .sprintf("\n### How long it takes\n\nOn this page’s machine, with two processes drawing and one measuring: a frame of 3 MP was drawn in %.2f s, and looked at, followed and measured in %.2f s, its process started anew included.\n", $shot['seconds'][0], $shot['seconds'][1]);
 file_put_contents(__DIR__.'/../docs/measuring.md', str_replace('%d frames', FRAMES.' frames', $text));

@@ -11,6 +11,7 @@ use App\Pictures\Sight;
 use RushHold\Document\MeasuredDocument;
 use RushHold\Review\Follow;
 use RushHold\Review\Look;
+use RushHold\Review\Palette;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -25,11 +26,14 @@ try {
     $small = $sight->small();
     $aim = $asked['aim'] ?? null;
     $likeness = null;
-    $follow = isset($asked['follow']) ? unserialize(base64_decode($asked['follow'], true) ?: '', ['allowed_classes' => [Follow::class, Look::class]]) : null;
+    $followed = isset($asked['follow']) ? unserialize(base64_decode($asked['follow'], true) ?: '', ['allowed_classes' => [Follow::class, Look::class, Palette::class]]) : null;
+    [$follow, $palette] = is_array($followed) ? [$followed[0] ?? null, $followed[1] ?? null] : [$followed, null];
+    $palette = $palette instanceof Palette ? $palette : null;
     if ($aim !== null) {
-        $follow = Follow::marked($small, $aim[0], $aim[1]);
+        $palette = $sight->palette($aim);
+        $follow = Follow::marked($small, $aim[0], $aim[1], $sight->coloured($palette));
     } elseif ($follow instanceof Follow) {
-        $found = $follow->in($small);
+        $found = $follow->in($small, $palette === null ? null : $sight->coloured($palette));
         [$aim, $likeness] = $found === null ? [null, null] : [[$found[0], $found[1]], $found[2]];
     }
     if (isset($asked['preview'], $asked['thumbnail'])) {
@@ -41,7 +45,7 @@ try {
         }
     }
     echo json_encode(['wide' => $sight->wide(), 'high' => $sight->high(), 'likeness' => $likeness, ...MeasuredDocument::write($sight->measured($aim, $asked['limit_px'])),
-        'follow' => $follow instanceof Follow ? base64_encode(serialize($follow)) : null, 'memory_mb' => (int) round(memory_get_peak_usage(true) / 1e6)], JSON_THROW_ON_ERROR);
+        'follow' => $follow instanceof Follow ? base64_encode(serialize([$follow, $palette])) : null, 'memory_mb' => (int) round(memory_get_peak_usage(true) / 1e6)], JSON_THROW_ON_ERROR);
 } catch (NoPicture $refused) {
     echo json_encode(['refused' => $refused->getMessage()], JSON_THROW_ON_ERROR);
 }

@@ -101,8 +101,8 @@ final readonly class Grouping
         $at = $run[0]->taken_at ?? Carbon::now();
         // Pictures that come later go to the burst they belong to.
         $near = Burst::query();
-        $near->where('user_id', $this->person->id)->whereNotNull('coc_px')->whereBetween('shot_at', [$at->copy()->subSeconds(60), $at->copy()->addSeconds(60)]);
-        $go = $near->orderBy('shot_at')->get()->filter(static function (Burst $burst) use ($run): bool {
+        $near->where('user_id', $this->person->id)->whereNotNull('coc_px')->whereBetween('shot_at', [$at->copy()->subSeconds(60), $at->copy()->addSeconds(60)])->orderBy('shot_at');
+        $go = $near->get()->filter(static function (Burst $burst) use ($run): bool {
             $own = Picture::ofBurst($burst);
             [$first, $last] = [$own->first(), $own->last()];
 

@@ -10,6 +10,7 @@ use RushHold\Review\Cutout;
 use RushHold\Review\Follow;
 use RushHold\Review\GrainCurve;
 use RushHold\Review\Measured;
+use RushHold\Review\Palette;
 use RushHold\Review\Patch;
 use RushHold\Review\Spread;
 use RushHold\Review\Tile;
@@ -39,6 +40,9 @@ final class Sight
     private const CUT_FROM = 0.45;
 
     private const CUT_SIDE = 112;
+
+    /** A copy to find colours on is so wide, pixels. */
+    private const COLOURS_WIDE = 240;
 
     private const SOFT = 0.8;
 
@@ -111,6 +115,46 @@ final class Sight
 
         // Soft enough that half a pixel more or less makes no difference.
         return $patch->smoothed(self::SOFT);
+    }
+
+    /**
+     * Which colours what was marked has, and what is around it has not.
+     *
+     * @param  array{float, float}  $aim
+     */
+    public function palette(array $aim): Palette
+    {
+        [$cutout, $left, $top, $scale] = $this->cutout($aim);
+        [$wide, $high, $colours] = $this->colours();
+        $mine = $others = [];
+        foreach ($colours as $i => $colour) {
+            $x = (($i % $wide + 0.5) * $this->wide() / $wide - $left) / $scale;
+            $y = ((intdiv($i, $wide) + 0.5) * $this->high() / $high - $top) / $scale;
+            $inside = $x >= 0 && $y >= 0 && $x < $cutout->side && $y < $cutout->side && $cutout->is[(int) $y * $cutout->side + (int) $x];
+            $inside ? $mine[] = $colour : $others[] = $colour;
+        }
+
+        return Palette::of($mine, $others);
+    }
+
+    /** Where in it there are these colours. */
+    public function coloured(Palette $palette): Patch
+    {
+        return $palette->seen(...$this->colours());
+    }
+
+    /** @return array{int, int, list<array{float, float, float}>} a small copy in colours: how wide and high, and each pixel */
+    private function colours(): array
+    {
+        $wide = self::COLOURS_WIDE;
+        $high = max(1, (int) round($wide * $this->high() / $this->wide()));
+        $copy = clone $this->reduced();
+        $copy->resizeImage($wide, $high, Imagick::FILTER_BOX, 1);
+        /** @var list<array{float, float, float}> $colours */
+        $colours = array_chunk(array_map(floatval(...), $copy->exportImagePixels(0, 0, $wide, $high, 'RGB', Imagick::PIXEL_FLOAT)), 3);
+        $copy->clear();
+
+        return [$wide, $high, $colours];
     }
 
     /** @return array{string, string} a preview and a thumbnail, as JPEG without anything the file says of itself */

@@ -9,6 +9,7 @@ use RushHold\Review\Follow;
 use RushHold\Review\Grain;
 use RushHold\Review\GrainCurve;
 use RushHold\Review\Measured;
+use RushHold\Review\Palette;
 use RushHold\Review\Patch;
 use RushHold\Review\SharpWhere;
 use RushHold\Review\Spread;
@@ -110,6 +111,60 @@ it('follows what was marked, and says when it is gone', function (): void {
     }
     expect($follow->in($frame(null, null)))->toBeNull();
 })->group('long');
+
+/** A target of rings, so large, before a ground that stands; its colours where it is, as a share of them. */
+function target(float $x, float $size, bool $coloured = true): array
+{
+    mt_srand(5);
+    $light = $colours = [];
+    for ($i = 0; $i < 360 * 240; $i++) {
+        $far = hypot(($i % 360) - $x, intdiv($i, 360) - 110) / $size;
+        $light[] =
+            $far < 1 ? (intdiv((int) (4 * $far), 1) % 2 ? 0.8 : 0.2) : 0.5 + 0.1 * (mt_rand() / mt_getrandmax() - 0.5);
+        $colours[] = $far < 1 && $coloured ? 0.9 : -0.9;
+    }
+
+    return [(new Patch(360, 240, $light))->smoothed(0.8), new Patch(360, 240, $colours)];
+}
+
+it('follows what comes nearer until it is three times as large', function (): void {
+    [$first, $colours] = target(140.0, 10.0);
+    $follow = Follow::marked($first, 140.5 / 360 - 0.5, 110.5 / 240 - 0.5, $colours);
+    for ($k = 1; $k <= 15; $k++) {
+        [$x, $y] = $follow->in(...target(140.0 + 2 * $k, 10.0 * 3 ** ($k / 15))) ?? [9.0, 9.0];
+        expect(hypot(($x + 0.5) * 360 - 140.5 - 2 * $k, ($y + 0.5) * 240 - 110.5))->toBeLessThan(4.0);
+    }
+})->group('long');
+
+it(
+    'takes nothing for it that lacks its colours, nor anything uncertain where it has left the frame',
+    function (): void {
+        [$first, $colours] = target(140.0, 14.0);
+        $marked = static fn (): Follow => Follow::marked($first, 140.5 / 360 - 0.5, 110.5 / 240 - 0.5, $colours);
+        expect($marked()->in(...target(150.0, 14.0)))
+            ->not->toBeNull()
+            ->and($marked()->in(...target(150.0, 14.0, false)))
+            ->toBeNull();
+        $leaving = $marked();
+        foreach ([190.0, 240.0, 290.0, 335.0] as $x) {
+            expect($leaving->in(...target($x, 14.0)))->not->toBeNull();
+        }
+        expect($leaving->in(...target(380.0, 14.0)))->toBeNull();
+    },
+)->group('long');
+
+it('knows which colours are its own', function (): void {
+    $orange = array_map(static fn (int $i): array => [0.8 + 0.01 * ($i % 5), 0.5, 0.1], range(1, 300));
+    $green = array_map(static fn (int $i): array => [0.2, 0.5 + 0.01 * ($i % 9), 0.2], range(1, 3000));
+    $seen = Palette::of($orange, $green)->seen(3, 1, [[0.81, 0.5, 0.12], [0.2, 0.55, 0.2], [0.5, 0.1, 0.9]])->light;
+    expect($seen[0])
+        ->toBeGreaterThan(0.5)
+        ->and($seen[1])
+        ->toBeLessThan(-0.5)
+        // What neither has says nothing.
+        ->and(abs($seen[2]))
+        ->toBeLessThan(0.1);
+});
 
 /** @param  list<Tile>  $tiles */
 function judged(float $deviation, array $tiles, float $limit = 3.0): Measured

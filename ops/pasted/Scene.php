@@ -16,7 +16,7 @@ use RushHold\Blur\Ellipse;
  * A photograph into which a subject is pasted, both blurred as is known: what the measuring of pictures is held against, since
  * nothing in it comes from the stand-in camera. Backgrounds and coats are photographs, outlines are drawn by chance.
  */
-final class Scene
+class Scene
 {
     public const WIDE = 1500;
 
@@ -27,7 +27,7 @@ final class Scene
 
     public const BACKGROUNDS = ['plain', 'soft', 'busy', 'ground'];
 
-    private Randomizer $chance;
+    protected Randomizer $chance;
 
     /** @var array<string, mixed> */
     public array $truth = [];
@@ -35,7 +35,7 @@ final class Scene
     /**
      * @param  array<string, list<string>>  $photographs  files by what they are good for: plain, busy, ground and coat
      */
-    public function __construct(private readonly array $photographs, private readonly int $seed)
+    public function __construct(protected readonly array $photographs, protected readonly int $seed)
     {
         $this->chance = new Randomizer(new Mt19937($seed));
     }
@@ -70,13 +70,13 @@ final class Scene
             'sigma_px' => $ellipse->deviation(), 'long_px' => $ellipse->long, 'short_px' => $ellipse->short, 'angle_deg' => $ellipse->angleDeg, 'side' => $side];
     }
 
-    private function between(float $low, float $high): float
+    protected function between(float $low, float $high): float
     {
         return $low + ($high - $low) * $this->chance->getInt(0, 1 << 30) / (1 << 30);
     }
 
     /** @param  list<string>  $files */
-    private function photograph(array $files, int $wide, int $high, float $smaller): Imagick
+    protected function photograph(array $files, int $wide, int $high, float $smaller): Imagick
     {
         $picture = new Imagick($files[$this->chance->getInt(0, count($files) - 1)]);
         $picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
@@ -94,7 +94,7 @@ final class Scene
         return $picture;
     }
 
-    private static function mirrored(Imagick $one): Imagick
+    protected static function mirrored(Imagick $one): Imagick
     {
         [$w, $h] = [$one->getImageWidth(), $one->getImageHeight()];
         $four = new Imagick;
@@ -114,7 +114,7 @@ final class Scene
      * @param  array{float, float}  $at
      * @param  string|null  $side  set to where focus is, where the picture shows it
      */
-    private function background(string $ground, string $kind, float $disc, float $smear, float $angle, array $at, int $size, ?string &$side): Imagick
+    protected function background(string $ground, string $kind, float $disc, float $smear, float $angle, array $at, int $size, ?string &$side): Imagick
     {
         $shaken = $kind === 'camera' ? $smear : 0.0;
         $picture = $this->photograph($this->photographs[$ground === 'soft' ? 'busy' : $ground], self::WIDE, self::HIGH, $this->between(1.6, 3.0));
@@ -136,7 +136,7 @@ final class Scene
     }
 
     /** What is blurred widely is blurred on a smaller copy: nobody measures it to the pixel. */
-    private static function blur(Imagick $picture, float $disc, float $smear, float $angle): void
+    protected static function blur(Imagick $picture, float $disc, float $smear, float $angle): void
     {
         if ($disc + $smear <= 0.3) {
             return;
@@ -149,7 +149,7 @@ final class Scene
     }
 
     /** Ground that goes away from below: sharp in one row, the softer the farther from it. */
-    private function receding(Imagick $picture, string $kind, float $disc, float $shaken, float $angle, float $feet, ?string &$side): Imagick
+    protected function receding(Imagick $picture, string $kind, float $disc, float $shaken, float $angle, float $feet, ?string &$side): Imagick
     {
         $each = $this->between(0.05, 0.12);
         // Where the subject stands the ground is as sharp as the subject.
@@ -190,7 +190,7 @@ final class Scene
      * @param  array{float, float}  $at
      * @return array{array{float, float}, int} where its head is, pixels, and its width
      */
-    private function paste(Imagick $picture, array $kernel, array $at, int $size): array
+    protected function paste(Imagick $picture, array $kernel, array $at, int $size): array
     {
         $edge = intdiv(count($kernel), 2) + 4;
         $side = (int) ($size * 1.3) + 2 * $edge;
@@ -198,14 +198,7 @@ final class Scene
         $coat = $this->photograph($this->photographs['coat'], $side, $side, $this->between(2.0, 3.2));
         // Coats are of all contrasts, light and dark.
         $coat->brightnessContrastImage($this->between(-22, 22), $this->between(-45, 5));
-        $draw = new ImagickDraw;
-        if ($eye > 2.5) {
-            $draw->setFillColor(new ImagickPixel('#efe9da'));
-            $draw->circle($head[0], $head[1], $head[0] + 1.5 * $eye, $head[1]);
-            $draw->setFillColor(new ImagickPixel('#15110e'));
-            $draw->circle($head[0], $head[1], $head[0] + $eye, $head[1]);
-            $coat->drawImage($draw);
-        }
+        self::eye($coat, $head, $eye);
         $left = (int) round(($at[0] + 0.5) * self::WIDE - $side / 2);
         $top = (int) round(($at[1] + 0.5) * self::HIGH - $side / 2);
         $left = max(0, min(self::WIDE - $side, $left));
@@ -235,8 +228,21 @@ final class Scene
         return [[$left + $head[0], $top + $head[1]], $size];
     }
 
+    /** @param  array{float, float}  $head */
+    protected static function eye(Imagick $coat, array $head, float $eye): void
+    {
+        if ($eye > 2.5) {
+            $draw = new ImagickDraw;
+            $draw->setFillColor(new ImagickPixel('#efe9da'));
+            $draw->circle($head[0], $head[1], $head[0] + 1.5 * $eye, $head[1]);
+            $draw->setFillColor(new ImagickPixel('#15110e'));
+            $draw->circle($head[0], $head[1], $head[0] + $eye, $head[1]);
+            $coat->drawImage($draw);
+        }
+    }
+
     /** @return array{Imagick, array{float, float}, float} a mask, where the head is in it, and how large the eye is */
-    private function outline(int $side, int $size): array
+    protected function outline(int $side, int $size): array
     {
         $four = 4;
         $draw = new ImagickDraw;
@@ -273,7 +279,7 @@ final class Scene
         return [$mask, $head, $this->between(0.12, 0.22) * $headSize];
     }
 
-    private function grain(Imagick $picture, float $noise): void
+    protected function grain(Imagick $picture, float $noise): void
     {
         $bell = [];
         for ($i = 0; $i < 16384; $i++) {
@@ -295,7 +301,7 @@ final class Scene
      *
      * @return non-empty-list<non-empty-list<float>> adding up to one
      */
-    private static function kernel(float $disc, float $smear, float $angle): array
+    protected static function kernel(float $disc, float $smear, float $angle): array
     {
         $reach = (int) ceil(($disc + $smear) / 2 + 0.5);
         $kernel = array_fill(0, 2 * $reach + 1, array_fill(0, 2 * $reach + 1, 0.0));
@@ -329,7 +335,7 @@ final class Scene
      * @param  list<list<float>>  $kernel
      * @return array{float, float, float} along x and y, and together
      */
-    private static function variances(array $kernel): array
+    protected static function variances(array $kernel): array
     {
         $half = intdiv(count($kernel), 2);
         $xx = $yy = $xy = 0.0;

@@ -53,6 +53,40 @@ final readonly class Patch
         return new self($wide, $high, $light);
     }
 
+    /** As many times as wide and as high, straight between its pixels. */
+    public function resized(float $by): self
+    {
+        if (abs($by - 1) < 1e-6) {
+            return $this;
+        }
+        if ($by <= 0.5 && min($this->wide, $this->high) > 3) {
+            return $this->halved()->resized(2 * $by);
+        }
+        [$wide, $high] = [max(1, (int) round($this->wide * $by)), max(1, (int) round($this->high * $by))];
+        [$w, $g] = [$this->wide, $this->light];
+        $lefts = $shares = [];
+        for ($x = 0; $x < $wide; $x++) {
+            $at = max(0.0, min($w - 1.001, ($x + 0.5) / $by - 0.5));
+            $lefts[] = (int) $at;
+            $shares[] = $at - (int) $at;
+        }
+        $light = [];
+        for ($y = 0; $y < $high; $y++) {
+            $at = max(0.0, min($this->high - 1.001, ($y + 0.5) / $by - 0.5));
+            $row = (int) $at * $w;
+            $below = $this->high > 1 ? $row + $w : $row;
+            $down = $at - (int) $at;
+            for ($x = 0; $x < $wide; $x++) {
+                $left = $lefts[$x];
+                $right = $w > 1 ? $left + 1 : $left;
+                $share = $shares[$x];
+                $light[] = (1 - $down) * ($g[$row + $left] * (1 - $share) + $g[$row + $right] * $share) + $down * ($g[$below + $left] * (1 - $share) + $g[$below + $right] * $share);
+            }
+        }
+
+        return new self($wide, $high, $light);
+    }
+
     /** Smoothed by a Gauss of this standard deviation, pixels; the border is continued outwards. */
     public function smoothed(float $deviation): self
     {
