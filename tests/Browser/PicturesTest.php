@@ -112,13 +112,15 @@ it(
         $was = $measured['frame-0001.jpg']->measured['verdict'];
         $page
             ->keys($was === 'kept' ? 'l' : 'k')
+            ->see('frame-0002.jpg')
+            ->hit('.strip button:first-child')
             ->see('Said by you.')
             ->see("Measured: $was");
         $page->until(
             static fn (): bool => $measured['frame-0001.jpg']->refresh()->kept === ($was !== 'kept'),
             'what was said',
         );
-        $page->keys('m')->seeNot('Said by you.')->isClean();
+        $page->keys('m')->see('frame-0002.jpg')->hit('.strip button:first-child')->seeNot('Said by you.')->isClean();
         $zip = $page->wait(
             'const done = arguments[1]; fetch(arguments[0]).then((r) => r.arrayBuffer()).then((b) => done([...new Uint8Array(b.slice(0, 2))].join()))',
             "/api/bursts/$burst->uuid/sidecars",

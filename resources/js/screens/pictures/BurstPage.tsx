@@ -2,7 +2,7 @@ import '../../parts/frames.css';
 import './pictures.css';
 import '../review/review.css';
 import { App, Button, Dropdown, Select } from 'antd';
-import { type MouseEvent, useEffect, useState } from 'react';
+import { type MouseEvent, useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import { type Picture, pictureActions, useBurstPictures, usePictureAction } from '../../api/pictures';
@@ -11,8 +11,10 @@ import { useUndo } from '../../parts/useUndo';
 import { options } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
-import { Close } from './Close';
+import { Close, pieceOf } from './Close';
 import { Judged } from './Judged';
+
+const NONE: Picture[] = [];
 
 /** A burst frame by frame: the strip, one frame whole and close up, what was measured in it, and what the person says. */
 export default function BurstPage() {
@@ -32,7 +34,7 @@ export default function BurstPage() {
   const rushes = useRushes(wanted).data?.pages.flatMap((page) => page.items) ?? [];
   const fail = { onError: (error: Error) => void message.error(error.message) };
   const data = answer.data;
-  const pictures = data?.pictures ?? [];
+  const pictures = data?.pictures ?? NONE;
   const at = Math.max(
     0,
     pictures.findIndex((one) => one.id === chosen),
@@ -40,11 +42,29 @@ export default function BurstPage() {
   const shown = pictures[at];
   useTitle(data ? `${data.burst.rush}, pictures` : 'Pictures');
 
-  const say = (picture: Picture, said: boolean | null) => judge.mutate({ id: picture.id, said }, fail);
-  const step = (by: number) => {
-    const next = pictures[Math.max(0, Math.min(pictures.length - 1, at + by))];
+  // What was said before, so that it can be taken back step by step.
+  const before = useRef<{ id: string; said: boolean | null }[]>([]);
+  const say = (picture: Picture, said: boolean | null) => {
+    before.current.push({ id: picture.id, said: picture.said });
+    judge.mutate({ id: picture.id, said }, fail);
+  };
+  const takeBack = () => {
+    const last = before.current.pop();
+    if (!last) return;
+    judge.mutate(last, fail);
+    setChosen(last.id);
+  };
+  const go = (to: number) => {
+    const next = pictures[Math.max(0, Math.min(pictures.length - 1, to))];
     if (next) setChosen(next.id);
   };
+  // By key the hand stays where it is, so the next one comes.
+  const sayAndGo = (said: boolean | null) => {
+    if (!shown) return;
+    say(shown, said);
+    go(at + 1);
+  };
+  useAhead(pictures, at);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -57,11 +77,14 @@ export default function BurstPage() {
       )
         return;
       const keys: Record<string, () => void> = {
-        arrowright: () => step(1),
-        arrowleft: () => step(-1),
-        k: () => shown && say(shown, true),
-        l: () => shown && say(shown, false),
-        m: () => shown && say(shown, null),
+        arrowright: () => go(at + 1),
+        arrowleft: () => go(at - 1),
+        home: () => go(0),
+        end: () => go(pictures.length - 1),
+        k: () => sayAndGo(true),
+        l: () => sayAndGo(false),
+        m: () => sayAndGo(null),
+        z: takeBack,
         b: () => setBeside((now) => (now || !shown ? null : shown.id)),
       };
       const act = keys[event.key.toLowerCase()];
@@ -240,6 +263,21 @@ export default function BurstPage() {
       </main>
     </>
   );
+}
+
+/** So many frames before and after the one that is shown are fetched, so that a step shows them at once. */
+const AHEAD = 2;
+
+function useAhead(pictures: Picture[], at: number) {
+  useEffect(() => {
+    const near = pictures.slice(at + 1, at + 1 + AHEAD);
+    if (at > 0 && pictures[at - 1]) near.push(pictures[at - 1] as Picture);
+    for (const one of near) {
+      for (const src of [one.preview, pieceOf(one)]) {
+        if (src) new Image().src = src;
+      }
+    }
+  }, [pictures, at]);
 }
 
 /** Where the subject was found in a frame. */

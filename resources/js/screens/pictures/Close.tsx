@@ -6,15 +6,20 @@ const SIDE = 720;
 const TRIES = 8;
 const AGAIN_MS = 1200;
 
+/** Address of the piece around what has to be sharp; null where the original is gone. */
+export function pieceOf(picture: Picture): string | null {
+  const aim = picture.measured?.aim ?? { x: 0, y: 0 };
+  return picture.original
+    ? `/api/pictures/${picture.id}/crop?x=${aim.x.toFixed(4)}&y=${aim.y.toFixed(4)}&side=${SIDE}`
+    : null;
+}
+
 /**
  * A frame pixel for pixel around what has to be sharp, with its blur drawn large: a round one is focus, a long one a smear.
  * Plain it is without, for whoever is to judge by eye.
  */
 export function Close({ picture, plain = false }: { picture: Picture; plain?: boolean }) {
-  const aim = picture.measured?.aim ?? { x: 0, y: 0 };
-  const src = picture.original
-    ? `/api/pictures/${picture.id}/crop?x=${aim.x.toFixed(4)}&y=${aim.y.toFixed(4)}&side=${SIDE}`
-    : null;
+  const src = pieceOf(picture);
   const [there, setThere] = useState(false);
   // Pieces are made one at a time for one person: another one may still be on its way.
   const [tries, setTries] = useState(0);

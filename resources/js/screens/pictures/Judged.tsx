@@ -116,8 +116,9 @@ export function Judged({
         </Button>
       </div>
       <p className="quiet">
-        <kbd>←</kbd> <kbd>→</kbd> step, <kbd>K</kbd> keep, <kbd>L</kbd> lost, <kbd>M</kbd> leave it to the
-        measuring, <kbd>B</kbd> beside
+        <kbd>K</kbd> keep, <kbd>L</kbd> lost, <kbd>M</kbd> leave it to the measuring: the next frame comes.{' '}
+        <kbd>Z</kbd> take it back, <kbd>←</kbd> <kbd>→</kbd> step, <kbd>Home</kbd> <kbd>End</kbd>,{' '}
+        <kbd>B</kbd> beside
       </p>
     </section>
   );

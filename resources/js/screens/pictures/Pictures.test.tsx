@@ -236,6 +236,32 @@ describe('a burst of pictures', () => {
     ]);
   });
 
+  it('goes on to the next frame when one is judged by key, and takes it back step by step', async () => {
+    answers({ 'PATCH /api/pictures/{id}': picture('a') });
+    const { user } = page();
+    await frame();
+    await user.keyboard('k');
+    expect(await frame()).toHaveAccessibleName('Frame 2 of 2: b.jpg');
+    await user.keyboard('l{Home}');
+    expect(await frame()).toHaveAccessibleName('Frame 1 of 2: a.jpg');
+    await user.keyboard('z');
+    expect(await frame()).toHaveAccessibleName('Frame 2 of 2: b.jpg');
+    await user.keyboard('zz');
+    expect(await frame()).toHaveAccessibleName('Frame 1 of 2: a.jpg');
+    const sent = () =>
+      asked
+        .filter(({ call }) => call === 'PATCH /api/pictures/{id}')
+        .map(({ path, body }) => [path.id, (body as { said: boolean | null }).said]);
+    await waitFor(() =>
+      expect(sent()).toEqual([
+        ['a', true],
+        ['b', false],
+        ['b', false],
+        ['a', null],
+      ]),
+    );
+  });
+
   it('is judged by keys, and left to the measuring again', async () => {
     answers({ 'PATCH /api/pictures/{id}': picture('a') });
     const { user } = page();
