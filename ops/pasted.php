@@ -3,13 +3,16 @@
 declare(strict_types=1);
 
 // How right the measuring is on photographs into which subjects were pasted, as a table: those that the measuring was fitted on, and others
-// kept apart. `php ops/pasted.php FOLDER [scenes of each]`, where FOLDER holds what the Debian packages named below unpack to.
+// kept apart. `php ops/pasted.php FOLDER [scenes of each] [bursts of each]`, where FOLDER holds what the Debian packages named below unpack to.
 
 use App\Pictures\Sight;
+use RushHold\Pasted\Burst;
 use RushHold\Pasted\Scene;
+use RushHold\Review\Follow;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/pasted/Scene.php';
+require __DIR__.'/pasted/Burst.php';
 Imagick::setResourceLimit(Imagick::RESOURCETYPE_THREAD, 1);
 
 /** Photographs by set and what they are good for, as patterns below the packages' folders; where each comes from and its licence is in docs/measuring.md. */
@@ -30,11 +33,12 @@ const PHOTOGRAPHS = [
 
 $folder = $argv[1] ?? exit("Which folder?\n");
 $scenes = (int) ($argv[2] ?? 96);
+$bursts = (int) ($argv[3] ?? 16);
 
-/** @return list<array<string, mixed>> */
-function seen(string $set, string $folder, int $scenes): array
+/** @return array<string, list<string>> the photographs of a set */
+function photographs(string $set, string $folder): array
 {
-    $found = array_map(static fn (array $patterns): array => array_map(static function (string $pattern) use ($folder): string {
+    return array_map(static fn (array $patterns): array => array_map(static function (string $pattern) use ($folder): string {
         [$package, $rest] = explode('/', $pattern, 2);
         foreach (glob("$folder/$package", GLOB_ONLYDIR) ?: [] as $of) {
             foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($of, FilesystemIterator::SKIP_DOTS)) as $file) {
@@ -45,6 +49,45 @@ function seen(string $set, string $folder, int $scenes): array
         }
         exit("There is no $pattern in $folder.\n");
     }, $patterns), PHOTOGRAPHS[$set]);
+}
+
+/**
+ * What becomes of a subject that is followed through bursts: how often it is found, taken to be elsewhere, or not found, and how often it is told to be gone.
+ *
+ * @return array<string, array<string, int>> by the way it goes
+ */
+function followed(string $set, string $folder, int $bursts): array
+{
+    $photographs = photographs($set, $folder);
+    $into = sys_get_temp_dir().'/rush-hold-bursts-'.getmypid();
+    is_dir($into) || mkdir($into);
+    $told = array_fill_keys(Burst::WAYS, ['found' => 0, 'elsewhere' => 0, 'not found' => 0, 'gone' => 0, 'not gone' => 0]);
+    for ($seed = 1000 * (int) ($set !== 'fitted on'), $to = $seed + $bursts; $seed < $to; $seed++) {
+        $way = Burst::WAYS[$seed % count(Burst::WAYS)];
+        $follow = $palette = null;
+        foreach ((new Burst($photographs, $seed))->shoot($into) as $frame) {
+            $sight = new Sight($frame['file']);
+            if ($follow === null || $palette === null) {
+                $palette = $sight->palette([(float) $frame['x'], $frame['y']]);
+                $follow = Follow::marked($sight->small(), (float) $frame['x'], $frame['y'], $sight->coloured($palette));
+            } else {
+                $place = $follow->in($sight->small(), $sight->coloured($palette));
+                $inside = $frame['x'] !== null && abs($frame['x']) < 0.48 && abs($frame['y']) < 0.48;
+                $near = $place !== null && $inside && hypot($place[0] - $frame['x'], ($place[1] - $frame['y']) / 1.5) < max(0.02, 0.14 * $frame['size'] / Burst::WIDE);
+                $told[$way][$inside ? ($place === null ? 'not found' : ($near ? 'found' : 'elsewhere')) : ($place === null ? 'gone' : 'not gone')]++;
+            }
+            unlink($frame['file']);
+        }
+    }
+    rmdir($into);
+
+    return $told;
+}
+
+/** @return list<array<string, mixed>> */
+function seen(string $set, string $folder, int $scenes): array
+{
+    $found = photographs($set, $folder);
     $into = sys_get_temp_dir().'/rush-hold-pasted-'.getmypid();
     is_dir($into) || mkdir($into);
     $children = [];
@@ -119,3 +162,10 @@ foreach (array_keys(PHOTOGRAPHS) as $set) {
 }
 $why = array_count_values(array_filter(array_column($apart, 'why')));
 printf("\nNot told of those kept apart: %d since it looked like what is around it, %d since its edges said different things, %d for want of edges.\n", $why['hidden'] ?? 0, $why['unclear'] ?? 0, $why['plain'] ?? 0);
+echo "\nA subject marked in the first of sixteen frames and followed through the others; where it leaves the frame it has to be told to be gone.\n\n| bursts | found | taken to be elsewhere | not found | gone and told so |\n|---|---|---|---|---|\n";
+foreach (array_keys(PHOTOGRAPHS) as $set) {
+    foreach (followed($set, $folder, $bursts) as $way => $n) {
+        $all = $n['found'] + $n['elsewhere'] + $n['not found'];
+        printf("| %s, %s | %d of %d | %d | %d | %s |\n", $set, $way, $n['found'], $all, $n['elsewhere'], $n['not found'], $n['gone'] + $n['not gone'] === 0 ? '–' : $n['gone'].' of '.($n['gone'] + $n['not gone']));
+    }
+}

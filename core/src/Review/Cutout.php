@@ -17,6 +17,20 @@ final readonly class Cutout
     /** The subject is held to be at least so large around the mark, as a share of the side. */
     private const SEED = 0.028;
 
+    /** Places it is grown from, pixels from the mark, until it stands out so clearly. */
+    private const NEARBY = [[0.0, 0.0], [-1.2, 0.0], [0.0, -1.2]];
+
+    private const CLEAR = 0.5;
+
+    /** A tap may be beside the subject by so many times that. */
+    private const BESIDE = 2.0;
+
+    /** A colour is not the border's when its square is farther from each of its groups than so many variances. */
+    private const STRANGE = 12.0;
+
+    /** So large a share of what it is grown from has to be of such colours. */
+    private const OF_SEED = 0.2;
+
     /** What lies this near to the border is not the subject, as a share of the side. */
     private const BORDER = 0.05;
 
@@ -47,11 +61,31 @@ final readonly class Cutout
     }
 
     /**
+     * What stands out best, from where it was marked and from close by: a pixel more or less may lie on an eye or a bright edge.
+     *
      * @param  int  $side  of the square, pixels
      * @param  list<array{float, float, float}>  $colours  of each pixel, 0 to 1
      * @param  array{float, float}  $at  where it was marked, pixels
      */
     public static function of(int $side, array $colours, array $at): self
+    {
+        $best = null;
+        foreach (self::NEARBY as [$dx, $dy]) {
+            $one = self::from($side, $colours, [$at[0] + $dx, $at[1] + $dy]);
+            $best = $best === null || $one->clear > $best->clear ? $one : $best;
+            if ($best->clear >= self::CLEAR) {
+                break;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<array{float, float, float}>  $colours
+     * @param  array{float, float}  $at
+     */
+    private static function from(int $side, array $colours, array $at): self
     {
         $seed = max(1.5, self::SEED * $side);
         $border = max(1.0, self::BORDER * $side);
@@ -67,6 +101,7 @@ final readonly class Cutout
         if ($inner === [] || $outer === []) {
             return new self($side, array_fill(0, $side * $side, true), 0.0);
         }
+        $inner = self::strange($side, $colours, $at, $seed, $outer, $inner);
         [$mine, $theirs] = [$inner, $outer];
         $is = $odds = [];
         for ($time = 0; $time < self::TIMES; $time++) {
@@ -134,6 +169,41 @@ final readonly class Cutout
         }
 
         return max(0.0, min(...array_map(static fn (array $sum): float => $sum[0] / max(1, $sum[1]), $sums)));
+    }
+
+    /**
+     * What to grow the subject from: a tap on a head takes in some of what is behind it, and may lie a little beside it, so only colours
+     * count that the border has not, if there are any nearby.
+     *
+     * @param  list<array{float, float, float}>  $colours
+     * @param  array{float, float}  $at
+     * @param  non-empty-list<int>  $outer
+     * @param  non-empty-list<int>  $inner
+     * @return non-empty-list<int>
+     */
+    private static function strange(int $side, array $colours, array $at, float $seed, array $outer, array $inner): array
+    {
+        $groups = self::groups($colours, $outer);
+        $reach = self::BESIDE * $seed;
+        $found = [];
+        for ($y = (int) max(0, $at[1] - $reach); $y <= min($side - 1, $at[1] + $reach); $y++) {
+            for ($x = (int) max(0, $at[0] - $reach); $x <= min($side - 1, $at[0] + $reach); $x++) {
+                $far = hypot($x - $at[0], $y - $at[1]);
+                [$r, $g, $b] = $colours[$y * $side + $x];
+                $nearest = INF;
+                foreach ($groups as [$mr, $mg, $mb, $variance]) {
+                    $nearest = min($nearest, (($r - $mr) ** 2 + ($g - $mg) ** 2 + ($b - $mb) ** 2) / $variance);
+                }
+                if ($far <= $reach && $nearest > self::STRANGE) {
+                    $found[] = [$far, $y * $side + $x];
+                }
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $few = max(3, (int) (self::OF_SEED * count($inner)));
+        $within = count(array_filter($found, static fn (array $one): bool => $one[0] <= $seed));
+
+        return count($found) < $few ? $inner : array_column(array_slice($found, 0, max($few, $within)), 1);
     }
 
     /**
