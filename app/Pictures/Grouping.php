@@ -28,6 +28,9 @@ final readonly class Grouping
 
     private const STOP = 1.0;
 
+    /** What a burst is matched by whose rush somebody chose. */
+    public const SAID = 'said by you';
+
     /** What makes a rush the likely one, in points. */
     private const IN_ITS_HOUR = 3.0;
 
@@ -107,13 +110,13 @@ final readonly class Grouping
             [$first, $last] = [$own->first(), $own->last()];
 
             return $first !== null && $last !== null && (self::goOn($last, $run[0]) || self::goOn($run[count($run) - 1], $first));
-        })->values();
-        $burst = $go->first();
-        // What came between two may show that they are one; but nothing that somebody has marked is taken from them.
-        foreach ($go->slice(1) as $other) {
-            if ($burst !== null && $other->mark === null && $other->note === '') {
-                Picture::query()->where('burst_id', $other->id)->update(['burst_id' => $burst->id]);
-                $other->delete();
+        });
+        // What came between two may show that they are one; but what somebody has had to do with stays, and comes first.
+        [$theirs, $untouched] = $go->partition(static fn (Burst $burst): bool => $burst->mark !== null || $burst->note !== '' || $burst->matched === self::SAID);
+        $burst = $theirs->first() ?? $untouched->first();
+        foreach ($untouched as $other) {
+            if ($burst !== null && $other->isNot($burst)) {
+                $burst = Told::merged($burst, $other);
             }
         }
         if ($burst === null) {

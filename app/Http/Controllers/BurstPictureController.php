@@ -101,7 +101,7 @@ final class BurstPictureController extends Controller
         $burst = $this->burst($request, $id);
         $rush = SavedRush::query()->where('user_id', $burst->user_id)->where('id', $request->validate(['rush_id' => ['required', 'string', 'ulid']])['rush_id'])->firstOrFail();
         $first = Picture::ofBurst($burst)->first();
-        $burst->fill(['rush_id' => $rush->id, 'rush' => $rush->name, 'matched' => 'said by you', ...($first === null ? [] : ['coc_px' => Grouping::cocPx($rush, $first)])])->save();
+        $burst->fill(['rush_id' => $rush->id, 'rush' => $rush->name, 'matched' => Grouping::SAID, ...($first === null ? [] : ['coc_px' => Grouping::cocPx($rush, $first)])])->save();
         $first === null || Told::judgedAnew($burst);
 
         return $this->answer($burst->refresh());
