@@ -265,19 +265,31 @@ export default function BurstPage() {
   );
 }
 
-/** So many frames before and after the one that is shown are fetched, so that a step shows them at once. */
+/** So many frames after the one that is shown are fetched, so that a step shows them at once. */
 const AHEAD = 2;
 
+/** One at a time: a person gets few pieces at once, and the one that is shown comes first. */
 function useAhead(pictures: Picture[], at: number) {
+  const next = pictures.slice(at + 1, at + 1 + AHEAD);
+  const wanted = next
+    .flatMap((one) => [one.preview, pieceOf(one)])
+    .filter((src) => src !== null)
+    .join('\n');
   useEffect(() => {
-    const near = pictures.slice(at + 1, at + 1 + AHEAD);
-    if (at > 0 && pictures[at - 1]) near.push(pictures[at - 1] as Picture);
-    for (const one of near) {
-      for (const src of [one.preview, pieceOf(one)]) {
-        if (src) new Image().src = src;
-      }
-    }
-  }, [pictures, at]);
+    let left = wanted === '' ? [] : wanted.split('\n');
+    const fetchOne = () => {
+      const src = left.shift();
+      if (!src) return;
+      const image = new Image();
+      image.onload = fetchOne;
+      image.onerror = fetchOne;
+      image.src = src;
+    };
+    fetchOne();
+    return () => {
+      left = [];
+    };
+  }, [wanted]);
 }
 
 /** Where the subject was found in a frame. */
