@@ -25,13 +25,10 @@ final class Sight
 
     private const TILE_EDGES = 72;
 
-    /** Around what has to be sharp: from so small to so large, until there are edges enough; pixels. */
-    private const SIDES = [96, 160, 240, 340];
+    /** Around what has to be sharp so much is looked at, and so much for its brightness; pixels. */
+    private const SIDE = 340;
 
-    private const ENOUGH = 80;
-
-    /** A patch is so many standard deviations wide. */
-    private const ROOM = 60.0;
+    private const NEAR = 96;
 
     /** What is more widely spread than so many pixels is measured on a smaller copy. */
     private const WIDE = 7.0;
@@ -54,6 +51,12 @@ final class Sight
     private const THUMBNAIL = 360;
 
     private Imagick $picture;
+
+    /** @var array<string, array{Cutout, int, int, float}> by where it was marked */
+    private array $cutouts = [];
+
+    /** @var array{int, int, list<array{float, float, float}>}|null */
+    private ?array $colours = null;
 
     /** @throws NoPicture */
     public function __construct(string $file)
@@ -146,6 +149,9 @@ final class Sight
     /** @return array{int, int, list<array{float, float, float}>} a small copy in colours: how wide and high, and each pixel */
     private function colours(): array
     {
+        if ($this->colours !== null) {
+            return $this->colours;
+        }
         $wide = self::COLOURS_WIDE;
         $high = max(1, (int) round($wide * $this->high() / $this->wide()));
         $copy = clone $this->reduced();
@@ -154,7 +160,7 @@ final class Sight
         $colours = array_chunk(array_map(floatval(...), $copy->exportImagePixels(0, 0, $wide, $high, 'RGB', Imagick::PIXEL_FLOAT)), 3);
         $copy->clear();
 
-        return [$wide, $high, $colours];
+        return $this->colours = [$wide, $high, $colours];
     }
 
     /** @return array{string, string} a preview and a thumbnail, as JPEG without anything the file says of itself */
@@ -204,7 +210,7 @@ final class Sight
                 array_push($around, ...$edges);
             }
         }
-        $noise = $grain->at($aim === null ? self::GREY : $this->patch($aim[0], $aim[1], self::SIDES[0])->mean());
+        $noise = $grain->at($aim === null ? self::GREY : $this->patch($aim[0], $aim[1], self::NEAR)->mean());
         if ($cut === null) {
             return new Measured(null, null, $noise, $tiles, $limitPx);
         }
@@ -213,31 +219,21 @@ final class Sight
         return new Measured($aim, $this->spread($aim, $noise, ...$cut), $noise, $tiles, $limitPx, $cut[0]->clear, Spread::told($around), $feet);
     }
 
-    /**
-     * @param  array{float, float}  $aim
-     */
+    /** @param  array{float, float}  $aim */
     private function spread(array $aim, float $noise, Cutout $cutout, int $left, int $top, float $scale): ?Spread
     {
         $best = null;
         foreach ([1, 2, 4, 8] as $smaller) {
-            $found = null;
-            foreach ($cutout->clear > 0.3 ? [340] : self::SIDES as $side) {
-                $wide = $side * $smaller;
-                [$x, $y] = [$this->left($aim[0], $wide), $this->top($aim[1], $wide)];
-                $patch = $this->smaller($x, $y, $wide, $smaller);
-                $within = [];
-                for ($row = 0; $row < $patch->high; $row++) {
-                    for ($column = 0; $column < $patch->wide; $column++) {
-                        $within[] = $cutout->has(($x + ($column + 0.5) * $smaller - $left) / $scale, ($y + ($row + 0.5) * $smaller - $top) / $scale);
-                    }
-                }
-                $spread = Spread::of($patch, $noise / $smaller, within: $within, at: [(($aim[0] + 0.5) * $this->wide() - $x) / $smaller, (($aim[1] + 0.5) * $this->high() - $y) / $smaller]);
-                $found = $spread ?? $found;
-                // Wide edges need room to come to an end.
-                if ($found !== null && $found->edges >= self::ENOUGH && $side >= self::ROOM * $found->ellipse->long) {
-                    break;
+            $wide = self::SIDE * $smaller;
+            [$x, $y] = [$this->left($aim[0], $wide), $this->top($aim[1], $wide)];
+            $patch = $this->smaller($x, $y, $wide, $smaller);
+            $within = [];
+            for ($row = 0; $row < $patch->high; $row++) {
+                for ($column = 0; $column < $patch->wide; $column++) {
+                    $within[] = $cutout->has(($x + ($column + 0.5) * $smaller - $left) / $scale, ($y + ($row + 0.5) * $smaller - $top) / $scale);
                 }
             }
+            $found = Spread::of($patch, $noise / $smaller, within: $within, at: [(($aim[0] + 0.5) * $this->wide() - $x) / $smaller, (($aim[1] + 0.5) * $this->high() - $y) / $smaller]);
             if ($found !== null) {
                 $best = $found->enlarged($smaller);
                 if ($found->ellipse->long <= self::WIDE) {
@@ -256,6 +252,16 @@ final class Sight
      * @return array{Cutout, int, int, float} and where its left and top are, and how many pixels one of its pixels is
      */
     private function cutout(array $aim): array
+    {
+        // It is asked for to be measured and to be followed.
+        return $this->cutouts[implode(' ', $aim)] ??= $this->cut($aim);
+    }
+
+    /**
+     * @param  array{float, float}  $aim
+     * @return array{Cutout, int, int, float}
+     */
+    private function cut(array $aim): array
     {
         $side = (int) min(self::CUT_FROM * $this->wide(), $this->wide(), $this->high());
         [$left, $top] = [$this->left($aim[0], $side), $this->top($aim[1], $side)];
