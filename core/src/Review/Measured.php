@@ -151,11 +151,10 @@ final readonly class Measured
             }
             sort($widths);
             $middle = $widths[intdiv(count($widths) - 1, 2)];
-            if ($middle <= $bound) {
-                (float) $y < $feet - self::AT_THE_FEET ? $above++ : ((float) $y > $feet + self::AT_THE_FEET ? $below++ : null);
-            } elseif ((float) $y < $feet && $middle >= self::SOFTER * $bound) {
-                $soft++;
-            }
+            $beneath = (float) $y - $feet;
+            $above += (int) ($middle <= $bound && $beneath < -self::AT_THE_FEET);
+            $below += (int) ($middle <= $bound && $beneath > self::AT_THE_FEET);
+            $soft += (int) ($middle >= self::SOFTER * $bound && $beneath < 0);
         }
 
         return match (true) {
