@@ -82,7 +82,7 @@ for ($tries = 0; $tries < 240 && ($ask($person, $servers[$tries % 2], 'GET', '/a
     usleep(250_000);
 }
 $shown = 0;
-foreach ($ask($person, $servers[0], 'GET', '/api/pictures/bursts')[1] as ['burst' => ['id' => $id]]) {
+foreach ($ask($person, $servers[0], 'GET', '/api/pictures/bursts')[1]['items'] as ['burst' => ['id' => $id]]) {
     foreach ($ask($person, $servers[1], 'GET', "/api/bursts/$id/pictures")[1]['pictures'] as $told) {
         foreach ($servers as $server) {
             [$status, $jpeg] = $ask($person, $server, 'GET', (string) $told['thumbnail']);

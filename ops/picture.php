@@ -15,7 +15,7 @@ use RushHold\Review\Palette;
 
 require __DIR__.'/../vendor/autoload.php';
 
-/** @var array{file: string, preview?: string, thumbnail?: string, aim?: array{float, float}|null, follow?: string|null, limit_px: float, crop?: array{float, float, int}} $asked */
+/** @var array{file: string, preview?: string, thumbnail?: string, aim?: array{float, float}|null, follow?: string|null, elsewhere?: bool, limit_px: float, crop?: array{float, float, int}} $asked */
 $asked = json_decode((string) stream_get_contents(STDIN), true, 8, JSON_THROW_ON_ERROR);
 try {
     if (isset($asked['crop'])) {
@@ -33,6 +33,7 @@ try {
         $palette = $sight->palette($aim);
         $follow = Follow::marked($small, $aim[0], $aim[1], $sight->coloured($palette));
     } elseif ($follow instanceof Follow) {
+        $follow = ($asked['elsewhere'] ?? false) ? $follow->elsewhere() : $follow;
         $found = $follow->in($small, $palette === null ? null : $sight->coloured($palette));
         [$aim, $likeness] = $found === null ? [null, null] : [[$found[0], $found[1]], $found[2]];
     }

@@ -26,12 +26,13 @@ use RushHold\Record\Plausible;
  * @property string|null $lost_to
  * @property string $note
  * @property array<string, mixed>|null $hold
- * @property array{marks: array<string, array{float, float}>, count: int}|null $mark  where the subject was marked in its pictures
+ * @property array{marks: array<string, array{float, float}>, count: int, by?: string}|null $mark  where the subject was marked in its pictures, and by whom: the person, or the camera, or as in a burst before
  * @property array<string, mixed>|null $following  how far it has been followed
  * @property float|null $coc_px  by which its pictures are judged; null without pictures
  * @property array<string, string>|null $answers  to questions about what went wrong in it
  * @property bool $doubted  logged wrongly, as the person says: not learned from
- * @property string|null $matched  what it was matched to its rush by
+ * @property string|null $matched  what it was matched to its rush by: signs with commas between, or `said`
+ * @property string|null $clocked  what tells when it was shot, where its frames do not
  */
 final class Burst extends Model
 {
@@ -39,7 +40,7 @@ final class Burst extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['uuid', 'outing_id', 'rush_id', 'rush', 'shot_at', 'kept', 'frames', 'keepers', 'lost_to', 'note', 'hold', 'mark', 'following', 'coc_px', 'matched', 'answers', 'doubted'];
+    protected $fillable = ['uuid', 'outing_id', 'rush_id', 'rush', 'shot_at', 'kept', 'frames', 'keepers', 'lost_to', 'note', 'hold', 'mark', 'following', 'coc_px', 'matched', 'clocked', 'answers', 'doubted'];
 
     protected $attributes = ['answers' => null, 'doubted' => false];
 

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use RushHold\Roll\Taken;
 
 /**
  * A picture that was sent here, and what was measured in it.
@@ -23,6 +24,9 @@ use Illuminate\Support\Carbon;
  * @property string|null $problem  why it was refused
  * @property int|null $burst_id
  * @property Carbon|null $taken_at
+ * @property Carbon|null $written_at  when the file was written, as whoever sent it said
+ * @property string|null $zone  of the device it was sent from
+ * @property int|null $lent_by  whose files it is shown from; null: its owner’s
  * @property int|null $wide
  * @property int|null $high
  * @property array<string, string|float>|null $facts
@@ -41,7 +45,7 @@ final class Picture extends Model
 
     public const REFUSED = 'refused';
 
-    protected $fillable = ['sha256', 'name', 'bytes', 'original', 'stage', 'problem', 'burst_id', 'taken_at', 'wide', 'high', 'facts', 'measured', 'kept', 'lost_to'];
+    protected $fillable = ['sha256', 'name', 'bytes', 'original', 'stage', 'problem', 'burst_id', 'taken_at', 'written_at', 'zone', 'wide', 'high', 'facts', 'measured', 'kept', 'lost_to'];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
@@ -53,14 +57,28 @@ final class Picture extends Model
     public static function ofBurst(Burst $burst): Collection
     {
         $own = self::query();
-        $own->where('burst_id', $burst->id)->where('stage', self::LOOKED)->orderByRaw('taken_at is null, taken_at')->orderBy('name');
+        $own->where('burst_id', $burst->id)->where('stage', self::LOOKED)->orderByRaw('taken_at is null, taken_at, written_at')->orderBy('name');
 
         return $own->get();
     }
 
     protected function casts(): array
     {
-        return ['bytes' => 'integer', 'original' => 'boolean', 'taken_at' => 'datetime', 'facts' => 'array', 'measured' => 'array', 'kept' => 'boolean', 'burst_id' => 'integer'];
+        return ['bytes' => 'integer', 'original' => 'boolean', 'taken_at' => 'datetime', 'written_at' => 'datetime', 'lent_by' => 'integer', 'facts' => 'array', 'measured' => 'array', 'kept' => 'boolean', 'burst_id' => 'integer'];
+    }
+
+    public function burst(): ?Burst
+    {
+        return Burst::query()->find($this->burst_id);
+    }
+
+    /** By what its file says of it. */
+    public function taken(): Taken
+    {
+        $fact = fn (string $name): ?float => is_numeric($this->facts[$name] ?? null) ? (float) $this->facts[$name] : null;
+        $seconds = static fn (?Carbon $at): ?float => $at === null ? null : $at->getPreciseTimestamp(3) / 1000;
+
+        return new Taken($this->name, $seconds($this->taken_at), $seconds($this->written_at), (string) ($this->facts['body'] ?? ''), $fact('shutter_s'), $fact('focal_mm'), $fact('distance_m') ?? $fact('focus_m'));
     }
 
     /** Whether it is kept: what the person says, or what was measured while they say nothing; null while neither is known. */

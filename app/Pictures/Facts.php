@@ -23,12 +23,15 @@ final class Facts
     private const TAGS = [
         'MIMEType' => 'mime', 'SubSecDateTimeOriginal' => 'taken', 'DateTimeOriginal' => 'taken_whole',
         'ExposureTime' => 'shutter_s', 'FNumber' => 'aperture', 'ISO' => 'iso', 'FocalLength' => 'focal_mm', 'SubjectDistance' => 'distance_m', 'FocusDistance' => 'focus_m',
-        'Model' => 'body', 'LensModel' => 'lens', 'FocusMode' => 'focus_mode', 'AFAreaMode' => 'area', 'AFMode' => 'area_too', 'Rating' => 'rating', 'Label' => 'label', 'Orientation' => 'orientation',
+        'Model' => 'body', 'LensModel' => 'lens', 'FocusMode' => 'focus_mode', 'AFAreaMode' => 'area', 'AFMode' => 'area_too', 'Rating' => 'rating', 'Label' => 'label', 'Orientation' => 'orientation', 'SubjectArea' => 'focused_at', 'ExifImageWidth' => 'stored_wide', 'ExifImageHeight' => 'stored_high', 'ImageWidth' => 'wide', 'ImageHeight' => 'high',
     ];
 
-    private const NUMBERS = ['shutter_s', 'aperture', 'iso', 'focal_mm', 'distance_m', 'focus_m', 'rating', 'orientation'];
+    private const NUMBERS = ['shutter_s', 'aperture', 'iso', 'focal_mm', 'distance_m', 'focus_m', 'rating', 'orientation', 'stored_wide', 'stored_high', 'wide', 'high'];
 
     private const LONGEST = 120;
+
+    /** A time of which nobody knows in which zone it is. */
+    public const WALL = 'Y-m-d\TH:i:s.v';
 
     /** Files asked about at once. */
     private const AT_ONCE = 40;
@@ -98,12 +101,42 @@ final class Facts
         $taken === null || $facts['taken_at'] = $taken;
         isset($facts['area']) || ! isset($facts['area_too']) || $facts['area'] = $facts['area_too'];
 
-        return array_diff_key($facts, array_flip(['taken', 'taken_whole', 'area_too']));
+        return [...array_diff_key($facts, array_flip(['taken', 'taken_whole', 'area_too', 'focused_at', 'stored_wide', 'stored_high'])), ...self::focusedAt($facts)];
+    }
+
+    /**
+     * Where the camera says the subject is, as the picture is looked at.
+     *
+     * @param  array<string, string|float>  $facts
+     * @return array{focus_x?: float, focus_y?: float} in widths and heights from the centre, y down
+     */
+    private static function focusedAt(array $facts): array
+    {
+        [$wide, $high] = [(float) ($facts['stored_wide'] ?? $facts['wide'] ?? 0), (float) ($facts['stored_high'] ?? $facts['high'] ?? 0)];
+        if ($wide < 1 || $high < 1 || preg_match('/^(\d+(?:\.\d+)?) (\d+(?:\.\d+)?)(?: |$)/', (string) ($facts['focused_at'] ?? ''), $at) !== 1) {
+            return [];
+        }
+        [$x, $y] = [(float) $at[1] / $wide - 0.5, (float) $at[2] / $high - 0.5];
+        if (max(abs($x), abs($y)) > 0.5) {
+            return [];
+        }
+        [$x, $y] = match ((int) ($facts['orientation'] ?? 1)) {
+            2 => [-$x, $y],
+            3 => [-$x, -$y],
+            4 => [$x, -$y],
+            5 => [$y, $x],
+            6 => [-$y, $x],
+            7 => [-$y, -$x],
+            8 => [$y, -$x],
+            default => [$x, $y],
+        };
+
+        return ['focus_x' => round($x, 4), 'focus_y' => round($y, 4)];
     }
 
     /**
      * @param  array<string, string|float>  $facts
-     * @return string|null when it was taken, to the thousandth of a second; without a zone it counts as UTC
+     * @return string|null when it was taken, to the thousandth of a second, in UTC; as the clock showed it where the file does not say in which zone it was
      */
     private static function time(array $facts): ?string
     {
@@ -112,10 +145,11 @@ final class Facts
             return null;
         }
         try {
-            $at = new DateTimeImmutable("$m[1]-$m[2]-$m[3] $m[4]:$m[5]:$m[6]".($m[7] ?? ''), new DateTimeZone(($m[8] ?? '') === '' ? 'UTC' : $m[8]));
+            $zoned = ($m[8] ?? '') !== '';
+            $at = new DateTimeImmutable("$m[1]-$m[2]-$m[3] $m[4]:$m[5]:$m[6]".($m[7] ?? ''), new DateTimeZone($zoned ? $m[8] : 'UTC'));
 
             // A clock that was never set says nothing.
-            return ! Plausible::when($at, new DateTimeImmutable) ? null : $at->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
+            return ! Plausible::when($at, new DateTimeImmutable) ? null : $at->setTimezone(new DateTimeZone('UTC'))->format($zoned ? 'Y-m-d\TH:i:s.v\Z' : self::WALL);
         } catch (Exception) {
             return null;
         }

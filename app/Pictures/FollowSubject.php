@@ -37,14 +37,19 @@ final class FollowSubject implements ShouldQueue
         $this->onQueue(LookAt::QUEUE);
     }
 
-    /** Marks the subject and has it followed. */
-    public static function begin(Burst $burst, Picture $picture, float $x, float $y): void
+    /**
+     * Marks the subject and has it followed.
+     *
+     * @param  string|null  $by  what says that it is there: the camera, or how it was in a burst before; null: the person
+     */
+    public static function begin(Burst $burst, Picture $picture, float $x, float $y, ?string $by = null): void
     {
         $count = (int) ($burst->mark['count'] ?? 0) + 1;
         $ids = self::order($burst);
         $at = (int) array_search($picture->id, $ids, true);
-        // What was marked in other pictures stays: it is taken up again where it comes to them.
-        $burst->fill(['mark' => ['marks' => [...($burst->mark['marks'] ?? []), $picture->id => [$x, $y]], 'count' => $count],
+        // What the person marked in other pictures stays: it is taken up again where it comes to them.
+        $others = ($burst->mark['by'] ?? null) === null ? $burst->mark['marks'] ?? [] : [];
+        $burst->fill(['mark' => ['marks' => [...$others, $picture->id => [$x, $y]], 'count' => $count, ...($by === null ? [] : ['by' => $by])],
             'following' => ['todo' => [...array_slice($ids, $at), ...array_reverse(array_slice($ids, 0, $at))], 'turns_at' => count($ids) - $at, 'done' => 0, 'total' => count($ids), 'state' => null, 'first' => null]])->save();
         self::dispatch($burst->id, $count);
     }

@@ -7,6 +7,7 @@ namespace App\Pictures;
 use App\Models\Picture;
 use App\Models\User;
 use Illuminate\Contracts\Cache\LockTimeoutException;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
@@ -30,18 +31,20 @@ final readonly class Incoming
     }
 
     /**
+     * @param  float|null  $writtenS  when the file was written, seconds since 1970
+     * @param  string|null  $zone  of the device it comes from
      * @return array{picture: string|null, received: int} the picture when it is here already, and what has come of it
      *
      * @throws Refused if there is no room for it
      */
-    public function announce(string $sha256, string $name, int $bytes): array
+    public function announce(string $sha256, string $name, int $bytes, ?float $writtenS = null, ?string $zone = null): array
     {
         $known = Picture::withTrashed()->where('user_id', $this->person->id)->where('sha256', $sha256)->first();
         if ($known !== null && ($known->original || $known->stage !== Picture::REFUSED) && ! $known->trashed()) {
             return ['picture' => $known->id, 'received' => $bytes];
         }
         $this->makeRoom($bytes, $sha256);
-        DB::table('uploads')->insertOrIgnore(['user_id' => $this->person->id, 'sha256' => $sha256, 'name' => $name, 'bytes' => $bytes, 'received' => 0, 'created_at' => now(), 'updated_at' => now()]);
+        DB::table('uploads')->insertOrIgnore(['user_id' => $this->person->id, 'sha256' => $sha256, 'name' => $name, 'bytes' => $bytes, 'received' => 0, 'written_at' => $writtenS === null ? null : Carbon::createFromTimestampMs((int) round(1000 * $writtenS))->format('Y-m-d H:i:s.v'), 'zone' => $zone, 'created_at' => now(), 'updated_at' => now()]);
         $received = (int) DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->value('received');
 
         // Where only the keeping of it is left to be done, the last byte is asked for once more.
@@ -79,11 +82,15 @@ final readonly class Incoming
             DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->update(['received' => $has, 'updated_at' => now()]);
         }
 
-        return ['picture' => $has < $bytes ? null : $this->whole($sha256, (string) $upload->name, $bytes)->id, 'received' => $has];
+        return ['picture' => $has < $bytes ? null : $this->whole($sha256, (string) $upload->name, $bytes, ['written_at' => $upload->written_at, 'zone' => $upload->zone])->id, 'received' => $has];
     }
 
-    /** @throws Refused */
-    private function whole(string $sha256, string $name, int $bytes): Picture
+    /**
+     * @param  array{written_at: string|null, zone: string|null}  $said
+     *
+     * @throws Refused
+     */
+    private function whole(string $sha256, string $name, int $bytes, array $said): Picture
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'picture');
         try {
@@ -92,7 +99,7 @@ final readonly class Incoming
                 $this->forget($sha256);
                 throw Refused::because('file', 'picture', problem: 'It came through damaged. Send it again.');
             }
-            $picture = $this->kept($sha256, $name, $bytes, $file);
+            $picture = $this->kept($sha256, $name, $bytes, $file, $said);
         } finally {
             @unlink($file);
         }
@@ -142,11 +149,15 @@ final readonly class Incoming
         return $this->kept((string) hash_file('sha256', $file), basename($file), $bytes, $file);
     }
 
-    /** @throws Refused */
-    private function kept(string $sha256, string $name, int $bytes, string $file): Picture
+    /**
+     * @param  array{written_at?: string|null, zone?: string|null}  $said  of it by whoever sent it
+     *
+     * @throws Refused
+     */
+    private function kept(string $sha256, string $name, int $bytes, string $file, array $said = []): Picture
     {
         $picture = Picture::withTrashed()->where('user_id', $this->person->id)->where('sha256', $sha256)->first() ?? new Picture(['sha256' => $sha256]);
-        $picture->forceFill(['user_id' => $this->person->id, 'name' => $name, 'bytes' => $bytes, 'original' => true, 'stage' => Picture::WAITING, 'problem' => null, 'deleted_at' => null]);
+        $picture->forceFill(['user_id' => $this->person->id, 'name' => $name, 'bytes' => $bytes, 'original' => true, 'stage' => Picture::WAITING, 'problem' => null, 'deleted_at' => null, 'lent_by' => null, ...$said]);
         $picture->id ??= $picture->newUniqueId();
         try {
             Store::keep($picture, Store::ORIGINAL, $file);
@@ -171,7 +182,7 @@ final readonly class Incoming
         $count = $mine->count();
         // What is still being sent takes room as well.
         $coming = (int) DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', '!=', $announced)->sum('bytes');
-        $has = (int) (clone $mine)->where('original', true)->sum('bytes') + $coming;
+        $has = (int) (clone $mine)->where('original', true)->whereNull('lent_by')->sum('bytes') + $coming;
         // A visit to the demo is gone after a day and has room for a try.
         $kind = $this->person->is_demo ? 'demo_' : '';
         $most = (int) config("limits.{$kind}picture_bytes");

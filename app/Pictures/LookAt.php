@@ -6,11 +6,14 @@ namespace App\Pictures;
 
 use App\Models\Picture;
 use App\Models\User;
+use DateTimeZone;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
+use Illuminate\Support\Carbon;
 use RushHold\Blur\Verdict;
+use RushHold\Roll\CameraClock;
 use Throwable;
 
 /** Looks at one picture that has come, whoever’s turn it is: what it says of itself, a preview, and how sharp it is where. */
@@ -68,8 +71,21 @@ final class LookAt implements ShouldQueue
             array_map(unlink(...), array_filter([$preview, $thumbnail], is_file(...)));
         }
         $facts = Facts::of([$file])[$file] ?? [];
-        $picture->fill(['stage' => Picture::LOOKED, 'wide' => $found['wide'], 'high' => $found['high'], 'facts' => array_diff_key($facts, ['taken_at' => 0, 'mime' => 0, 'orientation' => 0]),
-            'taken_at' => $facts['taken_at'] ?? null, 'measured' => array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb', 'likeness']))])->save();
+        $taken = $facts['taken_at'] ?? null;
+        $picture->fill(['stage' => Picture::LOOKED, 'wide' => $found['wide'], 'high' => $found['high'], 'facts' => array_diff_key($facts, array_flip(['taken_at', 'mime', 'orientation', 'wide', 'high'])),
+            'taken_at' => is_string($taken) ? self::moment($picture, $taken) : null, 'measured' => array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb', 'likeness']))])->save();
+    }
+
+    /** A clock that does not say in which zone it is stands in that of the outing it was on, or of the device the picture came from. */
+    private static function moment(Picture $picture, string $taken): Carbon
+    {
+        $person = User::query()->find($picture->user_id);
+        if ($person === null || str_ends_with($taken, 'Z')) {
+            return Carbon::parse($taken);
+        }
+        $about = Carbon::parse($taken, 'UTC');
+
+        return Carbon::instance(CameraClock::at($taken, DayOutings::about($person, $about)->outings, new DateTimeZone($picture->zone ?? 'UTC')))->utc();
     }
 
     /** Bursts appear one by one as they are complete, the last once nothing is left to be looked at. */

@@ -25,7 +25,7 @@ final class NoPicture extends RuntimeException
 
     public static function unknown(): self
     {
-        return new self('This is no picture that can be read: JPEG, TIFF, or a raw file with a preview in it.');
+        return new self('This is no picture that can be read: JPEG, PNG, WebP, HEIC, TIFF, or a raw file with a preview in it.');
     }
 
     public static function broken(): self

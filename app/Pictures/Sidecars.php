@@ -6,7 +6,6 @@ namespace App\Pictures;
 
 use App\Models\Burst;
 use App\Models\Picture;
-use Illuminate\Support\Collection;
 use XMLWriter;
 use ZipArchive;
 
@@ -15,27 +14,46 @@ final class Sidecars
 {
     private const RDF = 'http://www.w3.org/1999/02/22-rdf-syntax-ns#';
 
-    /** Stars for what is kept and is sure, kept but close, and lost. */
-    private const STARS = [4, 3, 1];
+    /** Stars for what is kept and is sure, kept but close, lost by measure, and lost as the person says: programs call that rejected. */
+    private const STARS = [4, 3, 1, -1];
+
+    /** Labels that programs show in their colours. */
+    private const COLOURS = [true => 'Green', false => 'Red'];
+
+    private const UNTOLD = 'Yellow';
 
     private const SURE = 0.9;
 
     /**
-     * @param  Collection<int, Picture>  $pictures
+     * @param  iterable<Burst>  $bursts
      * @return string path of a ZIP that the caller deletes
      */
-    public static function zipped(Burst $burst, Collection $pictures): string
+    public static function zipped(iterable $bursts): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'sidecars');
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         $zip->addFromString('README.txt', "Put these beside the pictures of the same name.\n");
-        foreach ($pictures as $picture) {
-            $zip->addFromString(pathinfo($picture->name, PATHINFO_FILENAME).'.xmp', self::of($burst, $picture));
+        foreach ($bursts as $burst) {
+            foreach (Picture::ofBurst($burst) as $picture) {
+                $zip->addFromString(self::name($zip, $picture), self::of($burst, $picture));
+            }
         }
         $zip->close();
 
         return $path;
+    }
+
+    /** Two bodies may give the same name: then it stands in a folder of its body. */
+    private static function name(ZipArchive $zip, Picture $picture): string
+    {
+        $name = pathinfo($picture->name, PATHINFO_FILENAME);
+        $folder = trim((string) preg_replace('/[^\w -]+/u', '-', (string) ($picture->facts['body'] ?? 'others')));
+        for ($i = 0, $free = "$name.xmp"; $zip->locateName($free) !== false; $i++) {
+            $free = $folder.($i === 0 ? '' : " $i")."/$name.xmp";
+        }
+
+        return $free;
     }
 
     public static function of(Burst $burst, Picture $picture): string
@@ -53,8 +71,10 @@ final class Sidecars
         $xml->writeAttribute('xmlns:xmp', 'http://ns.adobe.com/xap/1.0/');
         $xml->writeAttribute('xmlns:dc', 'http://purl.org/dc/elements/1.1/');
         if ($kept !== null) {
-            $xml->writeAttribute('xmp:Rating', (string) self::STARS[$kept ? ($sure ? 0 : 1) : 2]);
-            $xml->writeAttribute('xmp:Label', $kept ? 'Kept' : 'Lost');
+            $xml->writeAttribute('xmp:Rating', (string) self::STARS[$kept ? ($sure ? 0 : 1) : ($picture->kept === false ? 3 : 2)]);
+            $xml->writeAttribute('xmp:Label', self::COLOURS[$kept]);
+        } else {
+            $xml->writeAttribute('xmp:Label', self::UNTOLD);
         }
         $xml->startElement('dc:subject');
         $xml->startElement('rdf:Bag');
@@ -71,6 +91,10 @@ final class Sidecars
     {
         $where = $picture->measured['sharp_where'] ?? null;
 
-        return array_values(array_filter([$burst->rush_id === null ? null : $burst->rush, $picture->isKept() === false ? $picture->lost_to : null, is_string($where) ? "sharp: $where" : null]));
+        return array_values(array_filter([$burst->rush_id === null ? null : $burst->rush, match ($picture->isKept()) {
+            true => 'kept',
+            false => 'lost',
+            null => 'cannot tell',
+        }, $picture->isKept() === false ? $picture->lost_to : null, is_string($where) ? "sharp: $where" : null]));
     }
 }

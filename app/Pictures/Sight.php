@@ -6,6 +6,7 @@ namespace App\Pictures;
 
 use Imagick;
 use ImagickException;
+use ImagickPixel;
 use RushHold\Review\Cutout;
 use RushHold\Review\Follow;
 use RushHold\Review\GrainCurve;
@@ -68,11 +69,21 @@ final class Sight
             if ($kind === Kind::Raw || $kind === Kind::Tiff && (Facts::of([$file])[$file]['mime'] ?? 'image/tiff') !== 'image/tiff') {
                 $this->fromRaw($file);
             } else {
-                $kind === Kind::Jpeg ? Whole::jpeg($file) : Whole::tiff($file);
-                $this->picture->readImage($kind->value.':'.$file.($kind === Kind::Tiff ? '[0]' : ''));
+                match ($kind) {
+                    Kind::Jpeg => Whole::jpeg($file),
+                    Kind::Tiff => Whole::tiff($file),
+                    default => null,
+                };
+                $this->picture->readImage($kind->value.':'.$file.($kind === Kind::Jpeg ? '' : '[0]'));
             }
-            $this->picture->autoOrient();
+            // What phones write is turned already when it is read.
+            $kind === Kind::Heic ? $this->picture->setImageOrientation(Imagick::ORIENTATION_TOPLEFT) : $this->picture->autoOrient();
             $this->picture->setImagePage(0, 0, 0, 0);
+            // What is clear in a picture from a screen is seen before grey.
+            if ($this->picture->getImageAlphaChannel()) {
+                $this->picture->setImageBackgroundColor(new ImagickPixel('gray'));
+                $this->picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
+            }
             $this->picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_DEACTIVATE);
         } catch (ImagickException) {
             throw NoPicture::broken();

@@ -26,7 +26,7 @@ final class Store
 
     public static function path(Picture $picture, string $what): string
     {
-        return "pictures/$picture->user_id/".substr($picture->sha256, 0, 2)."/$picture->sha256.$what";
+        return 'pictures/'.($picture->lent_by ?? $picture->user_id).'/'.substr($picture->sha256, 0, 2)."/$picture->sha256.$what";
     }
 
     /** What is still on its way. */
@@ -85,9 +85,13 @@ final class Store
         self::disk()->deleteDirectory(Crops::folder($person));
     }
 
+    /** What is lent stays with whoever lends it. */
     public static function drop(Picture $picture): void
     {
         Crops::drop($picture);
+        if ($picture->lent_by !== null) {
+            return;
+        }
         self::disk()->delete(array_map(static fn (string $what): string => self::path($picture, $what), [self::ORIGINAL, self::PREVIEW, self::THUMBNAIL]));
     }
 }

@@ -13,6 +13,7 @@ use RushHold\Blur\Ellipse;
 use RushHold\Blur\Verdict;
 use RushHold\Document\BurstDocument;
 use RushHold\Document\HoldDocument;
+use RushHold\Document\MeasuredDocument;
 use RushHold\Record\HowMany;
 use RushHold\Record\LoggedBurst;
 use RushHold\Record\MeasuredFrame;
@@ -67,20 +68,35 @@ final class Told
         throw Refused::because('frames', 'burst', problem: 'Say first how many frames there were and how many were kept.');
     }
 
-    public static function table(Burst $burst): void
+    /**
+     * A line for each picture, as CSV.
+     *
+     * @param  iterable<Burst>  $bursts
+     */
+    public static function table(iterable $bursts): void
     {
         $out = fopen('php://output', 'w');
         assert($out !== false);
-        fputcsv($out, ['file', 'taken_at', 'kept', 'said_by', 'sure', 'lost_to', 'sharp_where', 'width_px', 'limit_px', 'sigma_px', 'long_px', 'short_px', 'angle_deg', 'aim_x', 'aim_y'], escape: '');
-        foreach (self::pictures($burst) as $p) {
-            $m = (array) $p->measured;
-            $name = preg_match('/^[=+\-@\t\r]/', $p->name) === 1 ? "'$p->name" : $p->name;
-            /** @var list<string|int|float|null> $row */
-            $row = [$name, $p->taken_at?->format('Y-m-d\TH:i:s.v\Z'), $p->isKept() === null ? null : ($p->isKept() ? 'kept' : 'lost'), $p->kept === null ? 'measured' : 'you', $m['sure'] ?? null, $p->lost_to, $m['sharp_where'] ?? null,
-                $m['width_px'] ?? null, $m['limit_px'] ?? null, $m['sigma_px'] ?? null, $m['long_px'] ?? null, $m['short_px'] ?? null, $m['angle_deg'] ?? null, $m['aim']['x'] ?? null, $m['aim']['y'] ?? null];
-            fputcsv($out, $row, escape: '');
+        fputcsv($out, ['file', 'taken_at', 'kept', 'said_by', 'sure', 'lost_to', 'sharp_where', 'width_px', 'limit_px', 'sigma_px', 'long_px', 'short_px', 'angle_deg', 'aim_x', 'aim_y', 'rush', 'burst_at'], escape: '');
+        foreach ($bursts as $burst) {
+            self::rows($out, $burst);
         }
         fclose($out);
+    }
+
+    /** @param  resource  $out */
+    private static function rows($out, Burst $burst): void
+    {
+        // A cell that begins like a formula is none.
+        $cell = static fn (string $text): string => preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'$text" : $text;
+        foreach (self::pictures($burst) as $p) {
+            $m = (array) $p->measured;
+            /** @var list<string|int|float|null> $row */
+            $row = [$cell($p->name), $p->taken_at?->format('Y-m-d\TH:i:s.v\Z'), $p->isKept() === null ? null : ($p->isKept() ? 'kept' : 'lost'), $p->kept === null ? 'measured' : 'you', $m['sure'] ?? null, $p->lost_to, $m['sharp_where'] ?? null,
+                $m['width_px'] ?? null, $m['limit_px'] ?? null, $m['sigma_px'] ?? null, $m['long_px'] ?? null, $m['short_px'] ?? null, $m['angle_deg'] ?? null, $m['aim']['x'] ?? null, $m['aim']['y'] ?? null,
+                $cell($burst->rush), $burst->shot_at->toIso8601ZuluString()];
+            fputcsv($out, $row, escape: '');
+        }
     }
 
     /** The verdicts again, by what counts as sharp for its rush. */
@@ -88,9 +104,9 @@ final class Told
     {
         $limit = Verdict::KEEPER_LIMIT * (float) $burst->coc_px;
         foreach (self::pictures($burst) as $picture) {
-            $width = $picture->measured['width_px'] ?? null;
-            if (is_numeric($width) && ! ($picture->measured['not_found'] ?? false) && ($picture->measured['untold'] ?? null) === null) {
-                $picture->fill(['measured' => [...(array) $picture->measured, 'limit_px' => round($limit, 2), 'verdict' => $width <= $limit ? 'kept' : 'lost']])->save();
+            $measured = $picture->measured;
+            if ($measured !== null && ! ($measured['not_found'] ?? false) && abs((float) ($measured['limit_px'] ?? 0) - $limit) > 0.005) {
+                $picture->fill(['measured' => MeasuredDocument::judgedBy($measured, $limit)])->save();
             }
         }
         Counted::again($burst);
@@ -109,13 +125,31 @@ final class Told
             $moved = $theirs->where('burst_id', $other->id)->update(['burst_id' => $burst->id]);
             $sum = static fn (?int $a, ?int $b): ?int => $a === null || $b === null ? null : $a + $b;
             $burst->fill(['frames' => $sum($burst->frames, $other->frames), 'keepers' => $sum($burst->keepers, $other->keepers), 'coc_px' => $burst->coc_px ?? $other->coc_px,
-                'note' => mb_substr(trim("$burst->note $other->note"), 0, 500), 'lost_to' => $burst->lost_to ?? $other->lost_to, 'hold' => $burst->hold ?? $other->hold,
+                'mark' => self::marks($burst, $other), 'note' => mb_substr(trim("$burst->note $other->note"), 0, 500), 'lost_to' => $burst->lost_to ?? $other->lost_to, 'hold' => $burst->hold ?? $other->hold,
                 'kept' => $burst->kept === $other->kept ? $burst->kept : null, 'shot_at' => min($burst->shot_at, $other->shot_at)])->save();
             $other->delete();
             $moved > 0 && Counted::again($burst);
 
             return $burst;
         });
+    }
+
+    /**
+     * Where the subject was marked in either; what a person marked comes before what was found.
+     *
+     * @return array{marks: array<string, array{float, float}>, count: int, by?: string}|null
+     */
+    private static function marks(Burst $burst, Burst $other): ?array
+    {
+        [$mine, $theirs] = [$burst->mark, $other->mark];
+        if ($mine === null || $theirs === null) {
+            return $mine ?? $theirs;
+        }
+        if (($mine['by'] ?? null) !== ($theirs['by'] ?? null)) {
+            return isset($mine['by']) ? $theirs : $mine;
+        }
+
+        return [...$mine, 'marks' => [...$theirs['marks'], ...$mine['marks']], 'count' => max($mine['count'], $theirs['count'])];
     }
 
     /** @return Collection<int, Picture> */

@@ -50,6 +50,7 @@ const ROOMS = [
     'Planning',
     'Controls',
     'Outing',
+    'Roll',
     'Review',
     'Record',
     'Causes',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use App\Pictures\Arranging;
 use Illuminate\Routing\Route as Address;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
@@ -118,6 +119,7 @@ it('forgets no address that names something of somebody’s', function (): void 
         'POST /api/pictures/*/retry',
         'GET /api/pictures/*/crop',
         'GET /api/pictures/*/*',
+        'POST /api/undo/*',
     ]);
 });
 
@@ -144,6 +146,14 @@ it('hides from another what takes playing, pictures or a second thing as well', 
         ['POST', "/api/bursts/$mine->burst/merge", ['other' => $all->burst]],
         ['POST', "/api/bursts/$all->burst/merge", ['other' => $mine->burst]],
         ['PUT', "/api/bursts/$all->burst/mark", ['picture' => $all->picture->id, 'x' => 0, 'y' => 0]],
+        ['POST', '/api/pictures/bursts/join', ['bursts' => [$mine->burst, $all->burst]]],
+        ['POST', '/api/pictures/bursts/match', ['bursts' => [$all->burst], 'rush_id' => $mine->rush->id]],
+        ['POST', '/api/pictures/bursts/match', ['bursts' => [$mine->burst], 'rush_id' => $all->rush->id]],
+        ['POST', '/api/pictures/judge', ['pictures' => [$all->picture->id], 'said' => true]],
+        ['POST', '/api/pictures/delete', ['pictures' => [$mine->picture->id, $all->picture->id]]],
+        ['POST', '/api/pictures/move', ['pictures' => [$all->picture->id], 'burst' => null]],
+        ['POST', '/api/pictures/move', ['pictures' => [$mine->picture->id], 'burst' => $all->burst]],
+        ['POST', '/api/undo/'.(new Arranging($all->owner))->judge([$all->picture->id], ['said' => true])],
         ['PUT', "/api/bursts/$mine->burst/rush", ['rush_id' => $all->rush->id]],
         ['PUT', "/api/bursts/$all->burst/rush", ['rush_id' => $mine->rush->id]],
         ['GET', "/api/bursts/$all->burst/sidecars"],

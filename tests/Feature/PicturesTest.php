@@ -159,7 +159,10 @@ it('refuses what is no picture, says why, and goes on with the rest', function (
         ->assertJsonPath('refused.0.name', 'holiday.jpg')
         ->assertJsonPath('waiting', 0);
     sent($this, pictured(0.6), 'good.jpg')->assertOk();
-    $this->getJson('/api/pictures/bursts')->assertOk()->assertJsonCount(1)->assertJsonPath('0.pictures', 1);
+    $this->getJson('/api/pictures/bursts')
+        ->assertOk()
+        ->assertJsonCount(1, 'items')
+        ->assertJsonPath('items.0.pictures', 1);
 })->with([
     'svg' => fn () => ['<svg xmlns="http://www.w3.org/2000/svg"><image href="file:///etc/passwd"/></svg>', 'no picture'],
     'postscript' => fn () => ["%!PS-Adobe\n(x) run", 'no picture'],
@@ -241,13 +244,13 @@ it(
         foreach (["$day:01", "$day:02", "$day:40"] as $i => $at) {
             sent($this, pictured(0.6, 300 + $i, $at), "p$i.jpg")->assertOk();
         }
-        $bursts = $this->getJson('/api/pictures/bursts')->assertOk()->assertJsonCount(2)->json();
+        $bursts = $this->getJson('/api/pictures/bursts')->assertOk()->assertJsonCount(2, 'items')->json('items');
         expect($bursts[1]['pictures'])
             ->toBe(2)
             ->and($bursts[0]['burst']['rush_id'])
             ->toBe($rush->id)
-            ->and($bursts[0]['matched'])
-            ->toContain('outing');
+            ->and(Burst::query()->where('uuid', $bursts[0]['burst']['id'])->sole()->matched)
+            ->toContain('day');
         $one = $this->getJson("/api/bursts/{$bursts[1]['burst']['id']}/pictures")
             ->assertOk()
             ->json();
@@ -266,7 +269,7 @@ it(
         // Said by the person it is that rush; a picture goes where it is dragged.
         $this->putJson("/api/bursts/{$bursts[0]['burst']['id']}/rush", ['rush_id' => $rush->id])
             ->assertOk()
-            ->assertJsonPath('matched', 'said by you');
+            ->assertJsonPath('matched', ['said']);
         $this->patchJson('/api/pictures/'.$one['pictures'][1]['id'], [
             'burst_id' => $bursts[0]['burst']['id'],
         ])->assertOk();
@@ -293,7 +296,19 @@ it('judges the frames anew when they turn out to be of a rush with another use',
     $limit = static fn (SavedRush $rush): float => Verdict::KEEPER_LIMIT * Grouping::cocPx($rush, $picture);
     expect($limit($mild))->toBeGreaterThan(1.2 * $limit($strict));
     $width = ($limit($strict) + $limit($mild)) / 2;
-    $picture->fill(['measured' => ['width_px' => $width, 'verdict' => 'kept', 'limit_px' => 1.0]])->save();
+    $round = [
+        'aim' => ['x' => 0, 'y' => 0],
+        'long_px' => $width / 4,
+        'short_px' => $width / 4,
+        'edges' => 200,
+        'unsure' => 0.3,
+        'tiles' => [],
+    ];
+    $picture
+        ->fill([
+            'measured' => [...$round, 'width_px' => $width, 'verdict' => 'kept', 'sure' => 0.99, 'limit_px' => 1.0],
+        ])
+        ->save();
     $burst->fill(['mark' => ['picture' => $picture->id, 'x' => 0.0, 'y' => 0.0, 'count' => 1]])->save();
     foreach ([[$strict, 'lost', 0], [$mild, 'kept', 1]] as [$rush, $verdict, $keepers]) {
         $this->putJson("/api/bursts/$burst->uuid/rush", ['rush_id' => $rush->id])
@@ -302,7 +317,10 @@ it('judges the frames anew when they turn out to be of a rush with another use',
         expect($picture->refresh()->measured)->toMatchArray([
             'verdict' => $verdict,
             'limit_px' => round($limit($rush), 2),
+            'sharp_where' => $verdict === 'kept' ? 'subject' : 'nowhere',
         ]);
+        // As near to the limit as that, it is not as sure any more.
+        expect($picture->measured['sure'])->toBeLessThan(0.98);
     }
     // What was never found on a frame is not judged by its width.
     $picture->fill(['measured' => ['width_px' => $width, 'not_found' => true, 'verdict' => 'unknown']])->save();
@@ -315,7 +333,7 @@ it('follows what was marked, proposes verdicts, and lets the person have the las
     foreach ([[0.5, 260], [0.5, 300], [3.2, 345], [0.5, 390]] as $i => [$deviation, $x]) {
         sent($this, pictured($deviation, $x, '2026:06:07 05:10:0'.$i), "p$i.jpg")->assertOk();
     }
-    $id = $this->getJson('/api/pictures/bursts')->json('0.burst.id');
+    $id = $this->getJson('/api/pictures/bursts')->json('items.0.burst.id');
     $before = $this->getJson("/api/bursts/$id/pictures")
         ->assertJsonPath('burst.keepers', null)
         ->json();
@@ -402,7 +420,7 @@ it('follows what was marked, proposes verdicts, and lets the person have the las
     expect(simplexml_load_string((string) $zip->getFromName('p0.xmp')))
         ->not->toBeFalse()
         ->and($zip->getFromName('p0.xmp'))
-        ->toContain('xmp:Label="Kept"');
+        ->toContain('xmp:Label="Green"');
     $zip->close();
     $this->get("/api/pictures/$lost/crop?x=0&y=0&side=200")
         ->assertOk()
@@ -444,7 +462,7 @@ it('deletes originals once they are measured for those who want that', function 
     $this->actingAs($person = $this->person());
     $this->patchJson('/api/pictures/state', ['keeps_originals' => false])->assertNoContent();
     sent($this, pictured(0.5), 'p.jpg');
-    $id = $this->getJson('/api/pictures/bursts')->json('0.burst.id');
+    $id = $this->getJson('/api/pictures/bursts')->json('items.0.burst.id');
     $picture = $this->getJson("/api/bursts/$id/pictures")->json('pictures.0');
     $this->actingAs($person->refresh())
         ->putJson("/api/bursts/$id/mark", ['picture' => $picture['id'], 'x' => 0, 'y' => 0])
@@ -467,7 +485,7 @@ it('deletes originals once they are measured for those who want that', function 
 it('shows pictures to nobody else, and to their owner by fresh addresses only', function (): void {
     $this->actingAs($owner = $this->person());
     sent($this, pictured(0.5), 'p.jpg');
-    $id = $this->getJson('/api/pictures/bursts')->json('0.burst.id');
+    $id = $this->getJson('/api/pictures/bursts')->json('items.0.burst.id');
     $picture = $this->getJson("/api/bursts/$id/pictures")->json('pictures.0');
     $this->get("/api/pictures/$picture[id]/preview")->assertForbidden();
     $this->travel(3)->hours();
@@ -508,7 +526,7 @@ it('has the stand-in camera shoot a rush for a try', function (): void {
     $rush = SavedRush::factory()->for($person)->create();
     $this->postJson('/api/pictures/stand-in', ['rush_id' => (string) Str::ulid()])->assertNotFound();
     $this->postJson('/api/pictures/stand-in', ['rush_id' => $rush->id])->assertStatus(202);
-    $bursts = $this->getJson('/api/pictures/bursts')->assertOk()->json();
+    $bursts = $this->getJson('/api/pictures/bursts')->assertOk()->json('items');
     expect(array_sum(array_column($bursts, 'pictures')))
         ->toBe(12)
         ->and(Picture::query()->where('user_id', $person->id)->pluck('stage')->unique()->all())
@@ -524,7 +542,7 @@ it('shows a burst as soon as the next begins, and joins two when what lies betwe
     foreach (['10', '11', '40', '16'] as $i => $second) {
         $send("2026:06:07 05:10:$second", "frame$i.jpg");
     }
-    $bursts = fn (): array => collect($this->getJson('/api/pictures/bursts')->assertOk()->json())
+    $bursts = fn (): array => collect($this->getJson('/api/pictures/bursts')->assertOk()->json('items'))
         ->pluck('pictures')
         ->sort()
         ->values()
@@ -540,6 +558,241 @@ it('shows a burst as soon as the next begins, and joins two when what lies betwe
         (new LookAt())->handle();
     }
     expect($bursts())->toBe([1, 5]);
+});
+
+/** The same picture with something else said of it. */
+function tagged(string $bytes, string ...$tags): string
+{
+    $file = (string) tempnam(sys_get_temp_dir(), 'tagged');
+    file_put_contents($file, $bytes);
+    exec(
+        implode(' ', [
+            'exiftool -q -overwrite_original',
+            ...array_map(escapeshellarg(...), $tags),
+            escapeshellarg($file),
+        ]),
+    );
+    $bytes = (string) file_get_contents($file);
+    unlink($file);
+
+    return $bytes;
+}
+
+it('reads what phones and screens write, turned as it is looked at', function (string $format): void {
+    $this->actingAs($person = $this->person());
+    sent($this, pictured(0.5, 300, format: $format), "p.$format")->assertOk();
+    $picture = Picture::query()->where('user_id', $person->id)->sole();
+    expect($picture->stage)
+        ->toBe(Picture::LOOKED)
+        ->and([$picture->wide, $picture->high])
+        ->toBe([640, 480]);
+    $this->getJson("/api/bursts/{$picture->burst()->uuid}/pictures")->assertOk();
+    $this->putJson("/api/bursts/{$picture->burst()->uuid}/mark", [
+        'picture' => $picture->id,
+        'x' => 300 / 640 - 0.5,
+        'y' => 0,
+    ])->assertOk();
+    expect($picture->refresh()->measured['verdict'])->toBe('kept');
+    $this->get("/api/pictures/$picture->id/crop?x=0&y=0&side=200")->assertOk();
+})->with(['png', 'webp', 'heic']);
+
+it('puts together by number what does not say when it was taken, body by body, and says so', function (): void {
+    $this->actingAs($person = $this->person());
+    Queue::fake();
+    foreach (['HILL0412', 'CLIF0077', 'HILL0413', 'HILL0417', 'CLIF0078'] as $i => $name) {
+        sent($this, pictured(0.5, 200 + 20 * $i), "$name.JPG")->assertOk();
+    }
+    $numbers = fn () => Burst::query()->where('user_id', $person->id);
+    for ($i = 0; $i < 4; $i++) {
+        (new LookAt())->handle();
+    }
+    expect($numbers()->count())->toBe(0);
+    (new LookAt())->handle();
+    $names = $numbers()
+        ->get()
+        ->map(fn (Burst $b): string => Picture::ofBurst($b)->pluck('name')->implode(' '))
+        ->sort()
+        ->values()
+        ->all();
+    expect($names)->toBe(['CLIF0077.JPG CLIF0078.JPG', 'HILL0412.JPG HILL0413.JPG', 'HILL0417.JPG']);
+    $this->getJson("/api/bursts/{$numbers()->first()?->uuid}/pictures")->assertJsonPath('clocked', 'numbers');
+});
+
+it(
+    'takes the date of a file where the frame says none, and the zone of the outing where its clock has none',
+    function (): void {
+        $this->actingAs($person = $this->person());
+        $rush = SavedRush::factory()->for($person)->create();
+        SavedOuting::factory()->for($person)->with($rush)->create();
+        $send = function (string $bytes, string $name, array $said): void {
+            $sha = hash('sha256', $bytes);
+            $this->postJson('/api/pictures/uploads', [
+                'sha256' => $sha,
+                'name' => $name,
+                'bytes' => strlen($bytes),
+                ...$said,
+            ])->assertOk();
+            sent($this, $bytes, $name)->assertOk();
+        };
+        // Half past five in the summer of the place is half past four in the world's time.
+        $unzoned = tagged(pictured(0.5, 310, '2026:06:07 05:30:00'), '-EXIF:OffsetTimeOriginal=');
+        $send($unzoned, 'a.jpg', ['zone' => 'Pacific/Auckland']);
+        $elsewhere = tagged(pictured(0.5, 330, '2026:06:20 05:30:00'), '-EXIF:OffsetTimeOriginal=');
+        $send($elsewhere, 'b.jpg', ['zone' => 'Pacific/Auckland']);
+        $send(pictured(0.5, 350), 'c.jpg', ['written_ms' => 1_780_808_400_000]);
+        $bursts = Burst::query()->where('user_id', $person->id)->orderBy('id')->get();
+        expect($bursts->map(fn (Burst $b): string => $b->shot_at->format('Y-m-d H:i'))->all())->toBe([
+            '2026-06-07 04:30',
+            '2026-06-19 17:30',
+            '2026-06-07 05:00',
+        ]);
+        expect($bursts->pluck('rush_id')->all())
+            ->toBe([$rush->id, null, $rush->id])
+            ->and($bursts->pluck('clocked')->all())
+            ->toBe([null, null, 'files']);
+        $this->getJson("/api/bursts/{$bursts[0]->uuid}/pictures")->assertJsonPath('zone', 'Europe/London');
+        $this->postJson('/api/pictures/uploads', [
+            'sha256' => str_repeat('a', 64),
+            'name' => 'x.jpg',
+            'bytes' => 9,
+            'zone' => 'Nowhere/Atall',
+        ])->assertStatus(422);
+    },
+);
+
+it('finds the subject where the camera says it focused, and like the one marked in a burst before', function (): void {
+    $this->actingAs($person = $this->person());
+    $shot = fn (int $x, string $at, string ...$tags): string => tagged(pictured(0.5, $x, $at), '-q', ...$tags);
+    foreach ([260, 300, 340] as $i => $x) {
+        // The camera tells it in pixels from the corner.
+        sent($this, $shot($x, "2026:06:07 05:10:0$i", "-EXIF:SubjectArea=$x 240"), "a$i.jpg")->assertOk();
+    }
+    $bursts = fn () => Burst::query()->where('user_id', $person->id)->orderBy('id')->get();
+    $first = $bursts()[0];
+    // The first frame began the burst; what came later belongs to it, and is found once somebody asks.
+    $this->getJson("/api/bursts/$first->uuid/pictures")
+        ->assertJsonPath('found_by', 'camera')
+        ->assertJsonPath('pictures.0.measured.verdict', 'kept');
+    $pictures = Picture::ofBurst($first);
+    expect(abs($pictures[0]->measured['aim']['x'] - (260 / 640 - 0.5)))->toBeLessThan(0.01);
+    // A tap corrects, and leaves nothing of what the camera said.
+    $this->putJson("/api/bursts/$first->uuid/mark", [
+        'picture' => $pictures[2]->id,
+        'x' => 340 / 640 - 0.5,
+        'y' => 0,
+    ])
+        ->assertOk()
+        ->assertJsonPath('found_by', 'person')
+        ->assertJsonPath('marked', [$pictures[2]->id]);
+    // The same rush an hour later: it is found as it was marked, at another place.
+    $rush = SavedRush::factory()->for($person)->create();
+    $this->postJson('/api/pictures/bursts/match', ['bursts' => [$first->uuid], 'rush_id' => $rush->id])->assertOk();
+    sent($this, $shot(420, '2026:06:07 06:10:00'), 'later.jpg')->assertOk();
+    $later = $bursts()[1];
+    expect($later->mark)->toBeNull();
+    $this->postJson('/api/pictures/bursts/match', ['bursts' => [$later->uuid], 'rush_id' => $rush->id])->assertOk();
+    $this->getJson("/api/bursts/$later->uuid/pictures")->assertJsonPath('found_by', 'before');
+    expect(abs(Picture::ofBurst($later)[0]->measured['aim']['x'] - (420 / 640 - 0.5)))->toBeLessThan(0.01);
+});
+
+describe('many at once', function (): void {
+    beforeEach(function (): void {
+        $this->actingAs($this->owner = $this->person());
+        foreach (['10:00', '10:01', '10:02', '20:00', '30:00'] as $i => $at) {
+            sent($this, pictured(0.5, 200 + 30 * $i, "2026:06:07 05:$at"), "p$i.jpg")->assertOk();
+        }
+        $this->ids = Picture::query()->where('user_id', $this->owner->id)->orderBy('taken_at')->pluck('id')->all();
+        $this->shape = fn (): array => collect($this->getJson('/api/pictures/bursts')->assertOk()->json('items'))
+            ->sortBy('burst.at')
+            ->map(
+                fn (array $b): string => Picture::ofBurst(Burst::query()->where('uuid', $b['burst']['id'])->sole())
+                    ->map(fn (Picture $p): string => $p->name[1].($p->kept === null ? '' : ($p->kept ? '+' : '-')))
+                    ->implode(''),
+            )
+            ->values()
+            ->all();
+        $this->burst = fn (int $i): string => Burst::query()
+            ->where('user_id', $this->owner->id)
+            ->orderBy('shot_at')
+            ->get()[$i]->uuid;
+    });
+
+    it('splits a burst, moves frames to another and joins several, and takes back each', function (): void {
+        expect(($this->shape)())->toBe(['012', '3', '4']);
+        $split = $this->postJson('/api/pictures/move', ['pictures' => [$this->ids[2]], 'burst' => null])->assertOk();
+        expect(($this->shape)())->toBe(['01', '2', '3', '4']);
+        $moved = $this->postJson('/api/pictures/move', [
+            'pictures' => [$this->ids[2]],
+            'burst' => ($this->burst)(2),
+        ])->assertOk();
+        // A burst without pictures is none.
+        expect(($this->shape)())->toBe(['01', '23', '4']);
+        $joined = $this->postJson('/api/pictures/bursts/join', [
+            'bursts' => [($this->burst)(1), ($this->burst)(2)],
+        ])->assertOk();
+        expect(($this->shape)())->toBe(['01', '234']);
+        // What was done to the same things later has to be undone first.
+        $this->postJson("/api/undo/{$split->json('undo')}")
+            ->assertStatus(409)
+            ->assertSee('Undo that first');
+        $was = ['012', '3', '4'];
+        foreach ([[$joined, ['01', '23', '4']], [$moved, ['01', '2', '3', '4']], [$split, $was]] as [$step, $then]) {
+            $this->postJson("/api/undo/{$step->json('undo')}")->assertNoContent();
+            expect(($this->shape)())->toBe($then);
+        }
+        $this->postJson("/api/undo/{$split->json('undo')}")->assertNotFound();
+    });
+
+    it('judges and deletes many, and takes back each', function (): void {
+        $judged = $this->postJson('/api/pictures/judge', [
+            'pictures' => array_slice($this->ids, 0, 3),
+            'said' => false,
+            'lost_to' => 'shake',
+        ])->assertOk();
+        expect(($this->shape)())->toBe(['0-1-2-', '3', '4']);
+        $this->getJson('/api/bursts/'.($this->burst)(0).'/pictures')
+            ->assertJsonPath('burst.keepers', 0)
+            ->assertJsonPath('burst.lost_to', 'shake');
+        $deleted = $this->postJson('/api/pictures/delete', ['pictures' => [$this->ids[1], $this->ids[3]]])->assertOk();
+        expect(($this->shape)())->toBe(['0-2-', '4']);
+        $this->postJson("/api/undo/{$deleted->json('undo')}")->assertNoContent();
+        expect(($this->shape)())->toBe(['0-1-2-', '3', '4']);
+        $this->postJson("/api/undo/{$judged->json('undo')}")->assertNoContent();
+        expect(($this->shape)())->toBe(['012', '3', '4']);
+        $this->getJson('/api/bursts/'.($this->burst)(0).'/pictures')->assertJsonPath('burst.lost_to', null);
+        // Two at the same moment undo it once.
+        $this->postJson('/api/pictures/judge', ['pictures' => [], 'said' => true])->assertStatus(422);
+        $this->postJson('/api/pictures/judge', [
+            'pictures' => [$this->ids[0]],
+            'lost_to' => 'the dog',
+        ])->assertStatus(422);
+    });
+
+    it('gives a whole day out, and no more than a week', function (): void {
+        $day = 'from=2026-06-07T00:00:00Z&until=2026-06-08T00:00:00Z';
+        $this->postJson('/api/pictures/judge', ['pictures' => $this->ids, 'said' => true])->assertOk();
+        $table = $this->get("/api/pictures/table?$day")
+            ->assertOk()
+            ->streamedContent();
+        expect(substr_count($table, "\n"))->toBe(6)->and($table)->toContain('2026-06-07T05:30:00Z');
+        expect(
+            $this->getJson("/api/pictures/document?$day")
+                ->assertOk()
+                ->json(),
+        )->toHaveCount(3);
+        $zip = new ZipArchive();
+        $zip->open(
+            $this->get("/api/pictures/sidecars?$day")
+                ->assertOk()
+                ->getFile()
+                ->getPathname(),
+        );
+        expect($zip->numFiles)->toBe(6);
+        expect(
+            $this->getJson('/api/pictures/document?from=2026-06-08T00:00:00Z&until=2026-06-09T00:00:00Z')->json(),
+        )->toBe([]);
+        $this->getJson('/api/pictures/table?from=2026-06-01&until=2026-07-01')->assertStatus(422);
+    });
 });
 
 it('puts two bursts into one', function (): void {
@@ -729,7 +982,7 @@ it('puts our word beside what the camera calls an area', function (): void {
         ->firstOrFail()
         ->fill(['facts' => ['area' => 'middle block', 'focus_mode' => 'whatever']])
         ->save();
-    $id = $this->getJson('/api/pictures/bursts')->json('0.burst.id');
+    $id = $this->getJson('/api/pictures/bursts')->json('items.0.burst.id');
     expect(array_column($this->getJson("/api/bursts/$id/pictures")->json('pictures.0.facts'), 'value', 'label'))->toBe([
         'Focus mode' => 'whatever',
         'Area' => 'middle block (Block)',
@@ -836,7 +1089,7 @@ it('matches by whose turn it was, and lets what failed for no fault of its own b
             "p$minutes.jpg",
         )->assertOk();
         $burst = Burst::query()->where('user_id', $person->id)->orderByDesc('id')->firstOrFail();
-        expect($burst->rush_id)->toBe($rush->id)->and($burst->matched)->toContain('order of the day');
+        expect($burst->rush_id)->toBe($rush->id)->and($burst->matched)->toContain('turn');
     }
     $picture = Picture::query()->where('name', 'p10.jpg')->firstOrFail();
     $picture->fill(['stage' => Picture::REFUSED, 'problem' => 'It could not be read just now.'])->save();

@@ -55,7 +55,12 @@ final class HostilePictures
             'ends without number' => "\xFF\xD8".str_repeat("\xFF", 1_000_000)."\xD9",
             'a beginning and noise' => "\xFF\xD8\xFF".self::noise(20_000)."\xFF\xD9",
             'thousands of scans' => self::scans(),
-            'png' => self::drawn('png'),
+            'half a png' => substr(self::drawn('png'), 0, -300),
+            'a giant png' => substr_replace(self::drawn('png'), pack('NN', 65_000, 65_000), 16, 8),
+            'half a webp' => substr(self::drawn('webp'), 0, -200),
+            'half of what a phone writes' => substr(self::drawn('heic'), 0, -300),
+            'noise by the name of a phone' => "\0\0\0\x1cftypheic".self::noise(3000),
+            'a sound' => "RIFF\x24\0\0\0WAVE".self::noise(200),
             'gif' => self::drawn('gif'),
             'bmp' => self::drawn('bmp'),
             'webp' => "RIFF\x24\0\0\0WEBPVP8 ".self::noise(200),
@@ -93,6 +98,9 @@ final class HostilePictures
 
         return [
             'plain' => $jpeg,
+            'png' => self::drawn('png'),
+            'webp' => self::drawn('webp'),
+            'what a phone writes' => self::drawn('heic'),
             'more behind its end' => $jpeg.self::noise(100_000),
             'a script as its comment' => substr($jpeg, 0, 2).
                 "\xFF\xFE".

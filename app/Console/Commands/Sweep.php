@@ -48,6 +48,7 @@ final class Sweep extends Command
             'bench sessions' => self::all(DB::table('sweeps')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'turns of practice' => self::all(DB::table('drills')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'pictures' => self::pictures(),
+            'steps to undo' => self::all(DB::table('undo_steps')->where('created_at', '<', now()->subHours(2))),
             'uploads' => self::uploads(),
             'card links' => self::all(DB::table('card_links')->where('expires_at', '<', now())),
             'copy links' => self::all(DB::table('copy_links')->where('expires_at', '<', now())),

@@ -52,14 +52,16 @@ final class PictureController extends Controller
     #[OA\Post(path: '/api/pictures/uploads', operationId: 'announcePicture', summary: 'Announce a file that is to be sent; what is here already is not sent again', tags: ['pictures'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['sha256', 'name', 'bytes'], properties: [
             new OA\Property(property: 'sha256', type: 'string', description: 'Of its content, hexadecimal'), new OA\Property(property: 'name', type: 'string', maxLength: 200), new OA\Property(property: 'bytes', type: 'integer', minimum: 1, maximum: 200000000),
+            new OA\Property(property: 'written_ms', type: 'integer', minimum: 0, description: 'When the file was written, milliseconds since 1970: for frames that do not say when they were taken'),
+            new OA\Property(property: 'zone', type: 'string', description: 'Time zone of the device, for a camera whose clock has none'),
         ])),
         responses: [new OA\Response(response: 200, description: 'What is here of it', content: new OA\JsonContent(ref: '#/components/schemas/Upload')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function announce(Request $request): JsonResponse
     {
-        $given = $request->validate(['sha256' => ['required', 'string', 'regex:/^[0-9a-f]{64}$/'], 'name' => ['required', 'string', 'max:'.self::LONGEST_NAME], 'bytes' => ['required', 'integer', 'min:1', 'max:200000000']],
+        $given = $request->validate(['sha256' => ['required', 'string', 'regex:/^[0-9a-f]{64}$/'], 'name' => ['required', 'string', 'max:'.self::LONGEST_NAME], 'bytes' => ['required', 'integer', 'min:1', 'max:200000000'], 'written_ms' => ['sometimes', 'integer', 'min:0', 'max:4102444800000'], 'zone' => ['sometimes', 'timezone:all']],
             ['bytes.min' => 'The file is empty.', 'bytes.max' => 'The file is larger than 200 MB.']);
 
-        return response()->json((new Incoming($this->person($request)))->announce($given['sha256'], basename(str_replace('\\', '/', $given['name'])), (int) $given['bytes']));
+        return response()->json((new Incoming($this->person($request)))->announce($given['sha256'], basename(str_replace('\\', '/', $given['name'])), (int) $given['bytes'], isset($given['written_ms']) ? $given['written_ms'] / 1000 : null, $given['zone'] ?? null));
     }
 
     #[OA\Put(path: '/api/pictures/uploads/{sha256}', operationId: 'sendPiece', summary: 'Send the next piece of an announced file', tags: ['pictures'],
@@ -101,7 +103,7 @@ final class PictureController extends Controller
         return response()->json(['pictures' => (clone $mine)->count(), 'waiting' => (clone $mine)->where('stage', Picture::WAITING)->count(),
             'loose' => (clone $mine)->where('stage', Picture::LOOKED)->whereNull('burst_id')->count(),
             'refused' => $refused->get(['id', 'name', 'problem', 'original'])->map(static fn (Picture $p): array => ['id' => $p->id, 'name' => $p->name, 'problem' => (string) $p->problem, 'again' => $p->original]),
-            'following' => $left, 'bytes' => (int) (clone $mine)->where('original', true)->sum('bytes'), 'most_bytes' => (int) config($person->is_demo ? 'limits.demo_picture_bytes' : 'limits.picture_bytes'), 'keeps_originals' => $person->keeps_originals, 'seconds_each' => $span === null ? null : round($span, 2)]);
+            'following' => $left, 'bytes' => (int) (clone $mine)->where('original', true)->whereNull('lent_by')->sum('bytes'), 'most_bytes' => (int) config($person->is_demo ? 'limits.demo_picture_bytes' : 'limits.picture_bytes'), 'keeps_originals' => $person->keeps_originals, 'seconds_each' => $span === null ? null : round($span, 2)]);
     }
 
     #[OA\Patch(path: '/api/pictures/state', operationId: 'keepOriginals', summary: 'Whether originals stay once they are measured', tags: ['pictures'],

@@ -21,7 +21,7 @@ final class Follow
     /** Likeness, −1 to 1, from which it is found, and from which it is certain. */
     private const FOUND = 0.52;
 
-    private const CERTAIN = 0.72;
+    public const CERTAIN = 0.72;
 
     /** Less like it than this it is looked for in the whole frame, where it has to be more like it by so much. */
     private const LIKELY = 0.64;
@@ -50,6 +50,9 @@ final class Follow
 
     /** Its colours are looked for so far around a place, pixels. */
     private const AROUND = 3.0;
+
+    /** So many frames without it, and it may be anywhere. */
+    private const LONG_AGO = 100;
 
     /** Where it should be by now out of the frame, or so near to its border, it has to be certain to be found, as a share of the width. */
     private const LEAVING = 0.02;
@@ -83,6 +86,15 @@ final class Follow
         [$px, $py] = [($x + 0.5) * $frame->wide, ($y + 0.5) * $frame->high];
 
         return new self($px, $py, $frame, $colours === null ? 0.0 : self::colour($colours, $x + 0.5, $y + 0.5, self::AROUND / $frame->wide));
+    }
+
+    /** The same in another burst, where nobody knows yet where it is or goes. */
+    public function elsewhere(): self
+    {
+        $other = clone $this;
+        [$other->vx, $other->vy, $other->missed] = [0.0, 0.0, self::LONG_AGO];
+
+        return $other;
     }
 
     /**
@@ -132,7 +144,7 @@ final class Follow
         $window = self::WINDOW * $copy->wide;
         $want = [$want[0] / $scale, $want[1] / $scale];
         $found = $this->best($frames, $colours, [$want[0] - $window, $want[1] - $window, $want[0] + $window, $want[1] + $window], $want);
-        if ($found[2] < self::LIKELY) {
+        if ($found[2] < self::LIKELY || $this->missed >= self::LONG_AGO) {
             // It may be anywhere; but then it has to be more like it by a margin.
             $anywhere = $this->best($frames, $colours, [0, 0, $copy->wide, $copy->high], $want);
             $found = $anywhere[2] > $found[2] + self::MARGIN || $found[2] < self::FOUND ? $anywhere : $found;

@@ -56,6 +56,12 @@ final readonly class Spread
     ) {
     }
 
+    /** One that was measured before. */
+    public static function known(Ellipse $ellipse, int $edges, float $unsure): self
+    {
+        return new self($ellipse, $edges, $unsure);
+    }
+
     /**
      * @param  float  $noise  standard deviation, as a share of white
      * @param  list<bool>|null  $within  whether each pixel is of what it is about; null: all are

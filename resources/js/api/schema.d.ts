@@ -1501,6 +1501,142 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say of many pictures whether they are kept and what lost them */
+        post: operations["judgePictures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put pictures into another burst, or into one of their own */
+        post: operations["movePictures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Delete pictures; it can be undone for an hour */
+        post: operations["deletePictures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/bursts/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make several bursts one */
+        post: operations["joinBursts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/bursts/match": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say which rush several bursts are of */
+        post: operations["matchBursts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/sidecars": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** XMP sidecars of all bursts between two moments, zipped */
+        get: operations["sidecarsOfDays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was measured in all bursts between two moments, as CSV */
+        get: operations["tableOfDays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All bursts between two moments that have been judged, as documents */
+        get: operations["documentOfDays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan": {
         parameters: {
             query?: never;
@@ -1867,6 +2003,23 @@ export interface paths {
         post?: never;
         /** Withdraw a token */
         delete: operations["deleteToken"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/undo/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take back a step that an answer gave an `undo` for, within an hour */
+        post: operations["undo"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -4036,8 +4189,17 @@ export interface components {
             /** @description Said to be logged wrongly: it is not learned from */
             doubted?: boolean;
         };
+        BurstBeside: {
+            /**
+             * Format: uuid
+             * @description The pictures of a burst: seen together, the subject marked and followed, and out as sidecars, a table or a document.
+             */
+            id: string;
+            rush: string | null;
+            /** Format: date-time */
+            at: string;
+        };
         BurstPictures: {
-            /** @description The pictures of a burst: seen together, the subject marked and followed, and out as sidecars, a table or a document. */
             burst: components["schemas"]["LoggedBurst"];
             pictures: components["schemas"]["Picture"][];
             /** @description Pictures in which the person marked the subject */
@@ -4046,9 +4208,23 @@ export interface components {
                 done: number;
                 total: number;
             } | null;
-            /** @description What it was matched to its rush by */
-            matched: string | null;
+            /**
+             * @description Who says where the subject is: the person, the camera, or how it was marked in an earlier burst; null: nobody yet
+             * @enum {string|null}
+             */
+            found_by: "person" | "camera" | "before" | null;
+            /** @description What it was matched to its rush by; `said` where the person did */
+            matched: string[];
+            /**
+             * @description What tells when it was shot, where its frames do not
+             * @enum {string|null}
+             */
+            clocked: "files" | "numbers" | null;
+            /** @description Time zone of its outing */
+            zone: string | null;
             coc_px: number | null;
+            before: components["schemas"]["BurstBeside"] | null;
+            after: components["schemas"]["BurstBeside"] | null;
         };
         PictureBurst: {
             burst: components["schemas"]["LoggedBurst"];
@@ -4056,7 +4232,13 @@ export interface components {
             first: string | null;
             pictures: number;
             marked: boolean;
-            matched: string | null;
+            /** @description Time zone of its outing */
+            zone: string | null;
+            /**
+             * @description What tells when it was shot, where its frames do not
+             * @enum {string|null}
+             */
+            clocked: "files" | "numbers" | null;
             following: {
                 done: number;
                 total: number;
@@ -4527,6 +4709,18 @@ export interface components {
             /** @description Address of the picture, good for a short while */
             thumbnail: string | null;
             preview: string | null;
+        };
+        Undoable: {
+            /** @description By which it is undone: `POST /api/undo/{id}` */
+            undo: string;
+        };
+        Arranged: {
+            /**
+             * Format: uuid
+             * @description The burst they are in now
+             */
+            burst: string;
+            undo: string;
         };
         PracticeSettings: {
             habit: {
@@ -5007,6 +5201,10 @@ export interface components {
         type: "bodies" | "lenses" | "subjects";
         /** @description For sentences */
         units: "metric" | "imperial";
+        /** @description The first moment */
+        from: string;
+        /** @description The moment after the last, at most eight days later */
+        until: string;
         id: string;
     };
     requestBodies: never;
@@ -5462,7 +5660,10 @@ export interface operations {
     };
     pictureBursts: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description So many are left out */
+                before?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -5475,7 +5676,11 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PictureBurst"][];
+                    "application/json": {
+                        items: components["schemas"]["PictureBurst"][];
+                        /** @description How many to leave out for the next page; null: these are all */
+                        next: number | null;
+                    };
                 };
             };
         };
@@ -5614,7 +5819,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LoggedBurst"];
+                    "application/json": components["schemas"]["LoggedBurst"] & components["schemas"]["Undoable"];
                 };
             };
             404: components["responses"]["NotThere"];
@@ -7789,6 +7994,10 @@ export interface operations {
                     sha256: string;
                     name: string;
                     bytes: number;
+                    /** @description When the file was written, milliseconds since 1970: for frames that do not say when they were taken */
+                    written_ms?: number;
+                    /** @description Time zone of the device, for a camera whose clock has none */
+                    zone?: string;
                 };
             };
         };
@@ -8097,6 +8306,232 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    judgePictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    pictures: string[];
+                    said?: boolean | null;
+                    lost_to?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Judged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undoable"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    movePictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    pictures: string[];
+                    /**
+                     * Format: uuid
+                     * @description null: a new one
+                     */
+                    burst: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Moved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Arranged"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    deletePictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    pictures: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Deleted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undoable"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    joinBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bursts: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description One burst */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Arranged"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    matchBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bursts: string[];
+                    rush_id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Matched */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undoable"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    sidecarsOfDays: {
+        parameters: {
+            query: {
+                /** @description The first moment */
+                from: components["parameters"]["from"];
+                /** @description The moment after the last, at most eight days later */
+                until: components["parameters"]["until"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ZIP */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    tableOfDays: {
+        parameters: {
+            query: {
+                /** @description The first moment */
+                from: components["parameters"]["from"];
+                /** @description The moment after the last, at most eight days later */
+                until: components["parameters"]["until"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line for each picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    documentOfDays: {
+        parameters: {
+            query: {
+                /** @description The first moment */
+                from: components["parameters"]["from"];
+                /** @description The moment after the last, at most eight days later */
+                until: components["parameters"]["until"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description rush-hold/burst@1, each */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Burst"][];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };
@@ -9032,6 +9467,36 @@ export interface operations {
                 content?: never;
             };
             404: components["responses"]["NotThere"];
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it was before */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+            /** @description Something was done to the same things since */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     readWords: {

@@ -138,6 +138,17 @@ return [
     'how-many.half' => 'Half',
     'how-many.most' => 'Most',
     'how-many.all' => 'All',
+    'clocked.frames' => 'The frames say when they were taken.',
+    'clocked.files' => 'These frames do not say when they were taken. The time is when their files were written.',
+    'clocked.numbers' => 'These frames do not say when they were taken. They were put together by the numbers in their names.',
+
+    'sign.day' => 'An outing of that day',
+    'sign.only' => 'The only rush of that outing',
+    'sign.hour' => 'Its hour',
+    'sign.turn' => 'The order of the day',
+    'sign.focal-length' => 'The focal length',
+    'sign.distance' => 'The distance',
+
     'sharp-where.subject' => 'On the subject',
     'sharp-where.nearer' => 'Nearer than the subject',
     'sharp-where.farther' => 'Farther than the subject',
