@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use App\Documents\Documents;
 use App\Kit\Pointers;
+use App\Models\Picture;
 use App\Models\User;
 use App\Review\LearnFromLog;
 use Illuminate\Support\Facades\DB;
@@ -44,8 +45,7 @@ final class DemoVisit
             DB::table('sweeps')->insert(DB::table('sweeps')->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get()->map(static fn (object $row): array => [...(array) $row, 'id' => Str::lower((string) Str::ulid()), 'user_id' => $visitor->id])->all());
             DB::table('drills')->insert(DB::table('drills')->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get()->map(static fn (object $row): array => [...(array) $row, 'id' => Str::lower((string) Str::ulid()), 'user_id' => $visitor->id])->all());
             // What the log has taught names bursts by their ids.
-            DB::table('bursts')->insert(DB::table('bursts')->where('user_id', $demo->id)->orderBy('id')->get()->map(static fn (object $row): array => array_diff_key(
-                [...(array) $row, 'user_id' => $visitor->id, 'uuid' => (string) Str::uuid(), 'outing_id' => $ids[$row->outing_id ?? ''] ?? null, 'rush_id' => $ids[$row->rush_id ?? ''] ?? null], ['id' => true]))->all());
+            self::log($demo, $visitor, $ids);
             $habits = $demo->habits;
             foreach (['body', 'lens'] as $part) {
                 $habits[$part] = $ids[$habits[$part] ?? ''] ?? null;
@@ -56,6 +56,30 @@ final class DemoVisit
 
             return $visitor;
         });
+    }
+
+    /**
+     * The log with its pictures, whose files stay the demo's.
+     *
+     * @param  array<string, string>  $ids  new ones by the old
+     */
+    private static function log(User $demo, User $visitor, array $ids): void
+    {
+        $pictures = DB::table('pictures')->where('user_id', $demo->id)->where('stage', Picture::LOOKED)->whereNotNull('burst_id')->whereNull('deleted_at')->orderBy('id')->get();
+        $copies = [];
+        foreach ($pictures as $picture) {
+            $copies[$picture->id] = Str::lower((string) Str::ulid());
+        }
+        $bursts = DB::table('bursts')->where('user_id', $demo->id)->orderBy('id')->get();
+        $uuids = [];
+        foreach ($bursts as $row) {
+            $uuids[$row->id] = (string) Str::uuid();
+        }
+        DB::table('bursts')->insert($bursts->map(static fn (object $row): array => array_diff_key(
+            [...(array) $row, 'user_id' => $visitor->id, 'uuid' => $uuids[$row->id], 'outing_id' => $ids[$row->outing_id ?? ''] ?? null, 'rush_id' => $ids[$row->rush_id ?? ''] ?? null,
+                'mark' => $row->mark === null ? null : strtr($row->mark, $copies), 'following' => null], ['id' => true]))->all());
+        $here = DB::table('bursts')->where('user_id', $visitor->id)->pluck('id', 'uuid');
+        DB::table('pictures')->insert($pictures->map(static fn (object $row): array => [...(array) $row, 'id' => $copies[$row->id], 'user_id' => $visitor->id, 'burst_id' => $here[$uuids[$row->burst_id] ?? ''] ?? null, 'lent_by' => $demo->id])->all());
     }
 
     /**

@@ -22,7 +22,8 @@ final readonly class Roll
 
     public const TRUTH = 'truth.json';
 
-    public function __construct(private StandIn $camera, private int $seed, private DateTimeImmutable $from)
+    /** @param  bool  $findsSubjects  whether the camera writes where it sees the subject */
+    public function __construct(private StandIn $camera, private int $seed, private DateTimeImmutable $from, private bool $findsSubjects = false)
     {
     }
 
@@ -83,7 +84,7 @@ final readonly class Roll
         foreach ($this->camera->shoot($frames, $this->seed) as $i => $shot) {
             $kit ??= $shot->situation->kit;
             $at = $this->from->modify(sprintf('+%d microseconds', (int) round(1e6 * ($shot->run * ($shot->situation->rush->path->seconds + self::PAUSE_S) + max(0.0, $shot->t)))));
-            $told[] = ['file' => self::file($i), 'taken_at' => $at->format('Y-m-d\TH:i:s.v\Z'), ...self::told($shot), 'exif' => self::exif($shot, $at)];
+            $told[] = ['file' => self::file($i), 'taken_at' => $at->format('Y-m-d\TH:i:s.v\Z'), ...self::told($shot), 'exif' => [...self::exif($shot, $at), ...($this->findsSubjects ? self::seen($shot) : [])]];
         }
 
         return ['body' => $kit->body->name ?? '', 'lens' => $kit->lens->name ?? '', 'frames' => $told];
@@ -104,6 +105,15 @@ final readonly class Roll
             'distance_m' => round($shot->distanceM, 3), 'focus_m' => round(min(10000.0, $shot->focusM), 3),
             'subject_px' => round(min($shot->situation->subject->lengthM, $shot->situation->subject->heightM) * $shot->mmPerM / $body->pitchMm(), 1),
         ];
+    }
+
+    /** @return array<string, string> where the subject is, in pixels; nothing where it is out of the frame */
+    private static function seen(Shot $shot): array
+    {
+        $body = $shot->situation->kit->body;
+        $at = static fn (float $mm, float $side, int $pixels): int => (int) round(($mm / $side + 0.5) * $pixels);
+
+        return ! $shot->inFrame() ? [] : ['SubjectArea' => $at($shot->aimXMm, $body->sensorWidthMm, $body->pixelsWide).' '.$at($shot->aimYMm, $body->sensorHeightMm, $body->pixelsHigh), 'ExifImageWidth' => (string) $body->pixelsWide, 'ExifImageHeight' => (string) $body->pixelsHigh];
     }
 
     /** @return array<string, string> */

@@ -125,7 +125,7 @@ final class FollowSubject implements ShouldQueue
         Counted::again($burst);
         $person = User::query()->find($burst->user_id);
         if ($person !== null && ! $person->keeps_originals) {
-            foreach (Picture::ofBurst($burst) as $picture) {
+            foreach (Picture::ofBurst($burst)->whereNull('lent_by') as $picture) {
                 Store::disk()->delete(Store::path($picture, Store::ORIGINAL));
                 Crops::drop($picture);
                 $picture->fill(['original' => false])->save();

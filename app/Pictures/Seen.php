@@ -6,6 +6,7 @@ namespace App\Pictures;
 
 use App\Models\Picture;
 use Illuminate\Support\Facades\URL;
+use RushHold\Optics\StopScale;
 
 /** A picture as its owner sees it. */
 final class Seen
@@ -29,6 +30,7 @@ final class Seen
             'id' => $picture->id, 'name' => $picture->name, 'stage' => $picture->stage, 'problem' => $picture->problem, 'burst_id' => $burstIds[$picture->burst_id ?? 0] ?? null,
             'taken_at' => $picture->taken_at?->format('Y-m-d\TH:i:s.v\Z'), 'original' => $picture->original, 'wide' => $picture->wide, 'high' => $picture->high,
             'facts' => self::facts($picture, $words), 'measured' => $picture->measured, 'said' => $picture->kept, 'kept' => $picture->isKept(), 'lost_to' => $picture->lost_to,
+            'distance_m' => $picture->taken()->distanceM,
             'thumbnail' => $shown ? self::address($picture, Store::THUMBNAIL) : null, 'preview' => $shown ? self::address($picture, Store::PREVIEW) : null,
         ];
     }
@@ -65,9 +67,9 @@ final class Seen
         $number = (float) $value;
 
         return match ($name) {
-            'shutter_s' => $number < 0.4 ? '1/'.round(1 / $number).' s' : round($number, 1).' s',
-            'aperture' => 'f/'.round($number, 1),
-            'iso' => (string) (int) $number,
+            'shutter_s' => StopScale::writtenShutter($number),
+            'aperture' => StopScale::fLabel($number),
+            'iso' => (string) StopScale::writtenIso($number),
             'focal_mm' => round($number).' mm',
             'focus_m', 'distance_m' => round($number, 1).' m',
             'rating' => (string) (int) $number,

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Models\Picture;
 use App\Models\User;
+use App\Pictures\Store;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 
 it('signs in with the right password only, and out again', function (): void {
     $user = $this->person('correct horse');
@@ -81,6 +85,52 @@ it('gives a visitor rushes that point at the visitor’s own kit', function (): 
     expect($demo?->rushes()->first()?->document['kit']['body_id'])->not->toBeIn($bodies);
 });
 
+it('lends a visitor the pictures of the demo, which stay whatever the visitor does', function (): void {
+    Storage::fake();
+    $this->artisan('demo:restore', ['--force' => true])->assertSuccessful();
+    $demo = User::demo();
+    $rush = $demo->rushes()->firstOrFail();
+    $burst = $demo->bursts()->create([
+        'uuid' => (string) Str::uuid(),
+        'rush_id' => $rush->id,
+        'rush' => $rush->name,
+        'shot_at' => now()->subDay(),
+        'coc_px' => 2.0,
+    ]);
+    $picture = Picture::query()->forceCreate([
+        'user_id' => $demo->id,
+        'burst_id' => $burst->id,
+        'sha256' => str_repeat('ab', 32),
+        'name' => 'a.jpg',
+        'bytes' => 5,
+        'stage' => Picture::LOOKED,
+        'original' => true,
+        'taken_at' => now()->subDay(),
+    ]);
+    $burst->fill(['mark' => ['marks' => [$picture->id => [0.1, 0.2]], 'count' => 1]])->save();
+    foreach ([Store::ORIGINAL, Store::THUMBNAIL] as $what) {
+        Storage::disk()->put(Store::path($picture, $what), $what);
+    }
+    $this->postJson('/api/session/demo')->assertSuccessful();
+    $item = collect($this->getJson('/api/pictures/bursts')->assertOk()->json('items'))->sole();
+    $this->get($item['first'])->assertOk()->assertSee('thumbnail');
+    $shown = $this->getJson("/api/bursts/{$item['burst']['id']}/pictures")->assertOk();
+    $mine = $shown->json('pictures.0.id');
+    expect($mine)
+        ->not->toBe($picture->id)
+        ->and($shown->json('marked'))
+        ->toBe([$mine]);
+    // It takes none of the visitor's room.
+    $this->getJson('/api/pictures/state')->assertJsonPath('bytes', 0);
+    $this->deleteJson("/api/pictures/$mine")->assertNoContent();
+    $this->travel(2)->hours();
+    $this->artisan('sweep')->assertSuccessful();
+    expect(Picture::withTrashed()->find($mine))
+        ->toBeNull()
+        ->and(Storage::disk()->exists(Store::path($picture, Store::ORIGINAL)))
+        ->toBeTrue();
+});
+
 it('restores the demo without touching anybody else', function (): void {
     $mine = $this->person();
     $this->artisan('demo:restore', ['--force' => true])->assertSuccessful();
@@ -147,7 +197,7 @@ it('sends strangers away from everything that belongs to somebody', function (st
     ['GET', 'bursts/x/table'],
     ['GET', 'bursts/x/sidecars'],
     ['POST', 'pictures/uploads'],
-    ['PUT', 'pictures/uploads/'.str_repeat('a', 64)],
+    ['PUT', 'pictures/uploads/' . str_repeat('a', 64)],
     ['GET', 'pictures/state'],
     ['POST', 'pictures/stand-in'],
     ['PATCH', 'pictures/state'],

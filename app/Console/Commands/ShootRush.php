@@ -32,6 +32,7 @@ final class ShootRush extends Command
         {--aim= : Hidden skill at holding the area on the subject, 0 to 1; what the rush says unless given}
         {--panning= : Hidden skill at panning, 0 to 1}
         {--hand-focus= : Hidden skill at focusing by hand, 0 to 1}
+        {--finds-subjects : The camera writes where it sees the subject, as one does that finds subjects}
         {--lens-error-m=0 : How far behind what it was told the lens focuses, −5 to 5 m}';
 
     protected $description = 'Shoot a rush with the stand-in camera: JPEG frames, and truth.json beside them (exit code 2: document refused, 3: file unreadable)';
@@ -49,7 +50,7 @@ final class ShootRush extends Command
             $folder = $this->folder();
             // What is left open stands as the plan has it.
             $hold = Planner::standard()->best($rush, pins: $pins)->hold;
-            $truth = ['seed' => $seed, ...(new Roll(new StandIn($rush, $hold, $hidden), $seed, $from))->into($folder, $frames)];
+            $truth = ['seed' => $seed, ...(new Roll(new StandIn($rush, $hold, $hidden), $seed, $from, (bool) $this->option('finds-subjects')))->into($folder, $frames)];
             file_put_contents("$folder/".Roll::TRUTH, json_encode($truth, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)) !== false || throw new UnreadableFile("Cannot write to $folder.");
             $kept = count(array_filter($truth['frames'], static fn (array $frame): bool => $frame['kept'] === true));
 

@@ -26,12 +26,13 @@ use RushHold\Units;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What went wrong in a burst, or in pictures nothing was logged of; and the test that confirms it. */
-#[OA\Schema(schema: 'Causes', required: ['causes', 'leads', 'tells', 'answers', 'given', 'next', 'advice', 'fix', 'worth', 'confirm'], properties: [
+#[OA\Schema(schema: 'Causes', required: ['causes', 'leads', 'tells', 'answers', 'given', 'known', 'next', 'advice', 'fix', 'worth', 'confirm'], properties: [
     new OA\Property(property: 'causes', type: 'array', description: 'The likeliest first', items: new OA\Items(required: ['cause', 'label', 'probability', 'because'], type: 'object', properties: [
         new OA\Property(property: 'cause', type: 'string'), new OA\Property(property: 'label', type: 'string'), new OA\Property(property: 'probability', type: 'number'), new OA\Property(property: 'because', type: 'array', items: new OA\Items(type: 'string')),
     ])),
     new OA\Property(property: 'leads', type: 'boolean', description: 'One cause leads clearly'), new OA\Property(property: 'tells', type: 'boolean', description: 'Anything can be told at all'),
     new OA\Property(property: 'answers', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'By question; several with a bar between them where frames leave it open'),
+    new OA\Property(property: 'known', type: 'array', description: 'What was measured or read from what was logged, so that it need not be asked', items: new OA\Items(required: ['question', 'answer'], type: 'object', properties: [new OA\Property(property: 'question', type: 'string'), new OA\Property(property: 'answer', type: 'string')])),
     new OA\Property(property: 'given', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'Those that a person gave'),
     new OA\Property(property: 'next', nullable: true, required: ['question', 'text', 'hint', 'choices'], type: 'object', properties: [
         new OA\Property(property: 'question', type: 'string'), new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'hint', type: 'string'),

@@ -26,7 +26,7 @@ use Symfony\Component\HttpFoundation\Response;
     new OA\Property(property: 'picture', type: 'string', nullable: true, description: 'The picture, once all of it is here'),
     new OA\Property(property: 'received', type: 'integer', description: 'Bytes that are here: where to go on'),
 ])]
-#[OA\Schema(schema: 'Picture', required: ['id', 'name', 'stage', 'problem', 'burst_id', 'taken_at', 'original', 'facts', 'measured', 'said', 'kept', 'lost_to', 'thumbnail', 'preview'], properties: [
+#[OA\Schema(schema: 'Picture', required: ['id', 'name', 'stage', 'problem', 'burst_id', 'taken_at', 'original', 'facts', 'measured', 'said', 'kept', 'lost_to', 'distance_m', 'thumbnail', 'preview'], properties: [
     new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'stage', type: 'string', enum: ['waiting', 'looked', 'refused']), new OA\Property(property: 'problem', type: 'string', nullable: true),
     new OA\Property(property: 'burst_id', type: 'string', nullable: true), new OA\Property(property: 'taken_at', type: 'string', nullable: true), new OA\Property(property: 'original', type: 'boolean', description: 'Whether the file itself is still here'),
@@ -36,13 +36,14 @@ use Symfony\Component\HttpFoundation\Response;
         new OA\Property(property: 'aim', type: 'object', nullable: true, required: ['x', 'y'], properties: [new OA\Property(property: 'x', type: 'number'), new OA\Property(property: 'y', type: 'number')]),
         new OA\Property(property: 'sigma_px', type: 'number', nullable: true), new OA\Property(property: 'long_px', type: 'number', nullable: true), new OA\Property(property: 'short_px', type: 'number', nullable: true), new OA\Property(property: 'angle_deg', type: 'number', nullable: true),
         new OA\Property(property: 'width_px', type: 'number', nullable: true), new OA\Property(property: 'limit_px', type: 'number'),
-        new OA\Property(property: 'sharp_where', type: 'string'), new OA\Property(property: 'camera_smeared', type: 'boolean', nullable: true), new OA\Property(property: 'verdict', type: 'string', enum: ['kept', 'lost', 'untold']), new OA\Property(property: 'untold', type: 'string', nullable: true, enum: ['plain', 'unclear'], description: 'Why it cannot be told'), new OA\Property(property: 'sure', type: 'number'),
+        new OA\Property(property: 'sharp_where', type: 'string'), new OA\Property(property: 'camera_smeared', type: 'boolean', nullable: true), new OA\Property(property: 'verdict', type: 'string', enum: ['kept', 'lost', 'untold']), new OA\Property(property: 'untold', type: 'string', nullable: true, enum: ['plain', 'hidden', 'unclear'], description: 'Why it cannot be told'), new OA\Property(property: 'sure', type: 'number'),
         new OA\Property(property: 'not_found', type: 'boolean', description: 'The subject was not found in it'),
         new OA\Property(property: 'tiles', type: 'array', items: new OA\Items(required: ['x', 'y', 'sigma_px'], type: 'object', properties: [new OA\Property(property: 'x', type: 'number'), new OA\Property(property: 'y', type: 'number'), new OA\Property(property: 'sigma_px', type: 'number', nullable: true)])),
     ]),
     new OA\Property(property: 'said', type: 'boolean', nullable: true, description: 'What the person says: kept or lost; null: nothing yet'),
     new OA\Property(property: 'kept', type: 'boolean', nullable: true, description: 'What counts: what the person says, or what was measured'),
     new OA\Property(property: 'lost_to', type: 'string', nullable: true),
+    new OA\Property(property: 'distance_m', type: 'number', nullable: true, description: 'What it was focused at, as the file says'),
     new OA\Property(property: 'thumbnail', type: 'string', nullable: true, description: 'Address of the picture, good for a short while'), new OA\Property(property: 'preview', type: 'string', nullable: true),
 ])]
 final class PictureController extends Controller
@@ -218,12 +219,12 @@ final class PictureController extends Controller
     }
 
     #[OA\Get(path: '/api/pictures/{id}/crop', operationId: 'cropPicture', summary: 'A piece of a picture, pixel for pixel', tags: ['pictures'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id'), new OA\QueryParameter(name: 'x', required: true, schema: new OA\Schema(type: 'number')), new OA\QueryParameter(name: 'y', required: true, schema: new OA\Schema(type: 'number')), new OA\QueryParameter(name: 'side', schema: new OA\Schema(type: 'integer', minimum: 100, maximum: 1200))],
+        parameters: [new OA\PathParameter(ref: '#/components/parameters/id'), new OA\QueryParameter(name: 'x', required: true, schema: new OA\Schema(type: 'number')), new OA\QueryParameter(name: 'y', required: true, schema: new OA\Schema(type: 'number')), new OA\QueryParameter(name: 'side', schema: new OA\Schema(type: 'integer', minimum: 100, maximum: 1600))],
         responses: [new OA\Response(response: 200, description: 'JPEG', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary'))), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function crop(Request $request, string $id): Response
     {
         $picture = $this->picture($request, $id);
-        $given = $request->validate(['x' => ['required', 'numeric', 'between:-0.5,0.5'], 'y' => ['required', 'numeric', 'between:-0.5,0.5'], 'side' => ['sometimes', 'integer', 'between:100,1200']]);
+        $given = $request->validate(['x' => ['required', 'numeric', 'between:-0.5,0.5'], 'y' => ['required', 'numeric', 'between:-0.5,0.5'], 'side' => ['sometimes', 'integer', 'between:100,1600']]);
         try {
             $piece = Crops::of($picture, (float) $given['x'], (float) $given['y'], (int) ($given['side'] ?? 480));
         } catch (NoPicture $refused) {

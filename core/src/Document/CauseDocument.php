@@ -41,6 +41,7 @@ final class CauseDocument
             'causes' => $causes,
             'leads' => $diagnosis->leads(), 'tells' => $diagnosis->tells(),
             'answers' => (object) $diagnosis->answers, 'given' => (object) $inquiry->given,
+            'known' => self::known($inquiry),
             'next' => $next === null ? null : ['question' => $next->value, 'text' => Words::label($next), 'hint' => Words::catalogue()["hint.$next->value"],
                 'choices' => [...array_map(static fn (string $answer): array => ['answer' => $answer, 'text' => Words::catalogue()["answer.{$next->value}_$answer"]], $diagnosis->open($next)), ['answer' => 'unknown', 'text' => Words::catalogue()['answer.unknown']]]],
             'advice' => Words::catalogue()["advice.$first->value"],
@@ -64,6 +65,22 @@ final class CauseDocument
         }
 
         return $because === [] && $cause === Cause::Leftover ? [Words::catalogue()['because.common']] : $because;
+    }
+
+    /**
+     * What nobody has to be asked: measured in the frames, or read from what was logged.
+     *
+     * @return list<array{question: string, answer: string}> as sentences
+     */
+    private static function known(Inquiry $inquiry): array
+    {
+        $known = [];
+        foreach (array_diff_key($inquiry->diagnosis->answers, $inquiry->given) as $question => $answer) {
+            $said = array_filter(array_map(static fn (string $one): ?string => Words::catalogue()["answer.{$question}_$one"] ?? null, explode('|', $answer)));
+            $said === [] || $known[] = ['question' => Words::label(Question::from($question)), 'answer' => implode(' / ', $said)];
+        }
+
+        return $known;
     }
 
     /** @return array<string, float|int> */

@@ -19,6 +19,9 @@ final class StopScale
     private const ISO_LABELS = [25, 32, 40, 50, 64, 80, 100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200,
         4000, 5000, 6400, 8000, 10000, 12800, 16000, 20000, 25600, 32000, 40000, 51200, 64000, 80000, 102400, 128000, 160000, 204800];
 
+    /** An exact power is this near to its customary value, as a logarithm; half a stop is not. */
+    private const ABOUT = 0.05;
+
     /**
      * Exact f-numbers from $widest to $smallest, thirds apart; the ends are always among them.
      *
@@ -83,6 +86,25 @@ final class StopScale
         }
 
         return '1/'.self::speedLabel(1 / $shutterS).' s';
+    }
+
+    /** What a camera wrote: by its customary name where it is about that, as it stands where it is not. */
+    public static function writtenShutter(float $shutterS): string
+    {
+        $speed = self::nearest(self::SPEED_LABELS, 1 / $shutterS);
+
+        return $shutterS >= 0.4 || self::about($speed, 1 / $shutterS) ? self::shutterLabel($shutterS) : '1/'.round(1 / $shutterS).' s';
+    }
+
+    /** The same for an ISO. */
+    public static function writtenIso(float $iso): int
+    {
+        return self::about(self::isoLabel($iso), $iso) ? self::isoLabel($iso) : (int) round($iso);
+    }
+
+    private static function about(float $customary, float $value): bool
+    {
+        return abs(log($customary / $value)) < self::ABOUT;
     }
 
     /** The customary value nearest to an ISO. */

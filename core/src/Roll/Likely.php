@@ -14,6 +14,9 @@ final readonly class Likely
     /** Fewer points say too little. */
     private const ENOUGH = 2.0;
 
+    /** Two that are nearer to one another than this cannot be told apart, points. */
+    private const APART = 0.5;
+
     /** Whatever speaks for a rush counts so much less where it was not to be at that hour. */
     private const OUT_OF_HOURS = 2.0;
 
@@ -45,6 +48,7 @@ final readonly class Likely
     public static function of(Taken $frame, DateTimeImmutable $at, array $outings): ?self
     {
         $best = null;
+        $second = 0.0;
         foreach ($outings as $o => $outing) {
             if ($at->getTimestamp() < $outing->from->getTimestamp() - self::AROUND_S || $at->getTimestamp() > $outing->to->getTimestamp() + self::AROUND_S) {
                 continue;
@@ -62,12 +66,16 @@ final readonly class Likely
                 $hours = self::hours($entry, $outing);
                 $points = array_sum(array_map(static fn (Sign $sign): float => $sign->points(), $signs)) - ($hours !== null && ! self::within($at, $hours) ? self::OUT_OF_HOURS : 0.0);
                 if ($points > ($best->points ?? self::ENOUGH - 1e-6)) {
+                    $second = $best->points ?? 0.0;
                     $best = new self($o, $e, $signs, $points);
+                } else {
+                    $second = max($second, $points);
                 }
             }
         }
 
-        return $best;
+        // Where another has as much for it, nobody can tell.
+        return $best === null || $second > $best->points - self::APART ? null : $best;
     }
 
     /**

@@ -53,6 +53,7 @@ export const logActions = {
   },
   merge: ({ id, other }: { id: string; other: string }) =>
     take(client.POST('/api/bursts/{id}/merge', { ...at(id), body: { other } })),
+  undo: (step: string) => take(client.POST('/api/undo/{id}', at(step))),
   add: (burst: LoggedBurst) => take(client.POST('/api/bursts', { body: { bursts: [burst] } })),
   correct: ({ id, ...fields }: { id: string } & Correction) =>
     take(client.PATCH('/api/bursts/{id}', { ...at(id), body: fields })),

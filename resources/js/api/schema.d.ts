@@ -4267,6 +4267,11 @@ export interface components {
             answers: {
                 [key: string]: string;
             };
+            /** @description What was measured or read from what was logged, so that it need not be asked */
+            known: {
+                question: string;
+                answer: string;
+            }[];
             /** @description Those that a person gave */
             given: {
                 [key: string]: string;
@@ -4691,7 +4696,7 @@ export interface components {
                  * @description Why it cannot be told
                  * @enum {string|null}
                  */
-                untold?: "plain" | "unclear" | null;
+                untold?: "plain" | "hidden" | "unclear" | null;
                 sure: number;
                 /** @description The subject was not found in it */
                 not_found?: boolean;
@@ -4706,6 +4711,8 @@ export interface components {
             /** @description What counts: what the person says, or what was measured */
             kept: boolean | null;
             lost_to: string | null;
+            /** @description What it was focused at, as the file says */
+            distance_m: number | null;
             /** @description Address of the picture, good for a short while */
             thumbnail: string | null;
             preview: string | null;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { say, sayDepth, scaleOf } from './units';
+import { say, sayDepth, sayShutter, scaleOf } from './units';
 
 describe('saying numbers', () => {
   it('rounds as people do, with the unit they read', () => {
@@ -27,4 +27,15 @@ describe('saying numbers', () => {
   it('keeps what has no other unit as it is', () => {
     expect(scaleOf('iso', 'imperial')).toBe(scaleOf('iso', 'metric'));
   });
+});
+
+it('says a shutter as it stands on the dial, and what stands on none as it is', () => {
+  expect([1 / 2560, 1 / 2500, 1 / 2581, 1 / 812.7, 1 / 750, 0.5].map(sayShutter)).toEqual([
+    '1/2500',
+    '1/2500',
+    '1/2500',
+    '1/800',
+    '1/750',
+    '0.5',
+  ]);
 });

@@ -62,9 +62,18 @@ export function scaleOf(quantity: Quantity, units: Units): Scale {
   return units === 'imperial' && imperial ? imperial : metric;
 }
 
-/** An exposure as people say it: “1/2000”, “0.5”. */
+/** What is on a camera’s dial; an exact power of two is about as much. */
+const SPEEDS = [
+  4, 5, 6, 8, 10, 13, 15, 20, 25, 30, 40, 50, 60, 80, 100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000,
+  1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400, 8000, 10000, 12800, 16000, 20000, 25600, 32000,
+];
+const ABOUT = 0.05;
+
+/** An exposure as people say it: “1/2000”, “0.5”; “1/2500” for one of 1/2560 s. */
 export function sayShutter(seconds: number): string {
-  return seconds < 0.3 ? `1/${Math.round(1 / seconds)}` : String(Number(seconds.toFixed(1)));
+  if (seconds >= 0.3) return String(Number(seconds.toFixed(1)));
+  const customary = SPEEDS.find((speed) => Math.abs(Math.log(speed * seconds)) < ABOUT);
+  return `1/${customary ?? Math.round(1 / seconds)}`;
 }
 
 /** A number as it stands in a field, its unit beside it. */

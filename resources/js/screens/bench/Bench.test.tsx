@@ -16,7 +16,7 @@ const empty: BenchSession = {
   document: { ...session.document, frames: [] },
 };
 const page = (of: BenchSession) => {
-  answers({ 'GET /api/sweeps/{id}': of, 'GET /api/pictures/bursts': [] });
+  answers({ 'GET /api/sweeps/{id}': of, 'GET /api/pictures/bursts': { items: [], next: null } });
   return open(<BenchPage />, { at: '/kit/bench/7', path: '/kit/bench/:id' });
 };
 const result = async () => within(await screen.findByRole('region', { name: 'Result' }));

@@ -15,7 +15,7 @@ type Props = {
 /** The pictures of a sweep, scored by eye or by what was measured in them. */
 export function FromBurst({ session, place, onScored }: Props) {
   const { message } = App.useApp();
-  const bursts = usePictureBursts(false).data ?? [];
+  const bursts = usePictureBursts(false).bursts ?? [];
   const measured = useSweepAction(sweepActions.pictures);
   const [burst, setBurst] = useState<string | null>(null);
   const [first, setFirst] = useState(-20);

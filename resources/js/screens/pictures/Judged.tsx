@@ -115,11 +115,46 @@ export function Judged({
           Delete
         </Button>
       </div>
-      <p className="quiet">
-        <kbd>K</kbd> keep, <kbd>L</kbd> lost, <kbd>M</kbd> leave it to the measuring: the next frame comes.{' '}
-        <kbd>Z</kbd> take it back, <kbd>←</kbd> <kbd>→</kbd> step, <kbd>Home</kbd> <kbd>End</kbd>,{' '}
-        <kbd>B</kbd> beside
-      </p>
+      <Keys />
     </section>
+  );
+}
+
+/** What the keys do here: the first lines always, the rest unfolded. */
+const KEYS: [string[], string][] = [
+  [['K'], 'keep'],
+  [['L'], 'lost'],
+  [['M'], 'leave it to the measuring'],
+  [['Z'], 'take it back'],
+];
+const MORE: [string[], string][] = [
+  [['←', '→', 'Space'], 'step; with Shift and arrows choose several'],
+  [['Home', 'End'], 'first and last'],
+  [['Shift L'], 'all lost; K and M likewise'],
+  [['+', '−'], 'closer and wider; drag to look beside, 0 goes back'],
+  [['B'], 'hold this one beside'],
+  [['G'], 'all at once'],
+  [['F'], 'other frames: kept, lost, not sure'],
+  [['S'], 'split the burst before this frame'],
+  [['P', 'N'], 'burst before and after'],
+];
+
+function Keys() {
+  const line = ([keys, does]: [string[], string]) => (
+    <li key={does}>
+      {keys.map((key) => (
+        <kbd key={key}>{key}</kbd>
+      ))}{' '}
+      {does}
+    </li>
+  );
+  return (
+    <div className="judged-keys quiet">
+      <ul>{KEYS.map(line)}</ul>
+      <details>
+        <summary>More keys</summary>
+        <ul>{MORE.map(line)}</ul>
+      </details>
+    </div>
   );
 }

@@ -57,7 +57,7 @@ const state = {
 const nothing = () =>
   answers({
     'GET /api/pictures/state': state,
-    'GET /api/pictures/bursts': [],
+    'GET /api/pictures/bursts': { items: [], next: null },
     'GET /api/rushes': recorded('rushes'),
   });
 
@@ -77,7 +77,14 @@ describe('pictures', () => {
   });
 
   it('come in bursts by day, each with what is to be done with it', async () => {
-    const one = sample('PictureBurst', { burst, pictures: 2, marked: true, following: null } as never);
+    const one = sample('PictureBurst', {
+      burst,
+      pictures: 2,
+      marked: true,
+      following: null,
+      zone: 'Etc/UTC',
+      clocked: null,
+    } as never);
     const list = [
       { ...one, burst: { ...burst, id: '1', keepers: 3, at: '2026-06-07T05:10:00Z' } },
       {
@@ -89,7 +96,7 @@ describe('pictures', () => {
       { ...one, burst: { ...burst, id: '3', keepers: null, rush_id: null, at: '2026-06-06T05:00:00Z' } },
       { ...one, burst: { ...burst, id: '4', at: '2026-06-06T04:00:00Z' }, following: { done: 2, total: 9 } },
     ];
-    answers({ 'GET /api/pictures/bursts': list as never });
+    answers({ 'GET /api/pictures/bursts': { items: list as never, next: null } });
     open(<Pictures />);
     const bursts = within(await screen.findByRole('region', { name: 'Bursts' }));
     expect(bursts.getAllByRole('heading').map((day) => day.textContent)).toEqual([
@@ -122,7 +129,13 @@ describe('pictures', () => {
 
   it('show a burst as soon as it is one, without being asked', async () => {
     let asks = 0;
-    const one = sample('PictureBurst', { burst, pictures: 2, marked: false, following: null } as never);
+    const one = sample('PictureBurst', {
+      burst,
+      pictures: 2,
+      marked: false,
+      following: null,
+      zone: 'Etc/Nowhere',
+    } as never);
     const at = [
       { pictures: 3, waiting: 1, loose: 2 },
       { pictures: 3, waiting: 0, loose: 3 },
@@ -130,7 +143,7 @@ describe('pictures', () => {
     ];
     answers({
       'GET /api/pictures/state': () => ({ ...(state as object), ...at[Math.min(asks++, 2)] }) as never,
-      'GET /api/pictures/bursts': () => (asks > 2 ? [one] : []) as never,
+      'GET /api/pictures/bursts': () => ({ items: asks > 2 ? [one] : [], next: null }) as never,
     });
     open(<Pictures />);
     expect(await screen.findByRole('link', { name: /2 frames/ }, { timeout: 8000 })).toBeVisible();
@@ -194,9 +207,14 @@ describe('a burst of pictures', () => {
     pictures,
     marked: ['a'],
     following: null,
-    matched: 'outing',
+    found_by: 'person',
+    matched: ['day', 'hour'],
+    clocked: null,
+    zone: 'Etc/UTC',
     coc_px: 2,
-  } as BurstPictures;
+    before: null,
+    after: { id: '8', rush: 'Tern', at: '2026-06-07T06:00:00Z' },
+  } as unknown as BurstPictures;
   const page = (fields: Partial<BurstPictures> = {}) => {
     answers({
       'GET /api/rushes': recorded('rushes'),
@@ -275,7 +293,7 @@ describe('a burst of pictures', () => {
 
   it('asks for a tap where nobody has said where the subject is, and sends where it was', async () => {
     answers({ 'PUT /api/bursts/{id}/mark': whole });
-    page({ marked: [] });
+    page({ marked: [], found_by: null });
     const image = await frame();
     expect(screen.getByText(/^Tap what has to be sharp/)).toBeVisible();
     vi.spyOn(image, 'getBoundingClientRect').mockReturnValue({
@@ -288,6 +306,133 @@ describe('a burst of pictures', () => {
     await waitFor(() =>
       expect(bodies('PUT /api/bursts/{id}/mark')).toEqual([{ picture: 'a', x: 0.25, y: -0.25 }]),
     );
+  });
+
+  const strip = () => within(screen.getByRole('navigation', { name: 'Frames' }));
+  const five = ['a', 'b', 'c', 'd', 'e'].map((id, i) =>
+    picture(id, { kept: i % 2 === 0, said: i < 2 ? i % 2 === 0 : null, taken_at: `2026-06-07T05:00:0${i}Z` }),
+  );
+
+  it('shows only the frames that are asked for, with how many there are of each', async () => {
+    const { user } = page({
+      pictures: five.map((one, i) => (i === 4 ? { ...one, measured: { ...measured, sure: 0.7 } } : one)),
+    });
+    await frame();
+    const which = within(screen.getByRole('radiogroup', { name: 'Which frames' }));
+    expect(which.getAllByRole('radio').map((one) => one.parentElement?.textContent)).toEqual([
+      'All 5',
+      'Kept 3',
+      'Lost 2',
+      'Not sure 1',
+      'Not looked at 3',
+    ]);
+    await user.keyboard('fff');
+    // The one that was shown stays beside those that are asked for.
+    expect(strip().getAllByRole('button')).toHaveLength(1);
+    expect(await frame()).toHaveAccessibleName('Frame 5 of 5: e.jpg');
+  });
+
+  it('judges several at once, which can be undone as one', async () => {
+    answers({ 'POST /api/pictures/judge': { undo: 'u1' }, 'POST /api/undo/{id}': undefined });
+    const { user } = page({ pictures: five });
+    await frame();
+    await user.keyboard('{ArrowRight}{Shift>}{ArrowRight}{ArrowRight}{/Shift}');
+    expect(within(screen.getByRole('region', { name: 'Chosen frames' })).getByText('3 frames')).toBeVisible();
+    await user.keyboard('l');
+    await waitFor(() =>
+      expect(bodies('POST /api/pictures/judge')).toEqual([{ pictures: ['b', 'c', 'd'], said: false }]),
+    );
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(asked.some(({ path }) => path.id === 'u1')).toBe(true));
+    // All of them by one key, and taken back by another.
+    await user.keyboard('{Shift>}l{/Shift}');
+    await waitFor(() =>
+      expect(bodies('POST /api/pictures/judge')[1]).toEqual({
+        pictures: ['a', 'b', 'c', 'd', 'e'],
+        said: false,
+      }),
+    );
+    await screen.findByText('5 frames lost');
+    await user.keyboard('z');
+    await waitFor(() => expect(asked.filter(({ path }) => path.id === 'u1')).toHaveLength(2));
+  });
+
+  it('is split before a frame, and gives frames to the burst after', async () => {
+    answers({ 'POST /api/pictures/move': { burst: '9', undo: 'u1' } });
+    const { user } = page({ pictures: five });
+    await frame();
+    // There is nothing before the first frame to be split from.
+    await user.keyboard('s{End}s');
+    await waitFor(() =>
+      expect(bodies('POST /api/pictures/move')).toEqual([{ pictures: ['e'], burst: null }]),
+    );
+    await user.keyboard('{Home}{Shift>}{ArrowRight}{/Shift}');
+    expect(screen.queryByRole('button', { name: 'To the burst before' })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'To the burst after' }));
+    await waitFor(() =>
+      expect(bodies('POST /api/pictures/move')[1]).toEqual({ pictures: ['a', 'b'], burst: '8' }),
+    );
+  });
+
+  it('takes frames that are dragged to the burst after', async () => {
+    answers({ 'POST /api/pictures/move': { burst: '8', undo: 'u1' } });
+    page({ pictures: five });
+    await frame();
+    const dataTransfer = {
+      types: ['application/x-frames'],
+      setData: vi.fn(),
+      getData: () => 'c',
+      effectAllowed: '',
+    };
+    const after = screen.getByText('After').closest('div') as HTMLElement;
+    fireEvent.dragStart(strip().getAllByRole('button')[2] as HTMLElement, { dataTransfer });
+    expect(dataTransfer.setData).toHaveBeenCalledWith('application/x-frames', 'c');
+    expect(screen.getByText('A burst of their own')).toBeVisible();
+    fireEvent.drop(after, { dataTransfer });
+    await waitFor(() => expect(bodies('POST /api/pictures/move')).toEqual([{ pictures: ['c'], burst: '8' }]));
+  });
+
+  it('is seen all at once, and goes from there to a frame', async () => {
+    const { user } = page({
+      pictures: five.map((one, i) => ({
+        ...one,
+        distance_m: 20 - i,
+        measured: { ...measured, width_px: 1 + i },
+      })),
+    });
+    await frame();
+    await user.keyboard('g');
+    expect(
+      screen.getByRole('img', { name: 'Blur of 5 frames over 4.0 s, at most 3.0 px may be kept' }),
+    ).toBeVisible();
+    expect(screen.getByText('focused at')).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Show frame 4: lost' }));
+    expect(await frame()).toHaveAccessibleName('Frame 4 of 5: d.jpg');
+  });
+
+  it('goes closer and beside, with two frames together', async () => {
+    const { user } = page({ pictures: [picture('a', { original: true }), picture('b', { original: true })] });
+    await frame();
+    await user.keyboard('b{ArrowRight}+');
+    const close = () => screen.getAllByAltText(/200 %$/).map((one) => one.getAttribute('src'));
+    expect(close()).toEqual([
+      '/api/pictures/b/crop?x=0.0000&y=0.0000&side=360',
+      '/api/pictures/a/crop?x=0.0000&y=0.0000&side=360',
+    ]);
+    const figure = screen.getAllByAltText(/200 %$/)[0]?.closest('figure') as HTMLElement;
+    fireEvent.pointerDown(figure, { clientX: 200, clientY: 100, pointerId: 1 });
+    fireEvent.pointerMove(figure, { clientX: 20, clientY: 100, pointerId: 1 });
+    fireEvent.pointerUp(figure, { pointerId: 1 });
+    // 180 px of the screen are 90 of a picture 900 wide.
+    expect(close().every((src) => src?.includes('x=0.1000&y=0.0000'))).toBe(true);
+  });
+
+  it('says who found the subject, and that its frames do not say when', async () => {
+    page({ found_by: 'camera', clocked: 'numbers', matched: ['said'] });
+    await frame();
+    expect(screen.getByText(/^Found where the camera says it focused/)).toBeVisible();
+    expect(screen.getByRole('note')).toHaveTextContent(/^These frames do not say when they were taken\./);
+    expect(screen.getByText(/matched by you/)).toBeVisible();
   });
 
   it('says how far following is, and lets one stop it', async () => {
@@ -305,6 +450,73 @@ describe('a burst of pictures', () => {
     answers({ 'GET /api/bursts/{id}/pictures': refused(404, 'This burst is gone.') });
     open(<BurstPage />, { at: '/review/bursts/7', path: '/review/bursts/:id' });
     expect(await screen.findByText('This burst is gone.')).toBeVisible();
+  });
+});
+
+describe('several bursts', () => {
+  const one = sample('PictureBurst', {
+    pictures: 2,
+    marked: true,
+    following: null,
+    zone: null,
+    clocked: null,
+  } as never);
+  const list = ['1', '2', '3'].map((id, i) => ({
+    ...one,
+    burst: { ...burst, id, at: `2026-06-07T05:${i}0:00Z` },
+  }));
+  const page = () => {
+    answers({
+      'GET /api/pictures/state': state,
+      'GET /api/pictures/bursts': { items: list as never, next: null },
+      'GET /api/rushes': recorded('rushes'),
+      'POST /api/pictures/bursts/join': { burst: '1', undo: 'u1' },
+      'POST /api/pictures/bursts/match': { undo: 'u2' },
+      'POST /api/undo/{id}': undefined,
+    });
+    return open(<Pictures />);
+  };
+
+  it('are chosen and made one, and that is undone', async () => {
+    const { user } = page();
+    const boxes = await screen.findAllByRole('checkbox', { name: /^Choose Tern/ });
+    await user.click(boxes[0] as HTMLElement);
+    const bar = () => within(screen.getByRole('toolbar', { name: 'Chosen bursts' }));
+    expect(bar().queryByRole('button', { name: 'Make them one' })).toBeNull();
+    await user.click(boxes[2] as HTMLElement);
+    await user.click(bar().getByRole('button', { name: 'Make them one' }));
+    await waitFor(() => expect(bodies('POST /api/pictures/bursts/join')).toEqual([{ bursts: ['1', '3'] }]));
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(asked.some(({ path }) => path.id === 'u1')).toBe(true));
+    expect(screen.queryByRole('toolbar')).toBeNull();
+  });
+
+  it('are joined by dragging one onto another', async () => {
+    page();
+    const [, second] = await screen.findAllByRole('link', { name: /^Tern/ });
+    const dataTransfer = { types: ['application/x-burst'], getData: () => '3' };
+    fireEvent.drop(second?.parentElement as HTMLElement, { dataTransfer });
+    await waitFor(() => expect(bodies('POST /api/pictures/bursts/join')).toEqual([{ bursts: ['2', '3'] }]));
+  });
+
+  it('of a whole day are matched at once, and go out together', async () => {
+    const { user } = page();
+    await user.click(await screen.findByRole('checkbox', { name: 'Choose all' }));
+    await user.click(screen.getByRole('combobox', { name: 'Which rush they are of' }));
+    const rush = recorded('rushes').items[0];
+    await user.click(await screen.findByTitle(rush?.name ?? ''));
+    await waitFor(() =>
+      expect(bodies('POST /api/pictures/bursts/match')).toEqual([
+        { bursts: ['1', '2', '3'], rush_id: rush?.id },
+      ]),
+    );
+    await user.click(screen.getByRole('button', { name: 'Download the day' }));
+    const link = await screen.findByRole('link', { name: 'Sidecars (XMP)' });
+    const query = new URL(link.getAttribute('href') ?? '', 'http://x').searchParams;
+    expect([query.get('from'), query.get('until')]).toEqual([
+      '2026-06-07T05:00:00.000Z',
+      '2026-06-07T05:20:01.000Z',
+    ]);
   });
 });
 

@@ -16,6 +16,9 @@ const AT_ONCE = 3;
 const TRIES = 6;
 const WAIT = 800;
 
+/** Of this device, for cameras whose clock does not say in which zone it is. */
+const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+
 /** Where the names are kept of what is on its way: the files themselves do not outlive the page. */
 const KEPT = 'rush-hold.sending';
 const MOST_KEPT = 5000;
@@ -96,7 +99,13 @@ async function send(key: string, file: File) {
   const { picture, received } = await again(key, () =>
     take(
       client.POST('/api/pictures/uploads', {
-        body: { sha256: content, name: file.name.slice(-200), bytes: file.size },
+        body: {
+          sha256: content,
+          name: file.name.slice(-200),
+          bytes: file.size,
+          ...(file.lastModified > 0 ? { written_ms: file.lastModified } : {}),
+          ...(zone ? { zone } : {}),
+        },
       }),
     ),
   );

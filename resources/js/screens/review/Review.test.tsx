@@ -81,11 +81,14 @@ describe('the log', () => {
     const other = { ...burst, id: '3', at: '2026-06-07T04:50:00Z', rush: 'Hare', rush_id: '02' };
     const long = { ...burst, id: '4', at: '2026-06-07T01:00:00Z', rush: 'Hare', rush_id: '02' };
     log(burst, before, other, long);
-    answers({ 'POST /api/bursts/{id}/merge': before });
+    answers({ 'POST /api/bursts/{id}/merge': { ...before, undo: 'u1' }, 'POST /api/undo/{id}': undefined });
     const { user } = open(<Review />);
     await user.click(await screen.findByRole('button', { name: 'Merge' }));
     await waitFor(() => expect(bodies('POST /api/bursts/{id}/merge')).toEqual([{ other: '1' }]));
     expect(asked.find(({ call }) => call === 'POST /api/bursts/{id}/merge')?.path).toEqual({ id: '2' });
+    // It is taken back as it was done.
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(asked.some(({ path }) => path.id === 'u1')).toBe(true));
   });
 
   it('corrects what was logged, and refuses figures that make no sense before they are sent', async () => {

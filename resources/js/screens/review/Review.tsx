@@ -34,6 +34,7 @@ export default function Review() {
   const remove = useLogAction(logActions.remove);
   const restore = useLogAction(logActions.restore);
   const merge = useLogAction(logActions.merge);
+  const takenBack = useLogAction(logActions.undo);
   const [correcting, setCorrecting] = useState<LoggedBurst | null>(null);
   const bursts = log.data?.pages.flatMap((page) => page.items);
   const when = (at: string) =>
@@ -123,7 +124,11 @@ export default function Review() {
                       onClick={() =>
                         merge.mutate(
                           { id: sameBefore(bursts, burst)?.id ?? '', other: burst.id },
-                          { onError: (error) => message.error(error.message) },
+                          {
+                            onError: (error) => message.error(error.message),
+                            onSuccess: (one) =>
+                              undo('Two bursts are one', () => takenBack.mutateAsync(one.undo)),
+                          },
                         )
                       }
                     >

@@ -1,11 +1,11 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { type Answers, answers, asked, bodies, refused } from '../../testing/answers';
+import { type Answers, answers, asked, bodies, refused, sample } from '../../testing/answers';
 import { open } from '../../testing/open';
 import { recorded } from '../../testing/recorded';
 import Why from './Why';
 
-const causes = recorded('causes');
+const causes = { ...recorded('causes'), known: [] };
 const rush = { ...recorded('rush'), id: '01' };
 const next = {
   question: 'held',
@@ -21,7 +21,11 @@ const asking = { ...causes, next };
 const found = { ...causes, next: null, leads: true, tells: true };
 
 const ask = (more: Answers, at = '/review/bursts/7/why?of=01') => {
-  answers({ 'GET /api/rushes/{id}': rush as never, ...more });
+  answers({
+    'GET /api/rushes/{id}': rush as never,
+    'GET /api/bursts/{id}/pictures': { ...sample('BurstPictures'), pictures: [] },
+    ...more,
+  });
   return open(<Why />, { at, path: at.includes('bursts') ? '/review/bursts/:id/why' : '/review/why' });
 };
 
@@ -39,6 +43,36 @@ describe('why a burst is soft', () => {
     const given = bodies('POST /api/cause').map((body) => (body as { answers?: object }).answers);
     await waitFor(() => expect(given).toContainEqual({ ...causes.given, held: 'no' }));
     expect(given[0]).toBeUndefined();
+  });
+
+  it('shows the frames it asks about, the softest beside the sharpest, and what they have said', async () => {
+    const frame = (id: string, width_px: number, kept: boolean) => ({
+      ...sample('Picture'),
+      id,
+      name: `${id}.jpg`,
+      original: true,
+      kept,
+      measured: { ...sample('Picture').measured, aim: { x: 0, y: 0 }, width_px, limit_px: 3 },
+    });
+    const pictures = [
+      frame('a', 2.9, true),
+      frame('b', 5, false),
+      frame('c', 1.5, true),
+      frame('d', 9, false),
+      frame('e', 4, false),
+    ];
+    ask({
+      'POST /api/cause': { ...asking, known: [{ question: 'How soft?', answer: 'Clearly' }] },
+      'GET /api/bursts/{id}/pictures': { ...sample('BurstPictures'), pictures: pictures as never },
+    });
+    const frames = within(await screen.findByRole('region', { name: 'Frames to look at' }));
+    expect(frames.getAllByText(/^The/).map((one) => one.textContent)).toEqual([
+      'The sharpest',
+      'The softest',
+      'The next',
+    ]);
+    expect(frames.getAllByText(/\.jpg/).map((one) => one.textContent?.charAt(0))).toEqual(['c', 'd', 'b']);
+    expect(screen.getByRole('region', { name: 'Known already' })).toHaveTextContent('How soft?Clearly');
   });
 
   it('names the rush of the burst, and asks about that burst', async () => {

@@ -12,6 +12,7 @@ import { TopBar } from '../../shell/TopBar';
 import { CauseList } from './CauseList';
 import { Found } from './Found';
 import { ReviewTabs } from './ReviewTabs';
+import { WhyFrames } from './WhyFrames';
 
 /** What went wrong: a question at a time, the causes beside it, and then what to set against the first. */
 export default function Why() {
@@ -85,6 +86,7 @@ export default function Why() {
             Playing the rush…
           </p>
         )}
+        {id && data && <WhyFrames burst={id} />}
         {data && (
           <div className={`why-grid ${found.isPlaceholderData ? 'stale' : ''}`}>
             <section aria-label="Question" className="why-ask">
@@ -122,6 +124,19 @@ export default function Why() {
               )}
             </section>
             <CauseList data={data} />
+            {data.known.length > 0 && (
+              <section aria-label="Known already" className="why-known">
+                <h2>Known already</h2>
+                <dl>
+                  {data.known.map(({ question, answer: said }) => (
+                    <div key={question}>
+                      <dt className="quiet">{question}</dt>
+                      <dd>{said}</dd>
+                    </div>
+                  ))}
+                </dl>
+              </section>
+            )}
           </div>
         )}
       </main>

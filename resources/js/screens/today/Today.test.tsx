@@ -21,7 +21,7 @@ const nothing = (): Answers => {
   const practice = recorded('practice');
   return {
     'GET /api/bursts': { items: [], next: null },
-    'GET /api/pictures/bursts': [],
+    'GET /api/pictures/bursts': { items: [], next: null },
     'GET /api/learned': { uses: true, since: null, learned: null },
     'GET /api/practice': { ...practice, due: [] },
   };
@@ -127,7 +127,9 @@ describe('what waits for review', () => {
   it('is pictures without a mark: one burst by its address, several by the page of all', async () => {
     const pictured = (id: string, marked: boolean) =>
       sample('PictureBurst', { burst: { ...burst, id }, marked } as never);
-    const list = await waits([], { 'GET /api/pictures/bursts': [pictured('7', false), pictured('8', true)] });
+    const list = await waits([], {
+      'GET /api/pictures/bursts': { items: [pictured('7', false), pictured('8', true)], next: null },
+    });
     expect(list.getByRole('link', { name: 'Pictures of one burst' })).toHaveAttribute(
       'href',
       '/review/bursts/7',

@@ -16,7 +16,7 @@ const mostlyLost = (burst: LoggedBurst) =>
 /** What waits to be looked at: pictures without a mark, bursts that lost most, and what looks logged wrongly. */
 export function Waiting() {
   const log = useLog().data?.pages[0]?.items ?? [];
-  const pictures = (usePictureBursts(false).data ?? []).filter((b) => !b.marked);
+  const pictures = (usePictureBursts(false).bursts ?? []).filter((b) => !b.marked);
   const outliers = useLearned().data?.learned?.outliers.length ?? 0;
   const lost = log.filter((b) => mostlyLost(b) && !b.asked && !b.doubted).slice(0, MOST);
   if (lost.length === 0 && pictures.length === 0 && outliers === 0) return null;

@@ -1,0 +1,82 @@
+import { App, Button, Dropdown, Select } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useRushes } from '../../api/hooks';
+import { type BurstPictures, pictureActions, usePictureAction } from '../../api/pictures';
+import { label } from '../../parts/words';
+import { clockOf, dayOf } from './when';
+
+/** What was read of how it came to its rush: a list within a sentence. */
+function matchedBy(signs: string[]): string {
+  if (signs.length === 0) return '';
+  if (signs.includes('said')) return ', matched by you';
+  const words = signs
+    .map((sign) => label('sign', sign))
+    .map((word) => word.charAt(0).toLowerCase() + word.slice(1));
+  const last = words.pop();
+  return `, matched by ${words.length > 0 ? `${words.join(', ')} and ${last}` : last}`;
+}
+
+/** Which burst it is, of which rush, and the ways out of it. */
+export function BurstHead({ data }: { data: BurstPictures }) {
+  const { burst, pictures } = data;
+  const match = usePictureAction(pictureActions.match);
+  const { message } = App.useApp();
+  const [wanted, setWanted] = useState('');
+  const rushes = useRushes(wanted).data?.pages.flatMap((page) => page.items) ?? [];
+  const untold = pictures.filter((one) => one.said === null && one.measured?.verdict === 'untold').length;
+  const facts = `${dayOf(burst.at, data.zone)}, ${clockOf(burst.at, data.zone)}, ${
+    pictures.length === 1 ? 'one frame' : `${pictures.length} frames`
+  }${burst.keepers != null ? `, ${burst.keepers} kept` : ''}${untold > 0 ? `, ${untold} cannot be told` : ''}${matchedBy(data.matched)}`;
+  const file = (kind: string) => `/api/bursts/${burst.id}/${kind}`;
+  return (
+    <div className="burst-head">
+      <Link to="/review/pictures" aria-label="All pictures">
+        ←
+      </Link>
+      <h1>{burst.rush_id ? burst.rush : 'Not matched to a rush'}</h1>
+      <span className="quiet burst-facts" title={facts}>
+        {facts}
+      </span>
+      <Link to={`/review/bursts/${burst.id}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>Why?</Link>
+      <Select
+        aria-label="Which rush this is"
+        size="small"
+        placeholder="Which rush is it?"
+        style={{ width: 220 }}
+        showSearch
+        filterOption={false}
+        onSearch={setWanted}
+        value={burst.rush_id ?? undefined}
+        options={[
+          ...rushes.map((rush) => ({ value: rush.id, label: rush.name })),
+          ...(burst.rush_id && !rushes.some((rush) => rush.id === burst.rush_id)
+            ? [{ value: burst.rush_id, label: burst.rush }]
+            : []),
+        ]}
+        onChange={(rush) =>
+          match.mutate(
+            { burst: burst.id, rush },
+            { onError: (error: Error) => void message.error(error.message) },
+          )
+        }
+      />
+      <Dropdown
+        menu={{
+          items: [
+            { key: 'sidecars', label: <a href={file('sidecars')}>Sidecars (XMP)</a> },
+            { key: 'table', label: <a href={file('table')}>Table (CSV)</a> },
+            { key: 'document', label: <a href={file('document')}>Document (JSON)</a> },
+          ],
+        }}
+      >
+        <Button size="small">Download</Button>
+      </Dropdown>
+      {data.clocked && (
+        <p className="burst-clocked" role="note">
+          {label('clocked', data.clocked)}
+        </p>
+      )}
+    </div>
+  );
+}
