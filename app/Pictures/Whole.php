@@ -30,12 +30,33 @@ final class Whole
 
     private const MOST_ENTRIES = 400;
 
-    /** @throws NoPicture if something of it is missing or cannot be unpacked */
-    public static function jpeg(string $file): void
+    /**
+     * @param  int  $least  the longer side of the small copy has at least so many pixels, unless the picture has fewer
+     * @return string|null a small copy as it lies in the file, as PNM; null where its colours are such that there is none
+     *
+     * @throws NoPicture if something of it is missing or cannot be unpacked
+     */
+    public static function jpeg(string $file, int $least): ?string
     {
         self::packed($file);
-        // An eighth of each side: everything is read, little is worked out.
-        $process = new Process(['djpeg', '-maxscans', (string) self::MOST_SCANS, '-scale', '1/8', '-dct', 'fast', '-outfile', '/dev/null', $file], timeout: self::READING_S);
+        $told = @getimagesize($file);
+        $eighths = $told === false ? 8 : max(1, min(8, (int) ceil(8 * $least / max(1, $told[0], $told[1]))));
+        $copy = (string) tempnam(sys_get_temp_dir(), 'small');
+        try {
+            // Everything is read, but only so much worked out.
+            $process = new Process(['djpeg', '-maxscans', (string) self::MOST_SCANS, '-scale', "$eighths/8", '-pnm', '-outfile', $copy, $file], timeout: self::READING_S);
+            self::run($process, $file);
+            $small = (string) file_get_contents($copy);
+        } finally {
+            @unlink($copy);
+        }
+
+        return preg_match('/^P[56]\s/', $small) === 1 ? $small : null;
+    }
+
+    /** @throws NoPicture if it says that something is missing */
+    private static function run(Process $process, string $file): void
+    {
         $process->run();
         $said = $process->getErrorOutput();
         preg_match('/(\d+) extraneous bytes before marker 0xd9/', $said, $over);
