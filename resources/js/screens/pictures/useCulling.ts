@@ -120,8 +120,10 @@ export function useCulling(id: string, data: BurstPictures) {
       { pictures: some, burst },
       {
         ...fail,
-        onSuccess: ({ undo: taken }) => {
+        onSuccess: ({ undo: taken, burst: now }) => {
           setAnchor(null);
+          // Where nothing is left, the page follows what was moved.
+          if (some.length === pictures.length) navigate(`/review/bursts/${now}`, { replace: true });
           const moved = some.length === 1 ? 'One frame' : `${some.length} frames`;
           step(
             burst === null ? `${moved} in a burst of their own` : `${moved} moved to the other burst`,
