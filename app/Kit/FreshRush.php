@@ -54,6 +54,12 @@ final readonly class FreshRush
         return $hold === [] ? [] : ['format' => HoldDocument::FORMAT, ...$hold];
     }
 
+    /** The id by which whoever reads a line knows a subject, as the shelf has it. */
+    public static function shelved(string $id): string
+    {
+        return Subjects::find($id) === null ? $id : KitType::SAMPLE.$id;
+    }
+
     /**
      * Reads lines with the person's own subjects and lenses.
      *

@@ -34,6 +34,12 @@ const GROUNDS = [
     ],
     ['subject.speed_mps' => 0.0, 'subject.limb_speed_mps' => 0.2, 'scene.wind' => 0.6, 'light.ev100' => 5.0],
     [
+        'light' => [
+            'place' => ['latitude_deg' => 50.0, 'longitude_deg' => 0.0, 'at' => '2026-07-10T22:00:00+00:00'],
+            'lamps' => 'hall',
+        ],
+    ],
+    [
         'path.notice_s' => 0.0,
         'photographer.aim' => 0.2,
         'photographer.panning' => 0.2,
@@ -143,6 +149,7 @@ function others(string $path, mixed $value): array
             'support' => ['tripod', 'monopod'],
             'surface' => ['sand', 'water'],
             'sky' => ['overcast'],
+            'lamps' => ['stage'],
             'freeze' => ['limbs', 'body'],
             'openness' => ['wide-open', 'one-stop-down'],
             'at' => ['2026-07-10T11:30:00+00:00'],

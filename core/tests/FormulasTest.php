@@ -266,7 +266,7 @@ it('knows that nothing shimmers in the dark, and rock less than sand', function 
         ->and(Shimmer::of(60, Sky::Clear, Surface::Grass, 150, 1.0, 0.0)->blurUm(500))
         ->toEqualWithDelta(17.765, 0.01)
         ->and(
-            array_map(static fn(Surface $s): float => $s->warmth(), [
+            array_map(static fn (Surface $s): float => $s->warmth(), [
                 Surface::Water,
                 Surface::Grass,
                 Surface::Rock,
@@ -409,7 +409,7 @@ it('goes straight, bends and climbs where it says', function (): void {
 
 it('goes from corner to corner and on beyond the last', function (): void {
     $path = new Path(30, 5, points: [[3.0, 26.0], [3.0, 20.0]]);
-    $at = static fn(float $t): array => [$path->at($t)->x, $path->at($t)->y];
+    $at = static fn (float $t): array => [$path->at($t)->x, $path->at($t)->y];
     expect($at(0.5))
         ->toEqualWithDelta([1.5, 28.0], 1e-9)
         ->and($at(1.0))
@@ -423,7 +423,7 @@ it('goes from corner to corner and on beyond the last', function (): void {
 it('is never nearer than the camera, and looked at evenly', function (): void {
     expect((new Path(5, 5, 0))->at(1.0)->distanceM)
         ->toBe(0.1)
-        ->and(array_map(static fn($p): float => $p->t, (new Path(40, 5, seconds: 3))->sampled(4)))
+        ->and(array_map(static fn ($p): float => $p->t, (new Path(40, 5, seconds: 3))->sampled(4)))
         ->toBe([0.0, 1.0, 2.0, 3.0]);
 });
 

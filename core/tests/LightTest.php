@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use RushHold\Light\Daylight;
 use RushHold\Light\Exposure;
+use RushHold\Light\Lamps;
 use RushHold\Light\LightDirection;
 use RushHold\Light\Shimmer;
 use RushHold\Light\Sky;
@@ -164,4 +165,26 @@ it('counts that for a subject in front of the low sun and not for one before it'
         ->toBeGreaterThan($level + 0.7)
         ->and($at($sun->bearingDeg))
         ->toBe($level);
+});
+
+it('adds lamps to the daylight, which outlast it and are not dimmed by shade', function (): void {
+    $at = static fn (string $time, ?Lamps $lamps, float $stops = 0.0): float => Light::fromPlace(
+        52.0,
+        0.0,
+        new DateTimeImmutable("2026-11-21T$time:00Z"),
+        Sky::Clear,
+        $stops,
+        lamps: $lamps,
+    )->ev100;
+    foreach (Lamps::cases() as $lamps) {
+        expect($at('20:00', $lamps))
+            ->toEqualWithDelta($lamps->ev100(), 0.01)
+            ->and($at('20:00', $lamps, -3.0))
+            ->toEqualWithDelta($lamps->ev100(), 0.01)
+            ->and($at('12:00', $lamps))
+            ->toEqualWithDelta($at('12:00', null), 0.1);
+    }
+    // As bright as the day, both together are a stop more.
+    expect(Lamps::with(8.7, Lamps::Floodlights))->toEqualWithDelta(9.7, 1e-9);
+    expect(Light::value(9.0, lamps: Lamps::Hall)->ev100)->toBe(9.0);
 });

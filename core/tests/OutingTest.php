@@ -5,6 +5,7 @@ declare(strict_types=1);
 use RushHold\Document\DayDocument;
 use RushHold\Document\OutingDocument;
 use RushHold\Hold\PartialHold;
+use RushHold\Light\Lamps;
 use RushHold\Light\Sky;
 use RushHold\Outing\Air;
 use RushHold\Outing\Entry;
@@ -14,6 +15,7 @@ use RushHold\Outing\Planned;
 use RushHold\Outing\Programme;
 use RushHold\Outing\Scheduler;
 use RushHold\Outing\Worth;
+use RushHold\Rush\Rush;
 use RushHold\Tests\Rushes;
 
 function clockAt(string $time): DateTimeImmutable
@@ -207,6 +209,48 @@ it('puts each rush in the light, sky and air of its hour', function (): void {
         ->toBe(0.6)
         ->and($early->subject->contrast)
         ->toEqualWithDelta(0.4 * Rushes::with()->subject->contrast, 1e-9);
+});
+
+it('keeps frames on a floodlit evening, and says that lamps flicker', function (): void {
+    $evening = static fn (?Lamps $lamps, array $light = []): Outing => new Outing(
+        'Evening',
+        'Pitch',
+        52.0,
+        0.0,
+        new DateTimeImmutable('2026-11-21T19:00:00Z'),
+        new DateTimeImmutable('2026-11-21T20:00:00Z'),
+        [
+            new Entry(
+                Rushes::with([
+                    'subject.kind' => 'person',
+                    'subject.speed_mps' => 6.0,
+                    'path.start_m' => 25.0,
+                    ...$light,
+                ]),
+                PartialHold::nothing(),
+                minutes: 30,
+            ),
+        ],
+        lamps: $lamps,
+    );
+    $kept = static fn (Outing $outing): float => max(Worth::closedForm($outing)->rates[0]);
+    expect($kept($evening(null)))->toBe(0.0)->and($kept($evening(Lamps::Floodlights)))->toBeGreaterThan(0.2);
+    // The rush knows its own lamps better than the outing.
+    $stage = ['light' => ['ev100' => 6.0, 'lamps' => 'stage']];
+    $rush = static fn (Outing $outing): Rush => Worth::rushAt($outing, $outing->entries[0], $outing->from);
+    expect($rush($evening(Lamps::Floodlights, $stage))->light->ev100)->toEqualWithDelta(Lamps::Stage->ev100(), 0.01);
+    $what = static fn (Outing $outing): array => array_column(
+        Programme::of($outing, Worth::closedForm($outing))->cautions(),
+        'what',
+    );
+    expect($what($evening(Lamps::Floodlights)))
+        ->toContain('flicker')
+        ->and($what($evening(null)))
+        ->not->toContain('flicker');
+    expect(Moment::of($evening(Lamps::Hall), new DateTimeImmutable('2026-11-21T19:30:00Z'))->ev100)->toEqualWithDelta(
+        Lamps::Hall->ev100(),
+        0.01,
+    );
 });
 
 it('keeps less in the dark, and plans the day into a document', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use RushHold\Document\RushDocument;
 use RushHold\Library\Lenses;
+use RushHold\Library\SubjectKinds;
 use RushHold\Library\Subjects;
 use RushHold\Library\SubjectWords;
 use RushHold\Reading\LineReader;
@@ -124,6 +125,66 @@ it('shows which words say what, and keeps the rest', function (): void {
         ->toBe('Gull with purple socks at 20 m, windy');
     foreach ($understood->pieces as $piece) {
         expect(substr('Gull with purple socks at 20 m, windy', $piece->at, strlen($piece->text)))->toBe($piece->text);
+    }
+});
+
+it('plans for nobody who was not meant: a sport leads to its athletes, and what leaves it open is asked', function (
+    string $line,
+    ?string $who,
+    array $among = [],
+): void {
+    $understood = understand($line);
+    $ids = array_keys($understood->likely);
+    expect($understood->saysWho)->toBe($who !== null, $line);
+    if ($who !== null) {
+        expect(mb_strtolower($understood->document['subject']['name']))->toContain($who);
+    }
+    expect(array_intersect($among, $ids))->toBe($among, $line)->and(count($ids))->toBeLessThanOrEqual(6);
+    foreach ($understood->likely as $profile) {
+        expect($profile['subject']['name'])->toBeString();
+    }
+})->with([
+    ['bike race sprint finish, head on, 300 mm', 'rider, sprinting', ['road-cyclist', 'track-cyclist']],
+    ['daughter’s football match', 'football player', ['goalkeeper-dive', 'child-running']],
+    ['my daughter’s football match', 'child'],
+    ['goalkeeper at the football match', 'goalkeeper'],
+    ['local athletics meeting, 60 m', 'sprinter', ['hurdler', 'high-jumper']],
+    ['horse show, 25 m', 'horse and rider', ['horse-dressage']],
+    ['dog agility course, jumping, 15 m', 'dog, over a jump', ['dog-fetch']],
+    ['motocross in the mud', 'motocross'],
+    ['skating', 'skater', ['speed-skater', 'hockey-ice']],
+    ['slalom, coming at me, 30 m', 'skier', ['snowboarder-jump']],
+    ['regatta', 'sailing', ['rower']],
+    ['10 km park run, towards me', 'runner'],
+    ['gull at 20 m', 'gull'],
+    // Unlike each other, or never heard of.
+    ['the match tomorrow', null, ['footballer-run', 'racket-player']],
+    ['a race, 40 m', null, ['sprinter', 'horse-gallop']],
+    ['birds over the lake', null, ['duck-flight']],
+    ['raptor overhead', null, ['buzzard-soar', 'kestrel-hover']],
+    ['capercaillie flying past at 20 m', null, ['songbird-flight']],
+    ['my son, 30 m', 'child'],
+    ['something fast at 40 m', null, ['runner']],
+]);
+
+it('takes lamps over from the line, with their light', function (string $line, string $lamps, float $ev): void {
+    $light = understand($line)->document['light'];
+    expect([$light['lamps'] ?? null, (float) $light['ev100']])->toBe([$lamps, $ev]);
+})->with([
+    ['football match under floodlights, 40 m', 'floodlights', 8.7],
+    ['basketball in the hall', 'hall', 7.5],
+    ['dancer on stage, 15 m', 'stage', 6.0],
+    ['runner under street lamps', 'street', 4.0],
+]);
+
+it('says of a sport who it is, and of a vague word nothing', function (): void {
+    expect(array_column(understand('football match, 40 m')->notUnderstood, 'text'))
+        ->toBe([])
+        ->and(array_column(understand('capercaillie flying past at 20 m')->notUnderstood, 'text'))
+        ->toBe(['capercaillie']);
+    $known = array_map(static fn ($s): string => $s->id, Subjects::all());
+    foreach ([SubjectKinds::SPORTS, SubjectKinds::VAGUE, SubjectKinds::DOING, [SubjectKinds::ANYBODY]] as $kinds) {
+        expect(array_diff(array_merge(...array_values($kinds)), $known))->toBe([]);
     }
 });
 

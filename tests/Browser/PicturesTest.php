@@ -11,7 +11,7 @@ use Tests\Browser\Page;
 /** Frames of the stand-in camera in a folder of their own, and the truth about them. */
 function roll(int $frames): array
 {
-    $folder = sys_get_temp_dir() . '/roll-' . bin2hex(random_bytes(4));
+    $folder = sys_get_temp_dir().'/roll-'.bin2hex(random_bytes(4));
     $process = new Process(
         [
             PHP_BINARY,
@@ -67,18 +67,18 @@ it(
             ->isClean();
 
         // A worker that is killed in the middle takes nothing with it.
-        foreach (glob(getenv('HOME_DIR') . '/run/pictures-*.session') ?: [] as $note) {
+        foreach (glob(getenv('HOME_DIR').'/run/pictures-*.session') ?: [] as $note) {
             $session = (int) trim((string) strtok((string) file_get_contents($note), " \n"));
             $session > 1 && posix_kill(-$session, SIGKILL);
         }
         $page->script('document.querySelector(".burst-card").click()');
         $page->see('Tap what has to be sharp');
         $mark = collect($truth)->search(
-            static fn(array $f): bool => $f['aim'] !== null && $f['sigma_px'] < 2 && abs($f['aim']['x']) < 0.4,
+            static fn (array $f): bool => $f['aim'] !== null && $f['sigma_px'] < 2 && abs($f['aim']['x']) < 0.4,
         );
         $page->script('document.querySelectorAll(".strip button")[arguments[0]].click()', $mark);
         $page->until(
-            static fn(): bool => str_contains($page->attribute('.view-picture img', 'alt'), 'Frame ' . ($mark + 1)) &&
+            static fn (): bool => str_contains($page->attribute('.view-picture img', 'alt'), 'Frame '.($mark + 1)) &&
                 $page->script(
                     'const img = document.querySelector(".view-picture img"); return img.naturalWidth > 0 && img.clientWidth > 200',
                 ) === true,
@@ -101,7 +101,7 @@ it(
             return $burst->refresh()->mark !== null && $burst->following === null;
         }, 'the following');
         $page->see('kept')->see('Measured:');
-        $kept = collect($truth)->filter(static fn(array $f): bool => abs($f['width_px'] / $f['limit_px'] - 1) > 0.1);
+        $kept = collect($truth)->filter(static fn (array $f): bool => abs($f['width_px'] / $f['limit_px'] - 1) > 0.1);
         $measured = Picture::ofBurst($burst)->keyBy('name');
         foreach ($kept as $frame) {
             expect($measured[$frame['file']]->measured['verdict'])->toBe($frame['kept'] ? 'kept' : 'lost');
@@ -117,7 +117,7 @@ it(
             ->see('Said by you.')
             ->see("Measured: $was");
         $page->until(
-            static fn(): bool => $measured['frame-0001.jpg']->refresh()->kept === ($was !== 'kept'),
+            static fn (): bool => $measured['frame-0001.jpg']->refresh()->kept === ($was !== 'kept'),
             'what was said',
         );
         $page->keys('m')->see('frame-0002.jpg')->hit('.strip button:first-child')->seeNot('Said by you.')->isClean();
@@ -145,12 +145,12 @@ it(
 it('shows a frame of the run as it would come out', function (): void {
     $page = $this->signedIn('puffin-coming-in');
     $page
-        ->visit('/rushes/' . $this->user?->rushes()->firstOrFail()->id)
+        ->visit('/rushes/'.$this->user?->rushes()->firstOrFail()->id)
         ->see('As it comes out')
         ->press('As it comes out')
         ->see('Drawn from the run that was played');
     $page->until(
-        static fn(): bool => $page->script(
+        static fn (): bool => $page->script(
             'return [...document.querySelectorAll(".out img")].filter((i) => i.naturalWidth > 400).length',
         ) === 2,
         'both pictures',

@@ -46,9 +46,9 @@ function pictured(float $deviation, int $x = 320, ?string $at = null, string $fo
     $file = (string) tempnam(sys_get_temp_dir(), 'pictured');
     file_put_contents($file, $picture->getImageBlob());
     exec(
-        'exiftool -q -overwrite_original -EXIF:DateTimeOriginal=' .
-            escapeshellarg($at) .
-            ' -EXIF:SubSecTimeOriginal=250 -EXIF:OffsetTimeOriginal=+00:00 -EXIF:ExposureTime=0.0005 -EXIF:FNumber=5.6 -EXIF:ISO=800 -EXIF:FocalLength=500 -EXIF:Model=Stand-in -EXIF:GPSLatitude=55.5 -EXIF:GPSLatitudeRef=N ' .
+        'exiftool -q -overwrite_original -EXIF:DateTimeOriginal='.
+            escapeshellarg($at).
+            ' -EXIF:SubSecTimeOriginal=250 -EXIF:OffsetTimeOriginal=+00:00 -EXIF:ExposureTime=0.0005 -EXIF:FNumber=5.6 -EXIF:ISO=800 -EXIF:FocalLength=500 -EXIF:Model=Stand-in -EXIF:GPSLatitude=55.5 -EXIF:GPSLatitudeRef=N '.
             escapeshellarg($file),
     );
     $bytes = (string) file_get_contents($file);
@@ -84,7 +84,7 @@ it('takes a picture in piece by piece, goes on where it stopped, and keeps it on
     $this->actingAs($person = $this->person());
     $bytes = pictured(0.5);
     $sha = hash('sha256', $bytes);
-    $put = fn(int $from, string $piece) => $this->call(
+    $put = fn (int $from, string $piece) => $this->call(
         'PUT',
         "/api/pictures/uploads/$sha?from=$from",
         server: ['HTTP_ACCEPT' => 'application/json'],
@@ -164,23 +164,23 @@ it('refuses what is no picture, says why, and goes on with the rest', function (
         ->assertJsonCount(1, 'items')
         ->assertJsonPath('items.0.pictures', 1);
 })->with([
-    'svg' => fn() => ['<svg xmlns="http://www.w3.org/2000/svg"><image href="file:///etc/passwd"/></svg>', 'no picture'],
-    'postscript' => fn() => ["%!PS-Adobe\n(x) run", 'no picture'],
-    'pdf' => fn() => ['%PDF-1.7 ' . str_repeat('x', 400), 'no picture'],
-    'archive' => fn() => ["PK\x03\x04" . random_bytes(500), 'no picture'],
-    'text' => fn() => [str_repeat('hello ', 100), 'no picture'],
-    'noise' => fn() => [random_bytes(3000), 'no picture'],
-    'cut off in its head' => fn() => [substr(pictured(0.5), 0, 300), 'damaged'],
-    'cut off halfway' => fn() => [substr(pictured(0.5), 0, 3500), 'damaged'],
+    'svg' => fn () => ['<svg xmlns="http://www.w3.org/2000/svg"><image href="file:///etc/passwd"/></svg>', 'no picture'],
+    'postscript' => fn () => ["%!PS-Adobe\n(x) run", 'no picture'],
+    'pdf' => fn () => ['%PDF-1.7 '.str_repeat('x', 400), 'no picture'],
+    'archive' => fn () => ["PK\x03\x04".random_bytes(500), 'no picture'],
+    'text' => fn () => [str_repeat('hello ', 100), 'no picture'],
+    'noise' => fn () => [random_bytes(3000), 'no picture'],
+    'cut off in its head' => fn () => [substr(pictured(0.5), 0, 300), 'damaged'],
+    'cut off halfway' => fn () => [substr(pictured(0.5), 0, 3500), 'damaged'],
     'a jpeg that says it is enormous' => function () {
         $bytes = pictured(0.5);
         $at = strpos($bytes, "\xFF\xC0");
 
         return [substr_replace($bytes, pack('nn', 65000, 65000), $at + 5, 4), '65000 × 65000'];
     },
-    'a tiff of nothing' => fn() => ["II*\0\x08\0\0\0\0\0\0\0\0\0", 'no picture'],
-    'too small' => fn() => [pictured(0, 60, null, 'jpeg', 200), 'at least 400'],
-    'a gif called jpg' => fn() => ['GIF89a' . random_bytes(200), 'no picture'],
+    'a tiff of nothing' => fn () => ["II*\0\x08\0\0\0\0\0\0\0\0\0", 'no picture'],
+    'too small' => fn () => [pictured(0, 60, null, 'jpeg', 200), 'at least 400'],
+    'a gif called jpg' => fn () => ['GIF89a'.random_bytes(200), 'no picture'],
 ]);
 
 it('reads a TIFF, and a JPEG whose comment is ten megabytes of script', function (): void {
@@ -190,9 +190,9 @@ it('reads a TIFF, and a JPEG whose comment is ten megabytes of script', function
     $script = str_repeat('<script>alert(1)</script>', 2600);
     $comments = implode(
         '',
-        array_map(static fn(): string => "\xFF\xFE" . pack('n', strlen($script) + 2) . $script, range(1, 160)),
+        array_map(static fn (): string => "\xFF\xFE".pack('n', strlen($script) + 2).$script, range(1, 160)),
     );
-    sent($this, substr($bytes, 0, 2) . $comments . substr($bytes, 2), 'talkative.jpg', 4_000_000)->assertOk();
+    sent($this, substr($bytes, 0, 2).$comments.substr($bytes, 2), 'talkative.jpg', 4_000_000)->assertOk();
     expect(Picture::query()->where('user_id', $person->id)->pluck('problem', 'name')->all())
         ->toBe(['scan.tif' => null, 'talkative.jpg' => null])
         ->and(strlen((string) json_encode(Picture::query()->where('name', 'talkative.jpg')->firstOrFail()->facts)))
@@ -204,7 +204,7 @@ it('reads the preview in a raw file, and asks for a JPEG where there is none', f
     // A small first picture, and the preview elsewhere in the file.
     $raw = static function (string $jpeg): string {
         $tags = [
-            [0x00fe, 4, 1, 1],
+            [0x00FE, 4, 1, 1],
             [0x0100, 4, 1, 160],
             [0x0101, 4, 1, 120],
             [0x0102, 3, 1, 8],
@@ -213,14 +213,14 @@ it('reads the preview in a raw file, and asks for a JPEG where there is none', f
             [0x0111, 4, 1, 134],
             [0x0115, 3, 1, 3],
             [0x0117, 4, 1, strlen($jpeg)],
-            [0xc612, 1, 4, 0x401],
+            [0xC612, 1, 4, 0x401],
         ];
 
-        return "II*\0" .
-            pack('V', 8) .
-            pack('v', count($tags)) .
-            implode('', array_map(static fn(array $tag): string => pack('vvVV', ...$tag), $tags)) .
-            pack('V', 0) .
+        return "II*\0".
+            pack('V', 8).
+            pack('v', count($tags)).
+            implode('', array_map(static fn (array $tag): string => pack('vvVV', ...$tag), $tags)).
+            pack('V', 0).
             $jpeg;
     };
     sent($this, $raw(pictured(0.6)), 'a.raw')->assertOk();
@@ -270,7 +270,7 @@ it(
         $this->putJson("/api/bursts/{$bursts[0]['burst']['id']}/rush", ['rush_id' => $rush->id])
             ->assertOk()
             ->assertJsonPath('matched', ['said']);
-        $this->patchJson('/api/pictures/' . $one['pictures'][1]['id'], [
+        $this->patchJson('/api/pictures/'.$one['pictures'][1]['id'], [
             'burst_id' => $bursts[0]['burst']['id'],
         ])->assertOk();
         $this->getJson("/api/bursts/{$bursts[0]['burst']['id']}/pictures")
@@ -287,13 +287,13 @@ it('judges the frames anew when they turn out to be of a rush with another use',
     // As large as the sensor has it: on a small copy everything is sharp enough.
     $picture->fill(['wide' => 6000, 'high' => 4000])->save();
     [$strict, $mild] = array_map(
-        fn(string $use): SavedRush => SavedRush::factory()
+        fn (string $use): SavedRush => SavedRush::factory()
             ->for($person)
             ->with(['final_use' => $use])
             ->create(),
         ['pixel', 'classical'],
     );
-    $limit = static fn(SavedRush $rush): float => Verdict::KEEPER_LIMIT * Grouping::cocPx($rush, $picture);
+    $limit = static fn (SavedRush $rush): float => Verdict::KEEPER_LIMIT * Grouping::cocPx($rush, $picture);
     expect($limit($mild))->toBeGreaterThan(1.2 * $limit($strict));
     $width = ($limit($strict) + $limit($mild)) / 2;
     $round = [
@@ -331,7 +331,7 @@ it('judges the frames anew when they turn out to be of a rush with another use',
 it('follows what was marked, proposes verdicts, and lets the person have the last word', function (): void {
     $this->actingAs($person = $this->person());
     foreach ([[0.5, 260], [0.5, 300], [3.2, 345], [0.5, 390]] as $i => [$deviation, $x]) {
-        sent($this, pictured($deviation, $x, '2026:06:07 05:10:0' . $i), "p$i.jpg")->assertOk();
+        sent($this, pictured($deviation, $x, '2026:06:07 05:10:0'.$i), "p$i.jpg")->assertOk();
     }
     $id = $this->getJson('/api/pictures/bursts')->json('items.0.burst.id');
     $before = $this->getJson("/api/bursts/$id/pictures")
@@ -378,8 +378,7 @@ it('follows what was marked, proposes verdicts, and lets the person have the las
         ->assertOk()
         ->json();
     foreach (
-        [$document, json_decode((string) file_get_contents(base_path('formats/examples/bursts/hairpin.json')), true)]
-        as $one
+        [$document, json_decode((string) file_get_contents(base_path('formats/examples/bursts/hairpin.json')), true)] as $one
     ) {
         expect(
             app(DocumentGate::class)
@@ -435,7 +434,7 @@ it('follows what was marked, proposes verdicts, and lets the person have the las
 it('goes on where it was when a following is cut off, and stops when it is told to', function (): void {
     $this->actingAs($person = $this->person());
     foreach ([260, 300, 340] as $i => $x) {
-        sent($this, pictured(0.5, $x, '2026:06:07 05:10:0' . $i), "p$i.jpg");
+        sent($this, pictured(0.5, $x, '2026:06:07 05:10:0'.$i), "p$i.jpg");
     }
     Queue::fake();
     config(['queue.default' => 'database']);
@@ -471,7 +470,7 @@ it('deletes originals once they are measured for those who want that', function 
     expect(
         array_filter(
             Storage::allFiles("pictures/$person->id"),
-            static fn(string $f): bool => str_ends_with($f, 'original'),
+            static fn (string $f): bool => str_ends_with($f, 'original'),
         ),
     )->toBe([]);
     $this->getJson("/api/bursts/$id/pictures")
@@ -510,8 +509,7 @@ it('shows pictures to nobody else, and to their owner by fresh addresses only', 
             ['POST', "pictures/$picture[id]/retry"],
             ['POST', "pictures/$picture[id]/restore"],
             ['GET', "pictures/$picture[id]/crop?x=0&y=0"],
-        ]
-        as [$method, $path]
+        ] as [$method, $path]
     ) {
         $this->json($method, "/api/$path", [
             'picture' => $picture['id'],
@@ -540,11 +538,11 @@ it('has the stand-in camera shoot a rush for a try', function (): void {
 it('shows a burst as soon as the next begins, and joins two when what lies between them comes', function (): void {
     $this->actingAs($this->person());
     Queue::fake();
-    $send = fn(string $at, string $name) => sent($this, pictured(0.8, 320, $at), $name)->assertOk();
+    $send = fn (string $at, string $name) => sent($this, pictured(0.8, 320, $at), $name)->assertOk();
     foreach (['10', '11', '40', '16'] as $i => $second) {
         $send("2026:06:07 05:10:$second", "frame$i.jpg");
     }
-    $bursts = fn(): array => collect($this->getJson('/api/pictures/bursts')->assertOk()->json('items'))
+    $bursts = fn (): array => collect($this->getJson('/api/pictures/bursts')->assertOk()->json('items'))
         ->pluck('pictures')
         ->sort()
         ->values()
@@ -604,7 +602,7 @@ it('puts together by number what does not say when it was taken, body by body, a
     foreach (['HILL0412', 'CLIF0077', 'HILL0413', 'HILL0417', 'CLIF0078'] as $i => $name) {
         sent($this, pictured(0.5, 200 + 20 * $i), "$name.JPG")->assertOk();
     }
-    $numbers = fn() => Burst::query()->where('user_id', $person->id);
+    $numbers = fn () => Burst::query()->where('user_id', $person->id);
     for ($i = 0; $i < 4; $i++) {
         (new LookAt())->handle();
     }
@@ -612,7 +610,7 @@ it('puts together by number what does not say when it was taken, body by body, a
     (new LookAt())->handle();
     $names = $numbers()
         ->get()
-        ->map(fn(Burst $b): string => Picture::ofBurst($b)->pluck('name')->implode(' '))
+        ->map(fn (Burst $b): string => Picture::ofBurst($b)->pluck('name')->implode(' '))
         ->sort()
         ->values()
         ->all();
@@ -643,7 +641,7 @@ it(
         $send($elsewhere, 'b.jpg', ['zone' => 'Pacific/Auckland']);
         $send(pictured(0.5, 350), 'c.jpg', ['written_ms' => 1_780_808_400_000]);
         $bursts = Burst::query()->where('user_id', $person->id)->orderBy('id')->get();
-        expect($bursts->map(fn(Burst $b): string => $b->shot_at->format('Y-m-d H:i'))->all())->toBe([
+        expect($bursts->map(fn (Burst $b): string => $b->shot_at->format('Y-m-d H:i'))->all())->toBe([
             '2026-06-07 04:30',
             '2026-06-19 17:30',
             '2026-06-07 05:00',
@@ -664,12 +662,12 @@ it(
 
 it('finds the subject where the camera says it focused, and like the one marked in a burst before', function (): void {
     $this->actingAs($person = $this->person());
-    $shot = fn(int $x, string $at, string ...$tags): string => tagged(pictured(0.5, $x, $at), '-q', ...$tags);
+    $shot = fn (int $x, string $at, string ...$tags): string => tagged(pictured(0.5, $x, $at), '-q', ...$tags);
     foreach ([260, 300, 340] as $i => $x) {
         // The camera tells it in pixels from the corner.
         sent($this, $shot($x, "2026:06:07 05:10:0$i", "-EXIF:SubjectArea=$x 240"), "a$i.jpg")->assertOk();
     }
-    $bursts = fn() => Burst::query()->where('user_id', $person->id)->orderBy('id')->get();
+    $bursts = fn () => Burst::query()->where('user_id', $person->id)->orderBy('id')->get();
     $first = $bursts()[0];
     // The first frame began the burst; what came later belongs to it, and is found once somebody asks.
     $this->getJson("/api/bursts/$first->uuid/pictures")
@@ -704,16 +702,16 @@ describe('many at once', function (): void {
             sent($this, pictured(0.5, 200 + 30 * $i, "2026:06:07 05:$at"), "p$i.jpg")->assertOk();
         }
         $this->ids = Picture::query()->where('user_id', $this->owner->id)->orderBy('taken_at')->pluck('id')->all();
-        $this->shape = fn(): array => collect($this->getJson('/api/pictures/bursts')->assertOk()->json('items'))
+        $this->shape = fn (): array => collect($this->getJson('/api/pictures/bursts')->assertOk()->json('items'))
             ->sortBy('burst.at')
             ->map(
-                fn(array $b): string => Picture::ofBurst(Burst::query()->where('uuid', $b['burst']['id'])->sole())
-                    ->map(fn(Picture $p): string => $p->name[1] . ($p->kept === null ? '' : ($p->kept ? '+' : '-')))
+                fn (array $b): string => Picture::ofBurst(Burst::query()->where('uuid', $b['burst']['id'])->sole())
+                    ->map(fn (Picture $p): string => $p->name[1].($p->kept === null ? '' : ($p->kept ? '+' : '-')))
                     ->implode(''),
             )
             ->values()
             ->all();
-        $this->burst = fn(int $i): string => Burst::query()
+        $this->burst = fn (int $i): string => Burst::query()
             ->where('user_id', $this->owner->id)
             ->orderBy('shot_at')
             ->get()[$i]->uuid;
@@ -752,7 +750,7 @@ describe('many at once', function (): void {
             'lost_to' => 'shake',
         ])->assertOk();
         expect(($this->shape)())->toBe(['0-1-2-', '3', '4']);
-        $this->getJson('/api/bursts/' . ($this->burst)(0) . '/pictures')
+        $this->getJson('/api/bursts/'.($this->burst)(0).'/pictures')
             ->assertJsonPath('burst.keepers', 0)
             ->assertJsonPath('burst.lost_to', 'shake');
         $deleted = $this->postJson('/api/pictures/delete', ['pictures' => [$this->ids[1], $this->ids[3]]])->assertOk();
@@ -761,7 +759,7 @@ describe('many at once', function (): void {
         expect(($this->shape)())->toBe(['0-1-2-', '3', '4']);
         $this->postJson("/api/undo/{$judged->json('undo')}")->assertNoContent();
         expect(($this->shape)())->toBe(['012', '3', '4']);
-        $this->getJson('/api/bursts/' . ($this->burst)(0) . '/pictures')->assertJsonPath('burst.lost_to', null);
+        $this->getJson('/api/bursts/'.($this->burst)(0).'/pictures')->assertJsonPath('burst.lost_to', null);
         // Two at the same moment undo it once.
         $this->postJson('/api/pictures/judge', ['pictures' => [], 'said' => true])->assertStatus(422);
         $this->postJson('/api/pictures/judge', [
@@ -832,7 +830,7 @@ it('takes in a log from a table, naming the rows that cannot be read', function 
         ->create();
     $csv =
         "Date;What;Shots;Sharp;Why lost;Remark\n2026-06-07 05:10;puffin coming in;40;12;shake;=cmd\n2026-06-07 06:00;Hare;10;14;;\nyesterdayish;Hare;10;4;;\n2026-06-07 07:00;Hare;10;4;gremlins;\n45814.25;Hare;20;5;Hidden;from a spreadsheet\n";
-    $send = fn(array $more = []) => $this->post(
+    $send = fn (array $more = []) => $this->post(
         '/api/bursts/table',
         ['file' => UploadedFile::fake()->createWithContent('log.csv', $csv), ...$more],
         ['Accept' => 'application/json'],
@@ -924,7 +922,7 @@ it('reads the first sheet of a spreadsheet', function (): void {
 it('draws a frame of a run as it would come out', function (): void {
     $this->actingAs($this->person());
     $rush = json_decode((string) file_get_contents(base_path('formats/examples/puffin-coming-in.json')), true);
-    $ask = fn(array $more) => $this->postJson('/api/frame', [
+    $ask = fn (array $more) => $this->postJson('/api/frame', [
         'rush' => $rush,
         'hold' => ['format' => 'rush-hold/hold@1'],
         'run' => 0,
@@ -1062,7 +1060,7 @@ it('draws a subject pixel for pixel that is larger than the picture', function (
     );
     $light = $picture->exportImagePixels(0, 0, 520, 360, 'I', Imagick::PIXEL_FLOAT);
     // Ground and background are of middling light; the patch that has to be sharp is pale, and fills all of it.
-    expect(count(array_filter($light, static fn(float $l): bool => $l > 0.78)))->toBeGreaterThan(0.8 * 520 * 360);
+    expect(count(array_filter($light, static fn (float $l): bool => $l > 0.78)))->toBeGreaterThan(0.8 * 520 * 360);
 });
 
 it('matches by whose turn it was, and lets what failed for no fault of its own be tried again', function (): void {
@@ -1080,7 +1078,7 @@ it('matches by whose turn it was, and lets what failed for no fault of its own b
             'document' => [
                 ...$outing->document,
                 'order' => [1, 0],
-                'rushes' => array_map(static fn(SavedRush $r): array => ['rush' => $r->id, 'minutes' => 30], $rushes),
+                'rushes' => array_map(static fn (SavedRush $r): array => ['rush' => $r->id, 'minutes' => 30], $rushes),
             ],
         ])
         ->save();

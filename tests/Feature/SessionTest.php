@@ -197,7 +197,7 @@ it('sends strangers away from everything that belongs to somebody', function (st
     ['GET', 'bursts/x/table'],
     ['GET', 'bursts/x/sidecars'],
     ['POST', 'pictures/uploads'],
-    ['PUT', 'pictures/uploads/' . str_repeat('a', 64)],
+    ['PUT', 'pictures/uploads/'.str_repeat('a', 64)],
     ['GET', 'pictures/state'],
     ['POST', 'pictures/stand-in'],
     ['PATCH', 'pictures/state'],

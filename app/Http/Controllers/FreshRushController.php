@@ -25,7 +25,11 @@ final class FreshRushController extends Controller
             new OA\Parameter(name: 'units', in: 'query', description: 'For what is said', schema: new OA\Schema(type: 'string', enum: ['metric', 'imperial'])),
         ],
         responses: [
-            new OA\Response(response: 200, description: 'A rush that is not kept yet', content: new OA\JsonContent(required: ['document', 'pins', 'understood', 'not_understood'], properties: [
+            new OA\Response(response: 200, description: 'A rush that is not kept yet', content: new OA\JsonContent(required: ['document', 'pins', 'says_who', 'likely', 'understood', 'not_understood'], properties: [
+                new OA\Property(property: 'says_who', type: 'boolean', description: 'Whether it is said who is coming; where it is not, nobody should be planned for before one is chosen'),
+                new OA\Property(property: 'likely', type: 'array', description: 'Who else it may be, the likeliest first', items: new OA\Items(required: ['id', 'name', 'figure'], properties: [
+                    new OA\Property(property: 'id', type: 'string', description: 'To be given as `subject`'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'figure', type: 'string'),
+                ])),
                 new OA\Property(property: 'document', ref: '#/components/schemas/Rush'),
                 new OA\Property(property: 'pins', ref: '#/components/schemas/Hold'),
                 new OA\Property(property: 'understood', type: 'array', items: new OA\Items(required: ['text', 'at', 'field', 'says'], properties: [
@@ -49,12 +53,15 @@ final class FreshRushController extends Controller
         $base = $fresh->document($request->filled('subject') ? $request->string('subject')->value() : null);
         $pins = (object) $fresh->pins($base->rush->kit);
         if (! $request->filled('line')) {
-            return response()->json(['document' => Documents::withObjects($base->fields), 'pins' => $pins, 'understood' => [], 'not_understood' => []]);
+            return response()->json(['document' => Documents::withObjects($base->fields), 'pins' => $pins, 'says_who' => true, 'likely' => [], 'understood' => [], 'not_understood' => []]);
         }
-        $reading = $fresh->reader()->read($request->string('line')->value(), explode(',', $request->string('without')->value()));
-        ['rush' => $document, 'understood' => $understood, 'not_understood' => $left] = ReadingDocument::write($reading->line, $reading->upon($base->fields), $request->enum('units', Units::class) ?? Units::Metric);
+        // Whoever was chosen stands, whatever the line says.
+        $chosen = $request->filled('subject');
+        $reading = $fresh->reader()->read($request->string('line')->value(), [...explode(',', $request->string('without')->value()), ...($chosen ? ['subject'] : [])]);
+        ['rush' => $document, 'says_who' => $saysWho, 'likely' => $likely, 'understood' => $understood, 'not_understood' => $left] = ReadingDocument::write($reading->line, $reading->upon($base->fields), $request->enum('units', Units::class) ?? Units::Metric);
 
-        return response()->json(['document' => Documents::withObjects($document), 'pins' => $pins,
+        return response()->json(['document' => Documents::withObjects($document), 'pins' => $pins, 'says_who' => $chosen || $saysWho,
+            'likely' => array_map(static fn (array $one): array => [...$one, 'id' => FreshRush::shelved($one['id'])], $likely),
             'understood' => array_map(static fn (array $piece): array => array_diff_key($piece, ['value' => 1]), $understood), 'not_understood' => $left]);
     }
 }

@@ -10,6 +10,7 @@ use RushHold\Controls\ButtonSchool;
 use RushHold\Hold\PartialHold;
 use RushHold\Kit\Body;
 use RushHold\Kit\Lens;
+use RushHold\Light\Lamps;
 use RushHold\Light\Sky;
 use RushHold\Light\Surface;
 use RushHold\Outing\Air;
@@ -75,7 +76,7 @@ final readonly class OutingDocument
         $outing = new Outing($name, $place->text('name', ''), $place->number('latitude_deg'), $place->number('longitude_deg'), $from, $to, $entries, $skies,
             $top->number('wind', 0.0), $top->word('air', Air::class, Air::Clear),
             $top->has('surface') ? $top->word('surface', Surface::class, Surface::Grass) : null, self::order($order),
-            $top->word('school', ButtonSchool::class, ButtonSchool::Free));
+            $top->word('school', ButtonSchool::class, ButtonSchool::Free), lamps: $top->has('lamps') ? $top->word('lamps', Lamps::class, Lamps::Floodlights) : null);
         $top->keep('place', $place->done());
 
         return new self($outing, $top->done());

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use RushHold\Kit\Detection;
 use RushHold\Kit\Support;
 use RushHold\Light\Exposure;
+use RushHold\Light\Lamps;
 use RushHold\Light\Sky;
 use RushHold\Light\Surface;
 use RushHold\Motion\Path;
@@ -150,9 +151,10 @@ final readonly class RushDocument
         }
         $offset = $f->number('offset_stops', 0.0);
         $sky = $f->word('sky', Sky::class, Sky::Clear);
+        $lamps = $f->has('lamps') ? $f->word('lamps', Lamps::class, Lamps::Floodlights) : null;
         if ($f->has('meter')) {
             $meter = $f->object('meter');
-            $light = Light::metered(new Exposure($meter->number('shutter_s'), $meter->number('aperture'), $meter->number('iso')), $offset, $sky);
+            $light = Light::metered(new Exposure($meter->number('shutter_s'), $meter->number('aperture'), $meter->number('iso')), $offset, $sky, $lamps);
             $f->keep('meter', $meter->done());
         } elseif ($f->has('place')) {
             $place = $f->object('place');
@@ -163,10 +165,10 @@ final readonly class RushDocument
             if ($moment === false || $warned || ! in_array(substr($at, 0, 2), ['19', '20', '21'], true)) {
                 throw Refused::because('light.place.at', 'light-time');
             }
-            $light = Light::fromPlace($place->number('latitude_deg'), $place->number('longitude_deg'), $moment, $sky, $offset, $place->optionalNumber('shooting_bearing_deg'));
+            $light = Light::fromPlace($place->number('latitude_deg'), $place->number('longitude_deg'), $moment, $sky, $offset, $place->optionalNumber('shooting_bearing_deg'), $lamps);
             $f->keep('place', $place->done());
         } else {
-            $light = Light::value($f->number('ev100', 13.0), $offset, $sky);
+            $light = Light::value($f->number('ev100', 13.0), $offset, $sky, $lamps);
         }
         $top->keep('light', $f->done());
 

@@ -6,6 +6,7 @@ namespace RushHold\Outing;
 
 use DateTimeImmutable;
 use RushHold\Light\Daylight;
+use RushHold\Light\Lamps;
 use RushHold\Light\SunPosition;
 
 /** The light at one moment of an outing. */
@@ -24,7 +25,7 @@ final readonly class Moment
     {
         $sun = SunPosition::at($outing->latitudeDeg, $outing->longitudeDeg, $at);
 
-        return new self($at, $sun, Daylight::ev100($sun->heightDeg, $outing->skyAt($at)));
+        return new self($at, $sun, Lamps::with(Daylight::ev100($sun->heightDeg, $outing->skyAt($at)), $outing->lamps));
     }
 
     /** @return list<self> the quarter hours of an outing, and its end */

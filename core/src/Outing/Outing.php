@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use RushHold\Changeable;
 use RushHold\Controls\ButtonSchool;
 use RushHold\Controls\Times;
+use RushHold\Light\Lamps;
 use RushHold\Light\Sky;
 use RushHold\Light\Surface;
 use RushHold\Range;
@@ -39,6 +40,7 @@ final readonly class Outing
      * @param  list<int>|null  $order  numbers of the entries as somebody wants them; null: solved
      * @param  ButtonSchool  $school  the way of working the buttons are laid out for
      * @param  Times  $times  how long whoever goes needs for controls and menus
+     * @param  Lamps|null  $lamps  what is lit there, for rushes that say nothing of it
      *
      * @throws Refused if a value is out of range
      */
@@ -57,6 +59,7 @@ final readonly class Outing
         public ?array $order = null,
         public ButtonSchool $school = ButtonSchool::Free,
         public Times $times = new Times,
+        public ?Lamps $lamps = null,
     ) {
         Range::of(-90, 90, 'degrees')->check('place.latitude_deg', $latitudeDeg);
         Range::of(-180, 180, 'degrees')->check('place.longitude_deg', $longitudeDeg);
@@ -77,7 +80,7 @@ final readonly class Outing
     public function freed(): self
     {
         return new self($this->name, $this->place, $this->latitudeDeg, $this->longitudeDeg, $this->from, $this->to, array_map(static fn (Entry $entry): Entry => $entry->freed(), $this->entries),
-            $this->skies, $this->wind, $this->air, $this->surface, null, $this->school, $this->times);
+            $this->skies, $this->wind, $this->air, $this->surface, null, $this->school, $this->times, $this->lamps);
     }
 
     /**

@@ -167,7 +167,7 @@ final readonly class Worth
     public static function rushAt(Outing $outing, Entry $entry, DateTimeImmutable $at): Rush
     {
         $rush = $entry->rush;
-        $light = Light::fromPlace($outing->latitudeDeg, $outing->longitudeDeg, $at, $outing->skyAt($at), $rush->light->offsetStops, $entry->facingDeg ?? $rush->light->shootingBearingDeg);
+        $light = Light::fromPlace($outing->latitudeDeg, $outing->longitudeDeg, $at, $outing->skyAt($at), $rush->light->offsetStops, $entry->facingDeg ?? $rush->light->shootingBearingDeg, $rush->light->lamps ?? $outing->lamps);
         $scene = $rush->scene->with(wind: max($rush->scene->wind, $outing->wind), surface: $outing->surface ?? $rush->scene->surface,
             backlit: $entry->facingDeg === null && $rush->light->shootingBearingDeg === null && $rush->scene->backlit);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Planning;
 
 use RushHold\Kit\Detection;
+use RushHold\Light\Lamps;
 use RushHold\Light\LightDirection;
 use RushHold\Quantity;
 use RushHold\Rush\Hazard;
@@ -31,6 +32,9 @@ final class Cautions
         }
         foreach ($s->scene->hazards as $hazard) {
             $cautions[] = ['what' => $hazard->value, 'sentence' => Said::of("caution.{$hazard->value}")];
+        }
+        if ($light->lamps !== null) {
+            $cautions[] = ['what' => 'flicker', 'sentence' => Said::of('caution.flicker', slow: Quantity::shutter(Lamps::PULSES_S[0]), quick: Quantity::shutter(Lamps::PULSES_S[1]))];
         }
         $wild = $s->subject->kind === Detection::Bird || $s->subject->kind === Detection::Animal;
         if ($wild && $s->nearestM < 10 && ! in_array(Hazard::Nest, $s->scene->hazards, true)) {

@@ -207,6 +207,6 @@ final readonly class Improvements
     /** Light as bright as now or so many stops brighter, whatever the hour. */
     private function brighter(float $stops): Light
     {
-        return Light::value(max(-8.0, min(20.0, $this->rush->light->ev100 + $stops)), 0.0, $this->rush->light->sky);
+        return Light::value(max(-8.0, min(20.0, $this->rush->light->ev100 + $stops)), 0.0, $this->rush->light->sky, $this->rush->light->lamps);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Reading;
 
+use RushHold\Library\SubjectKinds;
 use RushHold\Refused;
 
 /**
@@ -40,6 +41,7 @@ final readonly class LineReader
         $line = new Line($text);
         $names = new SubjectNames($this->subjects);
         $subject = $names->find($line);
+        $likely = $names->likely($line);
         if ($subject !== null) {
             $line->understand($subject);
         }
@@ -49,9 +51,12 @@ final readonly class LineReader
             $names->takeDoing($line, $subject->value);
             $this->ofTheSport($line, $subject->value);
         }
+        $names->takeKind($line);
         $left = array_values(array_filter($line->leftWords(), static fn (array $word): bool => preg_match('~^(?:'.self::FILLERS.')$~iu', $word['text']) !== 1));
 
-        return new Reading($text, $line->pieces(), $left, $this->subjects, $this->lenses, $without);
+        $byName = $subject !== null && preg_match('~^(?:'.implode('|', array_keys(SubjectKinds::SPORTS)).')$~iu', $subject->text) !== 1;
+
+        return new Reading($text, $line->pieces(), $left, $this->subjects, $this->lenses, $without, $byName ? [] : $likely);
     }
 
     /** A stroke is not an insect. */

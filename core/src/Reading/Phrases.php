@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Reading;
 
+use RushHold\Light\Lamps;
 use RushHold\Quantity;
 use RushHold\Said;
 
@@ -121,6 +122,7 @@ final class Phrases
     {
         $sun = static fn (float $deg, string $said = 'read.sun'): array => [['sun_deg', $deg, Said::of($said)]];
         $ev = static fn (float $value): array => [['light.ev100', $value, Said::of('read.light', ev: Quantity::figure($value))]];
+        $lamps = static fn (Lamps $lit): array => [['light.ev100', $lit->ev100(), Said::of('read.lamps', ev: Quantity::figure($lit->ev100()))], ['light.lamps', $lit->value, Said::of('read.lamps', ev: Quantity::figure($lit->ev100()))]];
         $sky = static fn (string $word): array => [['light.sky', $word, Said::of("read.$word")]];
 
         return [
@@ -139,9 +141,10 @@ final class Phrases
             'hazy|broken cloud|partly cloudy|some cloud|sun and cloud' => $sky('partly'),
             '(?:in |through )?(?:the |a )?(?:dark|dense|deep|shady|gloomy|thick) (?:woods?|woodland|forest|wood|spruces?|pines?)' => $ev(8.0),
             '(?:in )?(?:the |dappled |light |deep |open )*shade|under (?:the )?(?:trees|canopy)|in the woods?' => [['light.offset_stops', -3.0, Said::of('read.shade')]],
-            '(?:under |in )?(?:the )?(?:flood ?lights|stadium lights)|flood ?lit|under lights' => $ev(8.7),
-            '(?:in |under )?(?:a |an |the )?(?:sports? hall|hall|gym(?:nasium)?|arena(?: lights)?|(?:ice )?rink|indoors?)' => $ev(7.5),
-            '(?:on |in )?(?:a |the )?(?:stage|theatre)' => $ev(6.0),
+            '(?:under |in )?(?:the )?(?:flood ?lights|stadium lights)|flood ?lit|under (?:the )?lights' => $lamps(Lamps::Floodlights),
+            '(?:in |under )?(?:a |an |the )?(?:sports? hall|hall|gym(?:nasium)?|arena(?: lights)?|(?:ice )?rink|indoors?)' => $lamps(Lamps::Hall),
+            '(?:on |in )?(?:a |the )?(?:stage|theatre)' => $lamps(Lamps::Stage),
+            '(?:under |by |in )?(?:the )?street ?(?:lamps|lights|lighting)' => $lamps(Lamps::Street),
             '(?:in the |by |at )?(?:moonlight|moon)' => $ev(-3.0),
             '(?:at |in the )?night|(?:in the )?dark' => $ev(-1.0),
             '(?:bright |full |in the |in )*(?:sun(?:ny|shine|light)?)|bright day' => $sun(40.0),

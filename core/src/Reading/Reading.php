@@ -34,9 +34,16 @@ final readonly class Reading
      * @param  array<string, array<string, mixed>>  $subjects
      * @param  array<string, array<string, mixed>>  $lenses
      * @param  list<string>  $without
+     * @param  list<string>  $likely  ids of the subjects it may be where nobody was named, the likeliest first
      */
-    public function __construct(public string $line, private array $pieces, private array $left, private array $subjects, private array $lenses, private array $without)
+    public function __construct(public string $line, private array $pieces, private array $left, private array $subjects, private array $lenses, private array $without, public array $likely = [])
     {
+    }
+
+    /** Whether the line says who is coming, by name or by a sport. */
+    public function saysWho(): bool
+    {
+        return $this->value('subject') !== null;
     }
 
     /**
@@ -80,7 +87,7 @@ final readonly class Reading
         usort($understood, static fn (Piece $a, Piece $b): int => $a->at <=> $b->at);
         $left = array_map(static fn (array $word): array => [...$word, 'because' => null], $this->left);
 
-        return new Understood($document, $understood, [...$left, ...$refused]);
+        return new Understood($document, $understood, [...$left, ...$refused], $this->saysWho(), array_combine($this->likely, array_map(fn (string $id): array => $this->subjects[$id], $this->likely)));
     }
 
     /**
@@ -249,7 +256,7 @@ final readonly class Reading
      */
     private static function skyOf(array $document): array
     {
-        return array_intersect_key(self::lightOf($document), ['sky' => 1, 'offset_stops' => 1]);
+        return array_intersect_key(self::lightOf($document), ['sky' => 1, 'offset_stops' => 1, 'lamps' => 1]);
     }
 
     /**

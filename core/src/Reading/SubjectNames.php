@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace RushHold\Reading;
 
+use RushHold\Library\SubjectKinds;
 use RushHold\Library\SubjectWords;
 use RushHold\Said;
 
-/** Who is coming, and what it is doing: of all names in the line the first, and there the longest. */
+/**
+ * Who is coming, and what it is doing: of all names in the line the first, and there the longest. Where nobody is named, a sport
+ * leads to its usual athlete; whatever leaves it open is not guessed at, but says who it is likely to be.
+ */
 final readonly class SubjectNames
 {
     /** @param  array<string, array<string, mixed>>  $subjects  profiles by id, one's own first */
@@ -28,12 +32,67 @@ final readonly class SubjectNames
                 $best = [$text, $at, $ids];
             }
         }
+        // A horse show is more than a horse.
+        $sport = $this->kind($line->text, SubjectKinds::SPORTS);
+        if ($sport !== null && ($best === null || $sport[1] <= $best[1] && $sport[1] + strlen($sport[0]) >= $best[1] + strlen($best[0]) && strlen($sport[0]) > strlen($best[0]))) {
+            $best = $sport;
+        }
         if ($best === null) {
             return null;
         }
         $id = $this->doing($line->text, $best[2]);
 
         return new Piece($best[0], $best[1], 'subject', $id, Said::of('read.subject', name: self::nameOf($this->subjects[$id])));
+    }
+
+    /**
+     * Who it is likely to be, the likeliest first: others of the sport that was said, or anybody who may be meant.
+     *
+     * @return list<string> ids, at most six
+     */
+    public function likely(Line $line): array
+    {
+        $kind = $this->kind($line->text, SubjectKinds::SPORTS) ?? $this->kind($line->text, SubjectKinds::VAGUE) ?? $this->kind($line->text, SubjectKinds::DOING);
+        $ids = $kind[2] ?? array_values(array_filter(SubjectKinds::ANYBODY, fn (string $id): bool => isset($this->subjects[$id])));
+        // What it is doing says who comes first.
+        $doing = $ids === [] ? null : $this->doing($line->text, $ids);
+
+        return array_slice(array_values(array_unique([...($doing === null ? [] : [$doing]), ...$ids])), 0, SubjectKinds::OFFERED);
+    }
+
+    /** Strikes out what only says of which kind it is, once it is known who. */
+    public function takeKind(Line $line): void
+    {
+        foreach ([SubjectKinds::SPORTS, SubjectKinds::VAGUE] as $kinds) {
+            foreach (array_keys($kinds) as $pattern) {
+                while (($found = $line->find("(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])")) !== null) {
+                    $line->take($found[0], $found[1]);
+                }
+            }
+        }
+    }
+
+    /**
+     * The first of the line, and there the longest.
+     *
+     * @param  array<string, list<string>>  $kinds
+     * @return array{string, int, non-empty-list<string>}|null the words, where they stand, and whom they may mean
+     */
+    private function kind(string $text, array $kinds): ?array
+    {
+        $best = null;
+        foreach ($kinds as $pattern => $ids) {
+            $known = array_values(array_filter($ids, fn (string $id): bool => isset($this->subjects[$id])));
+            if ($known === [] || preg_match("~(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])~iu", $text, $match, PREG_OFFSET_CAPTURE) !== 1) {
+                continue;
+            }
+            [$said, $at] = $match[0];
+            if ($best === null || $at < $best[1] || $at === $best[1] && strlen($said) > strlen($best[0])) {
+                $best = [$said, $at, $known];
+            }
+        }
+
+        return $best;
     }
 
     /** Strikes out what it is doing, where nothing else was made of those words. */

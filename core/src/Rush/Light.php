@@ -7,6 +7,7 @@ namespace RushHold\Rush;
 use DateTimeImmutable;
 use RushHold\Light\Daylight;
 use RushHold\Light\Exposure;
+use RushHold\Light\Lamps;
 use RushHold\Light\LightDirection;
 use RushHold\Light\Sky;
 use RushHold\Light\SunPosition;
@@ -30,24 +31,30 @@ final readonly class Light
         public string $source,
         /** Known only where the light comes from it. */
         public ?Place $place = null,
+        /** What is lit beside the daylight, or instead of it. */
+        public ?Lamps $lamps = null,
     ) {
         Range::of(-22, 24, 'EV')->check('light.ev100', $ev100);
     }
 
-    public static function value(float $ev100, float $offsetStops = 0.0, Sky $sky = Sky::Clear): self
+    /** The value is of all the light there is, lamps as well. */
+    public static function value(float $ev100, float $offsetStops = 0.0, Sky $sky = Sky::Clear, ?Lamps $lamps = null): self
     {
         Range::of(-8, 20, 'EV')->check('light.ev100', $ev100);
 
-        return new self($ev100 + self::offset($offsetStops), $offsetStops, $sky, null, null, 'ev100');
+        return new self($ev100 + self::offset($offsetStops), $offsetStops, $sky, null, null, 'ev100', null, $lamps);
     }
 
-    /** From what a meter or a well exposed frame said. */
-    public static function metered(Exposure $reading, float $offsetStops = 0.0, Sky $sky = Sky::Clear): self
+    /** From what a meter or a well exposed frame said, lamps and all. */
+    public static function metered(Exposure $reading, float $offsetStops = 0.0, Sky $sky = Sky::Clear, ?Lamps $lamps = null): self
     {
-        return new self($reading->ev100() + self::offset($offsetStops), $offsetStops, $sky, null, null, 'meter');
+        return new self($reading->ev100() + self::offset($offsetStops), $offsetStops, $sky, null, null, 'meter', null, $lamps);
     }
 
-    /** @param  float|null  $shootingBearingDeg  compass bearing of the line of sight, 0 to 360 */
+    /**
+     * @param  float|null  $shootingBearingDeg  compass bearing of the line of sight, 0 to 360
+     * @param  Lamps|null  $lamps  what shines there beside the daylight
+     */
     public static function fromPlace(
         float $latitudeDeg,
         float $longitudeDeg,
@@ -55,6 +62,7 @@ final readonly class Light
         Sky $sky = Sky::Clear,
         float $offsetStops = 0.0,
         ?float $shootingBearingDeg = null,
+        ?Lamps $lamps = null,
     ): self {
         $sun = SunPosition::at($latitudeDeg, $longitudeDeg, $moment);
         if ($shootingBearingDeg !== null) {
@@ -63,14 +71,17 @@ final readonly class Light
 
         $upright = $shootingBearingDeg === null ? 0.0 : Daylight::uprightStops($sun->heightDeg, $sky, 180 - LightDirection::turnDeg($sun, $shootingBearingDeg));
 
-        return new self(Daylight::ev100($sun->heightDeg, $sky) + $upright + self::offset($offsetStops), $offsetStops, $sky, $sun, $shootingBearingDeg, 'place', new Place($latitudeDeg, $longitudeDeg, $moment));
+        // Shade and canopy take from the daylight, not from the lamps.
+        $day = Daylight::ev100($sun->heightDeg, $sky) + $upright + self::offset($offsetStops);
+
+        return new self(Lamps::with($day, $lamps), $offsetStops, $sky, $sun, $shootingBearingDeg, 'place', new Place($latitudeDeg, $longitudeDeg, $moment), $lamps);
     }
 
     /** The same place and sky at another moment; null where the place is not known. */
     public function at(DateTimeImmutable $moment): ?self
     {
         return $this->place === null ? null
-            : self::fromPlace($this->place->latitudeDeg, $this->place->longitudeDeg, $moment, $this->sky, $this->offsetStops, $this->shootingBearingDeg);
+            : self::fromPlace($this->place->latitudeDeg, $this->place->longitudeDeg, $moment, $this->sky, $this->offsetStops, $this->shootingBearingDeg, $this->lamps);
     }
 
     /** Height of the sun: known from the place, else guessed from the light, for what depends on it weakly. */

@@ -37,6 +37,7 @@ export type Outing = {
   sky: { at: string; sky: string }[];
   wind: number;
   air: string;
+  lamps?: string;
   rushes: Entry[];
   order: 'solved' | number[];
   school?: string;

@@ -179,6 +179,8 @@ export function useFreshRush(from: FreshFrom, wanted: boolean) {
       take(client.GET('/api/rushes/fresh', { params: { query } })) as unknown as Promise<{
         document: Rush;
         pins: Hold;
+        says_who: boolean;
+        likely: Likely[];
       }>,
     enabled: wanted,
     staleTime: 60_000,
@@ -188,14 +190,29 @@ export function useFreshRush(from: FreshFrom, wanted: boolean) {
 /** A subject’s id, or a line that says what is expected, with the fields not to take from it. */
 export type FreshFrom = { subject?: string | null; line?: string | null; without?: string | null };
 
+/** Who a line may mean. */
+export type Likely = { id: string; name: string; figure: string };
+
 /** What is understood of a line. */
-export function useReading(line: string, without: string[], units: 'metric' | 'imperial') {
+export function useReading(
+  line: string,
+  without: string[],
+  subject: string | null,
+  units: 'metric' | 'imperial',
+) {
   return useQuery({
-    queryKey: ['reading', line, without, units],
+    queryKey: ['reading', line, without, subject, units],
     queryFn: ({ signal }) =>
       take(
         client.GET('/api/rushes/fresh', {
-          params: { query: { line, units, ...(without.length ? { without: without.join(',') } : {}) } },
+          params: {
+            query: {
+              line,
+              units,
+              ...(without.length ? { without: without.join(',') } : {}),
+              ...(subject ? { subject } : {}),
+            },
+          },
           signal,
         }),
       ),

@@ -2205,6 +2205,11 @@ export interface components {
                     shooting_bearing_deg: number | null;
                 };
                 /**
+                 * @description What is lit beside the daylight or instead of it; a light value or a meter reading is of all the light there is
+                 * @enum {string}
+                 */
+                lamps?: "floodlights" | "hall" | "street" | "stage";
+                /**
                  * @description Cloud
                  * @default clear
                  * @enum {string}
@@ -3743,6 +3748,11 @@ export interface components {
              * @enum {string}
              */
             air: "clear" | "haze" | "spray" | "fog";
+            /**
+             * @description What is lit there beside the daylight, for rushes that say nothing of it
+             * @enum {string}
+             */
+            lamps?: "floodlights" | "hall" | "street" | "stage";
             /**
              * @description Ground between; that of each rush when left out
              * @enum {string}
@@ -6642,6 +6652,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
+                        /** @description Whether it is said who is coming; where it is not, nobody should be planned for before one is chosen */
+                        says_who: boolean;
+                        /** @description Who else it may be, the likeliest first */
+                        likely: {
+                            /** @description To be given as `subject` */
+                            id: string;
+                            name: string;
+                            figure: string;
+                        }[];
                         document: components["schemas"]["Rush"];
                         pins: components["schemas"]["Hold"];
                         understood: {

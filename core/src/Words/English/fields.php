@@ -63,6 +63,7 @@ return [
 
     'field.light' => 'The light',
     'field.light.ev100' => 'The light value',
+    'field.light.lamps' => 'The lamps',
     'field.light.meter' => 'The metered exposure',
     'field.light.meter.shutter_s' => 'The metered shutter speed',
     'field.light.meter.aperture' => 'The metered aperture',

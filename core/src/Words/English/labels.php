@@ -149,6 +149,11 @@ return [
     'sign.focal-length' => 'The focal length',
     'sign.distance' => 'The distance',
 
+    'lamps.floodlights' => 'Floodlights',
+    'lamps.hall' => 'Sports hall',
+    'lamps.street' => 'Street lamps',
+    'lamps.stage' => 'Stage',
+
     'sharp-where.subject' => 'On the subject',
     'sharp-where.nearer' => 'Nearer than the subject',
     'sharp-where.farther' => 'Farther than the subject',

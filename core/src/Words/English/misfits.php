@@ -69,6 +69,7 @@ return [
     'caution.roadside' => 'Road or track beside you: stand where you may, never with your back to traffic.',
     'caution.sideline' => 'Beside the course: stay where spectators or the accredited may stand, do what marshals say, and never turn your back on what comes. Barriers give way.',
     'caution.cold-ground' => 'Lying still for long: cold and ticks. Take something to lie on.',
+    'caution.flicker' => 'Lamps pulse 100 or 120 times a second: with a shorter exposure than {slow} ({quick} on a 60 Hz mains) frames come out light, dark or banded by turns. Try it beforehand; switch on flicker control if your camera has it.',
     'caution.wildlife' => 'It comes within {metres}. If it is wild: distances differ by country and season and may be law; ask locally and let it choose to come.',
 
     'shimmer.low' => 'Little shimmer expected.',

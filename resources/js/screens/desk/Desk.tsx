@@ -10,6 +10,7 @@ import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { Failed, Waiting } from '../../shell/Messages';
 import { AsItComesOut } from './AsItComesOut';
+import { Asked } from './Asked';
 import { Comparison } from './Comparison';
 import { DepthLane } from './DepthLane';
 import { DeskBar } from './DeskBar';
@@ -33,7 +34,7 @@ import { planeOf } from './way';
 /** Where most of the time is spent: describe the rush, see what it needs. */
 export default function Desk() {
   const { id } = useParams();
-  const [params] = useSearchParams();
+  const [params, setParams] = useSearchParams();
   const saved = useRush(id);
   const fresh = useFreshRush(
     { subject: params.get('subject'), line: params.get('line'), without: params.get('without') },
@@ -122,6 +123,15 @@ export default function Desk() {
     );
   }
   if (fresh.isError) return <Failed message={fresh.error.message} />;
+  if (id === undefined && fresh.data?.says_who === false) {
+    return (
+      <Asked
+        line={params.get('line') ?? ''}
+        likely={fresh.data.likely}
+        onChoose={(subject) => setParams({ ...Object.fromEntries(params), subject }, { replace: true })}
+      />
+    );
+  }
   if (!draft || (id !== undefined && saved.isPending)) return <Waiting what="Opening" />;
 
   return (

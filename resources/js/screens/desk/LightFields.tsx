@@ -16,7 +16,7 @@ const scenes = [
   { value: 11, label: 'Heavy overcast' },
   { value: 10, label: 'Deep shade' },
   { value: 8, label: 'Sun just down' },
-  { value: 6, label: 'Dusk, floodlight' },
+  { value: 6, label: 'Dusk' },
 ];
 
 type Props = {
@@ -26,6 +26,16 @@ type Props = {
   onChange: (part: keyof Rush, fields: Record<string, unknown>, merge?: string) => void;
   onRush: (rush: Rush, merge: string) => void;
 };
+
+/** Usual light values of lamps; what is picked or metered is of all the light there is. */
+const LAMPS_EV: Record<string, number> = { floodlights: 8.7, hall: 7.5, stage: 6, street: 4 };
+
+function lit(light: Light, lamps: string): Light {
+  const { lamps: _, ...dark } = light;
+  if (lamps === 'none') return dark as Light;
+  const picked = !light.place && !light.meter;
+  return { ...dark, lamps, ...(picked ? { ev100: LAMPS_EV[lamps] } : {}) } as Light;
+}
 
 /** Light from a picker, from a meter, or from place and time. */
 export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
@@ -211,6 +221,17 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           problem={problem('offset_stops')}
           onChange={(v) => onChange('light', { offset_stops: v })}
         />
+      </div>
+      <div className="fields">
+        <div className="field">
+          <label htmlFor="light-lamps">Lamps</label>
+          <Select
+            id="light-lamps"
+            value={light.lamps ?? 'none'}
+            options={[{ value: 'none', label: 'None' }, ...options('lamps')]}
+            onChange={(lamps) => onRush({ ...rush, light: lit(light, lamps) }, 'light lamps')}
+          />
+        </div>
       </div>
       {(!known || rush.scene.backlit) && (
         <Checkbox

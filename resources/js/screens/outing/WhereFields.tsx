@@ -34,6 +34,7 @@ export function whereOf(outing: Outing): string {
       .join(', '),
     wind,
     outing.air === 'clear' ? null : label('air', outing.air).toLowerCase(),
+    outing.lamps ? label('lamps', outing.lamps).toLowerCase() : null,
   ]
     .filter(Boolean)
     .join(', ');
@@ -178,6 +179,15 @@ export function WhereFields({ outing, change }: Props) {
           value={outing.air}
           options={options('air')}
           onChange={(air) => change({ air })}
+        />
+      </div>
+      <div className="field">
+        <label htmlFor="outing-lamps">Lamps</label>
+        <Select
+          id="outing-lamps"
+          value={outing.lamps ?? 'none'}
+          options={[{ value: 'none', label: 'None' }, ...options('lamps')]}
+          onChange={(lamps) => change({ lamps: lamps === 'none' ? undefined : lamps })}
         />
       </div>
       <div className="field">

@@ -6,6 +6,7 @@ import { useReading } from '../../api/kit';
 import { useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
 import { chipsOf, stretchesOf } from './line';
+import { Who } from './Who';
 
 const examples = [
   'hare bolting across at 26 m through tall grass, first light',
@@ -20,16 +21,21 @@ export function OneLine() {
   const navigate = useNavigate();
   const [line, setLine] = useState('');
   const [without, setWithout] = useState<string[]>([]);
+  const [subject, setSubject] = useState<string | null>(null);
   const asked = useDebounced(line.trim(), 250);
-  const reading = useReading(asked, without, units);
+  const reading = useReading(asked, without, subject, units);
   const chips = chipsOf(reading.data?.understood ?? []);
   const left = reading.data?.not_understood ?? [];
   const fresh = asked === line.trim() && !reading.isPlaceholderData;
 
-  const open = () => {
+  const likely = reading.data?.likely ?? [];
+  // Whoever is not named is asked for: a stranger is planned for by nobody.
+  const asks = subject === null && reading.data?.says_who === false;
+
+  const open = (who = subject) => {
     if (line.trim() === '') return;
     navigate(
-      `/rushes/new?${new URLSearchParams({ line: line.trim(), ...(without.length ? { without: without.join(',') } : {}) })}`,
+      `/rushes/new?${new URLSearchParams({ line: line.trim(), ...(without.length ? { without: without.join(',') } : {}), ...(who ? { subject: who } : {}) })}`,
     );
   };
 
@@ -38,7 +44,7 @@ export function OneLine() {
       className="one-line"
       onSubmit={(event) => {
         event.preventDefault();
-        open();
+        if (!(fresh && asks)) open();
       }}
     >
       <label htmlFor={id}>What is coming?</label>
@@ -54,9 +60,15 @@ export function OneLine() {
           onChange={(event) => {
             setLine(event.target.value);
             setWithout([]);
+            setSubject(null);
           }}
         />
-        <Button type="primary" size="large" htmlType="submit" disabled={line.trim() === ''}>
+        <Button
+          type="primary"
+          size="large"
+          htmlType="submit"
+          disabled={line.trim() === '' || (fresh && asks)}
+        >
           Work it out
         </Button>
       </div>
@@ -109,6 +121,20 @@ export function OneLine() {
                   </li>
                 )}
               </ul>
+              {likely.length > 0 && (
+                <section className="one-line-who">
+                  <p className={asks ? undefined : 'quiet'}>
+                    {asks ? 'Who is coming?' : 'Or is it one of these?'}
+                  </p>
+                  <Who
+                    likely={likely}
+                    chosen={subject}
+                    onChoose={(chosen) =>
+                      asks ? open(chosen) : setSubject(chosen === subject ? null : chosen)
+                    }
+                  />
+                </section>
+              )}
               {left.length > 0 && (
                 <p className="one-line-left">
                   Not understood:{' '}

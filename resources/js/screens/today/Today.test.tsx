@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { type Answers, answers, bodies, offline, refused, sample } from '../../testing/answers';
+import { type Answers, answers, asked, bodies, offline, refused, sample } from '../../testing/answers';
 import { open } from '../../testing/open';
 import { recorded } from '../../testing/recorded';
 import Today from './Today';
@@ -156,7 +156,8 @@ describe('a rush in one line', () => {
     { text: 'fox', at: 0, field: 'subject', value: 'sample-fox', says: 'Fox, running' },
     { text: 'windy', at: 4, field: 'scene.wind', value: 0.6, says: 'windy' },
   ];
-  const read = (more: object = {}) => ({ rush: {}, understood, not_understood: [], ...more }) as never;
+  const read = (more: object = {}) =>
+    ({ rush: {}, says_who: true, likely: [], understood, not_understood: [], ...more }) as never;
 
   it('shows what is understood as chips, and asks again without what is taken back', async () => {
     answers({
@@ -172,6 +173,30 @@ describe('a rush in one line', () => {
     await user.click(screen.getByRole('button', { name: 'windy: leave it out' }));
     await user.click(screen.getByRole('button', { name: 'Work it out' }));
     expect(where()).toBe('/rushes/new?line=fox+windy&without=scene.wind');
+  });
+
+  it('asks who is coming where the line does not say, and plans for nobody before', async () => {
+    const likely = ['Runner', 'Gull, flapping'].map((name, i) => ({ id: `s${i}`, name, figure: 'runner' }));
+    answers({ 'GET /api/rushes/fresh': read({ says_who: false, likely, understood: [] }) });
+    const { user, where } = open(<Today />, { at: '/', path: '/' });
+    await user.type(await screen.findByLabelText('What is coming?'), 'something at 40 m');
+    const who = within(await screen.findByRole('list', { name: 'Who is coming?' }));
+    expect(screen.getByRole('button', { name: 'Work it out' })).toBeDisabled();
+    await user.keyboard('{Enter}');
+    expect(where()).toBe('/');
+    await user.click(who.getByRole('button', { name: 'Runner' }));
+    expect(where()).toBe('/rushes/new?line=something+at+40+m&subject=s0');
+  });
+
+  it('offers the others of a sport, and takes one instead', async () => {
+    const likely = ['Footballer', 'Goalkeeper'].map((name, i) => ({ id: `s${i}`, name, figure: 'runner' }));
+    answers({ 'GET /api/rushes/fresh': read({ likely }) });
+    const { user, where } = open(<Today />, { at: '/', path: '/' });
+    await user.type(await screen.findByLabelText('What is coming?'), 'football match');
+    await user.click(await screen.findByRole('button', { name: 'Goalkeeper' }));
+    await waitFor(() => expect(asked.at(-1)?.query).toMatchObject({ line: 'football match', subject: 's1' }));
+    await user.click(screen.getByRole('button', { name: 'Work it out' }));
+    expect(where()).toBe('/rushes/new?line=football+match&subject=s1');
   });
 
   it('says which words it does not know, and why', async () => {

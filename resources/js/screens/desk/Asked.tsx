@@ -1,0 +1,29 @@
+import { Link } from 'react-router';
+import type { Likely } from '../../api/kit';
+import { TopBar } from '../../shell/TopBar';
+import { Who } from '../rushes/Who';
+
+/** A line that does not say who is coming: it is asked before anything is worked out. */
+export function Asked({
+  line,
+  likely,
+  onChoose,
+}: {
+  line: string;
+  likely: Likely[];
+  onChoose: (subject: string) => void;
+}) {
+  return (
+    <>
+      <TopBar />
+      <main className="rushes">
+        <h1>Who is coming?</h1>
+        <p className="quiet">“{line}” does not say. Choose one, or any other among the subjects.</p>
+        <Who likely={likely} chosen={null} onChoose={onChoose} />
+        <p>
+          <Link to="/subjects">All subjects</Link>
+        </p>
+      </main>
+    </>
+  );
+}
