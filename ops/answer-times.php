@@ -39,7 +39,7 @@ $watch = <<<'JS'
 
 $page = Page::open(1280, 800);
 try {
-    $page->visit('/sign-in')->press('Look around in the demo')->see('Last worked on');
+    $page->visit('/sign-in')->press('Try the demo')->see('Last worked on');
     foreach (['Puffin coming in to the slope', 'Hare bolting through the campion', 'Round the muddy hairpin'] as $name) {
         $page->visit('/rushes')->see($name);
         $page->script('[...document.querySelectorAll(".rush-link")].find(a => a.textContent.includes(arguments[0])).click()', $name);

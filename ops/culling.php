@@ -29,7 +29,7 @@ foreach (glob("$roll/*.jpg") ?: [] as $file) {
 
 $page = Page::open(1280, 800);
 try {
-    $page->visit('/sign-in')->press('Look around in the demo')->see('Last worked on');
+    $page->visit('/sign-in')->press('Try the demo')->see('Last worked on');
     $page->visit('/review/pictures')->see('Drop pictures');
     $page->upload('Pictures', implode("\n", glob("$roll/*.jpg") ?: []));
     $page->until(fn () => str_contains((string) $page->script('return document.body.innerText'), "$count frames") && $page->script('return document.querySelector(".under-way") === null') === true, 'the burst; %s', 240);

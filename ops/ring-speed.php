@@ -12,7 +12,7 @@ require __DIR__.'/../vendor/autoload.php';
  */
 $page = Page::open(1280, 800);
 try {
-    $page->visit('/sign-in')->press('Look around in the demo')->see('Last worked on');
+    $page->visit('/sign-in')->press('Try the demo')->see('Last worked on');
     foreach (['still', 'swimmer', 'perch', 'wild'] as $exercise) {
         foreach ([false, true] as $aids) {
             $page->visit("/practice/ring?exercise=$exercise")->see('Drag or scroll the ring');

@@ -13,7 +13,7 @@ $folder = __DIR__.'/../docs/screenshots';
 $enter = static function (Page $page, string $mode): void {
     $page->visit('/sign-in');
     $page->script('localStorage.setItem("rush-hold.mode", arguments[0])', $mode);
-    $page->visit('/sign-in')->press('Look around in the demo')->see('Last worked on');
+    $page->visit('/sign-in')->press('Try the demo')->see('Last worked on');
 };
 $open = static function (Page $page, string $name): void {
     $page->visit('/rushes')->see($name);
@@ -63,13 +63,13 @@ try {
     $page->visit('/kit/layouts')->see('Setting it up')->screenshot("$folder/layouts.png");
     $page->visit('/review/compare')->see('keeps')->screenshot("$folder/compared.png");
     $page->visit('/review/learned')->see('Brier score')->screenshot("$folder/how-right.png");
-    $page->visit('/')->see('Waits for review')->press('Why soft: Hare bolting through the campion')->see('Was anything still set');
+    $page->visit('/')->see('To review')->press('Why soft? Hare bolting through the campion')->see('Was anything still set');
     $page->script('[...document.querySelectorAll(".why-choices button")].find((b) => b.textContent.includes("I checked")).click()');
     $page->until(fn () => $page->script('return document.querySelector(".stale") === null && ! document.body.textContent.includes("Was anything still set")') === true, 'the next question; %s');
     $page->screenshot("$folder/why.png");
     $page->visit('/kit/bench')->see('The long prime on the old body')->press('The long prime on the old body')->see('Likeliest')->screenshot("$folder/bench.png");
     $pictured($page);
-    $page->visit('/practice')->see('The ladder')->screenshot("$folder/practice.png");
+    $page->visit('/practice')->see('Levels')->screenshot("$folder/practice.png");
     $page->visit('/practice/ring?exercise=perch')->see('Drag or scroll the ring')->press('Start');
     $page->until(fn () => (float) $page->script('const d = document.querySelector(".ring-view").dataset; return d.mark ? Number(d.mark) : 0') > 0, 'a perch; %s');
     $page->script((string) file_get_contents(__DIR__.'/../tests/Browser/hands.js'));

@@ -12,25 +12,25 @@ final class Letters
 {
     public static function newPassword(string $email, string $token): void
     {
-        self::send($email, 'A new password for Rush Hold', "Somebody, probably you, asked for a new password for Rush Hold.\n\nChoose one here within an hour:\n"
+        self::send($email, 'Reset your Rush Hold password', "Someone, probably you, asked to reset your password.\n\nChoose a new one within an hour:\n"
             .self::link("reset-password/$token?email=".urlencode($email))."\n\nIf it was not you, do nothing; your password stays as it is.\n");
     }
 
     public static function confirm(string $email, string $token): void
     {
-        self::send($email, 'Your account at Rush Hold', "Somebody, probably you, wants to open an account at Rush Hold with this address.\n\nOpen it here within a day:\n"
+        self::send($email, 'Your account at Rush Hold', "Someone, probably you, wants to create an account at Rush Hold with this address.\n\nOpen it here within a day:\n"
             .self::link("confirm/$token")."\n\nIf it was not you, do nothing; there will be no account.\n");
     }
 
     public static function newAddress(string $email, string $token): void
     {
-        self::send($email, 'Your new address at Rush Hold', "Somebody, probably you, wants to use this address for an account at Rush Hold.\n\nConfirm it here within a day:\n"
+        self::send($email, 'Your new address at Rush Hold', "Someone, probably you, wants to use this email address for an account at Rush Hold.\n\nConfirm it here within a day:\n"
             .self::link("confirm-address/$token")."\n\nIf it was not you, do nothing; nothing changes.\n");
     }
 
     public static function hasAccount(string $email): void
     {
-        self::send($email, 'Your account at Rush Hold', "Somebody, probably you, wants to open an account at Rush Hold with this address, which has one already.\n\nSign in here:\n"
+        self::send($email, 'Your account at Rush Hold', "Someone, probably you, wants to create an account at Rush Hold with this address, which has one already.\n\nSign in here:\n"
             .self::link('sign-in')."\n\nOr choose a new password:\n".self::link('forgotten-password')."\n\nIf it was not you, do nothing.\n");
     }
 

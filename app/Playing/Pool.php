@@ -97,7 +97,7 @@ final class Pool
     private function admitted(Asked $asked): Ticket
     {
         if ($asked->version !== Model::VERSION) {
-            throw new TurnedAway(503, 'The server is being brought up to date. Ask again in a moment.');
+            throw new TurnedAway(503, 'The server is being updated. Try again in a moment.');
         }
         $window = $asked->window === '' ? '' : "$asked->person $asked->window";
         $last = $this->windows[$window] ?? null;
@@ -159,7 +159,7 @@ final class Pool
             throw new TurnedAway(429, "You have $mine questions open already. Wait for an answer, then ask again.");
         }
         if (count($this->open) >= $this->limits->open) {
-            throw new TurnedAway(503, 'Very many are asking just now. Ask again in a moment; nothing you entered is lost.');
+            throw new TurnedAway(503, 'The server is busy. Try again in a moment; nothing you entered is lost.');
         }
         $work = $this->open[$asked->key] = new Work($asked);
         $this->questions->add($asked->person, $work);
@@ -195,7 +195,7 @@ final class Pool
                 return [200, $this->led($work, new CompositeCancellation($work->cancellation(), $limit))];
             } catch (CancelledException|Overtaken) {
                 return $limit->isRequested()
-                    ? self::problem(503, 'This one takes too long. Make the rush shorter, or ask again when fewer are asking.')
+                    ? self::problem(503, 'Timed out. Shorten the rush, or try again later.')
                     : self::problem(409, 'A newer question came in.');
             } catch (TaskFailureThrowable $failure) {
                 if ($failure->getOriginalClassName() === Overtaken::class) {

@@ -32,7 +32,7 @@ final readonly class Questions
         $asked = new Asked($question, (string) $request->user()?->getAuthIdentifier(), $request->string('window')->toString(), $request->integer('turn'));
         [$status, $answer] = $this->handIn($this->socket, $asked->knowing($this->shared->get($asked->key)));
         if ($status !== 200 || ! is_string($answer['ticket'] ?? null)) {
-            return response()->json(['message' => $answer['message'] ?? 'Playing is being restarted. Ask again in a moment; nothing you entered is lost.'], $status,
+            return response()->json(['message' => $answer['message'] ?? 'The simulation is restarting. Try again in a moment; nothing you entered is lost.'], $status,
                 in_array($status, [429, 503], true) ? ['Retry-After' => 2] : []);
         }
 

@@ -54,7 +54,7 @@ const ROOMS = [
     'Review',
     'Record',
     'Causes',
-    'Bench',
+    'Calibration',
     'Drill',
     'Words',
     'Document',

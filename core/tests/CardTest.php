@@ -231,7 +231,7 @@ it('writes a card in the order of the day, those without a time last', function 
         ->toBe(5);
     $day = DayDocument::write($programme);
     foreach ($day['left_out'] as $number) {
-        expect($day['rushes'][$number]['left_out'])->toContain('no time is left');
+        expect($day['rushes'][$number]['left_out'])->toContain('no time left');
     }
     expect($day['changes'])->toHaveCount(count($planned) - 1);
 });
@@ -252,8 +252,8 @@ it('says why a rush has no time', function (array $entry, array $outing, string 
         ->and($day['kept_wanted'])
         ->toBe(0.0);
 })->with([
-    'a window that never opens' => [['earliest' => '08:00'], [], 'never leave it so many'],
-    'a fixed time outside' => [['at' => '07:45'], [], 'never leave it so many'],
+    'a window that never opens' => [['earliest' => '08:00'], [], 'more than its hours leave'],
+    'a fixed time outside' => [['at' => '07:45'], [], 'more than its hours leave'],
     'polar night' => [
         [],
         [
@@ -262,7 +262,7 @@ it('says why a rush has no time', function (array $entry, array $outing, string 
             'to' => '02:00',
             'place' => ['latitude_deg' => 89.9, 'longitude_deg' => 0, 'zone' => 'UTC'],
         ],
-        'not light enough',
+        'not enough light',
     ],
     'left out by hand' => [[], ['order' => []], 'not in the order'],
 ]);

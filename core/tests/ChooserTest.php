@@ -178,7 +178,7 @@ it('says when several cannot be sharp together, with every lever', function (): 
     $plan = plan(['group' => [['distance_m' => 20.0]]]);
     $group = misfit($plan, 'group');
     expect(said($group->sentence))
-        ->toContain('not sharp together')
+        ->toContain('cannot both be sharp')
         ->and(implode(' ', array_map(said(...), $group->waysOut)))
         ->toContain('Move back')
         ->toContain('mm or shorter')
@@ -193,7 +193,7 @@ it('says when it comes nearer than the lens focuses, and when the drive is too s
         'path.seconds' => 1.1,
         'subject.speed_mps' => 10.0,
     ]);
-    expect(said(misfit($near, 'too-near')->sentence))->toContain('nearer than');
+    expect(said(misfit($near, 'too-near')->sentence))->toContain('closer than');
     $slow = ['path.start_m' => 32.0, 'path.heading_deg' => 3.0, 'subject.speed_mps' => 14.0, 'path.seconds' => 2.0];
     expect(misfit(plan($slow + ['kit.lens.sweep_s' => 5.0]), 'drive'))
         ->not->toBeNull()

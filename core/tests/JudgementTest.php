@@ -57,7 +57,7 @@ it('goes slower before it goes dark, and no farther than it says', function (): 
         ->and($dim->exposure->evShort)
         ->toBeLessThan(0.2)
         ->and($line)
-        ->toContain('the light does not do')
+        ->toContain('not enough light')
         ->and($dark->hold->shutterS)
         ->toBeLessThan(3.4 * max($bright->exposure->need->bodyS, $bright->exposure->floor->shutterS))
         ->and($dark->exposure->evShort)
@@ -105,7 +105,7 @@ it('limits the range by a switch only where the lens has one', function (): void
     expect(plan()->hold->range)
         ->toBeNull()
         ->and(said(lineOf(plan(), Setting::RangeLimit)->reason))
-        ->toContain('no range switch')
+        ->toContain('no focus limiter')
         ->and(plan($switch)->hold->range?->nearM)
         ->toBe(10.0);
 });
@@ -113,7 +113,7 @@ it('limits the range by a switch only where the lens has one', function (): void
 it('says what a change would lose, and to what', function (): void {
     $lost = new Counterfactual(Setting::Area, 'block', 'point', -0.2, 0.01, LossCause::Background);
     expect(said($lost->against(50)))
-        ->toBe('Set otherwise it loses 10 frames of a pass or more, most of them on the background.')
+        ->toBe('Any other setting loses 10 frames or more per pass, mostly to focus on the background.')
         ->and((new Counterfactual(Setting::Area, 'block', 'point', -0.2, 0.15, LossCause::Background))->against(50))
         ->toBeNull()
         ->and((new Counterfactual(Setting::Area, 'block', 'point', 0.2, 0.01, null))->against(50))

@@ -185,7 +185,7 @@ it('says when there is too much light for what is pinned, and what to let go', f
         ->and(implode(' ', array_map(said(...), $misfit->waysOut)))
         ->toContain('Unpin the shutter')
         ->toContain('Unpin the ISO')
-        ->toContain('grey filter')
+        ->toContain('ND filter')
         ->and(misfit(plan(['light.ev100' => 15.0], ['exposure' => ['iso' => 1600]]), 'light'))
         ->toBeNull()
         ->and(misfit(plan(['light.ev100' => 15.0]), 'light'))

@@ -44,7 +44,7 @@ it('flags what would spoil the rush, and puts it first', function (
     'wrong kind' => [['focus' => ['detect' => 'person']], Setting::Detect, 'people'],
     'lock-once' => [['focus' => ['mode' => 'single']], Setting::Mode, 'locks once'],
     'manual' => [['focus' => ['mode' => 'manual']], Setting::Mode, 'not move'],
-    'range switch' => [['focus' => ['range_m' => [3.5, 12]]], Setting::RangeLimit, 'part of the way'],
+    'range switch' => [['focus' => ['range_m' => [3.5, 12]]], Setting::RangeLimit, 'part of the path'],
     'stabiliser' => [['stabiliser' => 'on'], Setting::Stabiliser, 'fights'],
     'switch on the lens' => [['manual_switch' => true], null, 'no focus setting'],
 ]);

@@ -121,7 +121,7 @@ it('refuses in the words of people', function (): void {
         ->and($said(['subject.length_m' => 'long']))
         ->toBe('The subject’s length must be a number.')
         ->and($said(['scene.surface' => 'ice']))
-        ->toStartWith('The ground in between is “ice”, which is not known; it can be one of: ')
+        ->toStartWith('The ground in between can’t be “ice”. Choose one of: ')
         ->and(Words::in(Units::Metric)->refused(Refused::outside('kit.body.iso_min', NAN, Range::of(25, 800, '(ISO)'))))
         ->toBe('The lowest ISO must be between 25 and 800 (ISO); something that is not a number was given.')
         ->and(Words::in(Units::Metric)->refused(Refused::outside('photographer.aim', 2.0, Range::share())))
@@ -159,7 +159,7 @@ it('says quantities the way people do, in either system', function (
 
 it('counts with the right word', function (): void {
     expect(said(Said::of('iso.left', stops: Quantity::count(1.0))))
-        ->toBe('What the light leaves: 1 stop under your limit.')
+        ->toBe('1 stop under your limit.')
         ->and(said(Said::of('iso.left', stops: Quantity::count(1.34))))
         ->toBe('What the light leaves: 1.3 stops under your limit.')
         ->and(said(Said::of('misfit.skew.mechanical', frames: Quantity::count(1.0))))

@@ -14,8 +14,8 @@ return [
     'boolean' => ':Attribute must be true or false.',
     'email' => 'This is not an e-mail address.',
     'regex' => ':Attribute is not of the right form.',
-    'in' => ':Attribute is not one of what there is.',
-    'enum' => ':Attribute is not one of what there is.',
+    'in' => ':Attribute isn’t one of the choices.',
+    'enum' => ':Attribute isn’t one of the choices.',
     'max' => [
         'string' => ':Attribute must be at most :max characters.',
         'array' => ':Attribute must be at most :max.',
@@ -36,7 +36,7 @@ return [
     'attributes' => [
         'after' => 'the page to go on from',
         'by' => 'the way of measuring',
-        'current' => 'your password of now',
+        'current' => 'your current password',
         'document' => 'the document',
         'email' => 'the e-mail address',
         'holds' => 'the two set-ups to compare',

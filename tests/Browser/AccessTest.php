@@ -18,7 +18,7 @@ function screens(): array
         '/review/compare' => 'Nothing to compare yet',
         '/review/learned' => 'Nothing learned yet',
         '/kit/bench' => 'Does the lens focus where it should?',
-        '/practice' => 'The ladder',
+        '/practice' => 'Levels',
         '/practice/ring?exercise=swimmer' => 'Drag or scroll the ring',
         '/practice/buttons' => 'Hide what they do',
         '/practice/moment' => 'is the shutter',

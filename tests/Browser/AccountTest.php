@@ -8,14 +8,14 @@ use Illuminate\Support\Str;
 it('opens an account, makes a token, and deletes all of it again', function (): void {
     $page = $this->page();
     $email = Str::lower(Str::random(10)).'@example.test';
-    $page->visit('/sign-in')->press('Open an account')->see('It keeps your rushes')->isClean();
+    $page->visit('/sign-in')->press('Create an account')->see('It keeps your rushes')->isClean();
     $page
         ->type('Name', 'Newcomer')
         ->type('E-mail', $email)
         ->type('Password', 'short')
         ->press('Open account')
         ->see('At least ten characters.');
-    $page->type('Password', 'long enough now')->press('Open account')->see('Three first steps');
+    $page->type('Password', 'long enough now')->press('Open account')->see('Get started');
     $this->user = User::query()->where('email', $email)->firstOrFail();
     $page
         ->visit('/account')
@@ -38,6 +38,6 @@ it('opens an account, makes a token, and deletes all of it again', function (): 
 
 it('opens the demo with one button and leaves it again', function (): void {
     $page = $this->page();
-    $page->visit('/sign-in')->press('Look around in the demo')->see('Puffin coming in to the slope');
+    $page->visit('/sign-in')->press('Try the demo')->see('Puffin coming in to the slope');
     $page->press('Preferences and account')->press('Sign out')->see('Keep it sharp');
 });

@@ -63,7 +63,7 @@ it(
             ->reload()
             ->see('for the light');
         $first = (string) $page->script('return document.querySelector(".card-face h1").textContent');
-        $page->press('Log')->press('Half')->press('Hidden')->see('Written down')->see('1 to send');
+        $page->press('Log')->press('Half')->press('Hidden')->see('Logged')->see('1 to send');
         $page->press('Next rush')->see('2 of 2');
         $second = (string) $page->script('return document.querySelector(".card-face h1").textContent');
         expect($second)->not->toBe($first);
@@ -134,7 +134,7 @@ it('keeps what two devices logged, and leaves nothing behind when somebody signs
                 ->press('Log')
                 ->press(['Few', 'Most'][$i])
                 ->press('Shake')
-                ->see('Written down');
+                ->see('Logged');
         }
         $page->until(fn (): bool => Burst::query()->where('user_id', $person->id)->count() === 2, 'both bursts; %s');
         $page->isClean();

@@ -122,7 +122,7 @@ it('says when others are not sharp together, and turns against the light', funct
     $page->isClean();
     $page->hit('[aria-label="Remove number 3"]');
     $page->seeNot('not sharp together');
-    $page->press('Picked')->see('Against the light')->hit('.light .ant-checkbox-wrapper');
+    $page->press('Picked')->see('Backlit')->hit('.light .ant-checkbox-wrapper');
     $page->until(
         fn () => $page->script('return document.querySelector(".light input[type=checkbox]").checked'),
         'the tick; %s',
@@ -157,7 +157,7 @@ it('plays a run, steps to a lost frame and says what lost it', function (): void
     }
     $page->see('lost: ');
     $first = $page->text();
-    $page->press('Another run');
+    $page->press('Another pass');
     $page->until(fn () => $page->text() !== $first, 'another run; %s');
     $page->press('Play');
     $page->see('2.20 of 2.2 s');

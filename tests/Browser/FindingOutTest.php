@@ -47,7 +47,7 @@ it('goes from a burst to its cause, to the fix on the desk, and to the test that
         ]);
     $page = $this->enter($this->page(), $person)
         ->visit('/')
-        ->see('Waits for review')
+        ->see('To review')
         ->press("Why soft: $rush->name")
         ->see('Was anything still set for something else?')
         ->isClean();
@@ -122,15 +122,15 @@ it('goes from a sweep to the value a lens needs', function (): void {
     $person = $this->account('tern-hovering');
     $page = $this->enter($this->page(), $person)
         ->visit('/kit')
-        ->press('Bench')
+        ->press('Calibration')
         ->see('Does the lens focus where it should?')
         ->press('New session')
         ->see('Before the first frame')
         ->isClean();
-    $page->press('Have the stand-in sweep −20 to +20')->see('Likeliest')->isClean();
-    for ($round = 0; $round < 4 && ! str_contains($page->text(), 'Sure enough'); $round++) {
+    $page->press('Simulate a series from −20 to +20')->see('Likeliest')->isClean();
+    for ($round = 0; $round < 4 && ! str_contains($page->text(), 'Settled'); $round++) {
         $before = count(KeptSweep::query()->where('user_id', $person->id)->firstOrFail()->document['frames']);
-        $page->press('Have the stand-in take them');
+        $page->press('Shoot them with the simulated camera');
         $page->until(
             static fn (): bool => count(
                 KeptSweep::query()->where('user_id', $person->id)->firstOrFail()->document['frames'],
@@ -138,7 +138,7 @@ it('goes from a sweep to the value a lens needs', function (): void {
             'the retest',
         );
     }
-    $page->see('Sure enough');
+    $page->see('Settled');
     $hidden = KeptSweep::query()->where('user_id', $person->id)->firstOrFail()->hidden['value'];
     $value = (int) str_replace(
         ['−', '+'],

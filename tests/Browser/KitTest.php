@@ -66,7 +66,7 @@ it('guides through a body, which then plans, and comes back from its file', func
     file_put_contents($file, json_encode(App\Documents\Documents::withObjects($kept->document)));
     $page
         ->type('Search kit and words', WebDriverKeys::BACKSPACE)
-        ->upload('Body document to upload', $file)
+        ->upload('Body file to upload', $file)
         ->see('“Old friend” is in your kit.');
     $page->until(fn () => $this->user->kit()->exists(), 'the body to be kept; %s');
     unlink($file);
@@ -137,7 +137,7 @@ it('says what to change from how the camera stands, the dangerous first', functi
         ->isClean();
     $page->script('document.querySelector(".changes details").open = true');
     $page->choose('Switch on the lens now', 'Manual')->see('no focus setting does anything');
-    $page->press('I have set it like this')->see('It stands as this hold needs it.');
+    $page->press('I have set it like this')->see('Nothing to change.');
     expect($this->user->refresh()->standings['sample-fast-mirrorless']['focus']['detect'])->toBe('bird');
 });
 

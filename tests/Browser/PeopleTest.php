@@ -42,7 +42,7 @@ it(
             ->type('Heading', $heading)
             ->choose('Sky', 'Overcast');
         $page->script(
-            '[...document.querySelectorAll(".ant-checkbox-wrapper")].find(e => e.textContent.includes("Against the light")).click()',
+            '[...document.querySelectorAll(".ant-checkbox-wrapper")].find(e => e.textContent.includes("Backlit")).click()',
         );
         $page->actions++;
         $page->see('in this run')->settled();
@@ -74,7 +74,7 @@ it('takes the sports shooter to what has to be changed on their own camera', fun
         ->press('Changes')
         ->see('How this body was last left is not known yet')
         ->press('I have set it like this')
-        ->see('It stands as this hold needs it.');
+        ->see('Nothing to change.');
     expect($page->actions - $before)
         ->toBeLessThanOrEqual(7)
         ->and($this->user->kit()->firstOrFail()->standing)

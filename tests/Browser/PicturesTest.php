@@ -62,7 +62,7 @@ it(
         dropOn($page, ...glob("$folder/*.jpg") ?: []);
         $page
             ->see('Tap the subject to measure')
-            ->see('One file was not taken in')
+            ->see('One file was not imported')
             ->see('This is no picture that can be read')
             ->isClean();
 
@@ -146,8 +146,8 @@ it('shows a frame of the run as it would come out', function (): void {
     $page = $this->signedIn('puffin-coming-in');
     $page
         ->visit('/rushes/'.$this->user?->rushes()->firstOrFail()->id)
-        ->see('As it comes out')
-        ->press('As it comes out')
+        ->see('Preview')
+        ->press('Preview')
         ->see('Drawn from the run that was played');
     $page->until(
         static fn (): bool => $page->script(

@@ -165,7 +165,7 @@ describe('drills', function (): void {
                 ->assertStatus(422)
                 ->assertJsonPath(
                     'message',
-                    'Nothing was pressed in this turn, so it says nothing of your hand and is not kept.',
+                    'You pressed nothing, so this round isn’t saved.',
                 );
         }
         expect($person->drills()->count())->toBe(0);
@@ -252,7 +252,7 @@ describe('the ladder', function (): void {
             ->toContain('BEGIN:VALARM')
             ->toContain('TRIGGER:-PT15M')
             ->toContain('DTSTART:20261127T190000')
-            ->toContain('Buttons without looking')
+            ->toContain('Buttons by touch')
             ->and(substr_count($file, 'BEGIN:VEVENT'))
             ->toBe(16);
     });

@@ -63,7 +63,7 @@ it('compares two holds on the same chances', function (): void {
         ->json();
     $same = $ask('block', 'block');
     expect($same['difference'])
-        ->toEqual(['keeper_rate' => 0, 'standard_error' => 0, 'says' => 'No difference beyond the noise.'])
+        ->toEqual(['keeper_rate' => 0, 'standard_error' => 0, 'says' => 'Too close to call.'])
         ->and($same['sides'][0])
         ->toBe($same['sides'][1]);
     $other = $ask('ring-large', 'speck');

@@ -25,7 +25,7 @@ final class RestoreDemo extends Command
         }
         $seeder->run();
         $this->option('pictures') && ShootDemo::all();
-        $this->components->info('The demo is as new.');
+        $this->components->info('Demo reset.');
 
         return self::SUCCESS;
     }

@@ -33,7 +33,7 @@ use function Illuminate\Support\defer;
 /** One's account: opening it, its password, leaving. */
 final class AccountController extends Controller
 {
-    #[OA\Post(path: '/api/account', operationId: 'register', summary: 'Open an account and sign in; where letters are sent, a link to do so is mailed', tags: ['account'],
+    #[OA\Post(path: '/api/account', operationId: 'register', summary: 'Create an account and sign in; where letters are sent, a link to do so is mailed', tags: ['account'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name', 'email', 'password'], properties: [
             new OA\Property(property: 'name', type: 'string', maxLength: 80), new OA\Property(property: 'email', type: 'string', format: 'email'), new OA\Property(property: 'password', type: 'string', minLength: 10),
         ])),
@@ -61,7 +61,7 @@ final class AccountController extends Controller
         return (new SessionResource(null))->response()->setStatusCode(202);
     }
 
-    #[OA\Post(path: '/api/account/confirm', operationId: 'confirmAccount', summary: 'Open an account with a mailed link, and sign in', tags: ['account'],
+    #[OA\Post(path: '/api/account/confirm', operationId: 'confirmAccount', summary: 'Create an account with a mailed link, and sign in', tags: ['account'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['token'], properties: [new OA\Property(property: 'token', type: 'string')])),
         responses: [new OA\Response(response: 201, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function confirm(Request $request): JsonResponse

@@ -30,7 +30,7 @@ abstract class Controller
     protected function personal(Request $request): User
     {
         $person = $this->person($request);
-        abort_if($person->is_demo, 403, 'A visit to the demo is gone after a day; open an account of your own for this.');
+        abort_if($person->is_demo, 403, 'Not in the demo. Create an account first.');
 
         return $person;
     }

@@ -41,7 +41,7 @@ final class SessionController extends Controller
         // The same work whether there is such an account or not, so that the time taken does not tell.
         $matches = Hash::check($request->string('password')->toString(), $person->password ?? self::nobodysPassword());
         if ($person === null || ! $matches) {
-            throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together. Check both and try again.']);
+            throw ValidationException::withMessages(['email' => 'Wrong email or password.']);
         }
         $this->door()->login($person, $request->boolean('remember'));
         $request->session()->regenerate();

@@ -61,7 +61,7 @@ final class Once
                 return $response;
             });
         } catch (LockTimeoutException) {
-            abort(409, 'The same is still being done. Ask again in a moment.');
+            abort(409, 'This is still being done. Try again in a moment.');
         }
     }
 }

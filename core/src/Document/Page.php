@@ -81,7 +81,9 @@ final readonly class Page
     /** @param  array{low: float, high: float}  $keepers */
     private function kept(Outcome $outcome, array $keepers): string
     {
-        return $this->say('page.kept', low: Quantity::count(round($keepers['low']), 6), high: Quantity::count(round($keepers['high']), 6),
+        [$low, $high] = [round($keepers['low']), round($keepers['high'])];
+
+        return $this->say('page.kept', low: Quantity::count($low, 6), high: Quantity::count($high, 6), one: $low === $high,
             frames: Quantity::count($outcome->frames, 6), share: Quantity::share($outcome->keeperRate));
     }
 
@@ -196,7 +198,7 @@ final readonly class Page
     }
 
     /** @param  Quantity|Said|Setting|string|list<Setting>  ...$facts */
-    private function say(string $key, Quantity|Said|Setting|string|array ...$facts): string
+    private function say(string $key, Quantity|Said|Setting|string|bool|array ...$facts): string
     {
         return $this->words->say(Said::of($key, ...$facts));
     }

@@ -31,7 +31,7 @@ final readonly class SettingLines
     public function says(Press $press): string
     {
         return $this->words->say(match (true) {
-            $press->setting === null => Said::of('press.hold', control: Said::of(Words::keyOf($press->control ?? ControlPlace::HalfPress))),
+            $press->setting === null => Said::of('press.hold', control: $press->control ?? ControlPlace::HalfPress),
             $press->way === Way::Dial => Said::of('press.dial', name: $press->setting, clicks: Quantity::count($press->clicks), to: $this->values->of($press->setting, $press->to)),
             default => Said::of('press.change', name: $press->setting, to: $this->values->of($press->setting, $press->to)),
         });

@@ -29,6 +29,9 @@ final class Words
     /** Those that have labels only. */
     private const PLAIN_PARTS = ['labels', 'fields', 'screens'];
 
+    /** What the key of a label ends with that is for the inside of a sentence. */
+    private const WITHIN = '.within';
+
     /** @var array<string, string>|null by key */
     private static ?array $catalogue = null;
 
@@ -80,7 +83,7 @@ final class Words
             $messages = require __DIR__."/English/$part.php";
             foreach ($messages as $key => $label) {
                 [$set, $word] = explode('.', $key, 2);
-                if (! str_contains($label, '{')) {
+                if (! str_contains($label, '{') && ! str_ends_with($key, self::WITHIN)) {
                     $labels[$set][$word] = $label;
                 }
             }
@@ -96,6 +99,15 @@ final class Words
     public static function label(Labelled $word): string
     {
         return self::catalogue()[self::keyOf($word)] ?? throw new LogicException('There is no label for '.self::keyOf($word).'.');
+    }
+
+    /** A label as it stands inside a sentence: “the thumb button”. */
+    public static function within(Labelled $word): string
+    {
+        $label = self::label($word);
+
+        // What is written in capitals stays so.
+        return self::catalogue()[self::keyOf($word).self::WITHIN] ?? (preg_match('/^\p{Lu}\p{Lu}/u', $label) === 1 ? $label : lcfirst($label));
     }
 
     /** Where the catalogue has a word: “focus-mode.single”. */
@@ -136,7 +148,7 @@ final class Words
     {
         return match (true) {
             $fact instanceof Quantity => [$name => $this->measuring->write($fact)],
-            $fact instanceof Labelled => [$name => self::label($fact), "{$name}_is" => strtr((string) $fact->value, '- ', '__')],
+            $fact instanceof Labelled => [$name => self::label($fact), "{$name}_within" => self::within($fact), "{$name}_is" => strtr((string) $fact->value, '- ', '__')],
             $fact instanceof Said => [$name => $this->say($fact), "{$name}_within" => lcfirst($this->say($fact))],
             is_bool($fact) => [$name => $fact ? 'yes' : 'no'],
             is_array($fact) => [$name => implode(', ', array_map(static fn (mixed $part): string => $part instanceof Labelled ? self::label($part) : (is_string($part) ? $part : ''), $fact))],

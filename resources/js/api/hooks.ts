@@ -111,7 +111,7 @@ export function useRank(
       });
     },
     enabled: rush !== undefined,
-    // Another run, or the camera standing otherwise, is no other rush: the winner stays until it is known again.
+    // Another pass, or the camera standing otherwise, is no other rush: the winner stays until it is known again.
     placeholderData: (before, asked) =>
       asked && JSON.stringify(asked.queryKey.slice(1, 4)) === JSON.stringify([rush, pins, units])
         ? before

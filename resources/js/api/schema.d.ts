@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Open an account and sign in; where letters are sent, a link to do so is mailed */
+        /** Create an account and sign in; where letters are sent, a link to do so is mailed */
         post: operations["register"];
         /** Delete the account with all its data, for good */
         delete: operations["deleteAccount"];
@@ -32,7 +32,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Open an account with a mailed link, and sign in */
+        /** Create an account with a mailed link, and sign in */
         post: operations["confirmAccount"];
         delete?: never;
         options?: never;

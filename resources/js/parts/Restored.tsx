@@ -7,7 +7,7 @@ export function Restored({ shown, onDrop }: { shown: boolean; onDrop: () => void
   if (!shown || closed) return null;
   return (
     <p className="restored" role="status">
-      What you had not saved last time is here again.
+      Unsaved changes restored.
       <button
         type="button"
         onClick={() => {

@@ -24,7 +24,7 @@ export function Skills({
     <>
       {skill('aim', 'Holding an area on it')}
       {skill('panning', 'Following smoothly')}
-      {skill('hand_focus', 'Focusing by hand')}
+      {skill('hand_focus', 'Manual focus')}
     </>
   );
 }

@@ -34,7 +34,7 @@ export function useUndo() {
 export function useNotTaken() {
   const { notification } = App.useApp();
   return useCallback(
-    (error: Error, title = 'This file was not taken in') =>
+    (error: Error, title = 'This file was not imported') =>
       notification.error({ title, description: error.message, duration: 0 }),
     [notification],
   );

@@ -69,7 +69,7 @@ function Found({ onClose }: { onClose: () => void }) {
           ),
           ...named(lenses, 'Lens', '/kit/lenses'),
           ...named(subjects, 'Subject', '/subjects', calledBy),
-          ...named(sweeps, 'Bench', '/kit/bench'),
+          ...named(sweeps, 'Calibration', '/kit/bench'),
           ...named(drills(), 'Practice', placeOf),
           ...named(groups, 'Group', '/practice/groups'),
           {

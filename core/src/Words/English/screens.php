@@ -23,7 +23,7 @@ return [
     'seen.something nearer' => 'Something nearer',
 
     'blur-part.focus elsewhere' => 'focus elsewhere',
-    'blur-part.subject smear' => 'subject smear',
+    'blur-part.subject smear' => 'motion blur',
     'blur-part.shake' => 'shake',
     'blur-part.moved in depth' => 'movement in depth',
     'blur-part.lens' => 'the lens',

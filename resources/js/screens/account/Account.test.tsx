@@ -122,7 +122,7 @@ describe('the account', () => {
     expect(await screen.findByText(said)).toBeInTheDocument();
     answers({ 'POST /api/account/archive': refused(422, 'This is no archive of Rush Hold.', 'file') });
     await page.user.upload(screen.getByLabelText('Archive to load'), zip);
-    expect(await screen.findByText('Nothing was taken in')).toBeVisible();
+    expect(await screen.findByText('Nothing was imported')).toBeVisible();
     expect(screen.getByText('This is no archive of Rush Hold.')).toBeVisible();
   });
 });

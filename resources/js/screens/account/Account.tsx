@@ -38,7 +38,7 @@ function DemoNote() {
             })
           }
         >
-          Open an account
+          Create an account
         </Button>
       </p>
     </>

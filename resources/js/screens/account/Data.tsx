@@ -56,7 +56,7 @@ export function Data({ isDemo }: { isDemo: boolean }) {
                     `${loaded.rushes} rushes, ${loaded.outings} outings, ${loaded.bursts} bursts and ${loaded.kit} pieces of kit came in; ${loaded.already_there} were here already.`,
                   );
                 } catch (error) {
-                  notTaken(error as Error, 'Nothing was taken in');
+                  notTaken(error as Error, 'Nothing was imported');
                 }
               })
             }

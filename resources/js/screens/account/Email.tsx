@@ -56,7 +56,7 @@ export function Email({ email }: { email: string }) {
       </Form>
       {sent && (
         <p role="status">
-          A letter is on its way to {sent}. The new address counts once you press the link in it.
+          An email is on its way to {sent}. The new address counts once you press the link in it.
         </p>
       )}
     </Part>

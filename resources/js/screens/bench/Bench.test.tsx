@@ -91,7 +91,7 @@ describe('a session', () => {
     });
     expect((await result()).getByText('−4')).toHaveClass('bench-value');
     expect((await result()).getByText(/costs 3 % against the best value of each distance/)).toBeVisible();
-    expect(screen.getByText('Frames of the stand-in: made up')).toBeVisible();
+    expect(screen.getByText('Simulated frames')).toBeVisible();
   });
 
   it('says that no value serves all distances, and what the best of them costs where', async () => {
@@ -107,7 +107,7 @@ describe('a session', () => {
     expect((await result()).getByText(/3 ×/)).toHaveTextContent('3 × −5 at 10 m, 500 mm');
     unmount();
     page({ ...session, found: { ...found, retest: [] } });
-    expect((await result()).getByRole('heading', { name: 'Sure enough' })).toBeVisible();
+    expect((await result()).getByRole('heading', { name: 'Settled' })).toBeVisible();
   });
 
   it('takes scores that are typed, and says in which line one is none', async () => {
@@ -154,7 +154,7 @@ describe('a session', () => {
   it('has the stand-in sweep all values a camera usually has', async () => {
     answers({ 'POST /api/sweeps/{id}/stand-in': session });
     const { user } = page(empty);
-    await user.click(await screen.findByRole('button', { name: 'Have the stand-in sweep −20 to +20' }));
+    await user.click(await screen.findByRole('button', { name: 'Simulate a series from −20 to +20' }));
     await screen.findByRole('region', { name: 'Result' });
     const [sent] = bodies('POST /api/sweeps/{id}/stand-in') as {
       frames: { value: number }[];

@@ -12,7 +12,7 @@ const fresh = { body: '', lens: '', document: { frames: [] } };
 
 /** Sessions at the lens bench. */
 export default function BenchList() {
-  useTitle('Bench');
+  useTitle('Calibration');
   const sweeps = useSweeps();
   const navigate = useNavigate();
   const undo = useUndo();
@@ -35,7 +35,7 @@ export default function BenchList() {
       <TopBar />
       <main className="rushes bench">
         <div className="rushes-head">
-          <h1>Bench</h1>
+          <h1>Calibration</h1>
           <Button type="primary" onClick={begin} loading={create.isPending}>
             New session
           </Button>

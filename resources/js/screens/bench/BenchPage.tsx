@@ -17,7 +17,7 @@ export default function BenchPage() {
   const { id = '' } = useParams();
   const answer = useSweep(id);
   const session = answer.data;
-  useTitle(session?.name ?? 'Bench');
+  useTitle(session?.name ?? 'Calibration');
   if (answer.isError) {
     return (
       <>
@@ -108,7 +108,7 @@ function Session({ session }: { session: BenchSession }) {
         >
           The lens stores a value for each distance
         </Checkbox>
-        {session.stand_in && <span className="bench-made-up">Frames of the stand-in: made up</span>}
+        {session.stand_in && <span className="bench-made-up">Simulated frames</span>}
       </div>
       {found ? <Verdict session={session} found={found} /> : <Steps frames={frames.length} />}
       {found?.series.map((series) => (
@@ -135,8 +135,8 @@ function Session({ session }: { session: BenchSession }) {
 function Steps({ frames }: { frames: number }) {
   const steps = [
     'Something finely detailed, flat to the camera, at a distance you really shoot: a target, bark, a brick wall.',
-    'A tripod, good light, the stabiliser off, the widest opening, in-camera sharpening at nought.',
-    'One point in the middle, single focus. Defocus by hand between frames.',
+    'A tripod, good light, the stabiliser off, the widest aperture, in-camera sharpening at zero.',
+    'One point in the centre, single focus. Defocus by hand between frames.',
     'A frame or more at each fine-tune value from one end to the other. The curve may have more than one peak: leave none out.',
   ];
   return (

@@ -68,7 +68,7 @@ export function Flick({ burst, value, onClose, onDone }: Props) {
             </Button>
           ))}
         </p>
-        <p className="quiet">1 is mush, 9 as crisp as it gets. Keys 1 to 9 score and go on; arrows step.</p>
+        <p className="quiet">1 is very soft, 9 is tack sharp. Keys 1 to 9 score and go on; arrows step.</p>
         <p className="bench-of-burst">
           <Button type="primary" disabled={trials.length === 0} onClick={() => onDone(trials)}>
             {trials.length > 0 ? `Add ${trials.length}` : 'Add'}

@@ -46,7 +46,7 @@ export function Take({ session }: { session: BenchSession }) {
             loading={shoot.isPending}
             onClick={() => shoot.mutate({ id: session.id, frames: SWEPT, ...place }, fail)}
           >
-            Have the stand-in sweep −20 to +20
+            Simulate a series from −20 to +20
           </Button>
         )}
       </div>

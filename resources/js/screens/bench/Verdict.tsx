@@ -68,7 +68,7 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
         </ol>
       </div>
       <div>
-        <h3>{retest.length === 0 ? 'Sure enough' : 'Take again'}</h3>
+        <h3>{retest.length === 0 ? 'Settled' : 'Reshoot'}</h3>
         {retest.length === 0 ? (
           <p className="quiet">
             Each series is settled, or its best values are as good as each other. Another distance
@@ -94,7 +94,7 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
                 loading={shoot.isPending}
                 onClick={() => void again().catch((error: Error) => message.error(error.message))}
               >
-                Have the stand-in take them
+                Shoot them with the simulated camera
               </Button>
             )}
           </>

@@ -202,7 +202,7 @@ describe('logging', () => {
     const { user, said } = sheet();
     await user.click(screen.getByRole('button', { name: 'Few' }));
     const causes = screen.getAllByRole('button').filter((button) => button.closest('.sheet-choices'));
-    expect(causes[0]).toHaveTextContent('Hidden');
+    expect(causes[0]).toHaveTextContent('Blocked from view');
     await user.click(causes[0] as HTMLElement);
     expect(said).toHaveBeenCalledWith({ kept: 'few', lost_to: 'hidden' });
   });

@@ -175,7 +175,7 @@ export default function CardPage() {
       )}
       {logged && (
         <p className="card-said" role="status">
-          Written down{' '}
+          Logged{' '}
           <button
             type="button"
             onClick={() => {

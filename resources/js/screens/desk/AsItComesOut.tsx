@@ -45,7 +45,7 @@ export function AsItComesOut({
       open
       onCancel={onClose}
       width={sides.length > 1 ? 1240 : 1080}
-      title="As it comes out"
+      title="Preview"
       destroyOnHidden
       footer={
         <div className="out-foot">

@@ -55,7 +55,7 @@ export function Changes({
           change, and warns of leftovers.
         </p>
       ) : changes.length === 0 ? (
-        <p>It stands as this hold needs it.</p>
+        <p>Nothing to change.</p>
       ) : (
         <p className="quiet">
           {changes.length === 1 ? 'One thing has' : `${changes.length} things have`} to change on “{body.name}

@@ -69,7 +69,7 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
           <p className="comparison-verdict">
             {data.difference.says}{' '}
             <Button size="small" onClick={() => setRun((n) => n + 1)} loading={comparison.isFetching}>
-              Another run
+              Another pass
             </Button>{' '}
             <Button size="small" onClick={() => setOpened(true)}>
               As they come out
@@ -80,7 +80,7 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
               <section key={i === 0 ? 'first' : 'second'} aria-label={i === 0 ? 'First' : 'Second'}>
                 <h3>
                   <Select
-                    aria-label={i === 0 ? 'First set-up' : 'Second set-up'}
+                    aria-label={i === 0 ? 'First hold' : 'Second hold'}
                     size="small"
                     showSearch={{ optionFilterProp: 'label' }}
                     popupMatchSelectWidth={false}

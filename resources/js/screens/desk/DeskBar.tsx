@@ -69,7 +69,7 @@ export function DeskBar({ id, draft, desk, busy, onKeep: keep, onHelp }: Props) 
                   { key: 'copy', label: 'Save as a copy', onClick: () => void keep(true) },
                   {
                     key: 'revert',
-                    label: 'Back to what is saved',
+                    label: 'Revert to saved',
                     disabled: !desk.dirty,
                     onClick: desk.revert,
                   },

@@ -278,7 +278,7 @@ export const FinderFrame = memo(function FinderFrame({
           <dd>{say(step?.distance_m ?? sample.distance_m, 'length', units)}</dd>
           <dt>{sample.closing_mps >= 0 ? 'Closing' : 'Leaving'}</dt>
           <dd>{say(Math.abs(sample.closing_mps), 'speed', units)}</dd>
-          <dt>Sharp depth</dt>
+          <dt>Depth of field</dt>
           <dd>{sayDepth(sample.far_m === null ? null : sample.far_m - sample.near_m, units)}</dd>
           <dt>Frame covers</dt>
           <dd>
@@ -289,7 +289,7 @@ export const FinderFrame = memo(function FinderFrame({
             {Math.round((100 * rush.subject.length_m * sample.mm_per_m) / width)} ×{' '}
             {Math.round((100 * rush.subject.height_m * sample.mm_per_m) / height)} %
           </dd>
-          <dt>{step && focuses ? 'The area sees' : 'Aim part'}</dt>
+          <dt>{step && focuses ? 'The area sees' : 'Aim point'}</dt>
           <dd>
             {step && focuses
               ? label('seen', step.seen)

@@ -7,7 +7,7 @@ const keys: [string, string][] = [
   ['J and K', 'Next or previous line of the hold'],
   ['P', 'Pin or unpin that line'],
   ['C', 'Compare the best with the next best; again to close'],
-  ['N', 'Next set-up to compare with; with Shift, the one before'],
+  ['N', 'Next hold to compare with; with Shift, the one before'],
   ['Ctrl S', 'Save'],
   ['Ctrl Z', 'Undo; with Shift, redo'],
   ['?', 'This help'],
@@ -32,9 +32,9 @@ export function Help({ open, single, onSingle, onClose }: Props) {
         </p>
         <p>
           A filled bead is a frame sharp enough for your final use, a hollow one is not; hover to see why. At
-          first the beads show what the formulas allow. A moment later every set-up has been played many times
-          and the winner stands there, with one typical run. It is a model: trust it for comparing, not for
-          promising.
+          first the beads show what the formulas allow. A moment later many holds have been simulated and the
+          best one is shown, with a typical pass. It is a simulation: use it to compare, not to predict your
+          day.
         </p>
         <p>
           Changes lists what to set from how the camera was left, and warns of leftovers. Once your body is in

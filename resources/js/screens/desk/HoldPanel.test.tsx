@@ -76,7 +76,7 @@ describe('the hold', () => {
     panel({ ...formulas, best: { hold: formulas.best.hold } }, { playing: true, stale: true });
     expect(hold()).toHaveAttribute('aria-busy', 'true');
     expect(hold()).toHaveClass('stale', 'playing');
-    expect(screen.getByText('playing it through…')).toBeVisible();
+    expect(screen.getByText('simulating…')).toBeVisible();
   });
 
   it('gives the reason, the cost and the other choices of the line that is looked at', () => {
@@ -131,7 +131,7 @@ describe('the hold', () => {
 
   it('folds away what is not in play', async () => {
     const [first, ...rest] = ranked.lines;
-    const idle = { ...(first as (typeof ranked.lines)[0]), setting: 'aim', name: 'Aim part', idle: true };
+    const idle = { ...(first as (typeof ranked.lines)[0]), setting: 'aim', name: 'Aim point', idle: true };
     const { user } = panel({ ...ranked, lines: [idle, ...rest] });
     const fold = screen.getByRole('button', { name: /^Not in play: .*aim part/ });
     expect(fold).toHaveAttribute('aria-expanded', 'false');
@@ -152,9 +152,7 @@ describe('the other views of the hold', () => {
   it('list the other set-ups, adopt one without its exposure, and compare any but the first', async () => {
     const { user, does } = await view(ranked, 'Others');
     const played = (ranked.ranking ?? []).filter((entry) => entry.rejected_because === undefined);
-    const rows = within(screen.getByRole('region', { name: 'Other set-ups' })).getAllByTitle(
-      'Adopt this set-up',
-    );
+    const rows = within(screen.getByRole('region', { name: 'Other holds' })).getAllByTitle('Use this hold');
     expect(rows).toHaveLength(played.length);
     await user.click(rows[1] as HTMLElement);
     const [adopted] = does.onAdopt.mock.lastCall ?? [];
@@ -186,9 +184,9 @@ describe('the other views of the hold', () => {
       'Schools',
     );
     const schools = within(screen.getByRole('region', { name: 'Schools' }));
-    const buttons = schools.getAllByTitle('Adopt this set-up');
+    const buttons = schools.getAllByTitle('Use this hold');
     expect(buttons).toHaveLength(2);
-    expect(schools.getByText('All one here')).toBeVisible();
+    expect(schools.getByText('No difference here')).toBeVisible();
     expect(buttons[1]?.closest('li')).toHaveTextContent('20');
     await user.click(buttons[0] as HTMLElement);
     expect(does.onAdopt).toHaveBeenCalledOnce();
@@ -214,8 +212,8 @@ describe('the other views of the hold', () => {
     await view({ ...ranked, best, what_if }, 'Losses');
     const losses = within(screen.getByRole('region', { name: 'Losses' }));
     expect(losses.getByText('Kept').closest('.loss')).toHaveTextContent('35');
-    expect(losses.getByText('Lagging').closest('.loss')).toHaveTextContent('10+5 Stand farther off.');
-    expect(losses.getByText('Less than one each').closest('.loss')).toHaveTextContent('air');
+    expect(losses.getByText('Focus lagging').closest('.loss')).toHaveTextContent('10+5 Stand farther off.');
+    expect(losses.getByText('Less than one each').closest('.loss')).toHaveTextContent('heat shimmer');
     // What helps against nothing that loses here is told apart from what does.
     expect(losses.getByText('Cut the grass.').closest('.loss')).toBeNull();
   });
@@ -316,9 +314,9 @@ describe('playing a rush', () => {
     expect(document.querySelector('.clock')).toHaveTextContent('1.20 of 2.2 s');
     await user.click(screen.getByRole('button', { name: 'Play' }));
     expect(playback.toggle).toHaveBeenCalledOnce();
-    await user.click(screen.getByRole('button', { name: 'Another run' }));
+    await user.click(screen.getByRole('button', { name: 'Another pass' }));
     expect(another).toHaveBeenCalledOnce();
-    expect(screen.queryByRole('button', { name: 'As it comes out' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Preview' })).toBeNull();
     rerender(<span />);
     await waitFor(() => expect(screen.queryByRole('button', { name: 'Play' })).toBeNull());
   });

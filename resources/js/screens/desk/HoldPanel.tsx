@@ -17,7 +17,7 @@ import { Schools } from './Schools';
 
 /** How far playing all the set-ups has come; apart from the panel, which need not be drawn for it. */
 function Progress({ playing }: { playing: boolean }) {
-  return <ProgressLine what="Playing the set-ups" working={playing} done={useProgress()} />;
+  return <ProgressLine what="Simulating the holds" working={playing} done={useProgress()} />;
 }
 
 type Props = {

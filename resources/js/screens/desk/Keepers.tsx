@@ -23,7 +23,7 @@ export function Keepers({
 }) {
   const by = standsOn(learned);
   if (best.keeper_rate === undefined || !best.keepers || !best.frames) {
-    return <span className="keepers quiet">{playing ? 'playing it through…' : ''}</span>;
+    return <span className="keepers quiet">{playing ? 'simulating…' : ''}</span>;
   }
   const low = Math.round(best.keepers.low);
   const high = Math.round(best.keepers.high);

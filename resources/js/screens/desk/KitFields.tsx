@@ -36,7 +36,7 @@ function NewerNotice({ newer, onUse }: { newer: Newer; onUse: () => void }) {
   return (
     <div className="quiet kit-changed">
       <p>
-        You have described it anew since.{' '}
+        You’ve updated it since.{' '}
         <Button size="small" onClick={onUse}>
           Use that
         </Button>

@@ -238,7 +238,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           checked={rush.scene.backlit}
           onChange={(event) => onChange('scene', { backlit: event.target.checked })}
         >
-          Against the light
+          Backlit
         </Checkbox>
       )}
     </section>

@@ -57,7 +57,7 @@ export function Notices({
           key={misfit.what}
           trigger={['click', 'hover']}
           placement="topLeft"
-          title="Ways out, the cheapest first"
+          title="Fixes, easiest first"
           content={
             <ol className="ways-out">
               {misfit.ways_out.map((way) => (

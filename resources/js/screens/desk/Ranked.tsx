@@ -47,9 +47,9 @@ export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
   const frames = plan.best.frames ?? 1;
   const first = Math.round((played[0]?.keeper_rate ?? 0) * frames);
   return (
-    <section className="hold-detail" aria-label="Other set-ups">
+    <section className="hold-detail" aria-label="Other holds">
       <p className="quiet">
-        {plan.played_less ?? `${plan.tried} set-ups played on the same chances.`} Press one to adopt it.
+        {plan.played_less ?? `${plan.tried} holds simulated on the same chances.`} Press one to use it.
       </p>
       {plan.ties && <p className="ties">{plan.ties}</p>}
       <Scale frames={frames} />
@@ -61,7 +61,7 @@ export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
               key={JSON.stringify(entry.hold)}
               className={plan.ties && i === alike - 1 ? 'last-alike' : undefined}
             >
-              <button type="button" onClick={() => onAdopt(pinsOf(entry.hold))} title="Adopt this set-up">
+              <button type="button" onClick={() => onAdopt(pinsOf(entry.hold))} title="Use this hold">
                 {nameOf(entry.hold, words)}
               </button>
               <Cost fewer={i === 0 ? null : entry.alike ? 0 : fewer} sure={entry.matters ?? false} />

@@ -82,7 +82,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
           onChange={(v) => set({ background_texture: v })}
         />
         <ShareField
-          label="Looks like what is behind"
+          label="Blends into background"
           value={scene.background_alike}
           low="stands out"
           high="blends in"
@@ -161,9 +161,9 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
         </div>
         {plan && <p className="quiet">{plan.light.shimmer.sentence}</p>}
         <div className="stacked">
-          <span>Take care of</span>
+          <span>Hazards</span>
           <Select
-            aria-label="Take care of"
+            aria-label="Hazards"
             mode="multiple"
             className="wide"
             placeholder="Nothing in particular"

@@ -24,7 +24,7 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
     <section className="hold-detail schools" aria-label="Schools">
       {differ.length > 0 && (
         <>
-          <p className="quiet">The best that each way of working can do here. Press one to adopt it.</p>
+          <p className="quiet">The best that each way of working can do here. Press one to use it.</p>
           <Scale frames={frames} />
         </>
       )}
@@ -34,7 +34,7 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
           <ul className="ranked">
             {sides.map((s) => (
               <li key={s.side}>
-                <button type="button" onClick={() => onAdopt(pinsOf(s.hold))} title="Adopt this set-up">
+                <button type="button" onClick={() => onAdopt(pinsOf(s.hold))} title="Use this hold">
                   {label('side', s.side)}
                 </button>
                 <Spot rate={s.keeper_rate} error={s.standard_error} frames={frames} best={best} />
@@ -46,7 +46,7 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
       ))}
       {same.length > 0 && (
         <>
-          <h3>All one here</h3>
+          <h3>No difference here</h3>
           <ul className="all-one">
             {same.map(([school, sides]) => (
               <li key={school}>

@@ -37,7 +37,7 @@ export function SubjectFigures({ rush, source, refused, onChange }: Props) {
         {figure('length_m', 'Length', 'size')}
         {figure('height_m', 'Height', 'size')}
         {figure('depth_m', 'Depth', 'size')}
-        {figure('aim_size_m', 'Aim part', 'size')}
+        {figure('aim_size_m', 'Aim point', 'size')}
         {figure('limb_speed_mps', 'Limb speed', 'speed')}
         <div className="field">
           <label htmlFor="kind">Kind</label>
@@ -52,7 +52,7 @@ export function SubjectFigures({ rush, source, refused, onChange }: Props) {
       <ShareField
         label="Erratic"
         value={rush.subject.erratic}
-        low="keeps its way"
+        low="keeps its line"
         high="all over"
         onChange={(v) => onChange('subject', { erratic: v })}
       />

@@ -37,12 +37,12 @@ export function Transport({ playback, seconds, onAnotherRun, onOpen }: Props) {
       </output>
       {onOpen && (
         <Button size="small" onClick={onOpen} title="This frame as the camera would make it (O)">
-          As it comes out
+          Preview
         </Button>
       )}
       {onAnotherRun && (
-        <Button size="small" onClick={onAnotherRun} title="The same set-up, other chances">
-          Another run
+        <Button size="small" onClick={onAnotherRun} title="Same hold, different luck">
+          Another pass
         </Button>
       )}
       <Segmented

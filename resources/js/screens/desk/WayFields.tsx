@@ -41,7 +41,7 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
       <Segmented
         block
         size="small"
-        aria-label="Form of the way"
+        aria-label="Path shape"
         value={shape}
         options={[
           { value: 'straight', label: 'Straight' },

@@ -93,7 +93,7 @@ describe('what the lane draws', () => {
     // Half the distance has a quarter of the depth.
     expect(picture.moments[0]).toMatchObject({ focus: 20, near: 19.75, far: 20.25 });
     expect(picture.moments[1]?.far).toBeNull();
-    expect(picture.beads[0]?.says).toBe('lost: lagging');
+    expect(picture.beads[0]?.says).toBe('lost: focus lagging');
   });
 });
 

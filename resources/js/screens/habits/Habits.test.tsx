@@ -30,7 +30,7 @@ describe('habits', () => {
     await user.clear(iso);
     await user.type(iso, '3200');
     expect(await save()).toBeEnabled();
-    await user.click(screen.getByRole('button', { name: 'Back to what is saved' }));
+    await user.click(screen.getByRole('button', { name: 'Revert to saved' }));
     expect(await save()).toBeDisabled();
     await waitFor(() => expect(screen.getByLabelText('ISO you go up to')).toHaveValue(before));
   });

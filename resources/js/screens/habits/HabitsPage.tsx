@@ -30,7 +30,7 @@ const speeds = [
 const schools = [
   {
     name: 'response' as const,
-    label: 'How focus answers to change',
+    label: 'Tracking response',
     open: 'As each rush asks',
     sides: [
       { value: 'general', label: 'A middling patience, always' },
@@ -105,7 +105,7 @@ export default function HabitsPage() {
                 if (base) change(base);
               }}
             >
-              Back to what is saved
+              Revert to saved
             </Button>
           )}
           <Button type="primary" disabled={!dirty} loading={save.isPending} onClick={() => void keep()}>
@@ -165,7 +165,7 @@ export default function HabitsPage() {
               value={person.iso_ceiling}
               onChange={(iso_ceiling) => setPerson({ iso_ceiling })}
             />
-            <h2>Never slower than</h2>
+            <h2>Minimum shutter speed</h2>
             <div className="fields">
               {(['bird', 'animal', 'person', 'vehicle'] as const).map((kind) => (
                 <Floor
@@ -241,7 +241,7 @@ function Floor({
     <div className="field">
       <span className="label">{label}</span>
       <Select
-        aria-label={`Never slower than, ${label.toLowerCase()}`}
+        aria-label={`Minimum shutter speed, ${label.toLowerCase()}`}
         value={value === null ? 0 : (all.find((s) => Math.abs(s / value - 1) < 0.01) ?? 0)}
         options={[
           { value: 0, label: 'rule of thumb' },

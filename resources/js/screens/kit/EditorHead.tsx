@@ -22,7 +22,7 @@ export function EditorHead({ title, sample, dirty, busy, refused, restored, onRe
     <>
       <div className="page-head">
         <h1>{title}</h1>
-        {dirty && <Button onClick={onRevert}>Back to what is saved</Button>}
+        {dirty && <Button onClick={onRevert}>Revert to saved</Button>}
         <Button onClick={() => navigate('/kit')}>Close</Button>
         <Button type="primary" loading={busy} disabled={refused} onClick={onKeep}>
           {sample ? 'Save as my own' : 'Save'}

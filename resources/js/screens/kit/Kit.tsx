@@ -221,7 +221,8 @@ export default function Kit() {
       <small>
         {opening(item)} · from {say(item.outline.nearest_m, 'length', units)} · sweeps in{' '}
         {item.outline.sweep_s} s
-        {(item.outline.extenders?.length ?? 0) > 0 && ` · extenders ${item.outline.extenders?.join('×, ')}×`}
+        {(item.outline.extenders?.length ?? 0) > 0 &&
+          ` · teleconverters ${item.outline.extenders?.join('×, ')}×`}
       </small>
     </Row>
   );
@@ -246,14 +247,14 @@ export default function Kit() {
           <div className="kit-head">
             <h2 id="bodies">Bodies</h2>
             <UploadButton
-              label="Body document to upload"
+              label="Body file to upload"
               busy={upload.isPending}
               onFile={(f) => take('bodies', f)}
             >
               Upload
             </UploadButton>
             <Button onClick={() => navigate('/kit/layouts')}>Lay out the buttons</Button>
-            <Button onClick={() => navigate('/kit/bench')}>Bench</Button>
+            <Button onClick={() => navigate('/kit/bench')}>Calibration</Button>
             <Button type="primary" onClick={() => navigate('/kit/bodies/new')}>
               Describe your body
             </Button>
@@ -273,7 +274,7 @@ export default function Kit() {
           <div className="kit-head">
             <h2 id="lenses">Lenses</h2>
             <UploadButton
-              label="Lens document to upload"
+              label="Lens file to upload"
               busy={upload.isPending}
               onFile={(f) => take('lenses', f)}
             >

@@ -130,7 +130,7 @@ describe('buttons', () => {
     const { user, where } = page();
     await screen.findByRole('region', { name: 'Controls' });
     const many = questions().length;
-    await user.click(screen.getByRole('button', { name: /Half press/ }));
+    await user.click(screen.getByRole('button', { name: /Shutter button/ }));
     await waitFor(() => expect(where()).toContain('school=half-press'));
     expect(questions()).toHaveLength(many);
   });

@@ -13,10 +13,10 @@ type Props = {
 };
 
 const wants = [
-  { value: 0.5, label: 'If it happens' },
+  { value: 0.5, label: 'Bonus' },
   { value: 1, label: 'Wanted' },
   { value: 2, label: 'Wanted much' },
-  { value: 4, label: 'What I came for' },
+  { value: 4, label: 'Must have' },
 ];
 
 /** A time of day that may be left open. */

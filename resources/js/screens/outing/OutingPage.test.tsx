@@ -111,7 +111,7 @@ describe('an outing', () => {
     await first.user.type(screen.getByLabelText('Name of the outing'), ' again');
     first.unmount();
     const { user } = page();
-    expect(await screen.findByText(/What you had not saved/)).toBeVisible();
+    expect(await screen.findByText(/Unsaved changes restored/)).toBeVisible();
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(`${kept.document.name} again`);
     await user.click(screen.getByRole('button', { name: 'Drop it' }));
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(

@@ -238,7 +238,7 @@ export default function OutingPage() {
             {day.data.learned && (
               <p className="quiet day-learned">
                 Predictions are {standsOn(day.data.learned)}, the rest the model.{' '}
-                <Link to="/review/learned">How right it has been</Link>
+                <Link to="/review/learned">Accuracy</Link>
               </p>
             )}
             <DayTimeline day={day.data} onMove={(rush, at) => setEntry(rush, { at, by_hand: true })} />

@@ -84,12 +84,12 @@ export function Judged({
             {measured.long_px == null || measured.short_px == null
               ? '–'
               : measured.long_px > SMEARED * Math.max(0.3, measured.short_px)
-                ? `smeared at ${Math.round(measured.angle_deg ?? 0)}°`
+                ? `streaked at ${Math.round(measured.angle_deg ?? 0)}°`
                 : 'round'}
           </dd>
           {measured.camera_smeared != null && (
             <>
-              <dt>Smear of</dt>
+              <dt>Blur of</dt>
               <dd>{measured.camera_smeared ? 'the camera' : 'the subject'}</dd>
             </>
           )}
@@ -109,7 +109,7 @@ export function Judged({
       )}
       <div>
         <Button size="small" onClick={onBeside}>
-          {beside ? 'Alone again' : 'Hold this one beside'}
+          {beside ? 'Single view' : 'Compare'}
         </Button>{' '}
         <Button size="small" type="text" onClick={onDelete}>
           Delete

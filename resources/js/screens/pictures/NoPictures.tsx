@@ -10,9 +10,9 @@ export function NoPictures({ shooting, onShoot }: { shooting: boolean; onShoot: 
       <ol>
         <li>They are put into bursts by their times and matched to the rushes of an outing.</li>
         <li>You tap the subject in one frame of a burst; it is found in the others.</li>
-        <li>Each frame is measured there: how sharp, smeared which way, and where focus went instead.</li>
+        <li>Each frame is measured there: how sharp, streaked which way, and where focus went instead.</li>
       </ol>
-      {shooting && <p role="status">The stand-in camera is at it; its frames come in one by one.</p>}
+      {shooting && <p role="status">The simulated camera is shooting; its frames come in one by one.</p>}
       {!shooting && rushes.length > 0 && (
         <p className="pictures-try">
           No pictures at hand?{' '}
@@ -23,7 +23,7 @@ export function NoPictures({ shooting, onShoot }: { shooting: boolean; onShoot: 
               onClick: ({ key }) => onShoot(key),
             }}
           >
-            <Button>Let the stand-in camera shoot a rush</Button>
+            <Button>Let the simulated camera shoot a rush</Button>
           </Dropdown>
         </p>
       )}

@@ -26,10 +26,10 @@ export function NotTaken({ refused, state }: { refused: Sent[]; state: State | u
   if (list.length === 0) return null;
   const again = list.filter((one) => one.again !== null);
   return (
-    <section className="refused" aria-label="Not taken in">
+    <section className="refused" aria-label="Not imported">
       <details open={list.length < 4}>
         <summary>
-          {list.length === 1 ? 'One file was not taken in' : `${list.length} files were not taken in`}
+          {list.length === 1 ? 'One file was not imported' : `${list.length} files were not imported`}
         </summary>
         <ul>
           {list.map((one) => (

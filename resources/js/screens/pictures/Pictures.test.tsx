@@ -177,8 +177,8 @@ describe('pictures', () => {
       'POST /api/pictures/{id}/retry': undefined,
     });
     const { user } = open(<Pictures />);
-    const list = within(await screen.findByRole('region', { name: 'Not taken in' }));
-    expect(list.getByText('2 files were not taken in')).toBeVisible();
+    const list = within(await screen.findByRole('region', { name: 'Not imported' }));
+    expect(list.getByText('2 files were not imported')).toBeVisible();
     expect(list.getByText('This is no picture that can be read.')).toBeVisible();
     expect(list.getAllByRole('button', { name: 'Try again' })).toHaveLength(1);
     await user.click(list.getByRole('button', { name: 'Try again' }));
@@ -557,7 +557,7 @@ describe('a judgement', () => {
 
   it.each([
     [0.8, 0.7, 'round'],
-    [4, 1, 'smeared at 30°'],
+    [4, 1, 'streaked at 30°'],
     // Hardly any blur has no direction, however long it is for its width.
     [0.4, 0.1, 'round'],
   ])('tells a smear of %d by %d px: %s', (long_px, short_px, says) => {

@@ -27,7 +27,7 @@ export function UnderWay({
         says={
           state && waiting > 0
             ? `Looked at ${state.pictures - waiting} of ${state.pictures}${each ? `, ${left(waiting * each)}` : ''}`
-            : 'All that came are looked at'
+            : 'All analysed'
         }
         share={state && state.pictures > 0 ? 1 - waiting / state.pictures : 0}
         show={waiting > 0}

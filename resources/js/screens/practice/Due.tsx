@@ -18,7 +18,7 @@ export function Due() {
           <li key={turn.drill} className="rush-row waits-row">
             <Link to={placeOf(turn.drill)}>{label('exercise', turn.drill)}</Link>
             <span className="quiet">
-              {turn.turns === 1 ? 'one turn' : `${turn.turns} turns`}
+              {turn.turns === 1 ? 'one round' : `${turn.turns} rounds`}
               {turn.refresher && ', so that it stays'}
             </span>
           </li>

@@ -56,11 +56,11 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
                     `${label('control-place', c.place)} ${c.seconds.toFixed(2)} s (${c.trials} trials; guessed ${c.usual_s.toFixed(1)} s)`,
                 )
                 .join(' · ')
-            : 'Some turns of buttons without looking are needed first.')}
+            : 'Some rounds of buttons by touch are needed first.')}
         {feed === 'hand' &&
           (known
             ? `Focus by hand: you said ${percent(feeds.hand.said)}, practice has brought it to ${percent(feeds.hand.at ?? 0)} over ${feeds.hand.days.length === 1 ? 'a day' : `${feeds.hand.days.length} days`}, three points a day at most. What the log knows of your hand counts for more.`
-            : 'Some turns with the slow swimmer or in free flight are needed first.')}
+            : 'Some rounds with the slow swimmer or in free flight are needed first.')}
         {feed === 'first_sharp' &&
           ([time(first.auto, 'Autofocus:'), time(first.by_hand, 'By hand:')].filter(Boolean).join(' · ') ||
             'Some trials with the stopwatch are needed first.')}
@@ -73,7 +73,7 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
 export function Feeds({ practice }: { practice: Practice }) {
   return (
     <section aria-labelledby="feeds">
-      <h2 id="feeds">What practice moves</h2>
+      <h2 id="feeds">What practice changes</h2>
       <p className="quiet">Nothing, unless you say so; and unticked again, everything is as it was.</p>
       <Feed feed="controls" practice={practice} />
       <Feed feed="hand" practice={practice} />

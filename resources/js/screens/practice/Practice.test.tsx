@@ -30,7 +30,7 @@ describe('practice', () => {
     const { user, where } = open(<PracticePage />, { at: '/practice', path: '/practice' });
     const today = await region('Today');
     expect(today.getByText(/Today:/)).toHaveTextContent(
-      'Today: Slow swimmer, 3 turns then buttons without looking',
+      'Today: Slow swimmer, 3 rounds then buttons by touch',
     );
     await user.click(today.getByRole('button', { name: 'Begin' }));
     expect(where()).toBe('/practice/ring?exercise=swimmer');
@@ -53,7 +53,7 @@ describe('practice', () => {
   it('shows rungs from the highest down, which are passed, and where one stands', async () => {
     stands({});
     open(<PracticePage />);
-    const rungs = (await region('The ladder')).getAllByRole('listitem');
+    const rungs = (await region('Levels')).getAllByRole('listitem');
     expect(rungs.map((rung) => rung.className.split(' ')[1])).toEqual([
       'later',
       'later',
@@ -82,7 +82,7 @@ describe('practice', () => {
     stands({ drills: [{ drill: 'still', turns: 1, last_at: null }] });
     open(<PracticePage />);
     const drills = await region('Drills');
-    expect(drills.getByRole('link', { name: /Sitting still/ })).toHaveTextContent('one turn');
+    expect(drills.getByRole('link', { name: /Sitting still/ })).toHaveTextContent('one round');
     expect(drills.getByRole('link', { name: /The moment/ })).toHaveTextContent('new');
   });
 });
@@ -143,9 +143,9 @@ describe('what practice moves', () => {
   it('is nothing before it is known, and cannot be ticked', async () => {
     stands({ feeds });
     open(<PracticePage />);
-    const moves = await region('What practice moves');
+    const moves = await region('What practice changes');
     for (const box of moves.getAllByRole('checkbox')) expect(box).toBeDisabled();
-    expect(moves.getByText('Some turns of buttons without looking are needed first.')).toBeVisible();
+    expect(moves.getByText('Some rounds of buttons by touch are needed first.')).toBeVisible();
     expect(moves.getByText('Some trials with the stopwatch are needed first.')).toBeVisible();
   });
 
@@ -156,7 +156,7 @@ describe('what practice moves', () => {
     });
     open(<PracticePage />);
     expect(
-      (await region('What practice moves')).getByRole('checkbox', { name: /Layouts reckon/ }),
+      (await region('What practice changes')).getByRole('checkbox', { name: /Layouts reckon/ }),
     ).toBeEnabled();
   });
 
@@ -165,7 +165,7 @@ describe('what practice moves', () => {
     const by_hand = { trials: 4, missed: 0, median_s: null, mean_s: null };
     stands({ feeds: { ...feeds, first_sharp: { auto, by_hand, fewest: 10 } } });
     open(<PracticePage />);
-    expect((await region('What practice moves')).getByText(/Autofocus:/)).toHaveTextContent(
+    expect((await region('What practice changes')).getByText(/Autofocus:/)).toHaveTextContent(
       'Autofocus: 0.44 s, median of 12 with 2 missed · By hand: 4 of 10 trials so far',
     );
   });
@@ -175,7 +175,7 @@ describe('what practice moves', () => {
     stands({ feeds: { ...feeds, hand } });
     answers({ 'PUT /api/practice': practice as never });
     const { user } = open(<PracticePage />);
-    const moves = await region('What practice moves');
+    const moves = await region('What practice changes');
     expect(moves.getByText(/you said 30 %, practice has brought it to 36 % over a day/)).toBeVisible();
     await user.click(moves.getByRole('checkbox', { name: 'Plans move with my hand' }));
     expect(await screen.findByText('From now on. Untick it, and all is as it was.')).toBeInTheDocument();

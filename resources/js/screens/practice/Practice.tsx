@@ -52,7 +52,7 @@ export default function PracticePage() {
                 <>
                   <p className="practice-next">
                     {p.done_today > 0 ? 'Next' : 'Today'}: <strong>{label('exercise', next.drill)}</strong>
-                    {next.turns > 1 && `, ${next.turns} turns`}
+                    {next.turns > 1 && `, ${next.turns} rounds`}
                     {p.due.length > 1 && (
                       <span className="quiet">
                         {' '}
@@ -88,19 +88,17 @@ export default function PracticePage() {
             </section>
             <div className="practice-body">
               <section aria-labelledby="ladder">
-                <h2 id="ladder">The ladder</h2>
-                {p.ladder.at_top && (
-                  <p className="quiet">All five rungs are passed. What is left is keeping them.</p>
-                )}
+                <h2 id="ladder">Levels</h2>
+                {p.ladder.at_top && <p className="quiet">All five levels are passed. Keep in practice.</p>}
                 {p.ladder.too_hard && (
                   <p className="quiet">
-                    The last three sessions fell far short. One of the rung below comes first, then it is
+                    The last three sessions fell far short. One of the level below comes first, then it is
                     tried again.
                   </p>
                 )}
                 {p.ladder.held_up && (
                   <p className="quiet">
-                    This rung takes its time. The next one is open as well, so that practice does not stand
+                    This level takes its time. The next one is open as well, so that practice does not stand
                     still.
                   </p>
                 )}
@@ -117,7 +115,7 @@ export default function PracticePage() {
                           <strong>{label('exercise', drill)}</strong>
                           <span className="quiet">{about[drill]}</span>
                           <span className="quiet figures">
-                            {done ? (done.turns === 1 ? 'one turn' : `${done.turns} turns`) : 'new'}
+                            {done ? (done.turns === 1 ? 'one round' : `${done.turns} rounds`) : 'new'}
                           </span>
                         </Link>
                       </li>

@@ -57,7 +57,7 @@ export function RingResult({
         )}
         {s.scatter != null && (
           <div>
-            <dt>Off besides</dt>
+            <dt>Scatter</dt>
             <dd>{s.scatter.toFixed(1)} × the limit</dd>
           </div>
         )}

@@ -85,7 +85,7 @@ describe('set-ups compared', () => {
   it('draw each difference so that it can be heard', async () => {
     compared({ pairs: [pair, { ...pair, a: 1, b: 0, difference: { mean: -0.9, low: -1, high: -0.4 } }] });
     open(<Compare />);
-    const all = within(await screen.findByRole('region', { name: 'Each with each' }));
+    const all = within(await screen.findByRole('region', { name: 'Head to head' }));
     const bars = all.getAllByRole('img');
     expect(bars[0]).toHaveAccessibleName(`17 points, ${range}`);
     // What lies outside the scale stays on its edge.
@@ -120,7 +120,7 @@ describe('set-ups compared', () => {
     answers({ 'GET /api/bursts/comparison': { ...known, rushes } });
     const { user } = open(<Compare />);
     await user.click(await screen.findByLabelText('Of which rush'));
-    await user.click(await screen.findByTitle('Hare bolting (3 set-ups, 9 bursts)'));
+    await user.click(await screen.findByTitle('Hare bolting (3 holds, 9 bursts)'));
     await verdict();
     expect(asked.some(({ query }) => query.rush === '02')).toBe(true);
   });

@@ -48,7 +48,7 @@ const chance = (share: number) =>
 
 /** Set-ups from the log, one against the other: which keeps more, how sure that is, and what it takes to tell. */
 export default function Compare() {
-  useTitle('Compare set-ups');
+  useTitle('Compare holds');
   const navigate = useNavigate();
   const [rush, setRush] = useState<string | null>(null);
   const found = useHoldComparison(rush);
@@ -76,8 +76,8 @@ export default function Compare() {
           <div className="rushes-empty">
             <h2>Nothing to compare yet</h2>
             <p className="quiet">
-              Shoot the same rush with two set-ups by turns and log how many were kept of each. Which is
-              better, and how many frames it still takes to tell, stands here.
+              Shoot the same rush with two holds in turn and log how many you kept of each. Which is better,
+              and how many frames it still takes to tell, stands here.
             </p>
             <Button type="primary" size="large" onClick={() => navigate('/outings')}>
               To your outings
@@ -93,7 +93,7 @@ export default function Compare() {
                 style={{ minWidth: 320 }}
                 options={data.rushes.map((r) => ({
                   value: r.id,
-                  label: `${r.name} (${r.holds} set-ups, ${r.bursts} bursts)`,
+                  label: `${r.name} (${r.holds} holds, ${r.bursts} bursts)`,
                 }))}
                 onChange={(chosen: string) => setRush(chosen)}
               />
@@ -143,8 +143,8 @@ export default function Compare() {
               </p>
             )}
             {comparison.pairs.length > 1 && (
-              <section aria-label="Each with each">
-                <h2>Each with each</h2>
+              <section aria-label="Head to head">
+                <h2>Head to head</h2>
                 <ul className="compare-pairs">
                   {comparison.pairs.map((pair) => (
                     <li key={`${pair.a} ${pair.b}`}>
@@ -164,8 +164,8 @@ export default function Compare() {
               {comparison.alike < 0.02
                 ? 'Bursts differ no more here than chance makes them.'
                 : `Frames of one burst are alike to ${Math.round(100 * comparison.alike)} %, so a long one counts for less than its frames.`}{' '}
-              Look after every burst if you like: of ten logs of equal set-ups about one would call one of
-              them better.
+              Look after every burst if you like: of ten logs of equal holds about one would call one of them
+              better.
             </p>
           </>
         )}

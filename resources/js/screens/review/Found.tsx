@@ -41,7 +41,7 @@ export function Found({
   if (!data.tells) {
     return (
       <>
-        <h2>It cannot be told from this</h2>
+        <h2>Not enough to tell</h2>
         <p>
           {first && second && (
             <>
@@ -56,7 +56,7 @@ export function Found({
   }
   return (
     <>
-      <p className="quiet why-count">{data.leads ? 'Most likely' : 'Likeliest, not by far'}</p>
+      <p className="quiet why-count">{data.leads ? 'Most likely' : 'Most likely, but close'}</p>
       <h2 className="why-found">{first?.label}</h2>
       <p className="why-advice">{data.advice}</p>
       {fix && (
@@ -89,7 +89,7 @@ export function Found({
         )}
         {first?.cause === 'fine-tune' && (
           <Button type="primary" onClick={() => navigate('/kit/bench')}>
-            To the bench
+            To calibration
           </Button>
         )}
         <Button type="text" onClick={onAgain}>
@@ -105,7 +105,7 @@ export function Found({
               Plan the test
             </Button>{' '}
             <span className="quiet">
-              {confirm.frames_of_each} frames each, as it was and with the fix by turns
+              {confirm.frames_of_each} frames each, as it was and with the fix in turn
             </span>
           </p>
         )}

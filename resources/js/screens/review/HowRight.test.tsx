@@ -14,7 +14,7 @@ describe('what the log has taught', () => {
     answers({ 'GET /api/learned': { uses: true, since: null, learned: null } });
     open(<HowRight />);
     expect(await screen.findByRole('heading', { name: 'Nothing learned yet' })).toBeVisible();
-    expect(screen.queryByRole('button', { name: 'Begin anew' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Reset' })).toBeNull();
   });
 
   it('says why it cannot be told', async () => {
@@ -70,7 +70,7 @@ describe('what the log has taught', () => {
       'PATCH /api/learned': { ...learned, since: '2026-11-30T00:00:00Z' },
     });
     const { user } = open(<HowRight />);
-    await user.click(await screen.findByRole('button', { name: 'Begin anew' }));
+    await user.click(await screen.findByRole('button', { name: 'Reset' }));
     expect(bodies('PATCH /api/learned')).toEqual([]);
     await user.click(await screen.findByRole('button', { name: 'Forget it' }));
     expect(await screen.findByText('from 30 Nov 2026 on')).toBeVisible();
@@ -103,7 +103,7 @@ describe('how right it has been', () => {
     });
     const { user } = open(<HowRight />);
     const wrong = within(await screen.findByRole('region', { name: 'Looks logged wrongly' }));
-    await user.click(wrong.getByRole('button', { name: 'Leave it out for good' }));
+    await user.click(wrong.getByRole('button', { name: 'Exclude' }));
     await waitFor(() => expect(bodies('PATCH /api/bursts/{id}')).toEqual([{ doubted: true }]));
   });
 

@@ -19,7 +19,7 @@ const at = (share: number) => `${100 * share}%`;
 
 /** What the log has taught the model, and how right predictions were. */
 export default function HowRight() {
-  useTitle('How right it has been');
+  useTitle('Accuracy');
   const navigate = useNavigate();
   const learned = useLearned();
   const settle = useSettleLearned();
@@ -34,7 +34,7 @@ export default function HowRight() {
       <TopBar />
       <main className="rushes review">
         <div className="rushes-head">
-          <h1>How right</h1>
+          <h1>Accuracy</h1>
           <ReviewTabs />
         </div>
         {learned.isError && <Failed message={learned.error.message} />}
@@ -76,7 +76,7 @@ export default function HowRight() {
                       })
                     }
                   >
-                    Begin anew
+                    Reset
                   </Button>
                 )
               )}
@@ -98,7 +98,7 @@ export default function HowRight() {
         {taught && some && (
           <>
             <section aria-label="What was learned">
-              <h2>What it takes you for</h2>
+              <h2>Your skills, from your log</h2>
               <ul className="shares learned-skills">
                 {SKILLS.map((skill) => (
                   <Skill

@@ -33,7 +33,7 @@ export function ImportTable() {
   return (
     <>
       <Button onClick={() => input.current?.click()} loading={table.isPending && !read}>
-        Take in a table
+        Import a table
       </Button>
       <input
         ref={input}
@@ -73,7 +73,7 @@ export function ImportTable() {
       >
         {read && (
           <div className="import">
-            <p className="quiet">Which column says what? Rows taken in before are not counted twice.</p>
+            <p className="quiet">Which column says what? Rows imported before are not counted twice.</p>
             <div className="import-columns">
               {fields.map(([field, label]) => (
                 <label key={field} htmlFor={`column-${field}`}>

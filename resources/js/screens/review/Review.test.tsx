@@ -54,7 +54,7 @@ describe('the log', () => {
     });
     open(<Review />);
     const rows = within(await screen.findByRole('region', { name: 'Bursts' })).getAllByRole('listitem');
-    expect(rows[0]).toHaveTextContent('Tern hovering most kept, the rest: hidden');
+    expect(rows[0]).toHaveTextContent('Tern hovering most kept, the rest: blocked from view');
     expect(rows[1]).toHaveTextContent('Hare 12 of 40 kept, rain');
     expect(within(rows[0] as HTMLElement).getByRole('link', { name: 'Why?' })).toHaveAttribute(
       'href',

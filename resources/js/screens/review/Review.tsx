@@ -82,7 +82,7 @@ export default function Review() {
           <>
             <Shares groups={figures.rushes} title="Kept, by rush" />
             {figures.kits.length > 1 && <Shares groups={figures.kits} title="By lens" />}
-            {figures.holds.length > 1 && <Shares groups={figures.holds} title="By set-up" />}
+            {figures.holds.length > 1 && <Shares groups={figures.holds} title="By hold" />}
             {figures.months.length > 1 && (
               <Shares
                 groups={figures.months.map((m) => ({

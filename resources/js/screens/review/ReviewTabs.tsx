@@ -13,7 +13,7 @@ export function ReviewTabs() {
         Why soft
       </NavLink>
       <NavLink to="/review/compare">Compare</NavLink>
-      <NavLink to="/review/learned">How right</NavLink>
+      <NavLink to="/review/learned">Accuracy</NavLink>
     </nav>
   );
 }

@@ -17,7 +17,7 @@ export function Right({ taught }: { taught: Taught }) {
   if (!brier) return null;
   return (
     <>
-      <section aria-label="How right it has been">
+      <section aria-label="Accuracy">
         <h2>Predicted and logged</h2>
         <div className="right-grid">
           <Scatter bursts={bursts} wrong={wrong} />
@@ -106,7 +106,7 @@ function Miss({ burst, doubtful = false }: { burst: Predicted; doubtful?: boolea
       </span>
       {doubtful ? (
         <Button size="small" type="text" onClick={() => remove.mutate({ id: burst.burst, doubted: true })}>
-          Leave it out for good
+          Exclude
         </Button>
       ) : (
         <Link to={`/review/bursts/${burst.burst}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>

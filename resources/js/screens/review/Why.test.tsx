@@ -140,19 +140,19 @@ describe('what was found', () => {
 
   it('says so where none is likely enough', async () => {
     ask({ 'POST /api/cause': { ...found, leads: false, tells: false } });
-    expect(await screen.findByRole('heading', { name: 'It cannot be told from this' })).toBeVisible();
+    expect(await screen.findByRole('heading', { name: 'Not enough to tell' })).toBeVisible();
     expect(screen.queryByRole('button', { name: 'Plan the rush with it' })).toBeNull();
   });
 
   it('tells the likeliest from one that leads', async () => {
     ask({ 'POST /api/cause': { ...found, leads: false } });
-    expect(await screen.findByText('Likeliest, not by far')).toBeVisible();
+    expect(await screen.findByText('Most likely, but close')).toBeVisible();
   });
 
   it('leads to the bench where the lens focuses beside', async () => {
-    const tune = [{ cause: 'fine-tune', label: 'The lens focuses beside', probability: 0.8, because: [] }];
+    const tune = [{ cause: 'fine-tune', label: 'Front or back focus', probability: 0.8, because: [] }];
     const { user, where } = ask({ 'POST /api/cause': { ...found, causes: tune, fix: null, worth: null } });
-    await user.click(await screen.findByRole('button', { name: 'To the bench' }));
+    await user.click(await screen.findByRole('button', { name: 'To calibration' }));
     expect(where()).toBe('/kit/bench');
   });
 

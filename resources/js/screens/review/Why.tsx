@@ -16,7 +16,7 @@ import { WhyFrames } from './WhyFrames';
 
 /** What went wrong: a question at a time, the causes beside it, and then what to set against the first. */
 export default function Why() {
-  useTitle('Why soft');
+  useTitle('Why soft?');
   const { id } = useParams();
   const [params, setParams] = useSearchParams();
   const rush = params.get('rush') ?? undefined;
@@ -59,7 +59,7 @@ export default function Why() {
       <TopBar />
       <main className="rushes review why">
         <div className="rushes-head">
-          <h1>Why soft</h1>
+          <h1>Why soft?</h1>
           <ReviewTabs />
         </div>
         {id ? (

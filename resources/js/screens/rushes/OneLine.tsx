@@ -116,7 +116,7 @@ export function OneLine() {
                 {without.length > 0 && (
                   <li>
                     <button type="button" className="again" onClick={() => setWithout([])}>
-                      All of it again
+                      Restore all
                     </button>
                   </li>
                 )}

@@ -141,7 +141,7 @@ describe('the list of rushes', () => {
       await screen.findByLabelText('Rush document to upload'),
       new File(['{}'], 'rush.json', { type: 'application/json' }),
     );
-    expect(await screen.findByText('This file was not taken in')).toBeVisible();
+    expect(await screen.findByText('This file was not imported')).toBeVisible();
     expect(screen.getByText(/900 was given/)).toBeVisible();
   });
 });

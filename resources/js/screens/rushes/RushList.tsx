@@ -124,7 +124,7 @@ export default function RushList() {
               <h2>Nothing here yet</h2>
               <p className="quiet">
                 A rush is one expected run of something that moves: a bird coming in, a rider at the barriers.
-                Describe one, and the set-up for it is worked out while you type.
+                Describe one, and its hold is worked out while you type.
               </p>
               <Button type="primary" size="large" onClick={() => navigate('/rushes/new')}>
                 Describe your first rush

@@ -26,7 +26,7 @@ export default function Forgotten() {
     <Door title="A new password">
       {sent ? (
         <p role="status">
-          If there is an account with {sent}, a letter with a link is on its way. The link is good for an
+          If there is an account with {sent}, an email with a link is on its way. The link is good for an
           hour.
         </p>
       ) : (

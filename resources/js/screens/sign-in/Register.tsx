@@ -33,11 +33,11 @@ export default function Register() {
 
   if (mailed) {
     return (
-      <Door title="Look into your mail">
+      <Door title="Check your email">
         <p role="status">
-          A letter to {mailed} is on its way. The link in it opens your account; it is good for a day.
+          An email to {mailed} is on its way. The link in it opens your account; it is good for a day.
         </p>
-        <p className="quiet">Nothing there? Look among the unwanted mail, or try once more.</p>
+        <p className="quiet">Nothing there? Check your spam folder, or try again.</p>
         <p>
           <Button onClick={() => setMailed(null)}>Back</Button>
         </p>
@@ -46,7 +46,7 @@ export default function Register() {
   }
 
   return (
-    <Door title="Open an account">
+    <Door title="Create an account">
       <p className="quiet">
         It keeps your rushes, your kit and how you work. Take all of it with you whenever you like.
       </p>

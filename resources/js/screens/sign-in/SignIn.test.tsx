@@ -56,15 +56,15 @@ describe('signing in', () => {
   it('offers the demo where there is one, and says when it cannot be had', async () => {
     answers({ 'POST /api/session/demo': offline });
     const { user } = door();
-    await user.click(await screen.findByRole('button', { name: 'Look around in the demo' }));
+    await user.click(await screen.findByRole('button', { name: 'Try the demo' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('The server does not answer.');
   });
 
   it('has no demo where there is none', async () => {
     answers({ 'GET /api/session': { user: null, demo_available: false } });
     door();
-    await screen.findByRole('link', { name: 'Open an account' });
-    expect(screen.queryByRole('button', { name: 'Look around in the demo' })).toBeNull();
+    await screen.findByRole('link', { name: 'Create an account' });
+    expect(screen.queryByRole('button', { name: 'Try the demo' })).toBeNull();
   });
 });
 
@@ -87,7 +87,7 @@ describe('opening an account', () => {
     const page = open(<Register />);
     await fill(page, 'long enough now');
     expect(await screen.findByRole('status')).toHaveTextContent(
-      'A letter to ada@example.test is on its way.',
+      'An email to ada@example.test is on its way.',
     );
     await page.user.click(screen.getByRole('button', { name: 'Back' }));
     expect(screen.getByLabelText('Name')).toBeVisible();

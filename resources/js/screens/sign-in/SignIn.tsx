@@ -41,9 +41,7 @@ export default function SignIn() {
       <section className="sign-in-form">
         <Wordmark />
         <h1>Keep it sharp while it moves</h1>
-        <p className="quiet">
-          Say what is coming, how fast and through what. Get the set-up that holds it, and why.
-        </p>
+        <p className="quiet">Say what is coming, how fast and through what. Get the hold for it, and why.</p>
         <Form<Entry>
           layout="vertical"
           requiredMark={false}
@@ -80,7 +78,7 @@ export default function SignIn() {
           </Button>
         </Form>
         <p className="sign-in-ways">
-          <Link to="/register">Open an account</Link>
+          <Link to="/register">Create an account</Link>
           <Link to="/forgotten-password">Forgotten your password?</Link>
         </p>
         {session.data?.demo_available && (
@@ -91,7 +89,7 @@ export default function SignIn() {
               loading={busy === 'demo'}
               onClick={() => void enter('demo', () => take(client.POST('/api/session/demo')))}
             >
-              Look around in the demo
+              Try the demo
             </Button>
             <p className="quiet">
               A sea-cliff reserve in June and a muddy race in autumn. Everything in it is made up.

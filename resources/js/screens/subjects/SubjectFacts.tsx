@@ -36,7 +36,7 @@ export function SubjectFacts({ profile: draft }: { profile: SubjectProfile }) {
           <dd>{say(subject.limb_speed_mps, 'speed', units)}</dd>
         </div>
         <div>
-          <dt>Keeps its way</dt>
+          <dt>Keeps its line</dt>
           <dd>
             {inWords(subject.erratic, [
               [0.35, 'no'],

@@ -57,7 +57,7 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
         {number('length_m', 'Length', 'size')}
         {number('height_m', 'Height', 'size')}
         {number('depth_m', 'Depth', 'size')}
-        {number('aim_size_m', 'Aim part', 'size')}
+        {number('aim_size_m', 'Aim point', 'size')}
         {number('speed_mps', 'Cruises at', 'speed')}
         <NumberField
           label="At its fastest"
@@ -104,7 +104,7 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
           onChange={(v) => setSubject({ kind: (v ?? 'animal') as NonNullable<Subject['kind']> })}
         />
         <div className="field">
-          <label htmlFor="subject-hazards">Take care of</label>
+          <label htmlFor="subject-hazards">Hazards</label>
           <Select
             id="subject-hazards"
             mode="multiple"
@@ -118,7 +118,7 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
       <div className="fields three">
         <ShareField
           label="Erratic"
-          low="keeps its way"
+          low="keeps its line"
           high="all over"
           value={subject.erratic}
           onChange={(v) => setSubject({ erratic: v })}

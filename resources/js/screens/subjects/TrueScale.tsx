@@ -53,7 +53,7 @@ export function TrueScale({ profile }: { profile: SubjectProfile }) {
       </text>
       <circle cx={width - 26} cy={22} r={Math.max(1.5, (aim * scale) / 2)} className="scale-aim" />
       <text x={width - 32 - Math.max(1.5, (aim * scale) / 2)} y={26} textAnchor="end">
-        aim part {sayDepth(aim, units)}
+        aim point {sayDepth(aim, units)}
       </text>
     </svg>
   );

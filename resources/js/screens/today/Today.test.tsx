@@ -36,7 +36,7 @@ describe('today', () => {
   it('shows a newcomer three first steps, and what is done of them', async () => {
     answers({ 'GET /api/kit/{type}': ({ path }) => (path.type === 'bodies' ? (own as never) : []) });
     open(<Today />);
-    const steps = await screen.findByRole('region', { name: 'Three first steps' });
+    const steps = await screen.findByRole('region', { name: 'Get started' });
     expect(within(steps).getByText('(done)').closest('h3')).toHaveTextContent('Your body');
     expect(within(steps).queryByText('Describe your body')).toBeNull();
     expect(within(steps).getByRole('link', { name: 'Describe a lens' })).toHaveAttribute(
@@ -47,13 +47,13 @@ describe('today', () => {
 
   it('remembers that they were put away, and says what comes instead', async () => {
     const { user, unmount } = open(<Today />);
-    await user.click(await screen.findByRole('button', { name: 'Put them away' }));
-    expect(screen.queryByText('Three first steps')).toBeNull();
-    expect(screen.getByText('Rushes you have worked on will stand here.')).toBeVisible();
+    await user.click(await screen.findByRole('button', { name: 'Hide' }));
+    expect(screen.queryByText('Get started')).toBeNull();
+    expect(screen.getByText('Your recent rushes appear here.')).toBeVisible();
     unmount();
     open(<Today />);
-    await screen.findByText('Rushes you have worked on will stand here.');
-    expect(screen.queryByText('Three first steps')).toBeNull();
+    await screen.findByText('Your recent rushes appear here.');
+    expect(screen.queryByText('Get started')).toBeNull();
   });
 
   it('has the outing that comes next with its card, not one that is over', async () => {
@@ -70,7 +70,7 @@ describe('today', () => {
     const over = { ...outing, starts_at: yesterday, ends_at: yesterday };
     answers({ 'GET /api/rushes': { items: [rush], next: null }, 'GET /api/outings': [over] });
     open(<Today />);
-    const plan = await screen.findByRole('link', { name: 'Plan when each of these is worth it' });
+    const plan = await screen.findByRole('link', { name: 'Plan an outing' });
     expect(plan).toHaveAttribute('href', '/outings/new');
   });
 
@@ -104,7 +104,7 @@ describe('what waits for review', () => {
       ...more,
     });
     open(<Today />);
-    return within(await screen.findByRole('region', { name: 'Waits for review' }));
+    return within(await screen.findByRole('region', { name: 'To review' }));
   };
 
   it('is what lost most of its frames and nobody has asked about', async () => {
@@ -117,8 +117,8 @@ describe('what waits for review', () => {
       { ...burst, id: '6', rush: 'Half of them', keepers: 20, frames: 40, kept: null },
     ]);
     const names = list.getAllByRole('link', { name: /^Why soft/ }).map((link) => link.textContent);
-    expect(names).toEqual(['Why soft: Hare bolting', 'Why soft: In a word']);
-    expect(list.getByRole('link', { name: 'Why soft: Hare bolting' })).toHaveAttribute(
+    expect(names).toEqual(['Why soft? Hare bolting', 'Why soft? In a word']);
+    expect(list.getByRole('link', { name: 'Why soft? Hare bolting' })).toHaveAttribute(
       'href',
       '/review/bursts/1/why?of=01',
     );
@@ -147,7 +147,7 @@ describe('what waits for review', () => {
     answers({ 'GET /api/rushes': { items: [rush], next: null } });
     open(<Today />);
     await screen.findByRole('region', { name: 'Last worked on' });
-    expect(screen.queryByRole('region', { name: 'Waits for review' })).toBeNull();
+    expect(screen.queryByRole('region', { name: 'To review' })).toBeNull();
   });
 });
 
@@ -168,7 +168,7 @@ describe('a rush in one line', () => {
     await user.type(await screen.findByLabelText('What is coming?'), 'fox windy');
     await user.click(await screen.findByRole('button', { name: 'windy: leave it out' }));
     await waitFor(() => expect(screen.queryByRole('button', { name: 'windy: leave it out' })).toBeNull());
-    await user.click(screen.getByRole('button', { name: 'All of it again' }));
+    await user.click(screen.getByRole('button', { name: 'Restore all' }));
     expect(await screen.findByRole('button', { name: 'windy: leave it out' })).toBeVisible();
     await user.click(screen.getByRole('button', { name: 'windy: leave it out' }));
     await user.click(screen.getByRole('button', { name: 'Work it out' }));

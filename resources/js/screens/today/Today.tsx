@@ -25,9 +25,9 @@ function FirstSteps({ steps, onAway }: { steps: Step[]; onAway: () => void }) {
   return (
     <section className="first-steps" aria-labelledby="first-steps">
       <div className="first-steps-head">
-        <h2 id="first-steps">Three first steps</h2>
+        <h2 id="first-steps">Get started</h2>
         <Button type="text" onClick={onAway}>
-          Put them away
+          Hide
         </Button>
       </div>
       <ol>
@@ -79,7 +79,7 @@ function NextOuting() {
         </p>
       ) : (
         <p>
-          <Link to="/outings/new">Plan when each of these is worth it</Link>
+          <Link to="/outings/new">Plan an outing</Link>
         </p>
       )}
     </section>
@@ -117,7 +117,7 @@ export default function Today() {
     {
       done: listed.length > 0,
       title: 'A rush',
-      why: 'One expected run of something that moves. One line will do.',
+      why: 'One pass of a moving subject. One line is enough.',
       to: '/rushes/new',
       action: 'Describe your first rush',
     },
@@ -151,9 +151,7 @@ export default function Today() {
             </ul>
           </section>
         )}
-        {known && listed.length === 0 && !open && (
-          <p className="quiet">Rushes you have worked on will stand here.</p>
-        )}
+        {known && listed.length === 0 && !open && <p className="quiet">Your recent rushes appear here.</p>}
       </main>
     </>
   );

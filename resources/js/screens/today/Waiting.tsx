@@ -23,7 +23,7 @@ export function Waiting() {
   return (
     <section aria-labelledby="waits-for-review" className="waits">
       <div className="today-head">
-        <h2 id="waits-for-review">Waits for review</h2>
+        <h2 id="waits-for-review">To review</h2>
         <Link to="/review">The log</Link>
       </div>
       <ul className="rush-list">
@@ -38,7 +38,7 @@ export function Waiting() {
         {lost.map((burst) => (
           <li key={burst.id} className="rush-row waits-row">
             <Link to={`/review/bursts/${burst.id}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>
-              Why soft: {burst.rush}
+              Why soft? {burst.rush}
             </Link>
             <span className="quiet">
               {new Date(burst.at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })},{' '}
@@ -51,7 +51,7 @@ export function Waiting() {
             <Link to="/review/learned">
               {outliers === 1 ? 'One burst looks' : `${outliers} bursts look`} logged wrongly
             </Link>
-            <span className="quiet">not learned from until you say so</span>
+            <span className="quiet">not used until you check</span>
           </li>
         )}
       </ul>

@@ -77,7 +77,7 @@ export function SensorStep({
         {number('focus_cycle_hz', 'Focus measurements a second', 'count')}
         {number(
           'light_limit_ev',
-          'Last light it focuses in',
+          'AF low-light limit',
           'ev',
           'As its data sheet gives it, with a bright lens',
         )}

@@ -153,14 +153,14 @@ export default function LensEditor() {
               {number('best_stops_down', 'Crispest, from wide open', 'stops')}
             </div>
             <SweepWatch sweep={draft.sweep_s} onSweep={(sweep_s) => set({ sweep_s })} />
-            <h2>Switches, extenders and ring</h2>
+            <h2>Switches, teleconverters and ring</h2>
             <RangeFields
               ranges={draft.ranges}
               nearestM={draft.nearest_m}
               onRanges={(ranges) => set({ ranges })}
             />
             <div className="field">
-              <label htmlFor="extenders">Extenders it takes</label>
+              <label htmlFor="extenders">Teleconverters it takes</label>
               <Select
                 id="extenders"
                 mode="multiple"
@@ -201,8 +201,8 @@ export default function LensEditor() {
             />
             <ReachTable reach={editor.check?.reach ?? []} />
             <p className="quiet">
-              Field: how much lies across the frame at that distance. An extender takes its square in light
-              and makes the drive that much slower against the subject.
+              Field: how much lies across the frame at that distance. A teleconverter takes its square in
+              light and makes the drive that much slower against the subject.
             </p>
           </aside>
         </div>

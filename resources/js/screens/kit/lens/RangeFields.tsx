@@ -21,7 +21,7 @@ export function RangeFields({
     onRanges(ranges.map((range, at) => (at === i ? { ...range, ...fields } : range)));
   return (
     <div className="field">
-      <span className="label">Positions of its range switch, apart from the full one</span>
+      <span className="label">Positions of its focus limiter, apart from the full one</span>
       <div className="range-list">
         {ranges.map((range, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: only told by its place

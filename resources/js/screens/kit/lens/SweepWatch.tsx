@@ -44,12 +44,7 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
   return (
     <section className="stopwatch" aria-label="Sweep time">
       <div className="stopwatch-row">
-        <NumberField
-          label="Nearest to infinity, by its own drive"
-          quantity="time"
-          value={sweep}
-          onChange={onSweep}
-        />
+        <NumberField label="AF time, near to infinity" quantity="time" value={sweep} onChange={onSweep} />
         {!open && <Button onClick={() => setOpen(true)}>Measure it</Button>}
       </div>
       {open && (
