@@ -63,7 +63,7 @@ it(
             ->reload()
             ->see('for the light');
         $first = (string) $page->script('return document.querySelector(".card-face h1").textContent');
-        $page->press('Log')->press('Half')->press('Hidden')->see('Logged')->see('1 to send');
+        $page->press('Log')->press('Half')->press('Blocked from view')->see('Logged')->see('1 to send');
         $page->press('Next rush')->see('2 of 2');
         $second = (string) $page->script('return document.querySelector(".card-face h1").textContent');
         expect($second)->not->toBe($first);
@@ -133,7 +133,7 @@ it('keeps what two devices logged, and leaves nothing behind when somebody signs
                 ->see('for the light')
                 ->press('Log')
                 ->press(['Few', 'Most'][$i])
-                ->press('Shake')
+                ->press('Camera shake')
                 ->see('Logged');
         }
         $page->until(fn (): bool => Burst::query()->where('user_id', $person->id)->count() === 2, 'both bursts; %s');

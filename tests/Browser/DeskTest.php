@@ -118,10 +118,10 @@ it('says when others are not sharp together, and turns against the light', funct
     $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
     $page->press('One more');
     $page->until(fn () => $page->value('Number 3 at') !== '', 'a row for the third; %s');
-    $page->type('Number 3 at', '20')->see('Nearest and farthest are not sharp together')->see('in one plane');
+    $page->type('Number 3 at', '20')->see('The nearest and the farthest cannot both be sharp')->see('in one plane');
     $page->isClean();
     $page->hit('[aria-label="Remove number 3"]');
-    $page->seeNot('not sharp together');
+    $page->seeNot('cannot both be sharp');
     $page->press('Picked')->see('Backlit')->hit('.light .ant-checkbox-wrapper');
     $page->until(
         fn () => $page->script('return document.querySelector(".light input[type=checkbox]").checked'),

@@ -48,7 +48,7 @@ it('goes from a burst to its cause, to the fix on the desk, and to the test that
     $page = $this->enter($this->page(), $person)
         ->visit('/')
         ->see('To review')
-        ->press("Why soft: $rush->name")
+        ->press("Why soft? $rush->name")
         ->see('Was anything still set for something else?')
         ->isClean();
     // By keyboard: no, nothing was left over.
@@ -83,7 +83,7 @@ it('goes from a burst to its cause, to the fix on the desk, and to the test that
         ->and($rushes->pluck('pins.focus.mode')->sort()->values()->all())
         ->toBe(['continuous', 'single']);
     // It was looked into: it does not wait any more.
-    $page->visit('/')->see('Last worked on')->seeNot('Why soft:')->isClean();
+    $page->visit('/')->see('Last worked on')->seeNot('Why soft?')->isClean();
 });
 
 it('finds a cause from nothing on a phone, a tap at a time', function (): void {
@@ -102,9 +102,9 @@ it('finds a cause from nothing on a phone, a tap at a time', function (): void {
             ,
             [
                 'Was anything still set' => 'No, I checked',
-                'streaks?' => 'everything the same way',
+                'streaked?' => 'everything the same way',
                 'anything at all sharp?' => 'Nothing is',
-                'keeps still come out sharp' => 'Soft all over',
+                'still, at that distance' => 'Soft all over',
                 'inside the frame?' => 'nearly always',
                 'through the burst?' => 'Never sharp',
                 'in the finder?' => 'settled and stayed',

@@ -132,8 +132,8 @@ it('says what to change from how the camera stands, the dangerous first', functi
     $page
         ->press('Changes')
         ->see('is not known yet')
-        ->choose('Detection now', 'Person')
-        ->see('finds nothing here, or takes a bystander')
+        ->choose('Subject detection now', 'Person')
+        ->see('finds nothing here, or grabs a bystander')
         ->isClean();
     $page->script('document.querySelector(".changes details").open = true');
     $page->choose('Switch on the lens now', 'Manual')->see('no focus setting does anything');

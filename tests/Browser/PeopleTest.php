@@ -98,7 +98,7 @@ it('takes the hand-focuser to where to park the ring', function (): void {
         ->keys(WebDriverKeys::ENTER)
         ->see('in this run')
         ->settled();
-    $page->press('Others')->press('By hand: park')->press('Hold')->see('Not in play:')->settled();
+    $page->press('Others')->press('Manual: prefocus')->press('Hold')->see('Not in play:')->settled();
     expect($page->actions - $before)
         ->toBeLessThanOrEqual(5)
         ->and($page->held('focus.start_at_m'))
@@ -121,7 +121,7 @@ it('takes the teacher to a fair comparison of two set-ups, whose figures are tho
         ->see('in this run')
         ->settled();
     $before = $page->actions;
-    $page->press('Others')->see('set-ups played on the same chances');
+    $page->press('Others')->see('holds simulated on the same chances');
     $kept = fn (string $css): array => (array) $page->script(
         'return [...document.querySelectorAll(arguments[0])].map(e => Number(e.textContent))',
         $css,

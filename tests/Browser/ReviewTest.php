@@ -17,14 +17,14 @@ it(
             ->visit("/outings/$outing->id")
             ->see('wanted frames kept')
             ->see('Before leaving');
-        foreach ([['Most', 'Hidden'], ['Few', 'Shake']] as [$many, $lost]) {
+        foreach ([['Most', 'Blocked from view'], ['Few', 'Camera shake']] as [$many, $lost]) {
             $page->script('document.querySelector(".day-order .ant-btn-link").click()');
             $page->press($many)->press($lost)->see('is logged');
         }
         $page->see('2 bursts')->isClean();
         $logged = Burst::query()->where('user_id', $person->id)->firstOrFail();
         expect($logged->hold)->not->toBeNull()->and($logged->shot_at->toDateString())->toBe('2026-06-07');
-        $page->visit('/review')->see('Kept, by rush')->see('2 bursts')->see('most kept, the rest: hidden')->isClean();
+        $page->visit('/review')->see('Kept, by rush')->see('2 bursts')->see('most kept, the rest: blocked from view')->isClean();
         $page
             ->press('Correct')
             ->type('or counted', '50 of 40')

@@ -44,8 +44,8 @@ it('writes a page to be read, in the units asked for, with what is pinned and wh
         ->toContain(
             'Matters most here',
             'Small ring (pinned)',
-            'Not in play here: Eye, What wins.',
-            'What loses the rest',
+            'No effect here: Eye, Priority.',
+            'Lost frames of a pass, by cause',
             ' ft ',
         )
         ->not->toContain('{')
@@ -57,7 +57,7 @@ it('writes a page to be read, in the units asked for, with what is pinned and wh
         '--page',
         '--runs=20',
     ])->getOutput();
-    expect($tried)->toContain('Played 20 times.')->toContain('At least one keeper in')->toContain(' m/s');
+    expect($tried)->toContain('Simulated 20 times.')->toContain('At least one keeper in')->toContain(' m/s');
 });
 
 it('reads standard input and keeps pins', function (): void {

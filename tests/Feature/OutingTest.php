@@ -381,7 +381,7 @@ it('says what the log comes to, lets it be corrected and deleted, and writes it 
         ->assertJsonPath('rushes.0.name', 'Coming in')
         ->assertJsonPath('rushes.0.bursts', 2)
         ->assertJsonPath('rushes.0.share.mean', 0.5)
-        ->assertJsonPath('rushes.0.lost.0', ['cause' => 'hidden', 'label' => 'Hidden', 'bursts' => 2])
+        ->assertJsonPath('rushes.0.lost.0', ['cause' => 'hidden', 'label' => 'Blocked from view', 'bursts' => 2])
         ->assertJsonPath('months.0.name', '2026-05')
         ->assertJsonCount(2, 'months')
         ->json();

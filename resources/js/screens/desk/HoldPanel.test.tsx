@@ -133,7 +133,7 @@ describe('the hold', () => {
     const [first, ...rest] = ranked.lines;
     const idle = { ...(first as (typeof ranked.lines)[0]), setting: 'aim', name: 'Aim point', idle: true };
     const { user } = panel({ ...ranked, lines: [idle, ...rest] });
-    const fold = screen.getByRole('button', { name: /^Not in play: .*aim part/ });
+    const fold = screen.getByRole('button', { name: /^Not in play: .*aim point/ });
     expect(fold).toHaveAttribute('aria-expanded', 'false');
     await user.click(fold);
     expect(line('aim')).toBeVisible();

@@ -77,7 +77,7 @@ describe('what the lane draws', () => {
     const picture = pictureOf(plan);
     expect(picture.played).toBe(false);
     expect(picture.beads[0]).toMatchObject({ kept: false, focus: 35 });
-    expect(picture.beads[0]?.says).toContain('20 µm of blur, mostly subject smear, a keeper has up to 18 µm');
+    expect(picture.beads[0]?.says).toContain('20 µm of blur, mostly motion blur, a keeper has up to 18 µm');
   });
 
   it('puts what is sharp around where focus was in the run', () => {

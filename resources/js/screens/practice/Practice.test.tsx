@@ -69,7 +69,7 @@ describe('practice', () => {
   });
 
   it.each([
-    [{ at_top: true }, /All five rungs are passed/],
+    [{ at_top: true }, /All five levels are passed/],
     [{ too_hard: true }, /fell far short/],
     [{ held_up: true }, /The next one is open as well/],
   ])('says where it goes on: %o', async (fields, says) => {
