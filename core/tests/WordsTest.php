@@ -161,7 +161,7 @@ it('counts with the right word', function (): void {
     expect(said(Said::of('iso.left', stops: Quantity::count(1.0))))
         ->toBe('1 stop under your limit.')
         ->and(said(Said::of('iso.left', stops: Quantity::count(1.34))))
-        ->toBe('What the light leaves: 1.3 stops under your limit.')
+        ->toBe('1.3 stops under your limit.')
         ->and(said(Said::of('misfit.skew.mechanical', frames: Quantity::count(1.0))))
         ->toBe('Use the mechanical shutter: straight, at one frame a second.');
 });
