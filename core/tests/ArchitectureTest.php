@@ -54,7 +54,7 @@ const ROOMS = [
     'Review',
     'Record',
     'Causes',
-    'Calibration',
+    'Bench',
     'Drill',
     'Words',
     'Document',

@@ -81,12 +81,12 @@ it('writes a page with every setting once', function (): void {
         Outcome::of(40, [0.4, 0.6], 0.9, 0.5, ['hunting' => 0.4, 'air' => 0.0001]),
         plan(),
     );
-    foreach (['Who focuses', 'Focus mode', 'Patience', 'Shutter', 'Stabiliser', 'Support'] as $name) {
+    foreach (['Focus method', 'Focus mode', 'Patience', 'Shutter', 'Stabiliser', 'Support'] as $name) {
         expect(preg_match_all("/^  $name  /m", $page))->toBe(1, $name);
     }
     expect($page)
-        ->toMatch('/Hunting +▇+ +16\.0/u')
-        ->not->toContain('Air ')
+        ->toMatch('/Focus hunting +▇+ +16\.0/u')
+        ->not->toContain('Heat shimmer ')
         ->toContain('Keeps')
-        ->toMatch('/Start focus at +\d+ ft/');
+        ->toMatch('/Prefocus at +\d+ ft/');
 });

@@ -49,7 +49,7 @@ it('sweeps away what has run out, and nothing else', function (): void {
         ->delete();
     $person
         ->sweeps()
-        ->create(['name' => 'Calibration', 'document' => []])
+        ->create(['name' => 'Bench', 'document' => []])
         ->delete();
     App\Models\CopyLink::open($person, 'drill', 'Ended', [], 1);
     $this->travel(90)->minutes();
