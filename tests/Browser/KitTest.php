@@ -136,7 +136,7 @@ it('says what to change from how the camera stands, the dangerous first', functi
         ->see('finds nothing here, or grabs a bystander')
         ->isClean();
     $page->script('document.querySelector(".changes details").open = true');
-    $page->choose('Switch on the lens now', 'Manual')->see('no focus setting does anything');
+    $page->choose('Switch on the lens now', 'Manual')->see('no focus setting has any effect');
     $page->press('I have set it like this')->see('Nothing to change.');
     expect($this->user->refresh()->standings['sample-fast-mirrorless']['focus']['detect'])->toBe('bird');
 });

@@ -59,6 +59,20 @@ function bodyFor(Maker $maker, string $uri): array
             'through' => $maker->one(['open', 'x']),
             'ev100' => $maker->one([9, -99, 'x']),
         ],
+        str_contains($uri, 'pictures/') => [
+            'pictures' => $maker->one([['01hzzzzzzzzzzzzzzzzzzzzzz0'], [], ['x'], [[]], 'x', array_fill(0, 2001, 'x')]),
+            'bursts' => $maker->one([['5f1d5d7e-7f7c-4f2b-9a55-0f6f3f0c9b11'], [], ['x'], [[]], 'x']),
+            'burst' => $maker->one([null, '5f1d5d7e-7f7c-4f2b-9a55-0f6f3f0c9b11', 'x', []]),
+            'rush_id' => $maker->one(['01hzzzzzzzzzzzzzzzzzzzzzz0', 'x', [], null]),
+            'said' => $maker->one([true, false, null, 'x', []]),
+            'lost_to' => $maker->one([null, 'shake', 'x', []]),
+            'keeps_originals' => $maker->one([true, false, 'x']),
+            'sha256' => $maker->one([str_repeat('a', 64), 'x', []]),
+            'name' => $maker->one(['a.jpg', '', [], str_repeat('n', 201)]),
+            'bytes' => $maker->one([1000, 0, -1, 'x', 1e12]),
+            'written_ms' => $maker->one([1_780_000_000_000, -1, 'x', 1e300]),
+            'zone' => $maker->one(['Europe/London', 'x', []]),
+        ],
         str_contains($uri, 'bursts') => [
             'bursts' => $maker->one([
                 [],
@@ -216,13 +230,11 @@ it('has an answer to everything', function (): void {
         }
         $rush =
             $person->rushes()->first() ??
-            $person
-                ->rushes()
-                ->create([
-                    'document' => RushHold\Document\RushDocument::read(
-                        (new Maker(8))->one([RushHold\Tests\Rushes::document()]),
-                    )->fields,
-                ]);
+            $person->rushes()->create([
+                'document' => RushHold\Document\RushDocument::read(
+                    (new Maker(8))->one([RushHold\Tests\Rushes::document()]),
+                )->fields,
+            ]);
         $outing = $person->outings()->first() ?? App\Models\SavedOuting::factory()->for($person)->with($rush)->create();
         $uri = preg_replace_callback(
             '/\{(\w+)\??\}/',
@@ -261,6 +273,10 @@ it('has an answer to everything', function (): void {
             '?subject[]=1',
             '?subject=sample-runner',
             '?seed=1',
+            '?from=2026-06-07T00:00:00Z&until=2026-06-08T00:00:00Z',
+            '?from=2026-06-07T00:00:00Z&until=2026-06-08T00:00:00Z',
+            '?from=x&until[]=1',
+            '?from=0001-01-01&until=9999-01-01',
             '?seed[]=1',
             '?search='.str_repeat('a%20', 60),
         ]);
