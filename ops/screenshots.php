@@ -25,7 +25,7 @@ $open = static function (Page $page, string $name): void {
 // Frames of the stand-in camera, dropped, put into a burst and followed.
 $pictured = static function (Page $page) use ($folder): void {
     $roll = sys_get_temp_dir().'/roll-'.bin2hex(random_bytes(4));
-    (new Process([PHP_BINARY, __DIR__.'/../artisan', 'rush:shoot', __DIR__.'/../formats/examples/gannet-along-the-edge.json', '-', "--into=$roll", '--frames=14', '--seed=3', '--lens-error-m=0.6', '--at=2027-06-07T05:31:00Z'], null, null, '{"format":"rush-hold/hold@1"}', 300))->mustRun();
+    (new Process([PHP_BINARY, __DIR__.'/../artisan', 'rush:shoot', __DIR__.'/../formats/examples/gannet-along-the-edge.json', '-', "--into=$roll", '--frames=14', '--seed=3', '--lens-error-m=0.6', '--at=2026-06-07T05:31:00Z'], null, null, '{"format":"rush-hold/hold@1"}', 300))->mustRun();
     $aim = json_decode((string) file_get_contents("$roll/truth.json"), true)['frames'][0]['aim'];
     $page->visit('/review/pictures')->see('What happens with them');
     $page->upload('Pictures', implode("\n", glob("$roll/*.jpg") ?: []));

@@ -132,7 +132,7 @@ it('says what to change from how the camera stands, the dangerous first', functi
     $page
         ->press('Changes')
         ->see('is not known yet')
-        ->choose('Subject detection now', 'Person')
+        ->choose('Detection now', 'Person')
         ->see('finds nothing here, or grabs a bystander')
         ->isClean();
     $page->script('document.querySelector(".changes details").open = true');

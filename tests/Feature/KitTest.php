@@ -185,7 +185,7 @@ it('remembers how a body was left, its own or a sample', function (): void {
         ->assertOk()
         ->json();
     expect(array_column($plan['changes'], 'name'))
-        ->toBe(['Switch on the lens', 'Focus mode', 'Subject detection'])
+        ->toBe(['Switch on the lens', 'Focus mode', 'Detection'])
         ->and($this->postJson('/api/plan', ['rush' => Rushes::document()])->json())
         ->not->toHaveKey('changes');
     $this->postJson('/api/rank', ['rush' => Rushes::document(), 'standing' => $standing])

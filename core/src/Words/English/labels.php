@@ -205,7 +205,7 @@ return [
     'setting.focus.technique' => 'Focus method',
     'setting.focus.mode' => 'Focus mode',
     'setting.focus.area' => 'Area',
-    'setting.focus.detect' => 'Subject detection',
+    'setting.focus.detect' => 'Detection',
     'setting.focus.eye' => 'Eye',
     'setting.aim' => 'Aim point',
     'setting.focus.area_at' => 'Area position',

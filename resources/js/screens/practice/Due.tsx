@@ -11,7 +11,7 @@ export function Due() {
     <section aria-labelledby="practice-due" className="waits">
       <div className="today-head">
         <h2 id="practice-due">Practice due</h2>
-        <Link to="/practice">The ladder</Link>
+        <Link to="/practice">Levels</Link>
       </div>
       <ul className="rush-list">
         {practice.due.map((turn) => (
