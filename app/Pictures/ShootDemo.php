@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
-use App\Camera\Roll;
-use App\Documents\Documents;
 use App\Models\User;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -13,10 +11,6 @@ use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
-use Illuminate\Support\Facades\File;
-use RushHold\Refused;
-use Symfony\Component\Process\PhpExecutableFinder;
-use Symfony\Component\Process\Process;
 
 /** Bursts of the demo with pictures: the stand-in camera shoots its rushes, and they come in like anybody's. */
 final class ShootDemo implements ShouldQueue
@@ -87,20 +81,6 @@ final class ShootDemo implements ShouldQueue
         if ($demo === null || $rush === null) {
             return;
         }
-        $folder = sys_get_temp_dir().'/demo-'.bin2hex(random_bytes(6));
-        mkdir($folder, 0700);
-        try {
-            file_put_contents("$folder.hold.json", '{"format":"rush-hold/hold@1"}');
-            (new Process([(new PhpExecutableFinder)->find(false) ?: 'php', base_path('artisan'), 'rush:shoot', '-', "$folder.hold.json", "--into=$folder", "--frames=$frames", '--megapixels='.self::MEGAPIXELS, '--at='.self::day()."T$at:00Z", '--finds-subjects', ...$hand],
-                base_path(), null, json_encode(Documents::withObjects($rush->document), JSON_THROW_ON_ERROR), 80))->mustRun();
-            foreach (array_diff(glob("$folder/*") ?: [], ["$folder/".Roll::TRUTH]) as $file) {
-                (new Incoming($demo))->placed($file);
-            }
-        } catch (Refused) {
-            // There is no room for them on this disk; the demo goes without.
-        } finally {
-            File::deleteDirectory($folder);
-            File::delete("$folder.hold.json");
-        }
+        StandInRoll::into($demo, $rush->document, ['format' => 'rush-hold/hold@1'], "--frames=$frames", '--megapixels='.self::MEGAPIXELS, '--at='.self::day()."T$at:00Z", '--finds-subjects', ...$hand);
     }
 }
