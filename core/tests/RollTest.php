@@ -151,6 +151,15 @@ it('tells rushes apart by distance and focal length, and says by what', function
     expect($likely?->signs)->toBe([Sign::Day, Sign::FocalLength, Sign::Distance]);
 });
 
+it('says nothing where two rushes have as much for them, unless they are one and the same', function (): void {
+    expect(entryAt(hoursOf([['earliest' => 0, 'latest' => 60], ['earliest' => 0, 'latest' => 60]]), 5))->toBe(0);
+    $two = hoursOf([
+        ['earliest' => 0, 'latest' => 60],
+        ['earliest' => 0, 'latest' => 60, 'rush' => ['name' => 'Another']],
+    ]);
+    expect(entryAt($two, 5))->toBeNull();
+});
+
 it('takes a clock without a zone to be that of the outing it falls into', function (): void {
     $outing = hoursOf([[]]);
     $elsewhere = new DateTimeZone('Etc/GMT+5');

@@ -7,6 +7,7 @@ namespace RushHold\Roll;
 use DateTimeImmutable;
 use RushHold\Outing\Entry;
 use RushHold\Outing\Outing;
+use RushHold\Rush\Rush;
 
 /** The rush a burst is most likely of, among those of the outings of its day, and what speaks for it. */
 final readonly class Likely
@@ -47,35 +48,46 @@ final readonly class Likely
      */
     public static function of(Taken $frame, DateTimeImmutable $at, array $outings): ?self
     {
-        $best = null;
-        $second = 0.0;
+        $candidates = [];
         foreach ($outings as $o => $outing) {
             if ($at->getTimestamp() < $outing->from->getTimestamp() - self::AROUND_S || $at->getTimestamp() > $outing->to->getTimestamp() + self::AROUND_S) {
                 continue;
             }
             $turn = self::turn($outing, $at);
             foreach ($outing->entries as $e => $entry) {
+                $hours = self::hours($entry, $outing);
                 $signs = array_values(array_filter(Sign::cases(), static fn (Sign $sign): bool => match ($sign) {
                     Sign::Day => true,
                     Sign::Only => count($outing->entries) === 1,
-                    Sign::Hour => self::hours($entry, $outing) !== null && self::within($at, self::hours($entry, $outing)),
+                    Sign::Hour => self::within($at, $hours),
                     Sign::Turn => $turn === $e,
                     Sign::FocalLength => self::alike($frame->focalMm, $entry->rush->kit->focalMm(), self::SAME_FOCAL),
                     Sign::Distance => self::alike($frame->distanceM, $entry->rush->path->at($entry->rush->path->seconds / 2)->distanceM, self::SAME_DISTANCE),
                 }));
-                $hours = self::hours($entry, $outing);
                 $points = array_sum(array_map(static fn (Sign $sign): float => $sign->points(), $signs)) - ($hours !== null && ! self::within($at, $hours) ? self::OUT_OF_HOURS : 0.0);
-                if ($points > ($best->points ?? self::ENOUGH - 1e-6)) {
-                    $second = $best->points ?? 0.0;
-                    $best = new self($o, $e, $signs, $points);
-                } else {
-                    $second = max($second, $points);
-                }
+                $candidates[] = new self($o, $e, $signs, $points);
             }
         }
 
-        // Where another has as much for it, nobody can tell.
-        return $best === null || $second > $best->points - self::APART ? null : $best;
+        usort($candidates, static fn (self $a, self $b): int => $b->points <=> $a->points);
+        $best = $candidates[0] ?? null;
+        if ($best === null || $best->points < self::ENOUGH) {
+            return null;
+        }
+        foreach ($candidates as $rival) {
+            // Where another rush has as much for it, nobody can tell; the same one twice a day is no rival.
+            if ($rival->points > $best->points - self::APART && $rival->rush($outings) != $best->rush($outings)) {
+                return null;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param  list<Outing>  $outings */
+    private function rush(array $outings): Rush
+    {
+        return $outings[$this->outing]->entries[$this->entry]->rush;
     }
 
     /**
