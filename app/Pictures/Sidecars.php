@@ -17,11 +17,6 @@ final class Sidecars
     /** Stars for what is kept and is sure, kept but close, lost by measure, and lost as the person says: programs call that rejected. */
     private const STARS = [4, 3, 1, -1];
 
-    /** Labels that programs show in their colours. */
-    private const COLOURS = [true => 'Green', false => 'Red'];
-
-    private const UNTOLD = 'Yellow';
-
     private const SURE = 0.9;
 
     /**
@@ -72,9 +67,7 @@ final class Sidecars
         $xml->writeAttribute('xmlns:dc', 'http://purl.org/dc/elements/1.1/');
         if ($kept !== null) {
             $xml->writeAttribute('xmp:Rating', (string) self::STARS[$kept ? ($sure ? 0 : 1) : ($picture->kept === false ? 3 : 2)]);
-            $xml->writeAttribute('xmp:Label', self::COLOURS[$kept]);
-        } else {
-            $xml->writeAttribute('xmp:Label', self::UNTOLD);
+            $xml->writeAttribute('xmp:Label', $kept ? 'Kept' : 'Lost');
         }
         $xml->startElement('dc:subject');
         $xml->startElement('rdf:Bag');
