@@ -67,11 +67,6 @@ final class Picture extends Model
         return ['bytes' => 'integer', 'original' => 'boolean', 'taken_at' => 'datetime', 'written_at' => 'datetime', 'lent_by' => 'integer', 'facts' => 'array', 'measured' => 'array', 'kept' => 'boolean', 'burst_id' => 'integer'];
     }
 
-    public function burst(): ?Burst
-    {
-        return Burst::query()->find($this->burst_id);
-    }
-
     /** By what its file says of it. */
     public function taken(): Taken
     {

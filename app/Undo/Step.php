@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Undo;
 
-use App\Models\Burst;
-use App\Models\Picture;
 use App\Models\User;
 use App\Review\LearnFromLog;
 use Illuminate\Database\Eloquent\Model;
@@ -24,7 +22,7 @@ final class Step
     private const MOST = 100;
 
     /** What can be touched: things with a person and an id of their own. */
-    private const KINDS = ['bursts' => Burst::class, 'pictures' => Picture::class];
+    private const TABLES = ['bursts', 'pictures'];
 
     /** @var array<string, array<array-key, array<string, mixed>>> columns as they were, by table and id */
     private array $before = [];
@@ -98,7 +96,7 @@ final class Step
         /** @var array{before: array<string, array<array-key, array<string, mixed>>>, made: array<string, list<int|string>>} $rows as they were kept */
         $rows = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
 
-        return ['before' => array_intersect_key($rows['before'], self::KINDS), 'made' => array_intersect_key($rows['made'], self::KINDS)];
+        return ['before' => array_intersect_key($rows['before'], array_flip(self::TABLES)), 'made' => array_intersect_key($rows['made'], array_flip(self::TABLES))];
     }
 
     /**
@@ -107,7 +105,7 @@ final class Step
      */
     private static function overlap(array $one, array $other): bool
     {
-        foreach (array_keys(self::KINDS) as $table) {
+        foreach (self::TABLES as $table) {
             $ids = static fn (array $rows): array => [...array_map(strval(...), array_keys($rows['before'][$table] ?? [])), ...array_map(strval(...), $rows['made'][$table] ?? [])];
             if (array_intersect($ids($one), $ids($other)) !== []) {
                 return true;

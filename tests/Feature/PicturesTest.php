@@ -270,8 +270,9 @@ it(
         $this->putJson("/api/bursts/{$bursts[0]['burst']['id']}/rush", ['rush_id' => $rush->id])
             ->assertOk()
             ->assertJsonPath('matched', ['said']);
-        $this->patchJson('/api/pictures/'.$one['pictures'][1]['id'], [
-            'burst_id' => $bursts[0]['burst']['id'],
+        $this->postJson('/api/pictures/move', [
+            'pictures' => [$one['pictures'][1]['id']],
+            'burst' => $bursts[0]['burst']['id'],
         ])->assertOk();
         $this->getJson("/api/bursts/{$bursts[0]['burst']['id']}/pictures")
             ->assertJsonCount(2, 'pictures')
@@ -420,7 +421,7 @@ it('follows what was marked, proposes verdicts, and lets the person have the las
     expect(simplexml_load_string((string) $zip->getFromName('p0.xmp')))
         ->not->toBeFalse()
         ->and($zip->getFromName('p0.xmp'))
-        ->toContain('xmp:Label="Green"');
+        ->toContain('xmp:Label="Kept"');
     $zip->close();
     $this->get("/api/pictures/$lost/crop?x=0&y=0&side=200")
         ->assertOk()
@@ -586,8 +587,9 @@ it('reads what phones and screens write, turned as it is looked at', function (s
         ->toBe(Picture::LOOKED)
         ->and([$picture->wide, $picture->high])
         ->toBe([640, 480]);
-    $this->getJson("/api/bursts/{$picture->burst()->uuid}/pictures")->assertOk();
-    $this->putJson("/api/bursts/{$picture->burst()->uuid}/mark", [
+    $burst = Burst::query()->findOrFail($picture->burst_id);
+    $this->getJson("/api/bursts/$burst->uuid/pictures")->assertOk();
+    $this->putJson("/api/bursts/$burst->uuid/mark", [
         'picture' => $picture->id,
         'x' => 300 / 640 - 0.5,
         'y' => 0,

@@ -143,26 +143,19 @@ final class PictureController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Patch(path: '/api/pictures/{id}', operationId: 'judgePicture', summary: 'Say whether a picture is kept and what lost it, whatever was measured; or that it belongs to another burst', tags: ['pictures'],
+    #[OA\Patch(path: '/api/pictures/{id}', operationId: 'judgePicture', summary: 'Say whether a picture is kept and what lost it, whatever was measured', tags: ['pictures'],
         parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [new OA\Property(property: 'said', type: 'boolean', nullable: true), new OA\Property(property: 'lost_to', type: 'string', nullable: true), new OA\Property(property: 'burst_id', type: 'string', format: 'uuid')])),
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [new OA\Property(property: 'said', type: 'boolean', nullable: true), new OA\Property(property: 'lost_to', type: 'string', nullable: true)])),
         responses: [new OA\Response(response: 200, description: 'Judged', content: new OA\JsonContent(ref: '#/components/schemas/Picture')), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function update(Request $request, string $id): JsonResponse
     {
         $picture = $this->picture($request, $id);
-        $given = $request->validate(['said' => ['sometimes', 'nullable', 'boolean'], 'lost_to' => ['sometimes', 'nullable', Rule::enum(LossCause::class)], 'burst_id' => ['sometimes', 'uuid']]);
-        $before = $picture->burst_id;
-        if (isset($given['burst_id'])) {
-            $mine = Burst::query();
-            $picture->burst_id = $mine->where('user_id', $picture->user_id)->where('uuid', $given['burst_id'])->firstOrFail()->id;
-        }
+        $given = $request->validate(['said' => ['sometimes', 'nullable', 'boolean'], 'lost_to' => ['sometimes', 'nullable', Rule::enum(LossCause::class)]]);
         array_key_exists('said', $given) && $picture->kept = $given['said'];
         array_key_exists('lost_to', $given) && $picture->lost_to = $given['lost_to'];
         $picture->save();
-        foreach (array_unique(array_filter([$before, $picture->burst_id])) as $touched) {
-            $burst = Burst::query()->find($touched);
-            $burst === null || Counted::again($burst);
-        }
+        $burst = Burst::query()->find($picture->burst_id);
+        $burst === null || Counted::again($burst);
 
         return response()->json(Seen::told($picture));
     }

@@ -1426,7 +1426,7 @@ export interface paths {
         delete: operations["deletePicture"];
         options?: never;
         head?: never;
-        /** Say whether a picture is kept and what lost it, whatever was measured; or that it belongs to another burst */
+        /** Say whether a picture is kept and what lost it, whatever was measured */
         patch: operations["judgePicture"];
         trace?: never;
     };
@@ -8212,8 +8212,6 @@ export interface operations {
                 "application/json": {
                     said?: boolean | null;
                     lost_to?: string | null;
-                    /** Format: uuid */
-                    burst_id?: string;
                 };
             };
         };
