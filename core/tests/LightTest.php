@@ -186,5 +186,8 @@ it('adds lamps to the daylight, which outlast it and are not dimmed by shade', f
     }
     // As bright as the day, both together are a stop more.
     expect(Lamps::with(8.7, Lamps::Floodlights))->toEqualWithDelta(9.7, 1e-9);
-    expect(Light::value(9.0, lamps: Lamps::Hall)->ev100)->toBe(9.0);
+    expect(Light::value(9.0, lamps: Lamps::Hall)->ev100)
+        ->toBe(9.0)
+        ->and(Rushes::with(['light' => ['lamps' => 'hall']])->light->ev100)
+        ->toBe(Lamps::Hall->ev100());
 });

@@ -168,7 +168,7 @@ final readonly class RushDocument
             $light = Light::fromPlace($place->number('latitude_deg'), $place->number('longitude_deg'), $moment, $sky, $offset, $place->optionalNumber('shooting_bearing_deg'), $lamps);
             $f->keep('place', $place->done());
         } else {
-            $light = Light::value($f->number('ev100', 13.0), $offset, $sky, $lamps);
+            $light = Light::value($f->number('ev100', $lamps?->ev100() ?? 13.0), $offset, $sky, $lamps);
         }
         $top->keep('light', $f->done());
 

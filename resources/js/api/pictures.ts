@@ -127,8 +127,6 @@ export const pictureActions = {
   mark: ({ burst, ...where }: { burst: string; picture: string; x: number; y: number }) =>
     take(client.PUT('/api/bursts/{id}/mark', { ...at(burst), body: where })),
   stop: (burst: string) => take(client.DELETE('/api/bursts/{id}/mark', at(burst))),
-  match: ({ burst, rush }: { burst: string; rush: string }) =>
-    take(client.PUT('/api/bursts/{id}/rush', { ...at(burst), body: { rush_id: rush } })),
   retry: (id: string) => take(client.POST('/api/pictures/{id}/retry', at(id))),
   standIn: (rush: string) => take(client.POST('/api/pictures/stand-in', { body: { rush_id: rush } })),
   cancel: () => take(client.DELETE('/api/pictures/waiting')),

@@ -2205,7 +2205,7 @@ export interface components {
                     shooting_bearing_deg: number | null;
                 };
                 /**
-                 * @description What is lit beside the daylight or instead of it; a light value or a meter reading is of all the light there is
+                 * @description What is lit beside the daylight or instead of it; a light value or a meter reading is of all the light there is, and where neither is said nor a place, the light is that of the lamps
                  * @enum {string}
                  */
                 lamps?: "floodlights" | "hall" | "street" | "stage";

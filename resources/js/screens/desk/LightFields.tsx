@@ -1,6 +1,7 @@
 import { Checkbox, Input, Segmented, Select } from 'antd';
 import { useEffect, useMemo } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
+import { LampsField } from '../../parts/LampsField';
 import { NumberField } from '../../parts/NumberField';
 import { options } from '../../parts/words';
 import { hereAndNow, minutesOf, offset, rememberPlace, rememberZone, zoneOf, zonesAt } from './place';
@@ -27,14 +28,10 @@ type Props = {
   onRush: (rush: Rush, merge: string) => void;
 };
 
-/** Usual light values of lamps; what is picked or metered is of all the light there is. */
-const LAMPS_EV: Record<string, number> = { floodlights: 8.7, hall: 7.5, stage: 6, street: 4 };
-
-function lit(light: Light, lamps: string): Light {
-  const { lamps: _, ...dark } = light;
-  if (lamps === 'none') return dark as Light;
-  const picked = !light.place && !light.meter;
-  return { ...dark, lamps, ...(picked ? { ev100: LAMPS_EV[lamps] } : {}) } as Light;
+/** What is picked is left to the lamps when they are switched on or off; what is metered or reckoned stands. */
+function lit({ lamps: _, ...dark }: Light, lamps: string | undefined): Light {
+  const { ev100: __, ...rest } = dark as Light & { ev100?: number };
+  return { ...(dark.place || dark.meter ? dark : rest), ...(lamps ? { lamps } : {}) } as Light;
 }
 
 /** Light from a picker, from a meter, or from place and time. */
@@ -43,6 +40,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
   const source: Source = light.place ? 'place' : light.meter ? 'meter' : 'ev100';
   const problem = (field: string) => (refused?.field === `light.${field}` ? refused.message : null);
   const ev = plan?.light.ev100;
+  const picked = light.ev100 ?? ev ?? null;
 
   function take(next: Source) {
     const { ev100: _, meter: __, place: ___, ...rest } = light as Light & Record<string, unknown>;
@@ -100,7 +98,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
             <label htmlFor="light-scene">Looks like</label>
             <Select
               id="light-scene"
-              value={scenes.find((s) => Math.abs(s.value - light.ev100) < 0.5)?.value ?? null}
+              value={scenes.find((s) => picked !== null && Math.abs(s.value - picked) < 0.5)?.value ?? null}
               placeholder="In between"
               options={scenes}
               onChange={(value) => onChange('light', { ev100: value })}
@@ -109,7 +107,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           <NumberField
             label="Light value"
             quantity="ev"
-            value={light.ev100}
+            value={picked}
             problem={problem('ev100')}
             onChange={(v) => onChange('light', { ev100: v })}
           />
@@ -223,15 +221,11 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
         />
       </div>
       <div className="fields">
-        <div className="field">
-          <label htmlFor="light-lamps">Lamps</label>
-          <Select
-            id="light-lamps"
-            value={light.lamps ?? 'none'}
-            options={[{ value: 'none', label: 'None' }, ...options('lamps')]}
-            onChange={(lamps) => onRush({ ...rush, light: lit(light, lamps) }, 'light lamps')}
-          />
-        </div>
+        <LampsField
+          id="light-lamps"
+          lamps={light.lamps}
+          onChange={(lamps) => onRush({ ...rush, light: lit(light, lamps) }, 'light lamps')}
+        />
       </div>
       {(!known || rush.scene.backlit) && (
         <Checkbox

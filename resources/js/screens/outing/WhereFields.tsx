@@ -1,6 +1,7 @@
 import { App, Button, Input, Select } from 'antd';
 import type { Outing } from '../../api/day';
 import { outingActions, useOutingAction } from '../../api/outings';
+import { LampsField } from '../../parts/LampsField';
 import { NumberField } from '../../parts/NumberField';
 import { UploadButton } from '../../parts/UploadButton';
 import { useNotTaken } from '../../parts/useUndo';
@@ -181,15 +182,7 @@ export function WhereFields({ outing, change }: Props) {
           onChange={(air) => change({ air })}
         />
       </div>
-      <div className="field">
-        <label htmlFor="outing-lamps">Lamps</label>
-        <Select
-          id="outing-lamps"
-          value={outing.lamps ?? 'none'}
-          options={[{ value: 'none', label: 'None' }, ...options('lamps')]}
-          onChange={(lamps) => change({ lamps: lamps === 'none' ? undefined : lamps })}
-        />
-      </div>
+      <LampsField id="outing-lamps" lamps={outing.lamps} onChange={(lamps) => change({ lamps })} />
       <div className="field">
         <label htmlFor="outing-school">Buttons</label>
         <Select
