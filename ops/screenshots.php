@@ -22,25 +22,23 @@ $open = static function (Page $page, string $name): void {
     $page->script('document.activeElement?.blur()');
 };
 
-// Frames of the stand-in camera, dropped, put into a burst and followed.
-$pictured = static function (Page $page) use ($folder): void {
-    $roll = sys_get_temp_dir().'/roll-'.bin2hex(random_bytes(4));
-    (new Process([PHP_BINARY, __DIR__.'/../artisan', 'rush:shoot', __DIR__.'/../formats/examples/gannet-along-the-edge.json', '-', "--into=$roll", '--frames=14', '--seed=3', '--lens-error-m=0.6', '--at=2026-06-07T05:31:00Z'], null, null, '{"format":"rush-hold/hold@1"}', 300))->mustRun();
-    $aim = json_decode((string) file_get_contents("$roll/truth.json"), true)['frames'][0]['aim'];
-    $page->visit('/review/pictures')->see('What happens with them');
-    $page->upload('Pictures', implode("\n", glob("$roll/*.jpg") ?: []));
-    $page->see('Tap the subject to measure')->seeNot('Looked at');
-    $page->script('document.querySelector(".burst-card").click()');
-    $page->see('Tap what has to be sharp');
-    $page->until(fn () => $page->script('const img = document.querySelector(".view-picture img"); return img.naturalWidth > 0 && img.clientWidth > 200') === true, 'the frame; %s');
-    $page->script('const img = document.querySelector(".view-picture img"); const box = img.getBoundingClientRect(); img.dispatchEvent(new MouseEvent("click", { bubbles: true, clientX: box.left + box.width * (arguments[0] + 0.5), clientY: box.top + box.height * (arguments[1] + 0.5) }))', $aim['x'], $aim['y']);
-    $page->see('Finding it')->seeNot('Finding it')->see('Measured:');
+// Bursts that the stand-in camera shoots for the demo while the other pictures are taken; a visitor has those that are there when they come.
+(new Process([PHP_BINARY, __DIR__.'/../artisan', 'demo:restore', '--force', '--pictures'], timeout: 120))->mustRun();
+$pictured = static function (Page $page) use ($folder, $enter): void {
+    $page->until(static function () use ($page, $enter): bool {
+        $page->forgetCookies();
+        $enter($page, 'dark');
+        $page->visit('/review/pictures')->see('Drop pictures');
+        sleep(4);
+
+        return $page->script('return [...document.querySelectorAll(".burst-card-says")].filter((c) => /kept/.test(c.textContent)).length === 4') === true;
+    }, 'the bursts of the demo; %s', 400);
+    $page->screenshot("$folder/pictures.png");
+    $page->script('[...document.querySelectorAll(".burst-card")].find((c) => c.textContent.includes("Puffin")).click()');
+    $page->see('Measured:');
     $page->script('[...document.querySelectorAll(".strip button")].find((b) => b.ariaLabel.includes("lost"))?.click()');
-    $page->until(fn () => $page->script('return [...document.querySelectorAll(".view-picture img, .view-close img")].every((i) => i.complete && i.naturalWidth > 0) && document.querySelector(".view-close img").style.opacity === "1"') === true, 'the pictures; %s');
+    $page->until(fn () => $page->script('return [...document.querySelectorAll(".view-picture img, .view-close img")].every((i) => i.complete && i.naturalWidth > 0) && document.querySelector(".view-close img").dataset.there === "true"') === true, 'the pictures; %s');
     $page->screenshot("$folder/burst.png");
-    $page->visit('/review/pictures')->see('kept')->screenshot("$folder/pictures.png");
-    array_map(unlink(...), glob("$roll/*") ?: []);
-    rmdir($roll);
 };
 
 $page = Page::open(1280, 800);
