@@ -1,3 +1,4 @@
+import '../rushes/rushes.css';
 import { Link } from 'react-router';
 import type { Likely } from '../../api/kit';
 import { TopBar } from '../../shell/TopBar';
@@ -16,7 +17,7 @@ export function Asked({
   return (
     <>
       <TopBar />
-      <main className="rushes">
+      <main className="rushes asked">
         <h1>Who is coming?</h1>
         <p className="quiet">“{line}” does not say. Choose one, or any other among the subjects.</p>
         <Who likely={likely} chosen={null} onChoose={onChoose} />
