@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import { type BurstPictures, pictureActions, usePictureAction } from '../../api/pictures';
+import { useUndo } from '../../parts/useUndo';
 import { label } from '../../parts/words';
 import { clockOf, dayOf } from './when';
 
@@ -20,7 +21,9 @@ function matchedBy(signs: string[]): string {
 /** Which burst it is, of which rush, and the ways out of it. */
 export function BurstHead({ data }: { data: BurstPictures }) {
   const { burst, pictures } = data;
-  const match = usePictureAction(pictureActions.match);
+  const match = usePictureAction(pictureActions.matchAll);
+  const undo = usePictureAction(pictureActions.undo);
+  const toast = useUndo();
   const { message } = App.useApp();
   const [wanted, setWanted] = useState('');
   const rushes = useRushes(wanted).data?.pages.flatMap((page) => page.items) ?? [];
@@ -56,8 +59,12 @@ export function BurstHead({ data }: { data: BurstPictures }) {
         ]}
         onChange={(rush) =>
           match.mutate(
-            { burst: burst.id, rush },
-            { onError: (error: Error) => void message.error(error.message) },
+            { bursts: [burst.id], rush_id: rush },
+            {
+              onError: (error: Error) => void message.error(error.message),
+              onSuccess: (answer) =>
+                toast('The burst is of another rush', () => undo.mutateAsync(answer.undo)),
+            },
           )
         }
       />

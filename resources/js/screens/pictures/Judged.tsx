@@ -133,7 +133,7 @@ const MORE: [string[], string][] = [
   [['Shift L'], 'all lost; K and M likewise'],
   [['+', '−'], 'closer and wider; drag to look beside, 0 goes back'],
   [['B'], 'hold this one beside'],
-  [['G'], 'all at once'],
+  [['A'], 'all at once'],
   [['F'], 'other frames: kept, lost, not sure'],
   [['S'], 'split the burst before this frame'],
   [['P', 'N'], 'burst before and after'],

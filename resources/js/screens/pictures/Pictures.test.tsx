@@ -401,7 +401,7 @@ describe('a burst of pictures', () => {
       })),
     });
     await frame();
-    await user.keyboard('g');
+    await user.keyboard('a');
     expect(
       screen.getByRole('img', { name: 'Blur of 5 frames over 4.0 s, at most 3.0 px may be kept' }),
     ).toBeVisible();

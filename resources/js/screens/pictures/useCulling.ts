@@ -169,7 +169,7 @@ export function useCulling(id: string, data: BurstPictures) {
       setMagnified(1);
       setOffset(CENTRED);
     },
-    g: () => setSheet((now) => !now),
+    a: () => setSheet((now) => !now),
     f: nextFilter,
     n: () => turn(data.after),
     p: () => turn(data.before),
