@@ -445,7 +445,12 @@ it('goes on where it was when a following is cut off, and stops when it is told 
     // Half of it was done when the process was killed: the rest is still written down.
     $half = $burst->refresh()->following;
     expect($half['todo'])->toHaveCount(3);
-    (new FollowSubject($burst->id, 1))->handle();
+    // It has its turn, and as many more as it asks for: on a busy machine three frames are more than one turn.
+    $turns = 0;
+    do {
+        $asked = Queue::pushed(FollowSubject::class)->count();
+        (new FollowSubject($burst->id, 1))->handle();
+    } while (Queue::pushed(FollowSubject::class)->count() > $asked && ++$turns < 4);
     expect($burst->refresh()->following)->toBeNull()->and($burst->keepers)->toBe(3);
     // The same job once more changes nothing, and one for an earlier mark does nothing.
     (new FollowSubject($burst->id, 1))->handle();
