@@ -15,7 +15,7 @@ use RushHold\Said;
  */
 final class Phrases
 {
-    private const ME = '(?:me|us|you|the camera|camera|the lens)';
+    private const ME = '(?:me|us|you|(?:the |my |our )?(?:camera|lens|hide|blind))';
 
     private const BEND = '(?:bend|corner|curve|turn)';
 
@@ -41,14 +41,14 @@ final class Phrases
     /** @param  list<array{string, mixed, Said}>  $fields  the first has the wording, the others come with it */
     private static function one(Line $line, string $pattern, array $fields): void
     {
-        $found = $line->find("(?<![\\p{L}\\d'’-])(?:$pattern)(?![\\p{L}\\d'’])");
-        if ($found === null) {
-            return;
+        $pattern = "(?<![\\p{L}\\d'’-])(?:$pattern)(?![\\p{L}\\d'’])";
+        // Said twice in other words it is the same.
+        while (($found = $line->find($pattern)) !== null) {
+            foreach ($fields as [$field, $value, $says]) {
+                $line->understand(new Piece($found[0], $found[1], $field, $value, $says));
+            }
+            $line->take($found[0], $found[1]);
         }
-        foreach ($fields as [$field, $value, $says]) {
-            $line->understand(new Piece($found[0], $found[1], $field, $value, $says));
-        }
-        $line->take($found[0], $found[1]);
     }
 
     private static function clutter(Line $line): void
@@ -90,11 +90,15 @@ final class Phrases
             '(?:going|running|flying|heading|swimming|walking|riding|moving|straight) (?:straight )?away|away from '.self::ME.'|(?:flee(?:s|ing)?|mak(?:es|ing) off|with its back to '.self::ME.')' => $heading(180.0, 'away'),
             // Whatever it does, and then “away”; who breaks away is not going away.
             '(?<=ing )(?<!breaking )(?<!getting )(?:straight |right |fast )?away' => $heading(180.0, 'away'),
+            '(?:coming |heading |going |running |flying )?(?:my|our|your) way' => $heading(0.0, 'towards'),
             '(?:from )?(?:the )?right to (?:the )?left|to the left|leftwards?' => $heading(-90.0, 'left'),
             '(?:from )?(?:the )?left to (?:the )?right|to the right|rightwards?' => $heading(90.0, 'right'),
+            'from (?:the |my |our )?right(?: side| hand side)?' => $heading(-90.0, 'left'),
+            'from (?:the |my |our )?left(?: side| hand side)?' => $heading(90.0, 'right'),
+            '(?<=ing )by' => $heading(90.0, 'across'),
             // How it comes and how often.
-            '(?:and )?(?:again and again|again every lap|every lap|each lap|lap after lap|every time round|repeatedly|over and over|again every time|the same way each time|comes? (?:round|back) (?:again|each time)|(?:always |to )+(?:the )?same (?:perch|place|spot|line|branch|post|fence|way|rock|hole|burrow)|(?:the )?same (?:perch|place|spot|line|branch|post|fence|way|rock|hole|burrow) (?:each|every) time|same again)' => [['path.repeats', true, Said::of('read.repeats')]],
-            'bolt(?:s|ing)?|flush(?:es|ing)?|(?:surprised|startled|caught out) by|without (?:any )?(?:warning|notice)|no (?:warning|notice)|suddenly|(?:all )?of a sudden|by surprise|out of nowhere|unexpected(?:ly)?' => [['path.notice_s', 0.3, Said::of('read.sudden')]],
+            '(?:and )?(?:again and again|again every lap|every lap|each lap|lap after lap|every time round|repeatedly|over and over|again every time|the same way each time|comes? (?:round|back) (?:again|each time)|(?:always |to )+(?:the )?same (?:perch|place|spot|line|branch|post|fence|way|rock|hole|burrow)|(?:the )?same (?:perch|place|spot|line|branch|post|fence|way|rock|hole|burrow) (?:each|every) time|same again|(?:from |at |to |on )?(?:its |the |her |his )?(?:usual|favou?rite) (?:branch|perch|post|spot|place|rock|stump)|back and forth|to and fro|every few seconds|in and out)' => [['path.repeats', true, Said::of('read.repeats')]],
+            'bolt(?:s|ing)?|flush(?:es|ing|ed)?|(?:burst|explod|erupt)(?:s|ing|ed)? (?:out of|from|up)|(?:i )?never saw (?:it|him|her|them) coming|(?:at|from under|by) my feet|before i (?:knew|saw) it|in an instant|(?:surprised|startled|caught out) by|without (?:any )?(?:warning|notice)|no (?:warning|notice)|suddenly|(?:all )?of a sudden|by surprise|out of nowhere|unexpected(?:ly)?' => [['path.notice_s', 0.3, Said::of('read.sudden')]],
             '(?:perch|pit|place|line|spot|nest|burrow|feeder|landing) (?:is )?known|(?:i )?know (?:when|where)|expected|on the signal|waiting for it' => [['path.notice_s', 5.0, Said::of('read.expected')]],
             // Up, before “off the water” is only the ground.
             '(?:lift(?:s|ing)?|go(?:es|ing)|climb(?:s|ing)?|ris(?:es|ing)|jump(?:s|ing)?|tak(?:es|ing)|shoot(?:s|ing)|spring(?:s|ing)?|leap(?:s|ing)?) (?:straight|vertically|steeply|almost straight) (?:off|up)|straight up|vertically|steeply up' => [['path.climb_deg', 65.0, Said::of('read.steep-up')]],
@@ -113,6 +117,7 @@ final class Phrases
             '(?:(?:gets|comes|coming|goes|going|leaning) )?(?:out of|through|round|around|in|into) (?:a |the )?(?:\w+ )?'.self::BEND.'|circling|wheeling' => [['bend', true, Said::of('read.bends')]],
             'zig-?zag(?:ging)?|jinking|erratic(?:ally)?|twisting|dodging' => [['subject.erratic', 0.8, Said::of('read.erratic')]],
             'stoop(?:s|ing)?|plung(?:es?|ing)|dropping like a stone' => [['path.climb_deg', -55.0, Said::of('read.steep')]],
+            '(?:flying|running|heading|swimming|hopping|riding|walking|scuttling) off(?! the)' => $heading(145.0, 'quarter-away'),
             'steady|steadily|on a steady line' => [['subject.erratic', 0.05, Said::of('read.steady')]],
         ];
     }
@@ -129,36 +134,39 @@ final class Phrases
             'back-?lit|against the (?:sun|light)|sun (?:is )?behind (?:it|him|her|them)|into the (?:sun|light)' => [['scene.backlit', true, Said::of('read.backlit')]],
             '(?:at |before |just before )?(?:first light|day ?break|dawn|before sunrise)' => $sun(-1.5),
             '(?:at |just after |after )?sun ?rise' => $sun(2.0),
-            '(?:at |in the |after |before |just before )?(?:sun ?set|last light)' => $sun(0.5),
-            '(?:at |in the )?(?:dusk|twilight|gloaming|night ?fall)|after sunset' => $sun(-3.0),
+            '(?:just |soon |shortly )?after (?:the )?(?:sun ?set|sun (?:has|had) (?:set|gone))' => $sun(-3.0),
+            '(?:at |in the |before |just before )?(?:sun ?set|last light)' => $sun(0.5),
+            '(?:at |in the )?(?:dusk|twilight|gloaming|night ?fall)' => $sun(-3.0),
+            '(?:in the )?(?:late afternoon|early evening)(?: sun| light)?' => $sun(14.0),
+            '(?:in )?harsh (?:light|sun)' => $sun(55.0),
             '(?:in |at )?(?:the )?golden hour|(?:in )?(?:the )?(?:flash of )?(?:low |late |evening |warm )+(?:sun|light)|in the evening|evening' => $sun(8.0),
             '(?:in the )?(?:early )?morning(?: sun| light)?' => $sun(15.0),
             '(?:in the )?afternoon(?: sun| light)?' => $sun(30.0),
             '(?:at )?(?:mid-?day|noon|high sun)' => $sun(55.0),
             'bright overcast|thin cloud' => [['light.sky', 'overcast', Said::of('read.overcast')], ['sun_deg', 55.0, Said::of('read.overcast')]],
             'bright snow|sun on snow' => $ev(15.5),
-            'overcast|cloudy|grey(?: day| sky)?|dull(?: day)?|(?:light |heavy |steady )?(?:rain|drizzle|showers?)|raining' => $sky('overcast'),
+            '(?:in )?(?:soft|flat|diffused?|even) light|overcast|cloudy|grey(?: day| sky)?|dull(?: day)?|(?:light |heavy |steady |pouring )?(?:rain|drizzle|showers?)|raining' => $sky('overcast'),
             'hazy|broken cloud|partly cloudy|some cloud|sun and cloud' => $sky('partly'),
             '(?:in |through )?(?:the |a )?(?:dark|dense|deep|shady|gloomy|thick) (?:woods?|woodland|forest|wood|spruces?|pines?)' => $ev(8.0),
             '(?:in )?(?:the |dappled |light |deep |open )*shade|under (?:the )?(?:trees|canopy)|in the woods?' => [['light.offset_stops', -3.0, Said::of('read.shade')]],
-            '(?:under |in )?(?:the )?(?:flood ?lights|stadium lights)|flood ?lit|under (?:the )?lights' => $lamps(Lamps::Floodlights),
+            '(?:under |in )?(?:the )?(?:flood ?lights|stadium lights)|flood ?lit|under (?:the )?lights|(?:at |in a )?night (?:lights?|game|match|race|session|event)|evening kick-?off' => $lamps(Lamps::Floodlights),
             '(?:in |under )?(?:a |an |the )?(?:sports? hall|hall|gym(?:nasium)?|arena(?: lights)?|(?:ice )?rink|indoors?)' => $lamps(Lamps::Hall),
-            '(?:on |in )?(?:a |the )?(?:stage|theatre)' => $lamps(Lamps::Stage),
-            '(?:under |by |in )?(?:the )?street ?(?:lamps|lights|lighting)' => $lamps(Lamps::Street),
+            '(?:on |in |across )?(?:a |the )?(?:concert |theatre )?(?:stage(?: lights?)?|theatre)' => $lamps(Lamps::Stage),
+            '(?:under |by |in )?(?:the )?street ?(?:lamps?|lights?|lighting)' => $lamps(Lamps::Street),
             '(?:in the |by |at )?(?:moonlight|moon)' => $ev(-3.0),
             '(?:at |in the )?night|(?:in the )?dark' => $ev(-1.0),
             '(?:bright |full |in the |in )*(?:sun(?:ny|shine|light)?)|bright day' => $sun(40.0),
             'gale(?:s|-force)?|storm(?:y)?|very windy' => [['scene.wind', 0.9, Said::of('read.gale')]],
-            '(?:in )?(?:a )?strong wind|windy|gusty|blowy' => [['scene.wind', 0.7, Said::of('read.windy')]],
+            '(?:in )?(?:a )?strong wind|windy|gust(?:y|ing|s)|squall(?:y|s)|blow(?:y|ing)(?: a lot| hard)?' => [['scene.wind', 0.7, Said::of('read.windy')]],
             '(?:in )?(?:a )?(?:light )?breeze|breezy' => [['scene.wind', 0.4, Said::of('read.breeze')]],
-            '(?:in )?(?:still air|no wind|windless|calm)' => [['scene.wind', 0.0, Said::of('read.calm')]],
+            '(?:in )?(?:still air|no wind|windless|(?:flat |dead )?calm)' => [['scene.wind', 0.0, Said::of('read.calm')]],
             '(?:in (?:the )?)?(?:thick |light )?(?:mist|fog|haze|misty|foggy)' => [['subject.contrast', 0.3, Said::of('read.mist')]],
             '(?:in|over|on|across) (?:the )?(?:fresh |deep )?snow' => [['scene.background_texture', 0.1, Said::of('read.snow')]],
             '(?:from |on )?(?:a |the |my )?tripod' => [['photographer.support', 'tripod', Said::of('read.tripod')]],
             '(?:from |on |with )?(?:a |the |my )?monopod' => [['photographer.support', 'monopod', Said::of('read.monopod')]],
             '(?:from |on |with )?(?:a |the |my )?bean ?bag' => [['photographer.support', 'beanbag', Said::of('read.beanbag')]],
             'hand-?held|hand holding' => [['photographer.support', 'handheld', Said::of('read.handheld')]],
-            '(?:lying|prone)(?: down| flat| on (?:the|my) (?:bank|ground|belly|mat|beach))*' => [['photographer.support', 'prone', Said::of('read.prone')]],
+            '(?:lying|prone|crawling up)(?: down| flat| on (?:the|my) (?:bank|ground|belly|mat|beach))*' => [['photographer.support', 'prone', Said::of('read.prone')]],
             '(?:freez(?:e|ing) )(?:the |its )?(?:wings?(?: tips)?|wing tips|limbs|legs|feet|arms)|(?:wings?|limbs|feet|legs) (?:frozen|sharp)' => [['photographer.freeze', 'limbs', Said::of('read.limbs')]],
             'for (?:a |the )?print(?:ing|s)?' => [['final_use', 'print', Said::of('read.print')]],
             'for (?:a |the |my )?(?:web|screen|phone|site|social media)' => [['final_use', 'screen', Said::of('read.screen')]],

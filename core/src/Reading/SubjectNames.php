@@ -37,7 +37,9 @@ final readonly class SubjectNames
         if ($sport !== null && ($best === null || $sport[1] <= $best[1] && $sport[1] + strlen($sport[0]) >= $best[1] + strlen($best[0]) && strlen($sport[0]) > strlen($best[0]))) {
             $best = $sport;
         }
-        if ($best === null) {
+        // Who is named first is meant; of an animal we do not have a sport says nothing, as of one that swims.
+        $creature = $this->kind($line->text, SubjectKinds::CREATURES);
+        if ($best === null || $creature !== null && ($best === $sport || $creature[1] < $best[1])) {
             return null;
         }
         $id = $this->doing($line->text, $best[2]);
@@ -52,7 +54,7 @@ final readonly class SubjectNames
      */
     public function likely(Line $line): array
     {
-        $kind = $this->kind($line->text, SubjectKinds::SPORTS) ?? $this->kind($line->text, SubjectKinds::VAGUE) ?? $this->kind($line->text, SubjectKinds::DOING);
+        $kind = $this->kind($line->text, SubjectKinds::CREATURES) ?? $this->kind($line->text, SubjectKinds::SPORTS) ?? $this->kind($line->text, SubjectKinds::VAGUE) ?? $this->kind($line->text, SubjectKinds::DOING);
         $ids = $kind[2] ?? array_values(array_filter(SubjectKinds::ANYBODY, fn (string $id): bool => isset($this->subjects[$id])));
         // What it is doing says who comes first.
         $doing = $ids === [] ? null : $this->doing($line->text, $ids);
