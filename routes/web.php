@@ -30,6 +30,7 @@ use App\Http\Controllers\MetricsController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PictureSetController;
+use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RankController;
@@ -134,6 +135,9 @@ Route::prefix('api')->group(function (): void {
             Route::post('account/tokens', [TokenController::class, 'store']);
             Route::delete('account/tokens/{id}', [TokenController::class, 'destroy'])->whereNumber('id');
         });
+
+        Route::get('places', [PlaceController::class, 'index']);
+        Route::get('places/daylight', [PlaceController::class, 'daylight']);
 
         Route::get('outings', [OutingController::class, 'index']);
         Route::post('outings', [OutingController::class, 'store']);

@@ -9,6 +9,7 @@ use RushHold\Light\LightDirection;
 use RushHold\Light\Shimmer;
 use RushHold\Light\Sky;
 use RushHold\Light\SunPosition;
+use RushHold\Light\SunTimes;
 use RushHold\Light\Surface;
 use RushHold\Rush\Light;
 use RushHold\Tests\Rushes;
@@ -191,3 +192,18 @@ it('adds lamps to the daylight, which outlast it and are not dimmed by shade', f
         ->and(Rushes::with(['light' => ['lamps' => 'hall']])->light->ev100)
         ->toBe(Lamps::Hall->ev100());
 });
+
+it('says when the sun rises and sets, and where it does not', function (float $lat, float $lon, string $day, string $zone, ?string $rises, ?string $sets, bool $up): void {
+    $times = SunTimes::of($lat, $lon, new DateTimeImmutable("$day 00:00", new DateTimeZone($zone)));
+    expect([$times->rises === null, $times->sets === null, $times->up])->toBe([$rises === null, $sets === null, $up]);
+    foreach ([[$times->rises, $rises], [$times->sets, $sets]] as [$found, $published]) {
+        $published === null || expect(abs($found->getTimestamp() - strtotime("$day $published $zone")))->toBeLessThanOrEqual(90);
+    }
+})->with([
+    // Published tables for these latitudes give the same to a minute.
+    'winter' => [51.5, -0.13, '2026-12-21', 'Europe/London', '08:04', '15:53', true],
+    'summer, by summer time' => [51.5, -0.13, '2026-06-21', 'Europe/London', '04:43', '21:21', true],
+    'south' => [-33.87, 151.2, '2026-12-21', 'Australia/Sydney', '05:41', '20:05', true],
+    'it never sets' => [70.0, 20.0, '2026-06-21', 'Europe/Oslo', null, null, true],
+    'it never rises' => [70.0, 20.0, '2026-12-21', 'Europe/Oslo', null, null, false],
+]);

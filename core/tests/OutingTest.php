@@ -15,6 +15,7 @@ use RushHold\Outing\Planned;
 use RushHold\Outing\Programme;
 use RushHold\Outing\Scheduler;
 use RushHold\Outing\Worth;
+use RushHold\Refused;
 use RushHold\Rush\Rush;
 use RushHold\Tests\Rushes;
 
@@ -253,6 +254,20 @@ it('keeps frames on a floodlit evening, and says that lamps flicker', function (
     );
 });
 
+it('takes the light that was metered instead of the sun, whatever the hour, and where it comes from as the rush says', function (): void {
+    $metered = morning([entryOf(facingDeg: 50.0)], ev100: 11.5);
+    $rush = Worth::rushAt($metered, $metered->entries[0], clockAt('06:00'));
+    expect($rush->light->ev100)
+        ->toBe(11.5)
+        ->and($rush->isBacklit())
+        ->toBe(Rushes::with()->isBacklit())
+        ->and(array_unique(array_map(static fn (Moment $at): float => $at->ev100, Moment::all($metered))))
+        ->toBe([11.5])
+        ->and($metered->freed()->ev100)
+        ->toBe(11.5);
+    expect(static fn (): Outing => morning([], ev100: 21.0))->toThrow(Refused::class);
+});
+
 it('keeps less in the dark, and plans the day into a document', function (): void {
     $document = OutingDocument::read([
         'format' => 'rush-hold/outing@1',
@@ -317,6 +332,7 @@ it('refuses an outing that cannot be meant, naming what is wrong', function (arr
     [['place' => ['latitude_deg' => 91, 'longitude_deg' => 0]], 'place.latitude_deg'],
     [['place' => ['latitude_deg' => 1, 'longitude_deg' => 0, 'zone' => 'Mars/Dust']], 'place.zone'],
     [['wind' => 2], 'wind'],
+    [['ev100' => 40], 'ev100'],
     [['air' => 'soup'], 'air'],
     [['order' => [0, 0]], 'order'],
     [['order' => [3]], 'order'],

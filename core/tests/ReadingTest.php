@@ -121,8 +121,15 @@ it('shows which words say what, and keeps the rest', function (): void {
         ->toBe(['Gull: Gull, flapping', 'at 20 m: starts at 66 ft', 'windy: windy'])
         ->and(array_column($understood->notUnderstood, 'text'))
         ->toBe(['purple', 'socks'])
-        ->and($understood->document['name'])
-        ->toBe('Gull with purple socks at 20 m, windy');
+        // Its name is short; the line is kept beside.
+        ->and([$understood->document['name'], $understood->document['line']])
+        ->toBe(['Gull, 20 m', 'Gull with purple socks at 20 m, windy'])
+        ->and(understand('heron taking off thirty yards away')->document['name'])
+        ->toBe('Heron, thirty yards')
+        ->and(understand('gull taking a chip')->document['name'])
+        ->toBe('Gull, flapping')
+        ->and(understand('capercaillie 20 m')->document['name'])
+        ->toBe('Capercaillie 20 m');
     foreach ($understood->pieces as $piece) {
         expect(substr('Gull with purple socks at 20 m, windy', $piece->at, strlen($piece->text)))->toBe($piece->text);
     }

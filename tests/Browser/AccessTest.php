@@ -35,7 +35,7 @@ function screens(): array
         '/kit/layouts' => 'Setting it up',
         '/kit/lenses/new' => 'Add a lens',
         '/subjects/sample-heron-strike' => 'Freezes with the neck',
-        '/habits' => 'How you work',
+        '/habits' => 'Defaults',
         '/habits/aim' => 'Aim and following',
         '/account' => 'Signed in as',
     ];

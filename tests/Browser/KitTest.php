@@ -169,8 +169,8 @@ it('tests aim with the pointer, and new rushes start from it', function (): void
     $page = $this->signedIn();
     $page
         ->press('Preferences and account')
-        ->press('Habits')
-        ->see('How you work')
+        ->press('Defaults')
+        ->see('Defaults')
         ->isClean()
         ->press('Test aim and following')
         ->see('Press Start')
@@ -183,7 +183,7 @@ it('tests aim with the pointer, and new rushes start from it', function (): void
             field.dispatchEvent(new PointerEvent("pointermove", { bubbles: true, clientX: box.left + box.width / 2 + x * scale, clientY: box.top + box.height / 2 + y * scale }));
         }; requestAnimationFrame(hand);');
     $page->press('Start')->see('Late by')->isClean();
-    $page->press('Start from these')->see('How you work');
+    $page->press('Start from these')->see('Defaults');
     $aim = $this->user->refresh()->habits['photographer']['aim'];
     expect($aim)->toBeGreaterThan(0.5);
     $page->visit('/rushes/new')->see('Depth lane');

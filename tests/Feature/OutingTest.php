@@ -427,6 +427,29 @@ it('says what the log comes to, lets it be corrected and deleted, and writes it 
     $this->getJson('/api/bursts/figures')->assertOk()->assertJsonPath('all.share', null);
 });
 
+it('offers the places one has been to, and how long the day is at one', function (): void {
+    $this->actingAs($person = $this->person());
+    $outing = fn (string $name, float $lat): array => [
+        'format' => 'rush-hold/outing@1', 'name' => $name, 'date' => '2026-06-07', 'from' => '05:00', 'to' => '08:00', 'rushes' => [],
+        'place' => ['name' => $name, 'latitude_deg' => $lat, 'longitude_deg' => -9.0, 'zone' => 'Europe/London'],
+    ];
+    foreach ([['Cliff', 55.5], ['Pitch', 52.0], ['Cliff', 55.5]] as [$name, $lat]) {
+        $this->postJson('/api/outings', ['document' => $outing($name, $lat)])->assertCreated();
+    }
+    expect($this->getJson('/api/places')->assertOk()->json())->toHaveCount(2);
+    $this->actingAs($this->person());
+    $this->getJson('/api/places')->assertOk()->assertExactJson([]);
+    $asked = ['latitude_deg' => 51.5, 'longitude_deg' => -0.13, 'date' => '2026-12-21', 'zone' => 'Europe/London'];
+    $this->getJson('/api/places/daylight?'.http_build_query($asked))
+        ->assertOk()
+        ->assertExactJson(['rises' => '08:04', 'sets' => '15:54', 'up' => true]);
+    foreach (['latitude_deg' => 91, 'date' => '2026-13-01', 'zone' => 'Mars/Dust'] as $field => $wrong) {
+        $this->getJson('/api/places/daylight?'.http_build_query([...$asked, $field => $wrong]))
+            ->assertStatus(422)
+            ->assertJsonValidationErrors($field);
+    }
+});
+
 it('reads a place from GPX', function (string $gpx, ?array $place): void {
     $this->actingAs($this->person());
     $said = $this->postJson('/api/outings/place', ['file' => UploadedFile::fake()->createWithContent('a.gpx', $gpx)]);

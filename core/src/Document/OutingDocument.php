@@ -76,7 +76,7 @@ final readonly class OutingDocument
         $outing = new Outing($name, $place->text('name', ''), $place->number('latitude_deg'), $place->number('longitude_deg'), $from, $to, $entries, $skies,
             $top->number('wind', 0.0), $top->word('air', Air::class, Air::Clear),
             $top->has('surface') ? $top->word('surface', Surface::class, Surface::Grass) : null, self::order($order),
-            $top->word('school', ButtonSchool::class, ButtonSchool::Free), lamps: $top->has('lamps') ? $top->word('lamps', Lamps::class, Lamps::Floodlights) : null);
+            $top->word('school', ButtonSchool::class, ButtonSchool::Free), lamps: $top->has('lamps') ? $top->word('lamps', Lamps::class, Lamps::Floodlights) : null, ev100: $top->optionalNumber('ev100'));
         $top->keep('place', $place->done());
 
         return new self($outing, $top->done());

@@ -31,6 +31,9 @@ final readonly class RushDocument
 {
     public const FORMAT = 'rush-hold/rush@1';
 
+    /** Characters of the line it was made from. */
+    private const LONGEST_LINE = 500;
+
     /** @param  array<string, mixed>  $fields  the whole document, defaults filled in */
     private function __construct(public Rush $rush, public array $fields)
     {
@@ -50,6 +53,9 @@ final readonly class RushDocument
             }
         }
         $name = $top->text('name', 'Rush');
+        if ($top->has('line')) {
+            $top->keep('line', $top->text('line', '', self::LONGEST_LINE));
+        }
         [$subject, $speed] = self::subject($top);
         $path = self::path($top, $speed);
         $scene = self::scene($top);

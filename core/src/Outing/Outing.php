@@ -41,6 +41,7 @@ final readonly class Outing
      * @param  ButtonSchool  $school  the way of working the buttons are laid out for
      * @param  Times  $times  how long whoever goes needs for controls and menus
      * @param  Lamps|null  $lamps  what is lit there, for rushes that say nothing of it
+     * @param  float|null  $ev100  the light as it was metered where the subjects are, −8 to 20 EV; null: as sun, sky and lamps give it
      *
      * @throws Refused if a value is out of range
      */
@@ -60,10 +61,14 @@ final readonly class Outing
         public ButtonSchool $school = ButtonSchool::Free,
         public Times $times = new Times,
         public ?Lamps $lamps = null,
+        public ?float $ev100 = null,
     ) {
         Range::of(-90, 90, 'degrees')->check('place.latitude_deg', $latitudeDeg);
         Range::of(-180, 180, 'degrees')->check('place.longitude_deg', $longitudeDeg);
         Range::share()->check('wind', $wind);
+        if ($ev100 !== null) {
+            Range::of(-8, 20, 'EV')->check('ev100', $ev100);
+        }
         $minutes = ($to->getTimestamp() - $from->getTimestamp()) / 60;
         if ($minutes < self::STEP_MIN || $minutes > 60 * self::LONGEST_H) {
             throw Refused::because('to', 'outing-length', least: self::STEP_MIN, most: self::LONGEST_H);
@@ -80,7 +85,7 @@ final readonly class Outing
     public function freed(): self
     {
         return new self($this->name, $this->place, $this->latitudeDeg, $this->longitudeDeg, $this->from, $this->to, array_map(static fn (Entry $entry): Entry => $entry->freed(), $this->entries),
-            $this->skies, $this->wind, $this->air, $this->surface, null, $this->school, $this->times, $this->lamps);
+            $this->skies, $this->wind, $this->air, $this->surface, null, $this->school, $this->times, $this->lamps, $this->ev100);
     }
 
     /**

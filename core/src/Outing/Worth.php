@@ -167,9 +167,9 @@ final readonly class Worth
     public static function rushAt(Outing $outing, Entry $entry, DateTimeImmutable $at): Rush
     {
         $rush = $entry->rush;
-        $light = Light::fromPlace($outing->latitudeDeg, $outing->longitudeDeg, $at, $outing->skyAt($at), $rush->light->offsetStops, $entry->facingDeg ?? $rush->light->shootingBearingDeg, $rush->light->lamps ?? $outing->lamps);
+        $light = $outing->ev100 !== null ? Light::value($outing->ev100, 0.0, $outing->skyAt($at), $rush->light->lamps ?? $outing->lamps) : Light::fromPlace($outing->latitudeDeg, $outing->longitudeDeg, $at, $outing->skyAt($at), $rush->light->offsetStops, $entry->facingDeg ?? $rush->light->shootingBearingDeg, $rush->light->lamps ?? $outing->lamps);
         $scene = $rush->scene->with(wind: max($rush->scene->wind, $outing->wind), surface: $outing->surface ?? $rush->scene->surface,
-            backlit: $entry->facingDeg === null && $rush->light->shootingBearingDeg === null && $rush->scene->backlit);
+            backlit: ($outing->ev100 !== null || $entry->facingDeg === null && $rush->light->shootingBearingDeg === null) && $rush->scene->backlit);
 
         return $rush->with(light: $light, scene: $scene, subject: $rush->subject->with(contrast: $rush->subject->contrast * $outing->air->contrast()));
     }

@@ -61,7 +61,7 @@ final readonly class Reading
             $base['subject'] = $profile['subject'];
             $base = self::put($base, 'scene.hazards', $profile['hazards'] ?? []);
         }
-        $document = RushDocument::read([...$base, 'name' => self::nameOf($this->line)])->fields;
+        $document = RushDocument::read([...$base, 'name' => $this->nameOf($profile), 'line' => $this->line])->fields;
         $understood = $refused = [];
         foreach ($this->resolved($document, $profile) as $piece) {
             if (in_array($piece->field, $this->without, true)) {
@@ -113,10 +113,10 @@ final readonly class Reading
         return null;
     }
 
-    /** @param  array<mixed>  $lens */
-    private static function name(array $lens): string
+    /** @param  array<mixed>  $part  of a document */
+    private static function name(array $part): string
     {
-        return is_string($lens['name'] ?? null) ? $lens['name'] : '';
+        return is_string($part['name'] ?? null) ? $part['name'] : '';
     }
 
     private function value(string $field): mixed
@@ -290,10 +290,20 @@ final readonly class Reading
         return is_int($value) || is_float($value) ? (float) $value : 0.0;
     }
 
-    /** The line itself names the rush, as far as it is short. */
-    private static function nameOf(string $line): string
+    /**
+     * Short: who it is and from how far, in the words of the line; where nobody is named the line itself, as far as it is short.
+     *
+     * @param  array<string, mixed>  $profile
+     */
+    private function nameOf(array $profile): string
     {
-        $name = mb_strlen($line) <= 60 ? $line : rtrim(mb_substr($line, 0, 59)).'…';
+        $who = self::name(is_array($profile['subject'] ?? null) ? $profile['subject'] : []);
+        $name = mb_strlen($this->line) <= 60 ? $this->line : rtrim(mb_substr($this->line, 0, 59)).'…';
+        if ($who !== '') {
+            $start = array_values(array_filter($this->pieces, static fn (Piece $piece): bool => $piece->field === 'path.start_m'));
+            preg_match('~[0-9].*|\b(?:a|one|two|half|[a-z]+ty|[a-z]+teen|ten|twelve|hundred)\b.*~i', $start[0]->text ?? '', $far);
+            $name = ($far[0] ?? '') === '' ? $who : explode(',', $who)[0].', '.preg_replace('~ (?:away|off|out|distance|from (?:me|us|here))$~i', '', $far[0]);
+        }
 
         return mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
     }

@@ -31,13 +31,16 @@ export type Outing = {
   format: 'rush-hold/outing@1';
   name: string;
   date: string;
-  place: { name: string; latitude_deg: number; longitude_deg: number; zone: string };
+  /** Without figures until somebody has said where it is. */
+  place: { name: string; latitude_deg: number | null; longitude_deg: number | null; zone: string };
   from: string;
   to: string;
   sky: { at: string; sky: string }[];
   wind: number;
   air: string;
   lamps?: string;
+  /** Light metered where the subjects are; instead of what sun and sky give. */
+  ev100?: number | null;
   rushes: Entry[];
   order: 'solved' | number[];
   school?: string;
@@ -46,6 +49,9 @@ export type Outing = {
   /** When each thing of the checklist was last looked at, by its key. */
   checked?: { [key: string]: string };
 };
+
+/** Whether it is said where it is. */
+export const isPlaced = ({ place }: Outing) => place.latitude_deg !== null && place.longitude_deg !== null;
 
 export const planningDay = new AskingWindow();
 
@@ -63,7 +69,7 @@ export function useDay(outing: Outing | undefined, units: 'metric' | 'imperial')
         if (!signal.aborted) queries.setQueryData(queryKey, early);
       });
     },
-    enabled: outing !== undefined,
+    enabled: outing !== undefined && isPlaced(outing),
     placeholderData: keepPreviousData,
     staleTime: 300_000,
     retry: (count, refused) => count < 3 && [429, 503].includes(refused.status),

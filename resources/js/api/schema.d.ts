@@ -1637,6 +1637,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The places of one’s own outings, the latest first */
+        get: operations["listPlaces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/daylight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When the sun rises and sets at a place on a day, by the clock there */
+        get: operations["readDaylight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan": {
         parameters: {
             query?: never;
@@ -2058,6 +2092,8 @@ export interface components {
              * @default Rush
              */
             name: string;
+            /** @description The line in one's own words that it was made from */
+            line?: string;
             subject: components["schemas"]["Subject"];
             /** @description The way it takes */
             path: {
@@ -3753,6 +3789,8 @@ export interface components {
              * @enum {string}
              */
             lamps?: "floodlights" | "hall" | "street" | "stage";
+            /** @description Light metered where the subjects are, EV100; instead of what sun, sky and lamps give */
+            ev100?: number | null;
             /**
              * @description Ground between; that of each rush when left out
              * @enum {string}
@@ -8554,6 +8592,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Burst"][];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    listPlaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Places */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        name: string;
+                        latitude_deg: number;
+                        longitude_deg: number;
+                        zone: string;
+                    }[];
+                };
+            };
+        };
+    };
+    readDaylight: {
+        parameters: {
+            query: {
+                latitude_deg: number;
+                longitude_deg: number;
+                date: string;
+                zone: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Hours; null where it does not rise or set on that day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description HH:MM */
+                        rises: string | null;
+                        /** @description HH:MM */
+                        sets: string | null;
+                        /** @description Whether it is up at noon by the clock */
+                        up: boolean;
+                    };
                 };
             };
             422: components["responses"]["Refused"];

@@ -3,6 +3,7 @@ import { Navigate, Outlet, useLocation } from 'react-router';
 import { useSession } from '../api/hooks';
 import { useHabits } from '../api/kit';
 import { useField } from '../field/useField';
+import { Keys } from './Keys';
 import { Failed, Waiting } from './Messages';
 import { usePreferences } from './preferences';
 
@@ -26,6 +27,7 @@ export function Signed() {
   return (
     <Suspense fallback={<Waiting />}>
       <Outlet />
+      <Keys />
     </Suspense>
   );
 }

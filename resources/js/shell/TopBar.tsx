@@ -7,6 +7,7 @@ import { useSession } from '../api/hooks';
 import { forgetPerson } from '../field/db';
 import type { Units } from '../parts/units';
 import type { Mode } from '../theme/theme';
+import { askForKeys } from './Keys';
 import { Nav, places } from './Nav';
 import { usePreferences } from './preferences';
 import { Search } from './Search';
@@ -116,7 +117,8 @@ export function TopBar({
               ...(children
                 ? places.map(({ to, label }) => ({ key: to, label, onClick: () => navigate(to) }))
                 : []),
-              { key: 'habits', label: 'Habits', onClick: () => navigate('/habits') },
+              ...(children ? [] : [{ key: 'keys', label: 'Keys', onClick: askForKeys }]),
+              { key: 'habits', label: 'Defaults', onClick: () => navigate('/habits') },
               { key: 'account', label: 'Account', onClick: () => navigate('/account') },
               { key: 'out', label: 'Sign out', onClick: () => void signOut() },
             ],

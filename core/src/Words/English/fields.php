@@ -99,6 +99,9 @@ return [
     'field.body' => 'Your usual body',
     'field.lens' => 'Your usual lens',
 
+    'field.ev100' => 'The metered light',
+    'field.line' => 'The line it was made from',
+
     'field.kit' => 'The kit',
     'field.kit.body' => 'The body',
     'field.kit.lens' => 'The lens',

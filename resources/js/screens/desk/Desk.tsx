@@ -4,6 +4,7 @@ import { useLocation, useNavigate, useParams, useSearchParams } from 'react-rout
 import type { Hold, Rush } from '../../api/client';
 import { useRush } from '../../api/hooks';
 import { type Item, useFreshRush, useKitItem } from '../../api/kit';
+import { Hints } from '../../parts/Hints';
 import { Restored } from '../../parts/Restored';
 import { useSteady } from '../../parts/useSteady';
 import { useStored } from '../../parts/useStored';
@@ -110,6 +111,7 @@ export default function Desk() {
     compared,
     keep: keeping.keep,
     onHelp: openHelp,
+    onPreview: () => setOpened(shown?.trace !== undefined),
     onPin: pin,
     onChoose: setChosen,
     onCompare: setCompared,
@@ -141,9 +143,11 @@ export default function Desk() {
         draft={draft}
         desk={desk}
         busy={keeping.busy}
+        plan={shown}
         onKeep={keeping.keep}
         onHelp={() => setHelp(true)}
       />
+      <Hints of="desk" />
       <Restored shown={desk.restored} onDrop={desk.revert} />
       <main className="desk-grid">
         <h1 className="sr-only">{draft.document.name || 'Rush'}</h1>

@@ -1,8 +1,10 @@
 import { Button, Dropdown, Input } from 'antd';
 import { useState } from 'react';
+import type { Plan } from '../../api/client';
 import { useSession } from '../../api/hooks';
 import { TopBar } from '../../shell/TopBar';
 import { OfferModal } from '../practice/OfferCopy';
+import { Carry } from './Carry';
 import type { Draft, useDesk } from './useDesk';
 
 type Props = {
@@ -10,12 +12,13 @@ type Props = {
   draft: Draft;
   desk: ReturnType<typeof useDesk>;
   busy: boolean;
-  onKeep: (asCopy?: boolean) => Promise<void>;
+  plan: Plan | undefined;
+  onKeep: (asCopy?: boolean) => Promise<string | undefined>;
   onHelp: () => void;
 };
 
 /** The bar of the desk: the name of the rush, undo, help and saving. */
-export function DeskBar({ id, draft, desk, busy, onKeep: keep, onHelp }: Props) {
+export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: Props) {
   const demo = useSession().data?.user?.is_demo;
   const [giving, setGiving] = useState(false);
   return (
@@ -53,6 +56,11 @@ export function DeskBar({ id, draft, desk, busy, onKeep: keep, onHelp }: Props) 
           >
             ?
           </Button>
+          <Carry
+            name={draft.document.name || 'Rush'}
+            plan={plan}
+            onKept={() => (id !== undefined && !desk.dirty ? Promise.resolve(id) : keep())}
+          />
           <Button
             className="save"
             type={desk.dirty || id === undefined ? 'primary' : 'default'}

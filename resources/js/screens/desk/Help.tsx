@@ -1,17 +1,9 @@
 import './help.css';
 import { Modal, Switch } from 'antd';
+import { KeyList } from '../../shell/Keys';
+import { keysAt } from '../../shell/keyTable';
 
-const keys: [string, string][] = [
-  ['Space', 'Play or pause the rush'],
-  [', and .', 'One frame back or on'],
-  ['J and K', 'Next or previous line of the hold'],
-  ['P', 'Pin or unpin that line'],
-  ['C', 'Compare the best with the next best; again to close'],
-  ['N', 'Next hold to compare with; with Shift, the one before'],
-  ['Ctrl S', 'Save'],
-  ['Ctrl Z', 'Undo; with Shift, redo'],
-  ['?', 'This help'],
-];
+const keys = keysAt('/rushes/new')?.keys ?? [];
 
 type Props = {
   open: boolean;
@@ -37,19 +29,10 @@ export function Help({ open, single, onSingle, onClose }: Props) {
           day.
         </p>
         <p>
-          Changes lists what to set from how the camera was left, and warns of leftovers. Once your body is in
-          your kit, its own words stand beside ours in every line.
+          To set lists what to change from how the camera was left, and warns of leftovers. Once your body is
+          in your kit, its own words stand beside ours in every line.
         </p>
-        <dl>
-          {keys.map(([key, does]) => (
-            <div key={key}>
-              <dt>
-                <kbd>{key}</kbd>
-              </dt>
-              <dd>{does}</dd>
-            </div>
-          ))}
-        </dl>
+        <KeyList keys={[...keys, ['?', 'This help']]} />
         <p className="help-single">
           <Switch size="small" checked={single} onChange={onSingle} aria-label="Single keys work" />
           Keys without Ctrl work. Switch them off if you speak to your computer or type with aids.

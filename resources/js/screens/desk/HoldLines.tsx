@@ -1,4 +1,4 @@
-import { Fragment, type ReactNode, useState } from 'react';
+import { Fragment, type KeyboardEvent, type ReactNode, useState } from 'react';
 import type { Plan, PlanLine } from '../../api/client';
 import type { HoldOrder } from './holdOrder';
 
@@ -44,15 +44,38 @@ type Props = {
   explanation: ReactNode;
 };
 
+/** Up and down go from line to line, so that the hold is one stop of the Tab key. */
+function walk(event: KeyboardEvent<HTMLElement>) {
+  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+  const here = (event.target as HTMLElement).closest('.hold-open');
+  if (!step || !here) return;
+  const lines = [...event.currentTarget.querySelectorAll<HTMLElement>('.hold-open')];
+  const next = lines[lines.indexOf(here as HTMLElement) + step];
+  if (!next) return;
+  event.preventDefault();
+  next.focus();
+  next.click();
+}
+
 /** The settings of the hold: the three that matter most large, then focus by lines, exposure and shooting side by side. */
 export function HoldLines({ plan, order, chosen, onChoose, onPin, explanation }: Props) {
   const [idleShown, setIdleShown] = useState(false);
+  // A pin shows where the hand is, and where one is set.
+  const [under, setUnder] = useState<string | null>(null);
+  const first = chosen ?? [...order.important, ...order.focus][0]?.setting;
   const own = (line: PlanLine) => line.own && <em title={line.own.where}>{line.own.label}</em>;
   const line = (l: PlanLine, look: 'important' | 'hold-row' | 'cell') => (
-    <div key={l.setting} className={`hold-line ${look}${l.setting === chosen ? ' chosen' : ''}`}>
+    // biome-ignore lint/a11y/noStaticElementInteractions: what is under the mouse only shows its pin
+    <div
+      key={l.setting}
+      className={`hold-line ${look}${l.setting === chosen ? ' chosen' : ''}`}
+      onMouseEnter={() => setUnder(l.setting)}
+      onMouseLeave={() => setUnder(null)}
+    >
       <button
         type="button"
         className="hold-open"
+        tabIndex={l.setting === first ? 0 : -1}
         aria-pressed={l.setting === chosen}
         onClick={() => onChoose(l.setting)}
         data-setting={l.setting}
@@ -64,18 +87,20 @@ export function HoldLines({ plan, order, chosen, onChoose, onPin, explanation }:
         </span>
         {look === 'important' ? <Stake plan={plan} setting={l.setting} /> : <MarginBar margin={l.margin} />}
       </button>
-      <button
-        type="button"
-        className={l.pinned ? 'pin on' : 'pin'}
-        aria-pressed={l.pinned}
-        aria-label={`${l.pinned ? 'Unpin' : 'Pin'} ${l.name}`}
-        title={l.pinned ? 'Unpin' : 'Pin'}
-        onClick={() => onPin(l.setting, l.pinned ? undefined : l.value)}
-      >
-        <svg viewBox="0 0 12 16" width="9" height="13" aria-hidden="true">
-          <path d="M6 15V9M2.5 9h7L8.4 6V2h.8V1H2.8v1h.8v4Z" />
-        </svg>
-      </button>
+      {(l.pinned || l.setting === chosen || l.setting === under) && (
+        <button
+          type="button"
+          className={l.pinned ? 'pin on' : 'pin'}
+          aria-pressed={l.pinned}
+          aria-label={`${l.pinned ? 'Unpin' : 'Pin'} ${l.name}`}
+          title={l.pinned ? 'Unpin' : 'Pin'}
+          onClick={() => onPin(l.setting, l.pinned ? undefined : l.value)}
+        >
+          <svg viewBox="0 0 12 16" width="9" height="13" aria-hidden="true">
+            <path d="M6 15V9M2.5 9h7L8.4 6V2h.8V1H2.8v1h.8v4Z" />
+          </svg>
+        </button>
+      )}
     </div>
   );
   const opened = (lines: PlanLine[]) => lines.some((l) => l.setting === chosen) && explanation;
@@ -94,7 +119,13 @@ export function HoldLines({ plan, order, chosen, onChoose, onPin, explanation }:
   );
 
   return (
-    <div className="hold-lines">
+    <div
+      className="hold-lines"
+      role="toolbar"
+      aria-orientation="vertical"
+      aria-label="Settings of the hold"
+      onKeyDown={walk}
+    >
       <section aria-label="Matters most here" className="most">
         <h3>
           Matters most here

@@ -150,7 +150,7 @@ describe('the other views of the hold', () => {
   };
 
   it('list the other set-ups, adopt one without its exposure, and compare any but the first', async () => {
-    const { user, does } = await view(ranked, 'Others');
+    const { user, does } = await view(ranked, 'Alternatives');
     const played = (ranked.ranking ?? []).filter((entry) => entry.rejected_because === undefined);
     const rows = within(screen.getByRole('region', { name: 'Other holds' })).getAllByTitle('Use this hold');
     expect(rows).toHaveLength(played.length);
@@ -165,7 +165,7 @@ describe('the other views of the hold', () => {
   });
 
   it('say how many are too close to call', async () => {
-    await view({ ...ranked, ties: 'Any of these 4 will do.' }, 'Others');
+    await view({ ...ranked, ties: 'Any of these 4 will do.' }, 'Alternatives');
     expect(screen.getByText('Any of these 4 will do.')).toBeVisible();
   });
 
@@ -181,9 +181,9 @@ describe('the other views of the hold', () => {
     ];
     const { does, user } = await view(
       { ...ranked, by_school, best: { ...ranked.best, frames: 50 } },
-      'Schools',
+      'Styles',
     );
-    const schools = within(screen.getByRole('region', { name: 'Schools' }));
+    const schools = within(screen.getByRole('region', { name: 'Styles' }));
     const buttons = schools.getAllByTitle('Use this hold');
     expect(buttons).toHaveLength(2);
     expect(schools.getByText('No difference here')).toBeVisible();
@@ -209,8 +209,8 @@ describe('the other views of the hold', () => {
         standard_error: 0.01,
       }) as never;
     const what_if = [help('lagging', 'Stand farther off.'), help('hidden', 'Cut the grass.')];
-    await view({ ...ranked, best, what_if }, 'Losses');
-    const losses = within(screen.getByRole('region', { name: 'Losses' }));
+    await view({ ...ranked, best, what_if }, 'Lost frames');
+    const losses = within(screen.getByRole('region', { name: 'Lost frames' }));
     expect(losses.getByText('Kept').closest('.loss')).toHaveTextContent('35');
     expect(losses.getByText('Focus lagging').closest('.loss')).toHaveTextContent('10+5 Stand farther off.');
     expect(losses.getByText('Less than one each').closest('.loss')).toHaveTextContent('heat shimmer');
@@ -219,13 +219,16 @@ describe('the other views of the hold', () => {
   });
 
   it('say when hardly any frame is lost', async () => {
-    await view({ ...ranked, best: { ...ranked.best, keeper_rate: 1, losses: {} }, what_if: [] }, 'Losses');
+    await view(
+      { ...ranked, best: { ...ranked.best, keeper_rate: 1, losses: {} }, what_if: [] },
+      'Lost frames',
+    );
     expect(screen.getByText('Hardly any frame is lost.')).toBeVisible();
   });
 
   it('cannot be had before anything is played', () => {
     panel({ ...formulas, best: { hold: formulas.best.hold } });
-    for (const name of ['Others', 'Schools', 'Losses'])
+    for (const name of ['Alternatives', 'Styles', 'Lost frames'])
       expect(screen.getByText(name).closest('.ant-segmented-item')).toHaveClass(
         'ant-segmented-item-disabled',
       );
@@ -319,5 +322,30 @@ describe('playing a rush', () => {
     expect(screen.queryByRole('button', { name: 'Preview' })).toBeNull();
     rerender(<span />);
     await waitFor(() => expect(screen.queryByRole('button', { name: 'Play' })).toBeNull());
+  });
+});
+
+describe('the lines of the hold by keyboard and mouse', () => {
+  it('are one stop of the Tab key, and are walked with up and down', async () => {
+    const { user, does } = panel(ranked);
+    const lines = [...hold().querySelectorAll<HTMLElement>('.hold-open')];
+    expect(lines.filter((one) => one.tabIndex === 0)).toHaveLength(1);
+    const at = lines.findIndex((one) => one.tabIndex === 0);
+    lines[at]?.focus();
+    const step = at === 0 ? 1 : -1;
+    await user.keyboard(step === 1 ? '{ArrowDown}' : '{ArrowUp}');
+    expect(lines[at + step]).toHaveFocus();
+    expect(does.onChoose).toHaveBeenLastCalledWith(lines[at + step]?.dataset.setting);
+  });
+
+  it('show a pin where the mouse is', async () => {
+    const { user } = panel(ranked);
+    const aperture = line('exposure.aperture');
+    const pin = () => screen.queryByRole('button', { name: 'Pin Aperture' });
+    expect(pin()).toBeNull();
+    await user.hover(aperture);
+    expect(pin()).toBeVisible();
+    await user.unhover(aperture);
+    expect(pin()).toBeNull();
   });
 });

@@ -98,11 +98,11 @@ export const HoldPanel = memo(function HoldPanel({
           { value: 'why', label: 'Hold' },
           {
             value: 'changes',
-            label: <span className={danger ? 'tab-danger' : ''}>Changes</span>,
+            label: <span className={danger ? 'tab-danger' : ''}>To set</span>,
           },
-          { value: 'ranking', label: 'Others', disabled: !plan.ranking },
-          { value: 'schools', label: 'Schools', disabled: !plan.by_school },
-          { value: 'lost', label: 'Losses', disabled: !plan.best.losses },
+          { value: 'ranking', label: 'Alternatives', disabled: !plan.ranking },
+          { value: 'schools', label: 'Styles', disabled: !plan.by_school },
+          { value: 'lost', label: 'Lost frames', disabled: !plan.best.losses },
         ]}
       />
       {lines && (

@@ -64,22 +64,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
   }, [place]);
   const known = plan?.light.direction != null && plan.light.direction !== 'none';
   return (
-    <section className="light" aria-label="Light">
-      <div className="light-head">
-        <h2>Light</h2>
-        <span className="figures">
-          EV {ev?.toFixed(1).replace('-', '−') ?? '…'}
-          {plan?.light.sun_height_deg != null && (
-            <span className="quiet">
-              {' '}
-              sun {Math.round(plan.light.sun_height_deg)}° up
-              {plan.light.direction && plan.light.direction !== 'none'
-                ? `, ${plan.light.direction} light`
-                : ''}
-            </span>
-          )}
-        </span>
-      </div>
+    <>
       <Segmented
         block
         size="small"
@@ -235,6 +220,6 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           Backlit
         </Checkbox>
       )}
-    </section>
+    </>
   );
 }

@@ -23,7 +23,7 @@ export function Losses({ plan }: { plan: Plan }) {
   const helpful = (plan.what_if ?? []).filter((w) => w.helps);
   const elsewhere = helpful.filter((w) => !whole.some((l) => l.cause === w.against));
   return (
-    <section className="hold-detail losses" aria-label="Losses">
+    <section className="hold-detail losses" aria-label="Lost frames">
       <p className="quiet">
         A pass of {frames} frames{each > 1 ? `, ${each} to a bead` : ''}: what is kept, what loses the rest,
         and what would help against it.

@@ -1,7 +1,6 @@
 import { Segmented, Select } from 'antd';
 import type { Refusal, Rush } from '../../api/client';
 import { Choice } from '../../parts/Choice';
-import { Fold } from '../../parts/Fold';
 import { NumberField } from '../../parts/NumberField';
 import { Skills } from '../../parts/person';
 import { options } from '../../parts/words';
@@ -42,7 +41,7 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
       `kit.lens.${name}`,
     );
   return (
-    <Fold title="You and your kit">
+    <>
       <Skills person={person} onChange={(fields) => onChange('photographer', fields)} />
       <div className="stacked">
         <span>Support</span>
@@ -124,6 +123,6 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
           onChange={(value) => onChange('photographer', { openness: value })}
         />
       </div>
-    </Fold>
+    </>
   );
 }

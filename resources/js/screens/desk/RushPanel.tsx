@@ -1,14 +1,17 @@
 import './rush.css';
 import { memo } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
+import { useUnits } from '../../parts/units';
 import { InOutings } from './InOutings';
 import type { Newer } from './KitFields';
 import { LightFields } from './LightFields';
+import { Part } from './Part';
 import { PersonFields } from './PersonFields';
 import { SceneFields } from './SceneFields';
 import { SubjectFigures } from './SubjectFigures';
 import { SubjectPicker, useSubjectOf } from './SubjectPicker';
-import { WayFields } from './WayFields';
+import { figuresSay, kitSays, lightSays, pathSays, sceneSays } from './says';
+import { PathBasics, PathMore } from './WayFields';
 
 type Props = {
   id: string | undefined;
@@ -22,26 +25,60 @@ type Props = {
   onChooseLens: () => void;
 };
 
-/** The rush: who comes, on which way, through what, in what light, to whom. */
+/** The fields that stand beside the map and not in the part of the path. */
+const BASIC = /^path\.(start_m|heading_deg)/;
+
+/** The rush: who comes, on which path, through what, in what light, to whom. The parts say what they hold and open at a press. */
 export const RushPanel = memo(function RushPanel({ id, newer, onSettle, onChooseLens, ...props }: Props) {
-  const { rush, refused, onChange, onRush } = props;
+  const { rush, refused, plan, onChange, onRush } = props;
+  const units = useUnits();
   const { profile } = useSubjectOf(rush);
+  const wrong = (pattern: RegExp) => pattern.test(refused?.field ?? '');
   return (
     <aside className="rush" aria-label="Rush" onBlur={onSettle}>
       <SubjectPicker rush={rush} onRush={onRush} />
-      <WayFields {...props} onSettle={onSettle} />
-      <LightFields {...props} />
-      <SceneFields {...props} />
-      <PersonFields
-        rush={rush}
-        refused={refused}
-        newer={newer}
-        onChange={onChange}
-        onRush={onRush}
-        onChooseLens={onChooseLens}
-      />
-      {id !== undefined && <InOutings rush={id} name={rush.name || 'Rush'} hold={props.plan?.best.hold} />}
-      <SubjectFigures rush={rush} source={profile?.source} refused={refused} onChange={onChange} />
+      {rush.line && <p className="quiet rush-line">“{rush.line}”</p>}
+      <PathBasics {...props} onSettle={onSettle} />
+      <div className="rush-parts">
+        <Part
+          id="path"
+          title="Path"
+          says={pathSays(rush, units)}
+          wrong={wrong(/^path/) && !BASIC.test(refused?.field ?? '')}
+        >
+          <PathMore {...props} onSettle={onSettle} />
+        </Part>
+        <Part id="light" title="Light" says={lightSays(rush, plan?.light)} wrong={wrong(/^(light|exposure)/)}>
+          <LightFields {...props} />
+        </Part>
+        <Part id="scene" title="Surroundings" says={sceneSays(rush, units)} wrong={wrong(/^(scene|group)/)}>
+          <SceneFields {...props} />
+        </Part>
+        <Part
+          id="kit"
+          title="You and your kit"
+          says={kitSays(rush)}
+          wrong={wrong(/^(kit|photographer|final_use)/) || newer.length > 0}
+        >
+          <PersonFields
+            rush={rush}
+            refused={refused}
+            newer={newer}
+            onChange={onChange}
+            onRush={onRush}
+            onChooseLens={onChooseLens}
+          />
+        </Part>
+        <Part
+          id="figures"
+          title="Size and behaviour"
+          says={figuresSay(rush, units)}
+          wrong={wrong(/^subject\.(?!speed_mps)/)}
+        >
+          <SubjectFigures rush={rush} source={profile?.source} refused={refused} onChange={onChange} />
+        </Part>
+      </div>
+      {id !== undefined && <InOutings rush={id} name={rush.name || 'Rush'} hold={plan?.best.hold} />}
     </aside>
   );
 });

@@ -31,71 +31,69 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
 
   return (
     <>
-      <Fold title="In front and behind" open>
+      <ShareField
+        label="Clutter in front"
+        value={scene.front_clutter}
+        low="clear"
+        high="hidden"
+        onChange={(v) => set({ front_clutter: v })}
+      />
+      {(cluttered || crossed) && (
         <ShareField
-          label="Clutter in front"
-          value={scene.front_clutter}
-          low="clear"
-          high="hidden"
-          onChange={(v) => set({ front_clutter: v })}
+          label="Where that is"
+          value={scene.front_ratio}
+          low="near you"
+          high="just before it"
+          onChange={(v) => set({ front_ratio: Math.max(0.05, Math.min(0.95, v)) })}
         />
-        {(cluttered || crossed) && (
-          <ShareField
-            label="Where that is"
-            value={scene.front_ratio}
-            low="near you"
-            high="just before it"
-            onChange={(v) => set({ front_ratio: Math.max(0.05, Math.min(0.95, v)) })}
+      )}
+      <div className="fields">
+        <NumberField
+          label="Crossings"
+          quantity="rate"
+          hint="How often something passes in front: players, posts, other birds"
+          value={scene.obstacles_per_s}
+          problem={problem('scene.obstacles_per_s')}
+          onChange={(v) => set({ obstacles_per_s: v })}
+        />
+        {crossed && (
+          <NumberField
+            label="Each hides it for"
+            quantity="time"
+            value={scene.obstacle_s}
+            problem={problem('scene.obstacle_s')}
+            onChange={(v) => set({ obstacle_s: v })}
           />
         )}
-        <div className="fields">
-          <NumberField
-            label="Crossings"
-            quantity="rate"
-            hint="How often something passes in front: players, posts, other birds"
-            value={scene.obstacles_per_s}
-            problem={problem('scene.obstacles_per_s')}
-            onChange={(v) => set({ obstacles_per_s: v })}
-          />
-          {crossed && (
-            <NumberField
-              label="Each hides it for"
-              quantity="time"
-              value={scene.obstacle_s}
-              problem={problem('scene.obstacle_s')}
-              onChange={(v) => set({ obstacle_s: v })}
-            />
-          )}
-          <NumberField
-            label="Background at"
-            quantity="length"
-            value={scene.background_m}
-            problem={problem('scene.background_m')}
-            onChange={(v) => set({ background_m: v })}
-          />
-        </div>
-        <ShareField
-          label="Detail behind"
-          value={scene.background_texture}
-          low="plain sky"
-          high="busy"
-          onChange={(v) => set({ background_texture: v })}
+        <NumberField
+          label="Background at"
+          quantity="length"
+          value={scene.background_m}
+          problem={problem('scene.background_m')}
+          onChange={(v) => set({ background_m: v })}
         />
-        <ShareField
-          label="Blends into background"
-          value={scene.background_alike}
-          low="stands out"
-          high="blends in"
-          onChange={(v) => set({ background_alike: v })}
-        />
-        <ShareField
-          label="Wind"
-          value={scene.wind}
-          low="calm"
-          high="all moves"
-          onChange={(v) => set({ wind: v })}
-        />
-      </Fold>
+      </div>
+      <ShareField
+        label="Detail behind"
+        value={scene.background_texture}
+        low="plain sky"
+        high="busy"
+        onChange={(v) => set({ background_texture: v })}
+      />
+      <ShareField
+        label="Blends into background"
+        value={scene.background_alike}
+        low="stands out"
+        high="blends in"
+        onChange={(v) => set({ background_alike: v })}
+      />
+      <ShareField
+        label="Wind"
+        value={scene.wind}
+        low="calm"
+        high="all moves"
+        onChange={(v) => set({ wind: v })}
+      />
 
       <Fold title="Sharp together with it" open={group.length > 0}>
         {group.length === 0 && (

@@ -21,7 +21,7 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
   const fewer = (side: Side) => Math.round(best * frames) - Math.round(side.keeper_rate * frames);
 
   return (
-    <section className="hold-detail schools" aria-label="Schools">
+    <section className="hold-detail schools" aria-label="Styles">
       {differ.length > 0 && (
         <>
           <p className="quiet">The best that each way of working can do here. Press one to use it.</p>

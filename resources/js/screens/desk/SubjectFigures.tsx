@@ -1,6 +1,5 @@
 import { Select } from 'antd';
 import type { Refusal, Rush } from '../../api/client';
-import { Fold } from '../../parts/Fold';
 import { NumberField } from '../../parts/NumberField';
 import { ShareField } from '../../parts/ShareField';
 import type { Quantity } from '../../parts/units';
@@ -31,7 +30,7 @@ export function SubjectFigures({ rush, source, refused, onChange }: Props) {
     />
   );
   return (
-    <Fold title="The subject’s figures">
+    <>
       {source && <p className="quiet habit">{source}</p>}
       <div className="fields">
         {figure('length_m', 'Length', 'size')}
@@ -70,6 +69,6 @@ export function SubjectFigures({ rush, source, refused, onChange }: Props) {
         high="crisp"
         onChange={(v) => onChange('subject', { contrast: v })}
       />
-    </Fold>
+    </>
   );
 }

@@ -17,15 +17,57 @@ type Props = {
   onSettle: () => void;
 };
 
-/** The way it takes: drawn, typed, bent or round corners, with its changes of speed. */
-export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: Props) {
+function problemIn(refused: Refusal | null) {
+  return (...fields: string[]) =>
+    refused?.field && fields.some((f) => refused.field?.startsWith(f)) ? refused.message : null;
+}
+
+/** Where it comes from, drawn and typed: what one asks first. */
+export function PathBasics({ rush, plan, refused, onChange, onRush, onSettle }: Props) {
+  const { path, subject } = rush;
+  const shape = shapeOf(path);
+  const problem = problemIn(refused);
+  return (
+    <>
+      <PlanMap rush={rush} plan={plan} onChange={onChange} onRush={onRush} onSettle={onSettle} />
+      <div className="fields three">
+        <NumberField
+          label="Distance"
+          quantity="length"
+          value={path.start_m}
+          problem={problem('path.start_m')}
+          onChange={(v) => onChange('path', { start_m: v })}
+        />
+        <NumberField
+          label="Speed"
+          quantity="speed"
+          value={subject.speed_mps}
+          problem={problem('subject.speed_mps')}
+          onChange={(v) => onChange('subject', { speed_mps: v })}
+        />
+        {shape !== 'corners' && (
+          <NumberField
+            label={shape === 'bend' ? 'Heading at first' : 'Heading'}
+            quantity="angle"
+            hint="0 straight at the camera, 90 across to the right, 180 away"
+            value={path.heading_deg}
+            problem={problem('path.heading_deg')}
+            onChange={(v) => onChange('path', { heading_deg: v })}
+          />
+        )}
+      </div>
+    </>
+  );
+}
+
+/** The rest of its path: its shape, how long, climbing, with its changes of speed. */
+export function PathMore({ rush, plan, refused, onChange }: Props) {
   const { path, subject } = rush;
   const shape = shapeOf(path);
   const corners = path.points;
   const changes = path.speed_changes;
   const samples = plan?.lane.samples ?? [];
-  const problem = (...fields: string[]) =>
-    refused?.field && fields.some((f) => refused.field?.startsWith(f)) ? refused.message : null;
+  const problem = problemIn(refused);
   const setPath = (fields: Partial<Rush['path']>, merge?: string) => onChange('path', fields, merge);
   const setCorner = (i: number, fields: Partial<(typeof corners)[number]>) =>
     setPath({ points: corners.map((c, at) => (at === i ? { ...c, ...fields } : c)) }, `corner ${i}`);
@@ -37,7 +79,6 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
 
   return (
     <>
-      <PlanMap rush={rush} plan={plan} onChange={onChange} onRush={onRush} onSettle={onSettle} />
       <Segmented
         block
         size="small"
@@ -51,23 +92,6 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
         onChange={(to: Shape) => setPath(reshaped(path, to, samples), `form ${to}`)}
       />
       <div className="fields">
-        <NumberField
-          label="Distance"
-          quantity="length"
-          value={path.start_m}
-          problem={problem('path.start_m')}
-          onChange={(v) => setPath({ start_m: v })}
-        />
-        {shape !== 'corners' && (
-          <NumberField
-            label={shape === 'bend' ? 'Heading at first' : 'Heading'}
-            quantity="angle"
-            hint="0 straight at the camera, 90 across to the right, 180 away"
-            value={path.heading_deg}
-            problem={problem('path.heading_deg')}
-            onChange={(v) => setPath({ heading_deg: v })}
-          />
-        )}
         {shape === 'bend' && (
           <>
             <NumberField
@@ -91,17 +115,6 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
           </>
         )}
         <NumberField
-          label="Speed"
-          quantity="speed"
-          value={subject.speed_mps}
-          problem={problem('subject.speed_mps')}
-          onChange={(v) => onChange('subject', { speed_mps: v })}
-        />
-        <FindSpeed
-          subject={subject}
-          onUse={(speed_mps) => onChange('subject', { speed_mps }, 'speed found')}
-        />
-        <NumberField
           label="Lasts"
           quantity="time"
           value={path.seconds}
@@ -123,6 +136,10 @@ export function WayFields({ rush, plan, refused, onChange, onRush, onSettle }: P
           value={path.notice_s}
           problem={problem('path.notice_s')}
           onChange={(v) => setPath({ notice_s: v })}
+        />
+        <FindSpeed
+          subject={subject}
+          onUse={(speed_mps) => onChange('subject', { speed_mps }, 'speed found')}
         />
       </div>
       <Checkbox checked={path.repeats} onChange={(event) => setPath({ repeats: event.target.checked })}>

@@ -14,8 +14,9 @@ type Keys = {
   framesPerS: number;
   chosen: string;
   compared: Hold | null;
-  keep: () => Promise<void>;
+  keep: () => Promise<unknown>;
   onHelp: () => void;
+  onPreview: () => void;
   onPin: (setting: string, value: unknown) => void;
   onChoose: (setting: string) => void;
   onCompare: (hold: Hold | null) => void;
@@ -38,6 +39,7 @@ export function useDeskKeys(keys: Keys) {
         compared,
         keep,
         onHelp,
+        onPreview,
         onPin,
         onChoose,
         onCompare,
@@ -60,6 +62,8 @@ export function useDeskKeys(keys: Keys) {
         return;
       } else if (key === '?') {
         onHelp();
+      } else if (key === 'o') {
+        onPreview();
       } else if (key === ' ' && target.closest('button, a, [role="slider"]') === null) {
         event.preventDefault();
         playback.toggle();

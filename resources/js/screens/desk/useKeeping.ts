@@ -22,8 +22,9 @@ export function useKeeping(
   const { draft } = desk;
 
   const keep = useCallback(
-    async (asCopy = false) => {
-      if (!draft) return;
+    /** Saves it; the id under which it is kept, or nothing where that did not work. */
+    async (asCopy = false): Promise<string | undefined> => {
+      if (!draft) return undefined;
       try {
         const copy = asCopy || id === undefined;
         const stored = await save.mutateAsync({
@@ -41,15 +42,17 @@ export function useKeeping(
           leaving.current = true;
           navigate(`/rushes/${stored.id}`, { replace: id === undefined });
         }
+        return stored.id;
       } catch (error) {
         conflict(
           error as Refusal,
-          () => keep(true),
+          () => void keep(true),
           () => {
             desk.forget();
             void queries.invalidateQueries({ queryKey: ['rush', id] }).then(() => navigate(0));
           },
         );
+        return undefined;
       }
     },
     [draft, id, saved?.version, save.mutateAsync, desk.forget, message, conflict, navigate, queries],

@@ -60,7 +60,7 @@ const schools = [
 
 /** How the person works; every new rush starts from this. */
 export default function HabitsPage() {
-  useTitle('Habits');
+  useTitle('Defaults');
   const habits = useHabits();
   const save = useSaveHabits();
   const bodies = useKit('bodies');
@@ -97,7 +97,7 @@ export default function HabitsPage() {
       <TopBar />
       <main className="page habits">
         <div className="page-head">
-          <h1>How you work</h1>
+          <h1>Defaults</h1>
           {dirty && (
             <Button
               onClick={() => {
@@ -178,7 +178,7 @@ export default function HabitsPage() {
             </div>
           </section>
           <section aria-labelledby="schools">
-            <h2 id="schools">Schools you follow</h2>
+            <h2 id="schools">Styles you follow</h2>
             <p className="quiet">
               On these, good photographers differ. A side you take is pinned in each new rush, and you see
               there what it costs.

@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Outing } from '../../api/day';
-import { type Answers, answers, asked, bodies, refused, told, waiting } from '../../testing/answers';
+import { type Answers, answers, asked, bodies, refused, sample, told, waiting } from '../../testing/answers';
 import { open } from '../../testing/open';
 import { recorded } from '../../testing/recorded';
 import OutingPage from './OutingPage';
@@ -15,6 +15,8 @@ const fresh = (): Answers => ({
   'GET /api/outings/{id}': kept as never,
   'GET /api/outings/{id}/bursts': [],
   'GET /api/rushes': rushes,
+  'GET /api/places': [],
+  'GET /api/places/daylight': { rises: '04:53', sets: '22:16', up: true },
   'POST /api/day': told(day, [0.5]),
 });
 const page = (at = '/outings/7') =>
@@ -176,8 +178,28 @@ describe('a new outing', () => {
     expect(asked.some(({ call }) => call === 'POST /api/day')).toBe(false);
   });
 
+  it('asks where before it reckons anything, and begins at sunrise there', async () => {
+    const { user } = page('/outings/new');
+    const place = await screen.findByRole('region', { name: 'Where will you be?' });
+    expect(screen.getByRole('button', { name: 'Save' })).toBeDisabled();
+    await user.type(within(place).getByRole('combobox'), '55.5 N, 9 W');
+    await user.click(await screen.findByText('Use 55.50, −9.00'));
+    await planned();
+    await waitFor(() => expect(days().at(-1)).toMatchObject({ from: '04:45', to: '09:45' }));
+    expect(days().at(-1)?.place).toMatchObject({ latitude_deg: 55.5, longitude_deg: -9 });
+    // The zone is that of the place, not that of the device.
+    expect(days().at(-1)?.place.zone).not.toBe('UTC');
+    expect(asked.find(({ call }) => call === 'GET /api/places/daylight')?.query).toMatchObject({
+      latitude_deg: '55.5',
+      zone: days().at(-1)?.place.zone,
+    });
+  });
+
   it('begins with the rushes worked on last, in the best order, and gets an address of its own', async () => {
-    answers({ 'POST /api/outings': { ...kept, id: '9' } as never });
+    answers({
+      'POST /api/outings': { ...kept, id: '9' } as never,
+      'GET /api/outings': [sample('OutingSummary', { id: '7' })],
+    });
     const { user, where } = page('/outings/new');
     await planned();
     expect(days()[0]?.rushes.map((entry) => entry.rush)).toEqual(

@@ -4,9 +4,14 @@ import { App, Button, Dropdown, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Hold, Refusal } from '../../api/client';
-import { type Entry, type Outing, planningDay, useDay } from '../../api/day';
+import { type Entry, isPlaced, type Outing, planningDay, useDay } from '../../api/day';
 import { useProgress, useRushes } from '../../api/hooks';
 import { saveFile, useOuting, useOutings, useSaveOuting } from '../../api/outings';
+import type { Place } from '../../api/places';
+import { bring } from '../../field/cards';
+import { lastPerson } from '../../field/db';
+import { Hints } from '../../parts/Hints';
+import { PlaceField } from '../../parts/PlaceField';
 import { ProgressLine } from '../../parts/ProgressLine';
 import { Restored } from '../../parts/Restored';
 import { useUnits } from '../../parts/units';
@@ -21,7 +26,7 @@ import { Checklist } from './Checklist';
 import { DayOrder } from './DayOrder';
 import { DayTimeline } from './DayTimeline';
 import { EntryRow } from './EntryRow';
-import { freshEntry, freshOuting } from './fresh';
+import { daylightHours, freshEntry, freshOuting, HOURS } from './fresh';
 import { LogByHand } from './LogByHand';
 import { Logged } from './Logged';
 import { whenPlanned } from './planned';
@@ -45,9 +50,18 @@ function useBase(id: string | undefined, rush: string | null) {
   const [fresh, setFresh] = useState<Outing | undefined>(undefined);
   useEffect(() => {
     if (id !== undefined || fresh || !listed || !ready) return;
-    setFresh(
-      freshOuting(rush === null ? listed.slice(0, USUAL).map((r) => r.id) : [rush], last.data?.document),
+    const next = freshOuting(
+      rush === null ? listed.slice(0, USUAL).map((r) => r.id) : [rush],
+      last.data?.document,
     );
+    if (!isPlaced(next)) {
+      setFresh(next);
+      return;
+    }
+    // Where it was last, in the light of the day it is for.
+    void daylightHours(next.place as Place, next.date)
+      .catch(() => HOURS)
+      .then((hours) => setFresh((now) => now ?? { ...next, ...hours }));
   }, [id, rush, fresh, listed, ready, last.data]);
   return { kept, listed, base: id === undefined ? fresh : kept.data?.document };
 }
@@ -91,6 +105,9 @@ export default function OutingPage() {
       });
       forget();
       message.success('Saved');
+      // Its card is worked out now, and is there when one is in the field.
+      const person = lastPerson();
+      if (person) void bring(stored.id, person, units).catch(() => undefined);
       if (stored.id !== id) navigate(`/outings/${stored.id}`, { replace: true });
     } catch (error) {
       conflict(
@@ -103,6 +120,19 @@ export default function OutingPage() {
       );
     }
   }
+
+  /** A new outing whose hours nobody has set yet takes those of its day there. */
+  const settle = (found: Partial<Place>) => {
+    if (!outing) return;
+    const next = { ...outing, place: { ...outing.place, ...found } };
+    setOuting(next);
+    if (id !== undefined || isPlaced(outing) || !isPlaced(next)) return;
+    void daylightHours(next.place as Place, next.date).then(
+      (hours) => setOuting({ ...next, ...hours }),
+      () => undefined,
+    );
+  };
+  const unplaced = outing !== undefined && !isPlaced(outing);
 
   const planned = logging === null ? undefined : day.data?.rushes[logging];
   // It was shot when it was planned, or now while that still lies ahead.
@@ -137,6 +167,7 @@ export default function OutingPage() {
   return (
     <>
       <TopBar />
+      <Hints of="outing" />
       <main className={day.isPlaceholderData ? 'page outing older' : 'page outing'}>
         <div className="page-head">
           <h1>{outing?.name || 'Outing'}</h1>
@@ -146,7 +177,7 @@ export default function OutingPage() {
               navigate(`/kit/layouts?rushes=${outing?.rushes.map((e) => e.rush).join(',') ?? ''}`)
             }
           >
-            Its buttons
+            Buttons
           </Button>
           {id !== undefined && (
             <Dropdown
@@ -175,14 +206,21 @@ export default function OutingPage() {
           )}
           <Button
             type={dirty || id === undefined ? 'primary' : 'default'}
-            disabled={!outing || (id !== undefined && !dirty)}
+            disabled={!outing || unplaced || (id !== undefined && !dirty)}
             loading={save.isPending}
             onClick={() => void keep()}
           >
             {id !== undefined && !dirty ? 'Saved' : 'Save'}
           </Button>
         </div>
-        {outing && (
+        {outing && unplaced && (
+          <section className="outing-place" aria-labelledby="outing-place">
+            <h2 id="outing-place">Where will you be?</h2>
+            <p className="quiet">Light, sun, heat shimmer and the time zone follow from the place.</p>
+            <PlaceField onPlace={settle} />
+          </section>
+        )}
+        {outing && !unplaced && (
           <p className="outing-line">
             {whereOf(outing)}{' '}
             <Button type="link" size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -197,7 +235,7 @@ export default function OutingPage() {
             if (base) setOuting(base);
           }}
         />
-        {outing && open && <WhereFields outing={outing} change={change} />}
+        {outing && open && !unplaced && <WhereFields outing={outing} change={change} onPlace={settle} />}
         <Progress working={day.isFetching} />
         {kept.data && kept.data.gone > 0 && (
           <p className="notice">

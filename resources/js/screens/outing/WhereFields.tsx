@@ -1,11 +1,10 @@
-import { App, Button, Input, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import type { Outing } from '../../api/day';
-import { outingActions, useOutingAction } from '../../api/outings';
+import type { Place } from '../../api/places';
 import { LampsField } from '../../parts/LampsField';
 import { NumberField } from '../../parts/NumberField';
-import { UploadButton } from '../../parts/UploadButton';
-import { useNotTaken } from '../../parts/useUndo';
 import { label, options } from '../../parts/words';
+import { WhereItIs } from './WhereItIs';
 
 /** How much moves in it, as the rush has it. */
 const winds = [
@@ -14,11 +13,6 @@ const winds = [
   { value: 0.6, label: 'Windy' },
   { value: 0.9, label: 'Storm' },
 ];
-
-const zones = ['UTC', ...Intl.supportedValuesOf('timeZone')].map((zone) => ({
-  value: zone,
-  label: zone.replaceAll('_', ' '),
-}));
 
 /** Where and when, in a line. */
 export function whereOf(outing: Outing): string {
@@ -36,12 +30,14 @@ export function whereOf(outing: Outing): string {
     wind,
     outing.air === 'clear' ? null : label('air', outing.air).toLowerCase(),
     outing.lamps ? label('lamps', outing.lamps).toLowerCase() : null,
+    outing.ev100 == null ? null : `metered EV ${outing.ev100.toFixed(1).replace('-', '−')}`,
   ]
     .filter(Boolean)
     .join(', ');
 }
 
 type Props = { outing: Outing; change: (fields: Partial<Outing>) => void };
+type AllProps = Props & { onPlace: (place: Partial<Place>) => void };
 
 /** The sky by the hour: what it is from when on. */
 function SkyRows({ outing, change }: Props) {
@@ -94,20 +90,10 @@ function SkyRows({ outing, change }: Props) {
 }
 
 /** Name, day, hours, place, sky, wind and air of an outing. */
-export function WhereFields({ outing, change }: Props) {
-  const { message } = App.useApp();
-  const notTaken = useNotTaken();
-  const place = useOutingAction(outingActions.place);
-  const readPlace = (file: File) =>
-    place.mutate(file, {
-      onError: (error) => notTaken(error),
-      onSuccess: (read) => {
-        change({ place: { ...outing.place, ...read, name: read.name || outing.place.name } });
-        message.success(read.name ? `The place is “${read.name}”.` : 'The place is set.');
-      },
-    });
+export function WhereFields({ outing, change, onPlace }: AllProps) {
   return (
     <div className="outing-where">
+      <WhereItIs outing={outing} onPlace={onPlace} />
       <div className="clock-field name">
         <span>Name</span>
         <Input
@@ -137,38 +123,6 @@ export function WhereFields({ outing, change }: Props) {
           />
         </label>
       ))}
-      <div className="clock-field name">
-        <span>Place</span>
-        <Input
-          aria-label="Place"
-          maxLength={120}
-          value={outing.place.name}
-          onChange={(e) => change({ place: { ...outing.place, name: e.target.value } })}
-        />
-      </div>
-      <NumberField
-        label="Latitude"
-        quantity="angle"
-        value={outing.place.latitude_deg}
-        onChange={(v) => change({ place: { ...outing.place, latitude_deg: v } })}
-      />
-      <NumberField
-        label="Longitude"
-        quantity="angle"
-        value={outing.place.longitude_deg}
-        onChange={(v) => change({ place: { ...outing.place, longitude_deg: v } })}
-      />
-      <div className="field">
-        <label htmlFor="outing-zone">Zone</label>
-        <Select
-          id="outing-zone"
-          showSearch={{ optionFilterProp: 'label' }}
-          popupMatchSelectWidth={false}
-          value={outing.place.zone}
-          options={zones}
-          onChange={(zone) => change({ place: { ...outing.place, zone } })}
-        />
-      </div>
       <div className="field">
         <label htmlFor="outing-wind">Wind</label>
         <Select id="outing-wind" value={outing.wind} options={winds} onChange={(wind) => change({ wind })} />
@@ -197,17 +151,27 @@ export function WhereFields({ outing, change }: Props) {
         <span>Sky</span>
         <SkyRows outing={outing} change={change} />
       </div>
-      <div className="clock-field">
-        <span>Place from a file</span>
-        <UploadButton
-          label="GPX file with the place"
-          accept=".gpx,application/gpx+xml"
-          busy={place.isPending}
-          onFile={readPlace}
-        >
-          GPX
-        </UploadButton>
+      <div className="field">
+        <label htmlFor="outing-light">Light</label>
+        <Select
+          id="outing-light"
+          value={outing.ev100 == null ? 'sun' : 'metered'}
+          options={[
+            { value: 'sun', label: 'Sun and sky' },
+            { value: 'metered', label: 'Metered' },
+          ]}
+          onChange={(light) => change({ ev100: light === 'metered' ? 13 : null })}
+        />
       </div>
+      {outing.ev100 != null && (
+        <NumberField
+          label="Metered light"
+          quantity="ev"
+          hint="Where the subjects are; it holds for the whole outing"
+          value={outing.ev100}
+          onChange={(ev100) => change({ ev100 })}
+        />
+      )}
     </div>
   );
 }

@@ -2,6 +2,7 @@ import './practice.css';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { usePractice } from '../../api/practice';
+import { Hints } from '../../parts/Hints';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
@@ -34,6 +35,7 @@ export default function PracticePage() {
   return (
     <>
       <TopBar />
+      <Hints of="practice" />
       <main className="page practice">
         <div className="page-head">
           <h1>Practice</h1>

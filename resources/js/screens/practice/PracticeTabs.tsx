@@ -7,7 +7,7 @@ export function PracticeTabs() {
   return (
     <nav className="review-tabs" aria-label="Practice">
       <NavLink to="/practice" end>
-        Ladder
+        Levels
       </NavLink>
       <NavLink to="/practice/progress">Progress</NavLink>
       <NavLink to="/practice/groups">Groups</NavLink>

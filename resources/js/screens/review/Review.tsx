@@ -4,6 +4,7 @@ import { App, Button } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { type LoggedBurst, logActions, useLog, useLogAction, useLogFigures } from '../../api/log';
+import { Hints } from '../../parts/Hints';
 import { useTitle } from '../../parts/useTitle';
 import { useUndo } from '../../parts/useUndo';
 import { Failed } from '../../shell/Messages';
@@ -49,6 +50,7 @@ export default function Review() {
   return (
     <>
       <TopBar />
+      <Hints of="review" />
       <main className="rushes review">
         <div className="rushes-head">
           <h1>Log</h1>

@@ -10,7 +10,7 @@ export function ReviewTabs() {
       </NavLink>
       <NavLink to="/review/pictures">Pictures</NavLink>
       <NavLink to="/review/why" className={pathname.endsWith('/why') ? 'active' : undefined}>
-        Why soft
+        Why soft?
       </NavLink>
       <NavLink to="/review/compare">Compare</NavLink>
       <NavLink to="/review/learned">Accuracy</NavLink>
