@@ -36,6 +36,7 @@ use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RankController;
 use App\Http\Controllers\ReadyController;
 use App\Http\Controllers\RushController;
+use App\Http\Controllers\RushSetController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SweepController;
 use App\Http\Controllers\TokenController;
@@ -219,6 +220,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('rushes', [RushController::class, 'index']);
         Route::post('rushes', [RushController::class, 'store']);
         Route::post('rushes/upload', [RushController::class, 'upload']);
+        Route::post('rushes/delete', [RushSetController::class, 'destroy']);
+        Route::post('rushes/restore', [RushSetController::class, 'restore']);
+        Route::get('rushes/file', [RushSetController::class, 'download'])->middleware(AFewAtATime::class);
         Route::get('rushes/{rush}', [RushController::class, 'show']);
         Route::put('rushes/{rush}', [RushController::class, 'update']);
         Route::patch('rushes/{rush}', [RushController::class, 'rename']);

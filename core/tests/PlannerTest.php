@@ -278,3 +278,14 @@ it('keeps any shutter that is pinned, however slow', function (float $shutter): 
         ->and(json_encode(RankingDocument::write($ranking)))
         ->toBeJson();
 })->with([1 / 20, 0.5, 30.0]);
+
+it('asks no more of the focus motor than where the lens focuses at all, for what comes past the camera', function (): void {
+    $past = Rushes::with(['path.heading_deg' => 0, 'path.start_m' => 20, 'path.seconds' => 3, 'subject.speed_mps' => 20]);
+    $nearest = $past->kit->lens->nearestM;
+    // Towards the camera at 20 m/s, the image moves by v f² ÷ (d − f)² at the nearest it can be focused.
+    $f = $past->kit->focalMm() / 1000;
+    $asked = (new RushHold\Situation\Situation($past))->focusTravelMmPerS;
+    expect($asked)
+        ->toBeLessThanOrEqual(1.02 * 1000 * 20 * $f ** 2 / ($nearest - $f) ** 2)
+        ->toBeGreaterThan(100.0);
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Documents\KitType;
 use App\Models\SavedRush;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use RushHold\Tests\Rushes;
 
 beforeEach(function (): void {
@@ -116,6 +117,58 @@ it('renames, duplicates, deletes and restores', function (): void {
         ->assertOk()
         ->assertJsonPath('name', 'Herring gull');
     $this->getJson($path)->assertOk();
+});
+
+it('numbers copies, of copies as well', function (): void {
+    $kept = ($this->keep)(['name' => 'Gull (50% cloud)']);
+    $copy = fn (string $id): array => $this->postJson("/api/rushes/$id/duplicate")
+        ->assertCreated()
+        ->json();
+    $names = [($first = $copy($kept['id']))['name'], $copy($kept['id'])['name'], $copy($first['id'])['name']];
+    expect($names)->toBe(['Gull (50% cloud) (copy)', 'Gull (50% cloud) (copy 2)', 'Gull (50% cloud) (copy 3)']);
+    $long = ($this->keep)(['name' => str_repeat('ä', 120)]);
+    expect(mb_strlen($copy($long['id'])['name']))->toBe(120)->and($copy($long['id'])['name'])->toEndWith(' (copy 2)');
+});
+
+it('sorts by name and by subject, page by page, and shows one kind', function (): void {
+    foreach (['Delta' => 'bird', 'alpha' => 'person', 'Charlie' => 'bird', 'bravo' => 'vehicle'] as $name => $kind) {
+        ($this->keep)(['name' => $name, 'subject.kind' => $kind, 'subject.name' => strrev($name)]);
+    }
+    $listed = fn (string $query): array => array_column($this->getJson("/api/rushes?$query")->assertOk()->json('items'), 'name');
+    expect($listed('sort=name'))
+        ->toBe(['alpha', 'bravo', 'Charlie', 'Delta'])
+        ->and($listed('sort=subject'))
+        ->toBe(['alpha', 'Delta', 'Charlie', 'bravo'])
+        ->and($listed('sort=name&kind=bird'))
+        ->toBe(['Charlie', 'Delta'])
+        ->and($listed('sort=name&after=2'))
+        ->toBe(['Charlie', 'Delta']);
+    $this->getJson('/api/rushes?sort=speed')->assertStatus(422);
+    $this->getJson('/api/rushes?kind=fish')->assertStatus(422);
+});
+
+it('deletes several and brings them back, writes them to one archive, and touches nothing where one is not there', function (): void {
+    $ids = array_map(fn (string $name): string => ($this->keep)(['name' => $name])['id'], ['One', 'Two', 'Three']);
+    $two = ['rushes' => array_slice($ids, 0, 2)];
+    $this->postJson('/api/rushes/delete', ['rushes' => [...$ids, strtolower((string) Str::ulid())]])->assertNotFound();
+    expect($this->user->rushes()->count())->toBe(3);
+    $file = $this->get('/api/rushes/file?'.http_build_query($two))
+        ->assertOk()
+        ->getFile()
+        ->getPathname();
+    $zip = new ZipArchive();
+    expect($zip->open($file))
+        ->toBeTrue()
+        ->and($zip->numFiles)
+        ->toBe(2)
+        ->and(json_decode((string) $zip->getFromIndex(0), true)['format'])
+        ->toBe('rush-hold/rush@1');
+    $zip->close();
+    $this->postJson('/api/rushes/delete', $two)->assertNoContent();
+    expect($this->user->rushes()->pluck('name')->all())->toBe(['Three']);
+    $this->postJson('/api/rushes/delete', $two)->assertNotFound();
+    $this->postJson('/api/rushes/restore', $two)->assertNoContent();
+    expect($this->user->rushes()->count())->toBe(3);
 });
 
 it('comes back from a file exactly as it went', function (): void {

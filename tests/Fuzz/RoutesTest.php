@@ -163,6 +163,9 @@ function bodyFor(Maker $maker, string $uri): array
             'drills' => $maker->one([true, 'x', []]),
             'rushes' => $maker->one([[], ['x'], [[]], 'x']),
         ],
+        preg_match('~rushes/(delete|restore)~', $uri) === 1 => [
+            'rushes' => $maker->one([[], ['x'], [[]], 'x', [str_repeat('0', 26)], array_fill(0, 300, 'x')]),
+        ],
         str_contains($uri, 'copies') => [
             'kind' => $maker->one(['rush', 'hold', 'card', 'layout', 'drill', 'x', []]),
             'id' => $maker->one(['x', 'sample-old-mirror', [], null]),

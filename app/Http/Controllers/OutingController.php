@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
+use App\Documents\NameOfCopy;
 use App\Documents\UploadedDocument;
 use App\Http\Requests\SaveOutingRequest;
 use App\Http\Resources\OutingResource;
@@ -15,7 +16,6 @@ use App\Outings\Waypoint;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 use RushHold\Document\OutingDocument;
 
@@ -120,7 +120,7 @@ final class OutingController extends Controller
     {
         $this->authorize('view', $outing);
 
-        return $this->kept($request, [...$outing->document, 'name' => Str::limit($outing->name, 112, '').' (copy)']);
+        return $this->kept($request, [...$outing->document, 'name' => NameOfCopy::among(SavedOuting::query()->where('user_id', $this->person($request)->id), $outing->name)]);
     }
 
     #[OA\Delete(path: '/api/outings/{id}', operationId: 'deleteOuting', summary: 'Delete an outing; it can be restored', tags: ['outings'],

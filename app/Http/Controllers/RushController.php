@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
+use App\Documents\NameOfCopy;
 use App\Documents\UploadedDocument;
 use App\Http\Requests\SaveRushRequest;
 use App\Http\Resources\RushResource;
@@ -17,8 +18,9 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
+use RushHold\Kit\Detection;
 
 #[OA\Schema(schema: 'Problem', required: ['message'], properties: [
     new OA\Property(property: 'message', type: 'string'),
@@ -36,8 +38,10 @@ final class RushController extends Controller
     {
     }
 
-    #[OA\Get(path: '/api/rushes', operationId: 'listRushes', summary: 'The rushes kept, last changed first, a page at a time', tags: ['rushes'],
+    #[OA\Get(path: '/api/rushes', operationId: 'listRushes', summary: 'The rushes kept, a page at a time', tags: ['rushes'],
         parameters: [new OA\Parameter(name: 'search', in: 'query', description: 'Words in name or subject', schema: new OA\Schema(type: 'string', maxLength: 120)),
+            new OA\Parameter(name: 'kind', in: 'query', description: 'Only subjects of this kind', schema: new OA\Schema(type: 'string', enum: ['bird', 'animal', 'person', 'vehicle'])),
+            new OA\Parameter(name: 'sort', in: 'query', description: 'changed: last changed first', schema: new OA\Schema(type: 'string', enum: ['changed', 'name', 'subject'], default: 'changed')),
             new OA\Parameter(name: 'after', in: 'query', description: '`next` of the page before', schema: new OA\Schema(type: 'string'))],
         responses: [new OA\Response(response: 200, description: 'Rushes', content: new OA\JsonContent(required: ['items', 'next'], properties: [
             new OA\Property(property: 'items', type: 'array', items: new OA\Items(ref: '#/components/schemas/RushSummary')),
@@ -45,19 +49,42 @@ final class RushController extends Controller
         ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function index(Request $request): JsonResponse
     {
-        $given = $request->validate(['search' => ['nullable', 'string', 'max:120'], 'after' => ['nullable', 'string', 'regex:/^\d{14}-[0-9a-z]{26}$/']]);
+        $given = $request->validate(['search' => ['nullable', 'string', 'max:120'], 'kind' => ['nullable', Rule::enum(Detection::class)], 'sort' => ['nullable', Rule::in(['changed', 'name', 'subject'])],
+            'after' => ['nullable', 'string', 'regex:/^(\d{14}-[0-9a-z]{26}|\d{1,5})$/']]);
         $rushes = SavedRush::matching(SavedRush::query()->where('user_id', $this->person($request)->id), $given['search'] ?? '');
-        if (isset($given['after'])) {
-            [$moment, $id] = explode('-', $given['after']);
+        isset($given['kind']) && $rushes->where('kind', $given['kind']);
+
+        return response()->json(($given['sort'] ?? 'changed') === 'changed' ? $this->byChange($rushes, $given['after'] ?? '') : $this->byName($rushes, $given['sort'], (int) ($given['after'] ?? 0)));
+    }
+
+    /**
+     * The last changed first; what is changed meanwhile moves no page.
+     *
+     * @param  Builder<SavedRush>  $rushes
+     * @return array{items: mixed, next: string|null}
+     */
+    private function byChange(Builder $rushes, string $after): array
+    {
+        if (str_contains($after, '-')) {
+            [$moment, $id] = explode('-', $after);
             $rushes->where(static fn (Builder $older) => $older->where('updated_at', '<', $moment)->orWhere(static fn (Builder $same) => $same->where('updated_at', $moment)->where('id', '<', $id)));
         }
         $page = $rushes->orderByDesc('updated_at')->orderByDesc('id')->limit(self::PAGE + 1)->get(SavedRush::LISTED);
         $last = $page->count() > self::PAGE ? $page->get(self::PAGE - 1) : null;
 
-        return response()->json([
-            'items' => RushSummaryResource::collection($page->take(self::PAGE)),
-            'next' => $last === null ? null : $last->updated_at->format('YmdHis')."-$last->id",
-        ]);
+        return ['items' => RushSummaryResource::collection($page->take(self::PAGE)), 'next' => $last === null ? null : $last->updated_at->format('YmdHis')."-$last->id"];
+    }
+
+    /**
+     * @param  Builder<SavedRush>  $rushes
+     * @param  string  $column  name or subject
+     * @return array{items: mixed, next: string|null}
+     */
+    private function byName(Builder $rushes, string $column, int $skip): array
+    {
+        $page = $rushes->orderBy($column)->orderBy('name')->orderBy('id')->skip($skip)->limit(self::PAGE + 1)->get(SavedRush::LISTED);
+
+        return ['items' => RushSummaryResource::collection($page->take(self::PAGE)), 'next' => $page->count() > self::PAGE ? (string) ($skip + self::PAGE) : null];
     }
 
     #[OA\Post(path: '/api/rushes', operationId: 'createRush', summary: 'Keep a rush', tags: ['rushes'],
@@ -131,7 +158,7 @@ final class RushController extends Controller
     {
         $this->authorize('view', $rush);
 
-        return $this->kept($request, [...$rush->document, 'name' => Str::limit($rush->name, 112, '').' (copy)'], $rush->pins);
+        return $this->kept($request, [...$rush->document, 'name' => NameOfCopy::among($this->person($request)->rushes()->getQuery(), $rush->name)], $rush->pins);
     }
 
     #[OA\Delete(path: '/api/rushes/{id}', operationId: 'deleteRush', summary: 'Delete a rush; it can be restored', tags: ['rushes'],

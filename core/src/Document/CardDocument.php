@@ -56,7 +56,7 @@ final readonly class CardDocument
 
         return [
             'format' => self::FORMAT, 'name' => $outing->name, 'place' => $outing->place, 'zone' => $outing->from->getTimezone()->getName(),
-            'from' => $outing->from->format(DATE_ATOM), 'to' => $outing->to->format(DATE_ATOM), 'kept_wanted' => round(Scheduler::kept($programme->planned), 1),
+            'from' => $outing->from->format(DATE_ATOM), 'to' => $outing->to->format(DATE_ATOM), 'kept_wanted' => round(Scheduler::kept($programme->planned), 1), 'metered' => $outing->ev100 !== null,
             'light' => array_map(static fn (Moment $m): array => ['at' => $m->at->format(DATE_ATOM), 'sun_height_deg' => round($m->sun->heightDeg, 1), 'ev100' => round($m->ev100, 1), 'part' => $m->part()], $writer->moments),
             'rushes' => array_map($writer->rush(...), $order),
             'buttons' => array_map(fn (array $laid): array => ['body' => $laid['body']->name, 'rest' => $writer->lines($laid['body'])->of($laid['layout']->arrangement->rest),

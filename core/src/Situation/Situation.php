@@ -106,7 +106,9 @@ final readonly class Situation
         $this->farthestM = max($distances);
         $this->middle = $this->points[intdiv(self::SAMPLES, 2)];
         $this->closingMps = max(array_map(static fn (PathPoint $p): float => abs($p->closingMps), $this->points));
-        $this->focusTravelMmPerS = max(array_map(static fn (ImageMotion $m): float => abs($m->focusTravelMmPerS), $this->motions));
+        // Nearer than the lens focuses nothing is asked of its motor.
+        $within = array_filter($this->motions, fn (int $i): bool => $this->points[$i]->distanceM >= $this->kit->lens->nearestM, ARRAY_FILTER_USE_KEY);
+        $this->focusTravelMmPerS = max(0.0, ...array_map(static fn (ImageMotion $m): float => abs($m->focusTravelMmPerS), array_values($within)));
 
         $magnification = $this->motions[intdiv(self::SAMPLES, 2)]->magnification;
         $this->widthInFrame = $this->subject->lengthM * 1000 * $magnification / $this->kit->body->sensorWidthMm;

@@ -28,14 +28,22 @@ export function useSession() {
 }
 
 /** The rushes kept whose name or subject has these words, a page at a time. */
-export function useRushes(search: string) {
+export type RushSort = 'changed' | 'name' | 'subject';
+export type RushKind = 'bird' | 'animal' | 'person' | 'vehicle';
+
+export function useRushes(search: string, sort: RushSort = 'changed', kind: RushKind | null = null) {
   return useInfiniteQuery({
-    queryKey: ['rushes', search],
+    queryKey: ['rushes', search, sort, kind],
     queryFn: ({ signal, pageParam }) =>
       take(
         client.GET('/api/rushes', {
           params: {
-            query: { ...(search ? { search } : {}), ...(pageParam ? { after: pageParam } : {}) },
+            query: {
+              ...(search ? { search } : {}),
+              ...(sort === 'changed' ? {} : { sort }),
+              ...(kind ? { kind } : {}),
+              ...(pageParam ? { after: pageParam } : {}),
+            },
           },
           signal,
         }),
@@ -175,6 +183,8 @@ const at = (id: string) => ({ params: { path: { id } } });
 export const rushActions = {
   remove: (id: string) => take(client.DELETE('/api/rushes/{id}', at(id))),
   restore: (id: string) => take(client.POST('/api/rushes/{id}/restore', at(id))),
+  removeAll: (rushes: string[]) => take(client.POST('/api/rushes/delete', { body: { rushes } })),
+  restoreAll: (rushes: string[]) => take(client.POST('/api/rushes/restore', { body: { rushes } })),
   duplicate: (id: string) => take(client.POST('/api/rushes/{id}/duplicate', at(id))),
   rename: ({ id, name }: { id: string; name: string }) =>
     take(client.PATCH('/api/rushes/{id}', { ...at(id), body: { name } })),

@@ -1750,7 +1750,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The rushes kept, last changed first, a page at a time */
+        /** The rushes kept, a page at a time */
         get: operations["listRushes"];
         put?: never;
         /** Keep a rush */
@@ -1843,6 +1843,57 @@ export interface paths {
         put?: never;
         /** Keep a rush from a file */
         post: operations["uploadRush"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Delete several rushes; they can be restored */
+        post: operations["deleteRushes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo the deletion of several rushes */
+        post: operations["restoreRushes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Several rushes as documents in one archive */
+        get: operations["downloadRushes"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3880,6 +3931,11 @@ export interface components {
             zone: string;
             from: string;
             to: string;
+            /**
+             * @description Whether its light was metered instead of worked out from the sun
+             * @default false
+             */
+            metered: boolean;
             /** @description Wanted frames that should be kept */
             kept_wanted: number;
             /** @description By the quarter hour */
@@ -8796,6 +8852,10 @@ export interface operations {
             query?: {
                 /** @description Words in name or subject */
                 search?: string;
+                /** @description Only subjects of this kind */
+                kind?: "bird" | "animal" | "person" | "vehicle";
+                /** @description changed: last changed first */
+                sort?: "changed" | "name" | "subject";
                 /** @description `next` of the page before */
                 after?: string;
             };
@@ -9140,6 +9200,83 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+        };
+    };
+    deleteRushes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rushes: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    restoreRushes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rushes: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    downloadRushes: {
+        parameters: {
+            query: {
+                /** @description Their ids */
+                "rushes[]": string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A document each */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
         };
     };
     session: {

@@ -1,8 +1,10 @@
 import './restored.css';
 import { useState } from 'react';
+import { useUndo } from './useUndo';
 
-/** Says that what somebody had not saved is here again, and lets them drop it. */
-export function Restored({ shown, onDrop }: { shown: boolean; onDrop: () => void }) {
+/** Says that what somebody had not saved is here again, and lets them drop it; `onDrop` says how it comes back. */
+export function Restored({ shown, onDrop }: { shown: boolean; onDrop: () => (() => void) | undefined }) {
+  const undo = useUndo();
   const [closed, setClosed] = useState(false);
   if (!shown || closed) return null;
   return (
@@ -12,7 +14,8 @@ export function Restored({ shown, onDrop }: { shown: boolean; onDrop: () => void
         type="button"
         onClick={() => {
           setClosed(true);
-          onDrop();
+          const back = onDrop();
+          if (back) undo('Unsaved changes dropped', async () => back());
         }}
       >
         Drop it

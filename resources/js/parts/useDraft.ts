@@ -46,9 +46,18 @@ export function useDraft<T>(what: string, base: T | undefined) {
   );
   const dirty = draft !== undefined && from !== undefined && JSON.stringify(draft) !== JSON.stringify(from);
 
+  /** Back to what is kept; what that took away comes again by the answer. */
+  const drop = useCallback(() => {
+    const was = draft;
+    store.drop();
+    setDraft(from);
+    return was === undefined ? undefined : () => change(was);
+  }, [draft, from, store, change]);
+
   return {
     draft,
     change,
+    drop,
     forget: store.drop,
     dirty,
     /** Whether it is what was left behind, unsaved, the last time. */

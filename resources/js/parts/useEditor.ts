@@ -23,7 +23,7 @@ type Options<T extends keyof Kinds> = {
 /** Writing a body, lens or subject: its draft, what is wrong with it, and keeping it. */
 export function useEditor<T extends keyof Kinds>(options: Options<T>) {
   const { type, what, base, item, basedOn = null, asCheck = (d) => d, more = {} } = options;
-  const { draft, change, forget, dirty, restored } = useDraft<Kinds[T]>(what, base);
+  const { draft, change, drop, forget, dirty, restored } = useDraft<Kinds[T]>(what, base);
   const { message } = App.useApp();
   const save = useSaveKit(type);
   const asked = useDebounced(draft, 250);
@@ -48,11 +48,6 @@ export function useEditor<T extends keyof Kinds>(options: Options<T>) {
     }
   }
 
-  function revert() {
-    forget();
-    if (base) change(base);
-  }
-
   return {
     draft,
     change,
@@ -62,7 +57,7 @@ export function useEditor<T extends keyof Kinds>(options: Options<T>) {
     refused,
     own,
     keep,
-    revert,
+    revert: drop,
     busy: save.isPending,
   };
 }

@@ -100,7 +100,6 @@ return [
     'field.lens' => 'Your usual lens',
 
     'field.ev100' => 'The metered light',
-    'field.line' => 'The line it was made from',
 
     'field.kit' => 'The kit',
     'field.kit.body' => 'The body',

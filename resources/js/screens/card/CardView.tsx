@@ -55,11 +55,14 @@ export function CardView({ card, at, onTurn, state, back, actions }: Props) {
       <header className="card-head">
         {back}
         <p className="card-clock">
-          <b>{clockAt(now, card.zone)}</b>
+          {/* A day ahead or past has its date over the clock of now. */}
+          <b>{light ? clockAt(now, card.zone) : dayOf(card.from)}</b>
           <span>
-            {light
-              ? `EV ${light.ev100.toFixed(1)}, sun ${Math.round(light.sun_height_deg)}°, ${label('day-part', light.part).toLowerCase()}`
-              : dayOf(card.from)}
+            {light && card.metered
+              ? `EV ${light.ev100.toFixed(1)} as metered`
+              : light
+                ? `EV ${light.ev100.toFixed(1)}, sun ${Math.round(light.sun_height_deg)}°, ${label('day-part', light.part).toLowerCase()}`
+                : `now ${clockAt(now, card.zone)}`}
           </span>
         </p>
         <p className="card-state">

@@ -2,6 +2,7 @@ import { Button, Dropdown, Input } from 'antd';
 import { useState } from 'react';
 import type { Plan } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { useUndo } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 import { OfferModal } from '../practice/OfferCopy';
 import { Carry } from './Carry';
@@ -21,6 +22,7 @@ type Props = {
 export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: Props) {
   const demo = useSession().data?.user?.is_demo;
   const [giving, setGiving] = useState(false);
+  const undo = useUndo();
   return (
     <TopBar
       skips={[
@@ -79,7 +81,10 @@ export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: P
                     key: 'revert',
                     label: 'Revert to saved',
                     disabled: !desk.dirty,
-                    onClick: desk.revert,
+                    onClick: () => {
+                      const back = desk.revert();
+                      if (back) undo('Back to what is saved', async () => back());
+                    },
                   },
                   {
                     key: 'file',

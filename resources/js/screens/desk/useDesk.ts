@@ -97,7 +97,12 @@ export function useDesk(id: string | undefined, saved: SavedRush | undefined, fr
     settle: useCallback(() => dispatch({ type: 'settle' }), []),
     undo: useCallback(() => dispatch({ type: 'undo' }), []),
     redo: useCallback(() => dispatch({ type: 'redo' }), []),
-    revert: useCallback(() => base && dispatch({ type: 'change', to: () => base, merge: null }), [base]),
+    /** Back to what is saved; the answer undoes it. */
+    revert: useCallback(() => {
+      if (!base) return undefined;
+      dispatch({ type: 'change', to: () => base, merge: null });
+      return () => dispatch({ type: 'undo' });
+    }, [base]),
     forget: store.drop,
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 import { Restored } from '../../parts/Restored';
 import { useTitle } from '../../parts/useTitle';
+import { useUndo } from '../../parts/useUndo';
 
 type Props = {
   title: string;
@@ -10,7 +11,8 @@ type Props = {
   busy: boolean;
   refused: boolean;
   restored: boolean;
-  onRevert: () => void;
+  /** Back to what is saved; how it is undone. */
+  onRevert: () => (() => void) | undefined;
   onKeep: () => void;
 };
 
@@ -18,11 +20,16 @@ type Props = {
 export function EditorHead({ title, sample, dirty, busy, refused, restored, onRevert, onKeep }: Props) {
   const navigate = useNavigate();
   useTitle(title);
+  const undo = useUndo();
+  const revert = () => {
+    const back = onRevert();
+    if (back) undo('Your changes are taken back', async () => back());
+  };
   return (
     <>
       <div className="page-head">
         <h1>{title}</h1>
-        {dirty && <Button onClick={onRevert}>Revert to saved</Button>}
+        {dirty && <Button onClick={revert}>Revert to saved</Button>}
         <Button onClick={() => navigate('/kit')}>Close</Button>
         <Button type="primary" loading={busy} disabled={refused} onClick={onKeep}>
           {sample ? 'Save as my own' : 'Save'}

@@ -51,7 +51,7 @@ function useBase(id: string | undefined, rush: string | null) {
   useEffect(() => {
     if (id !== undefined || fresh || !listed || !ready) return;
     const next = freshOuting(
-      rush === null ? listed.slice(0, USUAL).map((r) => r.id) : [rush],
+      rush === null ? listed.slice(0, USUAL).map((r) => r.id) : rush.split(','),
       last.data?.document,
     );
     if (!isPlaced(next)) {
@@ -81,6 +81,7 @@ export default function OutingPage() {
     change: setOuting,
     dirty,
     restored,
+    drop,
     forget,
   } = useDraft<Outing>(`outing.${id ?? `new ${rush ?? ''}`}`, base);
   const save = useSaveOuting();
@@ -228,13 +229,7 @@ export default function OutingPage() {
             </Button>
           </p>
         )}
-        <Restored
-          shown={restored && id !== undefined}
-          onDrop={() => {
-            forget();
-            if (base) setOuting(base);
-          }}
-        />
+        <Restored shown={restored && id !== undefined} onDrop={drop} />
         {outing && open && !unplaced && <WhereFields outing={outing} change={change} onPlace={settle} />}
         <Progress working={day.isFetching} />
         {kept.data && kept.data.gone > 0 && (

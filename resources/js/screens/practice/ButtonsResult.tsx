@@ -22,7 +22,10 @@ export function ButtonsResult({
         <strong className="drill-big">{Math.round((s.right ?? 0) * 100)} %</strong> right at once
         <span className="quiet">
           {s.median_s != null && ` · ${s.median_s.toFixed(2)} s until it was pressed`}
-          {s.reaction_s != null && `, of which ${s.reaction_s.toFixed(2)} s is reacting to anything`}
+          {s.reaction_s != null &&
+            s.median_s != null &&
+            s.reaction_s < s.median_s &&
+            `, of which ${s.reaction_s.toFixed(2)} s is reacting to anything`}
         </span>
       </p>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it */}

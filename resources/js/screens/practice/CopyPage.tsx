@@ -81,7 +81,8 @@ export default function CopyPage() {
           ) : (
             <p>
               <Link to={`/sign-in?to=${encodeURIComponent(`/copy/${secret}`)}`}>Sign in</Link> or{' '}
-              <Link to="/register">open an account</Link>, then come back to this address.
+              <Link to={`/register?to=${encodeURIComponent(`/copy/${secret}`)}`}>open an account</Link>; you
+              come back here.
             </p>
           )}
           <p className="quiet">It becomes yours: what you change stays with you, and they do not see it.</p>

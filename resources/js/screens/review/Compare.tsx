@@ -90,7 +90,7 @@ export default function Compare() {
               <Select
                 aria-label="Of which rush"
                 value={data.rush_id}
-                style={{ minWidth: 320 }}
+                className="compare-rush"
                 options={data.rushes.map((r) => ({
                   value: r.id,
                   label: `${r.name} (${r.holds} holds, ${r.bursts} bursts)`,

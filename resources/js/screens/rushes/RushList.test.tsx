@@ -144,4 +144,46 @@ describe('the list of rushes', () => {
     expect(await screen.findByText('This file was not imported')).toBeVisible();
     expect(screen.getByText(/900 was given/)).toBeVisible();
   });
+
+  it('is put in another order and narrowed to a kind, and says when nothing is of it', async () => {
+    answers({ 'GET /api/rushes': { items: [tern, hare], next: null } });
+    const { user } = open(<RushList />);
+    await screen.findByText('Tern hovering');
+    await user.click(screen.getByRole('combobox', { name: 'Order' }));
+    await user.click(await screen.findByText('By name'));
+    await waitFor(() =>
+      expect(asked.filter(({ call }) => call === 'GET /api/rushes').at(-1)?.query).toEqual({ sort: 'name' }),
+    );
+    answers({ 'GET /api/rushes': ({ query }) => ({ items: query.kind ? [] : [tern, hare], next: null }) });
+    await user.click(screen.getByRole('combobox', { name: 'Kind' }));
+    await user.click(await screen.findByText('Vehicle'));
+    expect(await screen.findByText('Nothing of this kind.')).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Show all' }));
+    expect(await screen.findByText('Hare bolting')).toBeVisible();
+  });
+
+  it('deletes several at once, brings them back, and plans an outing with them', async () => {
+    answers({
+      'GET /api/rushes': { items: [tern, hare], next: null },
+      'POST /api/rushes/delete': undefined as never,
+      'POST /api/rushes/restore': undefined as never,
+    });
+    const { user, where } = open(<RushList />, { at: '/rushes', path: '/rushes' });
+    await user.click(await screen.findByRole('checkbox', { name: 'Select Tern hovering' }));
+    await user.keyboard('{Shift>}');
+    await user.click(screen.getByRole('checkbox', { name: 'Select Hare bolting' }));
+    await user.keyboard('{/Shift}');
+    const tools = within(screen.getByRole('toolbar', { name: 'What is selected' }));
+    expect(tools.getByText('2 selected')).toBeVisible();
+    expect(tools.getByRole('link', { name: 'Download' })).toHaveAttribute(
+      'href',
+      '/api/rushes/file?rushes[]=01&rushes[]=02',
+    );
+    await user.click(tools.getByRole('button', { name: 'Delete' }));
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(bodies('POST /api/rushes/restore')).toEqual([{ rushes: ['01', '02'] }]));
+    await user.click(screen.getByRole('checkbox', { name: 'Select Hare bolting' }));
+    await user.click(screen.getByRole('button', { name: 'Plan an outing' }));
+    expect(where()).toBe('/outings/new?rush=02');
+  });
 });

@@ -1,23 +1,32 @@
 import './rushes.css';
-import { App, Button, Dropdown, Input, Modal } from 'antd';
-import { useDeferredValue, useState } from 'react';
+import { App, Button, Checkbox, Dropdown, Input, Modal, Select } from 'antd';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { RushSummary } from '../../api/client';
-import { rushActions, useRushAction, useRushes } from '../../api/hooks';
+import { type RushKind, type RushSort, rushActions, useRushAction, useRushes } from '../../api/hooks';
 import { NearlyFull } from '../../parts/NearlyFull';
 import { UploadButton } from '../../parts/UploadButton';
+import { useSelection } from '../../parts/useSelection';
+import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { useNotTaken, useUndo } from '../../parts/useUndo';
+import { options } from '../../parts/words';
 import { TopBar } from '../../shell/TopBar';
 import { OneLine } from './OneLine';
 import { RushLink } from './RushLink';
+
+const SORTS: RushSort[] = ['changed', 'name', 'subject'];
 
 export default function RushList() {
   useTitle('Rushes');
   const [search, setSearch] = useState('');
   const words = useDeferredValue(search.trim());
-  const rushes = useRushes(words);
+  const [sort, setSort] = useStored<RushSort>('rush-hold.rushes.sort', 'changed', SORTS);
+  const [kind, setKind] = useState<RushKind | null>(null);
+  const rushes = useRushes(words, sort, kind);
   const listed = rushes.data?.pages.flatMap((page) => page.items);
+  const ids = useMemo(() => listed?.map(({ id }) => id) ?? [], [listed]);
+  const selection = useSelection(ids);
   const navigate = useNavigate();
   const { message } = App.useApp();
   const undo = useUndo();
@@ -27,6 +36,8 @@ export default function RushList() {
 
   const remove = useRushAction(rushActions.remove);
   const restore = useRushAction(rushActions.restore);
+  const removeAll = useRushAction(rushActions.removeAll);
+  const restoreAll = useRushAction(rushActions.restoreAll);
   const duplicate = useRushAction(rushActions.duplicate);
   const rename = useRushAction(rushActions.rename);
   const upload = useRushAction(rushActions.upload);
@@ -41,6 +52,19 @@ export default function RushList() {
     remove.mutate(rush.id, {
       onError: failed,
       onSuccess: () => undo(`“${rush.name}” is deleted`, () => restore.mutateAsync(rush.id)),
+    });
+  }
+
+  function removeChosen() {
+    const chosen = selection.chosen;
+    removeAll.mutate(chosen, {
+      onError: failed,
+      onSuccess: () => {
+        selection.clear();
+        undo(chosen.length === 1 ? 'The rush is deleted' : `${chosen.length} rushes are deleted`, () =>
+          restoreAll.mutateAsync(chosen),
+        );
+      },
     });
   }
 
@@ -115,9 +139,17 @@ export default function RushList() {
           </p>
         )}
         {listed?.length === 0 &&
-          (words ? (
+          (words || kind ? (
             <p className="rushes-empty">
-              Nothing here is called “{words}”. <Button onClick={() => setSearch('')}>Show all</Button>
+              {words ? `Nothing here is called “${words}”.` : 'Nothing of this kind.'}{' '}
+              <Button
+                onClick={() => {
+                  setSearch('');
+                  setKind(null);
+                }}
+              >
+                Show all
+              </Button>
             </p>
           ) : (
             <div className="rushes-empty">
@@ -131,9 +163,65 @@ export default function RushList() {
               </Button>
             </div>
           ))}
+        {selection.chosen.length > 0 ? (
+          <div className="rushes-tools" role="toolbar" aria-label="What is selected">
+            <b>{selection.chosen.length} selected</b>
+            <Button size="small" onClick={() => navigate(`/outings/new?rush=${selection.chosen.join(',')}`)}>
+              Plan an outing
+            </Button>
+            <Button
+              size="small"
+              href={`/api/rushes/file?${selection.chosen.map((id) => `rushes[]=${id}`).join('&')}`}
+            >
+              Download
+            </Button>
+            <Button size="small" loading={removeAll.isPending} onClick={removeChosen}>
+              Delete
+            </Button>
+            <span className="rushes-tools-end">
+              <Button size="small" type="link" onClick={selection.all}>
+                Select all
+              </Button>
+              <Button size="small" type="link" onClick={selection.clear}>
+                Clear
+              </Button>
+            </span>
+          </div>
+        ) : (
+          (listed?.length ?? 0) > 1 && (
+            <div className="rushes-tools">
+              <Select
+                size="small"
+                aria-label="Order"
+                popupMatchSelectWidth={false}
+                value={sort}
+                options={[
+                  { value: 'changed', label: 'Last changed first' },
+                  { value: 'name', label: 'By name' },
+                  { value: 'subject', label: 'By subject' },
+                ]}
+                onChange={setSort}
+              />
+              <Select
+                size="small"
+                aria-label="Kind"
+                popupMatchSelectWidth={false}
+                value={kind ?? ''}
+                options={[{ value: '', label: 'All kinds' }, ...options('subject-kind')]}
+                onChange={(to) => setKind((to || null) as RushKind | null)}
+              />
+            </div>
+          )
+        )}
         <ul className="rush-list" aria-busy={rushes.isFetching}>
           {listed?.map((rush) => (
-            <li key={rush.id} className="rush-row">
+            <li key={rush.id} className={selection.has(rush.id) ? 'rush-row chosen' : 'rush-row'}>
+              <Checkbox
+                className="rush-choose"
+                aria-label={`Select ${rush.name}`}
+                checked={selection.has(rush.id)}
+                onChange={(event) => selection.toggle(rush.id, event.nativeEvent.shiftKey)}
+              />
               <RushLink rush={rush} />
               <Dropdown trigger={['click']} menu={menu(rush)}>
                 <Button type="text" aria-label={`More for ${rush.name}`}>

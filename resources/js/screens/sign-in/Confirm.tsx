@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { client, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { takeBound } from './bound';
 import { Door } from './Door';
 
 /** Where the link in the letter leads: opens the account when asked to, not when a mail program looks at the link. */
@@ -13,7 +14,7 @@ export default function Confirm() {
   const queries = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  if (session.data?.user) return <Navigate to="/" replace />;
+  if (session.data?.user) return <Navigate to={takeBound()} replace />;
 
   async function open() {
     setBusy(true);

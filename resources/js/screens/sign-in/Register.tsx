@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, Navigate } from 'react-router';
 import { client, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { rememberBound, useBound } from './bound';
 import { Door } from './Door';
 
 type Entry = { name: string; email: string; password: string };
@@ -14,7 +15,8 @@ export default function Register() {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [mailed, setMailed] = useState<string | null>(null);
-  if (session.data?.user) return <Navigate to="/" replace />;
+  const to = useBound();
+  if (session.data?.user) return <Navigate to={to} replace />;
 
   async function open(body: Entry) {
     setBusy(true);
@@ -23,7 +25,11 @@ export default function Register() {
       const opened = await take(client.POST('/api/account', { body }));
       // Where letters are sent, the account is opened by the link in one.
       if (opened.user) queries.setQueryData(['session'], opened);
-      else setMailed(body.email);
+      else {
+        // The link in the letter opens another window; that one goes on to where this one was bound.
+        rememberBound(to);
+        setMailed(body.email);
+      }
     } catch (error) {
       setProblem((error as Error).message);
     } finally {
@@ -82,7 +88,7 @@ export default function Register() {
         </Button>
       </Form>
       <p>
-        <Link to="/sign-in">Sign in instead</Link>
+        <Link to={`/sign-in${to === '/' ? '' : `?to=${encodeURIComponent(to)}`}`}>Sign in instead</Link>
       </p>
     </Door>
   );

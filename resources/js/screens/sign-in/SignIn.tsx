@@ -8,6 +8,7 @@ import { useSession } from '../../api/hooks';
 import { useTitle } from '../../parts/useTitle';
 import { Wordmark } from '../../shell/TopBar';
 import { Approach } from './Approach';
+import { boundIn } from './bound';
 
 type Entry = { email: string; password: string; remember: boolean };
 
@@ -18,11 +19,9 @@ export default function SignIn() {
   const [params] = useSearchParams();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState<'sign-in' | 'demo' | null>(null);
-  const to = params.get('to');
+  const to = boundIn(params);
 
-  if (session.data?.user) {
-    return <Navigate to={to?.startsWith('/') && !to.startsWith('//') ? to : '/'} replace />;
-  }
+  if (session.data?.user) return <Navigate to={to} replace />;
 
   async function enter(how: 'sign-in' | 'demo', call: () => Promise<Session>) {
     setBusy(how);
@@ -78,7 +77,9 @@ export default function SignIn() {
           </Button>
         </Form>
         <p className="sign-in-ways">
-          <Link to="/register">Create an account</Link>
+          <Link to={to === '/' ? '/register' : `/register?to=${encodeURIComponent(to)}`}>
+            Create an account
+          </Link>
           <Link to="/forgotten-password">Forgotten your password?</Link>
         </p>
         {session.data?.demo_available && (

@@ -128,8 +128,8 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
       <Restored
         shown={editor.restored}
         onDrop={() => {
-          editor.revert();
           setEditing(false);
+          return editor.revert();
         }}
       />
       <TrueScale profile={draft} />

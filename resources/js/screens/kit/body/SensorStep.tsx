@@ -69,7 +69,7 @@ export function SensorStep({
         {!body.mirror &&
           number('readout_s', 'Readout of the sensor', 'short time', 'From the first line to the last')}
         <NumberField
-          label="Shortest exposure"
+          label={body.mechanical ? 'Shortest exposure, electronic' : 'Shortest exposure'}
           quantity="shutter"
           value={body.fastest_shutter_s}
           onChange={(fastest_shutter_s) => set({ fastest_shutter_s })}
@@ -107,7 +107,7 @@ export function SensorStep({
             }
           />
           <NumberField
-            label="Shortest exposure"
+            label="Shortest exposure, mechanical"
             quantity="shutter"
             value={body.mechanical.fastest_shutter_s}
             onChange={(v) =>

@@ -29,13 +29,14 @@ const asZoom = (lens: Lens): Lens['zoom'] => [
   { focal_mm: Math.max(200, lens.focal_mm), max_aperture: lens.max_aperture },
 ];
 
-/** The body a lens is looked at through: the one chosen, the person’s usual one, or a sample. */
+/** The body a lens is looked at through: the one chosen, the person’s usual one, another of theirs, or a sample. */
 function useThrough() {
   const bodies = useKit('bodies');
   const habits = useHabits();
   const [chosen, choose] = useState<string | null>(null);
   const through =
     bodies.data?.find((b) => b.id === (chosen ?? habits.data?.body ?? '')) ??
+    bodies.data?.find((b) => !b.sample) ??
     bodies.data?.find((b) => b.id === usualBody);
   const body = useKitItem('bodies', through?.id).data?.document;
   return { bodies: bodies.data ?? [], through, body, choose };

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Documents\Documents;
+use App\Models\SavedRush;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+use RuntimeException;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use ZipArchive;
+
+/** Several rushes at once. */
+final class RushSetController extends Controller
+{
+    private const MOST = 200;
+
+    #[OA\Post(path: '/api/rushes/delete', operationId: 'deleteRushes', summary: 'Delete several rushes; they can be restored', tags: ['rushes'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rushes'], properties: [new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: self::MOST)])),
+        responses: [new OA\Response(response: 204, description: 'Deleted'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function destroy(Request $request): Response
+    {
+        $this->rushes($request, SavedRush::query())->each(static fn (SavedRush $rush): ?bool => $rush->delete());
+
+        return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/rushes/restore', operationId: 'restoreRushes', summary: 'Undo the deletion of several rushes', tags: ['rushes'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rushes'], properties: [new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: self::MOST)])),
+        responses: [new OA\Response(response: 204, description: 'Back'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function restore(Request $request): Response
+    {
+        $keeper = $this->keeper($request);
+        $this->rushes($request, SavedRush::withTrashed())->each(static fn (SavedRush $rush) => $keeper->restore($rush));
+
+        return response()->noContent();
+    }
+
+    #[OA\Get(path: '/api/rushes/file', operationId: 'downloadRushes', summary: 'Several rushes as documents in one archive', tags: ['rushes'],
+        parameters: [new OA\Parameter(name: 'rushes[]', in: 'query', required: true, description: 'Their ids', schema: new OA\Schema(type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: self::MOST))],
+        responses: [new OA\Response(response: 200, description: 'A document each', content: new OA\MediaType(mediaType: 'application/zip', schema: new OA\Schema(type: 'string', format: 'binary'))),
+            new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function download(Request $request): BinaryFileResponse
+    {
+        $path = tempnam(sys_get_temp_dir(), 'rushes') ?: throw new RuntimeException('There is no place for a file.');
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::OVERWRITE);
+        foreach ($this->rushes($request, SavedRush::query()) as $n => $rush) {
+            $name = Str::slug(mb_substr($rush->name, 0, 80)) ?: 'rush';
+            $zip->addFromString(sprintf('%03d-%s.rush.json', $n + 1, $name), json_encode(Documents::withObjects($rush->document), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+        }
+        $zip->close();
+
+        return response()->download($path, 'rushes.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+    }
+
+    /**
+     * All of them one's own, or none.
+     *
+     * @param  Builder<SavedRush>  $among
+     * @return Collection<int, SavedRush>
+     */
+    private function rushes(Request $request, Builder $among): Collection
+    {
+        /** @var list<string> $ids */
+        $ids = array_values(array_unique($request->validate(['rushes' => ['required', 'array', 'list', 'min:1', 'max:'.self::MOST], 'rushes.*' => ['required', 'string', 'ulid']])['rushes']));
+        $rushes = $among->where('user_id', $this->person($request)->id)->whereIn('id', $ids)->orderByDesc('updated_at')->orderByDesc('id')->get();
+        abort_if($rushes->count() !== count($ids), 404, 'One of these rushes is not there any more. Load the list again.');
+
+        return $rushes;
+    }
+}
