@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 
 /** Parameters and answers that several addresses have in common. */
 #[OA\PathParameter(parameter: 'type', name: 'type', required: true, schema: new OA\Schema(type: 'string', enum: ['bodies', 'lenses', 'subjects']))]
-#[OA\QueryParameter(parameter: 'units', name: 'units', description: 'For sentences', schema: new OA\Schema(type: 'string', enum: ['metric', 'imperial']))]
+#[OA\QueryParameter(parameter: 'units', name: 'units', description: 'For sentences', schema: new OA\Schema(type: 'string', enum: ['metric', 'kmh', 'imperial']))]
 #[OA\QueryParameter(parameter: 'from', name: 'from', required: true, description: 'The first moment', schema: new OA\Schema(type: 'string', format: 'date-time'))]
 #[OA\QueryParameter(parameter: 'until', name: 'until', required: true, description: 'The moment after the last, at most eight days later', schema: new OA\Schema(type: 'string', format: 'date-time'))]
 #[OA\PathParameter(parameter: 'id', name: 'id', required: true, schema: new OA\Schema(type: 'string'))]

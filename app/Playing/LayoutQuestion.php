@@ -7,6 +7,7 @@ namespace App\Playing;
 use Closure;
 use RushHold\Controls\ButtonSchool;
 use RushHold\Controls\Day;
+use RushHold\Controls\Need;
 use RushHold\Controls\Pins;
 use RushHold\Controls\Solver;
 use RushHold\Controls\Times;
@@ -29,8 +30,16 @@ final readonly class LayoutQuestion implements Question
 
     public function answer(Stage $stage, Closure $early): string
     {
-        $solver = new Solver($this->body, Day::needs($this->rushes, $this->body, $stage), $this->times);
+        $early($this->written(Day::reckoned($this->rushes, $this->body), false));
 
-        return json_encode(LayoutDocument::write($solver->bySchool($this->pins), $this->school, $this->body, $this->units, $this->times), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return $this->written(Day::needs($this->rushes, $this->body, $stage), true);
+    }
+
+    /** @param  list<Need>  $needs */
+    private function written(array $needs, bool $played): string
+    {
+        $solver = new Solver($this->body, $needs, $this->times);
+
+        return json_encode(LayoutDocument::write($solver->bySchool($this->pins), $this->school, $this->body, $this->units, $this->times, $played), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 }

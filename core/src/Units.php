@@ -8,5 +8,7 @@ namespace RushHold;
 enum Units: string
 {
     case Metric = 'metric';
+    /** Metres, and speeds as they stand on a road sign. */
+    case Kmh = 'kmh';
     case Imperial = 'imperial';
 }

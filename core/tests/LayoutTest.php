@@ -575,3 +575,28 @@ it('lays out a day of played rushes with the body that is asked for, and refuses
         ->and(refusal(fn () => Day::needs([[...$entry, 'wanted' => 0.0]], new Body()))->field)
         ->toBe('rushes[0].wanted');
 });
+
+it('reckons at once what the rules say, and agrees about what is late with what is played', function (): void {
+    $rushes = [
+        ['rush' => Rushes::with(['path.notice_s' => 0.2]), 'pins' => PartialHold::nothing(), 'wanted' => 1.0],
+        ['rush' => Rushes::with(['subject.kind' => 'animal', 'path.notice_s' => 0.2]), 'pins' => PartialHold::nothing(), 'wanted' => 2.0],
+    ];
+    $body = $rushes[0]['rush']->kit->body;
+    [$first, $second] = Day::reckoned($rushes, $body);
+    expect([$first->weight, $second->weight])
+        ->toBe([1.0, 2.0])
+        ->and($first->lostAfter(0.2))
+        ->toBe(0.0)
+        ->and($first->lostAfter(0.2 + $rushes[0]['rush']->path->seconds / 2))
+        ->toEqualWithDelta(0.5, 0.03)
+        ->and($first->lostAfter(60.0))
+        ->toBe(1.0)
+        ->and($second->hold->detect)
+        ->not->toBe($first->hold->detect);
+    $early = LayoutDocument::write((new Solver($body, [$first, $second]))->bySchool(new Pins()), ButtonSchool::Free, $body, played: false);
+    expect($early['played'])
+        ->toBeFalse()
+        ->and(array_column($early['rushes'], 'name'))
+        ->toHaveCount(2);
+    expect(fn (): array => Day::reckoned([], $body))->toThrow(RushHold\Refused::class);
+});

@@ -132,6 +132,11 @@ it('refuses in the words of people', function (): void {
         ->toBe('The focal length must be more than 0 and at most 2000 mm; 0 was given.');
 });
 
+it('says speeds in kilometres an hour to whoever wants them, and lengths in metres', function (): void {
+    $words = Words::in(Units::Kmh);
+    expect([$words->quantity(Quantity::speed(17.0)), $words->quantity(Quantity::length(61.0))])->toBe(['61 km/h', '61 m']);
+});
+
 it('says quantities the way people do, in either system', function (
     Quantity $quantity,
     string $metric,

@@ -10,7 +10,7 @@ function screens(): array
     return [
         '/' => 'What is coming?',
         '/outings' => 'Nothing planned yet',
-        '/outings/new' => 'wanted frames kept',
+        '/outings/new' => 'Where will you be?',
         '/card' => 'Cards on this device',
         '/review' => 'Nothing logged yet',
         '/review/pictures' => 'Drop pictures or a folder here',

@@ -18,7 +18,7 @@ it('goes from the door to a changed, pinned and saved rush', function (): void {
     $page->type('Distance', '30');
     $page->until(fn () => $page->held('focus.start_at_m') !== $start, 'another start distance; %s');
     expect($page->attribute('.lane-plot', 'aria-label'))->not->toBe($lane);
-    $page->press('Picked');
+    $page->unfold('Light')->press('Picked');
     $page->until(fn () => $page->value('Light value') !== '', 'a light value; %s');
     $page->type('Light value', '7.2');
     $page->until(fn () => $page->held('exposure.iso') !== $iso, 'another ISO; %s');
@@ -70,6 +70,7 @@ it('shapes the way: bent by its middle, round corners, faster and slower', funct
     $page->visit('/rushes/'.$this->saved('Gannet gliding along the edge')->id)->see('Depth lane');
     $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
 
+    $page->unfold('Path');
     $page->drag('.handle[aria-label="Bend"] .knot', 0, -28);
     $page->until(fn () => $page->value('Radius') !== '', 'a radius; %s');
     $radius = (float) $page->value('Radius');
@@ -116,15 +117,16 @@ it('says when others are not sharp together, and turns against the light', funct
         ->see('Depth lane')
         ->see('beside it');
     $page->until(fn () => $page->held('exposure.shutter_s') !== '', 'the hold %s');
+    $page->unfold('Surroundings');
     $page->press('One more');
     $page->until(fn () => $page->value('Number 3 at') !== '', 'a row for the third; %s');
     $page->type('Number 3 at', '20')->see('The nearest and the farthest cannot both be sharp')->see('in one plane');
     $page->isClean();
     $page->hit('[aria-label="Remove number 3"]');
     $page->seeNot('cannot both be sharp');
-    $page->press('Picked')->see('Backlit')->hit('.light .ant-checkbox-wrapper');
+    $page->unfold('Light')->press('Picked')->see('Backlit')->hit('[aria-label=Light] .ant-checkbox-wrapper');
     $page->until(
-        fn () => $page->script('return document.querySelector(".light input[type=checkbox]").checked'),
+        fn () => $page->script('return document.querySelector("[aria-label=Light] input[type=checkbox]").checked'),
         'the tick; %s',
     );
     $page->press('Save')->see('Saved');
@@ -178,7 +180,7 @@ it('is a column on a phone, in feet for those who like them', function (): void 
     $page = $this->signIn($this->page(390, 844), 'sprint-finish', 'tern-hovering');
     expect($page->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
     $page->isClean();
-    $page->press('Preferences and account')->press('Show feet and miles')->see('mph');
+    $page->press('Preferences and account')->press('Feet, mph')->see('mph');
     $page->visit('/rushes/'.$this->saved('Sprint for the line')->id)->see('Depth lane');
     $page->until(fn () => $page->held('focus.start_at_m') !== '', 'the hold %s');
     expect($page->held('focus.start_at_m'))

@@ -78,7 +78,7 @@ it('guides through a body, which then plans, and comes back from its file', func
         ->see('Depth lane')
         ->settled();
     expect($page->held('focus.detect'))->toBe('Bird');
-    $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
+    $page->unfold('You and your kit');
     $page->choose('Body', 'Old friend');
     $page->until(fn () => $page->held('focus.detect') === 'Off', 'no detection on a mirror body; %s');
     $page->hit('[data-setting="focus.area"]');
@@ -130,7 +130,7 @@ it('says what to change from how the camera stands, the dangerous first', functi
         ->see('Depth lane')
         ->settled();
     $page
-        ->press('Changes')
+        ->press('To set')
         ->see('is not known yet')
         ->choose('Detection now', 'Person')
         ->see('finds nothing here, or grabs a bystander')
@@ -156,7 +156,7 @@ it('says which of one’s own lenses suits a rush, and takes it', function (): v
         ->visit('/rushes/'.$this->saved('Puffin coming in to the slope')->id)
         ->see('Depth lane')
         ->settled();
-    $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
+    $page->unfold('You and your kit');
     $page->press('Which of my lenses suits this?')->see('Your lenses, best first')->isClean();
     $names = $page->script('return [...document.querySelectorAll(".lens-choices b")].map(b => b.textContent)');
     expect($names)->toBe(['The long one', 'The short one']);

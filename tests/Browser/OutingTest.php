@@ -10,6 +10,9 @@ it(
             ->press('Outings')
             ->see('Nothing planned yet')
             ->press('Plan the next one')
+            ->see('Where will you be?')
+            ->isClean()
+            ->placed('55.5, -9')
             ->see('wanted frames kept')
             ->see('Gannet gliding along the edge')
             ->isClean();
@@ -35,7 +38,7 @@ it(
         $page->until(
             fn () => $begins() !== $before &&
                 $page->script(
-                    'return [...document.querySelectorAll(".entry input[type=time]")].some(e => e.value !== "")',
+                    'return [...document.querySelectorAll(".entry-special")].some(e => /\\bat \\d\\d:\\d\\d/.test(e.textContent))',
                 ) === true,
             'another time; %s',
         );
@@ -54,6 +57,6 @@ it(
         $page->see('Before leaving')->press('Table: What each rush keeps at which hour')->see('EV ')->isClean();
         $page->press('Leave out Tern hovering over the cove');
         $page->until(fn () => count($begins()) === 2, 'two left; %s');
-        $page->press('Its buttons')->see('From rest to the moment')->see('Puffin coming in to the slope');
+        $page->press('Buttons')->see('From rest to the moment')->see('Puffin coming in to the slope');
     },
 );

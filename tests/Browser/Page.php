@@ -349,6 +349,36 @@ final class Page
         return $this;
     }
 
+    /** Opens a folded part of the rush on the desk. */
+    public function unfold(string $part): self
+    {
+        $this->actions++;
+        $this->until(
+            fn (): bool => $this->script(
+                'const head = [...document.querySelectorAll(".rush-part-head")].find((h) => h.querySelector("b").textContent === arguments[0]); if (!head) return false; if (head.ariaExpanded === "false") head.click(); return true',
+                $part,
+            ) === true,
+            "a part “{$part}”; the page says:\n%s",
+        );
+
+        return $this;
+    }
+
+    /** Says where an outing is. */
+    public function placed(string $typed): self
+    {
+        $this->type('Find a place', $typed);
+        $this->actions++;
+        $this->until(
+            fn (): bool => $this->script(
+                'const option = [...document.querySelectorAll(".ant-select-item-option")].find((o) => o.offsetParent !== null); option?.click(); return option !== undefined',
+            ) === true,
+            "a place for “{$typed}”; the page says:\n%s",
+        );
+
+        return $this;
+    }
+
     public function type(string $label, string $text): self
     {
         $this->actions++;

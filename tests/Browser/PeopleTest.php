@@ -40,6 +40,7 @@ it(
             ->choose('Subject', 'Puffin, coming in')
             ->type('Distance', '40')
             ->type('Heading', $heading)
+            ->unfold('Light')
             ->choose('Sky', 'Overcast');
         $page->script(
             '[...document.querySelectorAll(".ant-checkbox-wrapper")].find(e => e.textContent.includes("Backlit")).click()',
@@ -71,7 +72,7 @@ it('takes the sports shooter to what has to be changed on their own camera', fun
         ->see('in this run')
         ->settled();
     $page
-        ->press('Changes')
+        ->press('To set')
         ->see('How this body was last left is not known yet')
         ->press('I have set it like this')
         ->see('Nothing to change.');
@@ -86,7 +87,7 @@ it('takes the sports shooter to what has to be changed on their own camera', fun
         ->keys(WebDriverKeys::ENTER)
         ->see('in this run')
         ->settled();
-    $page->press('Changes')->see('to change on “Sideline body”');
+    $page->press('To set')->see('to change on “Sideline body”');
 });
 
 it('takes the hand-focuser to where to park the ring', function (): void {
@@ -98,7 +99,7 @@ it('takes the hand-focuser to where to park the ring', function (): void {
         ->keys(WebDriverKeys::ENTER)
         ->see('in this run')
         ->settled();
-    $page->press('Others')->press('Manual: prefocus')->press('Hold')->see('Not in play:')->settled();
+    $page->press('Alternatives')->press('Manual: prefocus')->press('Hold')->see('Not in play:')->settled();
     expect($page->actions - $before)
         ->toBeLessThanOrEqual(5)
         ->and($page->held('focus.start_at_m'))
@@ -121,7 +122,7 @@ it('takes the teacher to a fair comparison of two set-ups, whose figures are tho
         ->see('in this run')
         ->settled();
     $before = $page->actions;
-    $page->press('Others')->see('holds simulated on the same chances');
+    $page->press('Alternatives')->see('holds simulated on the same chances');
     $kept = fn (string $css): array => (array) $page->script(
         'return [...document.querySelectorAll(arguments[0])].map(e => Number(e.textContent))',
         $css,

@@ -51,7 +51,7 @@ use Symfony\Component\HttpFoundation\Response;
     new OA\Property(property: 'burst', type: 'string', format: 'uuid', nullable: true, description: 'One of the log; its answers are kept with it'),
     new OA\Property(property: 'rush_id', type: 'string', nullable: true, description: 'Without a burst: the rush it was, where that is known'),
     new OA\Property(property: 'answers', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial']),
+    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'kmh', 'imperial']),
 ])]
 final class CauseController extends Controller
 {

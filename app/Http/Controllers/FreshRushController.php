@@ -22,7 +22,7 @@ final class FreshRushController extends Controller
             new OA\Parameter(name: 'subject', in: 'query', description: 'Id of a subject', schema: new OA\Schema(type: 'string')),
             new OA\Parameter(name: 'line', in: 'query', description: 'What is expected, such as “hare bolting across at 26 m through tall grass, first light”', schema: new OA\Schema(type: 'string', maxLength: LineReader::LONGEST)),
             new OA\Parameter(name: 'without', in: 'query', description: 'Fields not to take from the line, with commas between', schema: new OA\Schema(type: 'string', maxLength: 1000)),
-            new OA\Parameter(name: 'units', in: 'query', description: 'For what is said', schema: new OA\Schema(type: 'string', enum: ['metric', 'imperial'])),
+            new OA\Parameter(name: 'units', in: 'query', description: 'For what is said', schema: new OA\Schema(type: 'string', enum: ['metric', 'kmh', 'imperial'])),
         ],
         responses: [
             new OA\Response(response: 200, description: 'A rush that is not kept yet', content: new OA\JsonContent(required: ['document', 'pins', 'says_who', 'likely', 'understood', 'not_understood'], properties: [

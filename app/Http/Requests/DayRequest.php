@@ -11,7 +11,7 @@ use RushHold\Units;
 
 #[OA\Schema(schema: 'DayRequest', required: ['outing'], properties: [
     new OA\Property(property: 'outing', description: 'An outing document, in which a rush may stand as the id of one\'s own', type: 'object'),
-    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial'], description: 'For sentences'),
+    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'kmh', 'imperial'], description: 'For sentences'),
     new OA\Property(property: 'window', type: 'string', description: 'Names the asking window, so that its newer questions stop older ones', maxLength: 40),
     new OA\Property(property: 'turn', type: 'integer', description: 'Number of the question in its window'),
 ])]

@@ -19,7 +19,7 @@ use RushHold\Units;
     new OA\Property(property: 'body', type: 'string', description: 'Id of a body of one\'s own or a sample; that of the first rush when left out', nullable: true),
     new OA\Property(property: 'school', type: 'string', enum: ['half-press', 'thumb', 'two-thumbs', 'three', 'free']),
     new OA\Property(property: 'pins', type: 'object', description: 'Sets to keep, by the place of their control; null keeps a control without one', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(ref: '#/components/schemas/Hold'), new OA\Schema(type: 'null')])),
-    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial'], description: 'For sentences'),
+    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'kmh', 'imperial'], description: 'For sentences'),
     new OA\Property(property: 'window', type: 'string', description: 'Names the asking window, so that its newer questions stop older ones', maxLength: 40),
     new OA\Property(property: 'turn', type: 'integer', description: 'Number of the question in its window'),
 ])]

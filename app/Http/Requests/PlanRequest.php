@@ -19,7 +19,7 @@ use RushHold\Units;
     new OA\Property(property: 'window', type: 'string', description: 'Names the asking window, so that its newer questions stop older ones', maxLength: 40),
     new OA\Property(property: 'turn', type: 'integer', description: 'Number of the question in its window'),
     new OA\Property(property: 'run', type: 'integer', description: 'Which run to show: 0 the most typical, then the next', maximum: 1000, minimum: 0),
-    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'imperial'], description: 'For sentences'),
+    new OA\Property(property: 'units', type: 'string', enum: ['metric', 'kmh', 'imperial'], description: 'For sentences'),
 ])]
 final class PlanRequest extends FormRequest
 {

@@ -52,6 +52,15 @@ final readonly class LateStart
         return new self(array_map(static fn (float $t, int $i): array => [$t, ($i + 1) / $all], $kept, array_keys($kept)), min($first, $seconds), $seconds);
     }
 
+    /** Without playing: every frame counts alike, and focus catches the subject as soon as the camera is ready. */
+    public static function reckoned(Situation $situation): self
+    {
+        $seconds = $situation->rush->path->seconds;
+        $frames = max(1, (int) floor($seconds * $situation->kit->body->framesPerS));
+
+        return new self(array_map(static fn (int $i): array => [$i * $seconds / $frames, $i / $frames], range(1, $frames)), 0.0, $seconds);
+    }
+
     /** Share of the keepers lost by so many seconds, 0 to 1. */
     public function lost(float $late): float
     {

@@ -35,14 +35,15 @@ final readonly class LayoutDocument
     /**
      * @param  list<Layout>  $schools  the best of each school
      * @param  ButtonSchool  $asked  the one that stands first
+     * @param  bool  $played  false: by the rules alone, before the rushes were played
      * @return array<string, mixed>
      */
-    public static function write(array $schools, ButtonSchool $asked, Body $body, Units $units = Units::Metric, Times $times = new Times): array
+    public static function write(array $schools, ButtonSchool $asked, Body $body, Units $units = Units::Metric, Times $times = new Times, bool $played = true): array
     {
         $writer = new self($body, $units, $times);
         [$layout] = array_values(array_filter($schools, static fn (Layout $l): bool => $l->school === $asked));
 
-        return ['format' => self::FORMAT, ...$writer->layout($layout),
+        return ['format' => self::FORMAT, 'played' => $played, ...$writer->layout($layout),
             'by_school' => array_map(static fn (Layout $l): array => $writer->layout($l), $schools),
             'times' => array_map(static fn (Way $way): array => ['way' => $way->value, 'seconds' => $times->of($way), 'own' => $times->isOwn($way)], Way::cases()),
         ];

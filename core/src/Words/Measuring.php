@@ -15,6 +15,8 @@ final readonly class Measuring
 {
     private const FEET = 3.28084;
 
+    private const KM_PER_HOUR = 3.6;
+
     private const INCHES = 39.3701;
 
     private const MILES_PER_HOUR = 2.236936;
@@ -33,7 +35,11 @@ final readonly class Measuring
             Measure::Length => $this->length($q->value, Number::significant($q->value, $q->digits)),
             Measure::Distance => $this->length($q->value, Number::plain($q->value < 20 ? round($q->value, 1) : round($q->value * 2) / 2)),
             Measure::Depth => $this->depth($q->value),
-            Measure::Speed => $this->units === Units::Imperial ? Number::significant($q->value * self::MILES_PER_HOUR).' mph' : Number::significant($q->value, $q->digits).' m/s',
+            Measure::Speed => match ($this->units) {
+                Units::Imperial => Number::significant($q->value * self::MILES_PER_HOUR).' mph',
+                Units::Kmh => Number::significant($q->value * self::KM_PER_HOUR).' km/h',
+                Units::Metric => Number::significant($q->value, $q->digits).' m/s',
+            },
             Measure::Seconds => Number::significant($q->value, $q->digits).' s',
             Measure::Milliseconds => Number::significant(1000 * $q->value, $q->digits).' ms',
             Measure::Shutter => is_finite($q->value) ? StopScale::shutterLabel($q->value) : 'any speed',

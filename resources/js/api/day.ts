@@ -1,4 +1,5 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Units } from '../parts/units';
 import { client, follow, type Refusal, told } from './client';
 import type { components } from './schema';
 import { AskingWindow } from './window';
@@ -56,7 +57,7 @@ export const isPlaced = ({ place }: Outing) => place.latitude_deg !== null && pl
 export const planningDay = new AskingWindow();
 
 /** The plan of a day; the last one stays until the next is there. */
-export function useDay(outing: Outing | undefined, units: 'metric' | 'imperial') {
+export function useDay(outing: Outing | undefined, units: Units) {
   const queries = useQueryClient();
   // What is ticked changes nothing of the day.
   const asked = outing && { ...outing, checked: {} };

@@ -6,6 +6,7 @@ import {
   useQueryClient,
 } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
+import type { Units } from '../parts/units';
 import {
   client,
   follow,
@@ -76,7 +77,7 @@ export function useRush(id: string | undefined) {
 export function usePlan(
   rush: Rush | undefined,
   pins: Hold,
-  units: 'metric' | 'imperial',
+  units: Units,
   standing: Hold | null,
   /** What won when the set-ups were last played; it stays until they have been played again. */
   played: Hold | undefined,
@@ -104,7 +105,7 @@ const busy = (count: number, refused: Refusal) => count < 3 && [429, 503].includ
 export function useRank(
   rush: Rush | undefined,
   pins: Hold,
-  units: 'metric' | 'imperial',
+  units: Units,
   run: number,
   standing: Hold | null,
 ) {

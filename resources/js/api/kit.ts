@@ -1,4 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Units } from '../parts/units';
 import {
   type Body,
   client,
@@ -194,12 +195,7 @@ export type FreshFrom = { subject?: string | null; line?: string | null; without
 export type Likely = { id: string; name: string; figure: string };
 
 /** What is understood of a line. */
-export function useReading(
-  line: string,
-  without: string[],
-  subject: string | null,
-  units: 'metric' | 'imperial',
-) {
+export function useReading(line: string, without: string[], subject: string | null, units: Units) {
   return useQuery({
     queryKey: ['reading', line, without, subject, units],
     queryFn: ({ signal }) =>
@@ -223,7 +219,7 @@ export function useReading(
   });
 }
 
-export function useLensChoice(rush: Rush | null, units: 'metric' | 'imperial') {
+export function useLensChoice(rush: Rush | null, units: Units) {
   return useQuery({
     queryKey: ['lens choice', rush, units],
     queryFn: ({ signal }) => {

@@ -1,4 +1,5 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Units } from '../parts/units';
 import { client, follow, type Hold, type Refusal, told } from './client';
 import type { components } from './schema';
 import { AskingWindow } from './window';
@@ -14,16 +15,20 @@ export type LayoutPins = { [place: string]: Hold | null };
 
 export const layingOut = new AskingWindow();
 
-type Asked = { rushes: string[]; body: string | null; pins: LayoutPins; units: 'metric' | 'imperial' };
+type Asked = { rushes: string[]; body: string | null; pins: LayoutPins; units: Units };
 
 /** The best layout of each school for some rushes; asked anew when they, the body or what is pinned change. */
 export function useLayouts(asked: Asked) {
+  const queries = useQueryClient();
   return useQuery<Layouts, Refusal>({
     queryKey: ['layout', asked],
-    queryFn: ({ signal }) => {
+    queryFn: ({ signal, queryKey }) => {
       const { pins, ...rest } = asked;
       const body = { ...rest, ...(Object.keys(pins).length > 0 ? { pins } : {}), ...layingOut.next() };
-      return follow<Layouts>(client.POST('/api/layout', { body, signal, ...told }), layingOut);
+      // The rules have answered before anything is played.
+      return follow<Layouts>(client.POST('/api/layout', { body, signal, ...told }), layingOut, (early) => {
+        if (!signal.aborted) queries.setQueryData(queryKey, early);
+      });
     },
     enabled: asked.rushes.length > 0,
     placeholderData: keepPreviousData,

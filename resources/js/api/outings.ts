@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Units } from '../parts/units';
 import { client, type Refusal, take } from './client';
 import type { Outing } from './day';
 import type { components } from './schema';
@@ -83,7 +84,7 @@ export function useBursts(id: string | undefined) {
 }
 
 /** Writes the card of an outing to a file, and hands it to the browser. */
-export async function saveFile(id: string, file: 'a6' | 'a4' | 'calendar', units: 'metric' | 'imperial') {
+export async function saveFile(id: string, file: 'a6' | 'a4' | 'calendar', units: Units) {
   const params = { path: { id, file }, query: { units } };
   const written = await take(client.GET('/api/outings/{id}/files/{file}', { params }));
   const bytes = Uint8Array.from(atob(written.base64), (letter) => letter.charCodeAt(0));

@@ -3438,7 +3438,7 @@ export interface components {
              * @default metric
              * @enum {string}
              */
-            units: "metric" | "imperial";
+            units: "metric" | "kmh" | "imperial";
             /**
              * @description Of the screen; empty: as the system asks
              * @default
@@ -4419,7 +4419,7 @@ export interface components {
                 [key: string]: string;
             };
             /** @enum {string} */
-            units?: "metric" | "imperial";
+            units?: "metric" | "kmh" | "imperial";
         };
         CopyLink: {
             /** @description Addresses under which somebody else takes a copy of a drill, rush, hold, layout or card into their own account. */
@@ -5073,7 +5073,7 @@ export interface components {
              * @description For sentences
              * @enum {string}
              */
-            units?: "metric" | "imperial";
+            units?: "metric" | "kmh" | "imperial";
             /** @description Names the asking window, so that its newer questions stop older ones */
             window?: string;
             /** @description Number of the question in its window */
@@ -5094,7 +5094,7 @@ export interface components {
              * @description For sentences
              * @enum {string}
              */
-            units?: "metric" | "imperial";
+            units?: "metric" | "kmh" | "imperial";
             /** @description Names the asking window, so that its newer questions stop older ones */
             window?: string;
             /** @description Number of the question in its window */
@@ -5117,7 +5117,7 @@ export interface components {
              * @description For sentences
              * @enum {string}
              */
-            units?: "metric" | "imperial";
+            units?: "metric" | "kmh" | "imperial";
         };
         SaveKit: {
             /** @description The document itself is read by the gate, which knows fields, ranges and units. */
@@ -5311,7 +5311,7 @@ export interface components {
         /** @description Parameters and answers that several addresses have in common. */
         type: "bodies" | "lenses" | "subjects";
         /** @description For sentences */
-        units: "metric" | "imperial";
+        units: "metric" | "kmh" | "imperial";
         /** @description The first moment */
         from: string;
         /** @description The moment after the last, at most eight days later */
@@ -6731,7 +6731,7 @@ export interface operations {
                 /** @description Fields not to take from the line, with commas between */
                 without?: string;
                 /** @description For what is said */
-                units?: "metric" | "imperial";
+                units?: "metric" | "kmh" | "imperial";
             };
             header?: never;
             path?: never;

@@ -1,5 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import type { components } from '../api/schema';
+import type { Units } from '../parts/units';
 
 export type Card = components['schemas']['Card'];
 export type CardRush = Card['rushes'][number];
@@ -15,7 +16,7 @@ export type KeptCard = {
   /** Ids of its rushes, by their number in the outing. */
   rushes: string[];
   version: number;
-  units: 'metric' | 'imperial';
+  units: Units;
   fetched: number;
 };
 

@@ -8,6 +8,7 @@ describe('saying numbers', () => {
     expect(say(123.4, 'length', 'metric')).toBe('123 m');
     expect(say(40, 'length', 'imperial')).toBe('131 ft');
     expect(say(10, 'speed', 'imperial')).toBe('22.4 mph');
+    expect([say(10, 'speed', 'kmh'), say(40, 'length', 'kmh')]).toEqual(['36 km/h', '40 m']);
     expect(say(-12, 'angle', 'metric')).toBe('-12°');
     expect(say(0.355, 'share', 'metric')).toBe('36%');
   });

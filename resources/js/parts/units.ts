@@ -1,6 +1,8 @@
 import { createContext, useContext } from 'react';
 
-export type Units = 'metric' | 'imperial';
+export type Units = 'metric' | 'kmh' | 'imperial';
+
+export const UNITS: Units[] = ['metric', 'kmh', 'imperial'];
 
 /** What a number is, which decides its units. Values are kept in SI; only what is shown changes. */
 export type Quantity =
@@ -26,7 +28,7 @@ export type Quantity =
 
 type Scale = { unit: string; factor: number; digits: number; step: number };
 
-const scales: Record<Quantity, { metric: Scale; imperial?: Scale }> = {
+const scales: Record<Quantity, { metric: Scale; kmh?: Scale; imperial?: Scale }> = {
   length: {
     metric: { unit: 'm', factor: 1, digits: 1, step: 1 },
     imperial: { unit: 'ft', factor: 3.28084, digits: 0, step: 1 },
@@ -37,6 +39,7 @@ const scales: Record<Quantity, { metric: Scale; imperial?: Scale }> = {
   },
   speed: {
     metric: { unit: 'm/s', factor: 1, digits: 1, step: 0.5 },
+    kmh: { unit: 'km/h', factor: 3.6, digits: 1, step: 1 },
     imperial: { unit: 'mph', factor: 2.236936, digits: 1, step: 1 },
   },
   time: { metric: { unit: 's', factor: 1, digits: 2, step: 0.1 } },
@@ -58,8 +61,7 @@ const scales: Record<Quantity, { metric: Scale; imperial?: Scale }> = {
 };
 
 export function scaleOf(quantity: Quantity, units: Units): Scale {
-  const { metric, imperial } = scales[quantity];
-  return units === 'imperial' && imperial ? imperial : metric;
+  return scales[quantity][units] ?? scales[quantity].metric;
 }
 
 /** What is on a camera’s dial; an exact power of two is about as much. */

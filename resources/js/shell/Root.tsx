@@ -2,7 +2,7 @@ import '../parts/fields.css';
 import { App as AntApp, ConfigProvider } from 'antd';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { type Units, UnitsContext } from '../parts/units';
+import { UNITS, type Units, UnitsContext } from '../parts/units';
 import { useNarrow } from '../parts/useNarrow';
 import { useStored } from '../parts/useStored';
 import { antTheme, type Mode } from '../theme/theme';
@@ -114,7 +114,7 @@ export function Root() {
     'dark',
     'light',
   ]);
-  const [units, setUnits] = useStored<Units>('rush-hold.units', 'metric', ['metric', 'imperial']);
+  const [units, setUnits] = useStored<Units>('rush-hold.units', 'metric', UNITS);
   const preferences = useMemo(
     () => ({ mode, setMode, units, setUnits, still }),
     [mode, setMode, units, setUnits],

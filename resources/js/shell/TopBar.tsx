@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { client, type Habits, take } from '../api/client';
 import { useSession } from '../api/hooks';
 import { forgetPerson } from '../field/db';
-import type { Units } from '../parts/units';
+import { UNITS, type Units } from '../parts/units';
 import type { Mode } from '../theme/theme';
 import { askForKeys } from './Keys';
 import { Nav, places } from './Nav';
@@ -25,6 +25,12 @@ export function Wordmark() {
     </span>
   );
 }
+
+const unitNames: Record<Units, string> = {
+  metric: 'Metres, m/s',
+  kmh: 'Metres, km/h',
+  imperial: 'Feet, mph',
+};
 
 /** Name of the product, what this page is about, what can be done here, and the person’s own menu. */
 export function TopBar({
@@ -97,13 +103,19 @@ export function TopBar({
             items: [
               {
                 key: 'units',
-                label: units === 'metric' ? 'Show feet and miles' : 'Show metres',
-                onClick: () => {
-                  const next = units === 'metric' ? 'imperial' : 'metric';
-                  setUnits(next);
-                  remember({ units: next });
-                },
+                type: 'group',
+                label: 'Units',
+                children: UNITS.map((next) => ({
+                  key: next,
+                  label: unitNames[next],
+                  icon: <span className="menu-tick">{next === units ? '✓' : ''}</span>,
+                  onClick: () => {
+                    setUnits(next);
+                    remember({ units: next });
+                  },
+                })),
               },
+              { type: 'divider' },
               {
                 key: 'mode',
                 label: mode === 'dark' ? 'Light colours' : 'Dark colours',

@@ -37,11 +37,11 @@ describe('the bar on top', () => {
     answers({ 'PUT /api/habits': sample('Habits', { units: 'imperial' }) });
     const { user } = open(<TopBar />);
     await user.click(await screen.findByRole('button', { name: /Ada/ }));
-    await user.click(await screen.findByRole('menuitem', { name: 'Show feet and miles' }));
+    await user.click(await screen.findByRole('menuitem', { name: /Feet, mph/ }));
     await waitFor(() => expect(bodies('PUT /api/habits')).toHaveLength(1));
     expect(bodies('PUT /api/habits')[0]).toMatchObject({ units: 'imperial', colours: 'dark' });
     await user.click(screen.getByRole('button', { name: /Ada/ }));
-    expect(await screen.findByRole('menuitem', { name: 'Show metres' })).toBeInTheDocument();
+    expect(await screen.findByRole('menuitem', { name: /✓\s*Feet, mph/ })).toBeInTheDocument();
   });
 
   it('leaves the habits of the demo alone', async () => {

@@ -38,19 +38,22 @@ export const DepthLane = memo(function DepthLane({
   time,
   onTime,
   others = [],
+  pitchUm = null,
 }: {
   plan: Plan;
   time: number;
   onTime: (t: number) => void;
   /** Distances at the start of others who have to be sharp as well, m; they go with the subject. */
   others?: number[];
+  /** Size of a pixel, µm; null where none is known. */
+  pitchUm?: number | null;
 }) {
   const units = useUnits();
   const holder = useRef<HTMLDivElement>(null);
   const [wide, tall] = useSize(holder, [600, 0]);
   const width = Math.max(260, wide);
   const [over, setOver] = useState<number | null>(null);
-  const { moments, beads, played } = useMemo(() => pictureOf(plan), [plan]);
+  const { moments, beads, played } = useMemo(() => pictureOf(plan, pitchUm), [plan, pitchUm]);
   const seconds = plan.lane.seconds;
   // The head above and the line below take their part; the whole gets more of the rest than what is close.
   const room = Math.max(254, tall - 54);

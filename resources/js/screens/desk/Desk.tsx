@@ -20,6 +20,7 @@ import { Help } from './Help';
 import { HoldPanel } from './HoldPanel';
 import { Jump } from './Jump';
 import { LensChooser } from './LensChooser';
+import { pitchOf } from './lane';
 import { Notices, Unanswered } from './Notices';
 import { countPins, withPin, withPins } from './pins';
 import { pinsOf } from './Ranked';
@@ -172,7 +173,13 @@ export default function Desk() {
                 onAnotherRun={answers.anotherRun}
                 onOpen={shown.trace ? () => setOpened(true) : null}
               />
-              <DepthLane plan={shown} time={playback.time} onTime={playback.seek} others={others} />
+              <DepthLane
+                plan={shown}
+                time={playback.time}
+                onTime={playback.seek}
+                others={others}
+                pitchUm={pitchOf(draft.document.kit.body)}
+              />
             </>
           ) : (
             <div className="desk-blank quiet" role="status">

@@ -75,6 +75,10 @@ describe('the frame at a moment', () => {
 describe('what the lane draws', () => {
   it('shows what formulas allow until a run was played', () => {
     const picture = pictureOf(plan);
+    // With a pixel of 5 µm beside it in pixels.
+    expect(pictureOf(plan, 5).beads[0]?.says).toContain(
+      '20 µm (4.0 px) of blur, mostly motion blur, a keeper has up to 18 µm (3.6 px)',
+    );
     expect(picture.played).toBe(false);
     expect(picture.beads[0]).toMatchObject({ kept: false, focus: 35 });
     expect(picture.beads[0]?.says).toContain('20 µm of blur, mostly motion blur, a keeper has up to 18 µm');

@@ -48,9 +48,14 @@ export type Bead = {
   says: string;
 };
 
-/** What the lane draws: a run as it was played, or what the formulas allow while it has not been. */
-export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; played: boolean } {
-  const limit = plan.margins.keeper_um.toFixed(0);
+/** What the lane draws: a run as it was played, or what the formulas allow while it has not been; blur in pixels too where a pixel is known. */
+export function pictureOf(
+  plan: Plan,
+  pitchUm: number | null = null,
+): { moments: Moment[]; beads: Bead[]; played: boolean } {
+  const micrometres = (um: number) =>
+    `${um.toFixed(0)} µm${pitchUm ? ` (${(um / pitchUm).toFixed(1)} px)` : ''}`;
+  const limit = micrometres(plan.margins.keeper_um);
   const trace = plan.trace;
   if (!trace) {
     return {
@@ -68,7 +73,7 @@ export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; playe
         focus: sampleAt(plan, f.t).focus_m,
         kept: f.verdict !== 'soft',
         blur: f.blur_um,
-        says: `${label('verdict', f.verdict).toLowerCase()}; ${f.blur_um.toFixed(0)} µm of blur${f.mostly ? `, mostly ${label('blur-part', f.mostly)}` : ''}, a keeper has up to ${limit} µm`,
+        says: `${label('verdict', f.verdict).toLowerCase()}; ${micrometres(f.blur_um)} of blur${f.mostly ? `, mostly ${label('blur-part', f.mostly)}` : ''}, a keeper has up to ${limit}`,
       })),
     };
   }
@@ -93,7 +98,7 @@ export function pictureOf(plan: Plan): { moments: Moment[]; beads: Bead[]; playe
       kept: f.kept,
       blur: f.blur_um,
       says: f.kept
-        ? `kept; ${f.blur_um.toFixed(0)} µm of blur, a keeper has up to ${limit} µm`
+        ? `kept; ${micrometres(f.blur_um)} of blur, a keeper has up to ${limit}`
         : `lost: ${label('loss-cause', f.cause).toLowerCase()}`,
     })),
   };
@@ -129,3 +134,7 @@ export function passingAt(trace: Trace, time: number): number {
   while (to < last && steps[to + 1]?.hidden) to++;
   return (at - from + 0.5) / (to - from + 1);
 }
+
+/** Size of a pixel, µm. */
+export const pitchOf = (body: { sensor_width_mm: number; pixels_wide: number }): number =>
+  (1000 * body.sensor_width_mm) / body.pixels_wide;

@@ -7,6 +7,7 @@ import { useHabits, useKit, useSaveHabits } from '../../api/kit';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { type Person, Skills } from '../../parts/person';
+import type { Units } from '../../parts/units';
 import { useDraft } from '../../parts/useDraft';
 import { useTitle } from '../../parts/useTitle';
 import { options } from '../../parts/words';
@@ -204,10 +205,11 @@ export default function HabitsPage() {
               label="Units"
               value={draft.units}
               options={[
-                { value: 'metric', label: 'Metres' },
-                { value: 'imperial', label: 'Feet and miles' },
+                { value: 'metric', label: 'Metres, m/s' },
+                { value: 'kmh', label: 'Metres, km/h' },
+                { value: 'imperial', label: 'Feet, mph' },
               ]}
-              onChange={(v) => set({ units: v as 'metric' | 'imperial' })}
+              onChange={(v) => set({ units: v as Units })}
             />
             <Choice
               label="Colours"

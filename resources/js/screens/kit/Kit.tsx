@@ -13,6 +13,7 @@ import {
   useSaveHabits,
   useSaveKit,
 } from '../../api/kit';
+import { Fold } from '../../parts/Fold';
 import { nameOfCopy } from '../../parts/names';
 import { UploadButton } from '../../parts/UploadButton';
 import { say, useUnits } from '../../parts/units';
@@ -81,6 +82,18 @@ function Row({
         </Button>
       </Dropdown>
     </li>
+  );
+}
+
+const owns = (items: { sample: boolean }[] | undefined) => items?.some((item) => !item.sample) ?? true;
+
+/** What everybody has; folded away for whoever has something of their own. */
+function Samples({ many, open, children }: { many: number; open: boolean; children: ReactNode }) {
+  if (many === 0) return null;
+  return (
+    <Fold key={String(open)} title={`${many} samples to start from`} open={open}>
+      {children}
+    </Fold>
   );
 }
 
@@ -233,6 +246,8 @@ export default function Kit() {
       <main className="page kit-page">
         <div className="page-head">
           <h1>Your kit</h1>
+          <Button onClick={() => navigate('/kit/layouts')}>Lay out the buttons</Button>
+          <Button onClick={() => navigate('/kit/bench')}>Calibration</Button>
           <Input
             className="page-search"
             type="search"
@@ -253,8 +268,6 @@ export default function Kit() {
             >
               Upload
             </UploadButton>
-            <Button onClick={() => navigate('/kit/layouts')}>Lay out the buttons</Button>
-            <Button onClick={() => navigate('/kit/bench')}>Calibration</Button>
             <Button type="primary" onClick={() => navigate('/kit/bodies/new')}>
               Describe your body
             </Button>
@@ -267,8 +280,9 @@ export default function Kit() {
               every answer will use its words.
             </p>
           )}
-          <h3 className="quiet">Samples to start from</h3>
-          <ul className="kit-list samples">{bodyList.filter((b) => b.sample).map(bodyRow)}</ul>
+          <Samples many={bodyList.filter((b) => b.sample).length} open={!owns(bodies.data) || search !== ''}>
+            <ul className="kit-list samples">{bodyList.filter((b) => b.sample).map(bodyRow)}</ul>
+          </Samples>
         </section>
         <section aria-labelledby="lenses">
           <div className="kit-head">
@@ -290,8 +304,9 @@ export default function Kit() {
               None of your own yet. With your lenses here, the desk can say which of them suits a rush best.
             </p>
           )}
-          <h3 className="quiet">Samples to start from</h3>
-          <ul className="kit-list samples">{lensList.filter((l) => l.sample).map(lensRow)}</ul>
+          <Samples many={lensList.filter((l) => l.sample).length} open={!owns(lenses.data) || search !== ''}>
+            <ul className="kit-list samples">{lensList.filter((l) => l.sample).map(lensRow)}</ul>
+          </Samples>
         </section>
         {search && bodyList.length + lensList.length === 0 && (
           <p>

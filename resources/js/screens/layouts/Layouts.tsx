@@ -182,8 +182,10 @@ export default function LayoutsPage() {
               <SetUp layout={layout} />
               <Remember layout={layout} body={body} />
               <p className="quiet">
-                Times are first guesses of a practised hand; the share lost comes from playing each rush ready
-                so late.
+                Times are first guesses of a practised hand;{' '}
+                {layouts.data?.played === false
+                  ? 'the share lost is that of the frames before the camera is ready, until the rushes have been simulated.'
+                  : 'the share lost comes from simulating each rush ready so late.'}
                 {layout.loss > layout.bound + 0.001 &&
                   ` With so many different holds not everything was tried; at best ${Math.round(100 * layout.bound)} % would be lost.`}
               </p>
