@@ -122,8 +122,8 @@ it('suggests only focal lengths that a zoom has', function (): void {
     $lens = array_values(
         array_filter(Planner::standard()->rank($rush)->whatIfs, static fn ($w): bool => $w->change === 'lens'),
     );
-    expect($lens === [] ? 'Zoom out to 380 mm; the subject gets 5 % smaller.' : said($lens[0]->sentence))->toBe(
-        'Zoom out to 380 mm; the subject gets 5 % smaller.',
+    expect($lens === [] ? 'Zoom out to 380 mm; the subject gets 5% smaller.' : said($lens[0]->sentence))->toBe(
+        'Zoom out to 380 mm; the subject gets 5% smaller.',
     );
 });
 

@@ -156,7 +156,7 @@ it('goes from a sweep to the value a lens needs', function (): void {
     expect($phone->script('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
 });
 
-it('scores the pictures of a sweep by eye, with keys, at 100 %', function (): void {
+it('scores the pictures of a sweep by eye, with keys, at 100%', function (): void {
     $person = $this->account('tern-hovering');
     $burst = $person
         ->bursts()
@@ -194,7 +194,7 @@ it('scores the pictures of a sweep by eye, with keys, at 100 %', function (): vo
         static fn (): bool => $page->script(
             'const img = document.querySelector(".bench-flick img"); return img !== null && img.complete && img.naturalWidth > 400',
         ) === true,
-        'the frame at 100 %',
+        'the frame at 100%',
     );
     expect($page->text())->toContain('−4');
     $page->isClean();

@@ -188,5 +188,5 @@ it('tests aim with the pointer, and new rushes start from it', function (): void
     expect($aim)->toBeGreaterThan(0.5);
     $page->visit('/rushes/new')->see('Depth lane');
     $page->script('[...document.querySelectorAll(".rush details")].forEach(d => { d.open = true; })');
-    $page->see(round(100 * $aim).' %');
+    $page->see(round(100 * $aim).'%');
 });

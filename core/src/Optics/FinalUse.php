@@ -9,7 +9,7 @@ use RushHold\Labelled;
 /** What the picture is for, which decides how much blur goes unseen. */
 enum FinalUse: string implements Labelled
 {
-    /** Judged at 100 %: two pixels. */
+    /** Judged at 100%: two pixels. */
     case Pixel = 'pixel';
     /** A large print seen close: sensor diagonal ÷ 3000. */
     case Print = 'print';

@@ -45,7 +45,7 @@ final readonly class Measuring
             Measure::Shutter => is_finite($q->value) ? StopScale::shutterLabel($q->value) : 'any speed',
             Measure::FNumber => StopScale::fLabel($q->value),
             Measure::Iso => (string) StopScale::isoLabel($q->value),
-            Measure::Share => Number::significant(100 * $q->value, $q->digits).' %',
+            Measure::Share => Number::significant(100 * $q->value, $q->digits).'%',
             Measure::Millimetres => Number::plain(round($q->value)).' mm',
             Measure::Degrees => Number::plain(round($q->value)).'°',
         };

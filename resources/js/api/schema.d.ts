@@ -3481,6 +3481,11 @@ export interface components {
          * @description What every control of a body does for the rushes of a day, how each is reached, and what it costs; beside it the best of each school.
          */
         Layout: {
+            /**
+             * @description False: by the rules alone, before the rushes were played
+             * @default true
+             */
+            played: boolean;
             /** @constant */
             format: "rush-hold/layout@1";
             /**

@@ -1,6 +1,6 @@
 import './place.css';
 import { App, AutoComplete, Button, Input } from 'antd';
-import { useId, useState } from 'react';
+import { useId, useRef, useState } from 'react';
 import { outingActions, useOutingAction } from '../api/outings';
 import { type Place, useOwnPlaces } from '../api/places';
 import { coordinatesIn, townsCalled, zoneAt } from './gazetteer';
@@ -37,6 +37,20 @@ function whereIAm(): Promise<Place> {
   });
 }
 
+/** Whatever is called so, or lies there. */
+async function found(text: string): Promise<Choice[]> {
+  const at = coordinatesIn(text);
+  if (at) {
+    const place = { ...at, name: '', zone: await zoneAt(at.latitude_deg, at.longitude_deg) };
+    return [{ value: 'coordinates', label: `Use ${figures(place)}`, place }];
+  }
+  return (await townsCalled(text)).map(({ where, ...place }) => ({
+    value: `${place.name} ${figures(place)}`,
+    label: where ? `${place.name}, ${where}` : place.name,
+    place,
+  }));
+}
+
 type Props = { onPlace: (place: Place) => void; placeholder?: string };
 
 /** A place by the name of a town, by coordinates, from where one has been, where one is or a GPX file; its zone comes with it. */
@@ -62,32 +76,14 @@ export function PlaceField({ onPlace, placeholder = 'Town or coordinates' }: Pro
       label: place.name || figures(place),
       place,
     }));
+  const latest = useRef('');
   const look = (text: string) => {
     // What is chosen from the list is no text to look for.
     if ([...mine, ...towns].some(({ value }) => value === text)) return;
     setTyped(text);
-    const at = coordinatesIn(text);
-    if (at) {
-      void zoneAt(at.latitude_deg, at.longitude_deg).then((zone) =>
-        setTowns([
-          {
-            value: 'coordinates',
-            label: `Use ${figures({ ...at, name: '', zone })}`,
-            place: { ...at, name: '', zone },
-          },
-        ]),
-      );
-      return;
-    }
-    void townsCalled(text).then((found) =>
-      setTowns(
-        found.map(({ where, ...place }) => ({
-          value: `${place.name} ${figures(place)}`,
-          label: where ? `${place.name}, ${where}` : place.name,
-          place,
-        })),
-      ),
-    );
+    latest.current = text;
+    // What comes late is of a word that has been typed over.
+    void found(text).then((choices) => latest.current === text && setTowns(choices));
   };
   const groups = [
     { label: 'Where you have been', options: mine },

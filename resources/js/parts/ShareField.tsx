@@ -17,7 +17,7 @@ export function ShareField({ label, value, onChange, low, high }: Props) {
     <div className="field share">
       <span id={id} className="share-label">
         {label}
-        <span className="unit">{Math.round(value * 100)} %</span>
+        <span className="unit">{Math.round(value * 100)}%</span>
       </span>
       <Slider
         min={0}

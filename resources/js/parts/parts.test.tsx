@@ -18,7 +18,7 @@ describe('parts that screens share', () => {
     open(<ShareField label="Wind" low="still" high="storm" value={0.3} onChange={change} />);
     const slider = screen.getByRole('slider');
     expect(slider).toHaveAttribute('aria-valuenow', '0.3');
-    expect(screen.getByText('30 %')).toBeVisible();
+    expect(screen.getByText('30%')).toBeVisible();
     fireEvent.keyDown(slider, { key: 'ArrowRight', keyCode: 39 });
     expect(change).toHaveBeenCalledWith(0.35);
   });

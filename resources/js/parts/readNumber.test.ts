@@ -36,7 +36,7 @@ describe('numbers as people write them', () => {
     ['4 ms', 'shutter', 0.004],
     ['3/4', 'share', 0.75],
     ['34', 'share', 0.34],
-    ['34 %', 'share', 0.34],
+    ['34%', 'share', 0.34],
     ['f/5.6', 'fnumber', 5.6],
     ['F5,6', 'fnumber', 5.6],
     ['1:4', 'fnumber', 4],

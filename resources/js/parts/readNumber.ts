@@ -93,7 +93,7 @@ const likes: Record<Dimension, string> = {
   speed: '12 m/s, 43 km/h or 27 mph',
   time: '1.5 s or 1/2000',
   angle: '30 or 30°',
-  share: '25 % or 1/4',
+  share: '25% or 1/4',
   rate: '20 or 20/s',
   bare: '12.5',
 };

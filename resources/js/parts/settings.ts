@@ -42,7 +42,7 @@ export function sayValue(setting: string, value: unknown, units: Units): string 
   if (setting === 'focus.area_at')
     return (value as number[]).every((n) => n === 0)
       ? 'in the middle'
-      : (value as number[]).map((n) => `${Math.round(100 * n)} %`).join(', ');
+      : (value as number[]).map((n) => `${Math.round(100 * n)}%`).join(', ');
   return typeof value === 'number' ? String(Number(value.toFixed(2))) : String(value);
 }
 

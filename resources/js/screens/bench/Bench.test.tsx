@@ -90,7 +90,7 @@ describe('a session', () => {
       found: { ...found, across: across as never, none_because: null, by_distance: false },
     });
     expect((await result()).getByText('−4')).toHaveClass('bench-value');
-    expect((await result()).getByText(/costs 3 % against the best value of each distance/)).toBeVisible();
+    expect((await result()).getByText(/costs 3% against the best value of each distance/)).toBeVisible();
     expect(screen.getByText('Simulated frames')).toBeVisible();
   });
 
@@ -98,7 +98,7 @@ describe('a session', () => {
     const none = { value: 3, loss: 0.31, distance_m: 40, focal_mm: 500 };
     page({ ...session, found: { ...found, across: null, none_because: none, by_distance: false } });
     expect((await result()).getByText('None')).toBeVisible();
-    expect((await result()).getByText(/\+3 loses 31 % at 40 m, 500 mm/)).toBeVisible();
+    expect((await result()).getByText(/\+3 loses 31% at 40 m, 500 mm/)).toBeVisible();
   });
 
   it('says what to take again, or that it is settled', async () => {

@@ -119,7 +119,7 @@ function Session({ session }: { session: BenchSession }) {
           <h2>
             {say(series.distance_m, 'length', units)}, {Math.round(series.focal_mm)} mm{' '}
             <span className="quiet">
-              {series.frames} frames, counts {Math.round(100 * series.weight)} %
+              {series.frames} frames, counts {Math.round(100 * series.weight)}%
               {series.peaks.length > 1 && `, ${series.peaks.length} peaks`}
             </span>
           </h2>

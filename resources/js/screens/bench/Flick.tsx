@@ -14,7 +14,7 @@ type Props = {
   onDone: (trials: Scored[]) => void;
 };
 
-/** Frame after frame at 100 %, scored by a key; what was measured is not shown, so that it does not sway the eye. */
+/** Frame after frame at 100%, scored by a key; what was measured is not shown, so that it does not sway the eye. */
 export function Flick({ burst, value, onClose, onDone }: Props) {
   const pictures = useBurstPictures(burst).data?.pictures ?? [];
   const [at, setAt] = useState(0);

@@ -46,7 +46,7 @@ export function FromBurst({ session, place, onScored }: Props) {
             value={burst}
             options={bursts.map((b) => ({
               value: b.burst.id,
-              label: `${b.burst.rush || 'Burst'} · ${b.pictures} frames · ${new Date(b.burst.at).toLocaleDateString('en-GB')}`,
+              label: `${b.burst.rush || 'Burst'} · ${b.pictures} frames · ${new Date(b.burst.at).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' })}`,
             }))}
             onChange={setBurst}
           />

@@ -37,7 +37,7 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
             <p className="bench-value">{signed(across.value)}</p>
             <p className="quiet">
               {found.series.length > 1 ? 'best across them all' : 'best so far'}, costs{' '}
-              {Math.round(100 * across.loss)} % against the best value of each distance
+              {Math.round(100 * across.loss)}% against the best value of each distance
             </p>
           </>
         ) : (
@@ -45,7 +45,7 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
             <>
               <p className="bench-value">None</p>
               <p className="quiet">
-                No value serves them all: {signed(none.value)} loses {Math.round(100 * none.loss)} % at{' '}
+                No value serves them all: {signed(none.value)} loses {Math.round(100 * none.loss)}% at{' '}
                 {say(none.distance_m, 'length', units)}, {Math.round(none.focal_mm)} mm. Choose for what you
                 shoot most.
               </p>
@@ -62,7 +62,7 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
               <span className="why-bar" aria-hidden="true">
                 <i style={{ width: `${100 * best.probability}%` }} />
               </span>
-              {Math.round(100 * best.probability)} %
+              {Math.round(100 * best.probability)}%
             </li>
           ))}
         </ol>

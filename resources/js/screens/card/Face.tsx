@@ -47,7 +47,7 @@ export function Face({ rush, now, learned }: { rush: CardRush; now: number; lear
         ) : (
           `No time planned, best about ${clockOf(rush.best.at)}`
         )}
-        , {Math.round(100 * rush.keeper_rate)} % kept
+        , {Math.round(100 * rush.keeper_rate)}% kept
         {learned && ` (${standsOn(learned)})`}
       </p>
       {rush.changes && (rush.changes.says.length > 0 || rush.changes.kit.length > 0) && (

@@ -114,7 +114,7 @@ function Frame({ close, ...asked }: { rush: Rush; hold: Hold; run: number; t: nu
       {picture.data && <img src={picture.data} alt={close ? 'Pixel for pixel' : 'The whole frame'} />}
       {picture.isError && <p role="alert">{picture.error.message}</p>}
       <figcaption className="picture-note">
-        {close ? '100 %, around what has to be sharp' : 'The whole frame'}
+        {close ? '100%, around what has to be sharp' : 'The whole frame'}
       </figcaption>
     </figure>
   );

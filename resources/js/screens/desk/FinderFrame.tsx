@@ -126,7 +126,7 @@ export const FinderFrame = memo(function FinderFrame({
   const rough = field[0] / 4;
   const power = 10 ** Math.floor(Math.log10(rough));
   const bar = [5, 2, 1].map((n) => n * power).find((n) => n <= rough) ?? power;
-  const describe = `${rush.subject.name || 'Subject'} ${Math.round((100 * length) / width)} % of the frame wide at ${say(sample.distance_m, 'length', units)}; area ${plan.best.hold.focus?.area}.`;
+  const describe = `${rush.subject.name || 'Subject'} ${Math.round((100 * length) / width)}% of the frame wide at ${say(sample.distance_m, 'length', units)}; area ${plan.best.hold.focus?.area}.`;
 
   return (
     <figure className="finder">
@@ -287,7 +287,7 @@ export const FinderFrame = memo(function FinderFrame({
           <dt>Subject fills</dt>
           <dd>
             {Math.round((100 * rush.subject.length_m * sample.mm_per_m) / width)} ×{' '}
-            {Math.round((100 * rush.subject.height_m * sample.mm_per_m) / height)} %
+            {Math.round((100 * rush.subject.height_m * sample.mm_per_m) / height)}%
           </dd>
           <dt>{step && focuses ? 'The area sees' : 'Aim point'}</dt>
           <dd>
@@ -298,7 +298,7 @@ export const FinderFrame = memo(function FinderFrame({
         </dl>
         <p className="quiet">
           {focuses && 'Lit: the area. '}Dotted: how far your aim wanders. Cross: what must be sharp; round:
-          that at 100 %.{points && ' Thin line: reach of the points.'}
+          that at 100%.{points && ' Thin line: reach of the points.'}
         </p>
       </figcaption>
     </figure>

@@ -10,7 +10,7 @@ function MarginBar({ margin }: { margin: PlanLine['margin'] }) {
     <span
       className={margin.share > 1.02 ? 'margin-bar over' : 'margin-bar'}
       role="img"
-      aria-label={`${Math.round(Math.min(9.99, margin.share) * 100)} % used`}
+      aria-label={`${Math.round(Math.min(9.99, margin.share) * 100)}% used`}
     >
       <span style={{ width: `${share * 80}%` }} />
     </span>

@@ -58,7 +58,7 @@ describe('the hold', () => {
     };
     panel({ ...ranked, best, learned: undefined as never });
     expect(screen.getByText(/18 to 32/)).toBeVisible();
-    expect(hold().querySelector('.keepers')).toHaveTextContent('25 of 50 (50 %) kept');
+    expect(hold().querySelector('.keepers')).toHaveTextContent('25 of 50 (50%) kept');
   });
 
   it('says no range where there is none', () => {
@@ -125,7 +125,7 @@ describe('the hold', () => {
       margin: { name: 'smear', used: 12, allowed: 8, unit: 'µm', share: 1.5 },
     }));
     panel({ ...ranked, lines });
-    const bars = screen.getAllByRole('img', { name: '150 % used' });
+    const bars = screen.getAllByRole('img', { name: '150% used' });
     expect(bars[0]).toHaveClass('over');
   });
 

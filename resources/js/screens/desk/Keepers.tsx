@@ -6,7 +6,7 @@ export function Kept({ rate, frames }: { rate: number; frames: number }) {
   return (
     <>
       <b>{Math.round(rate * frames)}</b> of {frames}{' '}
-      <span className="quiet">({Math.round(100 * rate)} %)</span>
+      <span className="quiet">({Math.round(100 * rate)}%)</span>
     </>
   );
 }

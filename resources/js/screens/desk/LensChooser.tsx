@@ -64,7 +64,7 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
                 >
                   <span className="rate" style={{ width: `${c.keeper_rate * 100}%` }} />
                 </span>
-                <span className="ranked-rate">{Math.round(100 * c.keeper_rate)} %</span>
+                <span className="ranked-rate">{Math.round(100 * c.keeper_rate)}%</span>
                 <Button
                   size="small"
                   disabled={c.keeper_rate === 0}

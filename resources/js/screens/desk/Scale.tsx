@@ -24,7 +24,7 @@ export function Spot({ rate, error, frames, best }: Spot) {
         <i className="spot-dot" style={{ left: at(rate) }} />
       </span>
       <span className="spot-says">
-        <b>{Math.round(rate * frames)}</b> <span className="quiet">{Math.round(100 * rate)} %</span>
+        <b>{Math.round(rate * frames)}</b> <span className="quiet">{Math.round(100 * rate)}%</span>
       </span>
     </span>
   );

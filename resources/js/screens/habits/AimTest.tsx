@@ -222,7 +222,7 @@ export default function AimTest() {
                   <span className="aim-bar">
                     <span style={{ width: `${s.on_target * 100}%` }} />
                   </span>
-                  <span>{Math.round(s.on_target * 100)} % on the bird</span>
+                  <span>{Math.round(s.on_target * 100)}% on the bird</span>
                 </li>
               ))}
             </ul>

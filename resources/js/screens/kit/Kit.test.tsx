@@ -26,8 +26,10 @@ const opening = (fields: Answers = {}): Answers => ({
 describe('the kit', () => {
   it('says what it is good for where nothing is one’s own yet', async () => {
     answers(shelves(false));
-    open(<Kit />);
+    const { user } = open(<Kit />);
     expect((await screen.findAllByText(/^None of your own yet\./)).length).toBe(2);
+    expect(screen.queryByText(samples('bodies')[0]?.name ?? '')).toBeNull();
+    await user.click(screen.getAllByText(/samples to start from/)[0] as HTMLElement);
     expect(screen.getByText(samples('bodies')[0]?.name ?? '')).toBeVisible();
   });
 
@@ -92,6 +94,7 @@ describe('the kit', () => {
     });
     const { user } = open(<Kit />);
     const [sample] = samples('bodies');
+    await user.click((await screen.findAllByText(/samples to start from/))[0] as HTMLElement);
     await user.click(await screen.findByRole('button', { name: `More for ${sample?.name}` }));
     await screen.findByRole('menuitem', { name: 'Make a copy' });
     expect(screen.queryByRole('menuitem', { name: 'Delete' })).toBeNull();

@@ -85,9 +85,7 @@ function Row({
   );
 }
 
-const owns = (items: { sample: boolean }[] | undefined) => items?.some((item) => !item.sample) ?? true;
-
-/** What everybody has; folded away for whoever has something of their own. */
+/** What everybody has: folded away, and open where it is searched. */
 function Samples({ many, open, children }: { many: number; open: boolean; children: ReactNode }) {
   if (many === 0) return null;
   return (
@@ -280,7 +278,7 @@ export default function Kit() {
               every answer will use its words.
             </p>
           )}
-          <Samples many={bodyList.filter((b) => b.sample).length} open={!owns(bodies.data) || search !== ''}>
+          <Samples many={bodyList.filter((b) => b.sample).length} open={search !== ''}>
             <ul className="kit-list samples">{bodyList.filter((b) => b.sample).map(bodyRow)}</ul>
           </Samples>
         </section>
@@ -304,7 +302,7 @@ export default function Kit() {
               None of your own yet. With your lenses here, the desk can say which of them suits a rush best.
             </p>
           )}
-          <Samples many={lensList.filter((l) => l.sample).length} open={!owns(lenses.data) || search !== ''}>
+          <Samples many={lensList.filter((l) => l.sample).length} open={search !== ''}>
             <ul className="kit-list samples">{lensList.filter((l) => l.sample).map(lensRow)}</ul>
           </Samples>
         </section>

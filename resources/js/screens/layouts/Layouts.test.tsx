@@ -86,7 +86,7 @@ describe('buttons', () => {
     page();
     const region = await screen.findByRole('region', { name: 'Rushes' });
     const reached = region.querySelectorAll('.reached > li');
-    expect(reached[0]).toHaveTextContent('loses 5 %');
+    expect(reached[0]).toHaveTextContent('loses 5%');
     expect(reached[1]).toHaveTextContent('in time');
   });
 

@@ -160,7 +160,7 @@ export default function LayoutsPage() {
                     <p className="reached-head">
                       <b>{rush.name}</b>
                       <span className={rush.lost >= 0.02 ? 'reached-lost' : 'quiet'}>
-                        {rush.lost >= 0.02 ? `loses ${Math.round(100 * rush.lost)} %` : 'in time'}
+                        {rush.lost >= 0.02 ? `loses ${Math.round(100 * rush.lost)}%` : 'in time'}
                       </span>
                     </p>
                     <Strip rush={rush} longest={longest} />
@@ -187,7 +187,7 @@ export default function LayoutsPage() {
                   ? 'the share lost is that of the frames before the camera is ready, until the rushes have been simulated.'
                   : 'the share lost comes from simulating each rush ready so late.'}
                 {layout.loss > layout.bound + 0.001 &&
-                  ` With so many different holds not everything was tried; at best ${Math.round(100 * layout.bound)} % would be lost.`}
+                  ` With so many different holds not everything was tried; at best ${Math.round(100 * layout.bound)}% would be lost.`}
               </p>
             </section>
           </div>

@@ -21,7 +21,7 @@ export function Schools({ schools, chosen, onChoose }: Props) {
             onClick={() => onChoose(layout.school)}
           >
             <b>{label('button-school', layout.school)}</b>
-            <span className="button-school-kept">{kept} %</span>
+            <span className="button-school-kept">{kept}%</span>
             <span className="button-school-track" aria-hidden="true">
               <i style={{ width: `${kept}%` }} />
             </span>

@@ -81,7 +81,7 @@ export function DayTimeline({ day, onMove }: Props) {
               clockOf(m.at),
               `${Math.round(m.sun_height_deg)}°`,
               `EV ${m.ev100.toFixed(1)}`,
-              ...day.rushes.map((r) => `${Math.round(100 * (r.by_time[2 * i]?.keeper_rate ?? 0))} %`),
+              ...day.rushes.map((r) => `${Math.round(100 * (r.by_time[2 * i]?.keeper_rate ?? 0))}%`),
             ])
         }
         title={
@@ -93,7 +93,7 @@ export function DayTimeline({ day, onMove }: Props) {
                 {day.rushes.map((r) => (
                   <span key={r.name} className="quiet">
                     {' '}
-                    · {r.name} {Math.round(100 * (r.by_time[now]?.keeper_rate ?? 0))} %
+                    · {r.name} {Math.round(100 * (r.by_time[now]?.keeper_rate ?? 0))}%
                     {r.by_time[now]?.light === 'back' ? ', against the light' : ''}
                     {shimmers(r.by_time[now]?.shimmer) ? ', shimmer' : ''}
                   </span>

@@ -57,7 +57,7 @@ export function Close({ picture, plain = false, magnified = 1, offset = CENTRED,
         <img
           key={tries}
           src={src}
-          alt={`${picture.name}, ${100 * magnified} %`}
+          alt={`${picture.name}, ${100 * magnified}%`}
           draggable={false}
           data-there={there}
           onLoad={() => setThere(true)}
@@ -75,7 +75,7 @@ export function Close({ picture, plain = false, magnified = 1, offset = CENTRED,
       {!there && src && <span className="close-waits quiet">Fetching the close-up</span>}
       {!plain && <Blur picture={picture} />}
       <figcaption className="picture-note">
-        {picture.name} · {100 * magnified} %
+        {picture.name} · {100 * magnified}%
       </figcaption>
     </figure>
   );

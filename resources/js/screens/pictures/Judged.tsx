@@ -46,7 +46,7 @@ export function Judged({
               ? 'The subject was not found in it.'
               : measured.untold
                 ? label('untold', measured.untold)
-                : `Measured: ${measured.verdict}, ${Math.min(99, Math.round(100 * measured.sure))} % sure.`
+                : `Measured: ${measured.verdict}, ${Math.min(99, Math.round(100 * measured.sure))}% sure.`
             : 'Not measured at the subject yet.'}
         </span>
       </div>

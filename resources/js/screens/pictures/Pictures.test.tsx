@@ -529,10 +529,10 @@ describe('a judgement', () => {
 
   it('is never said to be certain, and says by whom it is', () => {
     const first = judged(picture('a', { measured: { ...measured, sure: 0.9999 } }));
-    expect(verdict()).toBe('KeptMeasured: kept, 99 % sure.');
+    expect(verdict()).toBe('KeptMeasured: kept, 99% sure.');
     first.unmount();
     judged(picture('a', { kept: false, said: false }));
-    expect(verdict()).toBe('LostSaid by you. Measured: kept, 99 % sure.');
+    expect(verdict()).toBe('LostSaid by you. Measured: kept, 99% sure.');
   });
 
   it('is none where nothing was measured and nobody has said', () => {

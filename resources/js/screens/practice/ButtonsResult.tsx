@@ -19,7 +19,7 @@ export function ButtonsResult({
   return (
     <section className="drill-result" aria-label="Result">
       <p className="drill-verdict">
-        <strong className="drill-big">{Math.round((s.right ?? 0) * 100)} %</strong> right at once
+        <strong className="drill-big">{Math.round((s.right ?? 0) * 100)}%</strong> right at once
         <span className="quiet">
           {s.median_s != null && ` · ${s.median_s.toFixed(2)} s until it was pressed`}
           {s.reaction_s != null &&

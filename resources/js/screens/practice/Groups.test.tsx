@@ -119,7 +119,7 @@ describe('a group one teaches', () => {
     answers({ 'GET /api/groups/{id}': group });
     page();
     const row = (await screen.findByText('Cem')).closest('li') as HTMLElement;
-    expect(row).toHaveTextContent('80 % right at once, last 5 turns');
+    expect(row).toHaveTextContent('80% right at once, last 5 turns');
     expect(row).toHaveTextContent('Tern: 30 of 80 frames kept');
     expect(within(row).getByRole('img', { name: '6 turns' })).toBeVisible();
   });

@@ -49,7 +49,7 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
   const s = kept.score;
   const trials = s.trials ?? [];
   const of = course.trials ?? [];
-  const percent = (share: number | undefined) => `${Math.round((share ?? 0) * 100)} %`;
+  const percent = (share: number | undefined) => `${Math.round((share ?? 0) * 100)}%`;
   const caught = trials.filter((t) => t.caught).length;
   return (
     <section className="drill-result" aria-label="Result">

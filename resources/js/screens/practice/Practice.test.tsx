@@ -62,7 +62,7 @@ describe('practice', () => {
       'passed',
     ]);
     expect(rungs[2]).toHaveAttribute('aria-current', 'step');
-    expect(rungs[2]).toHaveTextContent('0 of 3 sessions running: 70 % of what a practised hand keeps');
+    expect(rungs[2]).toHaveTextContent('0 of 3 sessions running: 70% of what a practised hand keeps');
     expect(rungs[4]).toHaveTextContent('passed on 11 Nov');
     expect(within(rungs[0] as HTMLElement).queryByRole('link')).toBeNull();
     expect(rungs[4]?.querySelectorAll('.rung-bead.full')).toHaveLength(3);
@@ -176,7 +176,7 @@ describe('what practice moves', () => {
     answers({ 'PUT /api/practice': practice as never });
     const { user } = open(<PracticePage />);
     const moves = await region('What practice changes');
-    expect(moves.getByText(/you said 30 %, practice has brought it to 36 % over a day/)).toBeVisible();
+    expect(moves.getByText(/you said 30%, practice has brought it to 36% over a day/)).toBeVisible();
     await user.click(moves.getByRole('checkbox', { name: 'Plans move with my hand' }));
     expect(await screen.findByText('From now on. Untick it, and all is as it was.')).toBeInTheDocument();
     expect(bodies('PUT /api/practice')).toEqual([

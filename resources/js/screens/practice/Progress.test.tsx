@@ -35,7 +35,7 @@ describe('progress', () => {
     const { user } = open(<Progress />);
     await user.click(await screen.findByText('Slow swimmer'));
     expect(await screen.findByText(/3 days, last/)).toHaveTextContent(
-      '3 days, last 60 % frames kept · your best day 90 %',
+      '3 days, last 60% frames kept · your best day 90%',
     );
     expect(asked.some(({ query }) => query.drill === 'swimmer')).toBe(true);
     expect(screen.getByRole('img', { name: 'Slow swimmer by day' })).toBeInTheDocument();
@@ -46,9 +46,9 @@ describe('progress', () => {
     const { user } = open(<Progress />);
     await user.click(await screen.findByText('Slow swimmer'));
     await user.click(await screen.findByText('Without aids'));
-    expect(await screen.findByText(/2 days, last/)).toHaveTextContent('2 days, last 60 % frames kept');
+    expect(await screen.findByText(/2 days, last/)).toHaveTextContent('2 days, last 60% frames kept');
     await user.click(screen.getByText('Magnified'));
-    expect(await screen.findByText(/One day, last/)).toHaveTextContent('90 %');
+    expect(await screen.findByText(/One day, last/)).toHaveTextContent('90%');
   });
 
   it('deletes a turn, brings it back, and says when it cannot', async () => {

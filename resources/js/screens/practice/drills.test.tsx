@@ -70,7 +70,7 @@ describe('buttons without looking', () => {
     fireEvent.keyDown(field, { code });
     fireEvent.keyDown(field, { code });
     fireEvent.keyUp(field, { code });
-    expect(await screen.findByText('100 %')).toBeVisible();
+    expect(await screen.findByText('100%')).toBeVisible();
     expect(screen.getByText(/0\.62 s until it was pressed, of which 0\.31 s is reacting/)).toBeVisible();
     const [sent] = bodies('POST /api/drills') as { document: { trace: number[][]; drill: string } }[];
     // Pressed and let go, once each: a key that repeats is no second press.
@@ -88,7 +88,7 @@ describe('buttons without looking', () => {
     const again = await screen.findByRole('button', { name: 'Send it again' });
     answers({ 'POST /api/drills': kept('buttons', score) });
     await user.click(again);
-    expect(await screen.findByText('100 %')).toBeVisible();
+    expect(await screen.findByText('100%')).toBeVisible();
   });
 
   it('does not offer to send again what is refused as it is', async () => {

@@ -32,7 +32,7 @@ export const sharedBy = (drill: string): string =>
         ? 'frames kept'
         : 'made';
 
-export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+export const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** Mean of each day with its least and its most, in the order of the days. */
 export function byDay(

@@ -41,7 +41,7 @@ describe('set-ups compared', () => {
     open(<Compare />);
     const [first] = within(await screen.findByRole('region', { name: 'Set-ups' })).getAllByRole('listitem');
     expect(first).toHaveTextContent('58 % 51 to 64');
-    expect(first).toHaveTextContent('100 of 173 in 7 bursts, best with more than 99 %');
+    expect(first).toHaveTextContent('100 of 173 in 7 bursts, best with more than 99%');
   });
 
   it('decide, and never say that anything is certain', async () => {
@@ -50,7 +50,7 @@ describe('set-ups compared', () => {
     expect((await verdict()).getByText(/keeps 17 points more than/)).toHaveTextContent(
       /Point, no detection\.$/,
     );
-    expect((await verdict()).getByText('more than 99 %')).toBeVisible();
+    expect((await verdict()).getByText('more than 99%')).toBeVisible();
     expect((await verdict()).getByText(`(${range} points, decided)`, { exact: false })).toBeVisible();
   });
 

@@ -119,7 +119,7 @@ export default function Compare() {
                       <i className="shares-dot" style={{ left: at(hold.share.mean) }} />
                     </span>
                     <span className="shares-says">
-                      <b>{Math.round(100 * hold.share.mean)} %</b>{' '}
+                      <b>{Math.round(100 * hold.share.mean)}%</b>{' '}
                       <span className="quiet">
                         {Math.round(100 * hold.share.low)} to {Math.round(100 * hold.share.high)}
                       </span>
@@ -163,7 +163,7 @@ export default function Compare() {
               Dot: the likeliest share. Line: where it lies nine times in ten.{' '}
               {comparison.alike < 0.02
                 ? 'Bursts differ no more here than chance makes them.'
-                : `Frames of one burst are alike to ${Math.round(100 * comparison.alike)} %, so a long one counts for less than its frames.`}{' '}
+                : `Frames of one burst are alike to ${Math.round(100 * comparison.alike)}%, so a long one counts for less than its frames.`}{' '}
               Look after every burst if you like: of ten logs of equal holds about one would call one of them
               better.
             </p>

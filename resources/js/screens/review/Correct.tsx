@@ -14,15 +14,19 @@ export function Correct({ burst, onClose }: { burst: LoggedBurst; onClose: () =>
   const [note, setNote] = useState(burst.note ?? '');
   const { message } = App.useApp();
   const correct = useLogAction(logActions.correct);
+  const [open, setOpen] = useState(true);
+  // Closed before it is gone, so that the focus goes back to where it came from.
+  const shut = () => setOpen(false);
   const read = figures(text);
   const wrong = text.trim() !== '' && !read;
   return (
     <Modal
       title={`Correct: ${burst.rush}`}
-      open
+      open={open}
+      afterClose={onClose}
       okText="Keep"
       okButtonProps={{ disabled: wrong, loading: correct.isPending }}
-      onCancel={onClose}
+      onCancel={shut}
       onOk={() =>
         correct.mutate(
           {
@@ -33,7 +37,7 @@ export function Correct({ burst, onClose }: { burst: LoggedBurst; onClose: () =>
             lost_to: lost,
             note,
           },
-          { onError: (error) => message.error(error.message), onSuccess: onClose },
+          { onError: (error) => message.error(error.message), onSuccess: shut },
         )
       }
     >

@@ -30,11 +30,11 @@ describe('what the log has taught', () => {
       'listitem',
     );
     const { mean, low, high } = taught.skills.aim;
-    expect(aim).toHaveTextContent(`${percent(mean)} % said 50 %`);
+    expect(aim).toHaveTextContent(`${percent(mean)}% said 50%`);
     expect(aim).toHaveTextContent(`${percent(low)} to ${percent(high)}`);
     const log = percent(taught.log_share);
-    expect(screen.getByText(new RegExp(`${log} %`)).closest('.log-share')).toHaveTextContent(
-      `${log} % log, ${100 - log} % model 32 bursts, worth ${Math.round(taught.frames_worth)} frames`,
+    expect(screen.getByText(new RegExp(`${log}%`)).closest('.log-share')).toHaveTextContent(
+      `${log}% log, ${100 - log}% model 32 bursts, worth ${Math.round(taught.frames_worth)} frames`,
     );
   });
 

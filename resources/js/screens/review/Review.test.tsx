@@ -71,7 +71,7 @@ describe('the log', () => {
     );
     const group = figures.rushes[0];
     expect(shares).toHaveLength(figures.rushes.length);
-    expect(shares[0]).toHaveTextContent(`${Math.round(100 * (group?.share?.mean ?? 0))} %`);
+    expect(shares[0]).toHaveTextContent(`${Math.round(100 * (group?.share?.mean ?? 0))}%`);
     expect(shares[0]).toHaveTextContent('43 to 56');
     expect(shares[0]).toHaveTextContent('14 bursts, lost most to: on the background');
   });

@@ -88,7 +88,7 @@ describe('why a burst is soft', () => {
     const { user } = ask({ 'POST /api/cause': asking });
     const list = within(await screen.findByRole('region', { name: 'Causes' }));
     expect(list.getAllByRole('listitem')).toHaveLength(4);
-    expect(list.getAllByRole('listitem')[0]).toHaveTextContent(`It was not in the frame57 %`);
+    expect(list.getAllByRole('listitem')[0]).toHaveTextContent(`It was not in the frame57%`);
     await user.click(list.getByRole('button', { name: `${causes.causes.length - 4} more` }));
     expect(list.getAllByRole('listitem')).toHaveLength(causes.causes.length);
     await user.click(list.getByRole('button', { name: 'Fewer' }));

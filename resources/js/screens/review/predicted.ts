@@ -5,7 +5,7 @@ export type Taught = NonNullable<Learned['learned']>;
 /** A burst with what was predicted of it. */
 export type Predicted = Taught['right']['bursts'][number];
 
-export const percent = (share: number) => `${Math.round(100 * share)} %`;
+export const percent = (share: number) => `${Math.round(100 * share)}%`;
 
 export const day = (iso: string) =>
   new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });

@@ -10,7 +10,7 @@ const inWords = (share: number, steps: [number, string][]) =>
 export function SubjectFacts({ profile: draft }: { profile: SubjectProfile }) {
   const units = useUnits();
   const { subject } = draft;
-  const plusMinus = (share: number) => `± ${Math.round(100 * share)} %`;
+  const plusMinus = (share: number) => `± ${Math.round(100 * share)}%`;
   return (
     <>
       <dl className="subject-facts">
