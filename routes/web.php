@@ -163,6 +163,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('bursts/figures', [LogController::class, 'figures']);
         Route::get('bursts/comparison', HoldComparisonController::class);
         Route::get('bursts/file', [LogController::class, 'download'])->middleware(AFewAtATime::class);
+        Route::post('bursts/delete', [LogController::class, 'destroyMany']);
         Route::patch('bursts/{id}', [LogController::class, 'update']);
         Route::delete('bursts/{id}', [LogController::class, 'destroy']);
         Route::post('bursts/{id}/restore', [LogController::class, 'restore']);

@@ -219,6 +219,7 @@ final class Everything
             ['DELETE', "/api/account/tokens/$this->token"],
             ['DELETE', "/api/bursts/$this->burst"],
             ['POST', "/api/bursts/$this->burst/restore"],
+            ['POST', '/api/bursts/delete', ['bursts' => [$this->burst]]],
             ['DELETE', "/api/outings/$id[outing]"],
             ['POST', "/api/outings/$id[outing]/restore"],
             ['DELETE', "/api/rushes/$id[rush]"],

@@ -427,6 +427,22 @@ it('says what the log comes to, lets it be corrected and deleted, and writes it 
     $this->getJson('/api/bursts/figures')->assertOk()->assertJsonPath('all.share', null);
 });
 
+it('shows the log of one rush, and deletes several bursts as one step that can be undone', function (): void {
+    $this->actingAs($this->person());
+    $ids = array_map(static fn (): string => (string) Illuminate\Support\Str::uuid(), [1, 2, 3]);
+    $this->postJson('/api/bursts', ['bursts' => array_map(static fn (string $id, string $rush, int $i): array => ['id' => $id, 'rush' => $rush, 'at' => "2026-06-07T05:0$i:00Z", 'kept' => 'most'], $ids, ['Tern', 'Hare', 'Tern'], [0, 1, 2])])->assertSuccessful();
+    $listed = fn (string $query = ''): array => array_column($this->getJson("/api/bursts$query")->assertOk()->json('items'), 'rush');
+    expect($listed('?rush=Tern'))->toBe(['Tern', 'Tern'])->and($listed('?rush=Gull'))->toBe([]);
+    $this->postJson('/api/bursts/delete', ['bursts' => [...$ids, 'another']])->assertNotFound();
+    expect($listed())->toHaveCount(3);
+    $undo = $this->postJson('/api/bursts/delete', ['bursts' => [$ids[0], $ids[1]]])->assertOk()->json('undo');
+    expect($listed())->toBe(['Tern']);
+    $this->postJson("/api/undo/$undo")->assertSuccessful();
+    expect($listed())->toHaveCount(3);
+    $this->actingAs($this->person());
+    $this->postJson('/api/bursts/delete', ['bursts' => [$ids[0]]])->assertNotFound();
+});
+
 it('offers the places one has been to, and how long the day is at one', function (): void {
     $this->actingAs($person = $this->person());
     $outing = fn (string $name, float $lat): array => [

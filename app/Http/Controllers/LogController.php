@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Accounts\Log;
 use App\Models\Burst;
 use App\Review\Figures;
+use App\Undo\Step;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -31,7 +32,8 @@ final class LogController extends Controller
     private const PAGE = 100;
 
     #[OA\Get(path: '/api/bursts', operationId: 'readLog', summary: 'What was logged, the last first, a page at a time', tags: ['log'],
-        parameters: [new OA\Parameter(name: 'before', in: 'query', description: '`next` of the page before', schema: new OA\Schema(type: 'integer'))],
+        parameters: [new OA\Parameter(name: 'before', in: 'query', description: '`next` of the page before', schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'rush', in: 'query', description: 'Only bursts of the rush called so', schema: new OA\Schema(type: 'string', maxLength: 120))],
         responses: [
             new OA\Response(response: 200, description: 'Bursts', content: new OA\JsonContent(required: ['items', 'next'], properties: [
                 new OA\Property(property: 'items', type: 'array', items: new OA\Items(ref: '#/components/schemas/LoggedBurst')),
@@ -41,8 +43,10 @@ final class LogController extends Controller
         ])]
     public function index(Request $request): JsonResponse
     {
-        $skip = (int) ($request->validate(['before' => ['nullable', 'integer', 'min:0', 'max:1000000']])['before'] ?? 0);
+        $given = $request->validate(['before' => ['nullable', 'integer', 'min:0', 'max:1000000'], 'rush' => ['nullable', 'string', 'max:120']]);
+        $skip = (int) ($given['before'] ?? 0);
         $bursts = Burst::query();
+        isset($given['rush']) && $bursts->where('rush', $given['rush']);
         $bursts->where('user_id', $this->person($request)->id)->orderByDesc('shot_at')->orderByDesc('id')->skip($skip)->limit(self::PAGE + 1);
         $page = $bursts->get();
 
@@ -114,6 +118,30 @@ final class LogController extends Controller
         $this->burst($request, $id, false)->delete();
 
         return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/bursts/delete', operationId: 'deleteBursts', summary: 'Delete several bursts; it can be undone for an hour', tags: ['log'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['bursts'], properties: [new OA\Property(property: 'bursts', type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: 500)])),
+        responses: [new OA\Response(response: 200, description: 'Deleted', content: new OA\JsonContent(ref: '#/components/schemas/Undoable')), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function destroyMany(Request $request): JsonResponse
+    {
+        $ids = array_unique($request->validate(['bursts' => ['required', 'array', 'list', 'min:1', 'max:500'], 'bursts.*' => ['required', 'string', 'max:40']])['bursts']);
+        $person = $this->person($request);
+        $undo = $this->keeper($request)->alone(static function () use ($person, $ids): string {
+            $among = Burst::query();
+            $among->where('user_id', $person->id)->whereIn('uuid', $ids);
+            $bursts = $among->get();
+            abort_if($bursts->count() !== count($ids), 404, 'One of these bursts is not there any more. Load the list again.');
+            $step = Step::of($person);
+            foreach ($bursts as $burst) {
+                $step->before($burst, 'deleted_at');
+                $burst->delete();
+            }
+
+            return $step->kept();
+        });
+
+        return response()->json(['undo' => $undo]);
     }
 
     #[OA\Post(path: '/api/bursts/{id}/restore', operationId: 'restoreBurst', summary: 'Undo a deletion', tags: ['log'],

@@ -9,11 +9,17 @@ export type LogGroup = components['schemas']['LogGroup'];
 const at = (id: string) => ({ params: { path: { id } } });
 
 /** What was logged, the last first, a page at a time. */
-export function useLog() {
+export function useLog(rush: string | null = null) {
   return useInfiniteQuery({
-    queryKey: ['log'],
+    queryKey: ['log', 'bursts', rush],
     queryFn: ({ pageParam }) =>
-      take(client.GET('/api/bursts', { params: { query: pageParam === null ? {} : { before: pageParam } } })),
+      take(
+        client.GET('/api/bursts', {
+          params: {
+            query: { ...(pageParam === null ? {} : { before: pageParam }), ...(rush ? { rush } : {}) },
+          },
+        }),
+      ),
     initialPageParam: null as number | null,
     getNextPageParam: (last) => last.next,
   });
@@ -60,5 +66,6 @@ export const logActions = {
   doubt: ({ id, doubted }: { id: string; doubted: boolean }) =>
     take(client.PATCH('/api/bursts/{id}', { ...at(id), body: { doubted } })),
   remove: (id: string) => take(client.DELETE('/api/bursts/{id}', at(id))),
+  removeAll: (bursts: string[]) => take(client.POST('/api/bursts/delete', { body: { bursts } })),
   restore: (id: string) => take(client.POST('/api/bursts/{id}/restore', at(id))),
 };

@@ -1118,6 +1118,23 @@ export interface paths {
         patch: operations["correctBurst"];
         trace?: never;
     };
+    "/api/bursts/delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Delete several bursts; it can be undone for an hour */
+        post: operations["deleteBursts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bursts/{id}/restore": {
         parameters: {
             query?: never;
@@ -5695,6 +5712,8 @@ export interface operations {
             query?: {
                 /** @description `next` of the page before */
                 before?: number;
+                /** @description Only bursts of the rush called so */
+                rush?: string;
             };
             header?: never;
             path?: never;
@@ -7632,6 +7651,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LoggedBurst"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bursts: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Deleted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undoable"];
                 };
             };
             404: components["responses"]["NotThere"];

@@ -77,7 +77,7 @@ describe('what the lane draws', () => {
     const picture = pictureOf(plan);
     // With a pixel of 5 µm beside it in pixels.
     expect(pictureOf(plan, 5).beads[0]?.says).toContain(
-      '20 µm (4.0 px) of blur, mostly motion blur, a keeper has up to 18 µm (3.6 px)',
+      '20 µm (4.1 px) of blur, mostly motion blur, a keeper has up to 18 µm (3.6 px)',
     );
     expect(picture.played).toBe(false);
     expect(picture.beads[0]).toMatchObject({ kept: false, focus: 35 });

@@ -40,7 +40,7 @@ describe('habits', () => {
     const { user } = page();
     await save();
     await user.click(screen.getByLabelText('Units'));
-    await user.click((await screen.findAllByTitle('Feet and miles')).at(-1) as HTMLElement);
+    await user.click((await screen.findAllByTitle('Feet, mph')).at(-1) as HTMLElement);
     await user.click(await save());
     expect(await screen.findByText('Saved. New rushes start from this.')).toBeInTheDocument();
     expect(bodies('PUT /api/habits')).toEqual([{ ...habits, units: 'imperial' }]);

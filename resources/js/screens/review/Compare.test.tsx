@@ -40,7 +40,7 @@ describe('set-ups compared', () => {
     compared({});
     open(<Compare />);
     const [first] = within(await screen.findByRole('region', { name: 'Set-ups' })).getAllByRole('listitem');
-    expect(first).toHaveTextContent('58 % 51 to 64');
+    expect(first).toHaveTextContent('58% 51 to 64');
     expect(first).toHaveTextContent('100 of 173 in 7 bursts, best with more than 99%');
   });
 

@@ -120,6 +120,26 @@ describe('the log', () => {
     expect(screen.getByRole('dialog')).toBeVisible();
   });
 
+  it('shows the bursts of one rush, and deletes several as one step', async () => {
+    const other = { ...burst, id: '2', rush: 'Hare' };
+    log(burst, other);
+    answers({ 'POST /api/bursts/delete': { undo: 'u9' }, 'POST /api/undo/{id}': undefined });
+    const { user } = open(<Review />);
+    for (const box of await screen.findAllByRole('checkbox', { name: /^Select the burst of/ }))
+      await user.click(box);
+    expect(screen.getByText('2 selected')).toBeVisible();
+    await user.click(screen.getByRole('button', { name: 'Delete' }));
+    await waitFor(() => expect(bodies('POST /api/bursts/delete')).toEqual([{ bursts: ['1', '2'] }]));
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(asked.some(({ path }) => path.id === 'u9')).toBe(true));
+    const name = figures.rushes[0]?.name ?? '';
+    await user.click(screen.getByRole('combobox', { name: 'Of which rush' }));
+    await user.click((await screen.findAllByTitle(name)).at(-1) as HTMLElement);
+    await waitFor(() =>
+      expect(asked.filter(({ call }) => call === 'GET /api/bursts').at(-1)?.query).toEqual({ rush: name }),
+    );
+  });
+
   it('deletes a burst, and brings it back', async () => {
     let gone = false;
     answers({
