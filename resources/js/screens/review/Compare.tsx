@@ -44,7 +44,7 @@ const chance = (share: number) =>
     ? 'more than 99%'
     : share < 0.01
       ? 'less than 1%'
-      : `${Math.round(100 * share)}\u00a0%`;
+      : `${Math.round(100 * share)}%`;
 
 /** Set-ups from the log, one against the other: which keeps more, how sure that is, and what it takes to tell. */
 export default function Compare() {
