@@ -40,11 +40,7 @@ const named = (settings: [string, unknown][], hold: Hold, units: Units) => {
 
 /** A chance near certain is not said to be certain. */
 const chance = (share: number) =>
-  share > 0.99
-    ? 'more than 99%'
-    : share < 0.01
-      ? 'less than 1%'
-      : `${Math.round(100 * share)}%`;
+  share > 0.99 ? 'more than 99%' : share < 0.01 ? 'less than 1%' : `${Math.round(100 * share)}%`;
 
 /** Set-ups from the log, one against the other: which keeps more, how sure that is, and what it takes to tell. */
 export default function Compare() {
