@@ -7,12 +7,14 @@ use App\Http\Controllers\AddressController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BurstController;
 use App\Http\Controllers\BurstPictureController;
+use App\Http\Controllers\CalendarFeedController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardLinkController;
 use App\Http\Controllers\CauseController;
 use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\CopyController;
 use App\Http\Controllers\DayController;
+use App\Http\Controllers\DescribedKitController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\FreshRushController;
@@ -112,6 +114,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('kit/bodies/{id}/standing', [KitController::class, 'stand']);
         Route::put('kit/bodies/{id}/buttons', [KitController::class, 'layOut']);
         Route::put('kit/bodies/{id}/words/{key}', [KitController::class, 'name']);
+        Route::post('kit/describe', DescribedKitController::class)->middleware(AFewAtATime::class);
         Route::get('kit/{type}', [KitController::class, 'index']);
         Route::post('kit/{type}', [KitController::class, 'store']);
         Route::post('kit/{type}/upload', [KitController::class, 'upload']);
@@ -132,6 +135,9 @@ Route::prefix('api')->group(function (): void {
             Route::put('account/email', [AddressController::class, 'update'])->middleware('throttle:password');
             Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:password');
             Route::post('account/sign-out-everywhere', [AccountController::class, 'signOutEverywhere']);
+            Route::get('account/calendar', [CalendarFeedController::class, 'index']);
+            Route::post('account/calendar', [CalendarFeedController::class, 'store']);
+            Route::delete('account/calendar', [CalendarFeedController::class, 'destroy']);
             Route::get('account/tokens', [TokenController::class, 'index']);
             Route::post('account/tokens', [TokenController::class, 'store']);
             Route::delete('account/tokens/{id}', [TokenController::class, 'destroy'])->whereNumber('id');
@@ -235,6 +241,9 @@ Route::prefix('api')->group(function (): void {
 
     Route::any('{any}', fn () => abort(404, 'There is no such address in the API.'))->where('any', '.*');
 });
+
+// Calendars that subscribe come without an account: what they were given is the key.
+Route::get('calendar/{secret}.ics', [CalendarFeedController::class, 'show'])->middleware('throttle:shared')->where('secret', '[A-Za-z0-9]{40}');
 
 // Every other address is the page, which finds its own way.
 Route::view('/{any?}', 'page')->where('any', '^(?!build/).*$');

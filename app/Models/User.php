@@ -14,6 +14,8 @@ use Laravel\Sanctum\HasApiTokens;
 use RushHold\Document\HabitsDocument;
 
 /**
+ * @property string|null $calendar_hash
+ * @property \Illuminate\Support\Carbon|null $calendar_since
  * @property int $id
  * @property string $name
  * @property string $email
@@ -42,7 +44,7 @@ final class User extends Authenticatable
     /** What a new account begins with. */
     protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true, 'uses_learned' => true, 'learned' => null, 'learns_from' => null, 'practice' => null];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'calendar_hash'];
 
     /** @return HasMany<SavedRush, $this> */
     public function rushes(): HasMany
@@ -112,6 +114,6 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'is_demo' => 'boolean', 'keeps_originals' => 'boolean', 'learned' => 'array', 'practice' => 'array', 'uses_learned' => 'boolean', 'learns_from' => 'datetime', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
+        return ['password' => 'hashed', 'is_demo' => 'boolean', 'keeps_originals' => 'boolean', 'learned' => 'array', 'practice' => 'array', 'uses_learned' => 'boolean', 'learns_from' => 'datetime', 'calendar_since' => 'datetime', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
     }
 }

@@ -26,7 +26,14 @@ final class Facts
         'Model' => 'body', 'LensModel' => 'lens', 'FocusMode' => 'focus_mode', 'AFAreaMode' => 'area', 'AFMode' => 'area_too', 'Rating' => 'rating', 'Label' => 'label', 'Orientation' => 'orientation', 'SubjectArea' => 'focused_at', 'ExifImageWidth' => 'stored_wide', 'ExifImageHeight' => 'stored_high', 'ImageWidth' => 'wide', 'ImageHeight' => 'high',
     ];
 
-    private const NUMBERS = ['shutter_s', 'aperture', 'iso', 'focal_mm', 'distance_m', 'focus_m', 'rating', 'orientation', 'stored_wide', 'stored_high', 'wide', 'high'];
+    /** What a picture says of the body and the lens it was taken with. */
+    private const OF_KIT = [
+        'Model' => 'body', 'LensModel' => 'lens', 'LensInfo' => 'lens_info', 'FocalLength' => 'focal_mm', 'FocalLengthIn35mmFormat' => 'focal_35_mm', 'FNumber' => 'aperture',
+        'FocalPlaneXResolution' => 'plane_per_unit', 'FocalPlaneResolutionUnit' => 'plane_unit', 'ExifImageWidth' => 'stored_wide', 'ExifImageHeight' => 'stored_high', 'ImageWidth' => 'wide', 'ImageHeight' => 'high',
+        'FocusMode' => 'focus_mode', 'AFMode' => 'focus_mode_too', 'AFAreaMode' => 'area', 'DriveMode' => 'drive', 'ImageStabilization' => 'stabiliser',
+    ];
+
+    private const NUMBERS = ['shutter_s', 'aperture', 'iso', 'focal_mm', 'distance_m', 'focus_m', 'rating', 'orientation', 'stored_wide', 'stored_high', 'wide', 'high', 'focal_35_mm', 'plane_per_unit', 'plane_unit'];
 
     private const LONGEST = 120;
 
@@ -44,10 +51,27 @@ final class Facts
     {
         $facts = [];
         foreach (array_chunk($files, self::AT_ONCE) as $some) {
-            $facts += self::asked($some);
+            $facts += self::asked($some, self::TAGS, self::told(...));
         }
 
         return $facts;
+    }
+
+    /**
+     * What pictures say of what they were taken with; the beginning of a file is enough.
+     *
+     * @param  list<string>  $files  paths
+     * @return list<array<string, string|float>> what each says, in the words its camera has for its settings
+     */
+    public static function ofKit(array $files): array
+    {
+        return array_values(array_map(static function (array $facts): array {
+            $facts['wide'] = max((float) ($facts['stored_wide'] ?? 0), (float) ($facts['wide'] ?? 0));
+            $facts['high'] = max((float) ($facts['stored_high'] ?? 0), (float) ($facts['high'] ?? 0));
+            isset($facts['focus_mode']) || ! isset($facts['focus_mode_too']) || $facts['focus_mode'] = $facts['focus_mode_too'];
+
+            return $facts;
+        }, self::asked($files, self::OF_KIT, self::clean(...))));
     }
 
     /** @return string|null the largest preview in a raw file, as a JPEG */
@@ -65,16 +89,20 @@ final class Facts
 
     /**
      * @param  list<string>  $files
+     * @param  array<string, string>  $tags  with what they are called here
+     * @param  callable(array<array-key, mixed>, array<string, string>): array<string, string|float>  $read
      * @return array<string, array<string, string|float>>
      */
-    private static function asked(array $files): array
+    private static function asked(array $files, array $tags, callable $read): array
     {
-        $answer = self::run(['-j', '-n', '-fast2', ...array_map(static fn (string $tag): string => "-$tag", array_keys(self::TAGS)), ...$files], 2_000_000);
+        // Numbers as they are, words as the camera writes them.
+        $asked = array_map(static fn (string $tag, string $name): string => "-$tag".(in_array($name, self::NUMBERS, true) || $name === 'lens_info' ? '#' : ''), array_keys($tags), array_values($tags));
+        $answer = self::run(['-j', '-fast2', ...$asked, ...$files], 2_000_000);
         $rows = $answer === null ? null : json_decode($answer, true, 8, JSON_INVALID_UTF8_SUBSTITUTE);
         $facts = [];
         foreach (is_array($rows) ? $rows : [] as $row) {
             if (is_array($row) && is_string($row['SourceFile'] ?? null)) {
-                $facts[$row['SourceFile']] = self::told($row);
+                $facts[$row['SourceFile']] = $read($row, $tags);
             }
         }
 
@@ -83,12 +111,13 @@ final class Facts
 
     /**
      * @param  array<array-key, mixed>  $row
+     * @param  array<string, string>  $tags
      * @return array<string, string|float>
      */
-    private static function told(array $row): array
+    private static function clean(array $row, array $tags): array
     {
         $facts = [];
-        foreach (self::TAGS as $tag => $name) {
+        foreach ($tags as $tag => $name) {
             $value = $row[$tag] ?? null;
             if (in_array($name, self::NUMBERS, true)) {
                 is_numeric($value) && is_finite((float) $value) && $value > 0 && $facts[$name] = (float) $value;
@@ -97,6 +126,18 @@ final class Facts
                 $clean === '' || $facts[$name] = $clean;
             }
         }
+
+        return $facts;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @param  array<string, string>  $tags
+     * @return array<string, string|float>
+     */
+    private static function told(array $row, array $tags): array
+    {
+        $facts = self::clean($row, $tags);
         $taken = self::time($facts);
         $taken === null || $facts['taken_at'] = $taken;
         isset($facts['area']) || ! isset($facts['area_too']) || $facts['area'] = $facts['area_too'];

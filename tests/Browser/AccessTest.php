@@ -27,6 +27,7 @@ function screens(): array
         '/practice/groups' => 'Join one',
         '/rushes' => 'Your rushes',
         'desk' => 'Depth lane',
+        '/kit/from-pictures' => 'Drop a picture',
         '/kit' => 'Your kit',
         '/kit/bodies/new?from=sample-old-mirror&step=2' => 'Tick those your camera has',
         '/kit/bodies/sample-old-mirror' => 'This is a sample',

@@ -848,3 +848,30 @@ it('sends strangers away from what is new as well', function (string $method, st
     ['GET', 'account/archive'],
     ['POST', 'account/archive'],
 ]);
+
+it('lets a calendar subscribe to outings and practice, until the address is taken back', function (): void {
+    $this->actingAs($person = $this->person());
+    $rush = $person->rushes()->create(['document' => RushHold\Document\RushDocument::read(RushHold\Tests\Rushes::document())->fields]);
+    $outing = App\Models\SavedOuting::factory()->for($person)->with($rush)->create();
+    $outing->document = [...$outing->document, 'name' => 'Cliff; early, "cold"', 'date' => now()->addDays(3)->toDateString()];
+    $outing->save();
+    $this->getJson('/api/account/calendar')->assertOk()->assertExactJson(['since' => null]);
+    $path = parse_url($this->postJson('/api/account/calendar')->assertCreated()->json('address'), PHP_URL_PATH);
+    $this->app['auth']->forgetGuards();
+    $calendar = Sabre\VObject\Reader::read($this->get($path)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent());
+    $first = $calendar->VEVENT[0];
+    expect((string) $first->SUMMARY)
+        ->toBe('Cliff; early, "cold"')
+        ->and((string) $first->URL)
+        ->toEndWith("/card/$outing->id")
+        ->and($calendar->validate())
+        ->toBe([]);
+    // A new address ends the old one; taken back, there is none.
+    $this->actingAs($person->refresh());
+    $next = parse_url($this->postJson('/api/account/calendar')->json('address'), PHP_URL_PATH);
+    $this->get($path)->assertNotFound();
+    $this->get($next)->assertOk();
+    $this->deleteJson('/api/account/calendar')->assertNoContent();
+    $this->get($next)->assertNotFound();
+    expect($person->refresh()->toArray())->not->toHaveKey('calendar_hash');
+});

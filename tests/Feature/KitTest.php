@@ -375,3 +375,39 @@ it('offers what is described anew, and says what differs', function (): void {
     $this->deleteJson("/api/kit/bodies/{$body['id']}")->assertNoContent();
     expect($this->getJson("/api/rushes/{$kept['id']}")->json('newer'))->toBe([]);
 });
+
+it('lets a camera describe itself by a picture, of which the beginning is enough', function (): void {
+    $this->actingAs($this->person());
+    $picture = static function (string ...$tags): UploadedFile {
+        $file = (string) tempnam(sys_get_temp_dir(), 'shot');
+        $image = imagecreatetruecolor(1200, 800);
+        imagejpeg($image, $file);
+        exec('exiftool -q -overwrite_original '.implode(' ', array_map(escapeshellarg(...), $tags)).' '.escapeshellarg($file));
+        $head = substr((string) file_get_contents($file), 0, 6000);
+        unlink($file);
+
+        return UploadedFile::fake()->createWithContent('shot.jpg', $head);
+    };
+    $whole = $picture('-EXIF:Model=Cormora K7', '-EXIF:LensModel=KX 100-400', '-EXIF:LensInfo=100 400 4.5 5.6', '-EXIF:ExifImageWidth=6000', '-EXIF:ExifImageHeight=4000',
+        '-EXIF:FocalPlaneXResolution=1666.667', '-EXIF:FocalPlaneResolutionUnit=cm', '-EXIF:FocalLength=400', '-EXIF:GPSLatitude=55.5', '-EXIF:GPSLatitudeRef=N');
+    $said = $this->post('/api/kit/describe', ['files' => [$whole]], ['Accept' => 'application/json'])->assertOk()->json();
+    expect($said['body'])
+        ->toMatchArray(['name' => 'Cormora K7', 'pixels_wide' => 6000, 'sensor_width_mm' => 36])
+        ->and($said['told'])
+        ->toContain('sensor_width_mm')
+        ->and($said['like']['name'])
+        ->toBe('24 MP stacked mirrorless')
+        ->and($said['lenses'][0]['document']['zoom'])
+        ->toEqual([['focal_mm' => 100, 'max_aperture' => 4.5], ['focal_mm' => 400, 'max_aperture' => 5.6]])
+        ->and(json_encode($said))
+        ->not->toContain('55.5');
+    // What came of it is saved like any other kit.
+    $this->postJson('/api/kit/bodies', ['document' => $said['body']])->assertCreated();
+    $this->postJson('/api/kit/lenses', ['document' => $said['lenses'][0]['document']])->assertCreated();
+    $this->post('/api/kit/describe', ['files' => [$picture()]], ['Accept' => 'application/json'])
+        ->assertStatus(422)
+        ->assertSee('names its camera');
+    $this->post('/api/kit/describe', ['files' => [UploadedFile::fake()->createWithContent('x.jpg', 'no picture')]], ['Accept' => 'application/json'])->assertStatus(422);
+    $this->postJson('/api/kit/describe', [])->assertStatus(422);
+    $this->post('/api/kit/describe', ['files' => array_fill(0, 13, UploadedFile::fake()->createWithContent('x.jpg', 'x'))], ['Accept' => 'application/json'])->assertStatus(422);
+});

@@ -32,7 +32,7 @@ final readonly class PictureKit
     ];
 
     /** Of what the camera’s own words may be, by what a file calls it. */
-    public const ABOUT = ['focus_mode' => 'mode', 'area' => 'area', 'drive' => 'drive', 'stabiliser' => 'stabiliser', 'shutter_type' => 'shutter'];
+    public const ABOUT = ['focus_mode' => 'mode', 'area' => 'area', 'drive' => 'drive', 'stabiliser' => 'stabiliser'];
 
     /**
      * @param  array<string, mixed>  $body  document

@@ -349,6 +349,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/account/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a calendar may subscribe */
+        get: operations["readCalendarFeed"];
+        put?: never;
+        /** An address for calendars; one made before ends */
+        post: operations["openCalendarFeed"];
+        /** Take the address back */
+        delete: operations["closeCalendarFeed"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outings/{id}/card": {
         parameters: {
             query?: never;
@@ -586,6 +605,23 @@ export interface paths {
          * @description With `Accept: application/x-ndjson` the way to the answer is told, as for /api/rank.
          */
         post: operations["planDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/describe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What pictures say of the body and the lenses they were taken with; the beginning of each file is enough */
+        post: operations["describeKit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -6031,6 +6067,80 @@ export interface operations {
             404: components["responses"]["NotThere"];
         };
     };
+    readCalendarFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Since when */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: date-time */
+                        since: string | null;
+                    };
+                };
+            };
+        };
+    };
+    openCalendarFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The address, which is told this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: date-time */
+                        since: string;
+                        address: string;
+                    };
+                };
+            };
+            /** @description Not in the demo */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    closeCalendarFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nobody sees anything there any more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     readCard: {
         parameters: {
             query?: {
@@ -6518,6 +6628,54 @@ export interface operations {
             422: components["responses"]["Refused"];
             429: components["responses"]["TooMany"];
             503: components["responses"]["Busy"];
+        };
+    };
+    describeKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    "files[]": string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Documents to save, and where each part comes from */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        body: components["schemas"]["Body"];
+                        /** @description Fields the pictures say; the rest is guessed */
+                        told: string[];
+                        /** @description The sample it is guessed from */
+                        like: {
+                            id: string;
+                            name: string;
+                        };
+                        lenses: {
+                            document: components["schemas"]["Lens"];
+                            told: string[];
+                        }[];
+                        words: {
+                            /** @enum {string} */
+                            about: "mode" | "area" | "drive" | "stabiliser";
+                            word: string;
+                            pictures: number;
+                            /** @description The term of ours it sounds like */
+                            key: string | null;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     drillCourse: {

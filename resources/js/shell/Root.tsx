@@ -38,6 +38,7 @@ const Progress = lazy(() => import('../screens/practice/Progress'));
 const Groups = lazy(() => import('../screens/practice/Groups'));
 const GroupPage = lazy(() => import('../screens/practice/GroupPage'));
 const CopyPage = lazy(() => import('../screens/practice/CopyPage'));
+const Described = lazy(() => import('../screens/kit/described/Described'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
 const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
 const Subjects = lazy(() => import('../screens/subjects/Subjects'));
@@ -92,6 +93,7 @@ const router = createBrowserRouter([
       { path: '/kit/layouts', element: <Layouts /> },
       { path: '/kit/bench', element: <BenchList /> },
       { path: '/kit/bench/:id', element: <BenchPage /> },
+      { path: '/kit/from-pictures', element: <Described /> },
       { path: '/kit/bodies/new', element: <BodyEditor /> },
       { path: '/kit/bodies/:id', element: <BodyEditor /> },
       { path: '/kit/lenses/new', element: <LensEditor /> },

@@ -95,6 +95,7 @@ return [
     'refused.not-finite' => '{field} must be a finite number.',
     'refused.option' => '{name} must be a whole number from {min} to {max}.',
     'refused.choose-file' => 'Choose {what} to upload.',
+    'refused.no-camera-named' => 'None of these pictures names its camera. Use one as it came out of the camera, not edited or sent by a messenger.',
     'refused.file-large' => 'This file is too large; {what} is at most {most} MB.',
     'refused.quota-rushes' => 'An account keeps at most {most} rushes, and you have {has}. Delete some that you do not need any more, or download them first.',
     'refused.quota-outings' => 'An account keeps at most {most} outings, and you have {has}. Delete some that are over.',

@@ -13,7 +13,11 @@ const tokens = [
 const part = async (name: string) => within(await screen.findByRole('region', { name }));
 
 beforeEach(() =>
-  answers({ 'GET /api/session': { user, demo_available: true }, 'GET /api/account/tokens': tokens }),
+  answers({
+    'GET /api/session': { user, demo_available: true },
+    'GET /api/account/tokens': tokens,
+    'GET /api/account/calendar': { since: null },
+  }),
 );
 
 describe('the account', () => {
@@ -124,5 +128,22 @@ describe('the account', () => {
     await page.user.upload(screen.getByLabelText('Archive to load'), zip);
     expect(await screen.findByText('Nothing was imported')).toBeVisible();
     expect(screen.getByText('This is no archive of Rush Hold.')).toBeVisible();
+  });
+
+  it('makes an address for a calendar, shows it once, and takes it back', async () => {
+    const since = '2026-11-30T10:00:00Z';
+    answers({
+      'POST /api/account/calendar': { since, address: 'https://here.example/calendar/abc.ics' },
+      'DELETE /api/account/calendar': undefined,
+    });
+    const { user: hand } = open(<Account />);
+    const calendar = await part('Calendar');
+    answers({ 'GET /api/account/calendar': { since } });
+    await hand.click(calendar.getByRole('button', { name: 'Make an address' }));
+    expect(await calendar.findByText('https://here.example/calendar/abc.ics')).toBeVisible();
+    expect(await calendar.findByText(/In use since 30 November 2026/)).toBeVisible();
+    await hand.click(calendar.getByRole('button', { name: 'Take it back' }));
+    await waitFor(() => expect(asked.some(({ call }) => call === 'DELETE /api/account/calendar')).toBe(true));
+    expect(calendar.queryByText('https://here.example/calendar/abc.ics')).toBeNull();
   });
 });

@@ -6,6 +6,7 @@ import { client, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
 import { useTitle } from '../../parts/useTitle';
 import { TopBar } from '../../shell/TopBar';
+import { Calendar } from './Calendar';
 import { Data } from './Data';
 import { Devices } from './Devices';
 import { Email } from './Email';
@@ -69,6 +70,7 @@ export default function Account() {
           <Data isDemo={user.is_demo} />
           {!user.is_demo && (
             <>
+              <Calendar />
               <Tokens />
               <Devices />
               <Leave />

@@ -266,6 +266,7 @@ export default function Kit() {
             >
               Upload
             </UploadButton>
+            <Button onClick={() => navigate('/kit/from-pictures')}>From a picture</Button>
             <Button type="primary" onClick={() => navigate('/kit/bodies/new')}>
               Describe your body
             </Button>

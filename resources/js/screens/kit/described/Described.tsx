@@ -1,0 +1,239 @@
+import '../kit.css';
+import './described.css';
+import { useMutation } from '@tanstack/react-query';
+import { App, Button, Checkbox, Input, Select } from 'antd';
+import { type DragEvent, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Body, Lens } from '../../../api/client';
+import { type Described, describedBy } from '../../../api/describe';
+import { useCheck, useSaveKit } from '../../../api/kit';
+import { useTitle } from '../../../parts/useTitle';
+import { TopBar } from '../../../shell/TopBar';
+import { FrameSketch } from '../FrameSketch';
+import { ReachBar } from '../ReachBar';
+
+const figure = (n: number) => Number(n.toFixed(1));
+
+/** The document with the words one has put to ours. */
+export function withWords(body: Body, words: Described['words'], keys: Record<string, string>): Body {
+  const named = Object.fromEntries(
+    words.flatMap(({ word }) => (keys[word] ? [[keys[word], { label: word, where: '' }]] : [])),
+  );
+  return { ...body, words: { ...body.words, ...named } };
+}
+
+function opening(lens: Lens): string {
+  const ends = lens.zoom.length > 0 ? [lens.zoom[0], lens.zoom.at(-1)] : [];
+  const range = ends[0] && ends[1] ? `${ends[0].focal_mm}–${ends[1].focal_mm} mm` : `${lens.focal_mm} mm`;
+  const apertures = ends.length > 0 ? ends.map((end) => end?.max_aperture) : [lens.max_aperture];
+  return `${range}, f/${[...new Set(apertures)].join('–')}`;
+}
+
+/** Where pictures are dropped or chosen. */
+function Drop({ busy, onFiles }: { busy: boolean; onFiles: (files: File[]) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [over, setOver] = useState(false);
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    onFiles([...event.dataTransfer.files]);
+  };
+  return (
+    <section
+      className={over ? 'described-drop over' : 'described-drop'}
+      aria-label="Pictures"
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={drop}
+    >
+      <p>
+        <b>Drop a picture from your camera,</b> or a dozen from an old outing: then all its areas and focus
+        modes come along by name.
+      </p>
+      <p className="quiet">
+        JPEG, HEIC or raw, as it came out of the camera. Only the beginning of each file is sent, and nothing
+        is kept.
+      </p>
+      <Button type="primary" loading={busy} onClick={() => input.current?.click()}>
+        Choose pictures
+      </Button>
+      <input
+        ref={input}
+        className="sr-only"
+        type="file"
+        multiple
+        aria-label="Pictures from your camera"
+        tabIndex={-1}
+        onChange={(event) => {
+          const files = [...(event.target.files ?? [])];
+          event.target.value = '';
+          if (files.length > 0) onFiles(files);
+        }}
+      />
+    </section>
+  );
+}
+
+type FoundProps = { found: Described; onSaved: (id: string) => void; onAgain: () => void };
+
+/** What the pictures say, what was guessed, and saving it. */
+function Found({ found, onSaved, onAgain }: FoundProps) {
+  const { message } = App.useApp();
+  const saveBody = useSaveKit('bodies');
+  const saveLens = useSaveKit('lenses');
+  const [name, setName] = useState(found.body.name ?? '');
+  const [left, setLeft] = useState<string[]>([]);
+  const [keys, setKeys] = useState<Record<string, string>>(() =>
+    Object.fromEntries(found.words.flatMap(({ word, key }) => (key ? [[word, key]] : []))),
+  );
+  const body = found.body as Body;
+  const check = useCheck('bodies', body, {});
+  const told = new Set(found.told);
+  const megapixels = Math.round(((body.pixels_wide ?? 0) * (body.pixels_high ?? 0)) / 1e6);
+  const terms = (about: string) =>
+    (check.data?.terms ?? []).filter(({ key }) =>
+      about === 'mode' || about === 'area' ? key.startsWith(`${about}.`) : key === `setting.${about}`,
+    );
+  const mark = (field: string) => (told.has(field) ? 'from your picture' : 'guessed');
+
+  async function save() {
+    try {
+      const kept = await saveBody.mutateAsync({
+        document: withWords({ ...body, name: name.trim() || body.name }, found.words, keys),
+        based_on: found.like.id,
+      });
+      for (const { document } of found.lenses) {
+        if (!left.includes(document.name ?? '')) await saveLens.mutateAsync({ document: document as Lens });
+      }
+      message.success(`“${kept.name}” is in your kit.`);
+      onSaved(kept.id);
+    } catch (error) {
+      message.error((error as Error).message);
+    }
+  }
+  return (
+    <div className="described">
+      <section className="described-body" aria-label="Body">
+        <FrameSketch body={body} />
+        <dl>
+          <dt>
+            <label htmlFor="described-name">Name</label>
+          </dt>
+          <dd>
+            <Input
+              id="described-name"
+              maxLength={80}
+              value={name}
+              onChange={(event) => setName(event.target.value)}
+            />
+          </dd>
+          <dt>Sensor</dt>
+          <dd>
+            {figure(body.sensor_width_mm ?? 36)} × {figure(body.sensor_height_mm ?? 24)} mm{' '}
+            <small className="quiet">{mark('sensor_width_mm')}</small>
+          </dd>
+          <dt>Resolution</dt>
+          <dd>
+            {megapixels} MP <small className="quiet">{mark('pixels_wide')}</small>
+          </dd>
+          <dt>Everything else</dt>
+          <dd>
+            as “{found.like.name}”{' '}
+            <small className="quiet">guessed: {body.frames_per_s} frames/s, areas, buttons</small>
+          </dd>
+        </dl>
+      </section>
+      {found.lenses.length > 0 && (
+        <section aria-label="Lenses">
+          <h2>Lenses</h2>
+          <ul className="described-lenses">
+            {found.lenses.map(({ document }) => (
+              <li key={document.name}>
+                <Checkbox
+                  checked={!left.includes(document.name ?? '')}
+                  onChange={(event) =>
+                    setLeft((now) =>
+                      event.target.checked
+                        ? now.filter((one) => one !== document.name)
+                        : [...now, document.name ?? ''],
+                    )
+                  }
+                >
+                  <b>{document.name}</b> <span className="quiet">{opening(document as Lens)}</span>
+                </Checkbox>
+                <ReachBar lens={document as Lens} small />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {found.words.length > 0 && (
+        <section aria-label="Its own words">
+          <h2>Your camera calls it</h2>
+          <ul className="described-words">
+            {found.words.map(({ word, about, pictures }) => (
+              <li key={`${about} ${word}`}>
+                <b>{word}</b>{' '}
+                <small className="quiet">{pictures === 1 ? 'one picture' : `${pictures} pictures`}</small>
+                <Select
+                  size="small"
+                  aria-label={`What “${word}” is`}
+                  popupMatchSelectWidth={false}
+                  value={keys[word] ?? ''}
+                  options={[
+                    { value: '', label: 'I don’t know' },
+                    ...terms(about).map((term) => ({ value: term.key, label: term.ours })),
+                  ]}
+                  onChange={(key: string) => setKeys((now) => ({ ...now, [word]: key }))}
+                />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <p className="described-foot">
+        <Button type="primary" size="large" loading={saveBody.isPending} onClick={() => void save()}>
+          Good enough, save
+        </Button>
+        <Button onClick={onAgain}>Other pictures</Button>
+        <span className="quiet">What was guessed can be put right at any time.</span>
+      </p>
+    </div>
+  );
+}
+
+/** A camera describes itself by pictures taken with it. */
+export default function DescribedPage() {
+  useTitle('From a picture');
+  const navigate = useNavigate();
+  const read = useMutation({ mutationFn: describedBy });
+  return (
+    <>
+      <TopBar />
+      <main className="page">
+        <div className="page-head">
+          <h1>From a picture</h1>
+          <Button onClick={() => navigate('/kit')}>Close</Button>
+        </div>
+        {read.isError && (
+          <p role="alert" className="guide-refused">
+            {read.error.message}
+          </p>
+        )}
+        {read.data ? (
+          <Found
+            key={read.data.body.name}
+            found={read.data}
+            onSaved={() => navigate('/kit')}
+            onAgain={() => read.reset()}
+          />
+        ) : (
+          <Drop busy={read.isPending} onFiles={(files) => read.mutate(files)} />
+        )}
+      </main>
+    </>
+  );
+}
