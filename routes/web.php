@@ -227,6 +227,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('rushes', [RushController::class, 'index']);
         Route::post('rushes', [RushController::class, 'store']);
         Route::post('rushes/upload', [RushController::class, 'upload']);
+        Route::get('rushes/tags', [RushSetController::class, 'tags']);
+        Route::post('rushes/tag', [RushSetController::class, 'tag']);
         Route::post('rushes/delete', [RushSetController::class, 'destroy']);
         Route::post('rushes/restore', [RushSetController::class, 'restore']);
         Route::get('rushes/file', [RushSetController::class, 'download'])->middleware(AFewAtATime::class);

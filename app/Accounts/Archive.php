@@ -9,6 +9,7 @@ use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\KitType;
 use App\Kit\Pointers;
+use App\Kit\Tags;
 use App\Models\KeptSweep;
 use App\Models\KitItem;
 use App\Models\SavedOuting;
@@ -51,7 +52,7 @@ final readonly class Archive
         foreach ($person->rushes()->orderBy('created_at')->orderBy('id')->lazy() as $i => $rush) {
             $file = sprintf('rushes/%04d-%s.rush.json', $i + 1, Str::slug($rush->name) ?: 'rush');
             $zip->addFromString($file, self::json(Documents::withObjects($rush->document)));
-            $list['rushes'][] = ['file' => $file, 'id' => $rush->id, 'pins' => $rush->pins, 'created_at' => $rush->created_at->toIso8601ZuluString(), 'updated_at' => $rush->updated_at->toIso8601ZuluString()];
+            $list['rushes'][] = ['file' => $file, 'id' => $rush->id, 'pins' => $rush->pins, 'tags' => $rush->tags, 'created_at' => $rush->created_at->toIso8601ZuluString(), 'updated_at' => $rush->updated_at->toIso8601ZuluString()];
         }
         foreach ($person->kit()->orderBy('created_at')->orderBy('id')->lazy() as $i => $item) {
             $file = sprintf('%s/%04d-%s.%s.json', $item->type->value, $i + 1, Str::slug($item->name) ?: 'item', $item->type->document());
@@ -115,7 +116,7 @@ final readonly class Archive
                 $pins = $entry['pins'] ?? null;
                 $this->gate->pins($pins, $read->rush->kit);
 
-                return ['document' => self::compact($read->fields), 'pins' => $pins ?: null, 'id' => $entry['id'] ?? null, ...self::dates($entry)];
+                return ['document' => self::compact($read->fields), 'pins' => $pins ?: null, 'tags' => Tags::of($entry['tags'] ?? null), 'id' => $entry['id'] ?? null, ...self::dates($entry)];
             });
         }
         foreach (self::listed($list, 'kit', (int) config('limits.kit')) as $entry) {
@@ -193,7 +194,7 @@ final readonly class Archive
             foreach ($rushes as $i => $entry) {
                 $rush = null;
                 if (isset($added[$i])) {
-                    $rush = $this->date($person->rushes()->make(['document' => Pointers::moved(self::decoded($entry['document']), $ids), 'pins' => $entry['pins']]), $entry);
+                    $rush = $this->date($person->rushes()->make(['document' => Pointers::moved(self::decoded($entry['document']), $ids), 'pins' => $entry['pins'], 'tags' => $entry['tags']]), $entry);
                     $rush->save(['timestamps' => false]);
                 }
                 if (is_string($entry['id'])) {

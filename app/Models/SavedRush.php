@@ -30,6 +30,7 @@ use Illuminate\Support\Carbon;
  * @property int $bytes
  * @property array<string, mixed> $document
  * @property array<string, mixed>|null $pins
+ * @property list<string>|null $tags
  * @property int $version
  * @property Carbon $created_at
  * @property Carbon $updated_at
@@ -47,7 +48,7 @@ final class SavedRush extends Model implements Kept
 
     protected $table = 'rushes';
 
-    protected $fillable = ['document', 'pins'];
+    protected $fillable = ['document', 'pins', 'tags'];
 
     public function counts(): array
     {
@@ -61,7 +62,7 @@ final class SavedRush extends Model implements Kept
     }
 
     /** What a list shows of a rush; its document stays where it is. */
-    public const LISTED = ['id', 'name', 'subject', 'kind', 'figure', 'speed_mps', 'start_m', 'focal_mm', 'updated_at'];
+    public const LISTED = ['id', 'name', 'subject', 'kind', 'figure', 'speed_mps', 'start_m', 'focal_mm', 'tags', 'updated_at'];
 
     /**
      * Those whose name or subject contains every word.
@@ -97,6 +98,6 @@ final class SavedRush extends Model implements Kept
 
     protected function casts(): array
     {
-        return ['document' => 'array', 'pins' => 'array', 'version' => 'integer'];
+        return ['document' => 'array', 'pins' => 'array', 'tags' => 'array', 'version' => 'integer'];
     }
 }

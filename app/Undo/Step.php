@@ -22,7 +22,7 @@ final class Step
     private const MOST = 100;
 
     /** What can be touched: things with a person and an id of their own. */
-    private const TABLES = ['bursts', 'pictures'];
+    private const TABLES = ['bursts', 'pictures', 'rushes'];
 
     /** @var array<string, array<array-key, array<string, mixed>>> columns as they were, by table and id */
     private array $before = [];

@@ -167,6 +167,7 @@ final class Everything
             ['PATCH', "/api/rushes/$id[rush]", ['name' => 'x']],
             ['POST', "/api/rushes/$id[rush]/duplicate"],
             ['GET', "/api/rushes/file?rushes[]=$id[rush]"],
+            ['POST', '/api/rushes/tag', ['rushes' => [$id['rush']], 'tag' => 'x', 'on' => true]],
             ['POST', '/api/rushes/delete', ['rushes' => [$id['rush']]]],
             ['POST', '/api/rushes/restore', ['rushes' => [$id['rush']]]],
             ['GET', "/api/outings/$id[outing]"],

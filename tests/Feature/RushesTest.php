@@ -171,6 +171,38 @@ it('deletes several and brings them back, writes them to one archive, and touche
     expect($this->user->rushes()->count())->toBe(3);
 });
 
+it('tags several at once, finds by tag, undoes it, and takes tags along in the archive', function (): void {
+    $ids = array_map(fn (string $name): string => ($this->keep)(['name' => $name])['id'], ['One', 'Two', 'Three']);
+    $changed = $this->user->rushes()->findOrFail($ids[0])->updated_at;
+    $this->travel(5)->minutes();
+    $tag = fn (array $rushes, string $tag, bool $on = true): string => (string) $this->postJson('/api/rushes/tag', ['rushes' => $rushes, 'tag' => $tag, 'on' => $on])
+        ->assertOk()
+        ->json('undo');
+    $with = fn (string $tag): array => array_column($this->getJson('/api/rushes?sort=name&tag='.urlencode($tag))->assertOk()->json('items'), 'name');
+    $tag([$ids[0], $ids[1]], '  früh  am Kliff ');
+    $undo = $tag([$ids[0]], 'race');
+    expect($with('früh am Kliff'))
+        ->toBe(['One', 'Two'])
+        ->and($this->getJson('/api/rushes/tags')->json())
+        ->toBe(['früh am Kliff', 'race'])
+        ->and($this->user->rushes()->findOrFail($ids[0])->updated_at->equalTo($changed))
+        ->toBeTrue();
+    $this->postJson("/api/undo/$undo")->assertSuccessful();
+    expect($with('race'))->toBe([]);
+    $tag([$ids[1]], 'früh am Kliff', false);
+    expect($with('früh am Kliff'))->toBe(['One']);
+    $archive = $this->get('/api/account/archive')->assertOk()->getFile()->getPathname();
+    $copy = (string) tempnam(sys_get_temp_dir(), 'archive');
+    copy($archive, $copy);
+    $this->actingAs($other = $this->person());
+    $this->post('/api/account/archive', ['file' => new UploadedFile($copy, 'a.zip', 'application/zip', null, true)], ['Accept' => 'application/json'])->assertSuccessful();
+    expect($other->rushes()->where('name', 'One')->firstOrFail()->tags)->toBe(['früh am Kliff']);
+    foreach (range(1, 12) as $n) {
+        $this->postJson('/api/rushes/tag', ['rushes' => [$other->rushes()->where('name', 'Two')->firstOrFail()->id], 'tag' => "t$n", 'on' => true])->assertOk();
+    }
+    $this->postJson('/api/rushes/tag', ['rushes' => [$other->rushes()->where('name', 'Two')->firstOrFail()->id], 'tag' => 'one more', 'on' => true])->assertStatus(422);
+});
+
 it('comes back from a file exactly as it went', function (): void {
     $kept = ($this->keep)([
         'name' => 'Out and in',

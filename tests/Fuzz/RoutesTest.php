@@ -163,7 +163,9 @@ function bodyFor(Maker $maker, string $uri): array
             'drills' => $maker->one([true, 'x', []]),
             'rushes' => $maker->one([[], ['x'], [[]], 'x']),
         ],
-        preg_match('~(rushes|bursts)/(delete|restore)~', $uri) === 1 => [
+        preg_match('~(rushes|bursts)/(delete|restore|tag)~', $uri) === 1 => [
+            'tag' => $maker->one(['cliff', '', [], str_repeat('t', 31)]),
+            'on' => $maker->one([true, 'x', []]),
             'bursts' => $maker->one([[], ['x'], [[]], 'x', array_fill(0, 600, 'x')]),
             'rushes' => $maker->one([[], ['x'], [[]], 'x', [str_repeat('0', 26)], array_fill(0, 300, 'x')]),
         ],

@@ -41,6 +41,7 @@ final class RushController extends Controller
     #[OA\Get(path: '/api/rushes', operationId: 'listRushes', summary: 'The rushes kept, a page at a time', tags: ['rushes'],
         parameters: [new OA\Parameter(name: 'search', in: 'query', description: 'Words in name or subject', schema: new OA\Schema(type: 'string', maxLength: 120)),
             new OA\Parameter(name: 'kind', in: 'query', description: 'Only subjects of this kind', schema: new OA\Schema(type: 'string', enum: ['bird', 'animal', 'person', 'vehicle'])),
+            new OA\Parameter(name: 'tag', in: 'query', description: 'Only those with this tag', schema: new OA\Schema(type: 'string', maxLength: 30)),
             new OA\Parameter(name: 'sort', in: 'query', description: 'changed: last changed first', schema: new OA\Schema(type: 'string', enum: ['changed', 'name', 'subject'], default: 'changed')),
             new OA\Parameter(name: 'after', in: 'query', description: '`next` of the page before', schema: new OA\Schema(type: 'string'))],
         responses: [new OA\Response(response: 200, description: 'Rushes', content: new OA\JsonContent(required: ['items', 'next'], properties: [
@@ -49,10 +50,11 @@ final class RushController extends Controller
         ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function index(Request $request): JsonResponse
     {
-        $given = $request->validate(['search' => ['nullable', 'string', 'max:120'], 'kind' => ['nullable', Rule::enum(Detection::class)], 'sort' => ['nullable', Rule::in(['changed', 'name', 'subject'])],
+        $given = $request->validate(['search' => ['nullable', 'string', 'max:120'], 'kind' => ['nullable', Rule::enum(Detection::class)], 'tag' => ['nullable', 'string', 'max:30'], 'sort' => ['nullable', Rule::in(['changed', 'name', 'subject'])],
             'after' => ['nullable', 'string', 'regex:/^(\d{14}-[0-9a-z]{26}|\d{1,5})$/']]);
         $rushes = SavedRush::matching(SavedRush::query()->where('user_id', $this->person($request)->id), $given['search'] ?? '');
         isset($given['kind']) && $rushes->where('kind', $given['kind']);
+        isset($given['tag']) && $rushes->whereJsonContains('tags', $given['tag']);
 
         return response()->json(($given['sort'] ?? 'changed') === 'changed' ? $this->byChange($rushes, $given['after'] ?? '') : $this->byName($rushes, $given['sort'], (int) ($given['after'] ?? 0)));
     }

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Documents\Documents;
+use App\Kit\Tags;
 use App\Models\SavedRush;
+use App\Undo\Step;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use RuntimeException;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -58,6 +62,48 @@ final class RushSetController extends Controller
         $zip->close();
 
         return response()->download($path, 'rushes.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+    }
+
+    #[OA\Get(path: '/api/rushes/tags', operationId: 'listTags', summary: 'The tags of one’s rushes, the commonest first', tags: ['rushes'],
+        responses: [new OA\Response(response: 200, description: 'Tags', content: new OA\JsonContent(type: 'array', items: new OA\Items(type: 'string')))])]
+    public function tags(Request $request): JsonResponse
+    {
+        $rushes = SavedRush::query();
+        $rushes->where('user_id', $this->person($request)->id)->whereNotNull('tags');
+        $many = array_count_values($rushes->get(['id', 'tags'])->flatMap(static fn (SavedRush $rush): array => $rush->tags ?? [])->all());
+        arsort($many);
+
+        return response()->json(array_map(strval(...), array_keys($many)));
+    }
+
+    #[OA\Post(path: '/api/rushes/tag', operationId: 'tagRushes', summary: 'Put a tag to several rushes, or take it away; it can be undone for an hour', tags: ['rushes'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rushes', 'tag', 'on'], properties: [
+            new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: self::MOST),
+            new OA\Property(property: 'tag', type: 'string', minLength: 1, maxLength: Tags::LONGEST), new OA\Property(property: 'on', type: 'boolean'),
+        ])),
+        responses: [new OA\Response(response: 200, description: 'Tagged', content: new OA\JsonContent(ref: '#/components/schemas/Undoable')), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
+    public function tag(Request $request): JsonResponse
+    {
+        $given = $request->validate(['tag' => ['required', 'string', 'max:'.Tags::LONGEST], 'on' => ['required', 'boolean']]);
+        $tag = Tags::clean($given['tag']);
+        $on = (bool) $given['on'];
+        $undo = $this->keeper($request)->alone(function () use ($request, $tag, $on): string {
+            $step = Step::of($this->person($request));
+            foreach ($this->rushes($request, SavedRush::query()) as $rush) {
+                $tags = array_values(array_diff($rush->tags ?? [], [$tag]));
+                if ($on && count($tags) >= Tags::MOST) {
+                    throw ValidationException::withMessages(['tag' => "“{$rush->name}” has ".Tags::MOST.' tags, which is as many as there may be.']);
+                }
+                $step->before($rush, 'tags');
+                // What it is called does not change when it was worked on.
+                $rush->timestamps = false;
+                $rush->fill(['tags' => Tags::of($on ? [...$tags, $tag] : $tags)])->save();
+            }
+
+            return $step->kept();
+        });
+
+        return response()->json(['undo' => $undo]);
     }
 
     /**

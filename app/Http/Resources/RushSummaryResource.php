@@ -10,7 +10,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use OpenApi\Attributes as OA;
 
 /** @property SavedRush $resource */
-#[OA\Schema(schema: 'RushSummary', required: ['id', 'name', 'subject', 'kind', 'figure', 'speed_mps', 'start_m', 'focal_mm', 'updated_at'], properties: [
+#[OA\Schema(schema: 'RushSummary', required: ['id', 'name', 'subject', 'kind', 'figure', 'speed_mps', 'start_m', 'focal_mm', 'tags', 'updated_at'], properties: [
     new OA\Property(property: 'id', type: 'string'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'subject', type: 'string'),
@@ -19,6 +19,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'speed_mps', type: 'number'),
     new OA\Property(property: 'start_m', type: 'number'),
     new OA\Property(property: 'focal_mm', type: 'number'),
+    new OA\Property(property: 'tags', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'updated_at', type: 'string', format: 'date-time'),
 ])]
 final class RushSummaryResource extends JsonResource
@@ -35,6 +36,7 @@ final class RushSummaryResource extends JsonResource
             'speed_mps' => $this->resource->speed_mps,
             'start_m' => $this->resource->start_m,
             'focal_mm' => $this->resource->focal_mm,
+            'tags' => $this->resource->tags ?? [],
             'updated_at' => $this->resource->updated_at->toIso8601ZuluString(),
         ];
     }

@@ -32,9 +32,19 @@ export function useSession() {
 export type RushSort = 'changed' | 'name' | 'subject';
 export type RushKind = 'bird' | 'animal' | 'person' | 'vehicle';
 
-export function useRushes(search: string, sort: RushSort = 'changed', kind: RushKind | null = null) {
+/** The tags of one’s rushes, the commonest first. */
+export function useTags() {
+  return useQuery({ queryKey: ['rushes', 'tags'], queryFn: () => take(client.GET('/api/rushes/tags')) });
+}
+
+export function useRushes(
+  search: string,
+  sort: RushSort = 'changed',
+  kind: RushKind | null = null,
+  tag: string | null = null,
+) {
   return useInfiniteQuery({
-    queryKey: ['rushes', search, sort, kind],
+    queryKey: ['rushes', search, sort, kind, tag],
     queryFn: ({ signal, pageParam }) =>
       take(
         client.GET('/api/rushes', {
@@ -43,6 +53,7 @@ export function useRushes(search: string, sort: RushSort = 'changed', kind: Rush
               ...(search ? { search } : {}),
               ...(sort === 'changed' ? {} : { sort }),
               ...(kind ? { kind } : {}),
+              ...(tag ? { tag } : {}),
               ...(pageParam ? { after: pageParam } : {}),
             },
           },
@@ -186,6 +197,9 @@ export const rushActions = {
   restore: (id: string) => take(client.POST('/api/rushes/{id}/restore', at(id))),
   removeAll: (rushes: string[]) => take(client.POST('/api/rushes/delete', { body: { rushes } })),
   restoreAll: (rushes: string[]) => take(client.POST('/api/rushes/restore', { body: { rushes } })),
+  tag: (body: { rushes: string[]; tag: string; on: boolean }) =>
+    take(client.POST('/api/rushes/tag', { body })),
+  undo: (step: string) => take(client.POST('/api/undo/{id}', at(step))),
   duplicate: (id: string) => take(client.POST('/api/rushes/{id}/duplicate', at(id))),
   rename: ({ id, name }: { id: string; name: string }) =>
     take(client.PATCH('/api/rushes/{id}', { ...at(id), body: { name } })),

@@ -1953,6 +1953,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rushes/tags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The tags of one’s rushes, the commonest first */
+        get: operations["listTags"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/tag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a tag to several rushes, or take it away; it can be undone for an hour */
+        post: operations["tagRushes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -5295,6 +5329,7 @@ export interface components {
             speed_mps: number;
             start_m: number;
             focal_mm: number;
+            tags: string[];
             /** Format: date-time */
             updated_at: string;
         };
@@ -9064,6 +9099,8 @@ export interface operations {
                 search?: string;
                 /** @description Only subjects of this kind */
                 kind?: "bird" | "animal" | "person" | "vehicle";
+                /** @description Only those with this tag */
+                tag?: string;
                 /** @description changed: last changed first */
                 sort?: "changed" | "name" | "subject";
                 /** @description `next` of the page before */
@@ -9483,6 +9520,56 @@ export interface operations {
                 };
                 content: {
                     "application/zip": string;
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    listTags: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tags */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    tagRushes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rushes: string[];
+                    tag: string;
+                    on: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Tagged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undoable"];
                 };
             };
             404: components["responses"]["NotThere"];

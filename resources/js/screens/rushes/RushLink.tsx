@@ -14,7 +14,14 @@ export function RushLink({ rush }: { rush: RushSummary }) {
       </span>
       <span className="rush-name">
         {rush.name}
-        <small className="quiet">{rush.subject || 'No subject named'}</small>
+        <small className="quiet">
+          {rush.subject || 'No subject named'}
+          {rush.tags.map((tag) => (
+            <span key={tag} className="rush-tag">
+              {tag}
+            </span>
+          ))}
+        </small>
       </span>
       <span className="rush-fact">
         {say(rush.speed_mps, 'speed', units)}

@@ -1,10 +1,11 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import { describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { answers, asked, bodies, offline, refused, sample, waiting } from '../../testing/answers';
 import { open } from '../../testing/open';
 import RushList from './RushList';
 
 const tern = sample('RushSummary', {
+  tags: [],
   id: '01',
   name: 'Tern hovering',
   subject: 'Tern, hovering',
@@ -13,12 +14,15 @@ const tern = sample('RushSummary', {
   focal_mm: 500,
 });
 const hare = sample('RushSummary', {
+  tags: [],
   id: '02',
   name: 'Hare bolting',
   subject: '',
   speed_mps: 16,
   start_m: 30,
 });
+
+beforeEach(() => answers({ 'GET /api/rushes/tags': [] }));
 
 describe('the list of rushes', () => {
   it('says what a rush is where there is none, and leads to the first', async () => {
@@ -185,5 +189,31 @@ describe('the list of rushes', () => {
     await user.click(screen.getByRole('checkbox', { name: 'Select Hare bolting' }));
     await user.click(screen.getByRole('button', { name: 'Plan an outing' }));
     expect(where()).toBe('/outings/new?rush=02');
+  });
+
+  it('tags what is selected, takes a tag away, and shows only what has one', async () => {
+    const tagged = { ...tern, tags: ['cliff'] };
+    answers({
+      'GET /api/rushes': ({ query }) => ({ items: query.tag ? [tagged] : [tagged, hare], next: null }),
+      'GET /api/rushes/tags': ['cliff'],
+      'POST /api/rushes/tag': { undo: 'u3' },
+      'POST /api/undo/{id}': undefined,
+    });
+    const { user } = open(<RushList />);
+    await user.click(await screen.findByRole('checkbox', { name: 'Select Tern hovering' }));
+    await user.type(screen.getByLabelText('Tag'), 'early{Enter}');
+    await waitFor(() =>
+      expect(bodies('POST /api/rushes/tag')).toEqual([{ rushes: ['01'], tag: 'early', on: true }]),
+    );
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(asked.some(({ path }) => path.id === 'u3')).toBe(true));
+    await user.click(screen.getByRole('button', { name: 'Take away the tag cliff' }));
+    await waitFor(() =>
+      expect(bodies('POST /api/rushes/tag').at(-1)).toMatchObject({ tag: 'cliff', on: false }),
+    );
+    await user.click(screen.getByRole('button', { name: 'Clear' }));
+    await user.click(screen.getByRole('combobox', { name: 'Tagged' }));
+    await user.click((await screen.findAllByTitle('cliff')).at(-1) as HTMLElement);
+    await waitFor(() => expect(screen.queryByText('Hare bolting')).toBeNull());
   });
 });

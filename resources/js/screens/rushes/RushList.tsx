@@ -3,7 +3,14 @@ import { App, Button, Checkbox, Dropdown, Input, Modal, Select } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { RushSummary } from '../../api/client';
-import { type RushKind, type RushSort, rushActions, useRushAction, useRushes } from '../../api/hooks';
+import {
+  type RushKind,
+  type RushSort,
+  rushActions,
+  useRushAction,
+  useRushes,
+  useTags,
+} from '../../api/hooks';
 import { NearlyFull } from '../../parts/NearlyFull';
 import { UploadButton } from '../../parts/UploadButton';
 import { useSelection } from '../../parts/useSelection';
@@ -14,6 +21,7 @@ import { options } from '../../parts/words';
 import { TopBar } from '../../shell/TopBar';
 import { OneLine } from './OneLine';
 import { RushLink } from './RushLink';
+import { TagField } from './TagField';
 
 const SORTS: RushSort[] = ['changed', 'name', 'subject'];
 
@@ -23,7 +31,9 @@ export default function RushList() {
   const words = useDeferredValue(search.trim());
   const [sort, setSort] = useStored<RushSort>('rush-hold.rushes.sort', 'changed', SORTS);
   const [kind, setKind] = useState<RushKind | null>(null);
-  const rushes = useRushes(words, sort, kind);
+  const [tag, setTag] = useState<string | null>(null);
+  const tags = useTags().data ?? [];
+  const rushes = useRushes(words, sort, kind, tag);
   const listed = rushes.data?.pages.flatMap((page) => page.items);
   const ids = useMemo(() => listed?.map(({ id }) => id) ?? [], [listed]);
   const selection = useSelection(ids);
@@ -139,13 +149,14 @@ export default function RushList() {
           </p>
         )}
         {listed?.length === 0 &&
-          (words || kind ? (
+          (words || kind || tag ? (
             <p className="rushes-empty">
               {words ? `Nothing here is called “${words}”.` : 'Nothing of this kind.'}{' '}
               <Button
                 onClick={() => {
                   setSearch('');
                   setKind(null);
+                  setTag(null);
                 }}
               >
                 Show all
@@ -175,6 +186,7 @@ export default function RushList() {
             >
               Download
             </Button>
+            <TagField selected={listed?.filter(({ id }) => selection.has(id)) ?? []} />
             <Button size="small" loading={removeAll.isPending} onClick={removeChosen}>
               Delete
             </Button>
@@ -188,7 +200,7 @@ export default function RushList() {
             </span>
           </div>
         ) : (
-          (listed?.length ?? 0) > 1 && (
+          ((listed?.length ?? 0) > 1 || kind || tag) && (
             <div className="rushes-tools">
               <Select
                 size="small"
@@ -210,6 +222,19 @@ export default function RushList() {
                 options={[{ value: '', label: 'All kinds' }, ...options('subject-kind')]}
                 onChange={(to) => setKind((to || null) as RushKind | null)}
               />
+              {tags.length > 0 && (
+                <Select
+                  size="small"
+                  aria-label="Tagged"
+                  popupMatchSelectWidth={false}
+                  value={tag ?? ''}
+                  options={[
+                    { value: '', label: 'Any tag' },
+                    ...tags.map((one) => ({ value: one, label: one })),
+                  ]}
+                  onChange={(to) => setTag(to || null)}
+                />
+              )}
             </div>
           )
         )}
