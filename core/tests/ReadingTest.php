@@ -349,6 +349,29 @@ it('understands lines of other people’s kinds', function (string $file): void 
     expect(count($missed) / $parts)->toBeLessThanOrEqual(0.03, implode("\n", $missed));
 })->with(['lines.json', 'lines-more.json', 'lines-others.json', 'lines-others-unseen.json']);
 
+it('ends a run at the camera before it goes through it, unless the line says how long', function (): void {
+    $seconds = static fn (string $line): float => (float) understand($line)->document['path']['seconds'];
+    $usual = $seconds('dog');
+    $dog = understand('dog running to me at 10 m/s, 20 m');
+    $rush = RushDocument::read($dog->document)->rush;
+    // Where it fills the frame, but no sooner than after two fifths of the way.
+    expect($rush->path->at($rush->path->seconds)->distanceM)
+        ->toBeLessThan(12.5)
+        ->toBeGreaterThan($rush->kit->lens->nearestM)
+        ->and(array_column($dog->pieces, 'value', 'field')['path.seconds'])
+        ->toBe($rush->path->seconds)
+        ->and($seconds('dog running to me at 10 m/s, 20 m, for 2.5 seconds'))
+        ->toBe(2.5)
+        ->and($seconds('dog running across at 10 m/s, 20 m'))
+        ->toBe($usual)
+        ->and($seconds('boxer, 5 m'))
+        ->toBe($usual)
+        ->and($seconds('puffin coming straight in from 60 m'))
+        ->toBe($usual)
+        ->and((float) understand('dog running to me at 10 m/s, 20 m', ['path.seconds'])->document['path']['seconds'])
+        ->toBe($usual);
+});
+
 it('takes a lens that focuses so near rather than another distance, and says so', function (): void {
     $understood = understand('dragonfly 0.5 m');
     $pieces = array_column($understood->pieces, 'value', 'field');

@@ -8,6 +8,7 @@ use RushHold\Document\LensDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Light\Daylight;
 use RushHold\Light\Sky;
+use RushHold\Motion\PathPoint;
 use RushHold\Quantity;
 use RushHold\Refused;
 use RushHold\Said;
@@ -21,6 +22,20 @@ final readonly class Reading
     private const LEAN_OF_MACHINES = 14.0;
 
     private const TIGHTEST_M = 5.0;
+
+    /** It ends no nearer than this share of where it begins, and where it fills the frame at the latest at this one. */
+    private const NEAR = 0.15;
+
+    private const FAR = 0.6;
+
+    /** A little farther than the nearest the lens focuses. */
+    private const CLEAR_OF_NEAREST = 1.1;
+
+    private const SHORTEST_S = 0.5;
+
+    private const LOOKS = 60;
+
+    private const TOWARDS_DEG = 20.0;
 
     /** “Slowly” is so much of the usual speed. */
     private const SLOW = 0.6;
@@ -84,10 +99,53 @@ final readonly class Reading
             $document = $next;
             $understood[] = $piece;
         }
+        $ended = $this->ended($document, $understood);
+        if ($ended !== null) {
+            $document = $ended[0];
+            $understood[] = $ended[1];
+        }
         usort($understood, static fn (Piece $a, Piece $b): int => $a->at <=> $b->at);
         $left = array_map(static fn (array $word): array => [...$word, 'because' => null], $this->left);
 
         return new Understood($document, $understood, [...$left, ...$refused], $this->saysWho(), array_combine($this->likely, array_map(fn (string $id): array => $this->subjects[$id], $this->likely)));
+    }
+
+    /**
+     * What comes straight at the camera is not photographed through it: where the line does not say how long it lasts, it ends where
+     * it fills the frame or is as near as the lens focuses.
+     *
+     * @param  array<string, mixed>  $document
+     * @param  list<Piece>  $understood
+     * @return array{array<string, mixed>, Piece}|null null: it stays farther away, or the line says how long
+     */
+    private function ended(array $document, array $understood): ?array
+    {
+        $by = array_column($understood, null, 'field');
+        $piece = $by['path.heading_deg'] ?? null;
+        if ($piece === null || abs(self::float($piece->value)) > self::TOWARDS_DEG || isset($by['path.seconds']) || in_array('path.seconds', $this->without, true)) {
+            return null;
+        }
+        $rush = RushDocument::read($document)->rush;
+        $kit = $rush->kit;
+        $fills = $kit->focalMm() * $rush->subject->heightM / $kit->body->sensorHeightMm;
+        $least = max(self::NEAR * $rush->path->startM, self::CLEAR_OF_NEAREST * $kit->lens->nearestM);
+        $near = max($least, min($fills, self::FAR * $rush->path->startM));
+        // What passes beside is photographed all the way.
+        if (min(array_map(static fn (PathPoint $p): float => $p->distanceM, $rush->path->sampled(self::LOOKS))) >= $least) {
+            return null;
+        }
+        $seconds = null;
+        for ($t = self::SHORTEST_S; $t < $rush->path->seconds; $t = round($t + 0.1, 1)) {
+            if ($rush->path->at($t)->distanceM < $near) {
+                $seconds = $t;
+                break;
+            }
+        }
+        if ($seconds === null) {
+            return null;
+        }
+
+        return [self::put($document, 'path.seconds', $seconds), new Piece($piece->text, $piece->at, 'path.seconds', $seconds, Said::of('read.until-near', seconds: Quantity::seconds($seconds), metres: Quantity::length($rush->path->at($seconds)->distanceM)))];
     }
 
     /**
