@@ -349,6 +349,24 @@ it('understands lines of other people’s kinds', function (string $file): void 
     expect(count($missed) / $parts)->toBeLessThanOrEqual(0.03, implode("\n", $missed));
 })->with(['lines.json', 'lines-more.json', 'lines-others.json', 'lines-others-unseen.json']);
 
+it('lets stand still what is said to, and leaves to itself what hovers anyway', function (): void {
+    $speed = static fn (string $line): float => (float) understand($line)->document['subject']['speed_mps'];
+    expect($speed('deer standing in fog at 60 m'))
+        ->toBe(0.2)
+        ->and($speed('dragonfly hovering 3 m'))
+        ->toBe(0.2)
+        ->and($speed('deer running at 60 m'))
+        ->toBeGreaterThan(5.0)
+        ->and($speed('pipit perched on a post 9 m'))
+        ->toBeLessThanOrEqual(0.2)
+        ->and($speed('tern hovering 30 m'))
+        ->toBe($speed('tern 30 m'))
+        ->and(understand('ski racer through a gate 35 m')->saysWho)
+        ->toBeTrue()
+        ->and(understand('road race bike in a bend 60 m 180 km/h')->document['subject']['kind'])
+        ->toBe('vehicle');
+});
+
 it('ends a run at the camera before it goes through it, unless the line says how long', function (): void {
     $seconds = static fn (string $line): float => (float) understand($line)->document['path']['seconds'];
     $usual = $seconds('dog');

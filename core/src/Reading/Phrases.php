@@ -170,6 +170,7 @@ final class Phrases
             '(?:freez(?:e|ing) )(?:the |its )?(?:wings?(?: tips)?|wing tips|limbs|legs|feet|arms)|(?:wings?|limbs|feet|legs) (?:frozen|sharp)' => [['photographer.freeze', 'limbs', Said::of('read.limbs')]],
             'for (?:a |the )?print(?:ing|s)?' => [['final_use', 'print', Said::of('read.print')]],
             'for (?:a |the |my )?(?:web|screen|phone|site|social media)' => [['final_use', 'screen', Said::of('read.screen')]],
+            '(?:just |still |quietly )*(?:standing(?: still)?|sitting|resting|grazing|sleeping|motionless|keeping still|hovering|hanging in the air)' => [['pace', 'still', Said::of('read.still')]],
             '(?:flat out|(?:at )?(?:full|top) speed|very fast|fast|quick(?:ly)?|as fast as it (?:goes|can))' => [['pace', 'fast', Said::of('read.fast')]],
             '(?:quite |very |rather )?slow(?:ly)?|at a walk' => [['pace', 'slow', Said::of('read.slow')]],
         ];

@@ -40,6 +40,11 @@ final readonly class Reading
     /** “Slowly” is so much of the usual speed. */
     private const SLOW = 0.6;
 
+    /** Who keeps still sways and turns its head. */
+    private const STILL_MPS = 0.2;
+
+    private const KNOWN_FOR_IT_MPS = 1.5;
+
     /** Height of the sun where only the sky is told, degrees. */
     private const USUAL_SUN_DEG = 38.0;
 
@@ -221,6 +226,10 @@ final readonly class Reading
     /** @param  array<string, mixed>  $profile */
     private function pace(Piece $piece, float $speed, array $profile): Piece
     {
+        if ($piece->value === 'still') {
+            // Who is known for it has a speed of its own.
+            return new Piece($piece->text, $piece->at, 'subject.speed_mps', $speed <= self::KNOWN_FOR_IT_MPS ? $speed : self::STILL_MPS, $piece->says);
+        }
         $fast = $piece->value === 'fast';
         $value = $fast ? self::float($profile['burst_mps'] ?? 1.3 * $speed) : round(self::SLOW * $speed, 1);
 

@@ -8,6 +8,7 @@ return [
     'read.subject' => '{name}',
     'read.speed' => 'at {speed}',
     'read.light' => 'light EV {ev}',
+    'read.still' => 'keeps still',
     'read.until-near' => 'ends after {seconds}, at {metres}',
     'read.lamps' => 'lit by lamps, EV {ev}',
     'read.hour' => 'about EV {ev} at that hour in spring and autumn',
