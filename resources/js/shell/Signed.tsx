@@ -5,6 +5,7 @@ import { useHabits } from '../api/kit';
 import { useField } from '../field/useField';
 import { Keys } from './Keys';
 import { Failed, Waiting } from './Messages';
+import { Offline } from './Offline';
 import { usePreferences } from './preferences';
 
 /** Only for those signed in; others are sent to the door and brought back afterwards. */
@@ -27,6 +28,7 @@ export function Signed() {
   return (
     <Suspense fallback={<Waiting />}>
       <Outlet />
+      <Offline />
       <Keys />
     </Suspense>
   );
