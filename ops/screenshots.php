@@ -13,6 +13,7 @@ $folder = __DIR__.'/../docs/screenshots';
 $enter = static function (Page $page, string $mode): void {
     $page->visit('/sign-in');
     $page->script('localStorage.setItem("rush-hold.mode", arguments[0])', $mode);
+    $page->script('for (const of of ["desk", "outing", "review", "practice"]) localStorage.setItem("rush-hold.hints." + of, "hidden")');
     $page->visit('/sign-in')->press('Try the demo')->see('Last worked on');
 };
 $open = static function (Page $page, string $name): void {

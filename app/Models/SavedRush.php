@@ -98,6 +98,6 @@ final class SavedRush extends Model implements Kept
 
     protected function casts(): array
     {
-        return ['document' => 'array', 'pins' => 'array', 'tags' => 'array', 'version' => 'integer'];
+        return ['document' => 'array', 'pins' => 'array', 'tags' => 'json:unicode', 'version' => 'integer'];
     }
 }

@@ -52,7 +52,7 @@ foreach (array_slice($rows, (int) ($argv[1] ?? 1) - 1, (int) ($argv[2] ?? count(
         $hold->shutterS < 0.4 ? '1/'.round(1 / $hold->shutterS) : $hold->shutterS.' s', $hold->aperture, $hold->iso, Words::label($hold->stabiliser), Words::label($hold->support), $hold->startAtM);
     printf("   shutter: %s\n   area: %s\n", $says(Setting::Shutter), $says(Setting::Area));
     foreach ($plan->misfits as $misfit) {
-        printf("   ! %s %s\n", $words->say($misfit->sentence), implode(' ', array_map(static fn (RushHold\Said $way): string => "> ".$words->say($way), array_slice($misfit->waysOut, 0, 3))));
+        printf("   ! %s %s\n", $words->say($misfit->sentence), implode(' ', array_map(static fn (RushHold\Said $way): string => '> '.$words->say($way), array_slice($misfit->waysOut, 0, 3))));
     }
     echo "\n";
 }

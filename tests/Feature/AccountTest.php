@@ -850,7 +850,7 @@ it('sends strangers away from what is new as well', function (string $method, st
 ]);
 
 it('lets a calendar subscribe to outings and practice, until the address is taken back', function (): void {
-    $this->actingAs($person = $this->person());
+    $this->actingAs($person = $this->person()->refresh());
     $rush = $person->rushes()->create(['document' => RushHold\Document\RushDocument::read(RushHold\Tests\Rushes::document())->fields]);
     $outing = App\Models\SavedOuting::factory()->for($person)->with($rush)->create();
     $outing->document = [...$outing->document, 'name' => 'Cliff; early, "cold"', 'date' => now()->addDays(3)->toDateString()];
@@ -867,8 +867,8 @@ it('lets a calendar subscribe to outings and practice, until the address is take
         ->and($calendar->validate())
         ->toBe([]);
     // A new address ends the old one; taken back, there is none.
-    $this->actingAs($person->refresh());
-    $next = parse_url($this->postJson('/api/account/calendar')->json('address'), PHP_URL_PATH);
+    $this->actingAs($person->refresh(), 'web');
+    $next = parse_url($this->postJson('/api/account/calendar')->assertCreated()->json('address'), PHP_URL_PATH);
     $this->get($path)->assertNotFound();
     $this->get($next)->assertOk();
     $this->deleteJson('/api/account/calendar')->assertNoContent();

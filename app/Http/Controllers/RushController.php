@@ -54,7 +54,8 @@ final class RushController extends Controller
             'after' => ['nullable', 'string', 'regex:/^(\d{14}-[0-9a-z]{26}|\d{1,5})$/']]);
         $rushes = SavedRush::matching(SavedRush::query()->where('user_id', $this->person($request)->id), $given['search'] ?? '');
         isset($given['kind']) && $rushes->where('kind', $given['kind']);
-        isset($given['tag']) && $rushes->whereJsonContains('tags', $given['tag']);
+        // As it is kept: the database compares letters, not what an escape stands for.
+        isset($given['tag']) && $rushes->whereRaw('JSON_CONTAINS(tags, ?)', [json_encode($given['tag'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
 
         return response()->json(($given['sort'] ?? 'changed') === 'changed' ? $this->byChange($rushes, $given['after'] ?? '') : $this->byName($rushes, $given['sort'], (int) ($given['after'] ?? 0)));
     }
