@@ -137,7 +137,7 @@ export function TopBar({
           }}
         >
           <Button type="text" title="Preferences and account">
-            {session.data?.user?.name ?? 'Account'} ▾
+            <span className="user-name">{session.data?.user?.name ?? 'Account'}</span> ▾
           </Button>
         </Dropdown>
       </div>

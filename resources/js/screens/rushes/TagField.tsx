@@ -32,6 +32,7 @@ export function TagField({ selected }: { selected: RushSummary[] }) {
     <>
       <AutoComplete
         className="tag-field"
+        open={typed !== ''}
         value={typed}
         options={tags.filter((tag) => tag.includes(typed)).map((tag) => ({ value: tag }))}
         onChange={setTyped}
