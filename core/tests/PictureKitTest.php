@@ -8,9 +8,9 @@ use RushHold\Library\PictureKit;
 
 /** What the files of five makers, all made up, say in their own ways. */
 const HABITS_OF_FILES = [
-    'pixels in a centimetre' => ['body' => 'Cormora K7', 'wide' => 6000.0, 'high' => 4000.0, 'plane_per_unit' => 1666.667, 'plane_unit' => 3.0, 'focal_mm' => 500.0, 'lens_info' => '500 500 4 4', 'lens' => 'KX 500 4 S'],
+    'pixels in a centimetre' => ['body' => 'Cormora K7', 'wide' => 6000.0, 'high' => 4000.0, 'plane_per_unit' => 1666.667, 'plane_unit' => 3.0, 'focal_mm' => 500.0, 'lens_info' => '500 500 4 4', 'lens' => 'CR 500 4'],
     'pixels in an inch, upright' => ['body' => 'Tarn 90', 'wide' => 5464.0, 'high' => 8192.0, 'plane_per_unit' => 5779.9, 'plane_unit' => 2.0, 'lens_info' => '100 400 4.5 5.6'],
-    'beside the length in 35 mm' => ['body' => 'Pellicule M', 'wide' => 5184.0, 'high' => 3888.0, 'focal_mm' => 300.0, 'focal_35_mm' => 600.0, 'lens' => 'PM 100-400mm F5.0-6.3 IS'],
+    'beside the length in 35 mm' => ['body' => 'Pellicule M', 'wide' => 5184.0, 'high' => 3888.0, 'focal_mm' => 300.0, 'focal_35_mm' => 600.0, 'lens' => 'PM 100-400mm F5.0-6.3'],
     'in the name of the lens' => ['body' => 'Auk SE', 'wide' => 6000.0, 'high' => 4000.0, 'focal_mm' => 200.0, 'focal_35_mm' => 300.0, 'lens' => 'Auk DZ 55-250 mm 1:4-5.6'],
     'nothing but pixels' => ['body' => 'Old Box', 'wide' => 4000.0, 'high' => 3000.0],
 ];

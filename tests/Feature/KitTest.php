@@ -388,7 +388,7 @@ it('lets a camera describe itself by a picture, of which the beginning is enough
 
         return UploadedFile::fake()->createWithContent('shot.jpg', $head);
     };
-    $whole = $picture('-EXIF:Model=Cormora K7', '-EXIF:LensModel=KX 100-400', '-EXIF:LensInfo=100 400 4.5 5.6', '-EXIF:ExifImageWidth=6000', '-EXIF:ExifImageHeight=4000',
+    $whole = $picture('-EXIF:Model=Cormora K7', '-EXIF:LensModel=CR 100-400', '-EXIF:LensInfo=100 400 4.5 5.6', '-EXIF:ExifImageWidth=6000', '-EXIF:ExifImageHeight=4000',
         '-EXIF:FocalPlaneXResolution=1666.667', '-EXIF:FocalPlaneResolutionUnit=cm', '-EXIF:FocalLength=400', '-EXIF:GPSLatitude=55.5', '-EXIF:GPSLatitudeRef=N');
     $said = $this->post('/api/kit/describe', ['files' => [$whole]], ['Accept' => 'application/json'])->assertOk()->json();
     expect($said['body'])

@@ -51,8 +51,14 @@ export type Outing = {
   checked?: { [key: string]: string };
 };
 
-/** Whether it is said where it is. */
-export const isPlaced = ({ place }: Outing) => place.latitude_deg !== null && place.longitude_deg !== null;
+/** Whether somebody has said where it is; what was carried at once stands nowhere until then. */
+export const hasPlace = ({ place }: Outing) =>
+  place.latitude_deg !== null &&
+  place.longitude_deg !== null &&
+  (place.name !== '' || place.latitude_deg !== 0 || place.longitude_deg !== 0);
+
+/** Whether it can be planned: by its place, or because its light was metered. */
+export const isPlaced = (outing: Outing) => hasPlace(outing) || (outing.ev100 ?? null) !== null;
 
 export const planningDay = new AskingWindow();
 

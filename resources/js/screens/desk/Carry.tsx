@@ -2,7 +2,7 @@ import { App, Button, Dropdown } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Plan } from '../../api/client';
-import { isPlaced } from '../../api/day';
+import { hasPlace } from '../../api/day';
 import { saveFile, useOuting, useOutings, useSaveOuting } from '../../api/outings';
 import type { Place } from '../../api/places';
 import { useUnits } from '../../parts/units';
@@ -25,7 +25,7 @@ export function Carry({ name, plan, onKept }: Props) {
   const [shared, setShared] = useState<string | null>(null);
   const save = useSaveOuting();
   const last = useOuting(useOutings().data?.[0]?.id).data?.document;
-  const place = last && isPlaced(last) ? (last.place as Place) : null;
+  const place = last && hasPlace(last) ? (last.place as Place) : null;
 
   async function carried(then: (outing: string) => unknown) {
     setBusy(true);

@@ -57,8 +57,8 @@ export const RushPanel = memo(function RushPanel({ id, newer, onSettle, onChoose
         <Part
           id="kit"
           title="You and your kit"
-          says={kitSays(rush)}
-          wrong={wrong(/^(kit|photographer|final_use)/) || newer.length > 0}
+          says={newer.length > 0 ? `${kitSays(rush)}; updated since` : kitSays(rush)}
+          wrong={wrong(/^(kit|photographer|final_use)/)}
         >
           <PersonFields
             rush={rush}

@@ -1,6 +1,6 @@
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
-import { isPlaced, type Outing } from '../../api/day';
+import { hasPlace, type Outing } from '../../api/day';
 import type { Place } from '../../api/places';
 import { NumberField } from '../../parts/NumberField';
 import { PlaceField } from '../../parts/PlaceField';
@@ -33,7 +33,7 @@ export function WhereItIs({ outing, onPlace }: Props) {
       <div className="where-find">
         <PlaceField onPlace={(found) => onPlace({ ...found, name: found.name || place.name })} />
       </div>
-      {isPlaced(outing) && (
+      {hasPlace(outing) && (
         <p className="quiet where-figures">
           {degrees(place.latitude_deg, 'N', 'S')}, {degrees(place.longitude_deg, 'E', 'W')},{' '}
           {place.zone.replaceAll('_', ' ')}{' '}

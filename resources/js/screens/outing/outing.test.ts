@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Outing } from '../../api/day';
+import { hasPlace, isPlaced, type Outing } from '../../api/day';
 import { recorded } from '../../testing/recorded';
 import { withKit } from './Carried';
-import { freshOuting } from './fresh';
+import { carriedOuting, freshOuting } from './fresh';
 import { later, whenPlanned } from './planned';
 
 const two = (): Outing => ({ ...freshOuting(['a', 'b'], undefined), bodies: [], lenses: [] });
@@ -20,6 +20,25 @@ describe('what is carried', () => {
     const back = withKit(other, 0, 'body', null);
     expect(back.bodies).toEqual([{ name: 'Cliff body' }]);
     expect(back.rushes.map((e) => e.body)).toEqual([null, 0]);
+  });
+});
+
+describe('where an outing is', () => {
+  const at = (latitude_deg: number | null, name = ''): Outing => ({
+    ...two(),
+    place: { name, latitude_deg, longitude_deg: latitude_deg, zone: 'UTC' },
+  });
+
+  it('is known by figures or by name, and need not be where the light was metered', () => {
+    expect([at(null), at(0), at(0, 'Buoy'), at(55)].map(hasPlace)).toEqual([false, false, true, true]);
+    expect(isPlaced({ ...at(0), ev100: 11 })).toBe(true);
+    expect(isPlaced({ ...at(0), ev100: null })).toBe(false);
+  });
+
+  it('is nowhere for what is carried at once, from this minute on, over midnight as well', () => {
+    const carried = carriedOuting('7', 'Tern', 11.46, null, new Date(2026, 5, 7, 23, 13));
+    expect(hasPlace(carried)).toBe(false);
+    expect(carried).toMatchObject({ date: '2026-06-07', from: '23:10', to: '01:10', ev100: 11.5 });
   });
 });
 

@@ -6,7 +6,7 @@ import { recorded } from '../../../testing/recorded';
 import DescribedPage from './Described';
 
 const body = { ...recorded('body').document, name: 'Cormora K7', words: {} };
-const lens = { ...recorded('lens').document, name: 'KX 100-400', zoom: [] };
+const lens = { ...recorded('lens').document, name: 'CR 100-400', zoom: [] };
 const said = {
   body,
   told: ['name', 'pixels_wide', 'sensor_width_mm'],
@@ -48,14 +48,14 @@ describe('a camera that describes itself', () => {
     }[];
     // What sounds like one of our terms is named so; what only its owner can know is not.
     expect(first?.document.words).toEqual({ 'area.block': { label: 'Zone, large', where: '' } });
-    expect(second?.document.name).toBe('KX 100-400');
+    expect(second?.document.name).toBe('CR 100-400');
   });
 
   it('leaves out what one does not want, and takes the words one gives', async () => {
     answers(ready());
     const { user } = page();
     await choose(user);
-    await user.click(await screen.findByRole('checkbox', { name: /KX 100-400/ }));
+    await user.click(await screen.findByRole('checkbox', { name: /CR 100-400/ }));
     await user.click(screen.getByRole('combobox', { name: 'What “Cluster D” is' }));
     await user.click((await screen.findAllByTitle('Plus')).at(-1) as HTMLElement);
     await user.click(screen.getByRole('button', { name: 'Good enough, save' }));
