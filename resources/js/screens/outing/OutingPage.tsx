@@ -1,12 +1,11 @@
-import { standsOn } from '../../parts/learned';
 import './outing.css';
-import { App, Button, Dropdown, Select } from 'antd';
+import { App, Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import type { Hold, Refusal } from '../../api/client';
+import type { Refusal } from '../../api/client';
 import { type Entry, isPlaced, type Outing, planningDay, useDay } from '../../api/day';
 import { useProgress, useRushes } from '../../api/hooks';
-import { saveFile, useOuting, useOutings, useSaveOuting } from '../../api/outings';
+import { useOuting, useOutings, useSaveOuting } from '../../api/outings';
 import type { Place } from '../../api/places';
 import { bring } from '../../field/cards';
 import { lastPerson } from '../../field/db';
@@ -21,16 +20,10 @@ import { useDraft } from '../../parts/useDraft';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
-import { Carried } from './Carried';
-import { Checklist } from './Checklist';
-import { DayOrder } from './DayOrder';
-import { DayTimeline } from './DayTimeline';
-import { EntryRow } from './EntryRow';
-import { daylightHours, freshEntry, freshOuting, HOURS } from './fresh';
-import { LogByHand } from './LogByHand';
-import { Logged } from './Logged';
-import { whenPlanned } from './planned';
-import { ShareCard } from './ShareCard';
+import { DayResult } from './DayResult';
+import { Entries } from './Entries';
+import { daylightHours, freshOuting, HOURS } from './fresh';
+import { OutingHead } from './OutingHead';
 import { WhereFields, whereOf } from './WhereFields';
 
 const USUAL = 5;
@@ -86,15 +79,13 @@ export default function OutingPage() {
   } = useDraft<Outing>(`outing.${id ?? `new ${rush ?? ''}`}`, base);
   const save = useSaveOuting();
   const [open, setOpen] = useState(id === undefined);
-  const [sharing, setSharing] = useState(false);
-  const [logging, setLogging] = useState<number | null>(null);
   useTitle(outing?.name || 'Outing');
   const change = (fields: Partial<Outing>) => outing && setOuting({ ...outing, ...fields });
   const setEntry = (i: number, fields: Partial<Entry>) =>
     outing && change({ rushes: outing.rushes.map((e, at) => (at === i ? { ...e, ...fields } : e)) });
   const asked = useDebounced(outing, SETTLED);
   const day = useDay(asked, units);
-  const name = (rush: string, i: number) =>
+  const nameOf = (rush: string, i: number) =>
     listed?.find((r) => r.id === rush)?.name ?? day.data?.rushes[i]?.name ?? `Rush ${i + 1}`;
 
   async function keep(asCopy = false) {
@@ -135,28 +126,6 @@ export default function OutingPage() {
   };
   const unplaced = outing !== undefined && !isPlaced(outing);
 
-  const planned = logging === null ? undefined : day.data?.rushes[logging];
-  // It was shot when it was planned, or now while that still lies ahead.
-  const begun = Date.parse(planned?.planned?.from ?? '');
-  const shot = planned && {
-    outing_id: id ?? null,
-    rush_id: asked?.rushes[logging ?? 0]?.rush ?? null,
-    rush: planned.name,
-    at: new Date(Math.min(begun, Date.now())).toISOString(),
-    hold: planned.hold as Hold,
-  };
-
-  /** Lets go of the times somebody chose; what happens at a fixed time stays. */
-  const takeBest = () =>
-    outing &&
-    change({
-      order: 'solved',
-      rushes: outing.rushes.map((e) => (e.by_hand ? { ...e, at: null, by_hand: false } : e)),
-    });
-
-  const write = (file: 'a6' | 'a4' | 'calendar') =>
-    id && void saveFile(id, file, units).catch((error: Error) => message.error(error.message));
-
   if (kept.isError)
     return (
       <>
@@ -170,50 +139,14 @@ export default function OutingPage() {
       <TopBar />
       <Hints of="outing" />
       <main className={day.isPlaceholderData ? 'page outing older' : 'page outing'}>
-        <div className="page-head">
-          <h1>{outing?.name || 'Outing'}</h1>
-          {id !== undefined && <Button onClick={() => navigate(`/card/${id}`)}>Card</Button>}
-          <Button
-            onClick={() =>
-              navigate(`/kit/layouts?rushes=${outing?.rushes.map((e) => e.rush).join(',') ?? ''}`)
-            }
-          >
-            Buttons
-          </Button>
-          {id !== undefined && (
-            <Dropdown
-              trigger={['click']}
-              menu={{
-                items: [
-                  { key: 'a6', label: 'Card on paper, A6', onClick: () => write('a6') },
-                  { key: 'a4', label: 'Card on paper, A4', onClick: () => write('a4') },
-                  { key: 'share', label: 'Show the card to somebody', onClick: () => setSharing(true) },
-                  { type: 'divider' },
-                  { key: 'calendar', label: 'For the calendar', onClick: () => write('calendar') },
-                  {
-                    key: 'file',
-                    label: (
-                      <a href={`/api/outings/${id}/document`} download>
-                        Download
-                      </a>
-                    ),
-                  },
-                  { key: 'print', label: 'Print this page', onClick: () => window.print() },
-                ],
-              }}
-            >
-              <Button aria-label="More of this outing">•••</Button>
-            </Dropdown>
-          )}
-          <Button
-            type={dirty || id === undefined ? 'primary' : 'default'}
-            disabled={!outing || unplaced || (id !== undefined && !dirty)}
-            loading={save.isPending}
-            onClick={() => void keep()}
-          >
-            {id !== undefined && !dirty ? 'Saved' : 'Save'}
-          </Button>
-        </div>
+        <OutingHead
+          id={id}
+          outing={outing}
+          dirty={dirty}
+          ready={outing !== undefined && !unplaced}
+          busy={save.isPending}
+          onKeep={() => void keep()}
+        />
         {outing && unplaced && (
           <section className="outing-place" aria-labelledby="outing-place">
             <h2 id="outing-place">Where will you be?</h2>
@@ -252,92 +185,18 @@ export default function OutingPage() {
           </p>
         )}
         {day.data && outing && asked && asked.rushes.length > 0 && (
-          <>
-            <p className="day-kept">
-              <b>{Math.round(day.data.kept_wanted)}</b> wanted frames kept
-              {!day.data.played && <span className="quiet"> if nothing goes wrong; playing it…</span>}
-              {day.data.best_wanted > day.data.kept_wanted + 0.5 && (
-                <span className="quiet"> of {Math.round(day.data.best_wanted)} in the best order</span>
-              )}
-              {(outing.order !== 'solved' || outing.rushes.some((e) => e.by_hand)) && (
-                <Button type="link" size="small" onClick={takeBest}>
-                  Take the best order
-                </Button>
-              )}
-              {day.data.left_out.length > 0 && (
-                <span className="reached-lost"> {day.data.left_out.length} will not fit</span>
-              )}
-            </p>
-            {day.data.learned && (
-              <p className="quiet day-learned">
-                Predictions are {standsOn(day.data.learned)}, the rest the model.{' '}
-                <Link to="/review/learned">Accuracy</Link>
-              </p>
-            )}
-            <DayTimeline day={day.data} onMove={(rush, at) => setEntry(rush, { at, by_hand: true })} />
-            <DayOrder
-              day={day.data}
-              outing={asked}
-              onLog={id === undefined ? undefined : (number) => setLogging(number)}
-            />
-            {day.data.cautions.map((c) => (
-              <p key={c.what} className="notice caution">
-                {c.sentence}
-              </p>
-            ))}
-            {id !== undefined && <Logged outing={id} zone={asked.place.zone} />}
-            <Checklist items={day.data.checklist} outing={outing} onTick={(checked) => change({ checked })} />
-          </>
-        )}
-        {outing && listed && (
-          <section aria-label="Rushes of the outing">
-            <h2>Rushes</h2>
-            <ul className="entries">
-              {outing.rushes.map((entry, i) => (
-                <EntryRow
-                  key={entry.rush}
-                  entry={entry}
-                  name={name(entry.rush, i)}
-                  kit={
-                    <Carried
-                      outing={outing}
-                      at={i}
-                      entry={entry}
-                      name={name(entry.rush, i)}
-                      onChange={setOuting}
-                    />
-                  }
-                  onChange={(fields) => setEntry(i, fields)}
-                  onRemove={() =>
-                    change({
-                      rushes: outing.rushes.filter((_, at) => at !== i),
-                      order: 'solved',
-                    })
-                  }
-                />
-              ))}
-            </ul>
-            <Select
-              aria-label="Add a rush"
-              className="entry-add"
-              placeholder="Add a rush"
-              showSearch={{ optionFilterProp: 'label' }}
-              value={null}
-              options={listed
-                .filter((r) => !outing.rushes.some((e) => e.rush === r.id))
-                .map((r) => ({ value: r.id, label: r.name }))}
-              onChange={(rush: string) => change({ rushes: [...outing.rushes, freshEntry(rush)] })}
-            />
-          </section>
-        )}
-        {logging !== null && shot && (
-          <LogByHand
-            shot={shot}
-            likely={(planned && whenPlanned(planned)?.lost_to) ?? null}
-            onClose={() => setLogging(null)}
+          <DayResult
+            id={id}
+            day={day.data}
+            outing={outing}
+            asked={asked}
+            onChange={change}
+            onEntry={setEntry}
           />
         )}
-        {id !== undefined && <ShareCard outing={id} open={sharing} onClose={() => setSharing(false)} />}
+        {outing && listed && (
+          <Entries outing={outing} listed={listed} nameOf={nameOf} onOuting={setOuting} onEntry={setEntry} />
+        )}
       </main>
     </>
   );
