@@ -73,6 +73,36 @@ it('takes the sports shooter from nothing to a floodlit match on the card in fif
     expect($page->actions - $before)->toBeLessThanOrEqual(15);
 });
 
+it('takes somebody from one picture of their camera to the first hold for it in twelve actions', function (): void {
+    $file = (string) tempnam(sys_get_temp_dir(), 'shot');
+    $image = imagecreatetruecolor(1500, 1000);
+    imagejpeg($image, $file);
+    exec(
+        'exiftool -q -overwrite_original "-EXIF:Model=Cormora K7" "-EXIF:LensModel=CR 100-400" "-EXIF:LensInfo=100 400 4.5 5.6" -EXIF:ExifImageWidth=6000 -EXIF:ExifImageHeight=4000 -EXIF:FocalPlaneXResolution=1666.667 -EXIF:FocalPlaneResolutionUnit=cm '.
+            escapeshellarg($file),
+    );
+    $page = $this->signedIn();
+    $before = $page->actions;
+    $page
+        ->visit('/kit')
+        ->press('From a picture')
+        ->upload('Pictures from your camera', $file)
+        ->see('from your picture')
+        ->isClean()
+        ->press('Good enough, save')
+        ->see('“Cormora K7” is in your kit.')
+        ->visit('/')
+        ->type('What is coming?', 'gull flying past at 25 m')
+        ->keys(WebDriverKeys::ENTER)
+        ->see('in this run')
+        ->see('Cormora K7, CR 100-400');
+    unlink($file);
+    expect($page->actions - $before)
+        ->toBeLessThanOrEqual(12)
+        ->and($this->user->kit()->count())
+        ->toBe(2);
+});
+
 it('finds the cards where there is no signal, and tries again once there is one', function (): void {
     $page = $this->signedIn('tern-hovering');
     $page->visit('/rushes')->see('Tern hovering');
