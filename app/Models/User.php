@@ -42,7 +42,7 @@ final class User extends Authenticatable
     protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 
     /** What a new account begins with. */
-    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true, 'uses_learned' => true, 'learned' => null, 'learns_from' => null, 'practice' => null];
+    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true, 'uses_learned' => true, 'learned' => null, 'learns_from' => null, 'practice' => null, 'calendar_hash' => null, 'calendar_since' => null];
 
     protected $hidden = ['password', 'remember_token', 'calendar_hash'];
 
