@@ -10,18 +10,18 @@ namespace RushHold;
  */
 final readonly class Said
 {
-    /** @param  array<string, Quantity|Labelled|self|string|list<Labelled|string>|bool>  $facts */
+    /** @param  array<string, Quantity|Labelled|self|string|list<Labelled|self|string>|bool>  $facts */
     private function __construct(public string $key, public array $facts)
     {
     }
 
     /**
      * @param  string  $key  of the catalogue
-     * @param  Quantity|Labelled|self|string|list<Labelled|string>|bool  ...$facts  by the names the sentence uses
+     * @param  Quantity|Labelled|self|string|list<Labelled|self|string>|bool  ...$facts  by the names the sentence uses
      */
     public static function of(string $key, Quantity|Labelled|self|string|array|bool ...$facts): self
     {
-        /** @var array<string, Quantity|Labelled|self|string|list<Labelled|string>|bool> $facts */
+        /** @var array<string, Quantity|Labelled|self|string|list<Labelled|self|string>|bool> $facts */
         return new self($key, $facts);
     }
 

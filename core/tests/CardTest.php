@@ -196,6 +196,27 @@ it('changes body and lens where the next rush is shot with others', function ():
         ->toBe($keys);
 });
 
+it('says before one leaves what the camera itself calls what it is set to', function (): void {
+    $first = cliffProgramme()->planned[0]->entry;
+    $hold = cliffProgramme()->plan($first)->hold;
+    $outing = cliffMorning([
+        'bodies' => [[
+            ...Bodies::all()['fast-mirrorless'],
+            'words' => [
+                "mode.{$hold->mode->value}" => ['label' => 'Keeps at it', 'where' => ''],
+                "area.{$hold->area->value}" => ['label' => 'Patch', 'where' => ''],
+            ],
+        ]],
+    ]);
+    $items = array_column(Checklist::of(Programme::of($outing, Worth::of($outing))), 'says', 'key');
+    $mode = Words::label($hold->mode);
+    $area = Words::label($hold->area);
+    $detect = Words::within($hold->detect);
+    expect(Words::in(Units::Metric)->say($items['first']))
+        ->toContain("$mode (“Keeps at it”), $area (“Patch”), detection $detect, ")
+        ->toContain(', stabiliser '.Words::within($hold->stabiliser).', patience ');
+});
+
 it('writes a card in the order of the day, those without a time last', function (): void {
     $outing = cliffMorning([
         'to' => '05:30',

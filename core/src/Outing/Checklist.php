@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Outing;
 
+use RushHold\Hold\Hold;
 use RushHold\Hold\Setting;
+use RushHold\Hold\Term;
+use RushHold\Kit\Body;
 use RushHold\Labelled;
 use RushHold\Quantity;
 use RushHold\Said;
@@ -12,8 +15,8 @@ use RushHold\Said;
 /** What is looked at before one leaves: made of the bodies and lenses that are carried and of the first rush. */
 final class Checklist
 {
-    /** What a camera is set to, and a hand forgets; the response stands with them. */
-    private const SETTINGS = [Setting::Mode, Setting::Area, Setting::Detect, Setting::Drive, Setting::Stabiliser];
+    /** What a camera is set to, and a hand forgets. */
+    private const SETTINGS = [Setting::Mode, Setting::Area, Setting::Detect, Setting::Drive, Setting::Stabiliser, Setting::Patience];
 
     /** @return list<array{key: string, lasting: bool, says: Said}> lasting: done once in a while, and worth a date */
     public static function of(Programme $programme): array
@@ -44,13 +47,37 @@ final class Checklist
         if ($first !== null) {
             $plan = $programme->plan($first->entry);
             $hold = $plan->hold;
-            $settings = array_values(array_filter(array_map(static fn (Setting $s): mixed => $s->isIdleIn($hold) ? null : $s->in($hold), self::SETTINGS), static fn (mixed $v): bool => $v instanceof Labelled));
-            $add('first', false, Said::of('check.first', rush: $plan->situation->rush->name, settings: $settings, seconds: Quantity::seconds($hold->patienceS, 3)));
+            $add('first', false, Said::of('check.first', rush: $plan->situation->rush->name, settings: self::settings($hold, $plan->situation->kit->body)));
             if ($plan->situation->kit->lens->ranges !== []) {
                 $add('first.range', false, $hold->range === null ? Said::of('check.range.full') : Said::of('check.range', near: Quantity::distance($hold->range->nearM)));
             }
         }
 
         return $items;
+    }
+
+    /** @return list<Said|Labelled> what a hold sets, each with the camera's own word where it has one */
+    private static function settings(Hold $hold, Body $body): array
+    {
+        $settings = [];
+        foreach (self::SETTINGS as $setting) {
+            if ($setting->isIdleIn($hold)) {
+                continue;
+            }
+            // An “Off” alone would not say of what.
+            $value = match ($setting) {
+                Setting::Mode => $hold->mode,
+                Setting::Area => $hold->area,
+                Setting::Detect => Said::of('check.detect', kind: $hold->detect),
+                Setting::Drive => $hold->drive,
+                Setting::Stabiliser => Said::of('check.stabiliser', how: $hold->stabiliser),
+                Setting::Patience => Said::of('check.patience', seconds: Quantity::seconds($hold->patienceS, 3)),
+            };
+            $key = Term::keyFor($setting, $hold, $body);
+            $own = $key === null ? '' : $body->words[$key]->label ?? '';
+            $settings[] = $own === '' ? $value : Said::of('check.own', value: $value, own: $own);
+        }
+
+        return $settings;
     }
 }

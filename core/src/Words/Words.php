@@ -151,8 +151,18 @@ final class Words
             $fact instanceof Labelled => [$name => self::label($fact), "{$name}_within" => self::within($fact), "{$name}_is" => strtr((string) $fact->value, '- ', '__')],
             $fact instanceof Said => [$name => $this->say($fact), "{$name}_within" => lcfirst($this->say($fact))],
             is_bool($fact) => [$name => $fact ? 'yes' : 'no'],
-            is_array($fact) => [$name => implode(', ', array_map(static fn (mixed $part): string => $part instanceof Labelled ? self::label($part) : (is_string($part) ? $part : ''), $fact))],
+            is_array($fact) => [$name => implode(', ', array_map($this->part(...), $fact))],
             default => [$name => is_string($fact) ? $fact : ''],
+        };
+    }
+
+    /** One of several, as it stands among commas. */
+    private function part(mixed $part): string
+    {
+        return match (true) {
+            $part instanceof Labelled => self::label($part),
+            $part instanceof Said => $this->say($part),
+            default => is_string($part) ? $part : '',
         };
     }
 

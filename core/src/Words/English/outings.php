@@ -10,7 +10,11 @@ return [
     'check.card' => '{name}: card empty, battery full, a spare of each in the bag',
     'check.sets' => '{name}: its buttons hold the sets of this outing',
     'check.switch' => '{name}: switched to autofocus',
-    'check.first' => 'Set for “{rush}”: {settings}, patience {seconds}',
+    'check.first' => 'Set for “{rush}”: {settings}',
+    'check.own' => '{value} (“{own}”)',
+    'check.detect' => 'detection {kind_within}',
+    'check.stabiliser' => 'stabiliser {how_within}',
+    'check.patience' => 'patience {seconds}',
     'check.range' => 'Focus limiter from {near}',
     'check.range.full' => 'Focus limiter at full range',
 
