@@ -51,7 +51,11 @@ describe('practice', () => {
   });
 
   it('shows rungs from the highest down, which are passed, and where one stands', async () => {
-    stands({});
+    const passed = (rung: Practice['ladder']['rungs'][number]) => ({
+      ...rung,
+      passed_on: rung.passed_on && '2026-11-11',
+    });
+    ladder({ rungs: practice.ladder.rungs.map(passed) });
     open(<PracticePage />);
     const rungs = (await region('Levels')).getAllByRole('listitem');
     expect(rungs.map((rung) => rung.className.split(' ')[1])).toEqual([
