@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Outings;
 
+use App\Documents\CalendarFile;
 use App\Models\SavedOuting;
 use App\Models\User;
-use DateTimeImmutable;
+use App\Practice\PracticeCalendar;
 use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
 
@@ -28,20 +29,10 @@ final class CalendarFeed
      */
     public static function of(User $person, array $ladder, string $at, callable $address): string
     {
-        // The library is older than PHP's return types, and says so when it is loaded.
-        $level = error_reporting(error_reporting() & ~E_DEPRECATED);
-        try {
-            $calendar = new VCalendar(['PRODID' => '-//Rush Hold//Outings and practice//EN', 'X-WR-CALNAME' => 'Rush Hold', 'REFRESH-INTERVAL' => self::REFRESH, 'X-PUBLISHED-TTL' => self::REFRESH]);
+        return CalendarFile::of('Outings and practice', static function (VCalendar $calendar) use ($person, $ladder, $at, $address): void {
             self::outings($calendar, $person, $address);
-            foreach (self::sessions($ladder, $at) as [$day, $from, $to, $says]) {
-                // Without a zone: half past seven is half past seven wherever one is.
-                $calendar->add('VEVENT', ['UID' => self::uid("practice $day"), 'DTSTAMP' => new DateTimeImmutable('now', new DateTimeZone('UTC')), 'SUMMARY' => $says, 'DTSTART' => $from, 'DTEND' => $to]);
-            }
-
-            return $calendar->serialize();
-        } finally {
-            error_reporting($level);
-        }
+            PracticeCalendar::into($calendar, $ladder, $at);
+        }, ['X-WR-CALNAME' => 'Rush Hold', 'REFRESH-INTERVAL' => self::REFRESH, 'X-PUBLISHED-TTL' => self::REFRESH]);
     }
 
     /** @param  callable(SavedOuting): string  $address */
@@ -52,32 +43,11 @@ final class CalendarFeed
         $utc = new DateTimeZone('UTC');
         foreach ($kept->get() as $outing) {
             $calendar->add('VEVENT', [
-                'UID' => self::uid("outing $outing->id"), 'SEQUENCE' => $outing->version, 'DTSTAMP' => $outing->updated_at->toDateTimeImmutable()->setTimezone($utc),
+                'UID' => CalendarFile::uid("outing $outing->id"), 'SEQUENCE' => $outing->version, 'DTSTAMP' => $outing->updated_at->toDateTimeImmutable()->setTimezone($utc),
                 'SUMMARY' => $outing->name === '' ? 'Outing' : $outing->name, 'LOCATION' => $outing->place, 'URL' => $address($outing),
                 'DESCRIPTION' => $outing->rushes === 1 ? 'One rush' : "$outing->rushes rushes",
                 'DTSTART' => $outing->starts_at->toDateTimeImmutable()->setTimezone($utc), 'DTEND' => $outing->ends_at->toDateTimeImmutable()->setTimezone($utc),
             ]);
         }
-    }
-
-    /**
-     * @param  array<string, mixed>  $ladder
-     * @return list<array{string, string, string, string}> day, beginning, end, what
-     */
-    private static function sessions(array $ladder, string $at): array
-    {
-        /** @var list<array{day: string, minutes: int}> $coming as LadderDocument writes it */
-        $coming = is_array($ladder['calendar'] ?? null) ? $ladder['calendar'] : [];
-
-        return array_map(static function (array $session) use ($at): array {
-            $from = new DateTimeImmutable("$session[day] $at");
-
-            return [$session['day'], $from->format('Ymd\THis'), $from->modify("+$session[minutes] minutes")->format('Ymd\THis'), "Practice, $session[minutes] min"];
-        }, $coming);
-    }
-
-    private static function uid(string $what): string
-    {
-        return substr(hash('sha256', $what), 0, 32).'@rush-hold.example';
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Outings;
 
+use App\Documents\CalendarFile;
 use DateTimeImmutable;
 use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
@@ -14,19 +15,12 @@ final class CardCalendar
     /** @param  array<string, mixed>  $card  as CardDocument writes it */
     public static function of(array $card): string
     {
-        // The library is older than PHP's return types, and says so when it is loaded.
-        $level = error_reporting(error_reporting() & ~E_DEPRECATED);
-        try {
-            return self::written($card);
-        } finally {
-            error_reporting($level);
-        }
+        return CalendarFile::of('Outing', static fn (VCalendar $calendar) => self::into($calendar, $card));
     }
 
     /** @param  array<string, mixed>  $card */
-    private static function written(array $card): string
+    private static function into(VCalendar $calendar, array $card): void
     {
-        $calendar = new VCalendar(['PRODID' => '-//Rush Hold//Outing//EN']);
         foreach ($card['rushes'] as $rush) {
             if ($rush['planned'] === null) {
                 continue;
@@ -38,13 +32,11 @@ final class CardCalendar
                 $rush['habit'],
             ]);
             $calendar->add('VEVENT', [
-                'UID' => substr(hash('sha256', "$card[name] $card[from] $rush[number]"), 0, 32).'@rush-hold.example',
+                'UID' => CalendarFile::uid("$card[name] $card[from] $rush[number]"),
                 'SUMMARY' => $rush['name'], 'LOCATION' => $card['place'], 'DESCRIPTION' => implode("\n", $says),
                 'DTSTART' => self::utc($rush['planned']['from']), 'DTEND' => self::utc($rush['planned']['to']),
             ]);
         }
-
-        return $calendar->serialize();
     }
 
     private static function utc(string $at): DateTimeImmutable

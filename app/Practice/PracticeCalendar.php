@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
+use App\Documents\CalendarFile;
 use DateInterval;
 use DateTimeImmutable;
 use RushHold\Drill\Exercise;
@@ -20,20 +21,13 @@ final class PracticeCalendar
     /** @param  array<string, mixed>  $ladder  as LadderDocument writes it */
     public static function of(array $ladder, string $at): string
     {
-        // The library is older than PHP's return types, and says so when it is loaded.
-        $level = error_reporting(error_reporting() & ~E_DEPRECATED);
-        try {
-            return self::written($ladder, $at);
-        } finally {
-            error_reporting($level);
-        }
+        return CalendarFile::of('Practice', static fn (VCalendar $calendar) => self::into($calendar, $ladder, $at));
     }
 
-    /** @param  array<string, mixed>  $ladder */
-    private static function written(array $ladder, string $at): string
+    /** @param  array<string, mixed>  $ladder  as LadderDocument writes it */
+    public static function into(VCalendar $calendar, array $ladder, string $at): void
     {
         $words = Words::in(Units::Metric);
-        $calendar = new VCalendar(['PRODID' => '-//Rush Hold//Practice//EN']);
         foreach ($ladder['calendar'] as $session) {
             $from = new DateTimeImmutable("$session[day] $at");
             $says = array_map(static fn (array $turn): string => $words->label(Exercise::from($turn['drill'])).($turn['turns'] > 1 ? ", $turn[turns] turns" : ''), $session['turns']);
@@ -41,12 +35,10 @@ final class PracticeCalendar
                 $says[] = 'This week in the field: '.$words->label(Rung::from($session['field']));
             }
             // Without a zone: half past seven is half past seven wherever one is.
-            $event = $calendar->createComponent('VEVENT', ['UID' => substr(hash('sha256', "practice $session[day]"), 0, 32).'@rush-hold.example', 'SUMMARY' => "Practice, $session[minutes] min", 'DESCRIPTION' => implode("\n", $says),
+            $event = $calendar->createComponent('VEVENT', ['UID' => CalendarFile::uid("practice $session[day]"), 'SUMMARY' => "Practice, $session[minutes] min", 'DESCRIPTION' => implode("\n", $says),
                 'DTSTART' => $from->format('Ymd\THis'), 'DTEND' => $from->add(new DateInterval("PT$session[minutes]M"))->format('Ymd\THis')]);
             $event->add($calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => 'Practice', 'TRIGGER' => self::REMINDER]));
             $calendar->add($event);
         }
-
-        return $calendar->serialize();
     }
 }
