@@ -97,12 +97,12 @@ export function useDesk(id: string | undefined, saved: SavedRush | undefined, fr
     settle: useCallback(() => dispatch({ type: 'settle' }), []),
     undo: useCallback(() => dispatch({ type: 'undo' }), []),
     redo: useCallback(() => dispatch({ type: 'redo' }), []),
-    /** Back to what is saved; the answer undoes it. */
+    /** Back to what is saved; by the answer it is again as it was, whatever was done meanwhile. */
     revert: useCallback(() => {
-      if (!base) return undefined;
+      if (!base || !now) return undefined;
       dispatch({ type: 'change', to: () => base, merge: null });
-      return () => dispatch({ type: 'undo' });
-    }, [base]),
+      return () => dispatch({ type: 'change', to: () => now, merge: null });
+    }, [base, now]),
     forget: store.drop,
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,
