@@ -6,19 +6,20 @@ export function useSelection(ids: string[]) {
   const last = useRef<string | null>(null);
   const there = useMemo(() => ids.filter((id) => chosen.has(id)), [ids, chosen]);
   const toggle = useCallback(
-    (id: string, range: boolean) =>
+    (id: string, range: boolean) => {
+      const from = range && last.current !== null ? ids.indexOf(last.current) : -1;
+      const to = ids.indexOf(id);
+      const meant = from < 0 ? [id] : ids.slice(Math.min(from, to), Math.max(from, to) + 1);
+      last.current = id;
       setChosen((now) => {
         const next = new Set(now);
-        const from = range && last.current !== null ? ids.indexOf(last.current) : -1;
-        const to = ids.indexOf(id);
-        const meant = from < 0 ? [id] : ids.slice(Math.min(from, to), Math.max(from, to) + 1);
         for (const one of meant) {
           if (now.has(id)) next.delete(one);
           else next.add(one);
         }
-        last.current = id;
         return next;
-      }),
+      });
+    },
     [ids],
   );
   return {
