@@ -2,7 +2,14 @@ import { createContext, useContext } from 'react';
 
 export type Units = 'metric' | 'kmh' | 'imperial';
 
-export const UNITS: Units[] = ['metric', 'kmh', 'imperial'];
+/** What people choose among. */
+export const unitNames: Record<Units, string> = {
+  metric: 'Metres, m/s',
+  kmh: 'Metres, km/h',
+  imperial: 'Feet, mph',
+};
+
+export const UNITS = Object.keys(unitNames) as Units[];
 
 /** What a number is, which decides its units. Values are kept in SI; only what is shown changes. */
 export type Quantity =

@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { client, type Habits, take } from '../api/client';
 import { useSession } from '../api/hooks';
 import { forgetPerson } from '../field/db';
-import { UNITS, type Units } from '../parts/units';
+import { UNITS, type Units, unitNames } from '../parts/units';
 import type { Mode } from '../theme/theme';
 import { askForKeys } from './Keys';
 import { Nav, places } from './Nav';
@@ -25,12 +25,6 @@ export function Wordmark() {
     </span>
   );
 }
-
-const unitNames: Record<Units, string> = {
-  metric: 'Metres, m/s',
-  kmh: 'Metres, km/h',
-  imperial: 'Feet, mph',
-};
 
 /** Name of the product, what this page is about, what can be done here, and the person’s own menu. */
 export function TopBar({

@@ -7,7 +7,7 @@ import { useHabits, useKit, useSaveHabits } from '../../api/kit';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { type Person, Skills } from '../../parts/person';
-import type { Units } from '../../parts/units';
+import { UNITS, type Units, unitNames } from '../../parts/units';
 import { useDraft } from '../../parts/useDraft';
 import { useTitle } from '../../parts/useTitle';
 import { options } from '../../parts/words';
@@ -204,11 +204,7 @@ export default function HabitsPage() {
             <Choice
               label="Units"
               value={draft.units}
-              options={[
-                { value: 'metric', label: 'Metres, m/s' },
-                { value: 'kmh', label: 'Metres, km/h' },
-                { value: 'imperial', label: 'Feet, mph' },
-              ]}
+              options={UNITS.map((value) => ({ value, label: unitNames[value] }))}
               onChange={(v) => set({ units: v as Units })}
             />
             <Choice
