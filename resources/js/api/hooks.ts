@@ -28,7 +28,6 @@ export function useSession() {
   });
 }
 
-/** The rushes kept whose name or subject has these words, a page at a time. */
 export type RushSort = 'changed' | 'name' | 'subject';
 export type RushKind = 'bird' | 'animal' | 'person' | 'vehicle';
 
@@ -37,6 +36,7 @@ export function useTags() {
   return useQuery({ queryKey: ['rushes', 'tags'], queryFn: () => take(client.GET('/api/rushes/tags')) });
 }
 
+/** The rushes kept whose name or subject has these words, a page at a time. */
 export function useRushes(
   search: string,
   sort: RushSort = 'changed',

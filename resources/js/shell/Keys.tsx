@@ -2,7 +2,7 @@ import './keys.css';
 import { Modal } from 'antd';
 import { useEffect, useState } from 'react';
 import { useLocation } from 'react-router';
-import { everywhere, type Key, keysAt } from './keyTable';
+import { DESK, everywhere, type Key, keysAt } from './keyTable';
 
 /** Asks for the keys of the page from elsewhere than the keyboard. */
 const ASKED = 'rush-hold:keys';
@@ -29,7 +29,7 @@ export function Keys() {
   const { pathname } = useLocation();
   const here = keysAt(pathname);
   // The desk says more than its keys and answers itself.
-  const answers = !/^\/rushes\/[^/]+$/.test(pathname);
+  const answers = !DESK.test(pathname);
   useEffect(() => {
     if (!answers) return;
     const ask = () => setOpen(true);

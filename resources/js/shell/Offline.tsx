@@ -1,12 +1,13 @@
 import { Link, useLocation } from 'react-router';
 import { useOnline } from '../parts/useOnline';
+import { DESK } from './keyTable';
 
 /** Without a connection every page says so, and the way to what works without one; it goes by itself once there is one again. */
 export function Offline() {
   const online = useOnline();
   const { pathname } = useLocation();
   // The desk goes on with what it has, and says so itself.
-  if (online || /^\/rushes\/[^/]+$/.test(pathname)) return null;
+  if (online || DESK.test(pathname)) return null;
   return (
     <p className="offline" role="status">
       No connection. <Link to="/card">Cards on this device</Link>{' '}

@@ -1,9 +1,12 @@
 export type Key = [keys: string, does: string];
 
+/** The address of the desk, which answers for itself. */
+export const DESK = /^\/rushes\/[^/]+$/;
+
 /** What keys do on the pages that have any, the more particular address first. */
 const pages: { path: RegExp; name: string; keys: Key[] }[] = [
   {
-    path: /^\/rushes\/[^/]+$/,
+    path: DESK,
     name: 'The desk',
     keys: [
       ['Space', 'Play or pause the rush'],
