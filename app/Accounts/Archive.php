@@ -51,37 +51,37 @@ final readonly class Archive
             'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'outings' => [], 'bursts' => [], 'sweeps' => [], 'practice' => $person->practice, 'drills' => [], 'kit' => []];
         foreach ($person->rushes()->orderBy('created_at')->orderBy('id')->lazy() as $i => $rush) {
             $file = sprintf('rushes/%04d-%s.rush.json', $i + 1, Str::slug($rush->name) ?: 'rush');
-            $zip->addFromString($file, self::json(Documents::withObjects($rush->document)));
+            $zip->addFromString($file, Documents::text(Documents::withObjects($rush->document)));
             $list['rushes'][] = ['file' => $file, 'id' => $rush->id, 'pins' => $rush->pins, 'tags' => $rush->tags, 'created_at' => $rush->created_at->toIso8601ZuluString(), 'updated_at' => $rush->updated_at->toIso8601ZuluString()];
         }
         foreach ($person->kit()->orderBy('created_at')->orderBy('id')->lazy() as $i => $item) {
             $file = sprintf('%s/%04d-%s.%s.json', $item->type->value, $i + 1, Str::slug($item->name) ?: 'item', $item->type->document());
-            $zip->addFromString($file, self::json(Documents::withObjects($item->document)));
+            $zip->addFromString($file, Documents::text(Documents::withObjects($item->document)));
             $list['kit'][] = ['file' => $file, 'type' => $item->type->value, 'id' => $item->id, 'based_on' => $item->based_on, 'standing' => $item->standing,
                 'created_at' => $item->created_at->toIso8601ZuluString(), 'updated_at' => $item->updated_at->toIso8601ZuluString()];
         }
         // Rushes stand in an outing by the ids they have in the list.
         foreach ($person->outings()->orderBy('created_at')->orderBy('id')->lazy() as $i => $outing) {
             $file = sprintf('outings/%04d-%s.outing.json', $i + 1, Str::slug($outing->name) ?: 'outing');
-            $zip->addFromString($file, self::json(Documents::withObjects($outing->document)));
+            $zip->addFromString($file, Documents::text(Documents::withObjects($outing->document)));
             $list['outings'][] = ['file' => $file, 'id' => $outing->id, 'created_at' => $outing->created_at->toIso8601ZuluString(), 'updated_at' => $outing->updated_at->toIso8601ZuluString()];
         }
         foreach (Log::pieces($person) as $i => $bursts) {
             $file = sprintf('bursts/%04d.json', $i + 1);
-            $zip->addFromString($file, self::json(['bursts' => $bursts]));
+            $zip->addFromString($file, Documents::text(['bursts' => $bursts]));
             $list['bursts'][] = ['file' => $file];
         }
         foreach ($person->sweeps()->orderBy('created_at')->orderBy('id')->lazy() as $i => $sweep) {
             $file = sprintf('sweeps/%04d.sweep.json', $i + 1);
-            $zip->addFromString($file, self::json($sweep->document));
+            $zip->addFromString($file, Documents::text($sweep->document));
             $list['sweeps'][] = ['file' => $file, 'name' => $sweep->name, 'body' => $sweep->body, 'lens' => $sweep->lens, 'hidden' => $sweep->hidden];
         }
         foreach (Turns::pieces($person) as $i => $turns) {
             $file = sprintf('drills/%04d.json', $i + 1);
-            $zip->addFromString($file, self::json(['drills' => $turns]));
+            $zip->addFromString($file, Documents::text(['drills' => $turns]));
             $list['drills'][] = ['file' => $file];
         }
-        $zip->addFromString('archive.json', self::json($list));
+        $zip->addFromString('archive.json', Documents::text($list));
         $zip->close();
 
         return $path;
@@ -429,10 +429,5 @@ final readonly class Archive
     private static function text(array $entry, string $name): string
     {
         return is_string($entry[$name] ?? null) ? $entry[$name] : throw Refused::because("archive.json.$name", 'archive-text', name: $name);
-    }
-
-    private static function json(mixed $value): string
-    {
-        return json_encode($value, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
     }
 }

@@ -33,6 +33,12 @@ final class Documents
         return $document;
     }
 
+    /** What is written into a file. */
+    public static function text(mixed $value): string
+    {
+        return json_encode($value, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
     /**
      * A document as a file.
      *

@@ -53,8 +53,7 @@ final class DescribedKitController extends Controller
 
         return response()->json([
             'body' => $kit->body, 'told' => $kit->told, 'like' => ['id' => "sample-$kit->like", 'name' => $like],
-            'lenses' => array_map(static fn (array $lens): array => ['document' => $lens['document'], 'told' => $lens['told']], $kit->lenses),
-            'words' => $kit->words,
+            'lenses' => $kit->lenses, 'words' => $kit->words,
         ]);
     }
 }

@@ -57,7 +57,7 @@ final class RushSetController extends Controller
         $zip->open($path, ZipArchive::OVERWRITE);
         foreach ($this->rushes($request, SavedRush::query()) as $n => $rush) {
             $name = Str::slug(mb_substr($rush->name, 0, 80)) ?: 'rush';
-            $zip->addFromString(sprintf('%03d-%s.rush.json', $n + 1, $name), json_encode(Documents::withObjects($rush->document), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+            $zip->addFromString(sprintf('%03d-%s.rush.json', $n + 1, $name), Documents::text(Documents::withObjects($rush->document)));
         }
         $zip->close();
 

@@ -32,7 +32,7 @@ final readonly class RushDocument
     public const FORMAT = 'rush-hold/rush@1';
 
     /** Characters of the line it was made from. */
-    private const LONGEST_LINE = 500;
+    public const LONGEST_LINE = 500;
 
     /** @param  array<string, mixed>  $fields  the whole document, defaults filled in */
     private function __construct(public Rush $rush, public array $fields)

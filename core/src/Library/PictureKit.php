@@ -38,7 +38,7 @@ final readonly class PictureKit
      * @param  array<string, mixed>  $body  document
      * @param  list<string>  $told  fields of it that the pictures say; the rest is guessed
      * @param  string  $like  id of the sample it is guessed from
-     * @param  list<array{document: array<string, mixed>, told: list<string>, like: string}>  $lenses  the one used most first
+     * @param  list<array{document: array<string, mixed>, told: list<string>}>  $lenses  the one used most first
      * @param  list<array{about: string, word: string, pictures: int, key: string|null}>  $words  what the camera calls its own settings, the commonest first, with the key of the term it sounds like
      */
     private function __construct(public array $body, public array $told, public string $like, public array $lenses, public array $words)
@@ -111,7 +111,7 @@ final readonly class PictureKit
                 $widths[] = $across / (float) $picture['plane_per_unit'] * $unit;
             }
             if (($picture['focal_mm'] ?? 0) > 0 && ($picture['focal_35_mm'] ?? 0) > 0 && $wide > 0) {
-                // Said in whole millimetres: too coarse with a short lens.
+                // Said in whole millimetres: with a short lens good to some per cent.
                 $crop = (float) $picture['focal_35_mm'] / (float) $picture['focal_mm'];
                 $widths[] = self::FULL_DIAGONAL_MM / $crop * $wide / hypot($wide, $high);
             }
@@ -139,7 +139,7 @@ final readonly class PictureKit
 
     /**
      * @param  list<array<string, string|float>>  $pictures
-     * @return list<array{document: array<string, mixed>, told: list<string>, like: string}>
+     * @return list<array{document: array<string, mixed>, told: list<string>}>
      */
     private static function lenses(array $pictures): array
     {
@@ -189,7 +189,7 @@ final readonly class PictureKit
 
     /**
      * @param  array{float, float, float|null, float|null}  $range
-     * @return array{document: array<string, mixed>, told: list<string>, like: string}
+     * @return array{document: array<string, mixed>, told: list<string>}
      */
     private static function lens(string $name, array $range): array
     {
@@ -216,7 +216,7 @@ final readonly class PictureKit
             $atShort === null || array_push($told, 'max_aperture');
         }
 
-        return ['document' => LensDocument::read($document)->fields, 'told' => $told, 'like' => $like];
+        return ['document' => LensDocument::read($document)->fields, 'told' => $told];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Reading;
 
+use RushHold\Document\RushDocument;
 use RushHold\Library\SubjectKinds;
 use RushHold\Refused;
 
@@ -14,7 +15,7 @@ use RushHold\Refused;
 final readonly class LineReader
 {
     /** Bytes a line may have. */
-    public const LONGEST = 500;
+    public const LONGEST = RushDocument::LONGEST_LINE;
 
     /** Words that carry nothing of their own here. */
     private const FILLERS = 'a|an|the|and|or|of|in|at|on|to|with|from|by|for|over|it|its|is|are|be|my|our|me|us|i|we|as|then|but|up|down|off|out|into|onto|low|high|near|nearly|about|around|roughly|some|quite|very|just|right|straight|directly|distance|range|away|there|here|this|that|who|which|will|only|under|through|along|between|behind|before|after|past|comes?|coming|came|goes|going|gets?|getting|runs?|running|fl(?:y|ies|ying)|flight|moving|moves|passing|expect|expecting|free|set|level|eye|light|lights|bright|mud|muddy|dust|dusty|gravel|snow|panning|pan|wind|the wind|edge|bank|hedge|wall|rails?|boat|roofs?|banking|white water|butterfly stroke|crawl|breaststroke|backstroke|freestyle|line|day|weather|young|old|adult|juvenile|junior|senior|male|female|wild|lone|single|little|great|common|crested|big|large|small|pair|famil(?:y|ies)|cubs?|together|next|outside|inside|back|all|one|two|three|four|five|six|seven|eight|nine|ten|his|her|their|him|them|your|usual|late|soft|doing|track|street|top|side|middle|end|start(?:ing)?|first|second|third|last|final|during|while|when|where|so|was|has|have|being|again|also|still|now|maybe|probably|hopefully|ideally|please|would|like|should|against|around|round|beside|near(?:by)?|until|above|below|beneath|upon|photo(?:graph)?s?|shoot(?:ing)?|take|pictures?|want|lens|camera|body';
