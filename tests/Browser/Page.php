@@ -24,7 +24,7 @@ use RuntimeException;
 /** A browser window, in the words of somebody who uses it. Everything waits until it is there, or fails. */
 final class Page
 {
-    private const PATIENCE_S = 25;
+    private const PATIENCE_S = 60;
 
     private const FLAGS = [
         '--headless=new',
@@ -288,10 +288,23 @@ final class Page
                 <<<'JS'
                 const [text, there, done] = arguments;
                 const until = Date.now() + 2000;
+                // What is looked for comes with a change; to read a whole page takes time it needs for itself.
+                let changed = true;
+                let looked = 0;
+                const watcher = new MutationObserver(() => { changed = true; });
+                watcher.observe(document, { subtree: true, childList: true, characterData: true, attributes: true });
                 const look = () => {
-                    const met = document.body.innerText.includes(text) === there;
-                    if (met || Date.now() > until) done(met);
-                    else setTimeout(look, 40);
+                    const now = Date.now();
+                    let met = false;
+                    if (changed || now - looked > 300) {
+                        changed = false;
+                        looked = now;
+                        met = document.body.innerText.includes(text) === there;
+                    }
+                    if (met || now > until) {
+                        watcher.disconnect();
+                        done(met);
+                    } else setTimeout(look, 40);
                 };
                 look();
                 JS

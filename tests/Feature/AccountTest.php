@@ -587,7 +587,7 @@ it('takes a long log along, piece by piece, and what was deleted there stays del
                     'note' => str_repeat('ä', 500),
                     'hold' => $hold,
                 ],
-                range(1, 600),
+                range(1, 300),
             ),
             100,
         ) as $bursts
@@ -601,15 +601,15 @@ it('takes a long log along, piece by piece, and what was deleted there stays del
     $load = fn () => $this->postJson('/api/account/archive', [
         'file' => UploadedFile::fake()->createWithContent('all.zip', $file),
     ]);
-    $load()->assertOk()->assertJsonPath('bursts', 600);
+    $load()->assertOk()->assertJsonPath('bursts', 300);
     expect($other->bursts()->orderBy('id')->pluck('rush')->all())
         ->toBe($user->bursts()->orderBy('id')->pluck('rush')->all())
         ->and($other->bursts()->first()?->hold)
         ->toEqual($user->bursts()->first()?->hold);
     $other->bursts()->first()?->delete();
-    $load()->assertOk()->assertJsonPath('bursts', 0)->assertJsonPath('already_there', 600);
-    expect($other->bursts()->count())->toBe(599);
-    config(['limits.bursts' => 599]);
+    $load()->assertOk()->assertJsonPath('bursts', 0)->assertJsonPath('already_there', 300);
+    expect($other->bursts()->count())->toBe(299);
+    config(['limits.bursts' => 299]);
     $this->actingAs($third = $this->person());
     $load()->assertStatus(422)->assertSee('The log is full');
     expect($third->bursts()->count())->toBe(0);

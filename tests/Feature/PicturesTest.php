@@ -43,18 +43,32 @@ function pictured(float $deviation, int $x = 320, ?string $at = null, string $fo
     if ($at === null) {
         return $picture->getImageBlob();
     }
+    $bytes = $picture->getImageBlob();
+    static $said = null;
+    $said ??= saidByACamera($bytes);
+
+    return substr($bytes, 0, 2).str_replace(SOME_TIME, substr($at, 0, strlen(SOME_TIME)), $said).substr($bytes, 2);
+}
+
+/** A time that is replaced by the one wanted. */
+const SOME_TIME = '2001:02:03 04:05:06';
+
+/** What a camera says within its JPEG, as a part of such a file. */
+function saidByACamera(string $jpeg): string
+{
     $file = (string) tempnam(sys_get_temp_dir(), 'pictured');
-    file_put_contents($file, $picture->getImageBlob());
+    file_put_contents($file, $jpeg);
     exec(
-        'exiftool -q -overwrite_original -EXIF:DateTimeOriginal='.
-            escapeshellarg($at).
-            ' -EXIF:SubSecTimeOriginal=250 -EXIF:OffsetTimeOriginal=+00:00 -EXIF:ExposureTime=0.0005 -EXIF:FNumber=5.6 -EXIF:ISO=800 -EXIF:FocalLength=500 -EXIF:Model=Stand-in -EXIF:GPSLatitude=55.5 -EXIF:GPSLatitudeRef=N '.
+        "exiftool -q -overwrite_original -EXIF:DateTimeOriginal='".
+            SOME_TIME.
+            "' -EXIF:SubSecTimeOriginal=250 -EXIF:OffsetTimeOriginal=+00:00 -EXIF:ExposureTime=0.0005 -EXIF:FNumber=5.6 -EXIF:ISO=800 -EXIF:FocalLength=500 -EXIF:Model=Stand-in -EXIF:GPSLatitude=55.5 -EXIF:GPSLatitudeRef=N ".
             escapeshellarg($file),
     );
     $bytes = (string) file_get_contents($file);
     unlink($file);
+    $from = (int) strpos($bytes, "\xFF\xE1");
 
-    return $bytes;
+    return substr($bytes, $from, 2 + (int) (unpack('n', $bytes, $from + 2)[1] ?? 0));
 }
 
 /** Sends a file in pieces; the answer to the last. */

@@ -73,7 +73,7 @@ it('lets a newer question of the same window overtake, and those of others alone
     $ask = fn (int $turn, string $window, float $start): array => [
         'POST',
         '/api/rank',
-        ['rush' => $this->endless($start), 'window' => $window, 'turn' => $turn],
+        ['rush' => $this->long($start, seconds: 20), 'window' => $window, 'turn' => $turn],
     ];
     $answers = $visitor->all([$ask(1, 'desk', 800), $ask(1, 'other', 800.5)]);
     expect(array_column($answers, 'status'))->toBe([200, 200]);
@@ -88,17 +88,17 @@ it('lets a newer question of the same window overtake, and those of others alone
 
 it('stops when whoever asked has left', function (): void {
     $visitor = $this->visitor();
-    $said = $visitor->askAndLeave('/api/rank', ['rush' => $this->endless(810)]);
+    $said = $visitor->askAndLeave('/api/rank', ['rush' => $this->long(810, seconds: 20)]);
     expect($said)->toContain('done');
     $this->until(fn (): bool => $this->pool()['open'] === 0, 'the pool has nothing open');
     // It was dropped, not finished: the same question is played anew.
-    expect($visitor->post('/api/rank', ['rush' => $this->endless(810)], 'application/x-ndjson')->lines()[0])->toHaveKey(
+    expect($visitor->post('/api/rank', ['rush' => $this->long(810, seconds: 20)], 'application/x-ndjson')->lines()[0])->toHaveKey(
         'done',
     );
 });
 
 it('bounds the longest rush there is, and says that it played less', function (): void {
-    $plan = $this->visitor()->post('/api/rank', ['rush' => $this->endless(820)]);
+    $plan = $this->visitor()->post('/api/rank', ['rush' => $this->long(820)]);
     expect($plan->status)->toBe(200)->and($plan->json('played_less'))->toContain('Small differences may be chance');
 });
 
@@ -107,7 +107,7 @@ it(
     function (): void {
         [$many, $one] = [$this->visitor(), $this->visitor()];
         $requests = array_map(
-            fn (int $i): array => [$many, ['POST', '/api/rank', ['rush' => $this->endless(830 + $i)]]],
+            fn (int $i): array => [$many, ['POST', '/api/rank', ['rush' => $this->long(830 + $i, seconds: 10)]]],
             range(1, 16),
         );
         $requests[] = [$one, ['GET', '/api/rushes']];

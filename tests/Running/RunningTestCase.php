@@ -52,11 +52,11 @@ abstract class RunningTestCase extends TestCase
         return $rush;
     }
 
-    /** @return array<string, mixed> the longest there is */
-    public function endless(float $start): array
+    /** @return array<string, mixed> the longest there is, or one as long as said */
+    public function long(float $start, float $seconds = 60): array
     {
         $rush = $this->example('gannet-along-the-edge');
-        $rush['path'] = [...$rush['path'], 'seconds' => 60, 'start_m' => $start + self::fresh()];
+        $rush['path'] = [...$rush['path'], 'seconds' => $seconds, 'start_m' => $start + self::fresh()];
         $rush['kit']['body']['focus_cycle_hz'] = 240;
 
         return $rush;
