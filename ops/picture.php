@@ -15,7 +15,7 @@ use RushHold\Review\Palette;
 
 require __DIR__.'/../vendor/autoload.php';
 
-/** @var array{file: string, preview?: string, thumbnail?: string, aim?: array{float, float}|null, follow?: string|null, elsewhere?: bool, limit_px: float, crop?: array{float, float, int}} $asked */
+/** @var array{file: string, preview?: string, thumbnail?: string, aim?: array{float, float}|null, follow?: string|null, elsewhere?: bool, limit_px: float, crop?: array{float, float, int}, close?: array{string, int}} $asked */
 $asked = json_decode((string) stream_get_contents(STDIN), true, 8, JSON_THROW_ON_ERROR);
 try {
     if (isset($asked['crop'])) {
@@ -44,6 +44,11 @@ try {
                 throw new RuntimeException('The disk is full.');
             }
         }
+    }
+    if (isset($asked['close']) && $aim !== null) {
+        [$file, $side] = $asked['close'];
+        // Without room it is cut when somebody wants to see it.
+        file_put_contents($file, $sight->around($aim[0], $aim[1], $side));
     }
     echo json_encode(['wide' => $sight->wide(), 'high' => $sight->high(), 'likeness' => $likeness, ...MeasuredDocument::write($sight->measured($aim, $asked['limit_px'])),
         'follow' => $follow instanceof Follow ? base64_encode(serialize([$follow, $palette])) : null, 'memory_mb' => (int) round(memory_get_peak_usage(true) / 1e6)], JSON_THROW_ON_ERROR);

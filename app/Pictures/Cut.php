@@ -46,42 +46,24 @@ final class Cut
     {
         $told = new Imagick;
         $told->pingImage("jpeg:$file");
-        [$wide, $high, $turned] = [$told->getImageWidth(), $told->getImageHeight(), $told->getImageOrientation()];
-        // As it is looked at.
-        [$across, $down] = $turned >= 5 ? [$high, $wide] : [$wide, $high];
-        [$w, $h] = [min($side, $across), min($side, $down)];
-        $left = max(0, min($across - $w, (int) round(($x + 0.5) * $across - $w / 2)));
-        $top = max(0, min($down - $h, (int) round(($y + 0.5) * $down - $h / 2)));
-        // As it lies in the file.
-        [$l, $t] = match ($turned) {
-            Imagick::ORIENTATION_TOPRIGHT => [$wide - $left - $w, $top],
-            Imagick::ORIENTATION_BOTTOMRIGHT => [$wide - $left - $w, $high - $top - $h],
-            Imagick::ORIENTATION_BOTTOMLEFT => [$left, $high - $top - $h],
-            Imagick::ORIENTATION_LEFTTOP => [$top, $left],
-            Imagick::ORIENTATION_RIGHTTOP => [$top, $high - $left - $w],
-            Imagick::ORIENTATION_RIGHTBOTTOM => [$wide - $top - $h, $high - $left - $w],
-            Imagick::ORIENTATION_LEFTBOTTOM => [$wide - $top - $h, $left],
-            default => [$left, $top],
-        };
-        $turned >= 5 && [$w, $h] = [$h, $w];
+        $turned = new Turned($told->getImageOrientation(), $told->getImageWidth(), $told->getImageHeight());
+        [$across, $down] = [min($side, $turned->wide()), min($side, $turned->high())];
+        $left = max(0, min($turned->wide() - $across, (int) round(($x + 0.5) * $turned->wide() - $across / 2)));
+        $top = max(0, min($turned->high() - $down, (int) round(($y + 0.5) * $turned->high() - $down / 2)));
+        [$l, $t, $w, $h] = $turned->inFile($left, $top, $across, $down);
         $process = new Process(['djpeg', '-maxscans', (string) self::MOST_SCANS, '-pnm', '-crop', "{$w}x$h+$l+$t", $file], timeout: self::SECONDS);
         $process->run();
         // Colours for printing, say: then all of it is opened.
-        if (preg_match('/^P([56])\s+(\d+)\s+(\d+)\s+255\s/', $process->getOutput(), $head) !== 1) {
+        $lies = Pnm::of(substr($process->getOutput(), 0, Pnm::HEAD_BYTES));
+        if ($lies === null) {
             return null;
         }
-        $piece = new Imagick;
-        $piece->setSize((int) $head[2], (int) $head[3]);
-        $piece->setFormat($head[1] === '6' ? 'rgb' : 'gray');
-        $piece->setOption('depth', '8');
-        $piece->readImageBlob(substr($process->getOutput(), strlen($head[0])));
+        $piece = $lies->picture(substr($process->getOutput(), $lies->from), $lies->wide, $lies->high);
         // It begins where a block of the file does, a little too far to the left.
-        $piece->cropImage($w, $h, (int) $head[2] - $w, 0);
+        $piece->cropImage($w, $h, $lies->wide - $w, 0);
         $piece->setImagePage(0, 0, 0, 0);
-        $piece->setImageOrientation($turned);
-        $piece->autoOrient();
+        $turned->upright($piece);
         $piece->stripImage();
-        $piece->setFormat('jpeg');
         $piece->setImageFormat('jpeg');
         $piece->setImageCompressionQuality(self::QUALITY);
 

@@ -93,7 +93,7 @@ final class FollowSubject implements ShouldQueue
         if ($picture !== null && $picture->burst_id === $burst->id) {
             try {
                 $marked = $burst->mark['marks'][$id] ?? null;
-                $found = Store::locally($picture, static fn (string $file): array => Apart::measure(['file' => $file, 'limit_px' => Verdict::KEEPER_LIMIT * (float) $burst->coc_px, 'aim' => $marked, 'follow' => $following['state']]));
+                $found = $this->looked($picture, ['limit_px' => Verdict::KEEPER_LIMIT * (float) $burst->coc_px, 'aim' => $marked, 'follow' => $following['state']]);
                 $following['state'] = is_string($found['follow'] ?? null) ? $found['follow'] : $following['state'];
                 $following['first'] ??= $following['state'];
                 $picture->fill(['measured' => self::measured($found), 'problem' => null])->save();
@@ -105,6 +105,30 @@ final class FollowSubject implements ShouldQueue
         $later = Burst::query();
         // Only if nobody marked it anew meanwhile.
         $later->whereKey($burst->id)->where('mark->count', $this->mark)->whereNotNull('following')->update(['following' => json_encode($following, JSON_THROW_ON_ERROR)]);
+    }
+
+    /**
+     * Measures it, and keeps the close-up of what was found there.
+     *
+     * @param  array<string, mixed>  $asked
+     * @return array<string, mixed>
+     *
+     * @throws NoPicture
+     */
+    private function looked(Picture $picture, array $asked): array
+    {
+        $close = (string) tempnam(sys_get_temp_dir(), 'close');
+        try {
+            $found = Store::locally($picture, static fn (string $file): array => Apart::measure(['file' => $file, 'close' => [$close, Crops::CLOSE_SIDE], ...$asked]));
+            $piece = (string) file_get_contents($close);
+            if ($piece !== '' && is_array($found['aim'] ?? null)) {
+                Crops::keep($picture, (float) $found['aim']['x'], (float) $found['aim']['y'], $piece);
+            }
+
+            return $found;
+        } finally {
+            @unlink($close);
+        }
     }
 
     /**

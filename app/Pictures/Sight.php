@@ -6,7 +6,6 @@ namespace App\Pictures;
 
 use Imagick;
 use ImagickException;
-use ImagickPixel;
 use RushHold\Review\Cutout;
 use RushHold\Review\Follow;
 use RushHold\Review\GrainCurve;
@@ -54,7 +53,7 @@ final class Sight
 
     private const THUMBNAIL = 360;
 
-    private Imagick $picture;
+    private readonly Pixels $picture;
 
     private ?Imagick $reduced = null;
 
@@ -68,57 +67,33 @@ final class Sight
     public function __construct(string $file)
     {
         $kind = Kind::of($file);
-        $small = null;
-        $this->picture = new Imagick;
         try {
             // A raw file may look like a TIFF from outside.
-            if ($kind === Kind::Raw || $kind === Kind::Tiff && (Facts::of([$file])[$file]['mime'] ?? 'image/tiff') !== 'image/tiff') {
-                $this->fromRaw($file);
-            } else {
-                $small = $kind === Kind::Jpeg ? Whole::jpeg($file, self::LEAST) : null;
-                $kind === Kind::Tiff && Whole::tiff($file);
-                $this->picture->readImage($kind->value.':'.$file.($kind === Kind::Jpeg ? '' : '[0]'));
-            }
-            $small === null || $this->reduced = self::raw($small, $this->picture->getImageOrientation());
-            // What phones write is turned already when it is read.
-            $kind === Kind::Heic ? $this->picture->setImageOrientation(Imagick::ORIENTATION_TOPLEFT) : $this->picture->autoOrient();
-            $this->picture->setImagePage(0, 0, 0, 0);
-            // What is clear in a picture from a screen is seen before grey.
-            if ($this->picture->getImageAlphaChannel()) {
-                $this->picture->setImageBackgroundColor(new ImagickPixel('gray'));
-                $this->picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
-            }
-            $this->picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_DEACTIVATE);
+            $this->picture = $kind === Kind::Raw || $kind === Kind::Tiff && (Facts::of([$file])[$file]['mime'] ?? 'image/tiff') !== 'image/tiff'
+                ? self::fromRaw($file) : self::opened($kind, $file);
         } catch (ImagickException) {
             throw NoPicture::broken();
         }
     }
 
-    /**
-     * A copy that was unpacked as PNM, turned as the picture is.
-     *
-     * @throws ImagickException
-     */
-    private static function raw(string $pnm, int $turned): ?Imagick
+    /** @throws NoPicture|ImagickException */
+    private static function opened(Kind $kind, string $file): Pixels
     {
-        if (preg_match('/^P([56])\s+(\d+)\s+(\d+)\s+255\s/', $pnm, $head) !== 1) {
-            return null;
+        $unpacked = $kind === Kind::Jpeg ? Unpacked::jpeg($file, self::LEAST) : null;
+        if ($unpacked !== null) {
+            return $unpacked;
         }
-        $copy = new Imagick;
-        $copy->setSize((int) $head[2], (int) $head[3]);
-        $copy->setFormat($head[1] === '6' ? 'rgb' : 'gray');
-        $copy->setOption('depth', '8');
-        $copy->readImageBlob(substr($pnm, strlen($head[0])));
-        $copy->setFormat('jpeg');
-        $copy->setImageOrientation(max(0, min(8, $turned)));
-        $copy->autoOrient();
-        $copy->setImagePage(0, 0, 0, 0);
+        $kind === Kind::Tiff && Whole::tiff($file);
+        $picture = new Imagick;
+        $picture->readImage($kind->value.':'.$file.($kind === Kind::Jpeg ? '' : '[0]'));
+        // What phones write is turned already when it is read.
+        $kind === Kind::Heic && $picture->setImageOrientation(Imagick::ORIENTATION_TOPLEFT);
 
-        return $copy;
+        return new Opened($picture);
     }
 
     /** @throws NoPicture|ImagickException */
-    private function fromRaw(string $file): void
+    private static function fromRaw(string $file): Pixels
     {
         $preview = Facts::preview($file) ?? throw NoPicture::unknown();
         $copy = tempnam(sys_get_temp_dir(), 'preview');
@@ -127,7 +102,8 @@ final class Sight
         }
         try {
             Kind::of($copy);
-            $this->picture->readImage("jpeg:$copy");
+
+            return self::opened(Kind::Jpeg, $copy);
         } catch (NoPicture) {
             throw NoPicture::noPreview();
         } finally {
@@ -137,12 +113,12 @@ final class Sight
 
     public function wide(): int
     {
-        return $this->picture->getImageWidth();
+        return $this->picture->wide();
     }
 
     public function high(): int
     {
-        return $this->picture->getImageHeight();
+        return $this->picture->high();
     }
 
     /** A small grey copy to find things on. */
@@ -151,7 +127,7 @@ final class Sight
         $high = max(1, (int) round(Follow::WIDE * $this->high() / $this->wide()));
         $copy = clone $this->reduced();
         $copy->resizeImage(Follow::WIDE, $high, Imagick::FILTER_BOX, 1);
-        $patch = self::read($copy, 0, 0, Follow::WIDE, $high);
+        $patch = self::light($copy);
         $copy->clear();
 
         // Soft enough that half a pixel more or less makes no difference.
@@ -223,7 +199,7 @@ final class Sight
     public function around(float $x, float $y, int $side): string
     {
         [$left, $top] = [$this->left($x, $side), $this->top($y, $side)];
-        $copy = $this->picture->getImageRegion(min($side, $this->wide()), min($side, $this->high()), $left, $top);
+        $copy = $this->picture->piece($left, $top, min($side, $this->wide()), min($side, $this->high()));
         $copy->stripImage();
         $copy->setImageFormat('jpeg');
         $copy->setImageCompressionQuality(92);
@@ -305,11 +281,10 @@ final class Sight
         [$left, $top] = [$this->left($aim[0], $side), $this->top($aim[1], $side)];
         $small = min($side, self::CUT_SIDE);
         // The smaller copy is fine enough, and much sooner cut.
-        [$from, $by] = [$this->picture, 1.0];
-        if ($this->reduced()->getImageWidth() * $side / $this->wide() >= $small) {
-            [$from, $by] = [$this->reduced(), $this->reduced()->getImageWidth() / $this->wide()];
-        }
-        $copy = $from->getImageRegion((int) round($side * $by), (int) round($side * $by), (int) round($left * $by), (int) round($top * $by));
+        $by = $this->reduced()->getImageWidth() / $this->wide();
+        $copy = $by * $side >= $small
+            ? $this->reduced()->getImageRegion((int) round($side * $by), (int) round($side * $by), (int) round($left * $by), (int) round($top * $by))
+            : $this->picture->piece($left, $top, $side, $side);
         $copy->setImagePage(0, 0, 0, 0);
         $copy->resizeImage($small, $small, Imagick::FILTER_BOX, 1);
         /** @var list<array{float, float, float}> $colours */
@@ -324,13 +299,12 @@ final class Sight
     {
         [$w, $h] = [min($wide, $this->wide()), min($wide, $this->high())];
         if ($smaller === 1) {
-            return self::read($this->picture, $x, $y, $w, $h);
+            return $this->read($x, $y, $w, $h);
         }
-        $copy = $this->picture->getImageRegion($w, $h, $x, $y);
-        $copy->setImagePage(0, 0, 0, 0);
+        $copy = $this->picture->piece($x, $y, $w, $h);
         [$w, $h] = [intdiv($w, $smaller), intdiv($h, $smaller)];
         $copy->resizeImage($w, $h, Imagick::FILTER_BOX, 1);
-        $patch = self::read($copy, 0, 0, $w, $h);
+        $patch = self::light($copy);
         $copy->clear();
 
         return $patch;
@@ -353,18 +327,29 @@ final class Sight
 
     private function patch(float $x, float $y, int $side): Patch
     {
-        return self::read($this->picture, $this->left($x, $side), $this->top($y, $side), min($side, $this->wide()), min($side, $this->high()));
+        return $this->read($this->left($x, $side), $this->top($y, $side), min($side, $this->wide()), min($side, $this->high()));
     }
 
-    private static function read(Imagick $picture, int $x, int $y, int $wide, int $high): Patch
+    private function read(int $x, int $y, int $wide, int $high): Patch
     {
-        return new Patch($wide, $high, array_map(floatval(...), $picture->exportImagePixels($x, $y, $wide, $high, 'I', Imagick::PIXEL_FLOAT)));
+        $piece = $this->picture->piece($x, $y, $wide, $high);
+        $patch = self::light($piece);
+        $piece->clear();
+
+        return $patch;
+    }
+
+    private static function light(Imagick $picture): Patch
+    {
+        [$wide, $high] = [$picture->getImageWidth(), $picture->getImageHeight()];
+
+        return new Patch($wide, $high, array_map(floatval(...), $picture->exportImagePixels(0, 0, $wide, $high, 'I', Imagick::PIXEL_FLOAT)));
     }
 
     /** Made once: what is shown and what is searched on are smaller still. */
     private function reduced(): Imagick
     {
-        $this->reduced ??= clone $this->picture;
+        $this->reduced ??= $this->picture->copy();
         $by = max($this->reduced->getImageWidth(), $this->reduced->getImageHeight()) / self::PREVIEW;
         $by > 1 && $this->reduced->scaleImage(max(1, (int) round($this->reduced->getImageWidth() / $by)), max(1, (int) round($this->reduced->getImageHeight() / $by)));
 

@@ -15,7 +15,7 @@ final class Whole
     private const READING_S = 25;
 
     /** Scans that are read: a hostile file has thousands. */
-    private const MOST_SCANS = 500;
+    public const MOST_SCANS = 500;
 
     /** How a JPEG may be packed: baseline, extended or in passes, by Huffman's codes. What no camera writes is read as noise. */
     private const PACKED = ["\xC0", "\xC1", "\xC2"];

@@ -10,9 +10,11 @@ use App\Models\Picture;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Pictures\Counted;
+use App\Pictures\Crops;
 use App\Pictures\FollowSubject;
 use App\Pictures\Grouping;
 use App\Pictures\LookAt;
+use App\Pictures\Store;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
@@ -377,6 +379,13 @@ it('follows what was marked, proposes verdicts, and lets the person have the las
     expect($after['pictures'][2]['measured']['sigma_px'])
         ->toBeGreaterThan(2.8)
         ->toBeLessThan(3.7);
+    // The close-up of each was cut meanwhile, where the page asks for it.
+    $cut = Store::disk()->allFiles(Crops::folder($person->id));
+    foreach ($after['pictures'] as $frame) {
+        ['x' => $x, 'y' => $y] = $frame['measured']['aim'];
+        $this->get(sprintf('/api/pictures/%s/crop?x=%.4f&y=%.4f&side=%d', $frame['id'], $x, $y, Crops::CLOSE_SIDE))->assertOk();
+    }
+    expect($cut)->toHaveCount(4)->and(Store::disk()->allFiles(Crops::folder($person->id)))->toBe($cut);
     $lost = $after['pictures'][2]['id'];
     $this->patchJson("/api/pictures/$lost", ['said' => true])
         ->assertOk()
