@@ -24,6 +24,12 @@ final class Canvas
     /** By which the picture of the patches is smaller. */
     private const SOFT = 4;
 
+    /** Patches of each size are turned by so much more, degrees. */
+    private const TURN = 33.0;
+
+    /** Clouds are so many times as wide as they are high. */
+    private const CLOUDS = 2.2;
+
     /** How much lighter or darker they are, as a share of white. */
     private const LEAF = 0.24;
 
@@ -41,11 +47,11 @@ final class Canvas
     }
 
     /**
-     * Patches of light and dark between two colours, with leaves and stones before them.
+     * Patches of light and dark between two colours, with leaves and stones before them unless it is sky.
      *
      * @param  float  $share  of a whole frame that this is to be: what is seen of it is the larger
      */
-    public function grown(int $wide, int $high, string $low, string $top, float $texture, float $share = 1.0): Imagick
+    public function grown(int $wide, int $high, string $low, string $top, float $texture, float $share = 1.0, bool $sky = false): Imagick
     {
         // Patches are soft, so that a small picture of them is enough.
         $picture = new Imagick;
@@ -54,11 +60,14 @@ final class Canvas
         foreach (self::OCTAVES as $i => $across) {
             $count = max(2, (int) round($across * $share));
             $patches = $this->patches($count, max(2, (int) round($count * $high / $wide)), 0.5, 0.24 * $texture / (1 + 0.35 * $i));
-            $patches->resizeImage($picture->getImageWidth(), $picture->getImageHeight(), Imagick::FILTER_CUBIC, 1);
+            $this->askew($patches, $picture->getImageWidth(), $picture->getImageHeight(), self::TURN * ($i + 1), $sky ? self::CLOUDS : 1.0);
             $this->add($picture, $patches);
             $patches->clear();
         }
         $picture->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
+        if ($sky) {
+            return $picture;
+        }
         // Leaves and stones: what of finer patches stands out, with an edge a pixel wide.
         foreach (self::LEAVES as $i => $across) {
             $count = max(2, (int) round($across * $share));
@@ -75,6 +84,17 @@ final class Canvas
         }
 
         return $picture;
+    }
+
+    /** Makes patches as large as a picture, turned, so that nobody sees the grid they come from. */
+    private function askew(Imagick $patches, int $wide, int $high, float $degrees, float $flat): void
+    {
+        $side = (int) ceil(hypot($wide, $high * $flat));
+        $patches->resizeImage($side, $side, Imagick::FILTER_GAUSSIAN, 1.3);
+        $patches->rotateImage(new ImagickPixel('gray50'), $degrees);
+        $patches->cropImage($wide, (int) ceil($high * $flat), intdiv($patches->getImageWidth() - $wide, 2), intdiv($patches->getImageHeight() - (int) ceil($high * $flat), 2));
+        $patches->setImagePage(0, 0, 0, 0);
+        $patches->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
     }
 
     /** Grain around a middle grey, of the standard deviation as a share of white. */

@@ -11,8 +11,6 @@ use RushHold\Camera\PointSpread;
 use RushHold\Camera\Shot;
 use RushHold\Focus\LossCause;
 use RushHold\Hold\AimPoint;
-use RushHold\Kit\Detection;
-use RushHold\Rush\Figure;
 
 /**
  * Draws frames of the stand-in camera: background and ground with their depth, the subject at its true size, what stands
@@ -44,9 +42,9 @@ final class Drawer
     public function draw(Shot $shot, View $view): Imagick
     {
         $picture = $this->behind($shot, $view);
-        foreach ($shot->situation->rush->group as $companion) {
+        foreach ($shot->situation->rush->group as $i => $companion) {
             [$x, $y] = [$shot->aimXMm + $shot->situation->kit->focalMm() * $companion->acrossM / $companion->distanceM, $shot->aimYMm];
-            $this->stand($picture, $shot, $view, $x, $y, $shot->mmPerM * $shot->distanceM / $companion->distanceM, $shot->alongside($companion->planeM));
+            $this->stand($picture, $shot, $view, $x, $y, $shot->mmPerM * $shot->distanceM / $companion->distanceM, $shot->alongside($companion->planeM), 1 + $i);
         }
         $this->stand($picture, $shot, $view, $shot->aimXMm, $shot->aimYMm, $shot->mmPerM, $shot->subject);
         $this->before($picture, $shot, $view);
@@ -83,7 +81,7 @@ final class Drawer
     private function groundM(Shot $shot, View $view, int $strip): float
     {
         $s = $shot->situation;
-        $outline = Outline::of($s->subject->figure);
+        $outline = Outline::of($s->subject, $shot->point, $shot->t);
         [, $high] = $outline->fitted($s->subject->lengthM, $s->subject->heightM);
         $feetMm = $shot->aimYMm + $high * $shot->mmPerM * (1 - $outline->place($shot->hold->aim)[1]);
         $yMm = $view->yMm + (($strip + 0.5) * ceil($view->high / self::STRIPS) - $view->high / 2) / $view->perMm();
@@ -152,7 +150,7 @@ final class Drawer
     private function canvas(string $name, array $colours, float $texture, View $view, View $whole, float $share): Imagick
     {
         $size = static fn (View $v): array => [(int) ($v->wide * (1 + self::BEYOND)) + 1, (int) ($v->high * (1 + self::BEYOND)) + 1];
-        $made = $this->kept[sprintf('%s %d %d %.2f', $name, $whole->wide, $whole->high, $texture)] ??= (new Canvas(crc32($name) % 99991 + $this->seed))->grown(...[...$size($whole), ...$colours, $texture, $share]);
+        $made = $this->kept[sprintf('%s %d %d %.2f', $name, $whole->wide, $whole->high, $texture)] ??= (new Canvas(crc32($name) % 99991 + $this->seed))->grown(...[...$size($whole), ...$colours, $texture, $share, $name === 'sky']);
         if ($view->wide === $whole->wide) {
             return $made;
         }
@@ -175,10 +173,10 @@ final class Drawer
         $slope->clear();
     }
 
-    private function stand(Imagick $picture, Shot $shot, View $view, float $xMm, float $yMm, float $mmPerM, PointSpread $spread): void
+    private function stand(Imagick $picture, Shot $shot, View $view, float $xMm, float $yMm, float $mmPerM, PointSpread $spread, int $beside = 0): void
     {
         $subject = $shot->situation->subject;
-        $outline = Outline::of($subject->figure);
+        $outline = Outline::of($subject, $shot->point, $shot->t);
         [$length, $height] = $outline->fitted($subject->lengthM * $mmPerM * $view->perMm(), $subject->heightM * $mmPerM * $view->perMm());
         $px = self::pixels($spread, $view);
         $by = Spreading::reduction($px, Spreading::FINE);
@@ -195,7 +193,7 @@ final class Drawer
         [$fromX, $fromY] = [(int) floor(max($x - $reach, -$reach)), (int) floor(max($y - $reach, -$reach))];
         [$toX, $toY] = [min($x + $length + $reach, $view->wide + $reach), min($y + $height + $reach, $view->high + $reach)];
         [$wide, $high] = [(int) ceil(($toX - $fromX) / $by) + 1, (int) ceil(($toY - $fromY) / $by) + 1];
-        $layer = $this->figure($shot, $outline, $length / $by, $height / $by, [$wide, $high], [($x - $fromX) / $by, ($y - $fromY) / $by], $left, $subject->aimSizeM * $mmPerM * $view->perMm() / $by);
+        $layer = $this->figure($shot, $outline, $length / $by, $height / $by, [$wide, $high], [($x - $fromX) / $by, ($y - $fromY) / $by], $left, $subject->aimSizeM * $mmPerM * $view->perMm() / $by, $beside);
         Spreading::over($layer, $px, $by, (int) round($wide * $by), (int) round($high * $by));
         $picture->compositeImage($layer, Imagick::COMPOSITE_OVER, $fromX, $fromY);
         $layer->clear();
@@ -205,7 +203,7 @@ final class Drawer
      * @param  array{int, int}  $size  of the layer
      * @param  array{float, float}  $at  of its box in it
      */
-    private function figure(Shot $shot, Outline $outline, float $length, float $height, array $size, array $at, bool $left, float $aim): Imagick
+    private function figure(Shot $shot, Outline $outline, float $length, float $height, array $size, array $at, bool $left, float $aim, int $beside): Imagick
     {
         $subject = $shot->situation->subject;
         $layer = new Imagick;
@@ -215,13 +213,17 @@ final class Drawer
             $draw->translate(round($at[0] + ($left ? $length : 0), 3), round($at[1], 3));
             $left && $draw->scale(-1, 1);
         };
+        $coat = Coat::of($subject->figure, $this->seed + $shot->run + 3 * $beside);
         $body = new ImagickDraw;
         $body->setFillRule(Imagick::FILLRULE_NONZERO);
-        $body->setFillColor(new ImagickPixel($subject->kind === Detection::Bird ? '#4b4a4c' : ($subject->kind === Detection::Person || $subject->kind === Detection::Vehicle ? '#3d5468' : '#8a6f4e')));
+        $body->setFillColor(new ImagickPixel('black'));
         $place($body);
         $outline->draw($body, $length, $height);
         $layer->drawImage($body);
-        $marks = $this->marks($shot, $outline, $length, $height, $aim, $place, $layer);
+        $light = $coat->light(max(1, (int) ceil($height)), $size[0]);
+        $layer->compositeImage($light, Imagick::COMPOSITE_ATOP, 0, (int) round($at[1]));
+        $light->clear();
+        $marks = $this->marks($shot, $outline, $coat, $length, $height, $aim, $place, $layer);
         // Markings stay on it.
         $layer->compositeImage($marks, Imagick::COMPOSITE_ATOP, 0, 0);
         $marks->clear();
@@ -230,7 +232,7 @@ final class Drawer
     }
 
     /** @param  callable(ImagickDraw): void  $place */
-    private function marks(Shot $shot, Outline $outline, float $length, float $height, float $aim, callable $place, Imagick $layer): Imagick
+    private function marks(Shot $shot, Outline $outline, Coat $coat, float $length, float $height, float $aim, callable $place, Imagick $layer): Imagick
     {
         $chances = new Canvas(4099 + $this->seed);
         $marks = new Imagick;
@@ -239,7 +241,7 @@ final class Drawer
         $draw = new ImagickDraw;
         $place($draw);
         $side = sqrt($length * $height);
-        $contrast = 0.25 + 0.75 * $shot->situation->subject->contrast;
+        $contrast = $coat->marked * (0.25 + 0.75 * $shot->situation->subject->contrast);
         for ($i = 0; $i < self::MARKS; $i++) {
             [$mx, $my, $size, $turn] = [$length * $chances->chance(), $height * $chances->chance(), $side * (0.012 + 0.05 * $chances->chance() ** 2), M_PI * $chances->chance()];
             $bright = $i % 2 === 0;
@@ -254,7 +256,7 @@ final class Drawer
         return $marks;
     }
 
-    /** What has to be sharp: an eye with a bright ring and a glint, or a pale patch with dark bars. */
+    /** What has to be sharp: an eye in its face, or a number on the chest. */
     private function aimPart(ImagickDraw $draw, Shot $shot, Outline $outline, float $length, float $height, float $aim): void
     {
         [$x, $y] = $outline->place($shot->hold->aim);
@@ -269,7 +271,12 @@ final class Drawer
 
             return;
         }
-        foreach ([['rgb(232,226,210)', 0.5], ['rgb(22,20,22)', 0.34], ['rgb(214,140,52)', 0.2], ['rgb(16,14,16)', 0.1]] as [$colour, $share]) {
+        // Cheek and stripe run through each other, so that there are edges in all ways; the eye is as small as eyes are.
+        $draw->setFillColor(new ImagickPixel('rgba(232,226,210,0.7)'));
+        $draw->polygon(self::corners(array_map(static fn (array $p): array => ['x' => $x + $aim * $p[0], 'y' => $y + $aim * $p[1]], [[-0.52, 0.02], [-0.3, -0.26], [0.02, -0.32], [0.3, -0.14], [0.34, 0.14], [0.12, 0.38], [-0.24, 0.42], [-0.46, 0.26]])));
+        $draw->setFillColor(new ImagickPixel('rgba(30,27,28,0.85)'));
+        $draw->polygon(self::corners(array_map(static fn (array $p): array => ['x' => $x + $aim * $p[0], 'y' => $y + $aim * $p[1]], [[0.5, 0.06], [0.16, -0.12], [-0.16, -0.1], [-0.6, 0.16], [-0.56, 0.28], [-0.14, 0.1], [0.16, 0.1]])));
+        foreach ([['rgb(206,168,112)', 0.17], ['rgb(14,12,14)', 0.13]] as [$colour, $share]) {
             $draw->setFillColor(new ImagickPixel($colour));
             $draw->ellipse(round($x, 3), round($y, 3), round(max(0.4, $share * $aim), 3), round(max(0.4, $share * $aim), 3), 0, 360);
         }
@@ -380,10 +387,7 @@ final class Drawer
 
     private static function flies(Shot $shot): bool
     {
-        $figure = $shot->situation->subject->figure;
-
-        return in_array($figure, [Figure::FlyingBird, Figure::GlidingBird, Figure::HoveringBird, Figure::LandingBird, Figure::RisingBird, Figure::SoaringBird, Figure::DivingBird, Figure::Insect], true)
-            || abs($shot->point->z) > 0.5;
+        return $shot->situation->subject->figure->flies() || abs($shot->point->z) > 0.5;
     }
 
     private static function pixels(PointSpread $um, View $view): PointSpread

@@ -204,6 +204,7 @@ final class PlanDocument
             ],
             'subject_share' => [round($s->widthInFrame, 4), round($s->heightInFrame, 4)],
             'aim_px' => round($s->aimPixels),
+            'poses_hz' => round($s->subject->posesHz(), 2),
         ];
     }
 

@@ -11,6 +11,9 @@ use RushHold\Range;
 /** Who is coming. Its speed is the path's. */
 final readonly class Subject
 {
+    /** Faster than that nobody sees them. */
+    private const MOST_POSES_HZ = 12.0;
+
     use Changeable;
 
     /**
@@ -44,5 +47,11 @@ final readonly class Subject
         Range::share()->check('subject.contrast', $contrast);
         Range::share()->check('subject.distinct', $distinct);
         Range::share()->check('subject.erratic', $erratic);
+    }
+
+    /** How often a second it goes through its stroke or stride, as it is drawn: a wing tip or foot goes about three lengths of it meanwhile. */
+    public function posesHz(): float
+    {
+        return min(self::MOST_POSES_HZ, $this->limbSpeedMps / (3 * $this->lengthM));
     }
 }

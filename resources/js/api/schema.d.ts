@@ -2499,7 +2499,7 @@ export interface components {
              * @description Outline it is drawn with; by its kind when left out
              * @enum {string}
              */
-            figure?: "flying-bird" | "gliding-bird" | "hovering-bird" | "landing-bird" | "rising-bird" | "soaring-bird" | "diving-bird" | "perched-bird" | "wading-bird" | "swimming-bird" | "running-mammal" | "leaping-mammal" | "walking-mammal" | "deer" | "water-mammal" | "dolphin" | "swimmer" | "runner" | "jumper" | "kicker" | "skier" | "rider" | "horse-rider" | "motorcycle" | "vehicle" | "boat" | "insect" | "plain";
+            figure?: "flying-bird" | "gliding-bird" | "hovering-bird" | "landing-bird" | "rising-bird" | "soaring-bird" | "diving-bird" | "perched-bird" | "wading-bird" | "swimming-bird" | "running-mammal" | "leaping-mammal" | "walking-mammal" | "deer" | "water-mammal" | "dolphin" | "swimmer" | "runner" | "jumper" | "kicker" | "skier" | "rider" | "horse-rider" | "motorcycle" | "vehicle" | "boat" | "insect" | "aeroplane" | "antelope" | "badger" | "basketball" | "batter" | "bat" | "bear" | "bee" | "big-cat" | "blocks" | "bmx" | "boar" | "bowler" | "boxer" | "butterfly" | "butterfly-stroke" | "buzzard" | "carrying" | "cat" | "child" | "cormorant" | "crane" | "crane-dancing" | "cross-country-skier" | "crow" | "dancer" | "diver" | "dog" | "dog-jumping" | "dragonfly" | "dressage" | "duck" | "duck-swimming" | "eagle" | "eagle-striking" | "elephant" | "falcon" | "falcon-diving" | "fencer" | "figure-skater" | "finishing" | "foal" | "footballer" | "fox" | "fox-pouncing" | "fox-trotting" | "fulmar" | "gannet" | "gannet-diving" | "goalkeeper" | "golfer" | "goose" | "guillemot" | "gull" | "gymnast" | "handballer" | "hare" | "hawk" | "heron" | "heron-standing" | "high-jumper" | "horse" | "hummingbird" | "hurdler" | "ibex" | "ice-hockey" | "kart" | "kayak" | "kingfisher" | "kingfisher-diving" | "kingfisher-perched" | "kite" | "kite-surfer" | "moth" | "motocross" | "otter" | "owl" | "owl-perched" | "pelican" | "penguin-leaping" | "pheasant" | "pigeon" | "pole-vaulter" | "polo" | "propeller-plane" | "puffin" | "puffin-standing" | "rabbit" | "race-car" | "racket" | "rider-standing" | "road-cyclist" | "roe-deer" | "rowing-boat" | "rugby" | "sailing-boat" | "seal" | "show-jumper" | "skateboarder" | "skater" | "ski-jumper" | "skua" | "snowboarder" | "songbird" | "songbird-perched" | "sprinter" | "squirrel" | "squirrel-leaping" | "stag" | "stoat" | "surfer" | "swallow" | "swan" | "swift" | "tennis" | "tern" | "tern-diving" | "thrower" | "train" | "volleyball" | "wader" | "wader-standing" | "whale" | "wolf" | "woodpecker" | "plain";
             /** @description Size along the movement (m) */
             length_m: number;
             /** @description Height (m) */
@@ -2803,6 +2803,8 @@ export interface components {
                 wander: number;
                 field_m: number[];
                 subject_share: number[];
+                /** @description How often a second it goes through its stroke or stride, as it is drawn */
+                poses_hz: number;
                 aim_px: number;
             };
             lane: {

@@ -7,7 +7,6 @@ namespace RushHold\Planning\Rules;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Detection;
 use RushHold\Planning\Rule;
-use RushHold\Rush\Figure;
 use RushHold\Situation\Situation;
 
 /** Where on the subject to aim. */
@@ -26,9 +25,9 @@ final class AimRules
             Rule::favour('aim.plain', Setting::Aim, ['edge' => 2.5, 'eye' => -1.0],
                 static fn (Situation $s): bool => $s->subject->contrast < 0.35),
             Rule::favour('aim.moving-athlete', Setting::Aim, ['chest' => 3.0],
-                static fn (Situation $s): bool => $s->subject->kind === Detection::Person && ! $s->isStill() && $s->subject->figure !== Figure::Swimmer),
+                static fn (Situation $s): bool => $s->subject->kind === Detection::Person && ! $s->isStill() && ! $s->subject->figure->swims()),
             Rule::favour('aim.in-water', Setting::Aim, ['head' => 3.0, 'eye' => 1.0],
-                static fn (Situation $s): bool => $s->subject->figure === Figure::Swimmer),
+                static fn (Situation $s): bool => $s->subject->figure->swims()),
             Rule::favour('aim.person-at-rest', Setting::Aim, ['eye' => 3.0, 'head' => 2.0],
                 static fn (Situation $s): bool => $s->subject->kind === Detection::Person && $s->isStill()),
             Rule::favour('aim.vehicle', Setting::Aim, ['edge' => 2.0, 'body' => 1.5],

@@ -1,20 +1,11 @@
 import './finder.css';
 import { memo, useId, useMemo } from 'react';
 import type { Plan, Rush } from '../../api/client';
-import { fitted, headOf, outlineOf } from '../../parts/Silhouette';
+import { aimOn, fitted, outlineOf, poseAt, usePoses } from '../../parts/Silhouette';
 import { say, sayDepth, useUnits } from '../../parts/units';
 import { label } from '../../parts/words';
 import { Loupe } from './Loupe';
 import { passingAt, sampleAt, shotAt, stepAt } from './lane';
-
-/** Where on an outline the aim part is, in its length and height. */
-function aimAt(figure: string, aim: string): [number, number] {
-  const head = headOf(figure);
-  if (!head) return [0.5, 0.5];
-  if (aim === 'eye' || aim === 'head') return head;
-  if (aim === 'chest') return [0.52, 0.3];
-  return [0.5, 0.45];
-}
 
 /** Blades of grass, leaves or people in front: the same ones each time, covering the share they are said to. */
 function clutterBlades(share: number, width: number, height: number) {
@@ -85,11 +76,15 @@ export const FinderFrame = memo(function FinderFrame({
   const [width, height] = plan.frame.sensor_mm as [number, number];
   const horizon = height * 0.66;
   const sample = sampleAt(plan, time);
-  const [length, tall] = fitted(
-    rush.subject.figure,
+  const figure = rush.subject.figure;
+  const poses = usePoses(figure);
+  const pose = poses && poseAt(poses, sample.across_mps, sample.closing_mps, time, plan.frame.poses_hz);
+  const known = fitted(
+    figure,
     rush.subject.length_m * sample.mm_per_m,
     rush.subject.height_m * sample.mm_per_m,
   );
+  const [length, tall] = [known[0] * (pose?.of[0] ?? 1), known[1] * (pose?.of[1] ?? 1)];
   const aim = rush.subject.aim_size_m * sample.mm_per_m;
   const [atX, atY] = plan.frame.area.at as [number, number];
   const centre = { x: width * (0.5 + atX), y: height * (0.5 + atY) };
@@ -104,9 +99,10 @@ export const FinderFrame = memo(function FinderFrame({
   const points = rush.kit.body.points;
   const passing = plan.trace && step?.hidden ? passingAt(plan.trace, time) : null;
   const facing = sample.across_mps < -0.05 ? -1 : 1;
-  const pitch =
-    Math.abs(sample.up_mps) > 1.5 * Math.abs(sample.across_mps) ? (sample.up_mps > 0 ? -60 : 60) : 0;
-  const anchor = aimAt(rush.subject.figure, plan.best.hold.aim ?? 'body');
+  // What plunges is drawn plunging.
+  const steep = Math.abs(sample.up_mps) > 1.5 * Math.abs(sample.across_mps) && !figure.endsWith('-diving');
+  const pitch = steep ? (sample.up_mps > 0 ? -60 : 60) : 0;
+  const anchor = aimOn(pose ?? {}, plan.best.hold.aim ?? 'body');
   const clutter = rush.scene.front_clutter;
   const growth = useMemo(
     () =>
@@ -171,7 +167,7 @@ export const FinderFrame = memo(function FinderFrame({
             filter={discs.subject_um > 4 ? `url(#${id}-subject)` : undefined}
           >
             <path
-              d={outlineOf(rush.subject.figure)}
+              d={pose?.path ?? outlineOf(figure)}
               transform={`translate(${-length * anchor[0]} ${-tall * anchor[1]}) scale(${length} ${tall})`}
               fill="var(--figure)"
               fillRule="nonzero"

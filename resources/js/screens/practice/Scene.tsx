@@ -1,4 +1,4 @@
-import { outlineOf } from '../../parts/Silhouette';
+import { outlineOf, within } from '../../parts/Silhouette';
 
 type Props = { call: string };
 
@@ -18,10 +18,11 @@ function Figure({
   high: number;
   faint?: boolean;
 }) {
+  const box = within(of, wide, high);
   return (
     <path
       d={outlineOf(of)}
-      transform={`translate(${x} ${y}) scale(${wide} ${high})`}
+      transform={`translate(${x + box.x} ${y + box.y}) scale(${box.wide} ${box.high})`}
       fill="var(--figure)"
       opacity={faint ? 0.35 : 1}
     />

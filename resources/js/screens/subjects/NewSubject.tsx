@@ -5,26 +5,10 @@ import type { Subject, SubjectProfile } from '../../api/client';
 import { useSaveKit } from '../../api/kit';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
-import { Silhouette } from '../../parts/Silhouette';
+import { kindOf, Silhouette } from '../../parts/Silhouette';
 import { options } from '../../parts/words';
 
 /** What kind an outline is of, where that is plain. */
-const kinds: Record<string, Subject['kind']> = {
-  runner: 'person',
-  jumper: 'person',
-  kicker: 'person',
-  skier: 'person',
-  swimmer: 'person',
-  rider: 'person',
-  'horse-rider': 'person',
-  motorcycle: 'vehicle',
-  vehicle: 'vehicle',
-  boat: 'vehicle',
-  plain: 'off',
-};
-const kindOf = (figure: string): Subject['kind'] =>
-  kinds[figure] ?? (figure.endsWith('bird') ? 'bird' : 'animal');
-
 /** A subject that is not in the library, from nothing: who, what it looks like, how large, how fast. */
 export function NewSubject() {
   const navigate = useNavigate();
@@ -42,7 +26,7 @@ export function NewSubject() {
     const subject = {
       name: name.trim(),
       figure,
-      kind: kindOf(figure),
+      kind: kindOf(figure) as Subject['kind'],
       length_m: length,
       height_m: height,
       speed_mps: speed,

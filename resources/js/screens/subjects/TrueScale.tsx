@@ -1,5 +1,5 @@
 import type { SubjectProfile } from '../../api/client';
-import { outlineOf } from '../../parts/Silhouette';
+import { fitted, outlineOf } from '../../parts/Silhouette';
 import { sayDepth, useUnits } from '../../parts/units';
 
 const width = 520;
@@ -17,6 +17,7 @@ export function TrueScale({ profile }: { profile: SubjectProfile }) {
     (height - 48) / Math.max(tall, other),
   );
   const ground = height - 24;
+  const [drawn, up] = fitted(figure, long * scale, tall * scale);
   const left = 60;
   const beside = left + long * scale + 40;
   const bar = [10, 5, 2, 1, 0.5, 0.2, 0.1, 0.05, 0.02, 0.01].find((m) => m * scale <= 130) ?? 0.01;
@@ -30,7 +31,7 @@ export function TrueScale({ profile }: { profile: SubjectProfile }) {
       <line x1="0" x2={width} y1={ground} y2={ground} className="scale-ground" />
       <path
         d={outlineOf(figure)}
-        transform={`translate(${left} ${ground - tall * scale}) scale(${long * scale} ${tall * scale})`}
+        transform={`translate(${left} ${ground - up}) scale(${drawn} ${up})`}
         fill="var(--figure)"
         fillRule="nonzero"
       />
