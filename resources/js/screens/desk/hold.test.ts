@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '../../api/client';
-import { fitted } from '../../parts/Silhouette';
 import { beadsOf } from './beads';
 import { inOrder, orderOf } from './holdOrder';
 import { carries, explainedBy, withFigures } from './useAnswers';
@@ -89,17 +88,5 @@ describe('answers on their way', () => {
     const { why: _, by_school: __, what_if: ___, ...bare } = played;
     expect(explainedBy(bare as Plan, played).why).toEqual([{ setting: 'focus.area' }]);
     expect(explainedBy(bare as Plan, bare as Plan).why).toBeUndefined();
-  });
-});
-
-describe('outlines', () => {
-  it('are as tall as what stands and as long as what lies, and hardly stretched', () => {
-    const [w, h] = fitted('runner', 3, 1.8);
-    expect(h).toBe(1.8);
-    expect(w / h).toBeCloseTo(0.62 * 1.15);
-    const [long, tall] = fitted('flying-bird', 0.6, 0.02);
-    expect(long).toBe(0.6);
-    expect(tall).toBeCloseTo((0.6 / 1.6) * 0.85);
-    expect(fitted('plain', 1, 1)).toEqual([1, 1]);
   });
 });
