@@ -13,7 +13,11 @@ export function worker(): Plugin {
     name: 'worker',
     apply: 'build',
     writeBundle(_, bundle) {
-      files = Object.keys(bundle).filter((file) => /\.(js|css|woff2)$/.test(file)).sort();
+      // Poses are for a desk, which needs a connection anyway.
+      files = Object.entries(bundle)
+        .filter(([file, made]) => /\.(js|css|woff2)$/.test(file) && !(made.type === 'chunk' && made.facadeModuleId?.includes('/parts/poses/')))
+        .map(([file]) => file)
+        .sort();
     },
     async closeBundle() {
       const revision = await markOf(files);

@@ -7,7 +7,6 @@ namespace App\Camera;
 use ImagickDraw;
 use RushHold\Hold\AimPoint;
 use RushHold\Motion\PathPoint;
-use RushHold\Rush\Figure;
 use RushHold\Rush\Subject;
 
 /** The outline of a subject in a moment, in a box one wide and one high, facing right: the same that the screens show. */
@@ -34,24 +33,24 @@ final readonly class Outline
     {
         /** @var array<string, array{wide: float|int, flies: bool}>|null $known */
         static $known = null;
-        /** @var array<string, non-empty-list<array{0: array<string, mixed>, 1: array<string, mixed>, 2: array<string, mixed>}>>|null $poses */
-        static $poses = null;
-        $known ??= self::read('outlines.json');
-        $poses ??= self::read('poses.json');
-        $name = isset($poses[$subject->figure->value]) ? $subject->figure->value : Figure::Plain->value;
+        /** @var array<string, non-empty-list<array{0: array<string, mixed>, 1: array<string, mixed>, 2: array<string, mixed>}>> $all */
+        static $all = [];
+        $known ??= self::read('outlines');
+        $name = $subject->figure->value;
+        $poses = $all[$name] ??= self::read("poses/$name");
         $turned = rad2deg(atan2(abs($point->closingMps), abs($point->acrossMps) + 1e-6));
         $view = count(array_filter(self::VIEWS, static fn (float $limit): bool => $turned > $limit));
         // There and back again.
-        $turn = 2 * count($poses[$name]) - 2;
+        $turn = 2 * count($poses) - 2;
         $step = $turn > 0 ? (int) floor(max(0.0, $t) * $subject->posesHz() * $turn) % $turn : 0;
 
-        return new self($poses[$name][$step < count($poses[$name]) ? $step : $turn - $step][$view], (float) $known[$name]['wide'], $known[$name]['flies']);
+        return new self($poses[$step < count($poses) ? $step : $turn - $step][$view], (float) $known[$name]['wide'], $known[$name]['flies']);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<array-key, mixed> */
     private static function read(string $file): array
     {
-        return json_decode((string) file_get_contents(self::PARTS.$file), true, 8, JSON_THROW_ON_ERROR);
+        return json_decode((string) file_get_contents(self::PARTS."$file.json"), true, 8, JSON_THROW_ON_ERROR);
     }
 
     /** @return array{float, float} how long and high it is drawn so that it is not stretched, in the unit of length and height */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * Takes the outlines of every figure from its model: the one it is known by for lists (outlines.json), and all its poses from the
- * side, from between and head on (poses.json). Wants potrace; bin/outlines sees to that.
+ * side, from between and head on (poses/). Wants potrace; bin/outlines sees to that.
  *   php ops/outlines/write.php [FIGURE...]
  */
 
@@ -70,12 +70,20 @@ function seen(Model $model, int $view): array
     return ['path' => traced($shade), 'box' => [$wide, $high], 'at' => $at];
 }
 
-[$outlines, $poses] = array_map(static fn (string $name): array => $argc > 1 ? (array) json_decode((string) file_get_contents(__DIR__."/../../resources/js/parts/$name.json"), true) : [], ['outlines', 'poses']);
+const INTO = __DIR__.'/../../resources/js/parts/';
+
+/** @param  array<string, mixed>  $one */
+function written(array $one): string
+{
+    return json_encode($one, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
+}
+
+$outlines = $argc > 1 ? (array) json_decode((string) file_get_contents(INTO.'outlines.json'), true) : [];
 foreach (Figures::all() as $figure => $models) {
     if ($argc > 1 && ! in_array($figure, $argv, true)) {
         continue;
     }
-    $poses[$figure] = [];
+    $poses = [];
     $first = null;
     foreach ($models as $i => $model) {
         foreach (VIEWS as $view) {
@@ -84,15 +92,14 @@ foreach (Figures::all() as $figure => $models) {
             if ($i === 0 && $view === 0) {
                 $outlines[$figure] = ['path' => $one['path'], 'wide' => round($one['box'][0] / $one['box'][1], 3), 'kind' => Figure::from($figure)->kind()->value, 'flies' => Figure::from($figure)->flies(), ...($figure === 'plain' ? [] : $one['at'])];
             }
-            $poses[$figure][$i][] = ['path' => $one['path'], 'of' => [round($one['box'][0] / $first[0], 3), round($one['box'][1] / $first[1], 3)], ...$one['at']];
+            $poses[$i][] = ['path' => $one['path'], 'of' => [round($one['box'][0] / $first[0], 3), round($one['box'][1] / $first[1], 3)], ...$one['at']];
         }
     }
+    // Each in a file of its own: whoever shows one fetches one.
+    file_put_contents(INTO."poses/$figure.json", written($poses)."\n");
     echo '.';
 }
 ksort($outlines);
-ksort($poses);
-foreach (['outlines' => $outlines, 'poses' => $poses] as $name => $all) {
-    $lines = array_map(static fn (string $figure, array $one): string => json_encode((string) $figure).': '.json_encode($one, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES), array_keys($all), $all);
-    file_put_contents(__DIR__."/../../resources/js/parts/$name.json", "{\n  ".implode(",\n  ", $lines)."\n}\n");
-}
+$lines = array_map(static fn (string $figure, array $one): string => json_encode($figure).': '.written($one), array_keys($outlines), $outlines);
+file_put_contents(INTO.'outlines.json', "{\n  ".implode(",\n  ", $lines)."\n}\n");
 printf("\n%d figures\n", count($outlines));

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import outlines from './outlines.json';
-import poses from './poses.json';
 import { aimOn, fitted, kindOf, type Pose, poseAt, within } from './Silhouette';
 
 const wide = (figure: keyof typeof outlines) => outlines[figure].wide;
@@ -42,8 +41,11 @@ describe('outlines', () => {
   });
 
   it('have their poses, each from three sides, with its eye, head and chest in it', () => {
-    expect(Object.keys(poses)).toEqual(Object.keys(outlines));
-    for (const [figure, all] of Object.entries(poses as unknown as Record<string, Pose[][]>))
+    const poses = import.meta.glob<Pose[][]>('./poses/*.json', { eager: true, import: 'default' });
+    expect(Object.keys(poses).map((file) => file.replace(/^.*\/|\.json$/g, ''))).toEqual(
+      Object.keys(outlines),
+    );
+    for (const [figure, all] of Object.entries(poses))
       for (const views of all) {
         expect(views, figure).toHaveLength(3);
         for (const { path, eye, head, chest } of views) {

@@ -7,7 +7,7 @@ type Outline = Places & { path: string; wide: number; kind: string; flies: boole
 
 /** An outline as it is seen from somewhere in a moment; `of` is how long and high it is for one of length and height. */
 export type Pose = Places & { path: string; of: Place };
-type Poses = Record<string, [Pose, Pose, Pose][]>;
+export type Poses = [Pose, Pose, Pose][];
 
 /**
  * Our own outlines of subjects, each drawn in a box one unit wide and one high, with the width they have for each height and
@@ -55,25 +55,23 @@ export function within(figure: string, wide: number, high: number) {
   return { x: (wide - own * tall) / 2, y: (high - tall) / 2, wide: own * tall, high: tall };
 }
 
-/** Every pose is much to fetch, and wanted in few places. */
-let fetched: Promise<Poses> | null = null;
+/** Each in a file of its own, fetched where it is shown. */
+const files = import.meta.glob<{ default: unknown }>('./poses/*.json');
 
-/** All poses of a figure as soon as they are there. */
-export function usePoses(figure: string): [Pose, Pose, Pose][] | null {
-  const [poses, setPoses] = useState<Poses | null>(null);
+/** All poses of a figure as soon as they are there; until then, and where they cannot be had, none. */
+export function usePoses(figure: string): Poses | null {
+  const [poses, setPoses] = useState<{ of: string; all: Poses } | null>(null);
   useEffect(() => {
     let here = true;
-    fetched ??= import('./poses.json').then((file) => file.default as unknown as Poses);
-    fetched
-      .then((all) => here && setPoses(all))
-      .catch(() => {
-        fetched = null;
-      });
+    files[`./poses/${figure}.json`]?.().then(
+      (file) => here && setPoses({ of: figure, all: file.default as Poses }),
+      () => undefined,
+    );
     return () => {
       here = false;
     };
-  }, []);
-  return poses?.[figure] ?? null;
+  }, [figure]);
+  return poses?.of === figure ? poses.all : null;
 }
 
 /** From the side, from between, or head on: by how fast it goes across, and to or from the camera. */
@@ -82,13 +80,7 @@ const VIEWS = [22.5, 67.5];
 /**
  * @param times how often a second it goes through its poses
  */
-export function poseAt(
-  poses: [Pose, Pose, Pose][],
-  across: number,
-  along: number,
-  time: number,
-  times: number,
-): Pose {
+export function poseAt(poses: Poses, across: number, along: number, time: number, times: number): Pose {
   const turned = (Math.atan2(Math.abs(along), Math.abs(across) + 1e-6) * 180) / Math.PI;
   const view = VIEWS.filter((limit) => turned > limit).length;
   // There and back again.

@@ -12,14 +12,15 @@ export function TrueScale({ profile }: { profile: SubjectProfile }) {
   // A grown-up for what is large, a hand for what is small.
   const person = Math.max(long, tall) > 0.7;
   const other = person ? 1.75 : 0.19;
+  // Raised wings are higher than its body.
+  const [longest, highest] = fitted(figure, long, tall);
   const scale = Math.min(
-    (width - 150) / (long + (person ? 0.6 : 0.12)),
-    (height - 48) / Math.max(tall, other),
+    (width - 150) / (longest + (person ? 0.6 : 0.12)),
+    (height - 48) / Math.max(highest, other),
   );
   const ground = height - 24;
-  const [drawn, up] = fitted(figure, long * scale, tall * scale);
   const left = 60;
-  const beside = left + long * scale + 40;
+  const beside = left + longest * scale + 40;
   const bar = [10, 5, 2, 1, 0.5, 0.2, 0.1, 0.05, 0.02, 0.01].find((m) => m * scale <= 130) ?? 0.01;
   return (
     <svg
@@ -31,7 +32,7 @@ export function TrueScale({ profile }: { profile: SubjectProfile }) {
       <line x1="0" x2={width} y1={ground} y2={ground} className="scale-ground" />
       <path
         d={outlineOf(figure)}
-        transform={`translate(${left} ${ground - up}) scale(${drawn} ${up})`}
+        transform={`translate(${left} ${ground - highest * scale}) scale(${longest * scale} ${highest * scale})`}
         fill="var(--figure)"
         fillRule="nonzero"
       />
