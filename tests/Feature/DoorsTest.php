@@ -412,13 +412,13 @@ it('makes a piece once, and keeps only so many', function (): void {
     // Were it made anew, it would not be this.
     $disk->put($kept[0], 'the kept one');
     expect($ask(0.1))->toBe('the kept one')->and($ask(-0.17))->not->toBe($first);
-    foreach (range(1, 130) as $i) {
+    foreach (range(1, 430) as $i) {
         $old = Crops::folder($person->id)."/$picture->sha256/old-$i.jpg";
         $disk->put($old, 'x');
         touch($disk->path($old), time() - 1000);
     }
     $ask(-0.3);
-    expect($disk->allFiles(Crops::folder($person->id)))->toHaveCount(100)->and($disk->exists($kept[0]))->toBeTrue();
+    expect($disk->allFiles(Crops::folder($person->id)))->toHaveCount(360)->and($disk->exists($kept[0]))->toBeTrue();
     App\Pictures\Store::drop($picture);
     expect($disk->allFiles(Crops::folder($person->id)))->toBe([]);
     unlink($file);
