@@ -15,36 +15,42 @@ final class Figures
         return [...self::birds(), ...self::beasts(), ...self::swimmers(), ...self::insects(), ...People::all(), ...Things::all()];
     }
 
-    /** @return array<string, non-empty-list<Closure(): Model>> */
-    private static function birds(): array
+    /**
+     * How those are known that one tells from below: from there, gliding. The others are known by their first pose.
+     *
+     * @return array<string, Closure(): Model>
+     */
+    public static function known(): array
+    {
+        $below = static fn (Bird $of, float $swept = 0.0, float $tail = 1.0): Closure => static fn (): Model => $of->flying([10, 4], bank: 24, below: 46, swept: $swept, spread: $tail);
+        $b = self::builds();
+
+        return [
+            ...array_map($below, array_intersect_key($b, array_flip(['falcon', 'hawk', 'crow', 'pigeon', 'swallow', 'gull', 'tern', 'skua', 'wader', 'heron', 'cormorant']))),
+            ...array_map(static fn (Bird $of): Closure => $below($of, tail: 1.25), array_intersect_key($b, array_flip(['buzzard', 'eagle', 'kite']))),
+            'swift' => $below($b['swift']), 'soaring-bird' => $below($b['buzzard'], tail: 1.25), 'flying-bird' => $below($b['crow']),
+        ];
+    }
+
+    /** @return array<string, Bird> */
+    private static function builds(): array
     {
         // bill, head, neck, body, tail, wing
         $puffin = new Bird([0.115, 0.1, 0.035], 0.1, [0.07, 0.085], [0.52, 0.15, 0.15], [0.13, 0.07, 'round'], [0.62, 0.17, 0.16, 0.03, 0.2, 'point'], 0.12);
-        $auk = new Bird([0.14, 0.022, 0.01], 0.07, [0.1, 0.06], [0.5, 0.12, 0.12], [0.12, 0.06, 'round'], [0.58, 0.15, 0.13, 0.03, 0.22, 'point'], 0.12);
+        $auk = new Bird([0.15, 0.03, 0.004], 0.062, [0.12, 0.062], [0.5, 0.125, 0.125], [0.1, 0.06, 'round'], [0.5, 0.13, 0.11, 0.02, 0.24, 'point'], 0.12);
         $gannet = new Bird([0.13, 0.035, 0.012], 0.055, [0.16, 0.05], [0.46, 0.09, 0.09], [0.2, 0.06, 'point'], [0.96, 0.17, 0.12, 0.07, 0.26, 'point'], 0.12);
         $gull = new Bird([0.085, 0.026, 0.014], 0.065, [0.06, 0.065], [0.52, 0.105, 0.105], [0.22, 0.1, 'square'], [1.08, 0.24, 0.17, 0.08, 0.3, 'point'], 0.2);
         $tern = new Bird([0.13, 0.018, 0.004], 0.055, [0.03, 0.055], [0.42, 0.075, 0.075], [0.32, 0.07, 'streamers'], [1.08, 0.19, 0.13, 0.08, 0.4, 'point'], 0.08);
         $fulmar = new Bird([0.07, 0.04, 0.012], 0.075, [0.02, 0.085], [0.52, 0.12, 0.12], [0.2, 0.09, 'round'], [1.06, 0.19, 0.135, 0.03, 0.12, 'point'], 0.12);
 
-        $beats = static fn (Bird $of, float $pitch = 0, bool $feet = false, float $spread = 1.0): array => [
-            static fn (): Model => $of->flying([48, 62], $pitch, spread: $spread, feet: $feet),
-            static fn (): Model => $of->flying([14, 4], $pitch, bank: 22, spread: $spread, feet: $feet),
-            static fn (): Model => $of->flying([-22, -46], $pitch, below: 4, spread: $spread, feet: $feet),
-        ];
-        $glides = static fn (Bird $of): array => [
-            static fn (): Model => $of->flying([9, 1], bank: 30, below: 12),
-            static fn (): Model => $of->flying([12, 6], bank: 12, below: 14),
-            static fn (): Model => $of->flying([12, 6], bank: -20, below: 4),
-        ];
-
         $cormorant = new Bird([0.09, 0.022, 0.015], 0.05, [0.26, 0.042], [0.44, 0.085, 0.085], [0.2, 0.07, 'wedge'], [0.72, 0.24, 0.19, 0.05, 0.15, 'round'], 0.12, hooked: true);
         $skua = new Bird([0.08, 0.032, 0.02], 0.075, [0.04, 0.085], [0.52, 0.12, 0.12], [0.2, 0.09, 'wedge'], [1.0, 0.26, 0.2, 0.08, 0.26, 'point'], 0.16, hooked: true);
-        $heron = new Bird([0.16, 0.022, 0.0], 0.042, [0.2, 0.042], [0.4, 0.095, 0.085], [0.14, 0.08, 'square'], [0.86, 0.32, 0.27, 0.1, 0.05, 'fingers'], 0.62, tucked: true, trailing: true);
+        $heron = new Bird([0.18, 0.024, 0.0], 0.042, [0.2, 0.05], [0.36, 0.1, 0.085], [0.12, 0.08, 'square'], [0.86, 0.34, 0.3, 0.1, 0.05, 'fingers'], 0.72, tucked: true, trailing: true);
         $crane = new Bird([0.11, 0.018, 0.0], 0.035, [0.3, 0.032], [0.36, 0.085, 0.08], [0.1, 0.07, 'square'], [0.92, 0.26, 0.22, 0.05, 0.02, 'fingers'], 0.66, trailing: true);
         $pelican = new Bird([0.26, 0.045, 0.03], 0.055, [0.16, 0.045], [0.44, 0.12, 0.12], [0.1, 0.08, 'square'], [1.0, 0.28, 0.24, 0.05, 0.06, 'fingers'], 0.14, tucked: true);
-        $wader = new Bird([0.17, 0.016, 0.012], 0.055, [0.07, 0.05], [0.48, 0.1, 0.1], [0.18, 0.06, 'point'], [0.74, 0.19, 0.14, 0.06, 0.3, 'point'], 0.34, trailing: true);
-        $duck = new Bird([0.1, 0.036, 0.012], 0.06, [0.16, 0.05], [0.52, 0.11, 0.11], [0.13, 0.06, 'point'], [0.64, 0.2, 0.15, 0.05, 0.24, 'point'], 0.12);
-        $goose = new Bird([0.075, 0.036, 0.012], 0.045, [0.27, 0.04], [0.48, 0.115, 0.115], [0.13, 0.08, 'round'], [0.84, 0.24, 0.19, 0.06, 0.2, 'point'], 0.2);
+        $wader = new Bird([0.24, 0.02, 0.0], 0.06, [0.06, 0.055], [0.44, 0.11, 0.11], [0.16, 0.07, 'round'], [0.76, 0.2, 0.14, 0.06, 0.34, 'point'], 0.34, trailing: true);
+        $duck = new Bird([0.13, 0.045, 0.006], 0.064, [0.18, 0.05], [0.48, 0.12, 0.12], [0.12, 0.06, 'point'], [0.6, 0.2, 0.15, 0.05, 0.24, 'point'], 0.12);
+        $goose = new Bird([0.075, 0.04, 0.012], 0.045, [0.34, 0.042], [0.44, 0.12, 0.12], [0.12, 0.09, 'round'], [0.84, 0.26, 0.2, 0.06, 0.18, 'fingers'], 0.2);
         $swan = new Bird([0.075, 0.028, 0.012], 0.036, [0.4, 0.034], [0.42, 0.11, 0.11], [0.1, 0.06, 'point'], [0.8, 0.25, 0.19, 0.06, 0.16, 'round'], 0.16);
         $grebe = new Bird([0.13, 0.02, 0.0], 0.055, [0.26, 0.036], [0.56, 0.12, 0.12], [0.05, 0.04, 'point'], [0.5, 0.16, 0.13, 0.03, 0.2, 'point'], 0.1);
         $falcon = new Bird([0.05, 0.03, 0.03], 0.075, [0.02, 0.085], [0.5, 0.115, 0.115], [0.34, 0.075, 'square'], [0.98, 0.24, 0.19, 0.09, 0.44, 'point'], 0.16, hooked: true);
@@ -63,6 +69,24 @@ final class Figures
         $pigeon = new Bird([0.05, 0.022, 0.01], 0.07, [0.05, 0.06], [0.52, 0.13, 0.13], [0.28, 0.11, 'round'], [0.72, 0.27, 0.2, 0.06, 0.28, 'point'], 0.14);
         $pheasant = new Bird([0.04, 0.026, 0.014], 0.045, [0.12, 0.04], [0.38, 0.11, 0.11], [0.52, 0.05, 'point'], [0.46, 0.28, 0.26, 0.03, 0.06, 'round'], 0.2);
         $penguin = new Bird([0.09, 0.028, 0.012], 0.085, [0.03, 0.1], [0.66, 0.15, 0.15], [0.1, 0.04, 'point'], [0.36, 0.1, 0.075, 0.02, 0.16, 'point'], 0.1);
+
+        return ['puffin' => $puffin, 'guillemot' => $auk, 'buzzard' => $buzzard, 'cormorant' => $cormorant, 'crane' => $crane, 'crow' => $crow, 'duck' => $duck, 'eagle' => $eagle, 'falcon' => $falcon, 'fulmar' => $fulmar, 'gannet' => $gannet, 'goose' => $goose, 'grebe' => $grebe, 'gull' => $gull, 'hawk' => $hawk, 'heron' => $heron, 'hummingbird' => $hummingbird, 'kingfisher' => $kingfisher, 'kite' => $kite, 'owl' => $owl, 'pelican' => $pelican, 'penguin' => $penguin, 'pheasant' => $pheasant, 'pigeon' => $pigeon, 'skua' => $skua, 'songbird' => $songbird, 'swallow' => $swallow, 'swan' => $swan, 'swift' => $swift, 'tern' => $tern, 'wader' => $wader, 'woodpecker' => $woodpecker];
+    }
+
+    /** @return array<string, non-empty-list<Closure(): Model>> */
+    private static function birds(): array
+    {
+        ['puffin' => $puffin, 'guillemot' => $auk, 'buzzard' => $buzzard, 'cormorant' => $cormorant, 'crane' => $crane, 'crow' => $crow, 'duck' => $duck, 'eagle' => $eagle, 'falcon' => $falcon, 'fulmar' => $fulmar, 'gannet' => $gannet, 'goose' => $goose, 'grebe' => $grebe, 'gull' => $gull, 'hawk' => $hawk, 'heron' => $heron, 'hummingbird' => $hummingbird, 'kingfisher' => $kingfisher, 'kite' => $kite, 'owl' => $owl, 'pelican' => $pelican, 'penguin' => $penguin, 'pheasant' => $pheasant, 'pigeon' => $pigeon, 'skua' => $skua, 'songbird' => $songbird, 'swallow' => $swallow, 'swan' => $swan, 'swift' => $swift, 'tern' => $tern, 'wader' => $wader, 'woodpecker' => $woodpecker] = self::builds();
+        $beats = static fn (Bird $of, float $pitch = 0, bool $feet = false, float $spread = 1.0): array => [
+            static fn (): Model => $of->flying([48, 62], $pitch, spread: $spread, feet: $feet),
+            static fn (): Model => $of->flying([14, 4], $pitch, bank: 22, spread: $spread, feet: $feet),
+            static fn (): Model => $of->flying([-22, -46], $pitch, below: 4, spread: $spread, feet: $feet),
+        ];
+        $glides = static fn (Bird $of): array => [
+            static fn (): Model => $of->flying([9, 1], bank: 30, below: 12),
+            static fn (): Model => $of->flying([12, 6], bank: 12, below: 14),
+            static fn (): Model => $of->flying([12, 6], bank: -20, below: 4),
+        ];
 
         return [
             'puffin' => $beats($puffin), 'guillemot' => $beats($auk), 'gannet' => $glides($gannet), 'gull' => $beats($gull), 'tern' => $beats($tern), 'fulmar' => $glides($fulmar),

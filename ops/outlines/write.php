@@ -84,13 +84,15 @@ foreach (Figures::all() as $figure => $models) {
         continue;
     }
     $poses = [];
-    $first = null;
+    $known = isset(Figures::known()[$figure]) ? seen(Figures::known()[$figure](), 0) : null;
+    $first = $known['box'] ?? null;
     foreach ($models as $i => $model) {
         foreach (VIEWS as $view) {
             $one = seen($model(), $view);
             $first ??= $one['box'];
             if ($i === 0 && $view === 0) {
-                $outlines[$figure] = ['path' => $one['path'], 'wide' => round($one['box'][0] / $one['box'][1], 3), 'kind' => Figure::from($figure)->kind()->value, 'flies' => Figure::from($figure)->flies(), ...($figure === 'plain' ? [] : $one['at'])];
+                $known ??= $one;
+                $outlines[$figure] = ['path' => $known['path'], 'wide' => round($known['box'][0] / $known['box'][1], 3), 'kind' => Figure::from($figure)->kind()->value, 'flies' => Figure::from($figure)->flies(), ...($figure === 'plain' ? [] : $known['at'])];
             }
             $poses[$i][] = ['path' => $one['path'], 'of' => [round($one['box'][0] / $first[0], 3), round($one['box'][1] / $first[1], 3)], ...$one['at']];
         }

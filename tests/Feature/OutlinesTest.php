@@ -51,14 +51,14 @@ it('draws every figure as it goes by, comes, and comes at you, with head and che
 });
 
 it('beats its wings, and is seen from where one stands', function (): void {
-    $gull = new Subject(0.6, 0.35, 0.3, 0.05, limbSpeedMps: 3.6, figure: Figure::Gull);
+    $puffin = new Subject(0.6, 0.35, 0.3, 0.05, limbSpeedMps: 3.6, figure: Figure::Puffin);
     $size = static fn (float $t, float $across = 10.0, float $along = 0.0): array => Outline::of(
-        $gull,
+        $puffin,
         going($across, $along),
         $t,
     )->fitted(0.6, 0.35);
     // Two strokes a second: after half a second its wings are where they were.
-    expect($gull->posesHz())
+    expect($puffin->posesHz())
         ->toEqualWithDelta(2.0, 1e-9)
         ->and($size(0.0))
         ->toBe($size(0.5))
