@@ -20,6 +20,12 @@ final readonly class Beast
     {
     }
 
+    /** Loose, or with somebody on it. */
+    public static function horse(): self
+    {
+        return new self([0.2, 0.19, 0.21], [0.4, 44, 0.125], [0.42, 0.105, 0.065], [0.12, 0.03, 'up'], [0.52, 0.06, -28], [0.7, 0.1, 0.032], 'mane');
+    }
+
     /**
      * @param  array{float, float, float, float}  $swing  where the feet are before their joint, in lengths of the leg: far fore, near fore, far hind, near hind
      * @param  array{float, float, float, float}  $lift  how far they are drawn up, as a share

@@ -84,6 +84,11 @@ final class Model
         return $this;
     }
 
+    public function ball(float $x, float $y, float $z, float $r): static
+    {
+        return $this->tube([[$x, $y, $z, $r], [$x + 1e-3, $y, $z, $r]]);
+    }
+
     /** A ring, as of a wheel. */
     public function ring(float $x, float $y, float $z, float $r, float $thick): static
     {

@@ -28,7 +28,7 @@ final class People
         foreach ([-1, 1] as $i => $side) {
             [$elbow, $hand, $knee, $ankle] = [$arms[2 * $i], $arms[2 * $i + 1], $legs[2 * $i], $legs[2 * $i + 1]];
             $m->limb([[$sx, $sy - 0.01, 0.1 * $b * $side, 0.036 * $b], [$elbow[0], $elbow[1], $elbow[2] ?? 0.13 * $side, 0.027 * $b], [$hand[0], $hand[1], $hand[2] ?? 0.12 * $side, 0.021 * $b]]);
-            $m->tube([[$hand[0], $hand[1], $hand[2] ?? 0.12 * $side, 0.024]] + [1 => [$hand[0] + 0.001, $hand[1], $hand[2] ?? 0.12 * $side, 0.024]]);
+            $m->ball($hand[0], $hand[1], $hand[2] ?? 0.12 * $side, 0.024);
             [$kz, $az] = [$knee[2] ?? 0.06 * $side, $ankle[2] ?? 0.055 * $side];
             $m->tube([[$hx, $hy - 0.02, 0.05 * $side, 0.066 * $b], [$hx + 0.5 * ($knee[0] - $hx), $hy + 0.5 * ($knee[1] - $hy), 0.055 * $side, 0.056 * $b], [$knee[0], $knee[1], $kz, 0.04 * $b]]);
             $m->tube([[$knee[0], $knee[1], $kz, 0.04 * $b], [$knee[0] + 0.35 * ($ankle[0] - $knee[0]), $knee[1] + 0.35 * ($ankle[1] - $knee[1]), $az, 0.038 * $b], [$ankle[0], $ankle[1], $az, 0.022 * $b]]);
@@ -50,10 +50,9 @@ final class People
     /** @return array<string, non-empty-list<Closure(): Model>> */
     public static function all(): array
     {
-        $ball = static fn (Closure $of, float $x, float $y, float $z = 0.08, float $r = 0.062): Closure => static fn (): Model => $of()->tube([[$x, $y, $z, $r], [$x + 0.001, $y, $z, $r]]);
+        $ball = static fn (Closure $of, float $x, float $y, float $z = 0.08, float $r = 0.062): Closure => static fn (): Model => $of()->ball($x, $y, $z, $r);
         $stick = static fn (Closure $of, array ...$points): Closure => static fn (): Model => $of()->limb(array_values($points));
         $racket = static fn (Closure $of, float $x, float $y, float $tx, float $ty, float $z): Closure => static fn (): Model => $of()->limb([[$x, $y, $z, 0.012], [$x + 0.55 * ($tx - $x), $y + 0.55 * ($ty - $y), $z, 0.01]])->tube([[$x + 0.62 * ($tx - $x), $y + 0.62 * ($ty - $y), $z, 0.045, 0.012], [$x + 0.8 * ($tx - $x), $y + 0.8 * ($ty - $y), $z, 0.068, 0.012], [$tx, $ty, $z, 0.05, 0.012]]);
-        $bent = static fn (float $lean): array => [[0.0, 0.5], [0.06 + $lean, 0.78], [0.1 + $lean * 1.3, 0.92]];
 
         $stride = self::just([0.0, 0.53], [0.05, 0.8], [0.09, 0.93], [[0.14, 0.66], [0.24, 0.76], [-0.11, 0.7], [-0.06, 0.56]], [[-0.12, 0.32], [-0.34, 0.36], [0.2, 0.46], [0.18, 0.22]]);
         $landing = self::just([0.0, 0.5], [0.04, 0.78], [0.08, 0.91], [[-0.08, 0.66], [0.02, 0.56], [0.1, 0.64], [0.2, 0.73]], [[0.1, 0.32], [-0.08, 0.2], [0.04, 0.28], [0.02, 0.04]]);
@@ -98,7 +97,7 @@ final class People
         $arabesque = self::just([0.0, 0.58], [0.14, 0.82], [0.2, 0.94], [[0.28, 0.86], [0.42, 0.9], [-0.02, 0.88], [-0.16, 0.94]], [[0.02, 0.32], [0.0, 0.05], [-0.26, 0.66], [-0.52, 0.74]], toes: -60);
         $ski = static function (float $tuck): Closure {
             return static fn (): Model => self::body(new Model, [0.0, 0.34 + $tuck], [0.16, 0.56 + $tuck], [0.26, 0.66 + $tuck], [[0.24, 0.44 + $tuck], [0.36, 0.5 + $tuck], [0.2, 0.46 + $tuck], [0.34, 0.52 + $tuck]], [[0.2, 0.26 + 0.4 * $tuck], [0.06, 0.08], [0.22, 0.22 + 0.4 * $tuck], [0.08, 0.05]], bulk: 1.1, helmet: true)
-                ->both(static fn (int $side) => null)->limb([[-0.4, 0.03, 0.07, 0.014, 0.03], [0.45, 0.03, 0.07, 0.014, 0.03], [0.56, 0.08, 0.07, 0.01, 0.025]])->limb([[-0.4, 0.06, -0.07, 0.014, 0.03], [0.45, 0.06, -0.07, 0.014, 0.03], [0.56, 0.11, -0.07, 0.01, 0.025]])->limb([[0.36, 0.52 + $tuck, 0.14, 0.008], [-0.24, 0.36 + $tuck, 0.16, 0.008]])->limb([[0.36, 0.5 + $tuck, -0.14, 0.008], [-0.24, 0.4 + $tuck, -0.16, 0.008]]);
+                ->limb([[-0.4, 0.03, 0.07, 0.014, 0.03], [0.45, 0.03, 0.07, 0.014, 0.03], [0.56, 0.08, 0.07, 0.01, 0.025]])->limb([[-0.4, 0.06, -0.07, 0.014, 0.03], [0.45, 0.06, -0.07, 0.014, 0.03], [0.56, 0.11, -0.07, 0.01, 0.025]])->limb([[0.36, 0.52 + $tuck, 0.14, 0.008], [-0.24, 0.36 + $tuck, 0.16, 0.008]])->limb([[0.36, 0.5 + $tuck, -0.14, 0.008], [-0.24, 0.4 + $tuck, -0.16, 0.008]]);
         };
         $nordic = static fn (float $s): Closure => static fn (): Model => self::body(new Model, [0.0, 0.5], [0.14, 0.74], [0.22, 0.86], [[0.26, 0.6 + $s], [0.38, 0.66], [0.0, 0.66], [-0.14, 0.54]], [[-0.12, 0.3], [-0.32, 0.16], [0.18, 0.3], [0.16, 0.05]])->limb([[-0.2, 0.02, 0.06, 0.011, 0.02], [0.6, 0.02, 0.06, 0.011, 0.02], [0.68, 0.06, 0.06, 0.008]])->limb([[-0.66, 0.16, -0.06, 0.011, 0.02], [-0.02, 0.06, -0.06, 0.011, 0.02]])->limb([[0.38, 0.68, -0.12, 0.008], [0.2, 0.02, -0.14, 0.008]])->limb([[-0.14, 0.56, 0.12, 0.008], [-0.5, 0.1, 0.14, 0.008]]);
         $skiJump = static function (): Model {

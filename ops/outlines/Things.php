@@ -56,7 +56,7 @@ final class Things
         $m->pitch = $tilt;
         $r = 0.18;
         foreach ([0.0, 0.78] as $x) {
-            $m->ring($x, $r, 0, $r - 0.03, 0.034)->tube([[$x, $r, 0, 0.05, 0.03], [$x + 0.001, $r, 0, 0.05, 0.03]]);
+            $m->ring($x, $r, 0, $r - 0.03, 0.034)->ball($x, $r, 0, 0.05);
         }
         // Engine, tank, seat, fork.
         $m->tube([[0.22, 0.26, 0, 0.09, 0.08], [0.42, 0.28, 0, 0.12, 0.09], [0.52, 0.34, 0, 0.1, 0.08]])->tube([[0.02, $rough ? 0.5 : 0.46, 0, 0.025], [0.2, 0.44, 0, 0.035, 0.05], [0.4, 0.48, 0, 0.06, 0.07], [0.54, 0.5, 0, 0.05, 0.07], [0.6, 0.48, 0, 0.035]]);
@@ -163,7 +163,7 @@ final class Things
         $low = [[0.1, 0.6], [0.38, 0.72], [0.5, 0.78]];
         $standing = [[0.2, 0.68], [0.4, 0.88], [0.5, 0.98]];
         $turns = static fn (array $sits): array => [static fn (): Model => self::cyclist($sits, -0.5), static fn (): Model => self::cyclist($sits, 1.1)];
-        $horse = new Beast([0.2, 0.19, 0.21], [0.4, 44, 0.125], [0.42, 0.105, 0.065], [0.12, 0.03, 'up'], [0.52, 0.06, -28], [0.7, 0.1, 0.032], 'mane');
+        $horse = Beast::horse();
         $mounted = static fn (array $swing, array $lift, float $pitch, float $up, float $lean, array $look = [0, 0]): Closure => static fn (): Model => self::rides($horse->pose($swing, $lift, 0.0, $pitch, $look, 8), $up, $lean);
         $polo = static fn (): Model => self::rides($horse->pose([0.8, 0.6, -0.9, -0.7], [0.0, 0.1, 0.0, 0.1], 0.0), 0.0, 0.1)->limb([[0.78, 0.14, 0.2, 0.012], [0.95, -0.66, 0.34, 0.01], [0.95, -0.68, 0.24, 0.025]]);
         $kite = static function (): Model {
