@@ -156,7 +156,7 @@ export default function MomentDrill() {
           <g ref={bird} transform="translate(250 40)" opacity={still ? 0 : 1}>
             <path
               d={outlineOf('diving-bird')}
-              transform="translate(0 10) rotate(34) scale(96 102) translate(-0.98 -0.97)"
+              transform="translate(0 10) rotate(34) scale(78 102) translate(-0.98 -0.97)"
               fill="var(--figure)"
             />
           </g>
