@@ -11,10 +11,10 @@ use RushHold\Range;
 /** Who is coming. Its speed is the path's. */
 final readonly class Subject
 {
+    use Changeable;
+
     /** Faster than that nobody sees them. */
     private const MOST_POSES_HZ = 12.0;
-
-    use Changeable;
 
     /**
      * @param  float  $lengthM  along the movement, 0.01 to 30 m
