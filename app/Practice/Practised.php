@@ -49,7 +49,7 @@ final class Practised
     public function ladder(): Ladder
     {
         $turns = [];
-        foreach ($this->some(array_map(static fn (Rung $r): Exercise => $r->exercise(), Rung::cases()))->get(KeptDrill::LISTED) as $drill) {
+        foreach ($this->some([Exercise::Rehearsal, ...array_map(static fn (Rung $r): Exercise => $r->exercise(), Rung::cases())])->get(KeptDrill::LISTED) as $drill) {
             $session = self::session($drill);
             $session !== null && $turns[] = $session;
         }
@@ -62,9 +62,10 @@ final class Practised
     {
         $score = $drill->score;
         $number = static fn (string $name): ?float => is_numeric($score[$name] ?? null) ? (float) $score[$name] : null;
-        $reached = $number($drill->exercise === Exercise::Buttons ? 'right' : 'against');
+        $byTouch = $drill->exercise->isByTouch();
+        $reached = $number($byTouch ? 'right' : 'against');
 
-        return $reached === null ? null : new Session($drill->exercise, substr($drill->day, 0, 10), $reached, $drill->exercise === Exercise::Buttons ? $number('median_s') : null);
+        return $reached === null ? null : new Session($byTouch ? Exercise::Buttons : $drill->exercise, substr($drill->day, 0, 10), $reached, $drill->exercise === Exercise::Buttons ? $number('median_s') : null);
     }
 
     /** @return list<ButtonScore> the latest turns of buttons, the latest last */

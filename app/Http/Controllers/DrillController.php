@@ -32,7 +32,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Turns of drills: what comes, what was done, and what it came to. */
 #[OA\Schema(schema: 'DrillAsked', required: ['drill'], properties: [
-    new OA\Property(property: 'drill', type: 'string', enum: ['buttons', 'still', 'swimmer', 'perch', 'surprise', 'wild', 'moment', 'first-sharp']), new OA\Property(property: 'seed', type: 'integer', maximum: 1000000, minimum: 0),
+    new OA\Property(property: 'drill', type: 'string', enum: ['buttons', 'still', 'swimmer', 'perch', 'surprise', 'wild', 'moment', 'rehearsal', 'first-sharp']), new OA\Property(property: 'seed', type: 'integer', maximum: 1000000, minimum: 0),
     new OA\Property(property: 'rush', type: 'string', nullable: true, description: 'One of one\'s own'), new OA\Property(property: 'body', type: 'string', nullable: true), new OA\Property(property: 'f_number', type: 'number', nullable: true),
     new OA\Property(property: 'layout', type: 'array', items: new OA\Items(ref: '#/components/schemas/DrillKey')),
     new OA\Property(property: 'document', ref: '#/components/schemas/Drill', description: 'The very same turn as another, in place of the rest'),
@@ -49,6 +49,10 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
     new OA\Property(property: 'start', type: 'number'), new OA\Property(property: 'frames_per_s', type: 'number'),
     new OA\Property(property: 'stretches', type: 'array', items: new OA\Items(required: ['from', 'counts', 'to', 'way', 'mark_m'], type: 'object', properties: [new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'counts', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'way', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))), new OA\Property(property: 'mark_m', type: 'number', nullable: true)])),
     new OA\Property(property: 'trials', type: 'array', items: new OA\Items(required: ['from', 'cue', 'peak', 'to', 'burst_s', 'sudden'], type: 'object', properties: [new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'cue', type: 'number'), new OA\Property(property: 'peak', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'burst_s', type: 'number'), new OA\Property(property: 'sudden', type: 'boolean')])),
+    new OA\Property(property: 'answers', type: 'array', description: 'Of a rehearsal: the number of the control that answers each rush', items: new OA\Items(type: 'integer')),
+    new OA\Property(property: 'comings', type: 'array', description: 'Of a rehearsal: which rush comes, when it is seen, its first frame, and when it has gone, s', items: new OA\Items(required: ['entry', 'from', 'due', 'to'], type: 'object', properties: [
+        new OA\Property(property: 'entry', type: 'integer'), new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'due', type: 'number'), new OA\Property(property: 'to', type: 'number'),
+    ])),
     new OA\Property(property: 'document', ref: '#/components/schemas/Drill'),
     new OA\Property(property: 'about', required: ['figure', 'length_m', 'height_m', 'sensor_mm'], type: 'object', description: 'What is seen', properties: [new OA\Property(property: 'figure', type: 'string'), new OA\Property(property: 'length_m', type: 'number'), new OA\Property(property: 'height_m', type: 'number'), new OA\Property(property: 'sensor_mm', type: 'number')]),
 ])]
@@ -63,6 +67,13 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
     new OA\Property(property: 'timing', nullable: true, required: ['mean', 'spread'], type: 'object', properties: [new OA\Property(property: 'mean', type: 'number'), new OA\Property(property: 'spread', type: 'number')]),
     new OA\Property(property: 'worth', type: 'array', items: new OA\Items(required: ['burst_s', 'lead_s', 'chance', 'frames'], type: 'object', properties: [new OA\Property(property: 'burst_s', type: 'number'), new OA\Property(property: 'lead_s', type: 'number'), new OA\Property(property: 'chance', type: 'number'), new OA\Property(property: 'frames', type: 'integer')])),
     new OA\Property(property: 'trials', type: 'array', items: new OA\Items(required: ['press', 'off', 'caught'], type: 'object', properties: [new OA\Property(property: 'press', type: 'number', nullable: true), new OA\Property(property: 'off', type: 'number', nullable: true), new OA\Property(property: 'caught', type: 'boolean')])),
+    new OA\Property(property: 'in_time', type: 'number', description: 'Share of the comings of a rehearsal for which the camera was ready'),
+    new OA\Property(property: 'rushes', type: 'array', description: 'Of a rehearsal', items: new OA\Items(required: ['name', 'by', 'warning_s', 'left_s', 'asked', 'right', 'in_time', 'missed', 'held_s', 'late_s', 'lost', 'mend', 'instead', 'setting'], type: 'object', properties: [
+        new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'by', type: 'string'), new OA\Property(property: 'warning_s', type: 'number'), new OA\Property(property: 'left_s', type: 'number', description: 'What is changed after the press takes so long'),
+        new OA\Property(property: 'asked', type: 'integer'), new OA\Property(property: 'right', type: 'integer'), new OA\Property(property: 'in_time', type: 'integer'), new OA\Property(property: 'missed', type: 'integer'),
+        new OA\Property(property: 'held_s', type: 'number', nullable: true), new OA\Property(property: 'late_s', type: 'number'), new OA\Property(property: 'lost', type: 'number', description: 'Share of the pass'),
+        new OA\Property(property: 'mend', type: 'string'), new OA\Property(property: 'instead', type: 'string', nullable: true), new OA\Property(property: 'setting', type: 'string', nullable: true),
+    ])),
     new OA\Property(property: 'auto', ref: '#/components/schemas/FirstSharpTimes'), new OA\Property(property: 'by_hand', ref: '#/components/schemas/FirstSharpTimes'),
 ])]
 #[OA\Schema(schema: 'KeptDrill', required: ['id', 'drill', 'day', 'done_at', 'score'], properties: [
@@ -91,7 +102,7 @@ final class DrillController extends Controller
         }
         $exercise = Exercise::from($given['drill']);
         $document = ['format' => DrillDocument::FORMAT, 'drill' => $exercise->value, 'seed' => (int) ($given['seed'] ?? random_int(1, Draw::MOST_SEED))];
-        $rush = $exercise === Exercise::Buttons || $exercise === Exercise::FirstSharp ? null : $this->rush($person, $given['rush'] ?? null);
+        $rush = in_array($exercise, [Exercise::Buttons, Exercise::Rehearsal, Exercise::FirstSharp], true) ? null : $this->rush($person, $given['rush'] ?? null);
         $known = [];
         if ($exercise === Exercise::Buttons) {
             $document['layout'] = $given['layout'] ?? DrillDocument::layout($this->keys($person, $given['body'] ?? null));
@@ -226,7 +237,7 @@ final class DrillController extends Controller
     /** What a hand did takes room: it stays of the latest turns, of others stays what it came to. Buttons and timings are small, and looked at again. */
     private static function thin(User $person): void
     {
-        $long = static fn () => $person->drills()->whereNotIn('exercise', [Exercise::Buttons->value, Exercise::FirstSharp->value]);
+        $long = static fn () => $person->drills()->whereNotIn('exercise', [Exercise::Buttons->value, Exercise::Rehearsal->value, Exercise::FirstSharp->value]);
         $last = $long()->orderByDesc('done_at')->skip((int) config('limits.drill_traces'))->first(['id', 'done_at']);
         if ($last !== null) {
             $long()->where('done_at', '<=', $last->done_at)->whereRaw("json_length(document, '$.trace') > 0")->update(['document' => DB::raw("json_set(document, '$.trace', json_array())")]);

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace RushHold\Document;
 
+use RushHold\Controls\Layout;
 use RushHold\Controls\Press;
+use RushHold\Controls\Reached;
+use RushHold\Drill\Key;
+use RushHold\Drill\Rehearsed;
 use RushHold\Outing\Checklist;
 use RushHold\Outing\Moment;
 use RushHold\Outing\Outing;
@@ -56,10 +60,25 @@ final readonly class DayDocument
             'left_out' => $programme->leftOut(),
             'kept_wanted' => round(Scheduler::kept($programme->planned), 1), 'best_wanted' => round(Scheduler::kept($programme->best), 1),
             'changes' => array_map($writer->step(...), array_values(array_filter($programme->steps(), static fn (Step $s): bool => $s->before !== null))),
-            'layouts' => array_map(static fn (array $laid): array => ['body' => $laid['body']->name, 'layout' => LayoutDocument::one($laid['layout'], $laid['body'], $units, $programme->outing->times)], $programme->layouts),
+            'layouts' => array_map(static fn (array $laid): array => ['body' => $laid['body']->name, 'layout' => LayoutDocument::one($laid['layout'], $laid['body'], $units, $programme->outing->times), 'rehearsal' => $writer->rehearsal($laid['layout'], $laid['entries'])], $programme->layouts),
             'checklist' => array_map(static fn (array $item): array => ['key' => $item['key'], 'lasting' => $item['lasting'], 'says' => $writer->words->say($item['says'])], Checklist::of($programme)),
             'cautions' => array_map(static fn (array $c): array => ['what' => $c['what'], 'sentence' => $writer->words->say($c['sentence'])], $programme->cautions()),
         ];
+    }
+
+    /**
+     * Its rushes to be rehearsed with its buttons; null where there is nothing to tell apart.
+     *
+     * @param  list<int>  $entries
+     * @return array<string, mixed>|null
+     */
+    private function rehearsal(Layout $layout, array $entries): ?array
+    {
+        $keys = array_map(Key::assigned(...), $layout->arrangement->controls);
+        $rushes = array_map(fn (int $e, Reached $reached): Rehearsed => Rehearsed::of($this->programme->plan($e)->situation, $reached), $entries, $layout->reached);
+        $reachable = array_filter($rushes, static fn (Rehearsed $r): bool => $r->key(...$keys) !== null);
+
+        return count($keys) < 2 || count($reachable) < count($rushes) ? null : DrillDocument::ofDay($keys, $rushes);
     }
 
     /** @return array<string, mixed> */

@@ -33,7 +33,7 @@ final readonly class ButtonScore
      */
     public static function of(ButtonCourse $course, array $trace): self
     {
-        $presses = self::presses($course, $trace);
+        $presses = self::presses($course->seconds, count($course->keys), $trace);
         $pressed = $times = [];
         foreach ($course->calls as $i => [$at]) {
             $until = $course->calls[$i + 1][0] ?? $course->seconds;
@@ -96,10 +96,14 @@ final readonly class ButtonScore
     }
 
     /**
-     * @param  list<array{float, float, float}>  $trace
+     * Each press of a course so long that has so many controls, in order of time.
+     *
+     * @param  list<array{float, float, float}>  $trace  s from the start, number of the control, 1 pressed or 0 let go
      * @return list<array{float, float, int}> pressed, let go, number of the control
+     *
+     * @throws Refused if it is out of order, or names what is not there
      */
-    private static function presses(ButtonCourse $course, array $trace): array
+    public static function presses(float $seconds, int $keys, array $trace): array
     {
         if (count($trace) > self::MOST_EVENTS) {
             throw Refused::because('trace', 'drill-trace-many', most: self::MOST_EVENTS);
@@ -107,13 +111,13 @@ final readonly class ButtonScore
         $open = $presses = [];
         $before = 0.0;
         foreach ($trace as $i => [$t, $key, $down]) {
-            Range::of(0, $course->seconds + 5, 's')->check("trace[$i][0]", $t);
+            Range::of(0, $seconds + 5, 's')->check("trace[$i][0]", $t);
             if ($t < $before) {
                 throw Refused::because("trace[$i][0]", 'drill-trace-order');
             }
             $before = $t;
-            if (! isset($course->keys[(int) $key]) || (float) (int) $key !== $key) {
-                throw Refused::because("trace[$i][1]", 'drill-trace-key', most: count($course->keys) - 1);
+            if ((int) $key >= $keys || $key < 0 || (float) (int) $key !== $key) {
+                throw Refused::because("trace[$i][1]", 'drill-trace-key', most: $keys - 1);
             }
             if ($down > 0.5) {
                 $open[(int) $key] ??= $t;

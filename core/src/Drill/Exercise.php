@@ -23,12 +23,20 @@ enum Exercise: string implements Labelled
     case Wild = 'wild';
     /** Pressing so that the peak lies in the burst. */
     case Moment = 'moment';
+    /** The rushes of an outing, in real time, with its buttons. */
+    case Rehearsal = 'rehearsal';
     /** From one subject to another with the real camera, by the stopwatch. */
     case FirstSharp = 'first-sharp';
 
     public function isRing(): bool
     {
         return in_array($this, [self::Still, self::Swimmer, self::Perch, self::Surprise, self::Wild], true);
+    }
+
+    /** Whether controls are found by touch. */
+    public function isByTouch(): bool
+    {
+        return $this === self::Buttons || $this === self::Rehearsal;
     }
 
     /** Whether single subjects are counted, each made or not; else frames are. */
@@ -57,6 +65,7 @@ enum Exercise: string implements Labelled
     {
         return match ($this) {
             self::Buttons => 75,
+            self::Rehearsal => 120,
             self::FirstSharp => 240,
             self::Moment => 70,
             self::Still, self::Perch => 50,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Drill;
 
+use RushHold\Controls\Assigned;
+use RushHold\Hold\Setting;
 use RushHold\Kit\Area;
 use RushHold\Kit\Body;
 use RushHold\Kit\Control;
@@ -60,6 +62,15 @@ final readonly class Key
         }
 
         return $keys;
+    }
+
+    /** A control as a solved layout has it. */
+    public static function assigned(Assigned $assigned): self
+    {
+        $has = static fn (Setting $setting): mixed => $assigned->set?->has($setting) === true ? $assigned->set->get($setting) : null;
+        [$mode, $area, $detect] = [$has(Setting::Mode), $has(Setting::Area), $has(Setting::Detect)];
+
+        return new self($assigned->place, $assigned->duty, $mode instanceof FocusMode ? $mode : null, $area instanceof Area ? $area : null, $detect instanceof Detection ? $detect : null);
     }
 
     /** @return list<Control> */

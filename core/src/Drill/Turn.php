@@ -18,7 +18,7 @@ final readonly class Turn
     private const MOST_AGAINST = 1.5;
 
     /** @param  list<list<float>>  $trace  empty: not played yet */
-    public function __construct(public Exercise $exercise, public int $seed, public ButtonCourse|RingCourse|MomentCourse|null $course, public array $trace = [])
+    public function __construct(public Exercise $exercise, public int $seed, public ButtonCourse|RehearsalCourse|RingCourse|MomentCourse|null $course, public array $trace = [])
     {
     }
 
@@ -40,6 +40,14 @@ final readonly class Turn
         $trace = $this->trace;
 
         return $this->course instanceof ButtonCourse ? ButtonScore::of($this->course, $trace) : null;
+    }
+
+    public function rehearsal(): ?RehearsalScore
+    {
+        /** @var list<array{float, float, float}> $trace */
+        $trace = $this->trace;
+
+        return $this->course instanceof RehearsalCourse ? RehearsalScore::of($this->course, $trace) : null;
     }
 
     public function ring(): ?RingScore
@@ -87,6 +95,11 @@ final readonly class Turn
         $buttons = $this->buttons();
         if ($buttons !== null) {
             return new Session($this->exercise, $day, $buttons->right(), $buttons->medianS());
+        }
+        $rehearsal = $this->rehearsal();
+        if ($rehearsal !== null) {
+            // It is buttons by touch; nobody hurries where the warning is long, so how fast does not count.
+            return new Session(Exercise::Buttons, $day, $rehearsal->right());
         }
         $ring = $this->ring();
 

@@ -73,7 +73,8 @@ export function useDay(outing: Outing | undefined, units: Units) {
       const body = { outing: asked as never, units, ...planningDay.next() };
       // Closed form has answered before it is played.
       return follow<Day>(client.POST('/api/day', { body, signal, ...told }), planningDay, (early) => {
-        if (!signal.aborted) queries.setQueryData(queryKey, early);
+        // Whoever leaves before it is played asks again when they are back.
+        if (!signal.aborted) queries.setQueryData(queryKey, early, { updatedAt: 0 });
       });
     },
     enabled: outing !== undefined && isPlaced(outing),

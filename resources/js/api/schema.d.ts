@@ -3871,6 +3871,8 @@ export interface components {
             layouts: {
                 /** @description Name of the body */
                 body: string;
+                /** @description Its rushes as a drill with these buttons; null where there is nothing to tell apart */
+                rehearsal: components["schemas"]["Drill"] | null;
                 layout: components["schemas"]["Layout"]["by_school"]["items"];
             }[];
             /** @description What is looked at before leaving */
@@ -4320,7 +4322,7 @@ export interface components {
             /** @constant */
             format?: "rush-hold/drill@1";
             /** @enum {string} */
-            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "first-sharp";
+            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "first-sharp";
             /** @default 1 */
             seed: number;
             /** @description With the ring: whose distances, speed and lens */
@@ -4329,7 +4331,7 @@ export interface components {
             f_number?: number | null;
             /** @description With the moment: frames of the body */
             frames_per_s?: number;
-            /** @description With buttons: what each control does */
+            /** @description With buttons and a rehearsal: what each control does */
             layout?: {
                 /** @enum {string} */
                 place: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
@@ -4338,6 +4340,30 @@ export interface components {
                 mode?: string | null;
                 area?: string | null;
                 detect?: string | null;
+            }[];
+            /** @description With a rehearsal: the rushes of an outing, as its layout reaches them */
+            rushes?: {
+                name: string;
+                /** @description The control that is held for it; null: whatever starts focus */
+                by?: string | null;
+                /** @description What is still to be changed then */
+                left?: {
+                    setting: string;
+                    seconds: number;
+                }[];
+                /** @description From seeing it to the first frame */
+                warning_s: number;
+                /** @description From the first frame to the last */
+                pass_s: number;
+                figure?: string;
+                /** @description Its length as a share of the frame’s width, at the first frame and the last */
+                wide?: number[];
+                /** @description Its height as a share of its length */
+                tall?: number;
+                /** @description Across to the right, and towards the camera, at the first frame */
+                way?: number[];
+                /** @description How often its stroke or stride repeats */
+                poses_hz?: number;
             }[];
             /** @description With buttons: time in s and the number of the control that answers, null for any; left out they are drawn from the seed */
             calls?: (number | null)[][];
@@ -4350,7 +4376,7 @@ export interface components {
                 sound?: boolean;
                 eyes_shut?: boolean;
             };
-            /** @description What was done. Buttons: s, number of the control, 1 pressed or 0 let go. Ring: s, turn from 0 at infinity to 1 at the nearest distance, 1 while the shutter is pressed. Moment: s of each press. First sharp frame: 0 by autofocus or 1 by hand, s, 1 where it was missed. */
+            /** @description What was done. Buttons, and a rehearsal: s, number of the control, 1 pressed or 0 let go. Ring: s, turn from 0 at infinity to 1 at the nearest distance, 1 while the shutter is pressed. Moment: s of each press. First sharp frame: 0 by autofocus or 1 by hand, s, 1 where it was missed. */
             trace?: (number | number[])[];
         };
         Amounts: {
@@ -4539,7 +4565,7 @@ export interface components {
              * @description Turns of drills: what comes, what was done, and what it came to.
              * @enum {string}
              */
-            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "first-sharp";
+            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "first-sharp";
             seed?: number;
             /** @description One of one's own */
             rush?: string | null;
@@ -4589,6 +4615,15 @@ export interface components {
                 to: number;
                 burst_s: number;
                 sudden: boolean;
+            }[];
+            /** @description Of a rehearsal: the number of the control that answers each rush */
+            answers?: number[];
+            /** @description Of a rehearsal: which rush comes, when it is seen, its first frame, and when it has gone, s */
+            comings?: {
+                entry: number;
+                from: number;
+                due: number;
+                to: number;
             }[];
             document: components["schemas"]["Drill"];
             /** @description What is seen */
@@ -4661,6 +4696,27 @@ export interface components {
                 press: number | null;
                 off: number | null;
                 caught: boolean;
+            }[];
+            /** @description Share of the comings of a rehearsal for which the camera was ready */
+            in_time?: number;
+            /** @description Of a rehearsal */
+            rushes?: {
+                name: string;
+                by: string;
+                warning_s: number;
+                /** @description What is changed after the press takes so long */
+                left_s: number;
+                asked: number;
+                right: number;
+                in_time: number;
+                missed: number;
+                held_s: number | null;
+                late_s: number;
+                /** @description Share of the pass */
+                lost: number;
+                mend: string;
+                instead: string | null;
+                setting: string | null;
             }[];
             auto?: components["schemas"]["FirstSharpTimes"];
             by_hand?: components["schemas"]["FirstSharpTimes"];

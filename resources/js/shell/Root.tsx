@@ -32,6 +32,7 @@ const HowRight = lazy(() => import('../screens/review/HowRight'));
 const Practice = lazy(() => import('../screens/practice/Practice'));
 const RingDrill = lazy(() => import('../screens/practice/RingDrill'));
 const ButtonsDrill = lazy(() => import('../screens/practice/ButtonsDrill'));
+const Rehearse = lazy(() => import('../screens/practice/Rehearse'));
 const MomentDrill = lazy(() => import('../screens/practice/MomentDrill'));
 const FirstSharp = lazy(() => import('../screens/practice/FirstSharp'));
 const Progress = lazy(() => import('../screens/practice/Progress'));
@@ -71,6 +72,7 @@ const router = createBrowserRouter([
       { path: '/outings', element: <OutingList /> },
       { path: '/outings/new', element: <OutingPage key="new" /> },
       { path: '/outings/:id', element: <OutingPage key="kept" /> },
+      { path: '/outings/:id/rehearse', element: <Rehearse /> },
       { path: '/rushes', element: <RushList /> },
       { path: '/rushes/new', element: <Desk /> },
       { path: '/rushes/:id', element: <Desk /> },

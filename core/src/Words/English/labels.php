@@ -404,6 +404,12 @@ return [
     'term-group.detection' => 'Detection',
     'term-group.controls' => 'Controls',
 
+    'rehearsal-mend.nothing' => 'Ready in time.',
+    'rehearsal-mend.confused' => 'You held another control. Exchange the two, or practise them.',
+    'rehearsal-mend.into-the-set' => 'Too much is left to change after the press. Store it with the control.',
+    'rehearsal-mend.before-it' => 'Too much is left to dial after the press. Set it beforehand, or shoot it after a rush that uses the same.',
+    'rehearsal-mend.held-before' => 'It comes without warning. Hold its control before you see it.',
+    'rehearsal-mend.practise' => 'The right control came late, or not at once. Practise it.',
     'exercise.buttons' => 'Buttons by touch',
     'exercise.still' => 'Sitting still',
     'exercise.swimmer' => 'Slow swimmer',
@@ -411,6 +417,7 @@ return [
     'exercise.surprise' => 'Surprise',
     'exercise.wild' => 'Free flight',
     'exercise.moment' => 'The moment',
+    'exercise.rehearsal' => 'Rehearsal',
     'exercise.first-sharp' => 'First sharp frame',
 
     'call.now' => 'Now: any button',

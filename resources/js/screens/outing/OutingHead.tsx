@@ -29,6 +29,7 @@ export function OutingHead({ id, outing, dirty, ready, busy, onKeep }: Props) {
     <div className="page-head">
       <h1>{outing?.name || 'Outing'}</h1>
       {id !== undefined && <Button onClick={() => navigate(`/card/${id}`)}>Card</Button>}
+      {id !== undefined && <Button onClick={() => navigate(`/outings/${id}/rehearse`)}>Rehearse</Button>}
       <Button onClick={() => navigate(`/kit/layouts?rushes=${rushes}`)}>Buttons</Button>
       {id !== undefined && (
         <Dropdown

@@ -1,7 +1,7 @@
 import './practice.css';
 import './buttons.css';
 import { Checkbox } from 'antd';
-import { type PointerEvent, useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useKit } from '../../api/kit';
 import type { DrillCourse, DrillDocument } from '../../api/practice';
@@ -10,26 +10,16 @@ import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { ButtonsResult } from './ButtonsResult';
 import { DrillFrame } from './DrillFrame';
-import { readGamepad } from './gamepad';
-import { keyOf, spotOf } from './hand';
+import { HandKeys } from './HandKeys';
+import { doesOf } from './hand';
 import { Scene } from './Scene';
 import { pulses, tone, useSound } from './sound';
+import { usePresses } from './usePresses';
 import { useTurn } from './useTurn';
 
 /** So long one looks at the controls first, s; with the pulses to be learned, longer. */
 const LOOK_S = 4;
 const LOOK_SHUT_S = 9;
-
-/** What a control does, in words. */
-export function doesOf(key: NonNullable<DrillCourse['layout']>[number]): string {
-  if (key.duty !== 'stored-set') return label('duty', key.duty);
-  const parts = [
-    key.area && label('area', key.area),
-    key.detect && key.detect !== 'off' && label('detection', key.detect),
-    key.mode && label('focus-mode', key.mode),
-  ];
-  return parts.filter(Boolean).join(', ') || label('duty', key.duty);
-}
 
 /** A situation is called, and the right button of one’s own layout has to be found without looking. */
 export default function ButtonsDrill() {
@@ -43,37 +33,15 @@ export default function ButtonsDrill() {
   const [blind, setBlind] = useState(false);
   const turn = useTurn();
   const [call, setCall] = useState<number | null>(null);
-  const [held, setHeld] = useState<number | null>(null);
+  const presses = usePresses(sound === 'on');
   const [number, setNumber] = useState(0);
   const [soon, setSoon] = useState(0);
   const field = useRef<HTMLDivElement>(null);
-  const live = useRef<{
-    course: DrillCourse;
-    begun: number;
-    trace: number[][];
-    down: Set<number>;
-    at: number;
-  } | null>(null);
   const timer = useRef(0);
-  const pads = useRef<boolean[]>([]);
   const layout = turn.course?.layout ?? [];
   const chosen = body ?? bodies.find((b) => !b.sample)?.id ?? null;
 
   useEffect(() => () => cancelAnimationFrame(timer.current), []);
-
-  const mark = useCallback(
-    (key: number, down: boolean, at: number) => {
-      const run = live.current;
-      if (!run || key < 0) return;
-      if (down === run.down.has(key)) return;
-      if (down) run.down.add(key);
-      else run.down.delete(key);
-      run.trace.push([Number(Math.max(0, (at - run.begun) / 1000).toFixed(4)), key, down ? 1 : 0]);
-      setHeld(down ? key : null);
-      if (down && sound === 'on') tone(660, 0.05, 0, 0.08);
-    },
-    [sound],
-  );
 
   /** The controls are looked at before the first call. */
   function look(course: DrillCourse) {
@@ -91,15 +59,15 @@ export default function ButtonsDrill() {
 
   function play(course: DrillCourse) {
     const calls = (course.calls ?? []) as [number, number | null][];
-    live.current = { course, begun: performance.now(), trace: [], down: new Set(), at: -1 };
+    presses.begin();
+    let called = -1;
     setNumber(0);
     const step = () => {
-      const run = live.current;
-      if (!run) return;
-      const t = (performance.now() - run.begun) / 1000;
+      const t = presses.time();
+      if (t === null) return;
       const at = calls.findLastIndex(([when]) => when <= t);
-      if (at !== run.at) {
-        run.at = at;
+      if (at !== called) {
+        called = at;
         setNumber(at + 1);
         const key = calls[at]?.[1] ?? null;
         setCall(key === null ? -1 : key);
@@ -107,23 +75,15 @@ export default function ButtonsDrill() {
         if (shut) pulses(key === null ? 1 : place + 2, sound === 'on');
         else if (sound === 'on') tone(440, 0.06);
       }
-      const pad = readGamepad();
-      if (pad) {
-        pad.pressed.forEach((down, i) => {
-          if (down !== (pads.current[i] ?? false))
-            mark(i < (course.layout?.length ?? 0) ? i : -1, down, performance.now());
-        });
-        pads.current = pad.pressed;
-      }
+      presses.poll(course.layout?.length ?? 0);
       if (document.hidden) {
-        live.current = null;
+        presses.end();
         turn.interrupted();
       } else if (t < course.seconds) timer.current = requestAnimationFrame(step);
       else {
-        live.current = null;
         setCall(null);
         turn.finish(
-          { ...course.document, trace: run.trace, aids: { eyes_shut: shut, sound: sound === 'on' } },
+          { ...course.document, trace: presses.end(), aids: { eyes_shut: shut, sound: sound === 'on' } },
           chosen,
         );
       }
@@ -144,11 +104,6 @@ export default function ButtonsDrill() {
 
   const running = turn.stage === 'running';
   const places = layout.map((k) => k.place);
-  const press = (key: number, down: boolean) => (event: PointerEvent) => {
-    event.preventDefault();
-    if (down) (event.currentTarget as HTMLElement).setPointerCapture?.(event.pointerId);
-    mark(key, down, event.timeStamp);
-  };
   const said =
     call === null
       ? null
@@ -200,13 +155,7 @@ export default function ButtonsDrill() {
         tabIndex={0}
         aria-label="A situation, and the controls under the hand. Letter keys stand for the controls, as written on them."
         data-call={call ?? ''}
-        onKeyDown={(event) => {
-          const key = keyOf(places, event.code);
-          if (key < 0) return;
-          event.preventDefault();
-          if (!event.repeat) mark(key, true, event.timeStamp);
-        }}
-        onKeyUp={(event) => mark(keyOf(places, event.code), false, event.timeStamp)}
+        {...presses.keys(places)}
       >
         <div className="buttons-call">
           {said && !shut && <Scene call={said} />}
@@ -228,34 +177,22 @@ export default function ButtonsDrill() {
           )}
         </div>
         {layout.length > 0 ? (
-          <div className="buttons-hand">
-            {layout.map((key, i) => {
-              const spot = spotOf(key.place);
+          <HandKeys
+            layout={layout}
+            held={presses.held}
+            onPress={presses.mark}
+            says={(key, i) => {
               const pulse = (turn.course?.asked ?? []).findIndex((a) => a.key === i);
               return (
-                <button
-                  key={key.place}
-                  type="button"
-                  data-key={i}
-                  className={held === i ? 'hand-key held' : 'hand-key'}
-                  style={{ left: `${spot.x}%`, top: `${(spot.y / 60) * 100}%` }}
-                  tabIndex={-1}
-                  onPointerDown={press(i, true)}
-                  onPointerUp={press(i, false)}
-                  onPointerCancel={press(i, false)}
-                >
-                  <kbd>{spot.key}</kbd>
-                  {!(blind && running && soon === 0) && (
-                    <span className="hand-does">
-                      {doesOf(key)}
-                      {shut && pulse >= 0 && ` · ${pulse + 2} pulses`}
-                    </span>
-                  )}
-                  <span className="sr-only">{label('control-place', key.place)}</span>
-                </button>
+                !(blind && running && soon === 0) && (
+                  <span className="hand-does">
+                    {doesOf(key)}
+                    {shut && pulse >= 0 && ` · ${pulse + 2} pulses`}
+                  </span>
+                )
               );
-            })}
-          </div>
+            }}
+          />
         ) : (
           <p className="buttons-hint">
             The controls of your body come up where the hand has them, with some seconds to look at them.

@@ -4,6 +4,7 @@ import type { DrillName, DrillScore, KeptDrill } from '../../api/practice';
 export function placeOf(drill: string): string {
   if (drill === 'buttons') return '/practice/buttons';
   if (drill === 'moment') return '/practice/moment';
+  if (drill === 'rehearsal') return '/outings';
   if (drill === 'first-sharp') return '/practice/first-sharp';
   return `/practice/ring?exercise=${drill}`;
 }
@@ -16,6 +17,7 @@ export const DRILLS: DrillName[] = [
   'surprise',
   'wild',
   'moment',
+  'rehearsal',
   'first-sharp',
 ];
 
@@ -24,7 +26,7 @@ export const shareOf = (score: DrillScore): number | null => score.right ?? scor
 
 /** What that share is of. */
 export const sharedBy = (drill: string): string =>
-  drill === 'buttons'
+  ['buttons', 'rehearsal'].includes(drill)
     ? 'right at once'
     : drill === 'moment'
       ? 'peaks caught'

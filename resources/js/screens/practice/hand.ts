@@ -1,3 +1,5 @@
+import { label } from '../../parts/words';
+
 /** Where the controls lie under a hand, on a field 100 wide and 60 high, and the keys that stand for them. */
 export type Spot = { x: number; y: number; key: string; code: string };
 
@@ -18,3 +20,25 @@ export const spotOf = (place: string): Spot => spots[place] ?? { x: 50, y: 30, k
 /** The control of a layout that a key stands for; −1 where it stands for none. */
 export const keyOf = (places: string[], code: string): number =>
   places.findIndex((p) => spotOf(p).code === code);
+
+/** A control of a layout: what it does, and what the set it holds is. */
+export type HandKey = {
+  place: string;
+  duty: string;
+  mode?: string | null;
+  area?: string | null;
+  detect?: string | null;
+};
+
+/** What a control does, in words. */
+export function doesOf(key: HandKey): string {
+  if (key.duty !== 'stored-set') return label('duty', key.duty);
+  // Who focuses by hand uses no area.
+  if (key.mode === 'manual') return label('focus-mode', key.mode);
+  const parts = [
+    key.area && label('area', key.area),
+    key.detect && key.detect !== 'off' && label('detection', key.detect),
+    key.mode && label('focus-mode', key.mode),
+  ];
+  return parts.filter(Boolean).join(', ') || label('duty', key.duty);
+}

@@ -1,0 +1,247 @@
+import './practice.css';
+import './buttons.css';
+import './rehearsal.css';
+import { Checkbox } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { planningDay, useDay } from '../../api/day';
+import { useProgress } from '../../api/hooks';
+import { useOuting } from '../../api/outings';
+import type { DrillCourse } from '../../api/practice';
+import { Choice } from '../../parts/Choice';
+import { ProgressLine } from '../../parts/ProgressLine';
+import { useUnits } from '../../parts/units';
+import { useTitle } from '../../parts/useTitle';
+import { label } from '../../parts/words';
+import { Failed } from '../../shell/Messages';
+import { usePreferences } from '../../shell/preferences';
+import { TopBar } from '../../shell/TopBar';
+import { DrillFrame } from './DrillFrame';
+import { HandKeys } from './HandKeys';
+import { doesOf, type HandKey, spotOf } from './hand';
+import { RehearsalFrame } from './RehearsalFrame';
+import { RehearsalResult } from './RehearsalResult';
+import { comingAt, type Rehearsed, stageOf, warningLeft } from './rehearsal';
+import { tone, useSound } from './sound';
+import { usePresses } from './usePresses';
+import { useTurn } from './useTurn';
+
+const MOST_SEED = 1_000_000;
+
+/** The rushes of an outing in an order by chance, in real time, with the buttons of its layout. */
+export default function Rehearse() {
+  const { id } = useParams();
+  const units = useUnits();
+  const kept = useOuting(id);
+  const done = useProgress(planningDay);
+  const day = useDay(kept.data?.document, units);
+  const name = kept.data?.document.name ?? 'Outing';
+  useTitle(`Rehearse ${name}`);
+  if (kept.isError)
+    return (
+      <>
+        <TopBar />
+        <Failed message={kept.error.message} missing={kept.error.status === 404} />
+      </>
+    );
+  const laid = day.data?.played ? day.data.layouts : undefined;
+  const can = laid?.filter((one) => one.rehearsal !== null);
+  if (!can || can.length === 0)
+    return (
+      <>
+        <TopBar />
+        <main className="page drill">
+          <div className="page-head">
+            <h1>Rehearse {name}</h1>
+            <Link className="ant-btn ant-btn-default" to={`/outings/${id}`}>
+              Back to the outing
+            </Link>
+          </div>
+          {day.isError ? (
+            <Failed message={day.error.message} />
+          ) : laid ? (
+            <p className="practice-empty">
+              There is nothing to rehearse: an outing needs a rush, and a body with two controls or more that
+              do different things. <Link to="/kit/layouts">Lay out its buttons</Link>
+            </p>
+          ) : (
+            <ProgressLine what="Working out the buttons of the day" working done={done} />
+          )}
+        </main>
+      </>
+    );
+  return <Played key={id} outing={id ?? ''} name={name} layouts={can} />;
+}
+
+type Laid = NonNullable<ReturnType<typeof useDay>['data']>['layouts'];
+
+function Played({ outing, name, layouts }: { outing: string; name: string; layouts: Laid }) {
+  const { still } = usePreferences();
+  const [body, setBody] = useState(0);
+  const [sound, setSound] = useSound();
+  const [blind, setBlind] = useState(false);
+  const turn = useTurn();
+  const presses = usePresses(sound === 'on');
+  const [now, setNow] = useState(0);
+  const field = useRef<HTMLDivElement>(null);
+  const timer = useRef(0);
+  const chosen = layouts[body]?.rehearsal ?? layouts[0]?.rehearsal;
+  const layout: HandKey[] = turn.course?.layout ?? chosen?.layout ?? [];
+  const rushes = turn.course?.document.rushes ?? chosen?.rushes ?? [];
+  const running = turn.stage === 'running';
+  useEffect(() => () => cancelAnimationFrame(timer.current), []);
+
+  function play(course: DrillCourse) {
+    const comings = course.comings ?? [];
+    let seen = -1;
+    presses.begin();
+    turn.setStage('running');
+    field.current?.focus();
+    const step = () => {
+      const t = presses.time();
+      if (t === null) return;
+      const at = comingAt(comings, t);
+      if (at !== seen) {
+        seen = at;
+        if (sound === 'on') tone(440, 0.06);
+      }
+      setNow(t);
+      presses.poll(course.layout?.length ?? 0);
+      if (document.hidden) {
+        presses.end();
+        turn.interrupted();
+      } else if (t < course.seconds) timer.current = requestAnimationFrame(step);
+      else turn.finish({ ...course.document, trace: presses.end(), aids: { sound: sound === 'on' } });
+    };
+    step();
+  }
+
+  async function start() {
+    cancelAnimationFrame(timer.current);
+    if (!chosen) return;
+    const found = await turn.begin({
+      drill: 'rehearsal',
+      document: { ...chosen, seed: 1 + Math.floor(Math.random() * (MOST_SEED - 1)) },
+    });
+    if (found) play(found);
+  }
+
+  const comings = turn.course?.comings ?? [];
+  const at = running ? comingAt(comings, now) : -1;
+  const coming = comings[at];
+  const rush = coming && rushes[coming.entry];
+  const stage = coming && stageOf(coming, now);
+  const answer = coming && (turn.course?.answers ?? [])[coming.entry];
+  const held = presses.held !== null && presses.held === answer && stage !== 'gone';
+  return (
+    <DrillFrame
+      title={`Rehearse ${name}`}
+      says="Its rushes come in an order by chance, each with the warning it gives. Hold the control that answers it before the first frame."
+      turn={turn}
+      onStart={() => void start()}
+      honest="It trains which control, and how soon. What is left to dial after the press is counted with the time it takes you, not done. A warning longer than eight seconds is cut."
+      settings={
+        <>
+          {layouts.length > 1 ? (
+            <Choice
+              label="Body"
+              disabled={running}
+              value={String(body)}
+              options={layouts.map((one, i) => ({ value: String(i), label: one.body }))}
+              onChange={(next) => setBody(Number(next))}
+            />
+          ) : (
+            <p className="quiet">With the buttons of {layouts[0]?.body}.</p>
+          )}
+          {!(blind && running) && (
+            <dl className="rehearsal-answers" aria-label="Which control answers which rush">
+              {rushes.map((r) => (
+                <div key={r.name}>
+                  <dt>{r.name}</dt>
+                  <dd>
+                    {spotOf(answerOf(r, layout)?.place ?? '').key}{' '}
+                    <span className="quiet">{label('control-place', answerOf(r, layout)?.place ?? '')}</span>
+                  </dd>
+                </div>
+              ))}
+            </dl>
+          )}
+        </>
+      }
+      aids={
+        <>
+          <Checkbox checked={blind} onChange={(e) => setBlind(e.target.checked)}>
+            Hide what they do
+          </Checkbox>
+          <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
+            Sound
+          </Checkbox>
+        </>
+      }
+      result={
+        turn.stage === 'done' && turn.kept ? <RehearsalResult kept={turn.kept} outing={outing} /> : null
+      }
+    >
+      <div
+        ref={field}
+        className={running ? 'buttons-field running' : 'buttons-field'}
+        role="application"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: keys stand for the buttons here
+        tabIndex={0}
+        aria-label="The frame, and the controls under the hand. Letter keys stand for the controls, as written on them."
+        data-coming={at}
+        data-answer={stage === undefined || stage === 'gone' ? '' : answer}
+        {...presses.keys(layout.map((key) => key.place))}
+      >
+        <div className="rehearsal-view">
+          {rush && stage !== 'gone' ? (
+            <RehearsalFrame rush={rush} time={now - (coming?.due ?? 0)} still={still} />
+          ) : (
+            <div className="rehearsal-frame empty" />
+          )}
+          <span className="rehearsal-warning" aria-hidden="true">
+            <span
+              className={stage === 'there' ? 'due' : ''}
+              style={{ width: `${coming && stage === 'comes' ? 100 * warningLeft(coming, now) : 100}%` }}
+              hidden={!coming || stage === 'gone'}
+            />
+          </span>
+          <p className="rehearsal-said" aria-live="off">
+            {turn.stage === 'loading' && 'Loading…'}
+            {turn.stage === 'scoring' && 'Counting…'}
+            {rush && stage !== 'gone' && (
+              <>
+                <strong>{rush.name}</strong>
+                <span className="quiet">
+                  {held
+                    ? (rush.left ?? []).length > 0
+                      ? ` held; then ${(rush.left ?? []).map((one) => label('setting', one.setting).toLowerCase()).join(', ')}`
+                      : ' held'
+                    : stage === 'there'
+                      ? ' first frame'
+                      : ''}
+                </span>
+              </>
+            )}
+            {running && (!rush || stage === 'gone') && <span className="quiet">Wait for it</span>}
+          </p>
+          {running && (
+            <span className="quiet figures rehearsal-count">
+              {at + 1} of {comings.length}
+            </span>
+          )}
+        </div>
+        <HandKeys
+          layout={layout}
+          held={presses.held}
+          onPress={presses.mark}
+          says={(key) => !(blind && running) && <span className="hand-does">{doesOf(key)}</span>}
+        />
+      </div>
+    </DrillFrame>
+  );
+}
+
+/** What is reached from rest is answered by the first control that starts focus. */
+const answerOf = (rush: Rehearsed, layout: HandKey[]) =>
+  layout.find((key) => (rush.by ? key.place === rush.by : key.duty === 'start-focus'));
