@@ -19,6 +19,7 @@ use RushHold\Drill\FirstTimes;
 use RushHold\Drill\HandSkill;
 use RushHold\Drill\Key;
 use RushHold\Drill\Ladder;
+use RushHold\Drill\MoveTimes;
 use RushHold\Drill\Middle;
 use RushHold\Drill\Rung;
 use RushHold\Drill\Session;
@@ -30,6 +31,8 @@ final class Practised
 {
     /** Turns of buttons that are looked at: what one did long ago says little. */
     private const BUTTON_TURNS = 12;
+
+    private const AREA_TURNS = 15;
 
     /** A burst in the field needs so many frames to count as a task done. */
     private const FIELD_FRAMES = 8;
@@ -85,6 +88,18 @@ final class Practised
     public function controls(): ControlTimes
     {
         return ControlTimes::of($this->buttons());
+    }
+
+    /** How long moving the area takes. */
+    public function moves(): MoveTimes
+    {
+        $scores = [];
+        foreach ($this->some([Exercise::Area])->limit(self::AREA_TURNS)->get()->reverse() as $drill) {
+            $score = DrillDocument::read($drill->document)->area();
+            $score !== null && $drill->document['trace'] !== [] && $scores[] = $score;
+        }
+
+        return MoveTimes::of($scores);
     }
 
     /**
@@ -146,7 +161,7 @@ final class Practised
     /** How long controls take this person, for layouts. */
     public static function times(User $person): Times
     {
-        return Settings::of($person)->feeds['controls'] ? (new self($person))->controls()->times() : new Times;
+        return Settings::of($person)->feeds['controls'] ? (new self($person))->moves()->in((new self($person))->controls()->times()) : new Times;
     }
 
     /**

@@ -127,7 +127,7 @@ it('answers in closed form before it plays, with no more mistakes than there are
 it('ends each step with just what the rush needs, by the quickest way there is', function (): void {
     $programme = cliffProgramme();
     $steps = $programme->steps();
-    $reaching = new Reaching(new Times());
+    $reaching = new Reaching(new Times(), $programme->plan(0)->situation->kit->body->areaMoves);
     $arrangement = $programme->layouts[0]['layout']->arrangement;
     expect($steps)->toHaveCount(5)->and($steps[0]->before)->toBeNull()->and($arrangement->sets())->not->toBe([]);
     $stands = $arrangement->rest;

@@ -27,12 +27,13 @@ use RushHold\Drill\ButtonCourse;
 use RushHold\Drill\Draw;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Key;
+use RushHold\Kit\AreaMove;
 use RushHold\Rush\Rush;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Turns of drills: what comes, what was done, and what it came to. */
 #[OA\Schema(schema: 'DrillAsked', required: ['drill'], properties: [
-    new OA\Property(property: 'drill', type: 'string', enum: ['buttons', 'still', 'swimmer', 'perch', 'surprise', 'wild', 'moment', 'rehearsal', 'first-sharp']), new OA\Property(property: 'seed', type: 'integer', maximum: 1000000, minimum: 0),
+    new OA\Property(property: 'drill', type: 'string', enum: ['buttons', 'still', 'swimmer', 'perch', 'surprise', 'wild', 'moment', 'rehearsal', 'area', 'first-sharp']), new OA\Property(property: 'move', type: 'string', enum: ['stick', 'touch-absolute', 'touch-relative'], description: 'How the area is moved', nullable: true), new OA\Property(property: 'seed', type: 'integer', maximum: 1000000, minimum: 0),
     new OA\Property(property: 'rush', type: 'string', nullable: true, description: 'One of one\'s own'), new OA\Property(property: 'body', type: 'string', nullable: true), new OA\Property(property: 'f_number', type: 'number', nullable: true),
     new OA\Property(property: 'layout', type: 'array', items: new OA\Items(ref: '#/components/schemas/DrillKey')),
     new OA\Property(property: 'document', ref: '#/components/schemas/Drill', description: 'The very same turn as another, in place of the rest'),
@@ -49,6 +50,10 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
     new OA\Property(property: 'start', type: 'number'), new OA\Property(property: 'frames_per_s', type: 'number'),
     new OA\Property(property: 'stretches', type: 'array', items: new OA\Items(required: ['from', 'counts', 'to', 'way', 'mark_m'], type: 'object', properties: [new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'counts', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'way', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))), new OA\Property(property: 'mark_m', type: 'number', nullable: true)])),
     new OA\Property(property: 'trials', type: 'array', items: new OA\Items(required: ['from', 'cue', 'peak', 'to', 'burst_s', 'sudden'], type: 'object', properties: [new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'cue', type: 'number'), new OA\Property(property: 'peak', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'burst_s', type: 'number'), new OA\Property(property: 'sudden', type: 'boolean')])),
+    new OA\Property(property: 'move', type: 'string', enum: ['stick', 'touch-absolute', 'touch-relative']), new OA\Property(property: 'near', type: 'array', description: 'Of moving the area: how near it has to come, frame widths and heights', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'targets', type: 'array', description: 'Of moving the area: when and where, from the middle of the frame', items: new OA\Items(required: ['from', 'to', 'at'], type: 'object', properties: [
+        new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'at', type: 'array', items: new OA\Items(type: 'number')),
+    ])),
     new OA\Property(property: 'answers', type: 'array', description: 'Of a rehearsal: the number of the control that answers each rush', items: new OA\Items(type: 'integer')),
     new OA\Property(property: 'comings', type: 'array', description: 'Of a rehearsal: which rush comes, when it is seen, its first frame, and when it has gone, s', items: new OA\Items(required: ['entry', 'from', 'due', 'to'], type: 'object', properties: [
         new OA\Property(property: 'entry', type: 'integer'), new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'due', type: 'number'), new OA\Property(property: 'to', type: 'number'),
@@ -67,6 +72,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
     new OA\Property(property: 'timing', nullable: true, required: ['mean', 'spread'], type: 'object', properties: [new OA\Property(property: 'mean', type: 'number'), new OA\Property(property: 'spread', type: 'number')]),
     new OA\Property(property: 'worth', type: 'array', items: new OA\Items(required: ['burst_s', 'lead_s', 'chance', 'frames'], type: 'object', properties: [new OA\Property(property: 'burst_s', type: 'number'), new OA\Property(property: 'lead_s', type: 'number'), new OA\Property(property: 'chance', type: 'number'), new OA\Property(property: 'frames', type: 'integer')])),
     new OA\Property(property: 'trials', type: 'array', items: new OA\Items(required: ['press', 'off', 'caught'], type: 'object', properties: [new OA\Property(property: 'press', type: 'number', nullable: true), new OA\Property(property: 'off', type: 'number', nullable: true), new OA\Property(property: 'caught', type: 'boolean')])),
+    new OA\Property(property: 'move', type: 'string'), new OA\Property(property: 'usual_s', type: 'number'), new OA\Property(property: 'moves', type: 'array', description: 'Of moving the area: until it had arrived at each place, s; null: not in time', items: new OA\Items(type: 'number', nullable: true)),
     new OA\Property(property: 'in_time', type: 'number', description: 'Share of the comings of a rehearsal for which the camera was ready'),
     new OA\Property(property: 'rushes', type: 'array', description: 'Of a rehearsal', items: new OA\Items(required: ['name', 'by', 'warning_s', 'left_s', 'asked', 'right', 'in_time', 'missed', 'held_s', 'late_s', 'lost', 'mend', 'instead', 'setting'], type: 'object', properties: [
         new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'by', type: 'string'), new OA\Property(property: 'warning_s', type: 'number'), new OA\Property(property: 'left_s', type: 'number', description: 'What is changed after the press takes so long'),
@@ -96,15 +102,17 @@ final class DrillController extends Controller
     {
         $person = $this->person($request);
         $given = $request->validate(['drill' => ['required', Rule::enum(Exercise::class)], 'seed' => ['nullable', 'integer', 'between:0,'.Draw::MOST_SEED], 'rush' => ['nullable', 'string', 'max:40'], 'body' => ['nullable', 'string', 'max:40'],
-            'f_number' => ['nullable', 'numeric', 'between:0.7,64'], 'layout' => ['nullable', 'array', 'max:9'], 'document' => ['nullable', 'array']]);
+            'f_number' => ['nullable', 'numeric', 'between:0.7,64'], 'layout' => ['nullable', 'array', 'max:9'], 'move' => ['nullable', Rule::enum(AreaMove::class)], 'document' => ['nullable', 'array']]);
         if (isset($given['document'])) {
             return $this->again((array) $request->json('document'));
         }
         $exercise = Exercise::from($given['drill']);
         $document = ['format' => DrillDocument::FORMAT, 'drill' => $exercise->value, 'seed' => (int) ($given['seed'] ?? random_int(1, Draw::MOST_SEED))];
-        $rush = in_array($exercise, [Exercise::Buttons, Exercise::Rehearsal, Exercise::FirstSharp], true) ? null : $this->rush($person, $given['rush'] ?? null);
+        $rush = in_array($exercise, [Exercise::Area, Exercise::Buttons, Exercise::Rehearsal, Exercise::FirstSharp], true) ? null : $this->rush($person, $given['rush'] ?? null);
         $known = [];
-        if ($exercise === Exercise::Buttons) {
+        if ($exercise === Exercise::Area) {
+            $document['move'] = $given['move'] ?? AreaMove::Stick->value;
+        } elseif ($exercise === Exercise::Buttons) {
             $document['layout'] = $given['layout'] ?? DrillDocument::layout($this->keys($person, $given['body'] ?? null));
             $turn = DrillDocument::read($document);
             assert($turn->course instanceof ButtonCourse);

@@ -21,6 +21,7 @@ use RushHold\Document\LadderDocument;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\FirstTimes;
 use RushHold\Drill\MixedUp;
+use RushHold\Kit\AreaMove;
 use RushHold\Kit\Body;
 use RushHold\Kit\ControlPlace;
 
@@ -47,10 +48,11 @@ use RushHold\Kit\ControlPlace;
     ]),
     new OA\Property(property: 'due', type: 'array', description: 'What is left of today', items: new OA\Items(ref: '#/components/schemas/PracticeTurn')), new OA\Property(property: 'done_today', type: 'integer'),
     new OA\Property(property: 'drills', type: 'array', items: new OA\Items(required: ['drill', 'turns', 'last_at'], type: 'object', properties: [new OA\Property(property: 'drill', type: 'string'), new OA\Property(property: 'turns', type: 'integer'), new OA\Property(property: 'last_at', type: 'string', format: 'date-time', nullable: true)])),
-    new OA\Property(property: 'feeds', required: ['controls', 'mixed', 'hand', 'first_sharp'], type: 'object', properties: [
+    new OA\Property(property: 'feeds', required: ['controls', 'moves', 'mixed', 'hand', 'first_sharp'], type: 'object', properties: [
         new OA\Property(property: 'controls', type: 'array', items: new OA\Items(required: ['place', 'seconds', 'usual_s', 'trials'], type: 'object', properties: [new OA\Property(property: 'place', type: 'string'), new OA\Property(property: 'seconds', type: 'number'), new OA\Property(property: 'usual_s', type: 'number'), new OA\Property(property: 'trials', type: 'integer')])),
         new OA\Property(property: 'mixed', nullable: true, required: ['one', 'other', 'times', 'asked', 'better', 'free'], type: 'object', properties: [new OA\Property(property: 'one', type: 'string'), new OA\Property(property: 'other', type: 'string'), new OA\Property(property: 'times', type: 'integer'), new OA\Property(property: 'asked', type: 'integer'), new OA\Property(property: 'better', type: 'string', nullable: true), new OA\Property(property: 'free', type: 'boolean')]),
         new OA\Property(property: 'hand', required: ['said', 'at', 'days'], type: 'object', properties: [new OA\Property(property: 'said', type: 'number'), new OA\Property(property: 'at', type: 'number', nullable: true), new OA\Property(property: 'days', type: 'array', items: new OA\Items(required: ['day', 'at'], type: 'object', properties: [new OA\Property(property: 'day', type: 'string', format: 'date'), new OA\Property(property: 'at', type: 'number')]))]),
+        new OA\Property(property: 'moves', type: 'array', description: 'Times of moving the area', items: new OA\Items(required: ['move', 'seconds', 'usual_s', 'trials'], type: 'object', properties: [new OA\Property(property: 'move', type: 'string'), new OA\Property(property: 'seconds', type: 'number'), new OA\Property(property: 'usual_s', type: 'number'), new OA\Property(property: 'trials', type: 'integer')])),
         new OA\Property(property: 'first_sharp', required: ['auto', 'by_hand', 'fewest'], type: 'object', properties: [new OA\Property(property: 'auto', ref: '#/components/schemas/FirstSharpTimes'), new OA\Property(property: 'by_hand', ref: '#/components/schemas/FirstSharpTimes'), new OA\Property(property: 'fewest', type: 'integer')]),
     ]),
 ])]
@@ -146,7 +148,7 @@ final class PracticeController extends Controller
         $way = static fn (bool $byHand): array => ['trials' => $first->count($byHand), 'missed' => $first->missed($byHand), 'median_s' => $first->medianS($byHand), 'mean_s' => $first->meanS($byHand)];
 
         return [
-            'controls' => $controls,
+            'controls' => $controls, 'moves' => array_map(static fn (string $move, array $one): array => ['move' => $move, 'seconds' => $one['seconds'], 'usual_s' => AreaMove::from($move)->usualS(), 'trials' => $one['trials']], array_keys($moves = $practised->moves()->byMove), $moves),
             'mixed' => $mixed === null ? null : ['one' => $mixed->one->value, 'other' => $mixed->other->value, 'times' => $mixed->times, 'asked' => $mixed->asked, 'better' => $mixed->better?->value, 'free' => $mixed->free],
             'hand' => ['said' => $person->habits()->photographer->handFocus, 'at' => $hand === [] ? null : end($hand), 'days' => array_map(static fn (string $day, float $at): array => ['day' => $day, 'at' => $at], array_keys($hand), array_values($hand))],
             'first_sharp' => ['auto' => $way(false), 'by_hand' => $way(true), 'fewest' => FirstTimes::FEWEST],

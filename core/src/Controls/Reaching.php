@@ -7,6 +7,7 @@ namespace RushHold\Controls;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
+use RushHold\Kit\AreaMove;
 use RushHold\Kit\ControlPlace;
 use RushHold\Kit\FocusMode;
 
@@ -16,10 +17,8 @@ final readonly class Reaching
     /** Clicks of a dial in a stop. */
     private const CLICKS = 3;
 
-    /** The area counts as moved from so far on, of the frame. */
-    private const MOVED = 0.05;
-
-    public function __construct(private Times $times)
+    /** @param  non-empty-list<AreaMove>  $moves  how the area can be moved */
+    public function __construct(private Times $times, private array $moves = [AreaMove::Stick])
     {
     }
 
@@ -87,7 +86,7 @@ final readonly class Reaching
         };
         $way = match ($setting) {
             Setting::Shutter, Setting::Aperture => $clicks === 0 ? null : Way::Dial,
-            Setting::AreaAt => self::apart($from, $to) ? Way::Stick : null,
+            Setting::AreaAt => self::apart($from, $to) ? $this->quickestMove() : null,
             Setting::RangeLimit, Setting::Stabiliser => Way::Flip,
             Setting::Mode => $from === FocusMode::Manual || $to === FocusMode::Manual ? Way::Flip : Way::Quick,
             Setting::Area, Setting::Detect, Setting::Eye => Way::Quick,
@@ -102,10 +101,18 @@ final readonly class Reaching
         return is_float($from) && is_float($to) && $from > 0 && $to > 0 ? (int) round(self::CLICKS * $stopsPerDoubling * abs(log($to / $from, 2))) : 0;
     }
 
+    private function quickestMove(): Way
+    {
+        $ways = array_map(Way::ofMove(...), $this->moves);
+        usort($ways, fn (Way $a, Way $b): int => $this->times->of($a) <=> $this->times->of($b));
+
+        return $ways[0];
+    }
+
     private static function apart(mixed $from, mixed $to): bool
     {
         [$x, $y, $toX, $toY] = array_map(static fn (mixed $part): float => is_float($part) ? $part : 0.0, [...(array) $from, ...(array) $to] + [0.0, 0.0, 0.0, 0.0]);
 
-        return max(abs($x - $toX), abs($y - $toY)) > self::MOVED;
+        return AreaMove::isFar([$x, $y], [$toX, $toY]);
     }
 }

@@ -61,7 +61,7 @@ final class Solver
      */
     public function __construct(private readonly Body $body, private readonly array $needs, private readonly Times $times = new Times, private readonly ?PartialHold $turned = null)
     {
-        $this->reaching = new Reaching($times);
+        $this->reaching = new Reaching($times, $body->areaMoves);
         $this->costs = new Costs($body, $needs, $this->reaching, $turned ?? PartialHold::nothing());
         $this->kinds = $this->alike();
         $this->whole = count($this->kinds) <= self::EXACT && $this->costs->mixes() <= self::MOST_MIXES;

@@ -28,6 +28,12 @@ final readonly class Times
         }
     }
 
+    /** @param  array<string, float>  $own  by way, s */
+    public function with(array $own): self
+    {
+        return new self([...$this->own, ...$own], $this->controls);
+    }
+
     public function of(Way $way): float
     {
         return $this->own[$way->value] ?? $way->usualS();

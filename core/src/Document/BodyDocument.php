@@ -7,6 +7,7 @@ namespace RushHold\Document;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Term;
 use RushHold\Kit\Area;
+use RushHold\Kit\AreaMove;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
 use RushHold\Kit\Control;
@@ -87,6 +88,7 @@ final readonly class BodyDocument
     {
         $sample = new Body;
         $f->text('format', self::FORMAT);
+        $controls = self::controls($f);
 
         return new Body(
             name: $f->text('name', $sample->name),
@@ -109,11 +111,12 @@ final readonly class BodyDocument
             mechanical: self::mechanical($f),
             presets: self::presets($f),
             freeResponse: $f->flag('free_response', $sample->freeResponse),
-            controls: self::controls($f),
+            controls: $controls,
             storedSets: self::storedSets($f),
             words: self::words($f),
             patienceSteps: self::steps($f, 'patience_steps', $sample->patienceSteps),
             nimbleSteps: self::steps($f, 'nimble_steps', $sample->nimbleSteps),
+            areaMoves: $f->words('area_moves', AreaMove::class, AreaMove::with($controls)),
         );
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RushHold\Document;
 
+use RushHold\Drill\AreaCourse;
+use RushHold\Drill\AreaScore;
 use RushHold\Drill\ButtonCourse;
 use RushHold\Drill\ButtonScore;
 use RushHold\Drill\Draw;
@@ -25,6 +27,7 @@ use RushHold\Drill\Stretch;
 use RushHold\Drill\Turn;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Area;
+use RushHold\Kit\AreaMove;
 use RushHold\Kit\ControlPlace;
 use RushHold\Kit\Detection;
 use RushHold\Kit\Duty;
@@ -62,6 +65,7 @@ final class DrillDocument
         $course = match (true) {
             $exercise === Exercise::Buttons => self::buttons($f, $seed, $known),
             $exercise === Exercise::Rehearsal => self::rehearsal($f, $seed),
+            $exercise === Exercise::Area => AreaCourse::of($f->word('move', AreaMove::class, AreaMove::Stick), $seed),
             $exercise === Exercise::Moment => MomentCourse::of($seed, $f->number('frames_per_s', 10)),
             $exercise->isRing() => RingCourse::of($exercise, self::rush($f), $seed, $f->optionalNumber('f_number')),
             default => null,
@@ -89,6 +93,7 @@ final class DrillDocument
 
         return ['drill' => $turn->exercise->value, 'seed' => $turn->seed, 'seconds' => $course === null ? 0.0 : $course->seconds, ...match (true) {
             $course instanceof ButtonCourse => ['layout' => self::layout($course->keys), 'calls' => $course->calls, 'asked' => array_map(static fn (int $key): array => ['key' => $key, 'call' => $course->by[$key]->value], array_keys($course->by))],
+            $course instanceof AreaCourse => ['move' => $course->move->value, 'near' => AreaCourse::NEAR, 'targets' => $course->targets],
             $course instanceof RehearsalCourse => ['layout' => self::layout($course->keys), 'comings' => $course->comings,
                 'answers' => array_map(static fn (Rehearsed $r): int => (int) $r->key(...$course->keys), $course->rushes)],
             $course instanceof RingCourse => ['ring' => ['focal_mm' => $course->ring->focalMm, 'f_number' => $course->ring->fNumber, 'nearest_m' => $course->ring->nearestM, 'coc_um' => round($course->ring->cocUm, 3)],
@@ -108,6 +113,7 @@ final class DrillDocument
     {
         $buttons = $turn->buttons();
         $rehearsal = $turn->rehearsal();
+        $area = $turn->area();
         $ring = $turn->ring();
         $moment = $turn->moment();
         $first = $turn->first();
@@ -115,6 +121,7 @@ final class DrillDocument
         return ['drill' => $turn->exercise->value, 'seed' => $turn->seed, ...match (true) {
             $buttons !== null => self::ofButtons($buttons),
             $rehearsal !== null => self::ofRehearsal($rehearsal),
+            $area !== null => self::ofArea($area),
             $ring !== null => self::ofRing($ring, (float) $turn->par()),
             $moment !== null => self::ofMoment($moment),
             $first !== null => self::ofFirst($first),
@@ -144,6 +151,15 @@ final class DrillDocument
         $reaction = $score->reactionS();
 
         return ['right' => round($score->right(), 4), 'median_s' => $median === null ? null : round($median, 3), 'reaction_s' => $reaction === null ? null : round($reaction, 3), 'keys' => $keys];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofArea(AreaScore $score): array
+    {
+        $median = $score->medianS();
+
+        return ['move' => $score->course->move->value, 'share' => round($score->share(), 4), 'median_s' => $median === null ? null : round($median, 3), 'usual_s' => $score->course->move->usualS(),
+            'overshoots' => $score->overshoots(), 'moves' => array_map(static fn (array $m): ?float => $m['seconds'] === null ? null : round($m['seconds'], 3), $score->moves)];
     }
 
     /** @return array<string, mixed> */

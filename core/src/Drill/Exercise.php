@@ -25,6 +25,8 @@ enum Exercise: string implements Labelled
     case Moment = 'moment';
     /** The rushes of an outing, in real time, with its buttons. */
     case Rehearsal = 'rehearsal';
+    /** The area, to one place of the frame after the other. */
+    case Area = 'area';
     /** From one subject to another with the real camera, by the stopwatch. */
     case FirstSharp = 'first-sharp';
 
@@ -68,7 +70,7 @@ enum Exercise: string implements Labelled
             self::Rehearsal => 120,
             self::FirstSharp => 240,
             self::Moment => 70,
-            self::Still, self::Perch => 50,
+            self::Still, self::Perch, self::Area => 50,
             self::Swimmer, self::Surprise, self::Wild => 40,
         };
     }

@@ -18,7 +18,7 @@ final readonly class Turn
     private const MOST_AGAINST = 1.5;
 
     /** @param  list<list<float>>  $trace  empty: not played yet */
-    public function __construct(public Exercise $exercise, public int $seed, public ButtonCourse|RehearsalCourse|RingCourse|MomentCourse|null $course, public array $trace = [])
+    public function __construct(public Exercise $exercise, public int $seed, public AreaCourse|ButtonCourse|RehearsalCourse|RingCourse|MomentCourse|null $course, public array $trace = [])
     {
     }
 
@@ -48,6 +48,14 @@ final readonly class Turn
         $trace = $this->trace;
 
         return $this->course instanceof RehearsalCourse ? RehearsalScore::of($this->course, $trace) : null;
+    }
+
+    public function area(): ?AreaScore
+    {
+        /** @var list<array{float, float, float}> $trace */
+        $trace = $this->trace;
+
+        return $this->course instanceof AreaCourse ? AreaScore::of($this->course, $trace) : null;
     }
 
     public function ring(): ?RingScore

@@ -9,6 +9,7 @@ use RushHold\Blur\Shake;
 use RushHold\Blur\Verdict;
 use RushHold\Hold\Drive;
 use RushHold\Hold\Hold;
+use RushHold\Hold\Setting;
 use RushHold\Hold\Technique;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Detection;
@@ -240,6 +241,9 @@ final class Course
         $person = $s->photographer;
         // Warning is time to look up, to raise the camera and to find the place; a narrow view is searched through for longer.
         $narrow = max(Parameters::READY_BY_VIEW[0], min(Parameters::READY_BY_VIEW[1], sqrt(Parameters::READY_VIEW_RAD * $s->kit->focalMm() / $s->kit->body->sensorWidthMm)));
+        // An area beside the middle waits on the side it is to come from. What is erratic comes from the other side as well, up to
+        // every second time, and without warning the area is moved while it comes; where it comes again and again it was there before.
+        $moveS = $s->rush->path->repeats || Setting::AreaAt->isIdleIn($hold) ? 0.0 : Parameters::OTHER_SIDE * $s->rush->subject->erratic * $s->kit->body->moveS($hold->areaAt) * exp(-$s->rush->path->noticeS / Parameters::READY_NOTICE_S);
         $warned = Parameters::READY_FORESEEN + (1 - Parameters::READY_FORESEEN) * $narrow * exp(-$s->rush->path->noticeS / Parameters::READY_NOTICE_S);
         $byHand = $hold->technique !== Technique::Auto;
         $own = $byHand ? $person->firstSharpByHandS : $person->firstSharpS;
@@ -247,13 +251,13 @@ final class Course
             // What the lens and the eye on the ring take is played anyway; the rest was the way to the subject, of which half the trials took less.
             $turning = $byHand ? Parameters::HAND_DELAY_S : $s->kit->lens->sweepS / 4 + 2 / $s->kit->body->focusCycleHz;
 
-            return max(Parameters::READY_LEAST_S, $own - $turning) / M_LN2 * $warned;
+            return max(Parameters::READY_LEAST_S, $own - $turning) / M_LN2 * $warned + $moveS;
         }
         $size = max($s->subject->lengthM, $s->subject->heightM) * 1000 * $s->motions[0]->magnification / $s->kit->body->sensorWidthMm;
         $framesPerS = $s->kit->focalMm() * $s->middle->angularRadPerS / $s->kit->body->sensorWidthMm;
 
         return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - $person->panning) ** Parameters::READY_POWER) * (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S)
-            * max(Parameters::READY_BY_SIZE[0], min(Parameters::READY_BY_SIZE[1], Parameters::READY_AT_SIZE / $size)) * $warned;
+            * max(Parameters::READY_BY_SIZE[0], min(Parameters::READY_BY_SIZE[1], Parameters::READY_AT_SIZE / $size)) * $warned + $moveS;
     }
 
     /** Steps between the hands being ready and the first frame, in which focus may already be at work. */

@@ -42,6 +42,9 @@ final class Parameters
     /** Warning takes the rest away, all but a third in so long, s: eyes up, camera up, the place in the view. */
     public const READY_NOTICE_S = 3.0;
 
+    /** Share of the passes of a wholly erratic subject that come from the side where the area is not. */
+    public const OTHER_SIDE = 0.5;
+
     /** A view this wide takes that time to be searched through, rad; it grows as the root of what is narrower, from so many to so many times. */
     public const READY_VIEW_RAD = 0.072;
 

@@ -14,6 +14,9 @@ final readonly class Body
     /** @var array<string, AreaShape> by the area's word */
     public array $areas;
 
+    /** @var non-empty-list<AreaMove> */
+    public array $areaMoves;
+
     /**
      * @param  list<AreaShape>|null  $areas  null: all, as usual
      * @param  list<Detection>  $detects  kinds of subject it can look for
@@ -28,6 +31,7 @@ final readonly class Body
      * @param  list<Control>  $controls
      * @param  list<StoredSet>  $storedSets
      * @param  array<string, OwnWord>  $words  what the person's camera calls things, by the keys of what a camera can have a word for
+     * @param  list<AreaMove>|null  $areaMoves  how the area can be moved; null: as its controls let one think
      * @param  float  $readoutS  time from the first to the last line of the electronic shutter
      *
      * @throws Refused if a value is out of range
@@ -58,7 +62,9 @@ final readonly class Body
         public array $words = [],
         public array $patienceSteps = Response::PATIENCE_S,
         public array $nimbleSteps = Response::NIMBLE,
+        ?array $areaMoves = null,
     ) {
+        $this->areaMoves = $areaMoves === null || $areaMoves === [] ? AreaMove::with($controls) : $areaMoves;
         Range::of(3, 70, 'mm')->check('kit.body.sensor_width_mm', $sensorWidthMm);
         Range::of(2, 60, 'mm')->check('kit.body.sensor_height_mm', $sensorHeightMm);
         Range::of(500, 30000, 'pixels')->check('kit.body.pixels_wide', $pixelsWide);
@@ -175,6 +181,16 @@ final readonly class Body
     public function canDetect(Detection $kind): bool
     {
         return in_array($kind, $this->detects, true);
+    }
+
+    /**
+     * How long it takes to move the area from the middle of the frame to a place, by the quickest way, s.
+     *
+     * @param  array{float, float}  $at  frame widths and heights from the middle
+     */
+    public function moveS(array $at): float
+    {
+        return AreaMove::isFar([0.0, 0.0], $at) ? min(array_map(static fn (AreaMove $move): float => $move->usualS(), $this->areaMoves)) : 0.0;
     }
 
     /**

@@ -62,7 +62,7 @@ final readonly class Pocket
         $distances = array_values(array_filter(self::DISTANCES_M, static fn (float $m): bool => $m > 1.2 * $nearest));
         $lights = self::lights($programme->outing);
         $arrangement = $programme->layoutFor($like->kit->body)?->arrangement;
-        $reaching = new Reaching($programme->outing->times);
+        $reaching = new Reaching($programme->outing->times, $like->kit->body->areaMoves);
         $cells = [];
         foreach ($who as $i => ['subject' => $subject, 'speedMps' => $speed]) {
             foreach ($distances as $distance) {

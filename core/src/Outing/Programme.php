@@ -102,7 +102,6 @@ final readonly class Programme
      */
     public function steps(): array
     {
-        $reaching = new Reaching($this->outing->times);
         $steps = [];
         $before = null;
         /** @var array<string, PartialHold> $stands how each body stands, what was turned included */
@@ -113,7 +112,7 @@ final readonly class Programme
             $laid = $this->layoutFor($body);
             // Without a layout it stands as the rush before has left it.
             $rest = $stands[$body->name] ?? $laid?->arrangement->rest ?? PartialHold::of($plan->hold);
-            [$by, $presses] = $reaching->quickest($plan->hold, $rest, $laid?->arrangement);
+            [$by, $presses] = (new Reaching($this->outing->times, $body->areaMoves))->quickest($plan->hold, $rest, $laid?->arrangement);
             foreach ($presses as $press) {
                 $rest = $press->setting === null ? $rest : $rest->with($press->setting, $press->to);
             }

@@ -3258,6 +3258,8 @@ export interface components {
              *     ]
              */
             patience_steps: number[];
+            /** @description How the area is moved to another place of the frame; left out or empty, as the controls let one think */
+            area_moves?: ("stick" | "touch-absolute" | "touch-relative" | "recall")[];
             /**
              * @description The steps of nimbleness that can be set
              * @default [
@@ -4322,7 +4324,7 @@ export interface components {
             /** @constant */
             format?: "rush-hold/drill@1";
             /** @enum {string} */
-            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "first-sharp";
+            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
             /** @default 1 */
             seed: number;
             /** @description With the ring: whose distances, speed and lens */
@@ -4331,6 +4333,11 @@ export interface components {
             f_number?: number | null;
             /** @description With the moment: frames of the body */
             frames_per_s?: number;
+            /**
+             * @description With moving the area: how it is moved
+             * @enum {string}
+             */
+            move?: "stick" | "touch-absolute" | "touch-relative";
             /** @description With buttons and a rehearsal: what each control does */
             layout?: {
                 /** @enum {string} */
@@ -4376,7 +4383,7 @@ export interface components {
                 sound?: boolean;
                 eyes_shut?: boolean;
             };
-            /** @description What was done. Buttons, and a rehearsal: s, number of the control, 1 pressed or 0 let go. Ring: s, turn from 0 at infinity to 1 at the nearest distance, 1 while the shutter is pressed. Moment: s of each press. First sharp frame: 0 by autofocus or 1 by hand, s, 1 where it was missed. */
+            /** @description What was done. Buttons, and a rehearsal: s, number of the control, 1 pressed or 0 let go. Ring: s, turn from 0 at infinity to 1 at the nearest distance, 1 while the shutter is pressed. Moving the area: s, and where its middle is from then on, from the middle of the frame in frame widths and heights. Moment: s of each press. First sharp frame: 0 by autofocus or 1 by hand, s, 1 where it was missed. */
             trace?: (number | number[])[];
         };
         Amounts: {
@@ -4565,7 +4572,12 @@ export interface components {
              * @description Turns of drills: what comes, what was done, and what it came to.
              * @enum {string}
              */
-            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "first-sharp";
+            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
+            /**
+             * @description How the area is moved
+             * @enum {string|null}
+             */
+            move?: "stick" | "touch-absolute" | "touch-relative" | null;
             seed?: number;
             /** @description One of one's own */
             rush?: string | null;
@@ -4615,6 +4627,16 @@ export interface components {
                 to: number;
                 burst_s: number;
                 sudden: boolean;
+            }[];
+            /** @enum {string} */
+            move?: "stick" | "touch-absolute" | "touch-relative";
+            /** @description Of moving the area: how near it has to come, frame widths and heights */
+            near?: number[];
+            /** @description Of moving the area: when and where, from the middle of the frame */
+            targets?: {
+                from: number;
+                to: number;
+                at: number[];
             }[];
             /** @description Of a rehearsal: the number of the control that answers each rush */
             answers?: number[];
@@ -4697,6 +4719,10 @@ export interface components {
                 off: number | null;
                 caught: boolean;
             }[];
+            move?: string;
+            usual_s?: number;
+            /** @description Of moving the area: until it had arrived at each place, s; null: not in time */
+            moves?: (number | null)[];
             /** @description Share of the comings of a rehearsal for which the camera was ready */
             in_time?: number;
             /** @description Of a rehearsal */
@@ -5081,6 +5107,13 @@ export interface components {
                         at: number;
                     }[];
                 };
+                /** @description Times of moving the area */
+                moves: {
+                    move: string;
+                    seconds: number;
+                    usual_s: number;
+                    trials: number;
+                }[];
                 first_sharp: {
                     auto: components["schemas"]["FirstSharpTimes"];
                     by_hand: components["schemas"]["FirstSharpTimes"];

@@ -33,6 +33,7 @@ const Practice = lazy(() => import('../screens/practice/Practice'));
 const RingDrill = lazy(() => import('../screens/practice/RingDrill'));
 const ButtonsDrill = lazy(() => import('../screens/practice/ButtonsDrill'));
 const Rehearse = lazy(() => import('../screens/practice/Rehearse'));
+const AreaDrill = lazy(() => import('../screens/practice/AreaDrill'));
 const MomentDrill = lazy(() => import('../screens/practice/MomentDrill'));
 const FirstSharp = lazy(() => import('../screens/practice/FirstSharp'));
 const Progress = lazy(() => import('../screens/practice/Progress'));
@@ -87,6 +88,7 @@ const router = createBrowserRouter([
       { path: '/practice/ring', element: <RingDrill /> },
       { path: '/practice/buttons', element: <ButtonsDrill /> },
       { path: '/practice/moment', element: <MomentDrill /> },
+      { path: '/practice/area', element: <AreaDrill /> },
       { path: '/practice/first-sharp', element: <FirstSharp /> },
       { path: '/practice/progress', element: <Progress /> },
       { path: '/practice/groups', element: <Groups /> },

@@ -324,6 +324,11 @@ return [
     'way.menu' => 'Menu',
     'way.stick' => 'Stick',
     'way.thumb-on-screen' => 'Thumb on the screen',
+    'way.thumb-dragged' => 'Thumb dragged on the screen',
+    'area-move.stick' => 'Joystick or arrow keys',
+    'area-move.touch-absolute' => 'Touch pad, where the thumb is put',
+    'area-move.touch-relative' => 'Touch pad, as far as the thumb is dragged',
+    'area-move.recall' => 'A button that recalls a stored place',
     'way.recall' => 'Recall the stored position',
 
     'setting.support' => 'Support',
@@ -418,6 +423,7 @@ return [
     'exercise.wild' => 'Free flight',
     'exercise.moment' => 'The moment',
     'exercise.rehearsal' => 'Rehearsal',
+    'exercise.area' => 'Moving the area',
     'exercise.first-sharp' => 'First sharp frame',
 
     'call.now' => 'Now: any button',

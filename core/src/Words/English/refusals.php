@@ -23,6 +23,7 @@ return [
 
     'refused.drill-controls' => 'This layout has too little to tell apart: two controls or more are needed that do different things, and {most} at most.',
     'refused.drill-no-control' => '{field}: this layout has no such control, and none that starts focus.',
+    'refused.drill-not-steered' => 'Recalling a stored place is a press: practise it with the buttons.',
     'refused.drill-place-twice' => 'Each control can stand in a layout once.',
     'refused.drill-call' => '{field} must be a time after the one before and the number of a control that is asked, or null for any.',
     'refused.drill-no-ring' => 'This is not practised with the ring.',

@@ -20,7 +20,7 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
   const first = feeds.first_sharp;
   const known =
     feed === 'controls'
-      ? feeds.controls.length > 0
+      ? feeds.controls.length + feeds.moves.length > 0
       : feed === 'hand'
         ? feeds.hand.at !== null
         : first.auto.median_s !== null || first.by_hand.median_s !== null;
@@ -50,13 +50,16 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
       <p className="quiet">
         {feed === 'controls' &&
           (known
-            ? feeds.controls
+            ? [
+                ...feeds.controls.map((c) => ({ ...c, name: label('control-place', c.place) })),
+                ...feeds.moves.map((m) => ({ ...m, name: label('area-move', m.move) })),
+              ]
                 .map(
                   (c) =>
-                    `${label('control-place', c.place)} ${c.seconds.toFixed(2)} s (${c.trials} trials; guessed ${c.usual_s.toFixed(1)} s)`,
+                    `${c.name} ${c.seconds.toFixed(2)} s (${c.trials} trials; guessed ${c.usual_s.toFixed(1)} s)`,
                 )
                 .join(' · ')
-            : 'Some rounds of buttons by touch are needed first.')}
+            : 'Some rounds of buttons by touch, or of moving the area, are needed first.')}
         {feed === 'hand' &&
           (known
             ? `Focus by hand: you said ${percent(feeds.hand.said)}, practice has brought it to ${percent(feeds.hand.at ?? 0)} over ${feeds.hand.days.length === 1 ? 'a day' : `${feeds.hand.days.length} days`}, three points a day at most. What the log knows of your hand counts for more.`

@@ -21,6 +21,7 @@ const about: Record<string, string> = {
   surprise: 'Pull it toward you',
   wild: 'Follow your own rush',
   moment: 'The peak in the burst',
+  area: 'To the subject, by stick or touch',
   rehearsal: 'An outing, with its buttons',
   'first-sharp': 'Your own times, by stopwatch',
 };

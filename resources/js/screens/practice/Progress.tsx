@@ -66,7 +66,7 @@ export default function Progress() {
   const remove = usePracticeAction(practiceActions.remove);
   const restore = usePracticeAction(practiceActions.restore);
   const all = drills.data ?? [];
-  const ring = !['buttons', 'moment', 'rehearsal', 'first-sharp'].includes(drill);
+  const ring = !['buttons', 'moment', 'rehearsal', 'area', 'first-sharp'].includes(drill);
   const some = all.filter((d) => {
     const aids = d.score.aids ?? {};
     if (aid === 'all' || !ring) return true;

@@ -4,6 +4,7 @@ import type { DrillName, DrillScore, KeptDrill } from '../../api/practice';
 export function placeOf(drill: string): string {
   if (drill === 'buttons') return '/practice/buttons';
   if (drill === 'moment') return '/practice/moment';
+  if (drill === 'area') return '/practice/area';
   if (drill === 'rehearsal') return '/outings';
   if (drill === 'first-sharp') return '/practice/first-sharp';
   return `/practice/ring?exercise=${drill}`;
@@ -18,6 +19,7 @@ export const DRILLS: DrillName[] = [
   'wild',
   'moment',
   'rehearsal',
+  'area',
   'first-sharp',
 ];
 

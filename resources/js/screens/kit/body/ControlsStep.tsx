@@ -1,4 +1,5 @@
 import { Button, Checkbox, Select } from 'antd';
+import { Link } from 'react-router';
 import type { Body } from '../../../api/client';
 import { options, label as said } from '../../../parts/words';
 import type { Change } from './change';
@@ -71,6 +72,17 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
           })}
         </tbody>
       </table>
+      <h2>Moving the area</h2>
+      <p className="quiet">
+        How it gets to another place of the frame. Layouts take the quickest;{' '}
+        <Link to="/practice/area">practise it</Link>.
+      </p>
+      <Checkbox.Group
+        className="area-moves"
+        options={options('area-move')}
+        value={body.area_moves}
+        onChange={(area_moves) => set({ area_moves: area_moves as Body['area_moves'] })}
+      />
       <h2>Stored sets</h2>
       <p className="quiet">
         Focus settings that a button puts in force while you hold it. Leave open what it does not touch.
