@@ -13,6 +13,7 @@ return [
     // What a hand did is kept of so many, the latest; of others what it came to.
     'drill_traces' => (int) env('MOST_DRILL_TRACES', 200),
     'groups' => (int) env('MOST_GROUPS', 20),
+    'group_tasks' => (int) env('MOST_GROUP_TASKS', 60),
     'group_members' => (int) env('MOST_GROUP_MEMBERS', 60),
     'copy_links' => (int) env('MOST_COPY_LINKS', 100),
     'bytes' => (int) env('MOST_BYTES', 60_000_000),

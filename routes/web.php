@@ -19,6 +19,7 @@ use App\Http\Controllers\DrillController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\FreshRushController;
 use App\Http\Controllers\GroupController;
+use App\Http\Controllers\GroupTaskController;
 use App\Http\Controllers\HabitsController;
 use App\Http\Controllers\HoldComparisonController;
 use App\Http\Controllers\KitController;
@@ -102,6 +103,13 @@ Route::prefix('api')->group(function (): void {
         Route::put('groups/{group}/shares', [GroupController::class, 'share']);
         Route::delete('groups/{group}/shares', [GroupController::class, 'leave']);
         Route::delete('groups/{group}/members/{member}', [GroupController::class, 'remove'])->whereNumber('member');
+
+        Route::post('groups/{group}/tasks', [GroupTaskController::class, 'store']);
+        Route::delete('groups/{group}/tasks/{task}', [GroupTaskController::class, 'destroy']);
+        Route::get('tasks', [GroupTaskController::class, 'index']);
+        Route::get('tasks/{id}', [GroupTaskController::class, 'show']);
+        Route::put('tasks/{id}/done', [GroupTaskController::class, 'finish']);
+        Route::delete('tasks/{id}/done', [GroupTaskController::class, 'again']);
 
         Route::get('copies', [CopyController::class, 'index']);
         Route::post('copies', [CopyController::class, 'store']);

@@ -22,8 +22,6 @@ use Illuminate\Support\Str;
  */
 final class CopyLink extends Model
 {
-    public const KINDS = ['drill', 'rush', 'hold', 'layout', 'card'];
-
     private const LENGTH = 40;
 
     protected $fillable = ['user_id', 'kind', 'name', 'document', 'token_hash', 'expires_at', 'from'];

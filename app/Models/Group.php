@@ -44,6 +44,12 @@ final class Group extends Model
         return $this->hasMany(GroupMember::class);
     }
 
+    /** @return HasMany<GroupTask, $this> */
+    public function tasks(): HasMany
+    {
+        return $this->hasMany(GroupTask::class);
+    }
+
     public function memberOf(User $person): ?GroupMember
     {
         return $this->members()->where('user_id', $person->id)->first();

@@ -38,6 +38,8 @@ final class Everything
 
     public readonly int $member;
 
+    public readonly string $task;
+
     public readonly CopyLink $copy;
 
     public readonly CardLink $link;
@@ -115,6 +117,7 @@ final class Everything
             ])->id;
         $this->group = $owner->groups()->create([...$named, 'join_code' => Group::code()]);
         $this->member = $this->group->members()->create(['user_id' => User::factory()->create($named)->id])->id;
+        $this->task = $this->group->tasks()->create([...$named, 'kind' => 'rush', 'document' => $this->rush->document])->id;
         [$this->copy] = CopyLink::open($owner, 'rush', $this->mark, $this->rush->document, 7);
         [$this->link] = CardLink::open($outing, 7);
         $this->token = (int) $owner->createToken($this->mark)->accessToken->getKey();
@@ -214,6 +217,8 @@ final class Everything
             ['POST', "/api/sweeps/$this->sweep/restore"],
             ['GET', "/api/groups/{$this->group->id}"],
             ['PATCH', "/api/groups/{$this->group->id}", ['name' => 'x']],
+            ['POST', "/api/groups/{$this->group->id}/tasks", ['kind' => 'rush', 'of' => $id['rush']]],
+            ['DELETE', "/api/groups/{$this->group->id}/tasks/$this->task"],
             ['DELETE', "/api/groups/{$this->group->id}/members/$this->member"],
             ['DELETE', "/api/groups/{$this->group->id}"],
             ['DELETE', "/api/copies/{$this->copy->id}"],

@@ -205,6 +205,63 @@ it('shows a teacher what is shared and nothing else, until it is taken back', fu
     $this->getJson("/api/groups/{$group->json('id')}")->assertNotFound();
 });
 
+it('lets a teacher give something to do, and see who did it and no more than they share', function (): void {
+    [$teacher, $member, $stranger] = [$this->person(), $this->person(), $this->person()];
+    [$rush] = havingSecrets($teacher);
+    $group = $teacher->groups()->create(['name' => 'Cliff mornings', 'join_code' => Group::code()]);
+    $membership = $group->members()->create(['user_id' => $member->id, 'shares_drills' => false, 'rushes' => []]);
+    $turn = $teacher->drills()->firstOrFail();
+    $give = fn (array $what) => $this->actingAs($teacher)->postJson("/api/groups/$group->id/tasks", $what);
+    $task = $give(['kind' => 'rush', 'of' => $rush->id, 'note' => 'Park before it lands.', 'due_on' => '2026-12-20'])->assertCreated();
+    $played = $give(['kind' => 'drill', 'of' => $turn->id])->assertCreated();
+    $give(['kind' => 'rush', 'of' => havingSecrets($member)[0]->id])->assertNotFound();
+    $give(['kind' => 'rush', 'of' => $rush->id, 'due_on' => 'soon'])->assertStatus(422);
+
+    $this->actingAs($member);
+    $this->postJson("/api/groups/$group->id/tasks", ['kind' => 'rush', 'of' => $rush->id])->assertNotFound();
+    $list = $this->getJson('/api/tasks')->assertOk();
+    expect($list->json('*.name'))->toBe([$turn->exercise->value, $rush->name])
+        ->and($list->json('1'))->toMatchArray(['note' => 'Park before it lands.', 'due_on' => '2026-12-20', 'teacher' => $teacher->name, 'done_at' => null]);
+    $read = $this->getJson("/api/tasks/{$task->json('id')}")->assertOk();
+    // In the hands of whoever does it, and without where it is.
+    expect($read->json('document.name'))->toBe($rush->name)->and($read->json('document.light'))->not->toHaveKey('place')
+        ->and($read->json('document.photographer'))->toEqual($member->habits()->fields['photographer'] ?? []);
+    $mine = $this->postJson('/api/rushes', ['document' => $read->json('document')])->assertCreated()->json('id');
+    $this->putJson("/api/tasks/{$task->json('id')}/done", ['rush' => $rush->id])->assertStatus(422);
+    $this->putJson("/api/tasks/{$task->json('id')}/done", ['rush' => $mine, 'share' => false])->assertOk();
+    $own = $member->drills()->firstOrFail();
+    $this->putJson("/api/tasks/{$played->json('id')}/done", ['drill' => $own->id])->assertOk();
+
+    $seen = fn () => $this->actingAs($teacher)->getJson("/api/groups/$group->id")->assertOk();
+    expect($seen()->json('tasks.0.done'))->toHaveCount(1)->and($seen()->json('tasks.0.done.0'))->toMatchArray(['member' => $membership->id, 'value' => null, 'rush' => null])
+        ->and($seen()->json('tasks.1.done.0.rush'))->toBeNull()
+        ->and($seen()->getContent())->not->toContain('0.625');
+    $this->actingAs($member)->putJson("/api/tasks/{$task->json('id')}/done", ['rush' => $mine, 'share' => true])->assertOk();
+    $this->putJson("/api/groups/$group->id/shares", ['drills' => true, 'rushes' => [$mine]])->assertOk();
+    expect($seen()->json('tasks.0.done.0.value'))->toBe(0.625)->and($seen()->json('tasks.1.done.0.rush'))->toBe($mine);
+    $this->actingAs($member)->deleteJson("/api/tasks/{$played->json('id')}/done")->assertNoContent();
+    expect($seen()->json('tasks.0.done'))->toBe([]);
+
+    // Nobody else finds it; sent out, nor does the member; taken back, nobody does.
+    $this->actingAs($stranger)->getJson("/api/tasks/{$task->json('id')}")->assertNotFound();
+    $this->putJson("/api/tasks/{$task->json('id')}/done")->assertNotFound();
+    $this->deleteJson("/api/groups/$group->id/tasks/{$task->json('id')}")->assertNotFound();
+    $this->actingAs($teacher)->deleteJson("/api/groups/$group->id/tasks/{$played->json('id')}")->assertNoContent();
+    expect($this->actingAs($member)->getJson('/api/tasks')->json())->toHaveCount(1);
+    $membership->delete();
+    expect($this->getJson('/api/tasks')->json())->toBe([]);
+    $this->getJson("/api/tasks/{$task->json('id')}")->assertNotFound();
+});
+
+it('has room for so many things to do in a group', function (): void {
+    config(['limits.group_tasks' => 1]);
+    $teacher = $this->person();
+    [$rush] = havingSecrets($teacher);
+    $group = $teacher->groups()->create(['name' => 'Cliff mornings', 'join_code' => Group::code()]);
+    $this->actingAs($teacher)->postJson("/api/groups/$group->id/tasks", ['kind' => 'rush', 'of' => $rush->id])->assertCreated();
+    $this->postJson("/api/groups/$group->id/tasks", ['kind' => 'rush', 'of' => $rush->id])->assertStatus(422)->assertJsonPath('errors.of.0', 'This group has 1 things to do already. Take one back first.');
+});
+
 it('takes everything along when somebody leaves for good', function (): void {
     $teacher = $this->person();
     $group = $teacher->groups()->create(['name' => 'Cliff mornings', 'join_code' => Group::code()]);

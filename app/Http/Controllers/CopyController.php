@@ -8,13 +8,9 @@ use App\Accounts\Letters;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
 use App\Documents\HandedOut;
-use App\Documents\KitType;
-use App\Kit\Shelf;
 use App\Models\CopyLink;
-use App\Models\SavedOuting;
-use App\Models\SavedRush;
 use App\Models\User;
-use App\Outings\Rushes;
+use App\Sharing\Snapshot;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -32,8 +28,6 @@ use OpenApi\Attributes as OA;
 ])]
 final class CopyController extends Controller
 {
-    private const MOST_BYTES = 900_000;
-
     public function __construct(private readonly DocumentGate $gate)
     {
     }
@@ -61,18 +55,15 @@ final class CopyController extends Controller
     public function store(Request $request): JsonResponse
     {
         $person = $this->personal($request);
-        $given = $request->validate(['kind' => ['required', Rule::in(CopyLink::KINDS)], 'id' => ['required', 'string', 'max:40'], 'days' => ['required', 'integer', 'between:1,120'],
+        $given = $request->validate(['kind' => ['required', Rule::in(Snapshot::KINDS)], 'id' => ['required', 'string', 'max:40'], 'days' => ['required', 'integer', 'between:1,120'],
             'from' => ['sometimes', 'nullable', 'string', 'max:60'], 'place' => ['sometimes', 'boolean']]);
-        [$name, $document] = $this->snapshot($person, $given['kind'], $given['id'], new HandedOut((bool) ($given['place'] ?? false)));
-        if (strlen((string) json_encode($document)) > self::MOST_BYTES) {
-            throw ValidationException::withMessages(['id' => 'This is too large to be offered: '.(self::MOST_BYTES / 1000).' kB at most.']);
-        }
-        [$link, $secret] = $this->keeper($request)->alone(static function () use ($person, $given, $name, $document): array {
+        $offered = Snapshot::of($person, $given['kind'], $given['id'], new HandedOut((bool) ($given['place'] ?? false)), $this->gate);
+        [$link, $secret] = $this->keeper($request)->alone(static function () use ($person, $given, $offered): array {
             if (CopyLink::query()->where('user_id', $person->id)->where('expires_at', '>', now())->count() >= (int) config('limits.copy_links')) {
                 throw ValidationException::withMessages(['days' => 'You offer '.config('limits.copy_links').' copies already. Take one back first.']);
             }
 
-            return CopyLink::open($person, $given['kind'], $name, $document, (int) $given['days'], trim((string) ($given['from'] ?? '')));
+            return CopyLink::open($person, $offered->kind, $offered->name, $offered->document, (int) $given['days'], trim((string) ($given['from'] ?? '')));
         });
 
         return response()->json([...self::told($link), 'address' => Letters::link("copy/$secret")], 201);
@@ -96,62 +87,9 @@ final class CopyController extends Controller
         abort_if($link === null, 404, 'This is not offered any more. Ask whoever sent it for a new address.');
 
         $person = $request->user('sanctum');
-        $document = $person instanceof User ? self::inHandsOf($person, $link->kind, $link->document) : $link->document;
+        $document = $person instanceof User ? Snapshot::inHandsOf($person, $link->kind, $link->document) : $link->document;
 
         return response()->json(['kind' => $link->kind, 'name' => $link->name, 'from' => $link->from, 'document' => Documents::withObjects($document)]);
-    }
-
-    /** @return array{string, array<string, mixed>} */
-    private function snapshot(User $person, string $kind, string $id, HandedOut $out): array
-    {
-        if ($kind === 'drill') {
-            $drill = $person->drills()->findOrFail($id);
-
-            // What is called or comes, not what was done.
-            $document = array_diff_key($drill->document, ['trace' => true, 'aids' => true]);
-
-            return [$drill->exercise->value, isset($document['rush']) ? [...$document, 'rush' => $out->rush((array) $document['rush'])] : $document];
-        }
-        if ($kind === 'layout') {
-            $entry = (new Shelf($person, KitType::Bodies))->find($id);
-            abort_if($entry === null || $entry->sample, 404, 'This body is not in your kit any more.');
-
-            return [$entry->name, $entry->document()];
-        }
-        if ($kind === 'card') {
-            $outing = SavedOuting::query()->where('user_id', $person->id)->findOrFail($id);
-            $rushes = new Rushes($person, $this->gate);
-
-            return [$outing->name, $out->outing($rushes->inside($rushes->present($outing->document)[0]))];
-        }
-        $rush = SavedRush::query()->where('user_id', $person->id)->findOrFail($id);
-        $document = $out->rush($rush->document);
-
-        return [$rush->name, $kind === 'hold' ? ['rush' => $document, 'pins' => $rush->pins] : $document];
-    }
-
-    /**
-     * The same in the hands of whoever takes it.
-     *
-     * @param  array<string, mixed>  $document
-     * @return array<string, mixed>
-     */
-    private static function inHandsOf(User $person, string $kind, array $document): array
-    {
-        $mine = static fn (array $rush): array => [...$rush, 'photographer' => $person->habits()->fields['photographer'] ?? []];
-        if ($kind === 'rush') {
-            return $mine($document);
-        }
-        if (is_array($document['rush'] ?? null)) {
-            return [...$document, 'rush' => $mine($document['rush'])];
-        }
-        foreach ((array) ($document['rushes'] ?? []) as $i => $entry) {
-            if (is_array($entry) && is_array($entry['rush'] ?? null)) {
-                $document['rushes'][$i]['rush'] = $mine($entry['rush']);
-            }
-        }
-
-        return $document;
     }
 
     /** @return array{id: int, kind: string, name: string, expires_at: string} */

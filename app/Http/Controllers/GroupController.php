@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Models\Burst;
 use App\Models\Group;
 use App\Models\GroupMember;
+use App\Models\GroupTask;
 use App\Models\KeptDrill;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -24,8 +26,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'GroupShares', required: ['drills', 'rushes'], properties: [
     new OA\Property(property: 'drills', type: 'boolean'), new OA\Property(property: 'rushes', type: 'array', maxItems: 50, description: 'Whose bursts are shared', items: new OA\Items(type: 'string')),
 ])]
-#[OA\Schema(schema: 'GroupResults', required: ['id', 'name', 'join_code', 'members'], properties: [
+#[OA\Schema(schema: 'GroupResults', required: ['id', 'name', 'join_code', 'members', 'tasks'], properties: [
     new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'join_code', type: 'string'),
+    new OA\Property(property: 'tasks', type: 'array', description: 'What was given, the latest first', items: new OA\Items(required: ['id', 'kind', 'name', 'note', 'due_on', 'given_at', 'done'], type: 'object', properties: [
+        new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'kind', type: 'string', enum: ['drill', 'rush', 'hold', 'layout', 'card']),
+        new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'note', type: 'string'),
+        new OA\Property(property: 'due_on', type: 'string', format: 'date', nullable: true), new OA\Property(property: 'given_at', type: 'string', format: 'date-time'),
+        new OA\Property(property: 'done', type: 'array', items: new OA\Items(required: ['member', 'at', 'value', 'rush'], type: 'object', properties: [
+            new OA\Property(property: 'member', type: 'integer'), new OA\Property(property: 'at', type: 'string', format: 'date-time'),
+            new OA\Property(property: 'value', type: 'number', nullable: true, description: 'What the turn came to, where drills are shared'),
+            new OA\Property(property: 'rush', type: 'string', nullable: true, description: 'The rush it became, where its bursts are shared'),
+        ])),
+    ])),
     new OA\Property(property: 'members', type: 'array', items: new OA\Items(required: ['id', 'name', 'joined_at', 'shares_drills', 'drills', 'rushes'], type: 'object', properties: [
         new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'joined_at', type: 'string', format: 'date-time'), new OA\Property(property: 'shares_drills', type: 'boolean'),
         new OA\Property(property: 'drills', type: 'array', items: new OA\Items(required: ['drill', 'day', 'seed', 'value', 'seconds'], type: 'object', properties: [new OA\Property(property: 'drill', type: 'string'), new OA\Property(property: 'day', type: 'string', format: 'date'), new OA\Property(property: 'seed', type: 'integer'), new OA\Property(property: 'value', type: 'number', description: 'Share right, kept or caught'), new OA\Property(property: 'seconds', type: 'number', nullable: true)])),
@@ -97,8 +109,11 @@ final class GroupController extends Controller
         $this->authorize('teach', $group);
         $members = GroupMember::query();
         $members->where('group_id', $group->id)->with('user')->orderBy('id');
+        $tasks = GroupTask::query();
+        $tasks->where('group_id', $group->id)->with('done')->orderByDesc('created_at')->orderByDesc('id')->limit((int) config('limits.group_tasks'));
+        $in = $members->get();
 
-        return response()->json(['id' => $group->id, 'name' => $group->name, 'join_code' => $group->join_code, 'members' => $members->get()->map(self::member(...))]);
+        return response()->json(['id' => $group->id, 'name' => $group->name, 'join_code' => $group->join_code, 'members' => $in->map(self::member(...)), 'tasks' => $tasks->get(GroupTask::LISTED)->map(static fn (GroupTask $task): array => self::task($task, $in))]);
     }
 
     #[OA\Patch(path: '/api/groups/{id}', operationId: 'changeGroup', summary: 'Rename a group, or give it another code', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
@@ -179,6 +194,27 @@ final class GroupController extends Controller
     {
         return ['id' => $member->id, 'name' => $member->user->name ?? '', 'joined_at' => $member->created_at->toIso8601ZuluString(), 'shares_drills' => $member->shares_drills,
             'drills' => $member->shares_drills ? self::drills($member) : [], 'rushes' => $member->rushes === [] ? [] : self::rushes($member)];
+    }
+
+    /**
+     * @param  Collection<int, GroupMember>  $members
+     * @return array<string, mixed>
+     */
+    private static function task(GroupTask $task, Collection $members): array
+    {
+        $done = [];
+        foreach ($task->done as $one) {
+            $member = $members->firstWhere('user_id', $one->user_id);
+            if ($member === null) {
+                continue;
+            }
+            $drill = $member->shares_drills && $one->drill_id !== null ? KeptDrill::query()->where('user_id', $one->user_id)->find($one->drill_id, KeptDrill::LISTED) : null;
+            $value = $drill->score['right'] ?? $drill->score['share'] ?? null;
+            $done[] = ['member' => $member->id, 'at' => $one->created_at->toIso8601ZuluString(), 'value' => is_numeric($value) ? (float) $value : null, 'rush' => in_array($one->rush_id, $member->rushes, true) ? $one->rush_id : null];
+        }
+
+        return ['id' => $task->id, 'kind' => $task->kind, 'name' => $task->name, 'note' => $task->note, 'due_on' => $task->due_on === null ? null : substr($task->due_on, 0, 10),
+            'given_at' => $task->created_at->toIso8601ZuluString(), 'done' => $done];
     }
 
     /** @return list<array{drill: string, day: string, seed: int, value: float, seconds: float|null}> */

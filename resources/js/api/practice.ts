@@ -15,6 +15,7 @@ export type DrillDocument = Schemas['Drill'];
 export type Stretch = NonNullable<DrillCourse['stretches']>[number];
 export type GroupSummary = Schemas['GroupSummary'];
 export type GroupResults = Schemas['GroupResults'];
+export type GroupTask = Schemas['GroupTask'];
 export type CopyLink = Schemas['CopyLink'];
 export type OfferedCopy = Schemas['OfferedCopy'];
 
@@ -49,7 +50,7 @@ export function usePracticeAction<Input, Output>(action: (input: Input) => Promi
   return useMutation<Output, Refusal, Input>({
     mutationFn: action,
     onSuccess: () => {
-      for (const key of ['practice', 'drills', 'groups', 'copies'])
+      for (const key of ['practice', 'drills', 'groups', 'tasks', 'copies'])
         void queries.invalidateQueries({ queryKey: [key] });
     },
   });
@@ -77,6 +78,41 @@ export function useGroup(id: string) {
     retry: false,
   });
 }
+
+/** What the teachers of one’s groups have given, the latest first. */
+export function useTasks() {
+  return useQuery<GroupTask[], Refusal>({
+    queryKey: ['tasks'],
+    queryFn: () => take(client.GET('/api/tasks')),
+  });
+}
+
+export function useTask(id: string) {
+  return useQuery<{ task: GroupTask; document: { [key: string]: unknown } }, Refusal>({
+    queryKey: ['tasks', id],
+    queryFn: () => take(client.GET('/api/tasks/{id}', at(id))),
+    retry: false,
+  });
+}
+
+export const taskActions = {
+  give: ({
+    group,
+    ...body
+  }: {
+    group: string;
+    kind: GroupTask['kind'];
+    of: string;
+    note: string;
+    due_on: string | null;
+    place: boolean;
+  }) => take(client.POST('/api/groups/{id}/tasks', { ...at(group), body })),
+  back: ({ group, task }: { group: string; task: string }) =>
+    take(client.DELETE('/api/groups/{id}/tasks/{task}', { params: { path: { id: group, task } } })),
+  done: ({ id, ...body }: { id: string; drill?: string; rush?: string; share?: boolean }) =>
+    take(client.PUT('/api/tasks/{id}/done', { ...at(id), body })),
+  again: (id: string) => take(client.DELETE('/api/tasks/{id}/done', at(id))),
+};
 
 export const groupActions = {
   create: (name: string) => take(client.POST('/api/groups', { body: { name } })),

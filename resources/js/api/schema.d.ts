@@ -855,6 +855,92 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/groups/{id}/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give one's group something to do */
+        post: operations["giveTask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/groups/{id}/tasks/{task}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take something back; copies that were taken stay */
+        delete: operations["takeTaskBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the teachers of one's groups have given, the latest first */
+        get: operations["listTasks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was given, to be taken or played */
+        get: operations["readTask"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{id}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say that one did it; its teacher sees that, and the result only of what is shared */
+        put: operations["doTask"];
+        post?: never;
+        /** Have it to do again */
+        delete: operations["undoTask"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/habits": {
         parameters: {
             query?: never;
@@ -4777,6 +4863,27 @@ export interface components {
             id: string;
             name: string;
             join_code: string;
+            /** @description What was given, the latest first */
+            tasks: {
+                id: string;
+                /** @enum {string} */
+                kind: "drill" | "rush" | "hold" | "layout" | "card";
+                name: string;
+                note: string;
+                /** Format: date */
+                due_on: string | null;
+                /** Format: date-time */
+                given_at: string;
+                done: {
+                    member: number;
+                    /** Format: date-time */
+                    at: string;
+                    /** @description What the turn came to, where drills are shared */
+                    value: number | null;
+                    /** @description The rush it became, where its bursts are shared */
+                    rush: string | null;
+                }[];
+            }[];
             members: {
                 id: number;
                 name: string;
@@ -4801,6 +4908,28 @@ export interface components {
                     last_at: string | null;
                 }[];
             }[];
+        };
+        GroupTask: {
+            /** @description What a teacher gives a group to do, and members doing it. */
+            id: string;
+            group: {
+                id: string;
+                name: string;
+            };
+            teacher: string;
+            /** @enum {string} */
+            kind: "drill" | "rush" | "hold" | "layout" | "card";
+            name: string;
+            note: string;
+            /** Format: date */
+            due_on: string | null;
+            /** Format: date-time */
+            given_at: string;
+            /**
+             * Format: date-time
+             * @description When oneself did it
+             */
+            done_at: string | null;
         };
         HoldComparison: {
             /** @description The set-ups of the log against each other. */
@@ -7297,6 +7426,174 @@ export interface operations {
         requestBody?: never;
         responses: {
             /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    giveTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "drill" | "rush" | "hold" | "layout" | "card";
+                    /** @description Id of a rush, a body, an outing or a kept turn of one's own */
+                    of: string;
+                    note?: string;
+                    /** Format: date */
+                    due_on?: string | null;
+                    /**
+                     * @description Whether places go along, to a tenth of a degree
+                     * @default false
+                     */
+                    place?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Given */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupTask"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    takeTaskBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                task: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    listTasks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tasks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupTask"][];
+                };
+            };
+        };
+    };
+    readTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The task with its document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        task: components["schemas"]["GroupTask"];
+                        /** @description As of a copy that is offered */
+                        document: {
+                            [key: string]: unknown;
+                        };
+                    };
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    doTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description The turn that was played */
+                    drill?: string | null;
+                    /** @description The rush of one's own that it became */
+                    rush?: string | null;
+                    /** @description Whether the bursts of that rush are shared with the group */
+                    share?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupTask"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    undoTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description To do again */
             204: {
                 headers: {
                     [name: string]: unknown;

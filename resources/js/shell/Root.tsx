@@ -39,6 +39,7 @@ const FirstSharp = lazy(() => import('../screens/practice/FirstSharp'));
 const Progress = lazy(() => import('../screens/practice/Progress'));
 const Groups = lazy(() => import('../screens/practice/Groups'));
 const GroupPage = lazy(() => import('../screens/practice/GroupPage'));
+const TaskPage = lazy(() => import('../screens/practice/TaskPage'));
 const CopyPage = lazy(() => import('../screens/practice/CopyPage'));
 const Described = lazy(() => import('../screens/kit/described/Described'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
@@ -88,6 +89,8 @@ const router = createBrowserRouter([
       { path: '/practice/ring', element: <RingDrill /> },
       { path: '/practice/buttons', element: <ButtonsDrill /> },
       { path: '/practice/moment', element: <MomentDrill /> },
+      { path: '/practice/rehearsal', element: <Rehearse /> },
+      { path: '/tasks/:id', element: <TaskPage /> },
       { path: '/practice/area', element: <AreaDrill /> },
       { path: '/practice/first-sharp', element: <FirstSharp /> },
       { path: '/practice/progress', element: <Progress /> },

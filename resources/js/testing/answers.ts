@@ -137,5 +137,6 @@ export const somebody = (): Answers => ({
   'GET /api/outings': [],
   'GET /api/sweeps': [],
   'GET /api/groups': [],
+  'GET /api/tasks': [],
   'GET /api/rushes': { items: [], next: null },
 });

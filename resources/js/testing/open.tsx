@@ -10,8 +10,8 @@ import type { Mode } from '../theme/theme';
 import { setWidth } from './window';
 
 type Where = {
-  /** The address it is opened at. */
-  at?: string;
+  /** The address it is opened at; with a state, as from a link that hands something on. */
+  at?: string | { pathname: string; state: unknown };
   /** What the address looks like, such as `/rushes/:id`. */
   path?: string;
   units?: Units;

@@ -9,6 +9,8 @@ import { label } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
 import { DRILLS, percent, sharedBy } from './drills';
+import { GivenTasks } from './GivenTasks';
+import { GiveTask } from './GiveTask';
 
 type Member = GroupResults['members'][number];
 
@@ -37,6 +39,7 @@ export default function GroupPage() {
           <Link className="ant-btn ant-btn-default calendar-file" to="/practice/groups">
             All groups
           </Link>
+          {group.data && <GiveTask group={id} />}
           <Button onClick={() => change.mutate({ id, new_code: true }, failed)}>New code</Button>
           <Button onClick={() => setClosing(true)}>Close the group</Button>
         </div>
@@ -52,8 +55,10 @@ export default function GroupPage() {
             Nobody has joined yet. Give the code to those who practise with you.
           </p>
         )}
+        {group.data && <GivenTasks group={group.data} />}
         {members.length > 0 && (
           <>
+            <h2>What they share</h2>
             {played.length > 0 && (
               <Select
                 aria-label="Drill"

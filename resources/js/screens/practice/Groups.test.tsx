@@ -7,6 +7,8 @@ import CopyPage from './CopyPage';
 import GroupPage from './GroupPage';
 import Groups from './Groups';
 import { OfferCopy } from './OfferCopy';
+import TaskPage from './TaskPage';
+import { Tasks } from './Tasks';
 
 const taught = sample('GroupSummary', {
   id: '1',
@@ -61,10 +63,10 @@ describe('groups', () => {
 
   it('are opened by name', async () => {
     answers({ 'POST /api/groups': taught });
-    const { user } = open(<Groups />);
+    const { user, where } = open(<Groups />, { at: '/practice/groups', path: '/practice/groups' });
     expect(await screen.findByRole('button', { name: 'Open it' })).toBeDisabled();
     await user.type(screen.getByLabelText('Name of the group'), 'Cliff mornings{Enter}');
-    await waitFor(() => expect(screen.getByLabelText('Name of the group')).toHaveValue(''));
+    await waitFor(() => expect(where()).toBe('/practice/groups/1'));
     expect(bodies('POST /api/groups')).toEqual([{ name: 'Cliff mornings' }]);
   });
 
@@ -105,7 +107,7 @@ describe('a group one teaches', () => {
     drills: [turn(1), turn(0.9), turn(0.8), turn(0.8), turn(0.5), turn(0)],
     rushes: [{ rush: 'Tern', bursts: 2, frames: 80, keepers: 30, last_at: null }],
   };
-  const group = { id: '1', name: 'Cliff mornings', join_code: 'GANNET-7', members: [member] };
+  const group = { id: '1', name: 'Cliff mornings', join_code: 'GANNET-7', members: [member], tasks: [] };
   const page = () => open(<GroupPage />, { at: '/practice/groups/1', path: '/practice/groups/:id' });
 
   it('tells how one joins while nobody has', async () => {
@@ -133,6 +135,56 @@ describe('a group one teaches', () => {
     expect(screen.getByText('Emil').closest('li')).toHaveTextContent('none of this drill yet');
   });
 
+  it('gives something of one’s own, and shows who did it', async () => {
+    const rush = recorded('rush');
+    answers({
+      'GET /api/groups/{id}': {
+        ...group,
+        tasks: [
+          {
+            id: 't1',
+            kind: 'drill',
+            name: 'moment',
+            note: 'Twice, please.',
+            due_on: '2020-01-02',
+            given_at: '2019-12-30T00:00:00Z',
+            done: [{ member: 9, at: '2020-01-01T00:00:00Z', value: 0.75, rush: null }],
+          },
+        ],
+      },
+      'GET /api/rushes': { items: [rush], total: 1, next: null } as never,
+      'GET /api/outings': [],
+      'GET /api/kit/{type}': [],
+      'GET /api/drills': [],
+      'POST /api/groups/{id}/tasks': {} as never,
+      'DELETE /api/groups/{id}/tasks/{task}': undefined,
+    });
+    const { user } = page();
+    const given = (await screen.findByText('Twice, please.')).closest('li') as HTMLElement;
+    expect(given).toHaveTextContent('The moment');
+    expect(given).toHaveTextContent('was due 2 January 2020');
+    expect(given).toHaveTextContent('1 of 1 did it');
+    expect(given).toHaveTextContent('Cem 75%');
+    await user.click(within(given).getByRole('button', { name: 'Take back' }));
+    await waitFor(() => expect(asked.some(({ path }) => path.task === 't1')).toBe(true));
+    await user.click(screen.getByRole('button', { name: 'Give something to do' }));
+    const dialog = within(await screen.findByRole('dialog'));
+    expect(dialog.getByRole('button', { name: 'Give it' })).toBeDisabled();
+    await user.click(dialog.getByRole('combobox', { name: 'Which' }));
+    await user.click(await screen.findByTitle(rush.name));
+    await user.type(dialog.getByRole('textbox', { name: 'What to do with it' }), ' Park first ');
+    await user.click(dialog.getByRole('button', { name: 'Give it' }));
+    await waitFor(() =>
+      expect(bodies('POST /api/groups/{id}/tasks')[0]).toMatchObject({
+        kind: 'rush',
+        of: rush.id,
+        note: 'Park first',
+        due_on: null,
+        place: false,
+      }),
+    );
+  });
+
   it('removes a member, and closes, only after asking', async () => {
     answers({
       'GET /api/groups/{id}': group,
@@ -149,6 +201,68 @@ describe('a group one teaches', () => {
     const closing = within(dialogs.at(-1) as HTMLElement);
     await user.click(closing.getAllByRole('button').at(-1) as HTMLElement);
     await waitFor(() => expect(where()).toBe('/practice/groups'));
+  });
+});
+
+describe('what a teacher gave', () => {
+  const task = {
+    id: 't1',
+    group: { id: '1', name: 'Cliff mornings' },
+    teacher: 'Dora',
+    kind: 'rush' as const,
+    name: 'Tern over the cove',
+    note: 'Park before it lands.',
+    due_on: null,
+    given_at: '2026-11-20T00:00:00Z',
+    done_at: null,
+  };
+
+  it('comes by the day it is due, and not once it is done', async () => {
+    const tasks = [
+      { ...task, id: 'a', name: 'Some day' },
+      { ...task, id: 'b', name: 'In March', due_on: '2099-03-01' },
+      { ...task, id: 'c', name: 'Long ago', due_on: '2020-03-01' },
+      { ...task, id: 'd', name: 'Done', done_at: '2026-11-20T00:00:00Z' },
+    ];
+    answers({ 'GET /api/tasks': tasks });
+    open(<Tasks />);
+    await screen.findByText('Some day');
+    expect(screen.getAllByRole('link').map((link) => link.textContent)).toEqual([
+      'Groups',
+      'Long ago',
+      'In March',
+      'Some day',
+    ]);
+    expect(screen.getByText(/was due 1 March 2020/)).toBeVisible();
+  });
+
+  it('becomes a rush of one’s own, whose bursts are shared only if one says so', async () => {
+    const document = { name: 'Tern over the cove' };
+    answers({
+      'GET /api/tasks/{id}': { task, document } as never,
+      'POST /api/rushes': { ...recorded('rush'), id: 'mine' },
+      'PUT /api/tasks/{id}/done': task,
+    });
+    const { user, where } = open(<TaskPage />, { at: '/tasks/t1', path: '/tasks/:id' });
+    expect(await screen.findByText('Park before it lands.')).toBeVisible();
+    await user.click(screen.getByRole('checkbox', { name: 'Dora sees the bursts I log of it' }));
+    await user.click(screen.getByRole('button', { name: 'Copy it into my account' }));
+    await waitFor(() => expect(where()).toBe('/rushes/mine'));
+    expect(bodies('POST /api/rushes')[0]).toEqual({ document });
+    expect(bodies('PUT /api/tasks/{id}/done')[0]).toEqual({ rush: 'mine', share: true });
+  });
+
+  it('is played where it is a turn, and can be had to do again', async () => {
+    const done = { ...task, kind: 'drill' as const, name: 'moment', done_at: '2026-11-21T00:00:00Z' };
+    answers({
+      'GET /api/tasks/{id}': { task: done, document: { drill: 'moment', seed: 3 } } as never,
+      'DELETE /api/tasks/{id}/done': undefined,
+    });
+    const { user, where } = open(<TaskPage />, { at: '/tasks/t1', path: '/tasks/:id' });
+    await user.click(await screen.findByRole('button', { name: 'Not done after all' }));
+    await waitFor(() => expect(asked.some(({ call }) => call === 'DELETE /api/tasks/{id}/done')).toBe(true));
+    await user.click(screen.getByRole('button', { name: 'Play it' }));
+    await waitFor(() => expect(where()).toBe('/practice/moment'));
   });
 });
 

@@ -1,19 +1,21 @@
 import './practice.css';
 import { App, Button, Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useRushes, useSession } from '../../api/hooks';
 import { type GroupSummary, groupActions, useGroups, usePracticeAction } from '../../api/practice';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
 import { PracticeTabs } from './PracticeTabs';
+import { Tasks } from './Tasks';
 
 /** Groups one teaches, and those one belongs to with what one shares. */
 export default function Groups() {
   useTitle('Groups');
   const groups = useGroups();
   const demo = useSession().data?.user?.is_demo;
+  const navigate = useNavigate();
   const [query] = useSearchParams();
   const [name, setName] = useState('');
   const [code, setCode] = useState(query.get('code') ?? '');
@@ -70,7 +72,10 @@ export default function Groups() {
             <form
               onSubmit={(event) => {
                 event.preventDefault();
-                create.mutate(name, { ...failed, onSuccess: () => setName('') });
+                create.mutate(name, {
+                  ...failed,
+                  onSuccess: (made) => navigate(`/practice/groups/${made.id}`),
+                });
               }}
             >
               <h2>Teach one</h2>
@@ -90,6 +95,7 @@ export default function Groups() {
             </form>
           </div>
         )}
+        <Tasks />
         {groups.data && groups.data.length > 0 && (
           <ul className="rush-list">
             {groups.data.map((group) =>

@@ -149,7 +149,9 @@ describe('what practice moves', () => {
     open(<PracticePage />);
     const moves = await region('What practice changes');
     for (const box of moves.getAllByRole('checkbox')) expect(box).toBeDisabled();
-    expect(moves.getByText('Some rounds of buttons by touch are needed first.')).toBeVisible();
+    expect(
+      moves.getByText('Some rounds of buttons by touch, or of moving the area, are needed first.'),
+    ).toBeVisible();
     expect(moves.getByText('Some trials with the stopwatch are needed first.')).toBeVisible();
   });
 

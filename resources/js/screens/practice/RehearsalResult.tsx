@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { KeptDrill } from '../../api/practice';
 import { label } from '../../parts/words';
 import { percent } from './drills';
+import { OfferCopy } from './OfferCopy';
 
 type Rush = NonNullable<KeptDrill['score']['rushes']>[number];
 
@@ -14,7 +15,7 @@ function mendOf(rush: Rush): string {
 }
 
 /** Which rushes were ready in time, what the others lost, and what to change. */
-export function RehearsalResult({ kept, outing }: { kept: KeptDrill; outing: string }) {
+export function RehearsalResult({ kept, outing }: { kept: KeptDrill; outing: string | null }) {
   const s = kept.score;
   const rushes = [...(s.rushes ?? [])].sort((a, b) => b.lost - a.lost);
   return (
@@ -68,10 +69,15 @@ export function RehearsalResult({ kept, outing }: { kept: KeptDrill; outing: str
         </table>
       </section>
       <p>
-        <Link to={`/outings/${outing}`}>The order of the day</Link> ·{' '}
+        {outing !== null && (
+          <>
+            <Link to={`/outings/${outing}`}>The order of the day</Link> ·{' '}
+          </>
+        )}
         <Link to="/kit/layouts">Lay the buttons out anew</Link> ·{' '}
         <Link to="/practice/buttons">Buttons by touch</Link>
       </p>
+      <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />
     </section>
   );
 }

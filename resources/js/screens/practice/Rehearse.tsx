@@ -3,11 +3,11 @@ import './buttons.css';
 import './rehearsal.css';
 import { Checkbox } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, Navigate, useLocation, useParams } from 'react-router';
 import { planningDay, useDay } from '../../api/day';
 import { useProgress } from '../../api/hooks';
 import { useOuting } from '../../api/outings';
-import type { DrillCourse } from '../../api/practice';
+import type { DrillCourse, DrillDocument } from '../../api/practice';
 import { Choice } from '../../parts/Choice';
 import { ProgressLine } from '../../parts/ProgressLine';
 import { useUnits } from '../../parts/units';
@@ -28,9 +28,18 @@ import { useTurn } from './useTurn';
 
 const MOST_SEED = 1_000_000;
 
+type Laid = { body: string | null; rehearsal: DrillDocument }[];
+
 /** The rushes of an outing in an order by chance, in real time, with the buttons of its layout. */
 export default function Rehearse() {
   const { id } = useParams();
+  const given = (useLocation().state as { document?: DrillDocument } | null)?.document;
+  if (id) return <OfOuting id={id} />;
+  if (!given) return <Navigate to="/outings" replace />;
+  return <Played outing={null} name="" layouts={[{ body: null, rehearsal: given }]} />;
+}
+
+function OfOuting({ id }: { id: string }) {
   const units = useUnits();
   const kept = useOuting(id);
   const done = useProgress(planningDay);
@@ -45,7 +54,7 @@ export default function Rehearse() {
       </>
     );
   const laid = day.data?.played ? day.data.layouts : undefined;
-  const can = laid?.filter((one) => one.rehearsal !== null);
+  const can = laid?.flatMap(({ body, rehearsal }) => (rehearsal ? [{ body, rehearsal }] : []));
   if (!can || can.length === 0)
     return (
       <>
@@ -70,12 +79,12 @@ export default function Rehearse() {
         </main>
       </>
     );
-  return <Played key={id} outing={id ?? ''} name={name} layouts={can} />;
+  return <Played key={id} outing={id} name={name} layouts={can} />;
 }
 
-type Laid = NonNullable<ReturnType<typeof useDay>['data']>['layouts'];
-
-function Played({ outing, name, layouts }: { outing: string; name: string; layouts: Laid }) {
+/** @param outing whose it is; null for a turn that was given, which is played as it is */
+function Played({ outing, name, layouts }: { outing: string | null; name: string; layouts: Laid }) {
+  useTitle(outing === null ? label('exercise', 'rehearsal') : `Rehearse ${name}`);
   const { still } = usePreferences();
   const [body, setBody] = useState(0);
   const [sound, setSound] = useSound();
@@ -121,7 +130,8 @@ function Played({ outing, name, layouts }: { outing: string; name: string; layou
     if (!chosen) return;
     const found = await turn.begin({
       drill: 'rehearsal',
-      document: { ...chosen, seed: 1 + Math.floor(Math.random() * (MOST_SEED - 1)) },
+      document:
+        outing === null ? chosen : { ...chosen, seed: 1 + Math.floor(Math.random() * (MOST_SEED - 1)) },
     });
     if (found) play(found);
   }
@@ -135,7 +145,7 @@ function Played({ outing, name, layouts }: { outing: string; name: string; layou
   const held = presses.held !== null && presses.held === answer && stage !== 'gone';
   return (
     <DrillFrame
-      title={`Rehearse ${name}`}
+      title={outing === null ? label('exercise', 'rehearsal') : `Rehearse ${name}`}
       says="Its rushes come in an order by chance, each with the warning it gives. Hold the control that answers it before the first frame."
       turn={turn}
       onStart={() => void start()}
@@ -147,11 +157,15 @@ function Played({ outing, name, layouts }: { outing: string; name: string; layou
               label="Body"
               disabled={running}
               value={String(body)}
-              options={layouts.map((one, i) => ({ value: String(i), label: one.body }))}
+              options={layouts.map((one, i) => ({ value: String(i), label: one.body ?? '' }))}
               onChange={(next) => setBody(Number(next))}
             />
           ) : (
-            <p className="quiet">With the buttons of {layouts[0]?.body}.</p>
+            <p className="quiet">
+              {outing === null
+                ? 'This turn was given to you: the same rushes and buttons for everybody who plays it.'
+                : `With the buttons of ${layouts[0]?.body}.`}
+            </p>
           )}
           {!(blind && running) && (
             <dl className="rehearsal-answers" aria-label="Which control answers which rush">

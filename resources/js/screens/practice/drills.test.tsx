@@ -1,11 +1,13 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { answers, bodies, offline, refused } from '../../testing/answers';
+import { answers, bodies, offline, refused, told } from '../../testing/answers';
 import { open } from '../../testing/open';
 import { recorded } from '../../testing/recorded';
+import AreaDrill from './AreaDrill';
 import ButtonsDrill from './ButtonsDrill';
 import FirstSharp from './FirstSharp';
 import MomentDrill from './MomentDrill';
+import Rehearse from './Rehearse';
 import RingDrill from './RingDrill';
 
 const practice = recorded('practice');
@@ -99,6 +101,137 @@ describe('buttons without looking', () => {
     await user.click(await screen.findByRole('button', { name: 'Start' }));
     expect(await screen.findByRole('alert')).toHaveTextContent('Nothing was pressed in this turn.');
     expect(screen.queryByRole('button', { name: 'Send it again' })).toBeNull();
+  });
+});
+
+describe('a day rehearsed', () => {
+  const day = recorded('day');
+  const rehearsal = day.layouts[0]?.rehearsal as NonNullable<(typeof day.layouts)[0]['rehearsal']>;
+  const layout = (rehearsal.layout ?? []).map((key) => ({ mode: null, area: null, detect: null, ...key }));
+  const course = {
+    drill: 'rehearsal',
+    seed: 5,
+    seconds: 9,
+    layout,
+    answers: (rehearsal.rushes ?? []).map(() => 1),
+    comings: [
+      { entry: 1, from: 1, due: 3, to: 5 },
+      { entry: 0, from: 6, due: 7, to: 8 },
+    ],
+    document: { ...rehearsal, seed: 5 },
+    about: { figure: 'plain', length_m: 1, height_m: 1, sensor_mm: 36 },
+  };
+  const rush = {
+    name: 'Hare bolting',
+    by: 'thumb-1',
+    warning_s: 1,
+    left_s: 0.6,
+    asked: 3,
+    right: 1,
+    in_time: 1,
+    missed: 0,
+    held_s: 0.7,
+    late_s: 0.3,
+    lost: 0.2,
+    mend: 'confused',
+    instead: 'thumb-2',
+    setting: null,
+  };
+
+  it('lets its rushes come, says what is left to do, and what to change', async () => {
+    hurry(6);
+    answers({
+      'GET /api/outings/{id}': recorded('outing'),
+      'POST /api/day': told(day),
+      'POST /api/drills/course': course as never,
+      'POST /api/drills': kept('rehearsal', { right: 0.5, in_time: 0.5, median_s: 0.7, rushes: [rush] }),
+    });
+    const { user } = open(<Rehearse />, { at: '/outings/1/rehearse', path: '/outings/:id/rehearse' });
+    await user.click(await screen.findByRole('button', { name: 'Start' }));
+    expect(bodies('POST /api/drills/course')[0]).toMatchObject({
+      drill: 'rehearsal',
+      document: { rushes: rehearsal.rushes },
+    });
+    const field = screen.getByRole('application');
+    await waitFor(() => expect(field).toHaveAttribute('data-coming', '0'), { interval: 5 });
+    expect(screen.getByText('1 of 2')).toBeVisible();
+    const code = `Key${screen.getAllByText(/^[A-Z]$/, { selector: 'kbd' })[1]?.textContent}`;
+    fireEvent.keyDown(field, { code });
+    expect(await screen.findByText(/^held/)).toBeVisible();
+    fireEvent.keyUp(field, { code });
+    expect(await screen.findByText('50%', {}, { timeout: 8000 })).toBeVisible();
+    const row = screen.getByText('Hare bolting').closest('tr') as HTMLElement;
+    expect(row).toHaveTextContent('1 of 3');
+    expect(row).toHaveTextContent('1.3 s');
+    expect(row).toHaveTextContent('Held instead: second thumb button.');
+  });
+
+  it('says so where there is nothing to tell apart', async () => {
+    const bare = { ...day, layouts: day.layouts.map((one) => ({ ...one, rehearsal: null })) };
+    answers({ 'GET /api/outings/{id}': recorded('outing'), 'POST /api/day': told(bare) });
+    open(<Rehearse />, { at: '/outings/1/rehearse', path: '/outings/:id/rehearse' });
+    expect(await screen.findByText(/There is nothing to rehearse/)).toBeVisible();
+  });
+});
+
+describe('moving the area', () => {
+  const course = (move: string) =>
+    ({
+      drill: 'area',
+      seed: 5,
+      seconds: 6,
+      move,
+      near: [0.035, 0.05],
+      targets: [{ from: 0.5, to: 6, at: [0.2, -0.2] }],
+      document: { drill: 'area', seed: 5, move },
+      about: { figure: 'plain', length_m: 1, height_m: 1, sensor_mm: 36 },
+    }) as never;
+  const score = {
+    move: 'stick',
+    share: 1,
+    median_s: 0.9,
+    usual_s: 1.2,
+    overshoots: 1,
+    moves: [0.9, null],
+  };
+  const sent = () => (bodies('POST /api/drills') as { document: { trace: number[][] } }[])[0]?.document.trace;
+
+  it('goes with the arrow keys as long as they are held', async () => {
+    hurry(6);
+    answers({ 'POST /api/drills/course': course('stick'), 'POST /api/drills': kept('area', score) });
+    const { user } = open(<AreaDrill />);
+    await user.click(await screen.findByRole('button', { name: 'Start' }));
+    const field = screen.getByRole('application');
+    await waitFor(() => expect(field).toHaveAttribute('data-target', '0.2 -0.2'), { interval: 5 });
+    fireEvent.keyDown(field, { code: 'ArrowRight' });
+    await new Promise((resolve) => setTimeout(resolve, 80));
+    fireEvent.keyUp(field, { code: 'ArrowRight' });
+    expect(await screen.findByText('0.90 s')).toBeVisible();
+    expect(screen.getByText(/ran past once · guessed 1\.2 s/)).toBeVisible();
+    const last = sent()?.at(-1) ?? [];
+    expect(last[1]).toBeGreaterThan(0.05);
+    expect(last[2]).toBe(0);
+  });
+
+  it.each([
+    ['touch-absolute', -0.2],
+    ['touch-relative', 0.14],
+  ])('goes where the thumb is put, or as far as it is dragged: %s', async (move, expected) => {
+    hurry(6);
+    answers({ 'POST /api/drills/course': course(move), 'POST /api/drills': kept('area', score) });
+    const { user } = open(<AreaDrill />, {
+      at: { pathname: '/practice/area', state: { document: { drill: 'area', move } } },
+    });
+    await user.click(await screen.findByRole('button', { name: 'Start' }));
+    const field = screen.getByRole('application');
+    await waitFor(() => expect(field).toHaveAttribute('data-target', '0.2 -0.2'), { interval: 5 });
+    const pad = field.querySelector('.area-pad') as HTMLElement;
+    pad.getBoundingClientRect = () => ({ left: 0, top: 0, width: 300, height: 200 }) as DOMRect;
+    fireEvent.pointerDown(pad, { clientX: 60, clientY: 100 });
+    fireEvent.pointerMove(pad, { clientX: 90, clientY: 100 });
+    fireEvent.pointerUp(pad, { clientX: 90, clientY: 100 });
+    await screen.findByText('0.90 s');
+    expect(sent()?.at(-1)?.[1]).toBeCloseTo(expected, 3);
   });
 });
 

@@ -1,11 +1,11 @@
 import type { DrillName, DrillScore, KeptDrill } from '../../api/practice';
 
-/** Where each drill is played. */
-export function placeOf(drill: string): string {
+/** Where each drill is played; a rehearsal begins at its outing, unless it was given. */
+export function placeOf(drill: string, given = false): string {
   if (drill === 'buttons') return '/practice/buttons';
   if (drill === 'moment') return '/practice/moment';
   if (drill === 'area') return '/practice/area';
-  if (drill === 'rehearsal') return '/outings';
+  if (drill === 'rehearsal') return given ? '/practice/rehearsal' : '/outings';
   if (drill === 'first-sharp') return '/practice/first-sharp';
   return `/practice/ring?exercise=${drill}`;
 }

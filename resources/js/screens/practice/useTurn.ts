@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { useLocation } from 'react-router';
 import { Refusal } from '../../api/client';
 import {
   askCourse,
@@ -6,6 +7,7 @@ import {
   type DrillDocument,
   type KeptDrill,
   practiceActions,
+  taskActions,
   usePracticeAction,
 } from '../../api/practice';
 
@@ -23,7 +25,10 @@ export function useTurn() {
   const [kept, setKept] = useState<KeptDrill | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const waiting = useRef<{ document: DrillDocument; body?: string | null } | null>(null);
+  // A turn that a teacher gave is done once it is kept.
+  const task = (useLocation().state as { task?: string } | null)?.task;
   const keep = usePracticeAction(practiceActions.keep);
+  const done = usePracticeAction(taskActions.done);
   const gone = useRef(false);
   useEffect(() => {
     gone.current = false;
@@ -53,16 +58,18 @@ export function useTurn() {
     setStage('scoring');
     setProblem(null);
     try {
-      setKept(await keep.mutateAsync(waiting.current));
+      const kept = await keep.mutateAsync(waiting.current);
+      setKept(kept);
       waiting.current = null;
       setStage('done');
+      if (task) done.mutate({ id: task, drill: kept.id });
     } catch (error) {
       // What is refused as it is will be refused again.
       if (error instanceof Refusal && error.status === 422) waiting.current = null;
       setProblem((error as Error).message);
       setStage('ready');
     }
-  }, [keep.mutateAsync]);
+  }, [keep.mutateAsync, done.mutate, task]);
 
   const finish = useCallback(
     (document: DrillDocument, body?: string | null) => {

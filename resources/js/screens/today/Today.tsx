@@ -11,6 +11,7 @@ import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
 import { whenOf } from '../outing/OutingList';
 import { Due } from '../practice/Due';
+import { Tasks } from '../practice/Tasks';
 import { OneLine } from '../rushes/OneLine';
 import { RushLink } from '../rushes/RushLink';
 import { Waiting } from './Waiting';
@@ -135,6 +136,7 @@ export default function Today() {
         {open && <FirstSteps steps={steps} onAway={() => setAway('yes')} />}
         {listed.length > 0 && <NextOuting />}
         {listed.length > 0 && <Waiting />}
+        <Tasks />
         <Due />
         {listed.length > 0 && (
           <section aria-labelledby="last-worked-on">

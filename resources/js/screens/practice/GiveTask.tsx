@@ -1,0 +1,121 @@
+import { App, Button, Checkbox, Input, Modal, Select } from 'antd';
+import { useState } from 'react';
+import { useRushes } from '../../api/hooks';
+import { useKit } from '../../api/kit';
+import { useOutings } from '../../api/outings';
+import { type GroupTask, taskActions, useDrills, usePracticeAction } from '../../api/practice';
+import { dayOf } from '../../parts/days';
+import { label } from '../../parts/words';
+
+type Kind = GroupTask['kind'];
+
+const KINDS: { value: Kind; label: string; none: string }[] = [
+  { value: 'rush', label: 'A rush', none: 'You have no rush yet.' },
+  { value: 'hold', label: 'A rush with what is pinned', none: 'You have no rush yet.' },
+  { value: 'drill', label: 'A turn of a drill', none: 'Play a drill first: a turn of yours is given.' },
+  { value: 'layout', label: 'A body with its buttons', none: 'Describe a body first.' },
+  { value: 'card', label: 'An outing with its rushes', none: 'Plan an outing first.' },
+];
+
+/** What one has that can be given as such. */
+function useChoices(kind: Kind): { value: string; label: string }[] | undefined {
+  const rushes = useRushes('').data?.pages[0]?.items;
+  const outings = useOutings().data;
+  const bodies = useKit('bodies').data;
+  const drills = useDrills().data;
+  if (kind === 'drill')
+    return drills
+      ?.filter((d) => d.drill !== 'first-sharp')
+      .slice(0, 40)
+      .map((d) => ({ value: d.id, label: `${label('exercise', d.drill)}, ${dayOf(d.done_at)}` }));
+  if (kind === 'layout') return bodies?.filter((b) => !b.sample).map((b) => ({ value: b.id, label: b.name }));
+  if (kind === 'card') return outings?.map((o) => ({ value: o.id, label: o.name || 'Outing' }));
+  return rushes?.map((r) => ({ value: r.id, label: r.name }));
+}
+
+/** Gives a group something to do. */
+export function GiveTask({ group }: { group: string }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button type="primary" onClick={() => setOpen(true)}>
+        Give something to do
+      </Button>
+      {open && <GiveModal group={group} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function GiveModal({ group, onClose }: { group: string; onClose: () => void }) {
+  const { message } = App.useApp();
+  const [kind, setKind] = useState<Kind>('rush');
+  const [of, setOf] = useState<string | null>(null);
+  const [note, setNote] = useState('');
+  const [due, setDue] = useState('');
+  const [place, setPlace] = useState(false);
+  const give = usePracticeAction(taskActions.give);
+  const choices = useChoices(kind);
+  const chosen = choices?.find((c) => c.value === of)?.value ?? null;
+  return (
+    <Modal
+      title="Give something to do"
+      open
+      onCancel={onClose}
+      okText="Give it"
+      okButtonProps={{ disabled: chosen === null, loading: give.isPending }}
+      onOk={() =>
+        chosen &&
+        give.mutate(
+          { group, kind, of: chosen, note: note.trim(), due_on: due || null, place },
+          { onError: (error) => void message.error(error.message), onSuccess: onClose },
+        )
+      }
+    >
+      <div className="give-task">
+        <Select
+          aria-label="What kind"
+          value={kind}
+          options={KINDS.map(({ value, label }) => ({ value, label }))}
+          onChange={(next) => {
+            setKind(next);
+            setOf(null);
+          }}
+        />
+        {choices?.length === 0 ? (
+          <p className="quiet">{KINDS.find((k) => k.value === kind)?.none}</p>
+        ) : (
+          <Select
+            aria-label="Which"
+            showSearch
+            optionFilterProp="label"
+            placeholder="Which"
+            value={chosen}
+            options={choices ?? []}
+            onChange={setOf}
+          />
+        )}
+        <Input.TextArea
+          aria-label="What to do with it"
+          placeholder="What to do with it"
+          maxLength={400}
+          autoSize={{ minRows: 2, maxRows: 5 }}
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+        />
+        <label className="give-due">
+          To be done by
+          <input type="date" value={due} onChange={(event) => setDue(event.target.value)} />
+        </label>
+        {kind !== 'layout' && (
+          <Checkbox checked={place} onChange={(event) => setPlace(event.target.checked)}>
+            With its place, to about 10 km
+          </Checkbox>
+        )}
+        <p className="quiet">
+          Members find it on Today, as it is now. Your skills and your log are not in it. You see who did it;
+          what it came to, only of those who share that.
+        </p>
+      </div>
+    </Modal>
+  );
+}
