@@ -15,6 +15,9 @@ return [
     'groups' => (int) env('MOST_GROUPS', 20),
     'group_tasks' => (int) env('MOST_GROUP_TASKS', 60),
     'group_members' => (int) env('MOST_GROUP_MEMBERS', 60),
+    'shelf' => (int) env('MOST_ON_SHELF', 100),
+    // From reports of so many people on, nobody else finds it until somebody has looked.
+    'shelf_reports' => (int) env('SHELF_REPORTS', 3),
     'copy_links' => (int) env('MOST_COPY_LINKS', 100),
     'bytes' => (int) env('MOST_BYTES', 60_000_000),
     'pictures' => (int) env('MOST_PICTURES', 20_000),

@@ -41,6 +41,7 @@ use App\Http\Controllers\ReadyController;
 use App\Http\Controllers\RushController;
 use App\Http\Controllers\RushSetController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SweepController;
 use App\Http\Controllers\TokenController;
 use App\Http\Controllers\UndoController;
@@ -114,6 +115,12 @@ Route::prefix('api')->group(function (): void {
         Route::get('copies', [CopyController::class, 'index']);
         Route::post('copies', [CopyController::class, 'store']);
         Route::delete('copies/{id}', [CopyController::class, 'destroy'])->whereNumber('id');
+
+        Route::get('shelf', [ShelfController::class, 'index']);
+        Route::post('shelf', [ShelfController::class, 'store']);
+        Route::post('shelf/{id}/take', [ShelfController::class, 'take']);
+        Route::post('shelf/{id}/report', [ShelfController::class, 'report'])->middleware('throttle:join');
+        Route::delete('shelf/{id}', [ShelfController::class, 'destroy']);
 
         Route::get('habits', [HabitsController::class, 'show']);
         Route::put('habits', [HabitsController::class, 'update']);

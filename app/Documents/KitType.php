@@ -59,7 +59,7 @@ enum KitType: string
 
         return match ($this) {
             self::Bodies => [
-                ...$some($fields, 'sensor_width_mm', 'sensor_height_mm', 'pixels_wide', 'pixels_high', 'frames_per_s', 'mirror', 'points', 'detects'),
+                ...$some($fields, 'sensor_width_mm', 'sensor_height_mm', 'pixels_wide', 'pixels_high', 'frames_per_s', 'mirror', 'points', 'detects', 'guessed'),
                 'areas' => array_map(static fn (mixed $area): array => $some((array) $area, 'width', 'height'), (array) ($fields['areas'] ?? [])),
                 'own_words' => array_values(array_filter(array_column((array) ($fields['words'] ?? []), 'label'))),
             ],

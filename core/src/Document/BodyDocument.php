@@ -32,6 +32,9 @@ use RushHold\Refused;
  */
 final readonly class BodyDocument
 {
+    /** Figures of a body that one may not know. */
+    public const FIGURES = ['sensor_width_mm', 'sensor_height_mm', 'pixels_wide', 'pixels_high', 'frames_per_s', 'buffer_frames', 'readout_s', 'fastest_shutter_s', 'focus_cycle_hz', 'light_limit_ev', 'iso_min', 'iso_max'];
+
     public const FORMAT = 'rush-hold/body@1';
 
     private const MOST_WORDS = 200;
@@ -89,6 +92,7 @@ final readonly class BodyDocument
         $sample = new Body;
         $f->text('format', self::FORMAT);
         $controls = self::controls($f);
+        self::guessed($f);
 
         return new Body(
             name: $f->text('name', $sample->name),
@@ -118,6 +122,22 @@ final readonly class BodyDocument
             nimbleSteps: self::steps($f, 'nimble_steps', $sample->nimbleSteps),
             areaMoves: $f->words('area_moves', AreaMove::class, AreaMove::with($controls)),
         );
+    }
+
+    /** Which figures nobody has looked up: they are those of the sample it was described from. Nothing is worked out of that. */
+    private static function guessed(Fields $body): void
+    {
+        if (! $body->has('guessed')) {
+            return;
+        }
+        $guessed = [];
+        foreach ($body->items('guessed', count(self::FIGURES)) as $i => $name) {
+            if (! in_array($name, self::FIGURES, true)) {
+                throw Refused::because($body->at("guessed[$i]"), 'unknown-word', known: implode(', ', self::FIGURES), given: is_string($name) ? $name : gettype($name));
+            }
+            $guessed[] = $name;
+        }
+        $body->keep('guessed', array_values(array_unique($guessed)));
     }
 
     /** @return list<AreaShape> */

@@ -73,7 +73,7 @@ final readonly class PictureKit
         }
         $like = self::bodyLike($fields);
 
-        return new self(BodyDocument::read([...Bodies::all()[$like], ...$fields])->fields, $told, $like, self::lenses($own), self::words($own));
+        return new self(BodyDocument::read([...Bodies::all()[$like], ...$fields, 'guessed' => array_values(array_diff(BodyDocument::FIGURES, $told))])->fields, $told, $like, self::lenses($own), self::words($own));
     }
 
     /**

@@ -2109,6 +2109,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What people of this server have put up */
+        get: operations["listShelf"];
+        put?: never;
+        /** Put something of one's own up, or what it is now in the place of what was */
+        post: operations["putOnShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{id}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Copy something into one's own kit */
+        post: operations["takeFromShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say that something on the shelf is wrong or does not belong there */
+        post: operations["reportOnShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take something down that one has put up; copies that were taken stay */
+        delete: operations["takeDown"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sweeps": {
         parameters: {
             query?: never;
@@ -3344,6 +3413,8 @@ export interface components {
              *     ]
              */
             patience_steps: number[];
+            /** @description Figures that nobody has looked up: they are those of the sample it was described from */
+            guessed?: ("sensor_width_mm" | "sensor_height_mm" | "pixels_wide" | "pixels_high" | "frames_per_s" | "buffer_frames" | "readout_s" | "fastest_shutter_s" | "focus_cycle_hz" | "light_limit_ev" | "iso_min" | "iso_max")[];
             /** @description How the area is moved to another place of the frame; left out or empty, as the controls let one think */
             area_moves?: ("stick" | "touch-absolute" | "touch-relative" | "recall")[];
             /**
@@ -5266,6 +5337,26 @@ export interface components {
                 max?: number;
                 unit?: string;
             } | null;
+        };
+        ShelfListing: {
+            /** @description A shelf of bodies, lenses and subjects that people of this server have described. */
+            id: string;
+            /** @enum {string} */
+            type: "bodies" | "lenses" | "subjects";
+            name: string;
+            /** @description As its owner wants to be called; empty for nobody */
+            by: string;
+            /** Format: date-time */
+            put_up_at: string;
+            /** @description As in a list of kit */
+            outline: {
+                [key: string]: unknown;
+            };
+            /** @description How often it was copied */
+            taken: number;
+            mine: boolean;
+            /** @description Reported so often that nobody else finds it */
+            hidden: boolean;
         };
         SweepSummary: {
             /** @description Sessions at the lens bench. */
@@ -10071,6 +10162,132 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+        };
+    };
+    listShelf: {
+        parameters: {
+            query: {
+                type: "bodies" | "lenses" | "subjects";
+                search?: string;
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        items: components["schemas"]["ShelfListing"][];
+                        total: number;
+                        more: boolean;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    putOnShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    type: "bodies" | "lenses" | "subjects";
+                    id: string;
+                    /** @description As one wants to be called; nobody’s name is shown without it */
+                    by?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Put up */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfListing"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    takeFromShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            201: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    reportOnShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Reported */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    takeDown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken down */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
         };
     };
     listSweeps: {

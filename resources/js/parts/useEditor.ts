@@ -33,11 +33,11 @@ export function useEditor<T extends keyof Kinds>(options: Options<T>) {
   /** Whether it is saved over what it was; a sample is everybody’s and becomes one’s own copy. */
   const own = item !== undefined && !item.sample;
 
-  async function keep(): Promise<Item<T> | null> {
-    if (!draft) return null;
+  async function keep(as: Kinds[T] | undefined = draft): Promise<Item<T> | null> {
+    if (!as) return null;
     try {
       const saved = await save.mutateAsync({
-        document: draft,
+        document: as,
         ...(own ? { id: item.id, version: item.version } : { based_on: item?.id ?? basedOn }),
       });
       forget();

@@ -41,6 +41,7 @@ const Groups = lazy(() => import('../screens/practice/Groups'));
 const GroupPage = lazy(() => import('../screens/practice/GroupPage'));
 const TaskPage = lazy(() => import('../screens/practice/TaskPage'));
 const CopyPage = lazy(() => import('../screens/practice/CopyPage'));
+const ShelfPage = lazy(() => import('../screens/kit/shelf/ShelfPage'));
 const Described = lazy(() => import('../screens/kit/described/Described'));
 const BodyEditor = lazy(() => import('../screens/kit/body/BodyEditor'));
 const LensEditor = lazy(() => import('../screens/kit/lens/LensEditor'));
@@ -100,6 +101,7 @@ const router = createBrowserRouter([
       { path: '/kit/layouts', element: <Layouts /> },
       { path: '/kit/bench', element: <BenchList /> },
       { path: '/kit/bench/:id', element: <BenchPage /> },
+      { path: '/kit/shelf', element: <ShelfPage /> },
       { path: '/kit/from-pictures', element: <Described /> },
       { path: '/kit/bodies/new', element: <BodyEditor /> },
       { path: '/kit/bodies/:id', element: <BodyEditor /> },

@@ -144,6 +144,7 @@ return [
     'field.presets.nimble' => 'The nimbleness of a response preset',
     'field.presets.wins' => 'What wins in a response preset',
     'field.patience_steps' => 'The steps of patience',
+    'field.guessed' => 'What is guessed',
     'field.area_moves' => 'How the area is moved',
     'field.nimble_steps' => 'The steps of nimbleness',
     'field.free_response' => 'Whether the response is set freely',

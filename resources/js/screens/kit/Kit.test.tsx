@@ -167,6 +167,33 @@ describe('describing a body', () => {
     });
   });
 
+  it('is kept from its first step by a name, all its figures as guesses', async () => {
+    answers({ 'POST /api/kit/{type}': { ...body, name: 'Old faithful' } as never });
+    const { user, where } = open(<BodyEditor />, { at: '/kit/bodies/new', path: '/kit/bodies/new' });
+    const enough = await screen.findByRole('button', { name: 'Good enough, save' });
+    expect(enough).toBeDisabled();
+    await user.type(screen.getByLabelText('What you call it'), 'Old faithful');
+    await user.click(enough);
+    await waitFor(() => expect(where()).toBe('/kit'));
+    const [sent] = bodies('POST /api/kit/{type}') as { document: { name: string; guessed: string[] } }[];
+    expect(sent?.document.name).toBe('Old faithful');
+    expect(sent?.document.guessed).toHaveLength(12);
+  });
+
+  it('takes what one does not know from the sample, and no guess where one gives it', async () => {
+    const { user } = open(<BodyEditor />, { at: '/kit/bodies/new?step=1', path: '/kit/bodies/new' });
+    const field = await screen.findByLabelText('Frames before it slows');
+    const sample = (field as HTMLInputElement).value;
+    await user.clear(field);
+    await user.type(field, '77{Tab}');
+    await user.click(screen.getByRole('button', { name: 'I don’t know: Frames before it slows' }));
+    expect(screen.getByLabelText('Frames before it slows')).toHaveValue(sample);
+    const unknown = screen.getByRole('button', { name: 'I don’t know: Frames before it slows' });
+    expect(unknown).toHaveAttribute('aria-pressed', 'true');
+    await user.type(field, '{Backspace}9{Tab}');
+    expect(unknown).toHaveAttribute('aria-pressed', 'false');
+  });
+
   it('waits, and says when there is no such body', async () => {
     answers({ 'GET /api/kit/{type}/{id}': waiting });
     const { unmount } = guide('/kit/bodies/7');

@@ -3,6 +3,7 @@ import { App, Button, Dropdown, Input, type MenuProps } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Body, KitType, Lens } from '../../api/client';
+import { useSession } from '../../api/hooks';
 import {
   kitActions,
   type Listed,
@@ -21,33 +22,13 @@ import { useTitle } from '../../parts/useTitle';
 import { useNotTaken, useUndo } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 import { FrameSketch } from './FrameSketch';
+import { bodyFacts, guessedOf, openingOf } from './facts';
 import { ReachBar } from './ReachBar';
-
-const round = (n: number) => Number(n.toPrecision(2));
-
-function bodyFacts({ outline: b }: Listed<'bodies'>): string {
-  const megapixels = ((b.pixels_wide ?? 6000) * (b.pixels_high ?? 4000)) / 1e6;
-  return [
-    `${Math.round(megapixels)} MP on ${round(b.sensor_width_mm ?? 36)} × ${round(b.sensor_height_mm ?? 24)} mm`,
-    `${b.frames_per_s} frames/s`,
-    b.mirror ? 'mirror' : 'no mirror',
-    `${Object.keys(b.areas ?? {}).length} areas`,
-    b.detects?.length ? `finds ${b.detects.join(', ')}` : 'no detection',
-  ].join(' · ');
-}
+import { PutUp } from './shelf/PutUp';
 
 /** How many of a body’s words are known. */
 function named({ outline }: Listed<'bodies'>): number {
   return outline.own_words?.length ?? 0;
-}
-
-/** The widest opening, at both ends of a zoom where they differ. */
-function opening({ outline }: Listed<'lenses'>): string {
-  const ends = [
-    outline.zoom?.[0]?.max_aperture ?? outline.max_aperture ?? 4,
-    outline.zoom?.at(-1)?.max_aperture,
-  ];
-  return `f/${[...new Set(ends.filter((n) => n !== undefined).map(round))].join('–')}`;
 }
 
 function Row({
@@ -107,6 +88,8 @@ export default function Kit() {
   const undo = useUndo();
   const notTaken = useNotTaken();
   const [search, setSearch] = useState('');
+  const [putting, setPutting] = useState<Listed<'bodies'> | Listed<'lenses'> | null>(null);
+  const demo = useSession().data?.user?.is_demo;
   const remove = useKitAction(kitActions.remove);
   const restore = useKitAction(kitActions.restore);
   const upload = useKitAction(kitActions.upload);
@@ -183,6 +166,12 @@ export default function Kit() {
         ...(item.sample
           ? []
           : [
+              {
+                key: 'shelf',
+                label: 'Put it on the shelf',
+                disabled: demo === true,
+                onClick: () => setPutting(item),
+              },
               { type: 'divider' as const },
               {
                 key: 'delete',
@@ -212,11 +201,12 @@ export default function Kit() {
       menu={menu(item)}
       picture={<FrameSketch body={item.outline as Body} />}
     >
-      <small>{bodyFacts(item)}</small>
+      <small>{bodyFacts(item.outline as Partial<Body>)}</small>
       {!item.sample && (
         <small>
           {named(item) === 0 ? 'No words of your camera yet' : `${named(item)} of your camera’s own words`}
           {item.standing ? ' · knows how it was left' : ''}
+          {guessedOf(item.outline as Partial<Body>) && ` · ${guessedOf(item.outline as Partial<Body>)}`}
         </small>
       )}
     </Row>
@@ -230,8 +220,8 @@ export default function Kit() {
       picture={<ReachBar lens={item.outline as Lens} small />}
     >
       <small>
-        {opening(item)} · from {say(item.outline.nearest_m, 'length', units)} · sweeps in{' '}
-        {item.outline.sweep_s} s
+        {openingOf(item.outline as Partial<Lens>)} · from {say(item.outline.nearest_m, 'length', units)} ·
+        sweeps in {item.outline.sweep_s} s
         {(item.outline.extenders?.length ?? 0) > 0 &&
           ` · teleconverters ${item.outline.extenders?.join('×, ')}×`}
       </small>
@@ -246,6 +236,7 @@ export default function Kit() {
           <h1>Your kit</h1>
           <Button onClick={() => navigate('/kit/layouts')}>Lay out the buttons</Button>
           <Button onClick={() => navigate('/kit/bench')}>Calibration</Button>
+          <Button onClick={() => navigate('/kit/shelf')}>Shelf</Button>
           <Input
             className="page-search"
             type="search"
@@ -307,6 +298,9 @@ export default function Kit() {
             <ul className="kit-list samples">{lensList.filter((l) => l.sample).map(lensRow)}</ul>
           </Samples>
         </section>
+        {putting && (
+          <PutUp type={putting.type} id={putting.id} name={putting.name} onClose={() => setPutting(null)} />
+        )}
         {search && bodyList.length + lensList.length === 0 && (
           <p>
             Nothing here is called “{search}”. <Button onClick={() => setSearch('')}>Show all</Button>

@@ -2,10 +2,12 @@ import { App, Button, Dropdown } from 'antd';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { SubjectProfile } from '../../api/client';
+import { useSession } from '../../api/hooks';
 import { type Item, kitActions, useKitAction, useSaveKit } from '../../api/kit';
 import { Restored } from '../../parts/Restored';
 import { useEditor } from '../../parts/useEditor';
 import { useUndo } from '../../parts/useUndo';
+import { PutUp } from '../kit/shelf/PutUp';
 import { SubjectFacts } from './SubjectFacts';
 import { SubjectFields } from './SubjectFields';
 import { TrueScale } from './TrueScale';
@@ -53,6 +55,8 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
   const { message } = App.useApp();
   const actions = useSubjectActions(item);
   const [editing, setEditing] = useState(false);
+  const [putting, setPutting] = useState(false);
+  const demo = useSession().data?.user?.is_demo;
   const editor = useEditor({
     type: 'subjects',
     what: `subject.${item.id}`,
@@ -116,7 +120,17 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
                   </a>
                 ),
               },
-              ...(item.sample ? [] : [{ key: 'delete', label: 'Delete', onClick: actions.remove }]),
+              ...(item.sample
+                ? []
+                : [
+                    {
+                      key: 'shelf',
+                      label: 'Put it on the shelf',
+                      disabled: demo === true,
+                      onClick: () => setPutting(true),
+                    },
+                    { key: 'delete', label: 'Delete', onClick: actions.remove },
+                  ]),
             ],
           }}
         >
@@ -125,6 +139,9 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
           </Button>
         </Dropdown>
       </div>
+      {putting && (
+        <PutUp type="subjects" id={item.id} name={draft.subject.name} onClose={() => setPutting(false)} />
+      )}
       <Restored
         shown={editor.restored}
         onDrop={() => {

@@ -20,6 +20,22 @@ import { WordsStep } from './WordsStep';
 
 const titles = ['Start', 'Sensor and speed', 'Areas', 'Detection, response', 'Buttons', 'Its own words'];
 
+/** All figures one may not know. */
+const FIGURES: NonNullable<Body['guessed']> = [
+  'sensor_width_mm',
+  'sensor_height_mm',
+  'pixels_wide',
+  'pixels_high',
+  'frames_per_s',
+  'buffer_frames',
+  'readout_s',
+  'fastest_shutter_s',
+  'focus_cycle_hz',
+  'light_limit_ev',
+  'iso_min',
+  'iso_max',
+];
+
 /** What a new body is described from until another is chosen. */
 const usualSample = 'sample-fast-mirrorless';
 
@@ -49,6 +65,7 @@ export default function BodyEditor() {
   const { step, start, go } = usePlace(first);
   const from = shelf.data?.some((b) => b.id === start) ? (start ?? usualSample) : usualSample;
   const opened = useKitItem('bodies', id ?? (shelf.data ? from : undefined));
+  const basis = useKitItem('bodies', id === undefined ? from : (opened.data?.based_on ?? usualSample));
   const usual = useKitItem('bodies', usualSample).data?.document.areas ?? {};
   const item = id === undefined ? undefined : opened.data;
   const base = useMemo<Body | undefined>(
@@ -75,6 +92,15 @@ export default function BodyEditor() {
   if (!draft || !shelf.data) return <Waiting what="Opening" />;
 
   const set: Change = (fields) => editor.change({ ...draft, ...fields });
+
+  /** All as the sample has it: what was not looked at is a guess. */
+  async function enough() {
+    if (!draft) return;
+    const kept = await editor.keep({ ...draft, guessed: FIGURES });
+    if (!kept) return;
+    message.success(`“${kept.name}” is in your kit. Its figures are guesses until you give them.`);
+    navigate('/kit');
+  }
 
   async function keep() {
     if (!draft?.name.trim()) {
@@ -127,9 +153,24 @@ export default function BodyEditor() {
               </p>
             )}
             {step === 0 && (
-              <StartStep bodies={shelf.data} chosen={from} onChoose={(chosen) => go({ from: chosen })} />
+              <StartStep
+                bodies={shelf.data}
+                chosen={from}
+                onChoose={(chosen) => go({ from: chosen })}
+                name={draft.name}
+                onName={(name) => set({ name })}
+                busy={editor.busy}
+                onEnough={() => void enough()}
+              />
             )}
-            {step === 1 && <SensorStep body={draft} set={set} problemField={refused?.field ?? null} />}
+            {step === 1 && (
+              <SensorStep
+                body={draft}
+                set={set}
+                problemField={refused?.field ?? null}
+                basis={basis.data?.document}
+              />
+            )}
             {step === 2 && (
               <AreasStep body={draft} set={set} usual={usual} chosen={area} onChoose={setArea} />
             )}

@@ -20,26 +20,64 @@ const usualPoints: Body['points'] = {
   outer: 'upright',
 };
 
+type Figure = NonNullable<Body['guessed']>[number];
+
+/** Says of a figure that one does not know it: then it is that of the sample, and marked as a guess. */
+function Unknown({ label, is, onChange }: { label: string; is: boolean; onChange: (is: boolean) => void }) {
+  return (
+    <button
+      type="button"
+      className={is ? 'unknown is' : 'unknown'}
+      aria-pressed={is}
+      aria-label={`I don’t know: ${label}`}
+      onClick={() => onChange(!is)}
+    >
+      {is ? 'a guess' : 'I don’t know'}
+    </button>
+  );
+}
+
 /** What a data sheet says of sensor, shutter and focus. */
 export function SensorStep({
   body,
   set,
   problemField,
+  basis,
 }: {
   body: Body;
   set: Change;
   problemField: string | null;
+  /** What a figure is taken from that nobody knows. */
+  basis: Body | undefined;
 }) {
   const id = useId();
-  const number = (name: keyof Body, label: string, quantity: Quantity, hint?: string) => (
-    <NumberField
+  const guessed = body.guessed ?? [];
+  /** A figure somebody gave is a guess no longer. */
+  const known = (name: Figure, fields: Partial<Body>) =>
+    set({ ...fields, ...(guessed.includes(name) ? { guessed: guessed.filter((g) => g !== name) } : {}) });
+  const unknown = (name: Figure, label: string) => (
+    <Unknown
       label={label}
-      quantity={quantity}
-      value={Number(body[name])}
-      problem={problemField === name ? 'Out of range' : null}
-      onChange={(value) => set({ [name]: quantity === 'count' ? Math.round(value) : value } as Partial<Body>)}
-      {...(hint ? { hint } : {})}
+      is={guessed.includes(name)}
+      onChange={(is) =>
+        is ? set({ ...(basis ? { [name]: basis[name] } : {}), guessed: [...guessed, name] }) : known(name, {})
+      }
     />
+  );
+  const number = (name: Figure, label: string, quantity: Quantity, hint?: string) => (
+    <div className="figure-field">
+      {unknown(name, label)}
+      <NumberField
+        label={label}
+        quantity={quantity}
+        value={Number(body[name])}
+        problem={problemField === name ? 'Out of range' : null}
+        onChange={(value) =>
+          known(name, { [name]: quantity === 'count' ? Math.round(value) : value } as Partial<Body>)
+        }
+        {...(hint ? { hint } : {})}
+      />
+    </div>
   );
   return (
     <>
@@ -68,12 +106,11 @@ export function SensorStep({
         {number('buffer_frames', 'Frames before it slows', 'count')}
         {!body.mirror &&
           number('readout_s', 'Readout of the sensor', 'short time', 'From the first line to the last')}
-        <NumberField
-          label={body.mechanical ? 'Shortest exposure, electronic' : 'Shortest exposure'}
-          quantity="shutter"
-          value={body.fastest_shutter_s}
-          onChange={(fastest_shutter_s) => set({ fastest_shutter_s })}
-        />
+        {number(
+          'fastest_shutter_s',
+          body.mechanical ? 'Shortest exposure, electronic' : 'Shortest exposure',
+          'shutter',
+        )}
         {number('focus_cycle_hz', 'Focus measurements a second', 'count')}
         {number(
           'light_limit_ev',

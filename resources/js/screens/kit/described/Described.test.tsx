@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { type Answers, answers, bodies, refused } from '../../../testing/answers';
+import { type Answers, answers, asked, bodies, refused } from '../../../testing/answers';
 import { open } from '../../../testing/open';
 import { recorded } from '../../../testing/recorded';
 import DescribedPage from './Described';
@@ -23,6 +23,7 @@ const terms = [
 ];
 const ready = (fields: Answers = {}): Answers => ({
   'POST /api/kit/describe': said,
+  'GET /api/shelf': { items: [], total: 0, more: false },
   'POST /api/kit/{type}/check': { figures: null, terms, reach: [] } as never,
   'POST /api/kit/{type}': ({ path, body: sent }) =>
     ({ id: '7', type: path.type, ...(sent as { document: object }), name: 'Cormora K7' }) as never,
@@ -49,6 +50,33 @@ describe('a camera that describes itself', () => {
     // What sounds like one of our terms is named so; what only its owner can know is not.
     expect(first?.document.words).toEqual({ 'area.block': { label: 'Zone, large', where: '' } });
     expect(second?.document.name).toBe('CR 100-400');
+  });
+
+  it('offers what somebody here has described under its name, to be copied instead', async () => {
+    const other = {
+      id: 's1',
+      type: 'bodies' as const,
+      name: 'Cormora K7',
+      by: 'Wren',
+      put_up_at: '2020-06-03T00:00:00Z',
+      outline: { ...recorded('bodies')[0]?.outline },
+      taken: 2,
+      mine: false,
+      hidden: false,
+    };
+    answers(
+      ready({
+        'GET /api/shelf': { items: [other, { ...other, id: 's2', mine: true }], total: 2, more: false },
+        'POST /api/shelf/{id}/take': { ...recorded('body'), id: 'mine' },
+      }),
+    );
+    const { user, where } = page();
+    await choose(user);
+    const found = within(await screen.findByRole('region', { name: 'On the shelf' }));
+    expect(found.getByText(/by Wren, 3 June 2020 · copied 2 times/)).toBeVisible();
+    expect(asked.find(({ call }) => call === 'GET /api/shelf')?.query.search).toBe('Cormora K7');
+    await user.click(found.getByRole('button', { name: 'Copy Cormora K7' }));
+    await waitFor(() => expect(where()).toBe('/kit'));
   });
 
   it('leaves out what one does not want, and takes the words one gives', async () => {

@@ -7,10 +7,13 @@ import { useNavigate } from 'react-router';
 import type { Body, Lens } from '../../../api/client';
 import { type Described, describedBy } from '../../../api/describe';
 import { useCheck, useSaveKit } from '../../../api/kit';
+import { useShelf } from '../../../api/shelf';
 import { useTitle } from '../../../parts/useTitle';
 import { TopBar } from '../../../shell/TopBar';
 import { FrameSketch } from '../FrameSketch';
 import { ReachBar } from '../ReachBar';
+import '../shelf/shelf.css';
+import { ShelfRow } from '../shelf/ShelfRow';
 
 const figure = (n: number) => Number(n.toFixed(1));
 
@@ -77,6 +80,30 @@ function Drop({ busy, onFiles }: { busy: boolean; onFiles: (files: File[]) => vo
   );
 }
 
+/** What others here have described under the name of the camera, to be copied instead. */
+function OnTheShelf({ name, onTaken }: { name: string; onTaken: (id: string) => void }) {
+  const { message } = App.useApp();
+  const items = (useShelf('bodies', name, name !== '').data?.pages[0]?.items ?? []).filter((i) => !i.mine);
+  if (items.length === 0) return null;
+  return (
+    <section className="shelf-found" aria-label="On the shelf">
+      <h2>Somebody here has described it</h2>
+      <ul className="kit-list">
+        {items.slice(0, 3).map((item) => (
+          <ShelfRow
+            key={item.id}
+            of={item}
+            onTaken={(made) => {
+              message.success(`“${made.name}” is in your kit.`);
+              onTaken(made.id);
+            }}
+          />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 type FoundProps = { found: Described; onSaved: (id: string) => void; onAgain: () => void };
 
 /** What the pictures say, what was guessed, and saving it. */
@@ -116,6 +143,7 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
   }
   return (
     <div className="described">
+      <OnTheShelf name={found.body.name ?? ''} onTaken={onSaved} />
       <section className="described-body" aria-label="Body">
         <FrameSketch body={body} />
         <dl>
