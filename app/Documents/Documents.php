@@ -10,7 +10,7 @@ use Illuminate\Support\Str;
 /** PHP cannot tell an empty object from an empty list; documents can. */
 final class Documents
 {
-    private const LISTS = ['speed_changes', 'points', 'group', 'hazards', 'modes', 'detects', 'range_m', 'area_at', 'area_moves', 'guessed', 'presets', 'controls', 'may', 'stored_sets', 'zoom', 'ranges', 'extenders', 'own_words', 'patience_steps', 'nimble_steps', 'rushes', 'bodies', 'lenses', 'sky', 'order', 'bursts', 'checklist', 'layouts', 'measured', 'frames', 'uses', 'layout', 'calls', 'trace', 'sessions', 'field', 'weekdays', 'off'];
+    private const LISTS = ['speed_changes', 'points', 'group', 'hazards', 'modes', 'detects', 'range_m', 'area_at', 'area_moves', 'guessed', 'left', 'presets', 'controls', 'may', 'stored_sets', 'zoom', 'ranges', 'extenders', 'own_words', 'patience_steps', 'nimble_steps', 'rushes', 'bodies', 'lenses', 'sky', 'order', 'bursts', 'checklist', 'layouts', 'measured', 'frames', 'uses', 'layout', 'calls', 'trace', 'sessions', 'field', 'weekdays', 'off'];
 
     /**
      * @param  array<string, mixed>  $document

@@ -146,3 +146,52 @@ window.handOnMoment = ({ depth, after }) => {
     return undefined;
   });
 };
+
+/** Holds the control that answers whatever comes, so long after it is seen. */
+window.handOnRehearsal = ({ after }) => {
+  const field = document.querySelector('.buttons-field');
+  let seen = '';
+  const due = [];
+  each((now) => {
+    if (!field.isConnected) return false;
+    const { coming, answer } = field.dataset;
+    if (answer !== '' && coming !== seen) {
+      seen = coming;
+      const code = `Key${field.querySelectorAll('.hand-key')[Number(answer)].querySelector('kbd').textContent}`;
+      due.push([now + after * 1000, 'keydown', code], [now + after * 1000 + 350, 'keyup', code]);
+    }
+    while (due.length && due[0][0] <= now) {
+      const [, type, code] = due.shift();
+      key(field, type, code);
+    }
+    return undefined;
+  });
+};
+
+/** Puts the thumb where the subject has come up, so long after. */
+window.handOnArea = ({ after }) => {
+  const field = document.querySelector('.area-field');
+  const pad = field.querySelector('.area-pad');
+  let seen = '';
+  const due = [];
+  const touch = (type, x, y) => {
+    const box = pad.getBoundingClientRect();
+    const at = { clientX: box.left + box.width * (0.5 + x), clientY: box.top + box.height * (0.5 + y) };
+    pad.dispatchEvent(new PointerEvent(type, { bubbles: true, cancelable: true, pointerId: 1, ...at }));
+  };
+  pad.setPointerCapture = () => undefined;
+  each((now) => {
+    if (!field.isConnected) return false;
+    const { target } = field.dataset;
+    if (target !== '' && target !== seen) {
+      seen = target;
+      const [x, y] = target.split(' ').map(Number);
+      due.push([now + after * 1000, 'pointerdown', x, y], [now + after * 1000 + 100, 'pointerup', x, y]);
+    }
+    while (due.length && due[0][0] <= now) {
+      const [, type, x, y] = due.shift();
+      touch(type, x, y);
+    }
+    return undefined;
+  });
+};

@@ -58,7 +58,7 @@ export default function GroupPage() {
         {group.data && <GivenTasks group={group.data} />}
         {members.length > 0 && (
           <>
-            <h2>What they share</h2>
+            <h2 className="group-shared">What they share</h2>
             {played.length > 0 && (
               <Select
                 aria-label="Drill"

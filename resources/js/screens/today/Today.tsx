@@ -133,10 +133,10 @@ export default function Today() {
         <OneLine />
         <NearlyFull />
         {rushes.isError && <Failed message={rushes.error.message} />}
+        <Tasks />
         {open && <FirstSteps steps={steps} onAway={() => setAway('yes')} />}
         {listed.length > 0 && <NextOuting />}
         {listed.length > 0 && <Waiting />}
-        <Tasks />
         <Due />
         {listed.length > 0 && (
           <section aria-labelledby="last-worked-on">

@@ -32,6 +32,19 @@ export function StartStep({
         <Link to="/kit/from-pictures">drop a picture from it</Link>, or look whether somebody has put it on{' '}
         <Link to="/kit/shelf">the shelf</Link>.
       </p>
+      <div className="start-enough">
+        <Input
+          aria-label="What you call it"
+          placeholder="What you call it"
+          maxLength={120}
+          value={name}
+          onChange={(event) => onName(event.target.value)}
+        />
+        <Button disabled={name.trim() === ''} loading={busy} onClick={onEnough}>
+          Good enough, save
+        </Button>
+        <span className="quiet">Its figures stay marked as guesses until you give them.</span>
+      </div>
       <ul className="start-list">
         {bodies.map((body) => (
           <li key={body.id}>
@@ -46,19 +59,6 @@ export function StartStep({
           </li>
         ))}
       </ul>
-      <div className="start-enough">
-        <Input
-          aria-label="What you call it"
-          placeholder="What you call it"
-          maxLength={120}
-          value={name}
-          onChange={(event) => onName(event.target.value)}
-        />
-        <Button disabled={name.trim() === ''} loading={busy} onClick={onEnough}>
-          Good enough, save
-        </Button>
-        <span className="quiet">Its figures stay marked as guesses until you give them.</span>
-      </div>
     </>
   );
 }

@@ -43,7 +43,7 @@ export default function ShelfPage() {
             type="search"
             allowClear
             aria-label="Search the shelf"
-            placeholder="Name of a camera, or a word of its menus"
+            placeholder="Camera, or a word of its menus"
             maxLength={120}
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
