@@ -1,17 +1,23 @@
 <?php declare(strict_types=1);
 
 /**
- * A card on paper.
+ * A card on A6: a rush to a page, then the buttons and the checklist.
  *
  * @var array<string, mixed> $card
- * @var App\Outings\CardFile $paper
+ * @var list<array{string, int}> $pages
+ * @var list<float> $sizes  of the letters on each page
  * @var Closure(mixed): string $text  as HTML
  * @var Closure(mixed): string $clock
  */
-$small = $paper === App\Outings\CardFile::A6;
-$own = static fn (array $line): string => $text($line['label']).($line['own'] === null ? '' : ' <i>'.$text($line['own']['label']).'</i>');
-$byHand = static fn (array $rush): ?string => $rush['hold']['focus']['technique'] === 'auto' ? null : $text(array_column($rush['lines'], 'label', 'setting')['focus.technique'] ?? '');
+use App\Outings\CardDrawing;
+use App\Outings\CardPaper;
+
+$own = static fn (array $line): string => $text($line['label']).($line['own'] === null ? '' : ' <span class="own">'.$text($line['own']['label']).'</span>');
+$label = static fn (array $rush, string $setting): string => $text(array_column($rush['lines'], 'label', 'setting')[$setting] ?? '');
+$press = static fn (array $rush): string => $rush['hold']['focus']['technique'] !== 'auto' ? $label($rush, 'focus.technique')
+    : ($rush['by'] === null ? 'Press as usual' : 'Hold '.$text($rush['by']['name']).($rush['by']['own'] === null ? '' : ' <span class="own">'.$text($rush['by']['own']['label']).'</span>'));
 $first = ['focus.area', 'focus.mode', 'focus.detect', 'focus.start_at_m', 'focus.range_m', 'aim'];
+$metres = static fn (float $m): string => ($m < 10 ? rtrim(rtrim(number_format($m, 1, '.', ''), '0'), '.') : (string) round($m)).' m';
 ?>
 <!DOCTYPE html>
 <html lang="en">
@@ -19,59 +25,93 @@ $first = ['focus.area', 'focus.mode', 'focus.detect', 'focus.start_at_m', 'focus
 <meta charset="utf-8">
 <title><?= $text($card['name']) ?></title>
 <style>
-@page { margin: <?= $small ? '7mm 6mm' : '13mm' ?>; }
-body { font-family: 'DejaVu Sans'; font-size: <?= $small ? '8pt' : '9pt' ?>; line-height: 1.3; color: #000; }
-h1 { font-size: <?= $small ? '12pt' : '14pt' ?>; line-height: 1.15; margin: 0 0 1mm; }
-h2 { font-size: 10pt; margin: 3mm 0 1mm; }
-p { margin: 0 0 1.2mm; }
-.when { font-size: 8pt; border-bottom: 0.6mm solid #000; padding-bottom: 1mm; margin-bottom: 2mm; }
-.press { font-size: <?= $small ? '11pt' : '12pt' ?>; font-weight: bold; border: 0.5mm solid #000; padding: 1.2mm 2mm; margin-bottom: 2mm; }
-.exposure { font-size: <?= $small ? '12pt' : '13pt' ?>; font-weight: bold; margin-bottom: 2mm; }
+<?php require __DIR__.'/parts.php'; ?>
+@page { margin: 5mm 6mm; }
+body { font-family: Card, CardExt, 'DejaVu Sans'; font-size: 10pt; line-height: 1.15; color: #000; margin: 0; }
+.page.next { page-break-before: always; }
+h1 { font-size: 1.55em; line-height: 1.1; margin: 0 0 0.8mm; }
+p { margin: 0 0 0.8mm; }
+.when { border-bottom: 0.6mm solid #000; padding-bottom: 0.6mm; margin-bottom: 1.2mm; font-size: 0.92em; }
 table { width: 100%; border-collapse: collapse; }
-td { padding: 0.5mm 1mm 0.5mm 0; vertical-align: top; border-bottom: 0.15mm solid #999; }
-td:first-child { width: 34%; }
-i { font-style: italic; }
-.rush { page-break-inside: avoid; <?= $small ? 'page-break-after: always;' : 'margin-bottom: 6mm;' ?> }
-.tick { display: inline-block; width: 2.6mm; height: 2.6mm; border: 0.3mm solid #000; }
-.small { font-size: 7pt; }
+.top td { vertical-align: middle; padding: 0; }
+.press { font-size: 1.5em; line-height: 1.12; font-weight: bold; }
+.exposure { font-size: 2.1em; font-weight: bold; line-height: 1.05; margin: 1.2mm 0 0.8mm; }
+.exposure td { padding: 0; }
+.lines td { padding: 0.35mm 1mm 0.35mm 0; vertical-align: top; border-bottom: 0.15mm solid #888; }
+.lines td.name { width: 32%; }
+.lines td.value { font-weight: bold; }
+.lines td.line { width: 33.3%; line-height: 1.12; }
+.line .name { font-size: 0.8em; }
+.own { font-weight: normal; border: 0.2mm solid #000; padding: 0 0.8mm; }
+.hours { margin-top: 1.4mm; font-size: 0.86em; }
+.hours td { text-align: center; padding: 0.2mm 0; border-left: 0.15mm solid #888; }
+.hours td:first-child { border-left: 0; }
+.hours .now td, .hours td.now { font-weight: bold; }
+.small { font-size: 0.84em; margin-bottom: 0.6mm; }
+.tick { display: inline-block; width: 0.8em; height: 0.8em; border: 0.3mm solid #000; }
 </style>
 </head>
 <body>
-<?php foreach ($card['rushes'] as $i => $rush) { ?>
-<div class="rush">
+<?php foreach ($pages as $n => [$what, $i]) { ?>
+<div class="page<?= $n > 0 ? ' next' : '' ?>" style="font-size: <?= round(10 * ($sizes[$n] ?? 1.0), 2) ?>pt">
+<?php if ($what === 'rush') {
+    $size = $sizes[$n] ?? 1.0;
+    $rush = $card['rushes'][$i];
+    // A quarter of an hour to the hour, four of them around its time.
+    $hours = array_values(array_filter($rush['by_time'], static fn (array $at): bool => substr($at['at'], 14, 2) === '00' || substr($at['at'], 14, 2) === '30'));
+    $mine = $rush['planned']['from'] ?? $rush['best']['at'];
+    $from = max(0, min(count($hours) - 5, count(array_filter($hours, static fn (array $at): bool => $at['at'] <= $mine)) - 2));
+    $hours = array_slice($hours, $from, 5);
+    ?>
 <h1><?= $text($rush['name']) ?></h1>
 <p class="when"><?= $rush['planned'] === null ? 'No time planned' : $clock($rush['planned']['from']).'–'.$clock($rush['planned']['to']) ?>,
 best about <?= $clock($rush['best']['at']) ?>. <?= $i + 1 ?> of <?= count($card['rushes']) ?>, <?= $text($card['name']) ?> <?= $text(substr($card['from'], 0, 10)) ?></p>
-<p class="press"><?= $byHand($rush) ?? ($rush['by'] === null ? 'Press as usual' : 'Hold '.$text($rush['by']['name']).($rush['by']['own'] === null ? '' : ' <i>'.$text($rush['by']['own']['label']).'</i>')) ?></p>
-<p class="exposure"><?= $text($rush['shutter']) ?> &nbsp; <?= $text($rush['aperture']) ?> &nbsp; <?= $text($rush['iso']) ?></p>
+<table class="top"><tr>
+<td style="width: 48%"><p class="press"><?= $press($rush) ?></p><img src="<?= CardDrawing::hands($rush['hold']['focus']['technique'] === 'auto' ? $rush['by']['place'] ?? 'half-press' : 'lens') ?>" style="width: <?= round(33 * $size) ?>mm"></td>
+<td style="width: 52%; text-align: right"><img src="<?= CardDrawing::frame($rush['drawn']) ?>" style="width: <?= round(46 * $size) ?>mm"></td>
+</tr></table>
+<table class="exposure"><tr><td><?= $text($rush['shutter']) ?></td><td style="text-align: center"><?= $text($rush['aperture']) ?></td><td style="text-align: right"><?= $text($rush['iso']) ?></td></tr></table>
 <?php if ($rush['changes'] !== null && ($rush['changes']['says'] !== [] || $rush['changes']['kit'] !== [])) { ?>
 <p><b>Change first:</b> <?= implode('; ', array_map($text, [...array_map(static fn (array $k): string => "$k[part] to $k[to]", $rush['changes']['kit']), ...$rush['changes']['says']])) ?></p>
 <?php } ?>
-<table>
-<?php foreach ([true, false] as $leading) {
-    foreach ($rush['lines'] as $line) {
-        if (in_array($line['setting'], $first, true) === $leading && ! in_array($line['setting'], ['focus.technique', 'focus.eye'], true)) { ?>
-<tr><td><?= $text($line['name']) ?></td><td><?= $own($line) ?></td></tr>
-<?php }
-        }
-} ?>
+<table class="lines">
+<?php
+    $leading = static fn (bool $is): array => array_values(array_filter($rush['lines'], static fn (array $line): bool => in_array($line['setting'], $first, true) === $is && ! in_array($line['setting'], ['focus.technique', 'focus.eye'], true)));
+    foreach (array_chunk(array_slice([...$leading(true), ...$leading(false)], 0, $size < CardPaper::BARE ? 9 : null), 3) as $three) { ?>
+<tr><?php foreach ($three as $line) { ?><td class="line"><span class="name"><?= $text($line['name']) ?></span><br><b><?= $own($line) ?></b></td><?php } ?><?= str_repeat('<td class="line"></td>', 3 - count($three)) ?></tr>
+<?php } ?>
 </table>
-<?php if ($rush['habit'] !== '') { ?><p style="margin-top: 1.5mm"><b>Before it moves:</b> <?= $text($rush['habit']) ?></p><?php } ?>
+<?php if ($size >= CardPaper::PLAIN) { ?>
+<table class="top" style="margin-top: 1mm"><tr>
+<td style="width: 44%"><img src="<?= CardDrawing::lane($rush['drawn'], $metres) ?>" style="width: <?= round(44 * $size) ?>mm"></td>
+<td style="width: 56%"><table class="hours">
+<tr><?php foreach ($hours as $at) { ?><td<?= $at['at'] === $mine ? ' class="now"' : '' ?>><?= $clock($at['at']) ?></td><?php } ?></tr>
+<tr><?php foreach ($hours as $at) { ?><td<?= $at['at'] === $mine ? ' class="now"' : '' ?>><?= $text(str_replace(' s', '', $at['shutter'])) ?></td><?php } ?></tr>
+<tr><?php foreach ($hours as $at) { ?><td<?= $at['at'] === $mine ? ' class="now"' : '' ?>><?= $text(str_replace('ISO ', '', $at['iso'])) ?></td><?php } ?></tr>
+</table></td>
+</tr></table>
+<?php } ?>
+<?php if ($rush['habit'] !== '') { ?><p style="margin-top: 1.2mm"><b>Before it moves:</b> <?= $text($rush['habit']) ?></p><?php } ?>
 <?php foreach ($rush['cautions'] as $caution) { ?><p class="small"><?= $text($caution) ?></p><?php } ?>
-</div>
-<?php } ?>
-<?php foreach ($card['buttons'] as $buttons) { ?>
-<h2>Buttons: <?= $text($buttons['body']) ?></h2>
-<table>
-<tr><td>At rest</td><td><?= implode(', ', array_map($own, $buttons['rest'])) ?></td></tr>
-<?php foreach ($buttons['controls'] as $control) { ?>
-<tr><td><?= $text($control['name']) ?></td><td><?= $control['lines'] === [] ? $text($control['says']) : implode(', ', array_map($own, $control['lines'])) ?></td></tr>
+<?php } elseif ($what === 'buttons') {
+    $buttons = $card['buttons'][$i]; ?>
+<h1>Buttons</h1>
+<p class="when"><?= $text($buttons['body']) ?>, <?= $text($card['name']) ?></p>
+<?php if (count($buttons['controls']) > 1) { ?><p style="text-align: center"><img src="<?= CardDrawing::hands(...array_column($buttons['controls'], 'place')) ?>" style="width: 62mm"></p><?php } ?>
+<table class="lines">
+<tr><td class="name">At rest</td><td class="value"><?= implode(', ', array_map($own, $buttons['rest'])) ?></td></tr>
+<?php foreach ($buttons['controls'] as $k => $control) { ?>
+<tr><td class="name"><b><?= $k + 1 ?></b> <?= $text($control['name']) ?><?= $control['own'] === null ? '' : ' <span class="own">'.$text($control['own']['label']).'</span>' ?></td><td class="value"><?= $control['lines'] === [] ? $text($control['says']) : implode(', ', array_map($own, $control['lines'])) ?></td></tr>
 <?php } ?>
 </table>
-<?php } ?>
-<h2>Before leaving</h2>
+<?php } else { ?>
+<h1>Before leaving</h1>
+<p class="when"><?= $text($card['name']) ?> <?= $text(substr($card['from'], 0, 10)) ?></p>
 <?php foreach ($card['checklist'] as $item) { ?><p><span class="tick"></span> <?= $text($item) ?></p><?php } ?>
 <?php foreach ($card['cautions'] as $caution) { ?><p class="small"><?= $text($caution) ?></p><?php } ?>
 <p class="small">Worked out by a model: a first guess to start from.</p>
+<?php } ?>
+</div>
+<?php } ?>
 </body>
 </html>

@@ -8,6 +8,8 @@ use App\Models\CardLink;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
+use App\Outings\CardFile;
+use App\Outings\CardPaper;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Sabre\VObject\Reader;
@@ -209,6 +211,29 @@ it('carries an outing: card, pocket table, paper and calendar', function (): voi
     $this->getJson("/api/outings/$outing->id/card")
         ->assertOk()
         ->assertJsonPath('rushes', []);
+});
+
+it('fits each rush to a page of its own, however much there is to say', function (): void {
+    $this->actingAs($person = $this->person());
+    [, $outing] = outingOf($person);
+    $card = $this->getJson("/api/outings/$outing->id/card")->assertOk()->json();
+    $pages = static fn (array $card, CardFile $paper): int => (int) preg_match_all('~/Type /Page\b(?!s)~', CardPaper::of($card, $paper));
+    $plain = count($card['rushes']) + count($card['buttons']) + 1;
+    expect($pages($card, CardFile::A6))->toBe($plain)->and($pages($card, CardFile::A4))->toBe(1);
+    // Everything at its longest, in letters of other languages too.
+    foreach ($card['rushes'] as &$rush) {
+        $rush['name'] = str_repeat('Żuraw nad łąką ', 8);
+        $rush['habit'] = str_repeat('Circles the slope a few times, then comes in. ', 4);
+        $rush['cautions'] = array_fill(0, 3, str_repeat('Keep the distance that local law asks for. ', 3));
+        foreach ($rush['lines'] as &$line) {
+            $line['own'] = ['label' => 'A word of the camera', 'where' => ''];
+        }
+    }
+    unset($rush, $line);
+    $card['rushes'] = array_merge(...array_fill(0, 5, $card['rushes']));
+    expect($pages($card, CardFile::A6))->toBe(count($card['rushes']) + count($card['buttons']) + 1)
+        ->and($pages($card, CardFile::A4))->toBe((int) ceil((count($card['rushes']) + count($card['buttons']) + 1) / 8))
+        ->and(CardPaper::html($card, CardFile::A4))->toContain('Żuraw');
 });
 
 it('shows one card to whoever has its address, until that is taken back or has run out', function (): void {

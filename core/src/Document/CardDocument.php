@@ -8,6 +8,7 @@ use RushHold\Controls\Assigned;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Body;
+use RushHold\Motion\PathPoint;
 use RushHold\Outing\Checklist;
 use RushHold\Outing\Moment;
 use RushHold\Outing\Outing;
@@ -28,6 +29,9 @@ final readonly class CardDocument
 
     /** What stands under the button, in this order. */
     private const SHOWN = [Setting::Technique, Setting::Mode, Setting::Area, Setting::AreaAt, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::Aim, Setting::StartAt, Setting::RangeLimit, Setting::Drive, Setting::Stabiliser, Setting::Support];
+
+    /** Of a pass, evenly over its time. */
+    private const DISTANCES = 13;
 
     private Words $words;
 
@@ -93,8 +97,30 @@ final readonly class CardDocument
             'lines' => array_values(array_filter($lines->of($hold->only(...self::SHOWN)), static fn (array $line): bool => ! Setting::from($line['setting'])->isIdleIn($plan->hold))),
             ...$this->exposure($plan),
             'changes' => $this->changes($e, $lines),
+            'drawn' => self::drawn($plan),
             'habit' => $entry->habit,
             'cautions' => array_map(fn (array $c): string => $this->words->say($c['sentence']), $plan->cautions),
+        ];
+    }
+
+    /**
+     * What can be drawn of a rush: the subject in the frame with the area, and its distance over the pass.
+     *
+     * @return array<string, mixed>
+     */
+    private static function drawn(Plan $plan): array
+    {
+        $situation = $plan->situation;
+        [$path, $subject, $body, $hold] = [$situation->rush->path, $situation->subject, $situation->kit->body, $plan->hold];
+        $middle = $path->at($path->seconds / 2);
+        $area = Setting::Area->isIdleIn($hold) ? null : $body->areas[$hold->area->value] ?? null;
+
+        return [
+            'figure' => $subject->figure->value, 'wide' => round(min(1.0, $situation->kit->focalMm() * $subject->lengthM / ($middle->distanceM * $body->sensorWidthMm)), 4), 'tall' => round($subject->heightM / $subject->lengthM, 3),
+            'way' => [round($middle->acrossMps, 2), round($middle->closingMps, 2)], 'ratio' => round($body->sensorHeightMm / $body->sensorWidthMm, 4),
+            'area' => $area === null ? null : ['width' => round($area->width, 4), 'height' => round($area->height, 4), 'at' => [round($hold->areaAt[0], 4), round($hold->areaAt[1], 4)]],
+            'seconds' => round($path->seconds, 2), 'distances_m' => array_map(static fn (PathPoint $p): float => round($p->distanceM, 2), $path->sampled(self::DISTANCES)),
+            'focus_m' => Setting::StartAt->isIdleIn($hold) ? null : round($hold->startAtM, 2),
         ];
     }
 

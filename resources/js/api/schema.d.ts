@@ -4276,6 +4276,29 @@ export interface components {
                     }[];
                     says: string[];
                 } | null;
+                /** @description What can be drawn of it: the subject in the frame in the middle of its pass, and how far it is over the pass */
+                drawn: {
+                    figure: string;
+                    /** @description Its length as a share of the frame’s width */
+                    wide: number;
+                    /** @description Its height as a share of its length */
+                    tall: number;
+                    /** @description Across to the right, and towards the camera */
+                    way: number[];
+                    /** @description Height of the frame as a share of its width */
+                    ratio: number;
+                    /** @description Null where no area is used */
+                    area: {
+                        width: number;
+                        height: number;
+                        at: number[];
+                    } | null;
+                    seconds: number;
+                    /** @description Evenly over its time */
+                    distances_m: number[];
+                    /** @description Where focus is set beforehand */
+                    focus_m: number | null;
+                };
                 /** @description What it does just before */
                 habit: string;
                 cautions: string[];
