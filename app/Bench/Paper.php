@@ -18,7 +18,7 @@ final class Paper
     public static function of(array $session): string
     {
         $temporary = sys_get_temp_dir();
-        $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontCache' => $temporary, 'tempDir' => $temporary, 'chroot' => dirname(__DIR__, 2).'/resources/paper']));
+        $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => $temporary, 'fontCache' => $temporary, 'tempDir' => $temporary, 'chroot' => dirname(__DIR__, 2).'/resources/paper']));
         $dompdf->setPaper('a4');
         $dompdf->loadHtml(self::html($session));
         $dompdf->render();

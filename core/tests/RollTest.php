@@ -173,3 +173,45 @@ it('takes a clock without a zone to be that of the outing it falls into', functi
         ->and($at('2026-06-07T12:30:00.000'))
         ->toBe('07 17:30');
 });
+
+it('counts hours, turns and days to the second', function (): void {
+    $second = static fn (Outing $outing, int $s): ?int => Likely::of(new Taken('a', 0.0), $outing->from->modify("$s seconds"), [$outing])?->entry;
+    // The only one of its outing, up to two hours before and after it.
+    $only = hoursOf([[]]);
+    expect($second($only, -7200))->toBe(0)->and($second($only, -7201))->toBeNull()
+        ->and($second($only, 4 * 3600 + 7200))->toBe(0)->and($second($only, 4 * 3600 + 7201))->toBeNull();
+    // Its hour begins and ends ten minutes sooner and later.
+    $hours = hoursOf([['earliest' => 60, 'latest' => 90, 'minutes' => 20], ['earliest' => 200, 'minutes' => 20]]);
+    expect($second($hours, 3000))->toBe(0)->and($second($hours, 2999))->toBeNull()
+        ->and($second($hours, 6000))->toBe(0)->and($second($hours, 6001))->toBeNull();
+    // A turn ends when the next begins.
+    $turns = hoursOf([['minutes' => 10], ['minutes' => 10]], [0, 1]);
+    expect($second($turns, 0))->toBe(0)->and($second($turns, 599))->toBe(0)->and($second($turns, 600))->toBe(1)->and($second($turns, 1200))->toBeNull();
+    // With a time of its own it has until then, and its minutes from there.
+    $fixed = hoursOf([['minutes' => 10], ['at' => 30, 'minutes' => 10]], [0, 1]);
+    expect($second($fixed, 30 * 60 + 599))->toBe(1);
+});
+
+it('takes frames for one rush by distance within about half as much again, by focal length within a twentieth', function (): void {
+    $outing = hoursOf([['rush' => ['path.start_m' => 25.0, 'subject.speed_mps' => 0.0]], ['rush' => ['path.start_m' => 2500.0, 'subject.speed_mps' => 0.0]]], null);
+    $metres = $outing->entries[0]->rush->path->at($outing->entries[0]->rush->path->seconds / 2)->distanceM;
+    expect(entryAt($outing, 5, $metres * exp(0.59)))->toBe(0)->and(entryAt($outing, 5, $metres * exp(0.61)))->toBeNull()
+        ->and(entryAt($outing, 5, $metres * exp(-0.59)))->toBe(0);
+});
+
+it('puts numbers that began anew in order by their widest gap, and only where they did', function (): void {
+    $named = static fn (int ...$numbers): array => runsOf(...takenAt(...array_map(static fn (int $n): array => [sprintf('X%04d.JPG', $n), null], $numbers)));
+    expect($named(9999, 9998, 1, 2, 0))->toBe(['X9998.JPG X9999.JPG X0000.JPG X0001.JPG X0002.JPG'])
+        // From the last number on to the second there is one that lacks.
+        ->and($named(9999, 2, 3))->toBe(['X0002.JPG X0003.JPG', 'X9999.JPG'])
+        ->and($named(9998, 1, 2))->toBe(['X0001.JPG X0002.JPG', 'X9998.JPG'])
+        ->and($named(9999, 1, 5000))->toBe(['X5000.JPG', 'X9999.JPG X0001.JPG']);
+});
+
+it('takes a clock without a zone for that of an outing it falls into, to the second', function (): void {
+    $outing = hoursOf([[]]);
+    $utc = new DateTimeZone('UTC');
+    $zoneAt = static fn (string $wall): string => CameraClock::at($wall, [$outing], $utc)->getTimezone()->getName();
+    expect($zoneAt('2026-06-07 03:00:00'))->toBe('Etc/GMT-2')->and($zoneAt('2026-06-07 02:59:59'))->toBe('UTC')
+        ->and($zoneAt('2026-06-07 11:00:00'))->toBe('Etc/GMT-2')->and($zoneAt('2026-06-07 11:00:01'))->toBe('UTC');
+});

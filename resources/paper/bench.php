@@ -4,11 +4,12 @@
 /** @var Closure(array<string, mixed>): string $plot */
 $found = $session['found'];
 $signed = static fn (int $value): string => $value > 0 ? "+$value" : ($value < 0 ? '−'.abs($value) : '0');
-$percent = static fn (float $share): string => round(100 * $share).' %';
+$percent = static fn (float $share): string => round(100 * $share).'%';
 ?>
 <!doctype html>
 <html><head><meta charset="utf-8"><style>
-body { font-family: 'DejaVu Sans'; font-size: 10pt; } h1 { font-size: 17pt; margin: 0 0 2mm } h2 { font-size: 11pt; margin: 6mm 0 1mm }
+<?php require __DIR__.'/parts.php'; ?>
+body { font-family: Card, CardExt, 'DejaVu Sans'; font-size: 10pt; } h1 { font-size: 17pt; margin: 0 0 2mm } h2 { font-size: 11pt; margin: 6mm 0 1mm }
 .big { font-size: 24pt; font-weight: bold } p { margin: 1mm 0 } .quiet { color: #444; font-size: 9pt } td, th { padding: 0 4mm 0 0; text-align: left }
 </style></head><body>
 <h1><?= $text($session['name']) ?></h1>
