@@ -102,3 +102,9 @@ it('has no time of a way that seldom arrives', function (): void {
     expect($times(steered($course, 1.0), steered($course, 1.0, 4), steered($course, 1.0, 3)))->toBe([])
         ->and($times(steered($course, 1.4), steered($course, 1.0), steered($course, 0.9)))->toBe(['stick' => ['seconds' => 1.0, 'trials' => 48]]);
 });
+
+it('leaves the area in the middle where a surprise may come from either side', function (): void {
+    $at = static fn (array $changes): array => Chooser::standard()->hold(Rushes::with(['path.heading_deg' => 90.0, 'path.start_m' => 40.0, 'subject.erratic' => 0.4, 'scene.front_clutter' => 0.35, 'path.notice_s' => 0.5, ...$changes]))->areaAt;
+    expect($at([]))->toBe([0.0, 0.0])
+        ->and($at(['path.notice_s' => 2.0])[0])->not->toBe(0.0)->and($at(['subject.erratic' => 0.1])[0])->not->toBe(0.0)->and($at(['path.repeats' => true])[0])->not->toBe(0.0);
+});

@@ -127,9 +127,6 @@ final readonly class BodyDocument
     /** Which figures nobody has looked up: they are those of the sample it was described from. Nothing is worked out of that. */
     private static function guessed(Fields $body): void
     {
-        if (! $body->has('guessed')) {
-            return;
-        }
         $guessed = [];
         foreach ($body->items('guessed', count(self::FIGURES)) as $i => $name) {
             if (! in_array($name, self::FIGURES, true)) {

@@ -42,8 +42,8 @@ final class Parameters
     /** Warning takes the rest away, all but a third in so long, s: eyes up, camera up, the place in the view. */
     public const READY_NOTICE_S = 3.0;
 
-    /** Share of the passes of a wholly erratic subject that come from the side where the area is not. */
-    public const OTHER_SIDE = 0.5;
+    /** Share of the passes of a wholly erratic subject that come from the side where the area is not, and for which it is moved: as often one turns the camera. */
+    public const OTHER_SIDE = 0.25;
 
     /** A view this wide takes that time to be searched through, rad; it grows as the root of what is narrower, from so many to so many times. */
     public const READY_VIEW_RAD = 0.072;

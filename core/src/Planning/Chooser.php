@@ -20,6 +20,7 @@ use RushHold\Refused;
 use RushHold\Rush\Rush;
 use RushHold\Said;
 use RushHold\Situation\Situation;
+use RushHold\Situation\Thresholds;
 
 /** Chooses a hold for a rush by stated rules and closed formulas, around whatever is pinned. */
 final readonly class Chooser
@@ -219,6 +220,9 @@ final readonly class Chooser
         $fits = $s->widthInFrame < 0.5 && $s->heightInFrame < 0.5;
         if ($area === Area::Whole || $area === Area::Band || $area === Area::Column || ! $movesAside || ! $fits) {
             return [[0.0, 0.0], Said::of($movesAside && ! $fits ? 'place.full' : 'place.middle')];
+        }
+        if ($s->rush->path->noticeS < Thresholds::UNWARNED_S && $s->subject->erratic >= Thresholds::EITHER_SIDE && ! $s->rush->path->repeats) {
+            return [[0.0, 0.0], Said::of('place.either')];
         }
         if ($s->isVertical()) {
             $up = $s->middle->upMps > 0;

@@ -36,4 +36,9 @@ final class Thresholds
 
     /** Notice below which it is simply there, s. */
     public const SURPRISE_S = 0.3;
+
+    /** With less warning than this, s, what is at least so erratic may come from either side. */
+    public const UNWARNED_S = 1.0;
+
+    public const EITHER_SIDE = 0.3;
 }

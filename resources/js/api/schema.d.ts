@@ -3413,8 +3413,11 @@ export interface components {
              *     ]
              */
             patience_steps: number[];
-            /** @description Figures that nobody has looked up: they are those of the sample it was described from */
-            guessed?: ("sensor_width_mm" | "sensor_height_mm" | "pixels_wide" | "pixels_high" | "frames_per_s" | "buffer_frames" | "readout_s" | "fastest_shutter_s" | "focus_cycle_hz" | "light_limit_ev" | "iso_min" | "iso_max")[];
+            /**
+             * @description Figures that nobody has looked up: they are those of the sample it was described from
+             * @default []
+             */
+            guessed: ("sensor_width_mm" | "sensor_height_mm" | "pixels_wide" | "pixels_high" | "frames_per_s" | "buffer_frames" | "readout_s" | "fastest_shutter_s" | "focus_cycle_hz" | "light_limit_ev" | "iso_min" | "iso_max")[];
             /** @description How the area is moved to another place of the frame; left out or empty, as the controls let one think */
             area_moves?: ("stick" | "touch-absolute" | "touch-relative" | "recall")[];
             /**

@@ -78,6 +78,7 @@ return [
 
     'place.points' => 'As far out as this camera’s AF points reach; get more lead room by cropping.',
     'place.full' => 'It fills the frame; there is no room to leave.',
+    'place.either' => 'In the centre: it gives little warning and may come from either side.',
     'place.middle' => 'In the centre, where following is easiest.',
     'place.below' => 'Below the centre: leaves room above for where it goes.',
     'place.above' => 'Above the centre: leaves room below for where it drops.',
