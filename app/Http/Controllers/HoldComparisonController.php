@@ -20,9 +20,12 @@ use RushHold\Units;
         new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'holds', type: 'integer'), new OA\Property(property: 'bursts', type: 'integer'),
     ])),
     new OA\Property(property: 'comparison', nullable: true, required: ['holds', 'alike', 'pairs', 'next'], type: 'object', properties: [
-        new OA\Property(property: 'holds', type: 'array', items: new OA\Items(required: ['hold', 'bursts', 'frames', 'keepers', 'share', 'best', 'first_sharp'], type: 'object', properties: [
+        new OA\Property(property: 'holds', type: 'array', items: new OA\Items(required: ['hold', 'bursts', 'frames', 'keepers', 'share', 'best', 'shot', 'first_sharp'], type: 'object', properties: [
             new OA\Property(property: 'hold', ref: '#/components/schemas/Hold'), new OA\Property(property: 'bursts', type: 'integer'), new OA\Property(property: 'frames', type: 'integer'), new OA\Property(property: 'keepers', type: 'integer'),
             new OA\Property(property: 'share', ref: '#/components/schemas/Estimate'), new OA\Property(property: 'best', type: 'number', description: 'Chance to keep most'),
+            new OA\Property(property: 'shot', type: 'array', description: 'Its bursts one by one, the latest last', items: new OA\Items(required: ['at', 'frames', 'keepers'], type: 'object', properties: [
+                new OA\Property(property: 'at', type: 'string', format: 'date-time', nullable: true), new OA\Property(property: 'frames', type: 'integer'), new OA\Property(property: 'keepers', type: 'integer'),
+            ])),
             new OA\Property(property: 'first_sharp', nullable: true, required: ['seconds', 'bursts', 'missed'], type: 'object', properties: [new OA\Property(property: 'seconds', type: 'number'), new OA\Property(property: 'bursts', type: 'integer'), new OA\Property(property: 'missed', type: 'integer')]),
         ])),
         new OA\Property(property: 'alike', type: 'number', description: 'How alike the frames of one burst are, 0 to 1'),

@@ -15,6 +15,9 @@ use RushHold\Words\Words;
 /** Set-ups from the log against each other, as JSON. */
 final class ComparisonDocument
 {
+    /** Of each hold the latest bursts are told one by one. */
+    private const SHOT = 200;
+
     /**
      * @return list<LoggedBurst>
      *
@@ -51,6 +54,7 @@ final class ComparisonDocument
 
                 return ['hold' => HoldDocument::settings($c->hold), 'bursts' => count($c->bursts), 'frames' => $c->frames(), 'keepers' => $c->keepers(),
                     'share' => self::rounded($comparison->contest->share($i)), 'best' => round($best[$i], 4),
+                    'shot' => array_map(static fn (LoggedBurst $b): array => ['at' => $b->at, 'frames' => $b->frames, 'keepers' => $b->keepers], array_slice($c->bursts, -self::SHOT)),
                     'first_sharp' => $first->known() ? ['seconds' => round($first->meanS(), 3), 'bursts' => count($first->times), 'missed' => $first->missed()] : null];
             }, $comparison->contenders, array_keys($comparison->contenders)),
             'alike' => round($comparison->contest->alike(), 3),

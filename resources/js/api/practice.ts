@@ -44,6 +44,18 @@ export function useDrills(drill?: DrillName) {
 
 export const askCourse = (body: Schemas['DrillAsked']) => take(client.POST('/api/drills/course', { body }));
 
+/** The controls of a body as they are practised, or those of a turn that was given; undefined until they are there. */
+export function useLayoutOf(body: string | null, given: DrillDocument | undefined) {
+  const asked = useQuery<DrillCourse, Refusal>({
+    queryKey: ['layout to practise', body],
+    queryFn: () => askCourse({ drill: 'buttons', body, seed: 1 }),
+    enabled: given === undefined,
+    staleTime: 300_000,
+    retry: false,
+  });
+  return given ? given.layout : asked.data?.layout;
+}
+
 /** Something done to practice; whatever shows it follows. */
 export function usePracticeAction<Input, Output>(action: (input: Input) => Promise<Output>) {
   const queries = useQueryClient();

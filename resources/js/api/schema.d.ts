@@ -5047,6 +5047,13 @@ export interface components {
                     share: components["schemas"]["Estimate"];
                     /** @description Chance to keep most */
                     best: number;
+                    /** @description Its bursts one by one, the latest last */
+                    shot: {
+                        /** Format: date-time */
+                        at: string | null;
+                        frames: number;
+                        keepers: number;
+                    }[];
                     first_sharp: {
                         seconds: number;
                         bursts: number;

@@ -4,14 +4,14 @@ import { Checkbox } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useKit } from '../../api/kit';
-import type { DrillCourse, DrillDocument } from '../../api/practice';
+import { type DrillCourse, type DrillDocument, useLayoutOf } from '../../api/practice';
 import { Choice } from '../../parts/Choice';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { ButtonsResult } from './ButtonsResult';
 import { DrillFrame } from './DrillFrame';
 import { HandKeys } from './HandKeys';
-import { doesOf } from './hand';
+import { doesOf, type HandKey } from './hand';
 import { Scene } from './Scene';
 import { pulses, tone, useSound } from './sound';
 import { usePresses } from './usePresses';
@@ -38,8 +38,10 @@ export default function ButtonsDrill() {
   const [soon, setSoon] = useState(0);
   const field = useRef<HTMLDivElement>(null);
   const timer = useRef(0);
-  const layout = turn.course?.layout ?? [];
   const chosen = body ?? bodies.find((b) => !b.sample)?.id ?? null;
+  // Before the start: the controls as they will be asked.
+  const preview = useLayoutOf(chosen, given);
+  const layout: HandKey[] = turn.course?.layout ?? preview ?? [];
 
   useEffect(() => () => cancelAnimationFrame(timer.current), []);
 
@@ -167,6 +169,7 @@ export default function ButtonsDrill() {
               (soon > 0
                 ? `${shut ? 'One pulse: any of them. ' : ''}Look at your controls: ${soon}`
                 : 'Hands on the controls')}
+            {turn.stage === 'ready' && layout.length > 0 && 'Your controls. Start when you know them.'}
             {turn.stage === 'loading' && 'Loading…'}
             {turn.stage === 'scoring' && 'Counting…'}
           </p>

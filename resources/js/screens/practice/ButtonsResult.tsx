@@ -1,17 +1,12 @@
 import { Link } from 'react-router';
-import type { DrillCourse, KeptDrill } from '../../api/practice';
+import type { KeptDrill } from '../../api/practice';
 import { usePractice } from '../../api/practice';
 import { label } from '../../parts/words';
+import type { HandKey } from './hand';
 import { OfferCopy } from './OfferCopy';
 
 /** Which were right, how soon, and what was taken for what. */
-export function ButtonsResult({
-  kept,
-  layout,
-}: {
-  kept: KeptDrill;
-  layout: NonNullable<DrillCourse['layout']>;
-}) {
+export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandKey[] }) {
   const s = kept.score;
   const keys = s.keys ?? [];
   const beyond = (seconds: number | null) =>

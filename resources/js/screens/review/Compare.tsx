@@ -12,6 +12,7 @@ import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
+import { BurstRows } from './BurstRows';
 import { ReviewTabs } from './ReviewTabs';
 
 type Comparison = NonNullable<HoldComparison['comparison']>;
@@ -154,6 +155,7 @@ export default function Compare() {
                 </ul>
               </section>
             )}
+            <BurstRows holds={comparison.holds} names={names} />
             <First comparison={comparison} names={names} />
             <p className="quiet shares-key">
               Dot: the likeliest share. Line: where it lies nine times in ten.{' '}
