@@ -42,6 +42,26 @@ $pictured = static function (Page $page) use ($folder, $enter): void {
     $page->screenshot("$folder/burst.png");
 };
 
+// Pages of the card as they are printed, side by side; where they can be made into pictures.
+$paper = static function (Page $page): void {
+    if (trim((string) shell_exec('command -v pdftoppm')) === '') {
+        return;
+    }
+    $pdf = $page->wait('const done = arguments[1]; fetch(`/api${arguments[0]}/files/a6`).then((r) => r.json()).then((f) => done(f.base64))', $page->path());
+    $at = sys_get_temp_dir().'/rush-hold-paper-'.getmypid();
+    file_put_contents("$at.pdf", base64_decode((string) $pdf));
+    (new Process(['pdftoppm', '-r', '130', '-png', "$at.pdf", $at]))->mustRun();
+    $pages = glob("$at-*.png") ?: [];
+    $shown = array_values(array_filter([$pages[0] ?? null, $pages[4] ?? null, $pages[5] ?? null, $pages[6] ?? null]));
+    [$wide, $high] = getimagesize($shown[0]) ?: [537, 757];
+    $sheet = imagecreatetruecolor(count($shown) * ($wide + 16) + 16, $high + 32);
+    imagefill($sheet, 0, 0, (int) imagecolorallocate($sheet, 120, 120, 120));
+    foreach ($shown as $i => $file) {
+        imagecopy($sheet, imagecreatefrompng($file) ?: throw new RuntimeException($file), 16 + $i * ($wide + 16), 16, 0, 0, $wide, $high);
+    }
+    imagepng($sheet, __DIR__.'/../docs/paper.png');
+    array_map(unlink(...), ["$at.pdf", ...$pages]);
+};
 $page = Page::open(1280, 800);
 try {
     $enter($page, 'dark');
@@ -59,6 +79,10 @@ try {
     $page->see('Before leaving');
     $page->until(fn () => $page->script('return document.querySelector(".play-progress.on") === null') === true, 'the day to be played; %s');
     $page->screenshot("$folder/outing.png");
+    $paper($page);
+    $page->press('Rehearse')->see('Hide what they do')->press('Start');
+    $page->until(fn () => $page->script('return document.querySelector(".rehearsal-frame path:nth-of-type(2)") !== null && Number(document.querySelector(".rehearsal-warning > span").style.width.replace("%", "")) < 40') === true, 'a rush; %s');
+    $page->screenshot("$folder/rehearsal.png");
     $page->visit('/kit/layouts')->see('Setting it up')->screenshot("$folder/layouts.png");
     $page->visit('/review/compare')->see('keeps')->screenshot("$folder/compared.png");
     $page->visit('/review/learned')->see('Brier score')->screenshot("$folder/how-right.png");
@@ -94,7 +118,6 @@ try {
     $phone->visit('/outings')->see('Sea-cliff morning');
     $phone->script('document.querySelector(".outing-card").click()');
     $phone->see('for the light')->see('Something else')->screenshot("$folder/phone-card.png");
-    $phone->visit('/review/why')->see('of five at most')->screenshot("$folder/phone-why.png");
 } finally {
     $phone->close();
 }

@@ -58,12 +58,24 @@ describe('today', () => {
 
   it('has the outing that comes next with its card, not one that is over', async () => {
     const over = { ...outing, id: '03', name: 'Last week', starts_at: yesterday, ends_at: yesterday };
-    answers({ 'GET /api/rushes': { items: [rush], next: null }, 'GET /api/outings': [outing, over] });
+    const kept = recorded('outing');
+    const rushes = [
+      { ...kept.document.rushes[0], rush: '01' },
+      { ...kept.document.rushes[0], rush: 'gone' },
+    ];
+    answers({
+      'GET /api/rushes': { items: [rush], next: null },
+      'GET /api/outings': [outing, over],
+      'GET /api/outings/{id}': { ...kept, document: { ...kept.document, rushes } } as never,
+    });
     open(<Today />);
     const next = within(await screen.findByRole('region', { name: 'Next outing' }));
     expect(await next.findByRole('link', { name: 'Open its card' })).toHaveAttribute('href', '/card/02');
     expect(next.getByText(/Sea-cliff reserve, one rush/)).toBeVisible();
     expect(next.queryByText('Last week')).toBeNull();
+    expect(next.getByRole('link', { name: 'Rehearse it' })).toHaveAttribute('href', '/outings/02/rehearse');
+    const expected = within(await next.findByRole('list', { name: 'Its rushes' }));
+    expect(expected.getAllByRole('link').map((link) => link.textContent)).toEqual(['Tern hovering']);
   });
 
   it('leads to planning where all outings are over', async () => {

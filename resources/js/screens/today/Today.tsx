@@ -3,8 +3,9 @@ import { Button } from 'antd';
 import { Link } from 'react-router';
 import { useRushes, useSession } from '../../api/hooks';
 import { useKit } from '../../api/kit';
-import { useOutings } from '../../api/outings';
+import { useOuting, useOutings } from '../../api/outings';
 import { NearlyFull } from '../../parts/NearlyFull';
+import { Silhouette } from '../../parts/Silhouette';
 import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
@@ -56,6 +57,28 @@ function FirstSteps({ steps, onAway }: { steps: Step[]; onAway: () => void }) {
   );
 }
 
+/** Who is expected on an outing, at a glance. */
+function Expected({ outing }: { outing: string }) {
+  const entries = useOuting(outing).data?.document.rushes ?? [];
+  const listed = useRushes('').data?.pages[0]?.items ?? [];
+  const rushes = entries.flatMap((entry) => listed.find((r) => r.id === entry.rush) ?? []);
+  if (rushes.length === 0) return null;
+  return (
+    <ul className="next-rushes" aria-label="Its rushes">
+      {rushes.slice(0, MOST).map((rush) => (
+        <li key={rush.id}>
+          <Link to={`/rushes/${rush.id}`}>
+            <span className="rush-figure">
+              <Silhouette figure={rush.figure} />
+            </span>
+            <span>{rush.name}</span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** The outing that comes next with its card; else the way to one. */
 function NextOuting() {
   const outings = useOutings().data;
@@ -77,12 +100,16 @@ function NextOuting() {
           <Link className="next-outing-card" to={`/card/${next.id}`}>
             Open its card
           </Link>
+          <Link className="next-outing-card" to={`/outings/${next.id}/rehearse`}>
+            Rehearse it
+          </Link>
         </p>
       ) : (
         <p>
           <Link to="/outings/new">Plan an outing</Link>
         </p>
       )}
+      {next && <Expected outing={next.id} />}
     </section>
   );
 }
