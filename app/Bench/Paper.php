@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Dompdf\Dompdf;
-use Dompdf\Options;
+use App\Documents\Sheet;
 
 /** A session at the bench on paper: what was found, the curves and the figures. Black on white. */
 final class Paper
@@ -17,13 +16,7 @@ final class Paper
     /** @param  array<string, mixed>  $session  as Session tells it */
     public static function of(array $session): string
     {
-        $temporary = sys_get_temp_dir();
-        $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => $temporary, 'fontCache' => $temporary, 'tempDir' => $temporary, 'chroot' => dirname(__DIR__, 2).'/resources/paper']));
-        $dompdf->setPaper('a4');
-        $dompdf->loadHtml(self::html($session));
-        $dompdf->render();
-
-        return (string) $dompdf->output();
+        return (string) Sheet::drawn(self::html($session), 'a4')->output();
     }
 
     /** @param  array<string, mixed>  $session */

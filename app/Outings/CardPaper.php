@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Outings;
 
+use App\Documents\Sheet;
 use Dompdf\Dompdf;
-use Dompdf\Options;
 
 /**
  * A card on paper, black on white: on A6 a page for each rush, one for the buttons and one for the checklist, each fitted to its page;
@@ -83,13 +83,6 @@ final class CardPaper
 
     private static function drawn(string $html, CardFile $paper): Dompdf
     {
-        $temporary = sys_get_temp_dir();
-        $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => $temporary, 'fontCache' => $temporary, 'tempDir' => $temporary,
-            'chroot' => dirname(__DIR__, 2).'/resources/paper']));
-        $dompdf->setPaper($paper->value, $paper === CardFile::A4 ? 'landscape' : 'portrait');
-        $dompdf->loadHtml($html);
-        $dompdf->render();
-
-        return $dompdf;
+        return Sheet::drawn($html, $paper->value, $paper === CardFile::A4);
     }
 }

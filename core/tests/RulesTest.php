@@ -308,3 +308,26 @@ it('says of each other value what speaks for it or against it, not what speaks f
         )
         ->toBe([['single', 'alternative.nothing'], ['short', 'rule.strong']]);
 });
+
+it('changes its mind at the very figure, not beside it', function (string $id, string $field, float $at, bool $speaksAt, array $more): void {
+    $step = 1e-6;
+    expect(speaks($id, [...$more, $field => $at]))->toBe($speaksAt, "$id at $at")
+        ->and(speaks($id, [...$more, $field => $at - $step]) || speaks($id, [...$more, $field => $at + $step]))->toBeTrue("$id beside $at")
+        ->and(speaks($id, [...$more, $field => $at - $step]) && speaks($id, [...$more, $field => $at + $step]))->toBeFalse("$id on both sides of $at");
+})->with([
+    ['area.clutter-small', 'scene.front_clutter', 0.25, true, []],
+    ['area.some-clutter', 'scene.front_clutter', 0.25, false, []],
+    ['area.some-clutter', 'scene.front_clutter', 0.1, true, []],
+    ['area.pattern-breaks-behind-clutter', 'scene.front_clutter', 0.4, true, []],
+    ['area.blocks-take-the-clutter', 'scene.front_clutter', 0.5, true, ['=focus.technique' => Technique::Auto]],
+    ['detect.covered', 'scene.front_clutter', 0.6, true, []],
+    ['patience.clutter', 'scene.front_clutter', 0.25, true, []],
+    ['nimble.erratic', 'subject.erratic', 0.35, true, []],
+]);
+
+it('takes the first of a group for a leader only where it comes, and a bird for small up to its size', function (): void {
+    $group = ['group' => [['distance_m' => 41.0]]];
+    expect(speaks('wins.leader', $group + ['path.heading_deg' => 0.0]))->toBeTrue()
+        ->and(speaks('wins.leader', $group + ['path.heading_deg' => 90.0]))->toBeFalse()
+        ->and(speaks('wins.leader', ['path.heading_deg' => 0.0]))->toBeFalse();
+});

@@ -218,3 +218,17 @@ it('has no sentence outside the catalogue', function (): void {
     }
     expect($found)->toBe([]);
 });
+
+it('says which of several is meant, however its place is written', function (): void {
+    expect(FieldNames::of('path.speed_changes[2].at_s'))->toContain('(3)')->and(FieldNames::of('path.speed_changes.2.at_s'))->toContain('(3)')
+        ->and(FieldNames::of('path.speed_changes.at_s'))->not->toContain('(');
+});
+
+it('rounds to what can be read: whole millimetres, milliseconds, feet by their size', function (): void {
+    $metric = Words::in(Units::Metric);
+    expect($metric->quantity(Quantity::millimetres(24.6)))->toBe('25 mm')->and($metric->quantity(Quantity::millimetres(24.4)))->toBe('24 mm')
+        ->and($metric->quantity(Quantity::milliseconds(0.55)))->toBe('550 ms')->and($metric->quantity(Quantity::degrees(59.5)))->toBe('60°');
+    $imperial = Words::in(Units::Imperial);
+    // 99.4 ft in two figures, 101.4 in three.
+    expect($imperial->quantity(Quantity::length(30.297)))->toBe('99 ft')->and($imperial->quantity(Quantity::length(30.907)))->toBe('101 ft');
+});
