@@ -215,3 +215,16 @@ it('takes a clock without a zone for that of an outing it falls into, to the sec
     expect($zoneAt('2026-06-07 03:00:00'))->toBe('Etc/GMT-2')->and($zoneAt('2026-06-07 02:59:59'))->toBe('UTC')
         ->and($zoneAt('2026-06-07 11:00:00'))->toBe('Etc/GMT-2')->and($zoneAt('2026-06-07 11:00:01'))->toBe('UTC');
 });
+
+it('goes on by number only by one, and by when files were written where both say so', function (): void {
+    $on = static fn (array $a, array $b): bool => Runs::goOn(...takenAt($a, $b));
+    // The last number is followed by the first or the noughtth, another by none of them.
+    expect($on(['X9999.JPG', null], ['X0000.JPG', null]))->toBeTrue()->and($on(['X9999.JPG', null], ['X0001.JPG', null]))->toBeTrue()
+        ->and($on(['X9999.JPG', null], ['X0002.JPG', null]))->toBeFalse()->and($on(['X5000.JPG', null], ['X0001.JPG', null]))->toBeFalse()
+        // Written a minute apart they are two; where one does not say when, the number decides.
+        ->and($on(['X0001.JPG', null, 100.0], ['X0002.JPG', null, 160.0]))->toBeFalse()
+        ->and($on(['X0001.JPG', null, 100.0], ['X0002.JPG', null, 101.0]))->toBeTrue()
+        ->and($on(['X0001.JPG', null, 100.0], ['X0002.JPG', null, null]))->toBeTrue();
+    // A shutter that is not told is like another that is not told.
+    expect(runsOf(...takenAt(['a', 0.0], ['b', 1.0])))->toBe(['a b']);
+});
