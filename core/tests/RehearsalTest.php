@@ -95,3 +95,15 @@ it('reads and writes a rehearsal alike, and refuses what its layout cannot answe
     expect(static fn () => DrillDocument::read([...$document, 'layout' => [['place' => 'thumb-2', 'duty' => 'stored-set']]]))->toThrow(Refused::class, 'rushes[0].by')
         ->and(static fn () => DrillDocument::read([...$document, 'rushes' => []]))->toThrow(Refused::class, 'rushes');
 });
+
+it('counts a control that is held before the rush is seen, and not one that is still held from another', function (): void {
+    $course = RehearsalCourse::of(threeKeys(), [rehearsed('hare', ControlPlace::Thumb1, 0.0), rehearsed('gull', ControlPlace::Thumb2, 9.0)], 1);
+    $trace = [];
+    foreach ($course->comings as ['entry' => $entry, 'from' => $from]) {
+        // The hare's control is held from before; for the gull one presses its own a second after it is seen.
+        $entry === 0 ? array_push($trace, [$from - 0.5, 1.0, 1.0], [$from + 0.5, 1.0, 0.0]) : array_push($trace, [$from - 0.4, 1.0, 1.0], [$from + 0.4, 1.0, 0.0], [$from + 1.0, 2.0, 1.0], [$from + 1.3, 2.0, 0.0]);
+    }
+    [$hare, $gull] = RehearsalScore::of($course, $trace)->byRush();
+    expect([$hare['right'], $hare['in_time'], $hare['held_s'], $hare['mend']->value])->toBe([4, 4, 0.0, 'nothing'])
+        ->and([$gull['right'], $gull['in_time']])->toBe([4, 4])->and($gull['held_s'])->toEqualWithDelta(1.0, 1e-6);
+});

@@ -42,14 +42,16 @@ final readonly class RehearsalScore
         foreach ($course->comings as $i => ['entry' => $entry, 'from' => $from]) {
             $rush = $course->rushes[$entry];
             $until = $course->comings[$i + 1]['from'] ?? $course->seconds;
+            $right = $rush->key(...$course->keys);
             $first = $held = null;
             foreach ($presses as [$down, $up, $key]) {
-                if ($down < $from || $down >= $until || $up - $down < ButtonScore::HELD_S) {
+                // Held before it is seen, and still: nobody can be sooner. What is held from the one before is let go of, not pressed.
+                if ($down >= $until || $down < $from && $key !== $right || $up - max($from, $down) < ButtonScore::HELD_S) {
                     continue;
                 }
                 $first ??= $key;
-                if ($key === $rush->key(...$course->keys)) {
-                    $held = $down - $from;
+                if ($key === $right) {
+                    $held = max(0.0, $down - $from);
                     break;
                 }
             }
