@@ -50,13 +50,12 @@ final readonly class PublicShelf
     }
 
     /**
-     * Puts something of one's own up as it is now, in the place of what was put up of it before.
+     * Puts something of one's own up as it is now, in the place of what was put up of it before; while nothing else of the person changes.
      *
      * @throws ValidationException if there is no room for more
      */
     public function put(Entry $entry, string $shownAs): ShelfItem
     {
-        User::query()->whereKey($this->person->id)->lockForUpdate()->first('id');
         $item = ShelfItem::query()->where('user_id', $this->person->id)->where('kit_id', $entry->id)->first();
         $most = (int) config('limits.shelf');
         if ($item === null && ShelfItem::query()->where('user_id', $this->person->id)->count() >= $most) {
