@@ -113,7 +113,7 @@ final class GroupController extends Controller
         $tasks->where('group_id', $group->id)->with('done')->orderByDesc('created_at')->orderByDesc('id')->limit((int) config('limits.group_tasks'));
         $in = $members->get();
 
-        return response()->json(['id' => $group->id, 'name' => $group->name, 'join_code' => $group->join_code, 'members' => $in->map(self::member(...)), 'tasks' => $tasks->get(GroupTask::LISTED)->map(static fn (GroupTask $task): array => self::task($task, $in))]);
+        return response()->json(['id' => $group->id, 'name' => $group->name, 'join_code' => $group->join_code, 'members' => $in->map(self::member(...)), 'tasks' => self::tasks($tasks->get(GroupTask::LISTED), $in)]);
     }
 
     #[OA\Patch(path: '/api/groups/{id}', operationId: 'changeGroup', summary: 'Rename a group, or give it another code', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
@@ -197,24 +197,35 @@ final class GroupController extends Controller
     }
 
     /**
+     * @param  Collection<int, GroupTask>  $tasks
      * @param  Collection<int, GroupMember>  $members
-     * @return array<string, mixed>
+     * @return list<array<string, mixed>>
      */
-    private static function task(GroupTask $task, Collection $members): array
+    private static function tasks(Collection $tasks, Collection $members): array
     {
-        $done = [];
-        foreach ($task->done as $one) {
-            $member = $members->firstWhere('user_id', $one->user_id);
-            if ($member === null) {
-                continue;
+        $byPerson = $members->keyBy('user_id');
+        // What turns came to is asked for at once, and only of those who share it.
+        $turns = KeptDrill::query();
+        $turns->whereIn('id', $tasks->flatMap(static fn (GroupTask $task) => $task->done->pluck('drill_id'))->filter()->values())
+            ->whereIn('user_id', $members->where('shares_drills', true)->pluck('user_id'));
+        $shared = $turns->get(KeptDrill::LISTED)->keyBy('id');
+        $told = [];
+        foreach ($tasks as $task) {
+            $done = [];
+            foreach ($task->done as $one) {
+                $member = $byPerson->get($one->user_id);
+                if ($member === null) {
+                    continue;
+                }
+                $drill = $shared->get($one->drill_id ?? '');
+                $value = $drill?->user_id === $one->user_id ? $drill->score['right'] ?? $drill->score['share'] ?? null : null;
+                $done[] = ['member' => $member->id, 'at' => $one->created_at->toIso8601ZuluString(), 'value' => is_numeric($value) ? (float) $value : null, 'rush' => in_array($one->rush_id, $member->rushes, true) ? $one->rush_id : null];
             }
-            $drill = $member->shares_drills && $one->drill_id !== null ? KeptDrill::query()->where('user_id', $one->user_id)->find($one->drill_id, KeptDrill::LISTED) : null;
-            $value = $drill->score['right'] ?? $drill->score['share'] ?? null;
-            $done[] = ['member' => $member->id, 'at' => $one->created_at->toIso8601ZuluString(), 'value' => is_numeric($value) ? (float) $value : null, 'rush' => in_array($one->rush_id, $member->rushes, true) ? $one->rush_id : null];
+            $told[] = ['id' => $task->id, 'kind' => $task->kind, 'name' => $task->name, 'note' => $task->note, 'due_on' => $task->due_on === null ? null : substr($task->due_on, 0, 10),
+                'given_at' => $task->created_at->toIso8601ZuluString(), 'done' => $done];
         }
 
-        return ['id' => $task->id, 'kind' => $task->kind, 'name' => $task->name, 'note' => $task->note, 'due_on' => $task->due_on === null ? null : substr($task->due_on, 0, 10),
-            'given_at' => $task->created_at->toIso8601ZuluString(), 'done' => $done];
+        return $told;
     }
 
     /** @return list<array{drill: string, day: string, seed: int, value: float, seconds: float|null}> */
