@@ -40,7 +40,7 @@ final readonly class Keeper
     }
 
     /**
-     * Keeps something new.
+     * Keeps something new; once, however often the request that asks for it comes.
      *
      * @template T of SavedRush|SavedOuting|KitItem
      *
@@ -51,12 +51,12 @@ final readonly class Keeper
      */
     public function keep(SavedRush|SavedOuting|KitItem $new): SavedRush|SavedOuting|KitItem
     {
-        return $this->alone(function () use ($new): SavedRush|SavedOuting|KitItem {
+        return $this->alone(fn (): SavedRush|SavedOuting|KitItem => app(KeptOnce::class)->orElse($new, function () use ($new): SavedRush|SavedOuting|KitItem {
             $this->makeRoom($new->counts(), self::bytes($new));
             $new->save();
 
             return $new->refresh();
-        });
+        }));
     }
 
     /**

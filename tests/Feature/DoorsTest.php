@@ -500,6 +500,20 @@ it('does once what is sent twice with a key', function (): void {
     $send(str_repeat('k', 81))->assertStatus(422);
 });
 
+it('keeps once what is asked again after its answer was lost', function (): void {
+    $this->actingAs($person = $this->person());
+    $document = json_decode((string) file_get_contents(base_path('formats/examples/barriers.json')), true);
+    $send = fn () => $this->postJson('/api/rushes', ['document' => $document], ['Idempotency-Key' => 'a'])->assertCreated()->json('id');
+    $first = $send();
+    // The server ended before it could keep its answer.
+    Illuminate\Support\Facades\Cache::flush();
+    expect($send())->toBe($first)->and($person->rushes()->count())->toBe(1);
+    // What was deleted in between is not what somebody asks for.
+    Illuminate\Support\Facades\Cache::flush();
+    $this->deleteJson("/api/rushes/$first")->assertNoContent();
+    expect($send())->not->toBe($first);
+});
+
 it('keeps nothing in a name that nobody sees', function (): void {
     $this->actingAs($this->person());
     $document = json_decode((string) file_get_contents(base_path('formats/examples/barriers.json')), true);

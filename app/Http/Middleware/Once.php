@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Accounts\KeptOnce;
 use Closure;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Http\JsonResponse;
@@ -23,12 +24,14 @@ final class Once
     /** Told of an answer that is not the first. */
     public const AGAIN = 'Idempotency-Replayed';
 
+    private const PREFIX = 'once.';
+
     private const LONGEST_KEY = 80;
 
     private const LARGEST_ANSWER = 200_000;
 
     /** Longer than anybody goes on asking for an answer that was lost. */
-    private const KEPT_S = 3_600;
+    public const KEPT_S = 3_600;
 
     /** As long as a request may take. */
     private const PATIENCE_S = 30;
@@ -41,7 +44,7 @@ final class Once
             return $next($request);
         }
         abort_if(strlen($key) > self::LONGEST_KEY, 422, 'The header '.self::HEADER.' is longer than '.self::LONGEST_KEY.' characters.');
-        $name = 'once.'.hash('sha256', "$person {$request->path()} $key");
+        $name = self::PREFIX.hash('sha256', "$person {$request->path()} $key");
         $asked = hash('sha256', $request->getContent());
         try {
             return Cache::lock("$name.lock", self::PATIENCE_S)->block(self::PATIENCE_S, static function () use ($name, $asked, $request, $next): Response {
@@ -51,6 +54,7 @@ final class Once
 
                     return JsonResponse::fromJsonString(Crypt::decryptString($kept['body']), $kept['status'], [self::AGAIN => 'true']);
                 }
+                app(KeptOnce::class)->begin(substr($name, strlen(self::PREFIX)));
                 $response = $next($request);
                 $body = $response->getContent();
                 // Some answers carry what is told only once: a token, an address that opens something.
