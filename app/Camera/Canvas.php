@@ -7,31 +7,23 @@ namespace App\Camera;
 use Imagick;
 use ImagickPixel;
 
-/** Textures of our own, made from a seed: what stands behind, what grows on the ground, and the grain of a sensor. */
+/** Chances of our own, made from a seed, and pictures of them: patches, streaks and veins in grey, and the grain of a sensor. */
 final class Canvas
 {
-    /** Of two pictures: the sum, less a middle grey. */
-    public const ADDING = '0,1,1,-0.5';
-
     private const MODULUS = 0x7FFFFFFF;
 
-    /** Patches from large to small, as shares of the canvas; the finest are a few pixels. */
-    private const OCTAVES = [6, 14, 34, 80];
+    private const WHITE = 65535;
 
-    /** Leaves and stones, from large to small, so many across. */
-    private const LEAVES = [24, 64, 150];
+    /** Cells are taken from one field of chances with so many a side. */
+    private const FIELD = 256;
 
-    /** By which the picture of the patches is smaller. */
-    private const SOFT = 4;
+    /** What making cells larger takes from their contrast, given back. */
+    private const STRETCH = 0.3;
 
-    /** Patches of each size are turned by so much more, degrees. */
-    private const TURN = 33.0;
+    /** Pixels across a cell where it is made. */
+    private const FINE = 3.0;
 
-    /** Clouds are so many times as wide as they are high. */
-    private const CLOUDS = 2.2;
-
-    /** How much lighter or darker they are, as a share of white. */
-    private const LEAF = 0.24;
+    private ?Imagick $field = null;
 
     public function __construct(private int $seed)
     {
@@ -47,76 +39,93 @@ final class Canvas
     }
 
     /**
-     * Patches of light and dark between two colours, with leaves and stones before them unless it is sky.
+     * Soft cells of light and dark around a middle grey: round they are patches, long they are streaks.
      *
-     * @param  float  $share  of a whole frame that this is to be: what is seen of it is the larger
+     * @param  float  $across  size of a cell in pixels
+     * @param  float  $down  the same
+     * @param  float  $degrees  by which they are turned
      */
-    public function grown(int $wide, int $high, string $low, string $top, float $texture, float $share = 1.0, bool $sky = false): Imagick
+    public function cells(int $wide, int $high, float $across, float $down, float $degrees = 0.0): Imagick
     {
-        // Patches are soft, so that a small picture of them is enough.
-        $picture = new Imagick;
-        $picture->newPseudoImage((int) ceil($wide / self::SOFT), (int) ceil($high / self::SOFT), "gradient:$top-$low");
-        $picture->setImageColorspace(Imagick::COLORSPACE_SRGB);
-        foreach (self::OCTAVES as $i => $across) {
-            $count = max(2, (int) round($across * $share));
-            $patches = $this->patches($count, max(2, (int) round($count * $high / $wide)), 0.5, 0.24 * $texture / (1 + 0.35 * $i));
-            $this->askew($patches, $picture->getImageWidth(), $picture->getImageHeight(), self::TURN * ($i + 1), $sky ? self::CLOUDS : 1.0);
-            $this->add($picture, $patches);
-            $patches->clear();
+        // Soft as they are, a small picture of them is enough.
+        $by = max(1.0, min($across, $down) / self::FINE);
+        [$smallX, $smallY] = [(int) ceil($wide / $by), (int) ceil($high / $by)];
+        $angle = abs(deg2rad($degrees));
+        $roomX = (int) ceil($smallX * cos($angle) + $smallY * sin($angle)) + 2;
+        $roomY = (int) ceil($smallX * sin($angle) + $smallY * cos($angle)) + 2;
+        $cells = $this->some(max(2, (int) ceil($roomX * $by / max(1.0, $across))), max(2, (int) ceil($roomY * $by / max(1.0, $down))));
+        $cells->resizeImage($roomX, $roomY, Imagick::FILTER_CUBIC, 1);
+        if ($degrees !== 0.0) {
+            $cells->rotateImage(new ImagickPixel('gray50'), $degrees);
+            $cells->setImagePage(0, 0, 0, 0);
         }
-        $picture->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
-        if ($sky) {
-            return $picture;
-        }
-        // Leaves and stones: what of finer patches stands out, with an edge a pixel wide.
-        foreach (self::LEAVES as $i => $across) {
-            $count = max(2, (int) round($across * $share));
-            $leaves = $this->patches($count, max(2, (int) round($count * $high / $wide)), 0.5, 0.5);
-            $leaves->resizeImage($wide, $high, Imagick::FILTER_CUBIC, 1);
-            $edge = 0.2 * 65535 * $count / $wide;
-            $cut = 65535 * (0.56 + 0.04 * $i);
-            $leaves->levelImage($cut - $edge, 1.0, $cut + $edge);
-            $i % 2 === 0 || $leaves->negateImage(false);
-            $leaves->evaluateImage(Imagick::EVALUATE_MULTIPLY, self::LEAF * $texture);
-            $leaves->evaluateImage(Imagick::EVALUATE_ADD, 65535 * (0.5 - ($i % 2) * self::LEAF * $texture));
-            $this->add($picture, $leaves);
-            $leaves->clear();
-        }
+        $cells->cropImage($smallX, $smallY, intdiv($cells->getImageWidth() - $smallX, 2), intdiv($cells->getImageHeight() - $smallY, 2));
+        $cells->setImagePage(0, 0, 0, 0);
+        self::within($cells, self::STRETCH, 1 - self::STRETCH);
+        ($cells->getImageWidth() === $wide && $cells->getImageHeight() === $high) || $cells->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
 
-        return $picture;
+        return $cells;
     }
 
-    /** Makes patches as large as a picture, turned, so that nobody sees the grid they come from. */
-    private function askew(Imagick $patches, int $wide, int $high, float $degrees, float $flat): void
+    /** Thin bright lines where cells pass through grey. */
+    public function veins(int $wide, int $high, float $across, float $down, float $degrees, float $thin): Imagick
     {
-        $side = (int) ceil(hypot($wide, $high * $flat));
-        $patches->resizeImage($side, $side, Imagick::FILTER_GAUSSIAN, 1.3);
-        $patches->rotateImage(new ImagickPixel('gray50'), $degrees);
-        $patches->cropImage($wide, (int) ceil($high * $flat), intdiv($patches->getImageWidth() - $wide, 2), intdiv($patches->getImageHeight() - (int) ceil($high * $flat), 2));
-        $patches->setImagePage(0, 0, 0, 0);
-        $patches->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
+        $veins = $this->cells($wide, $high, $across, $down, $degrees);
+        $veins->solarizeImage(intdiv(self::WHITE, 2));
+        self::within($veins, 0.5 - $thin, 0.5);
+
+        return $veins;
+    }
+
+    /** What is darker than the first share of white becomes black, what is lighter than the second white. */
+    public static function within(Imagick $grey, float $from, float $to): void
+    {
+        // Faster than levelling, which raises each to a power.
+        $grey->functionImage(Imagick::FUNCTION_POLYNOMIAL, [1 / ($to - $from), -$from / ($to - $from)]);
     }
 
     /** Grain around a middle grey, of the standard deviation as a share of white. */
     public function grain(int $wide, int $high, float $deviation): Imagick
     {
-        return $this->patches($wide, $high, 0.5, $deviation * sqrt(12) / 2, true);
+        return $this->patches($wide, $high, $deviation * sqrt(12) / 2, true);
     }
 
-    /** Adds what is lighter than a middle grey and takes away what is darker. */
-    public function add(Imagick $picture, Imagick $grain): void
+    /** Adds what is lighter than a middle grey and takes away what is darker; so much of it. */
+    public static function add(Imagick $picture, Imagick $grain, float $share = 1.0): void
     {
-        $picture->setImageArtifact('compose:args', self::ADDING);
+        $picture->setImageArtifact('compose:args', sprintf('0,%.4F,1,%.4F', $share, -$share / 2));
         $picture->compositeImage($grain, Imagick::COMPOSITE_MATHEMATICS, 0, 0);
     }
 
+    /** So many cells, each a pixel, from a place by chance in the field. */
+    private function some(int $across, int $down): Imagick
+    {
+        $this->field ??= $this->patches(self::FIELD, self::FIELD, 0.5);
+        $from = clone $this->field;
+        $from->rollImage((int) (self::FIELD * $this->chance()), (int) (self::FIELD * $this->chance()));
+        if ($across <= self::FIELD && $down <= self::FIELD) {
+            $from->cropImage($across, $down, 0, 0);
+            $from->setImagePage(0, 0, 0, 0);
+
+            return $from;
+        }
+        $whole = new Imagick;
+        $whole->newImage($across, $down, new ImagickPixel('gray50'));
+        $whole->setImageColorspace(Imagick::COLORSPACE_SRGB);
+        $made = $whole->textureImage($from);
+        $whole->clear();
+        $from->clear();
+
+        return $made;
+    }
+
     /** @param  bool  $round  sums of several chances, as a sensor's grain is */
-    private function patches(int $wide, int $high, float $middle, float $reach, bool $round = false): Imagick
+    private function patches(int $wide, int $high, float $reach, bool $round = false): Imagick
     {
         $values = [];
         for ($i = $wide * $high; $i > 0; $i--) {
-            $chance = $round ? 2 * ($this->chance() + $this->chance() + $this->chance() + $this->chance() - 2) / 2 : 2 * $this->chance() - 1;
-            $values[] = max(0.0, min(1.0, $middle + $reach * $chance));
+            $chance = $round ? $this->chance() + $this->chance() + $this->chance() + $this->chance() - 2 : 2 * $this->chance() - 1;
+            $values[] = max(0.0, min(1.0, 0.5 + $reach * $chance));
         }
         $picture = new Imagick;
         $picture->newImage($wide, $high, new ImagickPixel('gray50'));

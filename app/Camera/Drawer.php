@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Camera;
 
 use Imagick;
-use ImagickDraw;
 use ImagickPixel;
 use RushHold\Camera\PointSpread;
 use RushHold\Camera\Shot;
-use RushHold\Focus\LossCause;
 use RushHold\Hold\AimPoint;
+use RushHold\Light\Surface;
 
 /**
  * Draws frames of the stand-in camera: background and ground with their depth, the subject at its true size, what stands
@@ -27,8 +26,14 @@ final class Drawer
     /** Grain of the sensor at ISO 100 in pixels of 6 µm, as a share of white; it grows with the root of the sensitivity. */
     private const GRAIN = 0.0028;
 
-    /** Markings of a subject. */
-    private const MARKS = 90;
+    /** A breast is so far behind the eye of what comes head on, as a share of its length. */
+    private const BREAST = 0.3;
+
+    /** The flank of what goes by is so much nearer than its eye, as a share of its depth. */
+    private const FLANK = 0.35;
+
+    /** Discs that differ by less look the same, pixels. */
+    private const SEEN_PX = 2.0;
 
     private const GRAIN_SIDE = 512;
 
@@ -57,24 +62,47 @@ final class Drawer
 
     private function behind(Shot $shot, View $view): Imagick
     {
-        $scene = $shot->situation->scene;
+        $rush = $shot->situation->rush;
         $flies = self::flies($shot);
-        // What the ground covers need not be drawn.
+        // What lies nearer covers it, so that it need not be drawn.
         $rows = $flies ? $view->high : $this->groundFrom($shot, $view);
         $picture = new Imagick;
         $picture->newImage($view->wide, $view->high, new ImagickPixel('gray50'));
         $picture->setImageColorspace(Imagick::COLORSPACE_SRGB);
-        if ($rows > 0) {
-            $spread = self::pixels($shot->still($scene->backgroundM), $view);
-            $by = Spreading::reduction($spread);
-            $far = $this->piece($flies ? 'sky' : 'far', $flies ? ['#7d93a6', '#b9c7d1'] : ['#6d7564', '#8b9487'], max(0.04, $scene->backgroundTexture), $shot, $view, $by, 0, (int) ceil($rows / $by));
-            Spreading::over($far, $spread, $by, $view->wide, $rows);
-            $picture->compositeImage($far, Imagick::COMPOSITE_COPY, 0, 0);
-            $far->clear();
+        $this->far($picture, $flies ? Scenery::Sky : Scenery::behind($rush), $shot, $view, 0, $rows);
+        if ($flies && $rush->scene->surface === Surface::Water) {
+            $horizon = (int) round(max(0.0, min($view->high, $this->horizon($shot, $view))));
+            $this->far($picture, Scenery::Sea, $shot, $view, $horizon, $view->high - $horizon);
         }
         $flies || $this->ground($picture, $shot, $view);
 
         return $picture;
+    }
+
+    /** What is as far off as the background, in some rows of the picture. */
+    private function far(Imagick $picture, Scenery $scenery, Shot $shot, View $view, int $top, int $rows): void
+    {
+        if ($rows <= 0) {
+            return;
+        }
+        $scene = $shot->situation->scene;
+        $spread = self::pixels($shot->still($scene->backgroundM), $view);
+        $by = Spreading::reduction($spread);
+        $far = $this->piece($scenery, max(0.04, $scene->backgroundTexture), $shot, $view, $by, (int) floor($top / $by), (int) ceil($rows / $by));
+        Spreading::over($far, $spread, $by, $view->wide, $rows);
+        // Where it begins below something else it is as soft as it is spread.
+        $soft = (int) min($rows, ceil($spread->discUm + $spread->roundUm));
+        $top > 0 && $soft > 1 && $this->fade($far, $soft);
+        $picture->compositeImage($far, Imagick::COMPOSITE_OVER, 0, $top);
+        $far->clear();
+    }
+
+    /** Row of the picture at the height of the camera. */
+    private function horizon(Shot $shot, View $view): float
+    {
+        $above = $shot->point->z / max(0.1, $shot->point->y) * $shot->situation->kit->focalMm();
+
+        return $view->at(0.0, $shot->aimYMm + $above)[1];
     }
 
     /** Distance of the ground in the middle of a strip of the picture, m. */
@@ -116,7 +144,7 @@ final class Drawer
             $rows = min($strip, $view->high - $top) + $fade;
             $spread = self::pixels($shot->still($distance), $view);
             $by = Spreading::reduction($spread);
-            $piece = $this->piece('ground', ['#58623f', '#77795a'], $texture, $shot, $view, $by, (int) floor(($top - $fade) / $by), (int) ceil($rows / $by));
+            $piece = $this->piece(Scenery::below($shot->situation->rush), $texture, $shot, $view, $by, (int) floor(($top - $fade) / $by), (int) ceil($rows / $by));
             Spreading::over($piece, $spread, $by, $view->wide, $rows);
             $fade > 0 && $this->fade($piece, $fade);
             $picture->compositeImage($piece, Imagick::COMPOSITE_OVER, 0, $top - $fade);
@@ -124,15 +152,11 @@ final class Drawer
         }
     }
 
-    /**
-     * What the camera sees of a canvas: it lies still, so that it goes by when the camera follows.
-     *
-     * @param  array{string, string}  $colours  below and above
-     */
-    private function piece(string $name, array $colours, float $texture, Shot $shot, View $whole, float $by, int $top, int $rows): Imagick
+    /** What the camera sees of a canvas: it lies still, so that it goes by when the camera follows. */
+    private function piece(Scenery $scenery, float $texture, Shot $shot, View $whole, float $by, int $top, int $rows): Imagick
     {
         $view = $whole->reduced($by);
-        $canvas = $this->kept[sprintf('%s %d %d %.2f', $name, $view->wide, $view->high, $texture)] ??= $this->canvas($name, $colours, $texture, $view, $whole, $whole->widthMm / $shot->situation->kit->body->sensorWidthMm);
+        $canvas = $this->kept[sprintf('%s %d %d %.2f', $scenery->value, $view->wide, $view->high, $texture)] ??= $this->canvas($scenery, $texture, $view, $whole, $whole->widthMm / $shot->situation->kit->body->sensorWidthMm);
         [$x, $y] = $this->offset($shot, $view);
         $piece = clone $canvas;
         $piece->cropImage($view->wide, min($rows, $view->high - $top), $x, $y + $top);
@@ -144,13 +168,13 @@ final class Drawer
     /**
      * A canvas is made once; smaller ones are copies of it.
      *
-     * @param  array{string, string}  $colours
      * @param  float  $share  of the frame that is seen
      */
-    private function canvas(string $name, array $colours, float $texture, View $view, View $whole, float $share): Imagick
+    private function canvas(Scenery $scenery, float $texture, View $view, View $whole, float $share): Imagick
     {
         $size = static fn (View $v): array => [(int) ($v->wide * (1 + self::BEYOND)) + 1, (int) ($v->high * (1 + self::BEYOND)) + 1];
-        $made = $this->kept[sprintf('%s %d %d %.2f', $name, $whole->wide, $whole->high, $texture)] ??= (new Canvas(crc32($name) % 99991 + $this->seed))->grown(...[...$size($whole), ...$colours, $texture, $share, $name === 'sky']);
+        $made = $this->kept[sprintf('%s %d %d %.2f', $scenery->value, $whole->wide, $whole->high, $texture)]
+            ??= $scenery->picture(new Canvas(crc32($scenery->value) % 99991 + $this->seed), ...[...$size($whole), $texture, $share]);
         if ($view->wide === $whole->wide) {
             return $made;
         }
@@ -179,8 +203,9 @@ final class Drawer
         $outline = Outline::of($subject, $shot->point, $shot->t);
         [$length, $height] = $outline->fitted($subject->lengthM * $mmPerM * $view->perMm(), $subject->heightM * $mmPerM * $view->perMm());
         $px = self::pixels($spread, $view);
+        $breast = self::pixels($beside === 0 ? $this->breast($shot) : $spread, $view);
         $by = Spreading::reduction($px, Spreading::FINE);
-        $reach = 1.2 * ($px->discUm / 2 + $px->roundUm / 2 + array_sum(array_map(static fn (array $s): float => hypot(...$s), $px->smears)) / 2) + 4 * $by;
+        $reach = max($this->reach($px, $by), $this->reach($breast, $by));
         $left = $shot->point->acrossMps < -0.05;
         [$headX, $headY] = $outline->place($shot->hold->aim);
         [$x, $y] = $view->at($xMm, $yMm);
@@ -192,147 +217,89 @@ final class Drawer
         // The layer begins at a whole pixel; of a subject larger than the view only what may be spread into it is drawn.
         [$fromX, $fromY] = [(int) floor(max($x - $reach, -$reach)), (int) floor(max($y - $reach, -$reach))];
         [$toX, $toY] = [min($x + $length + $reach, $view->wide + $reach), min($y + $height + $reach, $view->high + $reach)];
-        [$wide, $high] = [(int) ceil(($toX - $fromX) / $by) + 1, (int) ceil(($toY - $fromY) / $by) + 1];
-        $layer = $this->figure($shot, $outline, $length / $by, $height / $by, [$wide, $high], [($x - $fromX) / $by, ($y - $fromY) / $by], $left, $subject->aimSizeM * $mmPerM * $view->perMm() / $by, $beside);
-        Spreading::over($layer, $px, $by, (int) round($wide * $by), (int) round($high * $by));
-        $picture->compositeImage($layer, Imagick::COMPOSITE_OVER, $fromX, $fromY);
-        $layer->clear();
-    }
-
-    /**
-     * @param  array{int, int}  $size  of the layer
-     * @param  array{float, float}  $at  of its box in it
-     */
-    private function figure(Shot $shot, Outline $outline, float $length, float $height, array $size, array $at, bool $left, float $aim, int $beside): Imagick
-    {
-        $subject = $shot->situation->subject;
-        $layer = new Imagick;
-        $layer->newImage($size[0], $size[1], new ImagickPixel('none'));
-        $layer->setImageColorspace(Imagick::COLORSPACE_SRGB);
-        $place = static function (ImagickDraw $draw) use ($at, $left, $length): void {
-            $draw->translate(round($at[0] + ($left ? $length : 0), 3), round($at[1], 3));
-            $left && $draw->scale(-1, 1);
-        };
-        $coat = Coat::of($subject->figure, $this->seed + $shot->run + 3 * $beside);
-        $body = new ImagickDraw;
-        $body->setFillRule(Imagick::FILLRULE_NONZERO);
-        $body->setFillColor(new ImagickPixel('black'));
-        $place($body);
-        $outline->draw($body, $length, $height);
-        $layer->drawImage($body);
-        $light = $coat->light(max(1, (int) ceil($height)), $size[0]);
-        $layer->compositeImage($light, Imagick::COMPOSITE_ATOP, 0, (int) round($at[1]));
-        $light->clear();
-        $marks = $this->marks($shot, $outline, $coat, $length, $height, $aim, $place, $layer);
-        // Markings stay on it.
-        $layer->compositeImage($marks, Imagick::COMPOSITE_ATOP, 0, 0);
-        $marks->clear();
-
-        return $layer;
-    }
-
-    /** @param  callable(ImagickDraw): void  $place */
-    private function marks(Shot $shot, Outline $outline, Coat $coat, float $length, float $height, float $aim, callable $place, Imagick $layer): Imagick
-    {
-        $chances = new Canvas(4099 + $this->seed);
-        $marks = new Imagick;
-        $marks->newImage($layer->getImageWidth(), $layer->getImageHeight(), new ImagickPixel('none'));
-        $marks->setImageColorspace(Imagick::COLORSPACE_SRGB);
-        $draw = new ImagickDraw;
-        $place($draw);
-        $side = sqrt($length * $height);
-        $contrast = $coat->marked * (0.25 + 0.75 * $shot->situation->subject->contrast);
-        for ($i = 0; $i < self::MARKS; $i++) {
-            [$mx, $my, $size, $turn] = [$length * $chances->chance(), $height * $chances->chance(), $side * (0.012 + 0.05 * $chances->chance() ** 2), M_PI * $chances->chance()];
-            $bright = $i % 2 === 0;
-            $shade = $bright ? 150 + (int) (95 * $chances->chance()) : 18 + (int) (40 * $chances->chance());
-            $draw->setFillColor(new ImagickPixel(sprintf('rgba(%d,%d,%d,%.2f)', $shade, (int) ($shade * 0.96), (int) ($shade * 0.88), $contrast * (0.5 + 0.5 * $chances->chance()))));
-            [$dx, $dy, $thin] = [$size * cos($turn), $size * sin($turn), 0.3 + 0.4 * $chances->chance()];
-            $draw->polygon(self::corners([['x' => $mx - $dx, 'y' => $my - $dy], ['x' => $mx - $thin * $dy, 'y' => $my + $thin * $dx], ['x' => $mx + $dx, 'y' => $my + $dy], ['x' => $mx + $thin * $dy, 'y' => $my - $thin * $dx]]));
+        $whole = [(int) ceil($toX - $fromX), (int) ceil($toY - $fromY)];
+        $layers = [];
+        foreach (self::alike($px, $breast) ? [$px] : [$breast, $px] as $one) {
+            $by = Spreading::reduction($one, Spreading::FINE);
+            $size = [(int) ceil($whole[0] / $by) + 1, (int) ceil($whole[1] / $by) + 1];
+            $wearer = new Wearer($shot, $outline, $length / $by, $height / $by, $left, $mmPerM * $view->perMm() / $by, $this->seed + $shot->run + 3 * $beside + crc32($shot->situation->rush->name) % 97);
+            $layer = $wearer->picture($size, [($x - $fromX) / $by, ($y - $fromY) / $by], 4099 + $this->seed);
+            Spreading::over($layer, $one, $by, (int) round($size[0] * $by), (int) round($size[1] * $by));
+            $layers[] = $layer;
         }
-        $this->aimPart($draw, $shot, $outline, $length, $height, $aim);
-        $marks->drawImage($draw);
-
-        return $marks;
+        if (count($layers) === 2) {
+            $at = $view->at($xMm, $yMm);
+            $far = hypot(...array_map(static fn (AimPoint $aim): float => ($outline->place($aim)[0] - $headX) * $length, [AimPoint::Chest]), ...[($outline->place(AimPoint::Chest)[1] - $headY) * $height]);
+            $this->join($layers[0], $layers[1], $at[0] - $fromX, $at[1] - $fromY, max(0.6 * $far, $subject->aimSizeM * $mmPerM * $view->perMm()));
+        }
+        $picture->compositeImage($layers[0], Imagick::COMPOSITE_OVER, $fromX, $fromY);
+        foreach ($layers as $layer) {
+            $layer->clear();
+        }
     }
 
-    /** What has to be sharp: an eye in its face, or a number on the chest. */
-    private function aimPart(ImagickDraw $draw, Shot $shot, Outline $outline, float $length, float $height, float $aim): void
+    /** So far a point may be spread, and what making smaller and larger again adds. */
+    private function reach(PointSpread $px, float $by): float
     {
-        [$x, $y] = $outline->place($shot->hold->aim);
-        [$x, $y] = [$x * $length, $y * $height];
+        return 1.2 * ($px->discUm / 2 + $px->roundUm / 2 + array_sum(array_map(static fn (array $s): float => hypot(...$s), $px->smears)) / 2) + 4 * $by;
+    }
+
+    /** Its breast is behind the eye of what comes, before that of what goes, and a little nearer where it goes by. */
+    private function breast(Shot $shot): PointSpread
+    {
+        [$point, $subject] = [$shot->point, $shot->situation->subject];
         if (! in_array($shot->hold->aim, [AimPoint::Eye, AimPoint::Head], true)) {
-            foreach ([[-0.4, -0.4, 0.4, 0.4, 'rgb(226,222,208)'], [-0.28, -0.28, -0.12, 0.2, 'rgb(24,24,28)'], [0.02, -0.28, 0.26, -0.12, 'rgb(24,24,28)'], [0.02, 0.04, 0.26, 0.2, 'rgb(176,62,44)']] as [$left, $top, $right, $bottom, $colour]) {
-                $draw->setFillColor(new ImagickPixel($colour));
-                // A little askew, so that its edges run in all ways.
-                $draw->polygon(self::corners(array_map(static fn (array $p): array => ['x' => $x + $aim * (0.96 * $p[0] - 0.28 * $p[1]), 'y' => $y + $aim * (0.28 * $p[0] + 0.96 * $p[1])],
-                    [[$left, $top], [$right, $top], [$right, $bottom], [$left, $bottom]])));
-            }
+            return $shot->subject;
+        }
+        $speed = max(0.01, hypot($point->acrossMps, $point->closingMps));
+        $behind = self::BREAST * $subject->lengthM * $point->closingMps / $speed - self::FLANK * $subject->depthM * abs($point->acrossMps) / $speed;
 
-            return;
-        }
-        // Cheek and stripe run through each other, so that there are edges in all ways; the eye is as small as eyes are.
-        $draw->setFillColor(new ImagickPixel('rgba(232,226,210,0.7)'));
-        $draw->polygon(self::corners(array_map(static fn (array $p): array => ['x' => $x + $aim * $p[0], 'y' => $y + $aim * $p[1]], [[-0.52, 0.02], [-0.3, -0.26], [0.02, -0.32], [0.3, -0.14], [0.34, 0.14], [0.12, 0.38], [-0.24, 0.42], [-0.46, 0.26]])));
-        $draw->setFillColor(new ImagickPixel('rgba(30,27,28,0.85)'));
-        $draw->polygon(self::corners(array_map(static fn (array $p): array => ['x' => $x + $aim * $p[0], 'y' => $y + $aim * $p[1]], [[0.5, 0.06], [0.16, -0.12], [-0.16, -0.1], [-0.6, 0.16], [-0.56, 0.28], [-0.14, 0.1], [0.16, 0.1]])));
-        foreach ([['rgb(206,168,112)', 0.17], ['rgb(14,12,14)', 0.13]] as [$colour, $share]) {
-            $draw->setFillColor(new ImagickPixel($colour));
-            $draw->ellipse(round($x, 3), round($y, 3), round(max(0.4, $share * $aim), 3), round(max(0.4, $share * $aim), 3), 0, 360);
-        }
-        $draw->setFillColor(new ImagickPixel('white'));
-        $draw->ellipse(round($x + 0.05 * $aim, 3), round($y - 0.06 * $aim, 3), round(max(0.2, 0.035 * $aim), 3), round(max(0.2, 0.035 * $aim), 3), 0, 360);
+        return $shot->alongside(max(0.1, $shot->distanceM + $behind));
     }
 
-    /** Blades before the subject, and what covers it in this frame. */
+    /** Whether nobody would see a difference. */
+    private static function alike(PointSpread $one, PointSpread $other): bool
+    {
+        return abs($one->discUm - $other->discUm) < max(self::SEEN_PX, 0.25 * min($one->discUm, $other->discUm));
+    }
+
+    /** Around a place the one layer, away from it the other; into the other. */
+    private function join(Imagick $away, Imagick $around, float $x, float $y, float $radius): void
+    {
+        $away->getImageWidth() === $around->getImageWidth() && $away->getImageHeight() === $around->getImageHeight() || $around->resizeImage($away->getImageWidth(), $away->getImageHeight(), Imagick::FILTER_TRIANGLE, 1);
+        $side = (int) ceil(4 * $radius);
+        $spot = new Imagick;
+        // White in its middle half, black at its rim.
+        $spot->newPseudoImage($side, $side, 'radial-gradient:white-black');
+        $spot->functionImage(Imagick::FUNCTION_POLYNOMIAL, [2.5, -0.8]);
+        foreach ([[$around, 'black', false], [$away, 'white', true]] as [$layer, $else, $turned]) {
+            $mask = new Imagick;
+            $mask->newImage($layer->getImageWidth(), $layer->getImageHeight(), new ImagickPixel($else));
+            $turned && $spot->negateImage(false);
+            $mask->compositeImage($spot, Imagick::COMPOSITE_COPY, (int) round($x - $side / 2), (int) round($y - $side / 2));
+            // As much of it as there is of the mask.
+            $own = clone $layer;
+            $own->setImageAlphaChannel(Imagick::ALPHACHANNEL_EXTRACT);
+            $mask->compositeImage($own, Imagick::COMPOSITE_MULTIPLY, 0, 0);
+            $layer->compositeImage($mask, Imagick::COMPOSITE_COPYOPACITY, 0, 0);
+            $mask->clear();
+            $own->clear();
+        }
+        $away->compositeImage($around, Imagick::COMPOSITE_PLUS, 0, 0);
+        $spot->clear();
+    }
+
     private function before(Imagick $picture, Shot $shot, View $view): void
     {
-        $scene = $shot->situation->scene;
-        $hidden = $shot->cause === LossCause::Hidden;
-        if ($scene->frontClutter <= 0 && ! $hidden) {
+        $foreground = new Foreground($shot, $this->seed);
+        if (! $foreground->isThere()) {
             return;
         }
-        $spread = self::pixels($shot->still(max(0.3, $scene->frontRatio * $shot->distanceM)), $view);
+        $spread = self::pixels($shot->still(max(0.3, $shot->situation->scene->frontRatio * $shot->distanceM)), $view);
         $by = Spreading::reduction($spread);
-        $whole = $view;
-        $view = $view->reduced($by);
-        $chances = new Canvas(7001 + $this->seed + 17 * intdiv($shot->number, 4));
-        $layer = new Imagick;
-        $layer->newImage($view->wide, $view->high, new ImagickPixel('none'));
-        $layer->setImageColorspace(Imagick::COLORSPACE_SRGB);
-        $draw = new ImagickDraw;
-        $sensor = $shot->situation->kit->body;
-        $px = static fn (float $xMm, float $yMm): array => $view->at($xMm, $yMm);
-        [$wide, $foot] = [$sensor->sensorWidthMm, $sensor->sensorHeightMm / 2];
-        $clear = 0.75 * $shot->situation->subject->aimSizeM * $shot->mmPerM;
-        $drawn = 0;
-        $blade = static function (array $corners, string $colour) use ($draw, $px, &$drawn): void {
-            $draw->setFillColor(new ImagickPixel($colour));
-            $draw->polygon(self::corners(array_map(static fn (array $c): array => array_combine(['x', 'y'], $px(...$c)), $corners)));
-            $drawn++;
-        };
-        $blades = (int) round(40 * $scene->frontClutter);
-        for ($i = 0; $i < $blades; $i++) {
-            $thick = $wide * (0.006 + 0.012 * $chances->chance());
-            $x = $wide * (($i + $chances->chance()) / $blades - 0.5);
-            $top = $foot - 2 * $foot * (0.4 + 0.6 * $chances->chance());
-            $lean = $wide * 0.12 * ($chances->chance() - 0.5);
-            $colour = sprintf('rgb(%d,%d,%d)', 96 + (int) (70 * $chances->chance()), 118 + (int) (60 * $chances->chance()), 58);
-            // What is not hidden shows between them.
-            if ($hidden || abs($x + $lean / 2 - $shot->aimXMm) > $clear + $thick) {
-                $blade([[$x - $thick, $foot], [$x + $lean, $top], [$x + $thick, $foot]], $colour);
-            }
-        }
-        if ($hidden) {
-            $half = max(2.6 * $clear, 0.03 * $wide);
-            $x = $shot->aimXMm;
-            $blade([[$x - $half, $foot], [$x - 0.7 * $half, -$foot], [$x + 0.8 * $half, -$foot], [$x + $half, $foot]], 'rgb(88,84,66)');
-        }
-        if ($drawn > 0) {
-            $layer->drawImage($draw);
-            Spreading::over($layer, $spread, $by, $whole->wide, $whole->high);
-            $picture->compositeImage($layer, Imagick::COMPOSITE_OVER, 0, 0);
-        }
+        $layer = $foreground->picture($view->reduced($by));
+        Spreading::over($layer, $spread, $by, $view->wide, $view->high);
+        $picture->compositeImage($layer, Imagick::COMPOSITE_OVER, 0, 0);
         $layer->clear();
     }
 
@@ -342,7 +309,7 @@ final class Drawer
      * @param  list<array{x: float|int, y: float|int}>  $corners
      * @return list<array{x: float, y: float}>
      */
-    private static function corners(array $corners): array
+    public static function corners(array $corners): array
     {
         return array_map(static fn (array $c): array => ['x' => round($c['x'], 3), 'y' => round($c['y'], 3)], $corners);
     }
@@ -353,7 +320,7 @@ final class Drawer
         $deviation = min(0.08, self::GRAIN * sqrt($shot->hold->iso / 100) * 6 / $pitchUm);
         $tile = $this->kept[sprintf('grain %d %d %.4f', $view->wide, $view->high, $deviation)] ??= $this->grainOf($view, $deviation);
         $places = new Canvas(31 + 7919 * ($shot->number + 1) + 104729 * $shot->run + $this->seed);
-        $picture->setImageArtifact('compose:args', Canvas::ADDING);
+        $picture->setImageArtifact('compose:args', '0,1,1,-0.5');
         $picture->compositeImage($tile, Imagick::COMPOSITE_MATHEMATICS, -(int) (self::GRAIN_SIDE * $places->chance()), -(int) (self::GRAIN_SIDE * $places->chance()));
     }
 

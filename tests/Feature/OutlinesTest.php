@@ -70,7 +70,7 @@ it('beats its wings, and is seen from where one stands', function (): void {
 
 it('clothes people differently, and what is white in white', function (): void {
     $middle = static function (Figure $figure, int $whose): array {
-        $light = Coat::of($figure, $whose)->light(100, 2);
+        $light = Coat::of($figure, $whose)->tones(100, 2);
 
         return array_map(static fn (float $v): int => (int) round(255 * $v), $light->exportImagePixels(0, 35, 1, 1, 'RGB', Imagick::PIXEL_FLOAT));
     };

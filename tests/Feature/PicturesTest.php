@@ -1089,8 +1089,8 @@ it('draws a subject pixel for pixel that is larger than the picture', function (
             ->getContent(),
     );
     $light = $picture->exportImagePixels(0, 0, 520, 360, 'I', Imagick::PIXEL_FLOAT);
-    // Ground and background are of middling light; the patch that has to be sharp is pale, and fills all of it.
-    expect(count(array_filter($light, static fn (float $l): bool => $l > 0.78)))->toBeGreaterThan(0.8 * 520 * 360);
+    // Ground and background are of middling light; the patch that has to be sharp is a pale number, and fills most of it.
+    expect(count(array_filter($light, static fn (float $l): bool => $l > 0.78)))->toBeGreaterThan(0.6 * 520 * 360);
 });
 
 it('matches by whose turn it was, and lets what failed for no fault of its own be tried again', function (): void {
