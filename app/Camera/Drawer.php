@@ -341,7 +341,10 @@ final class Drawer
     private function offset(Shot $shot, View $view): array
     {
         $to = static function (float $px, float $room): int {
-            // To and fro within the canvas.
+            // To and fro within the canvas; what is reduced to a few pixels leaves no room.
+            if ($room <= 0) {
+                return 0;
+            }
             $turn = fmod(abs($px), 2 * $room);
 
             return (int) round($turn > $room ? 2 * $room - $turn : $turn);

@@ -15,7 +15,7 @@ final class Spreading
     public const FINE = 7.0;
 
     /** …and for what is only there. */
-    public const COARSE = 2.0;
+    public const COARSE = 3.6;
 
     /** Steps of a smear, for each pixel of its length. */
     private const STEPS = 4;

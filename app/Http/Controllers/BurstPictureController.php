@@ -40,7 +40,8 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
     new OA\Property(property: 'coc_px', type: 'number', nullable: true),
     new OA\Property(property: 'before', ref: '#/components/schemas/BurstBeside', nullable: true), new OA\Property(property: 'after', ref: '#/components/schemas/BurstBeside', nullable: true),
 ])]
-#[OA\Schema(schema: 'PictureBurst', required: ['burst', 'first', 'pictures', 'marked', 'following', 'zone', 'clocked'], properties: [
+#[OA\Schema(schema: 'PictureBurst', required: ['burst', 'first', 'pictures', 'kept', 'marked', 'following', 'zone', 'clocked'], properties: [
+    new OA\Property(property: 'kept', type: 'array', description: 'Frame by frame, null where it is not known', items: new OA\Items(type: 'boolean', nullable: true)),
     new OA\Property(property: 'burst', ref: '#/components/schemas/LoggedBurst'), new OA\Property(property: 'first', type: 'string', nullable: true, description: 'Address of a thumbnail'),
     new OA\Property(property: 'pictures', type: 'integer'), new OA\Property(property: 'marked', type: 'boolean'),
     new OA\Property(property: 'zone', type: 'string', nullable: true, description: 'Time zone of its outing'), new OA\Property(property: 'clocked', type: 'string', nullable: true, enum: ['files', 'numbers'], description: 'What tells when it was shot, where its frames do not'),
@@ -66,14 +67,16 @@ final class BurstPictureController extends Controller
         $bursts = $bursts->take(self::PAGE);
         $all = Picture::query();
         $all->whereIn('burst_id', $bursts->modelKeys())->orderByRaw('taken_at is null, taken_at, written_at')->orderBy('name');
-        $pictures = $all->get(['id', 'user_id', 'burst_id', 'stage', 'sha256', 'lent_by'])->groupBy('burst_id');
+        $pictures = $all->get(['id', 'user_id', 'burst_id', 'stage', 'sha256', 'lent_by', 'measured', 'kept'])->groupBy('burst_id');
         $zones = $this->zones($bursts->pluck('outing_id')->filter()->unique()->values()->all());
 
         return response()->json(['next' => $more ? $skip + self::PAGE : null, 'items' => $bursts->map(static function (Burst $burst) use ($pictures, $zones): array {
             $own = $pictures->get($burst->id);
             $first = $own?->first();
 
-            return ['burst' => Log::told($burst), 'first' => $first === null ? null : Seen::thumbnail($first), 'pictures' => $own?->count() ?? 0, 'marked' => $burst->mark !== null, 'following' => self::following($burst),
+            return ['burst' => Log::told($burst), 'first' => $first === null ? null : Seen::thumbnail($first), 'pictures' => $own?->count() ?? 0,
+                'kept' => $own?->map(static fn (Picture $picture): ?bool => $picture->isKept())->values()->all() ?? [],
+                'marked' => $burst->mark !== null, 'following' => self::following($burst),
                 'zone' => $zones[$burst->outing_id ?? ''] ?? null, 'clocked' => $burst->clocked];
         })->values()]);
     }

@@ -4641,6 +4641,8 @@ export interface components {
             after: components["schemas"]["BurstBeside"] | null;
         };
         PictureBurst: {
+            /** @description Frame by frame, null where it is not known */
+            kept: (boolean | null)[];
             burst: components["schemas"]["LoggedBurst"];
             /** @description Address of a thumbnail */
             first: string | null;

@@ -26,6 +26,7 @@ describe('the account', () => {
     open(<Account />);
     expect(await screen.findByText(/your own copy of the demo/)).toBeVisible();
     expect(screen.getAllByRole('heading', { level: 2 }).map((head) => head.textContent)).toEqual([
+      'The demo',
       'Your data',
     ]);
     expect(screen.queryByLabelText('Archive to load')).toBeNull();
@@ -36,9 +37,12 @@ describe('the account', () => {
     const used = sample('Amounts', { rushes: 12, kit: 3, bytes: 1_250_000 });
     answers({ 'GET /api/account/usage': { used, most, notice: null } });
     open(<Account />);
-    expect(
-      await (await part('Your data')).findByText(/12 of at most 1000 rushes, 3 of 200 bodies/),
-    ).toHaveTextContent('1.3 of 50.0 MB');
+    const rows = await (await part('Your data')).findAllByRole('listitem');
+    expect(rows.map((row) => row.textContent)).toEqual([
+      'Rushes12 of 1000',
+      'Bodies, lenses and subjects3 of 200',
+      'Room, MB1.3 of 50',
+    ]);
   });
 
   it('changes the name, in the bar as well', async () => {

@@ -11,6 +11,7 @@ import { Data } from './Data';
 import { Devices } from './Devices';
 import { Email } from './Email';
 import { Leave } from './Leave';
+import { Part } from './Part';
 import { Password } from './Password';
 import { Tokens } from './Tokens';
 import { useWork } from './useWork';
@@ -22,8 +23,8 @@ function DemoNote() {
   const navigate = useNavigate();
   const { busy, run } = useWork();
   return (
-    <>
-      <p className="page-quiet">
+    <Part title="The demo">
+      <p>
         This is your own copy of the demo: change what you like. It is gone after a day; open an account to
         keep what you do.
       </p>
@@ -42,7 +43,7 @@ function DemoNote() {
           Create an account
         </Button>
       </p>
-    </>
+    </Part>
   );
 }
 
@@ -58,8 +59,8 @@ export default function Account() {
         <div className="page-head">
           <h1>Account</h1>
         </div>
-        {user.is_demo && <DemoNote />}
         <div className="account-parts">
+          {user.is_demo && <DemoNote />}
           {!user.is_demo && (
             <>
               <You name={user.name} />

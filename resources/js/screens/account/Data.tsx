@@ -8,7 +8,22 @@ import { useNotTaken } from '../../parts/useUndo';
 import { Part } from './Part';
 import { useWork } from './useWork';
 
-const megabytes = (bytes: number) => (bytes / 1e6).toFixed(1);
+const megabytes = (bytes: number) => Number((bytes / 1e6).toFixed(1));
+
+/** How much there is of something, and of how much. */
+function Used({ what, used, most }: { what: string; used: number; most: number }) {
+  return (
+    <li>
+      <span>{what}</span>
+      <span className="figures">
+        {used} <span className="quiet">of {most}</span>
+      </span>
+      <span className="usage-bar" aria-hidden="true">
+        <i style={{ width: `${Math.min(100, (100 * used) / Math.max(1, most))}%` }} />
+      </span>
+    </li>
+  );
+}
 
 /** All of somebody’s data, out and in. */
 export function Data({ isDemo }: { isDemo: boolean }) {
@@ -25,11 +40,15 @@ export function Data({ isDemo }: { isDemo: boolean }) {
       </p>
       <NearlyFull />
       {usage.data && (
-        <p className="quiet">
-          {usage.data.used.rushes} of at most {usage.data.most.rushes} rushes, {usage.data.used.kit} of{' '}
-          {usage.data.most.kit} bodies, lenses and subjects, {megabytes(usage.data.used.bytes)} of{' '}
-          {megabytes(usage.data.most.bytes)} MB.
-        </p>
+        <ul className="usage">
+          <Used what="Rushes" used={usage.data.used.rushes} most={usage.data.most.rushes} />
+          <Used what="Bodies, lenses and subjects" used={usage.data.used.kit} most={usage.data.most.kit} />
+          <Used
+            what="Room, MB"
+            used={megabytes(usage.data.used.bytes)}
+            most={megabytes(usage.data.most.bytes)}
+          />
+        </ul>
       )}
       <div className="account-row">
         <Button href="/api/account/archive">Download everything</Button>

@@ -1,10 +1,9 @@
 import '../../parts/frames.css';
 import './out.css';
-import { useQuery } from '@tanstack/react-query';
 import { Button, Modal } from 'antd';
 import { useEffect } from 'react';
 import type { Hold, Plan, Rush } from '../../api/client';
-import { client, Refusal, take } from '../../api/client';
+import { DrawnFrame } from '../../parts/DrawnFrame';
 import { label } from '../../parts/words';
 
 type Trace = NonNullable<Plan['trace']>;
@@ -76,47 +75,27 @@ export function AsItComesOut({
                 <i className={frame?.kept ? 'frame-bead kept' : 'frame-bead'} />{' '}
                 {frame?.kept ? 'kept' : `lost, ${label('loss-cause', frame?.cause).toLowerCase()}`}
               </h3>
-              <Frame rush={rush} hold={side.hold} run={side.trace.run} t={frame?.t ?? 0} close={false} />
-              <Frame rush={rush} hold={side.hold} run={side.trace.run} t={frame?.t ?? 0} close />
+              <DrawnFrame
+                rush={rush}
+                hold={side.hold}
+                run={side.trace.run}
+                t={frame?.t ?? 0}
+                close={false}
+                says="The whole frame"
+              />
+              <DrawnFrame
+                rush={rush}
+                hold={side.hold}
+                run={side.trace.run}
+                t={frame?.t ?? 0}
+                close
+                says="100%, around what has to be sharp"
+              />
             </section>
           );
         })}
       </div>
     </Modal>
-  );
-}
-
-const MOST_TRIES = 12;
-const AGAIN_MS = 600;
-
-function Frame({ close, ...asked }: { rush: Rush; hold: Hold; run: number; t: number; close: boolean }) {
-  const picture = useQuery({
-    queryKey: ['frame', asked.rush, asked.hold, asked.run, asked.t, close],
-    queryFn: async ({ signal }) => {
-      const blob = await take(
-        client.POST('/api/frame', {
-          body: { ...asked, close } as never,
-          parseAs: 'blob',
-          headers: { Accept: 'image/jpeg' },
-          signal,
-        }),
-      );
-      return URL.createObjectURL(blob as unknown as Blob);
-    },
-    staleTime: Number.POSITIVE_INFINITY,
-    placeholderData: (before) => before,
-    // A few are drawn at a time for one person; the others wait their turn.
-    retry: (times, error) => error instanceof Refusal && error.status === 429 && times < MOST_TRIES,
-    retryDelay: AGAIN_MS,
-  });
-  return (
-    <figure className={close ? 'out-close' : 'out-whole'} aria-busy={picture.isFetching}>
-      {picture.data && <img src={picture.data} alt={close ? 'Pixel for pixel' : 'The whole frame'} />}
-      {picture.isError && <p role="alert">{picture.error.message}</p>}
-      <figcaption className="picture-note">
-        {close ? '100%, around what has to be sharp' : 'The whole frame'}
-      </figcaption>
-    </figure>
   );
 }
 

@@ -17,6 +17,23 @@ function MarginBar({ margin }: { margin: PlanLine['margin'] }) {
   );
 }
 
+/** Shows for a second that it is another one than before; not on the first sight of it. */
+function Changing({ value }: { value: string }) {
+  const [first] = useState(value);
+  const [before, setBefore] = useState(value);
+  const [turn, setTurn] = useState(0);
+  if (value !== before) {
+    setBefore(value);
+    setTurn(turn + 1);
+  }
+  const changed = turn > 0 || value !== first;
+  return (
+    <span key={turn} className={changed ? 'just-changed' : undefined}>
+      {value}
+    </span>
+  );
+}
+
 /** How many frames of a pass are lost where it is set most wrongly. */
 function Stake({ plan, setting }: { plan: Plan; setting: string }) {
   const worst = Math.min(
@@ -82,7 +99,7 @@ export function HoldLines({ plan, order, chosen, onChoose, onPin, explanation }:
       >
         <span className="hold-name">{l.name}</span>
         <span className="hold-value">
-          {l.label}
+          <Changing value={l.label} />
           {own(l)}
         </span>
         {look === 'important' ? <Stake plan={plan} setting={l.setting} /> : <MarginBar margin={l.margin} />}

@@ -1,10 +1,12 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { render, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Plan } from '../../api/client';
 import { Refusal } from '../../api/client';
 import { open } from '../../testing/open';
 import { recorded } from '../../testing/recorded';
+import { HoldLines } from './HoldLines';
 import { HoldPanel } from './HoldPanel';
+import { orderOf } from './holdOrder';
 import { Notices } from './Notices';
 import { Transport } from './Transport';
 
@@ -35,6 +37,23 @@ const hold = () => screen.getByRole('complementary', { name: 'Hold' });
 const line = (setting: string) => hold().querySelector(`[data-setting="${setting}"]`) as HTMLElement;
 
 describe('the hold', () => {
+  it('shows which of its values are other ones than before, and none at first sight', () => {
+    const given = {
+      order: orderOf(ranked),
+      chosen: undefined,
+      onChoose: vi.fn(),
+      onPin: vi.fn(),
+      explanation: null,
+    };
+    const { container, rerender } = render(<HoldLines plan={ranked} {...given} />);
+    const changed = () => [...container.querySelectorAll('.just-changed')].map((one) => one.textContent);
+    expect(changed()).toEqual([]);
+    const [first, ...others] = ranked.lines;
+    const plan = { ...ranked, lines: [{ ...first, label: 'Something else' }, ...others] } as Plan;
+    rerender(<HoldLines plan={plan} {...given} order={orderOf(plan)} />);
+    expect(changed()).toEqual(['Something else']);
+  });
+
   it('is empty before anything is known', () => {
     panel(undefined);
     expect(hold()).toBeEmptyDOMElement();

@@ -25,6 +25,7 @@ export function Schools({ schools, chosen, onChoose }: Props) {
             <span className="button-school-track" aria-hidden="true">
               <i style={{ width: `${kept}%` }} />
             </span>
+            <small>of the day’s keepers</small>
             <small>
               {layout.to_learn === 0
                 ? 'Nothing to learn'

@@ -223,8 +223,27 @@ function BurstCard({
           {one.pictures === 1 ? 'one frame' : `${one.pictures} frames`}
         </span>
         <span className="burst-card-says">{says(one)}</span>
+        <Beads kept={one.kept} />
       </Link>
     </div>
+  );
+}
+
+/** More than that would not be told apart. */
+const MOST_BEADS = 40;
+
+/** The burst frame by frame: full where one is kept, a ring where it is lost, faint where nobody has said. */
+function Beads({ kept }: { kept: PictureBurst['kept'] }) {
+  if (!kept.some((one) => one !== null)) return null;
+  const beads = kept.slice(0, MOST_BEADS);
+  return (
+    <span className="burst-beads" aria-hidden="true">
+      {beads.map((one, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a frame is its place in the burst
+        <i key={i} className={one === null ? 'unknown' : one ? 'kept' : 'lost'} />
+      ))}
+      {kept.length > MOST_BEADS && `+${kept.length - MOST_BEADS}`}
+    </span>
   );
 }
 

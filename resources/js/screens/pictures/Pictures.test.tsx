@@ -80,13 +80,18 @@ describe('pictures', () => {
     const one = sample('PictureBurst', {
       burst,
       pictures: 2,
+      kept: [],
       marked: true,
       following: null,
       zone: 'Etc/UTC',
       clocked: null,
     } as never);
     const list = [
-      { ...one, burst: { ...burst, id: '1', keepers: 3, at: '2026-06-07T05:10:00Z' } },
+      {
+        ...one,
+        kept: [true, null, false],
+        burst: { ...burst, id: '1', keepers: 3, at: '2026-06-07T05:10:00Z' },
+      },
       {
         ...one,
         burst: { ...burst, id: '2', keepers: null, at: '2026-06-07T05:20:00Z' },
@@ -102,6 +107,12 @@ describe('pictures', () => {
     expect(bursts.getAllByRole('heading').map((day) => day.textContent)).toEqual([
       'Sun, 7 June 2026',
       'Sat, 6 June 2026',
+    ]);
+    const [first] = bursts.getAllByRole('link');
+    expect([...(first?.querySelectorAll('.burst-beads i') ?? [])].map((bead) => bead.className)).toEqual([
+      'kept',
+      'unknown',
+      'lost',
     ]);
     const cards = bursts.getAllByRole('link').map((card) => card.textContent);
     expect(cards[0]).toContain('3 kept');

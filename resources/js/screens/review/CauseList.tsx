@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { Causes } from '../../api/review';
+import { CauseSketch } from './CauseSketch';
 import { percent } from './predicted';
 
 /** Causes shown before the rest is asked for. */
@@ -16,6 +17,7 @@ export function CauseList({ data }: { data: Causes }) {
       <ol>
         {shown.map((cause) => (
           <li key={cause.cause}>
+            <CauseSketch cause={cause.cause} />
             <span className="why-cause">
               {cause.label}
               <b>{percent(cause.probability)}</b>
@@ -31,6 +33,9 @@ export function CauseList({ data }: { data: Causes }) {
           </li>
         ))}
       </ol>
+      <p className="quiet sketch-key">
+        Drawn from the side: the camera, the subject as a dot, and as a band what is sharp.
+      </p>
       {data.causes.length > FIRST && (
         <Button type="text" size="small" onClick={() => setAll(!all)}>
           {all ? 'Fewer' : `${data.causes.length - FIRST} more`}

@@ -3,7 +3,7 @@ import { useSize } from '../../parts/useSize';
 import { type Predicted, percent } from './predicted';
 
 const SIDE = 300;
-const EDGE = 30;
+const EDGE = 44;
 
 /** Each burst: what was predicted across, what was kept up; on the line it was right. */
 export function Scatter({ bursts, wrong }: { bursts: Predicted[]; wrong: Set<string> }) {
@@ -25,7 +25,7 @@ export function Scatter({ bursts, wrong }: { bursts: Predicted[]; wrong: Set<str
         <path d={`M${place(0)},${up(1)}V${up(0)}H${place(1)}`} stroke="var(--line)" fill="none" />
         {[0, 0.5, 1].map((tick) => (
           <g key={tick} fontSize="11.5" fill="var(--quiet)">
-            <text x={place(tick)} y={side - 12} textAnchor={tick === 1 ? 'end' : 'middle'}>
+            <text x={place(tick)} y={side - EDGE + 16} textAnchor={tick === 1 ? 'end' : 'middle'}>
               {100 * tick}
             </text>
             <text x={EDGE - 6} y={up(tick) + 4} textAnchor="end">
@@ -33,6 +33,12 @@ export function Scatter({ bursts, wrong }: { bursts: Predicted[]; wrong: Set<str
             </text>
           </g>
         ))}
+        <g fontSize="12.5" fill="var(--quiet)" textAnchor="middle">
+          <text x={place(0.5)} y={side - 8}>
+            Predicted, %
+          </text>
+          <text transform={`translate(12 ${up(0.5)}) rotate(-90)`}>Kept, %</text>
+        </g>
         {bursts.map((b) => (
           <g key={b.burst} onPointerEnter={() => setOver(b)} onPointerLeave={() => setOver(null)}>
             <path
@@ -55,7 +61,7 @@ export function Scatter({ bursts, wrong }: { bursts: Predicted[]; wrong: Set<str
       <p className="quiet right-axis">
         {over
           ? `${over.rush}: ${percent(over.learned)} predicted, ${percent(over.keepers / over.frames)} kept`
-          : 'Across: predicted. Up: kept. Hollow: looks logged wrongly.'}
+          : 'A dot is a burst, on the line where the prediction was right. Hollow: looks logged wrongly.'}
       </p>
     </div>
   );

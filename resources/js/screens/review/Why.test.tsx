@@ -1,8 +1,10 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { readFileSync } from 'node:fs';
+import { render, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { type Answers, answers, asked, bodies, refused, sample } from '../../testing/answers';
+import { type Answers, answers, asked, bodies, refused, sample, waiting } from '../../testing/answers';
 import { open } from '../../testing/open';
 import { recorded } from '../../testing/recorded';
+import { CauseSketch } from './CauseSketch';
 import Why from './Why';
 
 const causes = { ...recorded('causes'), known: [] };
@@ -24,6 +26,7 @@ const ask = (more: Answers, at = '/review/bursts/7/why?of=01') => {
   answers({
     'GET /api/rushes/{id}': rush as never,
     'GET /api/bursts/{id}/pictures': { ...sample('BurstPictures'), pictures: [] },
+    'POST /api/frame': waiting,
     ...more,
   });
   return open(<Why />, { at, path: at.includes('bursts') ? '/review/bursts/:id/why' : '/review/why' });
@@ -43,6 +46,24 @@ describe('why a burst is soft', () => {
     const given = bodies('POST /api/cause').map((body) => (body as { answers?: object }).answers);
     await waitFor(() => expect(given).toContainEqual({ ...causes.given, held: 'no' }));
     expect(given[0]).toBeUndefined();
+  });
+
+  it('has the rush drawn where there is nothing of one’s own to look at', async () => {
+    ask({ 'POST /api/cause': asking });
+    expect(await screen.findByRole('region', { name: 'The rush, drawn' })).toBeVisible();
+    await waitFor(() => expect(bodies('POST /api/frame')[0]).toMatchObject({ rush: rush.document, run: 0 }));
+  });
+
+  it('draws every cause, each another way', () => {
+    const known = readFileSync('core/src/Causes/Cause.php', 'utf8').matchAll(/case \w+ = '([\w-]+)'/g);
+    const drawn = [...known].map(([, cause = '']) => {
+      const { container } = render(<CauseSketch cause={cause} />);
+      return container.querySelector('circle') ? container.innerHTML : `nothing for ${cause}`;
+    });
+    expect(drawn.length).toBeGreaterThan(15);
+    expect(drawn.filter((one) => one.startsWith('nothing'))).toEqual([]);
+    // Air and diffraction alike lie as a veil over all of it.
+    expect(new Set(drawn).size).toBeGreaterThan(drawn.length - 3);
   });
 
   it('shows the frames it asks about, the softest beside the sharpest, and what they have said', async () => {
@@ -66,6 +87,7 @@ describe('why a burst is soft', () => {
       'GET /api/bursts/{id}/pictures': { ...sample('BurstPictures'), pictures: pictures as never },
     });
     const frames = within(await screen.findByRole('region', { name: 'Frames to look at' }));
+    expect(screen.queryByRole('region', { name: 'The rush, drawn' })).toBeNull();
     expect(frames.getAllByText(/^The/).map((one) => one.textContent)).toEqual([
       'The sharpest',
       'The softest',

@@ -12,6 +12,7 @@ import { TopBar } from '../../shell/TopBar';
 import { CauseList } from './CauseList';
 import { Found } from './Found';
 import { ReviewTabs } from './ReviewTabs';
+import { WhyDrawn } from './WhyDrawn';
 import { WhyFrames } from './WhyFrames';
 
 /** What went wrong: a question at a time, the causes beside it, and then what to set against the first. */
@@ -123,7 +124,10 @@ export default function Why() {
                 <Found data={data} rush={at} onAgain={again} />
               )}
             </section>
-            <CauseList data={data} />
+            <div>
+              {known.data && <WhyDrawn burst={id} rush={known.data.document} />}
+              <CauseList data={data} />
+            </div>
             {data.known.length > 0 && (
               <section aria-label="Known already" className="why-known">
                 <h2>Known already</h2>
