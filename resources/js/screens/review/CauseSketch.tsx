@@ -50,7 +50,7 @@ const across = (share: number) => 10 + (WIDE - 16) * share;
 export function CauseSketch({ cause }: { cause: string }) {
   const sketch = SKETCHES[cause];
   if (!sketch) return <span className="cause-sketch" />;
-  const middle = HIGH / 2 + (sketch.out ?? 0) * 15;
+  const middle = HIGH / 2 + (sketch.out ?? 0) * 12;
   const x = across(SUBJECT);
   const depth = (sketch.depth ?? 0.07) * (WIDE - 16);
   return (
