@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use App\Http\Middleware\StillSignedIn;
 use App\Models\User;
 use App\Pictures\Store;
 use Illuminate\Contracts\Session\Session;
@@ -32,7 +31,7 @@ final class Departure
     {
         DB::transaction(function () use ($person, $here): void {
             $person->forceFill(['session_key' => Str::random(20), 'remember_token' => Str::random(60)])->save();
-            $here?->put(StillSignedIn::KEY, $person->session_key);
+            $here?->put(User::SESSION_KEY, $person->session_key);
             DB::table('sessions')->where('user_id', $person->id)->where('id', '!=', (string) $here?->getId())->delete();
             DB::table('password_reset_tokens')->where('email', $person->email)->delete();
             $person->tokens()->delete();

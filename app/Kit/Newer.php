@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kit;
 
-use App\Documents\KitType;
+use App\Models\KitType;
 use App\Models\User;
 use RushHold\Document\Difference;
 use RushHold\Units;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kit;
 
-use App\Documents\KitType;
+use App\Models\KitType;
 use App\Models\User;
 
 /** What a rush points at: the body and lens of its owner that it has copies of. */

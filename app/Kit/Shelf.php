@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kit;
 
-use App\Documents\KitType;
 use App\Models\KitItem;
+use App\Models\KitType;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 

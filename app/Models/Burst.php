@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Review\LearnFromLog;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
@@ -47,7 +46,7 @@ final class Burst extends Model
     protected static function booted(): void
     {
         $learn = static function (self $burst): void {
-            $burst->wasChanged(['kept', 'frames', 'keepers', 'rush_id', 'hold', 'doubted']) || $burst->wasRecentlyCreated || $burst->trashed() || $burst->wasChanged('deleted_at') ? LearnFromLog::soon($burst->user_id) : null;
+            $burst->wasChanged(['kept', 'frames', 'keepers', 'rush_id', 'hold', 'doubted']) || $burst->wasRecentlyCreated || $burst->trashed() || $burst->wasChanged('deleted_at') ? LogChanged::dispatch($burst->user_id) : null;
         };
         // Whoever changes it, by whichever door.
         self::saving(static function (self $burst): void {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Policies\GroupPolicy;
-use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -20,7 +18,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $join_code
  * @property-read User|null $teacher
  */
-#[UsePolicy(GroupPolicy::class)]
 final class Group extends Model
 {
     use HasUlids;

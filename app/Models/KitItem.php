@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Documents\KitType;
-use App\Policies\OwnerOnly;
 use Database\Factories\KitItemFactory;
-use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -31,7 +28,6 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  */
-#[UsePolicy(OwnerOnly::class)]
 final class KitItem extends Model implements Kept
 {
     /** @use HasFactory<KitItemFactory> */

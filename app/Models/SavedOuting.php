@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Policies\OwnerOnly;
 use Database\Factories\SavedOutingFactory;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -34,7 +32,6 @@ use Illuminate\Support\Carbon;
  * @property Carbon $updated_at
  * @property-read User|null $user
  */
-#[UsePolicy(OwnerOnly::class)]
 final class SavedOuting extends Model implements Kept
 {
     /** @use HasFactory<SavedOutingFactory> */

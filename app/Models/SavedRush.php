@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Policies\OwnerOnly;
 use Database\Factories\SavedRushFactory;
-use Illuminate\Database\Eloquent\Attributes\UsePolicy;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -35,7 +33,6 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property Carbon $updated_at
  */
-#[UsePolicy(OwnerOnly::class)]
 final class SavedRush extends Model implements Kept
 {
     /** @use HasFactory<SavedRushFactory> */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Accounts\Address;
-use App\Accounts\Letters;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -43,6 +41,9 @@ final class User extends Authenticatable
 
     /** What a new account begins with. */
     protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true, 'uses_learned' => true, 'learned' => null, 'learns_from' => null, 'practice' => null, 'calendar_hash' => null, 'calendar_since' => null];
+
+    /** Where a session keeps the key of its person. */
+    public const SESSION_KEY = 'session_key';
 
     protected $hidden = ['password', 'remember_token', 'calendar_hash'];
 
@@ -91,12 +92,6 @@ final class User extends Authenticatable
     public function habits(): HabitsDocument
     {
         return $this->habits === null ? HabitsDocument::usual() : HabitsDocument::read($this->habits);
-    }
-
-    /** The way back into the account. */
-    public function sendPasswordResetNotification(#[\SensitiveParameter] $token): void
-    {
-        Letters::newPassword($this->email, $token);
     }
 
     /** The demo that visitors get a copy of, when there is one. */

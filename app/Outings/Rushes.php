@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Outings;
 
-use App\Accounts\Keeper;
 use App\Documents\DocumentGate;
+use App\Keeping\Keeper;
 use App\Kit\Pointers;
 use App\Models\SavedRush;
 use App\Models\User;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
-use App\Documents\KitType;
+use App\Models\KitType;
 use App\Models\User;
 use RushHold\Kit\Area;
 use RushHold\Kit\FocusMode;

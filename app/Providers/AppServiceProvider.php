@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Accounts\Address;
 use App\Accounts\CommonPasswords;
-use App\Http\Middleware\StillSignedIn;
 use App\Http\Seat;
+use App\Models\Address;
+use App\Models\Group;
+use App\Models\KitItem;
+use App\Models\LogChanged;
+use App\Models\SavedOuting;
+use App\Models\SavedRush;
 use App\Models\User;
 use App\Playing\Questions;
 use App\Playing\SharedAnswers;
+use App\Policies\GroupPolicy;
+use App\Policies\OwnerOnly;
+use App\Review\LearnFromLog;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -20,12 +27,16 @@ use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** Who may do what with whose. */
+    private const POLICIES = [Group::class => GroupPolicy::class, KitItem::class => OwnerOnly::class, SavedOuting::class => OwnerOnly::class, SavedRush::class => OwnerOnly::class];
+
     public function register(): void
     {
         $this->app->singleton(Questions::class, static function (): Questions {
@@ -46,10 +57,14 @@ final class AppServiceProvider extends ServiceProvider
         // Paths without a host are right whatever stands in front of the server.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");
 
+        foreach (self::POLICIES as $model => $policy) {
+            Gate::policy($model, $policy);
+        }
+        Event::listen(static fn (LogChanged $log) => LearnFromLog::soon($log->person));
         $this->throttles();
         Event::listen(static function (Login $login): void {
             if ($login->user instanceof User) {
-                session()->put(StillSignedIn::KEY, $login->user->session_key);
+                session()->put(User::SESSION_KEY, $login->user->session_key);
                 Seat::give($login->user);
             }
         });

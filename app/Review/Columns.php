@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Review;
 
-use App\Accounts\Log;
 use App\Models\User;
 use Carbon\Exceptions\InvalidFormatException;
 use Illuminate\Support\Carbon;

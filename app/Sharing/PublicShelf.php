@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
-use App\Documents\KitType;
 use App\Kit\Entry;
+use App\Models\KitType;
 use App\Models\ShelfItem;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;

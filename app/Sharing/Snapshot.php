@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Sharing;
 
 use App\Documents\DocumentGate;
-use App\Documents\HandedOut;
-use App\Documents\KitType;
+use App\Kit\HandedOut;
 use App\Kit\Shelf;
+use App\Models\KitType;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Undo;
 
+use App\Models\LogChanged;
 use App\Models\User;
-use App\Review\LearnFromLog;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -86,7 +86,7 @@ final class Step
                 DB::table($table)->where('user_id', $person->id)->whereIn('id', $ids)->update(['deleted_at' => now()]);
             }
             DB::table('undo_steps')->where('id', $id)->delete();
-            isset($rows['before']['bursts']) && LearnFromLog::soon($person->id);
+            isset($rows['before']['bursts']) && LogChanged::dispatch($person->id);
         });
     }
 

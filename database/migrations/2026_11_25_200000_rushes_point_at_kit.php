@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Documents\KitType;
+use App\Models\KitType;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Accounts\Log;
 use App\Bench\Session;
 use App\Documents\DocumentGate;
-use App\Documents\KitType;
 use App\Models\KeptDrill;
+use App\Models\KitType;
 use App\Models\SavedOuting;
 use App\Models\User;
 use App\Outings\Rushes;
+use App\Review\Log;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Documents\DocumentGate;
-use App\Http\Middleware\StillSignedIn;
 use App\Kit\Pointers;
 use App\Models\SavedRush;
 use App\Models\User;
@@ -65,7 +64,7 @@ abstract class BrowserTestCase extends TestCase
         $name = (string) config('session.cookie');
         $session = new Store($name, new DatabaseSessionHandler(DB::connection(), 'sessions', 120, app()));
         $session->put($guard->getName(), $user->getAuthIdentifier());
-        $session->put(StillSignedIn::KEY, $user->session_key);
+        $session->put(User::SESSION_KEY, $user->session_key);
         $session->regenerateToken();
         $session->save();
         $encrypter = app(Encrypter::class);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Documents\KitType;
+use App\Models\KitType;
 use Facebook\WebDriver\WebDriverKeys;
 
 it('guides through a body, which then plans, and comes back from its file', function (): void {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Accounts\Archive;
 use App\Accounts\CommonPasswords;
-use App\Documents\KitType;
 use App\Models\Burst;
 use App\Models\KitItem;
+use App\Models\KitType;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Api\Description;
 use App\Documents\DocumentGate;
-use App\Documents\KitType;
+use App\Models\KitType;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Process\Process;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\KitType;
 use App\Models\CardLink;
 use App\Models\CopyLink;
 use App\Models\Group;
 use App\Models\KitItem;
+use App\Models\KitType;
 use App\Models\Picture;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Documents\KitType;
+use App\Models\KitType;
 use RushHold\Drill\AimTest;
 
 beforeEach(function (): void {

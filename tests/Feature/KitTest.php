@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Documents\DocumentGate;
-use App\Documents\KitType;
+use App\Models\KitType;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use RushHold\Number;

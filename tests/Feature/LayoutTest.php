@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Documents\DocumentGate;
-use App\Documents\KitType;
+use App\Models\KitType;
 
 it('lays out the buttons for one’s own rushes, on the body that is asked for', function (): void {
     $person = $this->person();

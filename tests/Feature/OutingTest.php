@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Documents\DocumentGate;
-use App\Documents\KitType;
 use App\Models\CardLink;
+use App\Models\KitType;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
-use App\Documents\KitType;
 use App\Models\Burst;
+use App\Models\KitType;
 use App\Models\Picture;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;

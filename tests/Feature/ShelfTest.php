@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Documents\KitType;
 use App\Models\KitItem;
+use App\Models\KitType;
 use App\Models\ShelfItem;
 
 beforeEach(function (): void {

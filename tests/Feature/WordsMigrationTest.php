@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Documents\DocumentGate;
-use App\Documents\KitType;
 use App\Models\KitItem;
+use App\Models\KitType;
 use App\Models\SavedRush;
 use Illuminate\Support\Facades\DB;
 use RushHold\Tests\Rushes;

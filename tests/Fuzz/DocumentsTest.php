@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
-use App\Documents\KitType;
+use App\Models\KitType;
 use RushHold\Document\CardDocument;
 use RushHold\Document\DayDocument;
 use RushHold\Document\HoldDocument;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Documents\KitType;
+use App\Models\KitType;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Middleware\ThrottleRequests;

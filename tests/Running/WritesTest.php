@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Documents\KitType;
+use App\Models\KitType;
 
 it('keeps both of a new name and a new version, or says that one came too late', function (): void {
     $visitor = $this->visitor();

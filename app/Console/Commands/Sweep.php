@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Http\Middleware\Once;
+use App\Keeping\KeptOnce;
 use App\Models\Picture;
 use App\Pictures\Store;
 use Illuminate\Console\Command;
@@ -50,7 +50,7 @@ final class Sweep extends Command
             'turns of practice' => self::all(DB::table('drills')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'pictures' => self::pictures(),
             'steps to undo' => self::all(DB::table('undo_steps')->where('created_at', '<', now()->subHours(2))),
-            'what was kept once' => self::all(DB::table('kept_once')->where('at', '<', now()->subSeconds(Once::KEPT_S))),
+            'what was kept once' => self::all(DB::table('kept_once')->where('at', '<', now()->subSeconds(KeptOnce::KEPT_S))),
             'uploads' => self::uploads(),
             'card links' => self::all(DB::table('card_links')->where('expires_at', '<', now())),
             'copy links' => self::all(DB::table('copy_links')->where('expires_at', '<', now())),

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Address;
 use App\Accounts\Departure;
 use App\Accounts\Letters;
 use App\Accounts\LinkToken;
-use App\Accounts\Quota;
 use App\Http\Resources\SessionResource;
+use App\Keeping\Quota;
+use App\Models\Address;
 use App\Models\User;
 use Illuminate\Auth\Events\PasswordReset;
 use Illuminate\Auth\SessionGuard;
@@ -135,7 +135,7 @@ final class AccountController extends Controller
         defer(static function () use ($given): void {
             $email = Address::of($given['email']);
             if (User::query()->where('email', $email)->where('is_demo', false)->exists()) {
-                Password::broker()->sendResetLink(['email' => $email]);
+                Password::broker()->sendResetLink(['email' => $email], static fn (User $person, #[\SensitiveParameter] string $token) => Letters::newPassword($person->email, $token));
             }
         });
 

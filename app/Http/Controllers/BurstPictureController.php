@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Log;
 use App\Models\Burst;
 use App\Models\Picture;
 use App\Models\SavedOuting;
@@ -17,6 +16,7 @@ use App\Pictures\OwnWords;
 use App\Pictures\Seen;
 use App\Pictures\Sidecars;
 use App\Pictures\Told;
+use App\Review\Log;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

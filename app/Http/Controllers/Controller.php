@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Keeper;
+use App\Keeping\Keeper;
 use App\Models\User;
 use App\Review\Learnt;
 use Illuminate\Contracts\Auth\StatefulGuard;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Accounts\Letters;
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
-use App\Documents\HandedOut;
+use App\Kit\HandedOut;
 use App\Models\CopyLink;
 use App\Models\User;
 use App\Sharing\Snapshot;

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
-use App\Documents\KitType;
 use App\Kit\FreshRush;
 use App\Kit\Shelf;
 use App\Models\KeptDrill;
+use App\Models\KitType;
 use App\Models\SavedRush;
 use App\Models\User;
 use App\Practice\Practised;

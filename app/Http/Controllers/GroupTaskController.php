@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
-use App\Documents\HandedOut;
+use App\Kit\HandedOut;
 use App\Models\Group;
 use App\Models\GroupMember;
 use App\Models\GroupTask;

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
-use App\Documents\KitType;
 use App\Documents\UploadedDocument;
 use App\Http\Requests\SaveKitRequest;
 use App\Http\Resources\KitListingResource;
@@ -14,6 +13,7 @@ use App\Http\Resources\KitResource;
 use App\Kit\Entry;
 use App\Kit\Shelf;
 use App\Models\KitItem;
+use App\Models\KitType;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\KitType;
 use App\Http\Requests\LayoutRequest;
 use App\Kit\Shelf;
+use App\Models\KitType;
 use App\Models\SavedRush;
 use App\Playing\LayoutQuestion;
 use App\Playing\Questions;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\KitType;
 use App\Http\Requests\PlanRequest;
 use App\Kit\Entry;
 use App\Kit\Shelf;
+use App\Models\KitType;
 use App\Playing\LearnedQuestion;
 use App\Playing\LensQuestion;
 use App\Playing\Questions;

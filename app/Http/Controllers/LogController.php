@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Log;
 use App\Models\Burst;
 use App\Review\Figures;
+use App\Review\Log;
 use App\Undo\Step;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

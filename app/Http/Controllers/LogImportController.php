@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Log;
 use App\Review\Columns;
+use App\Review\Log;
 use App\Review\Table;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Documents\KitType;
 use App\Kit\Shelf;
 use App\Models\KeptDrill;
+use App\Models\KitType;
 use App\Models\User;
 use App\Practice\PracticeCalendar;
 use App\Practice\Practised;

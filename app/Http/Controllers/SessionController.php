@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Address;
 use App\Accounts\DemoVisit;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\SessionResource;
+use App\Models\Address;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Documents\DocumentGate;
 use App\Documents\Documents;
-use App\Documents\KitType;
 use App\Http\Resources\KitResource;
 use App\Kit\Entry;
 use App\Kit\Shelf;
+use App\Models\KitType;
 use App\Models\ShelfItem;
 use App\Models\User;
 use App\Sharing\PublicShelf;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Accounts\KeptOnce;
+use App\Keeping\KeptOnce;
 use Closure;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Http\JsonResponse;
@@ -29,9 +29,6 @@ final class Once
     private const LONGEST_KEY = 80;
 
     private const LARGEST_ANSWER = 200_000;
-
-    /** Longer than anybody goes on asking for an answer that was lost. */
-    public const KEPT_S = 3_600;
 
     /** As long as a request may take. */
     private const PATIENCE_S = 30;
@@ -59,7 +56,7 @@ final class Once
                 $body = $response->getContent();
                 // Some answers carry what is told only once: a token, an address that opens something.
                 if ($response instanceof JsonResponse && $response->isSuccessful() && is_string($body) && strlen($body) <= self::LARGEST_ANSWER) {
-                    Cache::put($name, ['asked' => $asked, 'status' => $response->getStatusCode(), 'body' => Crypt::encryptString($body)], self::KEPT_S);
+                    Cache::put($name, ['asked' => $asked, 'status' => $response->getStatusCode(), 'body' => Crypt::encryptString($body)], KeptOnce::KEPT_S);
                 }
 
                 return $response;

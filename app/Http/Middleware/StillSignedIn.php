@@ -17,14 +17,12 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class StillSignedIn
 {
-    public const KEY = 'session_key';
-
     public function handle(Request $request, Closure $next): Response
     {
         $guard = Auth::guard('web');
         if ($guard instanceof SessionGuard && $request->session()->has($guard->getName())) {
             $user = $guard->user();
-            if ($user instanceof User && $request->session()->get(self::KEY, '') !== $user->session_key) {
+            if ($user instanceof User && $request->session()->get(User::SESSION_KEY, '') !== $user->session_key) {
                 $guard->logoutCurrentDevice();
                 $request->session()->invalidate();
             }

@@ -1,9 +1,9 @@
-/** Where focus lies beside the subject, how it is smeared, and what stands before it, in a drawing 72 wide and 34 high. */
+/** Where focus lies beside the subject, how it is streaked, and what stands before it, in a drawing 72 wide and 34 high. */
 type Sketch = {
   /** Places where focus was, from the camera at 0 to the background at 1; the subject stands at 0.55. */
   focus?: number[];
-  /** How long the smear is, and whether everything has it. */
-  smear?: number;
+  /** How long the streak is, and whether everything has it. */
+  streak?: number;
   all?: boolean;
   /** How deep what is sharp is, if that is the point. */
   depth?: number;
@@ -27,14 +27,14 @@ const SKETCHES: Record<string, Sketch> = {
   'lags-or-leads': { focus: [0.66] },
   nervous: { focus: [0.46, 0.55, 0.64] },
   'never-catches': { focus: [0.12] },
-  shake: { focus: [SUBJECT], smear: 9, all: true },
-  'subject-motion': { focus: [SUBJECT], smear: 14 },
-  limbs: { focus: [SUBJECT], smear: 6 },
+  shake: { focus: [SUBJECT], streak: 9, all: true },
+  'subject-motion': { focus: [SUBJECT], streak: 14 },
+  limbs: { focus: [SUBJECT], streak: 6 },
   air: { veil: true },
   'fine-tune': { focus: [0.61] },
   'lens-soft': { focus: [SUBJECT], veil: true },
   'outer-points': { focus: [0.6], out: 0.5 },
-  leftover: { focus: [SUBJECT], smear: 3 },
+  leftover: { focus: [SUBJECT], streak: 3 },
   'too-little-depth': { focus: [0.53], depth: 0.03 },
   'out-of-frame': { focus: [SUBJECT], out: 1 },
   'too-soon': { focus: [0.2, 0.38] },
@@ -73,13 +73,13 @@ export function CauseSketch({ cause }: { cause: string }) {
           height={HIGH - 8 - (1 - at) * 16}
         />
       ))}
-      {sketch.smear && (
-        <path className="sketch-smear" d={`M${x - sketch.smear} ${middle}h${2 * sketch.smear}`} />
+      {sketch.streak && (
+        <path className="sketch-streak" d={`M${x - sketch.streak} ${middle}h${2 * sketch.streak}`} />
       )}
-      {sketch.smear && sketch.all && (
+      {sketch.streak && sketch.all && (
         <path
-          className="sketch-smear thin"
-          d={`M${x - 20} 8h${2 * sketch.smear}M${x - 4} ${HIGH - 7}h${2 * sketch.smear}`}
+          className="sketch-streak thin"
+          d={`M${x - 20} 8h${2 * sketch.streak}M${x - 4} ${HIGH - 7}h${2 * sketch.streak}`}
         />
       )}
       <circle

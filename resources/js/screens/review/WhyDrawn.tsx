@@ -25,7 +25,7 @@ function Drawn({ rush }: { rush: Rush }) {
         run={0}
         t={(rush.path.seconds ?? 2) / 2}
         close={false}
-        says="As the stand-in camera draws it, true to size"
+        says="As the simulated camera draws it, true to size"
       />
     </section>
   );

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Accounts;
+namespace App\Keeping;
 
 use App\Models\KitItem;
 use App\Models\SavedOuting;
@@ -17,6 +17,9 @@ use Illuminate\Support\Facades\DB;
 #[Scoped]
 final class KeptOnce
 {
+    /** Longer than anybody goes on asking for an answer that was lost. */
+    public const KEPT_S = 3_600;
+
     private ?string $request = null;
 
     private int $kept = 0;

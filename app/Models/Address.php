@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Accounts;
+namespace App\Models;
 
 use Closure;
 use Illuminate\Support\Facades\Validator;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Models;
 
 use RushHold\Document\BodyDocument;
 use RushHold\Document\LensDocument;

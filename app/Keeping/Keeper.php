@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Accounts;
+namespace App\Keeping;
 
 use App\Models\KitItem;
 use App\Models\SavedOuting;

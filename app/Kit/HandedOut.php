@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Kit;
 
-use App\Kit\Pointers;
 use RushHold\Document\RushDocument;
 
 /**

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Accounts;
+namespace App\Review;
 
 use App\Models\Burst;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
-use App\Review\LearnFromLog;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Validator;
