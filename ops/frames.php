@@ -9,11 +9,9 @@ use App\Camera\View;
 use RushHold\Camera\Shot;
 use RushHold\Camera\StandIn;
 use RushHold\Document\RushDocument;
-use RushHold\Library\Lenses;
-use RushHold\Library\Subjects;
 use RushHold\Planning\Planner;
-use RushHold\Reading\LineReader;
 use RushHold\Rush\Rush;
+use Symfony\Component\Process\Process;
 
 require __DIR__.'/../vendor/autoload.php';
 Imagick::setResourceLimit(Imagick::RESOURCETYPE_THREAD, 1);
@@ -35,13 +33,9 @@ function rushes(): iterable
             yield basename($file, '.json') => RushDocument::read($document)->rush;
         }
     }
-    $subjects = [];
-    foreach (Subjects::all() as $subject) {
-        $subjects[$subject->id] = $subject->document;
-    }
-    $base = RushDocument::read(['format' => RushDocument::FORMAT, 'name' => 'New rush', 'subject' => $subjects['gull-flight']['subject'] ?? [], 'path' => ['start_m' => 40, 'heading_deg' => 30, 'notice_s' => 3]]);
     foreach (LINES as $line) {
-        yield $line => RushDocument::read((new LineReader($subjects, Lenses::all()))->read($line)->upon($base->fields)->document)->rush;
+        $read = (new Process([PHP_BINARY, __DIR__.'/../artisan', 'rush:read', $line]))->mustRun()->getOutput();
+        yield $line => RushDocument::read(json_decode($read, true)['rush'])->rush;
     }
 }
 

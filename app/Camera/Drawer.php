@@ -204,8 +204,7 @@ final class Drawer
         [$length, $height] = $outline->fitted($subject->lengthM * $mmPerM * $view->perMm(), $subject->heightM * $mmPerM * $view->perMm());
         $px = self::pixels($spread, $view);
         $breast = self::pixels($beside === 0 ? $this->breast($shot) : $spread, $view);
-        $by = Spreading::reduction($px, Spreading::FINE);
-        $reach = max($this->reach($px, $by), $this->reach($breast, $by));
+        $reach = max(self::reach($px), self::reach($breast));
         $left = $shot->point->acrossMps < -0.05;
         [$headX, $headY] = $outline->place($shot->hold->aim);
         [$x, $y] = $view->at($xMm, $yMm);
@@ -223,13 +222,19 @@ final class Drawer
             $by = Spreading::reduction($one, Spreading::FINE);
             $size = [(int) ceil($whole[0] / $by) + 1, (int) ceil($whole[1] / $by) + 1];
             $wearer = new Wearer($shot, $outline, $length / $by, $height / $by, $left, $mmPerM * $view->perMm() / $by, $this->seed + $shot->run + 3 * $beside + crc32($shot->situation->rush->name) % 97);
-            $layer = $wearer->picture($size, [($x - $fromX) / $by, ($y - $fromY) / $by], 4099 + $this->seed);
+            // A pixel is drawn about its middle, and grows about its corner.
+            $smaller = static fn (float $at): float => ($at + 0.5) / $by - 0.5;
+            $layer = $wearer->picture($size, [$smaller($x - $fromX), $smaller($y - $fromY)], 4099 + $this->seed);
             Spreading::over($layer, $one, $by, (int) round($size[0] * $by), (int) round($size[1] * $by));
+            // Smaller by another factor each, they end a pixel or two apart.
+            $layer->cropImage($whole[0], $whole[1], 0, 0);
+            $layer->setImagePage(0, 0, 0, 0);
             $layers[] = $layer;
         }
         if (count($layers) === 2) {
             $at = $view->at($xMm, $yMm);
-            $far = hypot(...array_map(static fn (AimPoint $aim): float => ($outline->place($aim)[0] - $headX) * $length, [AimPoint::Chest]), ...[($outline->place(AimPoint::Chest)[1] - $headY) * $height]);
+            [$chestX, $chestY] = $outline->place(AimPoint::Chest);
+            $far = hypot(($chestX - $headX) * $length, ($chestY - $headY) * $height);
             $this->join($layers[0], $layers[1], $at[0] - $fromX, $at[1] - $fromY, max(0.6 * $far, $subject->aimSizeM * $mmPerM * $view->perMm()));
         }
         $picture->compositeImage($layers[0], Imagick::COMPOSITE_OVER, $fromX, $fromY);
@@ -239,9 +244,11 @@ final class Drawer
     }
 
     /** So far a point may be spread, and what making smaller and larger again adds. */
-    private function reach(PointSpread $px, float $by): float
+    private static function reach(PointSpread $px): float
     {
-        return 1.2 * ($px->discUm / 2 + $px->roundUm / 2 + array_sum(array_map(static fn (array $s): float => hypot(...$s), $px->smears)) / 2) + 4 * $by;
+        $smeared = array_sum(array_map(static fn (array $s): float => hypot(...$s), $px->smears));
+
+        return 1.2 * ($px->discUm + $px->roundUm + $smeared) / 2 + 4 * Spreading::reduction($px, Spreading::FINE);
     }
 
     /** Its breast is behind the eye of what comes, before that of what goes, and a little nearer where it goes by. */
@@ -266,7 +273,6 @@ final class Drawer
     /** Around a place the one layer, away from it the other; into the other. */
     private function join(Imagick $away, Imagick $around, float $x, float $y, float $radius): void
     {
-        $away->getImageWidth() === $around->getImageWidth() && $away->getImageHeight() === $around->getImageHeight() || $around->resizeImage($away->getImageWidth(), $away->getImageHeight(), Imagick::FILTER_TRIANGLE, 1);
         $side = (int) ceil(4 * $radius);
         $spot = new Imagick;
         // White in its middle half, black at its rim.

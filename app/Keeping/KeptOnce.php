@@ -24,8 +24,8 @@ final class KeptOnce
 
     private int $kept = 0;
 
-    /** @param  string|null  $request what tells this request from all others, 64 characters; null for one that may be done twice */
-    public function begin(?string $request): void
+    /** @param  string  $request  what tells this request from all others, 64 characters */
+    public function begin(string $request): void
     {
         [$this->request, $this->kept] = [$request, 0];
     }

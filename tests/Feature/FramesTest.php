@@ -49,16 +49,25 @@ function lightOf(Imagick $picture, int $x, int $y, int $wide, int $high): array
     return $picture->exportImagePixels($x, $y, $wide, $high, 'I', Imagick::PIXEL_FLOAT);
 }
 
+/** @return list<float> how much neighbours differ in a box, the least first */
+function steps(Imagick $picture, int $x, int $y, int $side): array
+{
+    $light = lightOf($picture, $x, $y, $side, $side);
+    $steps = [];
+    for ($i = 2; $i < count($light); $i++) {
+        $i % $side < 2 || ($steps[] = abs($light[$i] - $light[$i - 2]));
+    }
+    sort($steps);
+
+    return $steps;
+}
+
 /** How much neighbours differ, on average, in a box. */
 function edges(Imagick $picture, int $x, int $y, int $side): float
 {
-    $light = lightOf($picture, $x, $y, $side, $side);
-    $sum = 0.0;
-    for ($i = 2; $i < count($light); $i++) {
-        $sum += $i % $side < 2 ? 0.0 : abs($light[$i] - $light[$i - 2]);
-    }
+    $steps = steps($picture, $x, $y, $side);
 
-    return $sum / count($light);
+    return array_sum($steps) / count($steps);
 }
 
 it('covers what has to be sharp in a frame that is lost because it is hidden', function (): void {
@@ -86,9 +95,10 @@ it('shows a soft eye over a sharp breast where focus lies on the breast', functi
     };
     $behind = 0.3 * $rush->subject->lengthM;
     [$onBreast, $before] = [$focused($behind), $focused(-$behind)];
-    $breast = static fn (Imagick $picture): float => edges($picture, 145, 165, 50);
+    // Of its steepest edges, since all around there is little but grain.
+    $breast = static fn (Imagick $picture): float => steps($picture, 140, 165, 110)[(int) (0.99 * 110 * 108)];
     $eye = static fn (Imagick $picture): float => edges($picture, 138, 138, 24);
-    expect($breast($onBreast))->toBeGreaterThan(1.05 * $breast($before))
+    expect($breast($onBreast))->toBeGreaterThan(1.25 * $breast($before))
         ->and($eye($onBreast))->toEqualWithDelta($eye($before), 0.25 * $eye($before));
 });
 

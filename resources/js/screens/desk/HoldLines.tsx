@@ -19,16 +19,14 @@ function MarginBar({ margin }: { margin: PlanLine['margin'] }) {
 
 /** Shows for a second that it is another one than before; not on the first sight of it. */
 function Changing({ value }: { value: string }) {
-  const [first] = useState(value);
   const [before, setBefore] = useState(value);
   const [turn, setTurn] = useState(0);
   if (value !== before) {
     setBefore(value);
     setTurn(turn + 1);
   }
-  const changed = turn > 0 || value !== first;
   return (
-    <span key={turn} className={changed ? 'just-changed' : undefined}>
+    <span key={turn} className={turn > 0 ? 'just-changed' : undefined}>
       {value}
     </span>
   );
