@@ -4,66 +4,112 @@ declare(strict_types=1);
 
 namespace App\Api;
 
-use OpenApi\Attributes as OA;
-use OpenApi\Generator;
+use Symfony\Component\Yaml\Yaml;
 
-/** The description of the API: what the attributes on controllers, requests and resources say, with the document schemas put in. */
-#[OA\Info(version: '1', title: 'Rush Hold', description: 'Plans camera set-ups for moving subjects. Browsers use the session cookie with the XSRF-TOKEN cookie echoed in X-XSRF-TOKEN.')]
-// Stand in until the document schemas take their places.
-#[OA\Schema(schema: 'Rush', type: 'object')]
-#[OA\Schema(schema: 'Subject', type: 'object')]
-#[OA\Schema(schema: 'Trace', type: 'object')]
-#[OA\Schema(schema: 'Hold', type: 'object')]
-#[OA\Schema(schema: 'Plan', type: 'object')]
-#[OA\Schema(schema: 'Body', type: 'object')]
-#[OA\Schema(schema: 'Lens', type: 'object')]
-#[OA\Schema(schema: 'SubjectProfile', type: 'object')]
-#[OA\Schema(schema: 'Habits', type: 'object')]
-#[OA\Schema(schema: 'Layout', type: 'object')]
-#[OA\Schema(schema: 'Day', type: 'object')]
-#[OA\Schema(schema: 'Outing', type: 'object')]
-#[OA\Schema(schema: 'Card', type: 'object')]
-#[OA\Schema(schema: 'Pocket', type: 'object')]
-#[OA\Schema(schema: 'Burst', type: 'object')]
-#[OA\Schema(schema: 'Sweep', type: 'object')]
-#[OA\Schema(schema: 'Drill', type: 'object')]
+/**
+ * The description of the API, one file for each part of it in `api/`, with the schemas of the documents put in.
+ *
+ * @phpstan-type Tree array<array-key, mixed>
+ */
 final class Description
 {
-    private const DOCUMENTS = ['rush' => 'Rush', 'hold' => 'Hold', 'plan' => 'Plan', 'body' => 'Body', 'lens' => 'Lens', 'subject' => 'SubjectProfile', 'habits' => 'Habits', 'layout' => 'Layout', 'day' => 'Day', 'outing' => 'Outing', 'card' => 'Card', 'pocket' => 'Pocket', 'burst' => 'Burst', 'sweep' => 'Sweep', 'drill' => 'Drill'];
+    /** Documents by the name of their file in `formats/`, and what the description calls them. */
+    private const DOCUMENTS = [
+        'rush' => 'Rush',
+        'hold' => 'Hold',
+        'plan' => 'Plan',
+        'body' => 'Body',
+        'lens' => 'Lens',
+        'subject' => 'SubjectProfile',
+        'habits' => 'Habits',
+        'layout' => 'Layout',
+        'day' => 'Day',
+        'outing' => 'Outing',
+        'card' => 'Card',
+        'pocket' => 'Pocket',
+        'burst' => 'Burst',
+        'sweep' => 'Sweep',
+        'drill' => 'Drill',
+    ];
+
+    /** What every part uses. */
+    private const COMMON = 'common';
 
     public static function json(): string
     {
-        $generated = Generator::scan([app_path('Api'), app_path('Http')], ['version' => '3.1.0'])?->toJson() ?? '{}';
-        /** @var array<string, mixed> $api */
-        $api = self::withNothing(json_decode($generated, true, flags: JSON_THROW_ON_ERROR));
-        foreach (self::DOCUMENTS as $file => $name) {
-            $schema = json_decode((string) file_get_contents(base_path("formats/$file.schema.json")), true, flags: JSON_THROW_ON_ERROR);
-            unset($schema['$schema'], $schema['$id']);
-            $api['components']['schemas'][$name] = self::within($schema);
-        }
-        $api['components']['schemas']['Subject'] = $api['components']['schemas']['Rush']['properties']['subject'];
-        $api['components']['schemas']['Trace'] = $api['components']['schemas']['Plan']['properties']['trace'];
-        $api['components']['schemas']['Plan']['properties']['trace'] = ['$ref' => '#/components/schemas/Trace'];
-        $api['components']['schemas']['Rush']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];
-        $api['components']['schemas']['SubjectProfile']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];
-
-        return json_encode($api, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            self::whole(),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /**
-     * Where a word may be left out, nothing is among the words: the attributes know only words.
+     * All of it as one OpenAPI document.
      *
-     * @param  array<array-key, mixed>  $part
-     * @return array<array-key, mixed>
+     * @return array{openapi: string, info: Tree, paths: array<string, array<string, Tree>>, components: array<string, Tree>}
      */
-    private static function withNothing(array $part): array
+    public static function whole(): array
     {
-        $part = array_map(static fn (mixed $value): mixed => is_array($value) ? self::withNothing($value) : $value, $part);
-        if (is_array($part['enum'] ?? null) && in_array('null', (array) ($part['type'] ?? []), true)) {
-            $part['enum'] = [...array_diff($part['enum'], [null]), null];
+        /** @var array{openapi: string, info: Tree, parameters: Tree, responses: Tree, schemas: Tree} $common */
+        $common = self::file(self::COMMON);
+        $paths = [];
+        $schemas = [...$common['schemas'], ...self::documents()];
+        foreach (self::parts() as $part) {
+            $file = self::file($part);
+            foreach ($file['paths'] as $path => $operations) {
+                foreach ($operations as $method => $operation) {
+                    $paths[$path][$method] = ['tags' => [$part], ...$operation];
+                }
+            }
+            $schemas += $file['schemas'] ?? [];
         }
+        ksort($paths);
+        ksort($schemas);
 
-        return $part;
+        return [
+            'openapi' => $common['openapi'],
+            'info' => $common['info'],
+            'paths' => $paths,
+            'components' => [
+                'schemas' => $schemas,
+                'responses' => $common['responses'],
+                'parameters' => $common['parameters'],
+            ],
+        ];
+    }
+
+    /** @return list<string> */
+    private static function parts(): array
+    {
+        $names = array_map(static fn (string $file): string => basename($file, '.yaml'), glob(base_path('api/*.yaml')) ?: []);
+
+        return array_values(array_diff($names, [self::COMMON]));
+    }
+
+    /** @return array{paths: array<string, array<string, Tree>>, schemas?: Tree} */
+    private static function file(string $name): array
+    {
+        /** @var array{paths: array<string, array<string, Tree>>, schemas?: Tree} */
+        return Yaml::parseFile(base_path("api/$name.yaml"));
+    }
+
+    /** @return array<string, Tree> the schemas of the documents, by the name they have here */
+    private static function documents(): array
+    {
+        $schemas = [];
+        foreach (self::DOCUMENTS as $file => $name) {
+            $schema = json_decode((string) file_get_contents(base_path("formats/$file.schema.json")), true, flags: JSON_THROW_ON_ERROR);
+            unset($schema['$schema'], $schema['$id']);
+            $schemas[$name] = self::within($schema);
+        }
+        // Parts of documents that answers use by themselves.
+        $schemas['Subject'] = $schemas['Rush']['properties']['subject'];
+        $schemas['Trace'] = $schemas['Plan']['properties']['trace'];
+        $schemas['Plan']['properties']['trace'] = ['$ref' => '#/components/schemas/Trace'];
+        $schemas['Rush']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];
+        $schemas['SubjectProfile']['properties']['subject'] = ['$ref' => '#/components/schemas/Subject'];
+
+        return $schemas;
     }
 
     /** References between documents become references within the description. */
@@ -73,11 +119,16 @@ final class Description
             return $schema;
         }
         foreach ($schema as $key => $value) {
-            $schema[$key] = $key === '$ref' && is_string($value)
-                ? (string) preg_replace_callback('/^urn:rush-hold:(\w+)@1#?/', fn (array $m): string => '#/components/schemas/'.self::DOCUMENTS[$m[1]], $value)
-                : self::within($value);
+            $schema[$key] = $key === '$ref' && is_string($value) ? self::reference($value) : self::within($value);
         }
 
         return $schema;
+    }
+
+    private static function reference(string $urn): string
+    {
+        $name = static fn (array $found): string => '#/components/schemas/'.self::DOCUMENTS[$found[1]];
+
+        return (string) preg_replace_callback('/^urn:rush-hold:(\w+)@1#?/', $name, $urn);
     }
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Api\Asked;
 use App\Api\Description;
 use App\Documents\DocumentGate;
 use App\Models\KitType;
@@ -87,7 +88,10 @@ it('tells by its exit code what went wrong', function (): void {
 });
 
 it('has the description of the API that is checked in', function (): void {
-    expect(Description::json())->toBe((string) file_get_contents(base_path('openapi.json')));
+    expect(Description::json())
+        ->toBe((string) file_get_contents(base_path('openapi.json')))
+        ->and(Asked::php())
+        ->toBe((string) file_get_contents(base_path(Asked::FILE)));
 });
 
 it('says what to change from how the camera stands', function (): void {

@@ -4,29 +4,31 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Api\Asked;
 use App\Api\Description;
 use Illuminate\Console\Command;
 
 final class DescribeApi extends Command
 {
-    protected $signature = 'api:describe {--check : Only say whether openapi.json is up to date}';
+    protected $signature = 'api:describe {--check : Only say whether what is written from api/ is up to date}';
 
-    protected $description = 'Write openapi.json from the attributes in the code and the document schemas';
+    protected $description = 'Write openapi.json and the rules of requests from the descriptions in api/ and the schemas of documents';
 
     public function handle(): int
     {
-        $file = base_path('openapi.json');
-        $json = Description::json();
+        $written = ['openapi.json' => Description::json(), Asked::FILE => Asked::php()];
         if ($this->option('check')) {
-            if (! is_file($file) || file_get_contents($file) !== $json) {
-                $this->components->error('openapi.json does not describe the code any more: run php artisan api:describe and npm run api.');
-
-                return self::FAILURE;
+            $old = array_keys(array_filter($written, static fn (string $text, string $file): bool => ! is_file(base_path($file))
+                || file_get_contents(base_path($file)) !== $text, ARRAY_FILTER_USE_BOTH));
+            foreach ($old as $file) {
+                $this->components->error("$file is not what api/ describes any more: run composer describe.");
             }
 
-            return self::SUCCESS;
+            return $old === [] ? self::SUCCESS : self::FAILURE;
         }
-        file_put_contents($file, $json);
+        foreach ($written as $file => $text) {
+            file_put_contents(base_path($file), $text);
+        }
 
         return self::SUCCESS;
     }

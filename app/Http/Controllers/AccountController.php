@@ -23,32 +23,15 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 use function Illuminate\Support\defer;
 
-#[OA\Schema(schema: 'Amounts', required: ['rushes', 'kit', 'outings', 'bytes'], properties: [
-    new OA\Property(property: 'rushes', type: 'integer'), new OA\Property(property: 'kit', type: 'integer'), new OA\Property(property: 'outings', type: 'integer'), new OA\Property(property: 'bytes', type: 'integer'),
-])]
 /** One's account: opening it, its password, leaving. */
 final class AccountController extends Controller
 {
-    #[OA\Post(path: '/api/account', operationId: 'register', summary: 'Create an account and sign in; where letters are sent, a link to do so is mailed', tags: ['account'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name', 'email', 'password'], properties: [
-            new OA\Property(property: 'name', type: 'string', maxLength: 80), new OA\Property(property: 'email', type: 'string', format: 'email'), new OA\Property(property: 'password', type: 'string', minLength: 10),
-        ])),
-        responses: [new OA\Response(response: 201, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
-            new OA\Response(response: 202, description: 'A letter is on its way; the same whether there is such an account or not', content: new OA\JsonContent(required: ['user', 'demo_available'], properties: [
-                new OA\Property(property: 'user', type: 'object', nullable: true), new OA\Property(property: 'demo_available', type: 'boolean'),
-            ])),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function store(Request $request): JsonResponse
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:80'],
-            'email' => ['required', 'string', 'max:255', Address::rule()],
-            'password' => ['required', 'string', 'max:255', self::goodPassword()],
-        ]);
+        $given = $this->asked($request, ['email' => [Address::rule()], 'password' => [self::goodPassword()]]);
         // The same work whether there is such an account or not.
         $entry = ['name' => $given['name'], 'email' => Address::of($given['email']), 'password' => Hash::make($given['password'])];
         if (! config('accounts.confirm')) {
@@ -61,12 +44,9 @@ final class AccountController extends Controller
         return (new SessionResource(null))->response()->setStatusCode(202);
     }
 
-    #[OA\Post(path: '/api/account/confirm', operationId: 'confirmAccount', summary: 'Create an account with a mailed link, and sign in', tags: ['account'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['token'], properties: [new OA\Property(property: 'token', type: 'string')])),
-        responses: [new OA\Response(response: 201, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function confirm(Request $request): JsonResponse
     {
-        $token = (string) $request->validate(['token' => ['required', 'string', 'max:4000']])['token'];
+        $token = (string) $this->asked($request)['token'];
         /** @var array{name: string, email: string, password: string} $entry */
         $entry = LinkToken::open('account', $token) ?? throw ValidationException::withMessages(['token' => 'This link is not whole, or older than a day. Open the account once more.']);
 
@@ -87,37 +67,23 @@ final class AccountController extends Controller
         return (new SessionResource($user))->response()->setStatusCode(201);
     }
 
-    #[OA\Get(path: '/api/account/usage', operationId: 'usage', summary: 'How much one keeps, and how much one may', tags: ['account'], responses: [
-        new OA\Response(response: 200, description: 'Usage', content: new OA\JsonContent(required: ['used', 'most', 'notice'], properties: [
-            new OA\Property(property: 'used', ref: '#/components/schemas/Amounts'), new OA\Property(property: 'most', ref: '#/components/schemas/Amounts'),
-            new OA\Property(property: 'notice', type: 'string', nullable: true, description: 'A sentence, when it is nearly full'),
-        ])),
-    ])]
     public function usage(Request $request): JsonResponse
     {
         return response()->json((new Quota($this->person($request)))->state());
     }
 
-    #[OA\Patch(path: '/api/account', operationId: 'renameAccount', summary: 'Change one\'s name', tags: ['account'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string', maxLength: 80)])),
-        responses: [new OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: '#/components/schemas/Session')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function update(Request $request): SessionResource
     {
         $person = $this->personal($request);
-        $person->fill($request->validate(['name' => ['required', 'string', 'max:80']]))->save();
+        $person->fill($this->asked($request))->save();
 
         return new SessionResource($person);
     }
 
-    #[OA\Put(path: '/api/account/password', operationId: 'changePassword', summary: 'Change the password; other devices are signed out', tags: ['account'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['current', 'password'], properties: [
-            new OA\Property(property: 'current', type: 'string'), new OA\Property(property: 'password', type: 'string', minLength: 10),
-        ])),
-        responses: [new OA\Response(response: 204, description: 'Changed'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function password(Request $request): Response
     {
         $person = $this->personal($request);
-        $given = $request->validate(['current' => ['required', 'string', 'max:255'], 'password' => ['required', 'string', 'max:255', self::goodPassword()]]);
+        $given = $this->asked($request, ['password' => [self::goodPassword()]]);
         $this->check($person, (string) $given['current'], 'current');
         $person->forceFill(['password' => $given['password']])->save();
         Departure::fromElsewhere($person, self::here($request));
@@ -125,12 +91,9 @@ final class AccountController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/account/forgotten', operationId: 'forgotPassword', summary: 'Ask for a link to a new password', tags: ['account'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['email'], properties: [new OA\Property(property: 'email', type: 'string', format: 'email')])),
-        responses: [new OA\Response(response: 204, description: 'Sent, if there is such an account'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function forgotten(Request $request): Response
     {
-        $given = $request->validate(['email' => ['required', 'string', 'email', 'max:255']]);
+        $given = $this->asked($request);
         // Says the same, and takes the same time, whether there is such an account or not.
         defer(static function () use ($given): void {
             $email = Address::of($given['email']);
@@ -142,14 +105,9 @@ final class AccountController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/account/reset', operationId: 'resetPassword', summary: 'Choose a new password with a mailed link', tags: ['account'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['token', 'email', 'password'], properties: [
-            new OA\Property(property: 'token', type: 'string'), new OA\Property(property: 'email', type: 'string', format: 'email'), new OA\Property(property: 'password', type: 'string', minLength: 10),
-        ])),
-        responses: [new OA\Response(response: 204, description: 'Changed; sign in with it'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function reset(Request $request): Response
     {
-        $given = $request->validate(['token' => ['required', 'string', 'max:255'], 'email' => ['required', 'string', 'email', 'max:255'], 'password' => ['required', 'string', 'max:255', self::goodPassword()]]);
+        $given = $this->asked($request, ['password' => [self::goodPassword()]]);
         $status = Password::broker()->reset([...$given, 'email' => Address::of($given['email'])], function (User $user, string $password): void {
             $user->forceFill(['password' => $password])->save();
             Departure::fromElsewhere($user, null);
@@ -162,8 +120,6 @@ final class AccountController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/account/sign-out-everywhere', operationId: 'signOutEverywhere', summary: 'Sign out on all other devices, and withdraw all tokens', tags: ['account'],
-        responses: [new OA\Response(response: 204, description: 'Done')])]
     public function signOutEverywhere(Request $request): Response
     {
         $person = $this->personal($request);
@@ -172,13 +128,10 @@ final class AccountController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Delete(path: '/api/account', operationId: 'deleteAccount', summary: 'Delete the account with all its data, for good', tags: ['account'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['password'], properties: [new OA\Property(property: 'password', type: 'string')])),
-        responses: [new OA\Response(response: 204, description: 'Gone'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function destroy(Request $request): Response
     {
         $person = $this->personal($request);
-        $this->check($person, (string) $request->validate(['password' => ['required', 'string', 'max:255']])['password'], 'password');
+        $this->check($person, (string) $this->asked($request)['password'], 'password');
         // Out of the door first, without a new token for staying signed in: that would keep the account.
         $door = Auth::guard('web');
         $door instanceof SessionGuard && $door->logoutCurrentDevice();

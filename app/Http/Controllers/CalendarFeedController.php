@@ -14,7 +14,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use OpenApi\Attributes as OA;
 use RushHold\Document\LadderDocument;
 
 /** The address by which a calendar subscribes to somebody's outings and practice; whoever has it sees them, until it is taken back. */
@@ -25,17 +24,11 @@ final class CalendarFeedController extends Controller
     /** Coming practice, days. */
     private const DAYS = 28;
 
-    #[OA\Get(path: '/api/account/calendar', operationId: 'readCalendarFeed', summary: 'Whether a calendar may subscribe', tags: ['account'],
-        responses: [new OA\Response(response: 200, description: 'Since when', content: new OA\JsonContent(required: ['since'], properties: [new OA\Property(property: 'since', type: 'string', format: 'date-time', nullable: true)]))])]
     public function index(Request $request): JsonResponse
     {
         return response()->json(['since' => $this->person($request)->calendar_since?->toIso8601ZuluString()]);
     }
 
-    #[OA\Post(path: '/api/account/calendar', operationId: 'openCalendarFeed', summary: 'An address for calendars; one made before ends', tags: ['account'],
-        responses: [new OA\Response(response: 201, description: 'The address, which is told this once', content: new OA\JsonContent(required: ['since', 'address'], properties: [
-            new OA\Property(property: 'since', type: 'string', format: 'date-time'), new OA\Property(property: 'address', type: 'string'),
-        ])), new OA\Response(response: 403, description: 'Not in the demo', content: new OA\JsonContent(ref: '#/components/schemas/Problem'))])]
     public function store(Request $request): JsonResponse
     {
         $person = $this->personal($request);
@@ -45,8 +38,6 @@ final class CalendarFeedController extends Controller
         return response()->json(['since' => now()->toIso8601ZuluString(), 'address' => Letters::link("calendar/$secret.ics")], 201);
     }
 
-    #[OA\Delete(path: '/api/account/calendar', operationId: 'closeCalendarFeed', summary: 'Take the address back', tags: ['account'],
-        responses: [new OA\Response(response: 204, description: 'Nobody sees anything there any more')])]
     public function destroy(Request $request): Response
     {
         $this->person($request)->forceFill(['calendar_hash' => null, 'calendar_since' => null])->save();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Api\Asked;
 use App\Keeping\Keeper;
 use App\Models\User;
 use App\Review\Learnt;
@@ -11,6 +12,7 @@ use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
 use RushHold\Record\Learned;
 
 abstract class Controller
@@ -39,6 +41,20 @@ abstract class Controller
     protected function learned(Request $request): ?Learned
     {
         return Learnt::forPlans($this->person($request));
+    }
+
+    /**
+     * What the request asks, as the description of the API has it.
+     *
+     * @param  array<string, list<mixed>>  $more  rules that a schema cannot say, by field
+     * @param  array<string, string>  $messages  for some of them, by field and rule
+     * @return array<string, mixed>
+     *
+     * @throws ValidationException if it asks something else
+     */
+    protected function asked(Request $request, array $more = [], array $messages = []): array
+    {
+        return $request->validate(Asked::rules($request, $more), $messages);
     }
 
     /** Keeps what the person has. */

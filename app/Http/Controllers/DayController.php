@@ -11,7 +11,6 @@ use App\Playing\DayQuestion;
 use App\Playing\LearnedQuestion;
 use App\Playing\Questions;
 use App\Practice\Practised;
-use OpenApi\Attributes as OA;
 use RushHold\Units;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -21,13 +20,6 @@ final class DayController extends Controller
     {
     }
 
-    #[OA\Post(path: '/api/day', operationId: 'planDay', summary: 'The light of an outing, what each rush keeps at which hour, and their order', description: 'With `Accept: application/x-ndjson` the way to the answer is told, as for /api/rank.', tags: ['plan'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/DayRequest')),
-        responses: [
-            new OA\Response(response: 200, description: 'The plan of the day', content: new OA\JsonContent(ref: '#/components/schemas/Day')),
-            new OA\Response(response: 409, ref: '#/components/responses/Overtaken'), new OA\Response(response: 422, ref: '#/components/responses/Refused'),
-            new OA\Response(response: 429, ref: '#/components/responses/TooMany'), new OA\Response(response: 503, ref: '#/components/responses/Busy'),
-        ])]
     public function __invoke(DayRequest $request, Questions $questions): Response
     {
         /** @var array<string, mixed> $given */

@@ -17,9 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 use RushHold\Document\BodyDocument;
 use RushHold\Document\DrillDocument;
 use RushHold\Document\RushDocument;
@@ -32,59 +30,6 @@ use RushHold\Rush\Rush;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Turns of drills: what comes, what was done, and what it came to. */
-#[OA\Schema(schema: 'DrillAsked', required: ['drill'], properties: [
-    new OA\Property(property: 'drill', type: 'string', enum: ['buttons', 'still', 'swimmer', 'perch', 'surprise', 'wild', 'moment', 'rehearsal', 'area', 'first-sharp']), new OA\Property(property: 'move', type: 'string', enum: ['stick', 'touch-absolute', 'touch-relative'], description: 'How the area is moved', nullable: true), new OA\Property(property: 'seed', type: 'integer', maximum: 1000000, minimum: 0),
-    new OA\Property(property: 'rush', type: 'string', nullable: true, description: 'One of one\'s own'), new OA\Property(property: 'body', type: 'string', nullable: true), new OA\Property(property: 'f_number', type: 'number', nullable: true),
-    new OA\Property(property: 'layout', type: 'array', items: new OA\Items(ref: '#/components/schemas/DrillKey')),
-    new OA\Property(property: 'document', ref: '#/components/schemas/Drill', description: 'The very same turn as another, in place of the rest'),
-])]
-#[OA\Schema(schema: 'DrillKey', required: ['place', 'duty', 'mode', 'area', 'detect'], properties: [
-    new OA\Property(property: 'place', type: 'string'), new OA\Property(property: 'duty', type: 'string'), new OA\Property(property: 'mode', type: 'string', nullable: true), new OA\Property(property: 'area', type: 'string', nullable: true), new OA\Property(property: 'detect', type: 'string', nullable: true),
-])]
-#[OA\Schema(schema: 'DrillCourse', required: ['drill', 'seed', 'seconds', 'document', 'about'], properties: [
-    new OA\Property(property: 'drill', type: 'string'), new OA\Property(property: 'seed', type: 'integer'), new OA\Property(property: 'seconds', type: 'number'),
-    new OA\Property(property: 'layout', type: 'array', items: new OA\Items(ref: '#/components/schemas/DrillKey')),
-    new OA\Property(property: 'calls', type: 'array', description: 'Time in s, and the number of the control; null: any', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number', nullable: true))),
-    new OA\Property(property: 'asked', type: 'array', items: new OA\Items(required: ['key', 'call'], type: 'object', properties: [new OA\Property(property: 'key', type: 'integer'), new OA\Property(property: 'call', type: 'string')])),
-    new OA\Property(property: 'ring', required: ['focal_mm', 'f_number', 'nearest_m', 'coc_um'], type: 'object', properties: [new OA\Property(property: 'focal_mm', type: 'number'), new OA\Property(property: 'f_number', type: 'number'), new OA\Property(property: 'nearest_m', type: 'number'), new OA\Property(property: 'coc_um', type: 'number')]),
-    new OA\Property(property: 'start', type: 'number'), new OA\Property(property: 'frames_per_s', type: 'number'),
-    new OA\Property(property: 'stretches', type: 'array', items: new OA\Items(required: ['from', 'counts', 'to', 'way', 'mark_m'], type: 'object', properties: [new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'counts', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'way', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))), new OA\Property(property: 'mark_m', type: 'number', nullable: true)])),
-    new OA\Property(property: 'trials', type: 'array', items: new OA\Items(required: ['from', 'cue', 'peak', 'to', 'burst_s', 'sudden'], type: 'object', properties: [new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'cue', type: 'number'), new OA\Property(property: 'peak', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'burst_s', type: 'number'), new OA\Property(property: 'sudden', type: 'boolean')])),
-    new OA\Property(property: 'move', type: 'string', enum: ['stick', 'touch-absolute', 'touch-relative']), new OA\Property(property: 'near', type: 'array', description: 'Of moving the area: how near it has to come, frame widths and heights', items: new OA\Items(type: 'number')),
-    new OA\Property(property: 'targets', type: 'array', description: 'Of moving the area: when and where, from the middle of the frame', items: new OA\Items(required: ['from', 'to', 'at'], type: 'object', properties: [
-        new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'to', type: 'number'), new OA\Property(property: 'at', type: 'array', items: new OA\Items(type: 'number')),
-    ])),
-    new OA\Property(property: 'answers', type: 'array', description: 'Of a rehearsal: the number of the control that answers each rush', items: new OA\Items(type: 'integer')),
-    new OA\Property(property: 'comings', type: 'array', description: 'Of a rehearsal: which rush comes, when it is seen, its first frame, and when it has gone, s', items: new OA\Items(required: ['entry', 'from', 'due', 'to'], type: 'object', properties: [
-        new OA\Property(property: 'entry', type: 'integer'), new OA\Property(property: 'from', type: 'number'), new OA\Property(property: 'due', type: 'number'), new OA\Property(property: 'to', type: 'number'),
-    ])),
-    new OA\Property(property: 'document', ref: '#/components/schemas/Drill'),
-    new OA\Property(property: 'about', required: ['figure', 'length_m', 'height_m', 'sensor_mm'], type: 'object', description: 'What is seen', properties: [new OA\Property(property: 'figure', type: 'string'), new OA\Property(property: 'length_m', type: 'number'), new OA\Property(property: 'height_m', type: 'number'), new OA\Property(property: 'sensor_mm', type: 'number')]),
-])]
-#[OA\Schema(schema: 'DrillScore', required: ['drill', 'seed'], properties: [
-    new OA\Property(property: 'drill', type: 'string'), new OA\Property(property: 'seed', type: 'integer'), new OA\Property(property: 'rush', type: 'string'), new OA\Property(property: 'f_number', type: 'number'), new OA\Property(property: 'aids', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'boolean')),
-    new OA\Property(property: 'right', type: 'number'), new OA\Property(property: 'median_s', type: 'number', nullable: true), new OA\Property(property: 'reaction_s', type: 'number', nullable: true),
-    new OA\Property(property: 'keys', type: 'array', items: new OA\Items(required: ['key', 'place', 'call', 'asked', 'right', 'missed', 'median_s', 'pressed'], type: 'object', properties: [new OA\Property(property: 'key', type: 'integer'), new OA\Property(property: 'place', type: 'string'), new OA\Property(property: 'call', type: 'string'), new OA\Property(property: 'asked', type: 'integer'), new OA\Property(property: 'right', type: 'integer'), new OA\Property(property: 'missed', type: 'integer'), new OA\Property(property: 'median_s', type: 'number', nullable: true), new OA\Property(property: 'pressed', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'))])),
-    new OA\Property(property: 'share', type: 'number'), new OA\Property(property: 'kept', type: 'integer'), new OA\Property(property: 'slots', type: 'integer'), new OA\Property(property: 'taken', type: 'integer'), new OA\Property(property: 'sharp', type: 'integer'), new OA\Property(property: 'par', type: 'number'), new OA\Property(property: 'against', type: 'number'),
-    new OA\Property(property: 'first_sharp_s', type: 'number', nullable: true), new OA\Property(property: 'lag_s', type: 'number', nullable: true), new OA\Property(property: 'scatter', type: 'number', nullable: true), new OA\Property(property: 'overshoots', type: 'integer'), new OA\Property(property: 'wrong_way', type: 'integer'), new OA\Property(property: 'starts', type: 'integer'), new OA\Property(property: 'hand', type: 'number', nullable: true),
-    new OA\Property(property: 'frames', type: 'array', items: new OA\Items(required: ['t', 'm', 'at_m', 'blur', 'kept'], type: 'object', properties: [new OA\Property(property: 't', type: 'number'), new OA\Property(property: 'm', type: 'number'), new OA\Property(property: 'at_m', type: 'number'), new OA\Property(property: 'blur', type: 'number'), new OA\Property(property: 'kept', type: 'boolean')])),
-    new OA\Property(property: 'short', type: 'number'), new OA\Property(property: 'long', type: 'number'), new OA\Property(property: 'foreseen', type: 'number'), new OA\Property(property: 'sudden', type: 'number'),
-    new OA\Property(property: 'timing', nullable: true, required: ['mean', 'spread'], type: 'object', properties: [new OA\Property(property: 'mean', type: 'number'), new OA\Property(property: 'spread', type: 'number')]),
-    new OA\Property(property: 'worth', type: 'array', items: new OA\Items(required: ['burst_s', 'lead_s', 'chance', 'frames'], type: 'object', properties: [new OA\Property(property: 'burst_s', type: 'number'), new OA\Property(property: 'lead_s', type: 'number'), new OA\Property(property: 'chance', type: 'number'), new OA\Property(property: 'frames', type: 'integer')])),
-    new OA\Property(property: 'trials', type: 'array', items: new OA\Items(required: ['press', 'off', 'caught'], type: 'object', properties: [new OA\Property(property: 'press', type: 'number', nullable: true), new OA\Property(property: 'off', type: 'number', nullable: true), new OA\Property(property: 'caught', type: 'boolean')])),
-    new OA\Property(property: 'move', type: 'string'), new OA\Property(property: 'usual_s', type: 'number'), new OA\Property(property: 'moves', type: 'array', description: 'Of moving the area: until it had arrived at each place, s; null: not in time', items: new OA\Items(type: 'number', nullable: true)),
-    new OA\Property(property: 'in_time', type: 'number', description: 'Share of the comings of a rehearsal for which the camera was ready'),
-    new OA\Property(property: 'rushes', type: 'array', description: 'Of a rehearsal', items: new OA\Items(required: ['name', 'by', 'warning_s', 'left_s', 'asked', 'right', 'in_time', 'missed', 'held_s', 'late_s', 'lost', 'mend', 'instead', 'setting'], type: 'object', properties: [
-        new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'by', type: 'string'), new OA\Property(property: 'warning_s', type: 'number'), new OA\Property(property: 'left_s', type: 'number', description: 'What is changed after the press takes so long'),
-        new OA\Property(property: 'asked', type: 'integer'), new OA\Property(property: 'right', type: 'integer'), new OA\Property(property: 'in_time', type: 'integer'), new OA\Property(property: 'missed', type: 'integer'),
-        new OA\Property(property: 'held_s', type: 'number', nullable: true), new OA\Property(property: 'late_s', type: 'number'), new OA\Property(property: 'lost', type: 'number', description: 'Share of the pass'),
-        new OA\Property(property: 'mend', type: 'string'), new OA\Property(property: 'instead', type: 'string', nullable: true), new OA\Property(property: 'setting', type: 'string', nullable: true),
-    ])),
-    new OA\Property(property: 'auto', ref: '#/components/schemas/FirstSharpTimes'), new OA\Property(property: 'by_hand', ref: '#/components/schemas/FirstSharpTimes'),
-])]
-#[OA\Schema(schema: 'KeptDrill', required: ['id', 'drill', 'day', 'done_at', 'score'], properties: [
-    new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'drill', type: 'string'), new OA\Property(property: 'day', type: 'string', format: 'date'), new OA\Property(property: 'done_at', type: 'string', format: 'date-time'), new OA\Property(property: 'score', ref: '#/components/schemas/DrillScore'),
-])]
 final class DrillController extends Controller
 {
     private const MOST_BYTES = 400_000;
@@ -95,14 +40,10 @@ final class DrillController extends Controller
     {
     }
 
-    #[OA\Post(path: '/api/drills/course', operationId: 'drillCourse', summary: 'What comes in a turn', tags: ['practice'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/DrillAsked')),
-        responses: [new OA\Response(response: 200, description: 'The course', content: new OA\JsonContent(ref: '#/components/schemas/DrillCourse')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function course(Request $request): JsonResponse
     {
         $person = $this->person($request);
-        $given = $request->validate(['drill' => ['required', Rule::enum(Exercise::class)], 'seed' => ['nullable', 'integer', 'between:0,'.Draw::MOST_SEED], 'rush' => ['nullable', 'string', 'max:40'], 'body' => ['nullable', 'string', 'max:40'],
-            'f_number' => ['nullable', 'numeric', 'between:0.7,64'], 'layout' => ['nullable', 'array', 'max:9'], 'move' => ['nullable', Rule::enum(AreaMove::class)], 'document' => ['nullable', 'array']]);
+        $given = $this->asked($request);
         if (isset($given['document'])) {
             return $this->again((array) $request->json('document'));
         }
@@ -132,15 +73,13 @@ final class DrillController extends Controller
         return response()->json([...$course, 'document' => Documents::withObjects($document), 'about' => self::about($rush?->rush)]);
     }
 
-    #[OA\Post(path: '/api/drills', operationId: 'keepDrill', summary: 'Score and keep a turn that was played', tags: ['practice'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document', 'day'], properties: [
-            new OA\Property(property: 'document', ref: '#/components/schemas/Drill'), new OA\Property(property: 'day', type: 'string', format: 'date', description: 'Today, where the person is'), new OA\Property(property: 'body', type: 'string', nullable: true, description: 'Whose buttons'),
-        ])),
-        responses: [new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: '#/components/schemas/KeptDrill')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function store(Request $request): JsonResponse
     {
         $person = $this->person($request);
-        $given = $request->validate(['document' => ['required', 'array'], 'day' => ['required', 'date_format:Y-m-d', 'after:'.now()->subDays(2)->toDateString(), 'before:'.now()->addDays(2)->toDateString()], 'body' => ['nullable', 'string', 'max:40']]);
+        $given = $this->asked($request, [
+            // Today, wherever the person is.
+            'day' => ['after:'.now()->subDays(2)->toDateString(), 'before:'.now()->addDays(2)->toDateString()],
+        ]);
         $document = (array) $request->json('document');
         if (strlen((string) json_encode($document)) > self::MOST_BYTES) {
             throw ValidationException::withMessages(['document' => 'A turn may have '.(self::MOST_BYTES / 1000).' kB at most.']);
@@ -161,12 +100,9 @@ final class DrillController extends Controller
         return response()->json(self::told($kept, $score), 201);
     }
 
-    #[OA\Get(path: '/api/drills', operationId: 'listDrills', summary: 'What was practised, the latest first', tags: ['practice'],
-        parameters: [new OA\QueryParameter(name: 'drill', schema: new OA\Schema(type: 'string'))],
-        responses: [new OA\Response(response: 200, description: 'Turns', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/KeptDrill'))), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function index(Request $request): JsonResponse
     {
-        $request->validate(['drill' => [Rule::enum(Exercise::class)]]);
+        $this->asked($request);
         $mine = KeptDrill::query();
         $mine->where('user_id', $this->person($request)->id)->orderByDesc('done_at')->orderByDesc('id')->limit(self::LISTED);
         $request->has('drill') && $mine->where('exercise', $request->string('drill')->toString());
@@ -174,8 +110,6 @@ final class DrillController extends Controller
         return response()->json($mine->get(KeptDrill::LISTED)->map(static fn (KeptDrill $d): array => self::told($d)));
     }
 
-    #[OA\Get(path: '/api/drills/{id}', operationId: 'readDrill', summary: 'A turn with all its frames', tags: ['practice'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 200, description: 'A turn', content: new OA\JsonContent(ref: '#/components/schemas/KeptDrill')), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function show(Request $request, string $id): JsonResponse
     {
         $drill = $this->drill($request, $id);
@@ -185,8 +119,6 @@ final class DrillController extends Controller
         return response()->json(self::told($drill, $turn->trace === [] ? [] : DrillDocument::score($turn)));
     }
 
-    #[OA\Get(path: '/api/drills/{id}/document', operationId: 'downloadDrill', summary: 'A turn as a document, to be scored again', tags: ['practice'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 200, description: 'Document', content: new OA\JsonContent(ref: '#/components/schemas/Drill')), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function download(Request $request, string $id): JsonResponse
     {
         $drill = $this->drill($request, $id);
@@ -194,8 +126,6 @@ final class DrillController extends Controller
         return response()->json(Documents::withObjects($drill->document), 200, ['Content-Disposition' => "attachment; filename=\"{$drill->exercise->value}-$drill->day.drill.json\""]);
     }
 
-    #[OA\Delete(path: '/api/drills/{id}', operationId: 'deleteDrill', summary: 'Delete a turn; it can be restored', tags: ['practice'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 204, description: 'Deleted'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function destroy(Request $request, string $id): Response
     {
         $this->drill($request, $id)->delete();
@@ -203,8 +133,6 @@ final class DrillController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/drills/{id}/restore', operationId: 'restoreDrill', summary: 'Undo a deletion', tags: ['practice'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 200, description: 'Back', content: new OA\JsonContent(ref: '#/components/schemas/KeptDrill')), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function restore(Request $request, string $id): JsonResponse
     {
         $drill = $this->drill($request, $id, true);
@@ -213,8 +141,6 @@ final class DrillController extends Controller
         return response()->json(self::told($drill));
     }
 
-    #[OA\Get(path: '/api/drills/file', operationId: 'downloadDrills', summary: 'All that was practised as a table', tags: ['practice'],
-        responses: [new OA\Response(response: 200, description: 'CSV', content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string')))])]
     public function file(Request $request): StreamedResponse
     {
         $person = $this->person($request);

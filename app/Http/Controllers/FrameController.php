@@ -8,7 +8,6 @@ use App\Camera\Drawer;
 use App\Camera\View;
 use Illuminate\Http\Request;
 use Imagick;
-use OpenApi\Attributes as OA;
 use RushHold\Camera\Shot;
 use RushHold\Camera\StandIn;
 use RushHold\Document\HoldDocument;
@@ -28,16 +27,9 @@ final class FrameController extends Controller
 
     private const MOST_FRAMES = 2000;
 
-    #[OA\Post(path: '/api/frame', operationId: 'drawFrame', summary: 'A frame of a run as it would come out, whole or pixel for pixel around what has to be sharp', tags: ['plan'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rush', 'hold', 'run', 't'], properties: [
-            new OA\Property(property: 'rush', ref: '#/components/schemas/Rush'), new OA\Property(property: 'hold', ref: '#/components/schemas/Hold'),
-            new OA\Property(property: 'run', type: 'integer', minimum: 0, maximum: 100000), new OA\Property(property: 't', type: 'number', description: 'Seconds in the run; the nearest frame is drawn', minimum: 0, maximum: 60),
-            new OA\Property(property: 'close', type: 'boolean', description: 'Pixel for pixel'),
-        ])),
-        responses: [new OA\Response(response: 200, description: 'JPEG', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary'))), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function __invoke(Request $request): Response
     {
-        $given = $request->validate(['rush' => ['required', 'array'], 'hold' => ['required', 'array'], 'run' => ['required', 'integer', 'min:0', 'max:100000'], 't' => ['required', 'numeric', 'min:0', 'max:60'], 'close' => ['sometimes', 'boolean']]);
+        $given = $this->asked($request);
         $rush = RushDocument::read($request->input('rush'))->rush;
         $plan = Chooser::standard()->choose($rush, HoldDocument::read($request->input('hold'))->fitting($rush->kit));
         $shot = $this->nearest(new StandIn($rush, $plan->hold), (int) $given['run'], (float) $given['t']);

@@ -16,41 +16,13 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 /** People who practise with a teacher, and what each of them shares. */
-#[OA\Schema(schema: 'GroupSummary', required: ['id', 'name', 'teaches', 'teacher', 'members', 'join_code', 'shares'], properties: [
-    new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'teaches', type: 'boolean', description: 'Whether it is one\'s own'), new OA\Property(property: 'teacher', type: 'string'),
-    new OA\Property(property: 'members', type: 'integer'), new OA\Property(property: 'join_code', type: 'string', nullable: true, description: 'For its teacher only'), new OA\Property(property: 'shares', ref: '#/components/schemas/GroupShares', nullable: true),
-])]
-#[OA\Schema(schema: 'GroupShares', required: ['drills', 'rushes'], properties: [
-    new OA\Property(property: 'drills', type: 'boolean'), new OA\Property(property: 'rushes', type: 'array', maxItems: 50, description: 'Whose bursts are shared', items: new OA\Items(type: 'string')),
-])]
-#[OA\Schema(schema: 'GroupResults', required: ['id', 'name', 'join_code', 'members', 'tasks'], properties: [
-    new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'join_code', type: 'string'),
-    new OA\Property(property: 'tasks', type: 'array', description: 'What was given, the latest first', items: new OA\Items(required: ['id', 'kind', 'name', 'note', 'due_on', 'given_at', 'done'], type: 'object', properties: [
-        new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'kind', type: 'string', enum: ['drill', 'rush', 'hold', 'layout', 'card']),
-        new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'note', type: 'string'),
-        new OA\Property(property: 'due_on', type: 'string', format: 'date', nullable: true), new OA\Property(property: 'given_at', type: 'string', format: 'date-time'),
-        new OA\Property(property: 'done', type: 'array', items: new OA\Items(required: ['member', 'at', 'value', 'rush'], type: 'object', properties: [
-            new OA\Property(property: 'member', type: 'integer'), new OA\Property(property: 'at', type: 'string', format: 'date-time'),
-            new OA\Property(property: 'value', type: 'number', nullable: true, description: 'What the turn came to, where drills are shared'),
-            new OA\Property(property: 'rush', type: 'string', nullable: true, description: 'The rush it became, where its bursts are shared'),
-        ])),
-    ])),
-    new OA\Property(property: 'members', type: 'array', items: new OA\Items(required: ['id', 'name', 'joined_at', 'shares_drills', 'drills', 'rushes'], type: 'object', properties: [
-        new OA\Property(property: 'id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'joined_at', type: 'string', format: 'date-time'), new OA\Property(property: 'shares_drills', type: 'boolean'),
-        new OA\Property(property: 'drills', type: 'array', items: new OA\Items(required: ['drill', 'day', 'seed', 'value', 'seconds'], type: 'object', properties: [new OA\Property(property: 'drill', type: 'string'), new OA\Property(property: 'day', type: 'string', format: 'date'), new OA\Property(property: 'seed', type: 'integer'), new OA\Property(property: 'value', type: 'number', description: 'Share right, kept or caught'), new OA\Property(property: 'seconds', type: 'number', nullable: true)])),
-        new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(required: ['rush', 'bursts', 'frames', 'keepers', 'last_at'], type: 'object', properties: [new OA\Property(property: 'rush', type: 'string'), new OA\Property(property: 'bursts', type: 'integer'), new OA\Property(property: 'frames', type: 'integer'), new OA\Property(property: 'keepers', type: 'integer'), new OA\Property(property: 'last_at', type: 'string', format: 'date-time', nullable: true)])),
-    ])),
-])]
 final class GroupController extends Controller
 {
     /** Turns of each member that are shown, the latest. */
     private const LATEST = 60;
 
-    #[OA\Get(path: '/api/groups', operationId: 'listGroups', summary: 'Groups one teaches or belongs to', tags: ['groups'],
-        responses: [new OA\Response(response: 200, description: 'Groups', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GroupSummary')))])]
     public function index(Request $request): JsonResponse
     {
         $person = $this->person($request);
@@ -60,13 +32,10 @@ final class GroupController extends Controller
         return response()->json($groups->get()->map(fn (Group $g): array => self::summary($g, $person)));
     }
 
-    #[OA\Post(path: '/api/groups', operationId: 'createGroup', summary: 'Open a group that one teaches', tags: ['groups'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string', maxLength: 120)])),
-        responses: [new OA\Response(response: 201, description: 'Opened', content: new OA\JsonContent(ref: '#/components/schemas/GroupSummary')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function store(Request $request): JsonResponse
     {
         $person = $this->personal($request);
-        $name = $request->validate(['name' => ['required', 'string', 'max:120']])['name'];
+        $name = $this->asked($request)['name'];
         $group = $this->keeper($request)->alone(static function () use ($person, $name): Group {
             if ($person->groups()->count() >= (int) config('limits.groups')) {
                 throw ValidationException::withMessages(['name' => 'You teach '.config('limits.groups').' groups already. Close one you no longer need.']);
@@ -78,13 +47,10 @@ final class GroupController extends Controller
         return response()->json(self::summary($group, $person), 201);
     }
 
-    #[OA\Post(path: '/api/groups/join', operationId: 'joinGroup', summary: 'Join a group by its code; nothing is shared yet', tags: ['groups'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['code'], properties: [new OA\Property(property: 'code', type: 'string', maxLength: 20)])),
-        responses: [new OA\Response(response: 200, description: 'Joined', content: new OA\JsonContent(ref: '#/components/schemas/GroupSummary')), new OA\Response(response: 422, ref: '#/components/responses/Refused'), new OA\Response(response: 429, ref: '#/components/responses/TooMany')])]
     public function join(Request $request): JsonResponse
     {
         $person = $this->personal($request);
-        $code = strtoupper((string) preg_replace('/[\s-]/', '', (string) $request->validate(['code' => ['required', 'string', 'max:20']])['code']));
+        $code = strtoupper((string) preg_replace('/[\s-]/', '', (string) $this->asked($request)['code']));
         $group = Group::query()->where('join_code', $code)->first() ?? throw ValidationException::withMessages(['code' => 'No group has this code. Ask its teacher for it once more.']);
         if ($group->user_id === $person->id) {
             throw ValidationException::withMessages(['code' => 'You teach this group yourself.']);
@@ -102,8 +68,6 @@ final class GroupController extends Controller
         return response()->json(self::summary($group, $person));
     }
 
-    #[OA\Get(path: '/api/groups/{id}', operationId: 'readGroup', summary: 'What the members of one\'s group share, side by side', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 200, description: 'Members with what they share', content: new OA\JsonContent(ref: '#/components/schemas/GroupResults')), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function show(Group $group): JsonResponse
     {
         $this->authorize('teach', $group);
@@ -116,20 +80,15 @@ final class GroupController extends Controller
         return response()->json(['id' => $group->id, 'name' => $group->name, 'join_code' => $group->join_code, 'members' => $in->map(self::member(...)), 'tasks' => self::tasks($tasks->get(GroupTask::LISTED), $in)]);
     }
 
-    #[OA\Patch(path: '/api/groups/{id}', operationId: 'changeGroup', summary: 'Rename a group, or give it another code', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [new OA\Property(property: 'name', type: 'string', maxLength: 120), new OA\Property(property: 'new_code', type: 'boolean')])),
-        responses: [new OA\Response(response: 200, description: 'Changed', content: new OA\JsonContent(ref: '#/components/schemas/GroupSummary')), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function update(Request $request, Group $group): JsonResponse
     {
         $this->authorize('teach', $group);
-        $given = $request->validate(['name' => ['string', 'max:120'], 'new_code' => ['boolean']]);
+        $given = $this->asked($request);
         $group->fill(array_filter(['name' => $given['name'] ?? null, 'join_code' => $given['new_code'] ?? false ? Group::code() : null]))->save();
 
         return response()->json(self::summary($group, $this->person($request)));
     }
 
-    #[OA\Delete(path: '/api/groups/{id}', operationId: 'closeGroup', summary: 'Close a group, with all that is shared in it', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 204, description: 'Closed'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function destroy(Group $group): Response
     {
         $this->authorize('teach', $group);
@@ -138,14 +97,11 @@ final class GroupController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Put(path: '/api/groups/{id}/shares', operationId: 'shareInGroup', summary: 'Choose what its teacher may see of oneself', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/GroupShares')),
-        responses: [new OA\Response(response: 200, description: 'Shared', content: new OA\JsonContent(ref: '#/components/schemas/GroupSummary')), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function share(Request $request, Group $group): JsonResponse
     {
         $this->authorize('belong', $group);
         $person = $this->person($request);
-        $given = $request->validate(['drills' => ['required', 'boolean'], 'rushes' => ['present', 'array', 'max:50'], 'rushes.*' => ['string', 'max:40']]);
+        $given = $this->asked($request);
         /** @var list<string> $asked */
         $asked = array_values(array_unique($given['rushes']));
         if ($person->rushes()->whereIn('id', $asked)->count() !== count($asked)) {
@@ -156,8 +112,6 @@ final class GroupController extends Controller
         return response()->json(self::summary($group, $person));
     }
 
-    #[OA\Delete(path: '/api/groups/{id}/shares', operationId: 'leaveGroup', summary: 'Leave a group; nothing of oneself stays there', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 204, description: 'Left'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function leave(Request $request, Group $group): Response
     {
         $this->authorize('belong', $group);
@@ -166,9 +120,6 @@ final class GroupController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Delete(path: '/api/groups/{id}/members/{member}', operationId: 'removeMember', summary: 'Remove somebody from one\'s group, with what they shared', tags: ['groups'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id'), new OA\Parameter(name: 'member', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        responses: [new OA\Response(response: 204, description: 'Removed'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function remove(Group $group, int $member): Response
     {
         $this->authorize('teach', $group);

@@ -17,24 +17,9 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 /** What a teacher gives a group to do, and members doing it. */
-#[OA\Schema(schema: 'GroupTask', required: ['id', 'group', 'teacher', 'kind', 'name', 'note', 'due_on', 'given_at', 'done_at'], properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'group', required: ['id', 'name'], type: 'object', properties: [
-        new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string'),
-    ]),
-    new OA\Property(property: 'teacher', type: 'string'),
-    new OA\Property(property: 'kind', type: 'string', enum: ['drill', 'rush', 'hold', 'layout', 'card']),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'note', type: 'string'),
-    new OA\Property(property: 'due_on', type: 'string', format: 'date', nullable: true),
-    new OA\Property(property: 'given_at', type: 'string', format: 'date-time'),
-    new OA\Property(property: 'done_at', type: 'string', format: 'date-time', nullable: true, description: 'When oneself did it'),
-])]
 final class GroupTaskController extends Controller
 {
     /** So many are listed, the latest. */
@@ -44,27 +29,11 @@ final class GroupTaskController extends Controller
     {
     }
 
-    #[OA\Post(path: '/api/groups/{id}/tasks', operationId: 'giveTask', summary: 'Give one\'s group something to do', tags: ['groups'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['kind', 'of'], properties: [
-            new OA\Property(property: 'kind', type: 'string', enum: ['drill', 'rush', 'hold', 'layout', 'card']),
-            new OA\Property(property: 'of', type: 'string', description: 'Id of a rush, a body, an outing or a kept turn of one\'s own'),
-            new OA\Property(property: 'note', type: 'string', maxLength: 400),
-            new OA\Property(property: 'due_on', type: 'string', format: 'date', nullable: true),
-            new OA\Property(property: 'place', type: 'boolean', default: false, description: 'Whether places go along, to a tenth of a degree'),
-        ])),
-        responses: [
-            new OA\Response(response: 201, description: 'Given', content: new OA\JsonContent(ref: '#/components/schemas/GroupTask')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused'),
-        ])]
     public function store(Request $request, Group $group): JsonResponse
     {
         $this->authorize('teach', $group);
         $person = $this->person($request);
-        $given = $request->validate([
-            'kind' => ['required', Rule::in(Snapshot::KINDS)], 'of' => ['required', 'string', 'max:40'], 'note' => ['sometimes', 'nullable', 'string', 'max:400'],
-            'due_on' => ['sometimes', 'nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'place' => ['sometimes', 'boolean'],
-        ]);
+        $given = $this->asked($request, ['due_on' => ['after:2000-01-01', 'before:2100-01-01']]);
         $taken = Snapshot::of($person, $given['kind'], $given['of'], new HandedOut((bool) ($given['place'] ?? false)), $this->gate);
         $task = $this->keeper($request)->alone(static function () use ($group, $taken, $given): GroupTask {
             $most = (int) config('limits.group_tasks');
@@ -81,9 +50,6 @@ final class GroupTaskController extends Controller
         return response()->json(self::told($task, null), 201);
     }
 
-    #[OA\Delete(path: '/api/groups/{id}/tasks/{task}', operationId: 'takeTaskBack', summary: 'Take something back; copies that were taken stay', tags: ['groups'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id'), new OA\Parameter(name: 'task', in: 'path', required: true, schema: new OA\Schema(type: 'string'))],
-        responses: [new OA\Response(response: 204, description: 'Taken back'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function destroy(Group $group, string $task): Response
     {
         $this->authorize('teach', $group);
@@ -92,8 +58,6 @@ final class GroupTaskController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Get(path: '/api/tasks', operationId: 'listTasks', summary: 'What the teachers of one\'s groups have given, the latest first', tags: ['groups'],
-        responses: [new OA\Response(response: 200, description: 'Tasks', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GroupTask')))])]
     public function index(Request $request): JsonResponse
     {
         $person = $this->person($request);
@@ -107,13 +71,6 @@ final class GroupTaskController extends Controller
         return response()->json($tasks->map(static fn (GroupTask $task): array => self::told($task, $doneBy->get($task->id))));
     }
 
-    #[OA\Get(path: '/api/tasks/{id}', operationId: 'readTask', summary: 'What was given, to be taken or played', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [
-            new OA\Response(response: 200, description: 'The task with its document', content: new OA\JsonContent(required: ['task', 'document'], properties: [
-                new OA\Property(property: 'task', ref: '#/components/schemas/GroupTask'),
-                new OA\Property(property: 'document', type: 'object', description: 'As of a copy that is offered', additionalProperties: true),
-            ])), new OA\Response(response: 404, ref: '#/components/responses/NotThere'),
-        ])]
     public function show(Request $request, string $id): JsonResponse
     {
         $person = $this->person($request);
@@ -122,22 +79,11 @@ final class GroupTaskController extends Controller
         return response()->json(['task' => self::told($task, $task->doneBy($person)), 'document' => Documents::withObjects(Snapshot::inHandsOf($person, $task->kind, $task->document))]);
     }
 
-    #[OA\Put(path: '/api/tasks/{id}/done', operationId: 'doTask', summary: 'Say that one did it; its teacher sees that, and the result only of what is shared', tags: ['groups'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
-            new OA\Property(property: 'drill', type: 'string', nullable: true, description: 'The turn that was played'),
-            new OA\Property(property: 'rush', type: 'string', nullable: true, description: 'The rush of one\'s own that it became'),
-            new OA\Property(property: 'share', type: 'boolean', description: 'Whether the bursts of that rush are shared with the group'),
-        ])),
-        responses: [
-            new OA\Response(response: 200, description: 'Done', content: new OA\JsonContent(ref: '#/components/schemas/GroupTask')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused'),
-        ])]
     public function finish(Request $request, string $id): JsonResponse
     {
         $person = $this->person($request);
         $task = self::mine($person)->findOrFail($id);
-        $given = $request->validate(['drill' => ['sometimes', 'nullable', 'string', 'max:40'], 'rush' => ['sometimes', 'nullable', 'string', 'max:40'], 'share' => ['sometimes', 'boolean']]);
+        $given = $this->asked($request);
         [$drill, $rush] = [$given['drill'] ?? null, $given['rush'] ?? null];
         if ($drill !== null && ! $person->drills()->whereKey($drill)->exists() || $rush !== null && ! $person->rushes()->whereKey($rush)->exists()) {
             throw ValidationException::withMessages(['rush' => 'This is not among yours any more.']);
@@ -156,8 +102,6 @@ final class GroupTaskController extends Controller
         return response()->json(self::told($task, $done));
     }
 
-    #[OA\Delete(path: '/api/tasks/{id}/done', operationId: 'undoTask', summary: 'Have it to do again', tags: ['groups'], parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 204, description: 'To do again'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function again(Request $request, string $id): Response
     {
         $person = $this->person($request);

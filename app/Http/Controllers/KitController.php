@@ -18,12 +18,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
-use OpenApi\Attributes as OA;
 use RushHold\Document\BodyDocument;
 use RushHold\Document\LensDocument;
 use RushHold\Document\StandingDocument;
 use RushHold\Hold\Term;
-use RushHold\Kit\ControlPlace;
 use RushHold\Kit\Reach;
 use RushHold\Said;
 use RushHold\Units;
@@ -35,18 +33,11 @@ final class KitController extends Controller
     {
     }
 
-    #[OA\Get(path: '/api/kit/{type}', operationId: 'listKit', summary: 'One\'s own bodies, lenses or subjects in outline, then the samples', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/type')],
-        responses: [new OA\Response(response: 200, description: 'All of them', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/KitListing')))])]
     public function index(Request $request, KitType $type): AnonymousResourceCollection
     {
         return KitListingResource::collection((new Shelf($this->person($request), $type))->listings());
     }
 
-    #[OA\Post(path: '/api/kit/{type}', operationId: 'createKit', summary: 'Keep a body, lens or subject', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/type')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveKit')),
-        responses: [new OA\Response(response: 201, ref: '#/components/responses/KitItem'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function store(SaveKitRequest $request, KitType $type): JsonResponse
     {
         $basedOn = $request->input('based_on');
@@ -54,19 +45,11 @@ final class KitController extends Controller
         return $this->kept($request, $type, $request->input('document'), is_string($basedOn) && isset($type->samples()[$basedOn]) ? $basedOn : null);
     }
 
-    #[OA\Get(path: '/api/kit/{type}/{id}', operationId: 'readKit', summary: 'One body, lens or subject', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function show(Request $request, KitType $type, string $id): KitResource
     {
         return new KitResource($this->entry($request, $type, $id));
     }
 
-    #[OA\Put(path: '/api/kit/{type}/{id}', operationId: 'updateKit', summary: 'Save a changed body, lens or subject', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveKit')),
-        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'),
-            new OA\Response(response: 409, description: 'Saved elsewhere since', content: new OA\JsonContent(ref: '#/components/schemas/Problem')), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function update(SaveKitRequest $request, KitType $type, string $id): KitResource
     {
         $item = $this->own($request, $type, $id);
@@ -76,9 +59,6 @@ final class KitController extends Controller
         return new KitResource(Entry::own($item));
     }
 
-    #[OA\Delete(path: '/api/kit/{type}/{id}', operationId: 'deleteKit', summary: 'Delete a body, lens or subject; it can be restored', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 204, description: 'Deleted'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function destroy(Request $request, KitType $type, string $id): Response
     {
         $this->own($request, $type, $id)->delete();
@@ -86,9 +66,6 @@ final class KitController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/kit/{type}/{id}/restore', operationId: 'restoreKit', summary: 'Undo a deletion', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function restore(Request $request, KitType $type, string $id): KitResource
     {
         $item = KitItem::withTrashed()->where('type', $type)->findOrFail($id);
@@ -98,10 +75,6 @@ final class KitController extends Controller
         return new KitResource(Entry::own($item));
     }
 
-    #[OA\Get(path: '/api/kit/{type}/{id}/document', operationId: 'downloadKit', summary: 'A body, lens or subject as a document', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/type'), new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 200, description: 'The document', content: new OA\JsonContent(oneOf: [new OA\Schema(ref: '#/components/schemas/Body'), new OA\Schema(ref: '#/components/schemas/Lens'), new OA\Schema(ref: '#/components/schemas/SubjectProfile')])),
-            new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function download(Request $request, KitType $type, string $id): JsonResponse
     {
         $entry = $this->entry($request, $type, $id);
@@ -109,36 +82,11 @@ final class KitController extends Controller
         return Documents::file($entry->document(), $entry->name, $type->document());
     }
 
-    #[OA\Post(path: '/api/kit/{type}/upload', operationId: 'uploadKit', summary: 'Keep a body, lens or subject from a file', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/type')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')]))),
-        responses: [new OA\Response(response: 201, ref: '#/components/responses/KitItem'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function upload(Request $request, KitType $type): JsonResponse
     {
         return $this->kept($request, $type, UploadedDocument::read($request, $type->document()), null);
     }
 
-    #[OA\Post(path: '/api/kit/{type}/check', operationId: 'checkKit', summary: 'See what a document describes, without keeping it', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/type')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document'], properties: [
-            new OA\Property(property: 'document', oneOf: [new OA\Schema(ref: '#/components/schemas/Body'), new OA\Schema(ref: '#/components/schemas/Lens'), new OA\Schema(ref: '#/components/schemas/SubjectProfile')]),
-            new OA\Property(property: 'body', ref: '#/components/schemas/Body', description: 'With a lens: the body it is seen through'),
-            new OA\Property(property: 'distance_m', type: 'number', description: 'With a lens: where the field is measured', maximum: 10000, minimum: 1),
-        ])),
-        responses: [new OA\Response(response: 200, description: 'What it comes to', content: new OA\JsonContent(required: ['terms', 'reach', 'figures'], properties: [
-            new OA\Property(property: 'figures', type: 'object', nullable: true, description: 'Of a body: what its figures come to', required: ['megapixels', 'pixel_um', 'crop', 'frame_s', 'buffer_s'], properties: [
-                new OA\Property(property: 'megapixels', type: 'number'), new OA\Property(property: 'pixel_um', type: 'number'), new OA\Property(property: 'crop', type: 'number'),
-                new OA\Property(property: 'frame_s', type: 'number', description: 'Time from frame to frame'), new OA\Property(property: 'buffer_s', type: 'number', description: 'How long the buffer lasts'),
-            ]),
-            new OA\Property(property: 'terms', type: 'array', description: 'Of a body: all it can have own words for', items: new OA\Items(required: ['key', 'group', 'ours'], type: 'object', properties: [
-                new OA\Property(property: 'key', type: 'string'), new OA\Property(property: 'group', type: 'string'), new OA\Property(property: 'ours', type: 'string'),
-            ])),
-            new OA\Property(property: 'reach', type: 'array', description: 'Of a lens: each focal length and extender', items: new OA\Items(required: ['focal_mm', 'extender', 'widest', 'angle_deg', 'field_m', 'px_per_cm', 'lit_ev'], type: 'object', properties: [
-                new OA\Property(property: 'focal_mm', type: 'number'), new OA\Property(property: 'extender', type: 'number'), new OA\Property(property: 'widest', type: 'number'),
-                new OA\Property(property: 'angle_deg', type: 'number'), new OA\Property(property: 'field_m', type: 'number'), new OA\Property(property: 'px_per_cm', type: 'number'),
-                new OA\Property(property: 'lit_ev', type: 'number', description: 'Last light the body focuses in with it'),
-            ])),
-        ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function check(Request $request, KitType $type): JsonResponse
     {
         $document = $request->input('document');
@@ -166,10 +114,6 @@ final class KitController extends Controller
         return response()->json(['terms' => $terms, 'reach' => $reach, 'figures' => $figures]);
     }
 
-    #[OA\Put(path: '/api/kit/bodies/{id}/standing', operationId: 'leaveBody', summary: 'Remember how a body was left', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['standing'], properties: [new OA\Property(property: 'standing', ref: '#/components/schemas/Hold', nullable: true)])),
-        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function stand(Request $request, string $id): KitResource
     {
         $entry = $this->entry($request, KitType::Bodies, $id);
@@ -188,15 +132,9 @@ final class KitController extends Controller
         return new KitResource($this->entry($request, KitType::Bodies, $id));
     }
 
-    #[OA\Put(path: '/api/kit/bodies/{id}/buttons', operationId: 'setButtons', summary: 'Remember that a body of one\'s own is set up by a layout: its sets, and how it stands at rest', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rest', 'sets'], properties: [
-            new OA\Property(property: 'rest', ref: '#/components/schemas/Hold'), new OA\Property(property: 'sets', type: 'object', description: 'By the place of their control', additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/Hold')),
-        ])),
-        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function layOut(Request $request, string $id): KitResource
     {
-        $request->validate(['rest' => ['present', 'array'], 'sets' => ['present', 'array:'.implode(',', array_column(ControlPlace::cases(), 'value'))], 'sets.*' => ['array']]);
+        $this->asked($request);
         StandingDocument::read($request->input('rest'));
         /** @var array<string, array<string, mixed>> $sets */
         $sets = (array) $request->input('sets');
@@ -207,15 +145,9 @@ final class KitController extends Controller
         return new KitResource($this->entry($request, KitType::Bodies, $id));
     }
 
-    #[OA\Put(path: '/api/kit/bodies/{id}/words/{key}', operationId: 'nameTerm', summary: 'Say what a camera calls something; a sample is copied first', tags: ['kit'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id'), new OA\PathParameter(name: 'key', required: true, schema: new OA\Schema(type: 'string'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['label', 'where'], properties: [
-            new OA\Property(property: 'label', type: 'string', description: 'Empty: it has none, do not ask again', maxLength: 60), new OA\Property(property: 'where', type: 'string', maxLength: 160),
-        ])),
-        responses: [new OA\Response(response: 200, ref: '#/components/responses/KitItem'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function name(Request $request, string $id, string $key): JsonResponse
     {
-        $word = $request->validate(['label' => ['nullable', 'string', 'max:60'], 'where' => ['nullable', 'string', 'max:160']]);
+        $word = $this->asked($request);
         $named = fn (KitItem $item): array => $this->gate->kit(KitType::Bodies, [...$item->document, 'words' => [...(array) ($item->document['words'] ?? []),
             $key => ['label' => $word['label'] ?? '', 'where' => $word['where'] ?? '']]])['fields'];
         $keeper = $this->keeper($request);

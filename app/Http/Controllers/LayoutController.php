@@ -12,7 +12,6 @@ use App\Playing\LayoutQuestion;
 use App\Playing\Questions;
 use App\Practice\Practised;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 use RushHold\Controls\ButtonSchool;
 use RushHold\Document\BodyDocument;
 use RushHold\Document\HoldDocument;
@@ -22,13 +21,6 @@ use Symfony\Component\HttpFoundation\Response;
 
 final class LayoutController extends Controller
 {
-    #[OA\Post(path: '/api/layout', operationId: 'layOut', summary: 'Which layout of its buttons serves some of one\'s rushes best', description: 'With `Accept: application/x-ndjson` the way to the answer is told, as for /api/rank.', tags: ['plan'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/LayoutRequest')),
-        responses: [
-            new OA\Response(response: 200, description: 'The layout, and the best of each school', content: new OA\JsonContent(ref: '#/components/schemas/Layout')),
-            new OA\Response(response: 409, ref: '#/components/responses/Overtaken'), new OA\Response(response: 422, ref: '#/components/responses/Refused'),
-            new OA\Response(response: 429, ref: '#/components/responses/TooMany'), new OA\Response(response: 503, ref: '#/components/responses/Busy'),
-        ])]
     public function __invoke(LayoutRequest $request, Questions $questions): Response
     {
         $person = $this->person($request);

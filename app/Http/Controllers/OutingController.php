@@ -16,7 +16,6 @@ use App\Outings\Waypoint;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use OpenApi\Attributes as OA;
 use RushHold\Document\OutingDocument;
 
 /** The outings somebody keeps. */
@@ -28,14 +27,9 @@ final class OutingController extends Controller
     {
     }
 
-    #[OA\Get(path: '/api/outings', operationId: 'listOutings', summary: 'The outings kept, the latest first', tags: ['outings'],
-        parameters: [new OA\Parameter(name: 'rush', in: 'query', description: 'Only those with this rush', schema: new OA\Schema(type: 'string'))],
-        responses: [
-            new OA\Response(response: 200, description: 'Outings', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/OutingSummary'))),
-        ])]
     public function index(Request $request): JsonResponse
     {
-        $rush = $request->validate(['rush' => ['nullable', 'string', 'max:40']])['rush'] ?? null;
+        $rush = $this->asked($request)['rush'] ?? null;
         $kept = SavedOuting::query();
         $kept->where('user_id', $this->person($request)->id)->orderByDesc('starts_at')->orderByDesc('id')->limit(self::MOST);
         $outings = $kept->get(SavedOuting::LISTED);
@@ -46,45 +40,21 @@ final class OutingController extends Controller
         return response()->json($outings->map(static fn (SavedOuting $outing): OutingResource => new OutingResource($outing))->values());
     }
 
-    #[OA\Post(path: '/api/outings', operationId: 'createOuting', summary: 'Keep an outing; rushes that stand inside it are kept as well', tags: ['outings'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveOuting')),
-        responses: [
-            new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: '#/components/schemas/SavedOuting')),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
-        ])]
     public function store(SaveOutingRequest $request): JsonResponse
     {
         return $this->kept($request, $this->checked($request, $request->input('document')));
     }
 
-    #[OA\Post(path: '/api/outings/upload', operationId: 'uploadOuting', summary: 'Keep an outing from a file, with its rushes', tags: ['outings'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')]))),
-        responses: [
-            new OA\Response(response: 201, description: 'Kept', content: new OA\JsonContent(ref: '#/components/schemas/SavedOuting')),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
-        ])]
     public function upload(Request $request): JsonResponse
     {
         return $this->kept($request, $this->checked($request, UploadedDocument::read($request, 'outing')));
     }
 
-    #[OA\Post(path: '/api/outings/place', operationId: 'readPlace', summary: 'The place in a GPX file: its first waypoint, or where its route or track begins', tags: ['outings'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')]))),
-        responses: [
-            new OA\Response(response: 200, description: 'The place', content: new OA\JsonContent(required: ['name', 'latitude_deg', 'longitude_deg'], properties: [
-                new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'latitude_deg', type: 'number'), new OA\Property(property: 'longitude_deg', type: 'number'),
-            ])), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function place(Request $request): JsonResponse
     {
         return response()->json(Waypoint::in(UploadedDocument::file($request, 'a GPX file', 2)->getContent()));
     }
 
-    #[OA\Get(path: '/api/outings/{id}', operationId: 'readOuting', summary: 'One outing', tags: ['outings'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [
-            new OA\Response(response: 200, description: 'The outing', content: new OA\JsonContent(ref: '#/components/schemas/SavedOuting')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotThere'),
-        ])]
     public function show(Request $request, SavedOuting $outing): OutingResource
     {
         $this->authorize('view', $outing);
@@ -92,15 +62,6 @@ final class OutingController extends Controller
         return $this->shown($request, $outing);
     }
 
-    #[OA\Put(path: '/api/outings/{id}', operationId: 'saveOuting', summary: 'Save an outing', tags: ['outings'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveOuting')),
-        responses: [
-            new OA\Response(response: 200, description: 'Saved', content: new OA\JsonContent(ref: '#/components/schemas/SavedOuting')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotThere'),
-            new OA\Response(response: 409, description: 'Saved elsewhere since', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
-        ])]
     public function update(SaveOutingRequest $request, SavedOuting $outing): OutingResource
     {
         $this->authorize('update', $outing);
@@ -110,12 +71,6 @@ final class OutingController extends Controller
         return $this->shown($request, $outing);
     }
 
-    #[OA\Post(path: '/api/outings/{id}/duplicate', operationId: 'duplicateOuting', summary: 'Copy an outing', tags: ['outings'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [
-            new OA\Response(response: 201, description: 'Copied', content: new OA\JsonContent(ref: '#/components/schemas/SavedOuting')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotThere'),
-        ])]
     public function duplicate(Request $request, SavedOuting $outing): JsonResponse
     {
         $this->authorize('view', $outing);
@@ -123,9 +78,6 @@ final class OutingController extends Controller
         return $this->kept($request, [...$outing->document, 'name' => NameOfCopy::among(SavedOuting::query()->where('user_id', $this->person($request)->id), $outing->name)]);
     }
 
-    #[OA\Delete(path: '/api/outings/{id}', operationId: 'deleteOuting', summary: 'Delete an outing; it can be restored', tags: ['outings'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [new OA\Response(response: 204, description: 'Deleted'), new OA\Response(response: 404, ref: '#/components/responses/NotThere')])]
     public function destroy(SavedOuting $outing): Response
     {
         $this->authorize('delete', $outing);
@@ -134,12 +86,6 @@ final class OutingController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/outings/{id}/restore', operationId: 'restoreOuting', summary: 'Undo a deletion', tags: ['outings'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [
-            new OA\Response(response: 200, description: 'Back', content: new OA\JsonContent(ref: '#/components/schemas/SavedOuting')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotThere'),
-        ])]
     public function restore(Request $request, string $id): OutingResource
     {
         $outing = SavedOuting::withTrashed()->findOrFail($id);
@@ -149,12 +95,6 @@ final class OutingController extends Controller
         return $this->shown($request, $outing);
     }
 
-    #[OA\Get(path: '/api/outings/{id}/document', operationId: 'downloadOuting', summary: 'An outing as one document with its rushes inside', tags: ['outings'],
-        parameters: [new OA\PathParameter(ref: '#/components/parameters/id')],
-        responses: [
-            new OA\Response(response: 200, description: 'The document', content: new OA\JsonContent(ref: '#/components/schemas/Outing')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotThere'),
-        ])]
     public function download(Request $request, SavedOuting $outing): JsonResponse
     {
         $this->authorize('view', $outing);

@@ -15,7 +15,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 use RuntimeException;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use ZipArchive;
@@ -23,11 +22,6 @@ use ZipArchive;
 /** Several rushes at once. */
 final class RushSetController extends Controller
 {
-    private const MOST = 200;
-
-    #[OA\Post(path: '/api/rushes/delete', operationId: 'deleteRushes', summary: 'Delete several rushes; they can be restored', tags: ['rushes'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rushes'], properties: [new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: self::MOST)])),
-        responses: [new OA\Response(response: 204, description: 'Deleted'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function destroy(Request $request): Response
     {
         $this->rushes($request, SavedRush::query())->each(static fn (SavedRush $rush): ?bool => $rush->delete());
@@ -35,9 +29,6 @@ final class RushSetController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/rushes/restore', operationId: 'restoreRushes', summary: 'Undo the deletion of several rushes', tags: ['rushes'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rushes'], properties: [new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: self::MOST)])),
-        responses: [new OA\Response(response: 204, description: 'Back'), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function restore(Request $request): Response
     {
         $keeper = $this->keeper($request);
@@ -46,10 +37,6 @@ final class RushSetController extends Controller
         return response()->noContent();
     }
 
-    #[OA\Get(path: '/api/rushes/file', operationId: 'downloadRushes', summary: 'Several rushes as documents in one archive', tags: ['rushes'],
-        parameters: [new OA\Parameter(name: 'rushes[]', in: 'query', required: true, description: 'Their ids', schema: new OA\Schema(type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: self::MOST))],
-        responses: [new OA\Response(response: 200, description: 'A document each', content: new OA\MediaType(mediaType: 'application/zip', schema: new OA\Schema(type: 'string', format: 'binary'))),
-            new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function download(Request $request): BinaryFileResponse
     {
         $path = tempnam(sys_get_temp_dir(), 'rushes') ?: throw new RuntimeException('There is no place for a file.');
@@ -64,8 +51,6 @@ final class RushSetController extends Controller
         return response()->download($path, 'rushes.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
-    #[OA\Get(path: '/api/rushes/tags', operationId: 'listTags', summary: 'The tags of one’s rushes, the commonest first', tags: ['rushes'],
-        responses: [new OA\Response(response: 200, description: 'Tags', content: new OA\JsonContent(type: 'array', items: new OA\Items(type: 'string')))])]
     public function tags(Request $request): JsonResponse
     {
         $rushes = SavedRush::query();
@@ -76,15 +61,9 @@ final class RushSetController extends Controller
         return response()->json(array_map(strval(...), array_keys($many)));
     }
 
-    #[OA\Post(path: '/api/rushes/tag', operationId: 'tagRushes', summary: 'Put a tag to several rushes, or take it away; it can be undone for an hour', tags: ['rushes'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rushes', 'tag', 'on'], properties: [
-            new OA\Property(property: 'rushes', type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: self::MOST),
-            new OA\Property(property: 'tag', type: 'string', minLength: 1, maxLength: Tags::LONGEST), new OA\Property(property: 'on', type: 'boolean'),
-        ])),
-        responses: [new OA\Response(response: 200, description: 'Tagged', content: new OA\JsonContent(ref: '#/components/schemas/Undoable')), new OA\Response(response: 404, ref: '#/components/responses/NotThere'), new OA\Response(response: 422, ref: '#/components/responses/Refused')])]
     public function tag(Request $request): JsonResponse
     {
-        $given = $request->validate(['tag' => ['required', 'string', 'max:'.Tags::LONGEST], 'on' => ['required', 'boolean']]);
+        $given = $this->asked($request);
         $tag = Tags::clean($given['tag']);
         $on = (bool) $given['on'];
         $undo = $this->keeper($request)->alone(function () use ($request, $tag, $on): string {
@@ -115,7 +94,7 @@ final class RushSetController extends Controller
     private function rushes(Request $request, Builder $among): Collection
     {
         /** @var list<string> $ids */
-        $ids = array_values(array_unique($request->validate(['rushes' => ['required', 'array', 'list', 'min:1', 'max:'.self::MOST], 'rushes.*' => ['required', 'string', 'ulid']])['rushes']));
+        $ids = array_values(array_unique($this->asked($request)['rushes']));
         $rushes = $among->where('user_id', $this->person($request)->id)->whereIn('id', $ids)->orderByDesc('updated_at')->orderByDesc('id')->get();
         abort_if($rushes->count() !== count($ids), 404, 'One of these rushes is not there any more. Load the list again.');
 

@@ -16,25 +16,14 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use OpenApi\Attributes as OA;
 
 final class SessionController extends Controller
 {
-    #[OA\Get(path: '/api/session', operationId: 'session', summary: 'Who is signed in, and whether there is a demo', tags: ['session'], responses: [
-        new OA\Response(response: 200, description: 'The session', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
-    ])]
     public function show(Request $request): SessionResource
     {
         return new SessionResource($request->user());
     }
 
-    #[OA\Post(path: '/api/session', operationId: 'signIn', summary: 'Sign in', tags: ['session'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SignIn')),
-        responses: [
-            new OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
-            new OA\Response(response: 422, description: 'Not accepted', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-            new OA\Response(response: 429, description: 'Too many tries', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-        ])]
     public function store(SignInRequest $request): JsonResponse
     {
         $person = User::query()->where('email', Address::of($request->input('email')))->where('is_demo', false)->first();
@@ -49,10 +38,6 @@ final class SessionController extends Controller
         return (new SessionResource($person))->response();
     }
 
-    #[OA\Post(path: '/api/session/demo', operationId: 'openDemo', summary: 'Open a copy of the demo, which is the visitor\'s alone and gone after a day', tags: ['session'], responses: [
-        new OA\Response(response: 200, description: 'Signed in to the demo', content: new OA\JsonContent(ref: '#/components/schemas/Session')),
-        new OA\Response(response: 404, description: 'There is no demo here', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-    ])]
     public function demo(Request $request): JsonResponse
     {
         $demo = User::demo();
@@ -71,9 +56,6 @@ final class SessionController extends Controller
         return Cache::rememberForever('nobody '.config('hashing.bcrypt.rounds'), static fn (): string => Hash::make(Str::random(40)));
     }
 
-    #[OA\Delete(path: '/api/session', operationId: 'signOut', summary: 'Sign out', tags: ['session'], responses: [
-        new OA\Response(response: 204, description: 'Signed out'),
-    ])]
     public function destroy(Request $request): Response
     {
         $this->door()->logout();

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Api\Asked;
 use Illuminate\Foundation\Http\FormRequest;
-use OpenApi\Attributes as OA;
 
 /** The document itself is read by the gate, which knows fields, ranges and units. */
-#[OA\Schema(schema: 'SaveOuting', required: ['document'], properties: [
-    new OA\Property(property: 'document', ref: '#/components/schemas/KeptOuting'),
-    new OA\Property(property: 'version', type: 'integer', description: 'The version that was changed; needed where there is one already'),
-])]
 final class SaveOutingRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['document' => ['required', 'array'], 'document.rushes' => ['array'], 'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer', 'min:1']];
+        return Asked::rules($this, ['version' => [$this->isMethod('PUT') ? 'required' : 'sometimes'], 'document.rushes' => ['array']]);
     }
 }

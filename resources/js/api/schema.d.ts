@@ -23,6 +23,43 @@ export interface paths {
         patch: operations["renameAccount"];
         trace?: never;
     };
+    "/api/account/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All of one's data as a ZIP of documents */
+        get: operations["downloadArchive"];
+        put?: never;
+        /** Load an archive into this account; what is there already is left alone */
+        post: operations["uploadArchive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a calendar may subscribe */
+        get: operations["readCalendarFeed"];
+        put?: never;
+        /** An address for calendars; one made before ends */
+        post: operations["openCalendarFeed"];
+        /** Take the address back */
+        delete: operations["closeCalendarFeed"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account/confirm": {
         parameters: {
             query?: never;
@@ -34,91 +71,6 @@ export interface paths {
         put?: never;
         /** Create an account with a mailed link, and sign in */
         post: operations["confirmAccount"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/account/usage": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** How much one keeps, and how much one may */
-        get: operations["usage"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/account/password": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Change the password; other devices are signed out */
-        put: operations["changePassword"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/account/forgotten": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Ask for a link to a new password */
-        post: operations["forgotPassword"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/account/reset": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Choose a new password with a mailed link */
-        post: operations["resetPassword"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/account/sign-out-everywhere": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Sign out on all other devices, and withdraw all tokens */
-        post: operations["signOutEverywhere"];
         delete?: never;
         options?: never;
         head?: never;
@@ -159,18 +111,138 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/account/archive": {
+    "/api/account/forgotten": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** All of one's data as a ZIP of documents */
-        get: operations["downloadArchive"];
+        get?: never;
         put?: never;
-        /** Load an archive into this account; what is there already is left alone */
-        post: operations["uploadArchive"];
+        /** Ask for a link to a new password */
+        post: operations["forgotPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change the password; other devices are signed out */
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Choose a new password with a mailed link */
+        post: operations["resetPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sign-out-everywhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign out on all other devices, and withdraw all tokens */
+        post: operations["signOutEverywhere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tokens for scripts */
+        get: operations["listTokens"];
+        put?: never;
+        /** Make a token */
+        post: operations["createToken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/tokens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Withdraw a token */
+        delete: operations["deleteToken"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/usage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How much one keeps, and how much one may */
+        get: operations["usage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/aim-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A course to follow with the pointer */
+        get: operations["aimCourse"];
+        put?: never;
+        /** Judge what the pointer did on a course */
+        post: operations["scoreAim"];
         delete?: never;
         options?: never;
         head?: never;
@@ -195,15 +267,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/outings/{id}/bursts": {
+    "/api/bursts/comparison": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** What was logged of an outing, the first first */
-        get: operations["listBursts"];
+        /** The set-ups a rush was shot with, one against the other, from the log */
+        get: operations["compareLogged"];
         put?: never;
         post?: never;
         delete?: never;
@@ -212,15 +284,32 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/bursts": {
+    "/api/bursts/delete": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** Bursts that have pictures, the last first */
-        get: operations["pictureBursts"];
+        get?: never;
+        put?: never;
+        /** Delete several bursts; it can be undone for an hour */
+        post: operations["deleteBursts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the log comes to: shares kept by rush and month, and what loses the rest */
+        get: operations["logFigures"];
         put?: never;
         post?: never;
         delete?: never;
@@ -229,15 +318,67 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bursts/{id}/pictures": {
+    "/api/bursts/file": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** A burst with its pictures */
-        get: operations["burstPictures"];
+        /** The log as CSV */
+        get: operations["downloadLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look at a table of bursts (CSV or XLSX), or take it in */
+        post: operations["importLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Delete a burst; it can be restored */
+        delete: operations["deleteBurst"];
+        options?: never;
+        head?: never;
+        /** Correct what was logged */
+        patch: operations["correctBurst"];
+        trace?: never;
+    };
+    "/api/bursts/{id}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A burst as a document */
+        get: operations["burstDocument"];
         put?: never;
         post?: never;
         delete?: never;
@@ -264,23 +405,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bursts/{id}/rush": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Say which rush a burst is of */
-        put: operations["matchBurst"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/bursts/{id}/merge": {
         parameters: {
             query?: never;
@@ -298,15 +422,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bursts/{id}/document": {
+    "/api/bursts/{id}/pictures": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** A burst as a document */
-        get: operations["burstDocument"];
+        /** A burst with its pictures */
+        get: operations["burstPictures"];
         put?: never;
         post?: never;
         delete?: never;
@@ -315,16 +439,33 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bursts/{id}/table": {
+    "/api/bursts/{id}/restore": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** What was measured in a burst as CSV */
-        get: operations["burstTable"];
+        get?: never;
         put?: never;
+        /** Undo a deletion */
+        post: operations["restoreBurst"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bursts/{id}/rush": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say which rush a burst is of */
+        put: operations["matchBurst"];
         post?: never;
         delete?: never;
         options?: never;
@@ -349,140 +490,18 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/account/calendar": {
+    "/api/bursts/{id}/table": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** Whether a calendar may subscribe */
-        get: operations["readCalendarFeed"];
-        put?: never;
-        /** An address for calendars; one made before ends */
-        post: operations["openCalendarFeed"];
-        /** Take the address back */
-        delete: operations["closeCalendarFeed"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/outings/{id}/card": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The card of an outing */
-        get: operations["readCard"];
+        /** What was measured in a burst as CSV */
+        get: operations["burstTable"];
         put?: never;
         post?: never;
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/outings/{id}/files/{file}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The card on paper, or the outing for a calendar */
-        get: operations["writeCard"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/outings/{id}/pocket": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Holds for what nobody planned, over a grid, for the kit and the hours of an outing */
-        get: operations["readPocket"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/outings/{id}/passed-by": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Keep what came by as a rush; sent twice it is kept once */
-        post: operations["keepPassedBy"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shared/{secret}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The one card behind an address that was given away */
-        get: operations["readSharedCard"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/outings/{id}/links": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Who sees the card of an outing */
-        get: operations["listCardLinks"];
-        put?: never;
-        /** Let somebody else see the card of an outing */
-        post: operations["openCardLink"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/outings/{id}/links/{link}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /** Take an address back */
-        delete: operations["closeCardLink"];
         options?: never;
         head?: never;
         patch?: never;
@@ -611,17 +630,18 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kit/describe": {
+    "/api/drills": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** What was practised, the latest first */
+        get: operations["listDrills"];
         put?: never;
-        /** What pictures say of the body and the lenses they were taken with; the beginning of each file is enough */
-        post: operations["describeKit"];
+        /** Score and keep a turn that was played */
+        post: operations["keepDrill"];
         delete?: never;
         options?: never;
         head?: never;
@@ -645,18 +665,17 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drills": {
+    "/api/drills/file": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** What was practised, the latest first */
-        get: operations["listDrills"];
+        /** All that was practised as a table */
+        get: operations["downloadDrills"];
         put?: never;
-        /** Score and keep a turn that was played */
-        post: operations["keepDrill"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -715,23 +734,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drills/file": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** All that was practised as a table */
-        get: operations["downloadDrills"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/frame": {
         parameters: {
             query?: never;
@@ -743,23 +745,6 @@ export interface paths {
         put?: never;
         /** A frame of a run as it would come out, whole or pixel for pixel around what has to be sharp */
         post: operations["drawFrame"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rushes/fresh": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What a new rush starts from: the person's habits and kit, and a line that says what is expected */
-        get: operations["freshRush"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -820,6 +805,23 @@ export interface paths {
         patch: operations["changeGroup"];
         trace?: never;
     };
+    "/api/groups/{id}/members/{member}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Remove somebody from one's group, with what they shared */
+        delete: operations["removeMember"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/groups/{id}/shares": {
         parameters: {
             query?: never;
@@ -833,23 +835,6 @@ export interface paths {
         post?: never;
         /** Leave a group; nothing of oneself stays there */
         delete: operations["leaveGroup"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/groups/{id}/members/{member}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /** Remove somebody from one's group, with what they shared */
-        delete: operations["removeMember"];
         options?: never;
         head?: never;
         patch?: never;
@@ -889,58 +874,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/tasks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What the teachers of one's groups have given, the latest first */
-        get: operations["listTasks"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What was given, to be taken or played */
-        get: operations["readTask"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{id}/done": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Say that one did it; its teacher sees that, and the result only of what is shared */
-        put: operations["doTask"];
-        post?: never;
-        /** Have it to do again */
-        delete: operations["undoTask"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/habits": {
         parameters: {
             query?: never;
@@ -959,17 +892,68 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bursts/comparison": {
+    "/api/kit/bodies/{id}/buttons": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The set-ups a rush was shot with, one against the other, from the log */
-        get: operations["compareLogged"];
-        put?: never;
+        get?: never;
+        /** Remember that a body of one's own is set up by a layout: its sets, and how it stands at rest */
+        put: operations["setButtons"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/bodies/{id}/standing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Remember how a body was left */
+        put: operations["leaveBody"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/bodies/{id}/words/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say what a camera calls something; a sample is copied first */
+        put: operations["nameTerm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/describe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What pictures say of the body and the lenses they were taken with; the beginning of each file is enough */
+        post: operations["describeKit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -988,6 +972,40 @@ export interface paths {
         put?: never;
         /** Keep a body, lens or subject */
         post: operations["createKit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{type}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** See what a document describes, without keeping it */
+        post: operations["checkKit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{type}/upload": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a body, lens or subject from a file */
+        post: operations["uploadKit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1013,23 +1031,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kit/{type}/{id}/restore": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Undo a deletion */
-        post: operations["restoreKit"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/kit/{type}/{id}/document": {
         parameters: {
             query?: never;
@@ -1047,7 +1048,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kit/{type}/upload": {
+    "/api/kit/{type}/{id}/restore": {
         parameters: {
             query?: never;
             header?: never;
@@ -1056,76 +1057,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Keep a body, lens or subject from a file */
-        post: operations["uploadKit"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kit/{type}/check": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** See what a document describes, without keeping it */
-        post: operations["checkKit"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kit/bodies/{id}/standing": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Remember how a body was left */
-        put: operations["leaveBody"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kit/bodies/{id}/buttons": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Remember that a body of one's own is set up by a layout: its sets, and how it stands at rest */
-        put: operations["setButtons"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kit/bodies/{id}/words/{key}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Say what a camera calls something; a sample is copied first */
-        put: operations["nameTerm"];
-        post?: never;
+        /** Undo a deletion */
+        post: operations["restoreKit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1188,161 +1121,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bursts/figures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What the log comes to: shares kept by rush and month, and what loses the rest */
-        get: operations["logFigures"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bursts/file": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The log as CSV */
-        get: operations["downloadLog"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bursts/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /** Delete a burst; it can be restored */
-        delete: operations["deleteBurst"];
-        options?: never;
-        head?: never;
-        /** Correct what was logged */
-        patch: operations["correctBurst"];
-        trace?: never;
-    };
-    "/api/bursts/delete": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Delete several bursts; it can be undone for an hour */
-        post: operations["deleteBursts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bursts/{id}/restore": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Undo a deletion */
-        post: operations["restoreBurst"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bursts/table": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Look at a table of bursts (CSV or XLSX), or take it in */
-        post: operations["importLog"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/speed": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A speed from a stopwatch or from frames */
-        post: operations["findSpeed"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/stopwatch": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The sweep time of a lens from timings by hand */
-        post: operations["timeSweep"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/aim-test": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A course to follow with the pointer */
-        get: operations["aimCourse"];
-        put?: never;
-        /** Judge what the pointer did on a course */
-        post: operations["scoreAim"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/outings": {
         parameters: {
             query?: never;
@@ -1361,23 +1139,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/outings/upload": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Keep an outing from a file, with its rushes */
-        post: operations["uploadOuting"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/outings/place": {
         parameters: {
             query?: never;
@@ -1389,6 +1150,23 @@ export interface paths {
         put?: never;
         /** The place in a GPX file: its first waypoint, or where its route or track begins */
         post: operations["readPlace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/upload": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep an outing from a file, with its rushes */
+        post: operations["uploadOuting"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1414,34 +1192,34 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/outings/{id}/duplicate": {
+    "/api/outings/{id}/bursts": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** What was logged of an outing, the first first */
+        get: operations["listBursts"];
         put?: never;
-        /** Copy an outing */
-        post: operations["duplicateOuting"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/outings/{id}/restore": {
+    "/api/outings/{id}/card": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** The card of an outing */
+        get: operations["readCard"];
         put?: never;
-        /** Undo a deletion */
-        post: operations["restoreOuting"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1465,7 +1243,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/uploads": {
+    "/api/outings/{id}/duplicate": {
         parameters: {
             query?: never;
             header?: never;
@@ -1474,67 +1252,50 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Announce a file that is to be sent; what is here already is not sent again */
-        post: operations["announcePicture"];
+        /** Copy an outing */
+        post: operations["duplicateOuting"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/uploads/{sha256}": {
+    "/api/outings/{id}/files/{file}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        /** Send the next piece of an announced file */
-        put: operations["sendPiece"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pictures/state": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** How far the looking and following are, and how much room the pictures take */
-        get: operations["pictureState"];
+        /** The card on paper, or the outing for a calendar */
+        get: operations["writeCard"];
         put?: never;
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
-        /** Whether originals stay once they are measured */
-        patch: operations["keepOriginals"];
+        patch?: never;
         trace?: never;
     };
-    "/api/pictures/stand-in": {
+    "/api/outings/{id}/links": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Who sees the card of an outing */
+        get: operations["listCardLinks"];
         put?: never;
-        /** Have the stand-in camera shoot a rush into the pictures, for a try */
-        post: operations["shootStandIn"];
+        /** Let somebody else see the card of an outing */
+        post: operations["openCardLink"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/waiting": {
+    "/api/outings/{id}/links/{link}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1544,14 +1305,14 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** Give up what is still waiting to be looked at */
-        delete: operations["cancelPictures"];
+        /** Take an address back */
+        delete: operations["closeCardLink"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/{id}": {
+    "/api/outings/{id}/passed-by": {
         parameters: {
             query?: never;
             header?: never;
@@ -1560,33 +1321,32 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post?: never;
-        /** Delete a picture; it can be restored for an hour */
-        delete: operations["deletePicture"];
-        options?: never;
-        head?: never;
-        /** Say whether a picture is kept and what lost it, whatever was measured */
-        patch: operations["judgePicture"];
-        trace?: never;
-    };
-    "/api/pictures/{id}/retry": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Look at a picture once more */
-        post: operations["retryPicture"];
+        /** Keep what came by as a rush; sent twice it is kept once */
+        post: operations["keepPassedBy"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/{id}/restore": {
+    "/api/outings/{id}/pocket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Holds for what nobody planned, over a grid, for the kit and the hours of an outing */
+        get: operations["readPocket"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/restore": {
         parameters: {
             query?: never;
             header?: never;
@@ -1596,25 +1356,22 @@ export interface paths {
         get?: never;
         put?: never;
         /** Undo a deletion */
-        post: operations["restorePicture"];
+        post: operations["restoreOuting"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/{id}/{what}": {
+    "/api/pictures/bursts": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /**
-         * A preview or thumbnail, by the address that was given with the picture
-         * @description The file behind a signed address; the address alone is not enough, and it is good for a short while.
-         */
-        get: operations["pictureFile"];
+        /** Bursts that have pictures, the last first */
+        get: operations["pictureBursts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1623,15 +1380,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/{id}/crop": {
+    "/api/pictures/bursts/join": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** A piece of a picture, pixel for pixel */
-        get: operations["cropPicture"];
+        get?: never;
+        put?: never;
+        /** Make several bursts one */
+        post: operations["joinBursts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/bursts/match": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say which rush several bursts are of */
+        post: operations["matchBursts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Delete pictures; it can be undone for an hour */
+        post: operations["deletePictures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All bursts between two moments that have been judged, as documents */
+        get: operations["documentOfDays"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1674,57 +1482,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/delete": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Delete pictures; it can be undone for an hour */
-        post: operations["deletePictures"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pictures/bursts/join": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Make several bursts one */
-        post: operations["joinBursts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pictures/bursts/match": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Say which rush several bursts are of */
-        post: operations["matchBursts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/pictures/sidecars": {
         parameters: {
             query?: never;
@@ -1740,6 +1497,41 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Have the stand-in camera shoot a rush into the pictures, for a try */
+        post: operations["shootStandIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far the looking and following are, and how much room the pictures take */
+        get: operations["pictureState"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Whether originals stay once they are measured */
+        patch: operations["keepOriginals"];
         trace?: never;
     };
     "/api/pictures/table": {
@@ -1759,15 +1551,138 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pictures/document": {
+    "/api/pictures/uploads": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** All bursts between two moments that have been judged, as documents */
-        get: operations["documentOfDays"];
+        get?: never;
+        put?: never;
+        /** Announce a file that is to be sent; what is here already is not sent again */
+        post: operations["announcePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/uploads/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Send the next piece of an announced file */
+        put: operations["sendPiece"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/waiting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Give up what is still waiting to be looked at */
+        delete: operations["cancelPictures"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Delete a picture; it can be restored for an hour */
+        delete: operations["deletePicture"];
+        options?: never;
+        head?: never;
+        /** Say whether a picture is kept and what lost it, whatever was measured */
+        patch: operations["judgePicture"];
+        trace?: never;
+    };
+    "/api/pictures/{id}/crop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A piece of a picture, pixel for pixel */
+        get: operations["cropPicture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restorePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/retry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look at a picture once more */
+        post: operations["retryPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/{what}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A preview or thumbnail, by the address that was given with the picture
+         * @description The file behind a signed address; the address alone is not enough, and it is good for a short while.
+         */
+        get: operations["pictureFile"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1900,6 +1815,125 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rushes/delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Delete several rushes; they can be restored */
+        post: operations["deleteRushes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Several rushes as documents in one archive */
+        get: operations["downloadRushes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/fresh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a new rush starts from: the person's habits and kit, and a line that says what is expected */
+        get: operations["freshRush"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo the deletion of several rushes */
+        post: operations["restoreRushes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/tag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a tag to several rushes, or take it away; it can be undone for an hour */
+        post: operations["tagRushes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/tags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The tags of one’s rushes, the commonest first */
+        get: operations["listTags"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rushes/upload": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a rush from a file */
+        post: operations["uploadRush"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rushes/{id}": {
         parameters: {
             query?: never;
@@ -1918,6 +1952,23 @@ export interface paths {
         head?: never;
         /** Rename a rush */
         patch: operations["renameRush"];
+        trace?: never;
+    };
+    "/api/rushes/{id}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A rush as a document */
+        get: operations["downloadRush"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/rushes/{id}/duplicate": {
@@ -1948,125 +1999,6 @@ export interface paths {
         put?: never;
         /** Undo a deletion */
         post: operations["restoreRush"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rushes/{id}/document": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A rush as a document */
-        get: operations["downloadRush"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rushes/upload": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Keep a rush from a file */
-        post: operations["uploadRush"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rushes/delete": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Delete several rushes; they can be restored */
-        post: operations["deleteRushes"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rushes/restore": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Undo the deletion of several rushes */
-        post: operations["restoreRushes"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rushes/file": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Several rushes as documents in one archive */
-        get: operations["downloadRushes"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rushes/tags": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The tags of one’s rushes, the commonest first */
-        get: operations["listTags"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rushes/tag": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Put a tag to several rushes, or take it away; it can be undone for an hour */
-        post: operations["tagRushes"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2109,6 +2041,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shared/{secret}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The one card behind an address that was given away */
+        get: operations["readSharedCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf": {
         parameters: {
             query?: never;
@@ -2121,6 +2070,40 @@ export interface paths {
         put?: never;
         /** Put something of one's own up, or what it is now in the place of what was */
         post: operations["putOnShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take something down that one has put up; copies that were taken stay */
+        delete: operations["takeDown"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say that something on the shelf is wrong or does not belong there */
+        post: operations["reportOnShelf"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2144,7 +2127,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/shelf/{id}/report": {
+    "/api/speed": {
         parameters: {
             query?: never;
             header?: never;
@@ -2153,15 +2136,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Say that something on the shelf is wrong or does not belong there */
-        post: operations["reportOnShelf"];
+        /** A speed from a stopwatch or from frames */
+        post: operations["findSpeed"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/shelf/{id}": {
+    "/api/stopwatch": {
         parameters: {
             query?: never;
             header?: never;
@@ -2170,9 +2153,9 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post?: never;
-        /** Take something down that one has put up; copies that were taken stay */
-        delete: operations["takeDown"];
+        /** The sweep time of a lens from timings by hand */
+        post: operations["timeSweep"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2215,57 +2198,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sweeps/{id}/restore": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Undo a deletion */
-        post: operations["restoreSweep"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sweeps/{id}/stand-in": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Have the stand-in camera take frames: a lens whose error nobody is told */
-        post: operations["shootSweep"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sweeps/{id}/pictures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Take the pictures of a burst in, scored by what was measured in them */
-        post: operations["scoreSweep"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/sweeps/{id}/document": {
         parameters: {
             query?: never;
@@ -2300,25 +2232,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/account/tokens": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Tokens for scripts */
-        get: operations["listTokens"];
-        put?: never;
-        /** Make a token */
-        post: operations["createToken"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/account/tokens/{id}": {
+    "/api/sweeps/{id}/pictures": {
         parameters: {
             query?: never;
             header?: never;
@@ -2327,9 +2241,95 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Take the pictures of a burst in, scored by what was measured in them */
+        post: operations["scoreSweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sweeps/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreSweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sweeps/{id}/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Have the stand-in camera take frames: a lens whose error nobody is told */
+        post: operations["shootSweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the teachers of one's groups have given, the latest first */
+        get: operations["listTasks"];
+        put?: never;
         post?: never;
-        /** Withdraw a token */
-        delete: operations["deleteToken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was given, to be taken or played */
+        get: operations["readTask"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{id}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say that one did it; its teacher sees that, and the result only of what is shared */
+        put: operations["doTask"];
+        post?: never;
+        /** Have it to do again */
+        delete: operations["undoTask"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2373,742 +2373,85 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /**
-         * Rush
-         * @description One expected run of a moving subject. Only format, subject and path are needed; the rest has defaults.
-         */
-        Rush: {
-            /** @constant */
-            format: "rush-hold/rush@1";
+        Amounts: {
+            /** @description One's account: opening it, its password, leaving. */
+            rushes: number;
+            kit: number;
+            outings: number;
+            bytes: number;
+        };
+        Arranged: {
             /**
-             * @description What to call it
-             * @default Rush
+             * Format: uuid
+             * @description The burst they are in now
              */
+            burst: string;
+            undo: string;
+        };
+        BenchSession: {
+            id: string;
             name: string;
-            /** @description The line in one's own words that it was made from */
-            line?: string;
-            subject: components["schemas"]["Subject"];
-            /** @description The way it takes */
-            path: {
-                /** @description Distance at the start (m) */
-                start_m: number;
-                /**
-                 * @description From the line of sight: 0 at the camera, 90 across to the right, -90 to the left, 180 away (degrees)
-                 * @default 0
-                 */
-                heading_deg: number;
-                /**
-                 * @description Upward from level (degrees)
-                 * @default 0
-                 */
-                climb_deg: number;
-                /**
-                 * @description How long it lasts (s)
-                 * @default 2.5
-                 */
-                seconds: number;
-                /** @description Braking and accelerating */
-                speed_changes?: {
-                    /** @description When it begins (s) */
-                    at_s: number;
-                    /** @description Speed after it (m/s) */
-                    to_mps: number;
-                    /**
-                     * @description How long it takes (s)
-                     * @default 0.5
-                     */
-                    over_s: number;
+            body: string;
+            lens: string;
+            version: number;
+            /** @description Whether its frames are made up */
+            stand_in: boolean;
+            /** Format: date-time */
+            updated_at: string | null;
+            document: components["schemas"]["Sweep"];
+            /** @description Distances really shot, from the log */
+            uses: {
+                distance_m: number;
+                share: number;
+            }[];
+            /** @description Too few frames to say anything */
+            unfinished: boolean;
+            found: {
+                series: {
+                    distance_m: number;
+                    focal_mm: number;
+                    weight: number;
+                    frames: number;
+                    curve: {
+                        value: number;
+                        score: number;
+                        spread: number;
+                    }[];
+                    scores: {
+                        value: number;
+                        score: number;
+                    }[];
+                    scatter: number;
+                    peaks: number[];
+                    best: {
+                        value: number;
+                        probability: number;
+                    }[];
+                    equals: number[];
+                    sure: number;
                 }[];
-                /**
-                 * @description Warning before it starts (s)
-                 * @default 2
-                 */
-                notice_s: number;
-                /**
-                 * @description Whether it takes this way again and again
-                 * @default false
-                 */
-                repeats: boolean;
-                /**
-                 * @description Radius of a steady bend, positive to the subject's right; null is straight (m)
-                 * @default null
-                 */
-                bend_radius_m: number | null;
-                /** @description Points the path goes through after the start; heading and bend are then not used */
-                points?: {
-                    /** @description To the right of the line of sight (m) */
-                    across_m: number;
-                    /** @description Away from the camera (m) */
-                    away_m: number;
+                best: {
+                    value: number;
+                    probability: number;
                 }[];
-            };
-            /** @description What is in front of it, behind it and around it */
-            scene?: {
-                /**
-                 * @description Share of the view in front of it covered by nearer things, 0 to 1
-                 * @default 0
-                 */
-                front_clutter: number;
-                /**
-                 * @description Distance of those things as a share of the subject's
-                 * @default 0.7
-                 */
-                front_ratio: number;
-                /**
-                 * @description Things that pass in front (per second)
-                 * @default 0
-                 */
-                obstacles_per_s: number;
-                /**
-                 * @description How long each hides it (s)
-                 * @default 0.3
-                 */
-                obstacle_s: number;
-                /**
-                 * @description Distance of what is behind it (m)
-                 * @default 200
-                 */
-                background_m: number;
-                /**
-                 * @description Detail there that focus can catch on, 0 to 1
-                 * @default 0.2
-                 */
-                background_texture: number;
-                /**
-                 * @description How much it looks like the subject, 0 to 1
-                 * @default 0.1
-                 */
-                background_alike: number;
-                /**
-                 * @description 0 calm, 1 everything moves, 0 to 1
-                 * @default 0
-                 */
-                wind: number;
-                /**
-                 * @description Whether the light comes from behind it
-                 * @default false
-                 */
-                backlit: boolean;
-                /**
-                 * @description What lies under the line of sight
-                 * @default grass
-                 * @enum {string}
-                 */
-                surface: "water" | "grass" | "sand" | "rock" | "asphalt";
-                /**
-                 * @description Height of the line of sight above it (m)
-                 * @default 1.5
-                 */
-                line_height_m: number;
-                /** @description What calls for a caution here */
-                hazards?: ("nest" | "roadside" | "cliff-edge" | "water" | "sideline" | "cold-ground")[];
-            };
-            /** @description One of ev100, meter and place */
-            light?: {
-                /**
-                 * @description Light value at ISO 100 (EV)
-                 * @default 13
-                 */
-                ev100: number;
-                /** @description What a meter or a well exposed frame said */
-                meter?: {
-                    /** @description Shutter time (s) */
-                    shutter_s: number;
-                    /** @description Aperture (f-number) */
-                    aperture: number;
-                    /** @description ISO (ISO) */
-                    iso: number;
-                };
-                /** @description Place and time, from which sun and daylight follow */
-                place?: {
-                    /** @description North positive (degrees) */
-                    latitude_deg: number;
-                    /** @description East positive (degrees) */
-                    longitude_deg: number;
-                    /** @description Moment with its zone, such as 2026-06-04T05:30:00+01:00 */
-                    at: string;
-                    /**
-                     * @description Compass bearing of the line of sight (degrees)
-                     * @default null
-                     */
-                    shooting_bearing_deg: number | null;
-                };
-                /**
-                 * @description What is lit beside the daylight or instead of it; a light value or a meter reading is of all the light there is, and where neither is said nor a place, the light is that of the lamps
-                 * @enum {string}
-                 */
-                lamps?: "floodlights" | "hall" | "street" | "stage";
-                /**
-                 * @description Cloud
-                 * @default clear
-                 * @enum {string}
-                 */
-                sky: "clear" | "partly" | "overcast";
-                /**
-                 * @description Shade, canopy or backlight on top (stops)
-                 * @default 0
-                 */
-                offset_stops: number;
-            };
-            /** @description Others who have to be sharp in the same frame */
-            group?: {
-                /** @description Distance from the camera when the rush starts; it goes with the subject (m) */
-                distance_m: number;
-                /**
-                 * @description To the right of the line of sight, negative to the left (m)
-                 * @default 0
-                 */
-                across_m: number;
-            }[];
-            /** @description Who photographs */
-            photographer?: {
-                /**
-                 * @description How well an area is held on a subject, 0 to 1
-                 * @default 0.5
-                 */
-                aim: number;
-                /**
-                 * @description How smoothly movement is followed, 0 to 1
-                 * @default 0.5
-                 */
-                panning: number;
-                /**
-                 * @description Practice on the focus ring, 0 to 1
-                 * @default 0.3
-                 */
-                hand_focus: number;
-                /**
-                 * @description What carries the camera
-                 * @default handheld
-                 * @enum {string}
-                 */
-                support: "handheld" | "prone" | "beanbag" | "monopod" | "tripod";
-                /**
-                 * @description Highest ISO accepted (ISO)
-                 * @default 6400
-                 */
-                iso_ceiling: number;
-                /**
-                 * @description What the shutter has to stop
-                 * @default body
-                 * @enum {string}
-                 */
-                freeze: "body" | "limbs";
-                /**
-                 * @description Aperture taken when nothing asks for another
-                 * @default one-stop-down
-                 * @enum {string}
-                 */
-                openness: "wide-open" | "one-stop-down";
-                /**
-                 * @description A floor of one's own: never slower than this (s); null: the rules of thumb
-                 * @default null
-                 */
-                slowest_shutter_s: number | null;
-                /**
-                 * @description Own timing from one subject to another until it is sharp, by autofocus, s, misses included; null: as the model has it
-                 * @default null
-                 */
-                first_sharp_s: number | null;
-                /**
-                 * @description The same by hand, s
-                 * @default null
-                 */
-                first_sharp_by_hand_s: number | null;
-            };
-            /** @description Body, lens and extender; the sample kit where left out */
-            kit?: {
-                body?: components["schemas"]["Body"];
-                lens?: components["schemas"]["Lens"];
-                /**
-                 * @description Which body of its owner's this is a copy of; means nothing elsewhere
-                 * @default null
-                 */
-                body_id: string | null;
-                /**
-                 * @description Which lens of its owner's this is a copy of; means nothing elsewhere
-                 * @default null
-                 */
-                lens_id: string | null;
-                /**
-                 * @description Extender, 1 for none (×)
-                 * @default 1
-                 */
-                extender: number;
-            };
-            /**
-             * @description What the picture is for
-             * @default pixel
-             * @enum {string}
-             */
-            final_use: "pixel" | "print" | "screen" | "classical";
-        };
-        /** @description Who is coming */
-        Subject: {
-            /**
-             * @description Who it is
-             * @default
-             */
-            name: string;
-            /**
-             * @description Outline it is drawn with; by its kind when left out
-             * @enum {string}
-             */
-            figure?: "flying-bird" | "gliding-bird" | "hovering-bird" | "landing-bird" | "rising-bird" | "soaring-bird" | "diving-bird" | "perched-bird" | "wading-bird" | "swimming-bird" | "running-mammal" | "leaping-mammal" | "walking-mammal" | "deer" | "water-mammal" | "dolphin" | "swimmer" | "runner" | "jumper" | "kicker" | "skier" | "rider" | "horse-rider" | "motorcycle" | "vehicle" | "boat" | "insect" | "aeroplane" | "antelope" | "badger" | "basketball" | "batter" | "bat" | "bear" | "bee" | "big-cat" | "blocks" | "bmx" | "boar" | "bowler" | "boxer" | "butterfly" | "butterfly-stroke" | "buzzard" | "carrying" | "cat" | "child" | "cormorant" | "crane" | "crane-dancing" | "cross-country-skier" | "crow" | "dancer" | "diver" | "dog" | "dog-jumping" | "dragonfly" | "dressage" | "duck" | "duck-swimming" | "eagle" | "eagle-striking" | "elephant" | "falcon" | "falcon-diving" | "fencer" | "figure-skater" | "finishing" | "foal" | "footballer" | "fox" | "fox-pouncing" | "fox-trotting" | "fulmar" | "gannet" | "gannet-diving" | "goalkeeper" | "golfer" | "goose" | "guillemot" | "gull" | "gymnast" | "handballer" | "hare" | "hawk" | "heron" | "heron-standing" | "high-jumper" | "horse" | "hummingbird" | "hurdler" | "ibex" | "ice-hockey" | "kart" | "kayak" | "kingfisher" | "kingfisher-diving" | "kingfisher-perched" | "kite" | "kite-surfer" | "moth" | "motocross" | "otter" | "owl" | "owl-perched" | "pelican" | "penguin-leaping" | "pheasant" | "pigeon" | "pole-vaulter" | "polo" | "propeller-plane" | "puffin" | "puffin-standing" | "rabbit" | "race-car" | "racket" | "rider-standing" | "road-cyclist" | "roe-deer" | "rowing-boat" | "rugby" | "sailing-boat" | "seal" | "show-jumper" | "skateboarder" | "skater" | "ski-jumper" | "skua" | "snowboarder" | "songbird" | "songbird-perched" | "sprinter" | "squirrel" | "squirrel-leaping" | "stag" | "stoat" | "surfer" | "swallow" | "swan" | "swift" | "tennis" | "tern" | "tern-diving" | "thrower" | "train" | "volleyball" | "wader" | "wader-standing" | "whale" | "wolf" | "woodpecker" | "plain";
-            /** @description Size along the movement (m) */
-            length_m: number;
-            /** @description Height (m) */
-            height_m: number;
-            /** @description From its near to its far side; half the height when left out (m) */
-            depth_m?: number;
-            /** @description Size of the part that has to be sharp; a fifth of the height when left out (m) */
-            aim_size_m?: number;
-            /** @description Speed at the start (m/s) */
-            speed_mps: number;
-            /**
-             * @description Fastest wing tip or foot against the body (m/s)
-             * @default 0
-             */
-            limb_speed_mps: number;
-            /**
-             * @description Detail on it that focus can measure, 0 to 1
-             * @default 0.7
-             */
-            contrast: number;
-            /**
-             * @description How much it differs from all else in sight, 0 to 1
-             * @default 0.7
-             */
-            distinct: number;
-            /**
-             * @description What detection would have to look for
-             * @default animal
-             * @enum {string}
-             */
-            kind: "bird" | "animal" | "person" | "vehicle" | "off";
-            /**
-             * @description 0 keeps its way, 1 changes it all the time, 0 to 1
-             * @default 0.1
-             */
-            erratic: number;
-        };
-        /** @description One run as it went */
-        Trace: {
-            run: number;
-            steps: {
-                t: number;
-                distance_m: number;
-                focus_m: number;
-                aim_x: number;
-                aim_y: number;
-                seen: string;
-                hidden: boolean;
-                /** @description Diameters of the discs that points of the subject, of what is behind it and of what stands in front are drawn as (µm on the sensor) */
-                discs: {
-                    subject_um: number;
-                    background_um: number;
-                    front_um: number;
-                };
-            }[];
-            frames: {
-                t: number;
-                distance_m: number;
-                focus_m: number;
-                kept: boolean;
-                cause: string | null;
-                blur_um: number;
-            }[];
-        };
-        /**
-         * Hold
-         * @description A camera set-up. Every field may be left out; what is left out is solved for.
-         */
-        Hold: {
-            /** @constant */
-            format?: "rush-hold/hold@1";
-            focus?: {
-                /**
-                 * @description Focus mode
-                 * @enum {string}
-                 */
-                mode?: "single" | "continuous" | "auto-switch" | "single-then-ring" | "manual";
-                /**
-                 * @description Who moves the focus
-                 * @enum {string}
-                 */
-                technique?: "auto" | "park" | "pull" | "follow";
-                /**
-                 * @description Area
-                 * @enum {string}
-                 */
-                area?: "speck" | "point" | "plus" | "ring-small" | "ring-medium" | "ring-large" | "column" | "band" | "block" | "side" | "whole" | "follow";
-                /**
-                 * @description Kind looked for
-                 * @enum {string}
-                 */
-                detect?: "bird" | "animal" | "person" | "vehicle" | "off";
-                /** @description Whether it goes for the eye */
-                eye?: boolean;
-                /** @description How long the body waits before it believes something new (s) */
-                patience_s?: number;
-                /** @description How far it believes a change of speed: 0 expects steady speed, 1 believes every change */
-                nimble?: number;
-                /**
-                 * @description Which of several things in the area is taken
-                 * @enum {string}
-                 */
-                wins?: "held" | "middle" | "nearest";
-                /** @description Middle of the area from the middle of the frame: right in frame widths, down in frame heights */
-                area_at?: number[];
-                /** @description Focus distance before the rush (m) */
-                start_at_m?: number;
-                /** @description Nearest and farthest distance searched; null is infinity */
-                range_m?: (number | null)[] | null;
-            };
-            /**
-             * @description Part that has to be sharp
-             * @enum {string}
-             */
-            aim?: "eye" | "head" | "chest" | "edge" | "body";
-            exposure?: {
-                /** @description Shutter time (s) */
-                shutter_s?: number;
-                /** @description Aperture (f-number) */
-                aperture?: number;
-                /** @description ISO (ISO) */
-                iso?: number;
-            };
-            /**
-             * @description Frames at a press
-             * @enum {string}
-             */
-            drive?: "single" | "short" | "long";
-            /**
-             * @description Stabiliser
-             * @enum {string}
-             */
-            stabiliser?: "off" | "on" | "panning";
-            /**
-             * @description What carries the camera
-             * @enum {string}
-             */
-            support?: "handheld" | "prone" | "beanbag" | "monopod" | "tripod";
-        };
-        /**
-         * Plan
-         * @description A complete hold for a rush, with reasons, margins and pictures in numbers.
-         */
-        Plan: {
-            /** @description What the log has taught, as this was planned with it; left out without one. */
-            learned?: {
-                /** @description Share of it that comes from the log, the rest from the model. */
-                log_share: number;
-                aim: number;
-                panning: number;
-                hand_focus: number;
-                /** @description Whether practice has a part in it. */
-                practised?: boolean;
+                retest: {
+                    value: number;
+                    distance_m: number;
+                    focal_mm: number;
+                    frames: number;
+                }[];
+                across: {
+                    value: number;
+                    loss: number;
+                } | null;
+                none_because: {
+                    value: number;
+                    distance_m: number;
+                    focal_mm: number;
+                    loss: number;
+                } | null;
+                by_distance: boolean;
             } | null;
-            /** @constant */
-            format: "rush-hold/plan@1";
-            /** @description The hold; with what came of playing it, when it was played */
-            best: {
-                hold: components["schemas"]["Hold"];
-                runs?: number;
-                frames?: number;
-                keepers?: {
-                    mean: number;
-                    low: number;
-                    high: number;
-                };
-                keeper_rate?: number;
-                standard_error?: number;
-                any_keeper?: number;
-                first_keeper_s?: number;
-                losses?: {
-                    [key: string]: number;
-                };
-            };
-            lines: {
-                setting: string;
-                /**
-                 * @description Group
-                 * @enum {string}
-                 */
-                group: "focus" | "exposure" | "shooting";
-                name: string;
-                /** @description As documents spell it */
-                value: unknown;
-                label: string;
-                reason: string;
-                pinned: boolean;
-                margin: {
-                    name: string;
-                    used: number;
-                    allowed: number;
-                    unit: string;
-                    /** @description Used ÷ allowed; above 1 it does not fit */
-                    share: number;
-                } | null;
-                alternatives: {
-                    /** @description As documents spell it */
-                    value: unknown;
-                    label: string;
-                    because: string;
-                    possible: boolean;
-                }[];
-                /** @description What the person's camera calls this value */
-                own: {
-                    label: string;
-                    where: string;
-                } | null;
-                /** @description What the person's camera calls the setting */
-                own_setting: {
-                    label: string;
-                    where: string;
-                } | null;
-                /** @description Key of a word that is missing */
-                ask: string | null;
-                /** @description Does nothing in this hold */
-                idle: boolean;
-            }[];
-            /** @description Settings that most rests on here, up to three, the first most */
-            important: string[];
-            margins: {
-                subject_blur_um: number;
-                limb_blur_um: number;
-                shake_um: number;
-                depth_near_m: number;
-                depth_far_m: number | null;
-                coc_um: number;
-                /** @description Blur up to this still makes a keeper (µm) */
-                keeper_um: number;
-                diffraction_um: number;
-                ev_short: number;
-            };
-            blur: {
-                parts_um: {
-                    defocus: number;
-                    subject: number;
-                    shake: number;
-                    depth_change: number;
-                    lens: number;
-                    air: number;
-                    diffraction: number;
-                    pixel: number;
-                };
-                total_um: number;
-                /**
-                 * @description Verdict
-                 * @enum {string}
-                 */
-                verdict: "crisp" | "keeper" | "soft";
-            };
-            shutters: {
-                body_frozen: {
-                    seconds: number;
-                    label: string;
-                } | null;
-                limbs_frozen: {
-                    seconds: number;
-                    label: string;
-                } | null;
-                rule_of_thumb: {
-                    seconds: number;
-                    label: string;
-                    for: string;
-                };
-                against_shake: {
-                    seconds: number;
-                    label: string;
-                } | null;
-            };
-            misfits: {
-                what: string;
-                sentence: string;
-                ways_out: string[];
-            }[];
-            cautions: {
-                what: string;
-                sentence: string;
-            }[];
-            light: {
-                ev100: number;
-                sun_height_deg: number | null;
-                sun_bearing_deg: number | null;
-                direction: string | null;
-                shimmer: {
-                    /**
-                     * @description Level
-                     * @enum {string}
-                     */
-                    level: "low" | "some" | "strong";
-                    sentence: string;
-                    arcsec: number;
-                };
-            };
-            frame: {
-                sensor_mm: number[];
-                focal_mm: number;
-                area: {
-                    width: number;
-                    height: number;
-                    at: number[];
-                };
-                wander: number;
-                field_m: number[];
-                subject_share: number[];
-                /** @description How often a second it goes through its stroke or stride, as it is drawn */
-                poses_hz: number;
-                aim_px: number;
-            };
-            lane: {
-                seconds: number;
-                samples: {
-                    t: number;
-                    x: number;
-                    y: number;
-                    z: number;
-                    distance_m: number;
-                    focus_m: number;
-                    near_m: number;
-                    far_m: number | null;
-                    closing_mps: number;
-                    across_mps: number;
-                    up_mps: number;
-                    mm_per_m: number;
-                    /** @description How far the subject moves on the sensor while the shutter is open (µm) */
-                    smear_um: number;
-                    /** @description Diameters of the discs that points of the subject, of what is behind it and of what stands in front are drawn as (µm on the sensor) */
-                    discs: {
-                        subject_um: number;
-                        background_um: number;
-                        front_um: number;
-                    };
-                }[];
-                frames: {
-                    t: number;
-                    distance_m: number;
-                    blur_um: number;
-                    /**
-                     * @description Verdict
-                     * @enum {string}
-                     */
-                    verdict: "crisp" | "keeper" | "soft";
-                    mostly: string;
-                }[];
-            };
-            /** @description Set-ups that were played */
-            tried?: number;
-            /** @description Why less was played than usual, in a sentence; null when it was not */
-            played_less?: string | null;
-            /** @description How many set-ups keep as many as the first, in a sentence; null when none does */
-            ties?: string | null;
-            ranking?: {
-                hold: components["schemas"]["Hold"];
-                runs?: number;
-                frames?: number;
-                keepers?: {
-                    mean: number;
-                    low: number;
-                    high: number;
-                };
-                /** @description Keeps as many as the first, as far as can be told */
-                alike?: boolean;
-                keeper_rate: number;
-                standard_error?: number;
-                any_keeper?: number;
-                first_keeper_s?: number;
-                losses?: {
-                    [key: string]: number;
-                };
-                rejected_because?: string;
-                /** @description Settings to change from how the camera stands */
-                changes?: number;
-                /** @description Share of the frames it keeps less than the first */
-                cost?: number;
-                /** @description Whether that is more than chance may be */
-                matters?: boolean;
-                /** @description What it does otherwise than the first */
-                unlike?: {
-                    setting: string;
-                    name: string;
-                    label: string;
-                }[];
-            }[];
-            why?: {
-                setting: string;
-                /** @description As documents spell it */
-                from: unknown;
-                /** @description As documents spell it */
-                to: unknown;
-                keeper_rate_change: number;
-                standard_error: number;
-                /** @description What the change costs or brings, in frames of a pass */
-                says: string;
-            }[];
-            by_school?: {
-                school: string;
-                side: string;
-                keeper_rate: number;
-                keepers: number;
-                cost: number;
-                standard_error: number;
-                hold: components["schemas"]["Hold"];
-                /** @description Whether the cost is more than chance may be */
-                matters: boolean;
-            }[];
-            trace?: components["schemas"]["Trace"];
-            what_if?: {
-                change: string;
-                sentence: string;
-                keeper_rate_change: number;
-                standard_error: number;
-                /** @description Whether it brings more than chance may */
-                helps: boolean;
-                /** @description What it saves most frames from */
-                against: string | null;
-            }[];
-            /** @description What has to be changed from how the camera stands, what would spoil the rush first */
-            changes?: {
-                setting: string | null;
-                name: string;
-                from: string;
-                to: string;
-                /** @description Why leaving it would spoil the rush */
-                danger: string | null;
-            }[];
-            /** @description Nearly as good as the best, with the fewest changes */
-            fewest_changes?: {
-                hold: components["schemas"]["Hold"];
-                runs?: number;
-                frames?: number;
-                keepers?: {
-                    mean: number;
-                    low: number;
-                    high: number;
-                };
-                keeper_rate: number;
-                standard_error?: number;
-                any_keeper?: number;
-                first_keeper_s?: number;
-                losses?: {
-                    [key: string]: number;
-                };
-                rejected_because?: string;
-                /** @description Settings to change from how the camera stands */
-                changes?: number;
-                /** @description Share of the frames it keeps less than the first */
-                cost?: number;
-                /** @description Whether that is more than chance may be */
-                matters?: boolean;
-                /** @description What it does otherwise than the first */
-                unlike?: {
-                    setting: string;
-                    name: string;
-                    label: string;
-                }[];
-            };
         };
         /**
          * Body
@@ -3482,139 +2825,839 @@ export interface components {
             };
         };
         /**
-         * Lens
-         * @description What a lens can do. The same fields stand under kit.lens of a rush, where focal_mm is the focal length in use; all have defaults.
+         * Burst
+         * @description A logged series of frames of one rush with one hold: how many were kept, what lost the rest, and what was measured in them.
          */
-        Lens: {
-            /**
-             * @description Needed in a file of its own; may be left out within a rush
-             * @constant
-             */
-            format?: "rush-hold/lens@1";
-            /** @description Description */
-            name?: string;
-            /**
-             * @description Focal length in use (mm)
-             * @default 500
-             */
-            focal_mm: number;
-            /**
-             * @description Widest (f-number)
-             * @default 4
-             */
-            max_aperture: number;
-            /**
-             * @description Smallest (f-number)
-             * @default 32
-             */
-            min_aperture: number;
-            /**
-             * @description From wide open to where it is sharpest (stops)
-             * @default 1
-             */
-            best_stops_down: number;
-            /**
-             * @description Nearest focus (m)
-             * @default 3.5
-             */
-            nearest_m: number;
-            /**
-             * @description Nearest to infinity by its own drive (s)
-             * @default 0.5
-             */
-            sweep_s: number;
-            /**
-             * @description What its stabiliser promises (stops)
-             * @default 4
-             */
-            stabiliser_stops: number;
-            /**
-             * @description Of a zoom: its widest opening at two focal lengths or more, shortest first; max_aperture then follows from focal_mm
-             * @default []
-             */
-            zoom: {
-                focal_mm: number;
-                max_aperture: number;
+        Burst: {
+            /** @constant */
+            format?: "rush-hold/burst@1";
+            /** @description When it began, ISO 8601 with a zone. */
+            at?: string;
+            rush?: components["schemas"]["Rush"];
+            hold?: components["schemas"]["Hold"];
+            frames: number;
+            /** @description At most as many as frames. */
+            keepers: number;
+            /** @description Frames lost, by cause; together at most those not kept. */
+            losses?: {
+                [key: string]: number;
+            };
+            measured?: {
+                /** @description Seconds from the first frame. */
+                t_s?: number | null;
+                kept?: boolean;
+                /** @description Standard deviation of the blur of what has to be sharp: the root of the mean of both axes' variances, in pixels. */
+                sigma_px?: number | null;
+                long_px?: number | null;
+                short_px?: number | null;
+                /** @description Of the long axis from the horizontal, anticlockwise as seen, 0 to 180. */
+                angle_deg?: number | null;
+                /** @enum {unknown} */
+                sharp_where?: "subject" | "nearer" | "farther" | "elsewhere" | "nowhere" | null;
             }[];
+            /** @description Answers to questions about it, by question. */
+            answers?: {
+                [key: string]: string;
+            };
+            note?: string;
+        };
+        BurstBeside: {
             /**
-             * @description Positions of the range switch apart from the full one; none: any range can be set
-             * @default []
+             * Format: uuid
+             * @description The pictures of a burst: seen together, the subject marked and followed, and out as sidecars, a table or a document.
              */
-            ranges: {
-                near_m: number;
-                /** @description null: infinity */
-                far_m?: number | null;
-            }[];
-            /**
-             * @description Magnifications of the extenders it takes
-             * @default []
-             */
-            extenders: number[];
-            /**
-             * @description Whether a switch on it turns autofocus off
-             * @default true
-             */
-            manual_switch: boolean;
-            /**
-             * @description How its focusing ring turns; null: not known
-             * @default null
-             */
-            ring: {
-                /**
-                 * @description From the nearest distance to infinity
-                 * @default 180
-                 */
-                throw_deg: number;
-                /**
-                 * @description Whether turning it right, seen from behind the camera, focuses nearer
-                 * @default false
-                 */
-                right_is_nearer: boolean;
+            id: string;
+            rush: string | null;
+            /** Format: date-time */
+            at: string;
+        };
+        BurstPictures: {
+            burst: components["schemas"]["LoggedBurst"];
+            pictures: components["schemas"]["Picture"][];
+            /** @description Pictures in which the person marked the subject */
+            marked: string[];
+            following: {
+                done: number;
+                total: number;
             } | null;
+            /**
+             * @description Who says where the subject is: the person, the camera, or how it was marked in an earlier burst; null: nobody yet
+             * @enum {string|null}
+             */
+            found_by: "person" | "camera" | "before" | null;
+            /** @description What it was matched to its rush by; `said` where the person did */
+            matched: string[];
+            /**
+             * @description What tells when it was shot, where its frames do not
+             * @enum {string|null}
+             */
+            clocked: "files" | "numbers" | null;
+            /** @description Time zone of its outing */
+            zone: string | null;
+            coc_px: number | null;
+            before: components["schemas"]["BurstBeside"] | null;
+            after: components["schemas"]["BurstBeside"] | null;
         };
         /**
-         * Subject
-         * @description Somebody or something that moves, with where its figures come from and what it does.
+         * Card
+         * @description An outing as it is carried: everything said in words. Times are of the place, with their distance to UTC.
          */
-        SubjectProfile: {
+        Card: {
+            /** @description What the log has taught, as this was planned with it; left out without one. */
+            learned?: {
+                /** @description Share of it that comes from the log, the rest from the model. */
+                log_share: number;
+                aim: number;
+                panning: number;
+                hand_focus: number;
+                /** @description Whether practice has a part in it. */
+                practised?: boolean;
+            } | null;
             /** @constant */
-            format: "rush-hold/subject@1";
-            subject: components["schemas"]["Subject"];
+            format: "rush-hold/card@1";
+            name: string;
+            place: string;
+            /** @description Time zone by name */
+            zone: string;
+            from: string;
+            to: string;
             /**
-             * @description Heading it is listed under
-             * @default Own
+             * @description Whether its light was metered instead of worked out from the sun
+             * @default false
              */
-            group: string;
+            metered: boolean;
+            /** @description Wanted frames that should be kept */
+            kept_wanted: number;
+            /** @description By the quarter hour */
+            light: {
+                at: string;
+                sun_height_deg: number;
+                ev100: number;
+                /** @enum {string} */
+                part: "night" | "twilight" | "golden" | "day";
+            }[];
+            /** @description In the order of the day; those without a time last */
+            rushes: {
+                /** @description In the outing */
+                number: number;
+                name: string;
+                subject: string;
+                wanted: number;
+                /** @description Passes hoped for */
+                times: number;
+                planned: {
+                    from: string;
+                    to: string;
+                } | null;
+                /** @description Hour in which it keeps most */
+                best: {
+                    at: string;
+                    keeper_rate: number;
+                };
+                /** @description By the quarter hour */
+                by_time: {
+                    at: string;
+                    keeper_rate: number;
+                    light: string | null;
+                    shutter: string;
+                    aperture: string;
+                    iso: string;
+                }[];
+                /** @description At its time */
+                keeper_rate: number;
+                /** @description What loses most of the rest */
+                lost_to: string | null;
+                body: string;
+                lens: string;
+                extender: number;
+                hold: components["schemas"]["Hold"];
+                /** @description Control that is held; null: from rest */
+                by: {
+                    place: string;
+                    name: string;
+                    /** @description What the camera calls it, and where it is found */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                } | null;
+                /** @description From rest to the moment */
+                press: components["schemas"]["Layout"]["by_school"]["items"]["rushes"]["items"]["press"]["items"][];
+                lines: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                    /** @description What the camera calls it, and where it is found */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    /** @description What the camera calls it, and where it is found */
+                    own_setting: {
+                        label: string;
+                        where: string;
+                    } | null;
+                }[];
+                shutter: string;
+                aperture: string;
+                iso: string;
+                /** @description From the rush before; null for the first */
+                changes: {
+                    seconds: number;
+                    kit: {
+                        part: string;
+                        from: string;
+                        to: string;
+                    }[];
+                    says: string[];
+                } | null;
+                /** @description What can be drawn of it: the subject in the frame in the middle of its pass, and how far it is over the pass */
+                drawn: {
+                    figure: string;
+                    /** @description Its length as a share of the frame’s width */
+                    wide: number;
+                    /** @description Its height as a share of its length */
+                    tall: number;
+                    /** @description Across to the right, and towards the camera */
+                    way: number[];
+                    /** @description Height of the frame as a share of its width */
+                    ratio: number;
+                    /** @description Null where no area is used */
+                    area: {
+                        width: number;
+                        height: number;
+                        at: number[];
+                    } | null;
+                    seconds: number;
+                    /** @description Evenly over its time */
+                    distances_m: number[];
+                    /** @description Where focus is set beforehand */
+                    focus_m: number | null;
+                };
+                /** @description What it does just before */
+                habit: string;
+                cautions: string[];
+            }[];
+            buttons: {
+                body: string;
+                /** @description In force when nothing is pressed */
+                rest: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                    /** @description What the camera calls it, and where it is found */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    /** @description What the camera calls it, and where it is found */
+                    own_setting: {
+                        label: string;
+                        where: string;
+                    } | null;
+                }[];
+                controls: {
+                    place: string;
+                    name: string;
+                    /** @description What the camera calls it, and where it is found */
+                    own: {
+                        label: string;
+                        where: string;
+                    } | null;
+                    says: string;
+                    lines: {
+                        setting: string;
+                        name: string;
+                        label: string;
+                        /** @description What the camera calls it, and where it is found */
+                        own: {
+                            label: string;
+                            where: string;
+                        } | null;
+                        /** @description What the camera calls it, and where it is found */
+                        own_setting: {
+                            label: string;
+                            where: string;
+                        } | null;
+                    }[];
+                }[];
+            }[];
+            checklist: string[];
+            cautions: string[];
+        };
+        CardLink: {
+            /** @description Addresses under which somebody else sees one card. */
+            id: number;
+            /** Format: date-time */
+            expires_at: string;
+        };
+        CauseRequest: {
             /**
-             * @description Its speed when it gives all (m/s)
-             * @default null
+             * Format: uuid
+             * @description One of the log; its answers are kept with it
              */
-            burst_mps: number | null;
+            burst?: string | null;
+            /** @description Without a burst: the rush it was, where that is known */
+            rush_id?: string | null;
+            answers?: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            units?: "metric" | "kmh" | "imperial";
+        };
+        Causes: {
+            /** @description The likeliest first */
+            causes: {
+                /** @description What went wrong in a burst, or in pictures nothing was logged of; and the test that confirms it. */
+                cause: string;
+                label: string;
+                probability: number;
+                because: string[];
+            }[];
+            /** @description One cause leads clearly */
+            leads: boolean;
+            /** @description Anything can be told at all */
+            tells: boolean;
+            /** @description By question; several with a bar between them where frames leave it open */
+            answers: {
+                [key: string]: string;
+            };
+            /** @description What was measured or read from what was logged, so that it need not be asked */
+            known: {
+                question: string;
+                answer: string;
+            }[];
+            /** @description Those that a person gave */
+            given: {
+                [key: string]: string;
+            };
+            next: {
+                question: string;
+                text: string;
+                hint: string;
+                choices: {
+                    answer: string;
+                    text: string;
+                }[];
+            } | null;
+            advice: string;
+            fix: components["schemas"]["Hold"] | null;
+            worth: {
+                keeper_rate: number;
+                with_fix: number;
+                frames_of_a_pass: number;
+                keepers_more: number;
+            } | null;
+            confirm: {
+                text: string;
+                frames_of_each: number | null;
+                bursts_of_each: number | null;
+                holds: {
+                    as_it_was: components["schemas"]["Hold"];
+                    with_fix: components["schemas"]["Hold"];
+                } | null;
+            };
+        };
+        ComparisonRequest: {
+            rush: components["schemas"]["Rush"];
+            holds: components["schemas"]["Hold"][];
+            /** @description How often each is played; as often as in a ranking gives the figures of that ranking */
+            runs?: number[];
+            /** @description Names the asking window, so that its newer questions stop older ones */
+            window?: string;
+            /** @description Number of the question in its window */
+            turn?: number;
+            /** @description Which run to show of both */
+            run?: number;
+        };
+        CopyLink: {
+            /** @description Addresses under which somebody else takes a copy of a drill, rush, hold, layout or card into their own account. */
+            id: number;
+            /** @enum {string} */
+            kind: "drill" | "rush" | "hold" | "layout" | "card";
+            name: string;
+            /** Format: date-time */
+            expires_at: string;
+        };
+        /**
+         * Day
+         * @description The plan of an outing: light by the quarter hour, what each rush keeps when, the order and the changes in between.
+         */
+        Day: {
+            /** @description What the log has taught, as this was planned with it; left out without one. */
+            learned?: {
+                /** @description Share of it that comes from the log, the rest from the model. */
+                log_share: number;
+                aim: number;
+                panning: number;
+                hand_focus: number;
+                /** @description Whether practice has a part in it. */
+                practised?: boolean;
+            } | null;
+            /** @constant */
+            format: "rush-hold/day@1";
+            name: string;
+            /** @description False while only closed form has answered */
+            played: boolean;
+            light: {
+                at: string;
+                sun_height_deg: number;
+                sun_bearing_deg: number;
+                ev100: number;
+                /**
+                 * @description Part of the day
+                 * @enum {string}
+                 */
+                part: "night" | "twilight" | "golden" | "day";
+                sky: string;
+            }[];
+            rushes: {
+                name: string;
+                wanted: number;
+                times: number;
+                /** @description Of a pass */
+                frames: number;
+                by_time: {
+                    at: string;
+                    keeper_rate: number;
+                    /** @description front, side, back or none, where it is known which way one looks */
+                    light: string | null;
+                    /** @description What loses most */
+                    lost_to: string | null;
+                    /** @description Shutter, aperture and ISO for the light of that time, in words */
+                    exposure: string;
+                    /** @description What keeps a group from being sharp together then, and the cheapest way out */
+                    group: string | null;
+                    /** @description Too dark by so many stops at the noise ceiling; frames are lost from two on */
+                    stops_short: number;
+                    /**
+                     * @description How far the air shimmers then
+                     * @enum {string}
+                     */
+                    shimmer: "none" | "low" | "some" | "strong";
+                }[];
+                planned: {
+                    /** @description When one sets out for it */
+                    since: string;
+                    from: string;
+                    to: string;
+                    /** @description Wanted frames kept */
+                    kept: number;
+                } | null;
+                hold: components["schemas"]["Hold"];
+                /** @description Why it has no time; null where it has one */
+                left_out: string | null;
+            }[];
+            /** @description Numbers of the rushes in order of time */
+            order: number[];
+            /** @description Those that do not fit */
+            left_out: number[];
+            /** @description Wanted frames kept over the day */
+            kept_wanted: number;
+            /** @description The same in the best order */
+            best_wanted: number;
+            changes: {
+                /** @description Number of the rush */
+                before: number;
+                after: number;
+                change: {
+                    setting: string;
+                    name: string;
+                    to: string;
+                    seconds: number;
+                }[];
+                kit: {
+                    part: string;
+                    from: string;
+                    to: string;
+                }[];
+                seconds: number;
+                /** @description Place of the control that is held for it; null: none */
+                by: string | null;
+            }[];
+            /** @description The buttons of each body, laid out for its rushes */
+            layouts: {
+                /** @description Name of the body */
+                body: string;
+                /** @description Its rushes as a drill with these buttons; null where there is nothing to tell apart */
+                rehearsal: components["schemas"]["Drill"] | null;
+                layout: components["schemas"]["Layout"]["by_school"]["items"];
+            }[];
+            /** @description What is looked at before leaving */
+            checklist: {
+                key: string;
+                /** @description Done once in a while, and worth a date */
+                lasting: boolean;
+                says: string;
+            }[];
+            cautions: {
+                what: string;
+                sentence: string;
+            }[];
+        };
+        DayRequest: {
+            /** @description An outing document, in which a rush may stand as the id of one's own */
+            outing: Record<string, never>;
             /**
-             * @description Of its sizes, as a share
-             * @default 0.1
+             * @description For sentences
+             * @enum {string}
              */
-            size_uncertainty: number;
+            units?: "metric" | "kmh" | "imperial";
+            /** @description Names the asking window, so that its newer questions stop older ones */
+            window?: string;
+            /** @description Number of the question in its window */
+            turn?: number;
+        };
+        /**
+         * Drill
+         * @description A turn of a drill: what came, which a seed decides, and what was done. The same document scores the same.
+         */
+        Drill: {
+            /** @constant */
+            format?: "rush-hold/drill@1";
+            /** @enum {string} */
+            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
+            /** @default 1 */
+            seed: number;
+            /** @description With the ring: whose distances, speed and lens */
+            rush?: components["schemas"]["Rush"];
+            /** @description With the ring: opening to practise at; null: as wide as the lens opens */
+            f_number?: number | null;
+            /** @description With the moment: frames of the body */
+            frames_per_s?: number;
             /**
-             * @description Of its speeds, as a share
-             * @default 0.25
+             * @description With moving the area: how it is moved
+             * @enum {string}
              */
-            speed_uncertainty: number;
+            move?: "stick" | "touch-absolute" | "touch-relative";
+            /** @description With buttons and a rehearsal: what each control does */
+            layout?: {
+                /** @enum {string} */
+                place: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
+                /** @enum {string} */
+                duty: "start-focus" | "stored-set" | "lock-exposure" | "recall-area" | "switch-detection" | "toggle-manual" | "magnify" | "preview-depth";
+                mode?: string | null;
+                area?: string | null;
+                detect?: string | null;
+            }[];
+            /** @description With a rehearsal: the rushes of an outing, as its layout reaches them */
+            rushes?: {
+                name: string;
+                /** @description The control that is held for it; null: whatever starts focus */
+                by?: string | null;
+                /** @description What is still to be changed then */
+                left?: {
+                    setting: string;
+                    seconds: number;
+                }[];
+                /** @description From seeing it to the first frame */
+                warning_s: number;
+                /** @description From the first frame to the last */
+                pass_s: number;
+                figure?: string;
+                /** @description Its length as a share of the frame’s width, at the first frame and the last */
+                wide?: number[];
+                /** @description Its height as a share of its length */
+                tall?: number;
+                /** @description Across to the right, and towards the camera, at the first frame */
+                way?: number[];
+                /** @description How often its stroke or stride repeats */
+                poses_hz?: number;
+            }[];
+            /** @description With buttons: time in s and the number of the control that answers, null for any; left out they are drawn from the seed */
+            calls?: (number | null)[][];
+            /** @description What helped */
+            aids?: {
+                magnified?: boolean;
+                outline?: boolean;
+                /** @description Without motion */
+                still?: boolean;
+                sound?: boolean;
+                eyes_shut?: boolean;
+            };
+            /** @description What was done. Buttons, and a rehearsal: s, number of the control, 1 pressed or 0 let go. Ring: s, turn from 0 at infinity to 1 at the nearest distance, 1 while the shutter is pressed. Moving the area: s, and where its middle is from then on, from the middle of the frame in frame widths and heights. Moment: s of each press. First sharp frame: 0 by autofocus or 1 by hand, s, 1 where it was missed. */
+            trace?: (number | number[])[];
+        };
+        DrillAsked: {
             /**
-             * @description Where the figures come from
-             * @default
+             * @description Turns of drills: what comes, what was done, and what it came to.
+             * @enum {string}
              */
-            source: string;
+            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
             /**
-             * @description What it does before it moves
-             * @default
+             * @description How the area is moved
+             * @enum {string|null}
              */
-            habit: string;
+            move?: "stick" | "touch-absolute" | "touch-relative" | null;
+            seed?: number;
+            /** @description One of one's own */
+            rush?: string | null;
+            body?: string | null;
+            f_number?: number | null;
+            layout?: components["schemas"]["DrillKey"][];
+            /** @description The very same turn as another, in place of the rest */
+            document?: components["schemas"]["Drill"];
+        };
+        DrillCourse: {
+            drill: string;
+            seed: number;
+            seconds: number;
+            layout?: components["schemas"]["DrillKey"][];
+            /** @description Time in s, and the number of the control; null: any */
+            calls?: (number | null)[][];
+            asked?: {
+                key: number;
+                call: string;
+            }[];
+            ring?: {
+                focal_mm: number;
+                f_number: number;
+                nearest_m: number;
+                coc_um: number;
+            };
+            start?: number;
+            frames_per_s?: number;
+            stretches?: {
+                from: number;
+                counts: number;
+                to: number;
+                way: number[][];
+                mark_m: number | null;
+            }[];
+            trials?: {
+                from: number;
+                cue: number;
+                peak: number;
+                to: number;
+                burst_s: number;
+                sudden: boolean;
+            }[];
+            /** @enum {string} */
+            move?: "stick" | "touch-absolute" | "touch-relative";
+            /** @description Of moving the area: how near it has to come, frame widths and heights */
+            near?: number[];
+            /** @description Of moving the area: when and where, from the middle of the frame */
+            targets?: {
+                from: number;
+                to: number;
+                at: number[];
+            }[];
+            /** @description Of a rehearsal: the number of the control that answers each rush */
+            answers?: number[];
+            /** @description Of a rehearsal: which rush comes, when it is seen, its first frame, and when it has gone, s */
+            comings?: {
+                entry: number;
+                from: number;
+                due: number;
+                to: number;
+            }[];
+            document: components["schemas"]["Drill"];
+            /** @description What is seen */
+            about: {
+                figure: string;
+                length_m: number;
+                height_m: number;
+                sensor_mm: number;
+            };
+        };
+        DrillKey: {
+            place: string;
+            duty: string;
+            mode: string | null;
+            area: string | null;
+            detect: string | null;
+        };
+        DrillScore: {
+            drill: string;
+            seed: number;
+            rush?: string;
+            f_number?: number;
+            aids?: {
+                [key: string]: boolean;
+            };
+            right?: number;
+            median_s?: number | null;
+            reaction_s?: number | null;
+            keys?: {
+                key: number;
+                place: string;
+                call: string;
+                asked: number;
+                right: number;
+                missed: number;
+                median_s: number | null;
+                pressed: {
+                    [key: string]: number;
+                };
+            }[];
+            share?: number;
+            kept?: number;
+            slots?: number;
+            taken?: number;
+            sharp?: number;
+            par?: number;
+            against?: number;
+            first_sharp_s?: number | null;
+            lag_s?: number | null;
+            scatter?: number | null;
+            overshoots?: number;
+            wrong_way?: number;
+            starts?: number;
+            hand?: number | null;
+            frames?: {
+                t: number;
+                m: number;
+                at_m: number;
+                blur: number;
+                kept: boolean;
+            }[];
+            short?: number;
+            long?: number;
+            foreseen?: number;
+            sudden?: number;
+            timing?: {
+                mean: number;
+                spread: number;
+            } | null;
+            worth?: {
+                burst_s: number;
+                lead_s: number;
+                chance: number;
+                frames: number;
+            }[];
+            trials?: {
+                press: number | null;
+                off: number | null;
+                caught: boolean;
+            }[];
+            move?: string;
+            usual_s?: number;
+            /** @description Of moving the area: until it had arrived at each place, s; null: not in time */
+            moves?: (number | null)[];
+            /** @description Share of the comings of a rehearsal for which the camera was ready */
+            in_time?: number;
+            /** @description Of a rehearsal */
+            rushes?: {
+                name: string;
+                by: string;
+                warning_s: number;
+                /** @description What is changed after the press takes so long */
+                left_s: number;
+                asked: number;
+                right: number;
+                in_time: number;
+                missed: number;
+                held_s: number | null;
+                late_s: number;
+                /** @description Share of the pass */
+                lost: number;
+                mend: string;
+                instead: string | null;
+                setting: string | null;
+            }[];
+            auto?: components["schemas"]["FirstSharpTimes"];
+            by_hand?: components["schemas"]["FirstSharpTimes"];
+        };
+        Estimate: {
+            /** @description What the log has taught, whether plans use it, and how right they were. */
+            mean: number;
+            low: number;
+            high: number;
+        };
+        FirstSharpTimes: {
+            trials: number;
+            missed: number;
+            median_s: number | null;
+            mean_s: number | null;
+        };
+        GroupResults: {
+            id: string;
+            name: string;
+            join_code: string;
+            /** @description What was given, the latest first */
+            tasks: {
+                id: string;
+                /** @enum {string} */
+                kind: "drill" | "rush" | "hold" | "layout" | "card";
+                name: string;
+                note: string;
+                /** Format: date */
+                due_on: string | null;
+                /** Format: date-time */
+                given_at: string;
+                done: {
+                    member: number;
+                    /** Format: date-time */
+                    at: string;
+                    /** @description What the turn came to, where drills are shared */
+                    value: number | null;
+                    /** @description The rush it became, where its bursts are shared */
+                    rush: string | null;
+                }[];
+            }[];
+            members: {
+                id: number;
+                name: string;
+                /** Format: date-time */
+                joined_at: string;
+                shares_drills: boolean;
+                drills: {
+                    drill: string;
+                    /** Format: date */
+                    day: string;
+                    seed: number;
+                    /** @description Share right, kept or caught */
+                    value: number;
+                    seconds: number | null;
+                }[];
+                rushes: {
+                    rush: string;
+                    bursts: number;
+                    frames: number;
+                    keepers: number;
+                    /** Format: date-time */
+                    last_at: string | null;
+                }[];
+            }[];
+        };
+        GroupShares: {
+            drills: boolean;
+            /** @description Whose bursts are shared */
+            rushes: string[];
+        };
+        GroupSummary: {
+            /** @description People who practise with a teacher, and what each of them shares. */
+            id: string;
+            name: string;
+            /** @description Whether it is one's own */
+            teaches: boolean;
+            teacher: string;
+            members: number;
+            /** @description For its teacher only */
+            join_code: string | null;
+            shares: components["schemas"]["GroupShares"] | null;
+        };
+        GroupTask: {
+            /** @description What a teacher gives a group to do, and members doing it. */
+            id: string;
+            group: {
+                id: string;
+                name: string;
+            };
+            teacher: string;
+            /** @enum {string} */
+            kind: "drill" | "rush" | "hold" | "layout" | "card";
+            name: string;
+            note: string;
+            /** Format: date */
+            due_on: string | null;
+            /** Format: date-time */
+            given_at: string;
             /**
-             * @description What to take care of where it is met
-             * @default []
+             * Format: date-time
+             * @description When oneself did it
              */
-            hazards: ("nest" | "roadside" | "cliff-edge" | "water" | "sideline" | "cold-ground")[];
+            done_at: string | null;
         };
         /**
          * Habits
@@ -3726,6 +3769,179 @@ export interface components {
             body?: string | null;
             /** @description Id of the lens a new rush starts with */
             lens?: string | null;
+        };
+        /**
+         * Hold
+         * @description A camera set-up. Every field may be left out; what is left out is solved for.
+         */
+        Hold: {
+            /** @constant */
+            format?: "rush-hold/hold@1";
+            focus?: {
+                /**
+                 * @description Focus mode
+                 * @enum {string}
+                 */
+                mode?: "single" | "continuous" | "auto-switch" | "single-then-ring" | "manual";
+                /**
+                 * @description Who moves the focus
+                 * @enum {string}
+                 */
+                technique?: "auto" | "park" | "pull" | "follow";
+                /**
+                 * @description Area
+                 * @enum {string}
+                 */
+                area?: "speck" | "point" | "plus" | "ring-small" | "ring-medium" | "ring-large" | "column" | "band" | "block" | "side" | "whole" | "follow";
+                /**
+                 * @description Kind looked for
+                 * @enum {string}
+                 */
+                detect?: "bird" | "animal" | "person" | "vehicle" | "off";
+                /** @description Whether it goes for the eye */
+                eye?: boolean;
+                /** @description How long the body waits before it believes something new (s) */
+                patience_s?: number;
+                /** @description How far it believes a change of speed: 0 expects steady speed, 1 believes every change */
+                nimble?: number;
+                /**
+                 * @description Which of several things in the area is taken
+                 * @enum {string}
+                 */
+                wins?: "held" | "middle" | "nearest";
+                /** @description Middle of the area from the middle of the frame: right in frame widths, down in frame heights */
+                area_at?: number[];
+                /** @description Focus distance before the rush (m) */
+                start_at_m?: number;
+                /** @description Nearest and farthest distance searched; null is infinity */
+                range_m?: (number | null)[] | null;
+            };
+            /**
+             * @description Part that has to be sharp
+             * @enum {string}
+             */
+            aim?: "eye" | "head" | "chest" | "edge" | "body";
+            exposure?: {
+                /** @description Shutter time (s) */
+                shutter_s?: number;
+                /** @description Aperture (f-number) */
+                aperture?: number;
+                /** @description ISO (ISO) */
+                iso?: number;
+            };
+            /**
+             * @description Frames at a press
+             * @enum {string}
+             */
+            drive?: "single" | "short" | "long";
+            /**
+             * @description Stabiliser
+             * @enum {string}
+             */
+            stabiliser?: "off" | "on" | "panning";
+            /**
+             * @description What carries the camera
+             * @enum {string}
+             */
+            support?: "handheld" | "prone" | "beanbag" | "monopod" | "tripod";
+        };
+        HoldComparison: {
+            /** @description The set-ups of the log against each other. */
+            rush_id: string | null;
+            /** @description Rushes of which several set-ups were logged */
+            rushes: {
+                id: string;
+                name: string;
+                holds: number;
+                bursts: number;
+            }[];
+            comparison: {
+                holds: {
+                    hold: components["schemas"]["Hold"];
+                    bursts: number;
+                    frames: number;
+                    keepers: number;
+                    share: components["schemas"]["Estimate"];
+                    /** @description Chance to keep most */
+                    best: number;
+                    /** @description Its bursts one by one, the latest last */
+                    shot: {
+                        /** Format: date-time */
+                        at: string | null;
+                        frames: number;
+                        keepers: number;
+                    }[];
+                    first_sharp: {
+                        seconds: number;
+                        bursts: number;
+                        missed: number;
+                    } | null;
+                }[];
+                /** @description How alike the frames of one burst are, 0 to 1 */
+                alike: number;
+                pairs: {
+                    a: number;
+                    b: number;
+                    a_better: number;
+                    difference: components["schemas"]["Estimate"];
+                    decided: boolean;
+                    even: boolean;
+                    /** @description More of each, to tell at even chances; null: more than anybody shoots */
+                    frames_needed: number | null;
+                    /** @description The same, to tell nine times in ten */
+                    frames_to_be_sure: number | null;
+                    unfair: {
+                        what: string;
+                        text: string;
+                    }[];
+                    first_sharp: {
+                        a_sooner: number;
+                        difference_s: components["schemas"]["Estimate"];
+                    } | null;
+                }[];
+                /** @description Which to shoot next; null: it is decided */
+                next: number | null;
+            } | null;
+        };
+        KeptDrill: {
+            id: string;
+            drill: string;
+            /** Format: date */
+            day: string;
+            /** Format: date-time */
+            done_at: string;
+            score: components["schemas"]["DrillScore"];
+        };
+        /** @description An outing document (formats/outing.schema.json) in which a rush may stand as the id of one's own */
+        KeptOuting: Record<string, never>;
+        KitItem: {
+            id: string;
+            /** @enum {string} */
+            type: "bodies" | "lenses" | "subjects";
+            name: string;
+            /** @description Everybody has it; changing it makes a copy */
+            sample: boolean;
+            based_on: string | null;
+            version: number;
+            /** Format: date-time */
+            updated_at: string | null;
+            document: components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
+            standing: components["schemas"]["Hold"] | null;
+        };
+        KitListing: {
+            id: string;
+            /** @enum {string} */
+            type: "bodies" | "lenses" | "subjects";
+            name: string;
+            /** @description Everybody has it; changing it makes a copy */
+            sample: boolean;
+            based_on: string | null;
+            version: number;
+            /** Format: date-time */
+            updated_at: string | null;
+            /** @description The fields of its document that a list shows; of a body also `own_words`, what its camera calls things */
+            outline: Record<string, never>;
+            standing: components["schemas"]["Hold"] | null;
         };
         /**
          * Layout
@@ -3933,121 +4149,229 @@ export interface components {
                 own: boolean;
             }[];
         };
-        /**
-         * Day
-         * @description The plan of an outing: light by the quarter hour, what each rush keeps when, the order and the changes in between.
-         */
-        Day: {
-            /** @description What the log has taught, as this was planned with it; left out without one. */
-            learned?: {
-                /** @description Share of it that comes from the log, the rest from the model. */
-                log_share: number;
-                aim: number;
-                panning: number;
-                hand_focus: number;
-                /** @description Whether practice has a part in it. */
-                practised?: boolean;
-            } | null;
-            /** @constant */
-            format: "rush-hold/day@1";
-            name: string;
-            /** @description False while only closed form has answered */
-            played: boolean;
-            light: {
+        LayoutRequest: {
+            /** @description Ids of one's own rushes */
+            rushes: string[];
+            /** @description Id of a body of one's own or a sample; that of the first rush when left out */
+            body?: string | null;
+            /** @enum {string} */
+            school?: "half-press" | "thumb" | "two-thumbs" | "three" | "free";
+            /** @description Sets to keep, by the place of their control; null keeps a control without one */
+            pins?: {
+                [key: string]: components["schemas"]["Hold"] | null;
+            };
+            /**
+             * @description For sentences
+             * @enum {string}
+             */
+            units?: "metric" | "kmh" | "imperial";
+            /** @description Names the asking window, so that its newer questions stop older ones */
+            window?: string;
+            /** @description Number of the question in its window */
+            turn?: number;
+        };
+        Learned: {
+            /** @description Whether plans use it */
+            uses: boolean;
+            /**
+             * Format: date-time
+             * @description Bursts before are left out
+             */
+            since: string | null;
+            learned: {
+                /** Format: date-time */
                 at: string;
-                sun_height_deg: number;
-                sun_bearing_deg: number;
-                ev100: number;
-                /**
-                 * @description Part of the day
-                 * @enum {string}
-                 */
-                part: "night" | "twilight" | "golden" | "day";
-                sky: string;
-            }[];
-            rushes: {
-                name: string;
-                wanted: number;
-                times: number;
-                /** @description Of a pass */
-                frames: number;
-                by_time: {
-                    at: string;
-                    keeper_rate: number;
-                    /** @description front, side, back or none, where it is known which way one looks */
-                    light: string | null;
-                    /** @description What loses most */
-                    lost_to: string | null;
-                    /** @description Shutter, aperture and ISO for the light of that time, in words */
-                    exposure: string;
-                    /** @description What keeps a group from being sharp together then, and the cheapest way out */
-                    group: string | null;
-                    /** @description Too dark by so many stops at the noise ceiling; frames are lost from two on */
-                    stops_short: number;
-                    /**
-                     * @description How far the air shimmers then
-                     * @enum {string}
-                     */
-                    shimmer: "none" | "low" | "some" | "strong";
-                }[];
-                planned: {
-                    /** @description When one sets out for it */
-                    since: string;
-                    from: string;
-                    to: string;
-                    /** @description Wanted frames kept */
-                    kept: number;
-                } | null;
-                hold: components["schemas"]["Hold"];
-                /** @description Why it has no time; null where it has one */
-                left_out: string | null;
-            }[];
-            /** @description Numbers of the rushes in order of time */
-            order: number[];
-            /** @description Those that do not fit */
-            left_out: number[];
-            /** @description Wanted frames kept over the day */
-            kept_wanted: number;
-            /** @description The same in the best order */
-            best_wanted: number;
-            changes: {
-                /** @description Number of the rush */
-                before: number;
-                after: number;
-                change: {
-                    setting: string;
-                    name: string;
-                    to: string;
-                    seconds: number;
-                }[];
+                bursts: number;
+                said: {
+                    aim: number;
+                    panning: number;
+                    hand_focus: number;
+                };
+                skills: {
+                    aim: components["schemas"]["Estimate"];
+                    panning: components["schemas"]["Estimate"];
+                    hand_focus: components["schemas"]["Estimate"];
+                };
                 kit: {
-                    part: string;
-                    from: string;
-                    to: string;
-                }[];
-                seconds: number;
-                /** @description Place of the control that is held for it; null: none */
-                by: string | null;
+                    [key: string]: {
+                        log_odds: components["schemas"]["Estimate"];
+                        /** @description By how much it keeps more or less where the model keeps every other frame */
+                        at_half: components["schemas"]["Estimate"];
+                    };
+                };
+                /** @description Share of what is said that comes from the log */
+                log_share: number;
+                frames_worth: number;
+                /** @description Bursts that look logged wrongly and are not believed */
+                outliers: string[];
+                right: {
+                    bursts: {
+                        burst: string;
+                        rush: string;
+                        rush_id: string | null;
+                        /** Format: date-time */
+                        at: string;
+                        frames: number;
+                        keepers: number;
+                        model: number;
+                        /** @description By the bursts of the days before */
+                        learned: number;
+                        low: number;
+                        high: number;
+                    }[];
+                    brier: {
+                        frames: number;
+                        model: number;
+                        learned: number;
+                        even: number;
+                    } | null;
+                };
+            } | null;
+        };
+        /**
+         * Lens
+         * @description What a lens can do. The same fields stand under kit.lens of a rush, where focal_mm is the focal length in use; all have defaults.
+         */
+        Lens: {
+            /**
+             * @description Needed in a file of its own; may be left out within a rush
+             * @constant
+             */
+            format?: "rush-hold/lens@1";
+            /** @description Description */
+            name?: string;
+            /**
+             * @description Focal length in use (mm)
+             * @default 500
+             */
+            focal_mm: number;
+            /**
+             * @description Widest (f-number)
+             * @default 4
+             */
+            max_aperture: number;
+            /**
+             * @description Smallest (f-number)
+             * @default 32
+             */
+            min_aperture: number;
+            /**
+             * @description From wide open to where it is sharpest (stops)
+             * @default 1
+             */
+            best_stops_down: number;
+            /**
+             * @description Nearest focus (m)
+             * @default 3.5
+             */
+            nearest_m: number;
+            /**
+             * @description Nearest to infinity by its own drive (s)
+             * @default 0.5
+             */
+            sweep_s: number;
+            /**
+             * @description What its stabiliser promises (stops)
+             * @default 4
+             */
+            stabiliser_stops: number;
+            /**
+             * @description Of a zoom: its widest opening at two focal lengths or more, shortest first; max_aperture then follows from focal_mm
+             * @default []
+             */
+            zoom: {
+                focal_mm: number;
+                max_aperture: number;
             }[];
-            /** @description The buttons of each body, laid out for its rushes */
-            layouts: {
-                /** @description Name of the body */
-                body: string;
-                /** @description Its rushes as a drill with these buttons; null where there is nothing to tell apart */
-                rehearsal: components["schemas"]["Drill"] | null;
-                layout: components["schemas"]["Layout"]["by_school"]["items"];
+            /**
+             * @description Positions of the range switch apart from the full one; none: any range can be set
+             * @default []
+             */
+            ranges: {
+                near_m: number;
+                /** @description null: infinity */
+                far_m?: number | null;
             }[];
-            /** @description What is looked at before leaving */
-            checklist: {
-                key: string;
-                /** @description Done once in a while, and worth a date */
-                lasting: boolean;
-                says: string;
+            /**
+             * @description Magnifications of the extenders it takes
+             * @default []
+             */
+            extenders: number[];
+            /**
+             * @description Whether a switch on it turns autofocus off
+             * @default true
+             */
+            manual_switch: boolean;
+            /**
+             * @description How its focusing ring turns; null: not known
+             * @default null
+             */
+            ring: {
+                /**
+                 * @description From the nearest distance to infinity
+                 * @default 180
+                 */
+                throw_deg: number;
+                /**
+                 * @description Whether turning it right, seen from behind the camera, focuses nearer
+                 * @default false
+                 */
+                right_is_nearer: boolean;
+            } | null;
+        };
+        LogGroup: {
+            /** @description Everything that was logged, and what it comes to. */
+            name: string;
+            rush_id: string | null;
+            bursts: number;
+            /** @description Kept, with the interval it lies in nine times in ten */
+            share: {
+                mean: number;
+                low: number;
+                high: number;
+            } | null;
+            lost: {
+                cause: string;
+                label: string;
+                bursts: number;
             }[];
-            cautions: {
-                what: string;
-                sentence: string;
-            }[];
+        };
+        LoggedBurst: {
+            /**
+             * Format: uuid
+             * @description Made where it was logged; sent twice it is kept once
+             */
+            id: string;
+            outing_id?: string | null;
+            rush_id?: string | null;
+            /** @description Name of the rush */
+            rush: string;
+            /** Format: date-time */
+            at: string;
+            /** @enum {string|null} */
+            kept?: "none" | "few" | "half" | "most" | "all" | null;
+            frames?: number | null;
+            keepers?: number | null;
+            /** @description What lost most of the rest */
+            lost_to?: string | null;
+            note?: string;
+            hold?: components["schemas"]["Hold"];
+            /** @description Whether there are pictures of it */
+            pictures?: boolean;
+            /** @description Whether it was asked what went wrong in it */
+            asked?: boolean;
+            /** @description Said to be logged wrongly: it is not learned from */
+            doubted?: boolean;
+        };
+        OfferedCopy: {
+            /** @enum {string} */
+            kind: "drill" | "rush" | "hold" | "layout" | "card";
+            name: string;
+            from: string;
+            /** @description A drill without what was done; a rush; for a hold `rush` and `pins`; a body; an outing with its rushes inside */
+            document: {
+                [key: string]: unknown;
+            };
         };
         /**
          * Outing
@@ -4166,11 +4490,104 @@ export interface components {
                 [key: string]: string;
             };
         };
+        OutingSummary: {
+            id: string;
+            name: string;
+            place: string;
+            /** @description Time zone of the place */
+            zone: string;
+            /** Format: date-time */
+            starts_at: string;
+            /** Format: date-time */
+            ends_at: string;
+            /** @description How many */
+            rushes: number;
+            version: number;
+            /** Format: date-time */
+            updated_at: string;
+        };
+        Picture: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            stage: "waiting" | "looked" | "refused";
+            problem: string | null;
+            burst_id: string | null;
+            taken_at: string | null;
+            /** @description Whether the file itself is still here */
+            original: boolean;
+            wide?: number | null;
+            high?: number | null;
+            /** @description What the file says of itself, in the person’s own words where there are any */
+            facts: {
+                label: string;
+                value: string;
+            }[];
+            measured: {
+                aim: {
+                    x: number;
+                    y: number;
+                } | null;
+                sigma_px: number | null;
+                long_px: number | null;
+                short_px: number | null;
+                angle_deg: number | null;
+                width_px: number | null;
+                limit_px: number;
+                sharp_where: string;
+                camera_smeared?: boolean | null;
+                /** @enum {string} */
+                verdict: "kept" | "lost" | "untold";
+                /**
+                 * @description Why it cannot be told
+                 * @enum {string|null}
+                 */
+                untold?: "plain" | "hidden" | "unclear" | null;
+                sure: number;
+                /** @description The subject was not found in it */
+                not_found?: boolean;
+                tiles: {
+                    x: number;
+                    y: number;
+                    sigma_px: number | null;
+                }[];
+            } | null;
+            /** @description What the person says: kept or lost; null: nothing yet */
+            said: boolean | null;
+            /** @description What counts: what the person says, or what was measured */
+            kept: boolean | null;
+            lost_to: string | null;
+            /** @description What it was focused at, as the file says */
+            distance_m: number | null;
+            /** @description Address of the picture, good for a short while */
+            thumbnail: string | null;
+            preview: string | null;
+        };
+        PictureBurst: {
+            /** @description Frame by frame, null where it is not known */
+            kept: (boolean | null)[];
+            burst: components["schemas"]["LoggedBurst"];
+            /** @description Address of a thumbnail */
+            first: string | null;
+            pictures: number;
+            marked: boolean;
+            /** @description Time zone of its outing */
+            zone: string | null;
+            /**
+             * @description What tells when it was shot, where its frames do not
+             * @enum {string|null}
+             */
+            clocked: "files" | "numbers" | null;
+            following: {
+                done: number;
+                total: number;
+            } | null;
+        };
         /**
-         * Card
-         * @description An outing as it is carried: everything said in words. Times are of the place, with their distance to UTC.
+         * Plan
+         * @description A complete hold for a rush, with reasons, margins and pictures in numbers.
          */
-        Card: {
+        Plan: {
             /** @description What the log has taught, as this was planned with it; left out without one. */
             learned?: {
                 /** @description Share of it that comes from the log, the rest from the model. */
@@ -4182,176 +4599,324 @@ export interface components {
                 practised?: boolean;
             } | null;
             /** @constant */
-            format: "rush-hold/card@1";
-            name: string;
-            place: string;
-            /** @description Time zone by name */
-            zone: string;
-            from: string;
-            to: string;
-            /**
-             * @description Whether its light was metered instead of worked out from the sun
-             * @default false
-             */
-            metered: boolean;
-            /** @description Wanted frames that should be kept */
-            kept_wanted: number;
-            /** @description By the quarter hour */
-            light: {
-                at: string;
-                sun_height_deg: number;
-                ev100: number;
-                /** @enum {string} */
-                part: "night" | "twilight" | "golden" | "day";
-            }[];
-            /** @description In the order of the day; those without a time last */
-            rushes: {
-                /** @description In the outing */
-                number: number;
-                name: string;
-                subject: string;
-                wanted: number;
-                /** @description Passes hoped for */
-                times: number;
-                planned: {
-                    from: string;
-                    to: string;
-                } | null;
-                /** @description Hour in which it keeps most */
-                best: {
-                    at: string;
-                    keeper_rate: number;
-                };
-                /** @description By the quarter hour */
-                by_time: {
-                    at: string;
-                    keeper_rate: number;
-                    light: string | null;
-                    shutter: string;
-                    aperture: string;
-                    iso: string;
-                }[];
-                /** @description At its time */
-                keeper_rate: number;
-                /** @description What loses most of the rest */
-                lost_to: string | null;
-                body: string;
-                lens: string;
-                extender: number;
+            format: "rush-hold/plan@1";
+            /** @description The hold; with what came of playing it, when it was played */
+            best: {
                 hold: components["schemas"]["Hold"];
-                /** @description Control that is held; null: from rest */
-                by: {
-                    place: string;
-                    name: string;
-                    /** @description What the camera calls it, and where it is found */
-                    own: {
-                        label: string;
-                        where: string;
-                    } | null;
-                } | null;
-                /** @description From rest to the moment */
-                press: components["schemas"]["Layout"]["by_school"]["items"]["rushes"]["items"]["press"]["items"][];
-                lines: {
-                    setting: string;
-                    name: string;
-                    label: string;
-                    /** @description What the camera calls it, and where it is found */
-                    own: {
-                        label: string;
-                        where: string;
-                    } | null;
-                    /** @description What the camera calls it, and where it is found */
-                    own_setting: {
-                        label: string;
-                        where: string;
-                    } | null;
-                }[];
-                shutter: string;
-                aperture: string;
-                iso: string;
-                /** @description From the rush before; null for the first */
-                changes: {
-                    seconds: number;
-                    kit: {
-                        part: string;
-                        from: string;
-                        to: string;
-                    }[];
-                    says: string[];
-                } | null;
-                /** @description What can be drawn of it: the subject in the frame in the middle of its pass, and how far it is over the pass */
-                drawn: {
-                    figure: string;
-                    /** @description Its length as a share of the frame’s width */
-                    wide: number;
-                    /** @description Its height as a share of its length */
-                    tall: number;
-                    /** @description Across to the right, and towards the camera */
-                    way: number[];
-                    /** @description Height of the frame as a share of its width */
-                    ratio: number;
-                    /** @description Null where no area is used */
-                    area: {
-                        width: number;
-                        height: number;
-                        at: number[];
-                    } | null;
-                    seconds: number;
-                    /** @description Evenly over its time */
-                    distances_m: number[];
-                    /** @description Where focus is set beforehand */
-                    focus_m: number | null;
+                runs?: number;
+                frames?: number;
+                keepers?: {
+                    mean: number;
+                    low: number;
+                    high: number;
                 };
-                /** @description What it does just before */
-                habit: string;
-                cautions: string[];
+                keeper_rate?: number;
+                standard_error?: number;
+                any_keeper?: number;
+                first_keeper_s?: number;
+                losses?: {
+                    [key: string]: number;
+                };
+            };
+            lines: {
+                setting: string;
+                /**
+                 * @description Group
+                 * @enum {string}
+                 */
+                group: "focus" | "exposure" | "shooting";
+                name: string;
+                /** @description As documents spell it */
+                value: unknown;
+                label: string;
+                reason: string;
+                pinned: boolean;
+                margin: {
+                    name: string;
+                    used: number;
+                    allowed: number;
+                    unit: string;
+                    /** @description Used ÷ allowed; above 1 it does not fit */
+                    share: number;
+                } | null;
+                alternatives: {
+                    /** @description As documents spell it */
+                    value: unknown;
+                    label: string;
+                    because: string;
+                    possible: boolean;
+                }[];
+                /** @description What the person's camera calls this value */
+                own: {
+                    label: string;
+                    where: string;
+                } | null;
+                /** @description What the person's camera calls the setting */
+                own_setting: {
+                    label: string;
+                    where: string;
+                } | null;
+                /** @description Key of a word that is missing */
+                ask: string | null;
+                /** @description Does nothing in this hold */
+                idle: boolean;
             }[];
-            buttons: {
-                body: string;
-                /** @description In force when nothing is pressed */
-                rest: {
+            /** @description Settings that most rests on here, up to three, the first most */
+            important: string[];
+            margins: {
+                subject_blur_um: number;
+                limb_blur_um: number;
+                shake_um: number;
+                depth_near_m: number;
+                depth_far_m: number | null;
+                coc_um: number;
+                /** @description Blur up to this still makes a keeper (µm) */
+                keeper_um: number;
+                diffraction_um: number;
+                ev_short: number;
+            };
+            blur: {
+                parts_um: {
+                    defocus: number;
+                    subject: number;
+                    shake: number;
+                    depth_change: number;
+                    lens: number;
+                    air: number;
+                    diffraction: number;
+                    pixel: number;
+                };
+                total_um: number;
+                /**
+                 * @description Verdict
+                 * @enum {string}
+                 */
+                verdict: "crisp" | "keeper" | "soft";
+            };
+            shutters: {
+                body_frozen: {
+                    seconds: number;
+                    label: string;
+                } | null;
+                limbs_frozen: {
+                    seconds: number;
+                    label: string;
+                } | null;
+                rule_of_thumb: {
+                    seconds: number;
+                    label: string;
+                    for: string;
+                };
+                against_shake: {
+                    seconds: number;
+                    label: string;
+                } | null;
+            };
+            misfits: {
+                what: string;
+                sentence: string;
+                ways_out: string[];
+            }[];
+            cautions: {
+                what: string;
+                sentence: string;
+            }[];
+            light: {
+                ev100: number;
+                sun_height_deg: number | null;
+                sun_bearing_deg: number | null;
+                direction: string | null;
+                shimmer: {
+                    /**
+                     * @description Level
+                     * @enum {string}
+                     */
+                    level: "low" | "some" | "strong";
+                    sentence: string;
+                    arcsec: number;
+                };
+            };
+            frame: {
+                sensor_mm: number[];
+                focal_mm: number;
+                area: {
+                    width: number;
+                    height: number;
+                    at: number[];
+                };
+                wander: number;
+                field_m: number[];
+                subject_share: number[];
+                /** @description How often a second it goes through its stroke or stride, as it is drawn */
+                poses_hz: number;
+                aim_px: number;
+            };
+            lane: {
+                seconds: number;
+                samples: {
+                    t: number;
+                    x: number;
+                    y: number;
+                    z: number;
+                    distance_m: number;
+                    focus_m: number;
+                    near_m: number;
+                    far_m: number | null;
+                    closing_mps: number;
+                    across_mps: number;
+                    up_mps: number;
+                    mm_per_m: number;
+                    /** @description How far the subject moves on the sensor while the shutter is open (µm) */
+                    smear_um: number;
+                    /** @description Diameters of the discs that points of the subject, of what is behind it and of what stands in front are drawn as (µm on the sensor) */
+                    discs: {
+                        subject_um: number;
+                        background_um: number;
+                        front_um: number;
+                    };
+                }[];
+                frames: {
+                    t: number;
+                    distance_m: number;
+                    blur_um: number;
+                    /**
+                     * @description Verdict
+                     * @enum {string}
+                     */
+                    verdict: "crisp" | "keeper" | "soft";
+                    mostly: string;
+                }[];
+            };
+            /** @description Set-ups that were played */
+            tried?: number;
+            /** @description Why less was played than usual, in a sentence; null when it was not */
+            played_less?: string | null;
+            /** @description How many set-ups keep as many as the first, in a sentence; null when none does */
+            ties?: string | null;
+            ranking?: {
+                hold: components["schemas"]["Hold"];
+                runs?: number;
+                frames?: number;
+                keepers?: {
+                    mean: number;
+                    low: number;
+                    high: number;
+                };
+                /** @description Keeps as many as the first, as far as can be told */
+                alike?: boolean;
+                keeper_rate: number;
+                standard_error?: number;
+                any_keeper?: number;
+                first_keeper_s?: number;
+                losses?: {
+                    [key: string]: number;
+                };
+                rejected_because?: string;
+                /** @description Settings to change from how the camera stands */
+                changes?: number;
+                /** @description Share of the frames it keeps less than the first */
+                cost?: number;
+                /** @description Whether that is more than chance may be */
+                matters?: boolean;
+                /** @description What it does otherwise than the first */
+                unlike?: {
                     setting: string;
                     name: string;
                     label: string;
-                    /** @description What the camera calls it, and where it is found */
-                    own: {
-                        label: string;
-                        where: string;
-                    } | null;
-                    /** @description What the camera calls it, and where it is found */
-                    own_setting: {
-                        label: string;
-                        where: string;
-                    } | null;
-                }[];
-                controls: {
-                    place: string;
-                    name: string;
-                    /** @description What the camera calls it, and where it is found */
-                    own: {
-                        label: string;
-                        where: string;
-                    } | null;
-                    says: string;
-                    lines: {
-                        setting: string;
-                        name: string;
-                        label: string;
-                        /** @description What the camera calls it, and where it is found */
-                        own: {
-                            label: string;
-                            where: string;
-                        } | null;
-                        /** @description What the camera calls it, and where it is found */
-                        own_setting: {
-                            label: string;
-                            where: string;
-                        } | null;
-                    }[];
                 }[];
             }[];
-            checklist: string[];
-            cautions: string[];
+            why?: {
+                setting: string;
+                /** @description As documents spell it */
+                from: unknown;
+                /** @description As documents spell it */
+                to: unknown;
+                keeper_rate_change: number;
+                standard_error: number;
+                /** @description What the change costs or brings, in frames of a pass */
+                says: string;
+            }[];
+            by_school?: {
+                school: string;
+                side: string;
+                keeper_rate: number;
+                keepers: number;
+                cost: number;
+                standard_error: number;
+                hold: components["schemas"]["Hold"];
+                /** @description Whether the cost is more than chance may be */
+                matters: boolean;
+            }[];
+            trace?: components["schemas"]["Trace"];
+            what_if?: {
+                change: string;
+                sentence: string;
+                keeper_rate_change: number;
+                standard_error: number;
+                /** @description Whether it brings more than chance may */
+                helps: boolean;
+                /** @description What it saves most frames from */
+                against: string | null;
+            }[];
+            /** @description What has to be changed from how the camera stands, what would spoil the rush first */
+            changes?: {
+                setting: string | null;
+                name: string;
+                from: string;
+                to: string;
+                /** @description Why leaving it would spoil the rush */
+                danger: string | null;
+            }[];
+            /** @description Nearly as good as the best, with the fewest changes */
+            fewest_changes?: {
+                hold: components["schemas"]["Hold"];
+                runs?: number;
+                frames?: number;
+                keepers?: {
+                    mean: number;
+                    low: number;
+                    high: number;
+                };
+                keeper_rate: number;
+                standard_error?: number;
+                any_keeper?: number;
+                first_keeper_s?: number;
+                losses?: {
+                    [key: string]: number;
+                };
+                rejected_because?: string;
+                /** @description Settings to change from how the camera stands */
+                changes?: number;
+                /** @description Share of the frames it keeps less than the first */
+                cost?: number;
+                /** @description Whether that is more than chance may be */
+                matters?: boolean;
+                /** @description What it does otherwise than the first */
+                unlike?: {
+                    setting: string;
+                    name: string;
+                    label: string;
+                }[];
+            };
+        };
+        PlanRequest: {
+            rush: components["schemas"]["Rush"];
+            /** @description Settings to keep; the rest is solved around them */
+            pins?: components["schemas"]["Hold"];
+            /** @description What won when the set-ups were last played: its focus settings stay until they are played again; for /api/plan */
+            played?: components["schemas"]["Hold"];
+            standing?: components["schemas"]["Hold"] | null;
+            /** @description Names the asking window, so that its newer questions stop older ones */
+            window?: string;
+            /** @description Number of the question in its window */
+            turn?: number;
+            /** @description Which run to show: 0 the most typical, then the next */
+            run?: number;
+            /**
+             * @description For sentences
+             * @enum {string}
+             */
+            units?: "metric" | "kmh" | "imperial";
         };
         /**
          * Pocket table
@@ -4437,838 +5002,6 @@ export interface components {
             }[];
             /** @description Number of the value of each setting, −1 where it does nothing; last the control whose set is closest, −1 for none */
             cells: number[][];
-        };
-        /**
-         * Burst
-         * @description A logged series of frames of one rush with one hold: how many were kept, what lost the rest, and what was measured in them.
-         */
-        Burst: {
-            /** @constant */
-            format?: "rush-hold/burst@1";
-            /** @description When it began, ISO 8601 with a zone. */
-            at?: string;
-            rush?: components["schemas"]["Rush"];
-            hold?: components["schemas"]["Hold"];
-            frames: number;
-            /** @description At most as many as frames. */
-            keepers: number;
-            /** @description Frames lost, by cause; together at most those not kept. */
-            losses?: {
-                [key: string]: number;
-            };
-            measured?: {
-                /** @description Seconds from the first frame. */
-                t_s?: number | null;
-                kept?: boolean;
-                /** @description Standard deviation of the blur of what has to be sharp: the root of the mean of both axes' variances, in pixels. */
-                sigma_px?: number | null;
-                long_px?: number | null;
-                short_px?: number | null;
-                /** @description Of the long axis from the horizontal, anticlockwise as seen, 0 to 180. */
-                angle_deg?: number | null;
-                /** @enum {unknown} */
-                sharp_where?: "subject" | "nearer" | "farther" | "elsewhere" | "nowhere" | null;
-            }[];
-            /** @description Answers to questions about it, by question. */
-            answers?: {
-                [key: string]: string;
-            };
-            note?: string;
-        };
-        /**
-         * Sweep
-         * @description A session at the lens bench: how sharp frames came out at each fine-tune value, at one or more distances and focal lengths.
-         */
-        Sweep: {
-            /** @constant */
-            format?: "rush-hold/sweep@1";
-            name?: string;
-            frames: {
-                /** @description Fine-tune value it was taken at. */
-                value: number;
-                /** @description How sharp, more is sharper; any scale, the same within a session. */
-                score: number;
-                distance_m: number;
-                focal_mm: number;
-            }[];
-            /** @description Distances really shot, each with its share of all frames; left out, all series count the same. */
-            uses?: {
-                distance_m: number;
-                share: number;
-            }[];
-            /** @description Whether the lens stores a value for each distance. */
-            by_distance?: boolean;
-        };
-        /**
-         * Drill
-         * @description A turn of a drill: what came, which a seed decides, and what was done. The same document scores the same.
-         */
-        Drill: {
-            /** @constant */
-            format?: "rush-hold/drill@1";
-            /** @enum {string} */
-            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
-            /** @default 1 */
-            seed: number;
-            /** @description With the ring: whose distances, speed and lens */
-            rush?: components["schemas"]["Rush"];
-            /** @description With the ring: opening to practise at; null: as wide as the lens opens */
-            f_number?: number | null;
-            /** @description With the moment: frames of the body */
-            frames_per_s?: number;
-            /**
-             * @description With moving the area: how it is moved
-             * @enum {string}
-             */
-            move?: "stick" | "touch-absolute" | "touch-relative";
-            /** @description With buttons and a rehearsal: what each control does */
-            layout?: {
-                /** @enum {string} */
-                place: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
-                /** @enum {string} */
-                duty: "start-focus" | "stored-set" | "lock-exposure" | "recall-area" | "switch-detection" | "toggle-manual" | "magnify" | "preview-depth";
-                mode?: string | null;
-                area?: string | null;
-                detect?: string | null;
-            }[];
-            /** @description With a rehearsal: the rushes of an outing, as its layout reaches them */
-            rushes?: {
-                name: string;
-                /** @description The control that is held for it; null: whatever starts focus */
-                by?: string | null;
-                /** @description What is still to be changed then */
-                left?: {
-                    setting: string;
-                    seconds: number;
-                }[];
-                /** @description From seeing it to the first frame */
-                warning_s: number;
-                /** @description From the first frame to the last */
-                pass_s: number;
-                figure?: string;
-                /** @description Its length as a share of the frame’s width, at the first frame and the last */
-                wide?: number[];
-                /** @description Its height as a share of its length */
-                tall?: number;
-                /** @description Across to the right, and towards the camera, at the first frame */
-                way?: number[];
-                /** @description How often its stroke or stride repeats */
-                poses_hz?: number;
-            }[];
-            /** @description With buttons: time in s and the number of the control that answers, null for any; left out they are drawn from the seed */
-            calls?: (number | null)[][];
-            /** @description What helped */
-            aids?: {
-                magnified?: boolean;
-                outline?: boolean;
-                /** @description Without motion */
-                still?: boolean;
-                sound?: boolean;
-                eyes_shut?: boolean;
-            };
-            /** @description What was done. Buttons, and a rehearsal: s, number of the control, 1 pressed or 0 let go. Ring: s, turn from 0 at infinity to 1 at the nearest distance, 1 while the shutter is pressed. Moving the area: s, and where its middle is from then on, from the middle of the frame in frame widths and heights. Moment: s of each press. First sharp frame: 0 by autofocus or 1 by hand, s, 1 where it was missed. */
-            trace?: (number | number[])[];
-        };
-        Amounts: {
-            /** @description One's account: opening it, its password, leaving. */
-            rushes: number;
-            kit: number;
-            outings: number;
-            bytes: number;
-        };
-        LoggedBurst: {
-            /**
-             * Format: uuid
-             * @description Made where it was logged; sent twice it is kept once
-             */
-            id: string;
-            outing_id?: string | null;
-            rush_id?: string | null;
-            /** @description Name of the rush */
-            rush: string;
-            /** Format: date-time */
-            at: string;
-            /** @enum {string|null} */
-            kept?: "none" | "few" | "half" | "most" | "all" | null;
-            frames?: number | null;
-            keepers?: number | null;
-            /** @description What lost most of the rest */
-            lost_to?: string | null;
-            note?: string;
-            hold?: components["schemas"]["Hold"];
-            /** @description Whether there are pictures of it */
-            pictures?: boolean;
-            /** @description Whether it was asked what went wrong in it */
-            asked?: boolean;
-            /** @description Said to be logged wrongly: it is not learned from */
-            doubted?: boolean;
-        };
-        BurstBeside: {
-            /**
-             * Format: uuid
-             * @description The pictures of a burst: seen together, the subject marked and followed, and out as sidecars, a table or a document.
-             */
-            id: string;
-            rush: string | null;
-            /** Format: date-time */
-            at: string;
-        };
-        BurstPictures: {
-            burst: components["schemas"]["LoggedBurst"];
-            pictures: components["schemas"]["Picture"][];
-            /** @description Pictures in which the person marked the subject */
-            marked: string[];
-            following: {
-                done: number;
-                total: number;
-            } | null;
-            /**
-             * @description Who says where the subject is: the person, the camera, or how it was marked in an earlier burst; null: nobody yet
-             * @enum {string|null}
-             */
-            found_by: "person" | "camera" | "before" | null;
-            /** @description What it was matched to its rush by; `said` where the person did */
-            matched: string[];
-            /**
-             * @description What tells when it was shot, where its frames do not
-             * @enum {string|null}
-             */
-            clocked: "files" | "numbers" | null;
-            /** @description Time zone of its outing */
-            zone: string | null;
-            coc_px: number | null;
-            before: components["schemas"]["BurstBeside"] | null;
-            after: components["schemas"]["BurstBeside"] | null;
-        };
-        PictureBurst: {
-            /** @description Frame by frame, null where it is not known */
-            kept: (boolean | null)[];
-            burst: components["schemas"]["LoggedBurst"];
-            /** @description Address of a thumbnail */
-            first: string | null;
-            pictures: number;
-            marked: boolean;
-            /** @description Time zone of its outing */
-            zone: string | null;
-            /**
-             * @description What tells when it was shot, where its frames do not
-             * @enum {string|null}
-             */
-            clocked: "files" | "numbers" | null;
-            following: {
-                done: number;
-                total: number;
-            } | null;
-        };
-        CardLink: {
-            /** @description Addresses under which somebody else sees one card. */
-            id: number;
-            /** Format: date-time */
-            expires_at: string;
-        };
-        Causes: {
-            /** @description The likeliest first */
-            causes: {
-                /** @description What went wrong in a burst, or in pictures nothing was logged of; and the test that confirms it. */
-                cause: string;
-                label: string;
-                probability: number;
-                because: string[];
-            }[];
-            /** @description One cause leads clearly */
-            leads: boolean;
-            /** @description Anything can be told at all */
-            tells: boolean;
-            /** @description By question; several with a bar between them where frames leave it open */
-            answers: {
-                [key: string]: string;
-            };
-            /** @description What was measured or read from what was logged, so that it need not be asked */
-            known: {
-                question: string;
-                answer: string;
-            }[];
-            /** @description Those that a person gave */
-            given: {
-                [key: string]: string;
-            };
-            next: {
-                question: string;
-                text: string;
-                hint: string;
-                choices: {
-                    answer: string;
-                    text: string;
-                }[];
-            } | null;
-            advice: string;
-            fix: components["schemas"]["Hold"] | null;
-            worth: {
-                keeper_rate: number;
-                with_fix: number;
-                frames_of_a_pass: number;
-                keepers_more: number;
-            } | null;
-            confirm: {
-                text: string;
-                frames_of_each: number | null;
-                bursts_of_each: number | null;
-                holds: {
-                    as_it_was: components["schemas"]["Hold"];
-                    with_fix: components["schemas"]["Hold"];
-                } | null;
-            };
-        };
-        CauseRequest: {
-            /**
-             * Format: uuid
-             * @description One of the log; its answers are kept with it
-             */
-            burst?: string | null;
-            /** @description Without a burst: the rush it was, where that is known */
-            rush_id?: string | null;
-            answers?: {
-                [key: string]: string;
-            };
-            /** @enum {string} */
-            units?: "metric" | "kmh" | "imperial";
-        };
-        CopyLink: {
-            /** @description Addresses under which somebody else takes a copy of a drill, rush, hold, layout or card into their own account. */
-            id: number;
-            /** @enum {string} */
-            kind: "drill" | "rush" | "hold" | "layout" | "card";
-            name: string;
-            /** Format: date-time */
-            expires_at: string;
-        };
-        OfferedCopy: {
-            /** @enum {string} */
-            kind: "drill" | "rush" | "hold" | "layout" | "card";
-            name: string;
-            from: string;
-            /** @description A drill without what was done; a rush; for a hold `rush` and `pins`; a body; an outing with its rushes inside */
-            document: {
-                [key: string]: unknown;
-            };
-        };
-        DrillAsked: {
-            /**
-             * @description Turns of drills: what comes, what was done, and what it came to.
-             * @enum {string}
-             */
-            drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
-            /**
-             * @description How the area is moved
-             * @enum {string|null}
-             */
-            move?: "stick" | "touch-absolute" | "touch-relative" | null;
-            seed?: number;
-            /** @description One of one's own */
-            rush?: string | null;
-            body?: string | null;
-            f_number?: number | null;
-            layout?: components["schemas"]["DrillKey"][];
-            /** @description The very same turn as another, in place of the rest */
-            document?: components["schemas"]["Drill"];
-        };
-        DrillKey: {
-            place: string;
-            duty: string;
-            mode: string | null;
-            area: string | null;
-            detect: string | null;
-        };
-        DrillCourse: {
-            drill: string;
-            seed: number;
-            seconds: number;
-            layout?: components["schemas"]["DrillKey"][];
-            /** @description Time in s, and the number of the control; null: any */
-            calls?: (number | null)[][];
-            asked?: {
-                key: number;
-                call: string;
-            }[];
-            ring?: {
-                focal_mm: number;
-                f_number: number;
-                nearest_m: number;
-                coc_um: number;
-            };
-            start?: number;
-            frames_per_s?: number;
-            stretches?: {
-                from: number;
-                counts: number;
-                to: number;
-                way: number[][];
-                mark_m: number | null;
-            }[];
-            trials?: {
-                from: number;
-                cue: number;
-                peak: number;
-                to: number;
-                burst_s: number;
-                sudden: boolean;
-            }[];
-            /** @enum {string} */
-            move?: "stick" | "touch-absolute" | "touch-relative";
-            /** @description Of moving the area: how near it has to come, frame widths and heights */
-            near?: number[];
-            /** @description Of moving the area: when and where, from the middle of the frame */
-            targets?: {
-                from: number;
-                to: number;
-                at: number[];
-            }[];
-            /** @description Of a rehearsal: the number of the control that answers each rush */
-            answers?: number[];
-            /** @description Of a rehearsal: which rush comes, when it is seen, its first frame, and when it has gone, s */
-            comings?: {
-                entry: number;
-                from: number;
-                due: number;
-                to: number;
-            }[];
-            document: components["schemas"]["Drill"];
-            /** @description What is seen */
-            about: {
-                figure: string;
-                length_m: number;
-                height_m: number;
-                sensor_mm: number;
-            };
-        };
-        DrillScore: {
-            drill: string;
-            seed: number;
-            rush?: string;
-            f_number?: number;
-            aids?: {
-                [key: string]: boolean;
-            };
-            right?: number;
-            median_s?: number | null;
-            reaction_s?: number | null;
-            keys?: {
-                key: number;
-                place: string;
-                call: string;
-                asked: number;
-                right: number;
-                missed: number;
-                median_s: number | null;
-                pressed: {
-                    [key: string]: number;
-                };
-            }[];
-            share?: number;
-            kept?: number;
-            slots?: number;
-            taken?: number;
-            sharp?: number;
-            par?: number;
-            against?: number;
-            first_sharp_s?: number | null;
-            lag_s?: number | null;
-            scatter?: number | null;
-            overshoots?: number;
-            wrong_way?: number;
-            starts?: number;
-            hand?: number | null;
-            frames?: {
-                t: number;
-                m: number;
-                at_m: number;
-                blur: number;
-                kept: boolean;
-            }[];
-            short?: number;
-            long?: number;
-            foreseen?: number;
-            sudden?: number;
-            timing?: {
-                mean: number;
-                spread: number;
-            } | null;
-            worth?: {
-                burst_s: number;
-                lead_s: number;
-                chance: number;
-                frames: number;
-            }[];
-            trials?: {
-                press: number | null;
-                off: number | null;
-                caught: boolean;
-            }[];
-            move?: string;
-            usual_s?: number;
-            /** @description Of moving the area: until it had arrived at each place, s; null: not in time */
-            moves?: (number | null)[];
-            /** @description Share of the comings of a rehearsal for which the camera was ready */
-            in_time?: number;
-            /** @description Of a rehearsal */
-            rushes?: {
-                name: string;
-                by: string;
-                warning_s: number;
-                /** @description What is changed after the press takes so long */
-                left_s: number;
-                asked: number;
-                right: number;
-                in_time: number;
-                missed: number;
-                held_s: number | null;
-                late_s: number;
-                /** @description Share of the pass */
-                lost: number;
-                mend: string;
-                instead: string | null;
-                setting: string | null;
-            }[];
-            auto?: components["schemas"]["FirstSharpTimes"];
-            by_hand?: components["schemas"]["FirstSharpTimes"];
-        };
-        KeptDrill: {
-            id: string;
-            drill: string;
-            /** Format: date */
-            day: string;
-            /** Format: date-time */
-            done_at: string;
-            score: components["schemas"]["DrillScore"];
-        };
-        GroupSummary: {
-            /** @description People who practise with a teacher, and what each of them shares. */
-            id: string;
-            name: string;
-            /** @description Whether it is one's own */
-            teaches: boolean;
-            teacher: string;
-            members: number;
-            /** @description For its teacher only */
-            join_code: string | null;
-            shares: components["schemas"]["GroupShares"] | null;
-        };
-        GroupShares: {
-            drills: boolean;
-            /** @description Whose bursts are shared */
-            rushes: string[];
-        };
-        GroupResults: {
-            id: string;
-            name: string;
-            join_code: string;
-            /** @description What was given, the latest first */
-            tasks: {
-                id: string;
-                /** @enum {string} */
-                kind: "drill" | "rush" | "hold" | "layout" | "card";
-                name: string;
-                note: string;
-                /** Format: date */
-                due_on: string | null;
-                /** Format: date-time */
-                given_at: string;
-                done: {
-                    member: number;
-                    /** Format: date-time */
-                    at: string;
-                    /** @description What the turn came to, where drills are shared */
-                    value: number | null;
-                    /** @description The rush it became, where its bursts are shared */
-                    rush: string | null;
-                }[];
-            }[];
-            members: {
-                id: number;
-                name: string;
-                /** Format: date-time */
-                joined_at: string;
-                shares_drills: boolean;
-                drills: {
-                    drill: string;
-                    /** Format: date */
-                    day: string;
-                    seed: number;
-                    /** @description Share right, kept or caught */
-                    value: number;
-                    seconds: number | null;
-                }[];
-                rushes: {
-                    rush: string;
-                    bursts: number;
-                    frames: number;
-                    keepers: number;
-                    /** Format: date-time */
-                    last_at: string | null;
-                }[];
-            }[];
-        };
-        GroupTask: {
-            /** @description What a teacher gives a group to do, and members doing it. */
-            id: string;
-            group: {
-                id: string;
-                name: string;
-            };
-            teacher: string;
-            /** @enum {string} */
-            kind: "drill" | "rush" | "hold" | "layout" | "card";
-            name: string;
-            note: string;
-            /** Format: date */
-            due_on: string | null;
-            /** Format: date-time */
-            given_at: string;
-            /**
-             * Format: date-time
-             * @description When oneself did it
-             */
-            done_at: string | null;
-        };
-        HoldComparison: {
-            /** @description The set-ups of the log against each other. */
-            rush_id: string | null;
-            /** @description Rushes of which several set-ups were logged */
-            rushes: {
-                id: string;
-                name: string;
-                holds: number;
-                bursts: number;
-            }[];
-            comparison: {
-                holds: {
-                    hold: components["schemas"]["Hold"];
-                    bursts: number;
-                    frames: number;
-                    keepers: number;
-                    share: components["schemas"]["Estimate"];
-                    /** @description Chance to keep most */
-                    best: number;
-                    /** @description Its bursts one by one, the latest last */
-                    shot: {
-                        /** Format: date-time */
-                        at: string | null;
-                        frames: number;
-                        keepers: number;
-                    }[];
-                    first_sharp: {
-                        seconds: number;
-                        bursts: number;
-                        missed: number;
-                    } | null;
-                }[];
-                /** @description How alike the frames of one burst are, 0 to 1 */
-                alike: number;
-                pairs: {
-                    a: number;
-                    b: number;
-                    a_better: number;
-                    difference: components["schemas"]["Estimate"];
-                    decided: boolean;
-                    even: boolean;
-                    /** @description More of each, to tell at even chances; null: more than anybody shoots */
-                    frames_needed: number | null;
-                    /** @description The same, to tell nine times in ten */
-                    frames_to_be_sure: number | null;
-                    unfair: {
-                        what: string;
-                        text: string;
-                    }[];
-                    first_sharp: {
-                        a_sooner: number;
-                        difference_s: components["schemas"]["Estimate"];
-                    } | null;
-                }[];
-                /** @description Which to shoot next; null: it is decided */
-                next: number | null;
-            } | null;
-        };
-        Estimate: {
-            /** @description What the log has taught, whether plans use it, and how right they were. */
-            mean: number;
-            low: number;
-            high: number;
-        };
-        Learned: {
-            /** @description Whether plans use it */
-            uses: boolean;
-            /**
-             * Format: date-time
-             * @description Bursts before are left out
-             */
-            since: string | null;
-            learned: {
-                /** Format: date-time */
-                at: string;
-                bursts: number;
-                said: {
-                    aim: number;
-                    panning: number;
-                    hand_focus: number;
-                };
-                skills: {
-                    aim: components["schemas"]["Estimate"];
-                    panning: components["schemas"]["Estimate"];
-                    hand_focus: components["schemas"]["Estimate"];
-                };
-                kit: {
-                    [key: string]: {
-                        log_odds: components["schemas"]["Estimate"];
-                        /** @description By how much it keeps more or less where the model keeps every other frame */
-                        at_half: components["schemas"]["Estimate"];
-                    };
-                };
-                /** @description Share of what is said that comes from the log */
-                log_share: number;
-                frames_worth: number;
-                /** @description Bursts that look logged wrongly and are not believed */
-                outliers: string[];
-                right: {
-                    bursts: {
-                        burst: string;
-                        rush: string;
-                        rush_id: string | null;
-                        /** Format: date-time */
-                        at: string;
-                        frames: number;
-                        keepers: number;
-                        model: number;
-                        /** @description By the bursts of the days before */
-                        learned: number;
-                        low: number;
-                        high: number;
-                    }[];
-                    brier: {
-                        frames: number;
-                        model: number;
-                        learned: number;
-                        even: number;
-                    } | null;
-                };
-            } | null;
-        };
-        LogGroup: {
-            /** @description Everything that was logged, and what it comes to. */
-            name: string;
-            rush_id: string | null;
-            bursts: number;
-            /** @description Kept, with the interval it lies in nine times in ten */
-            share: {
-                mean: number;
-                low: number;
-                high: number;
-            } | null;
-            lost: {
-                cause: string;
-                label: string;
-                bursts: number;
-            }[];
-        };
-        Upload: {
-            /** @description The picture, once all of it is here */
-            picture: string | null;
-            /** @description Bytes that are here: where to go on */
-            received: number;
-        };
-        Picture: {
-            id: string;
-            name: string;
-            /** @enum {string} */
-            stage: "waiting" | "looked" | "refused";
-            problem: string | null;
-            burst_id: string | null;
-            taken_at: string | null;
-            /** @description Whether the file itself is still here */
-            original: boolean;
-            wide?: number | null;
-            high?: number | null;
-            /** @description What the file says of itself, in the person’s own words where there are any */
-            facts: {
-                label: string;
-                value: string;
-            }[];
-            measured: {
-                aim: {
-                    x: number;
-                    y: number;
-                } | null;
-                sigma_px: number | null;
-                long_px: number | null;
-                short_px: number | null;
-                angle_deg: number | null;
-                width_px: number | null;
-                limit_px: number;
-                sharp_where: string;
-                camera_smeared?: boolean | null;
-                /** @enum {string} */
-                verdict: "kept" | "lost" | "untold";
-                /**
-                 * @description Why it cannot be told
-                 * @enum {string|null}
-                 */
-                untold?: "plain" | "hidden" | "unclear" | null;
-                sure: number;
-                /** @description The subject was not found in it */
-                not_found?: boolean;
-                tiles: {
-                    x: number;
-                    y: number;
-                    sigma_px: number | null;
-                }[];
-            } | null;
-            /** @description What the person says: kept or lost; null: nothing yet */
-            said: boolean | null;
-            /** @description What counts: what the person says, or what was measured */
-            kept: boolean | null;
-            lost_to: string | null;
-            /** @description What it was focused at, as the file says */
-            distance_m: number | null;
-            /** @description Address of the picture, good for a short while */
-            thumbnail: string | null;
-            preview: string | null;
-        };
-        Undoable: {
-            /** @description By which it is undone: `POST /api/undo/{id}` */
-            undo: string;
-        };
-        Arranged: {
-            /**
-             * Format: uuid
-             * @description The burst they are in now
-             */
-            burst: string;
-            undo: string;
-        };
-        PracticeSettings: {
-            habit: {
-                /** @description 1 Monday to 7 Sunday */
-                weekdays: number[];
-                minutes: number;
-                /** @description As 19:30 */
-                at: string;
-                off: {
-                    /** Format: date */
-                    from: string;
-                    /** Format: date */
-                    to: string;
-                }[];
-            };
-            /** @description What may move plans */
-            feeds: {
-                controls: boolean;
-                hand: boolean;
-                first_sharp: boolean;
-            };
-        };
-        PracticeTurn: {
-            drill: string;
-            turns: number;
-            refresher: boolean;
         };
         Practice: {
             settings: components["schemas"]["PracticeSettings"];
@@ -5356,11 +5089,31 @@ export interface components {
                 };
             };
         };
-        FirstSharpTimes: {
-            trials: number;
-            missed: number;
-            median_s: number | null;
-            mean_s: number | null;
+        PracticeSettings: {
+            habit: {
+                /** @description 1 Monday to 7 Sunday */
+                weekdays: number[];
+                minutes: number;
+                /** @description As 19:30 */
+                at: string;
+                off: {
+                    /** Format: date */
+                    from: string;
+                    /** Format: date */
+                    to: string;
+                }[];
+            };
+            /** @description What may move plans */
+            feeds: {
+                controls: boolean;
+                hand: boolean;
+                first_sharp: boolean;
+            };
+        };
+        PracticeTurn: {
+            drill: string;
+            turns: number;
+            refresher: boolean;
         };
         Problem: {
             message: string;
@@ -5373,189 +5126,288 @@ export interface components {
                 unit?: string;
             } | null;
         };
-        ShelfListing: {
-            /** @description A shelf of bodies, lenses and subjects that people of this server have described. */
-            id: string;
-            /** @enum {string} */
-            type: "bodies" | "lenses" | "subjects";
+        /**
+         * Rush
+         * @description One expected run of a moving subject. Only format, subject and path are needed; the rest has defaults.
+         */
+        Rush: {
+            /** @constant */
+            format: "rush-hold/rush@1";
+            /**
+             * @description What to call it
+             * @default Rush
+             */
             name: string;
-            /** @description As its owner wants to be called; empty for nobody */
-            by: string;
-            /** Format: date-time */
-            put_up_at: string;
-            /** @description As in a list of kit */
-            outline: {
-                [key: string]: unknown;
+            /** @description The line in one's own words that it was made from */
+            line?: string;
+            subject: components["schemas"]["Subject"];
+            /** @description The way it takes */
+            path: {
+                /** @description Distance at the start (m) */
+                start_m: number;
+                /**
+                 * @description From the line of sight: 0 at the camera, 90 across to the right, -90 to the left, 180 away (degrees)
+                 * @default 0
+                 */
+                heading_deg: number;
+                /**
+                 * @description Upward from level (degrees)
+                 * @default 0
+                 */
+                climb_deg: number;
+                /**
+                 * @description How long it lasts (s)
+                 * @default 2.5
+                 */
+                seconds: number;
+                /** @description Braking and accelerating */
+                speed_changes?: {
+                    /** @description When it begins (s) */
+                    at_s: number;
+                    /** @description Speed after it (m/s) */
+                    to_mps: number;
+                    /**
+                     * @description How long it takes (s)
+                     * @default 0.5
+                     */
+                    over_s: number;
+                }[];
+                /**
+                 * @description Warning before it starts (s)
+                 * @default 2
+                 */
+                notice_s: number;
+                /**
+                 * @description Whether it takes this way again and again
+                 * @default false
+                 */
+                repeats: boolean;
+                /**
+                 * @description Radius of a steady bend, positive to the subject's right; null is straight (m)
+                 * @default null
+                 */
+                bend_radius_m: number | null;
+                /** @description Points the path goes through after the start; heading and bend are then not used */
+                points?: {
+                    /** @description To the right of the line of sight (m) */
+                    across_m: number;
+                    /** @description Away from the camera (m) */
+                    away_m: number;
+                }[];
             };
-            /** @description How often it was copied */
-            taken: number;
-            mine: boolean;
-            /** @description Reported so often that nobody else finds it */
-            hidden: boolean;
-        };
-        SweepSummary: {
-            /** @description Sessions at the lens bench. */
-            id: string;
-            name: string;
-            body: string;
-            lens: string;
-            frames: number;
-            /** Format: date-time */
-            updated_at: string | null;
-        };
-        SaveSweep: {
-            name: string;
-            body?: string;
-            lens?: string;
-            /** @description The one it was changed from */
-            version?: number;
-            document: components["schemas"]["Sweep"];
-        };
-        BenchSession: {
-            id: string;
-            name: string;
-            body: string;
-            lens: string;
-            version: number;
-            /** @description Whether its frames are made up */
-            stand_in: boolean;
-            /** Format: date-time */
-            updated_at: string | null;
-            document: components["schemas"]["Sweep"];
-            /** @description Distances really shot, from the log */
-            uses: {
+            /** @description What is in front of it, behind it and around it */
+            scene?: {
+                /**
+                 * @description Share of the view in front of it covered by nearer things, 0 to 1
+                 * @default 0
+                 */
+                front_clutter: number;
+                /**
+                 * @description Distance of those things as a share of the subject's
+                 * @default 0.7
+                 */
+                front_ratio: number;
+                /**
+                 * @description Things that pass in front (per second)
+                 * @default 0
+                 */
+                obstacles_per_s: number;
+                /**
+                 * @description How long each hides it (s)
+                 * @default 0.3
+                 */
+                obstacle_s: number;
+                /**
+                 * @description Distance of what is behind it (m)
+                 * @default 200
+                 */
+                background_m: number;
+                /**
+                 * @description Detail there that focus can catch on, 0 to 1
+                 * @default 0.2
+                 */
+                background_texture: number;
+                /**
+                 * @description How much it looks like the subject, 0 to 1
+                 * @default 0.1
+                 */
+                background_alike: number;
+                /**
+                 * @description 0 calm, 1 everything moves, 0 to 1
+                 * @default 0
+                 */
+                wind: number;
+                /**
+                 * @description Whether the light comes from behind it
+                 * @default false
+                 */
+                backlit: boolean;
+                /**
+                 * @description What lies under the line of sight
+                 * @default grass
+                 * @enum {string}
+                 */
+                surface: "water" | "grass" | "sand" | "rock" | "asphalt";
+                /**
+                 * @description Height of the line of sight above it (m)
+                 * @default 1.5
+                 */
+                line_height_m: number;
+                /** @description What calls for a caution here */
+                hazards?: ("nest" | "roadside" | "cliff-edge" | "water" | "sideline" | "cold-ground")[];
+            };
+            /** @description One of ev100, meter and place */
+            light?: {
+                /**
+                 * @description Light value at ISO 100 (EV)
+                 * @default 13
+                 */
+                ev100: number;
+                /** @description What a meter or a well exposed frame said */
+                meter?: {
+                    /** @description Shutter time (s) */
+                    shutter_s: number;
+                    /** @description Aperture (f-number) */
+                    aperture: number;
+                    /** @description ISO (ISO) */
+                    iso: number;
+                };
+                /** @description Place and time, from which sun and daylight follow */
+                place?: {
+                    /** @description North positive (degrees) */
+                    latitude_deg: number;
+                    /** @description East positive (degrees) */
+                    longitude_deg: number;
+                    /** @description Moment with its zone, such as 2026-06-04T05:30:00+01:00 */
+                    at: string;
+                    /**
+                     * @description Compass bearing of the line of sight (degrees)
+                     * @default null
+                     */
+                    shooting_bearing_deg: number | null;
+                };
+                /**
+                 * @description What is lit beside the daylight or instead of it; a light value or a meter reading is of all the light there is, and where neither is said nor a place, the light is that of the lamps
+                 * @enum {string}
+                 */
+                lamps?: "floodlights" | "hall" | "street" | "stage";
+                /**
+                 * @description Cloud
+                 * @default clear
+                 * @enum {string}
+                 */
+                sky: "clear" | "partly" | "overcast";
+                /**
+                 * @description Shade, canopy or backlight on top (stops)
+                 * @default 0
+                 */
+                offset_stops: number;
+            };
+            /** @description Others who have to be sharp in the same frame */
+            group?: {
+                /** @description Distance from the camera when the rush starts; it goes with the subject (m) */
                 distance_m: number;
-                share: number;
+                /**
+                 * @description To the right of the line of sight, negative to the left (m)
+                 * @default 0
+                 */
+                across_m: number;
             }[];
-            /** @description Too few frames to say anything */
-            unfinished: boolean;
-            found: {
-                series: {
-                    distance_m: number;
-                    focal_mm: number;
-                    weight: number;
-                    frames: number;
-                    curve: {
-                        value: number;
-                        score: number;
-                        spread: number;
-                    }[];
-                    scores: {
-                        value: number;
-                        score: number;
-                    }[];
-                    scatter: number;
-                    peaks: number[];
-                    best: {
-                        value: number;
-                        probability: number;
-                    }[];
-                    equals: number[];
-                    sure: number;
-                }[];
-                best: {
-                    value: number;
-                    probability: number;
-                }[];
-                retest: {
-                    value: number;
-                    distance_m: number;
-                    focal_mm: number;
-                    frames: number;
-                }[];
-                across: {
-                    value: number;
-                    loss: number;
-                } | null;
-                none_because: {
-                    value: number;
-                    distance_m: number;
-                    focal_mm: number;
-                    loss: number;
-                } | null;
-                by_distance: boolean;
-            } | null;
-        };
-        Token: {
-            /** @description Tokens with which a person's scripts use the API. */
-            id: number;
-            name: string;
-            /** Format: date-time */
-            created_at: string;
-            /** Format: date-time */
-            last_used_at: string | null;
-            /**
-             * Format: date-time
-             * @description Changing the password ends it before
-             */
-            expires_at: string | null;
-            /** @description Shown once, when it is made */
-            token?: string;
-        };
-        ComparisonRequest: {
-            rush: components["schemas"]["Rush"];
-            holds: components["schemas"]["Hold"][];
-            /** @description How often each is played; as often as in a ranking gives the figures of that ranking */
-            runs?: number[];
-            /** @description Names the asking window, so that its newer questions stop older ones */
-            window?: string;
-            /** @description Number of the question in its window */
-            turn?: number;
-            /** @description Which run to show of both */
-            run?: number;
-        };
-        DayRequest: {
-            /** @description An outing document, in which a rush may stand as the id of one's own */
-            outing: Record<string, never>;
-            /**
-             * @description For sentences
-             * @enum {string}
-             */
-            units?: "metric" | "kmh" | "imperial";
-            /** @description Names the asking window, so that its newer questions stop older ones */
-            window?: string;
-            /** @description Number of the question in its window */
-            turn?: number;
-        };
-        LayoutRequest: {
-            /** @description Ids of one's own rushes */
-            rushes: string[];
-            /** @description Id of a body of one's own or a sample; that of the first rush when left out */
-            body?: string | null;
-            /** @enum {string} */
-            school?: "half-press" | "thumb" | "two-thumbs" | "three" | "free";
-            /** @description Sets to keep, by the place of their control; null keeps a control without one */
-            pins?: {
-                [key: string]: components["schemas"]["Hold"] | null;
+            /** @description Who photographs */
+            photographer?: {
+                /**
+                 * @description How well an area is held on a subject, 0 to 1
+                 * @default 0.5
+                 */
+                aim: number;
+                /**
+                 * @description How smoothly movement is followed, 0 to 1
+                 * @default 0.5
+                 */
+                panning: number;
+                /**
+                 * @description Practice on the focus ring, 0 to 1
+                 * @default 0.3
+                 */
+                hand_focus: number;
+                /**
+                 * @description What carries the camera
+                 * @default handheld
+                 * @enum {string}
+                 */
+                support: "handheld" | "prone" | "beanbag" | "monopod" | "tripod";
+                /**
+                 * @description Highest ISO accepted (ISO)
+                 * @default 6400
+                 */
+                iso_ceiling: number;
+                /**
+                 * @description What the shutter has to stop
+                 * @default body
+                 * @enum {string}
+                 */
+                freeze: "body" | "limbs";
+                /**
+                 * @description Aperture taken when nothing asks for another
+                 * @default one-stop-down
+                 * @enum {string}
+                 */
+                openness: "wide-open" | "one-stop-down";
+                /**
+                 * @description A floor of one's own: never slower than this (s); null: the rules of thumb
+                 * @default null
+                 */
+                slowest_shutter_s: number | null;
+                /**
+                 * @description Own timing from one subject to another until it is sharp, by autofocus, s, misses included; null: as the model has it
+                 * @default null
+                 */
+                first_sharp_s: number | null;
+                /**
+                 * @description The same by hand, s
+                 * @default null
+                 */
+                first_sharp_by_hand_s: number | null;
+            };
+            /** @description Body, lens and extender; the sample kit where left out */
+            kit?: {
+                body?: components["schemas"]["Body"];
+                lens?: components["schemas"]["Lens"];
+                /**
+                 * @description Which body of its owner's this is a copy of; means nothing elsewhere
+                 * @default null
+                 */
+                body_id: string | null;
+                /**
+                 * @description Which lens of its owner's this is a copy of; means nothing elsewhere
+                 * @default null
+                 */
+                lens_id: string | null;
+                /**
+                 * @description Extender, 1 for none (×)
+                 * @default 1
+                 */
+                extender: number;
             };
             /**
-             * @description For sentences
+             * @description What the picture is for
+             * @default pixel
              * @enum {string}
              */
-            units?: "metric" | "kmh" | "imperial";
-            /** @description Names the asking window, so that its newer questions stop older ones */
-            window?: string;
-            /** @description Number of the question in its window */
-            turn?: number;
+            final_use: "pixel" | "print" | "screen" | "classical";
         };
-        PlanRequest: {
-            rush: components["schemas"]["Rush"];
-            /** @description Settings to keep; the rest is solved around them */
-            pins?: components["schemas"]["Hold"];
-            /** @description What won when the set-ups were last played: its focus settings stay until they are played again; for /api/plan */
-            played?: components["schemas"]["Hold"];
-            standing?: components["schemas"]["Hold"] | null;
-            /** @description Names the asking window, so that its newer questions stop older ones */
-            window?: string;
-            /** @description Number of the question in its window */
-            turn?: number;
-            /** @description Which run to show: 0 the most typical, then the next */
-            run?: number;
-            /**
-             * @description For sentences
-             * @enum {string}
-             */
-            units?: "metric" | "kmh" | "imperial";
+        RushSummary: {
+            id: string;
+            name: string;
+            subject: string;
+            kind: string;
+            figure: string;
+            speed_mps: number;
+            start_m: number;
+            focal_mm: number;
+            tags: string[];
+            /** Format: date-time */
+            updated_at: string;
         };
         SaveKit: {
             /** @description The document itself is read by the gate, which knows fields, ranges and units. */
@@ -5579,59 +5431,14 @@ export interface components {
             /** @description The version that was changed; needed where there is one already */
             version?: number;
         };
-        SignIn: {
-            /** Format: email */
-            email: string;
-            password: string;
-            remember?: boolean;
-        };
-        KitListing: {
-            id: string;
-            /** @enum {string} */
-            type: "bodies" | "lenses" | "subjects";
+        SaveSweep: {
             name: string;
-            /** @description Everybody has it; changing it makes a copy */
-            sample: boolean;
-            based_on: string | null;
-            version: number;
-            /** Format: date-time */
-            updated_at: string | null;
-            /** @description The fields of its document that a list shows; of a body also `own_words`, what its camera calls things */
-            outline: Record<string, never>;
-            standing: components["schemas"]["Hold"] | null;
+            body?: string;
+            lens?: string;
+            /** @description The one it was changed from */
+            version?: number;
+            document: components["schemas"]["Sweep"];
         };
-        KitItem: {
-            id: string;
-            /** @enum {string} */
-            type: "bodies" | "lenses" | "subjects";
-            name: string;
-            /** @description Everybody has it; changing it makes a copy */
-            sample: boolean;
-            based_on: string | null;
-            version: number;
-            /** Format: date-time */
-            updated_at: string | null;
-            document: components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
-            standing: components["schemas"]["Hold"] | null;
-        };
-        OutingSummary: {
-            id: string;
-            name: string;
-            place: string;
-            /** @description Time zone of the place */
-            zone: string;
-            /** Format: date-time */
-            starts_at: string;
-            /** Format: date-time */
-            ends_at: string;
-            /** @description How many */
-            rushes: number;
-            version: number;
-            /** Format: date-time */
-            updated_at: string;
-        };
-        /** @description An outing document (formats/outing.schema.json) in which a rush may stand as the id of one's own */
-        KeptOuting: Record<string, never>;
         SavedOuting: {
             id: string;
             name: string;
@@ -5666,19 +5473,6 @@ export interface components {
                 }[];
             }[];
         };
-        RushSummary: {
-            id: string;
-            name: string;
-            subject: string;
-            kind: string;
-            figure: string;
-            speed_mps: number;
-            start_m: number;
-            focal_mm: number;
-            tags: string[];
-            /** Format: date-time */
-            updated_at: string;
-        };
         Session: {
             user: {
                 name: string;
@@ -5688,6 +5482,212 @@ export interface components {
                 id: string;
             } | null;
             demo_available: boolean;
+        };
+        ShelfListing: {
+            /** @description A shelf of bodies, lenses and subjects that people of this server have described. */
+            id: string;
+            /** @enum {string} */
+            type: "bodies" | "lenses" | "subjects";
+            name: string;
+            /** @description As its owner wants to be called; empty for nobody */
+            by: string;
+            /** Format: date-time */
+            put_up_at: string;
+            /** @description As in a list of kit */
+            outline: {
+                [key: string]: unknown;
+            };
+            /** @description How often it was copied */
+            taken: number;
+            mine: boolean;
+            /** @description Reported so often that nobody else finds it */
+            hidden: boolean;
+        };
+        SignIn: {
+            /** Format: email */
+            email: string;
+            password: string;
+            remember?: boolean;
+        };
+        /** @description Who is coming */
+        Subject: {
+            /**
+             * @description Who it is
+             * @default
+             */
+            name: string;
+            /**
+             * @description Outline it is drawn with; by its kind when left out
+             * @enum {string}
+             */
+            figure?: "flying-bird" | "gliding-bird" | "hovering-bird" | "landing-bird" | "rising-bird" | "soaring-bird" | "diving-bird" | "perched-bird" | "wading-bird" | "swimming-bird" | "running-mammal" | "leaping-mammal" | "walking-mammal" | "deer" | "water-mammal" | "dolphin" | "swimmer" | "runner" | "jumper" | "kicker" | "skier" | "rider" | "horse-rider" | "motorcycle" | "vehicle" | "boat" | "insect" | "aeroplane" | "antelope" | "badger" | "basketball" | "batter" | "bat" | "bear" | "bee" | "big-cat" | "blocks" | "bmx" | "boar" | "bowler" | "boxer" | "butterfly" | "butterfly-stroke" | "buzzard" | "carrying" | "cat" | "child" | "cormorant" | "crane" | "crane-dancing" | "cross-country-skier" | "crow" | "dancer" | "diver" | "dog" | "dog-jumping" | "dragonfly" | "dressage" | "duck" | "duck-swimming" | "eagle" | "eagle-striking" | "elephant" | "falcon" | "falcon-diving" | "fencer" | "figure-skater" | "finishing" | "foal" | "footballer" | "fox" | "fox-pouncing" | "fox-trotting" | "fulmar" | "gannet" | "gannet-diving" | "goalkeeper" | "golfer" | "goose" | "guillemot" | "gull" | "gymnast" | "handballer" | "hare" | "hawk" | "heron" | "heron-standing" | "high-jumper" | "horse" | "hummingbird" | "hurdler" | "ibex" | "ice-hockey" | "kart" | "kayak" | "kingfisher" | "kingfisher-diving" | "kingfisher-perched" | "kite" | "kite-surfer" | "moth" | "motocross" | "otter" | "owl" | "owl-perched" | "pelican" | "penguin-leaping" | "pheasant" | "pigeon" | "pole-vaulter" | "polo" | "propeller-plane" | "puffin" | "puffin-standing" | "rabbit" | "race-car" | "racket" | "rider-standing" | "road-cyclist" | "roe-deer" | "rowing-boat" | "rugby" | "sailing-boat" | "seal" | "show-jumper" | "skateboarder" | "skater" | "ski-jumper" | "skua" | "snowboarder" | "songbird" | "songbird-perched" | "sprinter" | "squirrel" | "squirrel-leaping" | "stag" | "stoat" | "surfer" | "swallow" | "swan" | "swift" | "tennis" | "tern" | "tern-diving" | "thrower" | "train" | "volleyball" | "wader" | "wader-standing" | "whale" | "wolf" | "woodpecker" | "plain";
+            /** @description Size along the movement (m) */
+            length_m: number;
+            /** @description Height (m) */
+            height_m: number;
+            /** @description From its near to its far side; half the height when left out (m) */
+            depth_m?: number;
+            /** @description Size of the part that has to be sharp; a fifth of the height when left out (m) */
+            aim_size_m?: number;
+            /** @description Speed at the start (m/s) */
+            speed_mps: number;
+            /**
+             * @description Fastest wing tip or foot against the body (m/s)
+             * @default 0
+             */
+            limb_speed_mps: number;
+            /**
+             * @description Detail on it that focus can measure, 0 to 1
+             * @default 0.7
+             */
+            contrast: number;
+            /**
+             * @description How much it differs from all else in sight, 0 to 1
+             * @default 0.7
+             */
+            distinct: number;
+            /**
+             * @description What detection would have to look for
+             * @default animal
+             * @enum {string}
+             */
+            kind: "bird" | "animal" | "person" | "vehicle" | "off";
+            /**
+             * @description 0 keeps its way, 1 changes it all the time, 0 to 1
+             * @default 0.1
+             */
+            erratic: number;
+        };
+        /**
+         * Subject
+         * @description Somebody or something that moves, with where its figures come from and what it does.
+         */
+        SubjectProfile: {
+            /** @constant */
+            format: "rush-hold/subject@1";
+            subject: components["schemas"]["Subject"];
+            /**
+             * @description Heading it is listed under
+             * @default Own
+             */
+            group: string;
+            /**
+             * @description Its speed when it gives all (m/s)
+             * @default null
+             */
+            burst_mps: number | null;
+            /**
+             * @description Of its sizes, as a share
+             * @default 0.1
+             */
+            size_uncertainty: number;
+            /**
+             * @description Of its speeds, as a share
+             * @default 0.25
+             */
+            speed_uncertainty: number;
+            /**
+             * @description Where the figures come from
+             * @default
+             */
+            source: string;
+            /**
+             * @description What it does before it moves
+             * @default
+             */
+            habit: string;
+            /**
+             * @description What to take care of where it is met
+             * @default []
+             */
+            hazards: ("nest" | "roadside" | "cliff-edge" | "water" | "sideline" | "cold-ground")[];
+        };
+        /**
+         * Sweep
+         * @description A session at the lens bench: how sharp frames came out at each fine-tune value, at one or more distances and focal lengths.
+         */
+        Sweep: {
+            /** @constant */
+            format?: "rush-hold/sweep@1";
+            name?: string;
+            frames: {
+                /** @description Fine-tune value it was taken at. */
+                value: number;
+                /** @description How sharp, more is sharper; any scale, the same within a session. */
+                score: number;
+                distance_m: number;
+                focal_mm: number;
+            }[];
+            /** @description Distances really shot, each with its share of all frames; left out, all series count the same. */
+            uses?: {
+                distance_m: number;
+                share: number;
+            }[];
+            /** @description Whether the lens stores a value for each distance. */
+            by_distance?: boolean;
+        };
+        SweepSummary: {
+            /** @description Sessions at the lens bench. */
+            id: string;
+            name: string;
+            body: string;
+            lens: string;
+            frames: number;
+            /** Format: date-time */
+            updated_at: string | null;
+        };
+        Token: {
+            /** @description Tokens with which a person's scripts use the API. */
+            id: number;
+            name: string;
+            /** Format: date-time */
+            created_at: string;
+            /** Format: date-time */
+            last_used_at: string | null;
+            /**
+             * Format: date-time
+             * @description Changing the password ends it before
+             */
+            expires_at: string | null;
+            /** @description Shown once, when it is made */
+            token?: string;
+        };
+        /** @description One run as it went */
+        Trace: {
+            run: number;
+            steps: {
+                t: number;
+                distance_m: number;
+                focus_m: number;
+                aim_x: number;
+                aim_y: number;
+                seen: string;
+                hidden: boolean;
+                /** @description Diameters of the discs that points of the subject, of what is behind it and of what stands in front are drawn as (µm on the sensor) */
+                discs: {
+                    subject_um: number;
+                    background_um: number;
+                    front_um: number;
+                };
+            }[];
+            frames: {
+                t: number;
+                distance_m: number;
+                focus_m: number;
+                kept: boolean;
+                cause: string | null;
+                blur_um: number;
+            }[];
+        };
+        Undoable: {
+            /** @description By which it is undone: `POST /api/undo/{id}` */
+            undo: string;
+        };
+        Upload: {
+            /** @description The picture, once all of it is here */
+            picture: string | null;
+            /** @description Bytes that are here: where to go on */
+            received: number;
         };
     };
     responses: {
@@ -5738,6 +5738,15 @@ export interface components {
         };
         /** @description Not just now; ask again after the seconds in Retry-After */
         Busy: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Saved elsewhere since */
+        Changed: {
             headers: {
                 [name: string]: unknown;
             };
@@ -5857,219 +5866,6 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    confirmAccount: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    token: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Signed in */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    usage: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Usage */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        used: components["schemas"]["Amounts"];
-                        most: components["schemas"]["Amounts"];
-                        /** @description A sentence, when it is nearly full */
-                        notice: string | null;
-                    };
-                };
-            };
-        };
-    };
-    changePassword: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    current: string;
-                    password: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Changed */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    forgotPassword: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** Format: email */
-                    email: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Sent, if there is such an account */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    resetPassword: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    token: string;
-                    /** Format: email */
-                    email: string;
-                    password: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Changed; sign in with it */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    signOutEverywhere: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    changeAddress: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** Format: email */
-                    email: string;
-                    password: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Changed */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-            /** @description A letter is on its way to the new address */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    confirmAddress: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    token: string;
-                };
-            };
-        };
-        responses: {
-            /** @description It counts */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
     downloadArchive: {
         parameters: {
             query?: never;
@@ -6122,330 +5918,6 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
-        };
-    };
-    readLog: {
-        parameters: {
-            query?: {
-                /** @description `next` of the page before */
-                before?: number;
-                /** @description Only bursts of the rush called so */
-                rush?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Bursts */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        items: components["schemas"]["LoggedBurst"][];
-                        /** @description Where the next page goes on; null on the last */
-                        next: number | null;
-                    };
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    logBursts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    bursts: components["schemas"]["LoggedBurst"][];
-                };
-            };
-        };
-        responses: {
-            /** @description What is kept now, and what cannot be */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        kept: string[];
-                        refused: {
-                            id: string;
-                            message: string;
-                        }[];
-                    };
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    listBursts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Bursts */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LoggedBurst"][];
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    pictureBursts: {
-        parameters: {
-            query?: {
-                /** @description So many are left out */
-                before?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Bursts */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        items: components["schemas"]["PictureBurst"][];
-                        /** @description How many to leave out for the next page; null: these are all */
-                        next: number | null;
-                    };
-                };
-            };
-        };
-    };
-    burstPictures: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Burst */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BurstPictures"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    markSubject: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    picture: string;
-                    /** @description Widths from the centre to the right */
-                    x: number;
-                    /** @description Heights, down */
-                    y: number;
-                };
-            };
-        };
-        responses: {
-            /** @description It is being followed */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BurstPictures"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    stopFollowing: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Stopped */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BurstPictures"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    matchBurst: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    rush_id: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Matched */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BurstPictures"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    mergeBursts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** Format: uuid */
-                    other: string;
-                };
-            };
-        };
-        responses: {
-            /** @description One burst */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LoggedBurst"] & components["schemas"]["Undoable"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    burstDocument: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description rush-hold/burst@1 */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Burst"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    burstTable: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A line for each picture */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    burstSidecars: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description ZIP */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/zip": string;
-                };
-            };
-            404: components["responses"]["NotThere"];
         };
     };
     readCalendarFeed: {
@@ -6522,240 +5994,858 @@ export interface operations {
             };
         };
     };
-    readCard: {
-        parameters: {
-            query?: {
-                /** @description For sentences */
-                units?: components["parameters"]["units"];
-            };
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The card */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Card"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            429: components["responses"]["TooMany"];
-            503: components["responses"]["Busy"];
-        };
-    };
-    writeCard: {
-        parameters: {
-            query?: {
-                /** @description For sentences */
-                units?: components["parameters"]["units"];
-            };
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-                file: "a6" | "a4" | "calendar";
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The file */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        name: string;
-                        /** @description application/pdf or text/calendar */
-                        type: string;
-                        /** @description What is in it */
-                        base64: string;
-                    };
-                };
-            };
-            404: components["responses"]["NotThere"];
-            429: components["responses"]["TooMany"];
-            503: components["responses"]["Busy"];
-        };
-    };
-    readPocket: {
-        parameters: {
-            query?: {
-                /** @description For sentences */
-                units?: components["parameters"]["units"];
-            };
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The table */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Pocket"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            429: components["responses"]["TooMany"];
-            503: components["responses"]["Busy"];
-        };
-    };
-    keepPassedBy: {
+    confirmAccount: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
-                    /** @description The id the rush is to have: a ULID made where it was seen */
-                    id: string;
-                    /** @description Name of the subject */
-                    who: string;
-                    metres: number;
-                    /** @enum {string} */
-                    way: "towards" | "left" | "right" | "away";
-                    /** @enum {string} */
-                    through: "open" | "some" | "thick";
-                    ev100: number;
+                    token: string;
                 };
             };
         };
         responses: {
-            /** @description Kept */
+            /** @description Signed in */
             201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SavedRush"];
+                    "application/json": components["schemas"]["Session"];
                 };
             };
-            404: components["responses"]["NotThere"];
             422: components["responses"]["Refused"];
         };
     };
-    readSharedCard: {
-        parameters: {
-            query?: {
-                /** @description For sentences */
-                units?: components["parameters"]["units"];
-            };
-            header?: never;
-            path: {
-                secret: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The card */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Card"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            429: components["responses"]["TooMany"];
-            503: components["responses"]["Busy"];
-        };
-    };
-    listCardLinks: {
+    changeAddress: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Links that have not run out */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CardLink"][];
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    openCardLink: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
                 "application/json": {
-                    days: number;
+                    /** Format: email */
+                    email: string;
+                    password: string;
                 };
             };
         };
         responses: {
-            /** @description The address, which is told this once */
-            201: {
+            /** @description Changed */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        id: number;
-                        /** Format: date-time */
-                        expires_at: string;
-                        address: string;
-                    };
+                    "application/json": components["schemas"]["Session"];
                 };
             };
-            404: components["responses"]["NotThere"];
+            /** @description A letter is on its way to the new address */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };
-    closeCardLink: {
+    confirmAddress: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: components["parameters"]["id"];
-                link: number;
-            };
+            path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": {
+                    token: string;
+                };
+            };
+        };
         responses: {
-            /** @description Nobody sees it there any more */
+            /** @description It counts */
             204: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    forgotPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: email */
+                    email: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Sent, if there is such an account */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    current: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Changed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    resetPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    token: string;
+                    /** Format: email */
+                    email: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Changed; sign in with it */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    signOutEverywhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listTokens: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tokens */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Token"][];
+                };
+            };
+        };
+    };
+    createToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /**
+                     * @description How long it is good for; 90 when left out
+                     * @enum {integer}
+                     */
+                    days?: 7 | 30 | 90 | 365;
+                };
+            };
+        };
+        responses: {
+            /** @description The token, this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Token"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Withdrawn */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    usage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Usage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        used: components["schemas"]["Amounts"];
+                        most: components["schemas"]["Amounts"];
+                        /** @description A sentence, when it is nearly full */
+                        notice: string | null;
+                    };
+                };
+            };
+        };
+    };
+    aimCourse: {
+        parameters: {
+            query: {
+                seed: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Time in s, x and y in field widths from the middle */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        seconds: number;
+                        /** @description Radius of the ring, field widths */
+                        ring: number;
+                        course: number[][];
+                    };
+                };
+            };
+        };
+    };
+    scoreAim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    seed: number;
+                    trace: number[][];
+                };
+            };
+        };
+        responses: {
+            /** @description Starting values */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        aim: number;
+                        panning: number;
+                        lag_s: number;
+                        stages: {
+                            speed: number;
+                            on_target: number;
+                            scatter: number;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    readLog: {
+        parameters: {
+            query?: {
+                /** @description `next` of the page before */
+                before?: number;
+                /** @description Only bursts of the rush called so */
+                rush?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bursts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        items: components["schemas"]["LoggedBurst"][];
+                        /** @description Where the next page goes on; null on the last */
+                        next: number | null;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    logBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bursts: components["schemas"]["LoggedBurst"][];
+                };
+            };
+        };
+        responses: {
+            /** @description What is kept now, and what cannot be */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        kept: string[];
+                        refused: {
+                            id: string;
+                            message: string;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    compareLogged: {
+        parameters: {
+            query?: {
+                /** @description Which rush; left out: the one with most to compare */
+                rush?: string;
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Comparison */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoldComparison"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bursts: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Deleted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undoable"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    logFigures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Figures */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        bursts: number;
+                        all: components["schemas"]["LogGroup"];
+                        rushes: components["schemas"]["LogGroup"][];
+                        months: components["schemas"]["LogGroup"][];
+                        kits: components["schemas"]["LogGroup"][];
+                        holds: components["schemas"]["LogGroup"][];
+                    };
+                };
+            };
+        };
+    };
+    downloadLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line for each burst */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    importLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    /** @description JSON: the number of the column for each of at, rush, frames, keepers, kept, lost_to, note; guessed unless given */
+                    columns?: string;
+                    /**
+                     * @description 1 takes it in
+                     * @enum {string}
+                     */
+                    keep?: "0" | "1";
+                };
+            };
+        };
+        responses: {
+            /** @description What is in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        head: string[];
+                        /** @description The first few */
+                        rows: string[][];
+                        columns: {
+                            [key: string]: number | null;
+                        };
+                        count: number;
+                        good: number;
+                        problems: {
+                            row: number;
+                            message: string;
+                        }[];
+                        /** @description How many were not there yet; null when it was only looked at */
+                        kept: number | null;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteBurst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    correctBurst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string|null} */
+                    kept?: "none" | "few" | "half" | "most" | "all" | null;
+                    frames?: number | null;
+                    keepers?: number | null;
+                    lost_to?: string | null;
+                    note?: string;
+                    /** @description Logged wrongly: not learned from */
+                    doubted?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Corrected */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedBurst"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    burstDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description rush-hold/burst@1 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Burst"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    markSubject: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    picture: string;
+                    /** @description Widths from the centre to the right */
+                    x: number;
+                    /** @description Heights, down */
+                    y: number;
+                };
+            };
+        };
+        responses: {
+            /** @description It is being followed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BurstPictures"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    stopFollowing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Stopped */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BurstPictures"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    mergeBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    other: string;
+                };
+            };
+        };
+        responses: {
+            /** @description One burst */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedBurst"] & components["schemas"]["Undoable"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    burstPictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Burst */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BurstPictures"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    restoreBurst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedBurst"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    matchBurst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rush_id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Matched */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BurstPictures"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    burstSidecars: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ZIP */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    burstTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line for each picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
             };
             404: components["responses"]["NotThere"];
         };
@@ -7011,79 +7101,6 @@ export interface operations {
             503: components["responses"]["Busy"];
         };
     };
-    describeKit: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "multipart/form-data": {
-                    "files[]": string[];
-                };
-            };
-        };
-        responses: {
-            /** @description Documents to save, and where each part comes from */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        body: components["schemas"]["Body"];
-                        /** @description Fields the pictures say; the rest is guessed */
-                        told: string[];
-                        /** @description The sample it is guessed from */
-                        like: {
-                            id: string;
-                            name: string;
-                        };
-                        lenses: {
-                            document: components["schemas"]["Lens"];
-                            told: string[];
-                        }[];
-                        words: {
-                            /** @enum {string} */
-                            about: "mode" | "area" | "drive" | "stabiliser";
-                            word: string;
-                            pictures: number;
-                            /** @description The term of ours it sounds like */
-                            key: string | null;
-                        }[];
-                    };
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    drillCourse: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DrillAsked"];
-            };
-        };
-        responses: {
-            /** @description The course */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DrillCourse"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
     listDrills: {
         parameters: {
             query?: {
@@ -7139,6 +7156,51 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    drillCourse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrillAsked"];
+            };
+        };
+        responses: {
+            /** @description The course */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillCourse"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    downloadDrills: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
         };
     };
     readDrill: {
@@ -7231,26 +7293,6 @@ export interface operations {
             404: components["responses"]["NotThere"];
         };
     };
-    downloadDrills: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description CSV */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-        };
-    };
     drawFrame: {
         parameters: {
             query?: never;
@@ -7279,62 +7321,6 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    freshRush: {
-        parameters: {
-            query?: {
-                /** @description Id of a subject */
-                subject?: string;
-                /** @description What is expected, such as “hare bolting across at 26 m through tall grass, first light” */
-                line?: string;
-                /** @description Fields not to take from the line, with commas between */
-                without?: string;
-                /** @description For what is said */
-                units?: "metric" | "kmh" | "imperial";
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A rush that is not kept yet */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        /** @description Whether it is said who is coming; where it is not, nobody should be planned for before one is chosen */
-                        says_who: boolean;
-                        /** @description Who else it may be, the likeliest first */
-                        likely: {
-                            /** @description To be given as `subject` */
-                            id: string;
-                            name: string;
-                            figure: string;
-                        }[];
-                        document: components["schemas"]["Rush"];
-                        pins: components["schemas"]["Hold"];
-                        understood: {
-                            text: string;
-                            /** @description First character in the line */
-                            at: number;
-                            field: string;
-                            /** @description What it was understood to mean */
-                            says: string;
-                        }[];
-                        not_understood: {
-                            text: string;
-                            at: number;
-                            /** @description Why its value cannot be had, where that is known */
-                            because: string | null;
-                        }[];
-                    };
                 };
             };
             422: components["responses"]["Refused"];
@@ -7490,6 +7476,28 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
+    removeMember: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                member: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Removed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
     shareInGroup: {
         parameters: {
             query?: never;
@@ -7530,28 +7538,6 @@ export interface operations {
         requestBody?: never;
         responses: {
             /** @description Left */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    removeMember: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-                member: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Removed */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -7624,111 +7610,6 @@ export interface operations {
             404: components["responses"]["NotThere"];
         };
     };
-    listTasks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Tasks */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GroupTask"][];
-                };
-            };
-        };
-    };
-    readTask: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The task with its document */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        task: components["schemas"]["GroupTask"];
-                        /** @description As of a copy that is offered */
-                        document: {
-                            [key: string]: unknown;
-                        };
-                    };
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    doTask: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @description The turn that was played */
-                    drill?: string | null;
-                    /** @description The rush of one's own that it became */
-                    rush?: string | null;
-                    /** @description Whether the bursts of that rush are shared with the group */
-                    share?: boolean;
-                };
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GroupTask"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    undoTask: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description To do again */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
     readHabits: {
         parameters: {
             query?: never;
@@ -7774,27 +7655,122 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    compareLogged: {
+    setButtons: {
         parameters: {
-            query?: {
-                /** @description Which rush; left out: the one with most to compare */
-                rush?: string;
-                /** @description For sentences */
-                units?: components["parameters"]["units"];
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
             };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rest: components["schemas"]["Hold"];
+                    /** @description By the place of their control */
+                    sets: {
+                        [key: string]: components["schemas"]["Hold"];
+                    };
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    leaveBody: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    standing: components["schemas"]["Hold"] | null;
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    nameTerm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Empty: it has none, do not ask again */
+                    label: string;
+                    where: string;
+                };
+            };
+        };
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    describeKit: {
+        parameters: {
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    "files[]": string[];
+                };
+            };
+        };
         responses: {
-            /** @description Comparison */
+            /** @description Documents to save, and where each part comes from */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HoldComparison"];
+                    "application/json": {
+                        body: components["schemas"]["Body"];
+                        /** @description Fields the pictures say; the rest is guessed */
+                        told: string[];
+                        /** @description The sample it is guessed from */
+                        like: {
+                            id: string;
+                            name: string;
+                        };
+                        lenses: {
+                            document: components["schemas"]["Lens"];
+                            told: string[];
+                        }[];
+                        words: {
+                            /** @enum {string} */
+                            about: "mode" | "area" | "drive" | "stabiliser";
+                            word: string;
+                            pictures: number;
+                            /** @description The term of ours it sounds like */
+                            key: string | null;
+                        }[];
+                    };
                 };
             };
             422: components["responses"]["Refused"];
@@ -7836,142 +7812,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SaveKit"];
-            };
-        };
-        responses: {
-            201: components["responses"]["KitItem"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    readKit: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Parameters and answers that several addresses have in common. */
-                type: components["parameters"]["type"];
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: components["responses"]["KitItem"];
-            404: components["responses"]["NotThere"];
-        };
-    };
-    updateKit: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Parameters and answers that several addresses have in common. */
-                type: components["parameters"]["type"];
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SaveKit"];
-            };
-        };
-        responses: {
-            200: components["responses"]["KitItem"];
-            404: components["responses"]["NotThere"];
-            /** @description Saved elsewhere since */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    deleteKit: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Parameters and answers that several addresses have in common. */
-                type: components["parameters"]["type"];
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Deleted */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    restoreKit: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Parameters and answers that several addresses have in common. */
-                type: components["parameters"]["type"];
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: components["responses"]["KitItem"];
-            404: components["responses"]["NotThere"];
-        };
-    };
-    downloadKit: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Parameters and answers that several addresses have in common. */
-                type: components["parameters"]["type"];
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The document */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    uploadKit: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Parameters and answers that several addresses have in common. */
-                type: components["parameters"]["type"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                };
             };
         };
         responses: {
@@ -8041,77 +7881,132 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    leaveBody: {
+    uploadKit: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                id: components["parameters"]["id"];
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": {
-                    standing: components["schemas"]["Hold"] | null;
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
                 };
             };
         };
         responses: {
-            200: components["responses"]["KitItem"];
-            404: components["responses"]["NotThere"];
+            201: components["responses"]["KitItem"];
             422: components["responses"]["Refused"];
         };
     };
-    setButtons: {
+    readKit: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+        };
+    };
+    updateKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
                 id: components["parameters"]["id"];
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": {
-                    rest: components["schemas"]["Hold"];
-                    /** @description By the place of their control */
-                    sets: {
-                        [key: string]: components["schemas"]["Hold"];
-                    };
-                };
+                "application/json": components["schemas"]["SaveKit"];
             };
         };
         responses: {
             200: components["responses"]["KitItem"];
             404: components["responses"]["NotThere"];
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };
-    nameTerm: {
+    deleteKit: {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
                 id: components["parameters"]["id"];
-                key: string;
             };
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @description Empty: it has none, do not ask again */
-                    label: string;
-                    where: string;
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    downloadKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
                 };
             };
+            404: components["responses"]["NotThere"];
         };
+    };
+    restoreKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Parameters and answers that several addresses have in common. */
+                type: components["parameters"]["type"];
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             200: components["responses"]["KitItem"];
             404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
         };
     };
     layOut: {
@@ -8259,348 +8154,6 @@ export interface operations {
             503: components["responses"]["Busy"];
         };
     };
-    logFigures: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Figures */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        bursts: number;
-                        all: components["schemas"]["LogGroup"];
-                        rushes: components["schemas"]["LogGroup"][];
-                        months: components["schemas"]["LogGroup"][];
-                        kits: components["schemas"]["LogGroup"][];
-                        holds: components["schemas"]["LogGroup"][];
-                    };
-                };
-            };
-        };
-    };
-    downloadLog: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A line for each burst */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-        };
-    };
-    deleteBurst: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Deleted */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    correctBurst: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @enum {string|null} */
-                    kept?: "none" | "few" | "half" | "most" | "all" | null;
-                    frames?: number | null;
-                    keepers?: number | null;
-                    lost_to?: string | null;
-                    note?: string;
-                    /** @description Logged wrongly: not learned from */
-                    doubted?: boolean;
-                };
-            };
-        };
-        responses: {
-            /** @description Corrected */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LoggedBurst"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    deleteBursts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    bursts: string[];
-                };
-            };
-        };
-        responses: {
-            /** @description Deleted */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Undoable"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    restoreBurst: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Back */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LoggedBurst"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    importLog: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                    /** @description JSON: the number of the column for each of at, rush, frames, keepers, kept, lost_to, note; guessed unless given */
-                    columns?: string;
-                    /**
-                     * @description 1 takes it in
-                     * @enum {string}
-                     */
-                    keep?: "0" | "1";
-                };
-            };
-        };
-        responses: {
-            /** @description What is in it */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        head: string[];
-                        /** @description The first few */
-                        rows: string[][];
-                        columns: {
-                            [key: string]: number | null;
-                        };
-                        count: number;
-                        good: number;
-                        problems: {
-                            row: number;
-                            message: string;
-                        }[];
-                        /** @description How many were not there yet; null when it was only looked at */
-                        kept: number | null;
-                    };
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    findSpeed: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @enum {string} */
-                    by: "stopwatch" | "frames";
-                    metres?: number;
-                    seconds?: number;
-                    metres_error?: number;
-                    lengths?: number;
-                    length_m?: number;
-                    frames?: number;
-                    frames_per_s?: number;
-                    length_error?: number;
-                };
-            };
-        };
-        responses: {
-            /** @description The speed */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        speed_mps: number;
-                        /** @description One standard error */
-                        error_mps: number;
-                    };
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    timeSweep: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    timings: number[];
-                    /** @description Sweeps in each timing */
-                    sweeps?: number;
-                };
-            };
-        };
-        responses: {
-            /** @description The sweep time */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        sweep_s: number;
-                        error_s: number;
-                    };
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    aimCourse: {
-        parameters: {
-            query: {
-                seed: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Time in s, x and y in field widths from the middle */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        seconds: number;
-                        /** @description Radius of the ring, field widths */
-                        ring: number;
-                        course: number[][];
-                    };
-                };
-            };
-        };
-    };
-    scoreAim: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    seed: number;
-                    trace: number[][];
-                };
-            };
-        };
-        responses: {
-            /** @description Starting values */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        aim: number;
-                        panning: number;
-                        lag_s: number;
-                        stages: {
-                            speed: number;
-                            on_target: number;
-                            scatter: number;
-                        }[];
-                    };
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
     listOutings: {
         parameters: {
             query?: {
@@ -8649,34 +8202,6 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    uploadOuting: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Kept */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedOuting"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
     readPlace: {
         parameters: {
             query?: never;
@@ -8704,6 +8229,34 @@ export interface operations {
                         latitude_deg: number;
                         longitude_deg: number;
                     };
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    uploadOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOuting"];
                 };
             };
             422: components["responses"]["Refused"];
@@ -8757,15 +8310,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotThere"];
-            /** @description Saved elsewhere since */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };
@@ -8786,6 +8331,80 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    listBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bursts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggedBurst"][];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    readCard: {
+        parameters: {
+            query?: {
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Card"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    downloadOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
             };
             404: components["responses"]["NotThere"];
         };
@@ -8813,6 +8432,188 @@ export interface operations {
             404: components["responses"]["NotThere"];
         };
     };
+    writeCard: {
+        parameters: {
+            query?: {
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                file: "a6" | "a4" | "calendar";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        name: string;
+                        /** @description application/pdf or text/calendar */
+                        type: string;
+                        /** @description What is in it */
+                        base64: string;
+                    };
+                };
+            };
+            404: components["responses"]["NotThere"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listCardLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Links that have not run out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardLink"][];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    openCardLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    days: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The address, which is told this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: number;
+                        /** Format: date-time */
+                        expires_at: string;
+                        address: string;
+                    };
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    closeCardLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                link: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nobody sees it there any more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    keepPassedBy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description The id the rush is to have: a ULID made where it was seen */
+                    id: string;
+                    /** @description Name of the subject */
+                    who: string;
+                    metres: number;
+                    /** @enum {string} */
+                    way: "towards" | "left" | "right" | "away";
+                    /** @enum {string} */
+                    through: "open" | "some" | "thick";
+                    ev100: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRush"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    readPocket: {
+        parameters: {
+            query?: {
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pocket"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
     restoreOuting: {
         parameters: {
             query?: never;
@@ -8836,30 +8637,34 @@ export interface operations {
             404: components["responses"]["NotThere"];
         };
     };
-    downloadOuting: {
+    pictureBursts: {
         parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
+            query?: {
+                /** @description So many are left out */
+                before?: number;
             };
+            header?: never;
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description The document */
+            /** @description Bursts */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Outing"];
+                    "application/json": {
+                        items: components["schemas"]["PictureBurst"][];
+                        /** @description How many to leave out for the next page; null: these are all */
+                        next: number | null;
+                    };
                 };
             };
-            404: components["responses"]["NotThere"];
         };
     };
-    announcePicture: {
+    joinBursts: {
         parameters: {
             query?: never;
             header?: never;
@@ -8869,56 +8674,219 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** @description Of its content, hexadecimal */
-                    sha256: string;
-                    name: string;
-                    bytes: number;
-                    /** @description When the file was written, milliseconds since 1970: for frames that do not say when they were taken */
-                    written_ms?: number;
-                    /** @description Time zone of the device, for a camera whose clock has none */
-                    zone?: string;
+                    bursts: string[];
                 };
             };
         };
         responses: {
-            /** @description What is here of it */
+            /** @description One burst */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Upload"];
+                    "application/json": components["schemas"]["Arranged"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    matchBursts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bursts: string[];
+                    rush_id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Matched */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undoable"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    deletePictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    pictures: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Deleted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Undoable"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    documentOfDays: {
+        parameters: {
+            query: {
+                /** @description The first moment */
+                from: components["parameters"]["from"];
+                /** @description The moment after the last, at most eight days later */
+                until: components["parameters"]["until"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description rush-hold/burst@1, each */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Burst"][];
                 };
             };
             422: components["responses"]["Refused"];
         };
     };
-    sendPiece: {
+    judgePictures: {
         parameters: {
-            query: {
-                from: number;
-            };
+            query?: never;
             header?: never;
-            path: {
-                sha256: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/octet-stream": string;
+                "application/json": {
+                    pictures: string[];
+                    said?: boolean | null;
+                    lost_to?: string | null;
+                };
             };
         };
         responses: {
-            /** @description What is here of it now */
+            /** @description Judged */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Upload"];
+                    "application/json": components["schemas"]["Undoable"];
                 };
             };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    movePictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    pictures: string[];
+                    /**
+                     * Format: uuid
+                     * @description null: a new one
+                     */
+                    burst: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Moved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Arranged"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    sidecarsOfDays: {
+        parameters: {
+            query: {
+                /** @description The first moment */
+                from: components["parameters"]["from"];
+                /** @description The moment after the last, at most eight days later */
+                until: components["parameters"]["until"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ZIP */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    shootStandIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rush_id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description It is being shot */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
             422: components["responses"]["Refused"];
         };
     };
@@ -8986,7 +8954,33 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    shootStandIn: {
+    tableOfDays: {
+        parameters: {
+            query: {
+                /** @description The first moment */
+                from: components["parameters"]["from"];
+                /** @description The moment after the last, at most eight days later */
+                until: components["parameters"]["until"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line for each picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    announcePicture: {
         parameters: {
             query?: never;
             header?: never;
@@ -8996,19 +8990,56 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    rush_id: string;
+                    /** @description Of its content, hexadecimal */
+                    sha256: string;
+                    name: string;
+                    bytes: number;
+                    /** @description When the file was written, milliseconds since 1970: for frames that do not say when they were taken */
+                    written_ms?: number;
+                    /** @description Time zone of the device, for a camera whose clock has none */
+                    zone?: string;
                 };
             };
         };
         responses: {
-            /** @description It is being shot */
-            202: {
+            /** @description What is here of it */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Upload"];
+                };
             };
-            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    sendPiece: {
+        parameters: {
+            query: {
+                from: number;
+            };
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description What is here of it now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Upload"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };
@@ -9082,9 +9113,13 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    retryPicture: {
+    cropPicture: {
         parameters: {
-            query?: never;
+            query: {
+                x: number;
+                y: number;
+                side?: number;
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -9093,12 +9128,14 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description It waits its turn */
-            204: {
+            /** @description JPEG */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "image/jpeg": string;
+                };
             };
             404: components["responses"]["NotThere"];
             422: components["responses"]["Refused"];
@@ -9125,6 +9162,28 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotThere"];
+        };
+    };
+    retryPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It waits its turn */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
         };
     };
     pictureFile: {
@@ -9156,260 +9215,6 @@ export interface operations {
                 content?: never;
             };
             404: components["responses"]["NotThere"];
-        };
-    };
-    cropPicture: {
-        parameters: {
-            query: {
-                x: number;
-                y: number;
-                side?: number;
-            };
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description JPEG */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "image/jpeg": string;
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    judgePictures: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    pictures: string[];
-                    said?: boolean | null;
-                    lost_to?: string | null;
-                };
-            };
-        };
-        responses: {
-            /** @description Judged */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Undoable"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    movePictures: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    pictures: string[];
-                    /**
-                     * Format: uuid
-                     * @description null: a new one
-                     */
-                    burst: string | null;
-                };
-            };
-        };
-        responses: {
-            /** @description Moved */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Arranged"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    deletePictures: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    pictures: string[];
-                };
-            };
-        };
-        responses: {
-            /** @description Deleted */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Undoable"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    joinBursts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    bursts: string[];
-                };
-            };
-        };
-        responses: {
-            /** @description One burst */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Arranged"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    matchBursts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    bursts: string[];
-                    rush_id: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Matched */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Undoable"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    sidecarsOfDays: {
-        parameters: {
-            query: {
-                /** @description The first moment */
-                from: components["parameters"]["from"];
-                /** @description The moment after the last, at most eight days later */
-                until: components["parameters"]["until"];
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description ZIP */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/zip": string;
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    tableOfDays: {
-        parameters: {
-            query: {
-                /** @description The first moment */
-                from: components["parameters"]["from"];
-                /** @description The moment after the last, at most eight days later */
-                until: components["parameters"]["until"];
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A line for each picture */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    documentOfDays: {
-        parameters: {
-            query: {
-                /** @description The first moment */
-                from: components["parameters"]["from"];
-                /** @description The moment after the last, at most eight days later */
-                until: components["parameters"]["until"];
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description rush-hold/burst@1, each */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Burst"][];
-                };
-            };
-            422: components["responses"]["Refused"];
         };
     };
     listPlaces: {
@@ -9492,15 +9297,7 @@ export interface operations {
                     "application/json": components["schemas"]["Plan"];
                 };
             };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
+            422: components["responses"]["Refused"];
         };
     };
     readPractice: {
@@ -9664,303 +9461,7 @@ export interface operations {
                     "application/json": components["schemas"]["SavedRush"];
                 };
             };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    readRush: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The rush */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedRush"];
-                };
-            };
-            /** @description Not there */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    saveRush: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SaveRush"];
-            };
-        };
-        responses: {
-            /** @description Saved */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedRush"];
-                };
-            };
-            /** @description Not there */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Saved elsewhere since */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    deleteRush: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Deleted */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not there */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    renameRush: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    name: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Renamed */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedRush"];
-                };
-            };
-            /** @description Not there */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    duplicateRush: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Copied */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedRush"];
-                };
-            };
-            /** @description Not there */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    restoreRush: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Back */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedRush"];
-                };
-            };
-            /** @description Not there */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    downloadRush: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The document */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Rush"];
-                };
-            };
-            /** @description Not there */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    uploadRush: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Kept */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedRush"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
+            422: components["responses"]["Refused"];
         };
     };
     deleteRushes: {
@@ -9979,32 +9480,6 @@ export interface operations {
         };
         responses: {
             /** @description Deleted */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    restoreRushes: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    rushes: string[];
-                };
-            };
-        };
-        responses: {
-            /** @description Back */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -10040,24 +9515,86 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    listTags: {
+    freshRush: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Id of a subject */
+                subject?: string;
+                /** @description What is expected, such as “hare bolting across at 26 m through tall grass, first light” */
+                line?: string;
+                /** @description Fields not to take from the line, with commas between */
+                without?: string;
+                /** @description For what is said */
+                units?: "metric" | "kmh" | "imperial";
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Tags */
+            /** @description A rush that is not kept yet */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string[];
+                    "application/json": {
+                        /** @description Whether it is said who is coming; where it is not, nobody should be planned for before one is chosen */
+                        says_who: boolean;
+                        /** @description Who else it may be, the likeliest first */
+                        likely: {
+                            /** @description To be given as `subject` */
+                            id: string;
+                            name: string;
+                            figure: string;
+                        }[];
+                        document: components["schemas"]["Rush"];
+                        pins: components["schemas"]["Hold"];
+                        understood: {
+                            text: string;
+                            /** @description First character in the line */
+                            at: number;
+                            field: string;
+                            /** @description What it was understood to mean */
+                            says: string;
+                        }[];
+                        not_understood: {
+                            text: string;
+                            at: number;
+                            /** @description Why its value cannot be had, where that is known */
+                            because: string | null;
+                        }[];
+                    };
                 };
             };
+            422: components["responses"]["Refused"];
+        };
+    };
+    restoreRushes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rushes: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
         };
     };
     tagRushes: {
@@ -10088,6 +9625,226 @@ export interface operations {
             };
             404: components["responses"]["NotThere"];
             422: components["responses"]["Refused"];
+        };
+    };
+    listTags: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tags */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    uploadRush: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRush"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    readRush: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The rush */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRush"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    saveRush: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveRush"];
+            };
+        };
+        responses: {
+            /** @description Saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRush"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            409: components["responses"]["Changed"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    deleteRush: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    renameRush: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Renamed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRush"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    downloadRush: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rush"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    duplicateRush: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Copied */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRush"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    restoreRush: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRush"];
+                };
+            };
+            404: components["responses"]["NotThere"];
         };
     };
     session: {
@@ -10199,6 +9956,34 @@ export interface operations {
             };
         };
     };
+    readSharedCard: {
+        parameters: {
+            query?: {
+                /** @description For sentences */
+                units?: components["parameters"]["units"];
+            };
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Card"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            429: components["responses"]["TooMany"];
+            503: components["responses"]["Busy"];
+        };
+    };
     listShelf: {
         parameters: {
             query: {
@@ -10260,7 +10045,7 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    takeFromShelf: {
+    takeDown: {
         parameters: {
             query?: never;
             header?: never;
@@ -10271,9 +10056,14 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            201: components["responses"]["KitItem"];
+            /** @description Taken down */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             404: components["responses"]["NotThere"];
-            422: components["responses"]["Refused"];
         };
     };
     reportOnShelf: {
@@ -10304,7 +10094,7 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    takeDown: {
+    takeFromShelf: {
         parameters: {
             query?: never;
             header?: never;
@@ -10315,14 +10105,81 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Taken down */
-            204: {
+            201: components["responses"]["KitItem"];
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    findSpeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    by: "stopwatch" | "frames";
+                    metres?: number;
+                    seconds?: number;
+                    metres_error?: number;
+                    lengths?: number;
+                    length_m?: number;
+                    frames?: number;
+                    frames_per_s?: number;
+                    length_error?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The speed */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": {
+                        speed_mps: number;
+                        /** @description One standard error */
+                        error_mps: number;
+                    };
+                };
             };
-            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    timeSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    timings: number[];
+                    /** @description Sweeps in each timing */
+                    sweeps?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The sweep time */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        sweep_s: number;
+                        error_s: number;
+                    };
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     listSweeps: {
@@ -10418,15 +10275,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotThere"];
-            /** @description Saved elsewhere since */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
+            409: components["responses"]["Changed"];
             422: components["responses"]["Refused"];
         };
     };
@@ -10449,6 +10298,87 @@ export interface operations {
                 content?: never;
             };
             404: components["responses"]["NotThere"];
+        };
+    };
+    downloadSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description rush-hold/sweep@1 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sweep"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    printSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description PDF, A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    scoreSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    burst: string;
+                    /** @description One for each picture in its order; left out: read from the file names */
+                    values?: number[] | null;
+                    distance_m: number;
+                    focal_mm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchSession"];
+                };
+            };
+            404: components["responses"]["NotThere"];
+            422: components["responses"]["Refused"];
         };
     };
     restoreSweep: {
@@ -10509,7 +10439,56 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    scoreSweep: {
+    listTasks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tasks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupTask"][];
+                };
+            };
+        };
+    };
+    readTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The task with its document */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        task: components["schemas"]["GroupTask"];
+                        /** @description As of a copy that is offered */
+                        document: {
+                            [key: string]: unknown;
+                        };
+                    };
+                };
+            };
+            404: components["responses"]["NotThere"];
+        };
+    };
+    doTask: {
         parameters: {
             query?: never;
             header?: never;
@@ -10521,30 +10500,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** Format: uuid */
-                    burst: string;
-                    /** @description One for each picture in its order; left out: read from the file names */
-                    values?: number[] | null;
-                    distance_m: number;
-                    focal_mm: number;
+                    /** @description The turn that was played */
+                    drill?: string | null;
+                    /** @description The rush of one's own that it became */
+                    rush?: string | null;
+                    /** @description Whether the bursts of that rush are shared with the group */
+                    share?: boolean;
                 };
             };
         };
         responses: {
-            /** @description Session */
+            /** @description Done */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BenchSession"];
+                    "application/json": components["schemas"]["GroupTask"];
                 };
             };
             404: components["responses"]["NotThere"];
             422: components["responses"]["Refused"];
         };
     };
-    downloadSweep: {
+    undoTask: {
         parameters: {
             query?: never;
             header?: never;
@@ -10555,105 +10534,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description rush-hold/sweep@1 */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sweep"];
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    printSweep: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description PDF, A4 */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/pdf": string;
-                };
-            };
-            404: components["responses"]["NotThere"];
-        };
-    };
-    listTokens: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Tokens */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Token"][];
-                };
-            };
-        };
-    };
-    createToken: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    name: string;
-                    /**
-                     * @description How long it is good for; 90 when left out
-                     * @enum {integer}
-                     */
-                    days?: 7 | 30 | 90 | 365;
-                };
-            };
-        };
-        responses: {
-            /** @description The token, this once */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Token"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    deleteToken: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Withdrawn */
+            /** @description To do again */
             204: {
                 headers: {
                     [name: string]: unknown;
