@@ -21,12 +21,13 @@ final class Asked
     {
         $method = $request->method() === 'HEAD' ? 'GET' : $request->method();
         $operation = Rules::operation($method, $request->route()->uri());
-        /** @var array<string, array<string, list<mixed>>> $known */
-        $known = require __DIR__.'/asked.php';
-        $rules = $known[$operation] ?? throw new LogicException("Nothing in api/ says what $operation may ask.");
+        /** @var array<string, array<string, list<mixed>>> $all */
+        $all = require __DIR__.'/asked.php';
+        $rules = $all[$operation] ?? throw new LogicException("Nothing in api/ says what $operation may ask.");
         foreach ($more as $field => $also) {
-            // What a schema says already is not said twice.
-            $rules[$field] = ['bail', ...$rules[$field] ?? [], ...$also];
+            // What a schema says already is not said twice, and what has to be there may not be left out.
+            $known = array_diff($rules[$field] ?? [], in_array('required', $also, true) ? ['sometimes'] : []);
+            $rules[$field] = ['bail', ...$known, ...$also];
         }
 
         return $rules;

@@ -6,7 +6,7 @@ namespace App\Api;
 
 /**
  * Laravel's rules from the schemas of the description, so that what a request may ask is said once. Documents are looked at by
- * their readers, which say more of what is wrong; here they are only arrays.
+ * their readers, which say more of what is wrong; here they are only arrays, as is what is marked `x-read-by-itself`.
  *
  * @phpstan-type Schema array<string, mixed>
  */
@@ -122,6 +122,7 @@ final readonly class Rules
     {
         $schema = $this->followed($given);
         $empty = match (true) {
+            $given['x-read-by-itself'] ?? false => true,
             $this->isDocument($given) => ! isset($schema['required']),
             self::mayBeNull($schema) => true,
             default => in_array(self::type($schema), ['array', 'object'], true) && ($schema['minItems'] ?? 0) < 1,
@@ -255,6 +256,9 @@ final readonly class Rules
     private function isDocument(array $schema): bool
     {
         $one = $schema['oneOf'][0] ?? $schema;
+        if ($schema['x-read-by-itself'] ?? false) {
+            return true;
+        }
 
         return isset($one['$ref']) && isset($this->followed($one)['properties']['format']);
     }

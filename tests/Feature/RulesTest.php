@@ -138,11 +138,14 @@ it('uses no word of a schema that no rule stands for', function (): void {
             'maxItems',
         ],
         ...['maxProperties', 'uniqueItems', 'items', 'properties', 'required', 'additionalProperties', 'propertyNames'],
-        ...['description', 'default', '$ref'],
+        ...['description', 'default', '$ref', 'x-read-by-itself'],
     ];
     $api = Description::whole();
     $unknown = [];
     $look = function (array $schema, string $at) use (&$look, &$unknown, $known, $api): void {
+        if ($schema['x-read-by-itself'] ?? false) {
+            return;
+        }
         // Of several documents the first stands for all.
         $schema = $schema['oneOf'][0] ?? $schema;
         if (isset($schema['$ref'])) {

@@ -15,7 +15,7 @@ final class BurstController extends Controller
 {
     public function store(Request $request): JsonResponse
     {
-        $this->asked($request, ['bursts.*.id' => ['distinct']]);
+        $this->asked($request, ['bursts.*.id' => ['required', 'uuid', 'distinct']]);
         $person = $this->person($request);
         $kept = $refused = [];
         /** @var array<string, mixed> $burst */

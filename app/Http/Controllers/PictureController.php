@@ -23,7 +23,9 @@ final class PictureController extends Controller
 {
     public function announce(Request $request): JsonResponse
     {
-        $given = $this->asked($request);
+        $given = $this->asked($request, [], [
+            'bytes.between' => 'The file is '.($request->integer('bytes') < 1 ? 'empty.' : 'larger than 200 MB.'),
+        ]);
 
         return response()->json((new Incoming($this->person($request)))->announce($given['sha256'], basename(str_replace('\\', '/', $given['name'])), (int) $given['bytes'], isset($given['written_ms']) ? $given['written_ms'] / 1000 : null, $given['zone'] ?? null));
     }

@@ -14,7 +14,7 @@ final class LayoutRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return Asked::rules($this, ['rushes.*' => ['distinct']]);
+        return Asked::rules($this);
     }
 
     public function pins(): Pins

@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react';
 import { client, type Refusal, take } from './client';
 import type { components } from './schema';
 
+export type LostTo = components['schemas']['LostTo'];
 export type Picture = components['schemas']['Picture'];
 export type BurstPictures = components['schemas']['BurstPictures'];
 export type BurstBeside = components['schemas']['BurstBeside'];
@@ -113,9 +114,9 @@ function measuredAs(picture: Picture): boolean | null {
 }
 
 export const pictureActions = {
-  judge: ({ id, ...said }: { id: string; said?: boolean | null; lost_to?: string | null }) =>
+  judge: ({ id, ...said }: { id: string; said?: boolean | null; lost_to?: LostTo }) =>
     take(client.PATCH('/api/pictures/{id}', { ...at(id), body: said })),
-  judgeAll: (body: { pictures: string[]; said?: boolean | null; lost_to?: string | null }) =>
+  judgeAll: (body: { pictures: string[]; said?: boolean | null; lost_to?: LostTo }) =>
     take(client.POST('/api/pictures/judge', { body })),
   move: (body: { pictures: string[]; burst: string | null }) =>
     take(client.POST('/api/pictures/move', { body })),

@@ -2862,10 +2862,7 @@ export interface components {
             note?: string;
         };
         BurstBeside: {
-            /**
-             * Format: uuid
-             * @description The pictures of a burst: seen together, the subject marked and followed, and out as sidecars, a table or a document.
-             */
+            /** Format: uuid */
             id: string;
             rush: string | null;
             /** Format: date-time */
@@ -3086,7 +3083,6 @@ export interface components {
             cautions: string[];
         };
         CardLink: {
-            /** @description Addresses under which somebody else sees one card. */
             id: number;
             /** Format: date-time */
             expires_at: string;
@@ -3097,18 +3093,20 @@ export interface components {
              * @description One of the log; its answers are kept with it
              */
             burst?: string | null;
-            /** @description Without a burst: the rush it was, where that is known */
+            /**
+             * Format: ulid
+             * @description Without a burst: the rush it was, where that is known
+             */
             rush_id?: string | null;
             answers?: {
                 [key: string]: string;
-            };
-            /** @enum {string} */
-            units?: "metric" | "kmh" | "imperial";
+            } | null;
+            /** @enum {string|null} */
+            units?: "metric" | "kmh" | "imperial" | null;
         };
         Causes: {
             /** @description The likeliest first */
             causes: {
-                /** @description What went wrong in a burst, or in pictures nothing was logged of; and the test that confirms it. */
                 cause: string;
                 label: string;
                 probability: number;
@@ -3171,7 +3169,6 @@ export interface components {
             run?: number;
         };
         CopyLink: {
-            /** @description Addresses under which somebody else takes a copy of a drill, rush, hold, layout or card into their own account. */
             id: number;
             /** @enum {string} */
             kind: "drill" | "rush" | "hold" | "layout" | "card";
@@ -3388,13 +3385,13 @@ export interface components {
              * @description How the area is moved
              * @enum {string|null}
              */
-            move?: "stick" | "touch-absolute" | "touch-relative" | null;
-            seed?: number;
+            move?: "stick" | "touch-absolute" | "touch-relative" | "recall" | null;
+            seed?: number | null;
             /** @description One of one's own */
             rush?: string | null;
             body?: string | null;
             f_number?: number | null;
-            layout?: components["schemas"]["DrillKey"][];
+            layout?: components["schemas"]["DrillKey"][] | null;
             /** @description The very same turn as another, in place of the rest */
             document?: components["schemas"]["Drill"];
         };
@@ -4159,7 +4156,7 @@ export interface components {
             /** @description Sets to keep, by the place of their control; null keeps a control without one */
             pins?: {
                 [key: string]: components["schemas"]["Hold"] | null;
-            };
+            } | null;
             /**
              * @description For sentences
              * @enum {string}
@@ -4352,8 +4349,7 @@ export interface components {
             kept?: "none" | "few" | "half" | "most" | "all" | null;
             frames?: number | null;
             keepers?: number | null;
-            /** @description What lost most of the rest */
-            lost_to?: string | null;
+            lost_to?: components["schemas"]["LostTo"];
             note?: string;
             hold?: components["schemas"]["Hold"];
             /** @description Whether there are pictures of it */
@@ -4363,6 +4359,11 @@ export interface components {
             /** @description Said to be logged wrongly: it is not learned from */
             doubted?: boolean;
         };
+        /**
+         * @description What lost most of the frames, or the one
+         * @enum {string|null}
+         */
+        LostTo: "out of frame" | "hidden" | "subject smear" | "shake" | "air" | "too little depth" | "not caught" | "hunting" | "on the background" | "on something nearer" | "nearer part" | "lens too slow" | "lagging" | "leading" | "own scatter" | "turned away" | "others out of depth" | "bent" | null;
         OfferedCopy: {
             /** @enum {string} */
             kind: "drill" | "rush" | "hold" | "layout" | "card";
@@ -4556,7 +4557,7 @@ export interface components {
             said: boolean | null;
             /** @description What counts: what the person says, or what was measured */
             kept: boolean | null;
-            lost_to: string | null;
+            lost_to: components["schemas"]["LostTo"];
             /** @description What it was focused at, as the file says */
             distance_m: number | null;
             /** @description Address of the picture, good for a short while */
@@ -4902,9 +4903,10 @@ export interface components {
         PlanRequest: {
             rush: components["schemas"]["Rush"];
             /** @description Settings to keep; the rest is solved around them */
-            pins?: components["schemas"]["Hold"];
+            pins?: components["schemas"]["Hold"] | null;
             /** @description What won when the set-ups were last played: its focus settings stay until they are played again; for /api/plan */
-            played?: components["schemas"]["Hold"];
+            played?: components["schemas"]["Hold"] | null;
+            /** @description How the camera stands now, as far as it is known; may carry manual_switch */
             standing?: components["schemas"]["Hold"] | null;
             /** @description Names the asking window, so that its newer questions stop older ones */
             window?: string;
@@ -5410,7 +5412,6 @@ export interface components {
             updated_at: string;
         };
         SaveKit: {
-            /** @description The document itself is read by the gate, which knows fields, ranges and units. */
             document: components["schemas"]["Body"] | components["schemas"]["Lens"] | components["schemas"]["SubjectProfile"];
             /** @description Id of the sample it was made from */
             based_on?: string | null;
@@ -5418,25 +5419,23 @@ export interface components {
             version?: number;
         };
         SaveOuting: {
-            /** @description The document itself is read by the gate, which knows fields, ranges and units. */
             document: components["schemas"]["KeptOuting"];
             /** @description The version that was changed; needed where there is one already */
             version?: number;
         };
         SaveRush: {
-            /** @description The documents themselves are read by the gate, which knows fields, ranges and units. */
             document: components["schemas"]["Rush"];
             /** @description The settings to keep */
-            pins?: components["schemas"]["Hold"];
+            pins?: components["schemas"]["Hold"] | null;
             /** @description The version that was changed; needed where there is one already */
             version?: number;
         };
         SaveSweep: {
             name: string;
-            body?: string;
-            lens?: string;
+            body?: string | null;
+            lens?: string | null;
             /** @description The one it was changed from */
-            version?: number;
+            version?: number | null;
             document: components["schemas"]["Sweep"];
         };
         SavedOuting: {
@@ -5756,7 +5755,7 @@ export interface components {
         };
     };
     parameters: {
-        /** @description Parameters and answers that several addresses have in common. */
+        /** @description Which shelf of Kit */
         type: "bodies" | "lenses" | "subjects";
         /** @description For sentences */
         units: "metric" | "kmh" | "imperial";
@@ -5783,7 +5782,6 @@ export interface operations {
             content: {
                 "application/json": {
                     name: string;
-                    /** Format: email */
                     email: string;
                     password: string;
                 };
@@ -6031,7 +6029,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** Format: email */
                     email: string;
                     password: string;
                 };
@@ -6595,7 +6592,7 @@ export interface operations {
                     kept?: "none" | "few" | "half" | "most" | "all" | null;
                     frames?: number | null;
                     keepers?: number | null;
-                    lost_to?: string | null;
+                    lost_to?: components["schemas"]["LostTo"];
                     note?: string;
                     /** @description Logged wrongly: not learned from */
                     doubted?: boolean;
@@ -6652,6 +6649,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** Format: ulid */
                     picture: string;
                     /** @description Widths from the centre to the right */
                     x: number;
@@ -6786,6 +6784,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** Format: ulid */
                     rush_id: string;
                 };
             };
@@ -6889,6 +6888,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** Format: ulid */
                     rush_id: string;
                     as_it_was: components["schemas"]["Hold"];
                     with_fix: components["schemas"]["Hold"];
@@ -6998,7 +6998,7 @@ export interface operations {
                     id?: string;
                     days: number;
                     /** @description Whose it is said to be; nobody’s without it */
-                    from?: string;
+                    from?: string | null;
                     /**
                      * @description Whether places go along, to a tenth of a degree; a rush has the light there instead without it, an outing about where in the world it is
                      * @default false
@@ -7104,7 +7104,7 @@ export interface operations {
     listDrills: {
         parameters: {
             query?: {
-                drill?: string;
+                drill?: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
             };
             header?: never;
             path?: never;
@@ -7563,7 +7563,7 @@ export interface operations {
                     kind: "drill" | "rush" | "hold" | "layout" | "card";
                     /** @description Id of a rush, a body, an outing or a kept turn of one's own */
                     of: string;
-                    note?: string;
+                    note?: string | null;
                     /** Format: date */
                     due_on?: string | null;
                     /**
@@ -7717,8 +7717,8 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @description Empty: it has none, do not ask again */
-                    label: string;
-                    where: string;
+                    label: string | null;
+                    where: string | null;
                 };
             };
         };
@@ -7781,7 +7781,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description Parameters and answers that several addresses have in common. */
+                /** @description Which shelf of Kit */
                 type: components["parameters"]["type"];
             };
             cookie?: never;
@@ -7804,7 +7804,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description Parameters and answers that several addresses have in common. */
+                /** @description Which shelf of Kit */
                 type: components["parameters"]["type"];
             };
             cookie?: never;
@@ -7824,7 +7824,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description Parameters and answers that several addresses have in common. */
+                /** @description Which shelf of Kit */
                 type: components["parameters"]["type"];
             };
             cookie?: never;
@@ -7886,7 +7886,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description Parameters and answers that several addresses have in common. */
+                /** @description Which shelf of Kit */
                 type: components["parameters"]["type"];
             };
             cookie?: never;
@@ -7909,7 +7909,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description Parameters and answers that several addresses have in common. */
+                /** @description Which shelf of Kit */
                 type: components["parameters"]["type"];
                 id: components["parameters"]["id"];
             };
@@ -7926,7 +7926,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description Parameters and answers that several addresses have in common. */
+                /** @description Which shelf of Kit */
                 type: components["parameters"]["type"];
                 id: components["parameters"]["id"];
             };
@@ -7949,7 +7949,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description Parameters and answers that several addresses have in common. */
+                /** @description Which shelf of Kit */
                 type: components["parameters"]["type"];
                 id: components["parameters"]["id"];
             };
@@ -7972,7 +7972,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description Parameters and answers that several addresses have in common. */
+                /** @description Which shelf of Kit */
                 type: components["parameters"]["type"];
                 id: components["parameters"]["id"];
             };
@@ -7997,7 +7997,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description Parameters and answers that several addresses have in common. */
+                /** @description Which shelf of Kit */
                 type: components["parameters"]["type"];
                 id: components["parameters"]["id"];
             };
@@ -8559,7 +8559,10 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** @description The id the rush is to have: a ULID made where it was seen */
+                    /**
+                     * Format: ulid
+                     * @description The id the rush is to have: a ULID made where it was seen
+                     */
                     id: string;
                     /** @description Name of the subject */
                     who: string;
@@ -8703,6 +8706,7 @@ export interface operations {
             content: {
                 "application/json": {
                     bursts: string[];
+                    /** Format: ulid */
                     rush_id: string;
                 };
             };
@@ -8787,7 +8791,7 @@ export interface operations {
                 "application/json": {
                     pictures: string[];
                     said?: boolean | null;
-                    lost_to?: string | null;
+                    lost_to?: components["schemas"]["LostTo"];
                 };
             };
         };
@@ -8874,6 +8878,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** Format: ulid */
                     rush_id: string;
                 };
             };
@@ -8996,7 +9001,10 @@ export interface operations {
                     bytes: number;
                     /** @description When the file was written, milliseconds since 1970: for frames that do not say when they were taken */
                     written_ms?: number;
-                    /** @description Time zone of the device, for a camera whose clock has none */
+                    /**
+                     * Format: timezone
+                     * @description Time zone of the device, for a camera whose clock has none
+                     */
                     zone?: string;
                 };
             };
@@ -9095,7 +9103,7 @@ export interface operations {
             content: {
                 "application/json": {
                     said?: boolean | null;
-                    lost_to?: string | null;
+                    lost_to?: components["schemas"]["LostTo"];
                 };
             };
         };
@@ -9409,7 +9417,7 @@ export interface operations {
                 /** @description Words in name or subject */
                 search?: string;
                 /** @description Only subjects of this kind */
-                kind?: "bird" | "animal" | "person" | "vehicle";
+                kind?: "bird" | "animal" | "person" | "vehicle" | "off";
                 /** @description Only those with this tag */
                 tag?: string;
                 /** @description changed: last changed first */
@@ -10027,7 +10035,7 @@ export interface operations {
                     type: "bodies" | "lenses" | "subjects";
                     id: string;
                     /** @description As one wants to be called; nobody’s name is shown without it */
-                    by?: string;
+                    by?: string | null;
                 };
             };
         };

@@ -80,7 +80,8 @@ const description = JSON.parse(readFileSync('openapi.json', 'utf8'));
 type Schemas = components['schemas'];
 /** Any value the description of the API allows, with some of its fields as given. */
 export function sample<Name extends keyof Schemas>(name: Name, fields: Partial<Schemas[Name]> = {}) {
-  const made = sampler.sample(description.components.schemas[name], {}, description) as Schemas[Name];
+  const made = sampler.sample(description.components.schemas[name], {}, description) as Schemas[Name] &
+    object;
   return { ...made, ...fields };
 }
 

@@ -83,7 +83,11 @@ export function LogSheet({
       ) : (
         <div className="sheet-choices">
           {causes.map((o) => (
-            <button key={o.value} type="button" onClick={() => onLog({ ...said, lost_to: o.value })}>
+            <button
+              key={o.value}
+              type="button"
+              onClick={() => onLog({ ...said, lost_to: o.value as Said['lost_to'] })}
+            >
               {o.label}
             </button>
           ))}

@@ -1,5 +1,5 @@
 import { Button, Select } from 'antd';
-import type { Picture } from '../../api/pictures';
+import type { LostTo, Picture } from '../../api/pictures';
 import { label } from '../../parts/words';
 
 const px = (value: number | null | undefined) => (value == null ? '–' : `${value.toFixed(1)} px`);
@@ -20,7 +20,7 @@ export function Judged({
   picture: Picture;
   causes: { value: string; label: string }[];
   onSay: (said: boolean | null) => void;
-  onCause: (cause: string | null) => void;
+  onCause: (cause: LostTo) => void;
   onBeside: () => void;
   beside: boolean;
   onDelete: () => void;
