@@ -214,7 +214,8 @@ it('says before one leaves what the camera itself calls what it is set to', func
     $detect = Words::within($hold->detect);
     expect(Words::in(Units::Metric)->say($items['first']))
         ->toContain("$mode (“Keeps at it”), $area (“Patch”), detection $detect, ")
-        ->toContain(', stabiliser '.Words::within($hold->stabiliser).', patience ');
+        ->toContain(', patience 0.02 s, ')
+        ->toContain(', stabiliser '.Words::within($hold->stabiliser));
 });
 
 it('writes a card in the order of the day, those without a time last', function (): void {

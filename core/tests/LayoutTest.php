@@ -264,7 +264,7 @@ it('keeps what is pinned and solves the rest', function (): void {
         need('other', held(area: Area::Block), 0.0),
     ];
     $body = bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2]);
-    $pinned = PartialHold::of(held(area: Area::Band), ...Need::IN_A_SET);
+    $pinned = PartialHold::of(held(area: Area::Band), ...Setting::inASet());
     $layout = (new Solver($body, $needs))->solve(ButtonSchool::Free, new Pins(['thumb-1' => $pinned]));
     $sets = $layout->arrangement->sets();
     expect($sets)->toHaveCount(2)->and($sets[0]->set)->toBe($pinned)->and($sets[1]->place)->toBe(ControlPlace::Thumb2);
@@ -421,7 +421,7 @@ function faultsOf(
 
 function rest(mixed ...$changes): PartialHold
 {
-    return PartialHold::of(held(...$changes), Setting::AreaAt, ...Need::IN_A_SET, ...Need::BESIDE);
+    return PartialHold::of(held(...$changes), Setting::AreaAt, ...Setting::inASet(), ...Setting::beside());
 }
 
 it('finds what goes wrong with buttons, and nothing where nothing does', function (): void {
@@ -429,7 +429,7 @@ it('finds what goes wrong with buttons, and nothing where nothing does', functio
     $set = static fn (ControlPlace $place, mixed ...$changes): Assigned => new Assigned(
         $place,
         Duty::StoredSet,
-        PartialHold::of(held(...$changes), ...Need::IN_A_SET),
+        PartialHold::of(held(...$changes), ...Setting::inASet()),
     );
     $point = need('point', held(area: Area::Point), 0.2);
     $with = static fn (Assigned ...$controls): Arrangement => new Arrangement(rest(), [$half, ...$controls]);
@@ -446,7 +446,7 @@ it('finds what goes wrong with buttons, and nothing where nothing does', functio
                 new Assigned(
                     ControlPlace::Thumb1,
                     Duty::StoredSet,
-                    PartialHold::of(held(area: Area::Point), Setting::Shutter, Setting::Iso, ...Need::IN_A_SET),
+                    PartialHold::of(held(area: Area::Point), Setting::Shutter, Setting::Iso, ...Setting::inASet()),
                 ),
             ]),
         ],

@@ -234,7 +234,7 @@ it('has a case for every rule, and names each rule once', function (): void {
 
 it('speaks only of values the setting has', function (): void {
     foreach (allRules() as $rule) {
-        $words = $rule->setting->words();
+        $words = $rule->setting->about()->words();
         foreach ([...array_keys($rule->points), ...$rule->rejects] as $value) {
             $known =
                 $words !== null

@@ -177,9 +177,9 @@ final readonly class Costs
      */
     private function beside(): array
     {
-        $axes = array_map(fn (Setting $setting): array => $this->turned->has($setting) ? [$this->turned->only($setting)] : PartialHold::distinct(array_map(static fn (Need $need): PartialHold => PartialHold::of($need->hold, $setting), $this->needs)), [Setting::AreaAt, ...Need::BESIDE]);
+        $axes = array_map(fn (Setting $setting): array => $this->turned->has($setting) ? [$this->turned->only($setting)] : PartialHold::distinct(array_map(static fn (Need $need): PartialHold => PartialHold::of($need->hold, $setting), $this->needs)), [Setting::AreaAt, ...Setting::beside()]);
         if (array_product(array_map(count(...), $axes)) > self::MOST_BLOCKS) {
-            $whole = PartialHold::distinct(array_map(fn (Need $need): PartialHold => PartialHold::of($need->hold, Setting::AreaAt, ...Need::BESIDE)->and($this->turned), $this->needs));
+            $whole = PartialHold::distinct(array_map(fn (Need $need): PartialHold => PartialHold::of($need->hold, Setting::AreaAt, ...Setting::beside())->and($this->turned), $this->needs));
 
             return [$whole, array_map($this->each(...), $whole), false];
         }

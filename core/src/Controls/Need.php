@@ -11,12 +11,6 @@ use RushHold\Hold\Setting;
 /** What one rush of the day needs of the buttons, and what it loses when it gets it late. */
 final readonly class Need
 {
-    /** What a held control can put in force. */
-    public const IN_A_SET = [Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins];
-
-    /** What is changed by dials and switches, whatever is held. */
-    public const BESIDE = [Setting::RangeLimit, Setting::Stabiliser, Setting::Shutter, Setting::Aperture];
-
     /**
      * @param  float  $warningS  from seeing it come to the first frame, s
      * @param  float  $weight  how much its frames are wanted, above 0
@@ -33,7 +27,7 @@ final readonly class Need
     /** The settings of a set that this rush cannot do without: what is idle in its hold may be anything. */
     public function set(): PartialHold
     {
-        return PartialHold::of($this->hold)->only(...array_filter(self::IN_A_SET, fn (Setting $setting): bool => ! $setting->isIdleIn($this->hold)));
+        return PartialHold::of($this->hold)->only(...array_filter(Setting::inASet(), fn (Setting $setting): bool => ! $setting->isIdleIn($this->hold)));
     }
 
     /** Share of its frames lost when everything stands after so many seconds. */

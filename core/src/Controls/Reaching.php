@@ -7,9 +7,9 @@ namespace RushHold\Controls;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
+use RushHold\Hold\Settings\Means;
 use RushHold\Kit\AreaMove;
 use RushHold\Kit\ControlPlace;
-use RushHold\Kit\FocusMode;
 
 /** What is to be done to get from what is in force to what a rush needs. */
 final readonly class Reaching
@@ -32,7 +32,7 @@ final readonly class Reaching
     public function presses(Hold $hold, PartialHold $inForce, ?ControlPlace $held = null): array
     {
         $presses = [];
-        foreach ([...Need::IN_A_SET, ...Need::BESIDE, Setting::AreaAt] as $setting) {
+        foreach ([...Setting::inASet(), ...Setting::beside(), Setting::AreaAt] as $setting) {
             if (! $inForce->has($setting) || $setting->isIdleIn($hold)) {
                 continue;
             }
@@ -79,18 +79,18 @@ final readonly class Reaching
         if ($from == $to) {
             return null;
         }
-        $clicks = match ($setting) {
-            Setting::Shutter => self::clicks($from, $to, 1),
-            Setting::Aperture => self::clicks($from, $to, 2),
+        $means = $setting->about()->changedBy($from, $to);
+        $clicks = match ($means) {
+            Means::Dial => self::clicks($from, $to, 1),
+            Means::DialOfTwo => self::clicks($from, $to, 2),
             default => 0,
         };
-        $way = match ($setting) {
-            Setting::Shutter, Setting::Aperture => $clicks === 0 ? null : Way::Dial,
-            Setting::AreaAt => self::apart($from, $to) ? $this->quickestMove() : null,
-            Setting::RangeLimit, Setting::Stabiliser => Way::Flip,
-            Setting::Mode => $from === FocusMode::Manual || $to === FocusMode::Manual ? Way::Flip : Way::Quick,
-            Setting::Area, Setting::Detect, Setting::Eye => Way::Quick,
-            default => Way::Menu,
+        $way = match ($means) {
+            Means::Dial, Means::DialOfTwo => $clicks === 0 ? null : Way::Dial,
+            Means::Moving => self::apart($from, $to) ? $this->quickestMove() : null,
+            Means::Switch => Way::Flip,
+            Means::Quick => Way::Quick,
+            Means::Menu => Way::Menu,
         };
 
         return $way === null ? null : new Press($way, $this->times->of($way) * max(1, $clicks), null, $setting, $from, $to, $clicks);

@@ -78,7 +78,7 @@ final class Solver
     public function solve(ButtonSchool $school = ButtonSchool::Free, ?Pins $pins = null): Layout
     {
         $pins ??= Pins::none();
-        $turned = $pins->rest?->only(Setting::AreaAt, ...Need::BESIDE);
+        $turned = $pins->rest?->only(Setting::AreaAt, ...Setting::beside());
         if ($this->turned === null && $turned !== null && $turned->settings() !== []) {
             // It stands so under every control as well.
             return (new self($this->body, $this->needs, $this->times, $turned))->solve($school, $pins);
@@ -135,7 +135,7 @@ final class Solver
         $kinds = [];
         foreach ($this->needs as $n => $need) {
             $alike = $this->costs->wantedBy($need);
-            $kinds[serialize([$alike, PartialHold::of($need->hold, ...Need::BESIDE)])][] = $n;
+            $kinds[serialize([$alike, PartialHold::of($need->hold, ...Setting::beside())])][] = $n;
         }
 
         return array_values($kinds);

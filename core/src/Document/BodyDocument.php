@@ -37,6 +37,9 @@ final readonly class BodyDocument
 
     public const FORMAT = 'rush-hold/body@1';
 
+    /** Steps of one setting. */
+    private const MOST_STEPS = 20;
+
     private const MOST_WORDS = 200;
 
     /** @param  array<string, mixed>  $fields  the whole document, defaults filled in */
@@ -121,7 +124,29 @@ final readonly class BodyDocument
             patienceSteps: self::steps($f, 'patience_steps', $sample->patienceSteps),
             nimbleSteps: self::steps($f, 'nimble_steps', $sample->nimbleSteps),
             areaMoves: $f->words('area_moves', AreaMove::class, AreaMove::with($controls)),
+            offers: self::offers($f),
         );
+    }
+
+    /** @return array<string, list<mixed>> values of settings that few bodies offer, as a hold has them */
+    private static function offers(Fields $body): array
+    {
+        $given = $body->object('offers');
+        $offers = [];
+        foreach (array_filter(Setting::rare(), static fn (Setting $s): bool => $given->has($s->value)) as $setting) {
+            foreach ($given->items($setting->value, self::MOST_STEPS) as $i => $value) {
+                $offers[$setting->value][] = $setting->kind()->read($given->at("{$setting->value}[$i]"), $value);
+            }
+            // It can always be left as it usually is.
+            $values = $offers[$setting->value] ?? [];
+            if ($values !== [] && ! in_array($setting->about()->usual, $values, true)) {
+                $offers[$setting->value] = [$setting->about()->usual, ...$values];
+            }
+            $given->keep($setting->value, array_map($setting->kind()->write(...), $offers[$setting->value] ?? []));
+        }
+        $body->keep('offers', array_filter($given->done(), static fn (mixed $values): bool => $values !== []));
+
+        return $offers;
     }
 
     /** Which figures nobody has looked up: they are those of the sample it was described from. Nothing is worked out of that. */
@@ -227,7 +252,7 @@ final readonly class BodyDocument
             return $usual;
         }
         $steps = [];
-        foreach ($body->items($name, 20) as $i => $value) {
+        foreach ($body->items($name, self::MOST_STEPS) as $i => $value) {
             $steps[] = is_int($value) || is_float($value) ? (float) $value : throw Refused::because($body->at("{$name}[$i]"), 'not-number');
         }
         $body->keep($name, $steps);

@@ -7,6 +7,7 @@ namespace RushHold\Document;
 use RushHold\Controls\Assigned;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
+use RushHold\Hold\Settings\Where;
 use RushHold\Kit\Body;
 use RushHold\Motion\PathPoint;
 use RushHold\Outing\Checklist;
@@ -26,9 +27,6 @@ use RushHold\Words\Words;
 final readonly class CardDocument
 {
     public const FORMAT = 'rush-hold/card@1';
-
-    /** What stands under the button, in this order. */
-    private const SHOWN = [Setting::Technique, Setting::Mode, Setting::Area, Setting::AreaAt, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::Aim, Setting::StartAt, Setting::RangeLimit, Setting::Drive, Setting::Stabiliser, Setting::Support];
 
     /** Of a pass, evenly over its time. */
     private const DISTANCES = 13;
@@ -94,7 +92,7 @@ final readonly class CardDocument
             'hold' => HoldDocument::write($plan->hold),
             'by' => $reached?->by === null ? null : ['place' => $reached->by->value, 'name' => Words::label($reached->by), 'own' => $lines->own("control.{$reached->by->value}")],
             'press' => $reached === null ? [] : array_map($lines->press(...), $reached->presses),
-            'lines' => array_values(array_filter($lines->of($hold->only(...self::SHOWN)), static fn (array $line): bool => ! Setting::from($line['setting'])->isIdleIn($plan->hold))),
+            'lines' => array_values(array_filter($lines->of($hold->only(...Setting::toldIn(Where::Card))), static fn (array $line): bool => ! Setting::from($line['setting'])->isIdleIn($plan->hold))),
             ...$this->exposure($plan),
             'changes' => $this->changes($e, $lines),
             'drawn' => self::drawn($plan),

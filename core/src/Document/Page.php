@@ -8,6 +8,7 @@ use RushHold\Focus\LossCause;
 use RushHold\Focus\Outcome;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Setting;
+use RushHold\Hold\Settings\Where;
 use RushHold\Planning\Candidate;
 use RushHold\Planning\Chance;
 use RushHold\Planning\Change;
@@ -37,8 +38,6 @@ final readonly class Page
     private const BAR = 24;
 
     /** What tells one set-up from another. */
-    private const TOLD = [Setting::Mode, Setting::Area, Setting::Detect];
-
     private Words $words;
 
     private Values $values;
@@ -99,7 +98,7 @@ final readonly class Page
             if ($line->setting->isIdleIn($hold)) {
                 $idle[] = $line->setting;
             } else {
-                $parts[in_array($line->setting, $important, true) ? 'page.important' : "page.{$line->setting->group()}"][] = $this->line($line);
+                $parts[in_array($line->setting, $important, true) ? 'page.important' : "page.{$line->setting->about()->group}"][] = $this->line($line);
             }
         }
         $written = array_map($this->part(...), array_keys($parts), $parts);
@@ -177,7 +176,7 @@ final readonly class Page
         if ($hold->technique !== $best->hold->technique) {
             return self::padded($costs, 18).Words::label($hold->technique);
         }
-        $told = array_filter(self::TOLD, static fn (Setting $s): bool => ! $s->isIdleIn($hold));
+        $told = array_filter(Setting::toldIn(Where::Short), static fn (Setting $s): bool => ! $s->isIdleIn($hold));
 
         return self::padded($costs, 18).implode(', ', array_map(fn (Setting $s): string => Words::label($s).' '.lcfirst($this->values->of($s, $s->in($hold))), $told));
     }

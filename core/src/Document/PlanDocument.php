@@ -83,7 +83,7 @@ final class PlanDocument
 
         return [
             'setting' => $line->setting->value,
-            'group' => $line->setting->group(),
+            'group' => $line->setting->about()->group,
             'name' => Words::label($line->setting),
             'value' => $line->value,
             'label' => $values->of($line->setting, $line->value),

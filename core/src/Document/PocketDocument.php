@@ -7,6 +7,7 @@ namespace RushHold\Document;
 use RushHold\Controls\Assigned;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
+use RushHold\Hold\Settings\Where;
 use RushHold\Kit\ControlPlace;
 use RushHold\Labelled;
 use RushHold\Outing\Heading;
@@ -25,20 +26,19 @@ final readonly class PocketDocument
 {
     public const FORMAT = 'rush-hold/pocket@1';
 
-    private const SETTINGS = [Setting::Technique, Setting::Mode, Setting::Area, Setting::AreaAt, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Aim, Setting::StartAt, Setting::Shutter, Setting::Aperture, Setting::Iso, Setting::Stabiliser];
-
     /** @return array<string, mixed> */
     public static function write(Pocket $pocket, Units $units = Units::Metric): array
     {
         $words = Words::in($units);
+        $settings = Setting::toldIn(Where::Pocket);
         $lines = new SettingLines($pocket->like->kit->body, $words);
         $places = array_map(static fn (Assigned $a): ControlPlace => $a->place, $pocket->arrangement?->sets() ?? []);
-        $values = array_fill_keys(array_map(static fn (Setting $s): string => $s->value, self::SETTINGS), []);
+        $values = array_fill_keys(array_map(static fn (Setting $s): string => $s->value, $settings), []);
         $cells = [];
         foreach ($pocket->cells as ['hold' => $hold, 'by' => $by]) {
             $cell = [];
             $known = PartialHold::of($hold);
-            foreach (self::SETTINGS as $setting) {
+            foreach ($settings as $setting) {
                 $cell[] = $setting->isIdleIn($hold) ? -1 : self::number($values[$setting->value], serialize($setting->in($hold)), static fn (): array => array_intersect_key($lines->of($known->only($setting))[0], ['label' => 1, 'own' => 1]));
             }
             $cell[] = $by === null ? -1 : (int) array_search($by, $places, true);
@@ -52,7 +52,7 @@ final readonly class PocketDocument
             'near' => array_map(static fn (float $m): array => ['metres' => $m, 'label' => $words->quantity(Quantity::distance($m))], $pocket->distancesM),
             'way' => array_map($labelled, Heading::cases()), 'through' => array_map($labelled, Through::cases()), 'light' => $pocket->lights,
             'settings' => array_map(static fn (Setting $s): array => ['setting' => $s->value, 'name' => Words::label($s), 'own' => $lines->own("setting.$s->value"),
-                'rest' => $pocket->arrangement?->rest->has($s) === true ? $lines->of($pocket->arrangement->rest->only($s))[0]['label'] : null], self::SETTINGS),
+                'rest' => $pocket->arrangement?->rest->has($s) === true ? $lines->of($pocket->arrangement->rest->only($s))[0]['label'] : null], $settings),
             'values' => array_map(static fn (array $of): array => array_values(array_map(static fn (array $v): array => $v['value'], $of)), array_values($values)),
             'controls' => array_map(static fn (Assigned $a): array => ['name' => Words::label($a->place), 'own' => $lines->own("control.{$a->place->value}"), 'lines' => $a->set === null ? [] : $lines->of($a->set)], $pocket->arrangement?->sets() ?? []),
             'cells' => $cells,

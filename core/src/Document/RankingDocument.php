@@ -8,6 +8,7 @@ use RushHold\Focus\Trace;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
+use RushHold\Hold\Settings\Where;
 use RushHold\Planning\Candidate;
 use RushHold\Planning\Chance;
 use RushHold\Planning\Counterfactual;
@@ -29,10 +30,6 @@ final class RankingDocument
 {
     /** Set-ups shown of each technique, area and detection: the best response of each. */
     private const SHOWN = 24;
-
-    /** What is said of a set-up where it differs from the best; distances and ISO follow from these. */
-    private const TOLD = [Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins,
-        Setting::Shutter, Setting::Aperture, Setting::Stabiliser, Setting::Support];
 
     /** @return array<string, mixed> */
     public static function write(Ranking $ranking, Units $units = Units::Metric): array
@@ -141,7 +138,7 @@ final class RankingDocument
     private static function unlike(Hold $hold, Hold $best, Words $words): array
     {
         $values = new Values($words);
-        $told = array_filter(self::TOLD, static fn (Setting $s): bool => $s->in($hold) != $s->in($best) && ! $s->isIdleIn($hold));
+        $told = array_filter(Setting::toldIn(Where::Ranking), static fn (Setting $s): bool => $s->in($hold) != $s->in($best) && ! $s->isIdleIn($hold));
 
         return array_map(static fn (Setting $s): array => ['setting' => $s->value, 'name' => Words::label($s), 'label' => $values->of($s, $s->in($hold))], array_values($told));
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Drill;
 
-use RushHold\Controls\Need;
 use RushHold\Hold\Setting;
 use RushHold\Kit\ControlPlace;
 use RushHold\Refused;
@@ -127,7 +126,7 @@ final readonly class RehearsalScore
         $left = $rush->left;
         usort($left, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
         if ($left !== [] && $rush->leftS() + self::FINDING_S > $rush->warningS) {
-            return [in_array($left[0][0], Need::IN_A_SET, true) ? RehearsalMend::IntoTheSet : RehearsalMend::BeforeIt, null, $left[0][0]];
+            return [in_array($left[0][0], Setting::inASet(), true) ? RehearsalMend::IntoTheSet : RehearsalMend::BeforeIt, null, $left[0][0]];
         }
 
         return [$rush->warningS < self::FINDING_S ? RehearsalMend::HeldBefore : RehearsalMend::Practise, null, null];

@@ -61,6 +61,7 @@ final readonly class AutoPass
         [$offX, $offY] = $this->hold->areaAt;
         $startled = (int) ($first[0] > 1e-4);
         $setError = $course->setError;
+        [$sooner, $strays, $behind] = [$course->soonerS, $course->strays, $background[0]];
         $changeMps = Parameters::ERRATIC_SPEED * $s->subject->erratic * $s->rush->path->speedMps;
 
         $aimNoise = Noise::straying(1, Parameters::AIM_MEMORY_S, $dt);
@@ -92,6 +93,10 @@ final readonly class AutoPass
             [$o1, $o2, $o3, $o4, $o5, $o6] = Chances::places($seed, $r);
             // The distance it stands at was set by somebody.
             $lens = $start * (1 + $setError * $white[$o6 & $mask]);
+            if ($strays > 0 && $even[($o1 + 1) & $mask] < $strays) {
+                // What focuses all the time has gone to what was there before.
+                $lens = $behind;
+            }
             $lens = $lens > $near ? $near : ($lens < $far ? $far : $lens);
             $x = $square / ($lens > $least ? $lens : $least);
             $v = 0.0;
@@ -120,7 +125,7 @@ final readonly class AutoPass
             $wayFrom = $run[$o4 & $mask];
             $seen = $onNothing;
             $day = exp(Parameters::DAY * $white[$o5 & $mask]);
-            $ready = -$lead * $dt - $readyS * log(1e-9 + $even[$o3 & $mask]);
+            $ready = -$lead * $dt - $readyS * log(1e-9 + $even[$o3 & $mask]) - $sooner;
             $rival = $even[$o1 & $mask] < 0.5 ? $way->rivalNear : $way->rivalFar;
             $rivalSeen = $rival === $way->rivalNear ? $onNearer : $onBackground;
             $rivalUntil = -9.0;

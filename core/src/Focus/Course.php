@@ -94,6 +94,12 @@ final class Course
     /** Chance that a frame comes out bent. */
     public readonly float $bent;
 
+    /** By how much focus is at work before the finger, s. */
+    public readonly float $soonerS;
+
+    /** Chance that focus waits on what is behind, and not where it was set. */
+    public readonly float $strays;
+
     /** Time until a lock on something else is seen and given up, s. */
     public readonly float $recheckS;
 
@@ -158,6 +164,9 @@ final class Course
         $this->swingM = sqrt($windM ** 2 + $bodyM ** 2 + $limbM ** 2);
         $windMps = $windM / Parameters::SWING_MEMORY_S;
         $this->readyS = self::readyS($s, $hold);
+        $effect = $hold->effect();
+        $this->soonerS = $effect->soonerS;
+        $this->strays = $effect->strays;
         $this->setError = Parameters::SET_ERROR[0] + Parameters::SET_ERROR[1] * (1 - $person->handFocus) ** 2;
         $firstMiss = Parameters::FIRST_MISS * exp(-$rush->path->noticeS / Parameters::FINDING_S) * (1.2 - $person->aim);
 
@@ -225,7 +234,8 @@ final class Course
             Drive::SingleFrame => 1,
         };
         $count = 0;
-        for ($t = 0.0; $t < max(1e-6, $rush->path->seconds - 1e-9) && $count < $body->bufferFrames; $count++) {
+        $room = max(1, $body->bufferFrames - (int) ceil($effect->spentS * $body->framesPerS));
+        for ($t = 0.0; $t < max(1e-6, $rush->path->seconds - 1e-9) && $count < $room; $count++) {
             $this->frames[min($this->steps - 1, $this->lead + (int) round($t / $this->stepS))]++;
             $t += ($count + 1) % $burst === 0 ? max(Parameters::BREATH_S, 1 / $body->framesPerS) : 1 / $body->framesPerS;
         }

@@ -72,6 +72,18 @@ final readonly class Outcome
         return [$mean, sqrt(max(0.0, $square / $count - $mean * $mean) / ($count - 1))];
     }
 
+    /**
+     * Difference of the chance of a keeper at all on the same chances, and its standard error.
+     *
+     * @return array{float, float}
+     */
+    public function minusAny(self $other): array
+    {
+        $any = static fn (float $rate): float => $rate > 0 ? 1.0 : 0.0;
+
+        return self::of(1, array_map($any, $this->rates), 0.0, 0.0, [])->minus(self::of(1, array_map($any, $other->rates), 0.0, 0.0, []));
+    }
+
     /** What the other saves most frames from that are lost here; null where nothing is lost here. */
     public function saved(self $other): ?LossCause
     {

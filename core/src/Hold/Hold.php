@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Hold;
 
 use RushHold\Changeable;
+use RushHold\Hold\Settings\Effect;
 use RushHold\Kit\Area;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
@@ -22,6 +23,7 @@ final readonly class Hold
      * @param  float  $nimble  how far it believes a change of speed, 0 to 1
      * @param  array{float, float}  $areaAt  middle of the area from the middle of the frame, in frame widths and heights, −0.5 to 0.5
      * @param  float  $startAtM  focus distance before the rush, m
+     * @param  array<string, mixed>  $extras  settings that few bodies offer, by their word in documents
      */
     public function __construct(
         public FocusMode $mode,
@@ -42,7 +44,27 @@ final readonly class Hold
         public Drive $drive,
         public Stabiliser $stabiliser,
         public Support $support,
+        public array $extras = [],
     ) {
+    }
+
+    /** The same with one setting otherwise, whichever it is. */
+    public function set(Setting $setting, mixed $value): self
+    {
+        $property = $setting->about()->property;
+
+        return $property === null ? $this->with(extras: [...$this->extras, $setting->value => $value]) : $this->with(...[$property => $value]);
+    }
+
+    /** What its settings do that is no matter of their own. */
+    public function effect(): Effect
+    {
+        $effect = new Effect;
+        foreach (Setting::rare() as $setting) {
+            $effect = $setting->isIdleIn($this) ? $effect : $effect->and($setting->about()->effectOf($setting->in($this)));
+        }
+
+        return $effect;
     }
 
     /** What holds alike but for their response have in common. */

@@ -30,7 +30,9 @@ final readonly class PartialHold
     {
         $values = [];
         foreach ($settings === [] ? Setting::cases() : $settings as $setting) {
-            $values[$setting->value] = $setting->in($hold);
+            if (! $setting->isRare() || array_key_exists($setting->value, $hold->extras)) {
+                $values[$setting->value] = $setting->in($hold);
+            }
         }
 
         return new self($values);
@@ -93,6 +95,9 @@ final readonly class PartialHold
     public function fitting(Kit $kit): self
     {
         foreach ($this->settings() as $setting) {
+            if ($setting->isRare() && ! in_array($this->values[$setting->value], $setting->offeredBy($kit->body), true)) {
+                throw Refused::because($setting->value, 'not-offered');
+            }
             $setting->kind()->check($setting->value, $this->values[$setting->value], $kit);
         }
 
@@ -131,10 +136,17 @@ final readonly class PartialHold
      */
     public function whole(): Hold
     {
-        $values = [];
+        $values = $extras = [];
         foreach (Setting::cases() as $setting) {
-            $values[$setting->property()] = $this->has($setting) ? $this->values[$setting->value] : throw Refused::because($setting->value, 'missing');
+            $property = $setting->about()->property;
+            if ($property !== null) {
+                $values[$property] = $this->has($setting) ? $this->values[$setting->value] : throw Refused::because($setting->value, 'missing');
+            } elseif ($this->has($setting)) {
+                $extras[$setting->value] = $this->values[$setting->value];
+            }
         }
+
+        $values['extras'] = $extras;
 
         // @phpstan-ignore argument.type (each kind reads the type its property has)
         return new Hold(...$values);

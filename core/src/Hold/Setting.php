@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
-use RushHold\Hold\Kinds\Amount;
-use RushHold\Hold\Kinds\Flag;
 use RushHold\Hold\Kinds\Kind;
-use RushHold\Hold\Kinds\Limits;
-use RushHold\Hold\Kinds\Place;
-use RushHold\Hold\Kinds\Word;
-use RushHold\Kit\Area;
-use RushHold\Kit\Detection;
-use RushHold\Kit\FocusMode;
-use RushHold\Kit\Support;
-use RushHold\Kit\Wins;
+use RushHold\Hold\Settings\About;
+use RushHold\Hold\Settings\OnControls;
+use RushHold\Hold\Settings\Where;
+use RushHold\Kit\Body;
+use RushHold\Kit\Kit;
 use RushHold\Labelled;
 
-/** The settings that make up a hold, in the order in which they are decided. The value is where documents have it. */
+/**
+ * The settings that make up a hold, in the order in which they are decided. The value is where documents have it; what else
+ * there is to say of one stands in the file of its name under `Settings`.
+ */
 enum Setting: string implements Labelled
 {
     case Support = 'support';
@@ -39,92 +37,117 @@ enum Setting: string implements Labelled
     case Iso = 'exposure.iso';
     case Stabiliser = 'stabiliser';
 
-    /** What its values are. */
-    public function kind(): Kind
+    /** What it says of itself. */
+    public function about(): About
     {
-        return match ($this) {
-            self::Support => new Word(Support::class),
-            self::Technique => new Word(Technique::class),
-            self::Mode => new Word(FocusMode::class),
-            self::Area => new Word(Area::class),
-            self::Detect => new Word(Detection::class),
-            self::Eye => new Flag,
-            self::Aim => new Word(AimPoint::class),
-            self::AreaAt => new Place,
-            self::Patience => Amount::patience(),
-            self::Nimbleness => Amount::nimbleness(),
-            self::Wins => new Word(Wins::class),
-            self::StartAt => Amount::distance(),
-            self::RangeLimit => new Limits,
-            self::Drive => new Word(Drive::class),
-            self::Shutter => Amount::shutter(),
-            self::Aperture => Amount::aperture(),
-            self::Iso => Amount::iso(),
-            self::Stabiliser => new Word(Stabiliser::class),
-        };
+        /** @var array<string, About> $known */
+        static $known = [];
+        /** @var class-string<Settings\Support> $file every one of them has the like */
+        $file = __NAMESPACE__."\\Settings\\{$this->name}";
+
+        return $known[$this->name] ??= $file::about();
     }
 
-    /** What a hold calls it. */
-    public function property(): string
+    public function kind(): Kind
     {
-        return match ($this) {
-            self::AreaAt => 'areaAt',
-            self::Patience => 'patienceS',
-            self::StartAt => 'startAtM',
-            self::RangeLimit => 'range',
-            self::Shutter => 'shutterS',
-            default => str_replace(['focus.', 'exposure.'], '', $this->value),
-        };
+        return $this->about()->kind;
     }
 
     public function in(Hold $hold): mixed
     {
-        return $hold->{$this->property()};
+        $property = $this->about()->property;
+
+        return $property === null ? $hold->extras[$this->value] ?? $this->about()->usual : $hold->{$property};
     }
 
-    /** @return class-string<Labelled>|null the words it takes, null for numbers */
-    public function words(): ?string
-    {
-        $kind = $this->kind();
-
-        return $kind instanceof Word ? $kind->words : null;
-    }
-
-    /** Whether rules weigh its values against each other; the others are solved for. */
+    /** Whether rules weigh its values against each other; the others are solved for, or tried. */
     public function isJudged(): bool
     {
-        return $this === self::Patience || $this === self::Nimbleness || ! ($this->kind() instanceof Amount || $this->kind() instanceof Limits || $this->kind() instanceof Place);
-    }
-
-    /** @return list<self> what stays in the camera from one rush to the next, in the order in which it is changed quickest; the rest is the person's */
-    public static function keptByCamera(): array
-    {
-        return [self::Mode, self::Detect, self::Eye, self::Area, self::Patience, self::Nimbleness, self::Wins, self::RangeLimit,
-            self::Drive, self::Stabiliser, self::Shutter, self::Aperture, self::Iso];
-    }
-
-    /** Where it is found among the others: focus, exposure or shooting. */
-    public function group(): string
-    {
-        return match ($this) {
-            self::Shutter, self::Aperture, self::Iso => 'exposure',
-            self::Support, self::Drive, self::Stabiliser => 'shooting',
-            default => 'focus',
-        };
+        return $this->about()->judged() !== [];
     }
 
     /** Whether it does nothing in this hold. */
     public function isIdleIn(Hold $hold): bool
     {
-        $byHand = $hold->mode === FocusMode::Manual;
+        return $this->about()->isIdleIn($hold);
+    }
 
-        return match ($this) {
-            self::Area, self::Detect => $byHand,
-            // Where nothing is looked for there is no eye to find.
-            self::Eye => $byHand || $hold->detect === Detection::Off,
-            self::Patience, self::Nimbleness => $byHand || $hold->mode->locksOnce(),
-            self::Wins => $byHand || ! $hold->area->picksForItself(),
-            default => false,
+    /** Whether few bodies offer it. */
+    public function isRare(): bool
+    {
+        return $this->about()->property === null;
+    }
+
+    /** Whether few bodies offer it, and this one does not. */
+    public function isLackedBy(Body $body): bool
+    {
+        return $this->isRare() && $this->offeredBy($body) === [];
+    }
+
+    /** @return list<mixed> what a body can be set to, of what few bodies offer */
+    public function offeredBy(Body $body): array
+    {
+        return $body->offers[$this->value] ?? [];
+    }
+
+    /** @return list<mixed> what is tried on a hold that has won, as it is done with a click */
+    public function triedOn(Hold $hold, Kit $kit): array
+    {
+        return match (true) {
+            ! $this->isRare() => $this->about()->tried($hold, $kit),
+            $this->isIdleIn($hold) => [],
+            default => $this->offeredBy($kit->body),
         };
+    }
+
+    /** @return list<self> what few bodies offer */
+    public static function rare(): array
+    {
+        return self::that(static fn (About $about): bool => $about->property === null);
+    }
+
+    /** @return list<self> what stays in the camera from one rush to the next, in the order in which it is changed quickest; the rest is the person's */
+    public static function keptByCamera(): array
+    {
+        $kept = self::that(static fn (About $about): bool => $about->changedAt !== null);
+        usort($kept, static fn (self $a, self $b): int => $a->about()->changedAt <=> $b->about()->changedAt);
+
+        return $kept;
+    }
+
+    /** @return list<self> what a held control can put in force */
+    public static function inASet(): array
+    {
+        return self::that(static fn (About $about): bool => $about->onControls === OnControls::InASet);
+    }
+
+    /** @return list<self> what is changed by dials and switches, whatever is held */
+    public static function beside(): array
+    {
+        return self::that(static fn (About $about): bool => $about->onControls === OnControls::Beside);
+    }
+
+    /** @return list<self> what playing decides better than the rules */
+    public static function played(): array
+    {
+        return self::that(static fn (About $about): bool => $about->played);
+    }
+
+    /** @return list<self> in the order in which they are read */
+    public static function toldIn(Where $where): array
+    {
+        return self::that(static fn (About $about): bool => $about->isToldIn($where));
+    }
+
+    /**
+     * @param  callable(About): bool  $which
+     * @return list<self> those that say so of themselves, in the order in which they are read
+     */
+    public static function that(callable $which): array
+    {
+        $found = array_values(array_filter(self::cases(), static fn (self $setting): bool => $which($setting->about())));
+        usort($found, static fn (self $a, self $b): int => $a->about()->readAt <=> $b->about()->readAt);
+
+        return $found;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Hold;
 
+use RushHold\Hold\Settings\Where;
 use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
 use RushHold\Kit\Body;
@@ -32,14 +33,14 @@ final readonly class Term
     /** @return list<self> all that a body can have words for */
     public static function of(Body $body): array
     {
-        $settings = [Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::RangeLimit, Setting::Drive, Setting::Stabiliser];
+        $settings = array_filter(Setting::toldIn(Where::OwnWord), static fn (Setting $s): bool => ! $s->isLackedBy($body));
         // A body that looks for nothing has no words for it.
         if ($body->detects === []) {
-            $settings = array_values(array_filter($settings, static fn (Setting $s): bool => $s !== Setting::Detect && $s !== Setting::Eye));
+            $settings = array_filter($settings, static fn (Setting $s): bool => $s !== Setting::Detect && $s !== Setting::Eye);
         }
 
         return [
-            ...array_map(static fn (Setting $setting): self => new self("setting.{$setting->value}", 'settings', $setting), $settings),
+            ...array_map(static fn (Setting $setting): self => new self("setting.{$setting->value}", 'settings', $setting), array_values($settings)),
             ...array_map(static fn (FocusMode $mode): self => new self("mode.{$mode->value}", 'modes', $mode), FocusMode::cases()),
             ...array_map(static fn (AreaShape $shape): self => new self("area.{$shape->area->value}", 'areas', $shape->area), array_values($body->areas)),
             ...array_map(static fn (ResponsePreset $preset): self => new self("preset.{$preset->id}", 'presets', self::presetLabel($preset)), $body->presets),

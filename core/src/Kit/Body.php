@@ -32,6 +32,7 @@ final readonly class Body
      * @param  list<StoredSet>  $storedSets
      * @param  array<string, OwnWord>  $words  what the person's camera calls things, by the keys of what a camera can have a word for
      * @param  list<AreaMove>|null  $areaMoves  how the area can be moved; null: as its controls let one think
+     * @param  array<string, list<mixed>>  $offers  values of settings that few bodies offer, by the word of the setting
      * @param  float  $readoutS  time from the first to the last line of the electronic shutter
      *
      * @throws Refused if a value is out of range
@@ -63,6 +64,7 @@ final readonly class Body
         public array $patienceSteps = Response::PATIENCE_S,
         public array $nimbleSteps = Response::NIMBLE,
         ?array $areaMoves = null,
+        public array $offers = [],
     ) {
         $this->areaMoves = $areaMoves === null || $areaMoves === [] ? AreaMove::with($controls) : $areaMoves;
         Range::of(3, 70, 'mm')->check('kit.body.sensor_width_mm', $sensorWidthMm);

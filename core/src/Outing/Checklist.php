@@ -6,6 +6,7 @@ namespace RushHold\Outing;
 
 use RushHold\Hold\Hold;
 use RushHold\Hold\Setting;
+use RushHold\Hold\Settings\About;
 use RushHold\Hold\Term;
 use RushHold\Kit\Body;
 use RushHold\Labelled;
@@ -15,9 +16,6 @@ use RushHold\Said;
 /** What is looked at before one leaves: made of the bodies and lenses that are carried and of the first rush. */
 final class Checklist
 {
-    /** What a camera is set to, and a hand forgets. */
-    private const SETTINGS = [Setting::Mode, Setting::Area, Setting::Detect, Setting::Drive, Setting::Stabiliser, Setting::Patience];
-
     /** @return list<array{key: string, lasting: bool, says: Said}> lasting: done once in a while, and worth a date */
     public static function of(Programme $programme): array
     {
@@ -60,19 +58,11 @@ final class Checklist
     private static function settings(Hold $hold, Body $body): array
     {
         $settings = [];
-        foreach (self::SETTINGS as $setting) {
-            if ($setting->isIdleIn($hold)) {
+        foreach (Setting::that(static fn (About $about): bool => $about->checked($hold) !== null) as $setting) {
+            $value = $setting->about()->checked($hold);
+            if ($value === null || $setting->isIdleIn($hold)) {
                 continue;
             }
-            // An “Off” alone would not say of what.
-            $value = match ($setting) {
-                Setting::Mode => $hold->mode,
-                Setting::Area => $hold->area,
-                Setting::Detect => Said::of('check.detect', kind: $hold->detect),
-                Setting::Drive => $hold->drive,
-                Setting::Stabiliser => Said::of('check.stabiliser', how: $hold->stabiliser),
-                Setting::Patience => Said::of('check.patience', seconds: Quantity::seconds($hold->patienceS, 3)),
-            };
             $key = Term::keyFor($setting, $hold, $body);
             $own = $key === null ? '' : $body->words[$key]->label ?? '';
             $settings[] = $own === '' ? $value : Said::of('check.own', value: $value, own: $own);

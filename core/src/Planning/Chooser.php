@@ -12,7 +12,6 @@ use RushHold\Hold\Stabiliser;
 use RushHold\Hold\Technique;
 use RushHold\Kit\Area;
 use RushHold\Kit\AreaShape;
-use RushHold\Kit\Wins;
 use RushHold\Light\Shimmer;
 use RushHold\Planning\Solve\DistanceSolver;
 use RushHold\Planning\Solve\ExposureSolver;
@@ -28,9 +27,6 @@ final readonly class Chooser
     public function __construct(private RuleBook $rules)
     {
     }
-
-    /** What playing decides better than the rules. */
-    private const CARRIED = [Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::Stabiliser];
 
     public static function standard(): self
     {
@@ -111,6 +107,9 @@ final readonly class Chooser
         $choices->decide(Setting::AreaAt, $place);
         $choices->decide(Setting::Aperture, $exposure->aperture);
         $choices->decide(Setting::Iso, $exposure->iso);
+        foreach (Setting::rare() as $setting) {
+            $setting->isLackedBy($rush->kit->body) || $choices->pins->has($setting) || $choices->decide($setting, $setting->about()->usual);
+        }
 
         return [$situation, $choices, $judged, $exposure, $startReason, $rangeReason, $placeReason];
     }
@@ -129,7 +128,7 @@ final readonly class Chooser
     {
         $rush = $byRules->situation->rush;
         try {
-            $kept = $played->only(...self::CARRIED)->fitting($rush->kit);
+            $kept = $played->only(...Setting::played())->fitting($rush->kit);
             $plan = $this->choose($rush, $kept->and($pins));
         } catch (Refused) {
             return $byRules;
@@ -141,7 +140,9 @@ final readonly class Chooser
 
     private function decide(Setting $setting, Situation $s, Choices $c): Judgement
     {
-        $judgement = $this->rules->judge($setting, self::valuesOf($setting), $s, $c, $setting === Setting::Area ? self::areasFor($s, $c) : null);
+        $values = $setting->about()->judged();
+        assert($values !== []);
+        $judgement = $this->rules->judge($setting, $values, $s, $c, $setting === Setting::Area ? self::areasFor($s, $c) : null);
         if (! $c->pins->has($setting)) {
             $c->decide($setting, self::valueOf($setting, $judgement->value));
         }
@@ -162,26 +163,9 @@ final readonly class Chooser
         return $ordered;
     }
 
-    /** @return non-empty-list<string|int> simplest first, which is what wins a tie */
-    private static function valuesOf(Setting $setting): array
-    {
-        $words = $setting->words();
-        if ($words !== null) {
-            $values = array_map(static fn ($case): string => (string) $case->value, $words::cases());
-
-            return $values === [] ? [''] : $values;
-        }
-
-        return match ($setting) {
-            Setting::Patience => ['0.3', '0.12', '0.6', '0.02', '1.2'],
-            Setting::Nimbleness => ['0.5', '0.0', '1.0'],
-            default => ['false', 'true'],
-        };
-    }
-
     private static function valueOf(Setting $setting, string|int $value): mixed
     {
-        $words = $setting->words();
+        $words = $setting->about()->words();
 
         return match (true) {
             $words !== null => $words::from($value),

@@ -36,7 +36,7 @@ final readonly class Counterfactuals
     /** @return list<Asked<Counterfactual>> */
     public function asked(PartialHold $pins): array
     {
-        $changes = [...$this->hold->technique === Technique::Auto ? $this->focus() : [], ...$this->exposure()];
+        $changes = [...$this->hold->technique === Technique::Auto ? $this->focus() : [], ...$this->exposure(), ...$this->rare()];
 
         return array_map($this->ask(...), array_values(array_filter($changes, static fn (array $change): bool => ! $pins->has($change[0]))));
     }
@@ -79,6 +79,21 @@ final readonly class Counterfactuals
         }
         if ($hold->mode === FocusMode::Continuous && $body->areas[$hold->area->value]->allows(FocusMode::Single)) {
             $changes[] = [Setting::Mode, $hold->with(mode: FocusMode::Single)];
+        }
+
+        return $changes;
+    }
+
+    /** @return list<array{Setting, Hold}> what few bodies offer, the other way */
+    private function rare(): array
+    {
+        $changes = [];
+        foreach (Setting::rare() as $setting) {
+            foreach ($setting->isIdleIn($this->hold) ? [] : $setting->offeredBy($this->s->kit->body) as $value) {
+                if ($value !== $setting->in($this->hold)) {
+                    $changes[] = [$setting, $this->hold->set($setting, $value)];
+                }
+            }
         }
 
         return $changes;

@@ -23,13 +23,8 @@ final class Importance
     /** By hand it is where the hand stands ready, whatever room there is. */
     private const HAND_WEIGHT = 0.4;
 
-    /** What else is equal, these come first. */
-    private const AUTOMATIC = [Setting::Area, Setting::Shutter, Setting::Technique, Setting::Detect, Setting::Mode];
-
-    private const BY_HAND = [Setting::Technique, Setting::StartAt, Setting::Shutter, Setting::Aperture];
-
-    /** Noise and the length of a burst follow from the rest. */
-    private const NEVER = [Setting::Iso, Setting::Drive, Setting::Aim];
+    /** Of a margin of what a hold does not usually rest on, so much counts. */
+    private const UNUSUAL = 0.2;
 
     /**
      * @param  list<Line>  $lines
@@ -39,17 +34,15 @@ final class Importance
     public static function of(array $lines, Hold $hold, array $why = []): array
     {
         $byHand = $hold->technique !== Technique::Auto;
-        $usual = $byHand ? self::BY_HAND : self::AUTOMATIC;
         $first = $byHand ? self::HAND_WEIGHT : self::MARGIN_WEIGHT;
         $weights = [];
         foreach ($lines as $line) {
             $setting = $line->setting;
-            if (in_array($setting, self::NEVER, true) || $setting->isIdleIn($hold)) {
+            $usual = $setting->about()->matters($byHand);
+            if ($usual === null || $setting->isIdleIn($hold)) {
                 continue;
             }
-            $place = array_search($setting, $usual, true);
-            $weight = self::loss($setting, $why) + self::MARGIN_WEIGHT * min(1.5, $line->margin?->share() ?? 0.0) * ($place === false ? 0.2 : 1.0)
-                + ($place === false ? 0.0 : $first * (1.0 - $place / count($usual)));
+            $weight = self::loss($setting, $why) + self::MARGIN_WEIGHT * min(1.5, $line->margin?->share() ?? 0.0) * ($usual > 0 ? 1.0 : self::UNUSUAL) + $first * $usual;
             $weights[$setting->value] = $weight;
         }
         arsort($weights);

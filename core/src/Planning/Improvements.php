@@ -23,9 +23,6 @@ use RushHold\Situation\Situation;
 /** What would help most if the situation itself could be changed: each change is solved and played again. */
 final readonly class Improvements
 {
-    /** What focuses stays as it is; exposure and distances are solved again. */
-    private const KEPT = [Setting::Technique, Setting::Mode, Setting::Area, Setting::Detect, Setting::Eye, Setting::Aim, Setting::Patience, Setting::Nimbleness, Setting::Wins, Setting::Stabiliser];
-
     private const NEARER = 0.75;
 
     private const FARTHER = 1.35;
@@ -66,7 +63,8 @@ final readonly class Improvements
     /** @return list<Asked<WhatIf>> */
     public function asked(PartialHold $pins): array
     {
-        $kept = $pins->and(PartialHold::of($this->winner->hold, ...self::KEPT));
+        // What focuses stays as it is; exposure and distances are solved again.
+        $kept = $pins->and(PartialHold::of($this->winner->hold, Setting::Aim, ...Setting::played()));
         $asked = [];
         foreach ($this->changes() as [$change, $sentence, $changed]) {
             if ($changed != $this->rush) {

@@ -48,12 +48,32 @@ final readonly class Lines
         ];
         $lines = [];
         foreach (Setting::cases() as $setting) {
+            if ($setting->isLackedBy($this->s->kit->body)) {
+                continue;
+            }
             $margin = $this->margin($setting);
-            $known = $solved[$setting->value] ?? null;
+            $known = $setting->isRare() ? $this->rare($setting) : $solved[$setting->value] ?? null;
             $lines[] = $known === null ? $this->judged($setting, $margin) : $this->solved($setting, $margin, ...$known);
         }
 
         return $lines;
+    }
+
+    /** @return array{Said, list<Alternative>} why what few bodies offer stands as it does, and what else there is */
+    private function rare(Setting $setting): array
+    {
+        $now = $setting->in($this->hold);
+        $why = static fn (mixed $value): Said => Said::of("rare.{$setting->value}.".($value === $setting->about()->usual ? 'off' : 'on'));
+        $others = array_values(array_filter($setting->offeredBy($this->s->kit->body), static fn (mixed $value): bool => $value !== $now));
+
+        $other = static function (mixed $value) use ($setting, $why): Alternative {
+            $written = $setting->kind()->write($value);
+            assert(! is_array($written));
+
+            return new Alternative($written, $why($value), true);
+        };
+
+        return [$why($now), array_map($other, $others)];
     }
 
     /** How much of what is allowed is used, where something limits it. */

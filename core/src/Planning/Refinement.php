@@ -7,12 +7,10 @@ namespace RushHold\Planning;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Play;
 use RushHold\Focus\Stage;
-use RushHold\Hold\AimPoint;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
-use RushHold\Hold\Stabiliser;
-use RushHold\Hold\Technique;
+use RushHold\Hold\Settings\About;
 use RushHold\Kit\Wins;
 use RushHold\Light\Exposure;
 use RushHold\Optics\StopScale;
@@ -32,7 +30,7 @@ final readonly class Refinement
     /** Gains below so many of their standard errors are chance. */
     private const ERRORS = 2.0;
 
-    /** Changes are taken one after the other, at most so many. */
+    /** Changes are taken one after the other, at most so many, and one for each setting that few bodies offer. */
     private const ROUNDS = 2;
 
     /** Depth that light pays for has to bring more. */
@@ -48,9 +46,6 @@ final readonly class Refinement
 
     private const MOST_RUNS = 40;
 
-    /** The distance where one starts is tried so much nearer and farther. */
-    private const STARTS = [0.85, 1.18];
-
     public function __construct(private Situation $s, private PartialHold $pins, private Stage $stage, private int $seed)
     {
     }
@@ -58,16 +53,15 @@ final readonly class Refinement
     public function of(Candidate $winner): Candidate
     {
         $best = $winner;
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        $rounds = self::ROUNDS + count(array_filter(Setting::rare(), fn (Setting $s): bool => ! $s->isLackedBy($this->s->kit->body)));
+        for ($round = 0; $round < $rounds; $round++) {
             $others = $this->changed($best->hold);
             if ($others === []) {
                 return $best;
             }
             $found = null;
             foreach ($this->promising($others, $best) as $candidate) {
-                [$behind, $error] = $best->outcome->minus($candidate->outcome);
-                $costsLight = $candidate->hold->aperture > $best->hold->aperture || $candidate->hold->shutterS < $best->hold->shutterS;
-                if (-$behind > max($costsLight ? self::WORTH_OF_LIGHT : self::WORTH, self::ERRORS * $error) && ($found === null || $candidate->outcome->keeperRate > $found->outcome->keeperRate)) {
+                if (self::isWorth($candidate, $best) && ($found === null || $candidate->outcome->keeperRate > $found->outcome->keeperRate)) {
                     $found = $candidate;
                 }
             }
@@ -80,6 +74,25 @@ final readonly class Refinement
         }
 
         return $best;
+    }
+
+    /** Whether a change is taken: it keeps more, or it catches what else goes by without a keeper. */
+    private static function isWorth(Candidate $changed, Candidate $best): bool
+    {
+        $costsLight = $changed->hold->aperture > $best->hold->aperture || $changed->hold->shutterS < $best->hold->shutterS;
+        if (self::isAhead($best->outcome->minus($changed->outcome), $costsLight ? self::WORTH_OF_LIGHT : self::WORTH)) {
+            return true;
+        }
+        $catches = Setting::that(static fn (About $about): bool => $about->catches);
+
+        return array_filter($catches, static fn (Setting $s): bool => $s->in($changed->hold) !== $s->in($best->hold)) !== []
+            && self::isAhead($best->outcome->minusAny($changed->outcome), self::WORTH);
+    }
+
+    /** @param  array{float, float}  $behind  by how much the one that is to be replaced is ahead, and its standard error */
+    private static function isAhead(array $behind, float $worth): bool
+    {
+        return -$behind[0] > max($worth, self::ERRORS * $behind[1]);
     }
 
     /**
@@ -109,24 +122,9 @@ final readonly class Refinement
     private function changed(Hold $hold): array
     {
         $holds = [];
-        if (! $this->pins->has(Setting::Stabiliser) && $this->s->kit->lens->stabiliserStops > 0) {
-            foreach (Stabiliser::cases() as $stabiliser) {
-                $holds[] = $hold->with(stabiliser: $stabiliser);
-            }
-        }
-        if (! $this->pins->has(Setting::Wins) && $hold->area->picksForItself()) {
-            foreach (Wins::cases() as $wins) {
-                $holds[] = $hold->with(wins: $wins);
-            }
-        }
-        if (! $this->pins->has(Setting::Aim)) {
-            foreach ($hold->area->picksForItself() ? [] : [AimPoint::Edge] as $aim) {
-                $holds[] = $hold->with(aim: $aim);
-            }
-        }
-        if (! $this->pins->has(Setting::StartAt) && $hold->technique === Technique::Auto) {
-            foreach (self::STARTS as $share) {
-                $holds[] = $hold->with(startAtM: max($this->s->kit->lens->nearestM, $hold->startAtM * $share));
+        foreach (Setting::cases() as $setting) {
+            foreach ($this->pins->has($setting) ? [] : $setting->triedOn($hold, $this->s->kit) as $value) {
+                $holds[] = $hold->set($setting, $value);
             }
         }
         foreach ([0.5, 2.0] as $change) {

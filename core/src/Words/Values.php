@@ -26,23 +26,16 @@ final readonly class Values
             $value instanceof Labelled => Words::label($value),
             is_bool($value) => $this->words->say(Said::of($value ? 'value.on' : 'value.off')),
             is_array($value) => $this->place($value),
-            is_float($value) => $this->amount($setting, $value),
+            is_float($value) => $this->amount($setting->about()->says($value)),
             $value instanceof FocusRange => $this->words->say($value->farM === null ? Said::of('value.range.open', near: Quantity::distance($value->nearM))
                 : Said::of('value.range', near: Quantity::distance($value->nearM), far: Quantity::distance($value->farM))),
             default => $this->words->say(Said::of('value.full')),
         };
     }
 
-    private function amount(Setting $setting, float $value): string
+    private function amount(Said|Quantity $amount): string
     {
-        return match ($setting) {
-            Setting::Patience => $this->words->say(Said::of('value.patience', seconds: Quantity::seconds($value, 3))),
-            Setting::Nimbleness => $this->words->say(Said::of('value.nimbleness', nimble: Quantity::figure($value))),
-            Setting::Shutter => $this->words->quantity(Quantity::shutter($value)),
-            Setting::Aperture => $this->words->quantity(Quantity::fNumber($value)),
-            Setting::Iso => $this->words->quantity(Quantity::iso($value)),
-            default => $this->words->quantity(Quantity::distance($value)),
-        };
+        return $amount instanceof Said ? $this->words->say($amount) : $this->words->quantity($amount);
     }
 
     /** @param  array<mixed>  $place  from the middle, in frame widths and heights */

@@ -117,10 +117,15 @@ final class AutoRun
         $this->places = Chances::places($seed, $run);
         $this->dt = $this->course->stepS;
         $set = $this->course->startTravel * (1 + $this->course->setError * self::at(Noise::white(5), $this->places[5]));
+        if (self::at(Noise::even(6), $this->places[0] + 1) < $this->course->strays) {
+            $set = $this->course->way->background[0];
+        }
         $this->lens = max($this->course->farTravel, min($this->course->nearTravel, $set));
         $this->day = exp(Parameters::DAY * self::at(Noise::white(5), $this->places[4]));
         $this->ready =
-            -$lead * $this->dt - $this->course->readyS * log(1e-9 + self::at(Noise::even(6), $this->places[2]));
+            -$lead * $this->dt -
+            $this->course->readyS * log(1e-9 + self::at(Noise::even(6), $this->places[2])) -
+            $this->course->soonerS;
         $this->rivalNearer = self::at(Noise::even(6), $this->places[0]) < 0.5;
         $this->direction =
             $this->course->startTravel > ($this->course->nearTravel + $this->course->farTravel) / 2 ? -1.0 : 1.0;

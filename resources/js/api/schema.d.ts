@@ -2773,6 +2773,11 @@ export interface components {
              */
             nimble_steps: number[];
             /**
+             * @description Values of settings that few bodies offer, by the setting; the usual one is always among them
+             * @default []
+             */
+            offers: Record<string, never>;
+            /**
              * @description Whether patience and nimbleness can be set by themselves; else only the presets can be had
              * @default true
              */

@@ -33,7 +33,7 @@ export function sayValue(setting: string, value: unknown, units: Units): string 
   if (typeof value === 'boolean') return value ? 'on' : 'off';
   if (setting === 'exposure.shutter_s') return `${sayShutter(value as number)} s`;
   if (setting === 'exposure.aperture') return `f/${Number((value as number).toFixed(1))}`;
-  if (setting === 'focus.patience_s') return `${value} s`;
+  if (setting.endsWith('_s')) return `${value} s`;
   if (setting === 'focus.start_at_m') return say(value as number, 'length', units);
   if (setting === 'focus.range_m')
     return value === null

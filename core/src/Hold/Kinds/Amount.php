@@ -26,6 +26,16 @@ final readonly class Amount implements Kind
     {
     }
 
+    /**
+     * A number that is felt as it is.
+     *
+     * @param  float  $same  differences up to this are none
+     */
+    public static function plain(Range $meant, float $same): self
+    {
+        return new self($meant, self::any(...), static fn (float $value): float => $value, $same);
+    }
+
     /** Seconds that a body waits, felt in steps. */
     public static function patience(): self
     {

@@ -8,7 +8,6 @@ use Closure;
 use RushHold\Hold\Hold;
 use RushHold\Hold\Kinds\Kind;
 use RushHold\Hold\Kinds\Word;
-use RushHold\Kit\Body;
 use RushHold\Kit\Kit;
 use RushHold\Labelled;
 use RushHold\Quantity;
@@ -38,8 +37,9 @@ final readonly class About
      * @param  Closure(Hold): (Said|Labelled)|null  $checked  what is looked at before one leaves; null: a hand does not forget it
      * @param  Closure(Hold, Kit): list<mixed>|null  $tried  what is tried on a hold that has won, as it is done with a click;
      *                                                       aperture and shutter are tried with their light
-     * @param  Closure(Body): list<mixed>|null  $offered  the values a body offers; null: every body has it
-     * @param  mixed  $usual  what it is where a hold says nothing of it, and few bodies offer it
+     * @param  mixed  $usual  what it is where few bodies offer it and nothing is said
+     * @param  bool  $catches  whether it is worth having where it makes a pass come out with a keeper at all, however few frames it adds
+     * @param  Closure(mixed): Effect|null  $effect  what a value of it does in a rush, where that is no matter of its own
      */
     public function __construct(
         public Kind $kind,
@@ -57,8 +57,9 @@ final readonly class About
         private ?Closure $says = null,
         private ?Closure $checked = null,
         private ?Closure $tried = null,
-        private ?Closure $offered = null,
         public mixed $usual = null,
+        public bool $catches = false,
+        private ?Closure $effect = null,
     ) {
     }
 
@@ -113,9 +114,9 @@ final readonly class About
         return $this->tried === null ? [] : ($this->tried)($hold, $kit);
     }
 
-    /** @return list<mixed>|null what a body can be set to; null: every body has it */
-    public function offeredBy(Body $body): ?array
+    /** @param  mixed  $value  as a hold has it */
+    public function effectOf(mixed $value): Effect
     {
-        return $this->offered === null ? null : ($this->offered)($body);
+        return $this->effect === null ? new Effect : ($this->effect)($value);
     }
 }

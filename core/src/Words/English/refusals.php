@@ -65,6 +65,7 @@ return [
     'refused.set-area' => '{field}: this body has no area “{area}”.',
     'refused.set-mode' => '{field}: “{mode}” does not go with the area “{area}” on this body.',
     'refused.set-detect' => '{field}: this body cannot look for “{kind}”.',
+    'refused.not-offered' => '{field}: this body does not offer that.',
     'refused.set-preset' => '{field}: this body has no response preset “{preset}”.',
     'refused.areas-none' => 'A body needs at least one area.',
     'refused.presets-none' => 'A body whose response cannot be set freely needs at least one preset.',

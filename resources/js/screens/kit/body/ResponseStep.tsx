@@ -3,6 +3,7 @@ import { useId } from 'react';
 import type { Body } from '../../../api/client';
 import { options } from '../../../parts/words';
 import type { Change } from './change';
+import { Offers } from './Offers';
 import { Presets } from './Presets';
 import { Steps } from './Steps';
 
@@ -51,6 +52,7 @@ export function ResponseStep({ body, set }: { body: Body; set: Change }) {
         </div>
       )}
       <Presets body={body} set={set} />
+      <Offers body={body} set={set} />
     </>
   );
 }
