@@ -33,7 +33,7 @@ final class Simulator
     {
         $range = $hold->range;
         $key = implode(' ', [$hold->area->value, $hold->detect->value, $hold->mode->value, $hold->aperture, $hold->shutterS, $hold->stabiliser->value,
-            $hold->support->value, $hold->drive->value, $hold->wins->value, $hold->aim->value, $hold->eye, ...$hold->areaAt, $hold->startAtM, $range->nearM ?? '', $range->farM ?? '']);
+            $hold->support->value, $hold->drive->value, $hold->wins->value, $hold->aim->value, $hold->eye, ...$hold->areaAt, $hold->startAtM, $range->nearM ?? '', $range->farM ?? '', json_encode($hold->extras)]);
 
         $lead = Course::lead($this->situation, $hold);
         $this->ways[$lead] ??= new Passage($this->situation, $lead);

@@ -9,7 +9,6 @@ use RushHold\Hold\Settings\About;
 use RushHold\Hold\Settings\OnControls;
 use RushHold\Hold\Settings\Where;
 use RushHold\Kit\Body;
-use RushHold\Kit\Kit;
 use RushHold\Labelled;
 
 /**
@@ -90,14 +89,12 @@ enum Setting: string implements Labelled
         return $body->offers[$this->value] ?? [];
     }
 
-    /** @return list<mixed> what is tried on a hold that has won, as it is done with a click */
-    public function triedOn(Hold $hold, Kit $kit): array
+    /** @return list<mixed> of what few bodies offer, what could be tried on a hold instead of what it has */
+    public function triedOn(Hold $hold, Body $body): array
     {
-        return match (true) {
-            ! $this->isRare() => $this->about()->tried($hold, $kit),
-            $this->isIdleIn($hold) => [],
-            default => $this->offeredBy($kit->body),
-        };
+        $values = $this->isIdleIn($hold) ? [] : $this->offeredBy($body);
+
+        return array_values(array_filter($values, fn (mixed $value): bool => $value !== $this->in($hold)));
     }
 
     /** @return list<self> what few bodies offer */

@@ -89,10 +89,8 @@ final readonly class Counterfactuals
     {
         $changes = [];
         foreach (Setting::rare() as $setting) {
-            foreach ($setting->isIdleIn($this->hold) ? [] : $setting->offeredBy($this->s->kit->body) as $value) {
-                if ($value !== $setting->in($this->hold)) {
-                    $changes[] = [$setting, $this->hold->set($setting, $value)];
-                }
+            foreach ($setting->triedOn($this->hold, $this->s->kit->body) as $value) {
+                $changes[] = [$setting, $this->hold->set($setting, $value)];
             }
         }
 

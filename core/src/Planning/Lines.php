@@ -52,15 +52,20 @@ final readonly class Lines
                 continue;
             }
             $margin = $this->margin($setting);
-            $known = $setting->isRare() ? $this->rare($setting) : $solved[$setting->value] ?? null;
+            if ($setting->isRare()) {
+                $lines[] = $this->rare($setting);
+
+                continue;
+            }
+            $known = $solved[$setting->value] ?? null;
             $lines[] = $known === null ? $this->judged($setting, $margin) : $this->solved($setting, $margin, ...$known);
         }
 
         return $lines;
     }
 
-    /** @return array{Said, list<Alternative>} why what few bodies offer stands as it does, and what else there is */
-    private function rare(Setting $setting): array
+    /** What few bodies offer: why it stands as it does, and what else there is. */
+    private function rare(Setting $setting): Line
     {
         $now = $setting->in($this->hold);
         $why = static fn (mixed $value): Said => Said::of("rare.{$setting->value}.".($value === $setting->about()->usual ? 'off' : 'on'));
@@ -73,7 +78,7 @@ final readonly class Lines
             return new Alternative($written, $why($value), true);
         };
 
-        return [$why($now), array_map($other, $others)];
+        return new Line($setting, $setting->kind()->write($now), $why($now), $this->pins->has($setting), null, array_map($other, $others));
     }
 
     /** How much of what is allowed is used, where something limits it. */

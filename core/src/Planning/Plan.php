@@ -76,6 +76,12 @@ final readonly class Plan
         foreach ($this->lines as $i => $line) {
             $ruled = $byRules->lines[$i];
             $same = $ruled->value == $line->value;
+            if ($line->setting->isRare()) {
+                // Why it is on or off is the same whoever found it so.
+                $lines[] = new Line($line->setting, $line->value, $line->reason, $pins->has($line->setting), null, $line->alternatives);
+
+                continue;
+            }
             $lines[] = $pins->has($line->setting) ? $line : new Line($line->setting, $line->value,
                 $same ? $ruled->reason : ($reasons[$line->setting->value] ?? Said::of('line.even')), false, $line->margin, $same ? $ruled->alternatives : self::instead($ruled, $line->value));
         }

@@ -52,6 +52,7 @@ final readonly class Planner
         $tried = $race->run(Candidates::mostDifferent($holds, $effort->mostCandidates), $leaderRuns);
         $equals = new Equals([$base->hold, $candidates->usual()], $standing, $base->situation->isStill());
         $best = $race->certain(self::winner($base->situation, $rush, $pins, $equals->fewest($tried), $stage, $seed), $leaderRuns);
+        $best = (new Refinement($base->situation, $pins, $stage, $seed))->withRare($best);
         $tried = [$best, ...array_values(array_filter($tried, static fn (Candidate $c): bool => $c->hold != $best->hold))];
         usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
         $shown = $this->chooser->choose($rush, PartialHold::of($best->hold));
@@ -97,7 +98,10 @@ final readonly class Planner
         $race = new Race($base->situation, $effort, $stage, $seed);
         $tried = $race->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
 
-        return $race->certain(self::winner($base->situation, $rush, $pins, (new Equals([$base->hold, $candidates->usual()], null, $base->situation->isStill()))->fewest($tried), $stage, $seed));
+        $alike = (new Equals([$base->hold, $candidates->usual()], null, $base->situation->isStill()))->fewest($tried);
+        $best = $race->certain(self::winner($base->situation, $rush, $pins, $alike, $stage, $seed));
+
+        return (new Refinement($base->situation, $pins, $stage, $seed))->withRare($best);
     }
 
     /**

@@ -10,7 +10,6 @@ use RushHold\Focus\Stage;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
-use RushHold\Hold\Settings\About;
 use RushHold\Kit\Wins;
 use RushHold\Light\Exposure;
 use RushHold\Optics\StopScale;
@@ -30,8 +29,11 @@ final readonly class Refinement
     /** Gains below so many of their standard errors are chance. */
     private const ERRORS = 2.0;
 
-    /** Changes are taken one after the other, at most so many, and one for each setting that few bodies offer. */
+    /** Changes are taken one after the other, at most so many. */
     private const ROUNDS = 2;
+
+    /** What few bodies offer costs battery and attention while one waits, and has to bring more. */
+    private const WORTH_OF_RARE = 0.02;
 
     /** Depth that light pays for has to bring more. */
     private const WORTH_OF_LIGHT = 0.05;
@@ -53,8 +55,7 @@ final readonly class Refinement
     public function of(Candidate $winner): Candidate
     {
         $best = $winner;
-        $rounds = self::ROUNDS + count(array_filter(Setting::rare(), fn (Setting $s): bool => ! $s->isLackedBy($this->s->kit->body)));
-        for ($round = 0; $round < $rounds; $round++) {
+        for ($round = 0; $round < self::ROUNDS; $round++) {
             $others = $this->changed($best->hold);
             if ($others === []) {
                 return $best;
@@ -76,17 +77,31 @@ final readonly class Refinement
         return $best;
     }
 
-    /** Whether a change is taken: it keeps more, or it catches what else goes by without a keeper. */
+    /**
+     * What few bodies offer, tried on the best when it is known well: it gives little, and gives it often. On the same chances,
+     * as often as the best was played, so that both stay comparable.
+     */
+    public function withRare(Candidate $best): Candidate
+    {
+        foreach (Setting::rare() as $setting) {
+            foreach ($this->pins->has($setting) ? [] : $setting->triedOn($best->hold, $this->s->kit->body) as $value) {
+                $hold = $best->hold->set($setting, $value);
+                $changed = new Candidate($hold, $this->stage->play([new Play($this->s, $hold, $best->outcome->runs, $this->seed)])[0]);
+                $worth = self::isAhead($best->outcome->minus($changed->outcome), self::WORTH_OF_RARE)
+                    || $setting->about()->catches && self::isAhead($best->outcome->minusAny($changed->outcome), self::WORTH_OF_RARE);
+                $best = $worth ? $changed : $best;
+            }
+        }
+
+        return $best;
+    }
+
+    /** Whether a change is taken: it keeps more. */
     private static function isWorth(Candidate $changed, Candidate $best): bool
     {
         $costsLight = $changed->hold->aperture > $best->hold->aperture || $changed->hold->shutterS < $best->hold->shutterS;
-        if (self::isAhead($best->outcome->minus($changed->outcome), $costsLight ? self::WORTH_OF_LIGHT : self::WORTH)) {
-            return true;
-        }
-        $catches = Setting::that(static fn (About $about): bool => $about->catches);
 
-        return array_filter($catches, static fn (Setting $s): bool => $s->in($changed->hold) !== $s->in($best->hold)) !== []
-            && self::isAhead($best->outcome->minusAny($changed->outcome), self::WORTH);
+        return self::isAhead($best->outcome->minus($changed->outcome), $costsLight ? self::WORTH_OF_LIGHT : self::WORTH);
     }
 
     /** @param  array{float, float}  $behind  by how much the one that is to be replaced is ahead, and its standard error */
@@ -123,7 +138,7 @@ final readonly class Refinement
     {
         $holds = [];
         foreach (Setting::cases() as $setting) {
-            foreach ($this->pins->has($setting) ? [] : $setting->triedOn($hold, $this->s->kit) as $value) {
+            foreach ($this->pins->has($setting) ? [] : $setting->about()->tried($hold, $this->s->kit) as $value) {
                 $holds[] = $hold->set($setting, $value);
             }
         }

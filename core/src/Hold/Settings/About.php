@@ -39,7 +39,7 @@ final readonly class About
      *                                                       aperture and shutter are tried with their light
      * @param  mixed  $usual  what it is where few bodies offer it and nothing is said
      * @param  bool  $catches  whether it is worth having where it makes a pass come out with a keeper at all, however few frames it adds
-     * @param  Closure(mixed): Effect|null  $effect  what a value of it does in a rush, where that is no matter of its own
+     * @param  Closure(float): Effect|null  $effect  what a value of it (1 where it is on) does in a rush, where that is no matter of its own
      */
     public function __construct(
         public Kind $kind,
@@ -117,6 +117,6 @@ final readonly class About
     /** @param  mixed  $value  as a hold has it */
     public function effectOf(mixed $value): Effect
     {
-        return $this->effect === null ? new Effect : ($this->effect)($value);
+        return $this->effect === null || ! (is_float($value) || is_bool($value)) ? new Effect : ($this->effect)((float) $value);
     }
 }
