@@ -35,6 +35,7 @@ enum Setting: string implements Labelled
     case Aperture = 'exposure.aperture';
     case Iso = 'exposure.iso';
     case Stabiliser = 'stabiliser';
+    case BeforePress = 'before_press_s';
 
     /** What it says of itself. */
     public function about(): About

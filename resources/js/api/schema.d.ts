@@ -2776,7 +2776,10 @@ export interface components {
              * @description Values of settings that few bodies offer, by the setting; the usual one is always among them
              * @default []
              */
-            offers: Record<string, never>;
+            offers: {
+                /** @description Seconds of frames it keeps from before the shutter is down (s) */
+                before_press_s?: number[];
+            };
             /**
              * @description Whether patience and nimbleness can be set by themselves; else only the presets can be had
              * @default true
@@ -3841,6 +3844,8 @@ export interface components {
              * @enum {string}
              */
             stabiliser?: "off" | "on" | "panning";
+            /** @description Seconds of frames kept from before the shutter is down, of those the body offers (s) */
+            before_press_s?: number;
             /**
              * @description What carries the camera
              * @enum {string}

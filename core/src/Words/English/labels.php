@@ -349,6 +349,10 @@ return [
     'setting.exposure.aperture' => 'Aperture',
     'setting.exposure.iso' => 'ISO',
     'setting.stabiliser' => 'Stabiliser',
+    'setting.before_press_s' => 'Frames before the press',
+    'offer.before_press_s' => 'Seconds of frames your camera keeps from before the shutter is fully down, while you half-press.',
+    'rare.before_press_s.on' => 'Your finger is late for what you see. Half-press while you wait, and the frames from before are there. They take room in the buffer, and waiting like this drains the battery.',
+    'rare.before_press_s.off' => 'Nothing here comes faster than your finger, so the frames would only fill buffer and card.',
 
     'sky.clear' => 'Clear',
     'sky.partly' => 'Some cloud',
@@ -388,6 +392,7 @@ return [
     'value.full' => 'Full',
     'value.range' => '{near} to {far}',
     'value.range.open' => '{near} to infinity',
+    'value.before-press' => '{seconds} before',
     'value.patience' => '{seconds}',
     'value.nimbleness' => '{nimble} of 1',
     'value.place.middle' => 'Centre',
