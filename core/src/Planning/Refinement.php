@@ -87,13 +87,20 @@ final readonly class Refinement
             foreach ($this->pins->has($setting) ? [] : $setting->triedOn($best->hold, $this->s->kit->body) as $value) {
                 $hold = $best->hold->set($setting, $value);
                 $changed = new Candidate($hold, $this->stage->play([new Play($this->s, $hold, $best->outcome->runs, $this->seed)])[0]);
-                $worth = self::isAhead($best->outcome->minus($changed->outcome), self::WORTH_OF_RARE)
-                    || $setting->about()->catches && self::isAhead($best->outcome->minusAny($changed->outcome), self::WORTH_OF_RARE);
-                $best = $worth ? $changed : $best;
+                $best = self::isWorthHaving($changed, $best, $setting) ? $changed : $best;
             }
         }
 
         return $best;
+    }
+
+    /** More frames, or for what is there to catch more a keeper more often; and never passes without any, for frames in others. */
+    private static function isWorthHaving(Candidate $changed, Candidate $best, Setting $setting): bool
+    {
+        $any = $best->outcome->minusAny($changed->outcome);
+        $more = self::isAhead($best->outcome->minus($changed->outcome), self::WORTH_OF_RARE);
+
+        return ($more || $setting->about()->catches && self::isAhead($any, self::WORTH_OF_RARE)) && ! self::isAhead([-$any[0], $any[1]], self::WORTH_OF_RARE);
     }
 
     /** Whether a change is taken: it keeps more. */
