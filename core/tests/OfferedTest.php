@@ -10,6 +10,7 @@ use RushHold\Hold\Drive;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
+use RushHold\Kit\FocusMode;
 use RushHold\Planning\Chooser;
 use RushHold\Planning\Planner;
 use RushHold\Refused;
@@ -164,4 +165,47 @@ it('counts as changed when a camera stands otherwise', function (): void {
     $hold = Chooser::standard()->hold($rush)->set(Setting::BeforePress, 0.5);
     $now = PartialHold::of($hold)->with(Setting::BeforePress, 0);
     expect($now->changesTo($hold))->toBe([Setting::BeforePress]);
+});
+
+it('focuses without a press where what is behind is near, and not where it is far', function (): void {
+    $best = static fn (float $backgroundM): array => Planner::standard()->rank(
+        dive([
+            'subject.kind' => 'animal',
+            'subject.length_m' => 0.55,
+            'subject.height_m' => 0.4,
+            'subject.speed_mps' => 12.0,
+            'subject.erratic' => 0.6,
+            'path.start_m' => 26.0,
+            'path.heading_deg' => 20.0,
+            'path.seconds' => 1.0,
+            'photographer.panning' => 0.9,
+            'photographer.aim' => 0.9,
+            'scene.background_m' => $backgroundM,
+            'kit.body.offers' => ['focus.unpressed' => [false, true]],
+        ]),
+    )->best->hold->extras;
+    expect($best(27.3))
+        ->toBe(['focus.unpressed' => true])
+        ->and($best(260.0))
+        ->toBe(['focus.unpressed' => false]);
+    // The farther behind, the more is lost where it wanders to.
+    $lost = static function (float $backgroundM): float {
+        $rush = dive(['kit.body.offers' => ['focus.unpressed' => [false, true]], 'scene.background_m' => $backgroundM]);
+        $hold = Chooser::standard()->hold($rush);
+
+        return keptWith($rush, $hold, Setting::Unpressed, false) - keptWith($rush, $hold, Setting::Unpressed, true);
+    };
+    expect($lost(18.0))->toBeGreaterThan($lost(13.0))->and($lost(120.0))->toBeGreaterThan(0.05);
+});
+
+it('saves the wait for one finger once, whatever is on', function (): void {
+    $rush = dive(['kit.body.offers' => [...OFFERS, 'focus.unpressed' => [false, true]]]);
+    $before = Chooser::standard()->hold($rush)->set(Setting::BeforePress, 1.0);
+    $both = $before->set(Setting::Unpressed, true);
+    expect($both->effect()->soonerS)
+        ->toBe($before->effect()->soonerS)
+        ->and($both->effect()->strays)
+        ->toBeGreaterThan(0.0)
+        ->and(Setting::Unpressed->isIdleIn($both->with(mode: FocusMode::Manual)))
+        ->toBeTrue();
 });

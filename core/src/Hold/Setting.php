@@ -36,6 +36,7 @@ enum Setting: string implements Labelled
     case Iso = 'exposure.iso';
     case Stabiliser = 'stabiliser';
     case BeforePress = 'before_press_s';
+    case Unpressed = 'focus.unpressed';
 
     /** What it says of itself. */
     public function about(): About

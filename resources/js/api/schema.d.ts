@@ -2779,6 +2779,8 @@ export interface components {
             offers: {
                 /** @description Seconds of frames it keeps from before the shutter is down (s) */
                 before_press_s?: number[];
+                /** @description Whether it can focus while nothing is pressed */
+                "focus.unpressed"?: boolean[];
             };
             /**
              * @description Whether patience and nimbleness can be set by themselves; else only the presets can be had
@@ -3805,6 +3807,8 @@ export interface components {
                 detect?: "bird" | "animal" | "person" | "vehicle" | "off";
                 /** @description Whether it goes for the eye */
                 eye?: boolean;
+                /** @description Whether it focuses while nothing is pressed, where the body offers that */
+                unpressed?: boolean;
                 /** @description How long the body waits before it believes something new (s) */
                 patience_s?: number;
                 /** @description How far it believes a change of speed: 0 expects steady speed, 1 believes every change */
