@@ -141,3 +141,47 @@ it('refuses what cannot be meant', function (array $document, string $field): vo
     'too long' => [['drill' => 'first-sharp', 'trace' => [[0, 99, 0]]], 'trace[0][1]'],
     'too many' => [['drill' => 'first-sharp', 'trace' => array_fill(0, 201, [0, 1, 0])], 'trace'],
 ]);
+
+it('catches what a frame from before the press shows, and says that it did', function (): void {
+    $late = static fn (array $trial): float => $trial['peak'] + 0.3;
+    $without = MomentCourse::of(7, 20);
+    $with = MomentCourse::of(7, 20, 0.5);
+    expect($with->trials)
+        ->toBe($without->trials)
+        ->and(MomentScore::of($without, presses($without, $late))->share())
+        ->toBe(0.0);
+    $score = MomentScore::of($with, presses($with, $late));
+    expect($score->share())
+        ->toBe(1.0)
+        ->and(array_unique(array_column($score->trials, 'before')))
+        ->toBe([true]);
+    // In time, it needed none; later than they reach, they do not help.
+    $inTime = MomentScore::of($with, presses($with, static fn (array $trial): float => $trial['peak'] - 0.1));
+    $tooLate = MomentScore::of($with, presses($with, static fn (array $trial): float => $trial['peak'] + 0.7));
+    expect(array_unique(array_column($inTime->trials, 'before')))
+        ->toBe([false])
+        ->and($tooLate->share())
+        ->toBe(0.0);
+});
+
+it('lets one press later for the same chance where frames are kept from before', function (): void {
+    $scattered = static fn (MomentCourse $course): array => MomentScore::of(
+        $course,
+        array_map(
+            static fn (array $t, int $i): array => [$t['peak'] + 0.15 * (($i % 3) - 1)],
+            $course->trials,
+            array_keys($course->trials),
+        ),
+    )->worth();
+    $without = $scattered(MomentCourse::of(7, 20));
+    $with = $scattered(MomentCourse::of(7, 20, 0.5));
+    expect($without)->not->toBe([]);
+    foreach ($without as $i => $worth) {
+        expect($with[$i]['chance'])
+            ->toBeGreaterThanOrEqual($worth['chance'])
+            ->and($with[$i]['lead_s'])
+            ->toEqualWithDelta($worth['lead_s'] - 0.25, 0.011)
+            ->and($with[$i]['frames'])
+            ->toBe($worth['frames'] + 10);
+    }
+});

@@ -25,6 +25,7 @@ use RushHold\Drill\ButtonCourse;
 use RushHold\Drill\Draw;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Key;
+use RushHold\Hold\Setting;
 use RushHold\Kit\AreaMove;
 use RushHold\Rush\Rush;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -61,7 +62,9 @@ final class DrillController extends Controller
         } elseif ($exercise->isRing() && $rush !== null) {
             $document += ['rush' => $rush->fields, 'f_number' => $given['f_number'] ?? null];
         } elseif ($rush !== null) {
-            $document['frames_per_s'] = $rush->rush->kit->body->framesPerS;
+            $body = $rush->rush->kit->body;
+            $before = Setting::BeforePress->offeredBy($body);
+            $document += ['frames_per_s' => $body->framesPerS, 'before_press_s' => $before === [] ? 0.0 : max($before)];
         }
         $turn = DrillDocument::read($document, $known);
         $course = DrillDocument::course($turn);

@@ -66,7 +66,7 @@ final class DrillDocument
             $exercise === Exercise::Buttons => self::buttons($f, $seed, $known),
             $exercise === Exercise::Rehearsal => self::rehearsal($f, $seed),
             $exercise === Exercise::Area => AreaCourse::of($f->word('move', AreaMove::class, AreaMove::Stick), $seed),
-            $exercise === Exercise::Moment => MomentCourse::of($seed, $f->number('frames_per_s', 10)),
+            $exercise === Exercise::Moment => MomentCourse::of($seed, $f->number('frames_per_s', 10), $f->number('before_press_s', 0)),
             $exercise->isRing() => RingCourse::of($exercise, self::rush($f), $seed, $f->optionalNumber('f_number')),
             default => null,
         };
@@ -99,7 +99,7 @@ final class DrillDocument
             $course instanceof RingCourse => ['ring' => ['focal_mm' => $course->ring->focalMm, 'f_number' => $course->ring->fNumber, 'nearest_m' => $course->ring->nearestM, 'coc_um' => round($course->ring->cocUm, 3)],
                 'start' => round($course->start, 6), 'frames_per_s' => $course->framesPerS,
                 'stretches' => array_map(static fn (Stretch $s): array => ['from' => $s->from, 'counts' => $s->counts, 'to' => $s->to, 'way' => $s->way, 'mark_m' => $s->markM], $course->stretches)],
-            $course instanceof MomentCourse => ['frames_per_s' => $course->framesPerS, 'trials' => $course->trials],
+            $course instanceof MomentCourse => ['frames_per_s' => $course->framesPerS, 'before_press_s' => $course->beforePressS, 'trials' => $course->trials],
             default => [],
         }];
     }

@@ -31,13 +31,18 @@ final readonly class MomentCourse
     /**
      * @param  list<array{from: float, cue: float, peak: float, to: float, burst_s: float, sudden: bool}>  $trials  s from the start
      */
-    private function __construct(public array $trials, public float $framesPerS, public float $seconds)
+    private function __construct(public array $trials, public float $framesPerS, public float $seconds, public float $beforePressS)
     {
     }
 
-    public static function of(int $seed, float $framesPerS): self
+    /**
+     * @param  float  $framesPerS  of the body, 0.5 to 240
+     * @param  float  $beforePressS  frames of so many seconds are kept from before the press, 0 to 3 s
+     */
+    public static function of(int $seed, float $framesPerS, float $beforePressS = 0.0): self
     {
         Range::of(0.5, 240, 'frames/s')->check('frames_per_s', $framesPerS);
+        Range::of(0, 3, 's')->check('before_press_s', $beforePressS);
         $draw = new Draw($seed, 3);
         $kinds = [];
         for ($i = 0; $i < self::TRIALS; $i++) {
@@ -55,6 +60,6 @@ final readonly class MomentCourse
             $t = $peak + self::AFTER_S;
         }
 
-        return new self($trials, $framesPerS, round($t, 3));
+        return new self($trials, $framesPerS, round($t, 3), $beforePressS);
     }
 }

@@ -21,7 +21,7 @@ final readonly class MomentScore
     /** Bursts whose worth is told, s. */
     private const LENGTHS = [0.2, 0.35, 0.6, 0.9, 1.2, 1.6, 2.0];
 
-    /** @param  list<array{press: float|null, off: float|null, caught: bool}>  $trials  s after the peak; negative is before it */
+    /** @param  list<array{press: float|null, off: float|null, caught: bool, before: bool}>  $trials  s after the peak; negative is before it; before: only a frame from before the press shows it */
     private function __construct(public MomentCourse $course, public array $trials)
     {
     }
@@ -53,7 +53,10 @@ final readonly class MomentScore
                     break;
                 }
             }
-            $trials[] = ['press' => $press, 'off' => $press === null ? null : round($press - $trial['peak'], 3), 'caught' => $press !== null && self::caught($press, $trial, $course->framesPerS)];
+            $after = $press !== null && self::caught($press, 0.0, $trial, $course->framesPerS);
+            $before = $press !== null && ! $after && self::caught($press, $course->beforePressS, $trial, $course->framesPerS);
+            $off = $press === null ? null : round($press - $trial['peak'], 3);
+            $trials[] = ['press' => $press, 'off' => $off, 'caught' => $after || $before, 'before' => $before];
         }
 
         return new self($course, $trials);
@@ -118,9 +121,14 @@ final readonly class MomentScore
         $spread = max(0.01, $timing['spread']);
         $worth = [];
         foreach (self::LENGTHS as $length) {
-            // Half of the burst lies before the peak, half after it.
-            $chance = self::within($length / 2 / $spread);
-            $worth[] = ['burst_s' => $length, 'lead_s' => round($length / 2 + self::SHUTTER_LAG_S, 2), 'chance' => round(max(0.0, $chance), 3), 'frames' => (int) ceil($length * $this->course->framesPerS)];
+            // Half of all that is kept lies before the peak, half after it.
+            $whole = $length + $this->course->beforePressS;
+            $worth[] = [
+                'burst_s' => $length,
+                'lead_s' => round($length - $whole / 2 + self::SHUTTER_LAG_S, 2),
+                'chance' => round(max(0.0, self::within($whole / 2 / $spread)), 3),
+                'frames' => (int) ceil($whole * $this->course->framesPerS),
+            ];
         }
 
         return $worth;
@@ -135,10 +143,13 @@ final readonly class MomentScore
         return 1 - $t * (0.254829592 + $t * (-0.284496736 + $t * (1.421413741 + $t * (-1.453152027 + $t * 1.061405429)))) * exp(-$x * $x);
     }
 
-    /** @param  array{from: float, cue: float, peak: float, to: float, burst_s: float, sudden: bool}  $trial */
-    private static function caught(float $press, array $trial, float $framesPerS): bool
+    /**
+     * @param  float  $beforeS  frames of so many seconds are there from before the press
+     * @param  array{from: float, cue: float, peak: float, to: float, burst_s: float, sudden: bool}  $trial
+     */
+    private static function caught(float $press, float $beforeS, array $trial, float $framesPerS): bool
     {
-        for ($n = 0; $n < max(1, (int) round($trial['burst_s'] * $framesPerS)); $n++) {
+        for ($n = -(int) floor($beforeS * $framesPerS); $n < max(1, (int) round($trial['burst_s'] * $framesPerS)); $n++) {
             if (abs($press + self::SHUTTER_LAG_S + $n / $framesPerS - $trial['peak']) <= max(self::PEAK_S, 0.5 / $framesPerS)) {
                 return true;
             }

@@ -3332,6 +3332,8 @@ export interface components {
             f_number?: number | null;
             /** @description With the moment: frames of the body */
             frames_per_s?: number;
+            /** @description With the moment: seconds of frames the body keeps from before the press */
+            before_press_s?: number;
             /**
              * @description With moving the area: how it is moved
              * @enum {string}
@@ -3424,6 +3426,8 @@ export interface components {
             };
             start?: number;
             frames_per_s?: number;
+            /** @description Of the moment: frames of so many seconds are kept from before the press */
+            before_press_s?: number;
             stretches?: {
                 from: number;
                 counts: number;
@@ -3536,6 +3540,8 @@ export interface components {
                 press: number | null;
                 off: number | null;
                 caught: boolean;
+                /** @description Only a frame from before the press shows it */
+                before?: boolean;
             }[];
             move?: string;
             usual_s?: number;

@@ -116,6 +116,7 @@ export default function MomentDrill() {
 
   const running = turn.stage === 'running';
   const frames = turn.course?.frames_per_s ?? 10;
+  const before = turn.course?.before_press_s ?? 0;
   return (
     <DrillFrame
       title={label('exercise', 'moment')}
@@ -179,6 +180,7 @@ export default function MomentDrill() {
               </span>{' '}
               {trial.of.burst_s < 0.6 ? 'Short burst' : 'Long burst'},{' '}
               {Math.max(1, Math.round(trial.of.burst_s * frames))} frames
+              {before > 0 && `, and ${before} s from before the press`}
               {bursting && <strong> · shooting</strong>}
             </>
           )}

@@ -7,11 +7,13 @@ const SPAN_S = 1.5;
 type Trials = {
   trials: NonNullable<DrillScore['trials']>;
   of: NonNullable<DrillCourse['trials']>;
+  /** Seconds of frames from before the press. */
+  before: number;
   wide: number;
 };
 
 /** Each burst on the time about its peak. */
-function Bursts({ trials, of, wide }: Trials) {
+function Bursts({ trials, of, before, wide }: Trials) {
   const x = (seconds: number) => wide / 2 + (seconds / SPAN_S) * (wide / 2);
   return (
     <>
@@ -31,9 +33,9 @@ function Bursts({ trials, of, wide }: Trials) {
           <rect
             // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
             key={i}
-            x={Math.max(0, x(off + 0.05))}
+            x={Math.max(0, x(off + 0.05 - before))}
             y={i * 18 + 4}
-            width={Math.max(3, (burst / SPAN_S) * (wide / 2))}
+            width={Math.max(3, ((burst + before) / SPAN_S) * (wide / 2))}
             height={10}
             rx={3}
             className={trial.caught ? 'moment-caught' : 'moment-missed'}
@@ -51,6 +53,7 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
   const of = course.trials ?? [];
   const percent = (share: number | undefined) => `${Math.round((share ?? 0) * 100)}%`;
   const caught = trials.filter((t) => t.caught).length;
+  const late = trials.filter((t) => t.before).length;
   return (
     <section className="drill-result" aria-label="Result">
       <p className="drill-verdict">
@@ -59,6 +62,7 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
           {' '}
           · short bursts {percent(s.short)}, long ones {percent(s.long)} · foreseen {percent(s.foreseen)},
           sudden {percent(s.sudden)}
+          {late > 0 && ` · ${late} of them only by a frame from before the press`}
         </span>
       </p>
       <dl className="drill-facts">
@@ -80,7 +84,7 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
       </dl>
       <div className="moment-plots">
         <Plot label="Bursts against their peaks" high={trials.length * 18 + 26}>
-          {(wide) => <Bursts trials={trials} of={of} wide={wide} />}
+          {(wide) => <Bursts trials={trials} of={of} before={course.before_press_s ?? 0} wide={wide} />}
         </Plot>
         {(s.worth ?? []).length > 0 && (
           <table className="moment-worth">
@@ -97,7 +101,7 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
               {s.worth?.map((w) => (
                 <tr key={w.burst_s}>
                   <td>{w.burst_s.toFixed(2)} s</td>
-                  <td>{w.lead_s.toFixed(2)} s</td>
+                  <td>{w.lead_s < 0 ? `${(-w.lead_s).toFixed(2)} s after` : `${w.lead_s.toFixed(2)} s`}</td>
                   <td>{percent(w.chance)}</td>
                   <td>{w.frames}</td>
                 </tr>
