@@ -92,7 +92,7 @@ final readonly class CardDocument
             'hold' => HoldDocument::write($plan->hold),
             'by' => $reached?->by === null ? null : ['place' => $reached->by->value, 'name' => Words::label($reached->by), 'own' => $lines->own("control.{$reached->by->value}")],
             'press' => $reached === null ? [] : array_map($lines->press(...), $reached->presses),
-            'lines' => array_values(array_filter($lines->of($hold->only(...Setting::toldIn(Where::Card))), static fn (array $line): bool => ! Setting::from($line['setting'])->isIdleIn($plan->hold))),
+            'lines' => array_values(array_filter($lines->of($hold->only(...Setting::toldIn(Where::Card))), static fn (array $line): bool => Setting::from($line['setting'])->isWorthTelling($plan->hold))),
             ...$this->exposure($plan),
             'changes' => $this->changes($e, $lines),
             'drawn' => self::drawn($plan),

@@ -91,6 +91,12 @@ enum Setting: string implements Labelled
         return $body->offers[$this->value] ?? [];
     }
 
+    /** Whether it is worth a line where room is short: what few bodies offer is not while it stands as usual. */
+    public function isWorthTelling(Hold $hold): bool
+    {
+        return ! $this->isIdleIn($hold) && ! ($this->isRare() && $this->in($hold) === $this->about()->usual);
+    }
+
     /** @return list<mixed> of what few bodies offer, what could be tried on a hold instead of what it has */
     public function triedOn(Hold $hold, Body $body): array
     {

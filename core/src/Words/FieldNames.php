@@ -8,7 +8,7 @@ namespace RushHold\Words;
 final class FieldNames
 {
     /** Parts of a path that say nothing about the field. */
-    private const CONTEXTS = ['', 'kit.body.', 'kit.lens.', 'document.', 'pins.', 'standing.'];
+    private const CONTEXTS = ['', 'offers.', 'kit.body.', 'kit.body.offers.', 'kit.lens.', 'document.', 'pins.', 'standing.'];
 
     /**
      * “The distance at the start”, “A timing (3)”; a path nobody has a name for is given back in quotes.

@@ -146,6 +146,7 @@ return [
     'field.patience_steps' => 'The steps of patience',
     'field.guessed' => 'What is guessed',
     'field.area_moves' => 'How the area is moved',
+    'field.offers' => 'What few bodies offer',
     'field.nimble_steps' => 'The steps of nimbleness',
     'field.free_response' => 'Whether the response is set freely',
     'field.controls' => 'The controls',
