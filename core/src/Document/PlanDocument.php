@@ -89,7 +89,7 @@ final class PlanDocument
             'label' => $values->of($line->setting, $line->value),
             'reason' => $words->say($line->reason),
             'pinned' => $line->pinned,
-            'idle' => $line->setting->isIdleIn($plan->hold),
+            'idle' => ! $line->setting->isWorthTelling($plan->hold),
             ...self::own($line, $plan),
             'margin' => $line->margin === null ? null : self::margin($line->margin, $words),
             'alternatives' => array_map(static fn (Alternative $a): array => [

@@ -349,7 +349,7 @@ return [
     'setting.exposure.aperture' => 'Aperture',
     'setting.exposure.iso' => 'ISO',
     'setting.stabiliser' => 'Stabiliser',
-    'setting.focus.unpressed' => 'Focusing without a press',
+    'setting.focus.unpressed' => 'Idle focus',
     'offer.focus.unpressed' => 'Your camera goes on focusing on whatever it sees while you press nothing.',
     'rare.focus.unpressed.on' => 'Focus is on it before your finger is. Until it comes, focus wanders to whatever is behind, and that drains the battery.',
     'rare.focus.unpressed.off' => 'Focus waits where you set it, and doesn’t wander off to what is behind.',

@@ -61,7 +61,7 @@ function Steps({
     <>
       {steps.map((step, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a step has no other name while its value is typed
-        <div key={i} className="step-row">
+        <div key={i} className="step-row alone">
           <NumberField
             bare
             label={`${name}, step ${i + 1}`}
