@@ -10,12 +10,14 @@ return [
     'connections' => [
         'mariadb' => [
             'driver' => 'mariadb',
-            // Several hosts separated by commas: replicas to read from, primaries to write to. Without them one connection
+            // Several hosts separated by commas: replicas to read from, primaries to write to. Without them one
+            // connection
             // does for both.
             ...(env('DB_READ_HOSTS') === null && env('DB_WRITE_HOSTS') === null
                 ? ['host' => env('DB_HOST', '127.0.0.1')]
                 : ['read' => ['host' => $hosts('DB_READ_HOSTS')], 'write' => ['host' => $hosts('DB_WRITE_HOSTS')], 'sticky' => true]),
-            // A process of the server keeps its connection; what was left open on it is rolled back at the end of a request.
+            // A process of the server keeps its connection; what was left open on it is rolled back at the end of a
+            // request.
             'options' => [PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi' && (bool) env('DB_PERSISTENT', true)],
             'port' => env('DB_PORT', '3316'),
             'database' => env('DB_DATABASE', 'rush_hold'),

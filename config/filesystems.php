@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 return [
     'disks' => [
-        // Whatever speaks as S3 does: pictures that several servers share (docs/deploy.md). FILESYSTEM_DISK=s3 chooses it.
+        // Whatever speaks as S3 does: pictures that several servers share (docs/deploy.md). FILESYSTEM_DISK=s3 chooses
+        // it.
         's3' => [
             'driver' => 's3',
             'key' => env('AWS_ACCESS_KEY_ID'),

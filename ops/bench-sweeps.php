@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * How often the bench finds the value a lens needs, and in how many frames: sweeps of the stand-in with a hidden error, some
+ * How often the bench finds the value a lens needs, and in how many frames: sweeps of the stand-in with a hidden error,
+ * some
  * with a second peak, and the retests it asks for until it is sure.
  *
  * php ops/bench-sweeps.php [sweeps]
@@ -53,5 +54,15 @@ for ($i = 0; $i < $sweeps; $i++) {
     $frames += count($trials);
     $unsure += $sweep->retest() === [] ? 0 : 1;
 }
-printf("%d sweeps of 41 values, hidden errors from −12 to +12, four in ten with a second peak: the hidden value within one step in **%.1f %%**, that or an equal in **%.1f %%**; %.1f frames on average, %.2f retests, %.1f %% still unsure after %d. Second peaks seen in the first sweep: %d of %d.\n",
-    $sweeps, 100 * $exact / $sweeps, 100 * $found / $sweeps, $frames / $sweeps, $rounds / $sweeps, 100 * $unsure / $sweeps, ROUNDS, $peaks, $seconds);
+printf(
+    "%d sweeps of 41 values, hidden errors from −12 to +12, four in ten with a second peak: the hidden value within one step in **%.1f %%**, that or an equal in **%.1f %%**; %.1f frames on average, %.2f retests, %.1f %% still unsure after %d. Second peaks seen in the first sweep: %d of %d.\n",
+    $sweeps,
+    (100 * $exact) / $sweeps,
+    (100 * $found) / $sweeps,
+    $frames / $sweeps,
+    $rounds / $sweeps,
+    (100 * $unsure) / $sweeps,
+    ROUNDS,
+    $peaks,
+    $seconds,
+);

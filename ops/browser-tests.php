@@ -23,12 +23,31 @@ $root = dirname(__DIR__);
  * @return array{bool, list<string>} whether all went well, and the sentences of what did not
  */
 $run = static function (array $options, string $report) use ($root): array {
-    $process = new Process([PHP_BINARY, 'vendor/bin/pest', '--testsuite=browser', '--colors=never', '--compact', "--log-junit=$report", ...$options], $root, timeout: null);
+    $process = new Process(
+        [
+            PHP_BINARY,
+            'vendor/bin/pest',
+            '--testsuite=browser',
+            '--colors=never',
+            '--compact',
+            "--log-junit=$report",
+            ...$options,
+        ],
+        $root,
+        timeout: null,
+    );
     $process->run(static function (string $type, string $text): void {
         echo $text;
     });
     $failed = [];
-    foreach (is_file($report) ? (simplexml_load_file($report) ?: new SimpleXMLElement('<none/>'))->xpath('//testcase[failure or error]') ?: [] : [] as $case) {
+    foreach (
+        is_file($report)
+            ? ((simplexml_load_file($report) ?: new SimpleXMLElement('<none/>'))->xpath(
+                '//testcase[failure or error]',
+            ) ?:
+            [])
+            : [] as $case
+    ) {
         $failed[] = (string) $case['name'];
     }
 
@@ -41,15 +60,18 @@ if ($well || $name !== '' || $failed === [] || count($failed) > MOST_TRIED_AGAIN
     exit($well ? 0 : 1);
 }
 echo "\nTRIED AGAIN, since it failed:\n  ".implode("\n  ", $failed)."\n\n";
-$sentence = static fn (string $of): string => preg_quote((string) preg_replace('/^it | with (data set|\().*$/', '', $of), '/');
+$sentence = static fn (string $of): string => preg_quote(
+    (string) preg_replace('/^it | with (data set|\().*$/', '', $of),
+    '/',
+);
 [$well] = $run(['--filter='.implode('|', array_map($sentence, $failed))], "$report.again");
 if ($well) {
     // The report says what came of it in the end.
     $whole = simplexml_load_file($report);
-    foreach ($whole !== false ? $whole->xpath('//testcase[failure or error]') ?: [] : [] as $case) {
+    foreach ($whole !== false ? ($whole->xpath('//testcase[failure or error]') ?: []) : [] as $case) {
         unset($case->failure, $case->error);
     }
-    foreach ($whole !== false ? $whole->xpath('//testsuite') ?: [] : [] as $suite) {
+    foreach ($whole !== false ? ($whole->xpath('//testsuite') ?: []) : [] as $suite) {
         [$suite['failures'], $suite['errors']] = ['0', '0'];
     }
     $whole === false || $whole->asXML($report);

@@ -25,7 +25,13 @@ foreach (Cause::cases() as $cause) {
             $planted = Planted::burst($cause, $name, $seed);
             $answers = [];
             $asked = 0;
-            while (($question = ($inquiry = Inquiry::into($planted->logged($answers), new OneProcess))->diagnosis->next()) !== null && $asked++ < Diagnosis::MOST_QUESTIONS) {
+            while (
+                ($question = ($inquiry = Inquiry::into(
+                    $planted->logged($answers),
+                    new OneProcess(),
+                ))->diagnosis->next()) !== null &&
+                $asked++ < Diagnosis::MOST_QUESTIONS
+            ) {
                 $answers[$question->value] = $planted->answer($question);
             }
             $order = array_keys($inquiry->diagnosis->causes);
@@ -35,14 +41,41 @@ foreach (Cause::cases() as $cause) {
             $two += in_array($cause->value, array_slice($order, 0, 2), true) ? 1 : 0;
             $confused[$cause->value][$order[0]] = ($confused[$cause->value][$order[0]] ?? 0) + 1;
             if (isset($argv[2]) && ($argv[2] === 'all' || $argv[2] === $cause->value) && $order[0] !== $cause->value) {
-                printf("%-16s %-22s %d -> %s %.2f, %s %.2f | %s\n", $cause->value, $name, $seed, $order[0], $inquiry->diagnosis->causes[$order[0]], $order[1], $inquiry->diagnosis->causes[$order[1]], json_encode($inquiry->diagnosis->answers));
+                printf(
+                    "%-16s %-22s %d -> %s %.2f, %s %.2f | %s\n",
+                    $cause->value,
+                    $name,
+                    $seed,
+                    $order[0],
+                    $inquiry->diagnosis->causes[$order[0]],
+                    $order[1],
+                    $inquiry->diagnosis->causes[$order[1]],
+                    json_encode($inquiry->diagnosis->answers),
+                );
                 echo '    ', json_encode($planted->losses()), "\n";
             }
         }
     }
 }
-printf("%d bursts: the planted cause first in **%.1f %%**, among the first two in **%.1f %%**; %.1f questions on average.\n\n| planted | taken for |\n|---|---|\n", $all, 100 * $first / $all, 100 * $two / $all, $askedSum / $all);
+printf(
+    "%d bursts: the planted cause first in **%.1f %%**, among the first two in **%.1f %%**; %.1f questions on average.\n\n| planted | taken for |\n|---|---|\n",
+    $all,
+    (100 * $first) / $all,
+    (100 * $two) / $all,
+    $askedSum / $all,
+);
 foreach ($confused as $cause => $as) {
     arsort($as);
-    printf("| %s | %s |\n", $cause, implode(', ', array_map(static fn (string $c, int $n): string => $c === $cause ? "**$c $n**" : "$c $n", array_keys($as), $as)));
+    printf(
+        "| %s | %s |\n",
+        $cause,
+        implode(
+            ', ',
+            array_map(
+                static fn (string $c, int $n): string => $c === $cause ? "**$c $n**" : "$c $n",
+                array_keys($as),
+                $as,
+            ),
+        ),
+    );
 }

@@ -17,16 +17,31 @@ $cookies = [];
 /** @return array{int, mixed} status, 0 when nothing answers, and what was said */
 $ask = static function (string $method, string $path, ?array $body = null) use ($base, &$cookies): array {
     $curl = curl_init($base.$path);
-    $headers = ['Accept: application/json', 'Content-Type: application/json', 'Expect:', 'X-XSRF-TOKEN: '.rawurldecode($cookies['XSRF-TOKEN'] ?? ''),
-        'Cookie: '.implode('; ', array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies))];
-    curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => $headers, CURLOPT_TIMEOUT => 10, CURLOPT_FORBID_REUSE => true,
+    $headers = [
+        'Accept: application/json',
+        'Content-Type: application/json',
+        'Expect:',
+        'X-XSRF-TOKEN: '.rawurldecode($cookies['XSRF-TOKEN'] ?? ''),
+        'Cookie: '.
+        implode(
+            '; ',
+            array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies),
+        ),
+    ];
+    curl_setopt_array($curl, [
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_CUSTOMREQUEST => $method,
+        CURLOPT_HTTPHEADER => $headers,
+        CURLOPT_TIMEOUT => 10,
+        CURLOPT_FORBID_REUSE => true,
         CURLOPT_HEADERFUNCTION => static function (CurlHandle $c, string $line) use (&$cookies): int {
             if (preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $line, $set) === 1) {
                 $cookies[$set[1]] = $set[2];
             }
 
             return strlen($line);
-        }]);
+        },
+    ]);
     if ($body !== null) {
         curl_setopt($curl, CURLOPT_POSTFIELDS, json_encode($body));
     }
@@ -35,13 +50,16 @@ $ask = static function (string $method, string $path, ?array $body = null) use (
     return [$said === false ? 0 : (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), json_decode((string) $said, true)];
 };
 /**
- * A process of a session, 0 for its first one. What leans on a server that was killed before may be on its way back, so it
+ * A process of a session, 0 for its first one. What leans on a server that was killed before may be on its way back, so
+ * it
  * is waited for: a signal for no process at all would reach everybody here.
  */
 $process = static function (string $name, int $which) use ($run, $stop): int {
     $since = hrtime(true);
     while (hrtime(true) - $since < 60e9) {
-        $leader = is_file("$run/$name.session") ? (int) strtok((string) @file_get_contents("$run/$name.session"), ' ') : 0;
+        $leader = is_file("$run/$name.session")
+            ? (int) strtok((string) @file_get_contents("$run/$name.session"), ' ')
+            : 0;
         if ($leader > 1 && posix_kill($leader, 0)) {
             $members = array_map(intval(...), array_filter(explode("\n", (string) shell_exec("pgrep -s $leader"))));
             $found = [$leader, ...array_values(array_diff($members, [$leader]))][$which] ?? 0;
@@ -55,7 +73,11 @@ $process = static function (string $name, int $which) use ($run, $stop): int {
 };
 
 $ask('GET', '/api/session');
-[$status] = $ask('POST', '/api/account', ['name' => 'Somebody who writes', 'email' => 'writes@example.test', 'password' => 'three dry stones']);
+[$status] = $ask('POST', '/api/account', [
+    'name' => 'Somebody who writes',
+    'email' => 'writes@example.test',
+    'password' => 'three dry stones',
+]);
 $status === 201 || $stop("could not open an account: $status");
 $rush = json_decode((string) file_get_contents(__DIR__.'/../formats/examples/barriers.json'), true);
 
@@ -71,7 +93,10 @@ $write = static function () use ($ask, $rush, &$promised, &$number): bool {
 
     return $status === 201;
 };
-$plays = static fn (): bool => $ask('POST', '/api/compare', ['rush' => [...$rush, 'path' => [...$rush['path'], 'start_m' => 9 + $number++ / 1e4]], 'holds' => [[], ['drive' => 'short']]])[0] === 200;
+$plays = static fn (): bool => $ask('POST', '/api/compare', [
+    'rush' => [...$rush, 'path' => [...$rush['path'], 'start_m' => 9 + $number++ / 1e4]],
+    'holds' => [[], ['drive' => 'short']],
+])[0] === 200;
 
 $victims = [
     'a worker of php-fpm' => [static fn (): int => $process('php-fpm', 1), $write],
@@ -120,5 +145,10 @@ do {
     $after = "&after={$page['next']}";
 } while ($page['next'] !== null);
 $lost = array_diff_assoc($promised, $kept);
-printf("%d writes were answered with yes, %d of them are lost; the longest time to recover was %.1f s\n", count($promised), count($lost), $worst);
+printf(
+    "%d writes were answered with yes, %d of them are lost; the longest time to recover was %.1f s\n",
+    count($promised),
+    count($lost),
+    $worst,
+);
 exit($lost === [] ? 0 : 1);

@@ -9,7 +9,13 @@ declare(strict_types=1);
  */
 function compiler_flags(): array
 {
-    $flags = getenv('JIT_FLAGS') ?: trim((string) shell_exec('bash -c '.escapeshellarg('source '.__DIR__.'/common.sh && printf %s "$JIT_FLAGS"')));
+    $flags =
+        getenv('JIT_FLAGS') ?:
+        trim(
+            (string) shell_exec(
+                'bash -c '.escapeshellarg('source '.__DIR__.'/common.sh && printf %s "$JIT_FLAGS"'),
+            ),
+        );
 
     return ['-d', 'opcache.enable_cli=1', ...explode(' ', $flags)];
 }

@@ -18,7 +18,9 @@ $inside = static function (string $path): ?string {
     fwrite($socket, "GET $path HTTP/1.0\r\nHost: inside\r\n\r\n");
     $said = (string) stream_get_contents($socket);
 
-    return preg_match('~^HTTP/1\.\d 20\d~', $said) === 1 ? (string) substr((string) strstr($said, "\r\n\r\n"), 4) : null;
+    return preg_match('~^HTTP/1\.\d 20\d~', $said) === 1
+        ? (string) substr((string) strstr($said, "\r\n\r\n"), 4)
+        : null;
 };
 $pool = static function (): bool {
     $socket = @stream_socket_client('unix://'.getenv('PLAYING_SOCKET'), $code, $message, 4);
@@ -31,13 +33,15 @@ $pool = static function (): bool {
     return str_starts_with((string) stream_get_contents($socket), 'Status: 200');
 };
 
-$watch = new Watch;
+$watch = new Watch();
 while (true) {
     sleep(Watch::EVERY_S);
     $web = $inside('/alive') !== null;
     $status = $web ? json_decode((string) $inside('/status?json'), true) : null;
     foreach ($watch->dead($web, is_array($status) ? $status : null, $pool()) as $server) {
         printf("%s %s does not move any more, so it is started anew\n", date('c'), $server);
-        exec(sprintf('supervisorctl -c %s restart %s', escapeshellarg(getenv('RUN_DIR').'/supervisor.conf'), $server));
+        exec(
+            sprintf('supervisorctl -c %s restart %s', escapeshellarg(getenv('RUN_DIR').'/supervisor.conf'), $server),
+        );
     }
 }

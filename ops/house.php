@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Prints where the house stands: how wide its lines are and how long its functions, who uses whom, how many sentences stand in
+// Prints where the house stands: how wide its lines are and how long its functions, who uses whom, how many sentences
+// stand in
 // place, and how much of it is tests. Run it by bin/house.
 
 const ROOT = __DIR__.'/..';
@@ -14,10 +15,18 @@ function files(string $pattern, bool $tests): array
 {
     static $all = null;
     $all ??= explode("\n", trim((string) shell_exec('cd '.escapeshellarg(ROOT).' && git ls-files')));
-    $isTest = static fn (string $file): bool => preg_match('~^(tests|core/tests)/|\.test\.tsx?$|/testing/~', $file) === 1;
+    $isTest = static fn (string $file): bool => preg_match('~^(tests|core/tests)/|\.test\.tsx?$|/testing/~', $file) ===
+        1;
     $generated = static fn (string $file): bool => preg_match('~schema\.d\.ts$|/recorded/|/poses/~', $file) === 1;
 
-    return array_values(array_filter($all, static fn (string $file): bool => preg_match($pattern, $file) === 1 && $isTest($file) === $tests && ! $generated($file)));
+    return array_values(
+        array_filter(
+            $all,
+            static fn (string $file): bool => preg_match($pattern, $file) === 1 &&
+                $isTest($file) === $tests &&
+                ! $generated($file),
+        ),
+    );
 }
 
 /** @return list<string> */
@@ -54,9 +63,17 @@ function functions(): array
     foreach (files('~^resources/js/.*\.tsx?$~', false) as $file) {
         $from = null;
         foreach (linesOf($file) as $i => $line) {
-            if ($from === null && preg_match('~^(?:export )?(?:default )?(?:async )?function (\w+)~', $line, $found) === 1) {
+            if (
+                $from === null &&
+                preg_match('~^(?:export )?(?:default )?(?:async )?function (\w+)~', $line, $found) === 1
+            ) {
                 $from = [$found[1], $i];
-            } elseif ($from !== null && str_starts_with($line, '}') && ! str_starts_with($line, '})') && ! str_starts_with($line, '}:')) {
+            } elseif (
+                $from !== null &&
+                str_starts_with($line, '}') &&
+                ! str_starts_with($line, '})') &&
+                ! str_starts_with($line, '}:')
+            ) {
                 $lengths["$file $from[0]"] = $i - $from[1] + 1;
                 $from = null;
             }
@@ -91,7 +108,12 @@ function circles(string $folder, string $prefix): array
     $circles = [];
     foreach (array_keys($uses) as $room) {
         if (isset($reaches($room)[$room])) {
-            $circle = array_values(array_filter(array_keys($uses), static fn (string $other): bool => isset($reaches($room)[$other], $reaches($other)[$room])));
+            $circle = array_values(
+                array_filter(
+                    array_keys($uses),
+                    static fn (string $other): bool => isset($reaches($room)[$other], $reaches($other)[$room]),
+                ),
+            );
             sort($circle);
             $circles[implode(' ', $circle)] = $circle;
         }
@@ -113,7 +135,14 @@ function sentences(): int
 
 printf("%-24s %8s %8s %8s\n", 'lines', 'all', '> '.WIDTH, 'widest');
 $sum = ['code' => 0, 'tests' => 0];
-foreach (['core' => '~^core/.*\.php$~', 'app' => '~^app/.*\.php$~', 'ops' => '~^ops/.*\.php$~', 'front end' => '~^resources/js/.*\.(tsx?|css)$~'] as $name => $pattern) {
+foreach (
+    [
+        'core' => '~^core/.*\.php$~',
+        'app' => '~^app/.*\.php$~',
+        'ops' => '~^ops/.*\.php$~',
+        'front end' => '~^resources/js/.*\.(tsx?|css)$~',
+    ] as $name => $pattern
+) {
     [$lines, $wide, $widest] = widths(files($pattern, false));
     printf("%-24s %8d %8d %8d\n", $name, $lines, $wide, $widest);
     $sum['code'] += $lines;
@@ -123,13 +152,22 @@ foreach (['tests in PHP' => '~\.php$~', 'tests of the front end' => '~\.tsx?$~']
     printf("%-24s %8d %8d %8d\n", $name, $lines, $wide, $widest);
     $sum['tests'] += $lines;
 }
-printf("\ntests are %.0f %% of the code\n", 100 * $sum['tests'] / $sum['code']);
+printf("\ntests are %.0f %% of the code\n", (100 * $sum['tests']) / $sum['code']);
 foreach (['core/src' => 'RushHold', 'app' => 'App'] as $folder => $prefix) {
     $circles = circles($folder, $prefix);
-    printf("circles among the rooms of %s: %s\n", $folder, $circles === [] ? 'none' : implode('; ', array_map(static fn (array $c): string => implode(', ', $c), $circles)));
+    printf(
+        "circles among the rooms of %s: %s\n",
+        $folder,
+        $circles === [] ? 'none' : implode('; ', array_map(static fn (array $c): string => implode(', ', $c), $circles)),
+    );
 }
 $functions = functions();
-printf("functions of the front end over %d lines: %d of %d\n", LONG, count(array_filter($functions, static fn (int $lines): bool => $lines > LONG)), count($functions));
+printf(
+    "functions of the front end over %d lines: %d of %d\n",
+    LONG,
+    count(array_filter($functions, static fn (int $lines): bool => $lines > LONG)),
+    count($functions),
+);
 foreach (array_slice($functions, 0, 8) as $name => $lines) {
     printf("%6d  %s\n", $lines, $name);
 }

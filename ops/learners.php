@@ -29,9 +29,13 @@ foreach ([0.1, 0.3, 0.5, 0.7, 0.9] as $skill) {
         $sum = 0.0;
         for ($seed = 1; $seed <= 20; $seed++) {
             $course = RingCourse::of($exercise, $rush, $seed);
-            $score = RingScore::of($course, new RingTrace((new ScriptedHand($skill))->play($course, $seed + 300), $course->seconds));
+            $score = RingScore::of(
+                $course,
+                new RingTrace((new ScriptedHand($skill))->play($course, $seed + 300), $course->seconds),
+            );
             $sum += $score->share() / 20;
-            $exercise === Exercise::Swimmer && $found[] = HandSkill::of((float) $score->lagS, (float) $score->scatter);
+            $exercise === Exercise::Swimmer &&
+                ($found[] = HandSkill::of((float) $score->lagS, (float) $score->scatter));
         }
         $cells[] = round(100 * $sum).' %';
     }
@@ -39,14 +43,26 @@ foreach ([0.1, 0.3, 0.5, 0.7, 0.9] as $skill) {
 }
 
 echo "\n| learner | begins at | learns a turn | passed the top after, weeks | days on which a rung held up |\n|---|---|---|---|---|\n";
-foreach (['quick' => [0.4, 0.12], 'usual' => [0.25, 0.06], 'slow' => [0.1, 0.03], 'hardly' => [0.1, 0.01]] as $name => [$skill, $rate]) {
+foreach (
+    ['quick' => [0.4, 0.12], 'usual' => [0.25, 0.06], 'slow' => [0.1, 0.03], 'hardly' => [0.1, 0.01]] as $name => [$skill, $rate]
+) {
     $weeks = [];
     $held = $stuck = 0;
     for ($seed = 1; $seed <= $each; $seed++) {
         $climbed = (new Learner($skill, $rate, 0.004, $seed))->climb(52);
-        isset($climbed['weeks'][Rung::Wild->value]) ? $weeks[] = $climbed['weeks'][Rung::Wild->value] : $stuck++;
+        isset($climbed['weeks'][Rung::Wild->value]) ? ($weeks[] = $climbed['weeks'][Rung::Wild->value]) : $stuck++;
         $held += $climbed['heldUp'];
     }
     sort($weeks);
-    printf("| %s | %.2f | %.0f %% of what lacks | %s%s | %.1f |\n", $name, $skill, 100 * $rate, $weeks === [] ? 'none in a year' : "$weeks[0] to {$weeks[count($weeks) - 1]}, median {$weeks[intdiv(count($weeks), 2)]}", $stuck > 0 && $weeks !== [] ? ", $stuck of $each not in a year" : '', $held / $each);
+    printf(
+        "| %s | %.2f | %.0f %% of what lacks | %s%s | %.1f |\n",
+        $name,
+        $skill,
+        100 * $rate,
+        $weeks === []
+            ? 'none in a year'
+            : "$weeks[0] to {$weeks[count($weeks) - 1]}, median {$weeks[intdiv(count($weeks), 2)]}",
+        $stuck > 0 && $weeks !== [] ? ", $stuck of $each not in a year" : '',
+        $held / $each,
+    );
 }

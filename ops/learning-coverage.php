@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 /*
- * How often what is said of a share kept, nine times in ten, holds: people in worlds with other laws than the model's log a
- * season of bursts, and the intervals for these rushes, and for one that was not logged, are held against the truth there.
+ * How often what is said of a share kept, nine times in ten, holds: people in worlds with other laws than the model's
+ * log a
+ * season of bursts, and the intervals for these rushes, and for one that was not logged, are held against the truth
+ * there.
  *
  * php ops/learning-coverage.php [people in each world]
  */
@@ -19,14 +21,23 @@ use RushHold\Tests\Drawn;
 
 require __DIR__.'/../vendor/autoload.php';
 
-const RUSHES = ['barriers', 'muddy-hairpin', 'gannet-along-the-edge', 'puffin-coming-in', 'sprint-finish', 'hare-through-the-campion'];
+const RUSHES = [
+    'barriers',
+    'muddy-hairpin',
+    'gannet-along-the-edge',
+    'puffin-coming-in',
+    'sprint-finish',
+    'hare-through-the-campion',
+];
 $people = (int) ($argv[1] ?? 200);
 $cases = [];
 foreach (RUSHES as $name) {
-    $rush = RushDocument::read(json_decode((string) file_get_contents(__DIR__."/../formats/examples/$name.json"), true))->rush;
+    $rush = RushDocument::read(
+        json_decode((string) file_get_contents(__DIR__."/../formats/examples/$name.json"), true),
+    )->rush;
     $cases[] = [$rush, Chooser::standard()->hold($rush)];
 }
-$rates = SkillRates::played($cases, new OneProcess);
+$rates = SkillRates::played($cases, new OneProcess());
 $drawn = new Drawn(17);
 $normal = static fn (): float => sqrt(-2 * log($drawn->even() + 1e-12)) * cos(2 * M_PI * $drawn->even());
 $share = static fn (float $odds): float => 1 / (1 + exp(-$odds));
@@ -42,27 +53,45 @@ $worlds = [
         [$aim, $panning] = [0.1 + 0.8 * $drawn->even(), 0.1 + 0.8 * $drawn->even()];
         $day = [];
 
-        return [array_map(static fn (SkillRates $r): float => $share($odds($r->at($aim, $panning, 0.3)) + 0.9 * $normal()), $rates),
+        return [
+            array_map(
+                static fn (SkillRates $r): float => $share($odds($r->at($aim, $panning, 0.3)) + 0.9 * $normal()),
+                $rates,
+            ),
             static function (float $p, int $b) use (&$day, $normal, $share, $odds): float {
                 $day[intdiv($b, 4)] ??= 0.5 * $normal();
 
                 return $share($odds($p) + $day[intdiv($b, 4)] + 0.5 * $normal());
-            }];
+            },
+        ];
     },
     // One ability for everything, and shares that have nothing to do with what is modelled.
     'one ability, any share' => static function () use ($drawn, $normal, $share): array {
         $able = $normal();
 
-        return [array_map(static fn (): float => $share(0.8 * $able - 0.3 + 1.1 * $normal()), RUSHES), static fn (float $p): float => $drawn->share($p, 0.2)];
+        return [
+            array_map(static fn (): float => $share(0.8 * $able - 0.3 + 1.1 * $normal()), RUSHES),
+            static fn (float $p): float => $drawn->share($p, 0.2),
+        ];
     },
     // Some rushes fail altogether, whatever one does; bursts are all or little.
     'all or nothing' => static function () use ($rates, $drawn): array {
         $skill = 0.1 + 0.8 * $drawn->even();
 
-        return [array_map(static fn (SkillRates $r): float => $drawn->even() < 0.15 ? 0.01 : 0.85 * $r->at($skill, $skill, 0.3) + 0.02, $rates), static fn (float $p): float => $drawn->even() < 0.3 ? 0.3 * $p : min(0.99, 1.3 * $p)];
+        return [
+            array_map(
+                static fn (SkillRates $r): float => $drawn->even() < 0.15
+                    ? 0.01
+                    : 0.85 * $r->at($skill, $skill, 0.3) + 0.02,
+                $rates,
+            ),
+            static fn (float $p): float => $drawn->even() < 0.3 ? 0.3 * $p : min(0.99, 1.3 * $p),
+        ];
     },
 ];
-printf("| world | bursts of each rush | logged rushes within the interval (nominal 90 %%) | typical error: learned, counting alone | a rush not logged within it |\n|---|---|---|---|---|\n");
+printf(
+    "| world | bursts of each rush | logged rushes within the interval (nominal 90 %%) | typical error: learned, counting alone | a rush not logged within it |\n|---|---|---|---|---|\n",
+);
 foreach ($worlds as $world => $make) {
     foreach ([3, 10, 25] as $bursts) {
         $inside = $all = $new = 0;
@@ -79,7 +108,15 @@ foreach ($worlds as $world => $make) {
                     $frames = 5 + (int) (12 * $drawn->even());
                     $counts["$m $b"] = [$drawn->kept($of($truth[$m], $b), $frames), $frames];
                 }
-                $logged[] = new Logged($cases[$m][0], $cases[$m][1], $counts, array_map(static fn (string $name): string => 'day '.intdiv((int) explode(' ', $name)[1], 4), array_combine(array_keys($counts), array_keys($counts))));
+                $logged[] = new Logged(
+                    $cases[$m][0],
+                    $cases[$m][1],
+                    $counts,
+                    array_map(
+                        static fn (string $name): string => 'day '.intdiv((int) explode(' ', $name)[1], 4),
+                        array_combine(array_keys($counts), array_keys($counts)),
+                    ),
+                );
             }
             // What the world does to a burst on average belongs to the truth.
             $true = array_map(static function (float $p) use ($of): float {
@@ -90,18 +127,31 @@ foreach ($worlds as $world => $make) {
 
                 return $sum;
             }, $truth);
-            $learning = Learning::of($cases[0][0]->photographer->with(aim: 0.5, panning: 0.5, handFocus: 0.3), $logged, array_map(static fn (int $m): SkillRates => $rates[$m], $shot));
+            $learning = Learning::of(
+                $cases[0][0]->photographer->with(aim: 0.5, panning: 0.5, handFocus: 0.3),
+                $logged,
+                array_map(static fn (int $m): SkillRates => $rates[$m], $shot),
+            );
             foreach ($logged as $g => $l) {
                 $m = $shot[$g];
                 $said = $learning->rate($rates[$m], $l->kit(), $l->key());
                 $inside += $said->low <= $true[$m] && $true[$m] <= $said->high ? 1 : 0;
                 $errors[0] += ($said->mean - $true[$m]) ** 2;
-                $errors[1] += (array_sum(array_column($l->counts, 0)) / array_sum(array_column($l->counts, 1)) - $true[$m]) ** 2;
+                $errors[1] +=
+                    (array_sum(array_column($l->counts, 0)) / array_sum(array_column($l->counts, 1)) - $true[$m]) ** 2;
                 $all++;
             }
             $said = $learning->rate($rates[$last], $logged[0]->kit());
             $new += $said->low <= $true[$last] && $true[$last] <= $said->high ? 1 : 0;
         }
-        printf("| %s | %d | %.0f %% | %.1f, %.1f points | %.0f %% |\n", $world, $bursts, 100 * $inside / $all, 100 * sqrt($errors[0] / $all), 100 * sqrt($errors[1] / $all), 100 * $new / $people);
+        printf(
+            "| %s | %d | %.0f %% | %.1f, %.1f points | %.0f %% |\n",
+            $world,
+            $bursts,
+            (100 * $inside) / $all,
+            100 * sqrt($errors[0] / $all),
+            100 * sqrt($errors[1] / $all),
+            (100 * $new) / $people,
+        );
     }
 }

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Changes the code of one room of the core, or of one feature of the application, in small ways, one at a time, and looks
+ * Changes the code of one room of the core, or of one feature of the application, in small ways, one at a time, and
+ * looks
  * whether a test turns red. Prints what survived, and the score: killed ÷ covered, which tests/mutation.tsv remembers.
  * Where a room has more such changes than can be tried, a sample drawn with a seed stands for all.
  *
@@ -39,9 +40,11 @@ if (! is_dir($folder) || in_array($room, ['', 'app/'], true)) {
     exit(2);
 }
 
-// Which tests come by which line. Seeing that is slow, as the compiler is off meanwhile; tests that play for long are spared it:
+// Which tests come by which line. Seeing that is slow, as the compiler is off meanwhile; tests that play for long are
+// spared it:
 // they count as coming by whatever a plan comes by, and are tried last. That a digest of answers changes says nothing
-// about whether a decision is guarded, so that test only shows what a plan comes by. What plays for long guards nothing here.
+// about whether a decision is guarded, so that test only shows what a plan comes by. What plays for long guards nothing
+// here.
 const PLAYING = ['KitTest', 'LevelsTest', 'PlainTest', 'PlannerTest', 'PracticeTest', 'SimulationTest'];
 const A_PLAN = 'ModelTest';
 const LEFT_OUT = ['ArchitectureTest'];
@@ -51,11 +54,25 @@ const DATA = ['Subjects.php', 'SubjectWords.php', 'likelihoods.php', 'English'];
 const MOST_SECONDS = 120.0;
 $tests = [];
 foreach (glob($feature ? "$root/tests/Feature/*Test.php" : "$root/core/tests/*Test.php") ?: [] as $file) {
-    in_array(basename($file, '.php'), LEFT_OUT, true) || $tests[basename($file, '.php')] = $file;
+    in_array(basename($file, '.php'), LEFT_OUT, true) || ($tests[basename($file, '.php')] = $file);
 }
-$hash = static fn (array $files): string => hash('xxh3', implode('', array_map(static fn ($f): string => (string) hash_file('xxh3', (string) $f), $files)));
-$core = $hash(iterator_to_array(Finder::create()->files()->in($feature ? [$covered, "$root/core/src"] : $covered)->name('*.php')->sortByName()));
-$kept = static fn (string $name): string => $work.'/mutate-'.hash('xxh3', $root.$core.$name.$hash([$tests[$name]])).'.json';
+$hash = static fn (array $files): string => hash(
+    'xxh3',
+    implode('', array_map(static fn ($f): string => (string) hash_file('xxh3', (string) $f), $files)),
+);
+$core = $hash(
+    iterator_to_array(
+        Finder::create()
+            ->files()
+            ->in($feature ? [$covered, "$root/core/src"] : $covered)
+            ->name('*.php')
+            ->sortByName(),
+    ),
+);
+$kept = static fn (string $name): string => $work.
+    '/mutate-'.
+    hash('xxh3', $root.$core.$name.$hash([$tests[$name]])).
+    '.json';
 $queue = array_values(array_filter(array_keys($tests), static fn (string $name): bool => ! is_file($kept($name))));
 if ($queue !== []) {
     printf("Seeing which lines %d files of tests come by…\n", count($queue));
@@ -65,9 +82,30 @@ while ($queue !== [] || $running !== []) {
     while ($queue !== [] && count($running) < $jobs) {
         $name = array_shift($queue);
         // Each in its own database, so that two at a time do not come into each other's way.
-        $free = array_values(array_diff(range(1, $jobs), array_map(static fn (Process $p): int => (int) ($p->getEnv()['MUTATE_JOB'] ?? 0), $running)))[0];
-        $covering = in_array($name, PLAYING, true) && ! $feature ? COMPILER : ['-d', 'pcov.enabled=1', '-d', "pcov.directory=$covered", '-d', 'memory_limit=2G'];
-        $process = new Process([PHP_BINARY, ...$covering, 'vendor/bin/pest', $tests[$name], '--colors=never', '--exclude-group=long', ...(in_array($name, PLAYING, true) && ! $feature ? [] : ["--coverage-php=$work/$name.cov"])], $root, job($free), timeout: 3600);
+        $free = array_values(
+            array_diff(
+                range(1, $jobs),
+                array_map(static fn (Process $p): int => (int) ($p->getEnv()['MUTATE_JOB'] ?? 0), $running),
+            ),
+        )[0];
+        $covering =
+            in_array($name, PLAYING, true) && ! $feature
+                ? COMPILER
+                : ['-d', 'pcov.enabled=1', '-d', "pcov.directory=$covered", '-d', 'memory_limit=2G'];
+        $process = new Process(
+            [
+                PHP_BINARY,
+                ...$covering,
+                'vendor/bin/pest',
+                $tests[$name],
+                '--colors=never',
+                '--exclude-group=long',
+                ...in_array($name, PLAYING, true) && ! $feature ? [] : ["--coverage-php=$work/$name.cov"],
+            ],
+            $root,
+            job($free),
+            timeout: 3600,
+        );
         $process->start();
         $running[$name] = $process;
     }
@@ -85,7 +123,12 @@ while ($queue !== [] || $running !== []) {
         if (is_file("$work/$name.cov")) {
             $coverage = require "$work/$name.cov";
             unlink("$work/$name.cov");
-            $lines = array_map(static fn (array $lines): array => array_keys(array_filter($lines, static fn (?array $by): bool => $by !== null && $by !== [])), $coverage->getData()->lineCoverage());
+            $lines = array_map(
+                static fn (array $lines): array => array_keys(
+                    array_filter($lines, static fn (?array $by): bool => $by !== null && $by !== []),
+                ),
+                $coverage->getData()->lineCoverage(),
+            );
         }
         file_put_contents($kept($name), json_encode([microtime(true) - $process->getStartTime(), $lines]));
     }
@@ -98,37 +141,67 @@ foreach ($tests as $name => $test) {
     [$seconds[$test], $lines] = json_decode((string) file_get_contents($kept($name)), true);
     foreach ($seconds[$test] > $quick ? [] : $lines as $source => $numbers) {
         foreach ($numbers as $line) {
-            $came[$source][$line] = [...$came[$source][$line] ?? [], ...($name === A_PLAN ? array_map(static fn (string $playing): string => $tests[$playing], $plans) : [$test])];
+            $came[$source][$line] = [
+                ...$came[$source][$line] ?? [],
+                ...$name === A_PLAN
+                    ? array_map(static fn (string $playing): string => $tests[$playing], $plans)
+                    : [$test],
+            ];
         }
     }
 }
 
 // What is known to change nothing that anybody could notice, with the reason.
 $equal = [];
-foreach (file("$root/core/tests/equivalent-mutants.txt", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
+foreach (
+    file("$root/core/tests/equivalent-mutants.txt", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line
+) {
     if (preg_match('/^([0-9a-f]{16})\s/', $line, $found) === 1) {
         $equal[$found[1]] = true;
     }
 }
 
-Container::getInstance()->add(CacheInterface::class, new NullStore);
+Container::getInstance()->add(CacheInterface::class, new NullStore());
 $temporary = "$root/vendor/pestphp/pest-plugin-mutate/.temp/mutations";
 is_dir($temporary) || mkdir($temporary, 0o755, true);
 $mutations = $uncovered = [];
-foreach (Finder::create()->files()->in($folder)->name('*.php')->notName(DATA)->exclude(DATA)->sortByName() as $file) {
-    foreach ((new MutationGenerator)->generate($file, DefaultSet::mutators()) as $mutation) {
+foreach (
+    Finder::create()
+        ->files()
+        ->in($folder)
+        ->name('*.php')
+        ->notName(DATA)
+        ->exclude(DATA)
+        ->sortByName() as $file
+) {
+    foreach ((new MutationGenerator())->generate($file, DefaultSet::mutators()) as $mutation) {
         $by = [];
         for ($line = $mutation->startLine; $line <= $mutation->endLine; $line++) {
             $by = [...$by, ...$came[$file->getRealPath()][$line] ?? []];
         }
-        $by === [] ? $uncovered[] = $mutation : $mutations[] = [$mutation, array_unique($by)];
+        $by === [] ? ($uncovered[] = $mutation) : ($mutations[] = [$mutation, array_unique($by)]);
     }
 }
 $all = count($mutations);
 // The sample is drawn by what the changes are, so that it stays the same when the code beside them does not.
-usort($mutations, static fn (array $a, array $b): int => hash('xxh3', $seed.$a[0]->id) <=> hash('xxh3', $seed.$b[0]->id));
-$mutations = array_slice(array_values(array_filter($mutations, static fn (array $m): bool => ! isset($equal[id($m[0], $root)]))), 0, $most);
-printf("%s: %d changes in covered lines, %d in lines that no test comes by; trying %d of them (seed %d), with %d at a time.\n", $room, $all, count($uncovered), count($mutations), $seed, $jobs);
+usort(
+    $mutations,
+    static fn (array $a, array $b): int => hash('xxh3', $seed.$a[0]->id) <=> hash('xxh3', $seed.$b[0]->id),
+);
+$mutations = array_slice(
+    array_values(array_filter($mutations, static fn (array $m): bool => ! isset($equal[id($m[0], $root)]))),
+    0,
+    $most,
+);
+printf(
+    "%s: %d changes in covered lines, %d in lines that no test comes by; trying %d of them (seed %d), with %d at a time.\n",
+    $room,
+    $all,
+    count($uncovered),
+    count($mutations),
+    $seed,
+    $jobs,
+);
 
 $queue = array_keys($mutations);
 $running = $survived = [];
@@ -175,21 +248,48 @@ while ($queue !== [] || $running !== []) {
         }
         $done = $killed + count($survived);
         if ($done % 25 === 0) {
-            printf("  %d of %d, %d survived, %.0f min\n", $done, count($mutations), count($survived), (hrtime(true) - $started) / 6e10);
+            printf(
+                "  %d of %d, %d survived, %.0f min\n",
+                $done,
+                count($mutations),
+                count($survived),
+                (hrtime(true) - $started) / 6e10,
+            );
         }
     }
 }
-usort($survived, static fn (Mutation $a, Mutation $b): int => [$a->file->getRelativePathname(), $a->startLine] <=> [$b->file->getRelativePathname(), $b->startLine]);
+usort(
+    $survived,
+    static fn (Mutation $a, Mutation $b): int => [$a->file->getRelativePathname(), $a->startLine] <=> [
+        $b->file->getRelativePathname(),
+        $b->startLine,
+    ],
+);
 foreach ($survived as $mutation) {
-    printf("\n%s  %s/%s:%d  %s\n", id($mutation, $root), $room, $mutation->file->getRelativePathname(), $mutation->startLine, substr((string) strrchr($mutation->mutator, '\\'), 1));
+    printf(
+        "\n%s  %s/%s:%d  %s\n",
+        id($mutation, $root),
+        $room,
+        $mutation->file->getRelativePathname(),
+        $mutation->startLine,
+        substr((string) strrchr($mutation->mutator, '\\'), 1),
+    );
     foreach (explode("\n", strip_tags($mutation->diff)) as $line) {
         if (preg_match('/^[-+]/', $line) === 1) {
             echo "    $line\n";
         }
     }
 }
-$score = (int) round(100 * $killed / max(1, count($mutations)));
-printf("\n%s: %d of %d killed, %d %% (%d more are known to change nothing); %.1f minutes.\n", $room, $killed, count($mutations), $score, count($equal), (hrtime(true) - $started) / 6e10);
+$score = (int) round((100 * $killed) / max(1, count($mutations)));
+printf(
+    "\n%s: %d of %d killed, %d %% (%d more are known to change nothing); %.1f minutes.\n",
+    $room,
+    $killed,
+    count($mutations),
+    $score,
+    count($equal),
+    (hrtime(true) - $started) / 6e10,
+);
 remember("$root/tests/mutation.tsv", $room, [$score, $killed, count($mutations), $all, count($uncovered), $seed]);
 
 /**
@@ -198,7 +298,7 @@ remember("$root/tests/mutation.tsv", $room, [$score, $killed, count($mutations),
 function remember(string $file, string $room, array $figures): void
 {
     $lines = [];
-    foreach (is_file($file) ? file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] : [] as $line) {
+    foreach (is_file($file) ? (file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: []) : [] as $line) {
         $lines[explode("\t", $line)[0]] = $line;
     }
     $lines[$room] = implode("\t", [$room, ...$figures]);
@@ -211,20 +311,43 @@ function job(int $number): array
 {
     $database = (string) getenv('DB_DATABASE');
 
-    return ['MUTATE_JOB' => (string) $number, ...($database === '' ? [] : ['DB_DATABASE' => "{$database}_$number"])];
+    return ['MUTATE_JOB' => (string) $number, ...$database === '' ? [] : ['DB_DATABASE' => "{$database}_$number"]];
 }
 
 /** Names a change by what it does, wherever the checkout lies. */
 function id(Mutation $mutation, string $root): string
 {
-    return hash('xxh3', substr((string) $mutation->file->getRealPath(), strlen($root)).$mutation->mutator.strip_tags($mutation->diff).$mutation->startLine);
+    return hash(
+        'xxh3',
+        substr((string) $mutation->file->getRealPath(), strlen($root)).
+            $mutation->mutator.
+            strip_tags($mutation->diff).
+            $mutation->startLine,
+    );
 }
 
 /** @param  array<string, float>  $seconds  what each file of tests takes without a change, slowly */
 function start(Mutation $mutation, string $file, string $root, array $seconds, int $job): Process
 {
-    $process = new Process([PHP_BINARY, ...COMPILER, 'vendor/bin/pest', $file, '--bail', '--colors=never', '--compact', '--exclude-group=long'], $root,
-        [Mutate::ENV_MUTATION_TESTING => (string) $mutation->file->getRealPath(), Mutate::ENV_MUTATION_FILE => $mutation->modifiedSourcePath, ...job($job)], timeout: 20 + 2 * $seconds[$file]);
+    $process = new Process(
+        [
+            PHP_BINARY,
+            ...COMPILER,
+            'vendor/bin/pest',
+            $file,
+            '--bail',
+            '--colors=never',
+            '--compact',
+            '--exclude-group=long',
+        ],
+        $root,
+        [
+            Mutate::ENV_MUTATION_TESTING => (string) $mutation->file->getRealPath(),
+            Mutate::ENV_MUTATION_FILE => $mutation->modifiedSourcePath,
+            ...job($job),
+        ],
+        timeout: 20 + 2 * $seconds[$file],
+    );
     $process->start();
 
     return $process;

@@ -11,7 +11,7 @@ declare(strict_types=1);
     }
     // Composer's own loader also runs files of functions, which each request runs again.
     require $root.'/vendor/composer/ClassLoader.php';
-    $loader = new Composer\Autoload\ClassLoader;
+    $loader = new Composer\Autoload\ClassLoader();
     $loader->addClassMap(require $root.'/vendor/composer/autoload_classmap.php');
     // What was added since the map was made.
     $loader->setPsr4('RushHold\\', [$root.'/core/src']);

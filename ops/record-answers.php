@@ -14,12 +14,15 @@ require __DIR__.'/../vendor/autoload.php';
 
 $folder = dirname(__DIR__).'/resources/js/testing/recorded';
 is_dir($folder) || mkdir($folder, 0o755, true);
-$visitor = new Visitor;
+$visitor = new Visitor();
 $visitor->get('/api/session');
 $visitor->post('/api/session/demo');
 
 $write = static function (string $name, mixed $value) use ($folder): mixed {
-    $json = json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    $json = json_encode(
+        $value,
+        JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+    );
     file_put_contents("$folder/$name.json", "$json\n");
 
     return $value;
@@ -31,7 +34,10 @@ $read = static function (Answer $answer, string $asked): mixed {
     return json_decode($answer->body, false, 512, JSON_THROW_ON_ERROR);
 };
 $get = static fn (string $path): mixed => $read($visitor->get($path), $path);
-$post = static fn (string $path, mixed $body): mixed => $read($visitor->ask('POST', $path, json_encode($body, JSON_THROW_ON_ERROR)), $path);
+$post = static fn (string $path, mixed $body): mixed => $read(
+    $visitor->ask('POST', $path, json_encode($body, JSON_THROW_ON_ERROR)),
+    $path,
+);
 $named = static function (array $items, string $name): object {
     foreach ($items as $item) {
         if (str_contains($item->name, $name)) {
@@ -58,13 +64,23 @@ $compared = [$ranked->ranking[0]->hold, end($ranked->ranking)->hold];
 // The first of them say as much as all.
 $ranked->ranking = array_slice($ranked->ranking, 0, 8);
 $write('rank', $ranked);
-$write('comparison', $post('/api/compare', ['rush' => $puffin->document, 'holds' => $compared, 'runs' => [200, 200], 'run' => 1]));
+$write(
+    'comparison',
+    $post('/api/compare', ['rush' => $puffin->document, 'holds' => $compared, 'runs' => [200, 200], 'run' => 1]),
+);
 $outings = $write('outings', $get('/api/outings'));
 $outing = $write('outing', $get('/api/outings/'.$outings[0]->id));
 $write('day', $post('/api/day', ['outing' => $outing->document, 'units' => 'metric']));
 $write('card', $get("/api/outings/$outing->id/card?units=metric"));
 $write('outing-bursts', $get("/api/outings/$outing->id/bursts"));
-$write('layout', $post('/api/layout', ['rushes' => array_column(array_slice($rushes, 0, 3), 'id'), 'body' => null, 'units' => 'metric']));
+$write(
+    'layout',
+    $post('/api/layout', [
+        'rushes' => array_column(array_slice($rushes, 0, 3), 'id'),
+        'body' => null,
+        'units' => 'metric',
+    ]),
+);
 $log = $write('bursts', $get('/api/bursts'))->items;
 $write('figures', $get('/api/bursts/figures'));
 $write('hold-comparison', $get('/api/bursts/comparison?units=metric'));

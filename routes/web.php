@@ -67,7 +67,9 @@ Route::prefix('api')->group(function (): void {
     Route::post('account/forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:forgotten');
     Route::post('account/reset', [AccountController::class, 'reset'])->middleware('throttle:reset');
 
-    Route::get('copies/{secret}', [CopyController::class, 'offered'])->middleware('throttle:shared')->where('secret', '[A-Za-z0-9]{40}');
+    Route::get('copies/{secret}', [CopyController::class, 'offered'])
+        ->middleware('throttle:shared')
+        ->where('secret', '[A-Za-z0-9]{40}');
     Route::get('shared/{secret}', [CardController::class, 'shared'])->middleware('throttle:shared');
 
     Route::middleware(['auth:sanctum', Once::class])->group(function (): void {
@@ -141,8 +143,14 @@ Route::prefix('api')->group(function (): void {
         Route::get('kit/{type}/{id}/document', [KitController::class, 'download']);
 
         Route::get('account/usage', [AccountController::class, 'usage']);
-        Route::get('account/archive', [ArchiveController::class, 'download'])->middleware(['throttle:archive', AFewAtATime::class]);
-        Route::post('account/archive', [ArchiveController::class, 'upload'])->middleware(['throttle:archive', AFewAtATime::class]);
+        Route::get('account/archive', [ArchiveController::class, 'download'])->middleware([
+            'throttle:archive',
+            AFewAtATime::class,
+        ]);
+        Route::post('account/archive', [ArchiveController::class, 'upload'])->middleware([
+            'throttle:archive',
+            AFewAtATime::class,
+        ]);
         // A script with a token works with the data; the account is its person's own business.
         Route::middleware(InPerson::class)->group(function (): void {
             Route::patch('account', [AccountController::class, 'update']);
@@ -237,7 +245,9 @@ Route::prefix('api')->group(function (): void {
         Route::post('pictures/{id}/retry', [PictureController::class, 'retry']);
         Route::post('pictures/{id}/restore', [PictureController::class, 'restore']);
         Route::get('pictures/{id}/crop', [PictureController::class, 'crop'])->middleware(AFewAtATime::class);
-        Route::get('pictures/{id}/{what}', [PictureController::class, 'file'])->middleware('signed:relative')->name('picture');
+        Route::get('pictures/{id}/{what}', [PictureController::class, 'file'])
+            ->middleware('signed:relative')
+            ->name('picture');
 
         Route::get('rushes', [RushController::class, 'index']);
         Route::post('rushes', [RushController::class, 'store']);
@@ -260,7 +270,9 @@ Route::prefix('api')->group(function (): void {
 });
 
 // Calendars that subscribe come without an account: what they were given is the key.
-Route::get('calendar/{secret}.ics', [CalendarFeedController::class, 'show'])->middleware('throttle:shared')->where('secret', '[A-Za-z0-9]{40}');
+Route::get('calendar/{secret}.ics', [CalendarFeedController::class, 'show'])
+    ->middleware('throttle:shared')
+    ->where('secret', '[A-Za-z0-9]{40}');
 
 // Every other address is the page, which finds its own way.
 Route::view('/{any?}', 'page')->where('any', '^(?!build/).*$');

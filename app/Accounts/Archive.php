@@ -27,7 +27,8 @@ use RushHold\Refused;
 use ZipArchive;
 
 /**
- * A person's data as a ZIP: a document for each rush, outing, body, lens and subject, what was logged, and `archive.json`,
+ * A person's data as a ZIP: a document for each rush, outing, body, lens and subject, what was logged, and
+ * `archive.json`,
  * which lists them with what stands beside the documents.
  */
 final readonly class Archive
@@ -47,26 +48,63 @@ final readonly class Archive
     public function write(User $person): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'archive');
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($path, ZipArchive::OVERWRITE);
-        $list = ['format' => self::FORMAT, 'made_at' => now()->toIso8601ZuluString(), 'name' => $person->name,
-            'habits' => Documents::withObjects($person->habits()->fields), 'standings' => (object) ($person->standings ?? []), 'rushes' => [], 'outings' => [], 'bursts' => [], 'sweeps' => [], 'practice' => $person->practice, 'drills' => [], 'kit' => []];
+        $list = [
+            'format' => self::FORMAT,
+            'made_at' => now()->toIso8601ZuluString(),
+            'name' => $person->name,
+            'habits' => Documents::withObjects($person->habits()->fields),
+            'standings' => (object) ($person->standings ?? []),
+            'rushes' => [],
+            'outings' => [],
+            'bursts' => [],
+            'sweeps' => [],
+            'practice' => $person->practice,
+            'drills' => [],
+            'kit' => [],
+        ];
         foreach ($person->rushes()->orderBy('created_at')->orderBy('id')->lazy() as $i => $rush) {
             $file = sprintf('rushes/%04d-%s.rush.json', $i + 1, Str::slug($rush->name) ?: 'rush');
             $zip->addFromString($file, Documents::text(Documents::withObjects($rush->document)));
-            $list['rushes'][] = ['file' => $file, 'id' => $rush->id, 'pins' => $rush->pins, 'tags' => $rush->tags, 'created_at' => $rush->created_at->toIso8601ZuluString(), 'updated_at' => $rush->updated_at->toIso8601ZuluString()];
+            $list['rushes'][] = [
+                'file' => $file,
+                'id' => $rush->id,
+                'pins' => $rush->pins,
+                'tags' => $rush->tags,
+                'created_at' => $rush->created_at->toIso8601ZuluString(),
+                'updated_at' => $rush->updated_at->toIso8601ZuluString(),
+            ];
         }
         foreach ($person->kit()->orderBy('created_at')->orderBy('id')->lazy() as $i => $item) {
-            $file = sprintf('%s/%04d-%s.%s.json', $item->type->value, $i + 1, Str::slug($item->name) ?: 'item', $item->type->document());
+            $file = sprintf(
+                '%s/%04d-%s.%s.json',
+                $item->type->value,
+                $i + 1,
+                Str::slug($item->name) ?: 'item',
+                $item->type->document(),
+            );
             $zip->addFromString($file, Documents::text(Documents::withObjects($item->document)));
-            $list['kit'][] = ['file' => $file, 'type' => $item->type->value, 'id' => $item->id, 'based_on' => $item->based_on, 'standing' => $item->standing,
-                'created_at' => $item->created_at->toIso8601ZuluString(), 'updated_at' => $item->updated_at->toIso8601ZuluString()];
+            $list['kit'][] = [
+                'file' => $file,
+                'type' => $item->type->value,
+                'id' => $item->id,
+                'based_on' => $item->based_on,
+                'standing' => $item->standing,
+                'created_at' => $item->created_at->toIso8601ZuluString(),
+                'updated_at' => $item->updated_at->toIso8601ZuluString(),
+            ];
         }
         // Rushes stand in an outing by the ids they have in the list.
         foreach ($person->outings()->orderBy('created_at')->orderBy('id')->lazy() as $i => $outing) {
             $file = sprintf('outings/%04d-%s.outing.json', $i + 1, Str::slug($outing->name) ?: 'outing');
             $zip->addFromString($file, Documents::text(Documents::withObjects($outing->document)));
-            $list['outings'][] = ['file' => $file, 'id' => $outing->id, 'created_at' => $outing->created_at->toIso8601ZuluString(), 'updated_at' => $outing->updated_at->toIso8601ZuluString()];
+            $list['outings'][] = [
+                'file' => $file,
+                'id' => $outing->id,
+                'created_at' => $outing->created_at->toIso8601ZuluString(),
+                'updated_at' => $outing->updated_at->toIso8601ZuluString(),
+            ];
         }
         foreach (Log::pieces($person) as $i => $bursts) {
             $file = sprintf('bursts/%04d.json', $i + 1);
@@ -76,7 +114,13 @@ final readonly class Archive
         foreach ($person->sweeps()->orderBy('created_at')->orderBy('id')->lazy() as $i => $sweep) {
             $file = sprintf('sweeps/%04d.sweep.json', $i + 1);
             $zip->addFromString($file, Documents::text($sweep->document));
-            $list['sweeps'][] = ['file' => $file, 'name' => $sweep->name, 'body' => $sweep->body, 'lens' => $sweep->lens, 'hidden' => $sweep->hidden];
+            $list['sweeps'][] = [
+                'file' => $file,
+                'name' => $sweep->name,
+                'body' => $sweep->body,
+                'lens' => $sweep->lens,
+                'hidden' => $sweep->hidden,
+            ];
         }
         foreach (Turns::pieces($person) as $i => $turns) {
             $file = sprintf('drills/%04d.json', $i + 1);
@@ -98,7 +142,7 @@ final readonly class Archive
      */
     public function load(User $person, string $path): array
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw Refused::because('file', 'archive-zip');
         }
@@ -118,19 +162,34 @@ final readonly class Archive
                 $pins = $entry['pins'] ?? null;
                 $this->gate->pins($pins, $read->rush->kit);
 
-                return ['document' => self::compact($read->fields), 'pins' => $pins ?: null, 'tags' => Tags::of($entry['tags'] ?? null), 'id' => $entry['id'] ?? null, ...self::dates($entry)];
+                return [
+                    'document' => self::compact($read->fields),
+                    'pins' => $pins ?: null,
+                    'tags' => Tags::of($entry['tags'] ?? null),
+                    'id' => $entry['id'] ?? null,
+                    ...self::dates($entry),
+                ];
             });
         }
         foreach (self::listed($list, 'kit', (int) config('limits.kit')) as $entry) {
             $file = self::once($entry, $files);
             $kit[] = $this->within($file, function () use ($zip, $file, $entry): array {
-                $type = KitType::tryFrom(self::text($entry, 'type')) ?? throw Refused::because('archive.json.kit.type', 'archive-type');
+                $type =
+                    KitType::tryFrom(self::text($entry, 'type')) ??
+                    throw Refused::because('archive.json.kit.type', 'archive-type');
                 $read = $this->gate->kit($type, $this->entry($zip, $file));
                 ($entry['standing'] ?? null) === null || StandingDocument::read($entry['standing']);
                 $sample = $entry['based_on'] ?? null;
 
-                return ['type' => $type, 'name' => $read['name'], 'document' => self::compact($read['fields']), 'standing' => $entry['standing'] ?? null,
-                    'based_on' => is_string($sample) && isset($type->samples()[$sample]) ? $sample : null, 'id' => $entry['id'] ?? null, ...self::dates($entry)];
+                return [
+                    'type' => $type,
+                    'name' => $read['name'],
+                    'document' => self::compact($read['fields']),
+                    'standing' => $entry['standing'] ?? null,
+                    'based_on' => is_string($sample) && isset($type->samples()[$sample]) ? $sample : null,
+                    'id' => $entry['id'] ?? null,
+                    ...self::dates($entry),
+                ];
             });
         }
 
@@ -139,7 +198,12 @@ final readonly class Archive
             $file = self::once($entry, $files);
             $outings[] = $this->within($file, function () use ($zip, $file, $entry, $within): array {
                 $document = $this->entry($zip, $file);
-                $this->gate->outing(self::withRushes($document, static fn (string $id): ?array => isset($within[$id]) ? self::decoded($within[$id]) : null));
+                $this->gate->outing(
+                    self::withRushes(
+                        $document,
+                        static fn (string $id): ?array => isset($within[$id]) ? self::decoded($within[$id]) : null,
+                    ),
+                );
 
                 return ['document' => self::compact($document), 'id' => $entry['id'] ?? null, ...self::dates($entry)];
             });
@@ -147,56 +211,129 @@ final readonly class Archive
         $log = [];
         foreach (self::listed($list, 'bursts', (int) ceil((int) config('limits.bursts') / Log::PIECE)) as $entry) {
             $file = self::once($entry, $files);
-            $log = [...$log, ...$this->within($file, fn (): array => array_map(Log::read(...), self::listed($this->entry($zip, $file), 'bursts', Log::PIECE)))];
+            $log = [
+                ...$log,
+                ...$this->within(
+                    $file,
+                    fn (): array => array_map(
+                        Log::read(...),
+                        self::listed($this->entry($zip, $file), 'bursts', Log::PIECE),
+                    ),
+                ),
+            ];
         }
 
         $sweeps = [];
         foreach (self::listed($list, 'sweeps', (int) config('limits.sweeps')) as $entry) {
             $file = self::once($entry, $files);
             $hidden = $entry['hidden'] ?? null;
-            $sweeps[] = ['name' => mb_substr(self::text($entry, 'name'), 0, 120), 'body' => mb_substr(self::text($entry, 'body'), 0, 120), 'lens' => mb_substr(self::text($entry, 'lens'), 0, 120),
-                'document' => $this->within($file, fn (): array => Session::checked($this->entry($zip, $file))), 'hidden' => is_array($hidden) && is_numeric($hidden['value'] ?? null) && is_int($hidden['seed'] ?? null) ? $hidden : null];
+            $sweeps[] = [
+                'name' => mb_substr(self::text($entry, 'name'), 0, 120),
+                'body' => mb_substr(self::text($entry, 'body'), 0, 120),
+                'lens' => mb_substr(self::text($entry, 'lens'), 0, 120),
+                'document' => $this->within($file, fn (): array => Session::checked($this->entry($zip, $file))),
+                'hidden' => is_array($hidden) && is_numeric($hidden['value'] ?? null) && is_int($hidden['seed'] ?? null)
+                        ? $hidden
+                        : null,
+            ];
         }
 
         $turns = [];
         foreach (self::listed($list, 'drills', (int) ceil((int) config('limits.drills') / Turns::PIECE)) as $entry) {
             $file = self::once($entry, $files);
-            $turns = [...$turns, ...$this->within($file, fn (): array => array_map(fn (array $turn): array => Turns::read($turn, $this->gate), self::listed($this->entry($zip, $file), 'drills', Turns::PIECE)))];
+            $turns = [
+                ...$turns,
+                ...$this->within(
+                    $file,
+                    fn (): array => array_map(
+                        fn (array $turn): array => Turns::read($turn, $this->gate),
+                        self::listed($this->entry($zip, $file), 'drills', Turns::PIECE),
+                    ),
+                ),
+            ];
         }
-        $practice = is_array($list['practice'] ?? null) ? $this->within('archive.json', static fn (): array => Settings::read($list['practice'])->written()) : null;
+        $practice = is_array($list['practice'] ?? null)
+            ? $this->within('archive.json', static fn (): array => Settings::read($list['practice'])->written())
+            : null;
 
-        return DB::transaction(function () use ($person, $habits, $standings, $rushes, $kit, $outings, $log, $sweeps, $turns, $practice): array {
+        return DB::transaction(function () use (
+            $person,
+            $habits,
+            $standings,
+            $rushes,
+            $kit,
+            $outings,
+            $log,
+            $sweeps,
+            $turns,
+            $practice,
+        ): array {
             User::query()->whereKey($person->id)->lockForUpdate()->first('id');
             $person->refresh();
             $ids = $mine = [];
             foreach ($person->kit()->lazy(100) as $item) {
                 $mine[$item->type->value.self::mark($item->document)] = $item->id;
             }
-            $new = array_filter($kit, static fn (array $entry): bool => ! isset($mine[$entry['type']->value.self::mark(self::decoded($entry['document']))]));
+            $new = array_filter(
+                $kit,
+                static fn (array $entry): bool => ! isset(
+                    $mine[$entry['type']->value.self::mark(self::decoded($entry['document']))],
+                ),
+            );
             $known = [];
             foreach ($person->rushes()->lazy(100) as $rush) {
                 $known[self::mark([Pointers::moved($rush->document, []), $rush->pins])] = $rush->id;
             }
-            $markOf = static fn (array $entry): string => self::mark([Pointers::moved(self::decoded($entry['document']), []), $entry['pins']]);
+            $markOf = static fn (array $entry): string => self::mark([
+                Pointers::moved(self::decoded($entry['document']), []),
+                $entry['pins'],
+            ]);
             $added = array_filter($rushes, static fn (array $entry): bool => ! isset($known[$markOf($entry)]));
-            (new Quota($person))->makeRoom(['rushes' => count($added), 'kit' => count($new), 'outings' => count($outings)], array_sum(array_map(static fn (array $entry): int => strlen($entry['document']), [...$added, ...$new, ...$outings])));
+            (new Quota($person))->makeRoom(
+                ['rushes' => count($added), 'kit' => count($new), 'outings' => count($outings)],
+                array_sum(
+                    array_map(static fn (array $entry): int => strlen($entry['document']), [
+                        ...$added,
+                        ...$new,
+                        ...$outings,
+                    ]),
+                ),
+            );
 
             foreach ($kit as $i => $entry) {
                 $id = null;
                 if (isset($new[$i])) {
-                    $item = $person->kit()->make(['type' => $entry['type'], 'name' => $entry['name'], 'document' => self::decoded($entry['document']), 'based_on' => $entry['based_on'], 'standing' => $entry['standing']]);
+                    $item = $person
+                        ->kit()
+                        ->make([
+                            'type' => $entry['type'],
+                            'name' => $entry['name'],
+                            'document' => self::decoded($entry['document']),
+                            'based_on' => $entry['based_on'],
+                            'standing' => $entry['standing'],
+                        ]);
                     $this->date($item, $entry)->save(['timestamps' => false]);
                     $id = $item->id;
                 }
                 if (is_string($entry['id'])) {
-                    $ids[$entry['id']] = $id ?? $mine[$entry['type']->value.self::mark(self::decoded($entry['document']))];
+                    $ids[$entry['id']] =
+                        $id ?? $mine[$entry['type']->value.self::mark(self::decoded($entry['document']))];
                 }
             }
             $moved = [];
             foreach ($rushes as $i => $entry) {
                 $rush = null;
                 if (isset($added[$i])) {
-                    $rush = $this->date($person->rushes()->make(['document' => Pointers::moved(self::decoded($entry['document']), $ids), 'pins' => $entry['pins'], 'tags' => $entry['tags']]), $entry);
+                    $rush = $this->date(
+                        $person
+                            ->rushes()
+                            ->make([
+                                'document' => Pointers::moved(self::decoded($entry['document']), $ids),
+                                'pins' => $entry['pins'],
+                                'tags' => $entry['tags'],
+                            ]),
+                        $entry,
+                    );
                     $rush->save(['timestamps' => false]);
                 }
                 if (is_string($entry['id'])) {
@@ -210,7 +347,10 @@ final readonly class Archive
             $outingIds = [];
             $fresh = 0;
             foreach ($outings as $entry) {
-                $document = self::withRushes(self::decoded($entry['document']), static fn (string $id): ?string => $moved[$id] ?? null);
+                $document = self::withRushes(
+                    self::decoded($entry['document']),
+                    static fn (string $id): ?string => $moved[$id] ?? null,
+                );
                 $id = $there[self::mark($document)] ?? null;
                 if ($id === null) {
                     $outing = $this->date($person->outings()->make(['document' => $document]), $entry);
@@ -223,9 +363,17 @@ final readonly class Archive
                 }
             }
             $logged = Log::load($person, $log, $outingIds, $moved);
-            $known = array_flip($person->sweeps()->get()->map(static fn (KeptSweep $s): string => self::mark([$s->name, $s->document]))->all());
+            $known = array_flip(
+                $person
+                    ->sweeps()
+                    ->get()
+                    ->map(static fn (KeptSweep $s): string => self::mark([$s->name, $s->document]))
+                    ->all(),
+            );
             foreach ($sweeps as $sweep) {
-                isset($known[self::mark([$sweep['name'], $sweep['document']])]) || $person->sweeps()->count() >= (int) config('limits.sweeps') || $person->sweeps()->create($sweep);
+                isset($known[self::mark([$sweep['name'], $sweep['document']])]) ||
+                    $person->sweeps()->count() >= (int) config('limits.sweeps') ||
+                    $person->sweeps()->create($sweep);
             }
             Turns::load($person, $turns);
             // What the habits start with has other ids here, as what the rushes point at.
@@ -235,11 +383,23 @@ final readonly class Archive
             }
             $person->fill(['habits' => $fields]);
             $person->practice ??= $practice;
-            $person->standings = [...$standings, ...($person->standings ?? [])];
+            $person->standings = [...$standings, ...$person->standings ?? []];
             $person->save();
 
-            return ['rushes' => count($added), 'kit' => count($new), 'outings' => $fresh, 'bursts' => $logged,
-                'already_there' => count($kit) - count($new) + count($rushes) - count($added) + count($outings) - $fresh + count($log) - $logged];
+            return [
+                'rushes' => count($added),
+                'kit' => count($new),
+                'outings' => $fresh,
+                'bursts' => $logged,
+                'already_there' => count($kit) -
+                    count($new) +
+                    count($rushes) -
+                    count($added) +
+                    count($outings) -
+                    $fresh +
+                    count($log) -
+                    $logged,
+            ];
         });
     }
 
@@ -262,7 +422,7 @@ final readonly class Archive
         // An order by number is one of just these.
         $whole = count($entries) === count((array) ($outing['rushes'] ?? []));
 
-        return [...$outing, 'rushes' => $entries, ...($whole ? [] : ['order' => 'solved'])];
+        return [...$outing, 'rushes' => $entries, ...$whole ? [] : ['order' => 'solved']];
     }
 
     /** @throws Refused if it unpacks to more than any account has */
@@ -358,10 +518,15 @@ final readonly class Archive
             $moment = is_string($given) && strlen($given) <= 40 ? date_create_immutable($given) : false;
 
             // What cannot have been is not taken for a date.
-            return $moment !== false && $moment > new DateTimeImmutable('2000-01-01') && $moment < now()->addDay() ? $moment : null;
+            return $moment !== false && $moment > new DateTimeImmutable('2000-01-01') && $moment < now()->addDay()
+                ? $moment
+                : null;
         };
 
-        return ['created_at' => $date($entry['created_at'] ?? null), 'updated_at' => $date($entry['updated_at'] ?? null)];
+        return [
+            'created_at' => $date($entry['created_at'] ?? null),
+            'updated_at' => $date($entry['updated_at'] ?? null),
+        ];
     }
 
     /**
@@ -373,7 +538,10 @@ final readonly class Archive
      */
     private function date(SavedRush|SavedOuting|KitItem $model, array $entry): SavedRush|SavedOuting|KitItem
     {
-        return $model->forceFill(['created_at' => $entry['created_at'] ?? now(), 'updated_at' => $entry['updated_at'] ?? now()]);
+        return $model->forceFill([
+            'created_at' => $entry['created_at'] ?? now(),
+            'updated_at' => $entry['updated_at'] ?? now(),
+        ]);
     }
 
     /**
@@ -430,6 +598,8 @@ final readonly class Archive
     /** @param  array<array-key, mixed>  $entry */
     private static function text(array $entry, string $name): string
     {
-        return is_string($entry[$name] ?? null) ? $entry[$name] : throw Refused::because("archive.json.$name", 'archive-text', name: $name);
+        return is_string($entry[$name] ?? null)
+            ? $entry[$name]
+            : throw Refused::because("archive.json.$name", 'archive-text', name: $name);
     }
 }

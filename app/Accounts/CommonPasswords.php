@@ -13,10 +13,28 @@ use Illuminate\Contracts\Validation\UncompromisedVerifier;
 final class CommonPasswords implements UncompromisedVerifier
 {
     /** Letters that figures and signs stand for. */
-    private const FIGURES = ['0' => 'o', '1' => 'i', '3' => 'e', '4' => 'a', '5' => 's', '7' => 't', '@' => 'a', '$' => 's', '!' => 'i'];
+    private const FIGURES = [
+        '0' => 'o',
+        '1' => 'i',
+        '3' => 'e',
+        '4' => 'a',
+        '5' => 's',
+        '7' => 't',
+        '@' => 'a',
+        '$' => 's',
+        '!' => 'i',
+    ];
 
     /** Keys that follow each other on a keyboard, or in the alphabet. */
-    private const ROWS = ['abcdefghijklmnopqrstuvwxyz', '01234567890', 'qwertyuiopasdfghjklzxcvbnm', 'qwertzuiopasdfghjklyxcvbnm', 'azertyuiopqsdfghjklmwxcvbn', '1q2w3e4r5t6y7u8i9o0p', '1qaz2wsx3edc4rfv5tgb6yhn7ujm8ik'];
+    private const ROWS = [
+        'abcdefghijklmnopqrstuvwxyz',
+        '01234567890',
+        'qwertyuiopasdfghjklzxcvbnm',
+        'qwertzuiopasdfghjklyxcvbnm',
+        'azertyuiopqsdfghjklmwxcvbn',
+        '1q2w3e4r5t6y7u8i9o0p',
+        '1qaz2wsx3edc4rfv5tgb6yhn7ujm8ik',
+    ];
 
     /** Letters that are left when what is guessed first is taken away; fewer make a word of its own of nothing. */
     private const OWN = 4;
@@ -26,13 +44,18 @@ final class CommonPasswords implements UncompromisedVerifier
     {
         $password = mb_strtolower((string) $data['value']);
         // One thing again and again, or two letters in turns.
-        if (preg_match('/^(.{1,4}?)\1+(.{0,3})$/su', $password) === 1 || count(array_unique(mb_str_split($password))) < 4) {
+        if (
+            preg_match('/^(.{1,4}?)\1+(.{0,3})$/su', $password) === 1 ||
+            count(array_unique(mb_str_split($password))) < 4
+        ) {
             return false;
         }
         $letters = (string) preg_replace('/[^a-z]/', '', strtr($password, self::FIGURES));
         $plain = (string) preg_replace('/[^a-z]/', '', $password);
 
-        return strlen(self::own($password)) >= self::OWN && min(strlen(self::own($letters)), strlen(self::own($plain))) >= (preg_match('/[a-z]/', $password) === 1 ? self::OWN : 0);
+        return strlen(self::own($password)) >= self::OWN &&
+            min(strlen(self::own($letters)), strlen(self::own($plain))) >=
+                (preg_match('/[a-z]/', $password) === 1 ? self::OWN : 0);
     }
 
     /** What is left without common words and runs of keys. */

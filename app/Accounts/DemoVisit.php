@@ -28,11 +28,18 @@ final class DemoVisit
         }
 
         return DB::transaction(static function () use ($demo): User {
-            $visitor = User::query()->create(['name' => $demo->name, 'email' => Str::lower((string) Str::ulid()).'@demo.rush-hold.example', 'password' => Str::random(40), 'is_demo' => true]);
+            $visitor = User::query()->create([
+                'name' => $demo->name,
+                'email' => Str::lower((string) Str::ulid()).'@demo.rush-hold.example',
+                'password' => Str::random(40),
+                'is_demo' => true,
+            ]);
             $ids = [];
             $copies = static function (string $table) use ($demo, $visitor, &$ids): void {
                 $rows = [];
-                foreach (DB::table($table)->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get() as $row) {
+                foreach (
+                    DB::table($table)->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get() as $row
+                ) {
                     $ids[$row->id] = Str::lower((string) Str::ulid());
                     $row = [...(array) $row, 'id' => $ids[$row->id], 'user_id' => $visitor->id];
                     $rows[] = $table === 'kit' ? $row : [...$row, 'document' => self::pointing($row['document'], $ids)];
@@ -42,15 +49,51 @@ final class DemoVisit
             $copies('kit');
             $copies('rushes');
             $copies('outings');
-            DB::table('sweeps')->insert(DB::table('sweeps')->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get()->map(static fn (object $row): array => [...(array) $row, 'id' => Str::lower((string) Str::ulid()), 'user_id' => $visitor->id])->all());
-            DB::table('drills')->insert(DB::table('drills')->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get()->map(static fn (object $row): array => [...(array) $row, 'id' => Str::lower((string) Str::ulid()), 'user_id' => $visitor->id])->all());
+            DB::table('sweeps')->insert(
+                DB::table('sweeps')
+                    ->where('user_id', $demo->id)
+                    ->whereNull('deleted_at')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(
+                        static fn (object $row): array => [
+                            ...(array) $row,
+                            'id' => Str::lower((string) Str::ulid()),
+                            'user_id' => $visitor->id,
+                        ],
+                    )
+                    ->all(),
+            );
+            DB::table('drills')->insert(
+                DB::table('drills')
+                    ->where('user_id', $demo->id)
+                    ->whereNull('deleted_at')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(
+                        static fn (object $row): array => [
+                            ...(array) $row,
+                            'id' => Str::lower((string) Str::ulid()),
+                            'user_id' => $visitor->id,
+                        ],
+                    )
+                    ->all(),
+            );
             // What the log has taught names bursts by their ids.
             self::log($demo, $visitor, $ids);
             $habits = $demo->habits;
             foreach (['body', 'lens'] as $part) {
                 $habits[$part] = $ids[$habits[$part] ?? ''] ?? null;
             }
-            $visitor->forceFill(['habits' => $habits, 'standings' => $demo->standings, 'practice' => $demo->practice, 'learned' => self::learned($demo, $visitor, $ids), 'demo_until' => now()->addHours(self::HOURS)])->save();
+            $visitor
+                ->forceFill([
+                    'habits' => $habits,
+                    'standings' => $demo->standings,
+                    'practice' => $demo->practice,
+                    'learned' => self::learned($demo, $visitor, $ids),
+                    'demo_until' => now()->addHours(self::HOURS),
+                ])
+                ->save();
 
             $visitor->learned === null && LearnFromLog::soon($visitor->id);
 
@@ -65,7 +108,13 @@ final class DemoVisit
      */
     private static function log(User $demo, User $visitor, array $ids): void
     {
-        $pictures = DB::table('pictures')->where('user_id', $demo->id)->where('stage', Picture::LOOKED)->whereNotNull('burst_id')->whereNull('deleted_at')->orderBy('id')->get();
+        $pictures = DB::table('pictures')
+            ->where('user_id', $demo->id)
+            ->where('stage', Picture::LOOKED)
+            ->whereNotNull('burst_id')
+            ->whereNull('deleted_at')
+            ->orderBy('id')
+            ->get();
         $copies = [];
         foreach ($pictures as $picture) {
             $copies[$picture->id] = Str::lower((string) Str::ulid());
@@ -75,11 +124,38 @@ final class DemoVisit
         foreach ($bursts as $row) {
             $uuids[$row->id] = (string) Str::uuid();
         }
-        DB::table('bursts')->insert($bursts->map(static fn (object $row): array => array_diff_key(
-            [...(array) $row, 'user_id' => $visitor->id, 'uuid' => $uuids[$row->id], 'outing_id' => $ids[$row->outing_id ?? ''] ?? null, 'rush_id' => $ids[$row->rush_id ?? ''] ?? null,
-                'mark' => $row->mark === null ? null : strtr($row->mark, $copies), 'following' => null], ['id' => true]))->all());
+        DB::table('bursts')->insert(
+            $bursts
+                ->map(
+                    static fn (object $row): array => array_diff_key(
+                        [
+                            ...(array) $row,
+                            'user_id' => $visitor->id,
+                            'uuid' => $uuids[$row->id],
+                            'outing_id' => $ids[$row->outing_id ?? ''] ?? null,
+                            'rush_id' => $ids[$row->rush_id ?? ''] ?? null,
+                            'mark' => $row->mark === null ? null : strtr($row->mark, $copies),
+                            'following' => null,
+                        ],
+                        ['id' => true],
+                    ),
+                )
+                ->all(),
+        );
         $here = DB::table('bursts')->where('user_id', $visitor->id)->pluck('id', 'uuid');
-        DB::table('pictures')->insert($pictures->map(static fn (object $row): array => [...(array) $row, 'id' => $copies[$row->id], 'user_id' => $visitor->id, 'burst_id' => $here[$uuids[$row->burst_id] ?? ''] ?? null, 'lent_by' => $demo->id])->all());
+        DB::table('pictures')->insert(
+            $pictures
+                ->map(
+                    static fn (object $row): array => [
+                        ...(array) $row,
+                        'id' => $copies[$row->id],
+                        'user_id' => $visitor->id,
+                        'burst_id' => $here[$uuids[$row->burst_id] ?? ''] ?? null,
+                        'lent_by' => $demo->id,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -90,8 +166,15 @@ final class DemoVisit
      */
     private static function learned(User $demo, User $visitor, array $ids): ?array
     {
-        $of = static fn (User $person): array => DB::table('bursts')->where('user_id', $person->id)->orderBy('id')->pluck('uuid')->all();
-        $learned = json_decode(strtr((string) json_encode($demo->learned), array_combine($of($demo), $of($visitor)) + $ids), true);
+        $of = static fn (User $person): array => DB::table('bursts')
+            ->where('user_id', $person->id)
+            ->orderBy('id')
+            ->pluck('uuid')
+            ->all();
+        $learned = json_decode(
+            strtr((string) json_encode($demo->learned), array_combine($of($demo), $of($visitor)) + $ids),
+            true,
+        );
 
         return is_array($learned) ? $learned : null;
     }
@@ -102,11 +185,17 @@ final class DemoVisit
         /** @var array<string, mixed> $kept as it was */
         $kept = json_decode(is_string($document) ? $document : '', true);
         if (isset($kept['rushes'])) {
-            $kept['rushes'] = array_map(static fn (array $entry): array => [...$entry, 'rush' => $ids[$entry['rush']] ?? $entry['rush']], (array) $kept['rushes']);
+            $kept['rushes'] = array_map(
+                static fn (array $entry): array => [...$entry, 'rush' => $ids[$entry['rush']] ?? $entry['rush']],
+                (array) $kept['rushes'],
+            );
         } else {
             $kept = Pointers::moved($kept, $ids);
         }
 
-        return (string) json_encode(Documents::withObjects($kept), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return (string) json_encode(
+            Documents::withObjects($kept),
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

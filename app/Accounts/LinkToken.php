@@ -16,7 +16,10 @@ final class LinkToken
      */
     public static function seal(string $for, array $fields): string
     {
-        return rtrim(strtr(Crypt::encrypt([...$fields, 'for' => $for, 'until' => now()->addDay()->timestamp]), '+/', '-_'), '=');
+        return rtrim(
+            strtr(Crypt::encrypt([...$fields, 'for' => $for, 'until' => now()->addDay()->timestamp]), '+/', '-_'),
+            '=',
+        );
     }
 
     /** @return array<string, mixed>|null its fields; null when it is not whole, for something else, or too old */
@@ -27,7 +30,12 @@ final class LinkToken
         } catch (DecryptException) {
             return null;
         }
-        if (! is_array($fields) || ($fields['for'] ?? null) !== $for || ! is_int($fields['until'] ?? null) || $fields['until'] < now()->timestamp) {
+        if (
+            ! is_array($fields) ||
+            ($fields['for'] ?? null) !== $for ||
+            ! is_int($fields['until'] ?? null) ||
+            $fields['until'] < now()->timestamp
+        ) {
             return null;
         }
         /** @var array<string, mixed> $fields */

@@ -46,7 +46,8 @@ final class Description
     /**
      * All of it as one OpenAPI document.
      *
-     * @return array{openapi: string, info: Tree, paths: array<string, array<string, Tree>>, components: array<string, Tree>}
+     * @return array{openapi: string, info: Tree, paths: array<string, array<string, Tree>>, components: array<string,
+     *   Tree>}
      */
     public static function whole(): array
     {
@@ -81,7 +82,10 @@ final class Description
     /** @return list<string> */
     private static function parts(): array
     {
-        $names = array_map(static fn (string $file): string => basename($file, '.yaml'), glob(base_path('api/*.yaml')) ?: []);
+        $names = array_map(
+            static fn (string $file): string => basename($file, '.yaml'),
+            glob(base_path('api/*.yaml')) ?: [],
+        );
 
         return array_values(array_diff($names, [self::COMMON]));
     }
@@ -98,7 +102,11 @@ final class Description
     {
         $schemas = [];
         foreach (self::DOCUMENTS as $file => $name) {
-            $schema = json_decode((string) file_get_contents(base_path("formats/$file.schema.json")), true, flags: JSON_THROW_ON_ERROR);
+            $schema = json_decode(
+                (string) file_get_contents(base_path("formats/$file.schema.json")),
+                true,
+                flags: JSON_THROW_ON_ERROR,
+            );
             unset($schema['$schema'], $schema['$id']);
             $schemas[$name] = self::within($schema);
         }

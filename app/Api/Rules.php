@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Api;
 
 /**
- * Laravel's rules from the schemas of the description, so that what a request may ask is said once. Documents are looked at by
+ * Laravel's rules from the schemas of the description, so that what a request may ask is said once. Documents are
+ * looked at by
  * their readers, which say more of what is wrong; here they are only arrays, as is what is marked `x-read-by-itself`.
  *
  * @phpstan-type Schema array<string, mixed>
@@ -62,7 +63,9 @@ final readonly class Rules
         return $all;
     }
 
-    /** An operation by method and address, whatever the parts of the address that vary are called: `PUT api/rushes/{}`. */
+    /**
+     * An operation by method and address, whatever the parts of the address that vary are called: `PUT api/rushes/{}`.
+     */
     public static function operation(string $method, string $path): string
     {
         return strtoupper($method).' '.preg_replace('/\{[^}]*\}/', '{}', ltrim($path, '/'));
@@ -78,7 +81,7 @@ final readonly class Rules
         foreach ($operation['parameters'] ?? [] as $given) {
             $parameter = $this->followed($given);
             if ($parameter['in'] === 'query') {
-                $required = ($parameter['required'] ?? false) ? ['required'] : ['nullable'];
+                $required = $parameter['required'] ?? false ? ['required'] : ['nullable'];
                 $rules = [...$rules, ...$this->field($parameter['name'], $parameter['schema'], $required)];
             }
         }
@@ -93,7 +96,7 @@ final readonly class Rules
     private function body(array $operation): array
     {
         $content = $operation['requestBody']['content'] ?? [];
-        $schema = ($content['application/json'] ?? $content['multipart/form-data'] ?? [])['schema'] ?? null;
+        $schema = ($content['application/json'] ?? ($content['multipart/form-data'] ?? []))['schema'] ?? null;
 
         return $schema === null || $this->isDocument($schema) ? [] : $this->fields('', $this->followed($schema));
     }
@@ -114,7 +117,8 @@ final readonly class Rules
     }
 
     /**
-     * Whether something has to be there, or may be there and empty: nothing, a list of none, a document that fixes nothing.
+     * Whether something has to be there, or may be there and empty: nothing, a list of none, a document that fixes
+     * nothing.
      *
      * @param  Schema  $given
      */
@@ -143,25 +147,32 @@ final readonly class Rules
         $schema = $this->followed($given);
         $type = self::type($schema);
         $isFile = ($schema['format'] ?? '') === 'binary';
-        $rules = [$name => array_values(array_filter([
-            ...$needed,
-            self::mayBeNull($schema) ? 'nullable' : '',
-            $isFile ? '' : (self::TYPES[$type] ?? '').self::names($schema),
-            $type === 'array' ? 'list' : '',
-            self::FORMATS[$schema['format'] ?? ''] ?? '',
-            ...self::bounds($schema),
-            isset($schema['enum']) ? 'in:'.implode(',', array_diff($schema['enum'], [null])) : '',
-            isset($schema['pattern']) ? "regex:/{$schema['pattern']}/" : '',
-        ]))];
+        $rules = [
+            $name => array_values(
+                array_filter([
+                    ...$needed,
+                    self::mayBeNull($schema) ? 'nullable' : '',
+                    $isFile ? '' : (self::TYPES[$type] ?? '').self::names($schema),
+                    $type === 'array' ? 'list' : '',
+                    self::FORMATS[$schema['format'] ?? ''] ?? '',
+                    ...self::bounds($schema),
+                    isset($schema['enum']) ? 'in:'.implode(',', array_diff($schema['enum'], [null])) : '',
+                    isset($schema['pattern']) ? "regex:/{$schema['pattern']}/" : '',
+                ]),
+            ),
+        ];
         if ($this->isDocument($given)) {
             return $rules;
         }
 
-        return [...$rules, ...match ($type) {
-            'array' => $this->items($name, $schema),
-            'object' => [...$this->fields("$name.", $schema), ...$this->each($name, $schema)],
-            default => [],
-        }];
+        return [
+            ...$rules,
+            ...match ($type) {
+                'array' => $this->items($name, $schema),
+                'object' => [...$this->fields("$name.", $schema), ...$this->each($name, $schema)],
+                default => [],
+            },
+        ];
     }
 
     /**
@@ -174,7 +185,7 @@ final readonly class Rules
             return [];
         }
 
-        return $this->field("$name.*", $schema['items'], ($schema['uniqueItems'] ?? false) ? ['distinct'] : []);
+        return $this->field("$name.*", $schema['items'], $schema['uniqueItems'] ?? false ? ['distinct'] : []);
     }
 
     /**
@@ -244,7 +255,10 @@ final readonly class Rules
         }
         if (isset($part['oneOf'])) {
             // One of several documents, or none: of what they have in common it is an object.
-            $types = array_map(fn (array $one): string => self::mayBeNull($one) ? 'null' : self::type($this->followed($one)), $part['oneOf']);
+            $types = array_map(
+                fn (array $one): string => self::mayBeNull($one) ? 'null' : self::type($this->followed($one)),
+                $part['oneOf'],
+            );
 
             return [...$part, 'type' => array_values(array_unique($types))];
         }

@@ -17,7 +17,10 @@ use RushHold\Refused;
 /** A session at the bench as it is kept, with what comes of it. */
 final class Session
 {
-    /** A score of a picture is the inverse of its blur, so that twice as sharp is twice as much; nothing is sharper than this, pixels. */
+    /**
+     * A score of a picture is the inverse of its blur, so that twice as sharp is twice as much; nothing is sharper than
+     * this, pixels.
+     */
     private const SHARPEST_PX = 0.4;
 
     private const SCALE = 10.0;
@@ -32,26 +35,47 @@ final class Session
      */
     public static function checked(array $document): array
     {
-        $frames = is_array($document['frames'] ?? null) && array_is_list($document['frames']) ? $document['frames'] : throw Refused::because('frames', 'not-list');
+        $frames =
+            is_array($document['frames'] ?? null) && array_is_list($document['frames'])
+                ? $document['frames']
+                : throw Refused::because('frames', 'not-list');
         if (count($frames) > Sweep::MOST_FRAMES) {
             throw Refused::because('frames', 'list', most: Sweep::MOST_FRAMES);
         }
         $kept = [];
         foreach ($frames as $i => $frame) {
-            $number = static fn (string $name): float => is_array($frame) && (is_int($frame[$name] ?? null) || is_float($frame[$name] ?? null)) ? (float) $frame[$name] : throw Refused::because("frames[$i].$name", 'not-number');
+            $number = static fn (string $name): float => is_array($frame) &&
+            (is_int($frame[$name] ?? null) || is_float($frame[$name] ?? null))
+                ? (float) $frame[$name]
+                : throw Refused::because("frames[$i].$name", 'not-number');
             $value = $number('value');
             floor($value) === $value || throw Refused::because("frames[$i].value", 'not-whole');
-            $trial = new Trial((int) $value, $number('score'), $number('distance_m'), $number('focal_mm'), "frames[$i]");
+            $trial = new Trial(
+                (int) $value,
+                $number('score'),
+                $number('distance_m'),
+                $number('focal_mm'),
+                "frames[$i]",
+            );
             $kept[] = self::frame($trial);
         }
 
-        return ['format' => SweepDocument::FORMAT, 'frames' => $kept, 'by_distance' => ($document['by_distance'] ?? false) === true];
+        return [
+            'format' => SweepDocument::FORMAT,
+            'frames' => $kept,
+            'by_distance' => ($document['by_distance'] ?? false) === true,
+        ];
     }
 
     /** @return array{value: int, score: float, distance_m: float, focal_mm: float} */
     private static function frame(Trial $trial): array
     {
-        return ['value' => $trial->value, 'score' => round($trial->score, 4), 'distance_m' => $trial->distanceM, 'focal_mm' => $trial->focalMm];
+        return [
+            'value' => $trial->value,
+            'score' => round($trial->score, 4),
+            'distance_m' => $trial->distanceM,
+            'focal_mm' => $trial->focalMm,
+        ];
     }
 
     /** @return array<string, mixed> as it goes out: the session, what comes of it, and the document without defaults */
@@ -67,8 +91,19 @@ final class Session
             $why = $refused->reason->key;
         }
 
-        return ['id' => $kept->id, 'name' => $kept->name, 'body' => $kept->body, 'lens' => $kept->lens, 'version' => $kept->version, 'stand_in' => $kept->hidden !== null,
-            'updated_at' => $kept->updated_at?->toIso8601ZuluString(), 'document' => $kept->document, 'uses' => $uses, 'found' => $found, 'unfinished' => $why !== null];
+        return [
+            'id' => $kept->id,
+            'name' => $kept->name,
+            'body' => $kept->body,
+            'lens' => $kept->lens,
+            'version' => $kept->version,
+            'stand_in' => $kept->hidden !== null,
+            'updated_at' => $kept->updated_at?->toIso8601ZuluString(),
+            'document' => $kept->document,
+            'uses' => $uses,
+            'found' => $found,
+            'unfinished' => $why !== null,
+        ];
     }
 
     /**
@@ -80,17 +115,27 @@ final class Session
      */
     public static function shoot(KeptSweep $kept, array $values, float $distanceM, float $focalMm): void
     {
-        $hidden = $kept->hidden ?? ['value' => random_int(-9, 9), 'second' => random_int(0, 1) === 1, 'seed' => random_int(1, 100_000)];
+        $hidden = $kept->hidden ?? [
+            'value' => random_int(-9, 9),
+            'second' => random_int(0, 1) === 1,
+            'seed' => random_int(1, 100_000),
+        ];
         $at = is_numeric($hidden['value']) ? (float) $hidden['value'] : 0.0;
         // Lenses are off a little otherwise near and far.
         $at += 1.2 * log(max(0.1, $distanceM) / 10, 10);
-        $camera = new StandInSweep(max(-20.0, min(20.0, $at)), 0.9, ($hidden['second'] ?? false) === true ? max(-20.0, min(20.0, $at > 0 ? $at - 11 : $at + 11)) : null);
+        $camera = new StandInSweep(
+            max(-20.0, min(20.0, $at)),
+            0.9,
+            ($hidden['second'] ?? false) === true ? max(-20.0, min(20.0, $at > 0 ? $at - 11 : $at + 11)) : null,
+        );
         $frames = array_values((array) ($kept->document['frames'] ?? []));
         Range::of(0, Sweep::MOST_FRAMES - count($frames))->check('frames', array_sum($values));
         foreach ($values as $value => $times) {
             for ($i = 0; $i < $times; $i++) {
                 $seed = (int) (is_numeric($hidden['seed']) ? $hidden['seed'] : 1) + 31 * count($frames);
-                $frames[] = self::frame(new Trial($value, self::SCALE * $camera->score($value, $seed), $distanceM, $focalMm));
+                $frames[] = self::frame(
+                    new Trial($value, self::SCALE * $camera->score($value, $seed), $distanceM, $focalMm),
+                );
             }
         }
         $kept->fill(['document' => [...$kept->document, 'frames' => $frames], 'hidden' => $hidden]);
@@ -104,18 +149,33 @@ final class Session
      *
      * @throws Refused if a value is missing, or none was measured
      */
-    public static function fromPictures(KeptSweep $kept, iterable $pictures, ?array $values, float $distanceM, float $focalMm): void
-    {
+    public static function fromPictures(
+        KeptSweep $kept,
+        iterable $pictures,
+        ?array $values,
+        float $distanceM,
+        float $focalMm,
+    ): void {
         $frames = array_values((array) ($kept->document['frames'] ?? []));
         $measured = 0;
         $i = 0;
         foreach ($pictures as $picture) {
-            $value = $values === null ? self::named($picture->name) : $values[$i] ?? throw Refused::because('values', 'sweep-values-short');
+            $value =
+                $values === null
+                    ? self::named($picture->name)
+                    : $values[$i] ?? throw Refused::because('values', 'sweep-values-short');
             $i++;
             $deviation = $picture->measured['sigma_px'] ?? null;
             if (is_numeric($deviation)) {
                 $measured++;
-                $frames[] = self::frame(new Trial($value, self::SCALE * self::SHARPEST_PX / max(self::SHARPEST_PX, (float) $deviation), $distanceM, $focalMm));
+                $frames[] = self::frame(
+                    new Trial(
+                        $value,
+                        (self::SCALE * self::SHARPEST_PX) / max(self::SHARPEST_PX, (float) $deviation),
+                        $distanceM,
+                        $focalMm,
+                    ),
+                );
             }
         }
         $measured > 0 || throw Refused::because('burst', 'sweep-unmeasured');
@@ -129,7 +189,9 @@ final class Session
      */
     public static function named(string $name): int
     {
-        return preg_match_all('/(?<![0-9])([+\-−]\s?\d{1,2})(?![0-9])/u', pathinfo($name, PATHINFO_FILENAME), $found) > 0 ? (int) str_replace(['−', ' '], ['-', ''], $found[1][count($found[1]) - 1])
+        return preg_match_all('/(?<![0-9])([+\-−]\s?\d{1,2})(?![0-9])/u', pathinfo($name, PATHINFO_FILENAME), $found) >
+            0
+            ? (int) str_replace(['−', ' '], ['-', ''], $found[1][count($found[1]) - 1])
             : throw Refused::because('values', 'sweep-unnamed', name: $name);
     }
 }

@@ -15,7 +15,9 @@ final class Shot
 
     private const SHOWN = 12;
 
-    /** @return list<array{distance_m: float, share: float}> nearest first, shares adding up to one; empty without a log */
+    /**
+     * @return list<array{distance_m: float, share: float}> nearest first, shares adding up to one; empty without a log
+     */
     public static function distances(User $person): array
     {
         $frames = [];
@@ -32,7 +34,10 @@ final class Shot
         $all = array_sum($frames);
         $uses = [];
         foreach ($frames as $step => $count) {
-            $uses[] = ['distance_m' => round(2 ** ($step / self::STEPS_OF_A_DOUBLING), 1), 'share' => round($count / $all, 4)];
+            $uses[] = [
+                'distance_m' => round(2 ** ($step / self::STEPS_OF_A_DOUBLING), 1),
+                'share' => round($count / $all, 4),
+            ];
         }
 
         return $uses;

@@ -7,7 +7,10 @@ namespace App\Camera;
 use Imagick;
 use ImagickPixel;
 
-/** Chances of our own, made from a seed, and pictures of them: patches, streaks and veins in grey, and the grain of a sensor. */
+/**
+ * Chances of our own, made from a seed, and pictures of them: patches, streaks and veins in grey, and the grain of a
+ * sensor.
+ */
 final class Canvas
 {
     private const MODULUS = 0x7FFFFFFF;
@@ -33,7 +36,7 @@ final class Canvas
     /** Evenly between 0 and 1. */
     public function chance(): float
     {
-        $this->seed = $this->seed * 48271 % self::MODULUS;
+        $this->seed = ($this->seed * 48271) % self::MODULUS;
 
         return $this->seed / self::MODULUS;
     }
@@ -53,16 +56,25 @@ final class Canvas
         $angle = abs(deg2rad($degrees));
         $roomX = (int) ceil($smallX * cos($angle) + $smallY * sin($angle)) + 2;
         $roomY = (int) ceil($smallX * sin($angle) + $smallY * cos($angle)) + 2;
-        $cells = $this->some(max(2, (int) ceil($roomX * $by / max(1.0, $across))), max(2, (int) ceil($roomY * $by / max(1.0, $down))));
+        $cells = $this->some(
+            max(2, (int) ceil(($roomX * $by) / max(1.0, $across))),
+            max(2, (int) ceil(($roomY * $by) / max(1.0, $down))),
+        );
         $cells->resizeImage($roomX, $roomY, Imagick::FILTER_CUBIC, 1);
         if ($degrees !== 0.0) {
             $cells->rotateImage(new ImagickPixel('gray50'), $degrees);
             $cells->setImagePage(0, 0, 0, 0);
         }
-        $cells->cropImage($smallX, $smallY, intdiv($cells->getImageWidth() - $smallX, 2), intdiv($cells->getImageHeight() - $smallY, 2));
+        $cells->cropImage(
+            $smallX,
+            $smallY,
+            intdiv($cells->getImageWidth() - $smallX, 2),
+            intdiv($cells->getImageHeight() - $smallY, 2),
+        );
         $cells->setImagePage(0, 0, 0, 0);
         self::within($cells, self::STRETCH, 1 - self::STRETCH);
-        ($cells->getImageWidth() === $wide && $cells->getImageHeight() === $high) || $cells->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
+        ($cells->getImageWidth() === $wide && $cells->getImageHeight() === $high) ||
+            $cells->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
 
         return $cells;
     }
@@ -87,7 +99,7 @@ final class Canvas
     /** Grain around a middle grey, of the standard deviation as a share of white. */
     public function grain(int $wide, int $high, float $deviation): Imagick
     {
-        return $this->patches($wide, $high, $deviation * sqrt(12) / 2, true);
+        return $this->patches($wide, $high, ($deviation * sqrt(12)) / 2, true);
     }
 
     /** Adds what is lighter than a middle grey and takes away what is darker; so much of it. */
@@ -109,7 +121,7 @@ final class Canvas
 
             return $from;
         }
-        $whole = new Imagick;
+        $whole = new Imagick();
         $whole->newImage($across, $down, new ImagickPixel('gray50'));
         $whole->setImageColorspace(Imagick::COLORSPACE_SRGB);
         $made = $whole->textureImage($from);
@@ -124,10 +136,12 @@ final class Canvas
     {
         $values = [];
         for ($i = $wide * $high; $i > 0; $i--) {
-            $chance = $round ? $this->chance() + $this->chance() + $this->chance() + $this->chance() - 2 : 2 * $this->chance() - 1;
+            $chance = $round
+                ? $this->chance() + $this->chance() + $this->chance() + $this->chance() - 2
+                : 2 * $this->chance() - 1;
             $values[] = max(0.0, min(1.0, 0.5 + $reach * $chance));
         }
-        $picture = new Imagick;
+        $picture = new Imagick();
         $picture->newImage($wide, $high, new ImagickPixel('gray50'));
         $picture->setImageColorspace(Imagick::COLORSPACE_SRGB);
         $picture->importImagePixels(0, 0, $wide, $high, 'I', Imagick::PIXEL_FLOAT, $values);

@@ -12,7 +12,8 @@ use RushHold\Hold\AimPoint;
 use RushHold\Light\Surface;
 
 /**
- * Draws frames of the stand-in camera: background and ground with their depth, the subject at its true size, what stands
+ * Draws frames of the stand-in camera: background and ground with their depth, the subject at its true size, what
+ * stands
  * before it; each spread as the frame says, with the grain of its sensitivity.
  */
 final class Drawer
@@ -23,7 +24,9 @@ final class Drawer
     /** Strips in which the ground is drawn, each at one distance. */
     private const STRIPS = 7;
 
-    /** Grain of the sensor at ISO 100 in pixels of 6 µm, as a share of white; it grows with the root of the sensitivity. */
+    /**
+     * Grain of the sensor at ISO 100 in pixels of 6 µm, as a share of white; it grows with the root of the sensitivity.
+     */
     private const GRAIN = 0.0028;
 
     /** A breast is so far behind the eye of what comes head on, as a share of its length. */
@@ -48,8 +51,20 @@ final class Drawer
     {
         $picture = $this->behind($shot, $view);
         foreach ($shot->situation->rush->group as $i => $companion) {
-            [$x, $y] = [$shot->aimXMm + $shot->situation->kit->focalMm() * $companion->acrossM / $companion->distanceM, $shot->aimYMm];
-            $this->stand($picture, $shot, $view, $x, $y, $shot->mmPerM * $shot->distanceM / $companion->distanceM, $shot->alongside($companion->planeM), 1 + $i);
+            [$x, $y] = [
+                $shot->aimXMm + ($shot->situation->kit->focalMm() * $companion->acrossM) / $companion->distanceM,
+                $shot->aimYMm,
+            ];
+            $this->stand(
+                $picture,
+                $shot,
+                $view,
+                $x,
+                $y,
+                ($shot->mmPerM * $shot->distanceM) / $companion->distanceM,
+                $shot->alongside($companion->planeM),
+                1 + $i,
+            );
         }
         $this->stand($picture, $shot, $view, $shot->aimXMm, $shot->aimYMm, $shot->mmPerM, $shot->subject);
         $this->before($picture, $shot, $view);
@@ -66,7 +81,7 @@ final class Drawer
         $flies = self::flies($shot);
         // What lies nearer covers it, so that it need not be drawn.
         $rows = $flies ? $view->high : $this->groundFrom($shot, $view);
-        $picture = new Imagick;
+        $picture = new Imagick();
         $picture->newImage($view->wide, $view->high, new ImagickPixel('gray50'));
         $picture->setImageColorspace(Imagick::COLORSPACE_SRGB);
         $this->far($picture, $flies ? Scenery::Sky : Scenery::behind($rush), $shot, $view, 0, $rows);
@@ -88,7 +103,15 @@ final class Drawer
         $scene = $shot->situation->scene;
         $spread = self::pixels($shot->still($scene->backgroundM), $view);
         $by = Spreading::reduction($spread);
-        $far = $this->piece($scenery, max(0.04, $scene->backgroundTexture), $shot, $view, $by, (int) floor($top / $by), (int) ceil($rows / $by));
+        $far = $this->piece(
+            $scenery,
+            max(0.04, $scene->backgroundTexture),
+            $shot,
+            $view,
+            $by,
+            (int) floor($top / $by),
+            (int) ceil($rows / $by),
+        );
         Spreading::over($far, $spread, $by, $view->wide, $rows);
         // Where it begins below something else it is as soft as it is spread.
         $soft = (int) min($rows, ceil($spread->discUm + $spread->roundUm));
@@ -100,7 +123,7 @@ final class Drawer
     /** Row of the picture at the height of the camera. */
     private function horizon(Shot $shot, View $view): float
     {
-        $above = $shot->point->z / max(0.1, $shot->point->y) * $shot->situation->kit->focalMm();
+        $above = ($shot->point->z / max(0.1, $shot->point->y)) * $shot->situation->kit->focalMm();
 
         return $view->at(0.0, $shot->aimYMm + $above)[1];
     }
@@ -144,7 +167,15 @@ final class Drawer
             $rows = min($strip, $view->high - $top) + $fade;
             $spread = self::pixels($shot->still($distance), $view);
             $by = Spreading::reduction($spread);
-            $piece = $this->piece(Scenery::below($shot->situation->rush), $texture, $shot, $view, $by, (int) floor(($top - $fade) / $by), (int) ceil($rows / $by));
+            $piece = $this->piece(
+                Scenery::below($shot->situation->rush),
+                $texture,
+                $shot,
+                $view,
+                $by,
+                (int) floor(($top - $fade) / $by),
+                (int) ceil($rows / $by),
+            );
             Spreading::over($piece, $spread, $by, $view->wide, $rows);
             $fade > 0 && $this->fade($piece, $fade);
             $picture->compositeImage($piece, Imagick::COMPOSITE_OVER, 0, $top - $fade);
@@ -153,10 +184,25 @@ final class Drawer
     }
 
     /** What the camera sees of a canvas: it lies still, so that it goes by when the camera follows. */
-    private function piece(Scenery $scenery, float $texture, Shot $shot, View $whole, float $by, int $top, int $rows): Imagick
-    {
+    private function piece(
+        Scenery $scenery,
+        float $texture,
+        Shot $shot,
+        View $whole,
+        float $by,
+        int $top,
+        int $rows,
+    ): Imagick {
         $view = $whole->reduced($by);
-        $canvas = $this->kept[sprintf('%s %d %d %.2f', $scenery->value, $view->wide, $view->high, $texture)] ??= $this->canvas($scenery, $texture, $view, $whole, $whole->widthMm / $shot->situation->kit->body->sensorWidthMm);
+        $canvas = $this->kept[
+            sprintf('%s %d %d %.2f', $scenery->value, $view->wide, $view->high, $texture)
+        ] ??= $this->canvas(
+            $scenery,
+            $texture,
+            $view,
+            $whole,
+            $whole->widthMm / $shot->situation->kit->body->sensorWidthMm,
+        );
         [$x, $y] = $this->offset($shot, $view);
         $piece = clone $canvas;
         $piece->cropImage($view->wide, min($rows, $view->high - $top), $x, $y + $top);
@@ -172,9 +218,16 @@ final class Drawer
      */
     private function canvas(Scenery $scenery, float $texture, View $view, View $whole, float $share): Imagick
     {
-        $size = static fn (View $v): array => [(int) ($v->wide * (1 + self::BEYOND)) + 1, (int) ($v->high * (1 + self::BEYOND)) + 1];
-        $made = $this->kept[sprintf('%s %d %d %.2f', $scenery->value, $whole->wide, $whole->high, $texture)]
-            ??= $scenery->picture(new Canvas(crc32($scenery->value) % 99991 + $this->seed), ...[...$size($whole), $texture, $share]);
+        $size = static fn (View $v): array => [
+            (int) ($v->wide * (1 + self::BEYOND)) + 1,
+            (int) ($v->high * (1 + self::BEYOND)) + 1,
+        ];
+        $made = $this->kept[
+            sprintf('%s %d %d %.2f', $scenery->value, $whole->wide, $whole->high, $texture)
+        ] ??= $scenery->picture(
+            new Canvas((crc32($scenery->value) % 99991) + $this->seed),
+            ...[...$size($whole), $texture, $share],
+        );
         if ($view->wide === $whole->wide) {
             return $made;
         }
@@ -186,9 +239,9 @@ final class Drawer
 
     private function fade(Imagick $piece, int $rows): void
     {
-        $mask = new Imagick;
+        $mask = new Imagick();
         $mask->newImage($piece->getImageWidth(), $piece->getImageHeight(), new ImagickPixel('white'));
-        $slope = new Imagick;
+        $slope = new Imagick();
         $slope->newPseudoImage($piece->getImageWidth(), $rows, 'gradient:black-white');
         $mask->compositeImage($slope, Imagick::COMPOSITE_COPY, 0, 0);
         $piece->setImageAlphaChannel(Imagick::ALPHACHANNEL_ACTIVATE);
@@ -197,11 +250,22 @@ final class Drawer
         $slope->clear();
     }
 
-    private function stand(Imagick $picture, Shot $shot, View $view, float $xMm, float $yMm, float $mmPerM, PointSpread $spread, int $beside = 0): void
-    {
+    private function stand(
+        Imagick $picture,
+        Shot $shot,
+        View $view,
+        float $xMm,
+        float $yMm,
+        float $mmPerM,
+        PointSpread $spread,
+        int $beside = 0,
+    ): void {
         $subject = $shot->situation->subject;
         $outline = Outline::of($subject, $shot->point, $shot->t);
-        [$length, $height] = $outline->fitted($subject->lengthM * $mmPerM * $view->perMm(), $subject->heightM * $mmPerM * $view->perMm());
+        [$length, $height] = $outline->fitted(
+            $subject->lengthM * $mmPerM * $view->perMm(),
+            $subject->heightM * $mmPerM * $view->perMm(),
+        );
         $px = self::pixels($spread, $view);
         $breast = self::pixels($beside === 0 ? $this->breast($shot) : $spread, $view);
         $reach = max(self::reach($px), self::reach($breast));
@@ -210,18 +274,36 @@ final class Drawer
         [$x, $y] = $view->at($xMm, $yMm);
         $x -= $length * ($left ? 1 - $headX : $headX);
         $y -= $height * $headY;
-        if (min($length, $height) < 1 || $x > $view->wide + $reach || $y > $view->high + $reach || $x + $length < -$reach || $y + $height < -$reach) {
+        if (
+            min($length, $height) < 1 ||
+            $x > $view->wide + $reach ||
+            $y > $view->high + $reach ||
+            $x + $length < -$reach ||
+            $y + $height < -$reach
+        ) {
             return;
         }
-        // The layer begins at a whole pixel; of a subject larger than the view only what may be spread into it is drawn.
+        // The layer begins at a whole pixel; of a subject larger than the view only what may be spread into it is
+        // drawn.
         [$fromX, $fromY] = [(int) floor(max($x - $reach, -$reach)), (int) floor(max($y - $reach, -$reach))];
-        [$toX, $toY] = [min($x + $length + $reach, $view->wide + $reach), min($y + $height + $reach, $view->high + $reach)];
+        [$toX, $toY] = [
+            min($x + $length + $reach, $view->wide + $reach),
+            min($y + $height + $reach, $view->high + $reach),
+        ];
         $whole = [(int) ceil($toX - $fromX), (int) ceil($toY - $fromY)];
         $layers = [];
         foreach (self::alike($px, $breast) ? [$px] : [$breast, $px] as $one) {
             $by = Spreading::reduction($one, Spreading::FINE);
             $size = [(int) ceil($whole[0] / $by) + 1, (int) ceil($whole[1] / $by) + 1];
-            $wearer = new Wearer($shot, $outline, $length / $by, $height / $by, $left, $mmPerM * $view->perMm() / $by, $this->seed + $shot->run + 3 * $beside + crc32($shot->situation->rush->name) % 97);
+            $wearer = new Wearer(
+                $shot,
+                $outline,
+                $length / $by,
+                $height / $by,
+                $left,
+                ($mmPerM * $view->perMm()) / $by,
+                $this->seed + $shot->run + 3 * $beside + (crc32($shot->situation->rush->name) % 97),
+            );
             // A pixel is drawn about its middle, and grows about its corner.
             $smaller = static fn (float $at): float => ($at + 0.5) / $by - 0.5;
             $layer = $wearer->picture($size, [$smaller($x - $fromX), $smaller($y - $fromY)], 4099 + $this->seed);
@@ -235,7 +317,13 @@ final class Drawer
             $at = $view->at($xMm, $yMm);
             [$chestX, $chestY] = $outline->place(AimPoint::Chest);
             $far = hypot(($chestX - $headX) * $length, ($chestY - $headY) * $height);
-            $this->join($layers[0], $layers[1], $at[0] - $fromX, $at[1] - $fromY, max(0.6 * $far, $subject->aimSizeM * $mmPerM * $view->perMm()));
+            $this->join(
+                $layers[0],
+                $layers[1],
+                $at[0] - $fromX,
+                $at[1] - $fromY,
+                max(0.6 * $far, $subject->aimSizeM * $mmPerM * $view->perMm()),
+            );
         }
         $picture->compositeImage($layers[0], Imagick::COMPOSITE_OVER, $fromX, $fromY);
         foreach ($layers as $layer) {
@@ -248,7 +336,7 @@ final class Drawer
     {
         $smeared = array_sum(array_map(static fn (array $s): float => hypot(...$s), $px->smears));
 
-        return 1.2 * ($px->discUm + $px->roundUm + $smeared) / 2 + 4 * Spreading::reduction($px, Spreading::FINE);
+        return (1.2 * ($px->discUm + $px->roundUm + $smeared)) / 2 + 4 * Spreading::reduction($px, Spreading::FINE);
     }
 
     /** Its breast is behind the eye of what comes, before that of what goes, and a little nearer where it goes by. */
@@ -259,7 +347,9 @@ final class Drawer
             return $shot->subject;
         }
         $speed = max(0.01, hypot($point->acrossMps, $point->closingMps));
-        $behind = self::BREAST * $subject->lengthM * $point->closingMps / $speed - self::FLANK * $subject->depthM * abs($point->acrossMps) / $speed;
+        $behind =
+            (self::BREAST * $subject->lengthM * $point->closingMps) / $speed -
+            (self::FLANK * $subject->depthM * abs($point->acrossMps)) / $speed;
 
         return $shot->alongside(max(0.1, $shot->distanceM + $behind));
     }
@@ -274,15 +364,20 @@ final class Drawer
     private function join(Imagick $away, Imagick $around, float $x, float $y, float $radius): void
     {
         $side = (int) ceil(4 * $radius);
-        $spot = new Imagick;
+        $spot = new Imagick();
         // White in its middle half, black at its rim.
         $spot->newPseudoImage($side, $side, 'radial-gradient:white-black');
         $spot->functionImage(Imagick::FUNCTION_POLYNOMIAL, [2.5, -0.8]);
         foreach ([[$around, 'black', false], [$away, 'white', true]] as [$layer, $else, $turned]) {
-            $mask = new Imagick;
+            $mask = new Imagick();
             $mask->newImage($layer->getImageWidth(), $layer->getImageHeight(), new ImagickPixel($else));
             $turned && $spot->negateImage(false);
-            $mask->compositeImage($spot, Imagick::COMPOSITE_COPY, (int) round($x - $side / 2), (int) round($y - $side / 2));
+            $mask->compositeImage(
+                $spot,
+                Imagick::COMPOSITE_COPY,
+                (int) round($x - $side / 2),
+                (int) round($y - $side / 2),
+            );
             // As much of it as there is of the mask.
             $own = clone $layer;
             $own->setImageAlphaChannel(Imagick::ALPHACHANNEL_EXTRACT);
@@ -323,17 +418,25 @@ final class Drawer
     private function grain(Imagick $picture, Shot $shot, View $view): void
     {
         $pitchUm = 1000 / $view->perMm();
-        $deviation = min(0.08, self::GRAIN * sqrt($shot->hold->iso / 100) * 6 / $pitchUm);
-        $tile = $this->kept[sprintf('grain %d %d %.4f', $view->wide, $view->high, $deviation)] ??= $this->grainOf($view, $deviation);
+        $deviation = min(0.08, (self::GRAIN * sqrt($shot->hold->iso / 100) * 6) / $pitchUm);
+        $tile = $this->kept[sprintf('grain %d %d %.4f', $view->wide, $view->high, $deviation)] ??= $this->grainOf(
+            $view,
+            $deviation,
+        );
         $places = new Canvas(31 + 7919 * ($shot->number + 1) + 104729 * $shot->run + $this->seed);
         $picture->setImageArtifact('compose:args', '0,1,1,-0.5');
-        $picture->compositeImage($tile, Imagick::COMPOSITE_MATHEMATICS, -(int) (self::GRAIN_SIDE * $places->chance()), -(int) (self::GRAIN_SIDE * $places->chance()));
+        $picture->compositeImage(
+            $tile,
+            Imagick::COMPOSITE_MATHEMATICS,
+            -(int) (self::GRAIN_SIDE * $places->chance()),
+            -(int) (self::GRAIN_SIDE * $places->chance()),
+        );
     }
 
     /** As large as the picture and a tile more, so that each frame takes another piece of it. */
     private function grainOf(View $view, float $deviation): Imagick
     {
-        $whole = new Imagick;
+        $whole = new Imagick();
         $whole->newImage($view->wide + self::GRAIN_SIDE, $view->high + self::GRAIN_SIDE, new ImagickPixel('gray50'));
         $tile = (new Canvas(9001 + $this->seed))->grain(self::GRAIN_SIDE, self::GRAIN_SIDE, $deviation);
         $made = $whole->textureImage($tile);
@@ -355,10 +458,19 @@ final class Drawer
 
             return (int) round($turn > $room ? 2 * $room - $turn : $turn);
         };
-        $azimuth = atan2($shot->point->x, max(0.1, $shot->point->y)) * $shot->situation->kit->focalMm() - $shot->aimXMm + $view->xMm;
-        $height = atan2($shot->point->z, max(0.1, $shot->point->y)) * $shot->situation->kit->focalMm() + $shot->aimYMm - $view->yMm;
+        $azimuth =
+            atan2($shot->point->x, max(0.1, $shot->point->y)) * $shot->situation->kit->focalMm() -
+            $shot->aimXMm +
+            $view->xMm;
+        $height =
+            atan2($shot->point->z, max(0.1, $shot->point->y)) * $shot->situation->kit->focalMm() +
+            $shot->aimYMm -
+            $view->yMm;
 
-        return [$to($azimuth * $view->perMm() + 0.5 * self::BEYOND * $view->wide, self::BEYOND * $view->wide - 1), $to($height * $view->perMm() + 0.5 * self::BEYOND * $view->high, self::BEYOND * $view->high - 1)];
+        return [
+            $to($azimuth * $view->perMm() + 0.5 * self::BEYOND * $view->wide, self::BEYOND * $view->wide - 1),
+            $to($height * $view->perMm() + 0.5 * self::BEYOND * $view->high, self::BEYOND * $view->high - 1),
+        ];
     }
 
     private static function flies(Shot $shot): bool

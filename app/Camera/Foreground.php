@@ -40,10 +40,10 @@ final readonly class Foreground
     {
         // The same blades in a few frames after each other.
         $chances = new Canvas(7001 + $this->seed + 17 * intdiv($this->shot->number, 4));
-        $layer = new Imagick;
+        $layer = new Imagick();
         $layer->newImage($view->wide, $view->high, new ImagickPixel('none'));
         $layer->setImageColorspace(Imagick::COLORSPACE_SRGB);
-        $draw = new ImagickDraw;
+        $draw = new ImagickDraw();
         $this->blades($draw, $view, $chances);
         $this->shot->cause === LossCause::Hidden && $this->hide($draw, $view, $chances);
         $layer->drawImage($draw);
@@ -64,7 +64,11 @@ final readonly class Foreground
             $lean = $wide * 0.2 * ($chances->chance() - 0.5);
             $colour = self::green($chances);
             // What is not hidden shows between them.
-            if ($this->shot->cause === LossCause::Hidden || max(abs($x - $this->shot->aimXMm), abs($x + $lean - $this->shot->aimXMm)) > $clear + $thick + abs($lean) / 2) {
+            if (
+                $this->shot->cause === LossCause::Hidden ||
+                max(abs($x - $this->shot->aimXMm), abs($x + $lean - $this->shot->aimXMm)) >
+                    $clear + $thick + abs($lean) / 2
+            ) {
                 $this->blade($draw, $view, [$x, $foot], [$x + $lean, $top], $thick, $colour);
                 $i % self::SEEDS === 0 && $this->seeds($draw, $view, [$x + $lean, $top], $thick, $chances);
             }
@@ -88,12 +92,17 @@ final readonly class Foreground
     private function blade(ImagickDraw $draw, View $view, array $foot, array $tip, float $thick, string $colour): void
     {
         $bend = [$foot[0] + 0.15 * ($tip[0] - $foot[0]), $foot[1] + 0.65 * ($tip[1] - $foot[1])];
-        $at = static fn (float $x, float $y): array => array_map(static fn (float $v): float => round($v, 3), $view->at($x, $y));
+        $at = static fn (float $x, float $y): array => array_map(
+            static fn (float $v): float => round($v, 3),
+            $view->at($x, $y),
+        );
         $draw->setFillColor(new ImagickPixel($colour));
         $draw->pathStart();
         $draw->pathMoveToAbsolute(...$at($foot[0] - $thick, $foot[1]));
         $draw->pathCurveToQuadraticBezierAbsolute(...[...$at($bend[0] - 0.8 * $thick, $bend[1]), ...$at(...$tip)]);
-        $draw->pathCurveToQuadraticBezierAbsolute(...[...$at($bend[0] + 0.8 * $thick, $bend[1]), ...$at($foot[0] + $thick, $foot[1])]);
+        $draw->pathCurveToQuadraticBezierAbsolute(
+            ...[...$at($bend[0] + 0.8 * $thick, $bend[1]), ...$at($foot[0] + $thick, $foot[1])],
+        );
         $draw->pathClose();
         $draw->pathFinish();
     }
@@ -105,7 +114,14 @@ final readonly class Foreground
         for ($i = 0; $i < 14; $i++) {
             [$x, $y] = $view->at($tip[0] + 1.6 * $thick * ($chances->chance() - 0.5), $tip[1] + 0.9 * $thick * $i);
             $size = $thick * $view->perMm();
-            $draw->ellipse(round($x, 3), round($y, 3), round(max(0.2, 0.4 * $size), 3), round(max(0.3, 0.8 * $size), 3), 0, 360);
+            $draw->ellipse(
+                round($x, 3),
+                round($y, 3),
+                round(max(0.2, 0.4 * $size), 3),
+                round(max(0.3, 0.8 * $size), 3),
+                0,
+                360,
+            );
         }
     }
 
@@ -124,19 +140,38 @@ final readonly class Foreground
             $draw->roundRectangle(round($left, 2), round($top, 2), round($right, 2), round($below, 2), $round, $round);
             [$headX, $headY] = $view->at($x, $y - 2.1 * $half);
             $draw->setFillColor(new ImagickPixel('#4a372b'));
-            $draw->circle(round($headX, 2), round($headY, 2), round($headX + 0.8 * $half * $view->perMm(), 2), round($headY, 2));
+            $draw->circle(
+                round($headX, 2),
+                round($headY, 2),
+                round($headX + 0.8 * $half * $view->perMm(), 2),
+                round($headY, 2),
+            );
 
             return;
         }
         // First what leaves no gap, then leaves that give it its edge.
         $draw->setFillColor(new ImagickPixel('rgb(86,92,50)'));
         [$middleX, $middleY] = $view->at($x, $y);
-        $draw->ellipse(round($middleX, 2), round($middleY, 2), round(0.95 * $half * $view->perMm(), 2), round(1.1 * $half * $view->perMm(), 2), 0, 360);
+        $draw->ellipse(
+            round($middleX, 2),
+            round($middleY, 2),
+            round(0.95 * $half * $view->perMm(), 2),
+            round(1.1 * $half * $view->perMm(), 2),
+            0,
+            360,
+        );
         $this->blade($draw, $view, [$x, $foot], [$x + 0.2 * $half, $y], 0.25 * $half, 'rgb(86,82,50)');
         for ($i = 0; $i < 16; $i++) {
-            $turn = 2 * M_PI * ($i + $chances->chance()) / 16;
+            $turn = (2 * M_PI * ($i + $chances->chance())) / 16;
             $from = [$x + 0.35 * $half * cos($turn), $y + 0.35 * $half * sin($turn)];
-            $this->blade($draw, $view, $from, [$x + 1.7 * $half * cos($turn), $y + 1.6 * $half * sin($turn)], 0.4 * $half, self::green($chances));
+            $this->blade(
+                $draw,
+                $view,
+                $from,
+                [$x + 1.7 * $half * cos($turn), $y + 1.6 * $half * sin($turn)],
+                0.4 * $half,
+                self::green($chances),
+            );
         }
     }
 }

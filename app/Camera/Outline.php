@@ -9,7 +9,9 @@ use RushHold\Hold\AimPoint;
 use RushHold\Motion\PathPoint;
 use RushHold\Rush\Subject;
 
-/** The outline of a subject in a moment, in a box one wide and one high, facing right: the same that the screens show. */
+/**
+ * The outline of a subject in a moment, in a box one wide and one high, facing right: the same that the screens show.
+ */
 final readonly class Outline
 {
     private const PARTS = __DIR__.'/../../resources/js/parts/';
@@ -21,7 +23,8 @@ final readonly class Outline
     private const VIEWS = [22.5, 67.5];
 
     /**
-     * @param  array{path: string, of: array{float|int, float|int}, head?: array{float|int, float|int}, eye?: array{float|int, float|int}, chest?: array{float|int, float|int}}  $pose
+     * @param  array{path: string, of: array{float|int, float|int}, head?: array{float|int, float|int},
+     *   eye?: array{float|int, float|int}, chest?: array{float|int, float|int}}  $pose
      * @param  float  $wide  of the figure as it is known, for each height
      */
     private function __construct(private array $pose, private float $wide, private bool $flies)
@@ -33,7 +36,10 @@ final readonly class Outline
     {
         /** @var array<string, array{wide: float|int, flies: bool}>|null $known */
         static $known = null;
-        /** @var array<string, non-empty-list<array{0: array<string, mixed>, 1: array<string, mixed>, 2: array<string, mixed>}>> $all */
+        /**
+         * @var array<string, non-empty-list<array{0: array<string, mixed>, 1: array<string, mixed>, 2: array<string,
+         *   mixed>}>> $all
+         */
         static $all = [];
         $known ??= self::read('outlines');
         $name = $subject->figure->value;
@@ -44,7 +50,11 @@ final readonly class Outline
         $turn = 2 * count($poses) - 2;
         $step = $turn > 0 ? (int) floor(max(0.0, $t) * $subject->posesHz() * $turn) % $turn : 0;
 
-        return new self($poses[$step < count($poses) ? $step : $turn - $step][$view], (float) $known[$name]['wide'], $known[$name]['flies']);
+        return new self(
+            $poses[$step < count($poses) ? $step : $turn - $step][$view],
+            (float) $known[$name]['wide'],
+            $known[$name]['flies'],
+        );
     }
 
     /** @return array<array-key, mixed> */
@@ -53,12 +63,17 @@ final readonly class Outline
         return json_decode((string) file_get_contents(self::PARTS."$file.json"), true, 8, JSON_THROW_ON_ERROR);
     }
 
-    /** @return array{float, float} how long and high it is drawn so that it is not stretched, in the unit of length and height */
+    /**
+     * @return array{float, float} how long and high it is drawn so that it is not stretched, in the unit of length and
+     *   height
+     */
     public function fitted(float $length, float $height): array
     {
         $build = fn (float $ratio): float => $this->flies ? 1.0 : max(1 - self::BUILD, min(1 + self::BUILD, $ratio));
-        [$long, $high] = $this->wide < 1 && ! $this->flies ? [$height * $this->wide * $build($length / ($height * $this->wide)), $height]
-            : [$length, $length / $this->wide * $build($height / ($length / $this->wide))];
+        [$long, $high] =
+            $this->wide < 1 && ! $this->flies
+                ? [$height * $this->wide * $build($length / ($height * $this->wide)), $height]
+                : [$length, ($length / $this->wide) * $build($height / ($length / $this->wide))];
 
         return [$long * $this->pose['of'][0], $high * $this->pose['of'][1]];
     }
@@ -66,9 +81,13 @@ final readonly class Outline
     /** @return array{float, float} where that part is, in its length and height */
     public function place(AimPoint $aim): array
     {
-        [$x, $y] = $this->pose[match ($aim) {
-            AimPoint::Eye => 'eye', AimPoint::Head => 'head', default => 'chest'
-        }] ?? [0.5, 0.5];
+        [$x, $y] = $this->pose[
+            match ($aim) {
+                AimPoint::Eye => 'eye',
+                AimPoint::Head => 'head',
+                default => 'chest',
+            }
+        ] ?? [0.5, 0.5];
 
         return [(float) $x, (float) $y];
     }
@@ -81,7 +100,9 @@ final readonly class Outline
         foreach ($steps as [, $letter, $numbers]) {
             preg_match_all('/-?(?:\d+\.?\d*|\.\d+)/', $numbers, $found);
             $size = match ($letter) {
-                'C' => 6, 'Z' => 0, default => 2,
+                'C' => 6,
+                'Z' => 0,
+                default => 2,
             };
             if ($size === 0) {
                 $draw->pathClose();
@@ -90,7 +111,11 @@ final readonly class Outline
             }
             foreach (array_chunk(array_map(floatval(...), $found[0]), $size) as $p) {
                 // Across and down by turns.
-                $p = array_map(static fn (float $v, int $i): float => round($v * ($i % 2 === 0 ? $length : $height), 3), $p, array_keys($p));
+                $p = array_map(
+                    static fn (float $v, int $i): float => round($v * ($i % 2 === 0 ? $length : $height), 3),
+                    $p,
+                    array_keys($p),
+                );
                 match (true) {
                     count($p) < $size => null,
                     $letter === 'M' => $draw->pathMoveToAbsolute(...$p),

@@ -23,8 +23,12 @@ final readonly class Roll
     public const TRUTH = 'truth.json';
 
     /** @param  bool  $findsSubjects  whether the camera writes where it sees the subject */
-    public function __construct(private StandIn $camera, private int $seed, private DateTimeImmutable $from, private bool $findsSubjects = false)
-    {
+    public function __construct(
+        private StandIn $camera,
+        private int $seed,
+        private DateTimeImmutable $from,
+        private bool $findsSubjects = false,
+    ) {
     }
 
     /**
@@ -45,7 +49,7 @@ final readonly class Roll
                 // Without what the whole program would do at its end.
                 posix_kill(getmypid() ?: 0, SIGKILL);
             }
-            $child > 0 ? $children[] = $child : $this->draw($folder, $frames, $hand, $hands);
+            $child > 0 ? ($children[] = $child) : $this->draw($folder, $frames, $hand, $hands);
         }
         $this->draw($folder, $frames, 0, $hands);
         foreach ($children as $child) {
@@ -54,10 +58,16 @@ final readonly class Roll
         $truth = $this->truth($frames);
         $this->tag($folder, $truth['frames']);
         foreach ($truth['frames'] as $frame) {
-            is_file("$folder/$frame[file]") || throw new RuntimeException("$frame[file] could not be written to $folder.");
+            is_file("$folder/$frame[file]") ||
+                throw new RuntimeException("$frame[file] could not be written to $folder.");
         }
 
-        return array_replace($truth, ['frames' => array_map(static fn (array $frame): array => array_diff_key($frame, ['exif' => 0]), $truth['frames'])]);
+        return array_replace($truth, [
+            'frames' => array_map(
+                static fn (array $frame): array => array_diff_key($frame, ['exif' => 0]),
+                $truth['frames'],
+            ),
+        ]);
     }
 
     private function draw(string $folder, int $frames, int $hand, int $hands): void
@@ -83,8 +93,21 @@ final readonly class Roll
         $kit = null;
         foreach ($this->camera->shoot($frames, $this->seed) as $i => $shot) {
             $kit ??= $shot->situation->kit;
-            $at = $this->from->modify(sprintf('+%d microseconds', (int) round(1e6 * ($shot->run * ($shot->situation->rush->path->seconds + self::PAUSE_S) + max(0.0, $shot->t)))));
-            $told[] = ['file' => self::file($i), 'taken_at' => $at->format('Y-m-d\TH:i:s.v\Z'), ...self::told($shot), 'exif' => [...self::exif($shot, $at), ...($this->findsSubjects ? self::seen($shot) : [])]];
+            $at = $this->from->modify(
+                sprintf(
+                    '+%d microseconds',
+                    (int) round(
+                        1e6 *
+                            ($shot->run * ($shot->situation->rush->path->seconds + self::PAUSE_S) + max(0.0, $shot->t)),
+                    ),
+                ),
+            );
+            $told[] = [
+                'file' => self::file($i),
+                'taken_at' => $at->format('Y-m-d\TH:i:s.v\Z'),
+                ...self::told($shot),
+                'exif' => [...self::exif($shot, $at), ...$this->findsSubjects ? self::seen($shot) : []],
+            ];
         }
 
         return ['body' => $kit->body->name ?? '', 'lens' => $kit->lens->name ?? '', 'frames' => $told];
@@ -97,13 +120,30 @@ final readonly class Roll
         $body = $shot->situation->kit->body;
 
         return [
-            'pass' => $shot->run, 't_s' => round($shot->t, 4), 'kept' => $shot->kept, 'cause' => $shot->lensOff ? 'fine-tune' : $shot->cause?->value,
-            'aim' => $shot->inFrame() ? ['x' => round($shot->aimXMm / $body->sensorWidthMm, 4), 'y' => round($shot->aimYMm / $body->sensorHeightMm, 4)] : null,
+            'pass' => $shot->run,
+            't_s' => round($shot->t, 4),
+            'kept' => $shot->kept,
+            'cause' => $shot->lensOff ? 'fine-tune' : $shot->cause?->value,
+            'aim' => $shot->inFrame()
+                ? [
+                    'x' => round($shot->aimXMm / $body->sensorWidthMm, 4),
+                    'y' => round($shot->aimYMm / $body->sensorHeightMm, 4),
+                ]
+                : null,
             'hidden' => $shot->cause === LossCause::Hidden,
-            'sigma_px' => round($ellipse->deviation(), 3), 'long_px' => round($ellipse->long, 3), 'short_px' => round($ellipse->short, 3), 'angle_deg' => round($ellipse->angleDeg, 1),
-            'width_px' => round($ellipse->width(), 3), 'limit_px' => round(1.5 * $shot->situation->cocUm / (1000 * $body->pitchMm()), 3),
-            'distance_m' => round($shot->distanceM, 3), 'focus_m' => round(min(10000.0, $shot->focusM), 3),
-            'subject_px' => round(min($shot->situation->subject->lengthM, $shot->situation->subject->heightM) * $shot->mmPerM / $body->pitchMm(), 1),
+            'sigma_px' => round($ellipse->deviation(), 3),
+            'long_px' => round($ellipse->long, 3),
+            'short_px' => round($ellipse->short, 3),
+            'angle_deg' => round($ellipse->angleDeg, 1),
+            'width_px' => round($ellipse->width(), 3),
+            'limit_px' => round((1.5 * $shot->situation->cocUm) / (1000 * $body->pitchMm()), 3),
+            'distance_m' => round($shot->distanceM, 3),
+            'focus_m' => round(min(10000.0, $shot->focusM), 3),
+            'subject_px' => round(
+                (min($shot->situation->subject->lengthM, $shot->situation->subject->heightM) * $shot->mmPerM) /
+                    $body->pitchMm(),
+                1,
+            ),
         ];
     }
 
@@ -113,16 +153,30 @@ final readonly class Roll
         $body = $shot->situation->kit->body;
         $at = static fn (float $mm, float $side, int $pixels): int => (int) round(($mm / $side + 0.5) * $pixels);
 
-        return ! $shot->inFrame() ? [] : ['SubjectArea' => $at($shot->aimXMm, $body->sensorWidthMm, $body->pixelsWide).' '.$at($shot->aimYMm, $body->sensorHeightMm, $body->pixelsHigh), 'ExifImageWidth' => (string) $body->pixelsWide, 'ExifImageHeight' => (string) $body->pixelsHigh];
+        return ! $shot->inFrame()
+            ? []
+            : [
+                'SubjectArea' => $at($shot->aimXMm, $body->sensorWidthMm, $body->pixelsWide).
+                    ' '.
+                    $at($shot->aimYMm, $body->sensorHeightMm, $body->pixelsHigh),
+                'ExifImageWidth' => (string) $body->pixelsWide,
+                'ExifImageHeight' => (string) $body->pixelsHigh,
+            ];
     }
 
     /** @return array<string, string> */
     private static function exif(Shot $shot, DateTimeImmutable $at): array
     {
         return [
-            'DateTimeOriginal' => $at->format('Y:m:d H:i:s'), 'SubSecTimeOriginal' => $at->format('v'), 'OffsetTimeOriginal' => '+00:00',
-            'ExposureTime' => (string) round($shot->hold->shutterS, 7), 'FNumber' => (string) round($shot->hold->aperture, 1), 'ISO' => (string) (int) round(min(65535, $shot->hold->iso)),
-            'FocalLength' => (string) round($shot->situation->kit->focalMm(), 1), 'Model' => $shot->situation->kit->body->name, 'LensModel' => $shot->situation->kit->lens->name,
+            'DateTimeOriginal' => $at->format('Y:m:d H:i:s'),
+            'SubSecTimeOriginal' => $at->format('v'),
+            'OffsetTimeOriginal' => '+00:00',
+            'ExposureTime' => (string) round($shot->hold->shutterS, 7),
+            'FNumber' => (string) round($shot->hold->aperture, 1),
+            'ISO' => (string) (int) round(min(65535, $shot->hold->iso)),
+            'FocalLength' => (string) round($shot->situation->kit->focalMm(), 1),
+            'Model' => $shot->situation->kit->body->name,
+            'LensModel' => $shot->situation->kit->lens->name,
             'SubjectDistance' => (string) round(min(10000.0, $shot->focusM), 2),
         ];
     }
@@ -145,7 +199,10 @@ final readonly class Roll
         }
         $process = new Process(['exiftool', '-@', '-'], timeout: 600, input: implode("\n", $lines)."\n");
         if ($process->run() !== 0) {
-            throw new RuntimeException('exiftool could not write what the frames say of themselves: '.mb_substr($process->getErrorOutput(), 0, 200));
+            throw new RuntimeException(
+                'exiftool could not write what the frames say of themselves: '.
+                    mb_substr($process->getErrorOutput(), 0, 200),
+            );
         }
     }
 

@@ -12,7 +12,10 @@ use RushHold\Light\Surface;
 use RushHold\Rush\Figure;
 use RushHold\Rush\Rush;
 
-/** What a frame may show behind and below its subject: tones from shadow to light, and cells, streaks and veins that make them. */
+/**
+ * What a frame may show behind and below its subject: tones from shadow to light, and cells, streaks and veins that
+ * make them.
+ */
 enum Scenery: string
 {
     case Sky = 'sky';
@@ -68,15 +71,37 @@ enum Scenery: string
 
     private static function swims(Figure $figure): bool
     {
-        return in_array($figure, [
-            Figure::SwimmingBird, Figure::DuckSwimming, Figure::WaterMammal, Figure::Dolphin, Figure::Whale, Figure::Seal, Figure::Otter, Figure::PenguinLeaping,
-            Figure::Swimmer, Figure::ButterflyStroke, Figure::Surfer, Figure::KiteSurfer, Figure::Kayak, Figure::Boat, Figure::RowingBoat, Figure::SailingBoat,
-        ], true);
+        return in_array(
+            $figure,
+            [
+                Figure::SwimmingBird,
+                Figure::DuckSwimming,
+                Figure::WaterMammal,
+                Figure::Dolphin,
+                Figure::Whale,
+                Figure::Seal,
+                Figure::Otter,
+                Figure::PenguinLeaping,
+                Figure::Swimmer,
+                Figure::ButterflyStroke,
+                Figure::Surfer,
+                Figure::KiteSurfer,
+                Figure::Kayak,
+                Figure::Boat,
+                Figure::RowingBoat,
+                Figure::SailingBoat,
+            ],
+            true,
+        );
     }
 
     private static function muddy(Figure $figure): bool
     {
-        return in_array($figure, [Figure::Carrying, Figure::Rider, Figure::RiderStanding, Figure::Motocross, Figure::Bmx], true);
+        return in_array(
+            $figure,
+            [Figure::Carrying, Figure::Rider, Figure::RiderStanding, Figure::Motocross, Figure::Bmx],
+            true,
+        );
     }
 
     /**
@@ -125,7 +150,7 @@ enum Scenery: string
 
     private function grey(Canvas $chances, int $wide, int $high, float $share): Imagick
     {
-        $textures = $this->textures(max(1.2, $wide * self::BLADE / $share), $wide / $share);
+        $textures = $this->textures(max(1.2, ($wide * self::BLADE) / $share), $wide / $share);
         // What is large is put together in a small picture.
         $grey = self::blank((int) ceil($wide / self::SMALL), (int) ceil($high / self::SMALL));
         foreach (array_filter($textures, static fn (Texture $texture): bool => $texture->isLarge()) as $texture) {
@@ -141,7 +166,7 @@ enum Scenery: string
 
     private static function blank(int $wide, int $high): Imagick
     {
-        $blank = new Imagick;
+        $blank = new Imagick();
         $blank->newImage($wide, $high, new ImagickPixel('gray50'));
         $blank->setImageColorspace(Imagick::COLORSPACE_SRGB);
 
@@ -158,7 +183,14 @@ enum Scenery: string
     private function textures(float $blade, float $whole): array
     {
         return match ($this) {
-            self::Sky => array_map(static fn (int $i): Texture => Texture::cells(0.46 / 1.75 ** $i, $whole / (2.2 * 2.1 ** $i), $whole / (4.6 * 2.1 ** $i)), range(0, 4)),
+            self::Sky => array_map(
+                static fn (int $i): Texture => Texture::cells(
+                    0.46 / 1.75 ** $i,
+                    $whole / (2.2 * 2.1 ** $i),
+                    $whole / (4.6 * 2.1 ** $i),
+                ),
+                range(0, 4),
+            ),
             self::Sea => [
                 Texture::cells(0.16, $whole / 2.4, $whole / 14, 2.0),
                 Texture::cells(0.2, $whole / 7, $whole / 45, -3.0),
@@ -221,7 +253,7 @@ enum Scenery: string
     /** Lays what is far off over the upper part, fading downwards. */
     private function fade(Imagick $near, Imagick $far): void
     {
-        $mask = new Imagick;
+        $mask = new Imagick();
         $mask->newPseudoImage($far->getImageWidth(), $far->getImageHeight(), 'gradient:white-black');
         $far->setImageAlphaChannel(Imagick::ALPHACHANNEL_ACTIVATE);
         $far->compositeImage($mask, Imagick::COMPOSITE_COPYOPACITY, 0, 0);
@@ -234,10 +266,10 @@ enum Scenery: string
     {
         $contrast = 0.45 + 0.75 * $texture;
         Canvas::within($grey, 0.5 - 0.5 / $contrast, 0.5 + 0.5 / $contrast);
-        $tones = new Imagick;
+        $tones = new Imagick();
         $tones->newImage(count($this->tones()), 1, new ImagickPixel('black'));
         $tones->setImageColorspace(Imagick::COLORSPACE_SRGB);
-        $draw = new ImagickDraw;
+        $draw = new ImagickDraw();
         foreach ($this->tones() as $i => $tone) {
             $draw->setFillColor(new ImagickPixel($tone));
             $draw->point($i, 0);
@@ -249,7 +281,7 @@ enum Scenery: string
         $tones->clear();
         if ($this === self::Sky) {
             // Paler towards the ground.
-            $haze = new Imagick;
+            $haze = new Imagick();
             $haze->newPseudoImage($grey->getImageWidth(), $grey->getImageHeight(), 'gradient:#75808a-#858483');
             Canvas::add($grey, $haze);
             $haze->clear();
@@ -259,11 +291,22 @@ enum Scenery: string
     /** People along a tape that is drawn from post to post. */
     private function course(Imagick $picture, Canvas $chances, float $share): void
     {
-        [$wide, $high, $whole] = [$picture->getImageWidth(), $picture->getImageHeight(), $picture->getImageWidth() / $share];
-        $draw = new ImagickDraw;
+        [$wide, $high, $whole] = [
+            $picture->getImageWidth(),
+            $picture->getImageHeight(),
+            $picture->getImageWidth() / $share,
+        ];
+        $draw = new ImagickDraw();
         $box = static function (float $x, float $y, float $across, float $down, string $colour) use ($draw): void {
             $draw->setFillColor(new ImagickPixel($colour));
-            $draw->roundRectangle(round($x, 2), round($y, 2), round($x + $across, 2), round($y + $down, 2), round($across / 2.2, 2), round($across / 2.2, 2));
+            $draw->roundRectangle(
+                round($x, 2),
+                round($y, 2),
+                round($x + $across, 2),
+                round($y + $down, 2),
+                round($across / 2.2, 2),
+                round($across / 2.2, 2),
+            );
         };
         $line = 0.5 * $high;
         for ($x = -0.03 * $whole; $x < $wide; $x += $whole * (0.02 + 0.06 * $chances->chance() ** 2)) {
@@ -277,10 +320,12 @@ enum Scenery: string
         foreach ([0.0, 0.07] as $down) {
             for ($x = 0.0, $i = 0; $x < $wide; $x += 0.045 * $whole, $i++) {
                 $draw->setFillColor(new ImagickPixel(self::TAPES[$i % 2]));
-                $sag = static fn (float $at): float => $line + $down * $whole + 0.006 * $whole * sin(9 * $at / $whole);
+                $sag = static fn (float $at): float => $line + $down * $whole + 0.006 * $whole * sin((9 * $at) / $whole);
                 $draw->polygon([
-                    ['x' => round($x, 2), 'y' => round($sag($x), 2)], ['x' => round($x + 0.045 * $whole, 2), 'y' => round($sag($x + 0.045 * $whole), 2)],
-                    ['x' => round($x + 0.045 * $whole, 2), 'y' => round($sag($x + 0.045 * $whole) + $thick, 2)], ['x' => round($x, 2), 'y' => round($sag($x) + $thick, 2)],
+                    ['x' => round($x, 2), 'y' => round($sag($x), 2)],
+                    ['x' => round($x + 0.045 * $whole, 2), 'y' => round($sag($x + 0.045 * $whole), 2)],
+                    ['x' => round($x + 0.045 * $whole, 2), 'y' => round($sag($x + 0.045 * $whole) + $thick, 2)],
+                    ['x' => round($x, 2), 'y' => round($sag($x) + $thick, 2)],
                 ]);
             }
         }

@@ -8,7 +8,10 @@ use Imagick;
 use ImagickKernel;
 use RushHold\Camera\PointSpread;
 
-/** Spreads every point of a picture as a point spread says, given in its pixels. What is wide is spread on a smaller copy. */
+/**
+ * Spreads every point of a picture as a point spread says, given in its pixels. What is wide is spread on a smaller
+ * copy.
+ */
 final class Spreading
 {
     /** Extent on the copy that is worked on, pixels: beyond, a smaller one does. For what is looked at closely… */
@@ -31,7 +34,12 @@ final class Spreading
      */
     public static function reduction(PointSpread $px, float $extent = self::COARSE): float
     {
-        $reach = max($px->discUm, $px->roundUm, ...array_map(static fn (array $s): float => hypot(...$s), $px->smears), ...[0.0]);
+        $reach = max(
+            $px->discUm,
+            $px->roundUm,
+            ...array_map(static fn (array $s): float => hypot(...$s), $px->smears),
+            ...[0.0],
+        );
 
         return $reach <= $extent ? 1.0 : 2 ** (ceil(2 * log($reach / $extent, 2)) / 2);
     }
@@ -46,7 +54,12 @@ final class Spreading
         $kernel = self::kernel($px->scaled(1 / $by), $by > 1.0 ? 1 / 12 + 1 / 6 : 0.0);
         if ($kernel !== null) {
             $picture->setImageVirtualPixelMethod(Imagick::VIRTUALPIXELMETHOD_EDGE);
-            $picture->morphology(Imagick::MORPHOLOGY_CONVOLVE, 1, ImagickKernel::fromMatrix($kernel), Imagick::CHANNEL_ALL);
+            $picture->morphology(
+                Imagick::MORPHOLOGY_CONVOLVE,
+                1,
+                ImagickKernel::fromMatrix($kernel),
+                Imagick::CHANNEL_ALL,
+            );
         }
         if ($picture->getImageWidth() !== $wide || $picture->getImageHeight() !== $high) {
             $picture->resizeImage($wide, $high, Imagick::FILTER_TRIANGLE, 1);
@@ -87,7 +100,7 @@ final class Spreading
         for ($i = 0; $i < self::CORRECTIONS; $i++) {
             [$gotX, $gotY] = self::spread($kernel);
             $off = ($xx + $yy) / 2 - $own - ($gotX + $gotY) / 2;
-            $radius > 0 ? $radius = sqrt(max(0.25, $radius ** 2 + 4 * $off)) : $round = max(0.0, $round + $off);
+            $radius > 0 ? ($radius = sqrt(max(0.25, $radius ** 2 + 4 * $off))) : ($round = max(0.0, $round + $off));
             $kernel = self::heaped($points, $radius, $round, $wide, $high);
         }
 
@@ -120,7 +133,7 @@ final class Spreading
      */
     private static function along(array $points, float $x, float $y): array
     {
-        $count = (int) ceil(self::STEPS * hypot($x, $y) / sqrt(count($points)));
+        $count = (int) ceil((self::STEPS * hypot($x, $y)) / sqrt(count($points)));
         if ($count < 2) {
             return $points;
         }
@@ -147,7 +160,14 @@ final class Spreading
         foreach ($points as [$x, $y]) {
             $left = (int) floor($x);
             $top = (int) floor($y);
-            foreach ([[0, 0, (1 - $x + $left) * (1 - $y + $top)], [1, 0, ($x - $left) * (1 - $y + $top)], [0, 1, (1 - $x + $left) * ($y - $top)], [1, 1, ($x - $left) * ($y - $top)]] as [$dx, $dy, $share]) {
+            foreach (
+                [
+                    [0, 0, (1 - $x + $left) * (1 - $y + $top)],
+                    [1, 0, ($x - $left) * (1 - $y + $top)],
+                    [0, 1, (1 - $x + $left) * ($y - $top)],
+                    [1, 1, ($x - $left) * ($y - $top)],
+                ] as [$dx, $dy, $share]
+            ) {
                 foreach ($heap as [$hx, $hy, $weight]) {
                     $row = $high + $top + $dy + $hy;
                     $column = $wide + $left + $dx + $hx;
@@ -159,7 +179,10 @@ final class Spreading
         }
         $sum = array_sum(array_map(array_sum(...), $kernel));
 
-        return array_map(static fn (array $row): array => array_map(static fn (float $w): float => $w / $sum, $row), $kernel);
+        return array_map(
+            static fn (array $row): array => array_map(static fn (float $w): float => $w / $sum, $row),
+            $kernel,
+        );
     }
 
     /**
@@ -177,9 +200,12 @@ final class Spreading
             for ($x = -$reach; $x <= $reach; $x++) {
                 $sum = 0.0;
                 for ($i = 0; $i < $fine * $fine; $i++) {
-                    $far = hypot($x + (intdiv($i, $fine) + 0.5) / $fine - 0.5, $y + ($i % $fine + 0.5) / $fine - 0.5);
+                    $far = hypot($x + (intdiv($i, $fine) + 0.5) / $fine - 0.5, $y + (($i % $fine) + 0.5) / $fine - 0.5);
                     // The edge of the disc is as soft as the heap is wide.
-                    $sum += $radius > 0 ? 1 / (1 + exp(1.702 * ($far - $radius) / $soft)) : exp(-$far * $far / (2 * max(0.01, $variance)));
+                    $sum +=
+                        $radius > 0
+                            ? 1 / (1 + exp((1.702 * ($far - $radius)) / $soft))
+                            : exp((-$far * $far) / (2 * max(0.01, $variance)));
                 }
                 if ($sum > 1e-4) {
                     $heap[] = [$x, $y, $sum];

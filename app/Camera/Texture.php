@@ -36,7 +36,13 @@ final readonly class Texture
      */
     public static function cells(float $left, float $across, float $down, float $degrees = 0.0, float $soft = 0.5): self
     {
-        return new self($across, $down, static function (Imagick $on, Canvas $chances, float $by) use ($left, $across, $down, $degrees, $soft): void {
+        return new self($across, $down, static function (Imagick $on, Canvas $chances, float $by) use (
+            $left,
+            $across,
+            $down,
+            $degrees,
+            $soft,
+        ): void {
             $layer = $chances->cells($on->getImageWidth(), $on->getImageHeight(), $across / $by, $down / $by, $degrees);
             $soft < 0.5 && Canvas::within($layer, 0.5 - $soft, 0.5 + $soft);
             Canvas::add($on, $layer, $left);
@@ -50,19 +56,50 @@ final readonly class Texture
         return self::cells($left, $across, $down, $degrees, max(0.03, min(0.45, self::EDGE / min($across, $down))));
     }
 
-    /** Only the lightest of them, those above a share of white, made lighter by so much of white, or darker where less than none. */
+    /**
+     * Only the lightest of them, those above a share of white, made lighter by so much of white, or darker where less
+     * than none.
+     */
     public static function spots(float $across, float $down, float $above, float $by): self
     {
-        return new self($across, $down, static function (Imagick $on, Canvas $chances, float $smaller) use ($across, $down, $above, $by): void {
-            self::only($on, $chances->cells($on->getImageWidth(), $on->getImageHeight(), $across / $smaller, $down / $smaller), $above, min(1.0, $above + 0.08), $by);
+        return new self($across, $down, static function (Imagick $on, Canvas $chances, float $smaller) use (
+            $across,
+            $down,
+            $above,
+            $by,
+        ): void {
+            self::only(
+                $on,
+                $chances->cells($on->getImageWidth(), $on->getImageHeight(), $across / $smaller, $down / $smaller),
+                $above,
+                min(1.0, $above + 0.08),
+                $by,
+            );
         });
     }
 
     /** Dark lines around what is so large. */
     public static function cracks(float $across, float $down, float $left): self
     {
-        return new self($across, $down, static function (Imagick $on, Canvas $chances, float $by) use ($across, $down, $left): void {
-            self::only($on, $chances->veins($on->getImageWidth(), $on->getImageHeight(), $across / $by, $down / $by, 24.0, self::THIN), 0.2, 1.0, -$left);
+        return new self($across, $down, static function (Imagick $on, Canvas $chances, float $by) use (
+            $across,
+            $down,
+            $left,
+        ): void {
+            self::only(
+                $on,
+                $chances->veins(
+                    $on->getImageWidth(),
+                    $on->getImageHeight(),
+                    $across / $by,
+                    $down / $by,
+                    24.0,
+                    self::THIN,
+                ),
+                0.2,
+                1.0,
+                -$left,
+            );
         });
     }
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 /**
- * Which servers run but do not move any more, from what was seen of them one time after the other. Busy is not dead: what still
+ * Which servers run but do not move any more, from what was seen of them one time after the other. Busy is not dead:
+ * what still
  * takes requests in, however many wait, is left alone.
  */
 final class Watch
@@ -42,7 +43,11 @@ final class Watch
             'pool' => $pool ? 0 : $this->silent['pool'] + 1,
         ];
         $taken = is_int($status['accepted conn'] ?? null) ? $status['accepted conn'] : null;
-        $stuck = $status !== null && ($status['idle processes'] ?? 0) === 0 && ($status['listen queue'] ?? 0) > 0 && $taken === $this->taken;
+        $stuck =
+            $status !== null &&
+            ($status['idle processes'] ?? 0) === 0 &&
+            ($status['listen queue'] ?? 0) > 0 &&
+            $taken === $this->taken;
         $this->still = $stuck ? $this->still + 1 : 0;
         $this->taken = $taken;
         $dead = array_keys(array_filter($this->silent, static fn (int $times): bool => $times >= self::SILENT));

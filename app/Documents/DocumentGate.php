@@ -155,9 +155,29 @@ final class DocumentGate
     public function validator(): Validator
     {
         if ($this->validator === null) {
-            $this->validator = new Validator;
-            foreach (['rush', 'hold', 'plan', 'body', 'lens', 'subject', 'habits', 'layout', 'outing', 'day', 'card', 'pocket', 'burst', 'sweep', 'drill'] as $name) {
-                $this->validator->resolver()?->registerFile("urn:rush-hold:$name@1", base_path("formats/$name.schema.json"));
+            $this->validator = new Validator();
+            foreach (
+                [
+                    'rush',
+                    'hold',
+                    'plan',
+                    'body',
+                    'lens',
+                    'subject',
+                    'habits',
+                    'layout',
+                    'outing',
+                    'day',
+                    'card',
+                    'pocket',
+                    'burst',
+                    'sweep',
+                    'drill',
+                ] as $name
+            ) {
+                $this->validator
+                    ->resolver()
+                    ?->registerFile("urn:rush-hold:$name@1", base_path("formats/$name.schema.json"));
             }
         }
 
@@ -167,7 +187,12 @@ final class DocumentGate
     private function check(mixed $document, string $schema): void
     {
         // The validator wants objects as objects; empty ones are lists after decoding to arrays.
-        $data = json_decode((string) json_encode(is_array($document) && ! array_is_list($document) ? Documents::withObjects($document) : $document), false);
+        $data = json_decode(
+            (string) json_encode(
+                is_array($document) && ! array_is_list($document) ? Documents::withObjects($document) : $document,
+            ),
+            false,
+        );
         $result = $this->validator()->validate($data, "urn:rush-hold:$schema@1");
         $error = $result->error();
         if ($error !== null) {
@@ -176,7 +201,11 @@ final class DocumentGate
                 $leaf = $leaf->subErrors()[0];
             }
             $field = implode('.', array_map(strval(...), $leaf->data()->fullPath()));
-            throw Refused::because($field === '' ? 'document' : $field, 'schema', problem: rtrim((new ErrorFormatter)->formatErrorMessage($leaf), '.'));
+            throw Refused::because(
+                $field === '' ? 'document' : $field,
+                'schema',
+                problem: rtrim((new ErrorFormatter())->formatErrorMessage($leaf), '.'),
+            );
         }
     }
 }

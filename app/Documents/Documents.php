@@ -10,7 +10,47 @@ use Illuminate\Support\Str;
 /** PHP cannot tell an empty object from an empty list; documents can. */
 final class Documents
 {
-    private const LISTS = ['speed_changes', 'points', 'group', 'hazards', 'modes', 'detects', 'range_m', 'area_at', 'area_moves', 'guessed', 'left', 'presets', 'controls', 'may', 'stored_sets', 'zoom', 'ranges', 'extenders', 'own_words', 'patience_steps', 'nimble_steps', 'rushes', 'bodies', 'lenses', 'sky', 'order', 'bursts', 'checklist', 'layouts', 'measured', 'frames', 'uses', 'layout', 'calls', 'trace', 'sessions', 'field', 'weekdays', 'off'];
+    private const LISTS = [
+        'speed_changes',
+        'points',
+        'group',
+        'hazards',
+        'modes',
+        'detects',
+        'range_m',
+        'area_at',
+        'area_moves',
+        'guessed',
+        'left',
+        'presets',
+        'controls',
+        'may',
+        'stored_sets',
+        'zoom',
+        'ranges',
+        'extenders',
+        'own_words',
+        'patience_steps',
+        'nimble_steps',
+        'rushes',
+        'bodies',
+        'lenses',
+        'sky',
+        'order',
+        'bursts',
+        'checklist',
+        'layouts',
+        'measured',
+        'frames',
+        'uses',
+        'layout',
+        'calls',
+        'trace',
+        'sessions',
+        'field',
+        'weekdays',
+        'off',
+    ];
 
     /**
      * @param  array<string, mixed>  $document
@@ -26,7 +66,12 @@ final class Documents
                 $document[$name] = self::withObjects($value);
             } elseif (is_array($value)) {
                 // Documents within a list.
-                $document[$name] = array_map(static fn (mixed $one): mixed => is_array($one) && ! array_is_list($one) ? self::withObjects($one) : $one, $value);
+                $document[$name] = array_map(
+                    static fn (mixed $one): mixed => is_array($one) && ! array_is_list($one)
+                        ? self::withObjects($one)
+                        : $one,
+                    $value,
+                );
             }
         }
 
@@ -36,7 +81,10 @@ final class Documents
     /** What is written into a file. */
     public static function text(mixed $value): string
     {
-        return json_encode($value, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $value,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /**
@@ -49,7 +97,11 @@ final class Documents
     {
         $file = (Str::slug($name) ?: $kind).".$kind.json";
 
-        return response()->json(self::withObjects($document), 200, ['Content-Disposition' => "attachment; filename=\"$file\""],
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return response()->json(
+            self::withObjects($document),
+            200,
+            ['Content-Disposition' => "attachment; filename=\"$file\""],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 }

@@ -16,7 +16,10 @@ final class NameOfCopy
     public static function among(Builder $others, string $name): string
     {
         $base = (string) preg_replace('~ \(copy(?: \d+)?\)$~u', '', $name);
-        $taken = (clone $others)->where('name', 'like', addcslashes(mb_substr($base, 0, self::LONGEST - 12), '%_\\').'%')->pluck('name')->all();
+        $taken = (clone $others)
+            ->where('name', 'like', addcslashes(mb_substr($base, 0, self::LONGEST - 12), '%_\\').'%')
+            ->pluck('name')
+            ->all();
         for ($n = 1; ; $n++) {
             $mark = $n === 1 ? ' (copy)' : " (copy $n)";
             $copy = mb_substr($base, 0, self::LONGEST - mb_strlen($mark)).$mark;

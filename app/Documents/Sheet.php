@@ -16,8 +16,18 @@ final class Sheet
     public static function drawn(string $html, string $size, bool $landscape = false): Dompdf
     {
         $temporary = sys_get_temp_dir();
-        $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isJavascriptEnabled' => false, 'defaultFont' => 'DejaVu Sans',
-            'fontDir' => self::fonts(), 'fontCache' => self::fonts(), 'tempDir' => $temporary, 'chroot' => dirname(__DIR__, 2).'/resources/paper']));
+        $dompdf = new Dompdf(
+            new Options([
+                'isRemoteEnabled' => false,
+                'isPhpEnabled' => false,
+                'isJavascriptEnabled' => false,
+                'defaultFont' => 'DejaVu Sans',
+                'fontDir' => self::fonts(),
+                'fontCache' => self::fonts(),
+                'tempDir' => $temporary,
+                'chroot' => dirname(__DIR__, 2).'/resources/paper',
+            ]),
+        );
         $dompdf->setPaper($size, $landscape ? 'landscape' : 'portrait');
         $dompdf->loadHtml($html);
         $dompdf->render();

@@ -21,7 +21,7 @@ final class UploadedDocument
     public static function file(Request $request, string $what, int $megabytes): UploadedFile
     {
         $file = $request->file('file');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             throw Refused::because('file', 'choose-file', what: $what);
         }
         if ($file->getSize() > $megabytes * self::MEGABYTE) {

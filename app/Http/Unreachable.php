@@ -19,12 +19,18 @@ final class Unreachable
     public static function asBusy(PDOException $thrown): Throwable
     {
         $code = (int) ($thrown->errorInfo[1] ?? 0);
-        if (! in_array($code, self::CODES, true) && preg_match('/SQLSTATE\[HY000] \[20\d\d]|gone away|lost connection/i', $thrown->getMessage()) !== 1) {
+        if (
+            ! in_array($code, self::CODES, true) &&
+            preg_match('/SQLSTATE\[HY000] \[20\d\d]|gone away|lost connection/i', $thrown->getMessage()) !== 1
+        ) {
             return $thrown;
         }
         // Without what was asked: that is the person's.
         logger()->critical("The database does not answer ($code).");
 
-        return new ServiceUnavailableHttpException(self::RETRY_AFTER_S, 'The server is being looked after. Try again in a moment; nothing you entered is lost.');
+        return new ServiceUnavailableHttpException(
+            self::RETRY_AFTER_S,
+            'The server is being looked after. Try again in a moment; nothing you entered is lost.',
+        );
     }
 }

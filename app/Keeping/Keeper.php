@@ -51,12 +51,16 @@ final readonly class Keeper
      */
     public function keep(SavedRush|SavedOuting|KitItem $new): SavedRush|SavedOuting|KitItem
     {
-        return $this->alone(fn (): SavedRush|SavedOuting|KitItem => app(KeptOnce::class)->orElse($new, function () use ($new): SavedRush|SavedOuting|KitItem {
-            $this->makeRoom($new->counts(), self::bytes($new));
-            $new->save();
+        return $this->alone(
+            fn (): SavedRush|SavedOuting|KitItem => app(KeptOnce::class)->orElse($new, function () use (
+                $new,
+            ): SavedRush|SavedOuting|KitItem {
+                $this->makeRoom($new->counts(), self::bytes($new));
+                $new->save();
 
-            return $new->refresh();
-        }));
+                return $new->refresh();
+            }),
+        );
     }
 
     /**
@@ -71,11 +75,18 @@ final readonly class Keeper
      *
      * @throws Refused if the account is full
      */
-    public function change(SavedRush|SavedOuting|KitItem $kept, ?int $version, callable $change): SavedRush|SavedOuting|KitItem
-    {
+    public function change(
+        SavedRush|SavedOuting|KitItem $kept,
+        ?int $version,
+        callable $change,
+    ): SavedRush|SavedOuting|KitItem {
         return $this->alone(function () use ($kept, $version, $change): SavedRush|SavedOuting|KitItem {
             $kept->refresh();
-            abort_if($version !== null && $kept->version !== $version, 409, 'This was changed in another window. Save yours as a copy, or open it again to see the change.');
+            abort_if(
+                $version !== null && $kept->version !== $version,
+                409,
+                'This was changed in another window. Save yours as a copy, or open it again to see the change.',
+            );
             $before = self::bytes($kept);
             $change($kept);
             $this->makeRoom([], self::bytes($kept) - $before);

@@ -11,7 +11,8 @@ use Illuminate\Container\Attributes\Scoped;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What the request at hand has kept, noted in the same transaction. A server may end between keeping and answering; whoever
+ * What the request at hand has kept, noted in the same transaction. A server may end between keeping and answering;
+ * whoever
  * then asks again with the same key gets what was kept, not another one like it.
  */
 #[Scoped]
@@ -43,12 +44,19 @@ final class KeptOnce
             return $keep();
         }
         $place = ['request' => $this->request, 'nth' => $this->kept++];
-        $had = $new->newQuery()->where('user_id', $new->user_id)->find(DB::table('kept_once')->where($place)->value('kept_id'));
+        $had = $new
+            ->newQuery()
+            ->where('user_id', $new->user_id)
+            ->find(DB::table('kept_once')->where($place)->value('kept_id'));
         if ($had !== null) {
             return $had;
         }
         $kept = $keep();
-        DB::table('kept_once')->upsert([...$place, 'kept_id' => $kept->id, 'at' => now()], ['request', 'nth'], ['kept_id', 'at']);
+        DB::table('kept_once')->upsert(
+            [...$place, 'kept_id' => $kept->id, 'at' => now()],
+            ['request', 'nth'],
+            ['kept_id', 'at'],
+        );
 
         return $kept;
     }

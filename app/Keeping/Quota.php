@@ -28,7 +28,12 @@ final readonly class Quota
     public function __construct(private User $person)
     {
         $most = static fn (string $name): int => (int) config("limits.$name");
-        $this->most = ['rushes' => $most('rushes'), 'kit' => $most('kit'), 'outings' => $most('outings'), 'bytes' => $most('bytes')];
+        $this->most = [
+            'rushes' => $most('rushes'),
+            'kit' => $most('kit'),
+            'outings' => $most('outings'),
+            'bytes' => $most('bytes'),
+        ];
     }
 
     /**
@@ -46,11 +51,19 @@ final readonly class Quota
             }
         }
         if ($this->most['bytes'] < $has['bytes'] + $bytes) {
-            throw Refused::because('document', 'quota-bytes', most: self::megabytes($this->most['bytes']), has: self::megabytes($has['bytes']));
+            throw Refused::because(
+                'document',
+                'quota-bytes',
+                most: self::megabytes($this->most['bytes']),
+                has: self::megabytes($has['bytes']),
+            );
         }
         // What was deleted makes room, so that deleting and keeping in turns cannot fill the server either.
         foreach (self::KINDS as $kind => $model) {
-            $deleted = $model::onlyTrashed()->where('user_id', $this->person->id)->orderByDesc('deleted_at')->orderByDesc('id');
+            $deleted = $model::onlyTrashed()
+                ->where('user_id', $this->person->id)
+                ->orderByDesc('deleted_at')
+                ->orderByDesc('id');
             $oldest = $deleted->skip($this->most[$kind])->take(1000)->pluck('id');
             $oldest->isEmpty() || $model::withTrashed()->whereKey($oldest->all())->forceDelete();
         }
@@ -62,10 +75,18 @@ final readonly class Quota
         $all = [$this->person->rushes(), $this->person->kit(), $this->person->outings()];
         [$rushes, $kit, $outings] = array_map(static fn (HasMany $kept): int => $kept->count(), $all);
 
-        return ['rushes' => $rushes, 'kit' => $kit, 'outings' => $outings, 'bytes' => array_sum(array_map(static fn (HasMany $kept): int => (int) $kept->sum('bytes'), $all))];
+        return [
+            'rushes' => $rushes,
+            'kit' => $kit,
+            'outings' => $outings,
+            'bytes' => array_sum(array_map(static fn (HasMany $kept): int => (int) $kept->sum('bytes'), $all)),
+        ];
     }
 
-    /** @return array{used: array{rushes: int, kit: int, outings: int, bytes: int}, most: array{rushes: int, kit: int, outings: int, bytes: int}, notice: string|null} */
+    /**
+     * @return array{used: array{rushes: int, kit: int, outings: int, bytes: int}, most: array{rushes: int, kit: int,
+     *   outings: int, bytes: int}, notice: string|null}
+     */
     public function state(): array
     {
         $used = $this->used();
@@ -74,7 +95,11 @@ final readonly class Quota
             $near('rushes') => "You keep {$used['rushes']} of at most {$this->most['rushes']} rushes. Delete some that you do not need any more.",
             $near('kit') => "You keep {$used['kit']} of at most {$this->most['kit']} bodies, lenses and subjects. Delete some that you do not need any more.",
             $near('outings') => "You keep {$used['outings']} of at most {$this->most['outings']} outings. Delete some that are over.",
-            $near('bytes') => sprintf('You keep %s of at most %s MB. Delete what you do not need any more.', self::megabytes($used['bytes']), self::megabytes($this->most['bytes'])),
+            $near('bytes') => sprintf(
+                'You keep %s of at most %s MB. Delete what you do not need any more.',
+                self::megabytes($used['bytes']),
+                self::megabytes($this->most['bytes']),
+            ),
             default => null,
         };
 

@@ -38,7 +38,18 @@ final readonly class Entry
     {
         $document = array_key_exists('document', $item->getAttributes()) ? $item->document : null;
 
-        return new self($item->id, $item->type, $item->name, false, $item->based_on, $item->outline, $document, $item->standing, $item->version, $item->updated_at);
+        return new self(
+            $item->id,
+            $item->type,
+            $item->name,
+            false,
+            $item->based_on,
+            $item->outline,
+            $document,
+            $item->standing,
+            $item->version,
+            $item->updated_at,
+        );
     }
 
     /** @param  array<string, mixed>  $document */
@@ -47,7 +58,23 @@ final readonly class Entry
         $fields = $type->filled($document);
         $name = data_get($fields, $type === KitType::Subjects ? 'subject.name' : 'name');
 
-        return new self($id, $type, is_string($name) ? $name : '', true, null, [...$type->outline($fields), ...($type === KitType::Subjects ? ['also' => SubjectWords::alsoCalled(substr($id, strlen(KitType::SAMPLE)))] : [])], $fields, $person->standings[$id] ?? null, 1, null);
+        return new self(
+            $id,
+            $type,
+            is_string($name) ? $name : '',
+            true,
+            null,
+            [
+                ...$type->outline($fields),
+                ...$type === KitType::Subjects
+                    ? ['also' => SubjectWords::alsoCalled(substr($id, strlen(KitType::SAMPLE)))]
+                    : [],
+            ],
+            $fields,
+            $person->standings[$id] ?? null,
+            1,
+            null,
+        );
     }
 
     /** @return array<string, mixed> defaults filled in */

@@ -31,18 +31,26 @@ final readonly class FreshRush
     /** @param  string|null  $subject  id of one that the person can reach */
     public function document(?string $subject): RushDocument
     {
-        $profile = ($subject === null ? null : (new Shelf($this->person, KitType::Subjects))->find($subject)?->document()) ?? Subjects::find('gull-flight')->document ?? [];
+        $profile =
+            ($subject === null ? null : (new Shelf($this->person, KitType::Subjects))->find($subject)?->document()) ??
+            (Subjects::find('gull-flight')->document ?? []);
         $whom = (array) ($profile['subject'] ?? []);
         $kind = is_string($whom['kind'] ?? null) ? $whom['kind'] : 'animal';
         $kit = $this->kit();
         $nearest = LensDocument::read($kit['lens'])->lens->nearestM;
 
         return RushDocument::read([
-            'format' => RushDocument::FORMAT, 'name' => 'New rush', 'subject' => $whom,
+            'format' => RushDocument::FORMAT,
+            'name' => 'New rush',
+            'subject' => $whom,
             'path' => ['start_m' => max(40.0, 1.5 * $nearest), 'heading_deg' => 30, 'notice_s' => 3],
             'scene' => ['hazards' => $profile['hazards'] ?? []],
-            'photographer' => [...(array) $this->habits->fields['photographer'], 'slowest_shutter_s' => $this->habits->floors[$kind] ?? null],
-            'kit' => $kit, 'final_use' => $this->habits->finalUse->value,
+            'photographer' => [
+                ...(array) $this->habits->fields['photographer'],
+                'slowest_shutter_s' => $this->habits->floors[$kind] ?? null,
+            ],
+            'kit' => $kit,
+            'final_use' => $this->habits->finalUse->value,
         ]);
     }
 
@@ -70,7 +78,9 @@ final readonly class FreshRush
         $subjects = $lenses = [];
         foreach ((new Shelf($this->person, KitType::Subjects))->documents() as [$id, $basedOn, $document]) {
             // A subject of the library is known by its own id to who reads, and a corrected one stands in for it.
-            $known = str_starts_with($basedOn ?? $id, KitType::SAMPLE) ? substr($basedOn ?? $id, strlen(KitType::SAMPLE)) : $id;
+            $known = str_starts_with($basedOn ?? $id, KitType::SAMPLE)
+                ? substr($basedOn ?? $id, strlen(KitType::SAMPLE))
+                : $id;
             $subjects[$known] ??= $document;
         }
         foreach ((new Shelf($this->person, KitType::Lenses))->documents() as [$id, , $document]) {
@@ -91,7 +101,9 @@ final readonly class FreshRush
         foreach (['body' => KitType::Bodies, 'lens' => KitType::Lenses] as $part => $type) {
             $shelf = new Shelf($this->person, $type);
             $id = $this->habits->fields[$part] ?? null;
-            $entry = (is_string($id) ? $shelf->find($id) : null) ?? $shelf->newest() ?? $shelf->find(KitType::SAMPLE.self::USUAL[$part]) ?? abort(500);
+            $entry =
+                (is_string($id) ? $shelf->find($id) : null) ??
+                ($shelf->newest() ?? ($shelf->find(KitType::SAMPLE.self::USUAL[$part]) ?? abort(500)));
             $kit[$part] = $entry->document();
             $kit["{$part}_id"] = $entry->id;
         }

@@ -7,7 +7,8 @@ namespace App\Kit;
 use RushHold\Document\RushDocument;
 
 /**
- * A document as it leaves an account for anybody to take: nobody's skills, nobody's kit, and where it is only when its owner says
+ * A document as it leaves an account for anybody to take: nobody's skills, nobody's kit, and where it is only when its
+ * owner says
  * so, then no nearer than the light needs it. Where a nest is, is nobody else's.
  */
 final readonly class HandedOut
@@ -39,7 +40,13 @@ final readonly class HandedOut
         }
         $light = RushDocument::read($rush)->rush->light;
 
-        return [...$rush, 'light' => [...array_diff_key($rush['light'], ['place' => true]), 'ev100' => round(max(-8.0, min(20.0, $light->ev100 - $light->offsetStops)), 1)]];
+        return [
+            ...$rush,
+            'light' => [
+                ...array_diff_key($rush['light'], ['place' => true]),
+                'ev100' => round(max(-8.0, min(20.0, $light->ev100 - $light->offsetStops)), 1),
+            ],
+        ];
     }
 
     /**
@@ -54,7 +61,9 @@ final readonly class HandedOut
             }
         }
         if (is_array($outing['place'] ?? null)) {
-            $outing['place'] = $this->rounded($this->place ? $outing['place'] : array_diff_key($outing['place'], ['name' => true]));
+            $outing['place'] = $this->rounded(
+                $this->place ? $outing['place'] : array_diff_key($outing['place'], ['name' => true]),
+            );
         }
 
         return $outing;
@@ -68,7 +77,9 @@ final readonly class HandedOut
     {
         foreach (['latitude_deg', 'longitude_deg'] as $name) {
             if (is_numeric($place[$name] ?? null)) {
-                $place[$name] = $this->place ? round((float) $place[$name], self::NEAR) : self::FAR_DEG * round((float) $place[$name] / self::FAR_DEG);
+                $place[$name] = $this->place
+                    ? round((float) $place[$name], self::NEAR)
+                    : self::FAR_DEG * round((float) $place[$name] / self::FAR_DEG);
             }
         }
 

@@ -18,7 +18,8 @@ final class Newer
 
     /**
      * @param  array<string, mixed>  $document  a rush
-     * @return list<array{part: string, id: string, name: string, differences: list<array{field: string, name: string, from: string, to: string}>}> only what differs
+     * @return list<array{part: string, id: string, name: string, differences: list<array{field: string, name: string,
+     *   from: string, to: string}>}> only what differs
      */
     public static function than(array $document, User $person): array
     {
@@ -32,9 +33,19 @@ final class Newer
                 continue;
             }
             $zoom = $part === 'lens' && (array) ($entry->document()['zoom'] ?? []) !== [];
-            $differences = Difference::between((array) ($kit[$part] ?? []), $type->filled($entry->document()), Words::in(Units::Metric), $zoom ? self::OF_THE_RUSH : []);
+            $differences = Difference::between(
+                (array) ($kit[$part] ?? []),
+                $type->filled($entry->document()),
+                Words::in(Units::Metric),
+                $zoom ? self::OF_THE_RUSH : [],
+            );
             if ($differences !== []) {
-                $newer[] = ['part' => $part, 'id' => $entry->id, 'name' => $entry->name, 'differences' => array_map(static fn (Difference $d): array => (array) $d, $differences)];
+                $newer[] = [
+                    'part' => $part,
+                    'id' => $entry->id,
+                    'name' => $entry->name,
+                    'differences' => array_map(static fn (Difference $d): array => (array) $d, $differences),
+                ];
             }
         }
 

@@ -29,7 +29,8 @@ final class Pointers
     }
 
     /**
-     * A rush that comes from elsewhere and points at nothing its owner has: at the only one of theirs that is called the
+     * A rush that comes from elsewhere and points at nothing its owner has: at the only one of theirs that is called
+     * the
      * same, at a sample that is, or at nothing.
      *
      * @param  array<string, mixed>  $document
@@ -52,7 +53,11 @@ final class Pointers
     private static function called(string $name, User $owner, KitType $type): ?string
     {
         $own = $owner->kit()->where('type', $type)->where('name', $name)->limit(2)->pluck('id');
-        $sample = array_search($name, array_map(static fn (array $document): mixed => $document['name'] ?? null, $type->samples()), true);
+        $sample = array_search(
+            $name,
+            array_map(static fn (array $document): mixed => $document['name'] ?? null, $type->samples()),
+            true,
+        );
 
         return match ($own->count()) {
             0 => is_string($sample) ? $sample : null,

@@ -48,7 +48,11 @@ final readonly class Shelf
         }
         $samples = array_slice($this->type->samples(), 0, $most);
 
-        return array_map(fn (string $id, array $document): Entry => Entry::sample($this->type, $id, $document, $this->person), array_keys($samples), $samples);
+        return array_map(
+            fn (string $id, array $document): Entry => Entry::sample($this->type, $id, $document, $this->person),
+            array_keys($samples),
+            $samples,
+        );
     }
 
     /**
@@ -83,7 +87,11 @@ final readonly class Shelf
     private function own(): Builder
     {
         $own = KitItem::query();
-        $own->where('user_id', $this->person->id)->where('type', $this->type)->orderBy('name')->orderBy('id')->limit(1000);
+        $own->where('user_id', $this->person->id)
+            ->where('type', $this->type)
+            ->orderBy('name')
+            ->orderBy('id')
+            ->limit(1000);
 
         return $own;
     }

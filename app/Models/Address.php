@@ -26,7 +26,8 @@ final class Address
     public static function rule(): Closure
     {
         return static function (string $attribute, mixed $value, Closure $fail): void {
-            Validator::make(['email' => self::of($value)], ['email' => 'email'])->fails() && $fail('That does not look like an e-mail address.');
+            Validator::make(['email' => self::of($value)], ['email' => 'email'])->fails() &&
+                $fail('That does not look like an e-mail address.');
         };
     }
 }

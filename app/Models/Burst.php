@@ -25,7 +25,8 @@ use RushHold\Record\Plausible;
  * @property string|null $lost_to
  * @property string $note
  * @property array<string, mixed>|null $hold
- * @property array{marks: array<string, array{float, float}>, count: int, by?: string}|null $mark  where the subject was marked in its pictures, and by whom: the person, or the camera, or as in a burst before
+ * @property array{marks: array<string, array{float, float}>, count: int, by?: string}|null $mark  where the subject was
+ *   marked in its pictures, and by whom: the person, or the camera, or as in a burst before
  * @property array<string, mixed>|null $following  how far it has been followed
  * @property float|null $coc_px  by which its pictures are judged; null without pictures
  * @property array<string, string>|null $answers  to questions about what went wrong in it
@@ -39,14 +40,38 @@ final class Burst extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['uuid', 'outing_id', 'rush_id', 'rush', 'shot_at', 'kept', 'frames', 'keepers', 'lost_to', 'note', 'hold', 'mark', 'following', 'coc_px', 'matched', 'clocked', 'answers', 'doubted'];
+    protected $fillable = [
+        'uuid',
+        'outing_id',
+        'rush_id',
+        'rush',
+        'shot_at',
+        'kept',
+        'frames',
+        'keepers',
+        'lost_to',
+        'note',
+        'hold',
+        'mark',
+        'following',
+        'coc_px',
+        'matched',
+        'clocked',
+        'answers',
+        'doubted',
+    ];
 
     protected $attributes = ['answers' => null, 'doubted' => false];
 
     protected static function booted(): void
     {
         $learn = static function (self $burst): void {
-            $burst->wasChanged(['kept', 'frames', 'keepers', 'rush_id', 'hold', 'doubted']) || $burst->wasRecentlyCreated || $burst->trashed() || $burst->wasChanged('deleted_at') ? LogChanged::dispatch($burst->user_id) : null;
+            $burst->wasChanged(['kept', 'frames', 'keepers', 'rush_id', 'hold', 'doubted']) ||
+            $burst->wasRecentlyCreated ||
+            $burst->trashed() ||
+            $burst->wasChanged('deleted_at')
+                ? LogChanged::dispatch($burst->user_id)
+                : null;
         };
         // Whoever changes it, by whichever door.
         self::saving(static function (self $burst): void {
@@ -59,6 +84,16 @@ final class Burst extends Model
 
     protected function casts(): array
     {
-        return ['shot_at' => 'datetime', 'hold' => 'array', 'frames' => 'integer', 'keepers' => 'integer', 'mark' => 'array', 'following' => 'array', 'coc_px' => 'float', 'answers' => 'array', 'doubted' => 'boolean'];
+        return [
+            'shot_at' => 'datetime',
+            'hold' => 'array',
+            'frames' => 'integer',
+            'keepers' => 'integer',
+            'mark' => 'array',
+            'following' => 'array',
+            'coc_px' => 'float',
+            'answers' => 'array',
+            'doubted' => 'boolean',
+        ];
     }
 }

@@ -31,13 +31,25 @@ final class CardLink extends Model
     {
         $secret = Str::random(self::LENGTH);
 
-        return [self::query()->create(['user_id' => $outing->user_id, 'outing_id' => $outing->id, 'token_hash' => hash('sha256', $secret), 'expires_at' => now()->addDays($days)]), $secret];
+        return [
+            self::query()->create([
+                'user_id' => $outing->user_id,
+                'outing_id' => $outing->id,
+                'token_hash' => hash('sha256', $secret),
+                'expires_at' => now()->addDays($days),
+            ]),
+            $secret,
+        ];
     }
 
     /** The outing behind an address; null when it has run out, was taken back, or never was. */
     public static function outingBehind(string $secret): ?SavedOuting
     {
-        return self::query()->with('outing')->where('token_hash', hash('sha256', $secret))->where('expires_at', '>', now())->first()?->outing;
+        return self::query()
+            ->with('outing')
+            ->where('token_hash', hash('sha256', $secret))
+            ->where('expires_at', '>', now())
+            ->first()?->outing;
     }
 
     /** @return BelongsTo<SavedOuting, $this> */

@@ -30,11 +30,28 @@ final class CopyLink extends Model
      * @param  array<string, mixed>  $document
      * @return array{self, string} the link and its secret, which is nowhere else
      */
-    public static function open(User $person, string $kind, string $name, array $document, int $days, string $from = ''): array
-    {
+    public static function open(
+        User $person,
+        string $kind,
+        string $name,
+        array $document,
+        int $days,
+        string $from = '',
+    ): array {
         $secret = Str::random(self::LENGTH);
 
-        return [self::query()->create(['user_id' => $person->id, 'kind' => $kind, 'name' => mb_substr($name, 0, 160), 'document' => $document, 'token_hash' => hash('sha256', $secret), 'expires_at' => now()->addDays($days), 'from' => $from]), $secret];
+        return [
+            self::query()->create([
+                'user_id' => $person->id,
+                'kind' => $kind,
+                'name' => mb_substr($name, 0, 160),
+                'document' => $document,
+                'token_hash' => hash('sha256', $secret),
+                'expires_at' => now()->addDays($days),
+                'from' => $from,
+            ]),
+            $secret,
+        ];
     }
 
     /** What is behind an address; null when it has run out, was taken back, or never was. */

@@ -58,12 +58,19 @@ final class KitItem extends Model implements Kept
     {
         self::saving(static function (self $item): void {
             $item->outline = $item->type->outline($item->document);
-            $item->bytes = strlen($item->getAttributes()['document'] ?? '') + strlen($item->getAttributes()['standing'] ?? '');
+            $item->bytes =
+                strlen($item->getAttributes()['document'] ?? '') + strlen($item->getAttributes()['standing'] ?? '');
         });
     }
 
     protected function casts(): array
     {
-        return ['type' => KitType::class, 'document' => 'array', 'outline' => 'array', 'standing' => 'array', 'version' => 'integer'];
+        return [
+            'type' => KitType::class,
+            'document' => 'array',
+            'outline' => 'array',
+            'standing' => 'array',
+            'version' => 'integer',
+        ];
     }
 }

@@ -59,12 +59,29 @@ enum KitType: string
 
         return match ($this) {
             self::Bodies => [
-                ...$some($fields, 'sensor_width_mm', 'sensor_height_mm', 'pixels_wide', 'pixels_high', 'frames_per_s', 'mirror', 'points', 'detects', 'guessed'),
-                'areas' => array_map(static fn (mixed $area): array => $some((array) $area, 'width', 'height'), (array) ($fields['areas'] ?? [])),
+                ...$some(
+                    $fields,
+                    'sensor_width_mm',
+                    'sensor_height_mm',
+                    'pixels_wide',
+                    'pixels_high',
+                    'frames_per_s',
+                    'mirror',
+                    'points',
+                    'detects',
+                    'guessed',
+                ),
+                'areas' => array_map(
+                    static fn (mixed $area): array => $some((array) $area, 'width', 'height'),
+                    (array) ($fields['areas'] ?? []),
+                ),
                 'own_words' => array_values(array_filter(array_column((array) ($fields['words'] ?? []), 'label'))),
             ],
             self::Lenses => $some($fields, 'focal_mm', 'max_aperture', 'nearest_m', 'sweep_s', 'zoom', 'extenders'),
-            self::Subjects => [...$some($fields, 'group'), 'subject' => $some((array) ($fields['subject'] ?? []), 'kind', 'figure')],
+            self::Subjects => [
+                ...$some($fields, 'group'),
+                'subject' => $some((array) ($fields['subject'] ?? []), 'kind', 'figure'),
+            ],
         };
     }
 
@@ -74,9 +91,16 @@ enum KitType: string
         $samples = match ($this) {
             self::Bodies => Bodies::all(),
             self::Lenses => Lenses::all(),
-            self::Subjects => array_column(array_map(static fn (LibrarySubject $s): array => [$s->id, $s->document], Subjects::all()), 1, 0),
+            self::Subjects => array_column(
+                array_map(static fn (LibrarySubject $s): array => [$s->id, $s->document], Subjects::all()),
+                1,
+                0,
+            ),
         };
 
-        return array_combine(array_map(static fn (string $id): string => self::SAMPLE.$id, array_keys($samples)), $samples);
+        return array_combine(
+            array_map(static fn (string $id): string => self::SAMPLE.$id, array_keys($samples)),
+            $samples,
+        );
     }
 }

@@ -45,7 +45,24 @@ final class Picture extends Model
 
     public const REFUSED = 'refused';
 
-    protected $fillable = ['sha256', 'name', 'bytes', 'original', 'stage', 'problem', 'burst_id', 'taken_at', 'written_at', 'zone', 'wide', 'high', 'facts', 'measured', 'kept', 'lost_to'];
+    protected $fillable = [
+        'sha256',
+        'name',
+        'bytes',
+        'original',
+        'stage',
+        'problem',
+        'burst_id',
+        'taken_at',
+        'written_at',
+        'zone',
+        'wide',
+        'high',
+        'facts',
+        'measured',
+        'kept',
+        'lost_to',
+    ];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
@@ -57,26 +74,52 @@ final class Picture extends Model
     public static function ofBurst(Burst $burst): Collection
     {
         $own = self::query();
-        $own->where('burst_id', $burst->id)->where('stage', self::LOOKED)->orderByRaw('taken_at is null, taken_at, written_at')->orderBy('name');
+        $own->where('burst_id', $burst->id)
+            ->where('stage', self::LOOKED)
+            ->orderByRaw('taken_at is null, taken_at, written_at')
+            ->orderBy('name');
 
         return $own->get();
     }
 
     protected function casts(): array
     {
-        return ['bytes' => 'integer', 'original' => 'boolean', 'taken_at' => 'datetime', 'written_at' => 'datetime', 'lent_by' => 'integer', 'facts' => 'array', 'measured' => 'array', 'kept' => 'boolean', 'burst_id' => 'integer'];
+        return [
+            'bytes' => 'integer',
+            'original' => 'boolean',
+            'taken_at' => 'datetime',
+            'written_at' => 'datetime',
+            'lent_by' => 'integer',
+            'facts' => 'array',
+            'measured' => 'array',
+            'kept' => 'boolean',
+            'burst_id' => 'integer',
+        ];
     }
 
     /** By what its file says of it. */
     public function taken(): Taken
     {
-        $fact = fn (string $name): ?float => is_numeric($this->facts[$name] ?? null) ? (float) $this->facts[$name] : null;
+        $fact = fn (string $name): ?float => is_numeric($this->facts[$name] ?? null)
+            ? (float) $this->facts[$name]
+            : null;
         $seconds = static fn (?Carbon $at): ?float => $at === null ? null : $at->getPreciseTimestamp(3) / 1000;
 
-        return new Taken($this->name, $seconds($this->taken_at), $seconds($this->written_at), (string) ($this->facts['body'] ?? ''), $fact('shutter_s'), $fact('focal_mm'), $fact('distance_m') ?? $fact('focus_m'));
+        return new Taken(
+            $this->name,
+            $seconds($this->taken_at),
+            $seconds($this->written_at),
+            (string) ($this->facts['body'] ?? ''),
+            $fact('shutter_s'),
+            $fact('focal_mm'),
+            $fact('distance_m') ?? $fact('focus_m'),
+        );
     }
 
-    /** Whether it is kept: what the person says, or what was measured while they say nothing; null while neither is known. */
+    /**
+     * Whether it is kept: what the person says, or what was measured while they say nothing; null while neither is
+     * known.
+     */
     public function isKept(): ?bool
     {
         $verdict = $this->measured['verdict'] ?? null;

@@ -41,7 +41,17 @@ final class SavedOuting extends Model implements Kept
     use SoftDeletes;
 
     /** What a list shows of an outing. */
-    public const LISTED = ['id', 'name', 'place', 'starts_at', 'ends_at', 'rushes', 'document', 'version', 'updated_at'];
+    public const LISTED = [
+        'id',
+        'name',
+        'place',
+        'starts_at',
+        'ends_at',
+        'rushes',
+        'document',
+        'version',
+        'updated_at',
+    ];
 
     protected $table = 'outings';
 
@@ -67,7 +77,9 @@ final class SavedOuting extends Model implements Kept
     protected static function booted(): void
     {
         self::saving(static function (self $outing): void {
-            $text = static fn (string $field): string => is_string($value = data_get($outing->document, $field)) ? $value : '';
+            $text = static fn (string $field): string => is_string($value = data_get($outing->document, $field))
+                ? $value
+                : '';
             $outing->name = $text('name');
             $outing->place = $text('place.name');
             // The document was read before: these are a day, times and a zone.
@@ -83,6 +95,12 @@ final class SavedOuting extends Model implements Kept
 
     protected function casts(): array
     {
-        return ['document' => 'array', 'version' => 'integer', 'starts_at' => 'datetime', 'ends_at' => 'datetime', 'rushes' => 'integer'];
+        return [
+            'document' => 'array',
+            'version' => 'integer',
+            'starts_at' => 'datetime',
+            'ends_at' => 'datetime',
+            'rushes' => 'integer',
+        ];
     }
 }

@@ -59,7 +59,18 @@ final class SavedRush extends Model implements Kept
     }
 
     /** What a list shows of a rush; its document stays where it is. */
-    public const LISTED = ['id', 'name', 'subject', 'kind', 'figure', 'speed_mps', 'start_m', 'focal_mm', 'tags', 'updated_at'];
+    public const LISTED = [
+        'id',
+        'name',
+        'subject',
+        'kind',
+        'figure',
+        'speed_mps',
+        'start_m',
+        'focal_mm',
+        'tags',
+        'updated_at',
+    ];
 
     /**
      * Those whose name or subject contains every word.
@@ -69,7 +80,9 @@ final class SavedRush extends Model implements Kept
      */
     public static function matching(Builder $query, string $search): Builder
     {
-        foreach (array_slice(preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::MOST_WORDS) as $word) {
+        foreach (
+            array_slice(preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, self::MOST_WORDS) as $word
+        ) {
             $like = '%'.addcslashes($word, '%_\\').'%';
             $query->where(fn (Builder $q) => $q->where('name', 'like', $like)->orWhere('subject', 'like', $like));
         }
@@ -85,11 +98,16 @@ final class SavedRush extends Model implements Kept
             $rush->subject = is_string($subject['name'] ?? null) ? $subject['name'] : '';
             $rush->kind = is_string($subject['kind'] ?? null) ? $subject['kind'] : '';
             $rush->figure = is_string($subject['figure'] ?? null) ? $subject['figure'] : 'plain';
-            $number = static fn (string $field, float $default): float => is_numeric($value = data_get($rush->document, $field)) ? (float) $value : $default;
+            $number = static fn (string $field, float $default): float => is_numeric(
+                $value = data_get($rush->document, $field),
+            )
+                ? (float) $value
+                : $default;
             $rush->speed_mps = $number('subject.speed_mps', 0);
             $rush->start_m = $number('path.start_m', 0);
             $rush->focal_mm = $number('kit.lens.focal_mm', 0) * $number('kit.extender', 1);
-            $rush->bytes = strlen($rush->getAttributes()['document'] ?? '') + strlen($rush->getAttributes()['pins'] ?? '');
+            $rush->bytes =
+                strlen($rush->getAttributes()['document'] ?? '') + strlen($rush->getAttributes()['pins'] ?? '');
         });
     }
 

@@ -30,7 +30,18 @@ final class ShelfItem extends Model
     use HasUlids;
 
     /** What a list needs; the document stays where it is. */
-    public const LISTED = ['id', 'user_id', 'kit_id', 'type', 'name', 'shown_as', 'outline', 'taken', 'hidden', 'updated_at'];
+    public const LISTED = [
+        'id',
+        'user_id',
+        'kit_id',
+        'type',
+        'name',
+        'shown_as',
+        'outline',
+        'taken',
+        'hidden',
+        'updated_at',
+    ];
 
     protected $fillable = ['user_id', 'kit_id', 'type', 'name', 'words', 'shown_as', 'document', 'outline'];
 
@@ -44,6 +55,12 @@ final class ShelfItem extends Model
 
     protected function casts(): array
     {
-        return ['type' => KitType::class, 'document' => 'array', 'outline' => 'array', 'hidden' => 'boolean', 'taken' => 'integer'];
+        return [
+            'type' => KitType::class,
+            'document' => 'array',
+            'outline' => 'array',
+            'hidden' => 'boolean',
+            'taken' => 'integer',
+        ];
     }
 }

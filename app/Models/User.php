@@ -40,7 +40,21 @@ final class User extends Authenticatable
     protected $fillable = ['name', 'email', 'password', 'is_demo', 'habits'];
 
     /** What a new account begins with. */
-    protected $attributes = ['is_demo' => false, 'habits' => null, 'standings' => null, 'remember_token' => null, 'demo_until' => null, 'session_key' => '', 'keeps_originals' => true, 'uses_learned' => true, 'learned' => null, 'learns_from' => null, 'practice' => null, 'calendar_hash' => null, 'calendar_since' => null];
+    protected $attributes = [
+        'is_demo' => false,
+        'habits' => null,
+        'standings' => null,
+        'remember_token' => null,
+        'demo_until' => null,
+        'session_key' => '',
+        'keeps_originals' => true,
+        'uses_learned' => true,
+        'learned' => null,
+        'learns_from' => null,
+        'practice' => null,
+        'calendar_hash' => null,
+        'calendar_since' => null,
+    ];
 
     /** Where a session keeps the key of its person. */
     public const SESSION_KEY = 'session_key';
@@ -97,7 +111,9 @@ final class User extends Authenticatable
     /** The demo that visitors get a copy of, when there is one. */
     public static function demo(): ?self
     {
-        return self::query()->where(['is_demo' => true, 'demo_until' => null, 'session_key' => ''])->first();
+        return self::query()
+            ->where(['is_demo' => true, 'demo_until' => null, 'session_key' => ''])
+            ->first();
     }
 
     protected static function booted(): void
@@ -109,6 +125,18 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'is_demo' => 'boolean', 'keeps_originals' => 'boolean', 'learned' => 'array', 'practice' => 'array', 'uses_learned' => 'boolean', 'learns_from' => 'datetime', 'calendar_since' => 'datetime', 'demo_until' => 'datetime', 'habits' => 'array', 'standings' => 'array'];
+        return [
+            'password' => 'hashed',
+            'is_demo' => 'boolean',
+            'keeps_originals' => 'boolean',
+            'learned' => 'array',
+            'practice' => 'array',
+            'uses_learned' => 'boolean',
+            'learns_from' => 'datetime',
+            'calendar_since' => 'datetime',
+            'demo_until' => 'datetime',
+            'habits' => 'array',
+            'standings' => 'array',
+        ];
     }
 }

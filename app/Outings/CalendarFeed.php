@@ -11,7 +11,10 @@ use App\Practice\PracticeCalendar;
 use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
 
-/** All outings of a person and their coming practice in one calendar, iCalendar (RFC 5545), for programs that subscribe to it. */
+/**
+ * All outings of a person and their coming practice in one calendar, iCalendar (RFC 5545), for programs that subscribe
+ * to it.
+ */
 final class CalendarFeed
 {
     /** Outings that ended longer ago are left out. */
@@ -29,24 +32,37 @@ final class CalendarFeed
      */
     public static function of(User $person, array $ladder, string $at, callable $address): string
     {
-        return CalendarFile::of('Outings and practice', static function (VCalendar $calendar) use ($person, $ladder, $at, $address): void {
-            self::outings($calendar, $person, $address);
-            PracticeCalendar::into($calendar, $ladder, $at);
-        }, ['X-WR-CALNAME' => 'Rush Hold', 'REFRESH-INTERVAL' => self::REFRESH, 'X-PUBLISHED-TTL' => self::REFRESH]);
+        return CalendarFile::of(
+            'Outings and practice',
+            static function (VCalendar $calendar) use ($person, $ladder, $at, $address): void {
+                self::outings($calendar, $person, $address);
+                PracticeCalendar::into($calendar, $ladder, $at);
+            },
+            ['X-WR-CALNAME' => 'Rush Hold', 'REFRESH-INTERVAL' => self::REFRESH, 'X-PUBLISHED-TTL' => self::REFRESH],
+        );
     }
 
     /** @param  callable(SavedOuting): string  $address */
     private static function outings(VCalendar $calendar, User $person, callable $address): void
     {
         $kept = SavedOuting::query();
-        $kept->where('user_id', $person->id)->where('ends_at', '>', now()->subDays(self::BACK_DAYS))->orderByDesc('starts_at')->limit(self::MOST);
+        $kept
+            ->where('user_id', $person->id)
+            ->where('ends_at', '>', now()->subDays(self::BACK_DAYS))
+            ->orderByDesc('starts_at')
+            ->limit(self::MOST);
         $utc = new DateTimeZone('UTC');
         foreach ($kept->get() as $outing) {
             $calendar->add('VEVENT', [
-                'UID' => CalendarFile::uid("outing $outing->id"), 'SEQUENCE' => $outing->version, 'DTSTAMP' => $outing->updated_at->toDateTimeImmutable()->setTimezone($utc),
-                'SUMMARY' => $outing->name === '' ? 'Outing' : $outing->name, 'LOCATION' => $outing->place, 'URL' => $address($outing),
+                'UID' => CalendarFile::uid("outing $outing->id"),
+                'SEQUENCE' => $outing->version,
+                'DTSTAMP' => $outing->updated_at->toDateTimeImmutable()->setTimezone($utc),
+                'SUMMARY' => $outing->name === '' ? 'Outing' : $outing->name,
+                'LOCATION' => $outing->place,
+                'URL' => $address($outing),
                 'DESCRIPTION' => $outing->rushes === 1 ? 'One rush' : "$outing->rushes rushes",
-                'DTSTART' => $outing->starts_at->toDateTimeImmutable()->setTimezone($utc), 'DTEND' => $outing->ends_at->toDateTimeImmutable()->setTimezone($utc),
+                'DTSTART' => $outing->starts_at->toDateTimeImmutable()->setTimezone($utc),
+                'DTEND' => $outing->ends_at->toDateTimeImmutable()->setTimezone($utc),
             ]);
         }
     }

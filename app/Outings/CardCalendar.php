@@ -28,13 +28,18 @@ final class CardCalendar
             $says = array_filter([
                 $rush['by'] === null ? '' : "Hold {$rush['by']['name']}.",
                 "$rush[shutter], $rush[aperture], $rush[iso].",
-                $rush['changes'] === null || $rush['changes']['says'] === [] ? '' : 'Change first: '.implode('; ', $rush['changes']['says']).'.',
+                $rush['changes'] === null || $rush['changes']['says'] === []
+                    ? ''
+                    : 'Change first: '.implode('; ', $rush['changes']['says']).'.',
                 $rush['habit'],
             ]);
             $calendar->add('VEVENT', [
                 'UID' => CalendarFile::uid("$card[name] $card[from] $rush[number]"),
-                'SUMMARY' => $rush['name'], 'LOCATION' => $card['place'], 'DESCRIPTION' => implode("\n", $says),
-                'DTSTART' => self::utc($rush['planned']['from']), 'DTEND' => self::utc($rush['planned']['to']),
+                'SUMMARY' => $rush['name'],
+                'LOCATION' => $card['place'],
+                'DESCRIPTION' => implode("\n", $says),
+                'DTSTART' => self::utc($rush['planned']['from']),
+                'DTEND' => self::utc($rush['planned']['to']),
             ]);
         }
     }

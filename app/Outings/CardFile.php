@@ -20,7 +20,10 @@ enum CardFile: string
     public function written(array $card): array
     {
         $name = Str::slug(is_string($card['name'] ?? null) ? $card['name'] : '') ?: 'outing';
-        [$ending, $type, $bytes] = $this === self::Calendar ? ['ics', 'text/calendar', CardCalendar::of($card)] : ["$this->value.pdf", 'application/pdf', CardPaper::of($card, $this)];
+        [$ending, $type, $bytes] =
+            $this === self::Calendar
+                ? ['ics', 'text/calendar', CardCalendar::of($card)]
+                : ["$this->value.pdf", 'application/pdf', CardPaper::of($card, $this)];
 
         return ['name' => "$name.$ending", 'type' => $type, 'base64' => base64_encode($bytes)];
     }

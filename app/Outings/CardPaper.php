@@ -8,7 +8,8 @@ use App\Documents\Sheet;
 use Dompdf\Dompdf;
 
 /**
- * A card on paper, black on white: on A6 a page for each rush, one for the buttons and one for the checklist, each fitted to its page;
+ * A card on paper, black on white: on A6 a page for each rush, one for the buttons and one for the checklist, each
+ * fitted to its page;
  * on A4 eight of them to cut out.
  */
 final class CardPaper
@@ -30,7 +31,10 @@ final class CardPaper
     /** @param  array<string, mixed>  $card  as CardDocument writes it */
     public static function of(array $card, CardFile $paper): string
     {
-        $sizes = $paper === CardFile::A6 ? array_map(static fn (array $page): float => self::fitting($card, $page), self::pages($card)) : [];
+        $sizes =
+            $paper === CardFile::A6
+                ? array_map(static fn (array $page): float => self::fitting($card, $page), self::pages($card))
+                : [];
 
         return (string) self::drawn(self::html($card, $paper, self::pages($card), $sizes), $paper)->output();
     }
@@ -43,7 +47,10 @@ final class CardPaper
     public static function html(array $card, CardFile $paper, ?array $pages = null, array $sizes = []): string
     {
         $pages ??= self::pages($card);
-        $text = static fn (mixed $said): string => htmlspecialchars(is_scalar($said) ? (string) $said : '', ENT_QUOTES | ENT_SUBSTITUTE);
+        $text = static fn (mixed $said): string => htmlspecialchars(
+            is_scalar($said) ? (string) $said : '',
+            ENT_QUOTES | ENT_SUBSTITUTE,
+        );
         $clock = static fn (mixed $at): string => is_string($at) ? substr($at, 11, 5) : '';
         ob_start();
         require dirname(__DIR__, 2).'/resources/paper/'.($paper === CardFile::A6 ? 'card.php' : 'sheet.php');
@@ -59,7 +66,10 @@ final class CardPaper
      */
     private static function pages(array $card): array
     {
-        $each = static fn (string $what, mixed $all): array => array_map(static fn (int $i): array => [$what, $i], array_keys(array_values((array) $all)));
+        $each = static fn (string $what, mixed $all): array => array_map(
+            static fn (int $i): array => [$what, $i],
+            array_keys(array_values((array) $all)),
+        );
 
         return [...$each('rush', $card['rushes'] ?? []), ...$each('buttons', $card['buttons'] ?? []), ['checklist', 0]];
     }
@@ -73,7 +83,11 @@ final class CardPaper
     private static function fitting(array $card, array $page): float
     {
         foreach (self::SIZES as $size) {
-            if (self::drawn(self::html($card, CardFile::A6, [$page], [$size]), CardFile::A6)->getCanvas()->get_page_count() === 1) {
+            if (
+                self::drawn(self::html($card, CardFile::A6, [$page], [$size]), CardFile::A6)
+                    ->getCanvas()
+                    ->get_page_count() === 1
+            ) {
                 return $size;
             }
         }

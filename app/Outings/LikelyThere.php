@@ -20,10 +20,13 @@ final class LikelyThere
         $groups = $others = [];
         foreach (Subjects::all() as $known) {
             $read = SubjectDocument::read($known->document);
-            in_array($read->subject->name, $hoped, true) ? $groups[$read->group] = true : $others[] = $read;
+            in_array($read->subject->name, $hoped, true) ? ($groups[$read->group] = true) : ($others[] = $read);
         }
         $likely = array_filter($others, static fn (SubjectDocument $s): bool => isset($groups[$s->group]));
 
-        return array_map(static fn (SubjectDocument $s): array => ['subject' => $s->subject, 'speedMps' => $s->speedMps], array_slice(array_values($likely), 0, Pocket::MOST));
+        return array_map(
+            static fn (SubjectDocument $s): array => ['subject' => $s->subject, 'speedMps' => $s->speedMps],
+            array_slice(array_values($likely), 0, Pocket::MOST),
+        );
     }
 }

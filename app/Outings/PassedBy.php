@@ -15,12 +15,19 @@ final class PassedBy
 {
     /**
      * @param  array<string, mixed>  $outing  with its rushes inside
-     * @return array<string, mixed> a rush document like the first of the outing, with another subject, path, clutter and light
+     * @return array<string, mixed> a rush document like the first of the outing, with another subject, path, clutter
+     *   and light
      *
      * @throws Refused if the outing has no rush, or nobody knows the subject
      */
-    public static function rush(array $outing, string $who, float $metres, Heading $way, Through $through, float $ev100): array
-    {
+    public static function rush(
+        array $outing,
+        string $who,
+        float $metres,
+        Heading $way,
+        Through $through,
+        float $ev100,
+    ): array {
         $entries = array_values(array_filter((array) ($outing['rushes'] ?? []), is_array(...)));
         $like = $entries[0]['rush'] ?? null;
         $subject = self::subject($entries, $who);
@@ -35,10 +42,20 @@ final class PassedBy
         $like['kit'] = $kit;
         unset($like['group'], $like['kit']['body_id'], $like['kit']['lens_id']);
 
-        return [...$like, 'format' => RushDocument::FORMAT, 'name' => mb_substr("$who, unplanned", 0, 120), 'subject' => $subject,
+        return [
+            ...$like,
+            'format' => RushDocument::FORMAT,
+            'name' => mb_substr("$who, unplanned", 0, 120),
+            'subject' => $subject,
             'path' => ['start_m' => $metres, 'heading_deg' => $way->degrees()],
-            'scene' => [...(array) ($like['scene'] ?? []), 'front_clutter' => $through->clutter(), 'obstacles_per_s' => 0, 'backlit' => false],
-            'light' => ['ev100' => max(-8.0, min(20.0, $ev100))]];
+            'scene' => [
+                ...(array) ($like['scene'] ?? []),
+                'front_clutter' => $through->clutter(),
+                'obstacles_per_s' => 0,
+                'backlit' => false,
+            ],
+            'light' => ['ev100' => max(-8.0, min(20.0, $ev100))],
+        ];
     }
 
     /**

@@ -16,7 +16,8 @@ use RushHold\Library\Subjects;
 use RushHold\Refused;
 
 /**
- * The rushes of an outing: where it is kept they stand in it by their ids, so that what is changed on the desk is changed
+ * The rushes of an outing: where it is kept they stand in it by their ids, so that what is changed on the desk is
+ * changed
  * in it as well; where it goes out it has them inside.
  */
 final readonly class Rushes
@@ -39,8 +40,16 @@ final readonly class Rushes
         $rushes = self::entries($outing);
         foreach ($rushes as $i => $entry) {
             if (is_string($entry['rush'] ?? null)) {
-                $saved = $kept->firstWhere('id', $entry['rush']) ?? throw ValidationException::withMessages(["outing.rushes.$i" => 'Rush '.($i + 1).' of the outing is not among yours any more. Leave it out.']);
-                $entry = [...$entry, 'rush' => $saved->document, ...($saved->pins === null || $saved->pins === [] ? [] : ['pins' => $saved->pins])];
+                $saved =
+                    $kept->firstWhere('id', $entry['rush']) ??
+                    throw ValidationException::withMessages([
+                        "outing.rushes.$i" => 'Rush '.($i + 1).' of the outing is not among yours any more. Leave it out.',
+                    ]);
+                $entry = [
+                    ...$entry,
+                    'rush' => $saved->document,
+                    ...$saved->pins === null || $saved->pins === [] ? [] : ['pins' => $saved->pins],
+                ];
             }
             $name = data_get($entry, 'rush.subject.name');
             $habit = is_string($name) && ($entry['habit'] ?? '') === '' ? self::habit($name) : '';
@@ -60,12 +69,29 @@ final readonly class Rushes
     {
         $kept = $this->kept($outing);
         $entries = self::entries($outing);
-        $there = array_filter($entries, static fn (array $entry): bool => ! is_string($entry['rush'] ?? null) || $kept->contains('id', $entry['rush']));
+        $there = array_filter(
+            $entries,
+            static fn (array $entry): bool => ! is_string($entry['rush'] ?? null) ||
+                $kept->contains('id', $entry['rush']),
+        );
         $numbers = array_flip(array_keys($there));
         $order = $outing['order'] ?? 'solved';
 
-        return [[...$outing, 'rushes' => array_values($there),
-            'order' => is_array($order) ? array_values(array_filter(array_map(static fn (mixed $n): ?int => is_int($n) ? $numbers[$n] ?? null : null, $order), is_int(...))) : $order], count($entries) - count($there)];
+        return [
+            [
+                ...$outing,
+                'rushes' => array_values($there),
+                'order' => is_array($order)
+                    ? array_values(
+                        array_filter(
+                            array_map(static fn (mixed $n): ?int => is_int($n) ? $numbers[$n] ?? null : null, $order),
+                            is_int(...),
+                        ),
+                    )
+                    : $order,
+            ],
+            count($entries) - count($there),
+        ];
     }
 
     /**
@@ -86,7 +112,13 @@ final readonly class Rushes
                 $fields = Pointers::found($read->fields, $this->person);
                 $pins = is_array($entry['pins'] ?? null) ? $entry['pins'] : [];
                 unset($entry['pins']);
-                $rushes[$i] = [...$entry, 'rush' => $this->same($fields, $pins) ?? (new Keeper($this->person))->keep($this->person->rushes()->make(['document' => $fields, 'pins' => $pins ?: null]))->id];
+                $rushes[$i] = [
+                    ...$entry,
+                    'rush' => $this->same($fields, $pins) ??
+                        (new Keeper($this->person))->keep(
+                            $this->person->rushes()->make(['document' => $fields, 'pins' => $pins ?: null]),
+                        )->id,
+                ];
             }
         }
 
@@ -99,7 +131,13 @@ final readonly class Rushes
      */
     private function same(array $fields, array $pins): ?string
     {
-        foreach ($this->person->rushes()->where('name', is_string($fields['name'] ?? null) ? $fields['name'] : '')->limit(20)->get() as $saved) {
+        foreach (
+            $this->person
+                ->rushes()
+                ->where('name', is_string($fields['name'] ?? null) ? $fields['name'] : '')
+                ->limit(20)
+                ->get() as $saved
+        ) {
             if ($saved->document == $fields && ($saved->pins ?? []) == $pins) {
                 return $saved->id;
             }
@@ -136,7 +174,17 @@ final readonly class Rushes
     {
         /** @var array<string, string>|null $habits */
         static $habits = null;
-        $habits ??= array_column(array_map(static fn (LibrarySubject $s): array => [$s->document['subject']['name'] ?? '', $s->document['habit'] ?? ''], Subjects::all()), 1, 0);
+        $habits ??= array_column(
+            array_map(
+                static fn (LibrarySubject $s): array => [
+                    $s->document['subject']['name'] ?? '',
+                    $s->document['habit'] ?? '',
+                ],
+                Subjects::all(),
+            ),
+            1,
+            0,
+        );
 
         return $habits[$name] ?? '';
     }

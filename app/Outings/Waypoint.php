@@ -24,7 +24,11 @@ final class Waypoint
         if (str_contains($gpx, '<!')) {
             $gpx = (string) preg_replace('/<!--.*?-->/s', '', $gpx);
         }
-        if (trim($gpx) === '' || str_contains($gpx, '<!DOCTYPE') || ($reader = XMLReader::XML($gpx, null, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING)) === false) {
+        if (
+            trim($gpx) === '' ||
+            str_contains($gpx, '<!DOCTYPE') ||
+            ($reader = XMLReader::XML($gpx, null, LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING)) === false
+        ) {
             throw Refused::because('file', 'gpx');
         }
         assert($reader instanceof XMLReader);
@@ -34,7 +38,11 @@ final class Waypoint
             if ($reader->nodeType === XMLReader::ELEMENT && in_array($reader->localName, self::ELEMENTS, true)) {
                 $within = isset($found[$reader->localName]) ? null : $reader->localName;
                 if ($within !== null) {
-                    $found[$within] = ['lat' => $reader->getAttribute('lat'), 'lon' => $reader->getAttribute('lon'), 'name' => ''];
+                    $found[$within] = [
+                        'lat' => $reader->getAttribute('lat'),
+                        'lon' => $reader->getAttribute('lon'),
+                        'name' => '',
+                    ];
                 }
                 $within = $reader->isEmptyElement ? null : $within;
             } elseif ($reader->nodeType === XMLReader::END_ELEMENT && $reader->localName === $within) {
@@ -47,7 +55,11 @@ final class Waypoint
             $lat = filter_var($found[$element]['lat'] ?? null, FILTER_VALIDATE_FLOAT);
             $lon = filter_var($found[$element]['lon'] ?? null, FILTER_VALIDATE_FLOAT);
             if ($lat !== false && $lon !== false && abs($lat) <= 90 && abs($lon) <= 180) {
-                return ['name' => mb_substr($found[$element]['name'] ?? '', 0, 120), 'latitude_deg' => $lat, 'longitude_deg' => $lon];
+                return [
+                    'name' => mb_substr($found[$element]['name'] ?? '', 0, 120),
+                    'latitude_deg' => $lat,
+                    'longitude_deg' => $lon,
+                ];
             }
         }
 

@@ -17,7 +17,23 @@ use Illuminate\Support\Str;
 final readonly class Arranging
 {
     /** What of a burst may change by any of this. */
-    private const OF_A_BURST = ['rush_id', 'rush', 'outing_id', 'matched', 'coc_px', 'hold', 'note', 'kept', 'frames', 'keepers', 'lost_to', 'shot_at', 'mark', 'following', 'deleted_at'];
+    private const OF_A_BURST = [
+        'rush_id',
+        'rush',
+        'outing_id',
+        'matched',
+        'coc_px',
+        'hold',
+        'note',
+        'kept',
+        'frames',
+        'keepers',
+        'lost_to',
+        'shot_at',
+        'mark',
+        'following',
+        'deleted_at',
+    ];
 
     public function __construct(private User $person)
     {
@@ -37,8 +53,8 @@ final readonly class Arranging
             $bursts = $this->bursts($pictures, $step);
             foreach ($pictures as $picture) {
                 $step->before($picture, 'kept', 'lost_to');
-                array_key_exists('said', $given) && $picture->kept = $given['said'];
-                array_key_exists('lost_to', $given) && $picture->lost_to = $given['lost_to'];
+                array_key_exists('said', $given) && ($picture->kept = $given['said']);
+                array_key_exists('lost_to', $given) && ($picture->lost_to = $given['lost_to']);
                 $picture->save();
             }
             $bursts->each(Counted::again(...));
@@ -77,10 +93,14 @@ final readonly class Arranging
         return DB::transaction(function () use ($ids, $to): array {
             [$pictures, $step] = [$this->pictures($ids), Step::of($this->person)];
             $from = $this->bursts($pictures, $step);
-            $to === null ? $step->made($to = $this->ownOf($pictures, $from->first())) : $step->before($to, ...self::OF_A_BURST);
+            $to === null
+                ? $step->made($to = $this->ownOf($pictures, $from->first()))
+                : $step->before($to, ...self::OF_A_BURST);
             // A burst that was logged on the card has its first pictures now.
             $first = $pictures->first();
-            $to->coc_px === null && $first !== null && $to->fill(['coc_px' => Grouping::cocPx($this->person->rushes()->find($to->rush_id), $first)])->save();
+            $to->coc_px === null &&
+                $first !== null &&
+                $to->fill(['coc_px' => Grouping::cocPx($this->person->rushes()->find($to->rush_id), $first)])->save();
             foreach ($pictures as $picture) {
                 $step->before($picture, 'burst_id', 'measured');
                 $picture->fill(['burst_id' => $to->id])->save();
@@ -104,9 +124,17 @@ final readonly class Arranging
             $step = Step::of($this->person);
             foreach ($bursts as $burst) {
                 $step->before($burst, ...self::OF_A_BURST);
-                Picture::ofBurst($burst)->each(static fn (Picture $picture): Step => $step->before($picture, 'burst_id', 'measured'));
+                Picture::ofBurst($burst)->each(
+                    static fn (Picture $picture): Step => $step->before($picture, 'burst_id', 'measured'),
+                );
             }
-            usort($bursts, static fn (Burst $a, Burst $b): int => [$a->matched !== Grouping::SAID, $a->shot_at] <=> [$b->matched !== Grouping::SAID, $b->shot_at]);
+            usort(
+                $bursts,
+                static fn (Burst $a, Burst $b): int => [$a->matched !== Grouping::SAID, $a->shot_at] <=> [
+                    $b->matched !== Grouping::SAID,
+                    $b->shot_at,
+                ],
+            );
             $one = array_shift($bursts);
             foreach ($bursts as $other) {
                 $one = Told::merged($one, $other);
@@ -128,9 +156,18 @@ final readonly class Arranging
             $step = Step::of($this->person);
             foreach ($bursts as $burst) {
                 $step->before($burst, ...self::OF_A_BURST);
-                $pictures = Picture::ofBurst($burst)->each(static fn (Picture $picture): Step => $step->before($picture, 'measured'));
+                $pictures = Picture::ofBurst($burst)->each(
+                    static fn (Picture $picture): Step => $step->before($picture, 'measured'),
+                );
                 $first = $pictures->first();
-                $burst->fill(['rush_id' => $rush->id, 'rush' => $rush->name, 'matched' => Grouping::SAID, ...($first === null ? [] : ['coc_px' => Grouping::cocPx($rush, $first)])])->save();
+                $burst
+                    ->fill([
+                        'rush_id' => $rush->id,
+                        'rush' => $rush->name,
+                        'matched' => Grouping::SAID,
+                        ...$first === null ? [] : ['coc_px' => Grouping::cocPx($rush, $first)],
+                    ])
+                    ->save();
                 if ($first !== null) {
                     Told::judgedAnew($burst);
                     $burst->mark === null && FindSubject::soon($burst);
@@ -149,7 +186,11 @@ final readonly class Arranging
     {
         $mine = Picture::query();
         $found = $mine->where('user_id', $this->person->id)->whereKey($ids)->lockForUpdate()->get();
-        abort_unless($found->count() === count(array_unique($ids)), 404, 'Some of these pictures are not there any more.');
+        abort_unless(
+            $found->count() === count(array_unique($ids)),
+            404,
+            'Some of these pictures are not there any more.',
+        );
 
         return $found;
     }
@@ -179,10 +220,13 @@ final readonly class Arranging
         $ids = $pictures->modelKeys();
         $mark = $from?->mark;
         $burst = new Burst([
-            ...($from?->only(['outing_id', 'rush_id', 'rush', 'matched', 'clocked', 'hold', 'coc_px']) ?? ['rush' => 'Not matched to a rush', 'coc_px' => LookAt::COC_PX]),
+            ...$from?->only(['outing_id', 'rush_id', 'rush', 'matched', 'clocked', 'hold', 'coc_px']) ?? [
+                'rush' => 'Not matched to a rush',
+                'coc_px' => LookAt::COC_PX,
+            ],
             'uuid' => (string) Str::uuid(),
             'note' => '',
-            'shot_at' => $first->taken_at ?? $from->shot_at ?? now(),
+            'shot_at' => $first->taken_at ?? ($from->shot_at ?? now()),
             // What was found in them stays found.
             'mark' => $mark === null ? null : [...$mark, 'marks' => array_intersect_key($mark['marks'], array_flip($ids))],
         ]);
@@ -191,10 +235,14 @@ final readonly class Arranging
         return $burst;
     }
 
-    /** A burst some pictures are gone from: without any it is gone as well, unless somebody has said something of it. */
+    /**
+     * A burst some pictures are gone from: without any it is gone as well, unless somebody has said something of it.
+     */
     private function settled(Burst $burst): void
     {
         $empty = Picture::ofBurst($burst)->isEmpty();
-        $empty && $burst->note === '' && $burst->kept === null && $burst->answers === null ? $burst->delete() : Counted::again($burst);
+        $empty && $burst->note === '' && $burst->kept === null && $burst->answers === null
+            ? $burst->delete()
+            : Counted::again($burst);
     }
 }

@@ -9,8 +9,10 @@ use ImagickException;
 use Symfony\Component\Process\Process;
 
 /**
- * A piece of a picture pixel for pixel, read without the rest of it: of a JPEG only the lines of the piece are unpacked, so that
- * a picture of a hundred megapixels takes no more memory than a small one. Whoever calls this does so in a process of its own.
+ * A piece of a picture pixel for pixel, read without the rest of it: of a JPEG only the lines of the piece are
+ * unpacked, so that
+ * a picture of a hundred megapixels takes no more memory than a small one. Whoever calls this does so in a process of
+ * its own.
  */
 final class Cut
 {
@@ -44,14 +46,17 @@ final class Cut
     /** @throws ImagickException */
     private static function cut(string $file, float $x, float $y, int $side): ?string
     {
-        $told = new Imagick;
+        $told = new Imagick();
         $told->pingImage("jpeg:$file");
         $turned = new Turned($told->getImageOrientation(), $told->getImageWidth(), $told->getImageHeight());
         [$across, $down] = [min($side, $turned->wide()), min($side, $turned->high())];
         $left = max(0, min($turned->wide() - $across, (int) round(($x + 0.5) * $turned->wide() - $across / 2)));
         $top = max(0, min($turned->high() - $down, (int) round(($y + 0.5) * $turned->high() - $down / 2)));
         [$l, $t, $w, $h] = $turned->inFile($left, $top, $across, $down);
-        $process = new Process(['djpeg', '-maxscans', (string) self::MOST_SCANS, '-pnm', '-crop', "{$w}x$h+$l+$t", $file], timeout: self::SECONDS);
+        $process = new Process(
+            ['djpeg', '-maxscans', (string) self::MOST_SCANS, '-pnm', '-crop', "{$w}x$h+$l+$t", $file],
+            timeout: self::SECONDS,
+        );
         $process->run();
         // Colours for printing, say: then all of it is opened.
         $lies = Pnm::of(substr($process->getOutput(), 0, Pnm::HEAD_BYTES));

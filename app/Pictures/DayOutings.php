@@ -32,9 +32,14 @@ final readonly class DayOutings
 
     public static function about(User $person, Carbon $at): self
     {
-        $rushes = new Rushes($person, $gate = new DocumentGate);
+        $rushes = new Rushes($person, ($gate = new DocumentGate()));
         $near = SavedOuting::query();
-        $near->where('user_id', $person->id)->where('starts_at', '<=', $at->copy()->addHours(self::AROUND_H))->where('ends_at', '>=', $at->copy()->subHours(self::AROUND_H))->orderBy('starts_at')->limit(self::MOST);
+        $near
+            ->where('user_id', $person->id)
+            ->where('starts_at', '<=', $at->copy()->addHours(self::AROUND_H))
+            ->where('ends_at', '>=', $at->copy()->subHours(self::AROUND_H))
+            ->orderBy('starts_at')
+            ->limit(self::MOST);
         $found = [[], [], []];
         foreach ($near->get() as $saved) {
             [$there] = $rushes->present($saved->document);
@@ -45,7 +50,12 @@ final readonly class DayOutings
             }
             $found[1][] = $saved->id;
             $entries = is_array($there['rushes'] ?? null) ? array_values($there['rushes']) : [];
-            $found[2][] = array_map(static fn (mixed $entry): ?string => is_array($entry) && is_string($entry['rush'] ?? null) ? $entry['rush'] : null, $entries);
+            $found[2][] = array_map(
+                static fn (mixed $entry): ?string => is_array($entry) && is_string($entry['rush'] ?? null)
+                    ? $entry['rush']
+                    : null,
+                $entries,
+            );
         }
 
         return new self(...$found);

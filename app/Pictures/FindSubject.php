@@ -15,8 +15,10 @@ use RushHold\Blur\Verdict;
 use RushHold\Review\Follow;
 
 /**
- * Finds the subject of a new burst without a tap: where the camera says that it focused, or because it looks like what the person
- * marked in an earlier burst of the same rush. What is not surely it is left to the person, who can always say otherwise.
+ * Finds the subject of a new burst without a tap: where the camera says that it focused, or because it looks like what
+ * the person
+ * marked in an earlier burst of the same rush. What is not surely it is left to the person, who can always say
+ * otherwise.
  */
 final class FindSubject implements ShouldQueue
 {
@@ -65,7 +67,13 @@ final class FindSubject implements ShouldQueue
         if ($first === null) {
             return false;
         }
-        FollowSubject::begin($burst, $first, (float) ($first->facts['focus_x'] ?? 0), (float) ($first->facts['focus_y'] ?? 0), self::CAMERA);
+        FollowSubject::begin(
+            $burst,
+            $first,
+            (float) ($first->facts['focus_x'] ?? 0),
+            (float) ($first->facts['focus_y'] ?? 0),
+            self::CAMERA,
+        );
 
         return true;
     }
@@ -80,9 +88,19 @@ final class FindSubject implements ShouldQueue
         [$picture, $aim] = $marked;
         try {
             $look = $this->measured($picture, $burst, ['aim' => $aim])['follow'] ?? null;
-            foreach (array_unique(array_map(static fn (float $share): int => (int) round($share * ($pictures->count() - 1)), self::FRAMES)) as $i) {
+            foreach (
+                array_unique(
+                    array_map(
+                        static fn (float $share): int => (int) round($share * ($pictures->count() - 1)),
+                        self::FRAMES,
+                    ),
+                ) as $i
+            ) {
                 $one = $pictures[$i] ?? null;
-                $found = $one === null || ! is_string($look) ? [] : $this->measured($one, $burst, ['follow' => $look, 'elsewhere' => true]);
+                $found =
+                    $one === null || ! is_string($look)
+                        ? []
+                        : $this->measured($one, $burst, ['follow' => $look, 'elsewhere' => true]);
                 $at = $found['aim'] ?? null;
                 if ($one !== null && is_array($at) && (float) ($found['likeness'] ?? 0) >= Follow::CERTAIN) {
                     FollowSubject::begin($burst, $one, (float) $at['x'], (float) $at['y'], self::BEFORE);
@@ -95,11 +113,20 @@ final class FindSubject implements ShouldQueue
         }
     }
 
-    /** @return array{Picture, array{float, float}}|null what the person marked last in a burst of the same rush, and where */
+    /**
+     * @return array{Picture, array{float, float}}|null what the person marked last in a burst of the same rush, and
+     *   where
+     */
     private function markedBefore(Burst $burst): ?array
     {
         $before = Burst::query();
-        $before->where('user_id', $burst->user_id)->where('rush_id', $burst->rush_id)->where('id', '!=', $burst->id)->whereNotNull('mark')->orderByDesc('shot_at')->limit(self::BURSTS);
+        $before
+            ->where('user_id', $burst->user_id)
+            ->where('rush_id', $burst->rush_id)
+            ->where('id', '!=', $burst->id)
+            ->whereNotNull('mark')
+            ->orderByDesc('shot_at')
+            ->limit(self::BURSTS);
         foreach ($before->get() as $other) {
             foreach (($other->mark['by'] ?? null) === null ? $other->mark['marks'] ?? [] : [] as $id => $aim) {
                 $picture = Picture::query()->where('burst_id', $other->id)->where('original', true)->find($id);
@@ -120,6 +147,13 @@ final class FindSubject implements ShouldQueue
      */
     private function measured(Picture $picture, Burst $burst, array $asked): array
     {
-        return Store::locally($picture, static fn (string $file): array => Apart::measure(['file' => $file, 'limit_px' => Verdict::KEEPER_LIMIT * (float) $burst->coc_px, ...$asked]));
+        return Store::locally(
+            $picture,
+            static fn (string $file): array => Apart::measure([
+                'file' => $file,
+                'limit_px' => Verdict::KEEPER_LIMIT * (float) $burst->coc_px,
+                ...$asked,
+            ]),
+        );
     }
 }

@@ -14,8 +14,10 @@ use Illuminate\Queue\InteractsWithQueue;
 use RushHold\Blur\Verdict;
 
 /**
- * Follows the subject from the picture it was marked in through the rest of the burst, forwards and then backwards, and measures
- * it in each. It works for a while and then queues itself again, so that others have their turn; each picture is written
+ * Follows the subject from the picture it was marked in through the rest of the burst, forwards and then backwards, and
+ * measures
+ * it in each. It works for a while and then queues itself again, so that others have their turn; each picture is
+ * written
  * down as it is done, so that whatever ends it, what is done is done.
  */
 final class FollowSubject implements ShouldQueue
@@ -40,7 +42,8 @@ final class FollowSubject implements ShouldQueue
     /**
      * Marks the subject and has it followed.
      *
-     * @param  string|null  $by  what says that it is there: the camera, or how it was in a burst before; null: the person
+     * @param  string|null  $by  what says that it is there: the camera, or how it was in a burst before; null: the
+     *   person
      */
     public static function begin(Burst $burst, Picture $picture, float $x, float $y, ?string $by = null): void
     {
@@ -49,8 +52,23 @@ final class FollowSubject implements ShouldQueue
         $at = (int) array_search($picture->id, $ids, true);
         // What the person marked in other pictures stays: it is taken up again where it comes to them.
         $others = ($burst->mark['by'] ?? null) === null ? $burst->mark['marks'] ?? [] : [];
-        $burst->fill(['mark' => ['marks' => [...$others, $picture->id => [$x, $y]], 'count' => $count, ...($by === null ? [] : ['by' => $by])],
-            'following' => ['todo' => [...array_slice($ids, $at), ...array_reverse(array_slice($ids, 0, $at))], 'turns_at' => count($ids) - $at, 'done' => 0, 'total' => count($ids), 'state' => null, 'first' => null]])->save();
+        $burst
+            ->fill([
+                'mark' => [
+                    'marks' => [...$others, $picture->id => [$x, $y]],
+                    'count' => $count,
+                    ...$by === null ? [] : ['by' => $by],
+                ],
+                'following' => [
+                    'todo' => [...array_slice($ids, $at), ...array_reverse(array_slice($ids, 0, $at))],
+                    'turns_at' => count($ids) - $at,
+                    'done' => 0,
+                    'total' => count($ids),
+                    'state' => null,
+                    'first' => null,
+                ],
+            ])
+            ->save();
         self::dispatch($burst->id, $count);
     }
 
@@ -83,7 +101,10 @@ final class FollowSubject implements ShouldQueue
     /** @param  array<string, mixed>  $following */
     private function next(Burst $burst, array $following): void
     {
-        /** @var array{todo: non-empty-list<string>, turns_at: int, done: int, total: int, state: string|null, first: string|null} $following */
+        /**
+         * @var array{todo: non-empty-list<string>, turns_at: int, done: int, total: int, state: string|null,
+         *   first: string|null} $following
+         */
         $id = array_shift($following['todo']);
         if ($following['done'] === $following['turns_at']) {
             // Back from where it was marked.
@@ -93,7 +114,11 @@ final class FollowSubject implements ShouldQueue
         if ($picture !== null && $picture->burst_id === $burst->id) {
             try {
                 $marked = $burst->mark['marks'][$id] ?? null;
-                $found = $this->looked($picture, ['limit_px' => Verdict::KEEPER_LIMIT * (float) $burst->coc_px, 'aim' => $marked, 'follow' => $following['state']]);
+                $found = $this->looked($picture, [
+                    'limit_px' => Verdict::KEEPER_LIMIT * (float) $burst->coc_px,
+                    'aim' => $marked,
+                    'follow' => $following['state'],
+                ]);
                 $following['state'] = is_string($found['follow'] ?? null) ? $found['follow'] : $following['state'];
                 $following['first'] ??= $following['state'];
                 $picture->fill(['measured' => self::measured($found), 'problem' => null])->save();
@@ -104,7 +129,11 @@ final class FollowSubject implements ShouldQueue
         $following['done']++;
         $later = Burst::query();
         // Only if nobody marked it anew meanwhile.
-        $later->whereKey($burst->id)->where('mark->count', $this->mark)->whereNotNull('following')->update(['following' => json_encode($following, JSON_THROW_ON_ERROR)]);
+        $later
+            ->whereKey($burst->id)
+            ->where('mark->count', $this->mark)
+            ->whereNotNull('following')
+            ->update(['following' => json_encode($following, JSON_THROW_ON_ERROR)]);
     }
 
     /**
@@ -119,7 +148,14 @@ final class FollowSubject implements ShouldQueue
     {
         $close = (string) tempnam(sys_get_temp_dir(), 'close');
         try {
-            $found = Store::locally($picture, static fn (string $file): array => Apart::measure(['file' => $file, 'close' => [$close, Crops::CLOSE_SIDE], ...$asked]));
+            $found = Store::locally(
+                $picture,
+                static fn (string $file): array => Apart::measure([
+                    'file' => $file,
+                    'close' => [$close, Crops::CLOSE_SIDE],
+                    ...$asked,
+                ]),
+            );
             $piece = (string) file_get_contents($close);
             if ($piece !== '' && is_array($found['aim'] ?? null)) {
                 Crops::keep($picture, (float) $found['aim']['x'], (float) $found['aim']['y'], $piece);
@@ -140,7 +176,9 @@ final class FollowSubject implements ShouldQueue
         $measured = array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb']));
 
         // Gone, or not to be made out: whether it was lost there only somebody who looks can tell.
-        return ($found['aim'] ?? null) === null ? [...$measured, 'verdict' => 'untold', 'sure' => 0.5, 'sharp_where' => 'nowhere', 'not_found' => true] : $measured;
+        return ($found['aim'] ?? null) === null
+            ? [...$measured, 'verdict' => 'untold', 'sure' => 0.5, 'sharp_where' => 'nowhere', 'not_found' => true]
+            : $measured;
     }
 
     private function end(Burst $burst): void

@@ -39,30 +39,46 @@ final readonly class Grouping
     }
 
     /**
-     * @param  bool  $all  whether all that are to come have come; until then the last run waits, since it may go on, and so do
+     * @param  bool  $all  whether all that are to come have come; until then the last run waits, since it may go on,
+     *   and so do
      *                     frames that do not say when they were taken
      * @return int how many bursts came of it
      */
     public function group(bool $all = true): int
     {
-        return (int) Cache::lock("grouping {$this->person->id}", 60)->block(30, fn (): int => DB::transaction(function () use ($all): int {
-            $mine = Picture::query();
-            $mine->where('user_id', $this->person->id)->where('stage', Picture::LOOKED)->whereNull('burst_id')->orderBy('id')->limit(self::MOST);
-            $pictures = $frames = [];
-            foreach ($mine->get() as $picture) {
-                $frames[] = $taken = $picture->taken();
-                $pictures[spl_object_id($taken)] = $picture;
-            }
-            $runs = Runs::of($frames);
-            if (! $all) {
-                $runs = array_slice(array_values(array_filter($runs, static fn (array $run): bool => $run[0]->atS !== null)), 0, -1);
-            }
-            foreach ($runs as $run) {
-                $this->keep($run, array_map(static fn (Taken $frame): Picture => $pictures[spl_object_id($frame)], $run));
-            }
+        return (int) Cache::lock("grouping {$this->person->id}", 60)->block(
+            30,
+            fn (): int => DB::transaction(function () use ($all): int {
+                $mine = Picture::query();
+                $mine
+                    ->where('user_id', $this->person->id)
+                    ->where('stage', Picture::LOOKED)
+                    ->whereNull('burst_id')
+                    ->orderBy('id')
+                    ->limit(self::MOST);
+                $pictures = $frames = [];
+                foreach ($mine->get() as $picture) {
+                    $frames[] = $taken = $picture->taken();
+                    $pictures[spl_object_id($taken)] = $picture;
+                }
+                $runs = Runs::of($frames);
+                if (! $all) {
+                    $runs = array_slice(
+                        array_values(array_filter($runs, static fn (array $run): bool => $run[0]->atS !== null)),
+                        0,
+                        -1,
+                    );
+                }
+                foreach ($runs as $run) {
+                    $this->keep(
+                        $run,
+                        array_map(static fn (Taken $frame): Picture => $pictures[spl_object_id($frame)], $run),
+                    );
+                }
 
-            return count($runs);
-        }));
+                return count($runs);
+            }),
+        );
     }
 
     /**
@@ -72,10 +88,15 @@ final readonly class Grouping
     private function keep(array $run, array $pictures): void
     {
         $first = $pictures[0];
-        $at = $first->taken_at ?? $first->written_at ?? Carbon::now();
+        $at = $first->taken_at ?? ($first->written_at ?? Carbon::now());
         $go = $this->going($run, $at);
-        // What came between two may show that they are one; but what somebody has had to do with stays, and comes first.
-        [$theirs, $untouched] = $go->partition(static fn (Burst $burst): bool => ($burst->mark !== null && ($burst->mark['by'] ?? null) === null) || $burst->note !== '' || $burst->matched === self::SAID);
+        // What came between two may show that they are one; but what somebody has had to do with stays, and comes
+        // first.
+        [$theirs, $untouched] = $go->partition(
+            static fn (Burst $burst): bool => ($burst->mark !== null && ($burst->mark['by'] ?? null) === null) ||
+                $burst->note !== '' ||
+                $burst->matched === self::SAID,
+        );
         $burst = $theirs->first() ?? $untouched->first();
         foreach ($untouched as $other) {
             if ($burst !== null && $other->isNot($burst)) {
@@ -85,7 +106,9 @@ final readonly class Grouping
         $fresh = $burst === null;
         $burst ??= $this->begun($run, $first, $at);
         $mine = Picture::query();
-        $mine->whereKey(array_map(static fn (Picture $p): string => $p->id, $pictures))->update(['burst_id' => $burst->id]);
+        $mine
+            ->whereKey(array_map(static fn (Picture $p): string => $p->id, $pictures))
+            ->update(['burst_id' => $burst->id]);
         Counted::again($burst);
         $fresh && FindSubject::soon($burst);
     }
@@ -99,14 +122,23 @@ final readonly class Grouping
     private function going(array $run, Carbon $at): Collection
     {
         $near = Burst::query();
-        $near->where('user_id', $this->person->id)->whereNotNull('coc_px')->whereBetween('shot_at', [$at->copy()->subSeconds(self::NEAR_S), $at->copy()->addSeconds(self::NEAR_S)])->orderBy('shot_at');
+        $near
+            ->where('user_id', $this->person->id)
+            ->whereNotNull('coc_px')
+            ->whereBetween('shot_at', [$at->copy()->subSeconds(self::NEAR_S), $at->copy()->addSeconds(self::NEAR_S)])
+            ->orderBy('shot_at');
 
-        return $near->get()->filter(static function (Burst $burst) use ($run): bool {
-            $own = Picture::ofBurst($burst);
-            [$first, $last] = [$own->first()?->taken(), $own->last()?->taken()];
+        return $near
+            ->get()
+            ->filter(static function (Burst $burst) use ($run): bool {
+                $own = Picture::ofBurst($burst);
+                [$first, $last] = [$own->first()?->taken(), $own->last()?->taken()];
 
-            return $first !== null && $last !== null && (Runs::goOn($last, $run[0]) || Runs::goOn($run[count($run) - 1], $first));
-        })->values();
+                return $first !== null &&
+                    $last !== null &&
+                    (Runs::goOn($last, $run[0]) || Runs::goOn($run[count($run) - 1], $first));
+            })
+            ->values();
     }
 
     /** @param  non-empty-list<Taken>  $run */
@@ -116,7 +148,10 @@ final readonly class Grouping
         $day = DayOutings::about($this->person, $at);
         // By when nobody says nothing is matched.
         $likely = $clocked === Clocked::Numbers ? null : Likely::of($run[0], $at->toDateTimeImmutable(), $day->outings);
-        $rush = $likely === null ? null : $this->person->rushes()->find($day->rushes[$likely->outing][$likely->entry] ?? '');
+        $rush =
+            $likely === null
+                ? null
+                : $this->person->rushes()->find($day->rushes[$likely->outing][$likely->entry] ?? '');
         $burst = new Burst([
             'uuid' => (string) Str::uuid(),
             'shot_at' => $at,
@@ -124,7 +159,9 @@ final readonly class Grouping
             'rush_id' => $rush->id ?? null,
             'outing_id' => $likely === null ? null : $day->ids[$likely->outing],
             'note' => '',
-            'matched' => $likely === null ? null : implode(',', array_map(static fn (Sign $sign): string => $sign->value, $likely->signs)),
+            'matched' => $likely === null
+                    ? null
+                    : implode(',', array_map(static fn (Sign $sign): string => $sign->value, $likely->signs)),
             'clocked' => $clocked === Clocked::Frames ? null : $clocked->value,
             'coc_px' => self::cocPx($rush, $first),
             'hold' => self::hold($first),
@@ -134,7 +171,9 @@ final readonly class Grouping
         return $burst;
     }
 
-    /** What counts as sharp in the pixels of a picture: by the rush's final use where it is known, or pixel for pixel. */
+    /**
+     * What counts as sharp in the pixels of a picture: by the rush's final use where it is known, or pixel for pixel.
+     */
     public static function cocPx(?SavedRush $saved, Picture $picture): float
     {
         if ($saved === null || $picture->wide === null) {
@@ -145,7 +184,9 @@ final readonly class Grouping
         } catch (Refused) {
             return LookAt::COC_PX;
         }
-        $pitchUm = 1000 * max($rush->kit->body->sensorWidthMm, $rush->kit->body->sensorHeightMm) / max(1, $picture->wide, (int) $picture->high);
+        $pitchUm =
+            (1000 * max($rush->kit->body->sensorWidthMm, $rush->kit->body->sensorHeightMm)) /
+            max(1, $picture->wide, (int) $picture->high);
 
         return max(LookAt::COC_PX, $rush->cocUm() / $pitchUm);
     }
@@ -153,7 +194,14 @@ final readonly class Grouping
     /** @return array<string, mixed>|null what the file says of the hold */
     private static function hold(Picture $picture): ?array
     {
-        $exposure = array_filter(['shutter_s' => $picture->facts['shutter_s'] ?? null, 'aperture' => $picture->facts['aperture'] ?? null, 'iso' => $picture->facts['iso'] ?? null], is_numeric(...));
+        $exposure = array_filter(
+            [
+                'shutter_s' => $picture->facts['shutter_s'] ?? null,
+                'aperture' => $picture->facts['aperture'] ?? null,
+                'iso' => $picture->facts['iso'] ?? null,
+            ],
+            is_numeric(...),
+        );
         if ($exposure === []) {
             return null;
         }

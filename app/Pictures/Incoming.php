@@ -14,14 +14,17 @@ use RuntimeException;
 use RushHold\Refused;
 
 /**
- * Files on their way here: announced by their content, sent piece by piece, taken up again where they stopped, and kept once.
+ * Files on their way here: announced by their content, sent piece by piece, taken up again where they stopped, and kept
+ * once.
  */
 final readonly class Incoming
 {
     /** Bytes of a piece. */
     public const PIECE = 4_000_000;
 
-    /** Longer than the keeping of one piece, and of the whole, takes; and for so long the next piece waits for it, s. */
+    /**
+     * Longer than the keeping of one piece, and of the whole, takes; and for so long the next piece waits for it, s.
+     */
     private const KEEPING_S = 60;
 
     private const PATIENCE_S = 20;
@@ -37,15 +40,35 @@ final readonly class Incoming
      *
      * @throws Refused if there is no room for it
      */
-    public function announce(string $sha256, string $name, int $bytes, ?float $writtenS = null, ?string $zone = null): array
-    {
+    public function announce(
+        string $sha256,
+        string $name,
+        int $bytes,
+        ?float $writtenS = null,
+        ?string $zone = null,
+    ): array {
         $known = Picture::withTrashed()->where('user_id', $this->person->id)->where('sha256', $sha256)->first();
         if ($known !== null && ($known->original || $known->stage !== Picture::REFUSED) && ! $known->trashed()) {
             return ['picture' => $known->id, 'received' => $bytes];
         }
         $this->makeRoom($bytes, $sha256);
-        DB::table('uploads')->insertOrIgnore(['user_id' => $this->person->id, 'sha256' => $sha256, 'name' => $name, 'bytes' => $bytes, 'received' => 0, 'written_at' => $writtenS === null ? null : Carbon::createFromTimestampMs((int) round(1000 * $writtenS))->format('Y-m-d H:i:s.v'), 'zone' => $zone, 'created_at' => now(), 'updated_at' => now()]);
-        $received = (int) DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->value('received');
+        DB::table('uploads')->insertOrIgnore([
+            'user_id' => $this->person->id,
+            'sha256' => $sha256,
+            'name' => $name,
+            'bytes' => $bytes,
+            'received' => 0,
+            'written_at' => $writtenS === null
+                    ? null
+                    : Carbon::createFromTimestampMs((int) round(1000 * $writtenS))->format('Y-m-d H:i:s.v'),
+            'zone' => $zone,
+            'created_at' => now(),
+            'updated_at' => now(),
+        ]);
+        $received = (int) DB::table('uploads')
+            ->where('user_id', $this->person->id)
+            ->where('sha256', $sha256)
+            ->value('received');
 
         // Where only the keeping of it is left to be done, the last byte is asked for once more.
         return ['picture' => null, 'received' => $received === $bytes ? $bytes - 1 : min($bytes, $received)];
@@ -60,7 +83,10 @@ final readonly class Incoming
     public function piece(string $sha256, int $from, string $piece): array
     {
         // Whichever server each piece comes to.
-        return Cache::lock("upload {$this->person->id} $sha256", self::KEEPING_S)->block(self::PATIENCE_S, fn (): array => $this->taken($sha256, $from, $piece));
+        return Cache::lock("upload {$this->person->id} $sha256", self::KEEPING_S)->block(
+            self::PATIENCE_S,
+            fn (): array => $this->taken($sha256, $from, $piece),
+        );
     }
 
     /**
@@ -79,10 +105,21 @@ final readonly class Incoming
         if ($has < $bytes && $from === $has && $has + strlen($piece) <= $bytes && $piece !== '') {
             Store::disk()->put($this->folder($sha256).'/'.sprintf('%012d', $from), $piece) || throw self::full();
             $has += strlen($piece);
-            DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->update(['received' => $has, 'updated_at' => now()]);
+            DB::table('uploads')
+                ->where('user_id', $this->person->id)
+                ->where('sha256', $sha256)
+                ->update(['received' => $has, 'updated_at' => now()]);
         }
 
-        return ['picture' => $has < $bytes ? null : $this->whole($sha256, (string) $upload->name, $bytes, ['written_at' => $upload->written_at, 'zone' => $upload->zone])->id, 'received' => $has];
+        return [
+            'picture' => $has < $bytes
+                    ? null
+                    : $this->whole($sha256, (string) $upload->name, $bytes, [
+                        'written_at' => $upload->written_at,
+                        'zone' => $upload->zone,
+                    ])->id,
+            'received' => $has,
+        ];
     }
 
     /**
@@ -122,7 +159,7 @@ final readonly class Incoming
             $written += $in === null ? 0 : (int) @stream_copy_to_stream($in, $out);
             is_resource($in) && fclose($in);
         }
-        @fclose($out) && $written === $bytes || throw self::full();
+        (@fclose($out) && $written === $bytes) || throw self::full();
     }
 
     private function forget(string $sha256): void
@@ -133,7 +170,11 @@ final readonly class Incoming
 
     private static function full(): Refused
     {
-        return Refused::because('file', 'picture', problem: 'There is no room on the disk for it. What came so far is kept; go on when there is.');
+        return Refused::because(
+            'file',
+            'picture',
+            problem: 'There is no room on the disk for it. What came so far is kept; go on when there is.',
+        );
     }
 
     /**
@@ -156,8 +197,20 @@ final readonly class Incoming
      */
     private function kept(string $sha256, string $name, int $bytes, string $file, array $said = []): Picture
     {
-        $picture = Picture::withTrashed()->where('user_id', $this->person->id)->where('sha256', $sha256)->first() ?? new Picture(['sha256' => $sha256]);
-        $picture->forceFill(['user_id' => $this->person->id, 'name' => $name, 'bytes' => $bytes, 'original' => true, 'stage' => Picture::WAITING, 'problem' => null, 'deleted_at' => null, 'lent_by' => null, ...$said]);
+        $picture =
+            Picture::withTrashed()->where('user_id', $this->person->id)->where('sha256', $sha256)->first() ??
+            new Picture(['sha256' => $sha256]);
+        $picture->forceFill([
+            'user_id' => $this->person->id,
+            'name' => $name,
+            'bytes' => $bytes,
+            'original' => true,
+            'stage' => Picture::WAITING,
+            'problem' => null,
+            'deleted_at' => null,
+            'lent_by' => null,
+            ...$said,
+        ]);
         $picture->id ??= $picture->newUniqueId();
         try {
             Store::keep($picture, Store::ORIGINAL, $file);
@@ -181,16 +234,31 @@ final readonly class Incoming
         $mine->where('user_id', $this->person->id);
         $count = $mine->count();
         // What is still being sent takes room as well.
-        $coming = (int) DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', '!=', $announced)->sum('bytes');
+        $coming = (int) DB::table('uploads')
+            ->where('user_id', $this->person->id)
+            ->where('sha256', '!=', $announced)
+            ->sum('bytes');
         $has = (int) (clone $mine)->where('original', true)->whereNull('lent_by')->sum('bytes') + $coming;
         // A visit to the demo is gone after a day and has room for a try.
         $kind = $this->person->is_demo ? 'demo_' : '';
         $most = (int) config("limits.{$kind}picture_bytes");
         if ($count >= (int) config("limits.{$kind}pictures")) {
-            throw Refused::because('file', 'picture', problem: "You keep $count pictures, which is as many as there is room for. Delete some that you do not need any more.");
+            throw Refused::because(
+                'file',
+                'picture',
+                problem: "You keep $count pictures, which is as many as there is room for. Delete some that you do not need any more.",
+            );
         }
         if ($has + $bytes > $most) {
-            throw Refused::because('file', 'picture', problem: sprintf('Your pictures take %.1f of at most %.1f GB. Delete some, or have originals deleted once they are measured.', $has / 1e9, $most / 1e9));
+            throw Refused::because(
+                'file',
+                'picture',
+                problem: sprintf(
+                    'Your pictures take %.1f of at most %.1f GB. Delete some, or have originals deleted once they are measured.',
+                    $has / 1e9,
+                    $most / 1e9,
+                ),
+            );
         }
     }
 

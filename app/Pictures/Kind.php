@@ -29,7 +29,23 @@ enum Kind: string
     private const PHONES = ['heic', 'heix', 'hevc', 'mif1', 'msf1', 'avif'];
 
     /** Kinds of file that are surely no raw pictures, by how they begin. */
-    private const OTHERS = ['%PDF', '%!PS', '<svg', '<?xm', '<!DO', '<htm', 'PK', 'GIF8', "\x1f\x8b", 'BM', '#!', "\x7fELF", 'MZ', 'Rar!', "7z\xbc\xaf"];
+    private const OTHERS = [
+        '%PDF',
+        '%!PS',
+        '<svg',
+        '<?xm',
+        '<!DO',
+        '<htm',
+        'PK',
+        'GIF8',
+        "\x1f\x8b",
+        'BM',
+        '#!',
+        "\x7fELF",
+        'MZ',
+        'Rar!',
+        "7z\xbc\xaf",
+    ];
 
     /** @throws NoPicture */
     public static function of(string $file): self
@@ -78,7 +94,8 @@ enum Kind: string
     }
 
     /**
-     * A JPEG or PNG ends with a mark, a WebP says how long it is; what is read of one that was cut off is grey from there on. What
+     * A JPEG or PNG ends with a mark, a WebP says how long it is; what is read of one that was cut off is grey from
+     * there on. What
      * phones write is read as a whole or not at all.
      *
      * @throws NoPicture if there is no such mark where it should be
@@ -89,7 +106,8 @@ enum Kind: string
         $whole = match ($this) {
             self::Jpeg => str_contains($tail, "\xFF\xD9"),
             self::Png => str_contains($tail, 'IEND'),
-            self::Webp => $size >= 8 + (int) (unpack('V', (string) file_get_contents($file, offset: 4, length: 4))[1] ?? PHP_INT_MAX),
+            self::Webp => $size >=
+                8 + (int) (unpack('V', (string) file_get_contents($file, offset: 4, length: 4))[1] ?? PHP_INT_MAX),
             default => true,
         };
         $whole || throw NoPicture::broken();

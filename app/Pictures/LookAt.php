@@ -16,7 +16,10 @@ use RushHold\Blur\Verdict;
 use RushHold\Roll\CameraClock;
 use Throwable;
 
-/** Looks at one picture that has come, whoever’s turn it is: what it says of itself, a preview, and how sharp it is where. */
+/**
+ * Looks at one picture that has come, whoever’s turn it is: what it says of itself, a preview, and how sharp it is
+ * where.
+ */
 final class LookAt implements ShouldQueue
 {
     use Dispatchable;
@@ -54,7 +57,13 @@ final class LookAt implements ShouldQueue
             Store::locally($picture, fn (string $file) => $this->look($picture, $file));
         } catch (NoPicture $refused) {
             // What cannot be used takes no room; what may be read another time stays.
-            $picture->fill(['stage' => Picture::REFUSED, 'problem' => $refused->getMessage(), 'original' => $refused->again])->save();
+            $picture
+                ->fill([
+                    'stage' => Picture::REFUSED,
+                    'problem' => $refused->getMessage(),
+                    'original' => $refused->again,
+                ])
+                ->save();
             $refused->again || Store::drop($picture);
         }
     }
@@ -62,9 +71,17 @@ final class LookAt implements ShouldQueue
     /** @throws NoPicture */
     private function look(Picture $picture, string $file): void
     {
-        [$preview, $thumbnail] = [(string) tempnam(sys_get_temp_dir(), 'preview'), (string) tempnam(sys_get_temp_dir(), 'thumbnail')];
+        [$preview, $thumbnail] = [
+            (string) tempnam(sys_get_temp_dir(), 'preview'),
+            (string) tempnam(sys_get_temp_dir(), 'thumbnail'),
+        ];
         try {
-            $found = Apart::measure(['file' => $file, 'limit_px' => Verdict::KEEPER_LIMIT * self::COC_PX, 'preview' => $preview, 'thumbnail' => $thumbnail]);
+            $found = Apart::measure([
+                'file' => $file,
+                'limit_px' => Verdict::KEEPER_LIMIT * self::COC_PX,
+                'preview' => $preview,
+                'thumbnail' => $thumbnail,
+            ]);
             Store::keep($picture, Store::PREVIEW, $preview);
             Store::keep($picture, Store::THUMBNAIL, $thumbnail);
         } finally {
@@ -72,11 +89,22 @@ final class LookAt implements ShouldQueue
         }
         $facts = Facts::of([$file])[$file] ?? [];
         $taken = $facts['taken_at'] ?? null;
-        $picture->fill(['stage' => Picture::LOOKED, 'wide' => $found['wide'], 'high' => $found['high'], 'facts' => array_diff_key($facts, array_flip(['taken_at', 'mime', 'orientation', 'wide', 'high'])),
-            'taken_at' => is_string($taken) ? self::moment($picture, $taken) : null, 'measured' => array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb', 'likeness']))])->save();
+        $picture
+            ->fill([
+                'stage' => Picture::LOOKED,
+                'wide' => $found['wide'],
+                'high' => $found['high'],
+                'facts' => array_diff_key($facts, array_flip(['taken_at', 'mime', 'orientation', 'wide', 'high'])),
+                'taken_at' => is_string($taken) ? self::moment($picture, $taken) : null,
+                'measured' => array_diff_key($found, array_flip(['wide', 'high', 'follow', 'memory_mb', 'likeness'])),
+            ])
+            ->save();
     }
 
-    /** A clock that does not say in which zone it is stands in that of the outing it was on, or of the device the picture came from. */
+    /**
+     * A clock that does not say in which zone it is stands in that of the outing it was on, or of the device the
+     * picture came from.
+     */
     private static function moment(Picture $picture, string $taken): Carbon
     {
         $person = User::query()->find($picture->user_id);
@@ -85,7 +113,13 @@ final class LookAt implements ShouldQueue
         }
         $about = Carbon::parse($taken, 'UTC');
 
-        return Carbon::instance(CameraClock::at($taken, DayOutings::about($person, $about)->outings, new DateTimeZone($picture->zone ?? 'UTC')))->utc();
+        return Carbon::instance(
+            CameraClock::at(
+                $taken,
+                DayOutings::about($person, $about)->outings,
+                new DateTimeZone($picture->zone ?? 'UTC'),
+            ),
+        )->utc();
     }
 
     /** Bursts appear one by one as they are complete, the last once nothing is left to be looked at. */
@@ -93,7 +127,10 @@ final class LookAt implements ShouldQueue
     {
         $waiting = Picture::query();
         $person = User::query()->find($user);
-        $person === null || (new Grouping($person))->group(! $waiting->where('user_id', $user)->where('stage', Picture::WAITING)->exists());
+        $person === null ||
+            (new Grouping($person))->group(
+                ! $waiting->where('user_id', $user)->where('stage', Picture::WAITING)->exists(),
+            );
     }
 
     /** What it was at is taken up again by the next one, or given up. */

@@ -25,7 +25,9 @@ final class NoPicture extends RuntimeException
 
     public static function unknown(): self
     {
-        return new self('This is no picture that can be read: JPEG, PNG, WebP, HEIC, TIFF, or a raw file with a preview in it.');
+        return new self(
+            'This is no picture that can be read: JPEG, PNG, WebP, HEIC, TIFF, or a raw file with a preview in it.',
+        );
     }
 
     public static function broken(): self
@@ -35,7 +37,9 @@ final class NoPicture extends RuntimeException
 
     public static function large(int $wide, int $high, int $mostMegapixels): self
     {
-        return new self("The file says it is $wide × $high pixels; at most $mostMegapixels megapixels and 30 000 pixels a side are read.");
+        return new self(
+            "The file says it is $wide × $high pixels; at most $mostMegapixels megapixels and 30 000 pixels a side are read.",
+        );
     }
 
     public static function small(int $wide, int $high): self
@@ -50,7 +54,9 @@ final class NoPicture extends RuntimeException
 
     public static function noPreview(): self
     {
-        return new self('There is no preview in this raw file that is large enough to measure. Give a JPEG made from it.');
+        return new self(
+            'There is no preview in this raw file that is large enough to measure. Give a JPEG made from it.',
+        );
     }
 
     public static function slow(): self

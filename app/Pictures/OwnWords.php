@@ -30,7 +30,8 @@ final readonly class OwnWords
         }
         foreach ($person->kit()->where('type', KitType::Bodies)->limit(50)->get() as $body) {
             foreach ((array) ($body->document['words'] ?? []) as $key => $word) {
-                $label = is_array($word) && is_string($word['label'] ?? null) ? mb_strtolower(trim($word['label'])) : '';
+                $label =
+                    is_array($word) && is_string($word['label'] ?? null) ? mb_strtolower(trim($word['label'])) : '';
                 $case = $known[$key] ?? null;
                 if ($label !== '' && $case instanceof Labelled) {
                     $ours[$label] = Words::label($case);

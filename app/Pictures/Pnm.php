@@ -23,7 +23,9 @@ final readonly class Pnm
     /** @return self|null nothing where it is none */
     public static function of(string $head): ?self
     {
-        return preg_match('/^P([56])\s+(\d+)\s+(\d+)\s+255\s/', $head, $m) === 1 ? new self((int) $m[2], (int) $m[3], $m[1] === '6' ? 3 : 1, strlen($m[0])) : null;
+        return preg_match('/^P([56])\s+(\d+)\s+(\d+)\s+255\s/', $head, $m) === 1
+            ? new self((int) $m[2], (int) $m[3], $m[1] === '6' ? 3 : 1, strlen($m[0]))
+            : null;
     }
 
     /**
@@ -33,7 +35,7 @@ final readonly class Pnm
      */
     public function picture(string $pixels, int $wide, int $high): Imagick
     {
-        $picture = new Imagick;
+        $picture = new Imagick();
         $picture->setSize($wide, $high);
         $picture->setFormat($this->bytes === 3 ? 'rgb' : 'gray');
         $picture->setOption('depth', '8');

@@ -15,7 +15,20 @@ final class Seen
     private const GOOD_FOR = 30;
 
     /** What the file says, what it is called, and how it is written. */
-    private const FACTS = ['shutter_s' => 'Shutter', 'aperture' => 'Aperture', 'iso' => 'ISO', 'focal_mm' => 'Focal length', 'focus_m' => 'Focused at', 'distance_m' => 'Distance', 'focus_mode' => 'Focus mode', 'area' => 'Area', 'body' => 'Body', 'lens' => 'Lens', 'rating' => 'Rating', 'label' => 'Label'];
+    private const FACTS = [
+        'shutter_s' => 'Shutter',
+        'aperture' => 'Aperture',
+        'iso' => 'ISO',
+        'focal_mm' => 'Focal length',
+        'focus_m' => 'Focused at',
+        'distance_m' => 'Distance',
+        'focus_mode' => 'Focus mode',
+        'area' => 'Area',
+        'body' => 'Body',
+        'lens' => 'Lens',
+        'rating' => 'Rating',
+        'label' => 'Label',
+    ];
 
     /**
      * @param  OwnWords|null  $words  what the person's cameras call things
@@ -27,11 +40,23 @@ final class Seen
         $shown = $picture->stage === Picture::LOOKED;
 
         return [
-            'id' => $picture->id, 'name' => $picture->name, 'stage' => $picture->stage, 'problem' => $picture->problem, 'burst_id' => $burstIds[$picture->burst_id ?? 0] ?? null,
-            'taken_at' => $picture->taken_at?->format('Y-m-d\TH:i:s.v\Z'), 'original' => $picture->original, 'wide' => $picture->wide, 'high' => $picture->high,
-            'facts' => self::facts($picture, $words), 'measured' => $picture->measured, 'said' => $picture->kept, 'kept' => $picture->isKept(), 'lost_to' => $picture->lost_to,
+            'id' => $picture->id,
+            'name' => $picture->name,
+            'stage' => $picture->stage,
+            'problem' => $picture->problem,
+            'burst_id' => $burstIds[$picture->burst_id ?? 0] ?? null,
+            'taken_at' => $picture->taken_at?->format('Y-m-d\TH:i:s.v\Z'),
+            'original' => $picture->original,
+            'wide' => $picture->wide,
+            'high' => $picture->high,
+            'facts' => self::facts($picture, $words),
+            'measured' => $picture->measured,
+            'said' => $picture->kept,
+            'kept' => $picture->isKept(),
+            'lost_to' => $picture->lost_to,
             'distance_m' => $picture->taken()->distanceM,
-            'thumbnail' => $shown ? self::address($picture, Store::THUMBNAIL) : null, 'preview' => $shown ? self::address($picture, Store::PREVIEW) : null,
+            'thumbnail' => $shown ? self::address($picture, Store::THUMBNAIL) : null,
+            'preview' => $shown ? self::address($picture, Store::PREVIEW) : null,
         ];
     }
 
@@ -43,7 +68,9 @@ final class Seen
     private static function address(Picture $picture, string $what): string
     {
         // The same for a while, so that a browser need not fetch it anew each time it asks.
-        $until = now()->startOfHour()->addMinutes(intdiv(now()->minute, self::GOOD_FOR) * self::GOOD_FOR + 2 * self::GOOD_FOR);
+        $until = now()
+            ->startOfHour()
+            ->addMinutes(intdiv(now()->minute, self::GOOD_FOR) * self::GOOD_FOR + 2 * self::GOOD_FOR);
 
         return URL::temporarySignedRoute('picture', $until, ['id' => $picture->id, 'what' => $what], false);
     }
@@ -55,7 +82,12 @@ final class Seen
         foreach (self::FACTS as $name => $label) {
             $value = $picture->facts[$name] ?? null;
             if ($value !== null) {
-                $told[] = ['label' => $label, 'value' => in_array($name, ['area', 'focus_mode'], true) && $words !== null ? $words->beside((string) $value) : self::written($name, $value)];
+                $told[] = [
+                    'label' => $label,
+                    'value' => in_array($name, ['area', 'focus_mode'], true) && $words !== null
+                            ? $words->beside((string) $value)
+                            : self::written($name, $value),
+                ];
             }
         }
 

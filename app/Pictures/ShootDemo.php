@@ -19,7 +19,9 @@ final class ShootDemo implements ShouldQueue
     use InteractsWithQueue;
     use Queueable;
 
-    /** Which rush, how many frames, at what time of that morning, and with what the stand-in's hand and lens are like. */
+    /**
+     * Which rush, how many frames, at what time of that morning, and with what the stand-in's hand and lens are like.
+     */
     private const BURSTS = [
         ['Puffin coming in to the slope', 12, '05:20', ['--seed=3', '--aim=0.3', '--lens-error-m=0.9']],
         ['Gannet gliding along the edge', 12, '05:48', ['--seed=11', '--panning=0.1', '--lens-error-m=2']],
@@ -57,12 +59,36 @@ final class ShootDemo implements ShouldQueue
         foreach (self::BURSTS as [$name, , $clock]) {
             $at = new DateTimeImmutable(self::day()."T$clock:00Z");
             $hour = static fn (string $by): string => $at->modify($by)->setTimezone($zone)->format('H:i');
-            $rush = $demo->rushes()->where('name', 'like', "$name%")->value('id');
-            $rush === null || $entries[] = ['rush' => $rush, 'minutes' => self::MINUTES, 'times' => 3, 'earliest' => $hour('-5 minutes'), 'latest' => $hour('+15 minutes')];
+            $rush = $demo
+                ->rushes()
+                ->where('name', 'like', "$name%")
+                ->value('id');
+            $rush === null ||
+                ($entries[] = [
+                    'rush' => $rush,
+                    'minutes' => self::MINUTES,
+                    'times' => 3,
+                    'earliest' => $hour('-5 minutes'),
+                    'latest' => $hour('+15 minutes'),
+                ]);
         }
         $first = new DateTimeImmutable(self::day().'T'.self::BURSTS[0][2].':00Z');
         $clock = static fn (string $by): string => $first->modify($by)->setTimezone($zone)->format('H:i');
-        $demo->outings()->create(['document' => [...$ahead->document, 'name' => 'The cliff once more', 'date' => self::day(), 'from' => $clock('-20 minutes'), 'to' => $clock('+130 minutes'), 'sky' => [], 'rushes' => $entries, 'order' => 'solved', 'checked' => []]]);
+        $demo
+            ->outings()
+            ->create([
+                'document' => [
+                    ...$ahead->document,
+                    'name' => 'The cliff once more',
+                    'date' => self::day(),
+                    'from' => $clock('-20 minutes'),
+                    'to' => $clock('+130 minutes'),
+                    'sky' => [],
+                    'rushes' => $entries,
+                    'order' => 'solved',
+                    'checked' => [],
+                ],
+            ]);
         foreach (array_keys(self::BURSTS) as $number) {
             self::dispatch($number);
         }
@@ -77,10 +103,22 @@ final class ShootDemo implements ShouldQueue
     {
         [$name, $frames, $at, $hand] = self::BURSTS[$this->number] ?? self::BURSTS[0];
         $demo = User::demo();
-        $rush = $demo?->rushes()->where('name', 'like', "$name%")->first();
+        $rush = $demo
+            ?->rushes()
+            ->where('name', 'like', "$name%")
+            ->first();
         if ($demo === null || $rush === null) {
             return;
         }
-        StandInRoll::into($demo, $rush->document, ['format' => 'rush-hold/hold@1'], "--frames=$frames", '--megapixels='.self::MEGAPIXELS, '--at='.self::day()."T$at:00Z", '--finds-subjects', ...$hand);
+        StandInRoll::into(
+            $demo,
+            $rush->document,
+            ['format' => 'rush-hold/hold@1'],
+            "--frames=$frames",
+            '--megapixels='.self::MEGAPIXELS,
+            '--at='.self::day()."T$at:00Z",
+            '--finds-subjects',
+            ...$hand,
+        );
     }
 }

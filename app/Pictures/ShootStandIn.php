@@ -11,7 +11,10 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
 
-/** Has the stand-in camera shoot one of a person's rushes into their pictures, for a try; what the truth is nobody is told. */
+/**
+ * Has the stand-in camera shoot one of a person's rushes into their pictures, for a try; what the truth is nobody is
+ * told.
+ */
 final class ShootStandIn implements ShouldQueue
 {
     use Dispatchable;
@@ -27,8 +30,12 @@ final class ShootStandIn implements ShouldQueue
     public int $timeout = 85;
 
     /** @param  string  $at  when it is said to have been shot */
-    public function __construct(private readonly int $person, private readonly string $rush, private readonly string $at, private readonly int $seed)
-    {
+    public function __construct(
+        private readonly int $person,
+        private readonly string $rush,
+        private readonly string $at,
+        private readonly int $seed,
+    ) {
         $this->onQueue(LookAt::QUEUE);
     }
 
@@ -39,6 +46,14 @@ final class ShootStandIn implements ShouldQueue
         if ($person === null || $rush === null) {
             return;
         }
-        StandInRoll::into($person, $rush->document, $rush->pins ?: ['format' => 'rush-hold/hold@1'], '--frames='.self::FRAMES, '--megapixels='.self::MEGAPIXELS, "--at=$this->at", "--seed=$this->seed");
+        StandInRoll::into(
+            $person,
+            $rush->document,
+            $rush->pins ?: ['format' => 'rush-hold/hold@1'],
+            '--frames='.self::FRAMES,
+            '--megapixels='.self::MEGAPIXELS,
+            "--at=$this->at",
+            "--seed=$this->seed",
+        );
     }
 }

@@ -9,12 +9,18 @@ use App\Models\Picture;
 use XMLWriter;
 use ZipArchive;
 
-/** What was found in pictures as XMP sidecars, an open standard (ISO 16684-1) that picture programs read: rating, label and keywords. */
+/**
+ * What was found in pictures as XMP sidecars, an open standard (ISO 16684-1) that picture programs read: rating, label
+ * and keywords.
+ */
 final class Sidecars
 {
     private const RDF = 'http://www.w3.org/1999/02/22-rdf-syntax-ns#';
 
-    /** Stars for what is kept and is sure, kept but close, lost by measure, and lost as the person says: programs call that rejected. */
+    /**
+     * Stars for what is kept and is sure, kept but close, lost by measure, and lost as the person says: programs call
+     * that rejected.
+     */
     private const STARS = [4, 3, 1, -1];
 
     private const SURE = 0.9;
@@ -26,7 +32,7 @@ final class Sidecars
     public static function zipped(iterable $bursts): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'sidecars');
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($path, ZipArchive::OVERWRITE);
         $zip->addFromString('README.txt', "Put these beside the pictures of the same name.\n");
         foreach ($bursts as $burst) {
@@ -55,7 +61,7 @@ final class Sidecars
     {
         $kept = $picture->isKept();
         $sure = $picture->kept !== null || (float) ($picture->measured['sure'] ?? 0) >= self::SURE;
-        $xml = new XMLWriter;
+        $xml = new XMLWriter();
         $xml->openMemory();
         $xml->setIndent(true);
         $xml->startDocument('1.0', 'UTF-8');
@@ -66,7 +72,10 @@ final class Sidecars
         $xml->writeAttribute('xmlns:xmp', 'http://ns.adobe.com/xap/1.0/');
         $xml->writeAttribute('xmlns:dc', 'http://purl.org/dc/elements/1.1/');
         if ($kept !== null) {
-            $xml->writeAttribute('xmp:Rating', (string) self::STARS[$kept ? ($sure ? 0 : 1) : ($picture->kept === false ? 3 : 2)]);
+            $xml->writeAttribute(
+                'xmp:Rating',
+                (string) self::STARS[$kept ? ($sure ? 0 : 1) : ($picture->kept === false ? 3 : 2)],
+            );
             $xml->writeAttribute('xmp:Label', $kept ? 'Kept' : 'Lost');
         }
         $xml->startElement('dc:subject');
@@ -84,10 +93,17 @@ final class Sidecars
     {
         $where = $picture->measured['sharp_where'] ?? null;
 
-        return array_values(array_filter([$burst->rush_id === null ? null : $burst->rush, match ($picture->isKept()) {
-            true => 'kept',
-            false => 'lost',
-            null => 'cannot tell',
-        }, $picture->isKept() === false ? $picture->lost_to : null, is_string($where) ? "sharp: $where" : null]));
+        return array_values(
+            array_filter([
+                $burst->rush_id === null ? null : $burst->rush,
+                match ($picture->isKept()) {
+                    true => 'kept',
+                    false => 'lost',
+                    null => 'cannot tell',
+                },
+                $picture->isKept() === false ? $picture->lost_to : null,
+                is_string($where) ? "sharp: $where" : null,
+            ]),
+        );
     }
 }

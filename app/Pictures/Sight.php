@@ -69,8 +69,11 @@ final class Sight
         $kind = Kind::of($file);
         try {
             // A raw file may look like a TIFF from outside.
-            $this->picture = $kind === Kind::Raw || $kind === Kind::Tiff && (Facts::of([$file])[$file]['mime'] ?? 'image/tiff') !== 'image/tiff'
-                ? self::fromRaw($file) : self::opened($kind, $file);
+            $this->picture =
+                $kind === Kind::Raw ||
+                ($kind === Kind::Tiff && (Facts::of([$file])[$file]['mime'] ?? 'image/tiff') !== 'image/tiff')
+                    ? self::fromRaw($file)
+                    : self::opened($kind, $file);
         } catch (ImagickException) {
             throw NoPicture::broken();
         }
@@ -84,7 +87,7 @@ final class Sight
             return $unpacked;
         }
         $kind === Kind::Tiff && Whole::tiff($file);
-        $picture = new Imagick;
+        $picture = new Imagick();
         $picture->readImage($kind->value.':'.$file.($kind === Kind::Jpeg ? '' : '[0]'));
         // What phones write is turned already when it is read.
         $kind === Kind::Heic && $picture->setImageOrientation(Imagick::ORIENTATION_TOPLEFT);
@@ -124,7 +127,7 @@ final class Sight
     /** A small grey copy to find things on. */
     public function small(): Patch
     {
-        $high = max(1, (int) round(Follow::WIDE * $this->high() / $this->wide()));
+        $high = max(1, (int) round((Follow::WIDE * $this->high()) / $this->wide()));
         $copy = clone $this->reduced();
         $copy->resizeImage(Follow::WIDE, $high, Imagick::FILTER_BOX, 1);
         $patch = self::light($copy);
@@ -145,10 +148,15 @@ final class Sight
         [$wide, $high, $colours] = $this->colours();
         $mine = $others = [];
         foreach ($colours as $i => $colour) {
-            $x = (($i % $wide + 0.5) * $this->wide() / $wide - $left) / $scale;
-            $y = ((intdiv($i, $wide) + 0.5) * $this->high() / $high - $top) / $scale;
-            $inside = $x >= 0 && $y >= 0 && $x < $cutout->side && $y < $cutout->side && $cutout->is[(int) $y * $cutout->side + (int) $x];
-            $inside ? $mine[] = $colour : $others[] = $colour;
+            $x = (((($i % $wide) + 0.5) * $this->wide()) / $wide - $left) / $scale;
+            $y = (((intdiv($i, $wide) + 0.5) * $this->high()) / $high - $top) / $scale;
+            $inside =
+                $x >= 0 &&
+                $y >= 0 &&
+                $x < $cutout->side &&
+                $y < $cutout->side &&
+                $cutout->is[(int) $y * $cutout->side + (int) $x];
+            $inside ? ($mine[] = $colour) : ($others[] = $colour);
         }
 
         return Palette::of($mine, $others);
@@ -160,18 +168,24 @@ final class Sight
         return $palette->seen(...$this->colours());
     }
 
-    /** @return array{int, int, list<array{float, float, float}>} a small copy in colours: how wide and high, and each pixel */
+    /**
+     * @return array{int, int, list<array{float, float, float}>} a small copy in colours: how wide and high, and each
+     *   pixel
+     */
     private function colours(): array
     {
         if ($this->colours !== null) {
             return $this->colours;
         }
         $wide = self::COLOURS_WIDE;
-        $high = max(1, (int) round($wide * $this->high() / $this->wide()));
+        $high = max(1, (int) round(($wide * $this->high()) / $this->wide()));
         $copy = clone $this->reduced();
         $copy->resizeImage($wide, $high, Imagick::FILTER_BOX, 1);
         /** @var list<array{float, float, float}> $colours */
-        $colours = array_chunk(array_map(floatval(...), $copy->exportImagePixels(0, 0, $wide, $high, 'RGB', Imagick::PIXEL_FLOAT)), 3);
+        $colours = array_chunk(
+            array_map(floatval(...), $copy->exportImagePixels(0, 0, $wide, $high, 'RGB', Imagick::PIXEL_FLOAT)),
+            3,
+        );
         $copy->clear();
 
         return $this->colours = [$wide, $high, $colours];
@@ -184,7 +198,13 @@ final class Sight
         foreach ([self::PREVIEW, self::THUMBNAIL] as $wide) {
             $copy = clone $this->reduced();
             $by = max($copy->getImageWidth(), $copy->getImageHeight()) / $wide;
-            $by > 1 && $copy->resizeImage(max(1, (int) round($copy->getImageWidth() / $by)), max(1, (int) round($copy->getImageHeight() / $by)), Imagick::FILTER_TRIANGLE, 1);
+            $by > 1 &&
+                $copy->resizeImage(
+                    max(1, (int) round($copy->getImageWidth() / $by)),
+                    max(1, (int) round($copy->getImageHeight() / $by)),
+                    Imagick::FILTER_TRIANGLE,
+                    1,
+                );
             $copy->stripImage();
             $copy->setImageFormat('jpeg');
             $copy->setImageCompressionQuality(82);
@@ -220,7 +240,13 @@ final class Sight
         foreach ($patches as [$x, $y, $patch]) {
             $edges = Spread::edges($patch, $grain->at($patch->mean()), self::TILE_EDGES);
             $tiles[] = new Tile($x, $y, Spread::told($edges)?->ellipse);
-            if ($cut === null || ! $cut[0]->has((($x + 0.5) * $this->wide() - $cut[1]) / $cut[3], (($y + 0.5) * $this->high() - $cut[2]) / $cut[3])) {
+            if (
+                $cut === null ||
+                ! $cut[0]->has(
+                    (($x + 0.5) * $this->wide() - $cut[1]) / $cut[3],
+                    (($y + 0.5) * $this->high() - $cut[2]) / $cut[3],
+                )
+            ) {
                 array_push($around, ...$edges);
             }
         }
@@ -230,7 +256,16 @@ final class Sight
         }
         $feet = ($cut[2] + $cut[0]->feet() * $cut[0]->side * $cut[3]) / $this->high() - 0.5;
 
-        return new Measured($aim, $this->spread($aim, $noise, ...$cut), $noise, $tiles, $limitPx, $cut[0]->clear, Spread::told($around), $feet);
+        return new Measured(
+            $aim,
+            $this->spread($aim, $noise, ...$cut),
+            $noise,
+            $tiles,
+            $limitPx,
+            $cut[0]->clear,
+            Spread::told($around),
+            $feet,
+        );
     }
 
     /** @param  array{float, float}  $aim */
@@ -244,10 +279,21 @@ final class Sight
             $within = [];
             for ($row = 0; $row < $patch->high; $row++) {
                 for ($column = 0; $column < $patch->wide; $column++) {
-                    $within[] = $cutout->has(($x + ($column + 0.5) * $smaller - $left) / $scale, ($y + ($row + 0.5) * $smaller - $top) / $scale);
+                    $within[] = $cutout->has(
+                        ($x + ($column + 0.5) * $smaller - $left) / $scale,
+                        ($y + ($row + 0.5) * $smaller - $top) / $scale,
+                    );
                 }
             }
-            $found = Spread::of($patch, $noise / $smaller, within: $within, at: [(($aim[0] + 0.5) * $this->wide() - $x) / $smaller, (($aim[1] + 0.5) * $this->high() - $y) / $smaller]);
+            $found = Spread::of(
+                $patch,
+                $noise / $smaller,
+                within: $within,
+                at: [
+                    (($aim[0] + 0.5) * $this->wide() - $x) / $smaller,
+                    (($aim[1] + 0.5) * $this->high() - $y) / $smaller,
+                ],
+            );
             if ($found !== null) {
                 $best = $found->enlarged($smaller);
                 if ($found->ellipse->long <= self::WIDE) {
@@ -282,17 +328,34 @@ final class Sight
         $small = min($side, self::CUT_SIDE);
         // The smaller copy is fine enough, and much sooner cut.
         $by = $this->reduced()->getImageWidth() / $this->wide();
-        $copy = $by * $side >= $small
-            ? $this->reduced()->getImageRegion((int) round($side * $by), (int) round($side * $by), (int) round($left * $by), (int) round($top * $by))
-            : $this->picture->piece($left, $top, $side, $side);
+        $copy =
+            $by * $side >= $small
+                ? $this->reduced()->getImageRegion(
+                    (int) round($side * $by),
+                    (int) round($side * $by),
+                    (int) round($left * $by),
+                    (int) round($top * $by),
+                )
+                : $this->picture->piece($left, $top, $side, $side);
         $copy->setImagePage(0, 0, 0, 0);
         $copy->resizeImage($small, $small, Imagick::FILTER_BOX, 1);
         /** @var list<array{float, float, float}> $colours */
-        $colours = array_chunk(array_map(floatval(...), $copy->exportImagePixels(0, 0, $small, $small, 'RGB', Imagick::PIXEL_FLOAT)), 3);
+        $colours = array_chunk(
+            array_map(floatval(...), $copy->exportImagePixels(0, 0, $small, $small, 'RGB', Imagick::PIXEL_FLOAT)),
+            3,
+        );
         $copy->clear();
         $scale = $side / $small;
 
-        return [Cutout::of($small, $colours, [(($aim[0] + 0.5) * $this->wide() - $left) / $scale, (($aim[1] + 0.5) * $this->high() - $top) / $scale]), $left, $top, $scale];
+        return [
+            Cutout::of($small, $colours, [
+                (($aim[0] + 0.5) * $this->wide() - $left) / $scale,
+                (($aim[1] + 0.5) * $this->high() - $top) / $scale,
+            ]),
+            $left,
+            $top,
+            $scale,
+        ];
     }
 
     private function smaller(int $x, int $y, int $wide, int $smaller): Patch
@@ -327,7 +390,12 @@ final class Sight
 
     private function patch(float $x, float $y, int $side): Patch
     {
-        return $this->read($this->left($x, $side), $this->top($y, $side), min($side, $this->wide()), min($side, $this->high()));
+        return $this->read(
+            $this->left($x, $side),
+            $this->top($y, $side),
+            min($side, $this->wide()),
+            min($side, $this->high()),
+        );
     }
 
     private function read(int $x, int $y, int $wide, int $high): Patch
@@ -343,7 +411,11 @@ final class Sight
     {
         [$wide, $high] = [$picture->getImageWidth(), $picture->getImageHeight()];
 
-        return new Patch($wide, $high, array_map(floatval(...), $picture->exportImagePixels(0, 0, $wide, $high, 'I', Imagick::PIXEL_FLOAT)));
+        return new Patch(
+            $wide,
+            $high,
+            array_map(floatval(...), $picture->exportImagePixels(0, 0, $wide, $high, 'I', Imagick::PIXEL_FLOAT)),
+        );
     }
 
     /** Made once: what is shown and what is searched on are smaller still. */
@@ -351,7 +423,11 @@ final class Sight
     {
         $this->reduced ??= $this->picture->copy();
         $by = max($this->reduced->getImageWidth(), $this->reduced->getImageHeight()) / self::PREVIEW;
-        $by > 1 && $this->reduced->scaleImage(max(1, (int) round($this->reduced->getImageWidth() / $by)), max(1, (int) round($this->reduced->getImageHeight() / $by)));
+        $by > 1 &&
+            $this->reduced->scaleImage(
+                max(1, (int) round($this->reduced->getImageWidth() / $by)),
+                max(1, (int) round($this->reduced->getImageHeight() / $by)),
+            );
 
         return $this->reduced;
     }

@@ -12,7 +12,10 @@ use RushHold\Refused;
 use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
-/** Frames of the stand-in camera, shot in a process of its own and taken in as if somebody had sent them; the truth about them nobody is told. */
+/**
+ * Frames of the stand-in camera, shot in a process of its own and taken in as if somebody had sent them; the truth
+ * about them nobody is told.
+ */
 final class StandInRoll
 {
     private const SECONDS = 80;
@@ -28,8 +31,22 @@ final class StandInRoll
         mkdir($folder, 0700);
         try {
             file_put_contents("$folder.hold.json", json_encode(Documents::withObjects($hold), JSON_THROW_ON_ERROR));
-            $shoot = [(new PhpExecutableFinder)->find(false) ?: 'php', base_path('artisan'), 'rush:shoot', '-', "$folder.hold.json", "--into=$folder", ...$options];
-            (new Process($shoot, base_path(), null, json_encode(Documents::withObjects($rush), JSON_THROW_ON_ERROR), self::SECONDS))->mustRun();
+            $shoot = [
+                (new PhpExecutableFinder())->find(false) ?: 'php',
+                base_path('artisan'),
+                'rush:shoot',
+                '-',
+                "$folder.hold.json",
+                "--into=$folder",
+                ...$options,
+            ];
+            (new Process(
+                $shoot,
+                base_path(),
+                null,
+                json_encode(Documents::withObjects($rush), JSON_THROW_ON_ERROR),
+                self::SECONDS,
+            ))->mustRun();
             foreach (array_diff(glob("$folder/*") ?: [], ["$folder/".Roll::TRUTH]) as $file) {
                 (new Incoming($person))->placed($file);
             }

@@ -26,7 +26,11 @@ final class Store
 
     public static function path(Picture $picture, string $what): string
     {
-        return 'pictures/'.($picture->lent_by ?? $picture->user_id).'/'.substr($picture->sha256, 0, 2)."/$picture->sha256.$what";
+        return 'pictures/'.
+            ($picture->lent_by ?? $picture->user_id).
+            '/'.
+            substr($picture->sha256, 0, 2).
+            "/$picture->sha256.$what";
     }
 
     /** What is still on its way. */
@@ -92,6 +96,12 @@ final class Store
         if ($picture->lent_by !== null) {
             return;
         }
-        self::disk()->delete(array_map(static fn (string $what): string => self::path($picture, $what), [self::ORIGINAL, self::PREVIEW, self::THUMBNAIL]));
+        self::disk()->delete(
+            array_map(static fn (string $what): string => self::path($picture, $what), [
+                self::ORIGINAL,
+                self::PREVIEW,
+                self::THUMBNAIL,
+            ]),
+        );
     }
 }

@@ -30,7 +30,10 @@ final class Told
      */
     public static function document(Burst $burst): array
     {
-        $rush = $burst->rush_id === null ? null : SavedRush::query()->where('user_id', $burst->user_id)->find($burst->rush_id);
+        $rush =
+            $burst->rush_id === null
+                ? null
+                : SavedRush::query()->where('user_id', $burst->user_id)->find($burst->rush_id);
         $pictures = self::pictures($burst);
         $first = $pictures->first()?->taken_at;
         $losses = [];
@@ -41,9 +44,34 @@ final class Told
         }
         [$frames, $keepers] = self::counted($burst, $pictures);
 
-        return BurstDocument::write(new LoggedBurst($frames, $keepers, $burst->shot_at->toIso8601ZuluString(), null, $burst->hold === null ? null : HoldDocument::read($burst->hold), $losses,
-            array_values($pictures->filter(static fn (Picture $p): bool => $p->isKept() !== null)->map(static fn (Picture $p): MeasuredFrame => new MeasuredFrame($p->taken_at === null || $first === null ? null : ($p->taken_at->getPreciseTimestamp(3) - $first->getPreciseTimestamp(3)) / 1000,
-                $p->isKept() === true, self::ellipse($p), SharpWhere::tryFrom((string) ($p->measured['sharp_where'] ?? ''))))->all()), [], $burst->note), $rush?->document);
+        return BurstDocument::write(
+            new LoggedBurst(
+                $frames,
+                $keepers,
+                $burst->shot_at->toIso8601ZuluString(),
+                null,
+                $burst->hold === null ? null : HoldDocument::read($burst->hold),
+                $losses,
+                array_values(
+                    $pictures
+                        ->filter(static fn (Picture $p): bool => $p->isKept() !== null)
+                        ->map(
+                            static fn (Picture $p): MeasuredFrame => new MeasuredFrame(
+                                $p->taken_at === null || $first === null
+                                    ? null
+                                    : ($p->taken_at->getPreciseTimestamp(3) - $first->getPreciseTimestamp(3)) / 1000,
+                                $p->isKept() === true,
+                                self::ellipse($p),
+                                SharpWhere::tryFrom((string) ($p->measured['sharp_where'] ?? '')),
+                            ),
+                        )
+                        ->all(),
+                ),
+                [],
+                $burst->note,
+            ),
+            $rush?->document,
+        );
     }
 
     /**
@@ -58,14 +86,21 @@ final class Told
         // Of what cannot be told nothing is counted.
         $pictures = $pictures->filter(static fn (Picture $p): bool => $p->isKept() !== null);
         if ($pictures->isNotEmpty()) {
-            return [$pictures->count(), $pictures->filter(static fn (Picture $p): bool => $p->isKept() === true)->count()];
+            return [
+                $pictures->count(),
+                $pictures->filter(static fn (Picture $p): bool => $p->isKept() === true)->count(),
+            ];
         }
         if ($burst->kept !== null) {
             // A word is worth six frames, here as in the shares.
             return [6, (int) round(6 * HowMany::from($burst->kept)->share())];
         }
 
-        throw Refused::because('frames', 'burst', problem: 'Say first how many frames there were and how many were kept.');
+        throw Refused::because(
+            'frames',
+            'burst',
+            problem: 'Say first how many frames there were and how many were kept.',
+        );
     }
 
     /**
@@ -77,7 +112,29 @@ final class Told
     {
         $out = fopen('php://output', 'w');
         assert($out !== false);
-        fputcsv($out, ['file', 'taken_at', 'kept', 'said_by', 'sure', 'lost_to', 'sharp_where', 'width_px', 'limit_px', 'sigma_px', 'long_px', 'short_px', 'angle_deg', 'aim_x', 'aim_y', 'rush', 'burst_at'], escape: '');
+        fputcsv(
+            $out,
+            [
+                'file',
+                'taken_at',
+                'kept',
+                'said_by',
+                'sure',
+                'lost_to',
+                'sharp_where',
+                'width_px',
+                'limit_px',
+                'sigma_px',
+                'long_px',
+                'short_px',
+                'angle_deg',
+                'aim_x',
+                'aim_y',
+                'rush',
+                'burst_at',
+            ],
+            escape: '',
+        );
         foreach ($bursts as $burst) {
             self::rows($out, $burst);
         }
@@ -92,9 +149,25 @@ final class Told
         foreach (self::pictures($burst) as $p) {
             $m = (array) $p->measured;
             /** @var list<string|int|float|null> $row */
-            $row = [$cell($p->name), $p->taken_at?->format('Y-m-d\TH:i:s.v\Z'), $p->isKept() === null ? null : ($p->isKept() ? 'kept' : 'lost'), $p->kept === null ? 'measured' : 'you', $m['sure'] ?? null, $p->lost_to, $m['sharp_where'] ?? null,
-                $m['width_px'] ?? null, $m['limit_px'] ?? null, $m['sigma_px'] ?? null, $m['long_px'] ?? null, $m['short_px'] ?? null, $m['angle_deg'] ?? null, $m['aim']['x'] ?? null, $m['aim']['y'] ?? null,
-                $cell($burst->rush), $burst->shot_at->toIso8601ZuluString()];
+            $row = [
+                $cell($p->name),
+                $p->taken_at?->format('Y-m-d\TH:i:s.v\Z'),
+                $p->isKept() === null ? null : ($p->isKept() ? 'kept' : 'lost'),
+                $p->kept === null ? 'measured' : 'you',
+                $m['sure'] ?? null,
+                $p->lost_to,
+                $m['sharp_where'] ?? null,
+                $m['width_px'] ?? null,
+                $m['limit_px'] ?? null,
+                $m['sigma_px'] ?? null,
+                $m['long_px'] ?? null,
+                $m['short_px'] ?? null,
+                $m['angle_deg'] ?? null,
+                $m['aim']['x'] ?? null,
+                $m['aim']['y'] ?? null,
+                $cell($burst->rush),
+                $burst->shot_at->toIso8601ZuluString(),
+            ];
             fputcsv($out, $row, escape: '');
         }
     }
@@ -105,7 +178,11 @@ final class Told
         $limit = Verdict::KEEPER_LIMIT * (float) $burst->coc_px;
         foreach (self::pictures($burst) as $picture) {
             $measured = $picture->measured;
-            if ($measured !== null && ! ($measured['not_found'] ?? false) && abs((float) ($measured['limit_px'] ?? 0) - $limit) > 0.005) {
+            if (
+                $measured !== null &&
+                ! ($measured['not_found'] ?? false) &&
+                abs((float) ($measured['limit_px'] ?? 0) - $limit) > 0.005
+            ) {
                 $picture->fill(['measured' => MeasuredDocument::judgedBy($measured, $limit)])->save();
             }
         }
@@ -118,15 +195,32 @@ final class Told
         return DB::transaction(static function () use ($burst, $other): Burst {
             // Both, always in the same order: of two that put them into one another at once the second finds one gone.
             $locked = Burst::query();
-            $locked->whereKey([$burst->id, $other->id])->orderBy('id')->lockForUpdate();
+            $locked
+                ->whereKey([$burst->id, $other->id])
+                ->orderBy('id')
+                ->lockForUpdate();
             [$burst, $other] = [$locked->get()->find($burst->id), $locked->get()->find($other->id)];
-            abort_if($burst === null || $other === null, 409, 'One of the two was put into another burst meanwhile. Look at the log again.');
+            abort_if(
+                $burst === null || $other === null,
+                409,
+                'One of the two was put into another burst meanwhile. Look at the log again.',
+            );
             $theirs = Picture::query();
             $moved = $theirs->where('burst_id', $other->id)->update(['burst_id' => $burst->id]);
             $sum = static fn (?int $a, ?int $b): ?int => $a === null || $b === null ? null : $a + $b;
-            $burst->fill(['frames' => $sum($burst->frames, $other->frames), 'keepers' => $sum($burst->keepers, $other->keepers), 'coc_px' => $burst->coc_px ?? $other->coc_px,
-                'mark' => self::marks($burst, $other), 'note' => mb_substr(trim("$burst->note $other->note"), 0, 500), 'lost_to' => $burst->lost_to ?? $other->lost_to, 'hold' => $burst->hold ?? $other->hold,
-                'kept' => $burst->kept === $other->kept ? $burst->kept : null, 'shot_at' => min($burst->shot_at, $other->shot_at)])->save();
+            $burst
+                ->fill([
+                    'frames' => $sum($burst->frames, $other->frames),
+                    'keepers' => $sum($burst->keepers, $other->keepers),
+                    'coc_px' => $burst->coc_px ?? $other->coc_px,
+                    'mark' => self::marks($burst, $other),
+                    'note' => mb_substr(trim("$burst->note $other->note"), 0, 500),
+                    'lost_to' => $burst->lost_to ?? $other->lost_to,
+                    'hold' => $burst->hold ?? $other->hold,
+                    'kept' => $burst->kept === $other->kept ? $burst->kept : null,
+                    'shot_at' => min($burst->shot_at, $other->shot_at),
+                ])
+                ->save();
             $other->delete();
             $moved > 0 && Counted::again($burst);
 
@@ -149,7 +243,11 @@ final class Told
             return isset($mine['by']) ? $theirs : $mine;
         }
 
-        return [...$mine, 'marks' => [...$theirs['marks'], ...$mine['marks']], 'count' => max($mine['count'], $theirs['count'])];
+        return [
+            ...$mine,
+            'marks' => [...$theirs['marks'], ...$mine['marks']],
+            'count' => max($mine['count'], $theirs['count']),
+        ];
     }
 
     /** @return Collection<int, Picture> */
@@ -162,6 +260,8 @@ final class Told
     {
         $m = (array) $picture->measured;
 
-        return is_numeric($m['long_px'] ?? null) && is_numeric($m['short_px'] ?? null) ? Ellipse::told((float) $m['long_px'], (float) $m['short_px'], (float) ($m['angle_deg'] ?? 0)) : null;
+        return is_numeric($m['long_px'] ?? null) && is_numeric($m['short_px'] ?? null)
+            ? Ellipse::told((float) $m['long_px'], (float) $m['short_px'], (float) ($m['angle_deg'] ?? 0))
+            : null;
     }
 }

@@ -8,7 +8,10 @@ use App\Models\Picture;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
-/** Whose picture is looked at next: everybody in turn, so that a single one does not wait behind a hundred of somebody else. */
+/**
+ * Whose picture is looked at next: everybody in turn, so that a single one does not wait behind a hundred of somebody
+ * else.
+ */
 final class Turns
 {
     /** A picture that so many looks did not come to an end with is given up. */
@@ -23,12 +26,24 @@ final class Turns
     public static function next(): ?Picture
     {
         return Cache::lock('pictures-turn', 10)->block(8, static function (): ?Picture {
-            $people = DB::table('pictures')->where('stage', Picture::WAITING)->whereNull('deleted_at')->distinct()->pluck('user_id')->all();
-            $served = array_map(static fn (mixed $person): float => (float) Cache::get("pictures-turn.$person", 0.0), array_combine($people, $people));
+            $people = DB::table('pictures')
+                ->where('stage', Picture::WAITING)
+                ->whereNull('deleted_at')
+                ->distinct()
+                ->pluck('user_id')
+                ->all();
+            $served = array_map(
+                static fn (mixed $person): float => (float) Cache::get("pictures-turn.$person", 0.0),
+                array_combine($people, $people),
+            );
             asort($served);
             foreach (array_keys($served) as $person) {
                 $mine = Picture::query();
-                $mine->where('user_id', $person)->where('stage', Picture::WAITING)->orderBy('updated_at')->orderBy('id');
+                $mine
+                    ->where('user_id', $person)
+                    ->where('stage', Picture::WAITING)
+                    ->orderBy('updated_at')
+                    ->orderBy('id');
                 foreach ($mine->lazy(50) as $picture) {
                     if (! Cache::add("looking.$picture->id", true, self::TAKEN_S)) {
                         continue;
@@ -37,7 +52,9 @@ final class Turns
                     Cache::add("looks.$picture->id", 0, self::REMEMBERED_S);
                     if (Cache::increment("looks.$picture->id") > self::MOST_LOOKS) {
                         self::done($picture);
-                        $picture->fill(['stage' => Picture::REFUSED, 'problem' => NoPicture::failed()->getMessage()])->save();
+                        $picture
+                            ->fill(['stage' => Picture::REFUSED, 'problem' => NoPicture::failed()->getMessage()])
+                            ->save();
 
                         continue;
                     }

@@ -8,7 +8,8 @@ use Imagick;
 use Symfony\Component\Process\Process;
 
 /**
- * A JPEG unpacked once into a file of its own, from which pieces are read: of many megapixels only those that are looked at
+ * A JPEG unpacked once into a file of its own, from which pieces are read: of many megapixels only those that are
+ * looked at
  * are ever in memory.
  */
 final readonly class Unpacked implements Pixels
@@ -24,7 +25,8 @@ final readonly class Unpacked implements Pixels
     }
 
     /**
-     * @param  int  $least  the longer side of its smaller copy has at least so many pixels, unless the picture has fewer
+     * @param  int  $least  the longer side of its smaller copy has at least so many pixels, unless the picture has
+     *   fewer
      * @return self|null nothing where its colours are such that they cannot be unpacked so
      *
      * @throws NoPicture if something of it is missing
@@ -33,7 +35,10 @@ final readonly class Unpacked implements Pixels
     {
         $to = (string) tempnam(sys_get_temp_dir(), 'unpacked');
         // Both at once: each has to read all of it.
-        $all = new Process(['djpeg', '-maxscans', (string) Whole::MOST_SCANS, '-pnm', '-outfile', $to, $file], timeout: self::READING_S);
+        $all = new Process(
+            ['djpeg', '-maxscans', (string) Whole::MOST_SCANS, '-pnm', '-outfile', $to, $file],
+            timeout: self::READING_S,
+        );
         $all->start();
         try {
             $small = Whole::jpeg($file, $least);
@@ -45,10 +50,15 @@ final readonly class Unpacked implements Pixels
             @unlink($to);
         }
         $lies = $in === false ? null : Pnm::of((string) fread($in, Pnm::HEAD_BYTES));
-        if ($small === null || $in === false || $lies === null || fstat($in)['size'] < $lies->from + $lies->wide * $lies->high * $lies->bytes) {
+        if (
+            $small === null ||
+            $in === false ||
+            $lies === null ||
+            fstat($in)['size'] < $lies->from + $lies->wide * $lies->high * $lies->bytes
+        ) {
             return null;
         }
-        $told = new Imagick;
+        $told = new Imagick();
         $told->pingImage("jpeg:$file");
 
         return new self($small, $in, $lies, new Turned($told->getImageOrientation(), $lies->wide, $lies->high));

@@ -7,7 +7,8 @@ namespace App\Pictures;
 use Symfony\Component\Process\Process;
 
 /**
- * Whether a file holds all that it says it does. Whoever opens a picture that lacks something paints the rest grey without a word,
+ * Whether a file holds all that it says it does. Whoever opens a picture that lacks something paints the rest grey
+ * without a word,
  * and that would be measured.
  */
 final class Whole
@@ -17,10 +18,16 @@ final class Whole
     /** Scans that are read: a hostile file has thousands. */
     public const MOST_SCANS = 500;
 
-    /** How a JPEG may be packed: baseline, extended or in passes, by Huffman's codes. What no camera writes is read as noise. */
+    /**
+     * How a JPEG may be packed: baseline, extended or in passes, by Huffman's codes. What no camera writes is read as
+     * noise.
+     */
     private const PACKED = ["\xC0", "\xC1", "\xC2"];
 
-    /** Bytes left over behind the last line, by share of the file and at least: then what went before was something else. */
+    /**
+     * Bytes left over behind the last line, by share of the file and at least: then what went before was something
+     * else.
+     */
     private const LEFT_OVER = 0.02;
 
     private const LEFT_OVER_LEAST = 4096;
@@ -32,7 +39,8 @@ final class Whole
 
     /**
      * @param  int  $least  the longer side of the small copy has at least so many pixels, unless the picture has fewer
-     * @return string|null a small copy as it lies in the file, as PNM; null where its colours are such that there is none
+     * @return string|null a small copy as it lies in the file, as PNM; null where its colours are such that there is
+     *   none
      *
      * @throws NoPicture if something of it is missing or cannot be unpacked
      */
@@ -40,11 +48,24 @@ final class Whole
     {
         self::packed($file);
         $told = @getimagesize($file);
-        $eighths = $told === false ? 8 : max(1, min(8, (int) ceil(8 * $least / max(1, $told[0], $told[1]))));
+        $eighths = $told === false ? 8 : max(1, min(8, (int) ceil((8 * $least) / max(1, $told[0], $told[1]))));
         $copy = (string) tempnam(sys_get_temp_dir(), 'small');
         try {
             // Everything is read, but only so much worked out.
-            $process = new Process(['djpeg', '-maxscans', (string) self::MOST_SCANS, '-scale', "$eighths/8", '-pnm', '-outfile', $copy, $file], timeout: self::READING_S);
+            $process = new Process(
+                [
+                    'djpeg',
+                    '-maxscans',
+                    (string) self::MOST_SCANS,
+                    '-scale',
+                    "$eighths/8",
+                    '-pnm',
+                    '-outfile',
+                    $copy,
+                    $file,
+                ],
+                timeout: self::READING_S,
+            );
             self::run($process, $file);
             $small = (string) file_get_contents($copy);
         } finally {
@@ -63,8 +84,11 @@ final class Whole
         // Bytes too many between two parts are common and harmless.
         $said = (string) preg_replace('/^.*extraneous bytes.*$/m', '', $said);
         // Two says that there were warnings.
-        if (! in_array($process->getExitCode(), [0, 2], true) || preg_match('/premature end|corrupt jpeg data/i', $said) === 1
-            || (int) ($over[1] ?? 0) > max(self::LEFT_OVER_LEAST, self::LEFT_OVER * filesize($file))) {
+        if (
+            ! in_array($process->getExitCode(), [0, 2], true) ||
+            preg_match('/premature end|corrupt jpeg data/i', $said) === 1 ||
+            (int) ($over[1] ?? 0) > max(self::LEFT_OVER_LEAST, self::LEFT_OVER * filesize($file))
+        ) {
             throw NoPicture::broken();
         }
     }
@@ -121,16 +145,22 @@ final class Whole
             $lists = [];
             for ($i = 0, $count = min(self::MOST_ENTRIES, $number($first, true)); $i < $count; $i++) {
                 $entry = $first + 2 + 12 * $i;
-                // A single value stands in the entry, several where it points to; short ones of two stand in it as well.
+                // A single value stands in the entry, several where it points to; short ones of two stand in it as
+                // well.
                 $short = $number($entry + 2, true) === 3;
                 $many = min($number($entry + 4), intdiv($size, $short ? 2 : 4));
                 $at = $many * ($short ? 2 : 4) <= 4 ? $entry + 8 : $number($entry + 8);
                 $lists[$number($entry, true)] = [$at, $many, $short];
             }
             foreach (self::PLACES as $places => $lengths) {
-                [[$at, $many, $short], [$lengthAt, $lengthMany, $lengthShort]] = [$lists[$places] ?? [0, 0, false], $lists[$lengths] ?? [0, 0, false]];
+                [[$at, $many, $short], [$lengthAt, $lengthMany, $lengthShort]] = [
+                    $lists[$places] ?? [0, 0, false],
+                    $lists[$lengths] ?? [0, 0, false],
+                ];
                 for ($i = 0; $i < $many; $i++) {
-                    $end = $number($at + $i * ($short ? 2 : 4), $short) + ($i < $lengthMany ? $number($lengthAt + $i * ($lengthShort ? 2 : 4), $lengthShort) : 1);
+                    $end =
+                        $number($at + $i * ($short ? 2 : 4), $short) +
+                        ($i < $lengthMany ? $number($lengthAt + $i * ($lengthShort ? 2 : 4), $lengthShort) : 1);
                     $end <= $size || throw NoPicture::broken();
                 }
             }

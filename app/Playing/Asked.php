@@ -17,11 +17,17 @@ final readonly class Asked
 
     /**
      * @param  string  $person  whose turn it takes
-     * @param  string  $window  the window that asks; its newer questions overtake older ones; '' for somebody who asks once and waits
+     * @param  string  $window  the window that asks; its newer questions overtake older ones; '' for somebody who asks
+     *   once and waits
      * @param  int  $turn  number of the question in its window
      */
-    public function __construct(public Question $question, public string $person, public string $window = '', public int $turn = 0, public ?string $known = null)
-    {
+    public function __construct(
+        public Question $question,
+        public string $person,
+        public string $window = '',
+        public int $turn = 0,
+        public ?string $known = null,
+    ) {
         $this->version = Model::VERSION;
         // Serializing tells apart all that can be told apart, infinite numbers as well, and cannot fail.
         $this->key = hash('sha256', Model::VERSION.serialize($question));

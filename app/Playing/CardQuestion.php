@@ -25,6 +25,9 @@ final readonly class CardQuestion implements Question
     {
         $card = CardDocument::write(Programme::of($this->outing, Worth::of($this->outing, $stage)), $this->units);
 
-        return json_encode($this->file === null ? $card : $this->file->written($card), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            $this->file === null ? $card : $this->file->written($card),
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

@@ -20,6 +20,9 @@ final readonly class CauseQuestion implements Question
 
     public function answer(Stage $stage, Closure $early): string
     {
-        return json_encode(CauseDocument::write(Inquiry::into($this->burst, $stage), $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            CauseDocument::write(Inquiry::into($this->burst, $stage), $this->units),
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

@@ -59,16 +59,18 @@ final readonly class Counter
         $path = $request->headers['DOCUMENT_URI'] ?? '';
         if ($path === '/questions') {
             $asked = unserialize($request->body);
-            if (! $asked instanceof Asked) {
+            if (! ($asked instanceof Asked)) {
                 self::say($socket, 400, ['message' => 'This is no question.']);
 
                 return;
             }
             try {
                 $ticket = $this->pool->ask($asked);
-                EventLoop::unreference(EventLoop::delay(self::COLLECTED_WITHIN_S, static function () use ($ticket): void {
-                    $ticket->followed || $ticket->giveBack();
-                }));
+                EventLoop::unreference(
+                    EventLoop::delay(self::COLLECTED_WITHIN_S, static function () use ($ticket): void {
+                        $ticket->followed || $ticket->giveBack();
+                    }),
+                );
                 self::say($socket, 200, ['ticket' => $ticket->name]);
             } catch (TurnedAway $away) {
                 self::say($socket, $away->status, ['message' => $away->getMessage()]);
@@ -76,7 +78,11 @@ final readonly class Counter
         } elseif ($path === '/state') {
             self::say($socket, 200, $this->pool->state());
         } else {
-            $this->follow($socket, $this->pool->ticket(basename($path)), str_contains($request->headers['HTTP_ACCEPT'] ?? '', self::STREAM));
+            $this->follow(
+                $socket,
+                $this->pool->ticket(basename($path)),
+                str_contains($request->headers['HTTP_ACCEPT'] ?? '', self::STREAM),
+            );
         }
     }
 
@@ -88,7 +94,7 @@ final readonly class Counter
             return;
         }
         $ticket->followed = true;
-        $gone = new DeferredCancellation;
+        $gone = new DeferredCancellation();
         async(static function () use ($socket, $gone): void {
             // Nothing more is said from there; the end of it means that nobody listens any more.
             while ($socket->read() !== null) {
@@ -124,7 +130,11 @@ final readonly class Counter
             $work->next()->await($gone);
         }
         [$status, $json] = $work->answer ?? [409, '{"message":"A newer question came in."}'];
-        $socket->write($stream ? "{\"status\":$status,\"answer\":$json}\n" : self::head($status, 'application/json', strlen($json)).$json);
+        $socket->write(
+            $stream
+                ? "{\"status\":$status,\"answer\":$json}\n"
+                : self::head($status, 'application/json', strlen($json)).$json,
+        );
     }
 
     /** @param  array<string, mixed>  $body */
@@ -136,8 +146,9 @@ final readonly class Counter
 
     private static function head(int $status, string $type, ?int $length = null): string
     {
-        return "Status: $status\r\nContent-Type: $type\r\nX-Content-Type-Options: nosniff\r\nCache-Control: no-store\r\n"
-            .(in_array($status, [429, 503], true) ? "Retry-After: 2\r\n" : '')
-            .($length === null ? '' : "Content-Length: $length\r\n")."\r\n";
+        return "Status: $status\r\nContent-Type: $type\r\nX-Content-Type-Options: nosniff\r\nCache-Control: no-store\r\n".
+            (in_array($status, [429, 503], true) ? "Retry-After: 2\r\n" : '').
+            ($length === null ? '' : "Content-Length: $length\r\n").
+            "\r\n";
     }
 }

@@ -21,13 +21,18 @@ final readonly class DayQuestion implements Question
 
     public function answer(Stage $stage, Closure $early): string
     {
-        return $this->written(Worth::of($this->outing, $stage, function (Worth $first) use ($early): void {
-            $early($this->written($first));
-        }));
+        return $this->written(
+            Worth::of($this->outing, $stage, function (Worth $first) use ($early): void {
+                $early($this->written($first));
+            }),
+        );
     }
 
     private function written(Worth $worth): string
     {
-        return json_encode(DayDocument::write(Programme::of($this->outing, $worth), $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            DayDocument::write(Programme::of($this->outing, $worth), $this->units),
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

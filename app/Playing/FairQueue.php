@@ -61,7 +61,7 @@ final class FairQueue
                 return [$person, $item];
             }
             /** @var DeferredFuture<null> $taker */
-            $taker = new DeferredFuture;
+            $taker = new DeferredFuture();
             $this->takers[] = $taker;
             $taker->getFuture()->await();
         }
@@ -72,7 +72,9 @@ final class FairQueue
     {
         $nobody = $this->waiting[self::NOBODY] ?? null;
 
-        return $nobody === null ? $this->waiting : array_diff_key($this->waiting, [self::NOBODY => true]) + [self::NOBODY => $nobody];
+        return $nobody === null
+            ? $this->waiting
+            : array_diff_key($this->waiting, [self::NOBODY => true]) + [self::NOBODY => $nobody];
     }
 
     /** What was taken is done with. */

@@ -24,8 +24,14 @@ final readonly class LayoutQuestion implements Question
     /**
      * @param  list<array{rush: Rush, pins: PartialHold, wanted: float}>  $rushes
      */
-    public function __construct(private array $rushes, private Body $body, private ButtonSchool $school, private Pins $pins, private Units $units, private Times $times = new Times)
-    {
+    public function __construct(
+        private array $rushes,
+        private Body $body,
+        private ButtonSchool $school,
+        private Pins $pins,
+        private Units $units,
+        private Times $times = new Times(),
+    ) {
     }
 
     public function answer(Stage $stage, Closure $early): string
@@ -40,6 +46,16 @@ final readonly class LayoutQuestion implements Question
     {
         $solver = new Solver($this->body, $needs, $this->times);
 
-        return json_encode(LayoutDocument::write($solver->bySchool($this->pins), $this->school, $this->body, $this->units, $this->times, $played), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            LayoutDocument::write(
+                $solver->bySchool($this->pins),
+                $this->school,
+                $this->body,
+                $this->units,
+                $this->times,
+                $played,
+            ),
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

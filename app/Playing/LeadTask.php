@@ -25,7 +25,10 @@ final readonly class LeadTask implements Task
     public function run(Channel $channel, Cancellation $cancellation): string
     {
         try {
-            $json = $this->question->answer(new ChannelStage($channel, $cancellation, $this->players), static fn (string $early) => $channel->send($early));
+            $json = $this->question->answer(
+                new ChannelStage($channel, $cancellation, $this->players),
+                static fn (string $early) => $channel->send($early),
+            );
             SharedAnswers::ofEnvironment()->keep($this->key, $json);
 
             return $json;

@@ -39,7 +39,8 @@ final readonly class PlayTask implements Task
     public static function deal(array $plays, int $players): array
     {
         $costs = array_map(static fn (Play $play): int => $play->steps(), $plays);
-        // Three for each, so that a quick one does not wait for a slow one; not so small that handing over costs more than playing.
+        // Three for each, so that a quick one does not wait for a slow one; not so small that handing over costs more
+        // than playing.
         $size = max(self::SMALLEST_STEPS, min(self::LARGEST_STEPS, array_sum($costs) / (3 * $players)));
         $pieces = $rushes = $dealt = $numbers = [];
         $cost = 0;
@@ -64,7 +65,15 @@ final readonly class PlayTask implements Task
     /** @return list<Outcome> */
     public function run(Channel $channel, Cancellation $cancellation): array
     {
-        return array_map(fn (array $play): Outcome => self::simulator($this->rushes[$play[0]])->run($play[1], $play[2], $play[3], $play[4]), $this->plays);
+        return array_map(
+            fn (array $play): Outcome => self::simulator($this->rushes[$play[0]])->run(
+                $play[1],
+                $play[2],
+                $play[3],
+                $play[4],
+            ),
+            $this->plays,
+        );
     }
 
     /** What has been worked out for a rush is kept for its next piece. */
@@ -81,7 +90,10 @@ final readonly class PlayTask implements Task
         }
         unset($kept[$key]);
         $kept[$key] = $simulator;
-        while (count($kept) > 1 && array_sum(array_map(static fn (Simulator $s): int => $s->keptSteps(), $kept)) > self::KEPT_STEPS) {
+        while (
+            count($kept) > 1 &&
+            array_sum(array_map(static fn (Simulator $s): int => $s->keptSteps(), $kept)) > self::KEPT_STEPS
+        ) {
             unset($kept[array_key_first($kept)]);
         }
 

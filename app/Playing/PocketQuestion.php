@@ -27,6 +27,9 @@ final readonly class PocketQuestion implements Question
     {
         $programme = Programme::of($this->outing, Worth::of($this->outing, new PartOf($stage)));
 
-        return json_encode(PocketDocument::write(Pocket::of($programme, $this->others, $stage), $this->units), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            PocketDocument::write(Pocket::of($programme, $this->others, $stage), $this->units),
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 }

@@ -67,12 +67,15 @@ final class Pool
     private array $windows = [];
 
     /** @param  Closure(Throwable): void  $report  hears of what should not happen */
-    public function __construct(WorkerFactory $factory, private readonly Limits $limits, private readonly Closure $report)
-    {
+    public function __construct(
+        WorkerFactory $factory,
+        private readonly Limits $limits,
+        private readonly Closure $report,
+    ) {
         $this->leads = new ContextWorkerPool($limits->leads, $factory);
         $this->players = new ContextWorkerPool($limits->players, $factory);
         $this->questions = new FairQueue($limits->perPerson);
-        $this->pieces = new FairQueue;
+        $this->pieces = new FairQueue();
         for ($i = 0; $i < $limits->leads; $i++) {
             EventLoop::queue($this->lead(...));
         }
@@ -124,11 +127,23 @@ final class Pool
         return $this->tickets[$name] ?? null;
     }
 
-    /** @return array{warm: bool, open: int, kept: int, players: int, leads: int, asked_total: int, refused_total: int, pieces_total: int, memory_bytes: int} */
+    /**
+     * @return array{warm: bool, open: int, kept: int, players: int, leads: int, asked_total: int, refused_total: int,
+     *   pieces_total: int, memory_bytes: int}
+     */
     public function state(): array
     {
-        return ['warm' => $this->warm, 'open' => count($this->open), 'kept' => count($this->kept), 'players' => $this->players->getWorkerCount(), 'leads' => $this->leads->getWorkerCount(),
-            'asked_total' => $this->asked, 'refused_total' => $this->refused, 'pieces_total' => $this->played, 'memory_bytes' => memory_get_usage(true)];
+        return [
+            'warm' => $this->warm,
+            'open' => count($this->open),
+            'kept' => count($this->kept),
+            'players' => $this->players->getWorkerCount(),
+            'leads' => $this->leads->getWorkerCount(),
+            'asked_total' => $this->asked,
+            'refused_total' => $this->refused,
+            'pieces_total' => $this->played,
+            'memory_bytes' => memory_get_usage(true),
+        ];
     }
 
     /** Stops taking work; the processes end. */
@@ -154,7 +169,12 @@ final class Pool
         if ($work !== null && ! $work->isCancelled()) {
             return $work;
         }
-        $mine = count(array_filter($this->open, static fn (Work $w): bool => ! $w->isCancelled() && $w->asked->person === $asked->person));
+        $mine = count(
+            array_filter(
+                $this->open,
+                static fn (Work $w): bool => ! $w->isCancelled() && $w->asked->person === $asked->person,
+            ),
+        );
         if ($mine >= $this->limits->openPerPerson) {
             throw new TurnedAway(429, "You have $mine questions open already. Wait for an answer, then ask again.");
         }
@@ -219,10 +239,13 @@ final class Pool
     private function led(Work $work, CompositeCancellation $cancellation): string
     {
         // When playing fails for good, the lead does not wait for it.
-        $broken = new DeferredCancellation;
+        $broken = new DeferredCancellation();
         $failure = null;
         /** @var Execution<string, list<Outcome>, list<PlayTask>|float|string> $execution */
-        $execution = $this->leads->submit(new LeadTask($work->asked->question, $this->limits->players, $work->asked->key), new CompositeCancellation($cancellation, $broken->getCancellation()));
+        $execution = $this->leads->submit(
+            new LeadTask($work->asked->question, $this->limits->players, $work->asked->key),
+            new CompositeCancellation($cancellation, $broken->getCancellation()),
+        );
         $channel = $execution->getChannel();
         // The channel closes when the lead is done, which ends this.
         $listening = async(function () use ($channel, $work, $broken, &$failure): void {
@@ -259,10 +282,14 @@ final class Pool
         $waiting = [];
         foreach ($tasks as $task) {
             /** @var DeferredFuture<list<Outcome>> $deferred */
-            $deferred = new DeferredFuture;
-            $this->pieces->add($work->asked->person, [$task, $work, static function (array|Throwable $result) use ($deferred): void {
-                $result instanceof Throwable ? $deferred->error($result) : $deferred->complete($result);
-            }]);
+            $deferred = new DeferredFuture();
+            $this->pieces->add($work->asked->person, [
+                $task,
+                $work,
+                static function (array|Throwable $result) use ($deferred): void {
+                    $result instanceof Throwable ? $deferred->error($result) : $deferred->complete($result);
+                },
+            ]);
             $waiting[] = $deferred->getFuture();
         }
 

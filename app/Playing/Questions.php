@@ -25,15 +25,28 @@ final readonly class Questions
     public function ask(Request $request, Question $question): Response
     {
         if ($this->socket === null) {
-            $json = $question->answer(new OneProcess, static fn (string $early): null => null);
+            $json = $question->answer(new OneProcess(), static fn (string $early): null => null);
 
-            return self::wantsStream($request) ? response("{\"status\":200,\"answer\":$json}\n", 200, ['Content-Type' => Counter::STREAM]) : JsonResponse::fromJsonString($json);
+            return self::wantsStream($request)
+                ? response("{\"status\":200,\"answer\":$json}\n", 200, ['Content-Type' => Counter::STREAM])
+                : JsonResponse::fromJsonString($json);
         }
-        $asked = new Asked($question, (string) $request->user()?->getAuthIdentifier(), $request->string('window')->toString(), $request->integer('turn'));
+        $asked = new Asked(
+            $question,
+            (string) $request->user()?->getAuthIdentifier(),
+            $request->string('window')->toString(),
+            $request->integer('turn'),
+        );
         [$status, $answer] = $this->handIn($this->socket, $asked->knowing($this->shared->get($asked->key)));
         if ($status !== 200 || ! is_string($answer['ticket'] ?? null)) {
-            return response()->json(['message' => $answer['message'] ?? 'The simulation is restarting. Try again in a moment; nothing you entered is lost.'], $status,
-                in_array($status, [429, 503], true) ? ['Retry-After' => 2] : []);
+            return response()->json(
+                [
+                    'message' => $answer['message'] ??
+                        'The simulation is restarting. Try again in a moment; nothing you entered is lost.',
+                ],
+                $status,
+                in_array($status, [429, 503], true) ? ['Retry-After' => 2] : [],
+            );
         }
 
         return response('', 200, ['X-Accel-Redirect' => "/answers/{$answer['ticket']}"]);
@@ -52,11 +65,16 @@ final readonly class Questions
             return [503, []];
         }
         stream_set_timeout($stream, self::PATIENCE_S);
-        fwrite($stream, ScgiRequest::write(['REQUEST_METHOD' => 'POST', 'DOCUMENT_URI' => '/questions'], serialize($asked)));
+        fwrite(
+            $stream,
+            ScgiRequest::write(['REQUEST_METHOD' => 'POST', 'DOCUMENT_URI' => '/questions'], serialize($asked)),
+        );
         $said = (string) stream_get_contents($stream);
         fclose($stream);
         $body = json_decode((string) substr((string) strstr($said, "\r\n\r\n"), 4), true);
 
-        return preg_match('/^Status: (\d{3})/', $said, $status) === 1 && is_array($body) ? [(int) $status[1], $body] : [503, []];
+        return preg_match('/^Status: (\d{3})/', $said, $status) === 1 && is_array($body)
+            ? [(int) $status[1], $body]
+            : [503, []];
     }
 }

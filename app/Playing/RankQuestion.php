@@ -24,15 +24,28 @@ final readonly class RankQuestion implements Question
     private Rush $rush;
 
     /** @param  int  $place  which run to show: 0 the most typical, then the next */
-    public function __construct(Rush $rush, private PartialHold $pins, private Units $units, private int $place, private ?Standing $standing)
-    {
+    public function __construct(
+        Rush $rush,
+        private PartialHold $pins,
+        private Units $units,
+        private int $place,
+        private ?Standing $standing,
+    ) {
         // Names do not matter to the answer.
         $this->rush = $rush->with(name: '');
     }
 
     public function answer(Stage $stage, Closure $early): string
     {
-        $ranking = Planner::standard()->rank($this->rush, $this->pins, self::SEED, 0, $stage, $this->standing, fn (Ranking $ranking) => $early($this->written($ranking)));
+        $ranking = Planner::standard()->rank(
+            $this->rush,
+            $this->pins,
+            self::SEED,
+            0,
+            $stage,
+            $this->standing,
+            fn (Ranking $ranking) => $early($this->written($ranking)),
+        );
 
         return $this->written($ranking);
     }
@@ -40,9 +53,15 @@ final readonly class RankQuestion implements Question
     private function written(Ranking $ranking): string
     {
         $run = $ranking->typicalRun($this->place);
-        $trace = new Trace;
+        $trace = new Trace();
         (new Simulator($ranking->plan->situation))->run($ranking->best->hold, 1, self::SEED, $run, $trace);
 
-        return json_encode([...RankingDocument::write($ranking, $this->units), 'trace' => RankingDocument::trace($trace, $run, $ranking->plan)], JSON_THROW_ON_ERROR);
+        return json_encode(
+            [
+                ...RankingDocument::write($ranking, $this->units),
+                'trace' => RankingDocument::trace($trace, $run, $ranking->plan),
+            ],
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -8,7 +8,8 @@ use Predis\Client;
 use Predis\PredisException;
 
 /**
- * Answers that several servers share, so that what one of them played is not played again by another. An answer that cannot be
+ * Answers that several servers share, so that what one of them played is not played again by another. An answer that
+ * cannot be
  * shared is played again; that is never an error.
  */
 final class SharedAnswers
@@ -55,7 +56,11 @@ final class SharedAnswers
 
     private function redis(): ?Client
     {
-        return $this->url === null ? null : $this->redis ??= new Client($this->url, ['parameters' => ['timeout' => self::PATIENCE_S, 'read_write_timeout' => self::PATIENCE_S]]);
+        return $this->url === null
+            ? null
+            : ($this->redis ??= new Client($this->url, [
+                'parameters' => ['timeout' => self::PATIENCE_S, 'read_write_timeout' => self::PATIENCE_S],
+            ]));
     }
 
     private static function name(string $key): string

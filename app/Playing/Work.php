@@ -30,7 +30,7 @@ final class Work
 
     public function __construct(public readonly Asked $asked)
     {
-        $this->cancellation = new DeferredCancellation;
+        $this->cancellation = new DeferredCancellation();
         $this->next = self::deferred();
     }
 
@@ -96,7 +96,7 @@ final class Work
     private static function deferred(): DeferredFuture
     {
         /** @var DeferredFuture<null> $deferred */
-        $deferred = new DeferredFuture;
+        $deferred = new DeferredFuture();
 
         return $deferred;
     }

@@ -30,14 +30,29 @@ final class PracticeCalendar
         $words = Words::in(Units::Metric);
         foreach ($ladder['calendar'] as $session) {
             $from = new DateTimeImmutable("$session[day] $at");
-            $says = array_map(static fn (array $turn): string => $words->label(Exercise::from($turn['drill'])).($turn['turns'] > 1 ? ", $turn[turns] turns" : ''), $session['turns']);
+            $says = array_map(
+                static fn (array $turn): string => $words->label(Exercise::from($turn['drill'])).
+                    ($turn['turns'] > 1 ? ", $turn[turns] turns" : ''),
+                $session['turns'],
+            );
             if ($session['field'] !== null) {
                 $says[] = 'This week in the field: '.$words->label(Rung::from($session['field']));
             }
             // Without a zone: half past seven is half past seven wherever one is.
-            $event = $calendar->createComponent('VEVENT', ['UID' => CalendarFile::uid("practice $session[day]"), 'SUMMARY' => "Practice, $session[minutes] min", 'DESCRIPTION' => implode("\n", $says),
-                'DTSTART' => $from->format('Ymd\THis'), 'DTEND' => $from->add(new DateInterval("PT$session[minutes]M"))->format('Ymd\THis')]);
-            $event->add($calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => 'Practice', 'TRIGGER' => self::REMINDER]));
+            $event = $calendar->createComponent('VEVENT', [
+                'UID' => CalendarFile::uid("practice $session[day]"),
+                'SUMMARY' => "Practice, $session[minutes] min",
+                'DESCRIPTION' => implode("\n", $says),
+                'DTSTART' => $from->format('Ymd\THis'),
+                'DTEND' => $from->add(new DateInterval("PT$session[minutes]M"))->format('Ymd\THis'),
+            ]);
+            $event->add(
+                $calendar->createComponent('VALARM', [
+                    'ACTION' => 'DISPLAY',
+                    'DESCRIPTION' => 'Practice',
+                    'TRIGGER' => self::REMINDER,
+                ]),
+            );
             $calendar->add($event);
         }
     }

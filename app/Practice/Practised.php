@@ -52,9 +52,14 @@ final class Practised
     public function ladder(): Ladder
     {
         $turns = [];
-        foreach ($this->some([Exercise::Rehearsal, ...array_map(static fn (Rung $r): Exercise => $r->exercise(), Rung::cases())])->get(KeptDrill::LISTED) as $drill) {
+        foreach (
+            $this->some([
+                Exercise::Rehearsal,
+                ...array_map(static fn (Rung $r): Exercise => $r->exercise(), Rung::cases()),
+            ])->get(KeptDrill::LISTED) as $drill
+        ) {
             $session = self::session($drill);
-            $session !== null && $turns[] = $session;
+            $session !== null && ($turns[] = $session);
         }
 
         return Ladder::of($turns, $this->field());
@@ -68,7 +73,14 @@ final class Practised
         $byTouch = $drill->exercise->isByTouch();
         $reached = $number($byTouch ? 'right' : 'against');
 
-        return $reached === null ? null : new Session($byTouch ? Exercise::Buttons : $drill->exercise, substr($drill->day, 0, 10), $reached, $drill->exercise === Exercise::Buttons ? $number('median_s') : null);
+        return $reached === null
+            ? null
+            : new Session(
+                $byTouch ? Exercise::Buttons : $drill->exercise,
+                substr($drill->day, 0, 10),
+                $reached,
+                $drill->exercise === Exercise::Buttons ? $number('median_s') : null,
+            );
     }
 
     /** @return list<ButtonScore> the latest turns of buttons, the latest last */
@@ -76,9 +88,14 @@ final class Practised
     {
         if ($this->buttons === null) {
             $this->buttons = [];
-            foreach ($this->some([Exercise::Buttons])->limit(self::BUTTON_TURNS)->get()->reverse() as $drill) {
+            foreach (
+                $this->some([Exercise::Buttons])
+                    ->limit(self::BUTTON_TURNS)
+                    ->get()
+                    ->reverse() as $drill
+            ) {
                 $score = DrillDocument::read($drill->document)->buttons();
-                $score !== null && $this->buttons[] = $score;
+                $score !== null && ($this->buttons[] = $score);
             }
         }
 
@@ -94,9 +111,14 @@ final class Practised
     public function moves(): MoveTimes
     {
         $scores = [];
-        foreach ($this->some([Exercise::Area])->limit(self::AREA_TURNS)->get()->reverse() as $drill) {
+        foreach (
+            $this->some([Exercise::Area])
+                ->limit(self::AREA_TURNS)
+                ->get()
+                ->reverse() as $drill
+        ) {
             $score = DrillDocument::read($drill->document)->area();
-            $score !== null && $drill->document['trace'] !== [] && $scores[] = $score;
+            $score !== null && $drill->document['trace'] !== [] && ($scores[] = $score);
         }
 
         return MoveTimes::of($scores);
@@ -138,7 +160,11 @@ final class Practised
     public function hand(): array
     {
         $days = [];
-        foreach ($this->some([Exercise::Swimmer, Exercise::Wild])->get(KeptDrill::LISTED)->reverse() as $drill) {
+        foreach (
+            $this->some([Exercise::Swimmer, Exercise::Wild])
+                ->get(KeptDrill::LISTED)
+                ->reverse() as $drill
+        ) {
             if (is_numeric($drill->score['hand'] ?? null)) {
                 $days[substr($drill->day, 0, 10)][] = (float) $drill->score['hand'];
             }
@@ -150,9 +176,14 @@ final class Practised
     public function firstTimes(): FirstTimes
     {
         $sessions = [];
-        foreach ($this->some([Exercise::FirstSharp])->limit(20)->get()->reverse() as $drill) {
+        foreach (
+            $this->some([Exercise::FirstSharp])
+                ->limit(20)
+                ->get()
+                ->reverse() as $drill
+        ) {
             $first = DrillDocument::read($drill->document)->first();
-            $first !== null && $sessions[] = $first;
+            $first !== null && ($sessions[] = $first);
         }
 
         return FirstTimes::together($sessions);
@@ -161,11 +192,14 @@ final class Practised
     /** How long controls take this person, for layouts. */
     public static function times(User $person): Times
     {
-        return Settings::of($person)->feeds['controls'] ? (new self($person))->moves()->in((new self($person))->controls()->times()) : new Times;
+        return Settings::of($person)->feeds['controls']
+            ? (new self($person))->moves()->in((new self($person))->controls()->times())
+            : new Times();
     }
 
     /**
-     * What plans use of practice, beside what the log has taught. The more the log knows of the hand, the less practice moves it.
+     * What plans use of practice, beside what the log has taught. The more the log knows of the hand, the less practice
+     * moves it.
      */
     public static function intoPlans(User $person, ?Learned $learned): ?Learned
     {
@@ -183,13 +217,24 @@ final class Practised
         }
         $first = $feeds['first_sharp'] ? $practised->firstTimes() : null;
 
-        return new Learned($learned->aim, $learned->panning, $hand, $learned->shifts, $learned->logShare, $learned->said, $learned->owns, $first?->medianS(false), $first?->medianS(true), $moved !== [] || $first !== null);
+        return new Learned(
+            $learned->aim,
+            $learned->panning,
+            $hand,
+            $learned->shifts,
+            $learned->logShare,
+            $learned->said,
+            $learned->owns,
+            $first?->medianS(false),
+            $first?->medianS(true),
+            $moved !== [] || $first !== null,
+        );
     }
 
     /** How much the log has narrowed what is believed of the hand, 0 to 1. */
     private static function knownByLog(User $person): float
     {
-        $skill = $person->uses_learned ? ($person->learned['skills']['hand_focus'] ?? null) : null;
+        $skill = $person->uses_learned ? $person->learned['skills']['hand_focus'] ?? null : null;
         if (! is_array($skill) || ! is_numeric($skill['low'] ?? null) || ! is_numeric($skill['high'] ?? null)) {
             return 0.0;
         }
@@ -207,7 +252,17 @@ final class Practised
             $speeds[$rush->id] = $rush->speed_mps;
         }
         $byHand = Burst::query();
-        $byHand->where('user_id', $this->person->id)->where('doubted', false)->whereIn('hold->focus->technique', array_map(static fn (Technique $t): string => $t->value, [Technique::Park, Technique::Pull, Technique::Follow]));
+        $byHand
+            ->where('user_id', $this->person->id)
+            ->where('doubted', false)
+            ->whereIn(
+                'hold->focus->technique',
+                array_map(static fn (Technique $t): string => $t->value, [
+                    Technique::Park,
+                    Technique::Pull,
+                    Technique::Follow,
+                ]),
+            );
         $field = [];
         foreach ($byHand->get(['rush_id', 'shot_at', 'frames', 'hold']) as $burst) {
             $speed = $speeds[$burst->rush_id ?? ''] ?? null;
@@ -233,7 +288,11 @@ final class Practised
     private function some(array $exercises): Builder
     {
         $drills = KeptDrill::query();
-        $drills->where('user_id', $this->person->id)->whereIn('exercise', array_map(static fn (Exercise $e): string => $e->value, $exercises))->orderByDesc('done_at')->orderByDesc('id');
+        $drills
+            ->where('user_id', $this->person->id)
+            ->whereIn('exercise', array_map(static fn (Exercise $e): string => $e->value, $exercises))
+            ->orderByDesc('done_at')
+            ->orderByDesc('id');
 
         return $drills;
     }

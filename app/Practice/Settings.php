@@ -13,7 +13,10 @@ use RushHold\Refused;
 /** When a person practises, and which results of it may move their plans: none, until they say so. */
 final readonly class Settings
 {
-    /** What can be let in: times of controls into layouts, the hand into plans, timings to the first sharp frame into plans. */
+    /**
+     * What can be let in: times of controls into layouts, the hand into plans, timings to the first sharp frame into
+     * plans.
+     */
     public const FEEDS = ['controls', 'hand', 'first_sharp'];
 
     /** @param  array<string, bool>  $feeds */

@@ -24,7 +24,12 @@ final class Turns
     {
         $piece = [];
         foreach ($person->drills()->orderBy('done_at')->orderBy('id')->lazy(50) as $drill) {
-            $piece[] = ['day' => substr($drill->day, 0, 10), 'done_at' => $drill->done_at->toIso8601ZuluString(), 'score' => $drill->score, 'document' => Documents::withObjects($drill->document)];
+            $piece[] = [
+                'day' => substr($drill->day, 0, 10),
+                'done_at' => $drill->done_at->toIso8601ZuluString(),
+                'score' => $drill->score,
+                'document' => Documents::withObjects($drill->document),
+            ];
             if (count($piece) === self::PIECE) {
                 yield $piece;
                 $piece = [];
@@ -37,13 +42,16 @@ final class Turns
 
     /**
      * @param  array<string, mixed>  $turn
-     * @return array{exercise: string, day: string, done_at: Carbon, score: array<string, mixed>, document: array<string, mixed>}
+     * @return array{exercise: string, day: string, done_at: Carbon, score: array<string, mixed>,
+     *   document: array<string, mixed>}
      *
      * @throws Refused naming the field
      */
     public static function read(array $turn, DocumentGate $gate): array
     {
-        $document = is_array($turn['document'] ?? null) ? $turn['document'] : throw Refused::because('document', 'missing');
+        $document = is_array($turn['document'] ?? null)
+            ? $turn['document']
+            : throw Refused::because('document', 'missing');
         $read = $gate->drill($document);
         $day = $turn['day'] ?? null;
         $at = $turn['done_at'] ?? null;
@@ -54,17 +62,77 @@ final class Turns
             throw Refused::because('done_at', 'practice-day');
         }
         // What was done is scored again where it is there; of long ago only what it came to is known.
-        $said = is_array($turn['score'] ?? null) ? array_filter($turn['score'], static fn (mixed $v): bool => is_scalar($v) || $v === null || is_array($v)) : [];
-        $score = $read->trace === [] ? array_intersect_key($said, array_flip(['drill', 'seed', 'share', 'kept', 'slots', 'taken', 'sharp', 'par', 'against', 'first_sharp_s', 'lag_s', 'scatter', 'overshoots', 'wrong_way', 'starts', 'hand', 'short', 'long', 'foreseen', 'sudden', 'reaction_s', 'rush', 'f_number'])) : [...DrillDocument::score($read), ...array_intersect_key($said, array_flip(['rush', 'f_number', 'aids']))];
-        $score = array_filter($score, static fn (mixed $v, string $k): bool => ! in_array($k, ['share', 'against', 'hand', 'lag_s', 'scatter'], true) || $v === null || is_numeric($v), ARRAY_FILTER_USE_BOTH);
+        $said = is_array($turn['score'] ?? null)
+            ? array_filter($turn['score'], static fn (mixed $v): bool => is_scalar($v) || $v === null || is_array($v))
+            : [];
+        $score =
+            $read->trace === []
+                ? array_intersect_key(
+                    $said,
+                    array_flip([
+                        'drill',
+                        'seed',
+                        'share',
+                        'kept',
+                        'slots',
+                        'taken',
+                        'sharp',
+                        'par',
+                        'against',
+                        'first_sharp_s',
+                        'lag_s',
+                        'scatter',
+                        'overshoots',
+                        'wrong_way',
+                        'starts',
+                        'hand',
+                        'short',
+                        'long',
+                        'foreseen',
+                        'sudden',
+                        'reaction_s',
+                        'rush',
+                        'f_number',
+                    ]),
+                )
+                : [
+                    ...DrillDocument::score($read),
+                    ...array_intersect_key($said, array_flip(['rush', 'f_number', 'aids'])),
+                ];
+        $score = array_filter(
+            $score,
+            static fn (mixed $v, string $k): bool => ! in_array(
+                $k,
+                ['share', 'against', 'hand', 'lag_s', 'scatter'],
+                true,
+            ) ||
+                $v === null ||
+                is_numeric($v),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
-        return ['exercise' => $read->exercise->value, 'day' => $day, 'done_at' => Carbon::parse($at), 'score' => ['seed' => $read->seed, ...KeptDrill::summary($score), 'drill' => $read->exercise->value], 'document' => $document];
+        return [
+            'exercise' => $read->exercise->value,
+            'day' => $day,
+            'done_at' => Carbon::parse($at),
+            'score' => ['seed' => $read->seed, ...KeptDrill::summary($score), 'drill' => $read->exercise->value],
+            'document' => $document,
+        ];
     }
 
-    /** @param  list<array{exercise: string, day: string, done_at: Carbon, score: array<string, mixed>, document: array<string, mixed>}>  $turns */
+    /**
+     * @param  list<array{exercise: string, day: string, done_at: Carbon, score: array<string, mixed>,
+     *   document: array<string, mixed>}>  $turns
+     */
     public static function load(User $person, array $turns): void
     {
-        $known = array_flip($person->drills()->get(['exercise', 'done_at'])->map(static fn (KeptDrill $d): string => $d->exercise->value.$d->done_at->toIso8601ZuluString())->all());
+        $known = array_flip(
+            $person
+                ->drills()
+                ->get(['exercise', 'done_at'])
+                ->map(static fn (KeptDrill $d): string => $d->exercise->value.$d->done_at->toIso8601ZuluString())
+                ->all(),
+        );
         $room = (int) config('limits.drills') - $person->drills()->count();
         foreach ($turns as $turn) {
             if ($room > 0 && ! isset($known[$turn['exercise'].$turn['done_at']->toIso8601ZuluString()])) {

@@ -35,7 +35,12 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** Who may do what with whose. */
-    private const POLICIES = [Group::class => GroupPolicy::class, KitItem::class => OwnerOnly::class, SavedOuting::class => OwnerOnly::class, SavedRush::class => OwnerOnly::class];
+    private const POLICIES = [
+        Group::class => GroupPolicy::class,
+        KitItem::class => OwnerOnly::class,
+        SavedOuting::class => OwnerOnly::class,
+        SavedRush::class => OwnerOnly::class,
+    ];
 
     public function register(): void
     {
@@ -49,10 +54,12 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         $hot = getenv('VITE_HOT_FILE');
-        Vite::useHotFile($this->app->environment('local') && is_string($hot) ? $hot : storage_path('no-development-server'));
+        Vite::useHotFile(
+            $this->app->environment('local') && is_string($hot) ? $hot : storage_path('no-development-server'),
+        );
         Model::shouldBeStrict();
         // Laravel's own asks a service, and registers itself late; this one looks into a list of ours.
-        $this->app->extend(UncompromisedVerifier::class, static fn (): UncompromisedVerifier => new CommonPasswords);
+        $this->app->extend(UncompromisedVerifier::class, static fn (): UncompromisedVerifier => new CommonPasswords());
         JsonResource::withoutWrapping();
         // Paths without a host are right whatever stands in front of the server.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");
@@ -81,14 +88,39 @@ final class AppServiceProvider extends ServiceProvider
         $from = static fn (Request $request): string => (string) $request->ip();
         $to = static fn (Request $request): string => Address::of($request->input('email'));
         // One address at one account, and one address at all of them.
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by('sign-in '.$to($request).' '.$from($request)), Limit::perMinute(30)->by('sign-in '.$from($request)),
-        ]);
-        RateLimiter::for('forgotten', static fn (Request $request): array => [
-            Limit::perMinute(3)->by('forgotten to '.$to($request)), Limit::perMinute(10)->by('forgotten '.$from($request)),
-        ]);
-        foreach (['register' => 10, 'reset' => 10, 'demo' => 30, 'password' => 10, 'archive' => 20, 'shared' => 60, 'frames' => 120, 'stand-in' => 6, 'join' => 10] as $name => $times) {
-            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($times)->by("$name ".($request->user()?->getAuthIdentifier() ?? $from($request))));
+        RateLimiter::for(
+            'sign-in',
+            static fn (Request $request): array => [
+                Limit::perMinute(5)->by('sign-in '.$to($request).' '.$from($request)),
+                Limit::perMinute(30)->by('sign-in '.$from($request)),
+            ],
+        );
+        RateLimiter::for(
+            'forgotten',
+            static fn (Request $request): array => [
+                Limit::perMinute(3)->by('forgotten to '.$to($request)),
+                Limit::perMinute(10)->by('forgotten '.$from($request)),
+            ],
+        );
+        foreach (
+            [
+                'register' => 10,
+                'reset' => 10,
+                'demo' => 30,
+                'password' => 10,
+                'archive' => 20,
+                'shared' => 60,
+                'frames' => 120,
+                'stand-in' => 6,
+                'join' => 10,
+            ] as $name => $times
+        ) {
+            RateLimiter::for(
+                $name,
+                static fn (Request $request): Limit => Limit::perMinute($times)->by(
+                    "$name ".($request->user()?->getAuthIdentifier() ?? $from($request)),
+                ),
+            );
         }
     }
 }

@@ -18,7 +18,8 @@ use RushHold\Words\Words;
 final class Figures
 {
     /**
-     * @return array{bursts: int, all: array<string, mixed>, rushes: list<array<string, mixed>>, months: list<array<string, mixed>>, kits: list<array<string, mixed>>, holds: list<array<string, mixed>>}
+     * @return array{bursts: int, all: array<string, mixed>, rushes: list<array<string, mixed>>,
+     *   months: list<array<string, mixed>>, kits: list<array<string, mixed>>, holds: list<array<string, mixed>>}
      */
     public static function of(User $person): array
     {
@@ -32,15 +33,22 @@ final class Figures
             $months[$burst->shot_at->format('Y-m')] ??= self::none($burst->shot_at->format('Y-m'));
             $all = self::with($all, $burst);
             $lens = $burst->rush_id === null ? null : $lenses[$burst->rush_id] ?? null;
-            $lens === null || $kits[$lens] = self::with($kits[$lens] ?? self::none($lens), $burst);
+            $lens === null || ($kits[$lens] = self::with($kits[$lens] ?? self::none($lens), $burst));
             $hold = self::holdOf($burst);
-            $hold === null || $holds[$hold] = self::with($holds[$hold] ?? self::none($hold), $burst);
+            $hold === null || ($holds[$hold] = self::with($holds[$hold] ?? self::none($hold), $burst));
             $rushes[$burst->rush_id ?? $burst->rush] = self::with($rushes[$burst->rush_id ?? $burst->rush], $burst);
             $months[$burst->shot_at->format('Y-m')] = self::with($months[$burst->shot_at->format('Y-m')], $burst);
         }
         uasort($rushes, static fn (array $a, array $b): int => $b['bursts'] <=> $a['bursts']);
 
-        return ['bursts' => $all['bursts'], 'all' => self::told($all), 'rushes' => array_map(self::told(...), array_values($rushes)), 'months' => array_map(self::told(...), array_values($months)), 'kits' => array_map(self::told(...), array_slice(self::sorted($kits), 0, self::SHOWN)), 'holds' => array_map(self::told(...), array_slice(self::sorted($holds), 0, self::SHOWN))];
+        return [
+            'bursts' => $all['bursts'],
+            'all' => self::told($all),
+            'rushes' => array_map(self::told(...), array_values($rushes)),
+            'months' => array_map(self::told(...), array_values($months)),
+            'kits' => array_map(self::told(...), array_slice(self::sorted($kits), 0, self::SHOWN)),
+            'holds' => array_map(self::told(...), array_slice(self::sorted($holds), 0, self::SHOWN)),
+        ];
     }
 
     /** Groups shown of what there may be many of. */
@@ -50,9 +58,14 @@ final class Figures
     private static function lenses(User $person): array
     {
         $lenses = [];
-        foreach ($person->rushes()->select(['id', 'user_id', 'document'])->lazy(100) as $rush) {
+        foreach (
+            $person
+                ->rushes()
+                ->select(['id', 'user_id', 'document'])
+                ->lazy(100) as $rush
+        ) {
             $name = data_get($rush->document, 'kit.lens.name');
-            is_string($name) && $name !== '' && $lenses[$rush->id] = $name;
+            is_string($name) && $name !== '' && ($lenses[$rush->id] = $name);
         }
 
         return $lenses;
@@ -69,7 +82,10 @@ final class Figures
             return Words::label($technique);
         }
 
-        return $area === null ? null : Words::label($area).($detect === null || $detect === Detection::Off ? '' : ', '.mb_strtolower(Words::label($detect)));
+        return $area === null
+            ? null
+            : Words::label($area).
+                    ($detect === null || $detect === Detection::Off ? '' : ', '.mb_strtolower(Words::label($detect)));
     }
 
     /**
@@ -126,9 +142,21 @@ final class Figures
         [$low, $high] = $group['share']->interval();
 
         return [
-            'name' => $group['name'], 'rush_id' => $group['rush_id'] ?? null, 'bursts' => $group['bursts'],
-            'share' => $group['share']->isKnown() ? ['mean' => round($group['share']->mean(), 3), 'low' => round($low, 3), 'high' => round($high, 3)] : null,
-            'lost' => array_map(static fn (string $cause, int $count): array => ['cause' => $cause, 'label' => Words::label(LossCause::from($cause)), 'bursts' => $count], array_keys($group['lost']), array_values($group['lost'])),
+            'name' => $group['name'],
+            'rush_id' => $group['rush_id'] ?? null,
+            'bursts' => $group['bursts'],
+            'share' => $group['share']->isKnown()
+                ? ['mean' => round($group['share']->mean(), 3), 'low' => round($low, 3), 'high' => round($high, 3)]
+                : null,
+            'lost' => array_map(
+                static fn (string $cause, int $count): array => [
+                    'cause' => $cause,
+                    'label' => Words::label(LossCause::from($cause)),
+                    'bursts' => $count,
+                ],
+                array_keys($group['lost']),
+                array_values($group['lost']),
+            ),
         ];
     }
 }

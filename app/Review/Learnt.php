@@ -26,20 +26,41 @@ final class Learnt
     /** Works it out anew and keeps it. */
     public static function anew(User $person): void
     {
-        $season = array_filter(Season::of($person), static fn (array $one): bool => ! $one[0]->doubted && ($person->learns_from === null || $one[0]->shot_at >= $person->learns_from));
+        $season = array_filter(
+            Season::of($person),
+            static fn (array $one): bool => ! $one[0]->doubted &&
+                ($person->learns_from === null || $one[0]->shot_at >= $person->learns_from),
+        );
         $logged = Cases::of(array_map(static fn (array $one): LoggedBurst => $one[1], $season));
-        $rates = SkillRates::played(array_map(static fn (Logged $l): array => [$l->rush, $l->hold], $logged), new OneProcess);
+        $rates = SkillRates::played(
+            array_map(static fn (Logged $l): array => [$l->rush, $l->hold], $logged),
+            new OneProcess(),
+        );
         $said = self::said($person);
         $learning = Learning::of($said, $logged, $rates);
         $days = array_map(static fn (array $one): string => $one[0]->shot_at->toDateString(), $season);
         $right = HowRight::of($said, $logged, $rates, $days, $learning->wrong);
         $learned = $learning->learned($logged, $rates);
-        $kept = ['model' => Model::VERSION, 'at' => now()->toIso8601ZuluString(), 'bursts' => array_sum(array_map(static fn (Logged $l): int => count($l->counts), $logged)),
+        $kept = [
+            'model' => Model::VERSION,
+            'at' => now()->toIso8601ZuluString(),
+            'bursts' => array_sum(array_map(static fn (Logged $l): int => count($l->counts), $logged)),
             'said' => ['aim' => $said->aim, 'panning' => $said->panning, 'hand_focus' => $said->handFocus],
-            ...array_diff_key(LearningDocument::write($learning), ['prediction' => true]), 'right' => self::told($right, $logged, $season),
-            'plans' => ['aim' => $learned->aim, 'panning' => $learned->panning, 'hand_focus' => $learned->handFocus, 'shifts' => (object) $learned->shifts, 'log_share' => $learned->logShare, 'owns' => (object) $learned->owns]];
+            ...array_diff_key(LearningDocument::write($learning), ['prediction' => true]),
+            'right' => self::told($right, $logged, $season),
+            'plans' => [
+                'aim' => $learned->aim,
+                'panning' => $learned->panning,
+                'hand_focus' => $learned->handFocus,
+                'shifts' => (object) $learned->shifts,
+                'log_share' => $learned->logShare,
+                'owns' => (object) $learned->owns,
+            ],
+        ];
         // Nothing else of the account is touched: it may have been changed meanwhile.
-        DB::table('users')->where('id', $person->id)->update(['learned' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]);
+        DB::table('users')
+            ->where('id', $person->id)
+            ->update(['learned' => json_encode($kept, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]);
     }
 
     /** What plans use of it, and of what was practised; null where the person leaves both out, or nothing is known. */
@@ -60,9 +81,20 @@ final class Learnt
             return null;
         }
         /** @return array<string, float> */
-        $numbers = static fn (string $name): array => array_map(floatval(...), array_filter((array) ($plans[$name] ?? []), is_numeric(...)));
+        $numbers = static fn (string $name): array => array_map(
+            floatval(...),
+            array_filter((array) ($plans[$name] ?? []), is_numeric(...)),
+        );
 
-        return new Learned($number('aim'), $number('panning'), $number('hand_focus'), $numbers('shifts'), $number('log_share'), $person->habits()->photographer, $numbers('owns'));
+        return new Learned(
+            $number('aim'),
+            $number('panning'),
+            $number('hand_focus'),
+            $numbers('shifts'),
+            $number('log_share'),
+            $person->habits()->photographer,
+            $numbers('owns'),
+        );
     }
 
     private static function said(User $person): Photographer
@@ -85,7 +117,13 @@ final class Learnt
         }
         $rows = [];
         foreach ($right->bursts as $id => $one) {
-            $rows[] = ['burst' => (string) $id, 'rush' => $names[$id] ?? '', 'rush_id' => $season[$id][0]->rush_id ?? null, 'at' => $season[$id][0]->shot_at->toIso8601ZuluString(), ...$one];
+            $rows[] = [
+                'burst' => (string) $id,
+                'rush' => $names[$id] ?? '',
+                'rush_id' => $season[$id][0]->rush_id ?? null,
+                'at' => $season[$id][0]->shot_at->toIso8601ZuluString(),
+                ...$one,
+            ];
         }
 
         return ['bursts' => $rows, 'brier' => $right->brier];

@@ -41,9 +41,22 @@ final class Log
     /** @return array<string, mixed> */
     public static function told(Burst $burst): array
     {
-        return ['id' => $burst->uuid, 'outing_id' => $burst->outing_id, 'rush_id' => $burst->rush_id, 'rush' => $burst->rush,
-            'at' => $burst->shot_at->toIso8601ZuluString(), 'kept' => $burst->kept, 'frames' => $burst->frames, 'keepers' => $burst->keepers,
-            'lost_to' => $burst->lost_to, 'note' => $burst->note, 'hold' => (object) ($burst->hold ?? []), ...($burst->coc_px === null ? [] : ['pictures' => true]), ...($burst->doubted ? ['doubted' => true] : []), ...($burst->answers === null ? [] : ['asked' => true])];
+        return [
+            'id' => $burst->uuid,
+            'outing_id' => $burst->outing_id,
+            'rush_id' => $burst->rush_id,
+            'rush' => $burst->rush,
+            'at' => $burst->shot_at->toIso8601ZuluString(),
+            'kept' => $burst->kept,
+            'frames' => $burst->frames,
+            'keepers' => $burst->keepers,
+            'lost_to' => $burst->lost_to,
+            'note' => $burst->note,
+            'hold' => (object) ($burst->hold ?? []),
+            ...$burst->coc_px === null ? [] : ['pictures' => true],
+            ...$burst->doubted ? ['doubted' => true] : [],
+            ...$burst->answers === null ? [] : ['asked' => true],
+        ];
     }
 
     /**
@@ -59,14 +72,26 @@ final class Log
     public static function load(User $person, array $rows, array $outings, array $rushes): int
     {
         $known = array_flip(Burst::withTrashed()->where('user_id', $person->id)->pluck('uuid')->all());
-        $new = array_filter(array_column($rows, null, 'uuid'), static fn (array $row): bool => ! isset($known[$row['uuid']]));
+        $new = array_filter(
+            array_column($rows, null, 'uuid'),
+            static fn (array $row): bool => ! isset($known[$row['uuid']]),
+        );
         if ($person->bursts()->count() + count($new) > (int) config('limits.bursts')) {
             throw Refused::because('bursts', 'burst', problem: self::FULL);
         }
         $here = static fn (mixed $id, array $ids): mixed => is_string($id) ? $ids[$id] ?? null : null;
         foreach (array_chunk($new, self::PIECE) as $some) {
-            Burst::query()->insertOrIgnore(array_map(static fn (array $row): array => [...$row, 'user_id' => $person->id,
-                'outing_id' => $here($row['outing_id'], $outings), 'rush_id' => $here($row['rush_id'], $rushes)], $some));
+            Burst::query()->insertOrIgnore(
+                array_map(
+                    static fn (array $row): array => [
+                        ...$row,
+                        'user_id' => $person->id,
+                        'outing_id' => $here($row['outing_id'], $outings),
+                        'rush_id' => $here($row['rush_id'], $rushes),
+                    ],
+                    $some,
+                ),
+            );
         }
 
         $new === [] || LearnFromLog::soon($person->id);
@@ -93,7 +118,8 @@ final class Log
             return self::FULL;
         }
         // What is somebody else's cannot be pointed at; what is not here yet may come from the same device in a moment.
-        $theirs = static fn (Builder $kept, ?string $id): bool => $id !== null && $kept->where('id', $id)->where('user_id', '!=', $person->id)->exists();
+        $theirs = static fn (Builder $kept, ?string $id): bool => $id !== null &&
+            $kept->where('id', $id)->where('user_id', '!=', $person->id)->exists();
         $row['rush_id'] = $theirs(SavedRush::withTrashed(), $row['rush_id']) ? null : $row['rush_id'];
         $row['outing_id'] = $theirs(SavedOuting::withTrashed(), $row['outing_id']) ? null : $row['outing_id'];
         // Sent twice at once it is kept once: the one that comes second finds it there.
@@ -129,7 +155,11 @@ final class Log
         if ($check->fails()) {
             throw Refused::because('burst', 'burst', problem: $check->errors()->first());
         }
-        /** @var array{id: string, outing_id?: string|null, rush_id?: string|null, rush: string, at: string, kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string, hold?: array<array-key, mixed>|null} $given */
+        /**
+         * @var array{id: string, outing_id?: string|null, rush_id?: string|null, rush: string, at: string,
+         *   kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string,
+         *   hold?: array<array-key, mixed>|null} $given
+         */
         $given = $check->validated();
 
         return self::row($given);
@@ -138,7 +168,9 @@ final class Log
     /**
      * A burst whose fields are of the kinds they should be, as it is kept.
      *
-     * @param  array{id: string, outing_id?: string|null, rush_id?: string|null, rush: string, at: string, kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string, hold?: array<array-key, mixed>|null}  $given
+     * @param  array{id: string, outing_id?: string|null, rush_id?: string|null, rush: string, at: string,
+     *   kept?: string|null, frames?: int|null, keepers?: int|null, lost_to?: string|null, note?: string,
+     *   hold?: array<array-key, mixed>|null}  $given
      * @return array<string, mixed>
      *
      * @throws Refused if it cannot be meant
@@ -151,10 +183,17 @@ final class Log
         Plausible::day($at, now()->toDateTimeImmutable());
 
         return [
-            'uuid' => $given['id'], 'outing_id' => $given['outing_id'] ?? null, 'rush_id' => $given['rush_id'] ?? null,
-            'rush' => $given['rush'], 'shot_at' => $at, 'kept' => $given['kept'] ?? null,
-            'frames' => $given['frames'] ?? null, 'keepers' => $given['keepers'] ?? null, 'lost_to' => $given['lost_to'] ?? null,
-            'note' => $given['note'] ?? '', 'created_at' => now(),
+            'uuid' => $given['id'],
+            'outing_id' => $given['outing_id'] ?? null,
+            'rush_id' => $given['rush_id'] ?? null,
+            'rush' => $given['rush'],
+            'shot_at' => $at,
+            'kept' => $given['kept'] ?? null,
+            'frames' => $given['frames'] ?? null,
+            'keepers' => $given['keepers'] ?? null,
+            'lost_to' => $given['lost_to'] ?? null,
+            'note' => $given['note'] ?? '',
+            'created_at' => now(),
             'hold' => $hold === null ? null : json_encode($hold, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
         ];
     }

@@ -36,14 +36,27 @@ final class Season
     public static function of(User $person, ?string $rush = null, bool $measured = false): array
     {
         $bursts = Burst::query();
-        $bursts->where('user_id', $person->id)->when($rush !== null, static fn (Builder $q) => $q->where('rush_id', $rush))
-            ->where(static fn (Builder $q) => $q->whereNotNull('kept')->orWhereNotNull('keepers'))->orderByDesc('shot_at')->orderByDesc('id')->limit(self::MOST);
+        $bursts
+            ->where('user_id', $person->id)
+            ->when($rush !== null, static fn (Builder $q) => $q->where('rush_id', $rush))
+            ->where(static fn (Builder $q) => $q->whereNotNull('kept')->orWhereNotNull('keepers'))
+            ->orderByDesc('shot_at')
+            ->orderByDesc('id')
+            ->limit(self::MOST);
         $found = $bursts->get()->reverse();
-        $rushes = self::rushes($person, array_values(array_unique(array_filter($found->map(static fn (Burst $b): ?string => $b->rush_id)->all()))));
+        $rushes = self::rushes(
+            $person,
+            array_values(array_unique(array_filter($found->map(static fn (Burst $b): ?string => $b->rush_id)->all()))),
+        );
         $season = [];
         foreach ($found as $burst) {
             try {
-                $season[$burst->uuid] = [$burst, $measured && $burst->coc_px !== null ? BurstDocument::read(Told::document($burst)) : self::told($burst, $rushes[$burst->rush_id ?? ''] ?? null)];
+                $season[$burst->uuid] = [
+                    $burst,
+                    $measured && $burst->coc_px !== null
+                        ? BurstDocument::read(Told::document($burst))
+                        : self::told($burst, $rushes[$burst->rush_id ?? ''] ?? null),
+                ];
             } catch (Refused) {
                 // A hold or a count that cannot be read any more says nothing.
             }
@@ -73,8 +86,17 @@ final class Season
     private static function told(Burst $burst, ?Rush $rush): LoggedBurst
     {
         $word = $burst->kept === null ? null : HowMany::from($burst->kept);
-        [$frames, $keepers] = $burst->frames !== null && $burst->keepers !== null ? [$burst->frames, $burst->keepers] : [self::WORD, (int) round(self::WORD * ($word?->share() ?? 0.0))];
+        [$frames, $keepers] =
+            $burst->frames !== null && $burst->keepers !== null
+                ? [$burst->frames, $burst->keepers]
+                : [self::WORD, (int) round(self::WORD * ($word?->share() ?? 0.0))];
 
-        return new LoggedBurst($frames, $keepers, $burst->shot_at->toIso8601ZuluString(), $rush, $burst->hold === null ? null : HoldDocument::read($burst->hold));
+        return new LoggedBurst(
+            $frames,
+            $keepers,
+            $burst->shot_at->toIso8601ZuluString(),
+            $rush,
+            $burst->hold === null ? null : HoldDocument::read($burst->hold),
+        );
     }
 }

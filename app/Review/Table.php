@@ -8,7 +8,10 @@ use RushHold\Refused;
 use XMLReader;
 use ZipArchive;
 
-/** A table that somebody keeps elsewhere, as rows of text: CSV with any of the usual separators, or the first sheet of a spreadsheet (XLSX). */
+/**
+ * A table that somebody keeps elsewhere, as rows of text: CSV with any of the usual separators, or the first sheet of a
+ * spreadsheet (XLSX).
+ */
 final class Table
 {
     public const MOST_ROWS = 5000;
@@ -34,7 +37,11 @@ final class Table
         $rows = str_starts_with($head, 'PK') ? self::sheet($path) : self::separated($path);
         $rows = array_values(array_filter($rows, static fn (array $row): bool => trim(implode('', $row)) !== ''));
         if (count($rows) < 2) {
-            throw Refused::because('file', 'table', problem: 'There is no table in it: the first row names the columns, and each row below is a burst.');
+            throw Refused::because(
+                'file',
+                'table',
+                problem: 'There is no table in it: the first row names the columns, and each row below is a burst.',
+            );
         }
 
         return $rows;
@@ -51,11 +58,19 @@ final class Table
         if (str_contains($text, "\0")) {
             throw Refused::because('file', 'table', problem: 'This is neither CSV nor a spreadsheet (XLSX).');
         }
-        $separators = max(array_map(static fn (string $separator): int => substr_count($text, $separator), [',', ';', "\t"]));
+        $separators = max(
+            array_map(static fn (string $separator): int => substr_count($text, $separator), [',', ';', "\t"]),
+        );
         self::bound((int) ceil($separators / self::MOST_COLUMNS / 4));
-        $text = mb_check_encoding($text, 'UTF-8') ? (string) preg_replace('/^\xEF\xBB\xBF/', '', $text) : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        $text = mb_check_encoding($text, 'UTF-8')
+            ? (string) preg_replace('/^\xEF\xBB\xBF/', '', $text)
+            : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
         $first = strtok($text, "\r\n") ?: '';
-        $counts = array_map(static fn (string $separator): int => substr_count($first, $separator), [',' => ',', ';' => ';', "\t" => "\t"]);
+        $counts = array_map(static fn (string $separator): int => substr_count($first, $separator), [
+            ',' => ',',
+            ';' => ';',
+            "\t" => "\t",
+        ]);
         arsort($counts);
         $in = fopen('php://temp', 'r+');
         assert($in !== false);
@@ -74,7 +89,7 @@ final class Table
     /** @return list<list<string>> */
     private static function sheet(string $path): array
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $broken = Refused::because('file', 'table', problem: 'This is neither CSV nor a spreadsheet (XLSX).');
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw $broken;
@@ -87,7 +102,8 @@ final class Table
             while ($xml->read()) {
                 if ($xml->nodeType === XMLReader::ELEMENT && $xml->localName === 'si') {
                     $shared[] = '';
-                    count($shared) <= self::MOST_ROWS * self::MOST_COLUMNS || throw Refused::because('file', 'table', problem: 'The spreadsheet is too large.');
+                    count($shared) <= self::MOST_ROWS * self::MOST_COLUMNS ||
+                        throw Refused::because('file', 'table', problem: 'The spreadsheet is too large.');
                 } elseif ($shared !== [] && $xml->nodeType === XMLReader::ELEMENT && $xml->localName === 't') {
                     $shared[count($shared) - 1] .= mb_substr($xml->readString(), 0, self::LONGEST_CELL);
                 }
@@ -116,7 +132,10 @@ final class Table
                 self::bound(count($rows));
             } elseif ($xml->localName === 'c' && $rows !== []) {
                 $type = (string) $xml->getAttribute('t');
-                $column = min(self::MOST_COLUMNS, self::columnOf((string) $xml->getAttribute('r'), count($rows[count($rows) - 1])));
+                $column = min(
+                    self::MOST_COLUMNS,
+                    self::columnOf((string) $xml->getAttribute('r'), count($rows[count($rows) - 1])),
+                );
             } elseif (($xml->localName === 'v' || $xml->localName === 't') && $rows !== []) {
                 $value = $xml->readString();
                 $row = array_pad($rows[count($rows) - 1], $column, '');
@@ -162,19 +181,34 @@ final class Table
      */
     private static function clean(array $row): array
     {
-        return array_map(static fn (?string $cell): string => trim((string) preg_replace('/[^\P{C}\n\t]+/u', '', mb_scrub(mb_substr((string) $cell, 0, self::LONGEST_CELL)))), array_slice($row, 0, self::MOST_COLUMNS));
+        return array_map(
+            static fn (?string $cell): string => trim(
+                (string) preg_replace(
+                    '/[^\P{C}\n\t]+/u',
+                    '',
+                    mb_scrub(mb_substr((string) $cell, 0, self::LONGEST_CELL)),
+                ),
+            ),
+            array_slice($row, 0, self::MOST_COLUMNS),
+        );
     }
 
     private static function bound(int $rows): void
     {
         if ($rows > self::MOST_ROWS + 1) {
-            throw Refused::because('file', 'table', problem: 'At most '.self::MOST_ROWS.' rows are taken in at once. Split the table.');
+            throw Refused::because(
+                'file',
+                'table',
+                problem: 'At most '.self::MOST_ROWS.' rows are taken in at once. Split the table.',
+            );
         }
     }
 
     /** A day and time as spreadsheets count them, as one writes it; anything else as it is. */
     public static function time(string $cell): string
     {
-        return is_numeric($cell) && $cell > 20_000 && $cell < 80_000 ? gmdate('Y-m-d\TH:i:s\Z', (int) round(86_400 * ((float) $cell - self::EPOCH_DAYS))) : $cell;
+        return is_numeric($cell) && $cell > 20_000 && $cell < 80_000
+            ? gmdate('Y-m-d\TH:i:s\Z', (int) round(86_400 * ((float) $cell - self::EPOCH_DAYS)))
+            : $cell;
     }
 }

@@ -31,7 +31,9 @@ final readonly class PublicShelf
     public function find(KitType $type, string $search): Builder
     {
         $found = ShelfItem::query();
-        $found->where('type', $type)->where(fn (Builder $seen): Builder => $seen->where('hidden', false)->orWhere('user_id', $this->person->id));
+        $found
+            ->where('type', $type)
+            ->where(fn (Builder $seen): Builder => $seen->where('hidden', false)->orWhere('user_id', $this->person->id));
         foreach (array_slice(preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, 8) as $word) {
             $found->where('words', 'like', '%'.addcslashes($word, '%_\\').'%');
         }
@@ -46,11 +48,12 @@ final readonly class PublicShelf
     {
         $item = ShelfItem::query()->find($id);
 
-        return $item === null || $item->hidden && $item->user_id !== $this->person->id ? null : $item;
+        return $item === null || ($item->hidden && $item->user_id !== $this->person->id) ? null : $item;
     }
 
     /**
-     * Puts something of one's own up as it is now, in the place of what was put up of it before; while nothing else of the person changes.
+     * Puts something of one's own up as it is now, in the place of what was put up of it before; while nothing else of
+     * the person changes.
      *
      * @throws ValidationException if there is no room for more
      */
@@ -59,12 +62,20 @@ final readonly class PublicShelf
         $item = ShelfItem::query()->where('user_id', $this->person->id)->where('kit_id', $entry->id)->first();
         $most = (int) config('limits.shelf');
         if ($item === null && ShelfItem::query()->where('user_id', $this->person->id)->count() >= $most) {
-            throw ValidationException::withMessages(['id' => "You have put up $most things already. Take one down first."]);
+            throw ValidationException::withMessages([
+                'id' => "You have put up $most things already. Take one down first.",
+            ]);
         }
         $document = array_diff_key($entry->document(), array_flip(self::OWN));
         $outline = $entry->type->outline($document);
         $item ??= new ShelfItem(['user_id' => $this->person->id, 'kit_id' => $entry->id, 'type' => $entry->type]);
-        $item->fill(['name' => mb_substr($entry->name, 0, 160), 'words' => implode(' ', [$entry->name, ...(array) ($outline['own_words'] ?? [])]), 'shown_as' => $shownAs, 'document' => $document, 'outline' => $outline]);
+        $item->fill([
+            'name' => mb_substr($entry->name, 0, 160),
+            'words' => implode(' ', [$entry->name, ...(array) ($outline['own_words'] ?? [])]),
+            'shown_as' => $shownAs,
+            'document' => $document,
+            'outline' => $outline,
+        ]);
         // What is put up anew is looked at anew; what was reported stays reported.
         $item->save();
         $item->touch();
@@ -72,7 +83,10 @@ final readonly class PublicShelf
         return $item;
     }
 
-    /** Says that something is wrong with it. From so many people that, nobody else finds it until whoever runs the server has looked. */
+    /**
+     * Says that something is wrong with it. From so many people that, nobody else finds it until whoever runs the
+     * server has looked.
+     */
     public function report(ShelfItem $item, string $reason): void
     {
         DB::transaction(function () use ($item, $reason): void {

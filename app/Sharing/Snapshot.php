@@ -40,7 +40,9 @@ final readonly class Snapshot
             default => self::rush($person, $id, $out, $kind === 'hold'),
         };
         if (strlen((string) json_encode($document)) > self::MOST_BYTES) {
-            throw ValidationException::withMessages(['id' => 'This is too large to be offered: '.(self::MOST_BYTES / 1000).' kB at most.']);
+            throw ValidationException::withMessages([
+                'id' => 'This is too large to be offered: '.self::MOST_BYTES / 1000 .' kB at most.',
+            ]);
         }
 
         return new self($kind, $name, $document);
@@ -54,7 +56,10 @@ final readonly class Snapshot
      */
     public static function inHandsOf(User $person, string $kind, array $document): array
     {
-        $mine = static fn (array $rush): array => [...$rush, 'photographer' => $person->habits()->fields['photographer'] ?? []];
+        $mine = static fn (array $rush): array => [
+            ...$rush,
+            'photographer' => $person->habits()->fields['photographer'] ?? [],
+        ];
         if ($kind === 'rush') {
             return $mine($document);
         }
@@ -77,7 +82,10 @@ final readonly class Snapshot
         // What is called or comes, not what was done.
         $document = array_diff_key($drill->document, ['trace' => true, 'aids' => true]);
 
-        return [$drill->exercise->value, isset($document['rush']) ? [...$document, 'rush' => $out->rush((array) $document['rush'])] : $document];
+        return [
+            $drill->exercise->value,
+            isset($document['rush']) ? [...$document, 'rush' => $out->rush((array) $document['rush'])] : $document,
+        ];
     }
 
     /** @return array{string, array<string, mixed>} */

@@ -11,7 +11,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
- * Something a person did that can be undone for an hour: what the rows it touched were like before, and which rows it made. Whoever
+ * Something a person did that can be undone for an hour: what the rows it touched were like before, and which rows it
+ * made. Whoever
  * does such a thing notes the rows first, does it, and keeps the step.
  */
 final class Step
@@ -42,7 +43,10 @@ final class Step
     /** A row as it is now, before something is done to it. */
     public function before(Model $row, string ...$columns): self
     {
-        $this->before[$row->getTable()][self::id($row)] = array_intersect_key($row->getRawOriginal(), array_flip($columns));
+        $this->before[$row->getTable()][self::id($row)] = array_intersect_key(
+            $row->getRawOriginal(),
+            array_flip($columns),
+        );
 
         return $this;
     }
@@ -59,8 +63,18 @@ final class Step
     public function kept(): string
     {
         $id = Str::lower((string) Str::ulid());
-        DB::table('undo_steps')->insert(['id' => $id, 'user_id' => $this->person->id, 'rows' => json_encode(['before' => $this->before, 'made' => $this->made], JSON_THROW_ON_ERROR), 'created_at' => now()]);
-        $old = DB::table('undo_steps')->where('user_id', $this->person->id)->orderByDesc('id')->skip(self::MOST)->limit(self::MOST)->pluck('id');
+        DB::table('undo_steps')->insert([
+            'id' => $id,
+            'user_id' => $this->person->id,
+            'rows' => json_encode(['before' => $this->before, 'made' => $this->made], JSON_THROW_ON_ERROR),
+            'created_at' => now(),
+        ]);
+        $old = DB::table('undo_steps')
+            ->where('user_id', $this->person->id)
+            ->orderByDesc('id')
+            ->skip(self::MOST)
+            ->limit(self::MOST)
+            ->pluck('id');
         $old->isEmpty() || DB::table('undo_steps')->whereIn('id', $old)->delete();
 
         return $id;
@@ -70,12 +84,22 @@ final class Step
     public static function undo(User $person, string $id): void
     {
         DB::transaction(static function () use ($person, $id): void {
-            $steps = DB::table('undo_steps')->where('user_id', $person->id)->where('id', '>=', $id)->where('created_at', '>', now()->subHours(self::HOURS))->orderBy('id')->lockForUpdate()->get();
+            $steps = DB::table('undo_steps')
+                ->where('user_id', $person->id)
+                ->where('id', '>=', $id)
+                ->where('created_at', '>', now()->subHours(self::HOURS))
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->get();
             $step = $steps->firstWhere('id', $id);
             abort_if($step === null, 404, 'This cannot be undone any more.');
             $rows = self::read((string) $step->rows);
             foreach ($steps as $later) {
-                abort_if($later->id !== $id && self::overlap($rows, self::read((string) $later->rows)), 409, 'Something was done to the same things since. Undo that first.');
+                abort_if(
+                    $later->id !== $id && self::overlap($rows, self::read((string) $later->rows)),
+                    409,
+                    'Something was done to the same things since. Undo that first.',
+                );
             }
             foreach ($rows['before'] as $table => $ids) {
                 foreach ($ids as $key => $columns) {
@@ -83,30 +107,47 @@ final class Step
                 }
             }
             foreach ($rows['made'] as $table => $ids) {
-                DB::table($table)->where('user_id', $person->id)->whereIn('id', $ids)->update(['deleted_at' => now()]);
+                DB::table($table)
+                    ->where('user_id', $person->id)
+                    ->whereIn('id', $ids)
+                    ->update(['deleted_at' => now()]);
             }
             DB::table('undo_steps')->where('id', $id)->delete();
             isset($rows['before']['bursts']) && LogChanged::dispatch($person->id);
         });
     }
 
-    /** @return array{before: array<string, array<array-key, array<string, mixed>>>, made: array<string, list<int|string>>} */
+    /**
+     * @return array{before: array<string, array<array-key, array<string, mixed>>>, made: array<string,
+     *   list<int|string>>}
+     */
     private static function read(string $json): array
     {
-        /** @var array{before: array<string, array<array-key, array<string, mixed>>>, made: array<string, list<int|string>>} $rows as they were kept */
+        /**
+         * @var array{before: array<string, array<array-key, array<string, mixed>>>, made: array<string,
+         *   list<int|string>>} $rows as they were kept
+         */
         $rows = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
 
-        return ['before' => array_intersect_key($rows['before'], array_flip(self::TABLES)), 'made' => array_intersect_key($rows['made'], array_flip(self::TABLES))];
+        return [
+            'before' => array_intersect_key($rows['before'], array_flip(self::TABLES)),
+            'made' => array_intersect_key($rows['made'], array_flip(self::TABLES)),
+        ];
     }
 
     /**
-     * @param  array{before: array<string, array<array-key, array<string, mixed>>>, made: array<string, list<int|string>>}  $one
-     * @param  array{before: array<string, array<array-key, array<string, mixed>>>, made: array<string, list<int|string>>}  $other
+     * @param  array{before: array<string, array<array-key, array<string, mixed>>>, made: array<string,
+     *   list<int|string>>}  $one
+     * @param  array{before: array<string, array<array-key, array<string, mixed>>>, made: array<string,
+     *   list<int|string>>}  $other
      */
     private static function overlap(array $one, array $other): bool
     {
         foreach (self::TABLES as $table) {
-            $ids = static fn (array $rows): array => [...array_map(strval(...), array_keys($rows['before'][$table] ?? [])), ...array_map(strval(...), $rows['made'][$table] ?? [])];
+            $ids = static fn (array $rows): array => [
+                ...array_map(strval(...), array_keys($rows['before'][$table] ?? [])),
+                ...array_map(strval(...), $rows['made'][$table] ?? []),
+            ];
             if (array_intersect($ids($one), $ids($other)) !== []) {
                 return true;
             }

@@ -10,8 +10,13 @@ require __DIR__.'/../../vendor/autoload.php';
 
 /** How long the closed-form plan takes in one process: median and spread over the example rushes. */
 $chooser = Chooser::standard();
-$rushes = array_map(static fn (string $f) => json_decode((string) file_get_contents($f), true),
-    array_filter((array) glob(__DIR__.'/../../formats/examples/*.json'), static fn ($f): bool => ! str_contains((string) $f, '.hold.')));
+$rushes = array_map(
+    static fn (string $f) => json_decode((string) file_get_contents($f), true),
+    array_filter(
+        (array) glob(__DIR__.'/../../formats/examples/*.json'),
+        static fn ($f): bool => ! str_contains((string) $f, '.hold.'),
+    ),
+);
 $times = [];
 for ($round = 0; $round < 40; $round++) {
     foreach ($rushes as $document) {
@@ -24,4 +29,10 @@ for ($round = 0; $round < 40; $round++) {
 $times = array_slice($times, count($rushes));
 sort($times);
 $at = static fn (float $q): float => $times[(int) floor($q * (count($times) - 1))];
-printf("Closed-form plan, document in to document out: median %.2f ms, 10 %% under %.2f ms, 90 %% under %.2f ms (%d plans)\n", $at(0.5), $at(0.1), $at(0.9), count($times));
+printf(
+    "Closed-form plan, document in to document out: median %.2f ms, 10 %% under %.2f ms, 90 %% under %.2f ms (%d plans)\n",
+    $at(0.5),
+    $at(0.1),
+    $at(0.9),
+    count($times),
+);

@@ -51,13 +51,37 @@ $needs = array_map(static function ($rush): Need {
 
     return new Need($rush->name, $plan->hold, $rush->path->noticeS, LateStart::of($plan->situation, $plan->hold));
 }, array_slice($rushes, 0, 8));
-$body = new Body(controls: array_map(static fn (ControlPlace $place): Control => new Control($place, Duty::cases()), ControlPlace::cases()));
+$body = new Body(
+    controls: array_map(
+        static fn (ControlPlace $place): Control => new Control($place, Duty::cases()),
+        ControlPlace::cases(),
+    ),
+);
 $median('Buttons for eight rushes, one way of working', 15, static fn () => (new Solver($body, $needs))->solve());
 $median('Buttons for eight rushes, five ways of working', 15, static fn () => (new Solver($body, $needs))->bySchool());
 
-$entries = array_map(static fn ($rush): Entry => new Entry($rush, PartialHold::nothing(), 200.0, minutes: 45, times: 4), array_slice($rushes, 0, 6));
+$entries = array_map(
+    static fn ($rush): Entry => new Entry($rush, PartialHold::nothing(), 200.0, minutes: 45, times: 4),
+    array_slice($rushes, 0, 6),
+);
 $zone = new DateTimeZone('Europe/London');
-$outing = new Outing('Morning', '', 55.5, -9.0, new DateTimeImmutable('2026-06-07 05:00', $zone), new DateTimeImmutable('2026-06-07 10:00', $zone), $entries);
+$outing = new Outing(
+    'Morning',
+    '',
+    55.5,
+    -9.0,
+    new DateTimeImmutable('2026-06-07 05:00', $zone),
+    new DateTimeImmutable('2026-06-07 10:00', $zone),
+    $entries,
+);
 $worth = Worth::of($outing);
 $median('What six rushes keep at each half hour of five hours', 5, static fn () => Worth::of($outing));
-$median('Their order', 15, static fn () => (new Scheduler($outing, $worth->rates, array_map($worth->frames(...), array_keys($entries))))->best());
+$median(
+    'Their order',
+    15,
+    static fn () => (new Scheduler(
+        $outing,
+        $worth->rates,
+        array_map($worth->frames(...), array_keys($entries)),
+    ))->best(),
+);

@@ -49,7 +49,12 @@ final readonly class Range implements JsonSerializable
      */
     public function check(string $field, float $value): float
     {
-        if (! is_finite($value) || $value < $this->min || $value > $this->max || ($this->aboveMin && $value <= $this->min)) {
+        if (
+            ! is_finite($value) ||
+            $value < $this->min ||
+            $value > $this->max ||
+            ($this->aboveMin && $value <= $this->min)
+        ) {
             throw Refused::outside($field, $value, $this);
         }
 

@@ -27,15 +27,34 @@ final class Refused extends InvalidArgumentException
     {
         $given = is_finite($value) ? Number::plain($value) : (is_nan($value) ? 'nan' : 'infinite');
 
-        return new self($field, Said::of('refused.outside', above: $range->aboveMin, min: Number::plain($range->min), max: Number::plain($range->max),
-            unit: $range->unit === '' ? 'none' : $range->unit, given: $given), $range);
+        return new self(
+            $field,
+            Said::of(
+                'refused.outside',
+                above: $range->aboveMin,
+                min: Number::plain($range->min),
+                max: Number::plain($range->max),
+                unit: $range->unit === '' ? 'none' : $range->unit,
+                given: $given,
+            ),
+            $range,
+        );
     }
 
     /** @param  class-string<BackedEnum>  $words */
     public static function unknownWord(string $field, string $given, string $words): self
     {
-        return new self($field, Said::of('refused.unknown-word', given: self::short($given, self::LONGEST_GIVEN),
-            known: implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $words::cases()))));
+        return new self(
+            $field,
+            Said::of(
+                'refused.unknown-word',
+                given: self::short($given, self::LONGEST_GIVEN),
+                known: implode(
+                    ', ',
+                    array_map(static fn (BackedEnum $case): string => (string) $case->value, $words::cases()),
+                ),
+            ),
+        );
     }
 
     /**
@@ -56,7 +75,10 @@ final class Refused extends InvalidArgumentException
      */
     public static function beyond(string $field, ?Range $range, string $why, string|int ...$facts): self
     {
-        $facts = array_map(static fn (string|int $fact): string => self::short((string) $fact, 2 * self::LONGEST_FIELD), $facts);
+        $facts = array_map(
+            static fn (string|int $fact): string => self::short((string) $fact, 2 * self::LONGEST_FIELD),
+            $facts,
+        );
 
         return new self(self::short($field, self::LONGEST_FIELD), Said::of("refused.$why", ...$facts), $range);
     }
@@ -64,7 +86,9 @@ final class Refused extends InvalidArgumentException
     /** The same for a document in which the field stands higher up: without the first part of its name. */
     public function without(string $prefix): self
     {
-        return str_starts_with($this->field, $prefix) ? new self(substr($this->field, strlen($prefix)), $this->reason, $this->range) : $this;
+        return str_starts_with($this->field, $prefix)
+            ? new self(substr($this->field, strlen($prefix)), $this->reason, $this->range)
+            : $this;
     }
 
     /** The same, found in a file among others. */

@@ -19,7 +19,8 @@ function aim(array $changes, Support $support = Support::Handheld, bool $stabili
 }
 
 it('takes unsteadiness from skill, support and a steadied finder', function (): void {
-    // 0.8 mrad for a master, 5 mrad on top without practice; by the root of what a support leaves; a fifth less when steadied.
+    // 0.8 mrad for a master, 5 mrad on top without practice; by the root of what a support leaves; a fifth less when
+    // steadied.
     expect(aim(['photographer.aim' => 1.0])->handsRad)
         ->toEqualWithDelta(0.0008, 1e-9)
         ->and(aim(['photographer.aim' => 0.0])->handsRad)

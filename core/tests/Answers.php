@@ -8,7 +8,8 @@ use BackedEnum;
 use JsonSerializable;
 
 /**
- * Whole answers as they were when somebody last read them: a line for each part, in core/tests/answers. Whatever changes one
+ * Whole answers as they were when somebody last read them: a line for each part, in core/tests/answers. Whatever
+ * changes one
  * shows there as a difference to be read and judged; `bin/record-answers core` writes them anew.
  */
 final class Answers

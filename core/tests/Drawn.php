@@ -22,7 +22,9 @@ final class Drawn
         return $this->state / 0x7FFFFFFF;
     }
 
-    /** A share from a Beta distribution of this mean, in which frames are so much alike; not at all: the mean itself. */
+    /**
+     * A share from a Beta distribution of this mean, in which frames are so much alike; not at all: the mean itself.
+     */
     public function share(float $mean, float $alike): float
     {
         if ($alike <= 0) {

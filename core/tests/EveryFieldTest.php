@@ -16,7 +16,8 @@ use RushHold\Refused;
 use RushHold\Tests\Rushes;
 
 /**
- * Names for people, and what is only carried along: the height in pixels is drawn with, presets and whether responses are free say
+ * Names for people, and what is only carried along: the height in pixels is drawn with, presets and whether responses
+ * are free say
  * what can be chosen at all, and which way outer points lie only how to turn the camera.
  */
 const NO_FIGURES = '/(^|\.)(format|name|figure|hazards|ranges|words|controls|area_moves|offers|stored_sets|extenders|manual_switch|ring|body_id|lens_id|presets|patience_steps|nimble_steps|detects|modes|repeats|pixels_high|free_response|outer)(\.|$)/';

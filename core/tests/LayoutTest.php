@@ -338,7 +338,8 @@ it('says for more holds than it can go through how far it may be from the best',
         bodyWith([ControlPlace::Thumb1, ControlPlace::Thumb2, ControlPlace::Front1]),
         $needs,
     ))->solve();
-    // Rest and three controls are right for four of the ten; the others need the quick menu, which takes longer than there is.
+    // Rest and three controls are right for four of the ten; the others need the quick menu, which takes longer than
+    // there is.
     expect($layout->bound)
         ->toEqualWithDelta(0.6, 1e-9)
         ->and($layout->bound)

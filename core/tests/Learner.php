@@ -19,7 +19,8 @@ use RushHold\Drill\Session;
 use RushHold\Drill\Turn;
 
 /**
- * Somebody who practises as the calendar says, learns by each turn a part of what is lacking, and forgets a little by the
+ * Somebody who practises as the calendar says, learns by each turn a part of what is lacking, and forgets a little by
+ * the
  * day. What they do with the ring is played on real courses.
  */
 final class Learner
@@ -40,7 +41,10 @@ final class Learner
     ) {
     }
 
-    /** @return array{weeks: array<string, int>, at: Rung, heldUp: int} the week each rung was passed in, and days on which one was held up */
+    /**
+     * @return array{weeks: array<string, int>, at: Rung, heldUp: int} the week each rung was passed in, and days on
+     *   which one was held up
+     */
     public function climb(int $weeks): array
     {
         $skills = array_fill_keys(array_column(Rung::cases(), 'value'), $this->skill);

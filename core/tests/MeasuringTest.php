@@ -16,7 +16,10 @@ use RushHold\Review\Spread;
 use RushHold\Review\Tile;
 use RushHold\Review\Untold;
 
-/** Discs and bars, each with an edge blurred by what is given, worked out point by point: nothing of it is drawn by what the application draws with. */
+/**
+ * Discs and bars, each with an edge blurred by what is given, worked out point by point: nothing of it is drawn by what
+ * the application draws with.
+ */
 function painted(int $side, float $long, float $short, float $angleDeg, float $noise = 0.0): Patch
 {
     // An edge whose way across is n is blurred by the deviation along n.

@@ -14,7 +14,10 @@ use RushHold\Tests\Rushes;
  * Kept answers are found again by the version of the model. Whoever changes what the model says has to change the
  * version with it; this notices when somebody forgets, and prints what belongs here instead.
  */
-/** @return array<string, string|int|bool|null> what is counted and chosen, by its place; rounded, as processors differ in the last bits */
+/**
+ * @return array<string, string|int|bool|null> what is counted and chosen, by its place; rounded, as processors differ
+ *   in the last bits
+ */
 function numbersOf(mixed $value, string $place = ''): array
 {
     if (! is_array($value) && ! is_object($value)) {

@@ -40,8 +40,10 @@ use RushHold\Rush\Rush;
 use RushHold\Situation\Situation;
 
 /**
- * Bursts of the stand-in camera in which one thing was made wrong, and a person who answers questions about them by what
- * the frames and the world show, now and then wrongly. What was made wrong is never told, and no answer is made from it.
+ * Bursts of the stand-in camera in which one thing was made wrong, and a person who answers questions about them by
+ * what
+ * the frames and the world show, now and then wrongly. What was made wrong is never told, and no answer is made from
+ * it.
  */
 final readonly class Planted
 {
@@ -128,7 +130,9 @@ final readonly class Planted
         };
     }
 
-    /** @return array{Rush, Hold, Hidden, float} the world with one thing wrong in it, and the blur of a soft lens, µm */
+    /**
+     * @return array{Rush, Hold, Hidden, float} the world with one thing wrong in it, and the blur of a soft lens, µm
+     */
     private static function spoilt(Cause $cause, Rush $rush, Hold $hold, int $seed): array
     {
         $hidden = new Hidden();

@@ -47,7 +47,8 @@ final readonly class Statement
     }
 
     /**
-     * @return array{string, string, float, float} what the model says, what was wanted, by how much it misses that, and by
+     * @return array{string, string, float, float} what the model says, what was wanted, by how much it misses that, and
+     *   by
      *     how much it misses being well within; 0 where it holds
      */
     public function judge(int $seed, int $mostSteps = Effort::MOST_STEPS, int $runs = self::RUNS): array

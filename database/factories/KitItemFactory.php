@@ -10,7 +10,8 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Factories\Factory;
 
 /**
- * Bodies, lenses and subjects for tests, copied from the samples: `KitItem::factory()->of(KitType::Lenses)->for($person)->create()`.
+ * Bodies, lenses and subjects for tests, copied from the samples:
+ * `KitItem::factory()->of(KitType::Lenses)->for($person)->create()`.
  *
  * @extends Factory<KitItem>
  */

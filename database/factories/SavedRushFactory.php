@@ -21,7 +21,18 @@ final class SavedRushFactory extends Factory
 
     public function definition(): array
     {
-        $smallest = ['format' => RushDocument::FORMAT, 'name' => 'Coming in', 'subject' => ['name' => 'puffin', 'length_m' => 0.29, 'height_m' => 0.2, 'speed_mps' => 17.0, 'kind' => 'bird'], 'path' => ['start_m' => 40.0]];
+        $smallest = [
+            'format' => RushDocument::FORMAT,
+            'name' => 'Coming in',
+            'subject' => [
+                'name' => 'puffin',
+                'length_m' => 0.29,
+                'height_m' => 0.2,
+                'speed_mps' => 17.0,
+                'kind' => 'bird',
+            ],
+            'path' => ['start_m' => 40.0],
+        ];
 
         return ['document' => RushDocument::read($smallest)->fields, 'pins' => null, 'user_id' => User::factory()];
     }

@@ -19,12 +19,18 @@ final class UserFactory extends Factory
 
     public function definition(): array
     {
-        return ['name' => 'Tester', 'email' => Str::lower(Str::random(12)).'@example.test', 'password' => 'a long enough secret'];
+        return [
+            'name' => 'Tester',
+            'email' => Str::lower(Str::random(12)).'@example.test',
+            'password' => 'a long enough secret',
+        ];
     }
 
     /** Somebody who looks around in a copy of the demo. */
     public function visiting(): self
     {
-        return $this->afterCreating(static fn (User $user) => $user->forceFill(['is_demo' => true, 'demo_until' => now()->addDay()])->save());
+        return $this->afterCreating(
+            static fn (User $user) => $user->forceFill(['is_demo' => true, 'demo_until' => now()->addDay()])->save(),
+        );
     }
 }

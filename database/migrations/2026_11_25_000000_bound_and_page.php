@@ -19,7 +19,10 @@ return new class extends Migration
             // Sessions carry it too; those that carry an older one have been signed out.
             $table->string('session_key', 20)->default('');
         });
-        Schema::table('password_reset_tokens', fn (Blueprint $table) => $table->string('email')->collation('utf8mb4_bin')->change());
+        Schema::table(
+            'password_reset_tokens',
+            fn (Blueprint $table) => $table->string('email')->collation('utf8mb4_bin')->change(),
+        );
         // Lists and sums are read from columns; documents stay where they are.
         Schema::table('rushes', function (Blueprint $table): void {
             $table->string('figure', 20)->default('plain');
@@ -44,7 +47,9 @@ return new class extends Migration
         DB::statement('UPDATE kit SET bytes = LENGTH(document) + COALESCE(LENGTH(standing), 0)');
         foreach (DB::table('kit')->orderBy('id')->lazyById(100, 'id') as $row) {
             $outline = KitType::from($row->type)->outline((array) json_decode($row->document, true));
-            DB::table('kit')->where('id', $row->id)->update(['outline' => json_encode($outline)]);
+            DB::table('kit')
+                ->where('id', $row->id)
+                ->update(['outline' => json_encode($outline)]);
         }
     }
 
@@ -55,7 +60,10 @@ return new class extends Migration
             $table->dropIndex(['user_id', 'updated_at', 'id']);
             $table->dropColumn(['figure', 'speed_mps', 'start_m', 'focal_mm', 'bytes']);
         });
-        Schema::table('password_reset_tokens', fn (Blueprint $table) => $table->string('email')->collation('utf8mb4_uca1400_ai_ci')->change());
+        Schema::table(
+            'password_reset_tokens',
+            fn (Blueprint $table) => $table->string('email')->collation('utf8mb4_uca1400_ai_ci')->change(),
+        );
         Schema::table('users', function (Blueprint $table): void {
             $table->dropColumn(['demo_until', 'session_key']);
             $table->string('email')->collation('utf8mb4_uca1400_ai_ci')->change();

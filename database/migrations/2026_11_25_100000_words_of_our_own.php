@@ -8,8 +8,17 @@ use Illuminate\Support\Facades\DB;
 /** Areas and responses got words of our own; what is kept in the former ones is put into them. */
 return new class extends Migration
 {
-    private const AREAS = ['pinpoint' => 'speck', 'point-4' => 'plus', 'point-8' => 'ring-small', 'point-8-medium' => 'ring-medium', 'point-8-large' => 'ring-large',
-        'zone-tall' => 'column', 'zone-wide' => 'band', 'zone' => 'block', 'zone-side' => 'side'];
+    private const AREAS = [
+        'pinpoint' => 'speck',
+        'point-4' => 'plus',
+        'point-8' => 'ring-small',
+        'point-8-medium' => 'ring-medium',
+        'point-8-large' => 'ring-large',
+        'zone-tall' => 'column',
+        'zone-wide' => 'band',
+        'zone' => 'block',
+        'zone-side' => 'side',
+    ];
 
     private const PATIENCE_S = [0.02, 0.12, 0.3, 0.6, 1.2];
 
@@ -17,20 +26,29 @@ return new class extends Migration
 
     private const WINS = ['first' => 'held', 'centre' => 'middle'];
 
-    private const SETTINGS = ['setting.focus.stay' => 'setting.focus.patience_s', 'setting.focus.speed_change' => 'setting.focus.nimble', 'setting.focus.priority' => 'setting.focus.wins'];
+    private const SETTINGS = [
+        'setting.focus.stay' => 'setting.focus.patience_s',
+        'setting.focus.speed_change' => 'setting.focus.nimble',
+        'setting.focus.priority' => 'setting.focus.wins',
+    ];
 
     public function up(): void
     {
         // The demo is made anew at the next start.
         DB::table('users')->where('is_demo', true)->delete();
-        foreach (['rushes' => ['document', 'pins'], 'kit' => ['document', 'standing', 'outline'], 'users' => ['standings']] as $table => $columns) {
+        foreach (
+            ['rushes' => ['document', 'pins'], 'kit' => ['document', 'standing', 'outline'], 'users' => ['standings']] as $table => $columns
+        ) {
             foreach (DB::table($table)->orderBy('id')->lazyById(100, 'id') as $row) {
                 $changed = [];
                 foreach ($columns as $column) {
                     $before = $row->{$column} === null ? null : json_decode($row->{$column}, true);
                     $after = is_array($before) ? self::inOurWords($before) : $before;
                     if ($after !== $before) {
-                        $changed[$column] = json_encode($after, JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+                        $changed[$column] = json_encode(
+                            $after,
+                            JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                        );
                     }
                 }
                 $changed === [] || DB::table($table)->where('id', $row->id)->update($changed);
@@ -56,8 +74,20 @@ return new class extends Migration
                 $name === 'speed_change' && is_int($value) => ['nimble', self::NIMBLE[$value] ?? 0.5],
                 $name === 'priority' && is_string($value) => ['wins', self::WINS[$value] ?? $value],
                 $name === 'area' && is_string($value) => ['area', self::AREAS[$value] ?? $value],
-                $name === 'areas' && is_array($value) => ['areas', array_combine(array_map(static fn (int|string $area): string => self::AREAS[$area] ?? (string) $area, array_keys($value)), $value)],
-                is_string($name) && str_starts_with($name, 'area.') => ['area.'.(self::AREAS[substr($name, 5)] ?? substr($name, 5)), $value],
+                $name === 'areas' && is_array($value) => [
+                    'areas',
+                    array_combine(
+                        array_map(
+                            static fn (int|string $area): string => self::AREAS[$area] ?? (string) $area,
+                            array_keys($value),
+                        ),
+                        $value,
+                    ),
+                ],
+                is_string($name) && str_starts_with($name, 'area.') => [
+                    'area.'.(self::AREAS[substr($name, 5)] ?? substr($name, 5)),
+                    $value,
+                ],
                 default => [self::SETTINGS[$name] ?? $name, $value],
             };
             // What a preset was for is no longer said.

@@ -10,7 +10,14 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     /** What a burst was matched by, as it was written out before. */
-    private const SIGNS = ['an outing of that day' => 'day', 'its hour' => 'hour', 'the order of the day' => 'turn', 'the focal length' => 'focal-length', 'the distance' => 'distance', 'said by you' => 'said'];
+    private const SIGNS = [
+        'an outing of that day' => 'day',
+        'its hour' => 'hour',
+        'the order of the day' => 'turn',
+        'the focal length' => 'focal-length',
+        'the distance' => 'distance',
+        'said by you' => 'said',
+    ];
 
     public function up(): void
     {
@@ -33,8 +40,13 @@ return new class extends Migration
         // What tells when it was shot, where the frames do not.
         Schema::table('bursts', fn (Blueprint $table) => $table->string('clocked', 12)->nullable());
         foreach (DB::table('bursts')->whereNotNull('matched')->distinct()->pluck('matched') as $written) {
-            $signs = array_map(static fn (string $sign): string => self::SIGNS[trim($sign)] ?? 'said', explode(',', (string) $written));
-            DB::table('bursts')->where('matched', $written)->update(['matched' => implode(',', $signs)]);
+            $signs = array_map(
+                static fn (string $sign): string => self::SIGNS[trim($sign)] ?? 'said',
+                explode(',', (string) $written),
+            );
+            DB::table('bursts')
+                ->where('matched', $written)
+                ->update(['matched' => implode(',', $signs)]);
         }
     }
 

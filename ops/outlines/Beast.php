@@ -27,7 +27,8 @@ final readonly class Beast
     }
 
     /**
-     * @param  array{float, float, float, float}  $swing  where the feet are before their joint, in lengths of the leg: far fore, near fore, far hind, near hind
+     * @param  array{float, float, float, float}  $swing  where the feet are before their joint, in lengths of the leg:
+     *   far fore, near fore, far hind, near hind
      * @param  array{float, float, float, float}  $lift  how far they are drawn up, as a share
      * @param  float  $arch  how far its back is bent up
      * @param  array{float, float}  $look  how much steeper the neck, and how far down the nose, degrees

@@ -12,7 +12,8 @@ final readonly class Bird
      * @param  array{float, float}  $neck  length, thickness
      * @param  array{float, float, float}  $body  length, half height, half width
      * @param  array{float, float, string}  $tail  length, half width, shape
-     * @param  array{float, float, float, float, float, string}  $wing  from shoulder to tip, chord at the body and in the middle, how far the wrist is before and the tip behind the shoulder, tip
+     * @param  array{float, float, float, float, float, string}  $wing  from shoulder to tip, chord at the body and in
+     *   the middle, how far the wrist is before and the tip behind the shoulder, tip
      * @param  float  $legs  how long they are
      * @param  bool  $tucked  neck drawn in when it flies
      */
@@ -64,7 +65,8 @@ final readonly class Bird
      * On its feet, or on the water.
      *
      * @param  float  $up  of its body, degrees
-     * @param  list<array{float, float}>|null  $neck  how its neck goes: before and above where it begins, in lengths of it
+     * @param  list<array{float, float}>|null  $neck  how its neck goes: before and above where it begins, in lengths of
+     *   it
      * @param  bool  $swims  it has no feet, and its belly is in the water
      */
     public function standing(float $up, ?array $neck = null, bool $swims = false, float $look = 0.0): Model

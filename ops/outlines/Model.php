@@ -9,7 +9,8 @@ use ImagickDraw;
 use ImagickPixel;
 
 /**
- * A subject of which outlines are taken: tubes and sheets in space. It goes along x, y is up, z is to its right; the unit is
+ * A subject of which outlines are taken: tubes and sheets in space. It goes along x, y is up, z is to its right; the
+ * unit is
  * its own. All of it is drawn for this.
  */
 final class Model
@@ -35,7 +36,10 @@ final class Model
     /** How far from below one looks, degrees. */
     public float $below = 0;
 
-    /** @param  list<list<float>>  $points  x, y, z, and how thick it is there upwards and, unless the same, across: radii */
+    /**
+     * @param  list<list<float>>  $points  x, y, z, and how thick it is there upwards and, unless the same, across:
+     *   radii
+     */
     public function tube(array $points): static
     {
         $this->parts[] = ['tube', $points];
@@ -181,7 +185,8 @@ final class Model
     }
 
     /**
-     * @return array{Imagick, array{float, float, float, float}} black on white, and where in the model's unit its left, bottom, width and height are
+     * @return array{Imagick, array{float, float, float, float}} black on white, and where in the model's unit its left,
+     *   bottom, width and height are
      */
     public function shade(float $yaw, int $side): array
     {

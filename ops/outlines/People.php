@@ -13,8 +13,10 @@ final class People
      * @param  list<float>  $hips  x, y of their middle
      * @param  list<float>  $shoulders
      * @param  list<float>  $head
-     * @param  array{list<float>, list<float>, list<float>, list<float>}  $arms  elbow and hand of the far arm, then of the near one: x, y, and z where it is not beside the body
-     * @param  array{list<float>, list<float>, list<float>, list<float>}  $legs  knee and ankle of the far leg, then of the near one
+     * @param  array{list<float>, list<float>, list<float>, list<float>}  $arms  elbow and hand of the far arm, then of
+     *   the near one: x, y, and z where it is not beside the body
+     * @param  array{list<float>, list<float>, list<float>, list<float>}  $legs  knee and ankle of the far leg, then of
+     *   the near one
      * @param  float  $toes  how they point, degrees, 0 is forward
      */
     public static function body(Model $m, array $hips, array $shoulders, array $head, array $arms, array $legs, float $bulk = 1.0, float $toes = 0.0, bool $helmet = false): Model

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * Writes docs/outlines.png: every figure by its name, from the side in all its poses, aslant and head on.
- *   php ops/outlines/sheet.php [FILE [SEED]]   with a seed: shuffled, numbered instead of named, from the side only; the names go to FILE.txt
+ *   php ops/outlines/sheet.php [FILE [SEED]]   with a seed: shuffled, numbered instead of named, from the side only;
+ *   the names go to FILE.txt
  */
 
 use Symfony\Component\Process\Process;

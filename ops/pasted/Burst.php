@@ -9,12 +9,18 @@ use Imagick;
 /** A burst in which one subject is pasted into a photograph frame after frame: what following is held against. */
 final class Burst extends Scene
 {
-    /** It passes while the camera follows it, comes nearer until it is three times as large, is small in much noise, or leaves the frame. */
+    /**
+     * It passes while the camera follows it, comes nearer until it is three times as large, is small in much noise, or
+     * leaves the frame.
+     */
     public const WAYS = ['passing', 'growing', 'small', 'leaving'];
 
     public const FRAMES = 16;
 
-    /** @return list<array{file: string, x: float|null, y: float|null, size: float}> where its head is, in widths and heights from the centre; null: not in the frame any more */
+    /**
+     * @return list<array{file: string, x: float|null, y: float|null, size: float}> where its head is, in widths and
+     *   heights from the centre; null: not in the frame any more
+     */
     public function shoot(string $folder): array
     {
         $way = self::WAYS[$this->seed % 4];
@@ -25,7 +31,12 @@ final class Burst extends Scene
         $coat = $this->photograph($this->photographs['coat'], $side, $side, $this->between(2.0, 3.2));
         $coat->brightnessContrastImage($this->between(-22, 22), $this->between(-30, 5));
         self::eye($coat, $head, $eye);
-        $around = $this->photograph($this->photographs[$ground], self::WIDE + 400, self::HIGH + 100, $this->between(1.2, 2.0));
+        $around = $this->photograph(
+            $this->photographs[$ground],
+            self::WIDE + 400,
+            self::HIGH + 100,
+            $this->between(1.2, 2.0),
+        );
         self::blur($around, $this->between(4.0, 14.0), 0.0, 0.0);
         $noise = $way === 'small' ? 0.03 : 0.01;
         $limb = $this->between(0, 6);
@@ -40,7 +51,12 @@ final class Burst extends Scene
             };
             $y = 0.08 * sin(0.8 * $k + $limb);
             $picture = clone $around;
-            $picture->cropImage(self::WIDE, self::HIGH, (int) (400 * ($way === 'growing' ? 0.5 : $share)), (int) (50 + 40 * sin($k)));
+            $picture->cropImage(
+                self::WIDE,
+                self::HIGH,
+                (int) (400 * ($way === 'growing' ? 0.5 : $share)),
+                (int) (50 + 40 * sin($k)),
+            );
             $picture->setImagePage(self::WIDE, self::HIGH, 0, 0);
             $place = $this->lay($picture, $coat, $mask, $head, [$x, $y], $scale, $this->between(0.5, 5.0));
             $this->grain($picture, $noise);
@@ -48,7 +64,12 @@ final class Burst extends Scene
             $picture->setImageCompressionQuality(91);
             $picture->writeImage($file = sprintf('%s/%02d.jpg', $folder, $k));
             $picture->clear();
-            $frames[] = ['file' => $file, 'x' => abs($place[0]) < 0.5 ? $place[0] : null, 'y' => $place[1], 'size' => $size * $scale];
+            $frames[] = [
+                'file' => $file,
+                'x' => abs($place[0]) < 0.5 ? $place[0] : null,
+                'y' => $place[1],
+                'size' => $size * $scale,
+            ];
         }
 
         return $frames;
@@ -59,8 +80,15 @@ final class Burst extends Scene
      * @param  array{float, float}  $at
      * @return array{float, float}
      */
-    private function lay(Imagick $picture, Imagick $coat, Imagick $mask, array $head, array $at, float $scale, float $soft): array
-    {
+    private function lay(
+        Imagick $picture,
+        Imagick $coat,
+        Imagick $mask,
+        array $head,
+        array $at,
+        float $scale,
+        float $soft,
+    ): array {
         $subject = clone $coat;
         $cover = clone $mask;
         $cover->setImageAlphaChannel(Imagick::ALPHACHANNEL_COPY);
@@ -75,11 +103,19 @@ final class Burst extends Scene
         $subject->blurImage(0, $soft / 4, Imagick::CHANNEL_ALL);
         [$w, $h] = [$subject->getImageWidth(), $subject->getImageHeight()];
         [$cx, $cy] = [($at[0] + 0.5) * self::WIDE, ($at[1] + 0.5) * self::HIGH];
-        $picture->compositeImage($subject, Imagick::COMPOSITE_OVER, (int) round($cx - $w / 2), (int) round($cy - $h / 2));
+        $picture->compositeImage(
+            $subject,
+            Imagick::COMPOSITE_OVER,
+            (int) round($cx - $w / 2),
+            (int) round($cy - $h / 2),
+        );
         $middle = $coat->getImageWidth() / 2;
         [$dx, $dy] = [($head[0] - $middle) * $scale, ($head[1] - $middle) * $scale];
         $turn = deg2rad($lean);
 
-        return [($cx + $dx * cos($turn) - $dy * sin($turn)) / self::WIDE - 0.5, ($cy + $dx * sin($turn) + $dy * cos($turn)) / self::HIGH - 0.5];
+        return [
+            ($cx + $dx * cos($turn) - $dy * sin($turn)) / self::WIDE - 0.5,
+            ($cy + $dx * sin($turn) + $dy * cos($turn)) / self::HIGH - 0.5,
+        ];
     }
 }

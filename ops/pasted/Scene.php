@@ -13,7 +13,8 @@ use Random\Randomizer;
 use RushHold\Blur\Ellipse;
 
 /**
- * A photograph into which a subject is pasted, both blurred as is known: what the measuring of pictures is held against, since
+ * A photograph into which a subject is pasted, both blurred as is known: what the measuring of pictures is held
+ * against, since
  * nothing in it comes from the stand-in camera. Backgrounds and coats are photographs, outlines are drawn by chance.
  */
 class Scene
@@ -47,7 +48,8 @@ class Scene
         $ground = self::BACKGROUNDS[intdiv($this->seed, 4) % 4];
         $limit = $this->between(3.0, 6.0);
         // Widths are mostly well on one side of the limit, as a disc's diameter or a smear's length.
-        $width = $kind === 'sharp' ? $limit * $this->between(0.15, 0.75) : $limit * exp($this->between(log(1.3), log(6.0)));
+        $width =
+            $kind === 'sharp' ? $limit * $this->between(0.15, 0.75) : $limit * exp($this->between(log(1.3), log(6.0)));
         $angle = $this->between(0, M_PI);
         $disc = $kind === 'sharp' || $kind === 'focus' ? $width : 0.35 * $limit;
         $smear = $kind === 'moved' || $kind === 'camera' ? $width : 0.0;
@@ -65,14 +67,27 @@ class Scene
         $picture->clear();
         [$xx, $yy, $xy] = self::variances($mine);
         $ellipse = Ellipse::of($xx + 1 / 12, $yy + 1 / 12, $xy);
-        $this->truth = ['file' => basename($file), 'kind' => $kind, 'background' => $ground, 'noise' => $noise, 'size_px' => $size, 'outline_px' => $outline,
-            'aim' => ['x' => $head[0] / self::WIDE - 0.5, 'y' => $head[1] / self::HIGH - 0.5], 'limit_px' => round($limit, 3), 'width_px' => $ellipse->width(),
-            'sigma_px' => $ellipse->deviation(), 'long_px' => $ellipse->long, 'short_px' => $ellipse->short, 'angle_deg' => $ellipse->angleDeg, 'side' => $side];
+        $this->truth = [
+            'file' => basename($file),
+            'kind' => $kind,
+            'background' => $ground,
+            'noise' => $noise,
+            'size_px' => $size,
+            'outline_px' => $outline,
+            'aim' => ['x' => $head[0] / self::WIDE - 0.5, 'y' => $head[1] / self::HIGH - 0.5],
+            'limit_px' => round($limit, 3),
+            'width_px' => $ellipse->width(),
+            'sigma_px' => $ellipse->deviation(),
+            'long_px' => $ellipse->long,
+            'short_px' => $ellipse->short,
+            'angle_deg' => $ellipse->angleDeg,
+            'side' => $side,
+        ];
     }
 
     protected function between(float $low, float $high): float
     {
-        return $low + ($high - $low) * $this->chance->getInt(0, 1 << 30) / (1 << 30);
+        return $low + (($high - $low) * $this->chance->getInt(0, 1 << 30)) / (1 << 30);
     }
 
     /** @param  list<string>  $files */
@@ -83,12 +98,22 @@ class Scene
         $picture->transformImageColorspace(Imagick::COLORSPACE_SRGB);
         $picture->setImageDepth(16);
         $smaller = max(1.0, min($smaller, $picture->getImageWidth() / $wide, $picture->getImageHeight() / $high));
-        $picture->resizeImage((int) ($picture->getImageWidth() / $smaller), (int) ($picture->getImageHeight() / $smaller), Imagick::FILTER_BOX, 1);
+        $picture->resizeImage(
+            (int) ($picture->getImageWidth() / $smaller),
+            (int) ($picture->getImageHeight() / $smaller),
+            Imagick::FILTER_BOX,
+            1,
+        );
         // What is too small is laid out again and again, mirrored so that there is no seam.
         while ($picture->getImageWidth() < $wide || $picture->getImageHeight() < $high) {
             $picture = self::mirrored($picture);
         }
-        $picture->cropImage($wide, $high, $this->chance->getInt(0, $picture->getImageWidth() - $wide), $this->chance->getInt(0, $picture->getImageHeight() - $high));
+        $picture->cropImage(
+            $wide,
+            $high,
+            $this->chance->getInt(0, $picture->getImageWidth() - $wide),
+            $this->chance->getInt(0, $picture->getImageHeight() - $high),
+        );
         $picture->setImagePage($wide, $high, 0, 0);
 
         return $picture;
@@ -97,7 +122,7 @@ class Scene
     protected static function mirrored(Imagick $one): Imagick
     {
         [$w, $h] = [$one->getImageWidth(), $one->getImageHeight()];
-        $four = new Imagick;
+        $four = new Imagick();
         $four->newImage(2 * $w, 2 * $h, new ImagickPixel('black'));
         $four->setImageDepth(16);
         foreach ([[0, 0], [1, 0], [1, 1], [0, 1]] as [$x, $y]) {
@@ -114,12 +139,33 @@ class Scene
      * @param  array{float, float}  $at
      * @param  string|null  $side  set to where focus is, where the picture shows it
      */
-    protected function background(string $ground, string $kind, float $disc, float $smear, float $angle, array $at, int $size, ?string &$side): Imagick
-    {
+    protected function background(
+        string $ground,
+        string $kind,
+        float $disc,
+        float $smear,
+        float $angle,
+        array $at,
+        int $size,
+        ?string &$side,
+    ): Imagick {
         $shaken = $kind === 'camera' ? $smear : 0.0;
-        $picture = $this->photograph($this->photographs[$ground === 'soft' ? 'busy' : $ground], self::WIDE, self::HIGH, $this->between(1.6, 3.0));
+        $picture = $this->photograph(
+            $this->photographs[$ground === 'soft' ? 'busy' : $ground],
+            self::WIDE,
+            self::HIGH,
+            $this->between(1.6, 3.0),
+        );
         if ($ground === 'ground') {
-            return $this->receding($picture, $kind, $disc, $shaken, $angle, ($at[1] + 0.5) * self::HIGH + 0.45 * $size, $side);
+            return $this->receding(
+                $picture,
+                $kind,
+                $disc,
+                $shaken,
+                $angle,
+                ($at[1] + 0.5) * self::HIGH + 0.45 * $size,
+                $side,
+            );
         }
         // Behind a subject in focus all is soft, more or less; where focus went behind it, what is there is sharp.
         $behind = match (true) {
@@ -149,8 +195,15 @@ class Scene
     }
 
     /** Ground that goes away from below: sharp in one row, the softer the farther from it. */
-    protected function receding(Imagick $picture, string $kind, float $disc, float $shaken, float $angle, float $feet, ?string &$side): Imagick
-    {
+    protected function receding(
+        Imagick $picture,
+        string $kind,
+        float $disc,
+        float $shaken,
+        float $angle,
+        float $feet,
+        ?string &$side,
+    ): Imagick {
         $each = $this->between(0.05, 0.12);
         // Where the subject stands the ground is as sharp as the subject.
         $far = $disc / $each;
@@ -176,7 +229,9 @@ class Scene
             }
             $band = $blurred[$i]->exportImagePixels(0, $y, self::WIDE, 10, 'RGB', Imagick::PIXEL_FLOAT);
             $share = ($want - $levels[$i]) / ($levels[$i + 1] - $levels[$i]);
-            foreach ($blurred[$i + 1]->exportImagePixels(0, $y, self::WIDE, 10, 'RGB', Imagick::PIXEL_FLOAT) as $at => $light) {
+            foreach (
+                $blurred[$i + 1]->exportImagePixels(0, $y, self::WIDE, 10, 'RGB', Imagick::PIXEL_FLOAT) as $at => $light
+            ) {
                 $band[$at] += $share * ($light - $band[$at]);
             }
             $picture->importImagePixels(0, $y, self::WIDE, 10, 'RGB', Imagick::PIXEL_FLOAT, $band);
@@ -232,7 +287,7 @@ class Scene
     protected static function eye(Imagick $coat, array $head, float $eye): void
     {
         if ($eye > 2.5) {
-            $draw = new ImagickDraw;
+            $draw = new ImagickDraw();
             $draw->setFillColor(new ImagickPixel('#efe9da'));
             $draw->circle($head[0], $head[1], $head[0] + 1.5 * $eye, $head[1]);
             $draw->setFillColor(new ImagickPixel('#15110e'));
@@ -245,7 +300,7 @@ class Scene
     protected function outline(int $side, int $size): array
     {
         $four = 4;
-        $draw = new ImagickDraw;
+        $draw = new ImagickDraw();
         $draw->setFillColor(new ImagickPixel('white'));
         $middle = $side / 2;
         $bodyWide = $this->between(0.3, 0.5) * $size;
@@ -253,12 +308,18 @@ class Scene
         $lean = $this->between(-0.5, 0.5);
         $facing = $this->chance->getInt(0, 1) === 1 ? 1 : -1;
         $headSize = $this->between(0.09, 0.17) * $size;
-        $head = [$middle + $facing * 0.85 * $bodyWide * cos($lean), $middle + 0.85 * $bodyWide * sin($lean) * $facing - 0.5 * $headSize];
+        $head = [
+            $middle + $facing * 0.85 * $bodyWide * cos($lean),
+            $middle + 0.85 * $bodyWide * sin($lean) * $facing - 0.5 * $headSize,
+        ];
         $blob = static function (float $x, float $y, float $rx, float $ry, float $turn) use ($draw, $four): void {
             $points = [];
             for ($i = 0; $i < 48; $i++) {
-                $a = 2 * M_PI * $i / 48;
-                $points[] = ['x' => $four * ($x + $rx * cos($a) * cos($turn) - $ry * sin($a) * sin($turn)), 'y' => $four * ($y + $rx * cos($a) * sin($turn) + $ry * sin($a) * cos($turn))];
+                $a = (2 * M_PI * $i) / 48;
+                $points[] = [
+                    'x' => $four * ($x + $rx * cos($a) * cos($turn) - $ry * sin($a) * sin($turn)),
+                    'y' => $four * ($y + $rx * cos($a) * sin($turn) + $ry * sin($a) * cos($turn)),
+                ];
             }
             $draw->polygon($points);
         };
@@ -268,9 +329,15 @@ class Scene
             // Limbs, wings or a tail.
             $turn = $this->between(0, 2 * M_PI);
             $long = $this->between(0.2, 0.32) * $size;
-            $blob($middle + cos($turn) * $long * 0.8, $middle + sin($turn) * $long * 0.8, $long, $this->between(0.03, 0.09) * $size, $turn);
+            $blob(
+                $middle + cos($turn) * $long * 0.8,
+                $middle + sin($turn) * $long * 0.8,
+                $long,
+                $this->between(0.03, 0.09) * $size,
+                $turn,
+            );
         }
-        $mask = new Imagick;
+        $mask = new Imagick();
         $mask->newImage($four * $side, $four * $side, new ImagickPixel('black'));
         $mask->setImageDepth(16);
         $mask->drawImage($draw);
@@ -312,7 +379,7 @@ class Scene
         $points = [];
         for ($y = -floor($radius / $fine) * $fine; $y <= $radius; $y += $fine) {
             for ($x = -floor($radius / $fine) * $fine; $x <= $radius; $x += $fine) {
-                $x * $x + $y * $y <= $radius * $radius + 1e-9 && $points[] = [$x, $y];
+                $x * $x + $y * $y <= $radius * $radius + 1e-9 && ($points[] = [$x, $y]);
             }
         }
         for ($t = 0; $t < $steps; $t++) {
@@ -322,13 +389,16 @@ class Scene
                 [$i, $j] = [(int) $px, (int) $py];
                 foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as [$dx, $dy]) {
                     $w = ($dx === 1 ? $px - $i : 1 - $px + $i) * ($dy === 1 ? $py - $j : 1 - $py + $j);
-                    isset($kernel[$j + $dy][$i + $dx]) && $kernel[$j + $dy][$i + $dx] += $w;
+                    isset($kernel[$j + $dy][$i + $dx]) && ($kernel[$j + $dy][$i + $dx] += $w);
                     $sum += $w;
                 }
             }
         }
 
-        return array_map(static fn (array $row): array => array_map(static fn (float $w): float => $w / $sum, $row), $kernel);
+        return array_map(
+            static fn (array $row): array => array_map(static fn (float $w): float => $w / $sum, $row),
+            $kernel,
+        );
     }
 
     /**

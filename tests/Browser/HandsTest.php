@@ -43,7 +43,8 @@ dataset('ring', [Exercise::Still, Exercise::Swimmer, Exercise::Perch, Exercise::
 /**
  * Each hand plays one turn, each in an account of its own.
  *
- * @param  callable(array<string, mixed>): array{string, mixed}  $begin  the script that sets a hand going, and what it is given
+ * @param  callable(array<string, mixed>): array{string, mixed}  $begin  the script that sets a hand going, and what it
+ *   is given
  * @param  array<string, array<string, mixed>>  $hands
  * @return array<string, array<string, mixed>> scores by hand; the practised one played last, and is still there
  */

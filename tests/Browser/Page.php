@@ -280,7 +280,10 @@ final class Page
         return $this->watch($text, false);
     }
 
-    /** The page itself looks for the text; whoever asks again and again from without is slow, and keeps it from its work. */
+    /**
+     * The page itself looks for the text; whoever asks again and again from without is slow, and keeps it from its
+     * work.
+     */
     private function watch(string $text, bool $there): self
     {
         $this->until(
@@ -350,7 +353,10 @@ final class Page
     }
 
     /** Replaces what is in a field with this label. */
-    /** Presses what a selector of CSS finds, which may be drawn anew in that very moment; it is not counted as an action. */
+    /**
+     * Presses what a selector of CSS finds, which may be drawn anew in that very moment; it is not counted as an
+     * action.
+     */
     public function hit(string $css): self
     {
         $this->until(function () use ($css): bool {
@@ -489,7 +495,9 @@ final class Page
         return $this;
     }
 
-    /** Waits until the page has come to rest: nothing asked, nothing fading. Where it is the desk, with the last answer. */
+    /**
+     * Waits until the page has come to rest: nothing asked, nothing fading. Where it is the desk, with the last answer.
+     */
     public function settled(): self
     {
         $this->until(
@@ -584,7 +592,8 @@ final class Page
         $noise = array_filter(
             $this->driver->manage()->getLog('browser'),
             static fn (array $entry): bool => $entry['level'] === 'SEVERE' &&
-                // The browser reports refused requests by itself; that the application refuses is what some tests are about.
+                // The browser reports refused requests by itself; that the application refuses is what some tests are
+                // about.
                 ! preg_match('/status of (401|409|419|422|429)|ERR_INTERNET_DISCONNECTED/', $entry['message']),
         );
         Assert::assertSame([], array_column($noise, 'message'));
@@ -611,7 +620,9 @@ final class Page
         return $this;
     }
 
-    /** Waits until the page has come to rest; where something goes on for long, until nothing slides or fades any more. */
+    /**
+     * Waits until the page has come to rest; where something goes on for long, until nothing slides or fades any more.
+     */
     private function still(): void
     {
         $this->wait(<<<'JS'

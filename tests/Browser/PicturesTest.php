@@ -121,7 +121,8 @@ it(
             'what was said',
         );
         $page->keys('m')->see('frame-0002.jpg')->hit('.strip button:first-child')->seeNot('Said by you.')->isClean();
-        // Split before the sixth, and taken back; then the last is dragged to a burst of its own, and back into the first.
+        // Split before the sixth, and taken back; then the last is dragged to a burst of its own, and back into the
+        // first.
         $page->script('document.querySelectorAll(".strip button")[5].click()');
         $page->keys('s')->see('5 frames')->see('After')->keys('z')->see('7 frames')->seeNot('After');
         $drag =

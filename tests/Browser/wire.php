@@ -11,7 +11,10 @@ declare(strict_types=1);
 
 [, $port, $server, $orders] = $argv;
 $listening = stream_socket_server("tcp://127.0.0.1:$port") ?: exit(1);
-/** @var array<int, array{resource, resource, bool}> $pairs both ends by the number of each, and whether the answer is dropped */
+/**
+ * @var array<int, array{resource, resource, bool}> $pairs both ends by the number of each, and whether the answer is
+ *   dropped
+ */
 $pairs = [];
 $drop = static function (int $id) use (&$pairs): void {
     if (isset($pairs[$id])) {

@@ -149,7 +149,10 @@ final class Everything
         ];
     }
 
-    /** @return list<array{string, string, 2?: array<string, mixed>}> what names one thing of somebody's: method, path, body */
+    /**
+     * @return list<array{string, string, 2?: array<string, mixed>}> what names one thing of somebody's: method, path,
+     *   body
+     */
     public function single(): array
     {
         $rush = ['document' => $this->rush->document, 'pins' => [], 'version' => 1];

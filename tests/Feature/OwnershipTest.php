@@ -62,7 +62,8 @@ it('gives a single thing to its owner, hides it from another, and sends nobody t
             ->and(bodyOf($answer))
             ->not->toContain($all->mark);
     }
-    // What another could not do has changed nothing, and the owner can: those that delete come last, and are taken back.
+    // What another could not do has changed nothing, and the owner can: those that delete come last, and are taken
+    // back.
     foreach ($all->single() as $call) {
         [$method, $path, $body] = [...$call, []];
         $answer = askingAs($this, $all->owner)->json($method, $path, $body);

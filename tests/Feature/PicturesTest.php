@@ -1089,7 +1089,8 @@ it('draws a subject pixel for pixel that is larger than the picture', function (
             ->getContent(),
     );
     $light = $picture->exportImagePixels(0, 0, 520, 360, 'I', Imagick::PIXEL_FLOAT);
-    // Ground and background are of middling light; the patch that has to be sharp is a pale number, and fills most of it.
+    // Ground and background are of middling light; the patch that has to be sharp is a pale number, and fills most of
+    // it.
     expect(count(array_filter($light, static fn (float $l): bool => $l > 0.78)))->toBeGreaterThan(0.6 * 520 * 360);
 });
 

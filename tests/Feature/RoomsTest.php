@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /*
- * The rooms of the application from the ground up: each may use those before it, none after it, so there are no circles.
+ * The rooms of the application from the ground up: each may use those before it, none after it, so there are no
+ * circles.
  * What is asked from outside (Http, Console) is used by nobody; the providers put all together.
  */
 const APP_ROOMS = [

@@ -7,7 +7,8 @@ use App\Api\Rules;
 use Illuminate\Support\Facades\Validator;
 
 /*
- * What requests may ask comes from the description of the API: a schema has to let through what it describes, and nothing else.
+ * What requests may ask comes from the description of the API: a schema has to let through what it describes, and
+ * nothing else.
  */
 
 /** @return array<string, list<string>> the rules of a body of these properties */

@@ -9,7 +9,8 @@ use Tests\Fuzz\HostilePictures;
 use Tests\Fuzz\Maker;
 
 /*
- * Whatever may be sent as a file: pictures, tables, paths. Each is taken in or refused in words; nothing is an accident of
+ * Whatever may be sent as a file: pictures, tables, paths. Each is taken in or refused in words; nothing is an accident
+ * of
  * ours. The same FUZZ_SEED makes the same files.
  */
 

@@ -62,7 +62,9 @@ abstract class RunningTestCase extends TestCase
         return $rush;
     }
 
-    /** A hair's breadth, another in each run of the tests: what the pool has kept of the last run does not come back. */
+    /**
+     * A hair's breadth, another in each run of the tests: what the pool has kept of the last run does not come back.
+     */
     private static function fresh(): float
     {
         static $metres = null;

@@ -8,7 +8,10 @@ use App\Models\User;
 use CurlHandle;
 use RuntimeException;
 
-/** A browser without a window: keeps its cookies, proves where its requests come from, and can do several things at once. */
+/**
+ * A browser without a window: keeps its cookies, proves where its requests come from, and can do several things at
+ * once.
+ */
 final class Visitor
 {
     /** @var array<string, string> cookies by name */
@@ -73,7 +76,8 @@ final class Visitor
     /**
      * Several people ask at once.
      *
-     * @param  list<array{self, array{0: string, 1: string, 2?: array<array-key, mixed>|string|null, 3?: string}}>  $requests
+     * @param  list<array{self, array{0: string, 1: string, 2?: array<array-key, mixed>|string|null, 3?: string}}>
+     *   $requests
      * @param  list<int>|null  $order  takes down in which order they are answered
      * @return list<Answer>
      */

@@ -24,7 +24,9 @@ final class ClimbLadder extends Command
     public function handle(): int
     {
         return $this->answer(function (): array {
-            ['ladder' => $ladder, 'habit' => $habit] = LadderDocument::read($this->document((string) $this->argument('practice')));
+            ['ladder' => $ladder, 'habit' => $habit] = LadderDocument::read(
+                $this->document((string) $this->argument('practice')),
+            );
             $from = (string) ($this->option('from') ?? now()->toDateString());
             if (! Habit::isDay($from)) {
                 throw Refused::because('--from', 'practice-day');

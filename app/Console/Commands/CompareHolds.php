@@ -25,9 +25,16 @@ final class CompareHolds extends Command
     public function handle(DocumentGate $gate): int
     {
         return $this->answer(function () use ($gate): array {
-            $units = Units::tryFrom((string) $this->option('units')) ?? throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
+            $units =
+                Units::tryFrom((string) $this->option('units')) ??
+                throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
 
-            return ComparisonDocument::write(Comparison::of($gate->bursts($this->document((string) $this->argument('bursts')), Comparison::MOST_BURSTS)), $units);
+            return ComparisonDocument::write(
+                Comparison::of(
+                    $gate->bursts($this->document((string) $this->argument('bursts')), Comparison::MOST_BURSTS),
+                ),
+                $units,
+            );
         });
     }
 }

@@ -18,8 +18,14 @@ final class DescribeApi extends Command
     {
         $written = ['openapi.json' => Description::json(), Asked::FILE => Asked::php()];
         if ($this->option('check')) {
-            $old = array_keys(array_filter($written, static fn (string $text, string $file): bool => ! is_file(base_path($file))
-                || file_get_contents(base_path($file)) !== $text, ARRAY_FILTER_USE_BOTH));
+            $old = array_keys(
+                array_filter(
+                    $written,
+                    static fn (string $text, string $file): bool => ! is_file(base_path($file)) ||
+                        file_get_contents(base_path($file)) !== $text,
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            );
             foreach ($old as $file) {
                 $this->components->error("$file is not what api/ describes any more: run composer describe.");
             }

@@ -20,7 +20,10 @@ final class DescribeWords extends Command
 
     protected $description = 'Write the labels of the catalogue for the front end';
 
-    /** @return array<string, array<string, string>|object> by the set, then by the word; `offered` says how a setting is offered */
+    /**
+     * @return array<string, array<string, string>|object> by the set, then by the word; `offered` says how a setting is
+     *   offered
+     */
     private static function words(): array
     {
         $words = array_diff_key(Words::labels(), array_flip(self::SERVER_ONLY));
@@ -37,9 +40,16 @@ final class DescribeWords extends Command
     {
         $json = json_encode(self::words(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
         if ($this->option('check')) {
-            $this->components->twoColumnDetail(self::FILE, is_file(base_path(self::FILE)) && file_get_contents(base_path(self::FILE)) === $json ? 'up to date' : 'out of date: run php artisan words:describe');
+            $this->components->twoColumnDetail(
+                self::FILE,
+                is_file(base_path(self::FILE)) && file_get_contents(base_path(self::FILE)) === $json
+                    ? 'up to date'
+                    : 'out of date: run php artisan words:describe',
+            );
 
-            return is_file(base_path(self::FILE)) && file_get_contents(base_path(self::FILE)) === $json ? self::SUCCESS : self::FAILURE;
+            return is_file(base_path(self::FILE)) && file_get_contents(base_path(self::FILE)) === $json
+                ? self::SUCCESS
+                : self::FAILURE;
         }
         file_put_contents(base_path(self::FILE), $json);
 

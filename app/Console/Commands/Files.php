@@ -11,7 +11,10 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use RuntimeException;
 
-/** Pictures in and out of a folder beside the backup of the database; each file is named by its content and never changes. */
+/**
+ * Pictures in and out of a folder beside the backup of the database; each file is named by its content and never
+ * changes.
+ */
 final class Files extends Command
 {
     private const AT_A_TIME = 200;
@@ -43,7 +46,9 @@ final class Files extends Command
             File::ensureDirectoryExists(dirname($kept), 0700);
             // Whole or not at all.
             $whole = file_put_contents("$kept.part", $in) === Store::disk()->size($path);
-            $whole && rename("$kept.part", $kept) ? $copied++ : throw new RuntimeException("There is no room in $folder.");
+            $whole && rename("$kept.part", $kept)
+                ? $copied++
+                : throw new RuntimeException("There is no room in $folder.");
             is_resource($in) && fclose($in);
         }
 
@@ -72,7 +77,10 @@ final class Files extends Command
             if (! Store::disk()->exists(Store::path($picture, Store::ORIGINAL))) {
                 $picture->fill(['original' => false])->save();
                 $missing++;
-            } elseif ($picture->stage === Picture::LOOKED && ! Store::disk()->exists(Store::path($picture, Store::PREVIEW))) {
+            } elseif (
+                $picture->stage === Picture::LOOKED &&
+                ! Store::disk()->exists(Store::path($picture, Store::PREVIEW))
+            ) {
                 $picture->fill(['stage' => Picture::WAITING])->save();
                 LookAt::dispatch();
             }

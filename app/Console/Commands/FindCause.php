@@ -25,7 +25,9 @@ final class FindCause extends Command
     public function handle(DocumentGate $gate): int
     {
         return $this->answer(function () use ($gate): array {
-            $units = Units::tryFrom((string) $this->option('units')) ?? throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
+            $units =
+                Units::tryFrom((string) $this->option('units')) ??
+                throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
             $told = new ToldStage($this->getOutput()->getErrorStyle());
             $burst = $gate->burst($this->document((string) $this->argument('burst')));
             $found = CauseDocument::write(Inquiry::into($burst, $told), $units);

@@ -29,10 +29,17 @@ final class LayOutButtons extends Command
     public function handle(DocumentGate $gate): int
     {
         return $this->answer(function () use ($gate): array {
-            $units = Units::tryFrom((string) $this->option('units')) ?? throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
-            $school = ButtonSchool::tryFrom((string) $this->option('school')) ?? throw Refused::unknownWord('--school', (string) $this->option('school'), ButtonSchool::class);
+            $units =
+                Units::tryFrom((string) $this->option('units')) ??
+                throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
+            $school =
+                ButtonSchool::tryFrom((string) $this->option('school')) ??
+                throw Refused::unknownWord('--school', (string) $this->option('school'), ButtonSchool::class);
             $outing = $gate->outing($this->document((string) $this->argument('outing')))->outing;
-            $rushes = array_map(static fn (Entry $e): array => ['rush' => $e->rush, 'pins' => $e->pins, 'wanted' => $e->wanted], $outing->entries);
+            $rushes = array_map(
+                static fn (Entry $e): array => ['rush' => $e->rush, 'pins' => $e->pins, 'wanted' => $e->wanted],
+                $outing->entries,
+            );
             $body = ($rushes[0]['rush'] ?? throw Refused::because('rushes', 'rushes-many', most: Day::MOST))->kit->body;
             $told = new ToldStage($this->getOutput()->getErrorStyle());
             $solver = new Solver($body, Day::needs($rushes, $body, $told));

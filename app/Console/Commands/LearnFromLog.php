@@ -29,7 +29,9 @@ final class LearnFromLog extends Command
     public function handle(DocumentGate $gate): int
     {
         return $this->answer(function () use ($gate): array {
-            $logged = Season::of($gate->bursts($this->document((string) $this->argument('bursts')), Season::MOST_BURSTS));
+            $logged = Season::of(
+                $gate->bursts($this->document((string) $this->argument('bursts')), Season::MOST_BURSTS),
+            );
             if ($logged === []) {
                 throw Refused::because('bursts', 'learn-none');
             }
@@ -39,10 +41,19 @@ final class LearnFromLog extends Command
             $predict = (string) $this->option('predict');
             if ($predict !== '') {
                 $rush = $gate->rush($this->document($predict))->rush;
-                $pins = (string) $this->option('hold') === '' ? null : $gate->pins($this->document((string) $this->option('hold')), $rush->kit);
+                $pins =
+                    (string) $this->option('hold') === ''
+                        ? null
+                        : $gate->pins($this->document((string) $this->option('hold')), $rush->kit);
                 $case = new Logged($rush, Chooser::standard()->hold($rush, $pins), []);
                 $rates = SkillRates::played([[$case->rush, $case->hold]], $told)[0];
-                $answer['prediction'] = LearningDocument::prediction($learning, $rates, $rush, $case->kit(), $case->key());
+                $answer['prediction'] = LearningDocument::prediction(
+                    $learning,
+                    $rates,
+                    $rush,
+                    $case->kit(),
+                    $case->key(),
+                );
             }
             $told->done();
 

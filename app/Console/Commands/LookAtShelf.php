@@ -45,7 +45,13 @@ final class LookAtShelf extends Command
         $rows = [];
         foreach (ShelfItem::query()->whereIn('id', $byItem->keys())->orderBy('name')->get(ShelfItem::LISTED) as $item) {
             foreach ($byItem->get($item->id) ?? [] as $report) {
-                $rows[] = [$item->id, $item->name, $item->hidden ? 'hidden' : 'shown', $report->created_at->toDateString(), $report->reason];
+                $rows[] = [
+                    $item->id,
+                    $item->name,
+                    $item->hidden ? 'hidden' : 'shown',
+                    $report->created_at->toDateString(),
+                    $report->reason,
+                ];
             }
         }
         $rows === [] ? $this->info('Nothing is reported.') : $this->table(['id', 'name', '', 'on', 'reason'], $rows);

@@ -47,9 +47,18 @@ final class MeasurePictures extends Command
             $measured = [];
             foreach ($files as $file) {
                 try {
-                    $one = Apart::measure(['file' => $file, 'limit_px' => Verdict::KEEPER_LIMIT * $coc, 'aim' => $follow === null ? $aim : null, 'follow' => $follow]);
+                    $one = Apart::measure([
+                        'file' => $file,
+                        'limit_px' => Verdict::KEEPER_LIMIT * $coc,
+                        'aim' => $follow === null ? $aim : null,
+                        'follow' => $follow,
+                    ]);
                     $follow = is_string($one['follow'] ?? null) ? $one['follow'] : $follow;
-                    $measured[] = ['file' => $file, 'taken_at' => $facts[$file]['taken_at'] ?? null, ...array_diff_key($one, ['follow' => 0, 'memory_mb' => 0])];
+                    $measured[] = [
+                        'file' => $file,
+                        'taken_at' => $facts[$file]['taken_at'] ?? null,
+                        ...array_diff_key($one, ['follow' => 0, 'memory_mb' => 0]),
+                    ];
                 } catch (NoPicture $refused) {
                     $measured[] = ['file' => $file, 'refused' => $refused->getMessage()];
                 }
@@ -70,8 +79,17 @@ final class MeasurePictures extends Command
         if ($given === null) {
             return null;
         }
-        $parts = array_map(static fn (string $part): float|false => filter_var(trim($part), FILTER_VALIDATE_FLOAT), explode(',', (string) $given));
-        if (count($parts) !== 2 || $parts[0] === false || $parts[1] === false || abs($parts[0]) > 0.5 || abs($parts[1]) > 0.5) {
+        $parts = array_map(
+            static fn (string $part): float|false => filter_var(trim($part), FILTER_VALIDATE_FLOAT),
+            explode(',', (string) $given),
+        );
+        if (
+            count($parts) !== 2 ||
+            $parts[0] === false ||
+            $parts[1] === false ||
+            abs($parts[0]) > 0.5 ||
+            abs($parts[1]) > 0.5
+        ) {
             throw Refused::because('--aim', 'option', name: '--aim, each part', min: '-0.5', max: '0.5');
         }
 

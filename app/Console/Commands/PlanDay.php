@@ -26,7 +26,9 @@ final class PlanDay extends Command
     public function handle(DocumentGate $gate): int
     {
         return $this->answer(function () use ($gate): array {
-            $units = Units::tryFrom((string) $this->option('units')) ?? throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
+            $units =
+                Units::tryFrom((string) $this->option('units')) ??
+                throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
             $outing = $gate->outing($this->document((string) $this->argument('outing')))->outing;
             $told = new ToldStage($this->getOutput()->getErrorStyle());
             $worth = Worth::of($outing, $told);

@@ -35,13 +35,22 @@ final class PlanRush extends Command
             $rush = $gate->rush($this->document((string) $this->argument('rush')))->rush;
             $file = $this->option('pins');
             $pins = is_string($file) ? $gate->pins($this->document($file), $rush->kit) : null;
-            $units = Units::tryFrom((string) $this->option('units')) ?? throw \RushHold\Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
+            $units =
+                Units::tryFrom((string) $this->option('units')) ??
+                throw \RushHold\Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
 
             $left = $this->option('standing');
             $standing = is_string($left) ? StandingDocument::read($this->document($left)) : null;
 
             $told = new ToldStage($this->getOutput()->getErrorStyle());
-            $ranking = Planner::standard()->rank($rush, $pins, $this->count('seed', 0, PHP_INT_MAX), $this->count('runs', 1, 100000), $told, $standing);
+            $ranking = Planner::standard()->rank(
+                $rush,
+                $pins,
+                $this->count('seed', 0, PHP_INT_MAX),
+                $this->count('runs', 1, 100000),
+                $told,
+                $standing,
+            );
             $told->done();
 
             return $this->asPage() ? (new Page($units))->ofRanking($ranking) : RankingDocument::write($ranking, $units);

@@ -24,7 +24,9 @@ final class PlayDrill extends Command
         return $this->answer(function () use ($gate): array {
             $turn = $gate->drill($this->document((string) $this->argument('drill')));
 
-            return $turn->trace === [] && $turn->exercise !== Exercise::FirstSharp ? DrillDocument::course($turn) : DrillDocument::score($turn);
+            return $turn->trace === [] && $turn->exercise !== Exercise::FirstSharp
+                ? DrillDocument::course($turn)
+                : DrillDocument::score($turn);
         });
     }
 }

@@ -27,13 +27,20 @@ final class ReadLine extends Command
     public function handle(): int
     {
         return $this->answer(function (): array {
-            $units = Units::tryFrom((string) $this->option('units')) ?? throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
+            $units =
+                Units::tryFrom((string) $this->option('units')) ??
+                throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
             $subjects = [];
             foreach (Subjects::all() as $subject) {
                 $subjects[$subject->id] = $subject->document;
             }
             $reading = (new LineReader($subjects, Lenses::all()))->read((string) $this->argument('line'));
-            $base = RushDocument::read(['format' => RushDocument::FORMAT, 'name' => 'New rush', 'subject' => $subjects['gull-flight']['subject'] ?? [], 'path' => ['start_m' => 40, 'heading_deg' => 30, 'notice_s' => 3]]);
+            $base = RushDocument::read([
+                'format' => RushDocument::FORMAT,
+                'name' => 'New rush',
+                'subject' => $subjects['gull-flight']['subject'] ?? [],
+                'path' => ['start_m' => 40, 'heading_deg' => 30, 'notice_s' => 3],
+            ]);
 
             return ReadingDocument::write($reading->line, $reading->upon($base->fields), $units);
         });

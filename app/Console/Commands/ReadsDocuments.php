@@ -33,15 +33,21 @@ trait ReadsDocuments
     /** @throws Refused if the option is not a whole number in the range */
     private function count(string $option, int $min, int $max): int
     {
-        $value = filter_var($this->option($option), FILTER_VALIDATE_INT, ['options' => ['min_range' => $min, 'max_range' => $max]]);
+        $value = filter_var($this->option($option), FILTER_VALIDATE_INT, [
+            'options' => ['min_range' => $min, 'max_range' => $max],
+        ]);
 
-        return $value === false ? throw Refused::because("--$option", 'option', name: "--$option", min: $min, max: $max) : $value;
+        return $value === false
+            ? throw Refused::because("--$option", 'option', name: "--$option", min: $min, max: $max)
+            : $value;
     }
 
-    /** Whether to print a page to be read: somebody sits at a terminal and did not ask for JSON, or asked for the page. */
+    /**
+     * Whether to print a page to be read: somebody sits at a terminal and did not ask for JSON, or asked for the page.
+     */
     private function asPage(): bool
     {
-        return $this->option('page') === true || $this->option('json') !== true && stream_isatty(STDOUT);
+        return $this->option('page') === true || ($this->option('json') !== true && stream_isatty(STDOUT));
     }
 
     /** @param  callable(): (array<array-key, mixed>|string)  $work  a document, or a page of text */
@@ -54,11 +60,25 @@ trait ReadsDocuments
 
             return self::UNREADABLE;
         } catch (Refused $refused) {
-            $this->getOutput()->getErrorStyle()->writeln("$refused->field: ".Words::in(Units::Metric)->refused($refused));
+            $this->getOutput()
+                ->getErrorStyle()
+                ->writeln("$refused->field: ".Words::in(Units::Metric)->refused($refused));
 
             return self::REFUSED;
         }
-        $this->output->write(is_string($answer) ? $answer : (string) json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION)."\n", false, OutputInterface::OUTPUT_RAW);
+        $this->output->write(
+            is_string($answer)
+                ? $answer
+                : (string) json_encode(
+                    $answer,
+                    JSON_PRETTY_PRINT |
+                        JSON_UNESCAPED_SLASHES |
+                        JSON_UNESCAPED_UNICODE |
+                        JSON_PRESERVE_ZERO_FRACTION,
+                )."\n",
+            false,
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }

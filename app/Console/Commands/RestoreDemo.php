@@ -20,7 +20,11 @@ final class RestoreDemo extends Command
         if ($this->option('if-missing') && User::demo() !== null) {
             return self::SUCCESS;
         }
-        if (! $this->option('if-missing') && ! $this->option('force') && ! $this->confirm('This deletes what is in the demo account. Go on?')) {
+        if (
+            ! $this->option('if-missing') &&
+            ! $this->option('force') &&
+            ! $this->confirm('This deletes what is in the demo account. Go on?')
+        ) {
             return self::SUCCESS;
         }
         $seeder->run();

@@ -45,26 +45,57 @@ final class ShootRush extends Command
             $rush = $gate->rush($this->document((string) $this->argument('rush')))->rush;
             $rush = $this->withPixels($rush, $this->figure('megapixels', self::MEGAPIXELS) ?? 3.0);
             $pins = $gate->pins($this->document((string) $this->argument('hold')), $rush->kit);
-            $hidden = new Hidden($this->figure('aim', [0, 1]), $this->figure('panning', [0, 1]), $this->figure('hand-focus', [0, 1]), $this->figure('lens-error-m', [-5, 5]) ?? 0.0);
-            [$frames, $seed, $from] = [$this->count('frames', 1, 5000), $this->count('seed', 0, PHP_INT_MAX), $this->time()];
+            $hidden = new Hidden(
+                $this->figure('aim', [0, 1]),
+                $this->figure('panning', [0, 1]),
+                $this->figure('hand-focus', [0, 1]),
+                $this->figure('lens-error-m', [-5, 5]) ?? 0.0,
+            );
+            [$frames, $seed, $from] = [
+                $this->count('frames', 1, 5000),
+                $this->count('seed', 0, PHP_INT_MAX),
+                $this->time(),
+            ];
             $folder = $this->folder();
             // What is left open stands as the plan has it.
             $hold = Planner::standard()->best($rush, pins: $pins)->hold;
-            $truth = ['seed' => $seed, ...(new Roll(new StandIn($rush, $hold, $hidden), $seed, $from, (bool) $this->option('finds-subjects')))->into($folder, $frames)];
-            file_put_contents("$folder/".Roll::TRUTH, json_encode($truth, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)) !== false || throw new UnreadableFile("Cannot write to $folder.");
+            $truth = [
+                'seed' => $seed,
+                ...(new Roll(
+                    new StandIn($rush, $hold, $hidden),
+                    $seed,
+                    $from,
+                    (bool) $this->option('finds-subjects'),
+                ))->into($folder, $frames),
+            ];
+            file_put_contents(
+                "$folder/".Roll::TRUTH,
+                json_encode($truth, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            ) !== false || throw new UnreadableFile("Cannot write to $folder.");
             $kept = count(array_filter($truth['frames'], static fn (array $frame): bool => $frame['kept'] === true));
 
-            return ['folder' => $folder, 'frames' => count($truth['frames']), 'keepers' => $kept, 'truth' => "$folder/".Roll::TRUTH];
+            return [
+                'folder' => $folder,
+                'frames' => count($truth['frames']),
+                'keepers' => $kept,
+                'truth' => "$folder/".Roll::TRUTH,
+            ];
         });
     }
 
     private function withPixels(Rush $rush, float $megapixels): Rush
     {
         $body = $rush->kit->body;
-        $wide = (int) round(sqrt(1e6 * $megapixels * $body->sensorWidthMm / $body->sensorHeightMm));
-        $fields = [...get_object_vars($body), 'pixelsWide' => $wide, 'pixelsHigh' => (int) round($wide * $body->sensorHeightMm / $body->sensorWidthMm)];
+        $wide = (int) round(sqrt((1e6 * $megapixels * $body->sensorWidthMm) / $body->sensorHeightMm));
+        $fields = [
+            ...get_object_vars($body),
+            'pixelsWide' => $wide,
+            'pixelsHigh' => (int) round(($wide * $body->sensorHeightMm) / $body->sensorWidthMm),
+        ];
 
-        return $rush->with(kit: $rush->kit->with(body: new Body(...[...$fields, 'areas' => array_values($body->areas)])));
+        return $rush->with(
+            kit: $rush->kit->with(body: new Body(...[...$fields, 'areas' => array_values($body->areas)])),
+        );
     }
 
     /**
@@ -80,7 +111,15 @@ final class ShootRush extends Command
         }
         $value = filter_var($given, FILTER_VALIDATE_FLOAT);
 
-        return $value === false || $value < $range[0] || $value > $range[1] ? throw Refused::because("--$option", 'option', name: "--$option", min: (string) $range[0], max: (string) $range[1]) : $value;
+        return $value === false || $value < $range[0] || $value > $range[1]
+            ? throw Refused::because(
+                "--$option",
+                'option',
+                name: "--$option",
+                min: (string) $range[0],
+                max: (string) $range[1],
+            )
+            : $value;
     }
 
     /** @throws Refused */

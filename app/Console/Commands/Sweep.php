@@ -38,19 +38,32 @@ final class Sweep extends Command
     {
         $lifetime = config('session.lifetime');
         $swept = [
-            'sessions' => self::all(DB::table('sessions')->where('last_activity', '<', now()->subMinutes(is_numeric($lifetime) ? (int) $lifetime : 120)->timestamp)),
-            'cache' => self::all(DB::table('cache')->where('expiration', '<', now()->timestamp)) + self::all(DB::table('cache_locks')->where('expiration', '<', now()->timestamp)),
-            'tokens' => self::all(DB::table((new PersonalAccessToken)->getTable())->where('expires_at', '<', now())),
+            'sessions' => self::all(
+                DB::table('sessions')->where(
+                    'last_activity',
+                    '<',
+                    now()->subMinutes(is_numeric($lifetime) ? (int) $lifetime : 120)->timestamp,
+                ),
+            ),
+            'cache' => self::all(DB::table('cache')->where('expiration', '<', now()->timestamp)) +
+                self::all(DB::table('cache_locks')->where('expiration', '<', now()->timestamp)),
+            'tokens' => self::all(DB::table((new PersonalAccessToken())->getTable())->where('expires_at', '<', now())),
             'links' => self::all(DB::table('password_reset_tokens')->where('created_at', '<', now()->subHours(2))),
             'demo visits' => self::all(DB::table('users')->where('demo_until', '<', now())),
             'rushes' => self::all(DB::table('rushes')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'outings' => self::all(DB::table('outings')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
             'bursts' => self::all(DB::table('bursts')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
-            'bench sessions' => self::all(DB::table('sweeps')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
-            'turns of practice' => self::all(DB::table('drills')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS))),
+            'bench sessions' => self::all(
+                DB::table('sweeps')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS)),
+            ),
+            'turns of practice' => self::all(
+                DB::table('drills')->where('deleted_at', '<', now()->subDays(self::UNDO_DAYS)),
+            ),
             'pictures' => self::pictures(),
             'steps to undo' => self::all(DB::table('undo_steps')->where('created_at', '<', now()->subHours(2))),
-            'what was kept once' => self::all(DB::table('kept_once')->where('at', '<', now()->subSeconds(KeptOnce::KEPT_S))),
+            'what was kept once' => self::all(
+                DB::table('kept_once')->where('at', '<', now()->subSeconds(KeptOnce::KEPT_S)),
+            ),
             'uploads' => self::uploads(),
             'card links' => self::all(DB::table('card_links')->where('expires_at', '<', now())),
             'copy links' => self::all(DB::table('copy_links')->where('expires_at', '<', now())),
@@ -79,7 +92,8 @@ final class Sweep extends Command
     }
 
     /**
-     * Files without an account: an account that is closed takes its files along, so these may belong to one that only an older
+     * Files without an account: an account that is closed takes its files along, so these may belong to one that only
+     * an older
      * backup does not know. They go once no backup can bring their account back.
      */
     private static function orphans(): void
@@ -100,7 +114,10 @@ final class Sweep extends Command
     /** What nobody went on sending. */
     private static function uploads(): int
     {
-        $left = DB::table('uploads')->where('updated_at', '<', now()->subDays(self::UPLOAD_DAYS))->limit(self::AT_A_TIME)->get();
+        $left = DB::table('uploads')
+            ->where('updated_at', '<', now()->subDays(self::UPLOAD_DAYS))
+            ->limit(self::AT_A_TIME)
+            ->get();
         foreach ($left as $upload) {
             Store::disk()->deleteDirectory(Store::parts((int) $upload->user_id)."/$upload->sha256");
             DB::table('uploads')->where('user_id', $upload->user_id)->where('sha256', $upload->sha256)->delete();

@@ -20,7 +20,7 @@ final readonly class ToldStage implements Stage
 
     public function __construct(OutputInterface $output)
     {
-        $this->stage = new OneProcess;
+        $this->stage = new OneProcess();
         $this->bar = stream_isatty(STDERR) ? new ProgressBar($output, self::STEPS) : null;
     }
 

@@ -32,13 +32,21 @@ final class TryHold extends Command
     public function handle(DocumentGate $gate): int
     {
         return $this->answer(function () use ($gate): array|string {
-            $units = Units::tryFrom((string) $this->option('units')) ?? throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
+            $units =
+                Units::tryFrom((string) $this->option('units')) ??
+                throw Refused::unknownWord('--units', (string) $this->option('units'), Units::class);
             $rush = $gate->rush($this->document((string) $this->argument('rush')))->rush;
             $pins = $gate->pins($this->document((string) $this->argument('hold')), $rush->kit);
             $plan = Chooser::standard()->choose($rush, $pins);
-            $outcome = (new Simulator($plan->situation))->run($plan->hold, $this->count('runs', 1, 100000), $this->count('seed', 0, PHP_INT_MAX));
+            $outcome = (new Simulator($plan->situation))->run(
+                $plan->hold,
+                $this->count('runs', 1, 100000),
+                $this->count('seed', 0, PHP_INT_MAX),
+            );
 
-            return $this->asPage() ? (new Page($units))->ofOutcome($outcome, $plan) : OutcomeDocument::write($outcome, $plan->hold, $plan);
+            return $this->asPage()
+                ? (new Page($units))->ofOutcome($outcome, $plan)
+                : OutcomeDocument::write($outcome, $plan->hold, $plan);
         });
     }
 }

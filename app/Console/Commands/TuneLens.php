@@ -20,6 +20,8 @@ final class TuneLens extends Command
 
     public function handle(DocumentGate $gate): int
     {
-        return $this->answer(fn (): array => SweepDocument::write($gate->sweep($this->document((string) $this->argument('sweep')))));
+        return $this->answer(
+            fn (): array => SweepDocument::write($gate->sweep($this->document((string) $this->argument('sweep')))),
+        );
     }
 }

@@ -33,13 +33,19 @@ final class AccountController extends Controller
     {
         $given = $this->asked($request, ['email' => [Address::rule()], 'password' => [self::goodPassword()]]);
         // The same work whether there is such an account or not.
-        $entry = ['name' => $given['name'], 'email' => Address::of($given['email']), 'password' => Hash::make($given['password'])];
+        $entry = [
+            'name' => $given['name'],
+            'email' => Address::of($given['email']),
+            'password' => Hash::make($given['password']),
+        ];
         if (! config('accounts.confirm')) {
             return $this->opened($request, $entry);
         }
-        defer(static fn () => User::query()->where('email', $entry['email'])->exists()
-            ? Letters::hasAccount($entry['email'])
-            : Letters::confirm($entry['email'], LinkToken::seal('account', $entry)));
+        defer(
+            static fn () => User::query()->where('email', $entry['email'])->exists()
+                ? Letters::hasAccount($entry['email'])
+                : Letters::confirm($entry['email'], LinkToken::seal('account', $entry)),
+        );
 
         return (new SessionResource(null))->response()->setStatusCode(202);
     }
@@ -48,9 +54,17 @@ final class AccountController extends Controller
     {
         $token = (string) $this->asked($request)['token'];
         /** @var array{name: string, email: string, password: string} $entry */
-        $entry = LinkToken::open('account', $token) ?? throw ValidationException::withMessages(['token' => 'This link is not whole, or older than a day. Open the account once more.']);
+        $entry =
+            LinkToken::open('account', $token) ??
+            throw ValidationException::withMessages([
+                'token' => 'This link is not whole, or older than a day. Open the account once more.',
+            ]);
 
-        return $this->opened($request, ['name' => $entry['name'], 'email' => $entry['email'], 'password' => $entry['password']]);
+        return $this->opened($request, [
+            'name' => $entry['name'],
+            'email' => $entry['email'],
+            'password' => $entry['password'],
+        ]);
     }
 
     /** @param  array{name: string, email: string, password: string}  $entry  with the password hashed */
@@ -59,7 +73,9 @@ final class AccountController extends Controller
         try {
             $user = User::query()->create($entry);
         } catch (UniqueConstraintViolationException) {
-            throw ValidationException::withMessages(['email' => 'There is an account with this address. Sign in, or ask for a new password.']);
+            throw ValidationException::withMessages([
+                'email' => 'There is an account with this address. Sign in, or ask for a new password.',
+            ]);
         }
         $this->door()->login($user);
         $request->session()->regenerate();
@@ -98,7 +114,13 @@ final class AccountController extends Controller
         defer(static function () use ($given): void {
             $email = Address::of($given['email']);
             if (User::query()->where('email', $email)->where('is_demo', false)->exists()) {
-                Password::broker()->sendResetLink(['email' => $email], static fn (User $person, #[\SensitiveParameter] string $token) => Letters::newPassword($person->email, $token));
+                Password::broker()->sendResetLink(
+                    ['email' => $email],
+                    static fn (User $person, #[\SensitiveParameter] string $token) => Letters::newPassword(
+                        $person->email,
+                        $token,
+                    ),
+                );
             }
         });
 
@@ -108,13 +130,18 @@ final class AccountController extends Controller
     public function reset(Request $request): Response
     {
         $given = $this->asked($request, ['password' => [self::goodPassword()]]);
-        $status = Password::broker()->reset([...$given, 'email' => Address::of($given['email'])], function (User $user, string $password): void {
+        $status = Password::broker()->reset([...$given, 'email' => Address::of($given['email'])], function (
+            User $user,
+            string $password,
+        ): void {
             $user->forceFill(['password' => $password])->save();
             Departure::fromElsewhere($user, null);
             event(new PasswordReset($user));
         });
         if ($status !== Password::PASSWORD_RESET) {
-            throw ValidationException::withMessages(['token' => 'This link has been used or is older than an hour. Ask for a new one.']);
+            throw ValidationException::withMessages([
+                'token' => 'This link has been used or is older than an hour. Ask for a new one.',
+            ]);
         }
 
         return response()->noContent();

@@ -35,7 +35,8 @@ final class AddressController extends Controller
         // Says the same whether somebody else has the address or not.
         $entry = ['user' => $person->getKey(), 'was' => $person->email, 'to' => $email];
         defer(static function () use ($email, $entry): void {
-            User::query()->where('email', $email)->exists() || Letters::newAddress($email, LinkToken::seal('address', $entry));
+            User::query()->where('email', $email)->exists() ||
+                Letters::newAddress($email, LinkToken::seal('address', $entry));
         });
 
         return (new SessionResource($person))->response()->setStatusCode(202);
@@ -47,7 +48,9 @@ final class AddressController extends Controller
         $person = $entry === null ? null : User::query()->whereKey($entry['user'])->first();
         // Used once: afterwards the account no longer has the address it had.
         if ($entry === null || $person === null || $person->email !== $entry['was']) {
-            throw ValidationException::withMessages(['token' => 'This link is not whole, has been used, or is older than a day. Ask for the change once more.']);
+            throw ValidationException::withMessages([
+                'token' => 'This link is not whole, has been used, or is older than a day. Ask for the change once more.',
+            ]);
         }
         self::changed($person, Address::of($entry['to']));
 

@@ -22,7 +22,11 @@ final class ArchiveController extends Controller
 
     public function download(Request $request): BinaryFileResponse
     {
-        return response()->download($this->archive->write($this->person($request)), 'rush-hold-'.now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download($this->archive->write($this->person($request)), 'rush-hold-'.now()->format('Y-m-d').'.zip', [
+                'Content-Type' => 'application/zip',
+            ])
+            ->deleteFileAfterSend();
     }
 
     public function upload(Request $request): JsonResponse

@@ -37,7 +37,12 @@ final class BurstController extends Controller
         $this->authorize('view', $outing);
 
         $bursts = Burst::query();
-        $bursts->where('user_id', $outing->user_id)->where('outing_id', $outing->id)->orderBy('shot_at')->orderBy('id')->limit(2000);
+        $bursts
+            ->where('user_id', $outing->user_id)
+            ->where('outing_id', $outing->id)
+            ->orderBy('shot_at')
+            ->orderBy('id')
+            ->limit(2000);
 
         return response()->json($bursts->get()->map(Log::told(...)));
     }

@@ -16,7 +16,10 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use RushHold\Document\LadderDocument;
 
-/** The address by which a calendar subscribes to somebody's outings and practice; whoever has it sees them, until it is taken back. */
+/**
+ * The address by which a calendar subscribes to somebody's outings and practice; whoever has it sees them, until it is
+ * taken back.
+ */
 final class CalendarFeedController extends Controller
 {
     private const LENGTH = 40;
@@ -35,12 +38,17 @@ final class CalendarFeedController extends Controller
         $secret = Str::random(self::LENGTH);
         $person->forceFill(['calendar_hash' => hash('sha256', $secret), 'calendar_since' => now()])->save();
 
-        return response()->json(['since' => now()->toIso8601ZuluString(), 'address' => Letters::link("calendar/$secret.ics")], 201);
+        return response()->json(
+            ['since' => now()->toIso8601ZuluString(), 'address' => Letters::link("calendar/$secret.ics")],
+            201,
+        );
     }
 
     public function destroy(Request $request): Response
     {
-        $this->person($request)->forceFill(['calendar_hash' => null, 'calendar_since' => null])->save();
+        $this->person($request)
+            ->forceFill(['calendar_hash' => null, 'calendar_since' => null])
+            ->save();
 
         return response()->noContent();
     }
@@ -51,8 +59,17 @@ final class CalendarFeedController extends Controller
         abort_if($person === null, 404, 'This calendar is not shown any more.');
         $habit = Settings::of($person)->habit;
         $ladder = LadderDocument::write((new Practised($person))->ladder(), $habit, now()->toDateString(), self::DAYS);
-        $calendar = CalendarFeed::of($person, $ladder, $habit->at, static fn (SavedOuting $outing): string => Letters::link("card/$outing->id"));
+        $calendar = CalendarFeed::of(
+            $person,
+            $ladder,
+            $habit->at,
+            static fn (SavedOuting $outing): string => Letters::link("card/$outing->id"),
+        );
 
-        return response($calendar, 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=900', 'X-Robots-Tag' => 'noindex']);
+        return response($calendar, 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Cache-Control' => 'private, max-age=900',
+            'X-Robots-Tag' => 'noindex',
+        ]);
     }
 }

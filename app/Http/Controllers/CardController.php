@@ -57,24 +57,47 @@ final class CardController extends Controller
         $read = $this->outing($outing);
         abort_if($read->entries === [], 404, 'There is no rush in this outing to say what is carried.');
 
-        return $this->ask($request, $outing, new PocketQuestion($read, LikelyThere::beside($read), $this->units($request)));
+        return $this->ask(
+            $request,
+            $outing,
+            new PocketQuestion($read, LikelyThere::beside($read), $this->units($request)),
+        );
     }
 
     public function passedBy(Request $request, SavedOuting $outing): JsonResponse
     {
         $this->authorize('view', $outing);
-        /** @var array{id: string, who: string, metres: float|int|numeric-string, way: string, through: string, ev100: float|int|numeric-string} $given */
+        /**
+         * @var array{id: string, who: string, metres: float|int|numeric-string, way: string, through: string,
+         *   ev100: float|int|numeric-string} $given
+         */
         $given = $this->asked($request);
         $person = $this->person($request);
         $rush = $this->keeper($request)->alone(function () use ($given, $outing, $person, $request): SavedRush {
             $there = SavedRush::withTrashed()->find($given['id']);
             if ($there !== null) {
-                return $there->user_id === $person->id ? $there : throw ValidationException::withMessages(['id' => 'There is something else of this id.']);
+                return $there->user_id === $person->id
+                    ? $there
+                    : throw ValidationException::withMessages(['id' => 'There is something else of this id.']);
             }
-            $whole = (new Rushes($person, $this->gate))->inside((new Rushes($person, $this->gate))->present($outing->document)[0]);
-            $document = PassedBy::rush($whole, $given['who'], (float) $given['metres'], Heading::from($given['way']), Through::from($given['through']), (float) $given['ev100']);
+            $whole = (new Rushes($person, $this->gate))->inside(
+                (new Rushes($person, $this->gate))->present($outing->document)[0],
+            );
+            $document = PassedBy::rush(
+                $whole,
+                $given['who'],
+                (float) $given['metres'],
+                Heading::from($given['way']),
+                Through::from($given['through']),
+                (float) $given['ev100'],
+            );
 
-            return $this->keeper($request)->keep($person->rushes()->make(['document' => Pointers::found($this->gate->rush($document)->fields, $person)])->forceFill(['id' => strtolower($given['id'])]));
+            return $this->keeper($request)->keep(
+                $person
+                    ->rushes()
+                    ->make(['document' => Pointers::found($this->gate->rush($document)->fields, $person)])
+                    ->forceFill(['id' => strtolower($given['id'])]),
+            );
         });
 
         return (new RushResource($rush))->response()->setStatusCode(201);
@@ -94,7 +117,9 @@ final class CardController extends Controller
         assert($owner !== null);
         $rushes = new Rushes($owner, $this->gate);
 
-        $read = $this->gate->outing($rushes->inside($rushes->present($outing->document)[0]))->outing->with(times: Practised::times($owner));
+        $read = $this->gate
+            ->outing($rushes->inside($rushes->present($outing->document)[0]))
+            ->outing->with(times: Practised::times($owner));
 
         return Learnt::forPlans($owner)?->outing($read) ?? $read;
     }

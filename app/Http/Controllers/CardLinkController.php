@@ -34,7 +34,9 @@ final class CardLinkController extends Controller
         $days = (int) $this->asked($request)['days'];
         [$link, $secret] = $this->keeper($request)->alone(static function () use ($outing, $days): array {
             if ($outing->links()->where('expires_at', '>', now())->count() >= self::MOST) {
-                throw ValidationException::withMessages(['days' => 'There are '.self::MOST.' addresses of this card already. Take one back first.']);
+                throw ValidationException::withMessages([
+                    'days' => 'There are '.self::MOST.' addresses of this card already. Take one back first.',
+                ]);
             }
 
             return CardLink::open($outing, $days);

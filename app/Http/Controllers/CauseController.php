@@ -39,17 +39,30 @@ final class CauseController extends Controller
         $given = $this->asked($request);
         $person = $this->person($request);
         /** @var array<string, string> $answers */
-        $answers = array_intersect_key((array) ($given['answers'] ?? []), array_flip(array_map(static fn (Question $q): string => $q->value, Question::cases())));
+        $answers = array_intersect_key(
+            (array) ($given['answers'] ?? []),
+            array_flip(array_map(static fn (Question $q): string => $q->value, Question::cases())),
+        );
         if (isset($given['burst'])) {
             $burst = $this->burst($person, $given['burst']);
             // What was answered before stays unless it is answered anew; no answers at all begin again.
             $burst->fill(['answers' => $request->exists('answers') ? $answers : $burst->answers])->save();
             $read = $this->read($burst);
         } else {
-            $read = new LoggedBurst(1, 0, rush: isset($given['rush_id']) ? $this->gate->rush($this->rush($person, $given['rush_id'])->document)->rush : null, answers: $answers);
+            $read = new LoggedBurst(
+                1,
+                0,
+                rush: isset($given['rush_id'])
+                    ? $this->gate->rush($this->rush($person, $given['rush_id'])->document)->rush
+                    : null,
+                answers: $answers,
+            );
         }
 
-        return $questions->ask($request, new CauseQuestion($read, $request->enum('units', Units::class) ?? Units::Metric));
+        return $questions->ask(
+            $request,
+            new CauseQuestion($read, $request->enum('units', Units::class) ?? Units::Metric),
+        );
     }
 
     public function test(Request $request): JsonResponse
@@ -61,13 +74,31 @@ final class CauseController extends Controller
         $entries = [];
         foreach (['as it was' => $given['as_it_was'], 'with the fix' => $given['with_fix']] as $how => $hold) {
             $pins = ['format' => HoldDocument::FORMAT, ...HoldDocument::settings($this->gate->pins($hold, $kit))];
-            $entries[] = ['rush' => [...$rush->document, 'name' => mb_substr($rush->name, 0, 105).", $how"], 'pins' => $pins, 'times' => (int) $given['bursts'], 'minutes' => self::TEST_MINUTES];
+            $entries[] = [
+                'rush' => [...$rush->document, 'name' => mb_substr($rush->name, 0, 105).", $how"],
+                'pins' => $pins,
+                'times' => (int) $given['bursts'],
+                'minutes' => self::TEST_MINUTES,
+            ];
         }
         // Where it was last gone out to, on the next morning.
         $last = SavedOuting::query();
         $last->where('user_id', $person->id)->orderByDesc('starts_at');
-        $place = $last->first()->document['place'] ?? ['name' => '', 'latitude_deg' => 51.5, 'longitude_deg' => 0.0, 'zone' => 'UTC'];
-        $outing = ['format' => 'rush-hold/outing@1', 'name' => mb_substr("Test: {$rush->name}", 0, 120), 'date' => now()->addDay()->toDateString(), 'place' => $place, 'from' => '07:00', 'to' => '10:00', 'rushes' => $entries];
+        $place = $last->first()->document['place'] ?? [
+            'name' => '',
+            'latitude_deg' => 51.5,
+            'longitude_deg' => 0.0,
+            'zone' => 'UTC',
+        ];
+        $outing = [
+            'format' => 'rush-hold/outing@1',
+            'name' => mb_substr("Test: {$rush->name}", 0, 120),
+            'date' => now()->addDay()->toDateString(),
+            'place' => $place,
+            'from' => '07:00',
+            'to' => '10:00',
+            'rushes' => $entries,
+        ];
         $rushes = new Rushes($person, $this->gate);
         $this->gate->outing($rushes->inside($outing));
         $kept = $this->keeper($request)->keep($person->outings()->make(['document' => $rushes->gathered($outing)]));
@@ -83,8 +114,18 @@ final class CauseController extends Controller
             $document = Told::document($burst);
         } catch (Refused) {
             // Nobody said how many were kept: that does not matter here.
-            $rush = $burst->rush_id === null ? null : SavedRush::query()->where('user_id', $burst->user_id)->find($burst->rush_id);
-            $document = ['frames' => 1, 'keepers' => 0, ...($rush === null ? [] : ['rush' => $rush->document]), ...($burst->hold === null || $burst->hold === [] ? [] : ['hold' => ['format' => HoldDocument::FORMAT, ...$burst->hold]])];
+            $rush =
+                $burst->rush_id === null
+                    ? null
+                    : SavedRush::query()->where('user_id', $burst->user_id)->find($burst->rush_id);
+            $document = [
+                'frames' => 1,
+                'keepers' => 0,
+                ...$rush === null ? [] : ['rush' => $rush->document],
+                ...$burst->hold === null || $burst->hold === []
+                    ? []
+                    : ['hold' => ['format' => HoldDocument::FORMAT, ...$burst->hold]],
+            ];
         }
         /** @var array<string, mixed> $document */
         $document = json_decode(json_encode([...$document, 'answers' => (object) $answers], JSON_THROW_ON_ERROR), true);

@@ -35,13 +35,31 @@ final class CopyController extends Controller
     {
         $person = $this->personal($request);
         $given = $this->asked($request);
-        $offered = Snapshot::of($person, $given['kind'], $given['id'], new HandedOut((bool) ($given['place'] ?? false)), $this->gate);
+        $offered = Snapshot::of(
+            $person,
+            $given['kind'],
+            $given['id'],
+            new HandedOut((bool) ($given['place'] ?? false)),
+            $this->gate,
+        );
         [$link, $secret] = $this->keeper($request)->alone(static function () use ($person, $given, $offered): array {
-            if (CopyLink::query()->where('user_id', $person->id)->where('expires_at', '>', now())->count() >= (int) config('limits.copy_links')) {
-                throw ValidationException::withMessages(['days' => 'You offer '.config('limits.copy_links').' copies already. Take one back first.']);
+            if (
+                CopyLink::query()->where('user_id', $person->id)->where('expires_at', '>', now())->count() >=
+                (int) config('limits.copy_links')
+            ) {
+                throw ValidationException::withMessages([
+                    'days' => 'You offer '.config('limits.copy_links').' copies already. Take one back first.',
+                ]);
             }
 
-            return CopyLink::open($person, $offered->kind, $offered->name, $offered->document, (int) $given['days'], trim((string) ($given['from'] ?? '')));
+            return CopyLink::open(
+                $person,
+                $offered->kind,
+                $offered->name,
+                $offered->document,
+                (int) $given['days'],
+                trim((string) ($given['from'] ?? '')),
+            );
         });
 
         return response()->json([...self::told($link), 'address' => Letters::link("copy/$secret")], 201);
@@ -61,14 +79,25 @@ final class CopyController extends Controller
         abort_if($link === null, 404, 'This is not offered any more. Ask whoever sent it for a new address.');
 
         $person = $request->user('sanctum');
-        $document = $person instanceof User ? Snapshot::inHandsOf($person, $link->kind, $link->document) : $link->document;
+        $document =
+            $person instanceof User ? Snapshot::inHandsOf($person, $link->kind, $link->document) : $link->document;
 
-        return response()->json(['kind' => $link->kind, 'name' => $link->name, 'from' => $link->from, 'document' => Documents::withObjects($document)]);
+        return response()->json([
+            'kind' => $link->kind,
+            'name' => $link->name,
+            'from' => $link->from,
+            'document' => Documents::withObjects($document),
+        ]);
     }
 
     /** @return array{id: int, kind: string, name: string, expires_at: string} */
     private static function told(CopyLink $link): array
     {
-        return ['id' => $link->id, 'kind' => $link->kind, 'name' => $link->name, 'expires_at' => $link->expires_at->toIso8601ZuluString()];
+        return [
+            'id' => $link->id,
+            'kind' => $link->kind,
+            'name' => $link->name,
+            'expires_at' => $link->expires_at->toIso8601ZuluString(),
+        ];
     }
 }

@@ -24,10 +24,21 @@ final class DayController extends Controller
     {
         /** @var array<string, mixed> $given */
         $given = (array) $request->input('outing');
-        $outing = $this->gate->outing((new Rushes($this->person($request), $this->gate))->inside($given))->outing->with(times: Practised::times($this->person($request)));
+        $outing = $this->gate
+            ->outing((new Rushes($this->person($request), $this->gate))->inside($given))
+            ->outing->with(times: Practised::times($this->person($request)));
 
         $learned = $this->learned($request);
 
-        return $questions->ask($request, LearnedQuestion::of(new DayQuestion($learned?->outing($outing) ?? $outing, $request->enum('units', Units::class) ?? Units::Metric), $learned));
+        return $questions->ask(
+            $request,
+            LearnedQuestion::of(
+                new DayQuestion(
+                    $learned?->outing($outing) ?? $outing,
+                    $request->enum('units', Units::class) ?? Units::Metric,
+                ),
+                $learned,
+            ),
+        );
     }
 }

@@ -49,13 +49,24 @@ final class DrillController extends Controller
             return $this->again((array) $request->json('document'));
         }
         $exercise = Exercise::from($given['drill']);
-        $document = ['format' => DrillDocument::FORMAT, 'drill' => $exercise->value, 'seed' => (int) ($given['seed'] ?? random_int(1, Draw::MOST_SEED))];
-        $rush = in_array($exercise, [Exercise::Area, Exercise::Buttons, Exercise::Rehearsal, Exercise::FirstSharp], true) ? null : $this->rush($person, $given['rush'] ?? null);
+        $document = [
+            'format' => DrillDocument::FORMAT,
+            'drill' => $exercise->value,
+            'seed' => (int) ($given['seed'] ?? random_int(1, Draw::MOST_SEED)),
+        ];
+        $rush = in_array(
+            $exercise,
+            [Exercise::Area, Exercise::Buttons, Exercise::Rehearsal, Exercise::FirstSharp],
+            true,
+        )
+            ? null
+            : $this->rush($person, $given['rush'] ?? null);
         $known = [];
         if ($exercise === Exercise::Area) {
             $document['move'] = $given['move'] ?? AreaMove::Stick->value;
         } elseif ($exercise === Exercise::Buttons) {
-            $document['layout'] = $given['layout'] ?? DrillDocument::layout($this->keys($person, $given['body'] ?? null));
+            $document['layout'] =
+                $given['layout'] ?? DrillDocument::layout($this->keys($person, $given['body'] ?? null));
             $turn = DrillDocument::read($document);
             assert($turn->course instanceof ButtonCourse);
             $known = (new Practised($person))->known($turn->course->keys);
@@ -73,7 +84,11 @@ final class DrillController extends Controller
             $document['calls'] = $course['calls'];
         }
 
-        return response()->json([...$course, 'document' => Documents::withObjects($document), 'about' => self::about($rush?->rush)]);
+        return response()->json([
+            ...$course,
+            'document' => Documents::withObjects($document),
+            'about' => self::about($rush?->rush),
+        ]);
     }
 
     public function store(Request $request): JsonResponse
@@ -85,16 +100,44 @@ final class DrillController extends Controller
         ]);
         $document = (array) $request->json('document');
         if (strlen((string) json_encode($document)) > self::MOST_BYTES) {
-            throw ValidationException::withMessages(['document' => 'A turn may have '.(self::MOST_BYTES / 1000).' kB at most.']);
+            throw ValidationException::withMessages([
+                'document' => 'A turn may have '.self::MOST_BYTES / 1000 .' kB at most.',
+            ]);
         }
         $turn = $this->gate->drill($document)->played();
-        $score = [...DrillDocument::score($turn), 'aids' => (object) ((array) ($document['aids'] ?? [])),
-            ...array_filter(['rush' => data_get($document, 'rush.name'), 'f_number' => data_get($document, 'f_number'), 'body' => $given['body'] ?? null], static fn (mixed $v): bool => $v !== null)];
-        $kept = $this->keeper($request)->alone(static function () use ($person, $turn, $given, $score, $document): KeptDrill {
+        $score = [
+            ...DrillDocument::score($turn),
+            'aids' => (object) ((array) ($document['aids'] ?? [])),
+            ...array_filter(
+                [
+                    'rush' => data_get($document, 'rush.name'),
+                    'f_number' => data_get($document, 'f_number'),
+                    'body' => $given['body'] ?? null,
+                ],
+                static fn (mixed $v): bool => $v !== null,
+            ),
+        ];
+        $kept = $this->keeper($request)->alone(static function () use (
+            $person,
+            $turn,
+            $given,
+            $score,
+            $document,
+        ): KeptDrill {
             if ($person->drills()->count() >= (int) config('limits.drills')) {
-                throw ValidationException::withMessages(['document' => 'There is room for '.config('limits.drills').' turns. Delete some you no longer need.']);
+                throw ValidationException::withMessages([
+                    'document' => 'There is room for '.config('limits.drills').' turns. Delete some you no longer need.',
+                ]);
             }
-            $kept = $person->drills()->create(['exercise' => $turn->exercise, 'day' => $given['day'], 'done_at' => now(), 'score' => KeptDrill::summary($score), 'document' => $document]);
+            $kept = $person
+                ->drills()
+                ->create([
+                    'exercise' => $turn->exercise,
+                    'day' => $given['day'],
+                    'done_at' => now(),
+                    'score' => KeptDrill::summary($score),
+                    'document' => $document,
+                ]);
             self::thin($person);
 
             return $kept;
@@ -107,7 +150,11 @@ final class DrillController extends Controller
     {
         $this->asked($request);
         $mine = KeptDrill::query();
-        $mine->where('user_id', $this->person($request)->id)->orderByDesc('done_at')->orderByDesc('id')->limit(self::LISTED);
+        $mine
+            ->where('user_id', $this->person($request)->id)
+            ->orderByDesc('done_at')
+            ->orderByDesc('id')
+            ->limit(self::LISTED);
         $request->has('drill') && $mine->where('exercise', $request->string('drill')->toString());
 
         return response()->json($mine->get(KeptDrill::LISTED)->map(static fn (KeptDrill $d): array => self::told($d)));
@@ -126,7 +173,9 @@ final class DrillController extends Controller
     {
         $drill = $this->drill($request, $id);
 
-        return response()->json(Documents::withObjects($drill->document), 200, ['Content-Disposition' => "attachment; filename=\"{$drill->exercise->value}-$drill->day.drill.json\""]);
+        return response()->json(Documents::withObjects($drill->document), 200, [
+            'Content-Disposition' => "attachment; filename=\"{$drill->exercise->value}-$drill->day.drill.json\"",
+        ]);
     }
 
     public function destroy(Request $request, string $id): Response
@@ -148,17 +197,48 @@ final class DrillController extends Controller
     {
         $person = $this->person($request);
 
-        return response()->streamDownload(static function () use ($person): void {
-            $out = fopen('php://output', 'w');
-            assert($out !== false);
-            $columns = ['share', 'against', 'right', 'median_s', 'first_sharp_s', 'lag_s', 'scatter', 'overshoots', 'wrong_way', 'reaction_s'];
-            fputcsv($out, ['done_at', 'day', 'drill', 'seed', 'rush', ...$columns], escape: '');
-            foreach ($person->drills()->orderBy('done_at')->lazy(200) as $drill) {
-                // A table opens it as words, whatever it begins with.
-                $rush = preg_replace('/^[=+\-@\t\r]/', "'$0", (string) ($drill->score['rush'] ?? ''));
-                fputcsv($out, [$drill->done_at->toIso8601ZuluString(), substr($drill->day, 0, 10), $drill->exercise->value, $drill->score['seed'] ?? '', $rush, ...array_map(static fn (string $c): string => is_numeric($drill->score[$c] ?? null) ? (string) $drill->score[$c] : '', $columns)], escape: '');
-            }
-        }, 'practice.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        return response()->streamDownload(
+            static function () use ($person): void {
+                $out = fopen('php://output', 'w');
+                assert($out !== false);
+                $columns = [
+                    'share',
+                    'against',
+                    'right',
+                    'median_s',
+                    'first_sharp_s',
+                    'lag_s',
+                    'scatter',
+                    'overshoots',
+                    'wrong_way',
+                    'reaction_s',
+                ];
+                fputcsv($out, ['done_at', 'day', 'drill', 'seed', 'rush', ...$columns], escape: '');
+                foreach ($person->drills()->orderBy('done_at')->lazy(200) as $drill) {
+                    // A table opens it as words, whatever it begins with.
+                    $rush = preg_replace('/^[=+\-@\t\r]/', "'$0", (string) ($drill->score['rush'] ?? ''));
+                    fputcsv(
+                        $out,
+                        [
+                            $drill->done_at->toIso8601ZuluString(),
+                            substr($drill->day, 0, 10),
+                            $drill->exercise->value,
+                            $drill->score['seed'] ?? '',
+                            $rush,
+                            ...array_map(
+                                static fn (string $c): string => is_numeric($drill->score[$c] ?? null)
+                                    ? (string) $drill->score[$c]
+                                    : '',
+                                $columns,
+                            ),
+                        ],
+                        escape: '',
+                    );
+                }
+            },
+            'practice.csv',
+            ['Content-Type' => 'text/csv; charset=utf-8'],
+        );
     }
 
     /** @param  array<string, mixed>  $document */
@@ -168,16 +248,35 @@ final class DrillController extends Controller
         $turn = $this->gate->drill($document);
         $rush = isset($document['rush']) ? RushDocument::read($document['rush'])->rush : null;
 
-        return response()->json([...DrillDocument::course($turn), 'document' => Documents::withObjects($document), 'about' => self::about($rush)]);
+        return response()->json([
+            ...DrillDocument::course($turn),
+            'document' => Documents::withObjects($document),
+            'about' => self::about($rush),
+        ]);
     }
 
-    /** What a hand did takes room: it stays of the latest turns, of others stays what it came to. Buttons and timings are small, and looked at again. */
+    /**
+     * What a hand did takes room: it stays of the latest turns, of others stays what it came to. Buttons and timings
+     * are small, and looked at again.
+     */
     private static function thin(User $person): void
     {
-        $long = static fn () => $person->drills()->whereNotIn('exercise', [Exercise::Buttons->value, Exercise::Rehearsal->value, Exercise::FirstSharp->value]);
-        $last = $long()->orderByDesc('done_at')->skip((int) config('limits.drill_traces'))->first(['id', 'done_at']);
+        $long = static fn () => $person
+            ->drills()
+            ->whereNotIn('exercise', [
+                Exercise::Buttons->value,
+                Exercise::Rehearsal->value,
+                Exercise::FirstSharp->value,
+            ]);
+        $last = $long()
+            ->orderByDesc('done_at')
+            ->skip((int) config('limits.drill_traces'))
+            ->first(['id', 'done_at']);
         if ($last !== null) {
-            $long()->where('done_at', '<=', $last->done_at)->whereRaw("json_length(document, '$.trace') > 0")->update(['document' => DB::raw("json_set(document, '$.trace', json_array())")]);
+            $long()
+                ->where('done_at', '<=', $last->done_at)
+                ->whereRaw("json_length(document, '$.trace') > 0")
+                ->update(['document' => DB::raw("json_set(document, '$.trace', json_array())")]);
         }
     }
 
@@ -192,7 +291,10 @@ final class DrillController extends Controller
     private function keys(User $person, ?string $body): array
     {
         $shelf = new Shelf($person, KitType::Bodies);
-        $entry = $body === null ? $shelf->newest() ?? $shelf->find(KitType::SAMPLE.'fast-mirrorless') : $shelf->find($body);
+        $entry =
+            $body === null
+                ? $shelf->newest() ?? $shelf->find(KitType::SAMPLE.'fast-mirrorless')
+                : $shelf->find($body);
         $entry ??= throw ValidationException::withMessages(['body' => 'This body is not in your kit any more.']);
 
         return Key::of(BodyDocument::read($entry->document())->body);
@@ -202,15 +304,26 @@ final class DrillController extends Controller
     {
         $mine = SavedRush::query();
         $mine->where('user_id', $person->id)->orderByDesc('updated_at');
-        $saved = $id === null ? $mine->first() : $mine->find($id) ?? throw ValidationException::withMessages(['rush' => 'This rush is not among yours any more.']);
+        $saved =
+            $id === null
+                ? $mine->first()
+                : $mine->find($id) ??
+                    throw ValidationException::withMessages(['rush' => 'This rush is not among yours any more.']);
 
-        return $saved instanceof SavedRush ? RushDocument::read($saved->document) : (new FreshRush($person))->document(null);
+        return $saved instanceof SavedRush
+            ? RushDocument::read($saved->document)
+            : (new FreshRush($person))->document(null);
     }
 
     /** @return array{figure: string, length_m: float, height_m: float, sensor_mm: float} */
     private static function about(?Rush $rush): array
     {
-        return ['figure' => $rush->subject->figure->value ?? 'plain', 'length_m' => $rush->subject->lengthM ?? 1.0, 'height_m' => $rush->subject->heightM ?? 1.0, 'sensor_mm' => $rush->kit->body->sensorWidthMm ?? 36.0];
+        return [
+            'figure' => $rush->subject->figure->value ?? 'plain',
+            'length_m' => $rush->subject->lengthM ?? 1.0,
+            'height_m' => $rush->subject->heightM ?? 1.0,
+            'sensor_mm' => $rush->kit->body->sensorWidthMm ?? 36.0,
+        ];
     }
 
     /**
@@ -224,6 +337,12 @@ final class DrillController extends Controller
             $score['keys'][$i]['pressed'] = (object) $key['pressed'];
         }
 
-        return ['id' => $drill->id, 'drill' => $drill->exercise->value, 'day' => substr($drill->day, 0, 10), 'done_at' => $drill->done_at->toIso8601ZuluString(), 'score' => [...$score, 'aids' => (object) ($score['aids'] ?? [])]];
+        return [
+            'id' => $drill->id,
+            'drill' => $drill->exercise->value,
+            'day' => substr($drill->day, 0, 10),
+            'done_at' => $drill->done_at->toIso8601ZuluString(),
+            'score' => [...$score, 'aids' => (object) ($score['aids'] ?? [])],
+        ];
     }
 }

@@ -35,7 +35,10 @@ final class FrameController extends Controller
         $shot = $this->nearest(new StandIn($rush, $plan->hold), (int) $given['run'], (float) $given['t']);
         abort_if($shot === null, 422, 'No frame is taken in this run.');
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_THREAD, 1);
-        $picture = (new Drawer)->draw($shot, ($given['close'] ?? false) ? View::around($shot, ...self::CLOSE) : View::whole($shot, self::WHOLE));
+        $picture = (new Drawer())->draw(
+            $shot,
+            $given['close'] ?? false ? View::around($shot, ...self::CLOSE) : View::whole($shot, self::WHOLE),
+        );
         $picture->setImageFormat('jpeg');
         $picture->setImageCompressionQuality(90);
 

@@ -27,7 +27,11 @@ final class GroupController extends Controller
     {
         $person = $this->person($request);
         $groups = Group::query()->with('teacher');
-        $groups->where('user_id', $person->id)->orWhereIn('id', GroupMember::query()->where('user_id', $person->id)->select('group_id'))->orderBy('name')->limit(200);
+        $groups
+            ->where('user_id', $person->id)
+            ->orWhereIn('id', GroupMember::query()->where('user_id', $person->id)->select('group_id'))
+            ->orderBy('name')
+            ->limit(200);
 
         return response()->json($groups->get()->map(fn (Group $g): array => self::summary($g, $person)));
     }
@@ -38,7 +42,9 @@ final class GroupController extends Controller
         $name = $this->asked($request)['name'];
         $group = $this->keeper($request)->alone(static function () use ($person, $name): Group {
             if ($person->groups()->count() >= (int) config('limits.groups')) {
-                throw ValidationException::withMessages(['name' => 'You teach '.config('limits.groups').' groups already. Close one you no longer need.']);
+                throw ValidationException::withMessages([
+                    'name' => 'You teach '.config('limits.groups').' groups already. Close one you no longer need.',
+                ]);
             }
 
             return $person->groups()->create(['name' => $name, 'join_code' => Group::code()]);
@@ -51,7 +57,11 @@ final class GroupController extends Controller
     {
         $person = $this->personal($request);
         $code = strtoupper((string) preg_replace('/[\s-]/', '', (string) $this->asked($request)['code']));
-        $group = Group::query()->where('join_code', $code)->first() ?? throw ValidationException::withMessages(['code' => 'No group has this code. Ask its teacher for it once more.']);
+        $group =
+            Group::query()->where('join_code', $code)->first() ??
+            throw ValidationException::withMessages([
+                'code' => 'No group has this code. Ask its teacher for it once more.',
+            ]);
         if ($group->user_id === $person->id) {
             throw ValidationException::withMessages(['code' => 'You teach this group yourself.']);
         }
@@ -74,17 +84,35 @@ final class GroupController extends Controller
         $members = GroupMember::query();
         $members->where('group_id', $group->id)->with('user')->orderBy('id');
         $tasks = GroupTask::query();
-        $tasks->where('group_id', $group->id)->with('done')->orderByDesc('created_at')->orderByDesc('id')->limit((int) config('limits.group_tasks'));
+        $tasks
+            ->where('group_id', $group->id)
+            ->with('done')
+            ->orderByDesc('created_at')
+            ->orderByDesc('id')
+            ->limit((int) config('limits.group_tasks'));
         $in = $members->get();
 
-        return response()->json(['id' => $group->id, 'name' => $group->name, 'join_code' => $group->join_code, 'members' => $in->map(self::member(...)), 'tasks' => self::tasks($tasks->get(GroupTask::LISTED), $in)]);
+        return response()->json([
+            'id' => $group->id,
+            'name' => $group->name,
+            'join_code' => $group->join_code,
+            'members' => $in->map(self::member(...)),
+            'tasks' => self::tasks($tasks->get(GroupTask::LISTED), $in),
+        ]);
     }
 
     public function update(Request $request, Group $group): JsonResponse
     {
         $this->authorize('teach', $group);
         $given = $this->asked($request);
-        $group->fill(array_filter(['name' => $given['name'] ?? null, 'join_code' => $given['new_code'] ?? false ? Group::code() : null]))->save();
+        $group
+            ->fill(
+                array_filter([
+                    'name' => $given['name'] ?? null,
+                    'join_code' => $given['new_code'] ?? false ? Group::code() : null,
+                ]),
+            )
+            ->save();
 
         return response()->json(self::summary($group, $this->person($request)));
     }
@@ -107,7 +135,10 @@ final class GroupController extends Controller
         if ($person->rushes()->whereIn('id', $asked)->count() !== count($asked)) {
             throw ValidationException::withMessages(['rushes' => 'One of these rushes is not among yours any more.']);
         }
-        $group->memberOf($person)?->fill(['shares_drills' => (bool) $given['drills'], 'rushes' => $asked])->save();
+        $group
+            ->memberOf($person)
+            ?->fill(['shares_drills' => (bool) $given['drills'], 'rushes' => $asked])
+            ->save();
 
         return response()->json(self::summary($group, $person));
     }
@@ -136,15 +167,28 @@ final class GroupController extends Controller
         $teaches = $group->user_id === $person->id;
         $member = $teaches ? null : $group->memberOf($person);
 
-        return ['id' => $group->id, 'name' => $group->name, 'teaches' => $teaches, 'teacher' => $group->teacher->name ?? '', 'members' => $group->members()->count(), 'join_code' => $teaches ? $group->join_code : null,
-            'shares' => $member === null ? null : ['drills' => $member->shares_drills, 'rushes' => $member->rushes]];
+        return [
+            'id' => $group->id,
+            'name' => $group->name,
+            'teaches' => $teaches,
+            'teacher' => $group->teacher->name ?? '',
+            'members' => $group->members()->count(),
+            'join_code' => $teaches ? $group->join_code : null,
+            'shares' => $member === null ? null : ['drills' => $member->shares_drills, 'rushes' => $member->rushes],
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function member(GroupMember $member): array
     {
-        return ['id' => $member->id, 'name' => $member->user->name ?? '', 'joined_at' => $member->created_at->toIso8601ZuluString(), 'shares_drills' => $member->shares_drills,
-            'drills' => $member->shares_drills ? self::drills($member) : [], 'rushes' => $member->rushes === [] ? [] : self::rushes($member)];
+        return [
+            'id' => $member->id,
+            'name' => $member->user->name ?? '',
+            'joined_at' => $member->created_at->toIso8601ZuluString(),
+            'shares_drills' => $member->shares_drills,
+            'drills' => $member->shares_drills ? self::drills($member) : [],
+            'rushes' => $member->rushes === [] ? [] : self::rushes($member),
+        ];
     }
 
     /**
@@ -157,7 +201,11 @@ final class GroupController extends Controller
         $byPerson = $members->keyBy('user_id');
         // What turns came to is asked for at once, and only of those who share it.
         $turns = KeptDrill::query();
-        $turns->whereIn('id', $tasks->flatMap(static fn (GroupTask $task) => $task->done->pluck('drill_id'))->filter()->values())
+        $turns
+            ->whereIn(
+                'id',
+                $tasks->flatMap(static fn (GroupTask $task) => $task->done->pluck('drill_id'))->filter()->values(),
+            )
             ->whereIn('user_id', $members->where('shares_drills', true)->pluck('user_id'));
         $shared = $turns->get(KeptDrill::LISTED)->keyBy('id');
         $told = [];
@@ -169,11 +217,26 @@ final class GroupController extends Controller
                     continue;
                 }
                 $drill = $shared->get($one->drill_id ?? '');
-                $value = $drill?->user_id === $one->user_id ? $drill->score['right'] ?? $drill->score['share'] ?? null : null;
-                $done[] = ['member' => $member->id, 'at' => $one->created_at->toIso8601ZuluString(), 'value' => is_numeric($value) ? (float) $value : null, 'rush' => in_array($one->rush_id, $member->rushes, true) ? $one->rush_id : null];
+                $value =
+                    $drill?->user_id === $one->user_id
+                        ? $drill->score['right'] ?? ($drill->score['share'] ?? null)
+                        : null;
+                $done[] = [
+                    'member' => $member->id,
+                    'at' => $one->created_at->toIso8601ZuluString(),
+                    'value' => is_numeric($value) ? (float) $value : null,
+                    'rush' => in_array($one->rush_id, $member->rushes, true) ? $one->rush_id : null,
+                ];
             }
-            $told[] = ['id' => $task->id, 'kind' => $task->kind, 'name' => $task->name, 'note' => $task->note, 'due_on' => $task->due_on === null ? null : substr($task->due_on, 0, 10),
-                'given_at' => $task->created_at->toIso8601ZuluString(), 'done' => $done];
+            $told[] = [
+                'id' => $task->id,
+                'kind' => $task->kind,
+                'name' => $task->name,
+                'note' => $task->note,
+                'due_on' => $task->due_on === null ? null : substr($task->due_on, 0, 10),
+                'given_at' => $task->created_at->toIso8601ZuluString(),
+                'done' => $done,
+            ];
         }
 
         return $told;
@@ -183,11 +246,23 @@ final class GroupController extends Controller
     private static function drills(GroupMember $member): array
     {
         $drills = KeptDrill::query();
-        $drills->where('user_id', $member->user_id)->where('exercise', '!=', 'first-sharp')->orderByDesc('done_at')->limit(self::LATEST);
+        $drills
+            ->where('user_id', $member->user_id)
+            ->where('exercise', '!=', 'first-sharp')
+            ->orderByDesc('done_at')
+            ->limit(self::LATEST);
         $told = [];
         foreach ($drills->get(KeptDrill::LISTED) as $drill) {
-            $number = static fn (string $name): ?float => is_numeric($drill->score[$name] ?? null) ? (float) $drill->score[$name] : null;
-            $told[] = ['drill' => $drill->exercise->value, 'day' => substr($drill->day, 0, 10), 'seed' => (int) ($number('seed') ?? 0), 'value' => $number('share') ?? $number('right') ?? 0.0, 'seconds' => $number('median_s') ?? $number('first_sharp_s') ?? $number('reaction_s')];
+            $number = static fn (string $name): ?float => is_numeric($drill->score[$name] ?? null)
+                ? (float) $drill->score[$name]
+                : null;
+            $told[] = [
+                'drill' => $drill->exercise->value,
+                'day' => substr($drill->day, 0, 10),
+                'seed' => (int) ($number('seed') ?? 0),
+                'value' => $number('share') ?? ($number('right') ?? 0.0),
+                'seconds' => $number('median_s') ?? ($number('first_sharp_s') ?? $number('reaction_s')),
+            ];
         }
 
         return $told;
@@ -197,11 +272,23 @@ final class GroupController extends Controller
     private static function rushes(GroupMember $member): array
     {
         $bursts = Burst::query();
-        $bursts->where('user_id', $member->user_id)->whereIn('rush_id', $member->rushes)->groupBy('rush_id')->orderBy('rush_id')
-            ->selectRaw('max(rush) as rush, count(*) as bursts, sum(if(keepers is null, 0, frames)) as frames, sum(if(frames is null, 0, keepers)) as keepers, max(shot_at) as last_at');
+        $bursts
+            ->where('user_id', $member->user_id)
+            ->whereIn('rush_id', $member->rushes)
+            ->groupBy('rush_id')
+            ->orderBy('rush_id')
+            ->selectRaw(
+                'max(rush) as rush, count(*) as bursts, sum(if(keepers is null, 0, frames)) as frames, sum(if(frames is null, 0, keepers)) as keepers, max(shot_at) as last_at',
+            );
         $told = [];
         foreach ($bursts->toBase()->get() as $row) {
-            $told[] = ['rush' => (string) $row->rush, 'bursts' => (int) $row->bursts, 'frames' => (int) $row->frames, 'keepers' => (int) $row->keepers, 'last_at' => now()->parse((string) $row->last_at)->toIso8601ZuluString()];
+            $told[] = [
+                'rush' => (string) $row->rush,
+                'bursts' => (int) $row->bursts,
+                'frames' => (int) $row->frames,
+                'keepers' => (int) $row->keepers,
+                'last_at' => now()->parse((string) $row->last_at)->toIso8601ZuluString(),
+            ];
         }
 
         return $told;

@@ -34,16 +34,27 @@ final class GroupTaskController extends Controller
         $this->authorize('teach', $group);
         $person = $this->person($request);
         $given = $this->asked($request, ['due_on' => ['after:2000-01-01', 'before:2100-01-01']]);
-        $taken = Snapshot::of($person, $given['kind'], $given['of'], new HandedOut((bool) ($given['place'] ?? false)), $this->gate);
+        $taken = Snapshot::of(
+            $person,
+            $given['kind'],
+            $given['of'],
+            new HandedOut((bool) ($given['place'] ?? false)),
+            $this->gate,
+        );
         $task = $this->keeper($request)->alone(static function () use ($group, $taken, $given): GroupTask {
             $most = (int) config('limits.group_tasks');
             if ($group->tasks()->count() >= $most) {
-                throw ValidationException::withMessages(['of' => "This group has $most things to do already. Take one back first."]);
+                throw ValidationException::withMessages([
+                    'of' => "This group has $most things to do already. Take one back first.",
+                ]);
             }
 
             return $group->tasks()->create([
-                'kind' => $taken->kind, 'name' => mb_substr($taken->name, 0, 160), 'document' => $taken->document,
-                'note' => trim((string) ($given['note'] ?? '')), 'due_on' => $given['due_on'] ?? null,
+                'kind' => $taken->kind,
+                'name' => mb_substr($taken->name, 0, 160),
+                'document' => $taken->document,
+                'note' => trim((string) ($given['note'] ?? '')),
+                'due_on' => $given['due_on'] ?? null,
             ]);
         });
 
@@ -68,7 +79,9 @@ final class GroupTaskController extends Controller
         $done->where('user_id', $person->id)->whereIn('group_task_id', $tasks->pluck('id'));
         $doneBy = $done->get()->keyBy('group_task_id');
 
-        return response()->json($tasks->map(static fn (GroupTask $task): array => self::told($task, $doneBy->get($task->id))));
+        return response()->json(
+            $tasks->map(static fn (GroupTask $task): array => self::told($task, $doneBy->get($task->id))),
+        );
     }
 
     public function show(Request $request, string $id): JsonResponse
@@ -76,7 +89,10 @@ final class GroupTaskController extends Controller
         $person = $this->person($request);
         $task = self::mine($person)->findOrFail($id);
 
-        return response()->json(['task' => self::told($task, $task->doneBy($person)), 'document' => Documents::withObjects(Snapshot::inHandsOf($person, $task->kind, $task->document))]);
+        return response()->json([
+            'task' => self::told($task, $task->doneBy($person)),
+            'document' => Documents::withObjects(Snapshot::inHandsOf($person, $task->kind, $task->document)),
+        ]);
     }
 
     public function finish(Request $request, string $id): JsonResponse
@@ -85,12 +101,26 @@ final class GroupTaskController extends Controller
         $task = self::mine($person)->findOrFail($id);
         $given = $this->asked($request);
         [$drill, $rush] = [$given['drill'] ?? null, $given['rush'] ?? null];
-        if ($drill !== null && ! $person->drills()->whereKey($drill)->exists() || $rush !== null && ! $person->rushes()->whereKey($rush)->exists()) {
+        if (
+            ($drill !== null && ! $person->drills()->whereKey($drill)->exists()) ||
+            ($rush !== null && ! $person->rushes()->whereKey($rush)->exists())
+        ) {
             throw ValidationException::withMessages(['rush' => 'This is not among yours any more.']);
         }
-        $done = $this->keeper($request)->alone(static function () use ($task, $person, $drill, $rush, $given): GroupTaskDone {
+        $done = $this->keeper($request)->alone(static function () use (
+            $task,
+            $person,
+            $drill,
+            $rush,
+            $given,
+        ): GroupTaskDone {
             $member = $task->group?->memberOf($person);
-            if ($rush !== null && ($given['share'] ?? false) && $member instanceof GroupMember && ! in_array($rush, $member->rushes, true)) {
+            if (
+                $rush !== null &&
+                ($given['share'] ?? false) &&
+                $member instanceof GroupMember &&
+                ! in_array($rush, $member->rushes, true)
+            ) {
                 $member->fill(['rushes' => array_slice([...$member->rushes, $rush], -50)])->save();
             }
             $done = $task->doneBy($person) ?? $task->done()->make(['user_id' => $person->id]);
@@ -114,7 +144,9 @@ final class GroupTaskController extends Controller
     private static function mine(User $person): Builder
     {
         $tasks = GroupTask::query();
-        $tasks->with('group.teacher')->whereIn('group_id', GroupMember::query()->where('user_id', $person->id)->select('group_id'));
+        $tasks
+            ->with('group.teacher')
+            ->whereIn('group_id', GroupMember::query()->where('user_id', $person->id)->select('group_id'));
 
         return $tasks;
     }
@@ -124,7 +156,16 @@ final class GroupTaskController extends Controller
     {
         $group = $task->group;
 
-        return ['id' => $task->id, 'group' => ['id' => $task->group_id, 'name' => $group->name ?? ''], 'teacher' => $group->teacher->name ?? '', 'kind' => $task->kind, 'name' => $task->name, 'note' => $task->note,
-            'due_on' => $task->due_on === null ? null : substr($task->due_on, 0, 10), 'given_at' => $task->created_at->toIso8601ZuluString(), 'done_at' => $done?->created_at->toIso8601ZuluString()];
+        return [
+            'id' => $task->id,
+            'group' => ['id' => $task->group_id, 'name' => $group->name ?? ''],
+            'teacher' => $group->teacher->name ?? '',
+            'kind' => $task->kind,
+            'name' => $task->name,
+            'note' => $task->note,
+            'due_on' => $task->due_on === null ? null : substr($task->due_on, 0, 10),
+            'given_at' => $task->created_at->toIso8601ZuluString(),
+            'done_at' => $done?->created_at->toIso8601ZuluString(),
+        ];
     }
 }

@@ -24,7 +24,9 @@ final class HabitsController extends Controller
     public function update(Request $request): JsonResponse
     {
         $read = $this->gate->habits($request->json()->all());
-        $this->person($request)->fill(['habits' => $read->fields])->save();
+        $this->person($request)
+            ->fill(['habits' => $read->fields])
+            ->save();
 
         return response()->json(Documents::withObjects($read->fields));
     }

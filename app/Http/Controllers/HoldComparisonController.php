@@ -28,14 +28,29 @@ final class HoldComparisonController extends Controller
         }
         foreach ($rushes as $id => ['name' => $name, 'bursts' => $bursts]) {
             $set = Contender::among($bursts);
-            count($set) < 2 || $listed[] = ['id' => (string) $id, 'name' => $name, 'holds' => min(Comparison::MOST_HOLDS, count($set)), 'bursts' => (int) array_sum(array_map(static fn (Contender $c): int => count($c->bursts), $set))];
+            count($set) < 2 ||
+                ($listed[] = [
+                    'id' => (string) $id,
+                    'name' => $name,
+                    'holds' => min(Comparison::MOST_HOLDS, count($set)),
+                    'bursts' => (int) array_sum(array_map(static fn (Contender $c): int => count($c->bursts), $set)),
+                ]);
         }
         usort($listed, static fn (array $a, array $b): int => $b['bursts'] <=> $a['bursts']);
         $rush = in_array($wanted, array_column($listed, 'id'), true) ? $wanted : $listed[0]['id'] ?? null;
         // With what was measured in pictures: the time to the first sharp frame comes from there.
-        $measured = $rush === null ? [] : array_filter(Season::of($person, $rush, true), static fn (array $one): bool => ! $one[0]->doubted);
+        $measured =
+            $rush === null
+                ? []
+                : array_filter(Season::of($person, $rush, true), static fn (array $one): bool => ! $one[0]->doubted);
         $comparison = Comparison::ofMostShot(array_column(array_values($measured), 1));
 
-        return response()->json(['rush_id' => $rush, 'rushes' => $listed, 'comparison' => $comparison === null ? null : ComparisonDocument::write($comparison, $request->enum('units', Units::class) ?? Units::Metric)]);
+        return response()->json([
+            'rush_id' => $rush,
+            'rushes' => $listed,
+            'comparison' => $comparison === null
+                    ? null
+                    : ComparisonDocument::write($comparison, $request->enum('units', Units::class) ?? Units::Metric),
+        ]);
     }
 }

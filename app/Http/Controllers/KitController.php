@@ -42,7 +42,12 @@ final class KitController extends Controller
     {
         $basedOn = $request->input('based_on');
 
-        return $this->kept($request, $type, $request->input('document'), is_string($basedOn) && isset($type->samples()[$basedOn]) ? $basedOn : null);
+        return $this->kept(
+            $request,
+            $type,
+            $request->input('document'),
+            is_string($basedOn) && isset($type->samples()[$basedOn]) ? $basedOn : null,
+        );
     }
 
     public function show(Request $request, KitType $type, string $id): KitResource
@@ -54,7 +59,11 @@ final class KitController extends Controller
     {
         $item = $this->own($request, $type, $id);
         $read = $this->gate->kit($type, $request->input('document'));
-        $this->keeper($request)->change($item, $request->integer('version'), static fn (KitItem $item): KitItem => $item->fill(['name' => $read['name'], 'document' => $read['fields']]));
+        $this->keeper($request)->change(
+            $item,
+            $request->integer('version'),
+            static fn (KitItem $item): KitItem => $item->fill(['name' => $read['name'], 'document' => $read['fields']]),
+        );
 
         return new KitResource(Entry::own($item));
     }
@@ -96,19 +105,36 @@ final class KitController extends Controller
         $words = Words::in(Units::Metric);
         if ($type === KitType::Bodies) {
             $body = BodyDocument::read($document)->body;
-            $figures = ['megapixels' => round($body->pixelsWide * $body->pixelsHigh / 1e6, 1), 'pixel_um' => round(1000 * $body->pitchMm(), 2), 'crop' => round($body->crop(), 3),
-                'frame_s' => round(1 / $body->framesPerS, 4), 'buffer_s' => round($body->bufferFrames / $body->framesPerS, 2)];
+            $figures = [
+                'megapixels' => round(($body->pixelsWide * $body->pixelsHigh) / 1e6, 1),
+                'pixel_um' => round(1000 * $body->pitchMm(), 2),
+                'crop' => round($body->crop(), 3),
+                'frame_s' => round(1 / $body->framesPerS, 4),
+                'buffer_s' => round($body->bufferFrames / $body->framesPerS, 2),
+            ];
             foreach (Term::of($body) as $term) {
-                $terms[] = ['key' => $term->key, 'group' => $words->say(Said::of("term-group.$term->group")), 'ours' => $term->ours instanceof Said ? $words->say($term->ours) : Words::label($term->ours)];
+                $terms[] = [
+                    'key' => $term->key,
+                    'group' => $words->say(Said::of("term-group.$term->group")),
+                    'ours' => $term->ours instanceof Said ? $words->say($term->ours) : Words::label($term->ours),
+                ];
             }
         }
         if ($type === KitType::Lenses) {
             $given = $request->input('body');
             $body = BodyDocument::read(is_array($given) ? $given : ['format' => BodyDocument::FORMAT])->body;
-            $reach = array_map(static fn (Reach $r): array => [
-                'focal_mm' => round($r->focalMm, 1), 'extender' => $r->extender, 'widest' => round($r->widest, 2), 'angle_deg' => round($r->angleDeg, 2),
-                'field_m' => round($r->fieldM, 3), 'px_per_cm' => round($r->pixelsPerCm, 2), 'lit_ev' => round($r->lastLightEv, 2),
-            ], Reach::of(LensDocument::read($document)->lens, $body, $request->float('distance_m', 20.0)));
+            $reach = array_map(
+                static fn (Reach $r): array => [
+                    'focal_mm' => round($r->focalMm, 1),
+                    'extender' => $r->extender,
+                    'widest' => round($r->widest, 2),
+                    'angle_deg' => round($r->angleDeg, 2),
+                    'field_m' => round($r->fieldM, 3),
+                    'px_per_cm' => round($r->pixelsPerCm, 2),
+                    'lit_ev' => round($r->lastLightEv, 2),
+                ],
+                Reach::of(LensDocument::read($document)->lens, $body, $request->float('distance_m', 20.0)),
+            );
         }
 
         return response()->json(['terms' => $terms, 'reach' => $reach, 'figures' => $figures]);
@@ -122,10 +148,12 @@ final class KitController extends Controller
         $this->keeper($request)->alone(function () use ($request, $entry, $id, $standing): void {
             if ($entry->sample) {
                 $person = $this->person($request)->refresh();
-                $person->standings = array_filter([...($person->standings ?? []), $id => $standing]);
+                $person->standings = array_filter([...$person->standings ?? [], $id => $standing]);
                 $person->save();
             } else {
-                $this->own($request, KitType::Bodies, $id)->fill(['standing' => $standing])->save();
+                $this->own($request, KitType::Bodies, $id)
+                    ->fill(['standing' => $standing])
+                    ->save();
             }
         });
 
@@ -140,7 +168,14 @@ final class KitController extends Controller
         $sets = (array) $request->input('sets');
         $item = $this->own($request, KitType::Bodies, $id);
         $fields = $this->gate->kit(KitType::Bodies, BodyDocument::holding($item->document, $sets))['fields'];
-        $this->keeper($request)->change($item, null, static fn (KitItem $item): KitItem => $item->fill(['document' => $fields, 'standing' => $request->input('rest')]));
+        $this->keeper($request)->change(
+            $item,
+            null,
+            static fn (KitItem $item): KitItem => $item->fill([
+                'document' => $fields,
+                'standing' => $request->input('rest'),
+            ]),
+        );
 
         return new KitResource($this->entry($request, KitType::Bodies, $id));
     }
@@ -148,14 +183,24 @@ final class KitController extends Controller
     public function name(Request $request, string $id, string $key): JsonResponse
     {
         $word = $this->asked($request);
-        $named = fn (KitItem $item): array => $this->gate->kit(KitType::Bodies, [...$item->document, 'words' => [...(array) ($item->document['words'] ?? []),
-            $key => ['label' => $word['label'] ?? '', 'where' => $word['where'] ?? '']]])['fields'];
+        $named = fn (KitItem $item): array => $this->gate->kit(KitType::Bodies, [
+            ...$item->document,
+            'words' => [
+                ...(array) ($item->document['words'] ?? []),
+                $key => ['label' => $word['label'] ?? '', 'where' => $word['where'] ?? ''],
+            ],
+        ])['fields'];
         $keeper = $this->keeper($request);
         $item = $keeper->alone(function () use ($request, $id, $keeper, $named): KitItem {
             $entry = $this->entry($request, KitType::Bodies, $id);
             $item = $entry->sample ? $this->copyOf($request, $entry) : $this->own($request, KitType::Bodies, $id);
 
-            return $item->exists ? $keeper->change($item, null, static fn (KitItem $item): KitItem => $item->fill(['document' => $named($item)]))
+            return $item->exists
+                ? $keeper->change(
+                    $item,
+                    null,
+                    static fn (KitItem $item): KitItem => $item->fill(['document' => $named($item)]),
+                )
                 : $keeper->keep($item->fill(['document' => $named($item)]));
         });
 
@@ -169,7 +214,11 @@ final class KitController extends Controller
 
     private function own(Request $request, KitType $type, string $id): KitItem
     {
-        abort_if(isset($type->samples()[$id]), 403, 'Samples are everybody’s and stay as they are; save yours as a new one.');
+        abort_if(
+            isset($type->samples()[$id]),
+            403,
+            'Samples are everybody’s and stay as they are; save yours as a new one.',
+        );
         $item = KitItem::query()->where('type', $type)->findOrFail($id);
         $this->authorize('update', $item);
 
@@ -179,14 +228,31 @@ final class KitController extends Controller
     /** One's own copy of a sample, where there is one already: of two words named at once the first has made it. */
     private function copyOf(Request $request, Entry $sample): KitItem
     {
-        return $this->person($request)->kit()->where('based_on', $sample->id)->where('name', $sample->name)->first()
-            ?? $this->person($request)->kit()->make(['type' => $sample->type, 'name' => $sample->name, 'document' => $sample->document(), 'based_on' => $sample->id, 'standing' => $sample->standing]);
+        return $this->person($request)->kit()->where('based_on', $sample->id)->where('name', $sample->name)->first() ??
+            $this->person($request)
+                ->kit()
+                ->make([
+                    'type' => $sample->type,
+                    'name' => $sample->name,
+                    'document' => $sample->document(),
+                    'based_on' => $sample->id,
+                    'standing' => $sample->standing,
+                ]);
     }
 
     private function kept(Request $request, KitType $type, mixed $document, ?string $basedOn): JsonResponse
     {
         $read = $this->gate->kit($type, $document);
-        $item = $this->keeper($request)->keep($this->person($request)->kit()->make(['type' => $type, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => $basedOn]));
+        $item = $this->keeper($request)->keep(
+            $this->person($request)
+                ->kit()
+                ->make([
+                    'type' => $type,
+                    'name' => $read['name'],
+                    'document' => $read['fields'],
+                    'based_on' => $basedOn,
+                ]),
+        );
 
         return (new KitResource(Entry::own($item)))->response()->setStatusCode(201);
     }

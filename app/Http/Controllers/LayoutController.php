@@ -27,19 +27,37 @@ final class LayoutController extends Controller
         /** @var list<string> $ids */
         $ids = array_values((array) $request->input('rushes'));
         $kept = SavedRush::query()->where('user_id', $person->id)->whereIn('id', $ids)->get();
-        $rushes = array_map(static function (string $id, int $i) use ($kept): array {
-            $saved = $kept->firstWhere('id', $id) ?? throw ValidationException::withMessages(["rushes.$i" => 'This rush is not among yours any more.']);
-            $rush = RushDocument::read($saved->document)->rush;
+        $rushes = array_map(
+            static function (string $id, int $i) use ($kept): array {
+                $saved =
+                    $kept->firstWhere('id', $id) ??
+                    throw ValidationException::withMessages(["rushes.$i" => 'This rush is not among yours any more.']);
+                $rush = RushDocument::read($saved->document)->rush;
 
-            return ['rush' => $rush, 'pins' => HoldDocument::read($saved->pins ?? []), 'wanted' => 1.0];
-        }, $ids, array_keys($ids));
+                return ['rush' => $rush, 'pins' => HoldDocument::read($saved->pins ?? []), 'wanted' => 1.0];
+            },
+            $ids,
+            array_keys($ids),
+        );
         $body = $rushes[0]['rush']->kit->body;
         $chosen = $request->input('body');
         if (is_string($chosen)) {
-            $entry = (new Shelf($person, KitType::Bodies))->find($chosen) ?? throw ValidationException::withMessages(['body' => 'This body is not in your kit any more.']);
+            $entry =
+                (new Shelf($person, KitType::Bodies))->find($chosen) ??
+                throw ValidationException::withMessages(['body' => 'This body is not in your kit any more.']);
             $body = BodyDocument::read($entry->document())->body;
         }
 
-        return $questions->ask($request, new LayoutQuestion($rushes, $body, $request->enum('school', ButtonSchool::class) ?? ButtonSchool::Free, $request->pins(), $request->enum('units', Units::class) ?? Units::Metric, Practised::times($person)));
+        return $questions->ask(
+            $request,
+            new LayoutQuestion(
+                $rushes,
+                $body,
+                $request->enum('school', ButtonSchool::class) ?? ButtonSchool::Free,
+                $request->pins(),
+                $request->enum('units', Units::class) ?? Units::Metric,
+                Practised::times($person),
+            ),
+        );
     }
 }

@@ -25,7 +25,10 @@ final class LearnedController extends Controller
             $person->forceFill(['uses_learned' => (bool) $given['uses']]);
         }
         if (isset($given['from'])) {
-            $person->forceFill(['learns_from' => $given['from'] === 'now' ? now() : null, ...($given['from'] === 'now' ? ['learned' => null] : [])]);
+            $person->forceFill([
+                'learns_from' => $given['from'] === 'now' ? now() : null,
+                ...$given['from'] === 'now' ? ['learned' => null] : [],
+            ]);
         }
         $person->save();
         isset($given['from']) && LearnFromLog::soon($person->id);
@@ -48,6 +51,10 @@ final class LearnedController extends Controller
             $learned['kit'] = (object) ($learned['kit'] ?? []);
         }
 
-        return response()->json(['uses' => $person->uses_learned, 'since' => $person->learns_from?->toIso8601ZuluString(), 'learned' => $learned]);
+        return response()->json([
+            'uses' => $person->uses_learned,
+            'since' => $person->learns_from?->toIso8601ZuluString(),
+            'learned' => $learned,
+        ]);
     }
 }

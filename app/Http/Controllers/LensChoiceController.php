@@ -24,10 +24,28 @@ final class LensChoiceController extends Controller
     {
         $rush = RushDocument::read($request->input('rush'))->rush;
         $entries = (new Shelf($this->person($request), KitType::Lenses))->some(self::MOST);
-        $lenses = array_map(static fn (Entry $e): array => ['id' => $e->id, 'name' => $e->name, 'lens' => LensDocument::read($e->document())->lens], $entries);
+        $lenses = array_map(
+            static fn (Entry $e): array => [
+                'id' => $e->id,
+                'name' => $e->name,
+                'lens' => LensDocument::read($e->document())->lens,
+            ],
+            $entries,
+        );
 
         $learned = $this->learned($request);
 
-        return $questions->ask($request, LearnedQuestion::of(new LensQuestion($learned?->rush($rush) ?? $rush, $lenses, $entries !== [] && ! $entries[0]->sample, $request->enum('units', Units::class) ?? Units::Metric), $learned));
+        return $questions->ask(
+            $request,
+            LearnedQuestion::of(
+                new LensQuestion(
+                    $learned?->rush($rush) ?? $rush,
+                    $lenses,
+                    $entries !== [] && ! $entries[0]->sample,
+                    $request->enum('units', Units::class) ?? Units::Metric,
+                ),
+                $learned,
+            ),
+        );
     }
 }

@@ -24,10 +24,18 @@ final class LogController extends Controller
         $skip = (int) ($given['before'] ?? 0);
         $bursts = Burst::query();
         isset($given['rush']) && $bursts->where('rush', $given['rush']);
-        $bursts->where('user_id', $this->person($request)->id)->orderByDesc('shot_at')->orderByDesc('id')->skip($skip)->limit(self::PAGE + 1);
+        $bursts
+            ->where('user_id', $this->person($request)->id)
+            ->orderByDesc('shot_at')
+            ->orderByDesc('id')
+            ->skip($skip)
+            ->limit(self::PAGE + 1);
         $page = $bursts->get();
 
-        return response()->json(['items' => $page->take(self::PAGE)->map(Log::told(...)), 'next' => $page->count() > self::PAGE ? $skip + self::PAGE : null]);
+        return response()->json([
+            'items' => $page->take(self::PAGE)->map(Log::told(...)),
+            'next' => $page->count() > self::PAGE ? $skip + self::PAGE : null,
+        ]);
     }
 
     public function figures(Request $request): JsonResponse
@@ -40,17 +48,36 @@ final class LogController extends Controller
         $bursts = Burst::query();
         $bursts->where('user_id', $this->person($request)->id)->orderBy('shot_at')->orderBy('id');
         // A cell that begins like a formula is none.
-        $cell = static fn (string|int|null $value): string|int|null => is_string($value) && preg_match('/^[\s\p{C}]*[=+\-@\t\r]/u', $value) === 1 ? "'$value" : $value;
+        $cell = static fn (string|int|null $value): string|int|null => is_string($value) &&
+        preg_match('/^[\s\p{C}]*[=+\-@\t\r]/u', $value) === 1
+            ? "'$value"
+            : $value;
 
-        return response()->streamDownload(static function () use ($bursts, $cell): void {
-            $out = fopen('php://output', 'w');
-            assert($out !== false);
-            fputcsv($out, ['at', 'rush', 'kept', 'keepers', 'frames', 'lost_to', 'note'], escape: '');
-            foreach ($bursts->lazy(500) as $b) {
-                fputcsv($out, array_map($cell, [$b->shot_at->toIso8601ZuluString(), $b->rush, $b->kept, $b->keepers, $b->frames, $b->lost_to, $b->note]), escape: '');
-            }
-            fclose($out);
-        }, 'rush-hold-log.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        return response()->streamDownload(
+            static function () use ($bursts, $cell): void {
+                $out = fopen('php://output', 'w');
+                assert($out !== false);
+                fputcsv($out, ['at', 'rush', 'kept', 'keepers', 'frames', 'lost_to', 'note'], escape: '');
+                foreach ($bursts->lazy(500) as $b) {
+                    fputcsv(
+                        $out,
+                        array_map($cell, [
+                            $b->shot_at->toIso8601ZuluString(),
+                            $b->rush,
+                            $b->kept,
+                            $b->keepers,
+                            $b->frames,
+                            $b->lost_to,
+                            $b->note,
+                        ]),
+                        escape: '',
+                    );
+                }
+                fclose($out);
+            },
+            'rush-hold-log.csv',
+            ['Content-Type' => 'text/csv; charset=utf-8'],
+        );
     }
 
     public function update(Request $request, string $id): JsonResponse
@@ -77,7 +104,11 @@ final class LogController extends Controller
             $among = Burst::query();
             $among->where('user_id', $person->id)->whereIn('uuid', $ids);
             $bursts = $among->get();
-            abort_if($bursts->count() !== count($ids), 404, 'One of these bursts is not there any more. Load the list again.');
+            abort_if(
+                $bursts->count() !== count($ids),
+                404,
+                'One of these bursts is not there any more. Load the list again.',
+            );
             $step = Step::of($person);
             foreach ($bursts as $burst) {
                 $step->before($burst, 'deleted_at');

@@ -11,7 +11,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 
-/** A log that was kept elsewhere, taken in from a table: looked at first, its columns matched by the person, then kept. */
+/**
+ * A log that was kept elsewhere, taken in from a table: looked at first, its columns matched by the person, then kept.
+ */
 final class LogImportController extends Controller
 {
     private const SHOWN = 6;
@@ -20,7 +22,11 @@ final class LogImportController extends Controller
 
     public function __invoke(Request $request): JsonResponse
     {
-        $given = $this->asked($request, ['file' => ['max:5000'], 'columns' => ['json']], ['file.max' => 'The file is larger than 5 MB.']);
+        $given = $this->asked(
+            $request,
+            ['file' => ['max:5000'], 'columns' => ['json']],
+            ['file.max' => 'The file is larger than 5 MB.'],
+        );
         $file = $given['file'];
         assert($file instanceof UploadedFile);
         $rows = Table::read($file->getPathname());
@@ -35,9 +41,22 @@ final class LogImportController extends Controller
         $kept = null;
         if ($request->boolean('keep')) {
             $mine = array_filter(array_column($read['bursts'], 'rush_id'), is_string(...));
-            $kept = Log::load($this->person($request), array_map(Log::row(...), $read['bursts']), [], array_combine($mine, $mine));
+            $kept = Log::load(
+                $this->person($request),
+                array_map(Log::row(...), $read['bursts']),
+                [],
+                array_combine($mine, $mine),
+            );
         }
 
-        return response()->json(['head' => $head, 'rows' => array_slice($rows, 0, self::SHOWN), 'columns' => (object) $columns, 'count' => count($rows), 'good' => count($read['bursts']), 'problems' => array_slice($read['problems'], 0, self::MOST_PROBLEMS), 'kept' => $kept]);
+        return response()->json([
+            'head' => $head,
+            'rows' => array_slice($rows, 0, self::SHOWN),
+            'columns' => (object) $columns,
+            'count' => count($rows),
+            'good' => count($read['bursts']),
+            'problems' => array_slice($read['problems'], 0, self::MOST_PROBLEMS),
+            'kept' => $kept,
+        ]);
     }
 }

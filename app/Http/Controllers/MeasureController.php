@@ -17,9 +17,20 @@ final class MeasureController extends Controller
     public function speed(Request $request): JsonResponse
     {
         $by = $this->asked($request)['by'];
-        $found = $by === 'stopwatch'
-            ? SpeedFinder::stopwatch($request->float('metres'), $request->float('seconds'), $request->float('metres_error'))
-            : SpeedFinder::frames($request->float('lengths'), $request->float('length_m'), $request->integer('frames'), $request->float('frames_per_s'), $request->float('length_error', 0.1));
+        $found =
+            $by === 'stopwatch'
+                ? SpeedFinder::stopwatch(
+                    $request->float('metres'),
+                    $request->float('seconds'),
+                    $request->float('metres_error'),
+                )
+                : SpeedFinder::frames(
+                    $request->float('lengths'),
+                    $request->float('length_m'),
+                    $request->integer('frames'),
+                    $request->float('frames_per_s'),
+                    $request->float('length_error', 0.1),
+                );
 
         return response()->json(['speed_mps' => round($found->speedMps, 3), 'error_mps' => round($found->errorMps, 3)]);
     }
@@ -37,7 +48,14 @@ final class MeasureController extends Controller
     {
         $seed = (int) $this->asked($request)['seed'];
 
-        return response()->json(['seconds' => AimTest::SECONDS, 'ring' => AimTest::RING, 'course' => array_map(static fn (array $p): array => [round($p[0], 4), round($p[1], 5), round($p[2], 5)], AimTest::course($seed))]);
+        return response()->json([
+            'seconds' => AimTest::SECONDS,
+            'ring' => AimTest::RING,
+            'course' => array_map(
+                static fn (array $p): array => [round($p[0], 4), round($p[1], 5), round($p[2], 5)],
+                AimTest::course($seed),
+            ),
+        ]);
     }
 
     public function score(Request $request): JsonResponse
@@ -45,7 +63,11 @@ final class MeasureController extends Controller
         $given = $this->asked($request);
         $trace = [];
         foreach (array_values((array) $given['trace']) as $i => $point) {
-            if (! is_array($point) || count($point) !== 3 || array_filter($point, static fn (mixed $v): bool => ! is_int($v) && ! is_float($v)) !== []) {
+            if (
+                ! is_array($point) ||
+                count($point) !== 3 ||
+                array_filter($point, static fn (mixed $v): bool => ! is_int($v) && ! is_float($v)) !== []
+            ) {
                 throw Refused::because("trace[$i]", 'trace-sample');
             }
             [$t, $x, $y] = array_values($point);
@@ -53,6 +75,11 @@ final class MeasureController extends Controller
         }
         $score = AimTest::score((int) $given['seed'], $trace);
 
-        return response()->json(['aim' => $score->aim, 'panning' => $score->panning, 'lag_s' => $score->lagS, 'stages' => $score->stages]);
+        return response()->json([
+            'aim' => $score->aim,
+            'panning' => $score->panning,
+            'lag_s' => $score->lagS,
+            'stages' => $score->stages,
+        ]);
     }
 }

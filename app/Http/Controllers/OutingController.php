@@ -31,13 +31,25 @@ final class OutingController extends Controller
     {
         $rush = $this->asked($request)['rush'] ?? null;
         $kept = SavedOuting::query();
-        $kept->where('user_id', $this->person($request)->id)->orderByDesc('starts_at')->orderByDesc('id')->limit(self::MOST);
+        $kept
+            ->where('user_id', $this->person($request)->id)
+            ->orderByDesc('starts_at')
+            ->orderByDesc('id')
+            ->limit(self::MOST);
         $outings = $kept->get(SavedOuting::LISTED);
         if ($rush !== null) {
-            $outings = $outings->filter(static fn (SavedOuting $outing): bool => in_array($rush, array_column((array) ($outing->document['rushes'] ?? []), 'rush'), true));
+            $outings = $outings->filter(
+                static fn (SavedOuting $outing): bool => in_array(
+                    $rush,
+                    array_column((array) ($outing->document['rushes'] ?? []), 'rush'),
+                    true,
+                ),
+            );
         }
 
-        return response()->json($outings->map(static fn (SavedOuting $outing): OutingResource => new OutingResource($outing))->values());
+        return response()->json(
+            $outings->map(static fn (SavedOuting $outing): OutingResource => new OutingResource($outing))->values(),
+        );
     }
 
     public function store(SaveOutingRequest $request): JsonResponse
@@ -66,7 +78,11 @@ final class OutingController extends Controller
     {
         $this->authorize('update', $outing);
         $document = $this->rushes($request)->gathered($this->checked($request, $request->input('document')));
-        $this->keeper($request)->change($outing, $request->integer('version'), static fn (SavedOuting $outing): SavedOuting => $outing->fill(['document' => $document]));
+        $this->keeper($request)->change(
+            $outing,
+            $request->integer('version'),
+            static fn (SavedOuting $outing): SavedOuting => $outing->fill(['document' => $document]),
+        );
 
         return $this->shown($request, $outing);
     }
@@ -75,7 +91,13 @@ final class OutingController extends Controller
     {
         $this->authorize('view', $outing);
 
-        return $this->kept($request, [...$outing->document, 'name' => NameOfCopy::among(SavedOuting::query()->where('user_id', $this->person($request)->id), $outing->name)]);
+        return $this->kept($request, [
+            ...$outing->document,
+            'name' => NameOfCopy::among(
+                SavedOuting::query()->where('user_id', $this->person($request)->id),
+                $outing->name,
+            ),
+        ]);
     }
 
     public function destroy(SavedOuting $outing): Response
@@ -127,7 +149,11 @@ final class OutingController extends Controller
     /** @param  array<string, mixed>  $document */
     private function kept(Request $request, array $document): JsonResponse
     {
-        $outing = $this->keeper($request)->keep($this->person($request)->outings()->make(['document' => $this->rushes($request)->gathered($document)]));
+        $outing = $this->keeper($request)->keep(
+            $this->person($request)
+                ->outings()
+                ->make(['document' => $this->rushes($request)->gathered($document)]),
+        );
 
         return $this->shown($request, $outing)->response()->setStatusCode(201);
     }

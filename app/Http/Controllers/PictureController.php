@@ -23,11 +23,23 @@ final class PictureController extends Controller
 {
     public function announce(Request $request): JsonResponse
     {
-        $given = $this->asked($request, [], [
-            'bytes.between' => 'The file is '.($request->integer('bytes') < 1 ? 'empty.' : 'larger than 200 MB.'),
-        ]);
+        $given = $this->asked(
+            $request,
+            [],
+            [
+                'bytes.between' => 'The file is '.($request->integer('bytes') < 1 ? 'empty.' : 'larger than 200 MB.'),
+            ],
+        );
 
-        return response()->json((new Incoming($this->person($request)))->announce($given['sha256'], basename(str_replace('\\', '/', $given['name'])), (int) $given['bytes'], isset($given['written_ms']) ? $given['written_ms'] / 1000 : null, $given['zone'] ?? null));
+        return response()->json(
+            (new Incoming($this->person($request)))->announce(
+                $given['sha256'],
+                basename(str_replace('\\', '/', $given['name'])),
+                (int) $given['bytes'],
+                isset($given['written_ms']) ? $given['written_ms'] / 1000 : null,
+                $given['zone'] ?? null,
+            ),
+        );
     }
 
     public function piece(Request $request, string $sha256): JsonResponse
@@ -49,14 +61,36 @@ final class PictureController extends Controller
         $left = $following->get()->sum(static fn (Burst $b): int => count((array) ($b->following['todo'] ?? [])));
         $refused = Picture::query();
         $refused->where('user_id', $person->id)->where('stage', Picture::REFUSED)->orderBy('name')->limit(600);
-        $recent = (clone $mine)->where('stage', Picture::LOOKED)->where('updated_at', '>', now()->subMinutes(2))->orderByDesc('updated_at')->limit(12)->pluck('updated_at');
+        $recent = (clone $mine)
+            ->where('stage', Picture::LOOKED)
+            ->where('updated_at', '>', now()->subMinutes(2))
+            ->orderByDesc('updated_at')
+            ->limit(12)
+            ->pluck('updated_at');
         $first = $recent->last();
-        $span = $recent->count() > 2 ? $recent->first()?->floatDiffInSeconds($first, true) / ($recent->count() - 1) : null;
+        $span =
+            $recent->count() > 2 ? $recent->first()?->floatDiffInSeconds($first, true) / ($recent->count() - 1) : null;
 
-        return response()->json(['pictures' => (clone $mine)->count(), 'waiting' => (clone $mine)->where('stage', Picture::WAITING)->count(),
+        return response()->json([
+            'pictures' => (clone $mine)->count(),
+            'waiting' => (clone $mine)->where('stage', Picture::WAITING)->count(),
             'loose' => (clone $mine)->where('stage', Picture::LOOKED)->whereNull('burst_id')->count(),
-            'refused' => $refused->get(['id', 'name', 'problem', 'original'])->map(static fn (Picture $p): array => ['id' => $p->id, 'name' => $p->name, 'problem' => (string) $p->problem, 'again' => $p->original]),
-            'following' => $left, 'bytes' => (int) (clone $mine)->where('original', true)->whereNull('lent_by')->sum('bytes'), 'most_bytes' => (int) config($person->is_demo ? 'limits.demo_picture_bytes' : 'limits.picture_bytes'), 'keeps_originals' => $person->keeps_originals, 'seconds_each' => $span === null ? null : round($span, 2)]);
+            'refused' => $refused
+                ->get(['id', 'name', 'problem', 'original'])
+                ->map(
+                    static fn (Picture $p): array => [
+                        'id' => $p->id,
+                        'name' => $p->name,
+                        'problem' => (string) $p->problem,
+                        'again' => $p->original,
+                    ],
+                ),
+            'following' => $left,
+            'bytes' => (int) (clone $mine)->where('original', true)->whereNull('lent_by')->sum('bytes'),
+            'most_bytes' => (int) config($person->is_demo ? 'limits.demo_picture_bytes' : 'limits.picture_bytes'),
+            'keeps_originals' => $person->keeps_originals,
+            'seconds_each' => $span === null ? null : round($span, 2),
+        ]);
     }
 
     public function settle(Request $request): Response
@@ -71,7 +105,12 @@ final class PictureController extends Controller
     {
         $person = $this->person($request);
         $rush = $person->rushes()->findOrFail($this->asked($request)['rush_id']);
-        ShootStandIn::dispatch($person->id, $rush->id, now()->startOfMinute()->toIso8601ZuluString(), random_int(1, 1_000_000));
+        ShootStandIn::dispatch(
+            $person->id,
+            $rush->id,
+            now()->startOfMinute()->toIso8601ZuluString(),
+            random_int(1, 1_000_000),
+        );
 
         return response()->noContent(202);
     }
@@ -92,8 +131,8 @@ final class PictureController extends Controller
     {
         $picture = $this->picture($request, $id);
         $given = $this->asked($request);
-        array_key_exists('said', $given) && $picture->kept = $given['said'];
-        array_key_exists('lost_to', $given) && $picture->lost_to = $given['lost_to'];
+        array_key_exists('said', $given) && ($picture->kept = $given['said']);
+        array_key_exists('lost_to', $given) && ($picture->lost_to = $given['lost_to']);
         $picture->save();
         $burst = Burst::query()->find($picture->burst_id);
         $burst === null || Counted::again($burst);
@@ -135,9 +174,18 @@ final class PictureController extends Controller
     public function file(Request $request, string $id, string $what): Response
     {
         $picture = $this->picture($request, $id);
-        abort_unless(in_array($what, [Store::PREVIEW, Store::THUMBNAIL], true) && Store::disk()->exists(Store::path($picture, $what)), 404);
+        abort_unless(
+            in_array($what, [Store::PREVIEW, Store::THUMBNAIL], true) &&
+                Store::disk()->exists(Store::path($picture, $what)),
+            404,
+        );
 
-        return response((string) Store::disk()->get(Store::path($picture, $what)), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=1500', 'Content-Security-Policy' => "default-src 'none'", 'X-Content-Type-Options' => 'nosniff']);
+        return response((string) Store::disk()->get(Store::path($picture, $what)), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=1500',
+            'Content-Security-Policy' => "default-src 'none'",
+            'X-Content-Type-Options' => 'nosniff',
+        ]);
     }
 
     public function crop(Request $request, string $id): Response
@@ -150,7 +198,11 @@ final class PictureController extends Controller
             abort(422, $refused->getMessage());
         }
 
-        return response($piece, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=1500', 'X-Content-Type-Options' => 'nosniff']);
+        return response($piece, 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=1500',
+            'X-Content-Type-Options' => 'nosniff',
+        ]);
     }
 
     private function picture(Request $request, string $id, bool $deleted = false): Picture

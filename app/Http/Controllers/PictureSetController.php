@@ -16,7 +16,10 @@ use RushHold\Refused;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** Many pictures or bursts at once: judged, moved, joined, matched, deleted, each undone as one step; and a whole day out. */
+/**
+ * Many pictures or bursts at once: judged, moved, joined, matched, deleted, each undone as one step; and a whole day
+ * out.
+ */
 final class PictureSetController extends Controller
 {
     /** What goes out at once lies within so many days. */
@@ -26,7 +29,12 @@ final class PictureSetController extends Controller
     {
         $given = $this->asked($request);
 
-        return response()->json(['undo' => $this->arranging($request)->judge(array_values($given['pictures']), array_intersect_key($given, ['said' => 0, 'lost_to' => 0]))]);
+        return response()->json([
+            'undo' => $this->arranging($request)->judge(
+                array_values($given['pictures']),
+                array_intersect_key($given, ['said' => 0, 'lost_to' => 0]),
+            ),
+        ]);
     }
 
     public function move(Request $request): JsonResponse
@@ -39,7 +47,9 @@ final class PictureSetController extends Controller
 
     public function destroy(Request $request): JsonResponse
     {
-        return response()->json(['undo' => $this->arranging($request)->delete(array_values($this->asked($request)['pictures']))]);
+        return response()->json([
+            'undo' => $this->arranging($request)->delete(array_values($this->asked($request)['pictures'])),
+        ]);
     }
 
     public function join(Request $request): JsonResponse
@@ -54,19 +64,27 @@ final class PictureSetController extends Controller
         $given = $this->asked($request);
         $rush = $this->person($request)->rushes()->findOrFail($given['rush_id']);
 
-        return response()->json(['undo' => $this->arranging($request)->match($this->bursts($request, $given['bursts']), $rush)]);
+        return response()->json([
+            'undo' => $this->arranging($request)->match($this->bursts($request, $given['bursts']), $rush),
+        ]);
     }
 
     public function sidecars(Request $request): Response
     {
-        return response()->download(Sidecars::zipped($this->between($request)), 'sidecars.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download(Sidecars::zipped($this->between($request)), 'sidecars.zip', [
+                'Content-Type' => 'application/zip',
+            ])
+            ->deleteFileAfterSend();
     }
 
     public function table(Request $request): StreamedResponse
     {
         $bursts = $this->between($request);
 
-        return response()->streamDownload(static fn () => Told::table($bursts), 'pictures.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+        return response()->streamDownload(static fn () => Told::table($bursts), 'pictures.csv', [
+            'Content-Type' => 'text/csv; charset=utf-8',
+        ]);
     }
 
     public function document(Request $request): JsonResponse
@@ -80,7 +98,12 @@ final class PictureSetController extends Controller
             }
         }
 
-        return response()->json($told, 200, ['Content-Disposition' => 'attachment; filename="bursts.json"'], JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return response()->json(
+            $told,
+            200,
+            ['Content-Disposition' => 'attachment; filename="bursts.json"'],
+            JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     private function arranging(Request $request): Arranging
@@ -97,7 +120,11 @@ final class PictureSetController extends Controller
         $mine = Burst::query();
         $mine->where('user_id', $this->person($request)->id)->whereIn('uuid', $ids)->orderBy('shot_at');
         $found = array_values($mine->get()->all());
-        abort_unless($found !== [] && count($found) === count($ids), 404, 'Some of these bursts are not there any more.');
+        abort_unless(
+            $found !== [] && count($found) === count($ids),
+            404,
+            'Some of these bursts are not there any more.',
+        );
 
         return $found;
     }
@@ -107,10 +134,19 @@ final class PictureSetController extends Controller
     {
         $given = $this->asked($request, ['until' => ['after:from']]);
         [$from, $until] = [Carbon::parse($given['from'])->utc(), Carbon::parse($given['until'])->utc()];
-        abort_if($from->diffInDays($until) > self::LONGEST_DAYS, 422, 'At most '.self::LONGEST_DAYS.' days at once.');
+        abort_if(
+            $from->diffInDays($until) > self::LONGEST_DAYS,
+            422,
+            'At most '.self::LONGEST_DAYS.' days at once.',
+        );
         $mine = Burst::query();
 
-        $mine->where('user_id', $this->person($request)->id)->whereNotNull('coc_px')->where('shot_at', '>=', $from)->where('shot_at', '<', $until)->orderBy('shot_at');
+        $mine
+            ->where('user_id', $this->person($request)->id)
+            ->whereNotNull('coc_px')
+            ->where('shot_at', '>=', $from)
+            ->where('shot_at', '<', $until)
+            ->orderBy('shot_at');
 
         return $mine->lazy(50);
     }

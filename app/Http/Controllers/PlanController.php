@@ -21,8 +21,13 @@ final class PlanController extends Controller
         $rush = $this->learned($request)?->rush($rush) ?? $rush;
         $pins = HoldDocument::read($request->input('pins') ?? [])->fitting($rush->kit);
         $played = $request->input('played');
-        $plan = is_array($played) && $played !== [] ? Chooser::standard()->carrying($rush, $pins, HoldDocument::read($played)) : Chooser::standard()->choose($rush, $pins);
+        $plan =
+            is_array($played) && $played !== []
+                ? Chooser::standard()->carrying($rush, $pins, HoldDocument::read($played))
+                : Chooser::standard()->choose($rush, $pins);
 
-        return response()->json(PlanDocument::write($plan, $request->enum('units', Units::class) ?? Units::Metric, $request->standing()));
+        return response()->json(
+            PlanDocument::write($plan, $request->enum('units', Units::class) ?? Units::Metric, $request->standing()),
+        );
     }
 }

@@ -49,7 +49,10 @@ final class PracticeController extends Controller
         $habit = Settings::of($person)->habit;
         $ladder = LadderDocument::write((new Practised($person))->ladder(), $habit, $this->day($request), self::DAYS);
 
-        return response(PracticeCalendar::of($ladder, $habit->at), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="practice.ics"']);
+        return response(PracticeCalendar::of($ladder, $habit->at), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="practice.ics"',
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -59,18 +62,37 @@ final class PracticeController extends Controller
         $settings = Settings::of($person);
         $ladder = LadderDocument::write($practised->ladder(), $settings->habit, $day, self::DAYS);
         $counts = KeptDrill::query();
-        $counts->where('user_id', $person->id)->selectRaw('exercise, count(*) as turns, max(done_at) as last_at')->groupBy('exercise');
+        $counts
+            ->where('user_id', $person->id)
+            ->selectRaw('exercise, count(*) as turns, max(done_at) as last_at')
+            ->groupBy('exercise');
         $drills = [];
         foreach ($counts->toBase()->get() as $row) {
-            $drills[] = ['drill' => (string) $row->exercise, 'turns' => (int) $row->turns, 'last_at' => $row->last_at === null ? null : now()->parse((string) $row->last_at)->toIso8601ZuluString()];
+            $drills[] = [
+                'drill' => (string) $row->exercise,
+                'turns' => (int) $row->turns,
+                'last_at' => $row->last_at === null ? null : now()->parse((string) $row->last_at)->toIso8601ZuluString(),
+            ];
         }
         $today = KeptDrill::query();
         $done = [];
-        foreach ($today->where('user_id', $person->id)->where('day', $day)->get(['exercise']) as $drill) {
+        foreach (
+            $today
+                ->where('user_id', $person->id)
+                ->where('day', $day)
+                ->get(['exercise']) as $drill
+        ) {
             $done[$drill->exercise->value] = ($done[$drill->exercise->value] ?? 0) + 1;
         }
 
-        return ['settings' => $settings->written(), 'ladder' => $ladder, 'due' => self::left($ladder, $day, $done), 'done_today' => array_sum($done), 'drills' => $drills, 'feeds' => $this->feeds($person, $practised)];
+        return [
+            'settings' => $settings->written(),
+            'ladder' => $ladder,
+            'due' => self::left($ladder, $day, $done),
+            'done_today' => array_sum($done),
+            'drills' => $drills,
+            'feeds' => $this->feeds($person, $practised),
+        ];
     }
 
     /**
@@ -98,17 +120,54 @@ final class PracticeController extends Controller
     {
         $controls = [];
         foreach ($practised->controls()->byPlace as $place => $time) {
-            $controls[] = ['place' => $place, 'seconds' => $time['seconds'], 'usual_s' => $place === ControlPlace::HalfPress->value ? 0.0 : Way::Hold->usualS(), 'trials' => $time['trials']];
+            $controls[] = [
+                'place' => $place,
+                'seconds' => $time['seconds'],
+                'usual_s' => $place === ControlPlace::HalfPress->value ? 0.0 : Way::Hold->usualS(),
+                'trials' => $time['trials'],
+            ];
         }
         $mixed = MixedUp::among($practised->buttons(), $this->body($person));
         $hand = $practised->hand();
         $first = $practised->firstTimes();
-        $way = static fn (bool $byHand): array => ['trials' => $first->count($byHand), 'missed' => $first->missed($byHand), 'median_s' => $first->medianS($byHand), 'mean_s' => $first->meanS($byHand)];
+        $way = static fn (bool $byHand): array => [
+            'trials' => $first->count($byHand),
+            'missed' => $first->missed($byHand),
+            'median_s' => $first->medianS($byHand),
+            'mean_s' => $first->meanS($byHand),
+        ];
 
         return [
-            'controls' => $controls, 'moves' => array_map(static fn (string $move, array $one): array => ['move' => $move, 'seconds' => $one['seconds'], 'usual_s' => AreaMove::from($move)->usualS(), 'trials' => $one['trials']], array_keys($moves = $practised->moves()->byMove), $moves),
-            'mixed' => $mixed === null ? null : ['one' => $mixed->one->value, 'other' => $mixed->other->value, 'times' => $mixed->times, 'asked' => $mixed->asked, 'better' => $mixed->better?->value, 'free' => $mixed->free],
-            'hand' => ['said' => $person->habits()->photographer->handFocus, 'at' => $hand === [] ? null : end($hand), 'days' => array_map(static fn (string $day, float $at): array => ['day' => $day, 'at' => $at], array_keys($hand), array_values($hand))],
+            'controls' => $controls,
+            'moves' => array_map(
+                static fn (string $move, array $one): array => [
+                    'move' => $move,
+                    'seconds' => $one['seconds'],
+                    'usual_s' => AreaMove::from($move)->usualS(),
+                    'trials' => $one['trials'],
+                ],
+                array_keys($moves = $practised->moves()->byMove),
+                $moves,
+            ),
+            'mixed' => $mixed === null
+                    ? null
+                    : [
+                        'one' => $mixed->one->value,
+                        'other' => $mixed->other->value,
+                        'times' => $mixed->times,
+                        'asked' => $mixed->asked,
+                        'better' => $mixed->better?->value,
+                        'free' => $mixed->free,
+                    ],
+            'hand' => [
+                'said' => $person->habits()->photographer->handFocus,
+                'at' => $hand === [] ? null : end($hand),
+                'days' => array_map(
+                    static fn (string $day, float $at): array => ['day' => $day, 'at' => $at],
+                    array_keys($hand),
+                    array_values($hand),
+                ),
+            ],
             'first_sharp' => ['auto' => $way(false), 'by_hand' => $way(true), 'fewest' => FirstTimes::FEWEST],
         ];
     }
@@ -117,10 +176,16 @@ final class PracticeController extends Controller
     private function body(User $person): Body
     {
         $last = KeptDrill::query();
-        $drill = $last->where('user_id', $person->id)->where('exercise', Exercise::Buttons->value)->orderByDesc('done_at')->first(KeptDrill::LISTED);
-        $entry = is_string($drill?->score['body'] ?? null) ? (new Shelf($person, KitType::Bodies))->find($drill->score['body']) : null;
+        $drill = $last
+            ->where('user_id', $person->id)
+            ->where('exercise', Exercise::Buttons->value)
+            ->orderByDesc('done_at')
+            ->first(KeptDrill::LISTED);
+        $entry = is_string($drill?->score['body'] ?? null)
+            ? (new Shelf($person, KitType::Bodies))->find($drill->score['body'])
+            : null;
 
-        return $entry === null ? new Body : BodyDocument::read($entry->document())->body;
+        return $entry === null ? new Body() : BodyDocument::read($entry->document())->body;
     }
 
     private function day(Request $request): string

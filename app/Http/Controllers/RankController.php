@@ -22,6 +22,18 @@ final class RankController extends Controller
 
         $learned = $this->learned($request);
 
-        return $questions->ask($request, LearnedQuestion::of(new RankQuestion($learned?->rush($rush) ?? $rush, $pins, $request->enum('units', Units::class) ?? Units::Metric, $request->integer('run'), $request->standing()), $learned));
+        return $questions->ask(
+            $request,
+            LearnedQuestion::of(
+                new RankQuestion(
+                    $learned?->rush($rush) ?? $rush,
+                    $pins,
+                    $request->enum('units', Units::class) ?? Units::Metric,
+                    $request->integer('run'),
+                    $request->standing(),
+                ),
+                $learned,
+            ),
+        );
     }
 }

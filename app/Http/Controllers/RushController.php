@@ -31,12 +31,22 @@ final class RushController extends Controller
     public function index(Request $request): JsonResponse
     {
         $given = $this->asked($request);
-        $rushes = SavedRush::matching(SavedRush::query()->where('user_id', $this->person($request)->id), $given['search'] ?? '');
+        $rushes = SavedRush::matching(
+            SavedRush::query()->where('user_id', $this->person($request)->id),
+            $given['search'] ?? '',
+        );
         isset($given['kind']) && $rushes->where('kind', $given['kind']);
         // As it is kept: the database compares letters, not what an escape stands for.
-        isset($given['tag']) && $rushes->whereRaw('JSON_CONTAINS(tags, ?)', [json_encode($given['tag'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+        isset($given['tag']) &&
+            $rushes->whereRaw('JSON_CONTAINS(tags, ?)', [
+                json_encode($given['tag'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            ]);
 
-        return response()->json(($given['sort'] ?? 'changed') === 'changed' ? $this->byChange($rushes, $given['after'] ?? '') : $this->byName($rushes, $given['sort'], (int) ($given['after'] ?? 0)));
+        return response()->json(
+            ($given['sort'] ?? 'changed') === 'changed'
+                ? $this->byChange($rushes, $given['after'] ?? '')
+                : $this->byName($rushes, $given['sort'], (int) ($given['after'] ?? 0)),
+        );
     }
 
     /**
@@ -49,12 +59,23 @@ final class RushController extends Controller
     {
         if (str_contains($after, '-')) {
             [$moment, $id] = explode('-', $after);
-            $rushes->where(static fn (Builder $older) => $older->where('updated_at', '<', $moment)->orWhere(static fn (Builder $same) => $same->where('updated_at', $moment)->where('id', '<', $id)));
+            $rushes->where(
+                static fn (Builder $older) => $older
+                    ->where('updated_at', '<', $moment)
+                    ->orWhere(static fn (Builder $same) => $same->where('updated_at', $moment)->where('id', '<', $id)),
+            );
         }
-        $page = $rushes->orderByDesc('updated_at')->orderByDesc('id')->limit(self::PAGE + 1)->get(SavedRush::LISTED);
+        $page = $rushes
+            ->orderByDesc('updated_at')
+            ->orderByDesc('id')
+            ->limit(self::PAGE + 1)
+            ->get(SavedRush::LISTED);
         $last = $page->count() > self::PAGE ? $page->get(self::PAGE - 1) : null;
 
-        return ['items' => RushSummaryResource::collection($page->take(self::PAGE)), 'next' => $last === null ? null : $last->updated_at->format('YmdHis')."-$last->id"];
+        return [
+            'items' => RushSummaryResource::collection($page->take(self::PAGE)),
+            'next' => $last === null ? null : $last->updated_at->format('YmdHis')."-$last->id",
+        ];
     }
 
     /**
@@ -64,9 +85,18 @@ final class RushController extends Controller
      */
     private function byName(Builder $rushes, string $column, int $skip): array
     {
-        $page = $rushes->orderBy($column)->orderBy('name')->orderBy('id')->skip($skip)->limit(self::PAGE + 1)->get(SavedRush::LISTED);
+        $page = $rushes
+            ->orderBy($column)
+            ->orderBy('name')
+            ->orderBy('id')
+            ->skip($skip)
+            ->limit(self::PAGE + 1)
+            ->get(SavedRush::LISTED);
 
-        return ['items' => RushSummaryResource::collection($page->take(self::PAGE)), 'next' => $page->count() > self::PAGE ? (string) ($skip + self::PAGE) : null];
+        return [
+            'items' => RushSummaryResource::collection($page->take(self::PAGE)),
+            'next' => $page->count() > self::PAGE ? (string) ($skip + self::PAGE) : null,
+        ];
     }
 
     public function store(SaveRushRequest $request): JsonResponse
@@ -88,8 +118,16 @@ final class RushController extends Controller
         $pins = $request->input('pins');
         $this->gate->pins($pins, $read->rush->kit);
 
-        return new RushResource($this->keeper($request)->change($rush, $request->integer('version'),
-            static fn (SavedRush $rush): SavedRush => $rush->fill(['document' => $read->fields, 'pins' => $pins ?: null])));
+        return new RushResource(
+            $this->keeper($request)->change(
+                $rush,
+                $request->integer('version'),
+                static fn (SavedRush $rush): SavedRush => $rush->fill([
+                    'document' => $read->fields,
+                    'pins' => $pins ?: null,
+                ]),
+            ),
+        );
     }
 
     public function rename(Request $request, SavedRush $rush): RushResource
@@ -97,15 +135,29 @@ final class RushController extends Controller
         $this->authorize('update', $rush);
         $name = $this->asked($request)['name'];
 
-        return new RushResource($this->keeper($request)->change($rush, null,
-            static fn (SavedRush $rush): SavedRush => $rush->fill(['document' => [...$rush->document, 'name' => $name]])));
+        return new RushResource(
+            $this->keeper($request)->change(
+                $rush,
+                null,
+                static fn (SavedRush $rush): SavedRush => $rush->fill([
+                    'document' => [...$rush->document, 'name' => $name],
+                ]),
+            ),
+        );
     }
 
     public function duplicate(Request $request, SavedRush $rush): JsonResponse
     {
         $this->authorize('view', $rush);
 
-        return $this->kept($request, [...$rush->document, 'name' => NameOfCopy::among($this->person($request)->rushes()->getQuery(), $rush->name)], $rush->pins);
+        return $this->kept(
+            $request,
+            [
+                ...$rush->document,
+                'name' => NameOfCopy::among($this->person($request)->rushes()->getQuery(), $rush->name),
+            ],
+            $rush->pins,
+        );
     }
 
     public function destroy(SavedRush $rush): Response
@@ -141,7 +193,14 @@ final class RushController extends Controller
     {
         $read = $this->gate->rush($document);
         $this->gate->pins($pins, $read->rush->kit);
-        $rush = $this->keeper($request)->keep($this->person($request)->rushes()->make(['document' => Pointers::found($read->fields, $this->person($request)), 'pins' => $pins ?: null]));
+        $rush = $this->keeper($request)->keep(
+            $this->person($request)
+                ->rushes()
+                ->make([
+                    'document' => Pointers::found($read->fields, $this->person($request)),
+                    'pins' => $pins ?: null,
+                ]),
+        );
 
         return (new RushResource($rush))->response()->setStatusCode(201);
     }

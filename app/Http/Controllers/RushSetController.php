@@ -40,22 +40,32 @@ final class RushSetController extends Controller
     public function download(Request $request): BinaryFileResponse
     {
         $path = tempnam(sys_get_temp_dir(), 'rushes') ?: throw new RuntimeException('There is no place for a file.');
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($path, ZipArchive::OVERWRITE);
         foreach ($this->rushes($request, SavedRush::query()) as $n => $rush) {
             $name = Str::slug(mb_substr($rush->name, 0, 80)) ?: 'rush';
-            $zip->addFromString(sprintf('%03d-%s.rush.json', $n + 1, $name), Documents::text(Documents::withObjects($rush->document)));
+            $zip->addFromString(
+                sprintf('%03d-%s.rush.json', $n + 1, $name),
+                Documents::text(Documents::withObjects($rush->document)),
+            );
         }
         $zip->close();
 
-        return response()->download($path, 'rushes.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download($path, 'rushes.zip', ['Content-Type' => 'application/zip'])
+            ->deleteFileAfterSend();
     }
 
     public function tags(Request $request): JsonResponse
     {
         $rushes = SavedRush::query();
         $rushes->where('user_id', $this->person($request)->id)->whereNotNull('tags');
-        $many = array_count_values($rushes->get(['id', 'tags'])->flatMap(static fn (SavedRush $rush): array => $rush->tags ?? [])->all());
+        $many = array_count_values(
+            $rushes
+                ->get(['id', 'tags'])
+                ->flatMap(static fn (SavedRush $rush): array => $rush->tags ?? [])
+                ->all(),
+        );
         arsort($many);
 
         return response()->json(array_map(strval(...), array_keys($many)));
@@ -71,7 +81,9 @@ final class RushSetController extends Controller
             foreach ($this->rushes($request, SavedRush::query()) as $rush) {
                 $tags = array_values(array_diff($rush->tags ?? [], [$tag]));
                 if ($on && count($tags) >= Tags::MOST) {
-                    throw ValidationException::withMessages(['tag' => "“{$rush->name}” has ".Tags::MOST.' tags, which is as many as there may be.']);
+                    throw ValidationException::withMessages([
+                        'tag' => "“{$rush->name}” has ".Tags::MOST.' tags, which is as many as there may be.',
+                    ]);
                 }
                 $step->before($rush, 'tags');
                 // What it is called does not change when it was worked on.
@@ -95,8 +107,17 @@ final class RushSetController extends Controller
     {
         /** @var list<string> $ids */
         $ids = array_values(array_unique($this->asked($request)['rushes']));
-        $rushes = $among->where('user_id', $this->person($request)->id)->whereIn('id', $ids)->orderByDesc('updated_at')->orderByDesc('id')->get();
-        abort_if($rushes->count() !== count($ids), 404, 'One of these rushes is not there any more. Load the list again.');
+        $rushes = $among
+            ->where('user_id', $this->person($request)->id)
+            ->whereIn('id', $ids)
+            ->orderByDesc('updated_at')
+            ->orderByDesc('id')
+            ->get();
+        abort_if(
+            $rushes->count() !== count($ids),
+            404,
+            'One of these rushes is not there any more. Load the list again.',
+        );
 
         return $rushes;
     }

@@ -26,7 +26,10 @@ final class SessionController extends Controller
 
     public function store(SignInRequest $request): JsonResponse
     {
-        $person = User::query()->where('email', Address::of($request->input('email')))->where('is_demo', false)->first();
+        $person = User::query()
+            ->where('email', Address::of($request->input('email')))
+            ->where('is_demo', false)
+            ->first();
         // The same work whether there is such an account or not, so that the time taken does not tell.
         $matches = Hash::check($request->string('password')->toString(), $person->password ?? self::nobodysPassword());
         if ($person === null || ! $matches) {
@@ -53,7 +56,10 @@ final class SessionController extends Controller
     /** A hash that costs as much to check as any other. */
     private static function nobodysPassword(): string
     {
-        return Cache::rememberForever('nobody '.config('hashing.bcrypt.rounds'), static fn (): string => Hash::make(Str::random(40)));
+        return Cache::rememberForever(
+            'nobody '.config('hashing.bcrypt.rounds'),
+            static fn (): string => Hash::make(Str::random(40)),
+        );
     }
 
     public function destroy(Request $request): Response

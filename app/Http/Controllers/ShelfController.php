@@ -36,7 +36,11 @@ final class ShelfController extends Controller
         $found->offset(self::PAGE * ($page - 1))->limit(self::PAGE);
         $items = $found->get(ShelfItem::LISTED);
 
-        return response()->json(['items' => $items->map(static fn (ShelfItem $item): array => self::told($item, $person)), 'total' => $total, 'more' => self::PAGE * $page < $total]);
+        return response()->json([
+            'items' => $items->map(static fn (ShelfItem $item): array => self::told($item, $person)),
+            'total' => $total,
+            'more' => self::PAGE * $page < $total,
+        ]);
     }
 
     public function store(Request $request): JsonResponse
@@ -45,7 +49,9 @@ final class ShelfController extends Controller
         $given = $this->asked($request);
         $entry = (new Shelf($person, KitType::from($given['type'])))->find($given['id']);
         abort_if($entry === null || $entry->sample, 404, 'This is not in your kit any more.');
-        $item = $this->keeper($request)->alone(static fn (): ShelfItem => (new PublicShelf($person))->put($entry, trim((string) ($given['by'] ?? ''))));
+        $item = $this->keeper($request)->alone(
+            static fn (): ShelfItem => (new PublicShelf($person))->put($entry, trim((string) ($given['by'] ?? ''))),
+        );
 
         return response()->json(self::told($item, $person), 201);
     }
@@ -55,7 +61,16 @@ final class ShelfController extends Controller
         $person = $this->person($request);
         $item = $this->item($person, $id);
         $read = $this->gate->kit($item->type, $item->document);
-        $kept = $this->keeper($request)->keep($person->kit()->make(['type' => $item->type, 'name' => $read['name'], 'document' => $read['fields'], 'based_on' => null]));
+        $kept = $this->keeper($request)->keep(
+            $person
+                ->kit()
+                ->make([
+                    'type' => $item->type,
+                    'name' => $read['name'],
+                    'document' => $read['fields'],
+                    'based_on' => null,
+                ]),
+        );
         $item->user_id === $person->id || ShelfItem::query()->whereKey($item->id)->toBase()->increment('taken');
 
         return (new KitResource(Entry::own($kept)))->response()->setStatusCode(201);
@@ -91,7 +106,16 @@ final class ShelfController extends Controller
     /** @return array<string, mixed> */
     private static function told(ShelfItem $item, User $person): array
     {
-        return ['id' => $item->id, 'type' => $item->type->value, 'name' => $item->name, 'by' => $item->shown_as, 'put_up_at' => $item->updated_at->toIso8601ZuluString(),
-            'outline' => Documents::withObjects($item->outline), 'taken' => $item->taken, 'mine' => $item->user_id === $person->id, 'hidden' => $item->hidden];
+        return [
+            'id' => $item->id,
+            'type' => $item->type->value,
+            'name' => $item->name,
+            'by' => $item->shown_as,
+            'put_up_at' => $item->updated_at->toIso8601ZuluString(),
+            'outline' => Documents::withObjects($item->outline),
+            'taken' => $item->taken,
+            'mine' => $item->user_id === $person->id,
+            'hidden' => $item->hidden,
+        ];
     }
 }

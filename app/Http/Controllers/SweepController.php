@@ -21,15 +21,36 @@ final class SweepController extends Controller
     public function index(Request $request): JsonResponse
     {
         $mine = KeptSweep::query();
-        $mine->where('user_id', $this->person($request)->id)->orderByDesc('updated_at')->orderByDesc('id')->limit((int) config('limits.sweeps'));
+        $mine
+            ->where('user_id', $this->person($request)->id)
+            ->orderByDesc('updated_at')
+            ->orderByDesc('id')
+            ->limit((int) config('limits.sweeps'));
 
-        return response()->json($mine->get()->map(static fn (KeptSweep $s): array => ['id' => $s->id, 'name' => $s->name, 'body' => $s->body, 'lens' => $s->lens, 'frames' => count((array) ($s->document['frames'] ?? [])), 'updated_at' => $s->updated_at?->toIso8601ZuluString()]));
+        return response()->json(
+            $mine
+                ->get()
+                ->map(
+                    static fn (KeptSweep $s): array => [
+                        'id' => $s->id,
+                        'name' => $s->name,
+                        'body' => $s->body,
+                        'lens' => $s->lens,
+                        'frames' => count((array) ($s->document['frames'] ?? [])),
+                        'updated_at' => $s->updated_at?->toIso8601ZuluString(),
+                    ],
+                ),
+        );
     }
 
     public function store(Request $request): JsonResponse
     {
         $person = $this->person($request);
-        abort_if($person->sweeps()->count() >= (int) config('limits.sweeps'), 422, 'There is room for '.config('limits.sweeps').' sessions. Delete one you no longer need.');
+        abort_if(
+            $person->sweeps()->count() >= (int) config('limits.sweeps'),
+            422,
+            'There is room for '.config('limits.sweeps').' sessions. Delete one you no longer need.',
+        );
         $sweep = $person->sweeps()->make($this->given($request));
         $sweep->save();
 
@@ -44,7 +65,11 @@ final class SweepController extends Controller
     public function update(Request $request, string $id): JsonResponse
     {
         $sweep = $this->sweep($request, $id);
-        abort_if($request->has('version') && $request->integer('version') !== $sweep->version, 409, 'This session was saved elsewhere since you opened it. Open it again to go on from there.');
+        abort_if(
+            $request->has('version') && $request->integer('version') !== $sweep->version,
+            409,
+            'This session was saved elsewhere since you opened it. Open it again to go on from there.',
+        );
         $this->change($sweep->fill($this->given($request)));
 
         return $this->told($request, $sweep);
@@ -73,7 +98,11 @@ final class SweepController extends Controller
         foreach ((array) $given['frames'] as $frame) {
             $values[(int) $frame['value']] = ($values[(int) $frame['value']] ?? 0) + (int) $frame['times'];
         }
-        abort_if($sweep->hidden === null && (array) ($sweep->document['frames'] ?? []) !== [], 422, 'This session has frames of a real lens. Begin another one for the stand-in.');
+        abort_if(
+            $sweep->hidden === null && (array) ($sweep->document['frames'] ?? []) !== [],
+            422,
+            'This session has frames of a real lens. Begin another one for the stand-in.',
+        );
         Session::shoot($sweep, $values, (float) $given['distance_m'], (float) $given['focal_mm']);
         $this->change($sweep);
 
@@ -89,7 +118,13 @@ final class SweepController extends Controller
         $burst = $mine->where('user_id', $sweep->user_id)->where('uuid', $given['burst'])->firstOrFail();
         /** @var list<int>|null $values */
         $values = isset($given['values']) ? array_map(intval(...), $given['values']) : null;
-        Session::fromPictures($sweep, Picture::ofBurst($burst), $values, (float) $given['distance_m'], (float) $given['focal_mm']);
+        Session::fromPictures(
+            $sweep,
+            Picture::ofBurst($burst),
+            $values,
+            (float) $given['distance_m'],
+            (float) $given['focal_mm'],
+        );
         $this->change($sweep);
 
         return $this->told($request, $sweep);
@@ -100,12 +135,19 @@ final class SweepController extends Controller
         $sweep = $this->sweep($request, $id);
         $told = Session::told($sweep, $this->person($request));
 
-        return Documents::file([...$sweep->document, 'name' => $sweep->name, 'uses' => $told['uses']], $sweep->name, 'sweep');
+        return Documents::file(
+            [...$sweep->document, 'name' => $sweep->name, 'uses' => $told['uses']],
+            $sweep->name,
+            'sweep',
+        );
     }
 
     public function paper(Request $request, string $id): Response
     {
-        return response(Paper::of(Session::told($this->sweep($request, $id), $this->person($request))), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="bench.pdf"']);
+        return response(Paper::of(Session::told($this->sweep($request, $id), $this->person($request))), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="bench.pdf"',
+        ]);
     }
 
     /** @return array{name: string, body: string, lens: string, document: array<string, mixed>} */
@@ -113,7 +155,12 @@ final class SweepController extends Controller
     {
         $given = $this->asked($request);
 
-        return ['name' => $given['name'], 'body' => $given['body'] ?? '', 'lens' => $given['lens'] ?? '', 'document' => Session::checked((array) $request->input('document'))];
+        return [
+            'name' => $given['name'],
+            'body' => $given['body'] ?? '',
+            'lens' => $given['lens'] ?? '',
+            'document' => Session::checked((array) $request->input('document')),
+        ];
     }
 
     private function change(KeptSweep $sweep): void
@@ -125,7 +172,11 @@ final class SweepController extends Controller
 
             return $still && $sweep->save();
         });
-        abort_unless($kept, 409, 'This session was saved elsewhere since you opened it. Open it again to go on from there.');
+        abort_unless(
+            $kept,
+            409,
+            'This session was saved elsewhere since you opened it. Open it again to go on from there.',
+        );
     }
 
     private function told(Request $request, KeptSweep $sweep): JsonResponse

@@ -33,8 +33,16 @@ final class TokenController extends Controller
     {
         $person = $this->personal($request);
         $given = $this->asked($request);
-        abort_if($person->tokens()->count() >= self::MOST, 422, 'You have '.self::MOST.' tokens already; withdraw one that is not used any more.');
-        $made = $person->createToken((string) $given['name'], ['*'], now()->addDays((int) ($given['days'] ?? self::USUAL_DAYS)));
+        abort_if(
+            $person->tokens()->count() >= self::MOST,
+            422,
+            'You have '.self::MOST.' tokens already; withdraw one that is not used any more.',
+        );
+        $made = $person->createToken(
+            (string) $given['name'],
+            ['*'],
+            now()->addDays((int) ($given['days'] ?? self::USUAL_DAYS)),
+        );
 
         return response()->json([...self::shown($made->accessToken), 'token' => $made->plainTextToken], 201);
     }
@@ -51,6 +59,12 @@ final class TokenController extends Controller
     {
         $date = static fn (mixed $moment): ?string => $moment instanceof Carbon ? $moment->toIso8601ZuluString() : null;
 
-        return ['id' => $token->getKey(), 'name' => $token->getAttribute('name'), 'created_at' => $date($token->getAttribute('created_at')), 'last_used_at' => $date($token->getAttribute('last_used_at')), 'expires_at' => $date($token->getAttribute('expires_at'))];
+        return [
+            'id' => $token->getKey(),
+            'name' => $token->getAttribute('name'),
+            'created_at' => $date($token->getAttribute('created_at')),
+            'last_used_at' => $date($token->getAttribute('last_used_at')),
+            'expires_at' => $date($token->getAttribute('expires_at')),
+        ];
     }
 }

@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What opens pictures, reads tables or makes papers takes long: one person may have so many of them under way at once, so
+ * What opens pictures, reads tables or makes papers takes long: one person may have so many of them under way at once,
+ * so
  * that nobody takes all of the workers that are there for it (`apart` in ops/php-fpm.conf).
  */
 final class AFewAtATime
@@ -39,7 +40,11 @@ final class AFewAtATime
             }
         }
 
-        return response()->json(['message' => 'Two things at a time: the last ones are still being made. Try again in a moment.'], 429, ['Retry-After' => self::RETRY_AFTER_S]);
+        return response()->json(
+            ['message' => 'Two things at a time: the last ones are still being made. Try again in a moment.'],
+            429,
+            ['Retry-After' => self::RETRY_AFTER_S],
+        );
     }
 
     /** Its workers give way to those that answer everybody. */

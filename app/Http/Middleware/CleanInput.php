@@ -29,9 +29,15 @@ final class CleanInput
         }
         if ($request->isJson()) {
             // Files come as forms and have bounds of their own.
-            abort_if(strlen($request->getContent()) > self::LARGEST_BODY, 413, 'This is larger than the largest document.');
+            abort_if(
+                strlen($request->getContent()) > self::LARGEST_BODY,
+                413,
+                'This is larger than the largest document.',
+            );
             $body = $request->json()->all();
-            json_last_error() === JSON_ERROR_NONE || $request->getContent() === '' || abort(400, 'This is not JSON: '.json_last_error_msg().'.');
+            json_last_error() === JSON_ERROR_NONE ||
+                $request->getContent() === '' ||
+                abort(400, 'This is not JSON: '.json_last_error_msg().'.');
             self::check($body, '', 0);
             $clean = self::cleaned($body);
             $clean === $body || $request->json()->replace($clean);
@@ -45,7 +51,8 @@ final class CleanInput
     }
 
     /**
-     * Without what nobody types and nobody sees: bytes that steer a terminal, marks that turn text around. A name is one line.
+     * Without what nobody types and nobody sees: bytes that steer a terminal, marks that turn text around. A name is
+     * one line.
      *
      * @param  array<array-key, mixed>  $values
      * @return array<array-key, mixed>
@@ -72,7 +79,10 @@ final class CleanInput
         $depth < self::DEEPEST || throw Refused::because($path === '' ? 'document' : $path, 'too-deep');
         foreach ($values as $name => $value) {
             $field = $path === '' ? (string) $name : "$path.$name";
-            if (is_string($name) && ! mb_check_encoding($name, 'UTF-8') || is_string($value) && ! mb_check_encoding($value, 'UTF-8')) {
+            if (
+                (is_string($name) && ! mb_check_encoding($name, 'UTF-8')) ||
+                (is_string($value) && ! mb_check_encoding($value, 'UTF-8'))
+            ) {
                 throw Refused::because(mb_check_encoding($field, 'UTF-8') ? $field : 'document', 'not-utf8');
             }
             if (is_float($value) && ! is_finite($value)) {

@@ -10,7 +10,9 @@ use Illuminate\Support\Facades\Context;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Each request has a number, in every line that is logged of it and of the jobs it leaves behind, and in its answer. */
+/**
+ * Each request has a number, in every line that is logged of it and of the jobs it leaves behind, and in its answer.
+ */
 final class KnownByNumber
 {
     public const HEADER = 'X-Request-Id';

@@ -23,8 +23,14 @@ final class KnownHosts
         }
         $address = config('app.url');
         $more = config('app.hosts');
-        $known = [...self::LOOPBACK, is_string($address) ? parse_url($address, PHP_URL_HOST) : null, ...(is_array($more) ? $more : [])];
+        $known = [
+            ...self::LOOPBACK,
+            is_string($address) ? parse_url($address, PHP_URL_HOST) : null,
+            ...is_array($more) ? $more : [],
+        ];
 
-        return in_array($host, $known, true) ? $next($request) : response()->json(['message' => 'There is nothing here under this name.'], 421);
+        return in_array($host, $known, true)
+            ? $next($request)
+            : response()->json(['message' => 'There is nothing here under this name.'], 421);
     }
 }

@@ -20,7 +20,8 @@ final class NoLateSession
         $response = $next($request);
         if ($response->headers->has('X-Accel-Redirect')) {
             foreach ($response->headers->getCookies() as $cookie) {
-                $cookie->getName() === Seat::COOKIE || $response->headers->removeCookie($cookie->getName(), $cookie->getPath(), $cookie->getDomain());
+                $cookie->getName() === Seat::COOKIE ||
+                    $response->headers->removeCookie($cookie->getName(), $cookie->getPath(), $cookie->getDomain());
             }
         }
 

@@ -14,7 +14,8 @@ use Illuminate\Support\Facades\Crypt;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What is sent with a key is done once: whoever sends the same again, since a button was pressed twice or an answer was lost
+ * What is sent with a key is done once: whoever sends the same again, since a button was pressed twice or an answer was
+ * lost
  * on its way, gets the answer of the first time.
  */
 final class Once
@@ -40,23 +41,47 @@ final class Once
         if ($key === '' || $person === null || ! $request->isMethod('POST')) {
             return $next($request);
         }
-        abort_if(strlen($key) > self::LONGEST_KEY, 422, 'The header '.self::HEADER.' is longer than '.self::LONGEST_KEY.' characters.');
+        abort_if(
+            strlen($key) > self::LONGEST_KEY,
+            422,
+            'The header '.self::HEADER.' is longer than '.self::LONGEST_KEY.' characters.',
+        );
         $name = self::PREFIX.hash('sha256', "$person {$request->path()} $key");
         $asked = hash('sha256', $request->getContent());
         try {
-            return Cache::lock("$name.lock", self::PATIENCE_S)->block(self::PATIENCE_S, static function () use ($name, $asked, $request, $next): Response {
+            return Cache::lock("$name.lock", self::PATIENCE_S)->block(self::PATIENCE_S, static function () use (
+                $name,
+                $asked,
+                $request,
+                $next,
+            ): Response {
                 $kept = Cache::get($name);
                 if (is_array($kept)) {
                     abort_if($kept['asked'] !== $asked, 422, 'This key was used for something else. Take another one.');
 
-                    return JsonResponse::fromJsonString(Crypt::decryptString($kept['body']), $kept['status'], [self::AGAIN => 'true']);
+                    return JsonResponse::fromJsonString(Crypt::decryptString($kept['body']), $kept['status'], [
+                        self::AGAIN => 'true',
+                    ]);
                 }
                 app(KeptOnce::class)->begin(substr($name, strlen(self::PREFIX)));
                 $response = $next($request);
                 $body = $response->getContent();
                 // Some answers carry what is told only once: a token, an address that opens something.
-                if ($response instanceof JsonResponse && $response->isSuccessful() && is_string($body) && strlen($body) <= self::LARGEST_ANSWER) {
-                    Cache::put($name, ['asked' => $asked, 'status' => $response->getStatusCode(), 'body' => Crypt::encryptString($body)], KeptOnce::KEPT_S);
+                if (
+                    $response instanceof JsonResponse &&
+                    $response->isSuccessful() &&
+                    is_string($body) &&
+                    strlen($body) <= self::LARGEST_ANSWER
+                ) {
+                    Cache::put(
+                        $name,
+                        [
+                            'asked' => $asked,
+                            'status' => $response->getStatusCode(),
+                            'body' => Crypt::encryptString($body),
+                        ],
+                        KeptOnce::KEPT_S,
+                    );
                 }
 
                 return $response;

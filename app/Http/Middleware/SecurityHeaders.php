@@ -12,8 +12,17 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything the page needs comes from the application itself; say so to the browser. */
 final class SecurityHeaders
 {
-    private const POLICY = ['default-src' => "'self'", 'script-src' => "'self'", 'style-src' => "'self' 'unsafe-inline'", 'img-src' => "'self' data: blob:",
-        'font-src' => "'self'", 'connect-src' => "'self'", 'frame-ancestors' => "'none'", 'base-uri' => "'self'", 'form-action' => "'self'"];
+    private const POLICY = [
+        'default-src' => "'self'",
+        'script-src' => "'self'",
+        'style-src' => "'self' 'unsafe-inline'",
+        'img-src' => "'self' data: blob:",
+        'font-src' => "'self'",
+        'connect-src' => "'self'",
+        'frame-ancestors' => "'none'",
+        'base-uri' => "'self'",
+        'form-action' => "'self'",
+    ];
 
     public function handle(Request $request, Closure $next): Response
     {
@@ -26,7 +35,10 @@ final class SecurityHeaders
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
-        $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=(self), payment=(), usb=(), gamepad=(self)');
+        $response->headers->set(
+            'Permissions-Policy',
+            'camera=(), microphone=(), geolocation=(self), payment=(), usb=(), gamepad=(self)',
+        );
         if ($request->isSecure()) {
             // Whoever came by https once does not come by http for a year.
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
@@ -45,7 +57,10 @@ final class SecurityHeaders
             $policy['connect-src'] .= " $server ".str_replace('http', 'ws', $server);
         }
 
-        return implode('; ', array_map(static fn (string $name, string $from): string => "$name $from", array_keys($policy), $policy));
+        return implode(
+            '; ',
+            array_map(static fn (string $name, string $from): string => "$name $from", array_keys($policy), $policy),
+        );
     }
 
     /** Where bin/dev serves the front end from; nowhere else is anything but the application itself trusted. */

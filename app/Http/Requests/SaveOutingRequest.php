@@ -13,6 +13,9 @@ final class SaveOutingRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return Asked::rules($this, ['version' => [$this->isMethod('PUT') ? 'required' : 'sometimes'], 'document.rushes' => ['array']]);
+        return Asked::rules($this, [
+            'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes'],
+            'document.rushes' => ['array'],
+        ]);
     }
 }

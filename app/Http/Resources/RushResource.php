@@ -12,7 +12,10 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /** @property SavedRush $resource */
 final class RushResource extends JsonResource
 {
-    /** @param  list<array{part: string, id: string, name: string, differences: list<array<string, string>>}>  $newer  body and lens that are described otherwise now */
+    /**
+     * @param  list<array{part: string, id: string, name: string, differences: list<array<string, string>>}>  $newer
+     *   body and lens that are described otherwise now
+     */
     public function __construct(SavedRush $rush, private readonly array $newer = [])
     {
         parent::__construct($rush);

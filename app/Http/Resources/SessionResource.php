@@ -15,12 +15,14 @@ final class SessionResource extends JsonResource
     public function toArray(Request $request): array
     {
         return [
-            'user' => $this->resource === null ? null : [
-                'name' => $this->resource->name,
-                'email' => $this->resource->email,
-                'is_demo' => $this->resource->is_demo,
-                'id' => (string) $this->resource->id,
-            ],
+            'user' => $this->resource === null
+                    ? null
+                    : [
+                        'name' => $this->resource->name,
+                        'email' => $this->resource->email,
+                        'is_demo' => $this->resource->is_demo,
+                        'id' => (string) $this->resource->id,
+                    ],
             'demo_available' => User::demo() !== null,
         ];
     }

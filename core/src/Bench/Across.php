@@ -13,7 +13,12 @@ final readonly class Across
      * @param  float  $worstLoss  there
      * @param  bool  $serves  whether it loses little enough wherever somebody shoots; otherwise there is no such value
      */
-    public function __construct(public int $value, public float $loss, public int $worst, public float $worstLoss, public bool $serves)
-    {
+    public function __construct(
+        public int $value,
+        public float $loss,
+        public int $worst,
+        public float $worstLoss,
+        public bool $serves,
+    ) {
     }
 }

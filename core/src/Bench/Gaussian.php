@@ -28,7 +28,9 @@ final class Gaussian
     public function logLikelihood(array $measured): float
     {
         [$lower, $half] = $this->halved($measured);
-        $log = -0.5 * array_sum(array_map(static fn (float $x): float => $x * $x, $half)) - 0.5 * count($half) * log(2 * M_PI);
+        $log =
+            -0.5 * array_sum(array_map(static fn (float $x): float => $x * $x, $half)) -
+            0.5 * count($half) * log(2 * M_PI);
         foreach ($lower as $i => $row) {
             $log -= log($row[$i]);
         }

@@ -9,7 +9,8 @@ use RushHold\Record\Weights;
 /**
  * The frames of a sweep at one distance and focal length, and the curve they speak of.
  *
- * Nothing is supposed of its shape but that neighbours are alike: a Gaussian process whose reach, height and scatter come
+ * Nothing is supposed of its shape but that neighbours are alike: a Gaussian process whose reach, height and scatter
+ * come
  * from the frames themselves, averaged by how well each explains them. So it may have one peak, several, or none.
  */
 final readonly class Series
@@ -44,8 +45,16 @@ final readonly class Series
      * @param  list<float>  $best  chance of each value to be best
      * @param  float  $sure  chance that the best value is as good as any
      */
-    private function __construct(public float $distanceM, public float $focalMm, public array $values, public array $trials, public Gaussian $curve, public float $scatter, public array $best, public float $sure)
-    {
+    private function __construct(
+        public float $distanceM,
+        public float $focalMm,
+        public array $values,
+        public array $trials,
+        public Gaussian $curve,
+        public float $scatter,
+        public array $best,
+        public float $sure,
+    ) {
     }
 
     /**
@@ -56,13 +65,20 @@ final readonly class Series
     {
         $scores = array_map(static fn (Trial $t): float => $t->score, $trials);
         $mean = array_sum($scores) / count($scores);
-        $spread = max(1e-6 * max(1.0, abs($mean)), sqrt(array_sum(array_map(static fn (float $s): float => ($s - $mean) ** 2, $scores)) / count($scores)));
+        $spread = max(
+            1e-6 * max(1.0, abs($mean)),
+            sqrt(array_sum(array_map(static fn (float $s): float => ($s - $mean) ** 2, $scores)) / count($scores)),
+        );
         $step = self::step($values);
         $fits = $logs = [];
         foreach (self::REACHES as $reach) {
             foreach (self::HEIGHTS as $height) {
                 foreach (self::SCATTERS as $scatter) {
-                    $fit = $fits[] = [self::before($values, $mean, $height * $spread, $reach * $step), self::measured($trials, $values, $scatter * $spread), $scatter * $spread];
+                    $fit = $fits[] = [
+                        self::before($values, $mean, $height * $spread, $reach * $step),
+                        self::measured($trials, $values, $scatter * $spread),
+                        $scatter * $spread,
+                    ];
                     $logs[] = $fit[0]->logLikelihood($fit[1]) + self::within($trials, $scatter * $spread);
                 }
             }
@@ -79,22 +95,31 @@ final readonly class Series
         foreach ($weighed as $f => $weight) {
             $after[$f] = $fits[$f][0]->given($fits[$f][1]);
             foreach ($after[$f]->mean as $i => $m) {
-                $curve[$i] += $weight / $all * $m;
+                $curve[$i] += ($weight / $all) * $m;
             }
-            $scatter += $weight / $all * $fits[$f][2];
+            $scatter += ($weight / $all) * $fits[$f][2];
         }
         foreach ($weighed as $f => $weight) {
             foreach ($after[$f]->covariance as $i => $row) {
                 $off = $after[$f]->mean[$i] - $curve[$i];
                 foreach ($row as $j => $c) {
-                    $covariance[$i][$j] += $weight / $all * ($c + $off * ($after[$f]->mean[$j] - $curve[$j]));
+                    $covariance[$i][$j] += ($weight / $all) * ($c + $off * ($after[$f]->mean[$j] - $curve[$j]));
                 }
             }
         }
         $curve = new Gaussian(array_values($curve), array_map(array_values(...), $covariance));
         $best = self::chances($curve);
 
-        return new self($trials[0]->distanceM, $trials[0]->focalMm, $values, $trials, $curve, $scatter, $best, self::sureness($curve));
+        return new self(
+            $trials[0]->distanceM,
+            $trials[0]->focalMm,
+            $values,
+            $trials,
+            $curve,
+            $scatter,
+            $best,
+            self::sureness($curve),
+        );
     }
 
     /**
@@ -104,8 +129,16 @@ final readonly class Series
      */
     private static function before(array $values, float $mean, float $height, float $reach): Gaussian
     {
-        return new Gaussian(array_fill(0, count($values), $mean),
-            array_map(static fn (int $a): array => array_map(static fn (int $b): float => $height ** 2 * exp(-0.5 * (($a - $b) / $reach) ** 2), $values), $values));
+        return new Gaussian(
+            array_fill(0, count($values), $mean),
+            array_map(
+                static fn (int $a): array => array_map(
+                    static fn (int $b): float => $height ** 2 * exp(-0.5 * (($a - $b) / $reach) ** 2),
+                    $values,
+                ),
+                $values,
+            ),
+        );
     }
 
     /**
@@ -134,7 +167,9 @@ final readonly class Series
         $log = 0.0;
         foreach (self::byValue($trials) as $scores) {
             $own = array_sum($scores) / count($scores);
-            $log -= array_sum(array_map(static fn (float $s): float => ($s - $own) ** 2, $scores)) / (2 * $scatter ** 2) + (count($scores) - 1) * log($scatter);
+            $log -=
+                array_sum(array_map(static fn (float $s): float => ($s - $own) ** 2, $scores)) / (2 * $scatter ** 2) +
+                (count($scores) - 1) * log($scatter);
         }
 
         return $log;
@@ -207,7 +242,9 @@ final readonly class Series
     {
         $limit = max($this->curve->mean) * (1 - self::EQUAL);
 
-        return array_values(array_filter($this->values, fn (int $i): bool => $this->curve->mean[$i] >= $limit, ARRAY_FILTER_USE_KEY));
+        return array_values(
+            array_filter($this->values, fn (int $i): bool => $this->curve->mean[$i] >= $limit, ARRAY_FILTER_USE_KEY),
+        );
     }
 
     /** @return list<int> where the curve has peaks that stand out of their scatter, highest first */
@@ -284,7 +321,16 @@ final readonly class Series
     {
         $variance = $this->scatter ** 2 / $many;
         $at = array_map(static fn (int $value): int => $place[$value], $again);
-        $noise = (new Gaussian(array_fill(0, count($at), 0.0), array_map(static fn (int $i): array => array_map(static fn (int $j): float => $i === $j ? $variance : 0.0, array_keys($at)), array_keys($at))))->drawn(count($truths), 34);
+        $noise = (new Gaussian(
+            array_fill(0, count($at), 0.0),
+            array_map(
+                static fn (int $i): array => array_map(
+                    static fn (int $j): float => $i === $j ? $variance : 0.0,
+                    array_keys($at),
+                ),
+                array_keys($at),
+            ),
+        ))->drawn(count($truths), 34);
         // The mean moves in proportion to what is found: the gain, from measuring a unit at each.
         $gains = [];
         foreach ($at as $n => $i) {

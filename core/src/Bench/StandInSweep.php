@@ -9,7 +9,8 @@ use RushHold\Range;
 
 /**
  * Takes the place of a camera on a tripod before a target: frames at fine-tune values for a lens whose error nobody is
- * told, which focuses a little differently each time, and for which an edge of another depth makes a second, lower peak.
+ * told, which focuses a little differently each time, and for which an edge of another depth makes a second, lower
+ * peak.
  */
 final readonly class StandInSweep
 {
@@ -22,8 +23,12 @@ final readonly class StandInSweep
      * @param  float|null  $second  where a second peak stands; null: there is none
      * @param  float  $noise  of a score, as a share
      */
-    public function __construct(public float $hidden, private float $scatter = 1.0, private ?float $second = null, private float $noise = 0.03)
-    {
+    public function __construct(
+        public float $hidden,
+        private float $scatter = 1.0,
+        private ?float $second = null,
+        private float $noise = 0.03,
+    ) {
         Range::of(-20, 20)->check('hidden', $hidden);
         Range::of(0, 10)->check('scatter', $scatter);
         Range::of(0, 1)->check('noise', $noise);
@@ -34,7 +39,9 @@ final readonly class StandInSweep
     {
         $first = 1 / sqrt(1 + 3 * (($value - $this->hidden) / self::DOUBLES) ** 2);
 
-        return $this->second === null ? $first : max($first, 0.85 / sqrt(1 + 3 * (($value - $this->second) / (0.5 * self::DOUBLES)) ** 2));
+        return $this->second === null
+            ? $first
+            : max($first, 0.85 / sqrt(1 + 3 * (($value - $this->second) / (0.5 * self::DOUBLES)) ** 2));
     }
 
     /** What is expected of frames at a value: the mean over where they focus. */
@@ -42,7 +49,7 @@ final readonly class StandInSweep
     {
         $sum = 0.0;
         for ($i = -20; $i <= 20; $i++) {
-            $sum += $this->sharpness($value + $this->scatter * $i / 8) * exp(-0.5 * ($i / 8) ** 2);
+            $sum += $this->sharpness($value + ($this->scatter * $i) / 8) * exp(-0.5 * ($i / 8) ** 2);
         }
 
         return $sum / (8 * sqrt(2 * M_PI));

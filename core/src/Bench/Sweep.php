@@ -6,7 +6,10 @@ namespace RushHold\Bench;
 
 use RushHold\Refused;
 
-/** A session at the bench: sweeps over the fine-tune values of a body with a lens, at one or more distances and focal lengths. */
+/**
+ * A session at the bench: sweeps over the fine-tune values of a body with a lens, at one or more distances and focal
+ * lengths.
+ */
 final readonly class Sweep
 {
     public const MOST_FRAMES = 3000;
@@ -32,7 +35,8 @@ final readonly class Sweep
 
     /**
      * @param  list<Trial>  $trials  3 to 3000
-     * @param  list<array{float, float}>  $uses  distances really shot, m, and the share of frames; empty: all series count the same
+     * @param  list<array{float, float}>  $uses  distances really shot, m, and the share of frames; empty: all series
+     *   count the same
      * @param  bool  $byDistance  whether the lens stores a value for each distance
      *
      * @throws Refused if there are too few values, or too many
@@ -60,11 +64,18 @@ final readonly class Sweep
      */
     private static function grouped(array $trials): array
     {
-        usort($trials, static fn (Trial $a, Trial $b): int => [$a->focalMm, $a->distanceM] <=> [$b->focalMm, $b->distanceM]);
+        usort(
+            $trials,
+            static fn (Trial $a, Trial $b): int => [$a->focalMm, $a->distanceM] <=> [$b->focalMm, $b->distanceM],
+        );
         $groups = [];
         foreach ($trials as $trial) {
             $last = $groups === [] ? null : $groups[count($groups) - 1][0];
-            if ($last !== null && $trial->focalMm === $last->focalMm && $trial->distanceM <= self::SAME_DISTANCE * $last->distanceM) {
+            if (
+                $last !== null &&
+                $trial->focalMm === $last->focalMm &&
+                $trial->distanceM <= self::SAME_DISTANCE * $last->distanceM
+            ) {
                 $groups[count($groups) - 1][] = $trial;
             } else {
                 $groups[] = [$trial];
@@ -74,11 +85,18 @@ final readonly class Sweep
         return $groups;
     }
 
-    /** @return list<array{value: int, probability: float}> the three values most likely to be best over all series, by what is lost at each */
+    /**
+     * @return list<array{value: int, probability: float}> the three values most likely to be best over all series, by
+     *   what is lost at each
+     */
     public function best(): array
     {
         $weights = $this->weights();
-        $draws = array_map(static fn (Series $s, int $i): array => $s->curve->drawn(1000, 41 + $i), $this->series, array_keys($this->series));
+        $draws = array_map(
+            static fn (Series $s, int $i): array => $s->curve->drawn(1000, 41 + $i),
+            $this->series,
+            array_keys($this->series),
+        );
         $values = $this->series[0]->values;
         $best = array_fill_keys($values, 0.0);
         foreach (array_keys($draws[0]) as $d) {
@@ -100,7 +118,10 @@ final readonly class Sweep
         return $three;
     }
 
-    /** @return list<array{value: int, distance_m: float, focal_mm: float, frames: int}> what to take again, no more than decides it */
+    /**
+     * @return list<array{value: int, distance_m: float, focal_mm: float, frames: int}> what to take again, no more than
+     *   decides it
+     */
     public function retest(): array
     {
         $again = [];
@@ -111,7 +132,12 @@ final readonly class Sweep
                 continue;
             }
             foreach ($series->retest() as $value => $frames) {
-                $again[] = ['value' => $value, 'distance_m' => $series->distanceM, 'focal_mm' => $series->focalMm, 'frames' => $frames];
+                $again[] = [
+                    'value' => $value,
+                    'distance_m' => $series->distanceM,
+                    'focal_mm' => $series->focalMm,
+                    'frames' => $frames,
+                ];
             }
         }
 
@@ -119,7 +145,8 @@ final readonly class Sweep
     }
 
     /**
-     * How much each series counts, by the distances really shot: each of these goes to the nearest one, in proportion of distance.
+     * How much each series counts, by the distances really shot: each of these goes to the nearest one, in proportion
+     * of distance.
      *
      * @return non-empty-list<float> adding up to one
      */
@@ -127,7 +154,10 @@ final readonly class Sweep
     {
         $weights = array_fill(0, count($this->series), 0.0);
         foreach ($this->uses as [$distance, $share]) {
-            $apart = array_map(static fn (Series $s): float => round(abs(log($s->distanceM / $distance)), 6), $this->series);
+            $apart = array_map(
+                static fn (Series $s): float => round(abs(log($s->distanceM / $distance)), 6),
+                $this->series,
+            );
             $nearest = array_keys($apart, min($apart), true);
             foreach ($nearest as $s) {
                 // Both ends of a zoom at one distance share it.
@@ -136,7 +166,9 @@ final readonly class Sweep
         }
         $all = array_sum($weights);
 
-        return $all > 0 ? array_values(array_map(static fn (float $w): float => $w / $all, $weights)) : array_fill(0, count($this->series), 1 / count($this->series));
+        return $all > 0
+            ? array_values(array_map(static fn (float $w): float => $w / $all, $weights))
+            : array_fill(0, count($this->series), 1 / count($this->series));
     }
 
     /**
@@ -154,13 +186,28 @@ final readonly class Sweep
                 $losses[$value][$s] = max(0.0, 1 - $series->curve->mean[$i] / max(1e-9, max($series->curve->mean)));
             }
         }
-        $together = array_map(static fn (array $of): float => array_sum(array_map(static fn (float $loss, float $w): float => $loss * $w, $of, $weights)), $losses);
+        $together = array_map(
+            static fn (array $of): float => array_sum(
+                array_map(static fn (float $loss, float $w): float => $loss * $w, $of, $weights),
+            ),
+            $losses,
+        );
         $value = array_keys($together, min($together), true)[0];
         $worst = 0;
         foreach ($this->series as $s => $series) {
-            $worst = $weights[$s] >= self::MATTERS && ($losses[$value][$s] > $losses[$value][$worst] || $weights[$worst] < self::MATTERS) ? $s : $worst;
+            $worst =
+                $weights[$s] >= self::MATTERS &&
+                ($losses[$value][$s] > $losses[$value][$worst] || $weights[$worst] < self::MATTERS)
+                    ? $s
+                    : $worst;
         }
 
-        return new Across($value, $together[$value], $worst, $losses[$value][$worst], $losses[$value][$worst] <= self::TOLERABLE);
+        return new Across(
+            $value,
+            $together[$value],
+            $worst,
+            $losses[$value][$worst],
+            $losses[$value][$worst] <= self::TOLERABLE,
+        );
     }
 }

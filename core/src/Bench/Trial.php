@@ -21,8 +21,13 @@ final readonly class Trial
      *
      * @throws Refused if one of them is out of range
      */
-    public function __construct(public int $value, public float $score, public float $distanceM, public float $focalMm, string $field = 'frames')
-    {
+    public function __construct(
+        public int $value,
+        public float $score,
+        public float $distanceM,
+        public float $focalMm,
+        string $field = 'frames',
+    ) {
         Range::of(self::VALUES[0], self::VALUES[1])->check("$field.value", $value);
         Range::of(0, 1000)->check("$field.score", $score);
         Range::of(0.1, 1000, 'm')->check("$field.distance_m", $distanceM);

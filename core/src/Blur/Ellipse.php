@@ -23,7 +23,8 @@ final readonly class Ellipse
     }
 
     /**
-     * From variances along x (to the right) and y (down), and their covariance; what noise made negative counts as none.
+     * From variances along x (to the right) and y (down), and their covariance; what noise made negative counts as
+     * none.
      */
     public static function of(float $xx, float $yy, float $xy): self
     {
@@ -38,7 +39,9 @@ final readonly class Ellipse
     /** From what was told of one; the longer axis is the long one. */
     public static function told(float $long, float $short, float $angleDeg): self
     {
-        return $long >= $short ? new self($long, $short, fmod(fmod($angleDeg, 180) + 180, 180)) : new self($short, $long, fmod(fmod($angleDeg + 90, 180) + 180, 180));
+        return $long >= $short
+            ? new self($long, $short, fmod(fmod($angleDeg, 180) + 180, 180))
+            : new self($short, $long, fmod(fmod($angleDeg + 90, 180) + 180, 180));
     }
 
     /** One figure for both axes: the root of the mean variance. */
@@ -48,7 +51,8 @@ final readonly class Ellipse
     }
 
     /**
-     * The width that the judging of frames goes by: a disc of diameter b has the standard deviation b/4 any way, a smear
+     * The width that the judging of frames goes by: a disc of diameter b has the standard deviation b/4 any way, a
+     * smear
      * of length L has L/√12 along, and independent parts add in squares.
      */
     public function width(): float

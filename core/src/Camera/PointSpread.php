@@ -11,7 +11,8 @@ final readonly class PointSpread
 {
     /**
      * @param  float  $discUm  diameter of the disc of defocus
-     * @param  float  $roundUm  width of what lens, diffraction and air make of it, as wide as a disc of that diameter is spread
+     * @param  float  $roundUm  width of what lens, diffraction and air make of it, as wide as a disc of that diameter
+     *   is spread
      * @param  list<array{float, float}>  $smears  ways it moves meanwhile, independent of each other
      */
     public function __construct(public float $discUm, public float $roundUm, public array $smears)
@@ -29,9 +30,9 @@ final readonly class PointSpread
         $xx = $yy = ($this->discUm ** 2 + $this->roundUm ** 2) / 16;
         $xy = 0.0;
         foreach ($this->smears as [$x, $y]) {
-            $xx += $x * $x / 12;
-            $yy += $y * $y / 12;
-            $xy += $x * $y / 12;
+            $xx += ($x * $x) / 12;
+            $yy += ($y * $y) / 12;
+            $xy += ($x * $y) / 12;
         }
 
         return [$xx, $yy, $xy];
@@ -40,6 +41,10 @@ final readonly class PointSpread
     /** The same in another unit, so many of it to a µm. */
     public function scaled(float $by): self
     {
-        return new self($this->discUm * $by, $this->roundUm * $by, array_map(static fn (array $smear): array => [$smear[0] * $by, $smear[1] * $by], $this->smears));
+        return new self(
+            $this->discUm * $by,
+            $this->roundUm * $by,
+            array_map(static fn (array $smear): array => [$smear[0] * $by, $smear[1] * $by], $this->smears),
+        );
     }
 }

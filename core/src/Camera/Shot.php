@@ -59,7 +59,10 @@ final readonly class Shot
     {
         $disc = $this->situation->lens->defocusUm($this->hold->aperture, $this->focusM, $distanceM);
 
-        return new PointSpread(min(self::WIDEST_UM, $disc), $this->roundUm, [...$this->shake, [$this->panXUm, $this->panYUm]]);
+        return new PointSpread(min(self::WIDEST_UM, $disc), $this->roundUm, [
+            ...$this->shake,
+            [$this->panXUm, $this->panYUm],
+        ]);
     }
 
     /** What moves along with the subject at this distance. */

@@ -17,7 +17,8 @@ use RushHold\Rush\Rush;
 use RushHold\Situation\Situation;
 
 /**
- * Takes the place of a camera: plays the runs that the simulation plays, and says of each frame what is in it and how it
+ * Takes the place of a camera: plays the runs that the simulation plays, and says of each frame what is in it and how
+ * it
  * is blurred. It draws nothing.
  */
 final readonly class StandIn
@@ -27,7 +28,7 @@ final readonly class StandIn
 
     private Situation $situation;
 
-    public function __construct(Rush $rush, private Hold $hold, private Hidden $hidden = new Hidden)
+    public function __construct(Rush $rush, private Hold $hold, private Hidden $hidden = new Hidden())
     {
         $this->situation = new Situation($rush->with(photographer: $hidden->person($rush->photographer)));
     }
@@ -44,7 +45,7 @@ final readonly class StandIn
         $simulator = new Simulator($this->situation);
         // A rush in which nothing is ever taken has none to give.
         for ($run = $firstRun, $taken = $idle = 0; $taken < $frames && $idle < self::MOST_IDLE; $run++) {
-            $trace = new Trace;
+            $trace = new Trace();
             $simulator->run($this->hold, 1, $seed, $run, $trace);
             $number = 0;
             $idle = $trace->exposed === [] ? $idle + 1 : 0;
@@ -72,16 +73,43 @@ final readonly class StandIn
         $shake = [[abs($e->shakeUm) * cos($turn), abs($e->shakeUm) * sin($turn)]];
         [$x, $y] = self::way($point);
         $smear = abs($e->subjectUm);
-        // What is round in it and not defocus: lens, diffraction, air, and what moves in depth; the pixel comes with the picture.
-        $round = sqrt(max(0.0, $e->totalUm ** 2 - $e->defocusUm ** 2 - $e->subjectUm ** 2 - $e->shakeUm ** 2 - (1000 * $s->kit->body->pitchMm()) ** 2));
+        // What is round in it and not defocus: lens, diffraction, air, and what moves in depth; the pixel comes with
+        // the picture.
+        $round = sqrt(
+            max(
+                0.0,
+                $e->totalUm ** 2 -
+                    $e->defocusUm ** 2 -
+                    $e->subjectUm ** 2 -
+                    $e->shakeUm ** 2 -
+                    (1000 * $s->kit->body->pitchMm()) ** 2,
+            ),
+        );
         $body = $s->kit->body;
         $pan = 1000 * $s->kit->focalMm() * $point->angularRadPerS * $hold->shutterS * $s->panningRemoved();
 
-        return new Shot($s, $hold, $run, $number, $e->t, $point, $e->distanceM, $focusM,
-            ($hold->areaAt[0] - $e->missX) * $body->sensorWidthMm, ($hold->areaAt[1] - $e->missY) * $body->sensorHeightMm,
-            1000 * $s->lens->magnification(max($focusM, 1.05 * $s->kit->focalMm() / 1000)) * $focusM / max(0.05, $e->distanceM),
-            new PointSpread($defocus, $round, [...$shake, [$smear * $x, $smear * $y]]), $round, $shake, $pan * $x, $pan * $y,
-            $cause === null && ! $lensOff, $cause, $lensOff);
+        return new Shot(
+            $s,
+            $hold,
+            $run,
+            $number,
+            $e->t,
+            $point,
+            $e->distanceM,
+            $focusM,
+            ($hold->areaAt[0] - $e->missX) * $body->sensorWidthMm,
+            ($hold->areaAt[1] - $e->missY) * $body->sensorHeightMm,
+            (1000 * $s->lens->magnification(max($focusM, (1.05 * $s->kit->focalMm()) / 1000)) * $focusM) /
+                max(0.05, $e->distanceM),
+            new PointSpread($defocus, $round, [...$shake, [$smear * $x, $smear * $y]]),
+            $round,
+            $shake,
+            $pan * $x,
+            $pan * $y,
+            $cause === null && ! $lensOff,
+            $cause,
+            $lensOff,
+        );
     }
 
     /** Of the one that is most out of focus, µm: the subject, or one of those who have to be sharp with it. */
@@ -90,7 +118,14 @@ final readonly class StandIn
         $s = $this->situation;
         $disc = $s->lens->defocusUm($this->hold->aperture, $focusM, $distanceM);
         foreach ($s->companionsM() as $metres) {
-            $disc = max($disc, $s->lens->defocusUm($this->hold->aperture, $focusM, max(1.05 * $s->kit->focalMm() / 1000, $distanceM + $metres - $s->middle->distanceM)));
+            $disc = max(
+                $disc,
+                $s->lens->defocusUm(
+                    $this->hold->aperture,
+                    $focusM,
+                    max((1.05 * $s->kit->focalMm()) / 1000, $distanceM + $metres - $s->middle->distanceM),
+                ),
+            );
         }
 
         return $disc;

@@ -10,7 +10,8 @@ use RushHold\Refused;
 /**
  * What went wrong in a burst: a naive Bayes estimate over causes, from a prior and from answers.
  *
- * Evidence adds up as if answers did not hang together but by the cause; so that it does not grow surer than it may, every
+ * Evidence adds up as if answers did not hang together but by the cause; so that it does not grow surer than it may,
+ * every
  * answer says a little less than the table has.
  */
 final readonly class Diagnosis
@@ -48,10 +49,18 @@ final readonly class Diagnosis
         foreach ($answers as $name => $answer) {
             $question = Question::tryFrom($name) ?? throw Refused::unknownWord('answers', $name, Question::class);
             if ($answer !== 'unknown' && array_diff(explode('|', $answer), $question->answers()) !== []) {
-                throw Refused::because("answers.$name", 'answer-unknown', given: $answer, known: implode(', ', [...$question->answers(), 'unknown']));
+                throw Refused::because(
+                    "answers.$name",
+                    'answer-unknown',
+                    given: $answer,
+                    known: implode(', ', [...$question->answers(), 'unknown']),
+                );
             }
             foreach (array_keys($logs) as $cause) {
-                $logs[$cause] += $answer === 'unknown' ? 0.0 : self::TEMPERED * log(Likelihoods::of($question, $answer, Cause::from($cause)));
+                $logs[$cause] +=
+                    $answer === 'unknown'
+                        ? 0.0
+                        : self::TEMPERED * log(Likelihoods::of($question, $answer, Cause::from($cause)));
             }
         }
         $causes = array_combine(array_keys($logs), Weights::of(array_values($logs))->each);
@@ -112,7 +121,9 @@ final readonly class Diagnosis
     /** @return list<string> the answers to a question that are still open */
     public function open(Question $question): array
     {
-        return isset($this->answers[$question->value]) ? explode('|', $this->answers[$question->value]) : $question->answers();
+        return isset($this->answers[$question->value])
+            ? explode('|', $this->answers[$question->value])
+            : $question->answers();
     }
 
     /** How much an answer is expected to tell, in bits. */
@@ -124,7 +135,9 @@ final readonly class Diagnosis
             $chance = 0.0;
             $after = [];
             foreach ($this->causes as $cause => $p) {
-                $after[$cause] = $p * Likelihoods::of($question, $answer, Cause::from($cause)) / Likelihoods::of($question, implode('|', $open), Cause::from($cause));
+                $after[$cause] =
+                    ($p * Likelihoods::of($question, $answer, Cause::from($cause))) /
+                    Likelihoods::of($question, implode('|', $open), Cause::from($cause));
                 $chance += $after[$cause];
             }
             foreach ($after as $cause => $p) {
@@ -149,7 +162,7 @@ final readonly class Diagnosis
                 $all += $p * Likelihoods::of($question, $answer, Cause::from($other));
             }
             $lift = Likelihoods::of($question, $answer, $cause) / $all;
-            $lift > 1.3 && $for[$name] = $lift;
+            $lift > 1.3 && ($for[$name] = $lift);
         }
         arsort($for);
 

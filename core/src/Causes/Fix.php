@@ -20,8 +20,19 @@ use RushHold\Refused;
 final readonly class Fix
 {
     /** From large to small: one step smaller lets less beside the subject in. */
-    private const SMALLER = ['whole' => 'ring-large', 'side' => 'ring-large', 'block' => 'ring-medium', 'band' => 'ring-medium', 'column' => 'ring-medium', 'follow' => 'ring-small',
-        'ring-large' => 'ring-small', 'ring-medium' => 'ring-small', 'ring-small' => 'plus', 'plus' => 'point', 'point' => 'speck'];
+    private const SMALLER = [
+        'whole' => 'ring-large',
+        'side' => 'ring-large',
+        'block' => 'ring-medium',
+        'band' => 'ring-medium',
+        'column' => 'ring-medium',
+        'follow' => 'ring-small',
+        'ring-large' => 'ring-small',
+        'ring-medium' => 'ring-small',
+        'ring-small' => 'plus',
+        'plus' => 'point',
+        'point' => 'speck',
+    ];
 
     private const LONGER = 1.2;
 
@@ -45,17 +56,37 @@ final readonly class Fix
         if ($settings === []) {
             return [];
         }
-        $of = static fn (Setting ...$some): array => array_combine(array_map(static fn (Setting $s): string => $s->value, $some), array_map(static fn (Setting $s): mixed => $s->in($planned), $some));
-        $ways = [$settings, ...array_map(static fn (string $name): array => [$name => $settings[$name]], array_keys($settings)),
-            $of(...array_map(Setting::from(...), array_keys($settings)))];
+        $of = static fn (Setting ...$some): array => array_combine(
+            array_map(static fn (Setting $s): string => $s->value, $some),
+            array_map(static fn (Setting $s): mixed => $s->in($planned), $some),
+        );
+        $ways = [
+            $settings,
+            ...array_map(static fn (string $name): array => [$name => $settings[$name]], array_keys($settings)),
+            $of(...array_map(Setting::from(...), array_keys($settings))),
+        ];
 
-        return PartialHold::distinct(array_values(array_filter(array_map(static fn (array $way): PartialHold => self::changing($way, $used, $kit), $ways), static fn (PartialHold $fix): bool => $fix->settings() !== [])));
+        return PartialHold::distinct(
+            array_values(
+                array_filter(
+                    array_map(static fn (array $way): PartialHold => self::changing($way, $used, $kit), $ways),
+                    static fn (PartialHold $fix): bool => $fix->settings() !== [],
+                ),
+            ),
+        );
     }
 
     /** Everything a camera keeps, as the plan has it: where nothing else helps. */
     public static function asPlanned(Hold $used, Hold $planned, Kit $kit): PartialHold
     {
-        return self::changing(array_combine(array_map(static fn (Setting $s): string => $s->value, Setting::keptByCamera()), array_map(static fn (Setting $s): mixed => $s->in($planned), Setting::keptByCamera())), $used, $kit);
+        return self::changing(
+            array_combine(
+                array_map(static fn (Setting $s): string => $s->value, Setting::keptByCamera()),
+                array_map(static fn (Setting $s): mixed => $s->in($planned), Setting::keptByCamera()),
+            ),
+            $used,
+            $kit,
+        );
     }
 
     /**
@@ -86,23 +117,63 @@ final readonly class Fix
 
         return match ($cause) {
             Cause::LockedOnce => [Setting::Mode->value => FocusMode::Continuous],
-            Cause::Background => [Setting::Area->value => $this->smaller(), Setting::Wins->value => Wins::Held, Setting::StartAt->value => $this->planned->startAtM],
-            Cause::NearerThing => [Setting::Area->value => $this->smaller(), Setting::Wins->value => Wins::Held, Setting::Patience->value => $this->patience(self::LONGER)],
+            Cause::Background => [
+                Setting::Area->value => $this->smaller(),
+                Setting::Wins->value => Wins::Held,
+                Setting::StartAt->value => $this->planned->startAtM,
+            ],
+            Cause::NearerThing => [
+                Setting::Area->value => $this->smaller(),
+                Setting::Wins->value => Wins::Held,
+                Setting::Patience->value => $this->patience(self::LONGER),
+            ],
             Cause::NearerPart => [...$this->part(), Setting::Aperture->value => $this->stopped(1.0)],
-            Cause::JumpsOff => [Setting::Patience->value => $this->patience(max(self::LONGER, 2 * $used->patienceS)), Setting::Wins->value => Wins::Held],
-            Cause::LagsOrLeads => [Setting::Nimbleness->value => Response::nearestNimble(min(1.0, $used->nimble + 0.5), $this->kit->body->nimbleSteps)],
-            Cause::Nervous => [Setting::Nimbleness->value => Response::nearestNimble(max(0.0, $used->nimble - 0.5), $this->kit->body->nimbleSteps)],
-            Cause::NeverCatches => [Setting::Detect->value => $this->planned->detect, Setting::Eye->value => $this->planned->eye, Setting::Area->value => $this->planned->area, Setting::StartAt->value => $this->planned->startAtM, Setting::RangeLimit->value => $this->planned->range],
-            Cause::Shake => [Setting::Shutter->value => $this->faster($used->shutterS / 2, $this->planned->shutterS), Setting::Stabiliser->value => $used->stabiliser === Stabiliser::Off ? $this->planned->stabiliser : $used->stabiliser],
-            Cause::SubjectMotion => [Setting::Shutter->value => $this->faster($used->shutterS / 2, $this->planned->shutterS)],
-            Cause::Limbs => [Setting::Shutter->value => $this->faster($used->shutterS / self::SURELY_FAST, $this->planned->shutterS)],
+            Cause::JumpsOff => [
+                Setting::Patience->value => $this->patience(max(self::LONGER, 2 * $used->patienceS)),
+                Setting::Wins->value => Wins::Held,
+            ],
+            Cause::LagsOrLeads => [
+                Setting::Nimbleness->value => Response::nearestNimble(
+                    min(1.0, $used->nimble + 0.5),
+                    $this->kit->body->nimbleSteps,
+                ),
+            ],
+            Cause::Nervous => [
+                Setting::Nimbleness->value => Response::nearestNimble(
+                    max(0.0, $used->nimble - 0.5),
+                    $this->kit->body->nimbleSteps,
+                ),
+            ],
+            Cause::NeverCatches => [
+                Setting::Detect->value => $this->planned->detect,
+                Setting::Eye->value => $this->planned->eye,
+                Setting::Area->value => $this->planned->area,
+                Setting::StartAt->value => $this->planned->startAtM,
+                Setting::RangeLimit->value => $this->planned->range,
+            ],
+            Cause::Shake => [
+                Setting::Shutter->value => $this->faster($used->shutterS / 2, $this->planned->shutterS),
+                Setting::Stabiliser->value => $used->stabiliser === Stabiliser::Off ? $this->planned->stabiliser : $used->stabiliser,
+            ],
+            Cause::SubjectMotion => [
+                Setting::Shutter->value => $this->faster($used->shutterS / 2, $this->planned->shutterS),
+            ],
+            Cause::Limbs => [
+                Setting::Shutter->value => $this->faster($used->shutterS / self::SURELY_FAST, $this->planned->shutterS),
+            ],
             Cause::LensSoft => [Setting::Aperture->value => $this->stopped(1.0)],
             Cause::OuterPoints => [Setting::AreaAt->value => [0.0, 0.0]],
-            Cause::Leftover => array_combine(array_map(static fn (Setting $s): string => $s->value, Setting::keptByCamera()), array_map(fn (Setting $s): mixed => $s->in($this->planned), Setting::keptByCamera())),
+            Cause::Leftover => array_combine(
+                array_map(static fn (Setting $s): string => $s->value, Setting::keptByCamera()),
+                array_map(fn (Setting $s): mixed => $s->in($this->planned), Setting::keptByCamera()),
+            ),
             Cause::TooLittleDepth => [Setting::Aperture->value => $this->stopped(1.5)],
             Cause::Diffraction => [Setting::Aperture->value => $this->opened()],
             Cause::TooSoon => [Setting::StartAt->value => $this->planned->startAtM],
-            Cause::Noise => [Setting::Shutter->value => max($used->shutterS, $this->planned->shutterS), Setting::Aperture->value => min($used->aperture, $this->planned->aperture)],
+            Cause::Noise => [
+                Setting::Shutter->value => max($used->shutterS, $this->planned->shutterS),
+                Setting::Aperture->value => min($used->aperture, $this->planned->aperture),
+            ],
             Cause::Air, Cause::FineTune, Cause::OutOfFrame => [],
         };
     }
@@ -123,8 +194,17 @@ final readonly class Fix
     /** @return array<string, mixed> what keeps focus on the part that was meant */
     private function part(): array
     {
-        return $this->planned->eye && ! $this->used->eye ? [Setting::Area->value => $this->planned->area, Setting::Detect->value => $this->planned->detect, Setting::Eye->value => true]
-            : [Setting::Area->value => $this->used->area === Area::Point ? Area::Speck : Area::Point, Setting::Detect->value => Detection::Off, Setting::Eye->value => false];
+        return $this->planned->eye && ! $this->used->eye
+            ? [
+                Setting::Area->value => $this->planned->area,
+                Setting::Detect->value => $this->planned->detect,
+                Setting::Eye->value => true,
+            ]
+            : [
+                Setting::Area->value => $this->used->area === Area::Point ? Area::Speck : Area::Point,
+                Setting::Detect->value => Detection::Off,
+                Setting::Eye->value => false,
+            ];
     }
 
     private function patience(float $seconds): float

@@ -18,7 +18,10 @@ use RushHold\Refused;
 use RushHold\Rush\Rush;
 use RushHold\Situation\Situation;
 
-/** Finds out what went wrong in a burst, or in pictures nothing was logged of, what to set against it, and what it is worth. */
+/**
+ * Finds out what went wrong in a burst, or in pictures nothing was logged of, what to set against it, and what it is
+ * worth.
+ */
 final readonly class Inquiry
 {
     private const RUNS = 200;
@@ -33,8 +36,16 @@ final readonly class Inquiry
      * @param  Hold|null  $used  the burst was shot with, as far as it was logged
      * @param  Hold|null  $planned  what would be set without any history
      */
-    private function __construct(public LoggedBurst $burst, public Diagnosis $diagnosis, public array $given, private ?Rush $rush, public ?Hold $used, public ?Hold $planned, private ?Outcome $played, private Stage $stage)
-    {
+    private function __construct(
+        public LoggedBurst $burst,
+        public Diagnosis $diagnosis,
+        public array $given,
+        private ?Rush $rush,
+        public ?Hold $used,
+        public ?Hold $planned,
+        private ?Outcome $played,
+        private Stage $stage,
+    ) {
     }
 
     /**
@@ -46,16 +57,34 @@ final readonly class Inquiry
     {
         $rush = $burst->rush;
         $planned = $rush === null ? null : Planner::standard()->best($rush, self::SEED, new PartOf($stage))->hold;
-        $used = $rush === null || $planned === null ? null : self::used($rush, $burst->hold ?? PartialHold::nothing(), $planned);
+        $used =
+            $rush === null || $planned === null
+                ? null
+                : self::used($rush, $burst->hold ?? PartialHold::nothing(), $planned);
         $situation = $rush === null ? null : new Situation($rush);
-        $played = $situation === null || $used === null ? null : $stage->play([new Play($situation, $used, self::RUNS, self::SEED)])[0];
+        $played =
+            $situation === null || $used === null
+                ? null
+                : $stage->play([new Play($situation, $used, self::RUNS, self::SEED)])[0];
         $prior = Prior::of($played, $burst->hold, $situation, $burst->losses, $used);
         // What somebody answered to a question of another list tells nothing here.
-        $answers = array_intersect_key($burst->answers, array_column(array_map(static fn (Question $q): array => [$q->value, true], Question::cases()), 1, 0));
+        $answers = array_intersect_key(
+            $burst->answers,
+            array_column(array_map(static fn (Question $q): array => [$q->value, true], Question::cases()), 1, 0),
+        );
         $seen = array_diff_key(Seen::in($burst), $answers);
         $asked = count($answers);
 
-        return new self($burst, new Diagnosis($prior, [...$seen, ...$answers], $asked), $answers, $rush, $used, $planned, $played, $stage);
+        return new self(
+            $burst,
+            new Diagnosis($prior, [...$seen, ...$answers], $asked),
+            $answers,
+            $rush,
+            $used,
+            $planned,
+            $played,
+            $stage,
+        );
     }
 
     /** What was logged; where nothing was, as it was planned. How sensitive the sensor was follows from the light. */
@@ -63,11 +92,15 @@ final readonly class Inquiry
     {
         $pins = $logged->without(Setting::Iso)->fitting($rush->kit);
 
-        return $pins->settings() === [] ? $planned : Chooser::standard()->over(Chooser::standard()->choose($rush, $pins), $pins, PartialHold::of($planned))->hold;
+        return $pins->settings() === []
+            ? $planned
+            : Chooser::standard()->over(Chooser::standard()->choose($rush, $pins), $pins, PartialHold::of($planned))
+                ->hold;
     }
 
     /**
-     * What to set against a cause, the likeliest unless it is said: of all that speaks against it what keeps most when it
+     * What to set against a cause, the likeliest unless it is said: of all that speaks against it what keeps most when
+     * it
      * is played; of those that keep about the same, what was named first.
      *
      * @return Remedy|null null: the rush is not known, or no setting helps
@@ -81,7 +114,15 @@ final readonly class Inquiry
         $ways = Fix::against($cause ?? $this->diagnosis->first(), $this->used, $this->planned, $kit);
 
         // Where nothing helps that the cause speaks for, the whole plan may.
-        return $ways === [] ? null : $this->helping($ways) ?? $this->helping(array_filter([Fix::asPlanned($this->used, $this->planned, $kit)], static fn (PartialHold $fix): bool => $fix->settings() !== []));
+        return $ways === []
+            ? null
+            : $this->helping($ways) ??
+                    $this->helping(
+                        array_filter(
+                            [Fix::asPlanned($this->used, $this->planned, $kit)],
+                            static fn (PartialHold $fix): bool => $fix->settings() !== [],
+                        ),
+                    );
     }
 
     /** @param  array<PartialHold>  $ways */
@@ -102,17 +143,29 @@ final readonly class Inquiry
         if ($this->rush === null || $this->used === null || $this->played === null) {
             return null;
         }
-        $hold = Chooser::standard()->hold($this->rush, PartialHold::of($this->used)->without(Setting::Iso)->and($fix)->fitting($this->rush->kit));
+        $hold = Chooser::standard()->hold(
+            $this->rush,
+            PartialHold::of($this->used)->without(Setting::Iso)->and($fix)->fitting($this->rush->kit),
+        );
 
-        return new Remedy($fix, $this->played, $this->stage->play([new Play(new Situation($this->rush), $hold, self::RUNS, self::SEED)])[0]);
+        return new Remedy(
+            $fix,
+            $this->played,
+            $this->stage->play([new Play(new Situation($this->rush), $hold, self::RUNS, self::SEED)])[0],
+        );
     }
 
-    /** The settings the burst was shot with that a test sets again: those that were logged, or what the plan would have had. */
+    /**
+     * The settings the burst was shot with that a test sets again: those that were logged, or what the plan would have
+     * had.
+     */
     public function asItWas(): PartialHold
     {
         $logged = $this->burst->hold ?? PartialHold::nothing();
 
-        return ($logged->settings() === [] && $this->used !== null ? PartialHold::of($this->used) : $logged)->without(Setting::Iso);
+        return ($logged->settings() === [] && $this->used !== null ? PartialHold::of($this->used) : $logged)->without(
+            Setting::Iso,
+        );
     }
 
     /** Share of the frames that the model loses to a cause, for this rush with this hold. */

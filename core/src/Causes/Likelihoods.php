@@ -17,7 +17,7 @@ final class Likelihoods
     public static function table(): array
     {
         /** @var array<string, array<string, list<float>>> $read */
-        $read = self::$table ?? require __DIR__.'/likelihoods.php';
+        $read = self::$table ?? (require __DIR__.'/likelihoods.php');
 
         return self::$table = $read;
     }

@@ -13,15 +13,35 @@ use RushHold\Kit\FocusMode;
 use RushHold\Optics\Diffraction;
 use RushHold\Situation\Situation;
 
-/** How likely each cause is before anything is looked at: how common it is, and what the simulation loses in this rush with this hold. */
+/**
+ * How likely each cause is before anything is looked at: how common it is, and what the simulation loses in this rush
+ * with this hold.
+ */
 final class Prior
 {
     /** How common each is in general; leftovers are the commonest of all. */
     private const COMMON = [
-        'leftover' => 0.15, 'background' => 0.07, 'nearer-thing' => 0.07, 'nearer-part' => 0.05, 'jumps-off' => 0.06, 'lags-or-leads' => 0.06, 'nervous' => 0.05,
-        'never-catches' => 0.06, 'shake' => 0.07, 'subject-motion' => 0.07, 'limbs' => 0.04, 'air' => 0.05, 'fine-tune' => 0.05, 'lens-soft' => 0.04,
-        'outer-points' => 0.03, 'too-little-depth' => 0.05, 'out-of-frame' => 0.06, 'locked-once' => 0.05,
-        'too-soon' => 0.04, 'noise' => 0.03, 'diffraction' => 0.02,
+        'leftover' => 0.15,
+        'background' => 0.07,
+        'nearer-thing' => 0.07,
+        'nearer-part' => 0.05,
+        'jumps-off' => 0.06,
+        'lags-or-leads' => 0.06,
+        'nervous' => 0.05,
+        'never-catches' => 0.06,
+        'shake' => 0.07,
+        'subject-motion' => 0.07,
+        'limbs' => 0.04,
+        'air' => 0.05,
+        'fine-tune' => 0.05,
+        'lens-soft' => 0.04,
+        'outer-points' => 0.03,
+        'too-little-depth' => 0.05,
+        'out-of-frame' => 0.06,
+        'locked-once' => 0.05,
+        'too-soon' => 0.04,
+        'noise' => 0.03,
+        'diffraction' => 0.02,
     ];
 
     /** What each loss of the simulation speaks for. */
@@ -73,8 +93,13 @@ final class Prior
      * @param  array<string, int>  $logged  frames lost, by cause, as the person says
      * @return non-empty-array<string, float> by cause, adding up to one
      */
-    public static function of(?Outcome $played, ?PartialHold $hold, ?Situation $situation, array $logged = [], ?Hold $used = null): array
-    {
+    public static function of(
+        ?Outcome $played,
+        ?PartialHold $hold,
+        ?Situation $situation,
+        array $logged = [],
+        ?Hold $used = null,
+    ): array {
         $prior = self::common();
         if ($played !== null && $played->losses !== []) {
             $prior = self::mixed($prior, self::spread($played->losses, $hold), self::SIMULATED);
@@ -88,14 +113,21 @@ final class Prior
             $prior['outer-points'] *= 0.15;
             $prior['fine-tune'] *= 0.7;
         }
-        if ($body !== null && $body->points !== null && $used !== null && isset($body->areas[$used->area->value]) && $body->points->oneWayShare($body->areas[$used->area->value], $used->areaAt) > 0.5) {
+        if (
+            $body !== null &&
+            $body->points !== null &&
+            $used !== null &&
+            isset($body->areas[$used->area->value]) &&
+            $body->points->oneWayShare($body->areas[$used->area->value], $used->areaAt) > 0.5
+        ) {
             $prior['outer-points'] = max($prior['outer-points'], self::ON_WEAK_POINTS);
         }
         if ($situation !== null && $used !== null) {
             // What grain and the opening do by themselves follows from how it was set.
             $iso = $hold?->get(Setting::Iso);
             $prior['noise'] *= (is_float($iso) ? $iso : $used->iso) > self::GRAINY_ISO ? 5.0 : 0.2;
-            $prior['diffraction'] *= Diffraction::widthUm($used->aperture) > self::DIFFRACTS * $situation->cocUm ? 10.0 : 0.1;
+            $prior['diffraction'] *=
+                Diffraction::widthUm($used->aperture) > self::DIFFRACTS * $situation->cocUm ? 10.0 : 0.1;
         }
         $mode = $hold?->get(Setting::Mode);
         if ($mode === FocusMode::Continuous || $mode === FocusMode::Manual) {

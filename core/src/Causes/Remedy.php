@@ -12,7 +12,10 @@ use RushHold\Record\BetaBinomial;
 /** A fix, and what came of the rush when it was played as it was and with it. */
 final readonly class Remedy
 {
-    /** Standard errors by which the difference has to lie beyond what counts as known, so that it does nine times in ten. */
+    /**
+     * Standard errors by which the difference has to lie beyond what counts as known, so that it does nine times in
+     * ten.
+     */
     private const MARGIN = 1.2816;
 
     /** No test is shorter, and none is asked to be longer, frames of each. */
@@ -46,8 +49,15 @@ final readonly class Remedy
         }
         [$p, $q] = [$this->before->keeperRate, $this->after->keeperRate];
         $long = max(1, $this->before->frames);
-        $frames = (NineInTen::ERRORS + self::MARGIN) ** 2 * ($p * (1 - $p) + $q * (1 - $q)) * (1 + ($long - 1) * BetaBinomial::alike($this->before->rates, $this->before->frames)) / $this->gain() ** 2;
-        $bursts = max(self::FEWEST_BURSTS, (int) ceil(min(self::TEST_FRAMES[1], max(self::TEST_FRAMES[0], $frames)) / $long));
+        $frames =
+            ((NineInTen::ERRORS + self::MARGIN) ** 2 *
+                ($p * (1 - $p) + $q * (1 - $q)) *
+                (1 + ($long - 1) * BetaBinomial::alike($this->before->rates, $this->before->frames))) /
+            $this->gain() ** 2;
+        $bursts = max(
+            self::FEWEST_BURSTS,
+            (int) ceil(min(self::TEST_FRAMES[1], max(self::TEST_FRAMES[0], $frames)) / $long),
+        );
 
         return ['frames' => $bursts * $long, 'bursts' => $bursts];
     }

@@ -42,14 +42,20 @@ final class Seen
     /** …in this share of the lost frames… */
     private const MOSTLY = 0.55;
 
-    /** @return array<string, string> answers by question; several with a bar between them where frames leave it open which */
+    /**
+     * @return array<string, string> answers by question; several with a bar between them where frames leave it open
+     *   which
+     */
     public static function in(LoggedBurst $burst): array
     {
-        return array_filter([
-            Question::Mode->value => self::mode($burst->hold),
-            Question::LeftOver->value => $burst->hold === null || $burst->rush === null ? null : self::leftOver($burst->hold, $burst->rush),
-            ...self::frames($burst->measured, $burst->rush),
-        ], is_string(...));
+        return array_filter(
+            [
+                Question::Mode->value => self::mode($burst->hold),
+                Question::LeftOver->value => $burst->hold === null || $burst->rush === null ? null : self::leftOver($burst->hold, $burst->rush),
+                ...self::frames($burst->measured, $burst->rush),
+            ],
+            is_string(...),
+        );
     }
 
     private static function mode(?PartialHold $hold): ?string
@@ -66,12 +72,19 @@ final class Seen
         };
     }
 
-    /** Detection that looks for another kind was meant for something else; where it does not, somebody has to be asked. */
+    /**
+     * Detection that looks for another kind was meant for something else; where it does not, somebody has to be asked.
+     */
     private static function leftOver(PartialHold $used, Rush $rush): ?string
     {
         $detect = $used->get(Setting::Detect);
 
-        return $detect instanceof Detection && $detect !== Detection::Off && $rush->subject->kind !== Detection::Off && $detect !== $rush->subject->kind ? 'yes' : null;
+        return $detect instanceof Detection &&
+            $detect !== Detection::Off &&
+            $rush->subject->kind !== Detection::Off &&
+            $detect !== $rush->subject->kind
+            ? 'yes'
+            : null;
     }
 
     /**
@@ -85,8 +98,15 @@ final class Seen
         }
         $lost = array_values(array_filter($frames, static fn (MeasuredFrame $f): bool => ! $f->kept));
 
-        return $lost === [] ? [] : [Question::Course->value => self::course($frames), Question::SharpWhere->value => self::sharpWhere($lost), Question::Smear->value => self::smear($lost),
-            Question::Size->value => self::size($frames, $lost, $rush), Question::Side->value => self::side($lost)];
+        return $lost === []
+            ? []
+            : [
+                Question::Course->value => self::course($frames),
+                Question::SharpWhere->value => self::sharpWhere($lost),
+                Question::Smear->value => self::smear($lost),
+                Question::Size->value => self::size($frames, $lost, $rush),
+                Question::Side->value => self::side($lost),
+            ];
     }
 
     /** @param  list<MeasuredFrame>  $frames */
@@ -154,7 +174,12 @@ final class Seen
     {
         $soft = self::widths($lost);
         $sharp = self::widths(array_values(array_filter($frames, static fn (MeasuredFrame $f): bool => $f->kept)));
-        $limit = count($sharp) >= self::FEW ? max($sharp) : ($rush === null ? null : Verdict::KEEPER_LIMIT * $rush->cocUm() / (1000 * $rush->kit->body->pitchMm()));
+        $limit =
+            count($sharp) >= self::FEW
+                ? max($sharp)
+                : ($rush === null
+                    ? null
+                    : (Verdict::KEEPER_LIMIT * $rush->cocUm()) / (1000 * $rush->kit->body->pitchMm()));
         if (count($soft) < self::FEW || $limit === null) {
             return null;
         }
@@ -172,7 +197,7 @@ final class Seen
     {
         $widths = [];
         foreach ($frames as $frame) {
-            $frame->ellipse === null || $widths[] = $frame->ellipse->width();
+            $frame->ellipse === null || ($widths[] = $frame->ellipse->width());
         }
 
         return $widths;
@@ -181,11 +206,21 @@ final class Seen
     /** @param  list<MeasuredFrame>  $lost */
     private static function side(array $lost): ?string
     {
-        $behind = count(array_filter($lost, static fn (MeasuredFrame $f): bool => $f->sharpWhere === SharpWhere::Farther));
-        $known = $behind + count(array_filter($lost, static fn (MeasuredFrame $f): bool => $f->sharpWhere === SharpWhere::Nearer));
+        $behind = count(
+            array_filter($lost, static fn (MeasuredFrame $f): bool => $f->sharpWhere === SharpWhere::Farther),
+        );
+        $known =
+            $behind +
+            count(array_filter($lost, static fn (MeasuredFrame $f): bool => $f->sharpWhere === SharpWhere::Nearer));
         $fewer = min($behind, $known - $behind) / max(1, $known);
 
-        return $known < self::FEW ? null : ($fewer <= self::ASTRAY ? 'one' : ($fewer >= 2 * self::ASTRAY ? 'both' : null));
+        return $known < self::FEW
+            ? null
+            : ($fewer <= self::ASTRAY
+                ? 'one'
+                : ($fewer >= 2 * self::ASTRAY
+                    ? 'both'
+                    : null));
     }
 
     /** @param  list<MeasuredFrame>  $lost */
@@ -204,7 +239,7 @@ final class Seen
                     SharpWhere::Subject => 'slice',
                     SharpWhere::Elsewhere => null,
                 };
-                $where === null || $counts[$where] = ($counts[$where] ?? 0) + 1;
+                $where === null || ($counts[$where] = ($counts[$where] ?? 0) + 1);
             }
         }
         arsort($counts);
@@ -220,9 +255,12 @@ final class Seen
         if (count($ellipses) < 3) {
             return null;
         }
-        $smeared = array_values(array_filter($ellipses, static fn (Ellipse $e): bool => $e->long > self::SMEARED * max(0.2, $e->short)));
+        $smeared = array_values(
+            array_filter($ellipses, static fn (Ellipse $e): bool => $e->long > self::SMEARED * max(0.2, $e->short)),
+        );
 
-        // Where the subject was marked nothing is known of its limbs; and what else is smeared with it has to be looked at.
+        // Where the subject was marked nothing is known of its limbs; and what else is smeared with it has to be looked
+        // at.
         return match (true) {
             count($smeared) < (1 - self::MOSTLY) * count($ellipses) => 'none|limbs-only',
             count($smeared) > self::MOSTLY * count($ellipses) => 'whole-frame|subject-only',

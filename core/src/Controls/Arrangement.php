@@ -29,6 +29,9 @@ final readonly class Arrangement
     /** @return list<ControlPlace> the controls that start focus */
     public function starters(): array
     {
-        return array_map(static fn (Assigned $a): ControlPlace => $a->place, array_values(array_filter($this->controls, static fn (Assigned $a): bool => $a->duty === Duty::StartFocus)));
+        return array_map(
+            static fn (Assigned $a): ControlPlace => $a->place,
+            array_values(array_filter($this->controls, static fn (Assigned $a): bool => $a->duty === Duty::StartFocus)),
+        );
     }
 }

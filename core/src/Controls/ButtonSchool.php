@@ -34,14 +34,28 @@ enum ButtonSchool: string implements Labelled
      */
     public function places(Body $body): array
     {
-        $able = array_values(array_filter(self::byReach($body), static fn (ControlPlace $place): bool => $place !== ControlPlace::HalfPress));
+        $able = array_values(
+            array_filter(
+                self::byReach($body),
+                static fn (ControlPlace $place): bool => $place !== ControlPlace::HalfPress,
+            ),
+        );
 
-        return array_values(match ($this) {
-            self::HalfPress, self::Thumb => [],
-            self::TwoThumbs => array_filter($able, static fn (ControlPlace $p): bool => $p === ControlPlace::Thumb2),
-            self::Three => array_filter($able, static fn (ControlPlace $p): bool => in_array($p, [ControlPlace::Thumb1, ControlPlace::Thumb2], true)),
-            self::Free => array_filter($able, Reach::whilePanning(...)),
-        });
+        return array_values(
+            match ($this) {
+                self::HalfPress, self::Thumb => [],
+                self::TwoThumbs => array_filter($able, static fn (ControlPlace $p): bool => $p === ControlPlace::Thumb2),
+                self::Three => array_filter(
+                    $able,
+                    static fn (ControlPlace $p): bool => in_array(
+                        $p,
+                        [ControlPlace::Thumb1, ControlPlace::Thumb2],
+                        true,
+                    ),
+                ),
+                self::Free => array_filter($able, Reach::whilePanning(...)),
+            },
+        );
     }
 
     /** How many controls with sets it asks for at least. */

@@ -18,7 +18,14 @@ use RushHold\Kit\FocusMode;
 final readonly class Costs
 {
     /** @var list<list<Setting>> settings that are changed together */
-    private const AXES = [[Setting::Mode], [Setting::Area], [Setting::Detect], [Setting::Eye], [Setting::Patience, Setting::Nimbleness], [Setting::Wins]];
+    private const AXES = [
+        [Setting::Mode],
+        [Setting::Area],
+        [Setting::Detect],
+        [Setting::Eye],
+        [Setting::Patience, Setting::Nimbleness],
+        [Setting::Wins],
+    ];
 
     /** @var list<list<PartialHold>> the values that occur, by axis */
     public array $values;
@@ -42,8 +49,12 @@ final readonly class Costs
      * @param  list<Need>  $needs
      * @param  PartialHold  $turned  what no control holds and is to stand so
      */
-    public function __construct(private Body $body, private array $needs, private Reaching $reaching, private PartialHold $turned)
-    {
+    public function __construct(
+        private Body $body,
+        private array $needs,
+        private Reaching $reaching,
+        private PartialHold $turned,
+    ) {
         $values = $seconds = [];
         foreach (self::AXES as $axis) {
             $occurring = [];
@@ -53,7 +64,8 @@ final readonly class Costs
                     $occurring[] = PartialHold::of($need->hold, ...$axis);
                 }
             }
-            $values[] = $distinct = $occurring === [] ? [PartialHold::of($needs[0]->hold, ...$axis)] : PartialHold::distinct($occurring);
+            $values[] = $distinct =
+                $occurring === [] ? [PartialHold::of($needs[0]->hold, ...$axis)] : PartialHold::distinct($occurring);
             $seconds[] = array_map($this->each(...), $distinct);
         }
         $this->values = $values;
@@ -128,8 +140,11 @@ final readonly class Costs
         }
         $shape = $area instanceof Area ? $this->body->areas[$area->value] ?? null : null;
 
-        return $shape !== null && $mode instanceof FocusMode && $shape->allows($mode)
-            && ($value(2, Setting::Detect) === Detection::Off || $shape->detects && ($value(3, Setting::Eye) !== true || $shape->seesEyes));
+        return $shape !== null &&
+            $mode instanceof FocusMode &&
+            $shape->allows($mode) &&
+            ($value(2, Setting::Detect) === Detection::Off ||
+                ($shape->detects && ($value(3, Setting::Eye) !== true || $shape->seesEyes)));
     }
 
     /**
@@ -142,7 +157,9 @@ final readonly class Costs
         $mix = [];
         foreach (self::AXES as $a => $axis) {
             $wanted = PartialHold::of($need->hold, ...$axis);
-            $mix[] = ! $axis[0]->isIdleIn($need->hold) ? (int) array_key_first(array_filter($this->values[$a], $wanted->agrees(...))) : 0;
+            $mix[] = ! $axis[0]->isIdleIn($need->hold)
+                ? (int) array_key_first(array_filter($this->values[$a], $wanted->agrees(...)))
+                : 0;
         }
 
         return $mix;
@@ -170,16 +187,36 @@ final readonly class Costs
     }
 
     /**
-     * What no control holds: each setting as any of the rushes has it, whatever the others have. Ways that are no quicker
+     * What no control holds: each setting as any of the rushes has it, whatever the others have. Ways that are no
+     * quicker
      * for any rush than another are left out.
      *
      * @return array{list<PartialHold>, list<list<float>>, bool} ways, seconds by way and rush, whether these are all
      */
     private function beside(): array
     {
-        $axes = array_map(fn (Setting $setting): array => $this->turned->has($setting) ? [$this->turned->only($setting)] : PartialHold::distinct(array_map(static fn (Need $need): PartialHold => PartialHold::of($need->hold, $setting), $this->needs)), [Setting::AreaAt, ...Setting::beside()]);
+        $axes = array_map(
+            fn (Setting $setting): array => $this->turned->has($setting)
+                ? [$this->turned->only($setting)]
+                : PartialHold::distinct(
+                    array_map(
+                        static fn (Need $need): PartialHold => PartialHold::of($need->hold, $setting),
+                        $this->needs,
+                    ),
+                ),
+            [Setting::AreaAt, ...Setting::beside()],
+        );
         if (array_product(array_map(count(...), $axes)) > self::MOST_BLOCKS) {
-            $whole = PartialHold::distinct(array_map(fn (Need $need): PartialHold => PartialHold::of($need->hold, Setting::AreaAt, ...Setting::beside())->and($this->turned), $this->needs));
+            $whole = PartialHold::distinct(
+                array_map(
+                    fn (Need $need): PartialHold => PartialHold::of(
+                        $need->hold,
+                        Setting::AreaAt,
+                        ...Setting::beside(),
+                    )->and($this->turned),
+                    $this->needs,
+                ),
+            );
 
             return [$whole, array_map($this->each(...), $whole), false];
         }
@@ -189,7 +226,10 @@ final readonly class Costs
             foreach ($values as $value) {
                 $each = $this->each($value);
                 foreach ($ways as [$hold, $seconds]) {
-                    $longer[] = [$hold->and($value), array_map(static fn (float $a, float $b): float => $a + $b, $seconds, $each)];
+                    $longer[] = [
+                        $hold->and($value),
+                        array_map(static fn (float $a, float $b): float => $a + $b, $seconds, $each),
+                    ];
                 }
             }
             $ways = self::undominated($longer);
@@ -200,7 +240,8 @@ final readonly class Costs
 
     /**
      * @param  list<array{PartialHold, list<float>}>  $ways
-     * @return list<array{PartialHold, list<float>}> without those that another is as quick as, or quicker, for every rush
+     * @return list<array{PartialHold, list<float>}> without those that another is as quick as, or quicker, for every
+     *   rush
      */
     private static function undominated(array $ways): array
     {
@@ -246,7 +287,10 @@ final readonly class Costs
     /** @return list<float> */
     private function each(PartialHold $standing): array
     {
-        return array_map(fn (Need $need): float => Reaching::seconds($this->reaching->presses($need->hold, $standing)), $this->needs);
+        return array_map(
+            fn (Need $need): float => Reaching::seconds($this->reaching->presses($need->hold, $standing)),
+            $this->needs,
+        );
     }
 
     /**

@@ -39,7 +39,13 @@ final class Day
             $with = $asked['rush']->with(kit: $asked['rush']->kit->with(body: $body));
             $plan = Chooser::standard()->choose($with, $asked['pins']->fitting($with->kit));
 
-            return new Need($with->name, $plan->hold, $with->path->noticeS, LateStart::reckoned($plan->situation), $asked['wanted']);
+            return new Need(
+                $with->name,
+                $plan->hold,
+                $with->path->noticeS,
+                LateStart::reckoned($plan->situation),
+                $asked['wanted'],
+            );
         }, self::checked($rushes));
     }
 
@@ -52,12 +58,18 @@ final class Day
      */
     public static function needs(array $rushes, Body $body, ?Stage $stage = null): array
     {
-        $stage ??= new OneProcess;
+        $stage ??= new OneProcess();
         $needs = [];
         foreach (self::checked($rushes) as $i => ['rush' => $rush, 'pins' => $pins, 'wanted' => $wanted]) {
             $with = $rush->with(kit: $rush->kit->with(body: $body));
             $best = Planner::standard()->best($with, self::SEED, new PartOf($stage), pins: $pins->fitting($with->kit));
-            $needs[] = new Need($rush->name, $best->hold, $rush->path->noticeS, LateStart::of(new Situation($with), $best->hold), $wanted);
+            $needs[] = new Need(
+                $rush->name,
+                $best->hold,
+                $rush->path->noticeS,
+                LateStart::of(new Situation($with), $best->hold),
+                $wanted,
+            );
             $stage->reached(($i + 1) / (count($rushes) + 1));
         }
 

@@ -10,7 +10,11 @@ use RushHold\Said;
 /** Something about a layout that will go wrong in the field: where, what, and the way out. */
 final readonly class Fault
 {
-    public function __construct(public string $what, public ?ControlPlace $where, public Said $sentence, public Said $wayOut)
-    {
+    public function __construct(
+        public string $what,
+        public ?ControlPlace $where,
+        public Said $sentence,
+        public Said $wayOut,
+    ) {
     }
 }

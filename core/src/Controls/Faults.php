@@ -35,7 +35,13 @@ final readonly class Faults
             return [self::fault('no-controls', null), ...$this->menus($reached)];
         }
 
-        return [...$this->starts(), ...$this->ofSets(), ...$this->unused($reached), ...$this->menus($reached), ...$this->ofSchool()];
+        return [
+            ...$this->starts(),
+            ...$this->ofSets(),
+            ...$this->unused($reached),
+            ...$this->menus($reached),
+            ...$this->ofSchool(),
+        ];
     }
 
     /** @return list<Fault> */
@@ -43,15 +49,23 @@ final readonly class Faults
     {
         $faults = [];
         $starters = $this->arrangement->starters();
-        $thumb = array_values(array_filter($starters, static fn (ControlPlace $p): bool => $p !== ControlPlace::HalfPress));
+        $thumb = array_values(
+            array_filter($starters, static fn (ControlPlace $p): bool => $p !== ControlPlace::HalfPress),
+        );
         if ($thumb !== [] && in_array(ControlPlace::HalfPress, $starters, true)) {
             $faults[] = self::fault('two-starts', $thumb[0], control: $thumb[0]);
         }
         if ($this->arrangement->focusesAlways && $this->school->startsFocusAt() !== ControlPlace::HalfPress) {
             $faults[] = self::fault('always', null);
         }
-        $locks = array_filter($this->arrangement->controls, static fn (Assigned $a): bool => $a->duty === Duty::LockExposure);
-        $half = array_filter($this->arrangement->controls, static fn (Assigned $a): bool => $a->place === ControlPlace::HalfPress && $a->duty === Duty::StartFocus);
+        $locks = array_filter(
+            $this->arrangement->controls,
+            static fn (Assigned $a): bool => $a->duty === Duty::LockExposure,
+        );
+        $half = array_filter(
+            $this->arrangement->controls,
+            static fn (Assigned $a): bool => $a->place === ControlPlace::HalfPress && $a->duty === Duty::StartFocus,
+        );
         // Half pressed the shutter locks the exposure as well, unless it does neither.
         if ($locks === [] && $half === []) {
             $faults[] = self::fault('no-lock', null);
@@ -78,7 +92,12 @@ final readonly class Faults
             }
             foreach ([Setting::Shutter, Setting::Aperture, Setting::Iso] as $setting) {
                 if ($assigned->set->has($setting)) {
-                    $faults[] = self::fault('recalls-exposure', $assigned->place, control: $assigned->place, setting: $setting);
+                    $faults[] = self::fault(
+                        'recalls-exposure',
+                        $assigned->place,
+                        control: $assigned->place,
+                        setting: $setting,
+                    );
                 }
             }
             $faults = [...$faults, ...$this->ofSet($assigned)];
@@ -94,13 +113,19 @@ final readonly class Faults
         $mode = $set->get(Setting::Mode);
         $area = $set->get(Setting::Area);
         $detect = $set->get(Setting::Detect);
-        if (! $area instanceof Area || $mode === FocusMode::Manual) {
+        if (! ($area instanceof Area) || $mode === FocusMode::Manual) {
             return [];
         }
         $shape = $this->body->areas[$area->value] ?? null;
         $faults = [];
-        if ($shape === null || $mode instanceof FocusMode && ! $shape->allows($mode)) {
-            $faults[] = self::fault('mode-refused', $assigned->place, control: $assigned->place, area: $area, mode: $mode instanceof FocusMode ? $mode : FocusMode::Continuous);
+        if ($shape === null || ($mode instanceof FocusMode && ! $shape->allows($mode))) {
+            $faults[] = self::fault(
+                'mode-refused',
+                $assigned->place,
+                control: $assigned->place,
+                area: $area,
+                mode: $mode instanceof FocusMode ? $mode : FocusMode::Continuous,
+            );
         }
         if ($shape !== null && $detect instanceof Detection && $detect !== Detection::Off && ! $shape->detects) {
             $faults[] = self::fault('no-detection', $assigned->place, control: $assigned->place, area: $area);
@@ -120,8 +145,15 @@ final readonly class Faults
     {
         $used = array_filter(array_map(static fn (Reached $r): ?string => $r->by?->value, $reached));
 
-        return array_map(static fn (Assigned $a): Fault => self::fault('unused', $a->place, control: $a->place),
-            array_values(array_filter($this->arrangement->sets(), static fn (Assigned $a): bool => ! in_array($a->place->value, $used, true))));
+        return array_map(
+            static fn (Assigned $a): Fault => self::fault('unused', $a->place, control: $a->place),
+            array_values(
+                array_filter(
+                    $this->arrangement->sets(),
+                    static fn (Assigned $a): bool => ! in_array($a->place->value, $used, true),
+                ),
+            ),
+        );
     }
 
     /**
@@ -133,8 +165,22 @@ final readonly class Faults
         $faults = [];
         foreach ($reached as $r) {
             if ($r->takesALook() && $r->lost >= self::LOST) {
-                $settings = array_values(array_filter(array_map(static fn (Press $p): ?Setting => $p->way->takesALook() ? $p->setting : null, $r->presses)));
-                $faults[] = self::fault('ends-in-menu', $r->by, rush: $r->need->name, settings: $settings, seconds: Quantity::seconds($r->seconds()), share: Quantity::share($r->lost));
+                $settings = array_values(
+                    array_filter(
+                        array_map(
+                            static fn (Press $p): ?Setting => $p->way->takesALook() ? $p->setting : null,
+                            $r->presses,
+                        ),
+                    ),
+                );
+                $faults[] = self::fault(
+                    'ends-in-menu',
+                    $r->by,
+                    rush: $r->need->name,
+                    settings: $settings,
+                    seconds: Quantity::seconds($r->seconds()),
+                    share: Quantity::share($r->lost),
+                );
             }
         }
 
@@ -145,11 +191,25 @@ final readonly class Faults
     private function ofSchool(): array
     {
         $places = count($this->school->places($this->body));
-        $starts = array_filter($this->body->controls, fn ($control): bool => $control->place === $this->school->startsFocusAt() && $control->may(Duty::StartFocus));
+        $starts = array_filter(
+            $this->body->controls,
+            fn ($control): bool => $control->place === $this->school->startsFocusAt() && $control->may(Duty::StartFocus),
+        );
 
         return [
-            ...($places < $this->school->asksFor() ? [self::fault('too-few', null, wanted: Quantity::count($this->school->asksFor()), there: Quantity::count($places))] : []),
-            ...($starts === [] ? [self::fault('cannot-start', $this->school->startsFocusAt(), control: $this->school->startsFocusAt())] : []),
+            ...$places < $this->school->asksFor()
+                ? [
+                    self::fault(
+                        'too-few',
+                        null,
+                        wanted: Quantity::count($this->school->asksFor()),
+                        there: Quantity::count($places),
+                    ),
+                ]
+                : [],
+            ...$starts === []
+                ? [self::fault('cannot-start', $this->school->startsFocusAt(), control: $this->school->startsFocusAt())]
+                : [],
         ];
     }
 

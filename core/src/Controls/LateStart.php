@@ -35,7 +35,7 @@ final readonly class LateStart
         $first = 0.0;
         $seconds = $situation->rush->path->seconds;
         for ($run = 0; $run < self::RUNS; $run++) {
-            $trace = new Trace;
+            $trace = new Trace();
             $simulator->run($hold, 1, self::SEED, $run, $trace);
             $caught = $seconds;
             foreach ($trace->frames as $frame) {
@@ -49,7 +49,11 @@ final readonly class LateStart
         sort($kept);
         $all = count($kept);
 
-        return new self(array_map(static fn (float $t, int $i): array => [$t, ($i + 1) / $all], $kept, array_keys($kept)), min($first, $seconds), $seconds);
+        return new self(
+            array_map(static fn (float $t, int $i): array => [$t, ($i + 1) / $all], $kept, array_keys($kept)),
+            min($first, $seconds),
+            $seconds,
+        );
     }
 
     /** Without playing: every frame counts alike, and focus catches the subject as soon as the camera is ready. */
@@ -58,7 +62,11 @@ final readonly class LateStart
         $seconds = $situation->rush->path->seconds;
         $frames = max(1, (int) floor($seconds * $situation->kit->body->framesPerS));
 
-        return new self(array_map(static fn (int $i): array => [$i * $seconds / $frames, $i / $frames], range(1, $frames)), 0.0, $seconds);
+        return new self(
+            array_map(static fn (int $i): array => [($i * $seconds) / $frames, $i / $frames], range(1, $frames)),
+            0.0,
+            $seconds,
+        );
     }
 
     /** Share of the keepers lost by so many seconds, 0 to 1. */
@@ -72,7 +80,10 @@ final readonly class LateStart
         }
 
         // By then focus has to catch it once more; what it would have caught by then in time is not lost twice.
-        return max(0.0, $this->upTo($late + $this->caughtS) - $this->upTo($this->caughtS) * (1.0 - $late / $this->seconds));
+        return max(
+            0.0,
+            $this->upTo($late + $this->caughtS) - $this->upTo($this->caughtS) * (1.0 - $late / $this->seconds),
+        );
     }
 
     /** Share of the keepers up to a time. */

@@ -36,6 +36,11 @@ final readonly class Layout
     /** Settings that have to be remembered beyond what is in force at rest. */
     public function toLearn(): int
     {
-        return array_sum(array_map(fn (Assigned $a): int => $a->set === null ? 0 : count($this->arrangement->rest->changedBy($a->set)), $this->arrangement->controls));
+        return array_sum(
+            array_map(
+                fn (Assigned $a): int => $a->set === null ? 0 : count($this->arrangement->rest->changedBy($a->set)),
+                $this->arrangement->controls,
+            ),
+        );
     }
 }

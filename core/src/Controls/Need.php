@@ -27,7 +27,9 @@ final readonly class Need
     /** The settings of a set that this rush cannot do without: what is idle in its hold may be anything. */
     public function set(): PartialHold
     {
-        return PartialHold::of($this->hold)->only(...array_filter(Setting::inASet(), fn (Setting $setting): bool => ! $setting->isIdleIn($this->hold)));
+        return PartialHold::of($this->hold)->only(
+            ...array_filter(Setting::inASet(), fn (Setting $setting): bool => ! $setting->isIdleIn($this->hold)),
+        );
     }
 
     /** Share of its frames lost when everything stands after so many seconds. */

@@ -17,7 +17,7 @@ final readonly class Pins
 
     public static function none(): self
     {
-        return new self;
+        return new self();
     }
 
     public function has(ControlPlace $place): bool

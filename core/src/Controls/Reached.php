@@ -14,8 +14,12 @@ final readonly class Reached
      * @param  list<Press>  $presses
      * @param  float  $lost  share of the keepers lost by being ready late
      */
-    public function __construct(public Need $need, public ?ControlPlace $by, public array $presses, public float $lost)
-    {
+    public function __construct(
+        public Need $need,
+        public ?ControlPlace $by,
+        public array $presses,
+        public float $lost,
+    ) {
     }
 
     public function seconds(): float

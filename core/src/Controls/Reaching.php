@@ -38,7 +38,14 @@ final readonly class Reaching
             }
             $press = $this->change($setting, $inForce->get($setting), $setting->in($hold));
             // Patience and nimbleness stand on one page.
-            if ($press !== null && ! ($setting === Setting::Nimbleness && end($presses) !== false && end($presses)->setting === Setting::Patience)) {
+            if (
+                $press !== null &&
+                ! (
+                    $setting === Setting::Nimbleness &&
+                    end($presses) !== false &&
+                    end($presses)->setting === Setting::Patience
+                )
+            ) {
                 $presses[] = $press;
             }
         }
@@ -93,12 +100,16 @@ final readonly class Reaching
             Means::Menu => Way::Menu,
         };
 
-        return $way === null ? null : new Press($way, $this->times->of($way) * max(1, $clicks), null, $setting, $from, $to, $clicks);
+        return $way === null
+            ? null
+            : new Press($way, $this->times->of($way) * max(1, $clicks), null, $setting, $from, $to, $clicks);
     }
 
     private static function clicks(mixed $from, mixed $to, int $stopsPerDoubling): int
     {
-        return is_float($from) && is_float($to) && $from > 0 && $to > 0 ? (int) round(self::CLICKS * $stopsPerDoubling * abs(log($to / $from, 2))) : 0;
+        return is_float($from) && is_float($to) && $from > 0 && $to > 0
+            ? (int) round(self::CLICKS * $stopsPerDoubling * abs(log($to / $from, 2)))
+            : 0;
     }
 
     private function quickestMove(): Way
@@ -111,7 +122,10 @@ final readonly class Reaching
 
     private static function apart(mixed $from, mixed $to): bool
     {
-        [$x, $y, $toX, $toY] = array_map(static fn (mixed $part): float => is_float($part) ? $part : 0.0, [...(array) $from, ...(array) $to] + [0.0, 0.0, 0.0, 0.0]);
+        [$x, $y, $toX, $toY] = array_map(
+            static fn (mixed $part): float => is_float($part) ? $part : 0.0,
+            [...(array) $from, ...(array) $to] + [0.0, 0.0, 0.0, 0.0],
+        );
 
         return AreaMove::isFar([$x, $y], [$toX, $toY]);
     }

@@ -15,9 +15,12 @@ use RushHold\Kit\Duty;
  * sets, then the quickest.
  *
  * Each rush is reached from rest or from one held control, with whatever is left changed by hand; so a layout deals the
- * rushes out into groups, and each group has a way of standing that costs it least. All groups of up to `EXACT` kinds of
- * rushes are gone through with every way of standing there is, what no control holds (range, stabiliser, shutter, aperture,
- * place) mixed from all of them, which makes it exact. Beyond that the best set is taken after the best set, and the bound
+ * rushes out into groups, and each group has a way of standing that costs it least. All groups of up to `EXACT` kinds
+ * of
+ * rushes are gone through with every way of standing there is, what no control holds (range, stabiliser, shutter,
+ * aperture,
+ * place) mixed from all of them, which makes it exact. Beyond that the best set is taken after the best set, and the
+ * bound
  * says how far that may be from the best.
  */
 final class Solver
@@ -27,7 +30,9 @@ final class Solver
     /** Ways of standing that are gone through. */
     private const MOST_MIXES = 1200;
 
-    /** Losses are compared in ten-millionths, times in hundredths of a second: one whole number says which is better. */
+    /**
+     * Losses are compared in ten-millionths, times in hundredths of a second: one whole number says which is better.
+     */
     private const LOSS = 1e7;
 
     private const LOSS_STEP = 100_000_000;
@@ -49,7 +54,10 @@ final class Solver
     /** @var list<list<int>> ways of standing */
     private readonly array $mixes;
 
-    /** @var array<string, array<int, array{int, int}>> what groups cost, by block and by the time until a control is held */
+    /**
+     * @var array<string, array<int, array{int, int}>> what groups cost, by block and by the time until a control is
+     *   held
+     */
     private array $groups = [];
 
     /** @var array<string, int> what a rush costs that is ready after so many seconds */
@@ -57,15 +65,21 @@ final class Solver
 
     /**
      * @param  list<Need>  $needs  at least one
-     * @param  PartialHold|null  $turned  range, stabiliser, shutter, aperture and place that are to stand so; null: whatever is best
+     * @param  PartialHold|null  $turned  range, stabiliser, shutter, aperture and place that are to stand so; null:
+     *   whatever is best
      */
-    public function __construct(private readonly Body $body, private readonly array $needs, private readonly Times $times = new Times, private readonly ?PartialHold $turned = null)
-    {
+    public function __construct(
+        private readonly Body $body,
+        private readonly array $needs,
+        private readonly Times $times = new Times(),
+        private readonly ?PartialHold $turned = null,
+    ) {
         $this->reaching = new Reaching($times, $body->areaMoves);
         $this->costs = new Costs($body, $needs, $this->reaching, $turned ?? PartialHold::nothing());
         $this->kinds = $this->alike();
         $this->whole = count($this->kinds) <= self::EXACT && $this->costs->mixes() <= self::MOST_MIXES;
-        $this->mixes = $this->whole ? iterator_to_array($this->costs->all(), false)
+        $this->mixes = $this->whole
+            ? iterator_to_array($this->costs->all(), false)
             : array_values(array_unique(array_map($this->costs->wantedBy(...), $needs), SORT_REGULAR));
     }
 
@@ -85,9 +99,15 @@ final class Solver
         }
         $places = $school->places($this->body);
         // What is pinned counts where this way of working holds sets at all.
-        $fixed = array_intersect_key(array_filter($pins->controls), array_flip(array_map(static fn (ControlPlace $p): string => $p->value, $places)));
+        $fixed = array_intersect_key(
+            array_filter($pins->controls),
+            array_flip(array_map(static fn (ControlPlace $p): string => $p->value, $places)),
+        );
         $free = array_values(array_filter($places, static fn (ControlPlace $p): bool => ! $pins->has($p)));
-        usort($free, fn (ControlPlace $a, ControlPlace $b): int => $this->times->untilHeld($a) <=> $this->times->untilHeld($b));
+        usort(
+            $free,
+            fn (ControlPlace $a, ControlPlace $b): int => $this->times->untilHeld($a) <=> $this->times->untilHeld($b),
+        );
         $best = null;
         foreach ($this->leasts() as $block => $least) {
             if ($best !== null && $least >= $best[0]) {
@@ -103,7 +123,10 @@ final class Solver
         [, $rest, $sets, $block] = $best;
         $placed = $fixed;
         foreach ($sets as $place => [$mix, $served]) {
-            $placed[$place] = $this->costs->set($this->mixes[$mix], array_map(fn (int $n): Need => $this->needs[$n], $served));
+            $placed[$place] = $this->costs->set(
+                $this->mixes[$mix],
+                array_map(fn (int $n): Need => $this->needs[$n], $served),
+            );
         }
         $hold = $this->costs->rest($this->mixes[$rest], $block);
         $layout = $this->arranged($school, $pins->rest === null ? $hold : $hold->and($pins->rest), $placed);
@@ -112,7 +135,8 @@ final class Solver
     }
 
     /**
-     * What each way in which range, stabiliser, shutter, aperture and place may stand costs by itself, as if all else were
+     * What each way in which range, stabiliser, shutter, aperture and place may stand costs by itself, as if all else
+     * were
      * there at once: no layout with it costs less.
      *
      * @return array<int, int> the least first
@@ -160,7 +184,12 @@ final class Solver
             return array_map(function (Need $need) use ($rest, $fixed): float {
                 $least = Reaching::seconds($this->reaching->presses($need->hold, $rest));
                 foreach ($fixed as $place => $set) {
-                    $least = min($least, Reaching::seconds($this->reaching->presses($need->hold, $rest->and($set), ControlPlace::from($place))));
+                    $least = min(
+                        $least,
+                        Reaching::seconds(
+                            $this->reaching->presses($need->hold, $rest->and($set), ControlPlace::from($place)),
+                        ),
+                    );
                 }
 
                 return $least;
@@ -179,13 +208,17 @@ final class Solver
      *
      * @param  list<list<float>>  $rests  seconds by way of standing at rest and rush, with what is pinned
      * @param  list<ControlPlace>  $free
-     * @return array{int, int, array<string, array{int, list<int>}>} key, way of standing at rest, and by place the way its set stands and whom it serves
+     * @return array{int, int, array<string, array{int, list<int>}>} key, way of standing at rest, and by place the way
+     *   its set stands and whom it serves
      */
     private function dealt(int $block, array $rests, array $free): array
     {
         $all = (1 << count($this->kinds)) - 1;
         // What a group costs on each control, and which way of standing serves it best.
-        $groups = array_map(fn (ControlPlace $place): array => $this->groups($block, $this->times->untilHeld($place)), $free);
+        $groups = array_map(
+            fn (ControlPlace $place): array => $this->groups($block, $this->times->untilHeld($place)),
+            $free,
+        );
         // With the controls up to each: the best for the kinds that are left to them.
         $left = [array_fill(0, $all + 1, PHP_INT_MAX)];
         $left[0][0] = 0;
@@ -196,7 +229,10 @@ final class Solver
             foreach ($groups[$i] as $members => [$cost]) {
                 $others = $all & ~$members;
                 for ($rest = $others; ; $rest = ($rest - 1) & $others) {
-                    if ($left[$i][$rest] !== PHP_INT_MAX && $left[$i][$rest] + $cost + self::SET_STEP < $left[$i + 1][$rest | $members]) {
+                    if (
+                        $left[$i][$rest] !== PHP_INT_MAX &&
+                        $left[$i][$rest] + $cost + self::SET_STEP < $left[$i + 1][$rest | $members]
+                    ) {
                         $left[$i + 1][$rest | $members] = $left[$i][$rest] + $cost + self::SET_STEP;
                         $taken[$i][$rest | $members] = $members;
                     }
@@ -277,8 +313,10 @@ final class Solver
     private function key(int $n, float $seconds): int
     {
         // The same few times come again and again.
-        return $this->keys["$n $seconds"] ??= (int) round(self::LOSS * $this->needs[$n]->weight * $this->needs[$n]->lostAfter($seconds)) * self::LOSS_STEP
-            + (int) min(self::SET_STEP / 20, round(self::SECOND * $seconds));
+        return $this->keys["$n $seconds"] ??=
+            (int) round(self::LOSS * $this->needs[$n]->weight * $this->needs[$n]->lostAfter($seconds)) *
+                self::LOSS_STEP +
+            (int) min(self::SET_STEP / 20, round(self::SECOND * $seconds));
     }
 
     /**
@@ -324,7 +362,12 @@ final class Solver
             if ($next === null) {
                 break;
             }
-            $sets[$place->value] = [$next[1], array_keys(array_filter($next[2], static fn (float $s, int $n): bool => $s < $now[$n], ARRAY_FILTER_USE_BOTH))];
+            $sets[$place->value] = [
+                $next[1],
+                array_keys(
+                    array_filter($next[2], static fn (float $s, int $n): bool => $s < $now[$n], ARRAY_FILTER_USE_BOTH),
+                ),
+            ];
             [$total, , $now] = $next;
         }
 
@@ -344,7 +387,12 @@ final class Solver
                 $loss += $this->needs[$n]->weight * $this->needs[$n]->lostAfter($this->costs->quickestChange($n));
             }
             $costs[] = $loss;
-            $alike[] = count(array_filter($this->kinds, fn (array $other): bool => $this->needs[$other[0]]->set()->agrees($this->needs[$kind[0]]->set())));
+            $alike[] = count(
+                array_filter(
+                    $this->kinds,
+                    fn (array $other): bool => $this->needs[$other[0]]->set()->agrees($this->needs[$kind[0]]->set()),
+                ),
+            );
         }
         rsort($costs);
         $right = (1 + $controls) * max([1, ...$alike]);
@@ -402,6 +450,10 @@ final class Solver
     /** @return list<int> numbers of rushes */
     private function members(int $group): array
     {
-        return array_merge(...array_values(array_filter($this->kinds, static fn (int $i): bool => ($group >> $i & 1) === 1, ARRAY_FILTER_USE_KEY)));
+        return array_merge(
+            ...array_values(
+                array_filter($this->kinds, static fn (int $i): bool => (($group >> $i) & 1) === 1, ARRAY_FILTER_USE_KEY),
+            ),
+        );
     }
 }

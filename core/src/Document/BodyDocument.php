@@ -33,7 +33,20 @@ use RushHold\Refused;
 final readonly class BodyDocument
 {
     /** Figures of a body that one may not know. */
-    public const FIGURES = ['sensor_width_mm', 'sensor_height_mm', 'pixels_wide', 'pixels_high', 'frames_per_s', 'buffer_frames', 'readout_s', 'fastest_shutter_s', 'focus_cycle_hz', 'light_limit_ev', 'iso_min', 'iso_max'];
+    public const FIGURES = [
+        'sensor_width_mm',
+        'sensor_height_mm',
+        'pixels_wide',
+        'pixels_high',
+        'frames_per_s',
+        'buffer_frames',
+        'readout_s',
+        'fastest_shutter_s',
+        'focus_cycle_hz',
+        'light_limit_ev',
+        'iso_min',
+        'iso_max',
+    ];
 
     public const FORMAT = 'rush-hold/body@1';
 
@@ -61,14 +74,28 @@ final readonly class BodyDocument
         $stored = [];
         foreach ($sets as $place => $set) {
             $hold = HoldDocument::read($set);
-            $word = static fn (Setting $setting): ?string => $hold->get($setting) instanceof Labelled ? (string) $hold->get($setting)->value : null;
+            $word = static fn (Setting $setting): ?string => $hold->get($setting) instanceof Labelled
+                ? (string) $hold->get($setting)->value
+                : null;
             $preset = null;
             foreach ((array) ($document['presets'] ?? []) as $one) {
-                if (is_array($one) && $hold->has(Setting::Patience) && $hold->has(Setting::Nimbleness) && ($one['patience_s'] ?? null) == $hold->get(Setting::Patience) && ($one['nimble'] ?? null) == $hold->get(Setting::Nimbleness)) {
+                if (
+                    is_array($one) &&
+                    $hold->has(Setting::Patience) &&
+                    $hold->has(Setting::Nimbleness) &&
+                    ($one['patience_s'] ?? null) == $hold->get(Setting::Patience) &&
+                    ($one['nimble'] ?? null) == $hold->get(Setting::Nimbleness)
+                ) {
                     $preset ??= $one['id'] ?? null;
                 }
             }
-            $stored[] = ['control' => $place, 'mode' => $word(Setting::Mode), 'area' => $word(Setting::Area), 'detect' => $word(Setting::Detect), 'preset' => $preset];
+            $stored[] = [
+                'control' => $place,
+                'mode' => $word(Setting::Mode),
+                'area' => $word(Setting::Area),
+                'detect' => $word(Setting::Detect),
+                'preset' => $preset,
+            ];
         }
 
         return [...$document, 'stored_sets' => $stored];
@@ -92,7 +119,7 @@ final readonly class BodyDocument
     /** Reads the fields of a body wherever they stand. */
     public static function fields(Fields $f): Body
     {
-        $sample = new Body;
+        $sample = new Body();
         $f->text('format', self::FORMAT);
         $controls = self::controls($f);
         self::guessed($f);
@@ -149,13 +176,21 @@ final readonly class BodyDocument
         return $offers;
     }
 
-    /** Which figures nobody has looked up: they are those of the sample it was described from. Nothing is worked out of that. */
+    /**
+     * Which figures nobody has looked up: they are those of the sample it was described from. Nothing is worked out of
+     * that.
+     */
     private static function guessed(Fields $body): void
     {
         $guessed = [];
         foreach ($body->items('guessed', count(self::FIGURES)) as $i => $name) {
             if (! in_array($name, self::FIGURES, true)) {
-                throw Refused::because($body->at("guessed[$i]"), 'unknown-word', known: implode(', ', self::FIGURES), given: is_string($name) ? $name : gettype($name));
+                throw Refused::because(
+                    $body->at("guessed[$i]"),
+                    'unknown-word',
+                    known: implode(', ', self::FIGURES),
+                    given: is_string($name) ? $name : gettype($name),
+                );
             }
             $guessed[] = $name;
         }
@@ -199,13 +234,18 @@ final readonly class BodyDocument
             return null;
         }
         $f = $body->object('points');
-        $usual = new PointLayout;
+        $usual = new PointLayout();
         $width = $f->number('width', $usual->width);
         $height = $f->number('height', $usual->height);
-        $points = new PointLayout($width, $height,
-            $f->number('two_way_width', min($width, $usual->twoWayWidth)), $f->number('two_way_height', min($height, $usual->twoWayHeight)),
-            $f->number('star_width', min($width, $usual->starWidth)), $f->number('star_height', min($height, $usual->starHeight)),
-            $f->word('outer', LineDirection::class, $usual->outer));
+        $points = new PointLayout(
+            $width,
+            $height,
+            $f->number('two_way_width', min($width, $usual->twoWayWidth)),
+            $f->number('two_way_height', min($height, $usual->twoWayHeight)),
+            $f->number('star_width', min($width, $usual->starWidth)),
+            $f->number('star_height', min($height, $usual->starHeight)),
+            $f->word('outer', LineDirection::class, $usual->outer),
+        );
         $body->keep('points', $f->done());
 
         return $points;
@@ -232,7 +272,12 @@ final readonly class BodyDocument
         foreach ($body->items('presets', 20) as $i => $item) {
             $f = Fields::of($item, $body->at("presets[$i]"));
             $id = $f->has('id') ? $f->text('id', '') : throw Refused::because($f->at('id'), 'missing');
-            $presets[] = new ResponsePreset($id, $f->number('patience_s', Response::USUAL_PATIENCE_S), $f->number('nimble', Response::USUAL_NIMBLE), $f->word('wins', Wins::class, Wins::Held));
+            $presets[] = new ResponsePreset(
+                $id,
+                $f->number('patience_s', Response::USUAL_PATIENCE_S),
+                $f->number('nimble', Response::USUAL_NIMBLE),
+                $f->word('wins', Wins::class, Wins::Held),
+            );
             $kept[] = $f->done();
         }
         $body->keep('presets', $kept);
@@ -253,7 +298,10 @@ final readonly class BodyDocument
         }
         $steps = [];
         foreach ($body->items($name, self::MOST_STEPS) as $i => $value) {
-            $steps[] = is_int($value) || is_float($value) ? (float) $value : throw Refused::because($body->at("{$name}[$i]"), 'not-number');
+            $steps[] =
+                is_int($value) || is_float($value)
+                    ? (float) $value
+                    : throw Refused::because($body->at("{$name}[$i]"), 'not-number');
         }
         $body->keep($name, $steps);
 
@@ -266,7 +314,9 @@ final readonly class BodyDocument
         $controls = $kept = [];
         foreach ($body->items('controls', 20) as $i => $item) {
             $f = Fields::of($item, $body->at("controls[$i]"));
-            $place = $f->has('place') ? $f->word('place', ControlPlace::class, ControlPlace::HalfPress) : throw Refused::because($f->at('place'), 'missing');
+            $place = $f->has('place')
+                ? $f->word('place', ControlPlace::class, ControlPlace::HalfPress)
+                : throw Refused::because($f->at('place'), 'missing');
             $controls[] = new Control($place, $f->words('may', Duty::class, [Duty::StartFocus]));
             $kept[] = $f->done();
         }
@@ -281,10 +331,17 @@ final readonly class BodyDocument
         $sets = $kept = [];
         foreach ($body->items('stored_sets', 20) as $i => $item) {
             $f = Fields::of($item, $body->at("stored_sets[$i]"));
-            $control = $f->has('control') ? $f->word('control', ControlPlace::class, ControlPlace::HalfPress) : throw Refused::because($f->at('control'), 'missing');
-            $sets[] = new StoredSet($control,
-                $f->optionalWord('mode', FocusMode::class), $f->optionalWord('area', Area::class), $f->optionalWord('detect', Detection::class),
-                $f->optionalText('preset', 24), $f->flag('recalls_exposure', false));
+            $control = $f->has('control')
+                ? $f->word('control', ControlPlace::class, ControlPlace::HalfPress)
+                : throw Refused::because($f->at('control'), 'missing');
+            $sets[] = new StoredSet(
+                $control,
+                $f->optionalWord('mode', FocusMode::class),
+                $f->optionalWord('area', Area::class),
+                $f->optionalWord('detect', Detection::class),
+                $f->optionalText('preset', 24),
+                $f->flag('recalls_exposure', false),
+            );
             $kept[] = $f->done();
         }
         $body->keep('stored_sets', $kept);

@@ -13,7 +13,10 @@ use RushHold\Refused;
 use RushHold\Review\SharpWhere;
 use RushHold\Rush\Rush;
 
-/** A burst as a document, format `rush-hold/burst@1`; formats/burst.schema.json describes it. All but frames and keepers may be left out. */
+/**
+ * A burst as a document, format `rush-hold/burst@1`; formats/burst.schema.json describes it. All but frames and keepers
+ * may be left out.
+ */
 final class BurstDocument
 {
     public const FORMAT = 'rush-hold/burst@1';
@@ -31,15 +34,27 @@ final class BurstDocument
             throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
         }
         $at = $top->has('at') ? $top->text('at', '', 40) : null;
-        if ($at !== null && preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:\d\d)$/', $at) !== 1) {
+        if (
+            $at !== null &&
+            preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:\d\d)$/', $at) !== 1
+        ) {
             throw Refused::because('at', 'burst-time');
         }
         $rush = $top->has('rush') ? self::rush($top->raw('rush')) : null;
         $hold = $top->has('hold') ? HoldDocument::read($top->raw('hold')) : null;
         $top->has('rush') && $top->keep('rush', $top->raw('rush'));
         $top->has('hold') && $top->keep('hold', $top->raw('hold'));
-        $burst = new LoggedBurst($top->whole('frames', -1), $top->whole('keepers', -1), $at, $rush, $hold instanceof PartialHold ? $hold : null,
-            self::losses($top), self::measured($top), self::answers($top), $top->text('note', '', 500));
+        $burst = new LoggedBurst(
+            $top->whole('frames', -1),
+            $top->whole('keepers', -1),
+            $at,
+            $rush,
+            $hold instanceof PartialHold ? $hold : null,
+            self::losses($top),
+            self::measured($top),
+            self::answers($top),
+            $top->text('note', '', 500),
+        );
         $top->done();
 
         return $burst;
@@ -53,16 +68,28 @@ final class BurstDocument
     {
         return [
             'format' => self::FORMAT,
-            ...($burst->at === null ? [] : ['at' => $burst->at]),
-            ...($rush === null ? [] : ['rush' => $rush]),
-            ...($burst->hold === null ? [] : ['hold' => ['format' => HoldDocument::FORMAT, ...HoldDocument::settings($burst->hold)]]),
-            'frames' => $burst->frames, 'keepers' => $burst->keepers, 'losses' => (object) $burst->losses,
-            'measured' => array_map(static fn (MeasuredFrame $frame): array => [
-                't_s' => $frame->tS === null ? null : round($frame->tS, 3), 'kept' => $frame->kept,
-                'sigma_px' => self::rounded($frame->ellipse?->deviation()), 'long_px' => self::rounded($frame->ellipse?->long), 'short_px' => self::rounded($frame->ellipse?->short),
-                'angle_deg' => self::rounded($frame->ellipse?->angleDeg), 'sharp_where' => $frame->sharpWhere?->value,
-            ], $burst->measured),
-            'answers' => (object) $burst->answers, 'note' => $burst->note,
+            ...$burst->at === null ? [] : ['at' => $burst->at],
+            ...$rush === null ? [] : ['rush' => $rush],
+            ...$burst->hold === null
+                ? []
+                : ['hold' => ['format' => HoldDocument::FORMAT, ...HoldDocument::settings($burst->hold)]],
+            'frames' => $burst->frames,
+            'keepers' => $burst->keepers,
+            'losses' => (object) $burst->losses,
+            'measured' => array_map(
+                static fn (MeasuredFrame $frame): array => [
+                    't_s' => $frame->tS === null ? null : round($frame->tS, 3),
+                    'kept' => $frame->kept,
+                    'sigma_px' => self::rounded($frame->ellipse?->deviation()),
+                    'long_px' => self::rounded($frame->ellipse?->long),
+                    'short_px' => self::rounded($frame->ellipse?->short),
+                    'angle_deg' => self::rounded($frame->ellipse?->angleDeg),
+                    'sharp_where' => $frame->sharpWhere?->value,
+                ],
+                $burst->measured,
+            ),
+            'answers' => (object) $burst->answers,
+            'note' => $burst->note,
         ];
     }
 
@@ -121,13 +148,24 @@ final class BurstDocument
             $fields = Fields::of($one, "measured[$i]");
             $known = static fn (string $name): bool => $fields->has($name) && $fields->raw($name) !== null;
             $fields->optionalNumber('sigma_px');
-            [$long, $short, $angle] = [$fields->optionalNumber('long_px'), $fields->optionalNumber('short_px'), $fields->optionalNumber('angle_deg')];
-            $where = $known('sharp_where') ? $fields->word('sharp_where', SharpWhere::class, SharpWhere::Nowhere) : null;
+            [$long, $short, $angle] = [
+                $fields->optionalNumber('long_px'),
+                $fields->optionalNumber('short_px'),
+                $fields->optionalNumber('angle_deg'),
+            ];
+            $where = $known('sharp_where')
+                ? $fields->word('sharp_where', SharpWhere::class, SharpWhere::Nowhere)
+                : null;
             $known('sharp_where') || $fields->keep('sharp_where', null);
             foreach (['long_px' => $long, 'short_px' => $short] as $name => $pixels) {
                 $pixels === null || Range::of(0, 1000, 'pixels')->check("measured[$i].$name", $pixels);
             }
-            $frames[] = new MeasuredFrame($fields->optionalNumber('t_s'), $fields->flag('kept', false), $long === null || $short === null ? null : Ellipse::told($long, $short, $angle ?? 0.0), $where);
+            $frames[] = new MeasuredFrame(
+                $fields->optionalNumber('t_s'),
+                $fields->flag('kept', false),
+                $long === null || $short === null ? null : Ellipse::told($long, $short, $angle ?? 0.0),
+                $where,
+            );
             $fields->done();
         }
 

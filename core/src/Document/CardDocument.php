@@ -23,7 +23,10 @@ use RushHold\Said;
 use RushHold\Units;
 use RushHold\Words\Words;
 
-/** An outing as it is carried, format `rush-hold/card@1`: everything said in words, so that nothing is left to work out in the field. */
+/**
+ * An outing as it is carried, format `rush-hold/card@1`: everything said in words, so that nothing is left to work out
+ * in the field.
+ */
 final readonly class CardDocument
 {
     public const FORMAT = 'rush-hold/card@1';
@@ -46,7 +49,11 @@ final readonly class CardDocument
         $this->words = Words::in($units);
         $this->outing = $programme->outing;
         $this->moments = Moment::all($programme->outing);
-        $this->steps = array_column(array_map(static fn (Step $step): array => [$step->next->entry, $step], $programme->steps()), 1, 0);
+        $this->steps = array_column(
+            array_map(static fn (Step $step): array => [$step->next->entry, $step], $programme->steps()),
+            1,
+            0,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -57,14 +64,43 @@ final readonly class CardDocument
         $order = [...array_map(static fn (Planned $p): int => $p->entry, $programme->planned), ...$programme->leftOut()];
 
         return [
-            'format' => self::FORMAT, 'name' => $outing->name, 'place' => $outing->place, 'zone' => $outing->from->getTimezone()->getName(),
-            'from' => $outing->from->format(DATE_ATOM), 'to' => $outing->to->format(DATE_ATOM), 'kept_wanted' => round(Scheduler::kept($programme->planned), 1), 'metered' => $outing->ev100 !== null,
-            'light' => array_map(static fn (Moment $m): array => ['at' => $m->at->format(DATE_ATOM), 'sun_height_deg' => round($m->sun->heightDeg, 1), 'ev100' => round($m->ev100, 1), 'part' => $m->part()], $writer->moments),
+            'format' => self::FORMAT,
+            'name' => $outing->name,
+            'place' => $outing->place,
+            'zone' => $outing->from->getTimezone()->getName(),
+            'from' => $outing->from->format(DATE_ATOM),
+            'to' => $outing->to->format(DATE_ATOM),
+            'kept_wanted' => round(Scheduler::kept($programme->planned), 1),
+            'metered' => $outing->ev100 !== null,
+            'light' => array_map(
+                static fn (Moment $m): array => [
+                    'at' => $m->at->format(DATE_ATOM),
+                    'sun_height_deg' => round($m->sun->heightDeg, 1),
+                    'ev100' => round($m->ev100, 1),
+                    'part' => $m->part(),
+                ],
+                $writer->moments,
+            ),
             'rushes' => array_map($writer->rush(...), $order),
-            'buttons' => array_map(fn (array $laid): array => ['body' => $laid['body']->name, 'rest' => $writer->lines($laid['body'])->of($laid['layout']->arrangement->rest),
-                'controls' => array_map(static fn (Assigned $a): array => $writer->control($a, $laid['body']), $laid['layout']->arrangement->controls)], $programme->layouts),
-            'checklist' => array_map(static fn (array $item): string => $writer->words->say($item['says']), Checklist::of($programme)),
-            'cautions' => array_map(static fn (array $c): string => $writer->words->say($c['sentence']), $programme->cautions()),
+            'buttons' => array_map(
+                fn (array $laid): array => [
+                    'body' => $laid['body']->name,
+                    'rest' => $writer->lines($laid['body'])->of($laid['layout']->arrangement->rest),
+                    'controls' => array_map(
+                        static fn (Assigned $a): array => $writer->control($a, $laid['body']),
+                        $laid['layout']->arrangement->controls,
+                    ),
+                ],
+                $programme->layouts,
+            ),
+            'checklist' => array_map(
+                static fn (array $item): string => $writer->words->say($item['says']),
+                Checklist::of($programme),
+            ),
+            'cautions' => array_map(
+                static fn (array $c): string => $writer->words->say($c['sentence']),
+                $programme->cautions(),
+            ),
         ];
     }
 
@@ -82,17 +118,48 @@ final readonly class CardDocument
         $hold = PartialHold::of($plan->hold);
 
         return [
-            'number' => $e, 'name' => $entry->rush->name, 'subject' => $plan->situation->subject->name, 'wanted' => $entry->wanted, 'times' => $entry->times,
-            'planned' => $mine === null ? null : ['from' => $this->outing->at($mine->from)->format(DATE_ATOM), 'to' => $this->outing->at($mine->to)->format(DATE_ATOM)],
+            'number' => $e,
+            'name' => $entry->rush->name,
+            'subject' => $plan->situation->subject->name,
+            'wanted' => $entry->wanted,
+            'times' => $entry->times,
+            'planned' => $mine === null
+                    ? null
+                    : [
+                        'from' => $this->outing->at($mine->from)->format(DATE_ATOM),
+                        'to' => $this->outing->at($mine->to)->format(DATE_ATOM),
+                    ],
             'best' => ['at' => $this->at($best), 'keeper_rate' => round($worth->rates[$e][$best], 3)],
-            'by_time' => array_map(fn (Moment $m, int $i): array => ['at' => $this->at($i), 'keeper_rate' => round($worth->rates[$e][$i], 3),
-                'light' => $entry->lightAt($m)?->value, ...$this->exposure($worth->plan($e, $i))], $this->moments, array_keys($this->moments)),
-            'keeper_rate' => round($worth->rates[$e][$mine?->quarter() ?? $best], 3), 'lost_to' => $worth->cause($e, $mine?->quarter() ?? $best),
-            'body' => $body->name, 'lens' => $plan->situation->kit->lens->name, 'extender' => $plan->situation->kit->extender,
+            'by_time' => array_map(
+                fn (Moment $m, int $i): array => [
+                    'at' => $this->at($i),
+                    'keeper_rate' => round($worth->rates[$e][$i], 3),
+                    'light' => $entry->lightAt($m)?->value,
+                    ...$this->exposure($worth->plan($e, $i)),
+                ],
+                $this->moments,
+                array_keys($this->moments),
+            ),
+            'keeper_rate' => round($worth->rates[$e][$mine?->quarter() ?? $best], 3),
+            'lost_to' => $worth->cause($e, $mine?->quarter() ?? $best),
+            'body' => $body->name,
+            'lens' => $plan->situation->kit->lens->name,
+            'extender' => $plan->situation->kit->extender,
             'hold' => HoldDocument::write($plan->hold),
-            'by' => $reached?->by === null ? null : ['place' => $reached->by->value, 'name' => Words::label($reached->by), 'own' => $lines->own("control.{$reached->by->value}")],
+            'by' => $reached?->by === null
+                    ? null
+                    : [
+                        'place' => $reached->by->value,
+                        'name' => Words::label($reached->by),
+                        'own' => $lines->own("control.{$reached->by->value}"),
+                    ],
             'press' => $reached === null ? [] : array_map($lines->press(...), $reached->presses),
-            'lines' => array_values(array_filter($lines->of($hold->only(...Setting::toldIn(Where::Card))), static fn (array $line): bool => Setting::from($line['setting'])->isWorthTelling($plan->hold))),
+            'lines' => array_values(
+                array_filter(
+                    $lines->of($hold->only(...Setting::toldIn(Where::Card))),
+                    static fn (array $line): bool => Setting::from($line['setting'])->isWorthTelling($plan->hold),
+                ),
+            ),
             ...$this->exposure($plan),
             'changes' => $this->changes($e, $lines),
             'drawn' => self::drawn($plan),
@@ -109,15 +176,39 @@ final readonly class CardDocument
     private static function drawn(Plan $plan): array
     {
         $situation = $plan->situation;
-        [$path, $subject, $body, $hold] = [$situation->rush->path, $situation->subject, $situation->kit->body, $plan->hold];
+        [$path, $subject, $body, $hold] = [
+            $situation->rush->path,
+            $situation->subject,
+            $situation->kit->body,
+            $plan->hold,
+        ];
         $middle = $path->at($path->seconds / 2);
         $area = Setting::Area->isIdleIn($hold) ? null : $body->areas[$hold->area->value] ?? null;
 
         return [
-            'figure' => $subject->figure->value, 'wide' => round(min(1.0, $situation->kit->focalMm() * $subject->lengthM / ($middle->distanceM * $body->sensorWidthMm)), 4), 'tall' => round($subject->heightM / $subject->lengthM, 3),
-            'way' => [round($middle->acrossMps, 2), round($middle->closingMps, 2)], 'ratio' => round($body->sensorHeightMm / $body->sensorWidthMm, 4),
-            'area' => $area === null ? null : ['width' => round($area->width, 4), 'height' => round($area->height, 4), 'at' => [round($hold->areaAt[0], 4), round($hold->areaAt[1], 4)]],
-            'seconds' => round($path->seconds, 2), 'distances_m' => array_map(static fn (PathPoint $p): float => round($p->distanceM, 2), $path->sampled(self::DISTANCES)),
+            'figure' => $subject->figure->value,
+            'wide' => round(
+                min(
+                    1.0,
+                    ($situation->kit->focalMm() * $subject->lengthM) / ($middle->distanceM * $body->sensorWidthMm),
+                ),
+                4,
+            ),
+            'tall' => round($subject->heightM / $subject->lengthM, 3),
+            'way' => [round($middle->acrossMps, 2), round($middle->closingMps, 2)],
+            'ratio' => round($body->sensorHeightMm / $body->sensorWidthMm, 4),
+            'area' => $area === null
+                    ? null
+                    : [
+                        'width' => round($area->width, 4),
+                        'height' => round($area->height, 4),
+                        'at' => [round($hold->areaAt[0], 4), round($hold->areaAt[1], 4)],
+                    ],
+            'seconds' => round($path->seconds, 2),
+            'distances_m' => array_map(
+                static fn (PathPoint $p): float => round($p->distanceM, 2),
+                $path->sampled(self::DISTANCES),
+            ),
             'focus_m' => Setting::StartAt->isIdleIn($hold) ? null : round($hold->startAtM, 2),
         ];
     }
@@ -130,20 +221,30 @@ final readonly class CardDocument
     /** @return array{shutter: string, aperture: string, iso: string} */
     private function exposure(Plan $plan): array
     {
-        return ['shutter' => $this->words->quantity(Quantity::shutter($plan->hold->shutterS)), 'aperture' => $this->words->quantity(Quantity::fNumber($plan->hold->aperture)),
-            'iso' => $this->words->say(Said::of('card.iso', iso: Quantity::iso($plan->hold->iso)))];
+        return [
+            'shutter' => $this->words->quantity(Quantity::shutter($plan->hold->shutterS)),
+            'aperture' => $this->words->quantity(Quantity::fNumber($plan->hold->aperture)),
+            'iso' => $this->words->say(Said::of('card.iso', iso: Quantity::iso($plan->hold->iso))),
+        ];
     }
 
     /**
      * What changes on the camera from the rush before.
      *
-     * @return array{seconds: float, kit: list<array{part: string, from: string, to: string}>, says: list<string>}|null null for the first and for those without a time
+     * @return array{seconds: float, kit: list<array{part: string, from: string, to: string}>, says: list<string>}|null
+     *   null for the first and for those without a time
      */
     private function changes(int $e, SettingLines $lines): ?array
     {
         $step = $this->steps[$e] ?? null;
 
-        return $step?->before === null ? null : ['seconds' => round($step->seconds(), 1), 'kit' => DayDocument::kit($step), 'says' => array_map($lines->says(...), $step->changes())];
+        return $step?->before === null
+            ? null
+            : [
+                'seconds' => round($step->seconds(), 1),
+                'kit' => DayDocument::kit($step),
+                'says' => array_map($lines->says(...), $step->changes()),
+            ];
     }
 
     /** @return array<string, mixed> */
@@ -151,7 +252,13 @@ final readonly class CardDocument
     {
         $lines = $this->lines($body);
 
-        return ['place' => $assigned->place->value, 'name' => Words::label($assigned->place), 'own' => $lines->own("control.{$assigned->place->value}"), 'says' => Words::label($assigned->duty), 'lines' => $assigned->set === null ? [] : $lines->of($assigned->set)];
+        return [
+            'place' => $assigned->place->value,
+            'name' => Words::label($assigned->place),
+            'own' => $lines->own("control.{$assigned->place->value}"),
+            'says' => Words::label($assigned->duty),
+            'lines' => $assigned->set === null ? [] : $lines->of($assigned->set),
+        ];
     }
 
     private function lines(Body $body): SettingLines

@@ -14,7 +14,10 @@ use RushHold\Said;
 use RushHold\Units;
 use RushHold\Words\Words;
 
-/** What went wrong in a burst, as JSON: causes with their chance and why, what to ask next, and what to set against the first. */
+/**
+ * What went wrong in a burst, as JSON: causes with their chance and why, what to ask next, and what to set against the
+ * first.
+ */
 final class CauseDocument
 {
     /** Causes less likely are not listed. */
@@ -30,7 +33,12 @@ final class CauseDocument
         $causes = [];
         foreach ($diagnosis->causes as $word => $probability) {
             if ($probability >= self::LEAST || $causes === []) {
-                $causes[] = ['cause' => $word, 'label' => Words::label(Cause::from($word)), 'probability' => round($probability, 4), 'because' => self::because($diagnosis, Cause::from($word), $inquiry, $words)];
+                $causes[] = [
+                    'cause' => $word,
+                    'label' => Words::label(Cause::from($word)),
+                    'probability' => round($probability, 4),
+                    'because' => self::because($diagnosis, Cause::from($word), $inquiry, $words),
+                ];
             }
         }
         $next = $diagnosis->next();
@@ -39,11 +47,28 @@ final class CauseDocument
 
         return [
             'causes' => $causes,
-            'leads' => $diagnosis->leads(), 'tells' => $diagnosis->tells(),
-            'answers' => (object) $diagnosis->answers, 'given' => (object) $inquiry->given,
+            'leads' => $diagnosis->leads(),
+            'tells' => $diagnosis->tells(),
+            'answers' => (object) $diagnosis->answers,
+            'given' => (object) $inquiry->given,
             'known' => self::known($inquiry),
-            'next' => $next === null ? null : ['question' => $next->value, 'text' => Words::label($next), 'hint' => Words::catalogue()["hint.$next->value"],
-                'choices' => [...array_map(static fn (string $answer): array => ['answer' => $answer, 'text' => Words::catalogue()["answer.{$next->value}_$answer"]], $diagnosis->open($next)), ['answer' => 'unknown', 'text' => Words::catalogue()['answer.unknown']]]],
+            'next' => $next === null
+                    ? null
+                    : [
+                        'question' => $next->value,
+                        'text' => Words::label($next),
+                        'hint' => Words::catalogue()["hint.$next->value"],
+                        'choices' => [
+                            ...array_map(
+                                static fn (string $answer): array => [
+                                    'answer' => $answer,
+                                    'text' => Words::catalogue()["answer.{$next->value}_$answer"],
+                                ],
+                                $diagnosis->open($next),
+                            ),
+                            ['answer' => 'unknown', 'text' => Words::catalogue()['answer.unknown']],
+                        ],
+                    ],
             'advice' => Words::catalogue()["advice.$first->value"],
             'fix' => $remedy === null ? null : HoldDocument::settings($remedy->fix),
             'worth' => $remedy === null ? null : self::worth($remedy),
@@ -54,7 +79,10 @@ final class CauseDocument
     /** @return list<string> */
     private static function because(Diagnosis $diagnosis, Cause $cause, Inquiry $inquiry, Words $words): array
     {
-        $because = array_map(static fn (Question $question): string => Words::catalogue()["because.$question->value.$cause->value"], array_slice($diagnosis->because($cause), 0, self::REASONS));
+        $because = array_map(
+            static fn (Question $question): string => Words::catalogue()["because.$question->value.$cause->value"],
+            array_slice($diagnosis->because($cause), 0, self::REASONS),
+        );
         $logged = $inquiry->loggedFor($cause);
         if ($logged > 0) {
             $because[] = $words->say(Said::of('because.logged', frames: Quantity::count($logged)));
@@ -76,8 +104,14 @@ final class CauseDocument
     {
         $known = [];
         foreach (array_diff_key($inquiry->diagnosis->answers, $inquiry->given) as $question => $answer) {
-            $said = array_filter(array_map(static fn (string $one): ?string => Words::catalogue()["answer.{$question}_$one"] ?? null, explode('|', $answer)));
-            $said === [] || $known[] = ['question' => Words::label(Question::from($question)), 'answer' => implode(' / ', $said)];
+            $said = array_filter(
+                array_map(
+                    static fn (string $one): ?string => Words::catalogue()["answer.{$question}_$one"] ?? null,
+                    explode('|', $answer),
+                ),
+            );
+            $said === [] ||
+                ($known[] = ['question' => Words::label(Question::from($question)), 'answer' => implode(' / ', $said)]);
         }
 
         return $known;
@@ -86,7 +120,12 @@ final class CauseDocument
     /** @return array<string, float|int> */
     private static function worth(Remedy $remedy): array
     {
-        return ['keeper_rate' => round($remedy->before->keeperRate, 4), 'with_fix' => round($remedy->after->keeperRate, 4), 'frames_of_a_pass' => $remedy->after->frames, 'keepers_more' => round($remedy->gain() * $remedy->after->frames, 1)];
+        return [
+            'keeper_rate' => round($remedy->before->keeperRate, 4),
+            'with_fix' => round($remedy->after->keeperRate, 4),
+            'frames_of_a_pass' => $remedy->after->frames,
+            'keepers_more' => round($remedy->gain() * $remedy->after->frames, 1),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -94,7 +133,16 @@ final class CauseDocument
     {
         $test = $remedy?->test();
 
-        return ['text' => Words::catalogue()["confirm.$cause->value"], 'frames_of_each' => $test['frames'] ?? null, 'bursts_of_each' => $test['bursts'] ?? null,
-            'holds' => $test === null ? null : ['as_it_was' => HoldDocument::settings($inquiry->asItWas()), 'with_fix' => HoldDocument::settings($inquiry->asItWas()->and($remedy->fix))]];
+        return [
+            'text' => Words::catalogue()["confirm.$cause->value"],
+            'frames_of_each' => $test['frames'] ?? null,
+            'bursts_of_each' => $test['bursts'] ?? null,
+            'holds' => $test === null
+                    ? null
+                    : [
+                        'as_it_was' => HoldDocument::settings($inquiry->asItWas()),
+                        'with_fix' => HoldDocument::settings($inquiry->asItWas()->and($remedy->fix)),
+                    ],
+        ];
     }
 }

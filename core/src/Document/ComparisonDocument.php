@@ -49,16 +49,42 @@ final class ComparisonDocument
         $best = $comparison->contest->best();
 
         return [
-            'holds' => array_map(static function (Contender $c, int $i) use ($comparison, $best): array {
-                $first = $c->firstSharp();
+            'holds' => array_map(
+                static function (Contender $c, int $i) use ($comparison, $best): array {
+                    $first = $c->firstSharp();
 
-                return ['hold' => HoldDocument::settings($c->hold), 'bursts' => count($c->bursts), 'frames' => $c->frames(), 'keepers' => $c->keepers(),
-                    'share' => self::rounded($comparison->contest->share($i)), 'best' => round($best[$i], 4),
-                    'shot' => array_map(static fn (LoggedBurst $b): array => ['at' => $b->at, 'frames' => $b->frames, 'keepers' => $b->keepers], array_slice($c->bursts, -self::SHOT)),
-                    'first_sharp' => $first->known() ? ['seconds' => round($first->meanS(), 3), 'bursts' => count($first->times), 'missed' => $first->missed()] : null];
-            }, $comparison->contenders, array_keys($comparison->contenders)),
+                    return [
+                        'hold' => HoldDocument::settings($c->hold),
+                        'bursts' => count($c->bursts),
+                        'frames' => $c->frames(),
+                        'keepers' => $c->keepers(),
+                        'share' => self::rounded($comparison->contest->share($i)),
+                        'best' => round($best[$i], 4),
+                        'shot' => array_map(
+                            static fn (LoggedBurst $b): array => [
+                                'at' => $b->at,
+                                'frames' => $b->frames,
+                                'keepers' => $b->keepers,
+                            ],
+                            array_slice($c->bursts, -self::SHOT),
+                        ),
+                        'first_sharp' => $first->known()
+                            ? [
+                                'seconds' => round($first->meanS(), 3),
+                                'bursts' => count($first->times),
+                                'missed' => $first->missed(),
+                            ]
+                            : null,
+                    ];
+                },
+                $comparison->contenders,
+                array_keys($comparison->contenders),
+            ),
             'alike' => round($comparison->contest->alike(), 3),
-            'pairs' => array_map(static fn (Pair $pair): array => self::pair($pair, Words::in($units)), $comparison->pairs()),
+            'pairs' => array_map(
+                static fn (Pair $pair): array => self::pair($pair, Words::in($units)),
+                $comparison->pairs(),
+            ),
             'next' => $comparison->next(),
         ];
     }
@@ -71,9 +97,27 @@ final class ComparisonDocument
             $unfair[] = ['what' => $what, 'text' => $words->say($said)];
         }
 
-        return ['a' => $pair->a, 'b' => $pair->b, 'a_better' => round($pair->better, 4), 'difference' => self::rounded(['mean' => $pair->mean, 'low' => $pair->low, 'high' => $pair->high]),
-            'decided' => $pair->isDecided(), 'even' => $pair->isEven(), 'frames_needed' => $pair->framesNeeded, 'frames_to_be_sure' => $pair->framesToBeSure, 'unfair' => $unfair,
-            'first_sharp' => $pair->sooner === null ? null : ['a_sooner' => round($pair->sooner['sooner'], 4), 'difference_s' => self::rounded(['mean' => $pair->sooner['mean'], 'low' => $pair->sooner['low'], 'high' => $pair->sooner['high']])]];
+        return [
+            'a' => $pair->a,
+            'b' => $pair->b,
+            'a_better' => round($pair->better, 4),
+            'difference' => self::rounded(['mean' => $pair->mean, 'low' => $pair->low, 'high' => $pair->high]),
+            'decided' => $pair->isDecided(),
+            'even' => $pair->isEven(),
+            'frames_needed' => $pair->framesNeeded,
+            'frames_to_be_sure' => $pair->framesToBeSure,
+            'unfair' => $unfair,
+            'first_sharp' => $pair->sooner === null
+                    ? null
+                    : [
+                        'a_sooner' => round($pair->sooner['sooner'], 4),
+                        'difference_s' => self::rounded([
+                            'mean' => $pair->sooner['mean'],
+                            'low' => $pair->sooner['low'],
+                            'high' => $pair->sooner['high'],
+                        ]),
+                    ],
+        ];
     }
 
     /**
@@ -82,6 +126,10 @@ final class ComparisonDocument
      */
     private static function rounded(array $interval): array
     {
-        return ['mean' => round($interval['mean'], 4), 'low' => round($interval['low'], 4), 'high' => round($interval['high'], 4)];
+        return [
+            'mean' => round($interval['mean'], 4),
+            'low' => round($interval['low'], 4),
+            'high' => round($interval['high'], 4),
+        ];
     }
 }

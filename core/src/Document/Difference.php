@@ -32,9 +32,13 @@ final readonly class Difference
             if ($was == $is || in_array($field, $except, true)) {
                 continue;
             }
-            $differences = is_array($was) && is_array($is) && ! array_is_list($was) && ! array_is_list($is)
-                ? [...$differences, ...self::between($was, $is, $words, $except, $field)]
-                : [...$differences, new self($field, FieldNames::of($field), self::said($was, $words), self::said($is, $words))];
+            $differences =
+                is_array($was) && is_array($is) && ! array_is_list($was) && ! array_is_list($is)
+                    ? [...$differences, ...self::between($was, $is, $words, $except, $field)]
+                    : [
+                        ...$differences,
+                        new self($field, FieldNames::of($field), self::said($was, $words), self::said($is, $words)),
+                    ];
         }
 
         return $differences;

@@ -227,7 +227,12 @@ final class Fields
     {
         foreach (array_keys($this->given) as $name) {
             if (! array_key_exists($name, $this->read)) {
-                throw Refused::because($this->at((string) $name), 'unknown-field', name: (string) $name, known: implode(', ', array_keys($this->read)));
+                throw Refused::because(
+                    $this->at((string) $name),
+                    'unknown-field',
+                    name: (string) $name,
+                    known: implode(', ', array_keys($this->read)),
+                );
             }
         }
 

@@ -71,7 +71,7 @@ final readonly class HabitsDocument
                 $schools[$school] = $side;
             }
         }
-        Schools::taken($schools, new Kit);
+        Schools::taken($schools, new Kit());
         $f->keep('schools', $taken->done());
         $f->optionalText('body', 40);
         $f->optionalText('lens', 40);

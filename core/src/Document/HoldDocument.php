@@ -88,6 +88,8 @@ final class HoldDocument
     {
         $dot = strpos($setting->value, '.');
 
-        return $dot === false ? ['', $setting->value] : [substr($setting->value, 0, $dot), substr($setting->value, $dot + 1)];
+        return $dot === false
+            ? ['', $setting->value]
+            : [substr($setting->value, 0, $dot), substr($setting->value, $dot + 1)];
     }
 }

@@ -35,7 +35,12 @@ final class LadderDocument
         $sessions = [];
         foreach ($top->items('sessions', self::MOST_SESSIONS) as $i => $one) {
             $f = Fields::of($one, "sessions[$i]");
-            $sessions[] = new Session($f->word('drill', Exercise::class, Exercise::Buttons), self::day($f, 'day'), Range::of(0, 1.5)->check("sessions[$i].reached", $f->number('reached')), $f->optionalNumber('seconds'));
+            $sessions[] = new Session(
+                $f->word('drill', Exercise::class, Exercise::Buttons),
+                self::day($f, 'day'),
+                Range::of(0, 1.5)->check("sessions[$i].reached", $f->number('reached')),
+                $f->optionalNumber('seconds'),
+            );
             $f->done();
         }
         $field = [];
@@ -90,14 +95,55 @@ final class LadderDocument
     public static function write(Ladder $ladder, Habit $habit, string $from, int $days): array
     {
         return [
-            'rung' => $ladder->rung->value, 'at_top' => $ladder->isAtTop(), 'held_up' => $ladder->heldUp, 'too_hard' => $ladder->tooHard,
-            'rungs' => array_map(static fn (Rung $rung): array => [
-                'rung' => $rung->value, 'drill' => $rung->exercise()->value, 'mark' => $rung->mark(), 'within_s' => $rung->withinS(), 'open' => $ladder->isOpen($rung), 'passed_on' => $ladder->passed[$rung->value] ?? null, 'in_a_row' => $ladder->inARow($rung), 'of' => Ladder::SESSIONS,
-                'sessions' => array_map(static fn (Session $s): array => ['day' => $s->day, 'reached' => round($s->reached, 4), 'seconds' => $s->seconds === null ? null : round($s->seconds, 3), 'against' => round($s->against($rung), 3)], $ladder->sessions[$rung->value]),
-                'field' => $rung->technique() === null ? null : ['technique' => $rung->technique()->value, 'done' => $ladder->field[$rung->value] ?? 0, 'of' => Ladder::FIELD_TASKS],
-            ], Rung::cases()),
-            'calendar' => array_map(static fn (array $one): array => ['day' => $one['day'], 'minutes' => $one['minutes'], 'field' => $one['field']?->value,
-                'turns' => array_map(static fn (array $t): array => ['drill' => $t['exercise']->value, 'turns' => $t['turns'], 'refresher' => $t['refresher']], $one['turns'])], Calendar::of($ladder, $habit, $from, $days)),
+            'rung' => $ladder->rung->value,
+            'at_top' => $ladder->isAtTop(),
+            'held_up' => $ladder->heldUp,
+            'too_hard' => $ladder->tooHard,
+            'rungs' => array_map(
+                static fn (Rung $rung): array => [
+                    'rung' => $rung->value,
+                    'drill' => $rung->exercise()->value,
+                    'mark' => $rung->mark(),
+                    'within_s' => $rung->withinS(),
+                    'open' => $ladder->isOpen($rung),
+                    'passed_on' => $ladder->passed[$rung->value] ?? null,
+                    'in_a_row' => $ladder->inARow($rung),
+                    'of' => Ladder::SESSIONS,
+                    'sessions' => array_map(
+                        static fn (Session $s): array => [
+                            'day' => $s->day,
+                            'reached' => round($s->reached, 4),
+                            'seconds' => $s->seconds === null ? null : round($s->seconds, 3),
+                            'against' => round($s->against($rung), 3),
+                        ],
+                        $ladder->sessions[$rung->value],
+                    ),
+                    'field' => $rung->technique() === null
+                            ? null
+                            : [
+                                'technique' => $rung->technique()->value,
+                                'done' => $ladder->field[$rung->value] ?? 0,
+                                'of' => Ladder::FIELD_TASKS,
+                            ],
+                ],
+                Rung::cases(),
+            ),
+            'calendar' => array_map(
+                static fn (array $one): array => [
+                    'day' => $one['day'],
+                    'minutes' => $one['minutes'],
+                    'field' => $one['field']?->value,
+                    'turns' => array_map(
+                        static fn (array $t): array => [
+                            'drill' => $t['exercise']->value,
+                            'turns' => $t['turns'],
+                            'refresher' => $t['refresher'],
+                        ],
+                        $one['turns'],
+                    ),
+                ],
+                Calendar::of($ladder, $habit, $from, $days),
+            ),
         ];
     }
 

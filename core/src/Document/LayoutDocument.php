@@ -38,20 +38,40 @@ final readonly class LayoutDocument
      * @param  bool  $played  false: by the rules alone, before the rushes were played
      * @return array<string, mixed>
      */
-    public static function write(array $schools, ButtonSchool $asked, Body $body, Units $units = Units::Metric, Times $times = new Times, bool $played = true): array
-    {
+    public static function write(
+        array $schools,
+        ButtonSchool $asked,
+        Body $body,
+        Units $units = Units::Metric,
+        Times $times = new Times(),
+        bool $played = true,
+    ): array {
         $writer = new self($body, $units, $times);
         [$layout] = array_values(array_filter($schools, static fn (Layout $l): bool => $l->school === $asked));
 
-        return ['format' => self::FORMAT, 'played' => $played, ...$writer->layout($layout),
+        return [
+            'format' => self::FORMAT,
+            'played' => $played,
+            ...$writer->layout($layout),
             'by_school' => array_map(static fn (Layout $l): array => $writer->layout($l), $schools),
-            'times' => array_map(static fn (Way $way): array => ['way' => $way->value, 'seconds' => $times->of($way), 'own' => $times->isOwn($way)], Way::cases()),
+            'times' => array_map(
+                static fn (Way $way): array => [
+                    'way' => $way->value,
+                    'seconds' => $times->of($way),
+                    'own' => $times->isOwn($way),
+                ],
+                Way::cases(),
+            ),
         ];
     }
 
     /** @return array<string, mixed> one layout alone, as it stands among those of the schools */
-    public static function one(Layout $layout, Body $body, Units $units = Units::Metric, Times $times = new Times): array
-    {
+    public static function one(
+        Layout $layout,
+        Body $body,
+        Units $units = Units::Metric,
+        Times $times = new Times(),
+    ): array {
         return (new self($body, $units, $times))->layout($layout);
     }
 
@@ -66,10 +86,19 @@ final readonly class LayoutDocument
             'rest_lines' => $this->lines->of($arrangement->rest),
             'controls' => array_map(fn (Assigned $a): array => $this->control($a, $layout), $arrangement->controls),
             'rushes' => array_map($this->rush(...), $layout->reached),
-            'loss' => round($layout->loss, 4), 'bound' => round($layout->bound, 4),
-            'seconds' => round($layout->seconds(), 2), 'to_learn' => $layout->toLearn(),
-            'faults' => array_map(fn (Fault $f): array => ['what' => $f->what, 'place' => $f->where?->value, 'sentence' => $this->words->say($f->sentence), 'way_out' => $this->words->say($f->wayOut)],
-                (new Faults($this->body, $arrangement, $layout->school))->all($layout->reached)),
+            'loss' => round($layout->loss, 4),
+            'bound' => round($layout->bound, 4),
+            'seconds' => round($layout->seconds(), 2),
+            'to_learn' => $layout->toLearn(),
+            'faults' => array_map(
+                fn (Fault $f): array => [
+                    'what' => $f->what,
+                    'place' => $f->where?->value,
+                    'sentence' => $this->words->say($f->sentence),
+                    'way_out' => $this->words->say($f->wayOut),
+                ],
+                (new Faults($this->body, $arrangement, $layout->school))->all($layout->reached),
+            ),
         ];
     }
 
@@ -77,11 +106,19 @@ final readonly class LayoutDocument
     private function control(Assigned $assigned, Layout $layout): array
     {
         return [
-            'place' => $assigned->place->value, 'name' => Words::label($assigned->place), 'own' => $this->lines->own("control.{$assigned->place->value}"),
-            'duty' => $assigned->duty->value, 'says' => Words::label($assigned->duty),
+            'place' => $assigned->place->value,
+            'name' => Words::label($assigned->place),
+            'own' => $this->lines->own("control.{$assigned->place->value}"),
+            'duty' => $assigned->duty->value,
+            'says' => Words::label($assigned->duty),
             'set' => $assigned->set === null ? null : HoldDocument::settings($assigned->set),
             'lines' => $assigned->set === null ? [] : $this->lines->of($assigned->set),
-            'serves' => array_values(array_map(static fn (Reached $r): string => $r->need->name, array_filter($layout->reached, static fn (Reached $r): bool => $r->by === $assigned->place))),
+            'serves' => array_values(
+                array_map(
+                    static fn (Reached $r): string => $r->need->name,
+                    array_filter($layout->reached, static fn (Reached $r): bool => $r->by === $assigned->place),
+                ),
+            ),
         ];
     }
 
@@ -91,10 +128,14 @@ final readonly class LayoutDocument
         $left = array_values(array_filter($reached->presses, static fn (Press $p): bool => $p->setting !== null));
 
         return [
-            'name' => $reached->need->name, 'by' => $reached->by?->value, 'warning_s' => round($reached->need->warningS, 2), 'weight' => $reached->need->weight,
+            'name' => $reached->need->name,
+            'by' => $reached->by?->value,
+            'warning_s' => round($reached->need->warningS, 2),
+            'weight' => $reached->need->weight,
             'press' => array_map($this->lines->press(...), $reached->presses),
             'left_to_change' => array_map(static fn (Press $p): string => $p->setting->value ?? '', $left),
-            'seconds' => round($reached->seconds(), 2), 'lost' => round($reached->lost, 4),
+            'seconds' => round($reached->seconds(), 2),
+            'lost' => round($reached->lost, 4),
         ];
     }
 }

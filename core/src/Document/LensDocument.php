@@ -41,7 +41,7 @@ final readonly class LensDocument
     /** Reads the fields of a lens wherever they stand. */
     public static function fields(Fields $f): Lens
     {
-        $sample = new Lens;
+        $sample = new Lens();
         $f->text('format', self::FORMAT);
         $zoom = self::zoom($f);
         $focal = $f->number('focal_mm', $zoom === null ? $sample->focalMm : $zoom->toMm());
@@ -54,7 +54,12 @@ final readonly class LensDocument
         }
 
         return new Lens(
-            name: $f->text('name', $focal === $sample->focalMm && $widest === $sample->maxAperture ? $sample->name : sprintf('%s mm f/%s', $focal, round($widest, 1))),
+            name: $f->text(
+                'name',
+                $focal === $sample->focalMm && $widest === $sample->maxAperture
+                    ? $sample->name
+                    : sprintf('%s mm f/%s', $focal, round($widest, 1)),
+            ),
             focalMm: $focal,
             maxAperture: $widest,
             minAperture: $f->number('min_aperture', max($sample->minAperture, $widest)),
@@ -103,9 +108,12 @@ final readonly class LensDocument
         if ($lens->raw('ring') === null) {
             return null;
         }
-        $usual = new FocusRing;
+        $usual = new FocusRing();
         $f = $lens->object('ring');
-        $ring = new FocusRing($f->number('throw_deg', $usual->throwDeg), $f->flag('right_is_nearer', $usual->rightIsNearer));
+        $ring = new FocusRing(
+            $f->number('throw_deg', $usual->throwDeg),
+            $f->flag('right_is_nearer', $usual->rightIsNearer),
+        );
         $lens->keep('ring', $f->done());
 
         return $ring;
@@ -116,7 +124,10 @@ final readonly class LensDocument
     {
         $times = [];
         foreach ($lens->items('extenders', 4) as $i => $item) {
-            $times[] = is_int($item) || is_float($item) ? (float) $item : throw Refused::because($lens->at("extenders[$i]"), 'not-number');
+            $times[] =
+                is_int($item) || is_float($item)
+                    ? (float) $item
+                    : throw Refused::because($lens->at("extenders[$i]"), 'not-number');
         }
         $lens->keep('extenders', $times);
 

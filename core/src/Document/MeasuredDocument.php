@@ -22,14 +22,33 @@ final class MeasuredDocument
         $round = static fn (?float $value, int $digits = 2): ?float => $value === null ? null : round($value, $digits);
 
         return [
-            'aim' => $measured->aim === null ? null : ['x' => round($measured->aim[0], 4), 'y' => round($measured->aim[1], 4)],
-            'sigma_px' => $round($ellipse?->deviation()), 'long_px' => $round($ellipse?->long), 'short_px' => $round($ellipse?->short), 'angle_deg' => $round($ellipse?->angleDeg, 1),
-            'width_px' => $round($measured->widthPx()), 'limit_px' => round($measured->limitPx, 2), 'edges' => $measured->spread->edges ?? 0, 'unsure' => $round($measured->spread?->unsure, 3),
-            'clear' => round($measured->clear, 3), 'feet' => $round($measured->feet, 4),
+            'aim' => $measured->aim === null
+                    ? null
+                    : ['x' => round($measured->aim[0], 4), 'y' => round($measured->aim[1], 4)],
+            'sigma_px' => $round($ellipse?->deviation()),
+            'long_px' => $round($ellipse?->long),
+            'short_px' => $round($ellipse?->short),
+            'angle_deg' => $round($ellipse?->angleDeg, 1),
+            'width_px' => $round($measured->widthPx()),
+            'limit_px' => round($measured->limitPx, 2),
+            'edges' => $measured->spread->edges ?? 0,
+            'unsure' => $round($measured->spread?->unsure, 3),
+            'clear' => round($measured->clear, 3),
+            'feet' => $round($measured->feet, 4),
             'noise' => round($measured->noise, 4),
-            'tiles' => array_map(static fn (Tile $tile): array => ['x' => round($tile->x, 3), 'y' => round($tile->y, 3), 'sigma_px' => $round($tile->ellipse?->deviation()),
-                'long_px' => $round($tile->ellipse?->long), 'short_px' => $round($tile->ellipse?->short), 'angle_deg' => $round($tile->ellipse?->angleDeg, 0)], $measured->tiles),
-            'sharp_where' => $measured->sharpWhere()->value, 'camera_smeared' => $measured->cameraSmeared(),
+            'tiles' => array_map(
+                static fn (Tile $tile): array => [
+                    'x' => round($tile->x, 3),
+                    'y' => round($tile->y, 3),
+                    'sigma_px' => $round($tile->ellipse?->deviation()),
+                    'long_px' => $round($tile->ellipse?->long),
+                    'short_px' => $round($tile->ellipse?->short),
+                    'angle_deg' => $round($tile->ellipse?->angleDeg, 0),
+                ],
+                $measured->tiles,
+            ),
+            'sharp_where' => $measured->sharpWhere()->value,
+            'camera_smeared' => $measured->cameraSmeared(),
             ...self::verdict($measured),
         ];
     }
@@ -45,7 +64,12 @@ final class MeasuredDocument
     {
         $measured = self::read($document, $limitPx);
 
-        return [...$document, 'limit_px' => round($limitPx, 2), 'sharp_where' => $measured->sharpWhere()->value, ...self::verdict($measured)];
+        return [
+            ...$document,
+            'limit_px' => round($limitPx, 2),
+            'sharp_where' => $measured->sharpWhere()->value,
+            ...self::verdict($measured),
+        ];
     }
 
     /** @return array{verdict: string, untold: string|null, sure: float} */
@@ -53,20 +77,50 @@ final class MeasuredDocument
     {
         $untold = $measured->untold();
 
-        return ['verdict' => $untold !== null ? 'untold' : ($measured->kept() ? 'kept' : 'lost'), 'untold' => $untold?->value, 'sure' => round($measured->sure(), 3)];
+        return [
+            'verdict' => $untold !== null ? 'untold' : ($measured->kept() ? 'kept' : 'lost'),
+            'untold' => $untold?->value,
+            'sure' => round($measured->sure(), 3),
+        ];
     }
 
     /** @param  array<string, mixed>  $document */
     private static function read(array $document, float $limitPx): Measured
     {
         $number = static fn (mixed $value, float $otherwise): float => is_numeric($value) ? (float) $value : $otherwise;
-        $ellipse = static fn (mixed $of): ?Ellipse => is_array($of) && is_numeric($of['long_px'] ?? null) && is_numeric($of['short_px'] ?? null)
-            ? Ellipse::told((float) $of['long_px'], (float) $of['short_px'], $number($of['angle_deg'] ?? null, 0.0)) : null;
-        $aim = is_array($document['aim'] ?? null) ? [$number($document['aim']['x'] ?? null, 0.0), $number($document['aim']['y'] ?? null, 0.0)] : null;
+        $ellipse = static fn (mixed $of): ?Ellipse => is_array($of) &&
+        is_numeric($of['long_px'] ?? null) &&
+        is_numeric($of['short_px'] ?? null)
+            ? Ellipse::told((float) $of['long_px'], (float) $of['short_px'], $number($of['angle_deg'] ?? null, 0.0))
+            : null;
+        $aim = is_array($document['aim'] ?? null)
+            ? [$number($document['aim']['x'] ?? null, 0.0), $number($document['aim']['y'] ?? null, 0.0)]
+            : null;
         $mine = $aim === null ? null : $ellipse($document);
-        $tiles = array_map(static fn (mixed $tile): Tile => new Tile($number($tile['x'] ?? null, 0.0), $number($tile['y'] ?? null, 0.0), $ellipse($tile)), array_values(array_filter((array) ($document['tiles'] ?? []), is_array(...))));
+        $tiles = array_map(
+            static fn (mixed $tile): Tile => new Tile(
+                $number($tile['x'] ?? null, 0.0),
+                $number($tile['y'] ?? null, 0.0),
+                $ellipse($tile),
+            ),
+            array_values(array_filter((array) ($document['tiles'] ?? []), is_array(...))),
+        );
 
-        return new Measured($aim, $mine === null ? null : Spread::known($mine, (int) $number($document['edges'] ?? null, 0), $number($document['unsure'] ?? null, self::UNSURE)), $number($document['noise'] ?? null, 0.0), $tiles, $limitPx,
-            $number($document['clear'] ?? null, 1.0), null, is_numeric($document['feet'] ?? null) ? (float) $document['feet'] : null);
+        return new Measured(
+            $aim,
+            $mine === null
+                ? null
+                : Spread::known(
+                    $mine,
+                    (int) $number($document['edges'] ?? null, 0),
+                    $number($document['unsure'] ?? null, self::UNSURE),
+                ),
+            $number($document['noise'] ?? null, 0.0),
+            $tiles,
+            $limitPx,
+            $number($document['clear'] ?? null, 1.0),
+            null,
+            is_numeric($document['feet'] ?? null) ? (float) $document['feet'] : null,
+        );
     }
 }

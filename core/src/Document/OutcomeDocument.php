@@ -16,7 +16,12 @@ final class OutcomeDocument
     /** @return array<string, mixed> */
     public static function write(Outcome $outcome, Hold $hold, Plan $plan): array
     {
-        return ['format' => self::FORMAT, ...self::figures($outcome), 'ev_short' => round($plan->exposure->evShort, 3), 'hold' => HoldDocument::write($hold)];
+        return [
+            'format' => self::FORMAT,
+            ...self::figures($outcome),
+            'ev_short' => round($plan->exposure->evShort, 3),
+            'hold' => HoldDocument::write($hold),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -30,9 +30,31 @@ final readonly class OutingDocument
     }
 
     /** What stands in an outing, and in each of its rushes, where nothing is said. */
-    private const USUAL = ['name' => '', 'sky' => [], 'wind' => 0.0, 'air' => 'clear', 'bodies' => [], 'lenses' => [], 'rushes' => [], 'order' => 'solved', 'school' => 'free', 'checked' => []];
+    private const USUAL = [
+        'name' => '',
+        'sky' => [],
+        'wind' => 0.0,
+        'air' => 'clear',
+        'bodies' => [],
+        'lenses' => [],
+        'rushes' => [],
+        'order' => 'solved',
+        'school' => 'free',
+        'checked' => [],
+    ];
 
-    private const USUAL_ENTRY = ['facing_deg' => null, 'earliest' => null, 'latest' => null, 'at' => null, 'minutes' => 30, 'times' => 1, 'wanted' => 1.0, 'habit' => '', 'setup_min' => 0, 'by_hand' => false];
+    private const USUAL_ENTRY = [
+        'facing_deg' => null,
+        'earliest' => null,
+        'latest' => null,
+        'at' => null,
+        'minutes' => 30,
+        'times' => 1,
+        'wanted' => 1.0,
+        'habit' => '',
+        'setup_min' => 0,
+        'by_hand' => false,
+    ];
 
     /**
      * An outing with all that it leaves open filled in, whatever stands for its rushes.
@@ -44,7 +66,10 @@ final readonly class OutingDocument
     {
         $outing = [...self::USUAL, ...$outing];
         $outing['place'] = ['name' => '', 'zone' => 'UTC', ...(array) ($outing['place'] ?? [])];
-        $outing['rushes'] = array_map(static fn (mixed $entry): array => [...self::USUAL_ENTRY, ...(array) $entry], (array) $outing['rushes']);
+        $outing['rushes'] = array_map(
+            static fn (mixed $entry): array => [...self::USUAL_ENTRY, ...(array) $entry],
+            (array) $outing['rushes'],
+        );
 
         return $outing;
     }
@@ -65,18 +90,37 @@ final readonly class OutingDocument
         $to = self::clock('to', $top->text('to', ''), $date, $zone);
         // It ends on the next day where the clock says less.
         $to = $to > $from ? $to : $to->modify('+1 day');
-        $bodies = array_map(static fn (mixed $body): Body => BodyDocument::read($body)->body, self::list($top, 'bodies'));
-        $lenses = array_map(static fn (mixed $lens): Lens => LensDocument::read($lens)->lens, self::list($top, 'lenses'));
+        $bodies = array_map(
+            static fn (mixed $body): Body => BodyDocument::read($body)->body,
+            self::list($top, 'bodies'),
+        );
+        $lenses = array_map(
+            static fn (mixed $lens): Lens => LensDocument::read($lens)->lens,
+            self::list($top, 'lenses'),
+        );
         $skies = self::skies($top, $from, $date, $zone);
         $entries = self::entries($top, $from, $date, $zone, $bodies, $lenses);
         $order = $top->has('order') ? $top->raw('order') : 'solved';
         $top->keep('order', $order);
         // Ticks are the person's own; the schema says how they look.
         $top->keep('checked', $top->has('checked') ? $top->raw('checked') : []);
-        $outing = new Outing($name, $place->text('name', ''), $place->number('latitude_deg'), $place->number('longitude_deg'), $from, $to, $entries, $skies,
-            $top->number('wind', 0.0), $top->word('air', Air::class, Air::Clear),
-            $top->has('surface') ? $top->word('surface', Surface::class, Surface::Grass) : null, self::order($order),
-            $top->word('school', ButtonSchool::class, ButtonSchool::Free), lamps: $top->has('lamps') ? $top->word('lamps', Lamps::class, Lamps::Floodlights) : null, ev100: $top->optionalNumber('ev100'));
+        $outing = new Outing(
+            $name,
+            $place->text('name', ''),
+            $place->number('latitude_deg'),
+            $place->number('longitude_deg'),
+            $from,
+            $to,
+            $entries,
+            $skies,
+            $top->number('wind', 0.0),
+            $top->word('air', Air::class, Air::Clear),
+            $top->has('surface') ? $top->word('surface', Surface::class, Surface::Grass) : null,
+            self::order($order),
+            $top->word('school', ButtonSchool::class, ButtonSchool::Free),
+            lamps: $top->has('lamps') ? $top->word('lamps', Lamps::class, Lamps::Floodlights) : null,
+            ev100: $top->optionalNumber('ev100'),
+        );
         $top->keep('place', $place->done());
 
         return new self($outing, $top->done());
@@ -90,7 +134,9 @@ final readonly class OutingDocument
         }
         $numbers = array_values(is_array($order) ? array_filter($order, is_int(...)) : []);
 
-        return is_array($order) && count($numbers) === count($order) ? $numbers : throw Refused::because('order', 'order-unknown');
+        return is_array($order) && count($numbers) === count($order)
+            ? $numbers
+            : throw Refused::because('order', 'order-unknown');
     }
 
     /** @return list<array{DateTimeImmutable, Sky}> */
@@ -113,8 +159,14 @@ final readonly class OutingDocument
      * @param  list<Lens>  $lenses
      * @return list<Entry>
      */
-    private static function entries(Fields $top, DateTimeImmutable $from, string $date, DateTimeZone $zone, array $bodies, array $lenses): array
-    {
+    private static function entries(
+        Fields $top,
+        DateTimeImmutable $from,
+        string $date,
+        DateTimeZone $zone,
+        array $bodies,
+        array $lenses,
+    ): array {
         $entries = [];
         $listed = self::list($top, 'rushes');
         if (count($listed) > Outing::MOST) {
@@ -123,15 +175,36 @@ final readonly class OutingDocument
         foreach ($listed as $i => $one) {
             $fields = Fields::of($one, "rushes[$i]");
             try {
-                $rush = self::with(RushDocument::read($fields->has('rush') ? $fields->raw('rush') : null)->rush, $fields, $bodies, $lenses);
-                $pins = $fields->has('pins') ? HoldDocument::read($fields->raw('pins'))->fitting($rush->kit) : PartialHold::nothing();
+                $rush = self::with(
+                    RushDocument::read($fields->has('rush') ? $fields->raw('rush') : null)->rush,
+                    $fields,
+                    $bodies,
+                    $lenses,
+                );
+                $pins = $fields->has('pins')
+                    ? HoldDocument::read($fields->raw('pins'))->fitting($rush->kit)
+                    : PartialHold::nothing();
             } catch (Refused $refused) {
                 throw $refused->in('Rush '.($i + 1));
             }
             $clock = static fn (string $name): ?DateTimeImmutable => $fields->has($name) && $fields->raw($name) !== null
-                ? self::within($from, self::clock("rushes[$i].$name", $fields->text($name, ''), $date, $zone)) : null;
-            $entries[] = new Entry($rush, $pins, $fields->optionalNumber('facing_deg'), $clock('earliest'), $clock('latest'), $clock('at'),
-                $fields->whole('minutes', 30), $fields->whole('times', 1), $fields->number('wanted', 1.0), $fields->text('habit', '', 400), $fields->whole('setup_min', 0), $fields->flag('by_hand', false), "rushes[$i]");
+                ? self::within($from, self::clock("rushes[$i].$name", $fields->text($name, ''), $date, $zone))
+                : null;
+            $entries[] = new Entry(
+                $rush,
+                $pins,
+                $fields->optionalNumber('facing_deg'),
+                $clock('earliest'),
+                $clock('latest'),
+                $clock('at'),
+                $fields->whole('minutes', 30),
+                $fields->whole('times', 1),
+                $fields->number('wanted', 1.0),
+                $fields->text('habit', '', 400),
+                $fields->whole('setup_min', 0),
+                $fields->flag('by_hand', false),
+                "rushes[$i]",
+            );
         }
 
         return $entries;
@@ -149,7 +222,9 @@ final readonly class OutingDocument
         foreach (['body' => $bodies, 'lens' => $lenses] as $part => $carried) {
             if ($fields->has($part) && $fields->raw($part) !== null) {
                 $number = $fields->whole($part, 0);
-                $kit = $kit->with(...[$part => $carried[$number] ?? throw Refused::because($part, 'kit-unknown', number: $number)]);
+                $kit = $kit->with(
+                    ...[$part => $carried[$number] ?? throw Refused::because($part, 'kit-unknown', number: $number)],
+                );
             }
         }
 
@@ -185,6 +260,8 @@ final readonly class OutingDocument
 
     private static function zone(string $given): DateTimeZone
     {
-        return in_array($given, DateTimeZone::listIdentifiers(), true) ? new DateTimeZone($given) : throw Refused::because('place.zone', 'zone', given: $given);
+        return in_array($given, DateTimeZone::listIdentifiers(), true)
+            ? new DateTimeZone($given)
+            : throw Refused::because('place.zone', 'zone', given: $given);
     }
 }

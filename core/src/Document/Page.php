@@ -55,9 +55,14 @@ final readonly class Page
 
         return self::together([
             $plan->situation->rush->name,
-            $this->kept($outcome, $ranking->keepers()).' '.$this->say('page.played', tried: Quantity::count(count($ranking->candidates), 6)),
+            $this->kept($outcome, $ranking->keepers()).
+            ' '.
+            $this->say('page.played', tried: Quantity::count(count($ranking->candidates), 6)),
             ...$this->hold($plan, $plan->hold, Importance::of($plan->lines, $plan->hold, $ranking->why)),
-            $this->part('page.changes', $ranking->standing === null ? [] : array_map($this->change(...), $ranking->standing->changes($plan))),
+            $this->part(
+                'page.changes',
+                $ranking->standing === null ? [] : array_map($this->change(...), $ranking->standing->changes($plan)),
+            ),
             $this->losses($outcome),
             $this->part('page.help', $this->helps($ranking)),
             $this->part('page.others', $this->others($ranking)),
@@ -69,8 +74,14 @@ final readonly class Page
     {
         return self::together([
             $plan->situation->rush->name,
-            $this->kept($outcome, $outcome->keepers()).' '.$this->say('page.played-once', runs: Quantity::count($outcome->runs, 6)),
-            $this->say('page.any', share: Quantity::share($outcome->anyKeeper), seconds: Quantity::seconds($outcome->firstKeeperS)),
+            $this->kept($outcome, $outcome->keepers()).
+            ' '.
+            $this->say('page.played-once', runs: Quantity::count($outcome->runs, 6)),
+            $this->say(
+                'page.any',
+                share: Quantity::share($outcome->anyKeeper),
+                seconds: Quantity::seconds($outcome->firstKeeperS),
+            ),
             ...$this->hold($plan, $plan->hold, Importance::of($plan->lines, $plan->hold)),
             $this->losses($outcome),
             ...$this->warnings($plan),
@@ -82,8 +93,14 @@ final readonly class Page
     {
         [$low, $high] = [round($keepers['low']), round($keepers['high'])];
 
-        return $this->say('page.kept', low: Quantity::count($low, 6), high: Quantity::count($high, 6), one: $low === $high,
-            frames: Quantity::count($outcome->frames, 6), share: Quantity::share($outcome->keeperRate));
+        return $this->say(
+            'page.kept',
+            low: Quantity::count($low, 6),
+            high: Quantity::count($high, 6),
+            one: $low === $high,
+            frames: Quantity::count($outcome->frames, 6),
+            share: Quantity::share($outcome->keeperRate),
+        );
     }
 
     /**
@@ -98,7 +115,11 @@ final readonly class Page
             if ($line->setting->isIdleIn($hold)) {
                 $idle[] = $line->setting;
             } else {
-                $parts[in_array($line->setting, $important, true) ? 'page.important' : "page.{$line->setting->about()->group}"][] = $this->line($line);
+                $parts[
+                    in_array($line->setting, $important, true)
+                        ? 'page.important'
+                        : "page.{$line->setting->about()->group}"
+                ][] = $this->line($line);
             }
         }
         $written = array_map($this->part(...), array_keys($parts), $parts);
@@ -108,18 +129,33 @@ final readonly class Page
 
     private function line(Line $line): string
     {
-        $value = $this->values->of($line->setting, $line->value).($line->pinned ? " ({$this->say('page.pinned')})" : '');
-        $reason = explode("\n", wordwrap($this->words->say($line->reason), self::WIDTH - self::NAME - self::VALUE, "\n"));
+        $value =
+            $this->values->of($line->setting, $line->value).($line->pinned ? " ({$this->say('page.pinned')})" : '');
+        $reason = explode(
+            "\n",
+            wordwrap($this->words->say($line->reason), self::WIDTH - self::NAME - self::VALUE, "\n"),
+        );
 
-        return self::padded(Words::label($line->setting), self::NAME).self::padded($value, self::VALUE)
-            .implode("\n".str_repeat(' ', 2 + self::NAME + self::VALUE), $reason);
+        return self::padded(Words::label($line->setting), self::NAME).
+            self::padded($value, self::VALUE).
+            implode("\n".str_repeat(' ', 2 + self::NAME + self::VALUE), $reason);
     }
 
     private function change(Change $change): string
     {
         return $change->setting === null
-            ? $this->say('page.change', name: Said::of('value.switch'), from: Said::of('value.switch.manual'), to: Said::of('value.switch.auto'))
-            : $this->say('page.change', name: $change->setting, from: $this->values->of($change->setting, $change->from), to: $this->values->of($change->setting, $change->to));
+            ? $this->say(
+                'page.change',
+                name: Said::of('value.switch'),
+                from: Said::of('value.switch.manual'),
+                to: Said::of('value.switch.auto'),
+            )
+            : $this->say(
+                'page.change',
+                name: $change->setting,
+                from: $this->values->of($change->setting, $change->from),
+                to: $this->values->of($change->setting, $change->to),
+            );
     }
 
     private function losses(Outcome $outcome): string
@@ -127,8 +163,10 @@ final readonly class Page
         $rows = [];
         foreach ($outcome->losses as $cause => $share) {
             if ($share * $outcome->frames >= 0.05) {
-                $rows[] = self::padded(Words::label(LossCause::from((string) $cause)), 26).self::padded(str_repeat('▇', (int) round($share * self::BAR)), self::BAR + 2)
-                    .sprintf('%5.1f', $share * $outcome->frames);
+                $rows[] =
+                    self::padded(Words::label(LossCause::from((string) $cause)), 26).
+                    self::padded(str_repeat('▇', (int) round($share * self::BAR)), self::BAR + 2).
+                    sprintf('%5.1f', $share * $outcome->frames);
             }
         }
 
@@ -142,7 +180,11 @@ final readonly class Page
         $rows = [];
         foreach ($ranking->whatIfs as $what) {
             if ($what->gain > 0 && (new Chance($what->gain, $what->standardError, $frames))->matters()) {
-                $rows[] = self::padded($this->say('page.more', frames: Quantity::count(max(1.0, round($what->gain * $frames)), 6)), 14).$this->words->say($what->sentence);
+                $rows[] =
+                    self::padded(
+                        $this->say('page.more', frames: Quantity::count(max(1.0, round($what->gain * $frames)), 6)),
+                        14,
+                    ).$this->words->say($what->sentence);
             }
         }
 
@@ -156,7 +198,12 @@ final readonly class Page
         $best = $ranking->best;
         foreach ($ranking->candidates as $candidate) {
             $family = $candidate->hold->family();
-            if ($candidate === $best || isset($seen[$family]) || $family === $best->hold->family() || count($rows) >= self::MOST_OTHERS) {
+            if (
+                $candidate === $best ||
+                isset($seen[$family]) ||
+                $family === $best->hold->family() ||
+                count($rows) >= self::MOST_OTHERS
+            ) {
                 continue;
             }
             $seen[$family] = true;
@@ -170,30 +217,61 @@ final readonly class Page
     {
         [$cost, $error] = $best->outcome->minus($candidate->outcome);
         $frames = $best->outcome->frames;
-        $costs = (new Chance($cost, $error, $frames))->matters() && $cost > 0
-            ? $this->say('page.fewer', frames: Quantity::count(max(1.0, round($cost * $frames)), 6)) : $this->say('page.same');
+        $costs =
+            (new Chance($cost, $error, $frames))->matters() && $cost > 0
+                ? $this->say('page.fewer', frames: Quantity::count(max(1.0, round($cost * $frames)), 6))
+                : $this->say('page.same');
         $hold = $candidate->hold;
         if ($hold->technique !== $best->hold->technique) {
             return self::padded($costs, 18).Words::label($hold->technique);
         }
         $told = array_filter(Setting::toldIn(Where::Short), static fn (Setting $s): bool => ! $s->isIdleIn($hold));
 
-        return self::padded($costs, 18).implode(', ', array_map(fn (Setting $s): string => Words::label($s).' '.lcfirst($this->values->of($s, $s->in($hold))), $told));
+        return self::padded($costs, 18).
+            implode(
+                ', ',
+                array_map(
+                    fn (Setting $s): string => Words::label($s).' '.lcfirst($this->values->of($s, $s->in($hold))),
+                    $told,
+                ),
+            );
     }
 
     /** @return list<string> */
     private function warnings(Plan $plan): array
     {
         return [
-            $this->part('page.misfits', array_map(fn (Misfit $m): string => $this->words->say($m->sentence).' '.implode(' ', array_map($this->words->say(...), $m->waysOut)), $plan->misfits)),
-            $this->part('page.cautions', array_map(fn (array $c): string => $this->words->say($c['sentence']), $plan->cautions)),
+            $this->part(
+                'page.misfits',
+                array_map(
+                    fn (Misfit $m): string => $this->words->say($m->sentence).
+                        ' '.
+                        implode(' ', array_map($this->words->say(...), $m->waysOut)),
+                    $plan->misfits,
+                ),
+            ),
+            $this->part(
+                'page.cautions',
+                array_map(fn (array $c): string => $this->words->say($c['sentence']), $plan->cautions),
+            ),
         ];
     }
 
     /** @param  list<string>  $rows */
     private function part(string $title, array $rows): string
     {
-        return $rows === [] ? '' : $this->say($title)."\n".implode("\n", array_map(static fn (string $row): string => '  '.(str_contains($row, "\n") ? $row : wordwrap($row, self::WIDTH, "\n  ")), $rows));
+        return $rows === []
+            ? ''
+            : $this->say($title).
+                    "\n".
+                    implode(
+                        "\n",
+                        array_map(
+                            static fn (string $row): string => '  '.
+                                (str_contains($row, "\n") ? $row : wordwrap($row, self::WIDTH, "\n  ")),
+                            $rows,
+                        ),
+                    );
     }
 
     /** @param  Quantity|Said|Setting|string|list<Setting>  ...$facts */

@@ -59,13 +59,19 @@ final class PlanDocument
             ],
             'blur' => self::blur($plan->blur, $plan->situation->cocUm),
             'shutters' => self::shutters($plan, $words),
-            'misfits' => array_map(static fn (Misfit $m): array => [
-                'what' => $m->what,
-                'sentence' => $words->say($m->sentence),
-                'ways_out' => array_map($words->say(...), $m->waysOut),
-            ], $plan->misfits),
-            'cautions' => array_map(static fn (array $c): array => ['what' => $c['what'], 'sentence' => $words->say($c['sentence'])], $plan->cautions),
-            ...($standing === null ? [] : ['changes' => self::changes($standing, $plan, $words)]),
+            'misfits' => array_map(
+                static fn (Misfit $m): array => [
+                    'what' => $m->what,
+                    'sentence' => $words->say($m->sentence),
+                    'ways_out' => array_map($words->say(...), $m->waysOut),
+                ],
+                $plan->misfits,
+            ),
+            'cautions' => array_map(
+                static fn (array $c): array => ['what' => $c['what'], 'sentence' => $words->say($c['sentence'])],
+                $plan->cautions,
+            ),
+            ...$standing === null ? [] : ['changes' => self::changes($standing, $plan, $words)],
             'light' => self::light($plan, $words),
             'frame' => self::frame($plan),
             'lane' => [
@@ -92,12 +98,15 @@ final class PlanDocument
             'idle' => ! $line->setting->isWorthTelling($plan->hold),
             ...self::own($line, $plan),
             'margin' => $line->margin === null ? null : self::margin($line->margin, $words),
-            'alternatives' => array_map(static fn (Alternative $a): array => [
-                'value' => $a->value,
-                'label' => $values->of($line->setting, $a->value),
-                'because' => $words->say($a->because),
-                'possible' => $a->possible,
-            ], $line->alternatives),
+            'alternatives' => array_map(
+                static fn (Alternative $a): array => [
+                    'value' => $a->value,
+                    'label' => $values->of($line->setting, $a->value),
+                    'because' => $words->say($a->because),
+                    'possible' => $a->possible,
+                ],
+                $line->alternatives,
+            ),
         ];
     }
 
@@ -116,7 +125,8 @@ final class PlanDocument
     /**
      * What the person's camera calls the setting and its value, and which word would be worth asking for.
      *
-     * @return array{own: array{label: string, where: string}|null, own_setting: array{label: string, where: string}|null, ask: string|null}
+     * @return array{own: array{label: string, where: string}|null, own_setting: array{label: string,
+     *   where: string}|null, ask: string|null}
      */
     private static function own(Line $line, Plan $plan): array
     {
@@ -128,7 +138,11 @@ final class PlanDocument
             return $word === null || $word->label === '' ? null : ['label' => $word->label, 'where' => $word->where];
         };
 
-        return ['own' => $word($key), 'own_setting' => $word("setting.{$line->setting->value}"), 'ask' => $key !== null && ! isset($body->words[$key]) ? $key : null];
+        return [
+            'own' => $word($key),
+            'own_setting' => $word("setting.{$line->setting->value}"),
+            'ask' => $key !== null && ! isset($body->words[$key]) ? $key : null,
+        ];
     }
 
     /** @return list<array{setting: string|null, name: string, from: string, to: string, danger: string|null}> */
@@ -136,13 +150,24 @@ final class PlanDocument
     {
         $values = new Values($words);
 
-        return array_map(static fn (Change $c): array => [
-            'setting' => $c->setting?->value,
-            ...($c->setting === null
-                ? ['name' => $words->say(Said::of('value.switch')), 'from' => $words->say(Said::of('value.switch.manual')), 'to' => $words->say(Said::of('value.switch.auto'))]
-                : ['name' => Words::label($c->setting), 'from' => $values->of($c->setting, $c->from), 'to' => $values->of($c->setting, $c->to)]),
-            'danger' => $c->danger === null ? null : $words->say($c->danger),
-        ], $standing->changes($plan));
+        return array_map(
+            static fn (Change $c): array => [
+                'setting' => $c->setting?->value,
+                ...$c->setting === null
+                    ? [
+                        'name' => $words->say(Said::of('value.switch')),
+                        'from' => $words->say(Said::of('value.switch.manual')),
+                        'to' => $words->say(Said::of('value.switch.auto')),
+                    ]
+                    : [
+                        'name' => Words::label($c->setting),
+                        'from' => $values->of($c->setting, $c->from),
+                        'to' => $values->of($c->setting, $c->to),
+                    ],
+                'danger' => $c->danger === null ? null : $words->say($c->danger),
+            ],
+            $standing->changes($plan),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -150,9 +175,14 @@ final class PlanDocument
     {
         return [
             'parts_um' => [
-                'defocus' => round($blur->defocusUm, 2), 'subject' => round($blur->subjectUm, 2), 'shake' => round($blur->shakeUm, 2),
-                'depth_change' => round($blur->depthChangeUm, 2), 'lens' => round($blur->lensUm, 2), 'air' => round($blur->airUm, 2),
-                'diffraction' => round($blur->diffractionUm, 2), 'pixel' => round($blur->pixelUm, 2),
+                'defocus' => round($blur->defocusUm, 2),
+                'subject' => round($blur->subjectUm, 2),
+                'shake' => round($blur->shakeUm, 2),
+                'depth_change' => round($blur->depthChangeUm, 2),
+                'lens' => round($blur->lensUm, 2),
+                'air' => round($blur->airUm, 2),
+                'diffraction' => round($blur->diffractionUm, 2),
+                'pixel' => round($blur->pixelUm, 2),
             ],
             'total_um' => round($blur->totalUm(), 2),
             'verdict' => Verdict::of($blur->totalUm(), $cocUm)->value,
@@ -162,13 +192,18 @@ final class PlanDocument
     /** @return array<string, mixed> */
     private static function shutters(Plan $plan, Words $words): array
     {
-        $of = static fn (float $s): ?array => is_finite($s) && $s > 0 && $s < 30 ? ['seconds' => $s, 'label' => StopScale::shutterLabel($s)] : null;
+        $of = static fn (float $s): ?array => is_finite($s) && $s > 0 && $s < 30
+            ? ['seconds' => $s, 'label' => StopScale::shutterLabel($s)]
+            : null;
         $need = $plan->exposure->need;
 
         return [
             'body_frozen' => $of($need->bodyS),
             'limbs_frozen' => $plan->situation->subject->limbSpeedMps > 0 ? $of($need->limbsS) : null,
-            'rule_of_thumb' => [...(array) $of($plan->exposure->floor->shutterS), 'for' => $words->say(Said::of("floor.{$plan->exposure->floor->for}"))],
+            'rule_of_thumb' => [
+                ...(array) $of($plan->exposure->floor->shutterS),
+                'for' => $words->say(Said::of("floor.{$plan->exposure->floor->for}")),
+            ],
             'against_shake' => $of(FolkFloor::againstShake($plan->situation)),
         ];
     }
@@ -182,8 +217,14 @@ final class PlanDocument
             'ev100' => round($light->ev100, 2),
             'sun_height_deg' => $light->sun === null ? null : round($light->sun->heightDeg, 2),
             'sun_bearing_deg' => $light->sun === null ? null : round($light->sun->bearingDeg, 2),
-            'direction' => $light->sun === null || $light->shootingBearingDeg === null ? null : LightDirection::of($light->sun, $light->shootingBearingDeg)->value,
-            'shimmer' => ['level' => $plan->air->level, 'sentence' => $words->say($plan->air->said()), 'arcsec' => round(rad2deg($plan->air->angleRad) * 3600, 2)],
+            'direction' => $light->sun === null || $light->shootingBearingDeg === null
+                    ? null
+                    : LightDirection::of($light->sun, $light->shootingBearingDeg)->value,
+            'shimmer' => [
+                'level' => $plan->air->level,
+                'sentence' => $words->say($plan->air->said()),
+                'arcsec' => round(rad2deg($plan->air->angleRad) * 3600, 2),
+            ],
         ];
     }
 
@@ -223,11 +264,14 @@ final class PlanDocument
         $softness = new Softness($plan->situation, $plan->hold);
         $blurs = new FrameBlur($plan->situation, $plan->hold, $plan->air);
 
-        return array_map(static fn (LaneSample $sample): array => [
-            ...self::sample($sample),
-            'smear_um' => round($blurs->at($sample->point, $sample->focusM)->subjectUm, 1),
-            'discs' => $softness->at($sample->focusM, $sample->point->distanceM),
-        ], $plan->lane->samples);
+        return array_map(
+            static fn (LaneSample $sample): array => [
+                ...self::sample($sample),
+                'smear_um' => round($blurs->at($sample->point, $sample->focusM)->subjectUm, 1),
+                'discs' => $softness->at($sample->focusM, $sample->point->distanceM),
+            ],
+            $plan->lane->samples,
+        );
     }
 
     /** @return array<string, float|null> */
@@ -237,7 +281,9 @@ final class PlanDocument
 
         return [
             't' => round($p->t, 4),
-            'x' => round($p->x, 3), 'y' => round($p->y, 3), 'z' => round($p->z, 3),
+            'x' => round($p->x, 3),
+            'y' => round($p->y, 3),
+            'z' => round($p->z, 3),
             'distance_m' => round($p->distanceM, 4),
             'focus_m' => round($sample->focusM, 4),
             'near_m' => round($sample->nearM, 4),

@@ -39,7 +39,16 @@ final readonly class PocketDocument
             $cell = [];
             $known = PartialHold::of($hold);
             foreach ($settings as $setting) {
-                $cell[] = $setting->isIdleIn($hold) ? -1 : self::number($values[$setting->value], serialize($setting->in($hold)), static fn (): array => array_intersect_key($lines->of($known->only($setting))[0], ['label' => 1, 'own' => 1]));
+                $cell[] = $setting->isIdleIn($hold)
+                    ? -1
+                    : self::number(
+                        $values[$setting->value],
+                        serialize($setting->in($hold)),
+                        static fn (): array => array_intersect_key($lines->of($known->only($setting))[0], [
+                            'label' => 1,
+                            'own' => 1,
+                        ]),
+                    );
             }
             $cell[] = $by === null ? -1 : (int) array_search($by, $places, true);
             $cells[] = $cell;
@@ -47,14 +56,47 @@ final readonly class PocketDocument
         $labelled = static fn (Labelled $word): array => ['value' => $word->value, 'label' => Words::label($word)];
 
         return [
-            'format' => self::FORMAT, 'body' => $pocket->like->kit->body->name, 'lens' => $pocket->like->kit->lens->name, 'extender' => $pocket->like->kit->extender,
-            'who' => array_map(static fn (array $one): array => ['name' => $one['subject']->name, 'kind' => $one['subject']->kind->value], $pocket->who),
-            'near' => array_map(static fn (float $m): array => ['metres' => $m, 'label' => $words->quantity(Quantity::distance($m))], $pocket->distancesM),
-            'way' => array_map($labelled, Heading::cases()), 'through' => array_map($labelled, Through::cases()), 'light' => $pocket->lights,
-            'settings' => array_map(static fn (Setting $s): array => ['setting' => $s->value, 'name' => Words::label($s), 'own' => $lines->own("setting.$s->value"),
-                'rest' => $pocket->arrangement?->rest->has($s) === true ? $lines->of($pocket->arrangement->rest->only($s))[0]['label'] : null], $settings),
-            'values' => array_map(static fn (array $of): array => array_values(array_map(static fn (array $v): array => $v['value'], $of)), array_values($values)),
-            'controls' => array_map(static fn (Assigned $a): array => ['name' => Words::label($a->place), 'own' => $lines->own("control.{$a->place->value}"), 'lines' => $a->set === null ? [] : $lines->of($a->set)], $pocket->arrangement?->sets() ?? []),
+            'format' => self::FORMAT,
+            'body' => $pocket->like->kit->body->name,
+            'lens' => $pocket->like->kit->lens->name,
+            'extender' => $pocket->like->kit->extender,
+            'who' => array_map(
+                static fn (array $one): array => [
+                    'name' => $one['subject']->name,
+                    'kind' => $one['subject']->kind->value,
+                ],
+                $pocket->who,
+            ),
+            'near' => array_map(
+                static fn (float $m): array => ['metres' => $m, 'label' => $words->quantity(Quantity::distance($m))],
+                $pocket->distancesM,
+            ),
+            'way' => array_map($labelled, Heading::cases()),
+            'through' => array_map($labelled, Through::cases()),
+            'light' => $pocket->lights,
+            'settings' => array_map(
+                static fn (Setting $s): array => [
+                    'setting' => $s->value,
+                    'name' => Words::label($s),
+                    'own' => $lines->own("setting.$s->value"),
+                    'rest' => $pocket->arrangement?->rest->has($s) === true
+                            ? $lines->of($pocket->arrangement->rest->only($s))[0]['label']
+                            : null,
+                ],
+                $settings,
+            ),
+            'values' => array_map(
+                static fn (array $of): array => array_values(array_map(static fn (array $v): array => $v['value'], $of)),
+                array_values($values),
+            ),
+            'controls' => array_map(
+                static fn (Assigned $a): array => [
+                    'name' => Words::label($a->place),
+                    'own' => $lines->own("control.{$a->place->value}"),
+                    'lines' => $a->set === null ? [] : $lines->of($a->set),
+                ],
+                $pocket->arrangement?->sets() ?? [],
+            ),
             'cells' => $cells,
         ];
     }

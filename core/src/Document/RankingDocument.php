@@ -38,7 +38,11 @@ final class RankingDocument
 
         return [
             ...$plan,
-            'best' => ['hold' => HoldDocument::write($ranking->best->hold), ...OutcomeDocument::figures($ranking->best->outcome), 'keepers' => array_map(static fn (float $n): float => round($n, 2), $ranking->keepers())],
+            'best' => [
+                'hold' => HoldDocument::write($ranking->best->hold),
+                ...OutcomeDocument::figures($ranking->best->outcome),
+                'keepers' => array_map(static fn (float $n): float => round($n, 2), $ranking->keepers()),
+            ],
             ...self::additions($ranking, $units),
         ];
     }
@@ -52,19 +56,34 @@ final class RankingDocument
         $alike = Equals::alike($shown, $ranking->best);
 
         return [
-            'important' => PlanDocument::important(Importance::of($ranking->plan->lines, $ranking->best->hold, $ranking->why)),
+            'important' => PlanDocument::important(
+                Importance::of($ranking->plan->lines, $ranking->best->hold, $ranking->why),
+            ),
             'tried' => count($ranking->candidates),
             'played_less' => $ranking->reduced ? $words->say(self::playedLess($ranking)) : null,
             'ties' => count($alike) > 1 ? $words->say(Said::of('ranking.ties', many: Quantity::count(count($alike)))) : null,
             'ranking' => [
-                ...array_map(static fn (Candidate $c): array => [...self::candidate($c, $ranking, $words), 'alike' => true], $alike),
-                ...array_map(static fn (Candidate $c): array => self::candidate($c, $ranking, $words), array_values(array_filter($shown, static fn (Candidate $c): bool => ! in_array($c, $alike, true)))),
-                ...array_map(static fn (array $out): array => [
-                    'hold' => HoldDocument::settings(PartialHold::nothing()->with($out['setting'], $out['value'])), 'keeper_rate' => 0.0, 'rejected_because' => $words->say($out['because']),
-                ], $ranking->ruledOut),
+                ...array_map(
+                    static fn (Candidate $c): array => [...self::candidate($c, $ranking, $words), 'alike' => true],
+                    $alike,
+                ),
+                ...array_map(
+                    static fn (Candidate $c): array => self::candidate($c, $ranking, $words),
+                    array_values(array_filter($shown, static fn (Candidate $c): bool => ! in_array($c, $alike, true))),
+                ),
+                ...array_map(
+                    static fn (array $out): array => [
+                        'hold' => HoldDocument::settings(PartialHold::nothing()->with($out['setting'], $out['value'])),
+                        'keeper_rate' => 0.0,
+                        'rejected_because' => $words->say($out['because']),
+                    ],
+                    $ranking->ruledOut,
+                ),
             ],
-            ...($ranking->fewestChanges === null ? [] : ['fewest_changes' => self::candidate($ranking->fewestChanges, $ranking, $words)]),
-            ...($ranking->isExplained ? self::explanations($ranking, $words, $values) : []),
+            ...$ranking->fewestChanges === null
+                ? []
+                : ['fewest_changes' => self::candidate($ranking->fewestChanges, $ranking, $words)],
+            ...$ranking->isExplained ? self::explanations($ranking, $words, $values) : [],
         ];
     }
 
@@ -74,23 +93,46 @@ final class RankingDocument
         $frames = $ranking->best->outcome->frames;
 
         return [
-            'why' => array_map(static fn (Counterfactual $w): array => [
-                'setting' => $w->setting->value, 'from' => $w->setting->kind()->write($w->from), 'to' => $w->setting->kind()->write($w->to),
-                'keeper_rate_change' => round($w->change, 4), 'standard_error' => round($w->standardError, 4),
-                'says' => $words->say((new Chance($w->change, $w->standardError, $frames))->changing($values->of($w->setting, $w->to))),
-            ], $ranking->why),
-            'what_if' => array_map(static fn (WhatIf $w): array => [
-                'change' => $w->change, 'sentence' => $words->say($w->sentence), 'keeper_rate_change' => round($w->gain, 4), 'standard_error' => round($w->standardError, 4),
-                'against' => $w->against?->value,
-                'helps' => $w->gain > 0 && (new Chance($w->gain, $w->standardError, $frames))->matters(),
-            ], $ranking->whatIfs),
-            'by_school' => array_map(static fn (SchoolResult $s): array => [
-                // Told from the best on the same chances, so that all sides and the best agree.
-                'school' => $s->school, 'side' => $s->side, 'keeper_rate' => round(self::against($ranking->best, $s->cost), 4),
-                'keepers' => round(self::against($ranking->best, $s->cost) * $frames, 2), 'cost' => round($s->cost, 4), 'standard_error' => round($s->standardError, 4),
-                'matters' => (new Chance($s->cost, $s->standardError, $frames))->matters(),
-                'hold' => HoldDocument::write($s->best->hold),
-            ], $ranking->bySchool),
+            'why' => array_map(
+                static fn (Counterfactual $w): array => [
+                    'setting' => $w->setting->value,
+                    'from' => $w->setting->kind()->write($w->from),
+                    'to' => $w->setting->kind()->write($w->to),
+                    'keeper_rate_change' => round($w->change, 4),
+                    'standard_error' => round($w->standardError, 4),
+                    'says' => $words->say(
+                        (new Chance($w->change, $w->standardError, $frames))->changing(
+                            $values->of($w->setting, $w->to),
+                        ),
+                    ),
+                ],
+                $ranking->why,
+            ),
+            'what_if' => array_map(
+                static fn (WhatIf $w): array => [
+                    'change' => $w->change,
+                    'sentence' => $words->say($w->sentence),
+                    'keeper_rate_change' => round($w->gain, 4),
+                    'standard_error' => round($w->standardError, 4),
+                    'against' => $w->against?->value,
+                    'helps' => $w->gain > 0 && (new Chance($w->gain, $w->standardError, $frames))->matters(),
+                ],
+                $ranking->whatIfs,
+            ),
+            'by_school' => array_map(
+                static fn (SchoolResult $s): array => [
+                    // Told from the best on the same chances, so that all sides and the best agree.
+                    'school' => $s->school,
+                    'side' => $s->side,
+                    'keeper_rate' => round(self::against($ranking->best, $s->cost), 4),
+                    'keepers' => round(self::against($ranking->best, $s->cost) * $frames, 2),
+                    'cost' => round($s->cost, 4),
+                    'standard_error' => round($s->standardError, 4),
+                    'matters' => (new Chance($s->cost, $s->standardError, $frames))->matters(),
+                    'hold' => HoldDocument::write($s->best->hold),
+                ],
+                $ranking->bySchool,
+            ),
         ];
     }
 
@@ -104,7 +146,13 @@ final class RankingDocument
     {
         $tried = count($ranking->candidates);
 
-        return $tried < $ranking->possible ? Said::of('ranking.fewer', tried: Quantity::count($tried, 6), possible: Quantity::count($ranking->possible, 6)) : Said::of('ranking.less');
+        return $tried < $ranking->possible
+            ? Said::of(
+                'ranking.fewer',
+                tried: Quantity::count($tried, 6),
+                possible: Quantity::count($ranking->possible, 6),
+            )
+            : Said::of('ranking.less');
     }
 
     /**
@@ -115,19 +163,34 @@ final class RankingDocument
     {
         $softness = new Softness($plan->situation, $plan->hold);
 
-        return ['run' => $run, 'steps' => array_map(static fn (array $step): array => [...$step, 'discs' => $softness->at($step['focus_m'], $step['distance_m'])], $trace->steps), 'frames' => $trace->frames];
+        return [
+            'run' => $run,
+            'steps' => array_map(
+                static fn (array $step): array => [
+                    ...$step,
+                    'discs' => $softness->at($step['focus_m'], $step['distance_m']),
+                ],
+                $trace->steps,
+            ),
+            'frames' => $trace->frames,
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function candidate(Candidate $candidate, Ranking $ranking, Words $words): array
     {
         $standing = $ranking->standing;
-        [$cost, $error] = $candidate === $ranking->best ? [0.0, 0.0] : $ranking->best->outcome->minus($candidate->outcome);
+        [$cost, $error] =
+            $candidate === $ranking->best ? [0.0, 0.0] : $ranking->best->outcome->minus($candidate->outcome);
 
-        return ['hold' => HoldDocument::write($candidate->hold), ...OutcomeDocument::figures($candidate->outcome),
-            'cost' => round($cost, 4), 'matters' => (new Chance($cost, $error, $ranking->best->outcome->frames))->matters(),
+        return [
+            'hold' => HoldDocument::write($candidate->hold),
+            ...OutcomeDocument::figures($candidate->outcome),
+            'cost' => round($cost, 4),
+            'matters' => (new Chance($cost, $error, $ranking->best->outcome->frames))->matters(),
             'unlike' => self::unlike($candidate->hold, $ranking->best->hold, $words),
-            ...($standing === null ? [] : ['changes' => count($standing->changesTo($candidate->hold))])];
+            ...$standing === null ? [] : ['changes' => count($standing->changesTo($candidate->hold))],
+        ];
     }
 
     /**
@@ -138,9 +201,19 @@ final class RankingDocument
     private static function unlike(Hold $hold, Hold $best, Words $words): array
     {
         $values = new Values($words);
-        $told = array_filter(Setting::toldIn(Where::Ranking), static fn (Setting $s): bool => $s->in($hold) != $s->in($best) && ! $s->isIdleIn($hold));
+        $told = array_filter(
+            Setting::toldIn(Where::Ranking),
+            static fn (Setting $s): bool => $s->in($hold) != $s->in($best) && ! $s->isIdleIn($hold),
+        );
 
-        return array_map(static fn (Setting $s): array => ['setting' => $s->value, 'name' => Words::label($s), 'label' => $values->of($s, $s->in($hold))], array_values($told));
+        return array_map(
+            static fn (Setting $s): array => [
+                'setting' => $s->value,
+                'name' => Words::label($s),
+                'label' => $values->of($s, $s->in($hold)),
+            ],
+            array_values($told),
+        );
     }
 
     /**

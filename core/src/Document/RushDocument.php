@@ -65,7 +65,10 @@ final readonly class RushDocument
         $kit = KitDocument::read($top);
         $use = $top->word('final_use', FinalUse::class, FinalUse::Pixel);
 
-        return new self(new Rush($name, $subject, $path, $scene, $light, $photographer, $kit, $use, $group), $top->done());
+        return new self(
+            new Rush($name, $subject, $path, $scene, $light, $photographer, $kit, $use, $group),
+            $top->done(),
+        );
     }
 
     /**
@@ -110,7 +113,11 @@ final readonly class RushDocument
         $changes = $kept = [];
         foreach ($f->items('speed_changes', 20) as $i => $item) {
             $change = Fields::of($item, "path.speed_changes[$i]");
-            $changes[] = new SpeedChange($change->number('at_s'), $change->number('to_mps'), $change->number('over_s', 0.5));
+            $changes[] = new SpeedChange(
+                $change->number('at_s'),
+                $change->number('to_mps'),
+                $change->number('over_s', 0.5),
+            );
             $kept[] = $change->done();
         }
         $f->keep('speed_changes', $kept);
@@ -160,7 +167,12 @@ final readonly class RushDocument
         $lamps = $f->has('lamps') ? $f->word('lamps', Lamps::class, Lamps::Floodlights) : null;
         if ($f->has('meter')) {
             $meter = $f->object('meter');
-            $light = Light::metered(new Exposure($meter->number('shutter_s'), $meter->number('aperture'), $meter->number('iso')), $offset, $sky, $lamps);
+            $light = Light::metered(
+                new Exposure($meter->number('shutter_s'), $meter->number('aperture'), $meter->number('iso')),
+                $offset,
+                $sky,
+                $lamps,
+            );
             $f->keep('meter', $meter->done());
         } elseif ($f->has('place')) {
             $place = $f->object('place');
@@ -171,7 +183,15 @@ final readonly class RushDocument
             if ($moment === false || $warned || ! in_array(substr($at, 0, 2), ['19', '20', '21'], true)) {
                 throw Refused::because('light.place.at', 'light-time');
             }
-            $light = Light::fromPlace($place->number('latitude_deg'), $place->number('longitude_deg'), $moment, $sky, $offset, $place->optionalNumber('shooting_bearing_deg'), $lamps);
+            $light = Light::fromPlace(
+                $place->number('latitude_deg'),
+                $place->number('longitude_deg'),
+                $moment,
+                $sky,
+                $offset,
+                $place->optionalNumber('shooting_bearing_deg'),
+                $lamps,
+            );
             $f->keep('place', $place->done());
         } else {
             $light = Light::value($f->number('ev100', $lamps?->ev100() ?? 13.0), $offset, $sky, $lamps);

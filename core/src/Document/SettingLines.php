@@ -22,7 +22,7 @@ final readonly class SettingLines
 {
     private Values $values;
 
-    public function __construct(private Body $body, private Words $words, private Times $times = new Times)
+    public function __construct(private Body $body, private Words $words, private Times $times = new Times())
     {
         $this->values = new Values($words);
     }
@@ -30,25 +30,56 @@ final readonly class SettingLines
     /** What is done, in words. */
     public function says(Press $press): string
     {
-        return $this->words->say(match (true) {
-            $press->setting === null => Said::of('press.hold', control: $press->control ?? ControlPlace::HalfPress),
-            $press->way === Way::Dial => Said::of('press.dial', name: $press->setting, clicks: Quantity::count($press->clicks), to: $this->values->of($press->setting, $press->to)),
-            default => Said::of('press.change', name: $press->setting, to: $this->values->of($press->setting, $press->to)),
-        });
+        return $this->words->say(
+            match (true) {
+                $press->setting === null => Said::of('press.hold', control: $press->control ?? ControlPlace::HalfPress),
+                $press->way === Way::Dial => Said::of(
+                    'press.dial',
+                    name: $press->setting,
+                    clicks: Quantity::count($press->clicks),
+                    to: $this->values->of($press->setting, $press->to),
+                ),
+                default => Said::of(
+                    'press.change',
+                    name: $press->setting,
+                    to: $this->values->of($press->setting, $press->to),
+                ),
+            },
+        );
     }
 
     /** @return array<string, mixed> */
     public function press(Press $press): array
     {
-        return ['way' => $press->way->value, 'control' => $press->control?->value, 'setting' => $press->setting?->value, 'seconds' => round($press->seconds, 2), 'look' => $press->way->takesALook(),
-            'own_time' => $press->control !== null ? $this->times->untilHeld($press->control) !== $this->times->of(Way::Hold) : $this->times->isOwn($press->way), 'says' => $this->says($press)];
+        return [
+            'way' => $press->way->value,
+            'control' => $press->control?->value,
+            'setting' => $press->setting?->value,
+            'seconds' => round($press->seconds, 2),
+            'look' => $press->way->takesALook(),
+            'own_time' => $press->control !== null
+                    ? $this->times->untilHeld($press->control) !== $this->times->of(Way::Hold)
+                    : $this->times->isOwn($press->way),
+            'says' => $this->says($press),
+        ];
     }
 
-    /** @return list<array{setting: string, name: string, label: string, own: array{label: string, where: string}|null, own_setting: array{label: string, where: string}|null}> */
+    /**
+     * @return list<array{setting: string, name: string, label: string, own: array{label: string, where: string}|null,
+     *   own_setting: array{label: string, where: string}|null}>
+     */
     public function of(PartialHold $hold): array
     {
-        return array_map(fn (Setting $s): array => ['setting' => $s->value, 'name' => Words::label($s), 'label' => $this->values->of($s, $hold->get($s)),
-            'own' => $this->own(Term::keyOf($s, $hold->get($s), $hold, $this->body)), 'own_setting' => $this->own("setting.$s->value")], $hold->settings());
+        return array_map(
+            fn (Setting $s): array => [
+                'setting' => $s->value,
+                'name' => Words::label($s),
+                'label' => $this->values->of($s, $hold->get($s)),
+                'own' => $this->own(Term::keyOf($s, $hold->get($s), $hold, $this->body)),
+                'own_setting' => $this->own("setting.$s->value"),
+            ],
+            $hold->settings(),
+        );
     }
 
     /** @return array{label: string, where: string}|null what the camera calls it */

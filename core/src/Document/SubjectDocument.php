@@ -9,7 +9,9 @@ use RushHold\Refused;
 use RushHold\Rush\Hazard;
 use RushHold\Rush\Subject;
 
-/** A subject with where its figures come from, format `rush-hold/subject@1`; formats/subject.schema.json describes it. */
+/**
+ * A subject with where its figures come from, format `rush-hold/subject@1`; formats/subject.schema.json describes it.
+ */
 final readonly class SubjectDocument
 {
     public const FORMAT = 'rush-hold/subject@1';

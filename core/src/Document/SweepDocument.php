@@ -29,13 +29,22 @@ final class SweepDocument
         foreach ($top->items('frames', Sweep::MOST_FRAMES) as $i => $one) {
             $fields = Fields::of($one, "frames[$i]");
             $fields->has('value') || throw Refused::because("frames[$i].value", 'missing');
-            $trials[] = new Trial($fields->whole('value', 0), $fields->number('score'), $fields->number('distance_m'), $fields->number('focal_mm'), "frames[$i]");
+            $trials[] = new Trial(
+                $fields->whole('value', 0),
+                $fields->number('score'),
+                $fields->number('distance_m'),
+                $fields->number('focal_mm'),
+                "frames[$i]",
+            );
             $fields->done();
         }
         $uses = [];
         foreach ($top->items('uses', self::MOST_USES) as $i => $one) {
             $fields = Fields::of($one, "uses[$i]");
-            $uses[] = [Range::of(0.1, 1000, 'm')->check("uses[$i].distance_m", $fields->number('distance_m')), Range::share()->check("uses[$i].share", $fields->number('share'))];
+            $uses[] = [
+                Range::of(0.1, 1000, 'm')->check("uses[$i].distance_m", $fields->number('distance_m')),
+                Range::share()->check("uses[$i].share", $fields->number('share')),
+            ];
             $fields->done();
         }
         $sweep = new Sweep($trials, $uses, $top->flag('by_distance', false));
@@ -54,11 +63,27 @@ final class SweepDocument
         $weights = $sweep->weights();
 
         return [
-            'series' => array_map(static fn (Series $s, int $i): array => self::series($s, $weights[$i]), $sweep->series, array_keys($sweep->series)),
-            'best' => array_map(static fn (array $b): array => ['value' => $b['value'], 'probability' => round($b['probability'], 4)], $sweep->best()),
+            'series' => array_map(
+                static fn (Series $s, int $i): array => self::series($s, $weights[$i]),
+                $sweep->series,
+                array_keys($sweep->series),
+            ),
+            'best' => array_map(
+                static fn (array $b): array => ['value' => $b['value'], 'probability' => round($b['probability'], 4)],
+                $sweep->best(),
+            ),
             'retest' => $sweep->retest(),
-            'across' => $across->serves && ! $sweep->byDistance ? ['value' => $across->value, 'loss' => round($across->loss, 4)] : null,
-            'none_because' => $across->serves || $sweep->byDistance ? null : ['value' => $across->value, 'distance_m' => $sweep->series[$across->worst]->distanceM, 'focal_mm' => $sweep->series[$across->worst]->focalMm, 'loss' => round($across->worstLoss, 4)],
+            'across' => $across->serves && ! $sweep->byDistance
+                    ? ['value' => $across->value, 'loss' => round($across->loss, 4)]
+                    : null,
+            'none_because' => $across->serves || $sweep->byDistance
+                    ? null
+                    : [
+                        'value' => $across->value,
+                        'distance_m' => $sweep->series[$across->worst]->distanceM,
+                        'focal_mm' => $sweep->series[$across->worst]->focalMm,
+                        'loss' => round($across->worstLoss, 4),
+                    ],
             'by_distance' => $sweep->byDistance,
         ];
     }
@@ -72,10 +97,28 @@ final class SweepDocument
         }
 
         return [
-            'distance_m' => $series->distanceM, 'focal_mm' => $series->focalMm, 'weight' => round($weight, 4), 'frames' => count($series->trials),
-            'curve' => array_map(static fn (int $value, int $i): array => ['value' => $value, 'score' => round($series->curve->mean[$i], 4), 'spread' => round(sqrt(max(0.0, $series->curve->covariance[$i][$i])), 4)], $series->values, array_keys($series->values)),
-            'scores' => array_map(static fn (Trial $t): array => ['value' => $t->value, 'score' => round($t->score, 4)], $series->trials),
-            'scatter' => round($series->scatter, 4), 'peaks' => $series->peaks(), 'best' => $best, 'equals' => $series->equals(), 'sure' => round($series->sure, 3),
+            'distance_m' => $series->distanceM,
+            'focal_mm' => $series->focalMm,
+            'weight' => round($weight, 4),
+            'frames' => count($series->trials),
+            'curve' => array_map(
+                static fn (int $value, int $i): array => [
+                    'value' => $value,
+                    'score' => round($series->curve->mean[$i], 4),
+                    'spread' => round(sqrt(max(0.0, $series->curve->covariance[$i][$i])), 4),
+                ],
+                $series->values,
+                array_keys($series->values),
+            ),
+            'scores' => array_map(
+                static fn (Trial $t): array => ['value' => $t->value, 'score' => round($t->score, 4)],
+                $series->trials,
+            ),
+            'scatter' => round($series->scatter, 4),
+            'peaks' => $series->peaks(),
+            'best' => $best,
+            'equals' => $series->equals(),
+            'sure' => round($series->sure, 3),
         ];
     }
 }

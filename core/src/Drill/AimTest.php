@@ -28,10 +28,16 @@ final readonly class AimTest
     /** Samples a second that are needed to judge at all. */
     private const LEAST_RATE = 15;
 
-    /** Scatter at which a hand counts as a beginner's, and as a master's, field widths; spaced evenly in between by its logarithm. */
+    /**
+     * Scatter at which a hand counts as a beginner's, and as a master's, field widths; spaced evenly in between by its
+     * logarithm.
+     */
     private const SCATTER = [0.075, 0.008];
 
-    /** Lag of a beginner and of a master, s. The quickest tracking of an unforeseen movement lags by about a tenth of a second. */
+    /**
+     * Lag of a beginner and of a master, s. The quickest tracking of an unforeseen movement lags by about a tenth of a
+     * second.
+     */
     private const LAG = [0.35, 0.06];
 
     /**
@@ -63,7 +69,8 @@ final readonly class AimTest
             $way += $speed * max(0.0, min($t, $to) - $from);
         }
         $phase = fmod(abs($seed) * 0.6180339887, 1.0) * 2 * M_PI;
-        // Two swings that never repeat within the test; their speed along the curve is about one field width for each unit of way.
+        // Two swings that never repeat within the test; their speed along the curve is about one field width for each
+        // unit of way.
         $x = 0.38 * sin(2.1 * $way + $phase) + 0.07 * sin(5.3 * $way + 2.7 * $phase);
         $y = 0.19 * sin(2.9 * $way + 1.9 * $phase) + 0.06 * sin(6.1 * $way + 0.7 * $phase);
 
@@ -112,11 +119,16 @@ final readonly class AimTest
             }
             $scatter = sqrt($squares / max(1, $count));
             $scatters[] = $scatter;
-            $stages[] = ['speed' => $speed, 'on_target' => round($on / max(1, $count), 4), 'scatter' => round($scatter, 5)];
+            $stages[] = [
+                'speed' => $speed,
+                'on_target' => round($on / max(1, $count), 4),
+                'scatter' => round($scatter, 5),
+            ];
         }
         // Holding still movements says most about aim, fast ones about panning.
         $aim = self::skill(($scatters[0] + $scatters[1]) / 2, ...self::SCATTER);
-        $panning = (self::skill(($scatters[2] + $scatters[3]) / 2, ...self::SCATTER) + self::skill($lag, ...self::LAG)) / 2;
+        $panning =
+            (self::skill(($scatters[2] + $scatters[3]) / 2, ...self::SCATTER) + self::skill($lag, ...self::LAG)) / 2;
 
         return new self(round($aim, 2), round($panning, 2), round($lag, 3), $stages);
     }
@@ -126,7 +138,14 @@ final readonly class AimTest
     {
         $least = (int) (self::LEAST_RATE * self::SECONDS);
         if (count($trace) < $least) {
-            throw Refused::beyond('trace', Range::of($least, 20000, 'samples'), 'trace-few', least: $least, seconds: (int) self::SECONDS, came: count($trace));
+            throw Refused::beyond(
+                'trace',
+                Range::of($least, 20000, 'samples'),
+                'trace-few',
+                least: $least,
+                seconds: (int) self::SECONDS,
+                came: count($trace),
+            );
         }
         $before = -INF;
         $gap = 0.0;

@@ -27,7 +27,8 @@ final readonly class AreaCourse
     public const NEAR = [0.035, 0.05];
 
     /**
-     * @param  list<array{from: float, to: float, at: array{float, float}}>  $targets  s from the start; where, from the middle of the
+     * @param  list<array{from: float, to: float, at: array{float, float}}>  $targets  s from the start; where, from the
+     *   middle of the
      *     frame in frame widths and heights
      */
     private function __construct(public AreaMove $move, public array $targets, public float $seconds)

@@ -15,13 +15,17 @@ final readonly class AreaScore
 
     private const MOST = 12000;
 
-    /** @param  list<array{seconds: float|null, over: int}>  $moves  for each place: until it had arrived; how often it ran past */
+    /**
+     * @param  list<array{seconds: float|null, over: int}>  $moves  for each place: until it had arrived; how often it
+     *   ran past
+     */
     private function __construct(public AreaCourse $course, public array $moves)
     {
     }
 
     /**
-     * @param  list<array{float, float, float}>  $trace  s from the start, and the middle of the area from then on, frame widths and
+     * @param  list<array{float, float, float}>  $trace  s from the start, and the middle of the area from then on,
+     *   frame widths and
      *     heights from the middle of the frame
      *
      * @throws Refused if it is out of order or out of the frame

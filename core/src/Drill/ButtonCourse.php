@@ -26,7 +26,8 @@ final readonly class ButtonCourse
 
     /**
      * @param  list<Key>  $keys
-     * @param  list<array{float, int|null}>  $calls  s from the start, and the number of the control that answers it; null: any
+     * @param  list<array{float, int|null}>  $calls  s from the start, and the number of the control that answers it;
+     *   null: any
      * @param  array<int, Call>  $by  the call of each control
      */
     private function __construct(public array $keys, public array $calls, public array $by, public float $seconds)
@@ -46,7 +47,10 @@ final readonly class ButtonCourse
             throw Refused::because('layout', 'drill-controls', most: self::MOST_KEYS);
         }
         $draw = new Draw($seed);
-        $weights = array_map(static fn (int $i): float => ($known[$i] ?? new Familiar)->weight(), array_combine(array_keys($by), array_keys($by)));
+        $weights = array_map(
+            static fn (int $i): float => ($known[$i] ?? new Familiar())->weight(),
+            array_combine(array_keys($by), array_keys($by)),
+        );
         // Everything is asked once; the rest by need.
         $asked = array_keys($by);
         while (count($asked) < self::CALLS) {
@@ -79,7 +83,7 @@ final readonly class ButtonCourse
         $by = Call::among($keys);
         $before = -INF;
         foreach ($calls as $i => [$at, $key]) {
-            if ($at <= $before || $key !== null && ! isset($by[$key])) {
+            if ($at <= $before || ($key !== null && ! isset($by[$key]))) {
                 throw Refused::because("calls[$i]", 'drill-call');
             }
             $before = $at;
@@ -98,7 +102,10 @@ final readonly class ButtonCourse
     {
         $mixed = [];
         while ($asked !== []) {
-            $other = array_filter($asked, static fn (int $key): bool => $mixed === [] || $key !== $mixed[count($mixed) - 1]);
+            $other = array_filter(
+                $asked,
+                static fn (int $key): bool => $mixed === [] || $key !== $mixed[count($mixed) - 1],
+            );
             $weights = array_map(static fn (): float => 1.0, $other === [] ? $asked : $other);
             $i = $draw->pick($weights);
             $mixed[] = $asked[$i];

@@ -56,14 +56,15 @@ final readonly class ButtonScore
     {
         $times = [];
         foreach ($this->course->calls as $i => [, $key]) {
-            $key === null && $this->times[$i] !== null && $times[] = $this->times[$i];
+            $key === null && $this->times[$i] !== null && ($times[] = $this->times[$i]);
         }
 
         return Middle::of($times);
     }
 
     /**
-     * @return array<int, array{asked: int, right: int, times: list<float>, pressed: array<int, int>, missed: int}> by the number of
+     * @return array<int, array{asked: int, right: int, times: list<float>, pressed: array<int, int>, missed: int}> by
+     *   the number of
      *     the control: how often it was asked and answered, the times of right answers, and what was pressed
      */
     public function byKey(): array
@@ -73,8 +74,13 @@ final readonly class ButtonScore
             $asked = array_keys(array_filter($this->course->calls, static fn (array $call): bool => $call[1] === $key));
             $pressed = array_map(fn (int $i): ?int => $this->pressed[$i], $asked);
             $right = array_values(array_filter($asked, fn (int $i): bool => $this->pressed[$i] === $key));
-            $found[$key] = ['asked' => count($asked), 'right' => count($right), 'times' => array_map(fn (int $i): float => (float) $this->times[$i], $right),
-                'pressed' => array_count_values(array_filter($pressed, is_int(...))), 'missed' => count(array_filter($pressed, is_null(...)))];
+            $found[$key] = [
+                'asked' => count($asked),
+                'right' => count($right),
+                'times' => array_map(fn (int $i): float => (float) $this->times[$i], $right),
+                'pressed' => array_count_values(array_filter($pressed, is_int(...))),
+                'missed' => count(array_filter($pressed, is_null(...))),
+            ];
         }
 
         return $found;

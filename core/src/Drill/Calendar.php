@@ -8,7 +8,8 @@ use DateTimeImmutable;
 use RushHold\Range;
 
 /**
- * Short sessions spaced over weeks: the rung where one stands, and refreshers of what was passed, at distances that grow
+ * Short sessions spaced over weeks: the rung where one stands, and refreshers of what was passed, at distances that
+ * grow
  * while they go well. Once a week there is a task for the field.
  */
 final readonly class Calendar
@@ -23,7 +24,8 @@ final readonly class Calendar
 
     /**
      * @param  string  $from  the first day
-     * @return list<array{day: string, turns: list<array{exercise: Exercise, turns: int, refresher: bool}>, field: Rung|null, minutes: int}>
+     * @return list<array{day: string, turns: list<array{exercise: Exercise, turns: int, refresher: bool}>,
+     *   field: Rung|null, minutes: int}>
      */
     public static function of(Ladder $ladder, Habit $habit, string $from, int $days): array
     {
@@ -67,14 +69,24 @@ final readonly class Calendar
             }
             $field = $date->format('o-W') !== $week && $ladder->rung->technique() !== null ? $ladder->rung : null;
             $week = $date->format('o-W');
-            $seconds = array_sum(array_map(static fn (array $t): int => $t['turns'] * $t['exercise']->seconds(), $turns));
-            $sessions[] = ['day' => $day, 'turns' => $turns, 'field' => $field, 'minutes' => max(1, (int) round($seconds / 60))];
+            $seconds = array_sum(
+                array_map(static fn (array $t): int => $t['turns'] * $t['exercise']->seconds(), $turns),
+            );
+            $sessions[] = [
+                'day' => $day,
+                'turns' => $turns,
+                'field' => $field,
+                'minutes' => max(1, (int) round($seconds / 60)),
+            ];
         }
 
         return $sessions;
     }
 
-    /** @return list<Exercise> what is new: the rung, after a refresher of the one below where it is too hard, and the next where one is held up */
+    /**
+     * @return list<Exercise> what is new: the rung, after a refresher of the one below where it is too hard, and the
+     *   next where one is held up
+     */
     private static function news(Ladder $ladder): array
     {
         $rungs = [$ladder->rung];
@@ -96,11 +108,15 @@ final readonly class Calendar
         $last = $passed;
         foreach ($ladder->sessions[$rung->value] as $session) {
             if ($session->day > $passed) {
-                $step = $session->against($rung) >= 1.0 ? min(count(self::REFRESH_DAYS) - 1, $step + 1) : max(0, $step - 1);
+                $step =
+                    $session->against($rung) >= 1.0 ? min(count(self::REFRESH_DAYS) - 1, $step + 1) : max(0, $step - 1);
                 $last = $session->day;
             }
         }
 
-        return [(new DateTimeImmutable($last))->modify('+'.self::REFRESH_DAYS[$step].' days')->format('Y-m-d'), $step];
+        return [
+            (new DateTimeImmutable($last))->modify('+'.self::REFRESH_DAYS[$step].' days')->format('Y-m-d'),
+            $step,
+        ];
     }
 }

@@ -55,7 +55,8 @@ enum Call: string implements Labelled
     }
 
     /**
-     * The call each control is practised by; what no call is left for is not asked, since another control does the same.
+     * The call each control is practised by; what no call is left for is not asked, since another control does the
+     * same.
      *
      * @param  list<Key>  $keys
      * @return array<int, self> by the number of the control

@@ -26,7 +26,7 @@ final class Draw
 
     public function between(float $from, float $to): float
     {
-        return $from + ($to - $from) * $this->randomizer->getInt(0, self::STEPS - 1) / self::STEPS;
+        return $from + (($to - $from) * $this->randomizer->getInt(0, self::STEPS - 1)) / self::STEPS;
     }
 
     /** Evenly by the logarithm. */

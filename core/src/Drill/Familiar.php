@@ -22,8 +22,12 @@ final readonly class Familiar
      * @param  float|null  $medianS  until it was pressed, where it was right
      * @param  float  $days  since it was asked last
      */
-    public function __construct(public int $asked = 0, public float $wrong = 0.0, public ?float $medianS = null, public float $days = 0.0)
-    {
+    public function __construct(
+        public int $asked = 0,
+        public float $wrong = 0.0,
+        public ?float $medianS = null,
+        public float $days = 0.0,
+    ) {
     }
 
     /** Slow and confused ones sooner: how often it is asked against others, above 0. */

@@ -8,7 +8,8 @@ use RushHold\Range;
 use RushHold\Refused;
 
 /**
- * Timings with the real camera: from one subject to another until it is sharp, by autofocus and by hand. A trial that went
+ * Timings with the real camera: from one subject to another until it is sharp, by autofocus and by hand. A trial that
+ * went
  * wrong counts as longer than all that went right, so that the median tells what is to be expected, not what is best.
  */
 final readonly class FirstTimes
@@ -26,7 +27,8 @@ final readonly class FirstTimes
     }
 
     /**
-     * @param  list<array{float, float, float}>  $trace  0 by autofocus or 1 by hand, s until sharp or given up, 1 where it was missed
+     * @param  list<array{float, float, float}>  $trace  0 by autofocus or 1 by hand, s until sharp or given up, 1 where
+     *   it was missed
      *
      * @throws Refused if there are too many, or a time is out of range
      */
@@ -39,7 +41,11 @@ final readonly class FirstTimes
         foreach ($trace as $i => [$byHand, $seconds, $missed]) {
             Range::share()->check("trace[$i][0]", $byHand);
             Range::share()->check("trace[$i][2]", $missed);
-            $trials[] = ['by_hand' => $byHand > 0.5, 'seconds' => Range::of(0.05, self::MOST_S, 's')->check("trace[$i][1]", $seconds), 'missed' => $missed > 0.5];
+            $trials[] = [
+                'by_hand' => $byHand > 0.5,
+                'seconds' => Range::of(0.05, self::MOST_S, 's')->check("trace[$i][1]", $seconds),
+                'missed' => $missed > 0.5,
+            ];
         }
 
         return new self($trials);
@@ -48,7 +54,9 @@ final readonly class FirstTimes
     /** @param  list<self>  $sessions */
     public static function together(array $sessions): self
     {
-        return new self(array_slice(array_merge(...array_map(static fn (self $s): array => $s->trials, $sessions)), -self::MOST));
+        return new self(
+            array_slice(array_merge(...array_map(static fn (self $s): array => $s->trials, $sessions)), -self::MOST),
+        );
     }
 
     public function count(bool $byHand): int
@@ -68,7 +76,9 @@ final readonly class FirstTimes
         if (count($some) < self::FEWEST) {
             return null;
         }
-        $median = (float) Middle::of(array_map(static fn (array $t): float => $t['missed'] ? INF : $t['seconds'], $some));
+        $median = (float) Middle::of(
+            array_map(static fn (array $t): float => $t['missed'] ? INF : $t['seconds'], $some),
+        );
 
         return is_finite($median) ? round($median, 3) : null;
     }

@@ -21,8 +21,12 @@ final readonly class Habit
      *
      * @throws Refused if no day is left, or a date is none
      */
-    public function __construct(public array $weekdays = [1, 3, 5, 7], public int $minutes = 8, public string $at = '19:00', public array $off = [])
-    {
+    public function __construct(
+        public array $weekdays = [1, 3, 5, 7],
+        public int $minutes = 8,
+        public string $at = '19:00',
+        public array $off = [],
+    ) {
         if ($weekdays === [] || $weekdays !== array_values(array_unique($weekdays))) {
             throw Refused::because('weekdays', 'practice-days');
         }

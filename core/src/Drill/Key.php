@@ -19,13 +19,32 @@ use RushHold\Kit\StoredSet;
 final readonly class Key
 {
     /** Duties that controls without a set are practised with, in this order. */
-    private const BESIDES = [Duty::ToggleManual, Duty::RecallArea, Duty::LockExposure, Duty::SwitchDetection, Duty::Magnify];
+    private const BESIDES = [
+        Duty::ToggleManual,
+        Duty::RecallArea,
+        Duty::LockExposure,
+        Duty::SwitchDetection,
+        Duty::Magnify,
+    ];
 
     /** A hand does not find the stick or the screen by touch while it follows. */
-    private const FOUND_BY_TOUCH = [ControlPlace::HalfPress, ControlPlace::Thumb1, ControlPlace::Thumb2, ControlPlace::Thumb3, ControlPlace::Front1, ControlPlace::Front2, ControlPlace::Barrel];
+    private const FOUND_BY_TOUCH = [
+        ControlPlace::HalfPress,
+        ControlPlace::Thumb1,
+        ControlPlace::Thumb2,
+        ControlPlace::Thumb3,
+        ControlPlace::Front1,
+        ControlPlace::Front2,
+        ControlPlace::Barrel,
+    ];
 
-    public function __construct(public ControlPlace $place, public Duty $duty, public ?FocusMode $mode = null, public ?Area $area = null, public ?Detection $detect = null)
-    {
+    public function __construct(
+        public ControlPlace $place,
+        public Duty $duty,
+        public ?FocusMode $mode = null,
+        public ?Area $area = null,
+        public ?Detection $detect = null,
+    ) {
     }
 
     /**
@@ -67,15 +86,28 @@ final readonly class Key
     /** A control as a solved layout has it. */
     public static function assigned(Assigned $assigned): self
     {
-        $has = static fn (Setting $setting): mixed => $assigned->set?->has($setting) === true ? $assigned->set->get($setting) : null;
+        $has = static fn (Setting $setting): mixed => $assigned->set?->has($setting) === true
+            ? $assigned->set->get($setting)
+            : null;
         [$mode, $area, $detect] = [$has(Setting::Mode), $has(Setting::Area), $has(Setting::Detect)];
 
-        return new self($assigned->place, $assigned->duty, $mode instanceof FocusMode ? $mode : null, $area instanceof Area ? $area : null, $detect instanceof Detection ? $detect : null);
+        return new self(
+            $assigned->place,
+            $assigned->duty,
+            $mode instanceof FocusMode ? $mode : null,
+            $area instanceof Area ? $area : null,
+            $detect instanceof Detection ? $detect : null,
+        );
     }
 
     /** @return list<Control> */
     private static function reached(Body $body): array
     {
-        return array_values(array_filter($body->controls, static fn (Control $c): bool => in_array($c->place, self::FOUND_BY_TOUCH, true)));
+        return array_values(
+            array_filter(
+                $body->controls,
+                static fn (Control $c): bool => in_array($c->place, self::FOUND_BY_TOUCH, true),
+            ),
+        );
     }
 }

@@ -6,7 +6,8 @@ namespace RushHold\Drill;
 
 /**
  * Where somebody stands on the ladder. A rung is passed by three sessions running on three days that reach its mark on
- * the whole, none of them far below; it is lost again when two refreshers running fall well short. Nobody is held up for
+ * the whole, none of them far below; it is lost again when two refreshers running fall well short. Nobody is held up
+ * for
  * ever: after many sessions the next rung opens beside the one that is not passed.
  */
 final readonly class Ladder
@@ -33,8 +34,14 @@ final readonly class Ladder
      * @param  array<string, string>  $passed  by rung: the day
      * @param  array<string, int>  $field  by rung: days of its task in the field
      */
-    private function __construct(public Rung $rung, public array $sessions, public array $passed, public array $field, public bool $heldUp, public bool $tooHard)
-    {
+    private function __construct(
+        public Rung $rung,
+        public array $sessions,
+        public array $passed,
+        public array $field,
+        public bool $heldUp,
+        public bool $tooHard,
+    ) {
     }
 
     /**
@@ -46,12 +53,12 @@ final readonly class Ladder
         $sessions = array_fill_keys(array_column(Rung::cases(), 'value'), []);
         foreach (Session::days($turns) as $session) {
             $rung = Rung::of($session->exercise);
-            $rung !== null && $sessions[$rung->value][] = $session;
+            $rung !== null && ($sessions[$rung->value][] = $session);
         }
         $passed = [];
         foreach (Rung::cases() as $rung) {
             $day = self::passedOn($rung, $sessions[$rung->value]);
-            $day !== null && $passed[$rung->value] = $day;
+            $day !== null && ($passed[$rung->value] = $day);
         }
         $at = Rung::Wild;
         $heldUp = false;
@@ -63,9 +70,19 @@ final readonly class Ladder
             }
         }
         $last = array_slice($sessions[$at->value], -self::SESSIONS);
-        $tooHard = $at !== Rung::Touch && count($last) === self::SESSIONS && array_filter($last, static fn (Session $s): bool => $s->against($at) >= self::TOO_HARD) === [];
+        $tooHard =
+            $at !== Rung::Touch &&
+            count($last) === self::SESSIONS &&
+            array_filter($last, static fn (Session $s): bool => $s->against($at) >= self::TOO_HARD) === [];
 
-        return new self($at, $sessions, $passed, array_map(static fn (array $days): int => count(array_unique($days)), $field), $heldUp, $tooHard);
+        return new self(
+            $at,
+            $sessions,
+            $passed,
+            array_map(static fn (array $days): int => count(array_unique($days)), $field),
+            $heldUp,
+            $tooHard,
+        );
     }
 
     public function isPassed(Rung $rung): bool
@@ -82,7 +99,7 @@ final readonly class Ladder
     /** What may be practised as the next thing: the rung where one stands, and the one above where one is held up. */
     public function isOpen(Rung $rung): bool
     {
-        return $rung->step() <= $this->rung->step() || $this->heldUp && $rung === $this->rung->next();
+        return $rung->step() <= $this->rung->step() || ($this->heldUp && $rung === $this->rung->next());
     }
 
     /** How many of the three sessions in a row are there at the end, 0 to 3. */
@@ -110,9 +127,17 @@ final readonly class Ladder
         $run = [];
         foreach ($sessions as $session) {
             $run = array_slice([...$run, $session->against($rung)], -self::SESSIONS);
-            if ($passed === null && count($run) === self::SESSIONS && min($run) >= self::ONE_BELOW && array_sum($run) >= self::SESSIONS) {
+            if (
+                $passed === null &&
+                count($run) === self::SESSIONS &&
+                min($run) >= self::ONE_BELOW &&
+                array_sum($run) >= self::SESSIONS
+            ) {
                 $passed = $session->day;
-            } elseif ($passed !== null && count(array_filter(array_slice($run, -2), static fn (float $a): bool => $a < self::LOST)) === 2) {
+            } elseif (
+                $passed !== null &&
+                count(array_filter(array_slice($run, -2), static fn (float $a): bool => $a < self::LOST)) === 2
+            ) {
                 $passed = null;
                 $run = [];
             }

@@ -24,8 +24,14 @@ final readonly class MixedUp
      * @param  ControlPlace|null  $better  a control that may do what the second does, and is not mixed up with either
      * @param  bool  $free  whether that one does nothing yet; else the two change places
      */
-    private function __construct(public ControlPlace $one, public ControlPlace $other, public int $times, public int $asked, public ?ControlPlace $better, public bool $free)
-    {
+    private function __construct(
+        public ControlPlace $one,
+        public ControlPlace $other,
+        public int $times,
+        public int $asked,
+        public ?ControlPlace $better,
+        public bool $free,
+    ) {
     }
 
     /**
@@ -56,10 +62,25 @@ final readonly class MixedUp
             [$one, $other] = explode(' ', $pair);
             $both = ($asked[$one] ?? 0) + ($asked[$other] ?? 0);
             if ($times >= self::OFTEN && $times >= self::SHARE * $both) {
-                $mixed = array_filter(array_keys($pairs), static fn (string $p): bool => str_contains(" $p ", " $one ") || str_contains(" $p ", " $other "));
-                $better = self::apart($body, explode(' ', implode(' ', $mixed)), $duties[$other] ?? Duty::StoredSet, array_keys($duties));
+                $mixed = array_filter(
+                    array_keys($pairs),
+                    static fn (string $p): bool => str_contains(" $p ", " $one ") || str_contains(" $p ", " $other "),
+                );
+                $better = self::apart(
+                    $body,
+                    explode(' ', implode(' ', $mixed)),
+                    $duties[$other] ?? Duty::StoredSet,
+                    array_keys($duties),
+                );
 
-                return new self(ControlPlace::from($one), ControlPlace::from($other), $times, $both, $better, $better !== null && ! isset($duties[$better->value]));
+                return new self(
+                    ControlPlace::from($one),
+                    ControlPlace::from($other),
+                    $times,
+                    $both,
+                    $better,
+                    $better !== null && ! isset($duties[$better->value]),
+                );
             }
         }
 
@@ -72,9 +93,18 @@ final readonly class MixedUp
      */
     private static function apart(Body $body, array $mixed, Duty $duty, array $used): ?ControlPlace
     {
-        $able = array_filter($body->controls, static fn (Control $c): bool => $c->may($duty) && ! in_array($c->place->value, $mixed, true) && Reach::whilePanning($c->place) && $c->place !== ControlPlace::HalfPress);
+        $able = array_filter(
+            $body->controls,
+            static fn (Control $c): bool => $c->may($duty) &&
+                ! in_array($c->place->value, $mixed, true) &&
+                Reach::whilePanning($c->place) &&
+                $c->place !== ControlPlace::HalfPress,
+        );
         $places = array_map(static fn (Control $c): ControlPlace => $c->place, array_values($able));
 
-        return array_values(array_filter($places, static fn (ControlPlace $p): bool => ! in_array($p->value, $used, true)))[0] ?? $places[0] ?? null;
+        return array_values(
+            array_filter($places, static fn (ControlPlace $p): bool => ! in_array($p->value, $used, true)),
+        )[0] ??
+            ($places[0] ?? null);
     }
 }

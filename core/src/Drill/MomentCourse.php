@@ -29,10 +29,15 @@ final readonly class MomentCourse
     private const AFTER_S = 1.6;
 
     /**
-     * @param  list<array{from: float, cue: float, peak: float, to: float, burst_s: float, sudden: bool}>  $trials  s from the start
+     * @param  list<array{from: float, cue: float, peak: float, to: float, burst_s: float, sudden: bool}>  $trials  s
+     *   from the start
      */
-    private function __construct(public array $trials, public float $framesPerS, public float $seconds, public float $beforePressS)
-    {
+    private function __construct(
+        public array $trials,
+        public float $framesPerS,
+        public float $seconds,
+        public float $beforePressS,
+    ) {
     }
 
     /**
@@ -55,8 +60,15 @@ final readonly class MomentCourse
             [$long, $sudden] = $kinds[$i];
             unset($kinds[$i]);
             $cue = $t + $draw->between(...self::WAIT_S);
-            $peak = $cue + $draw->between(...($sudden ? self::SUDDEN_S : self::FORESEEN_S));
-            $trials[] = ['from' => round($t, 3), 'cue' => round($cue, 3), 'peak' => round($peak, 3), 'to' => round($peak + self::AFTER_S, 3), 'burst_s' => $long ? self::LONG_S : self::SHORT_S, 'sudden' => $sudden];
+            $peak = $cue + $draw->between(...$sudden ? self::SUDDEN_S : self::FORESEEN_S);
+            $trials[] = [
+                'from' => round($t, 3),
+                'cue' => round($cue, 3),
+                'peak' => round($peak, 3),
+                'to' => round($peak + self::AFTER_S, 3),
+                'burst_s' => $long ? self::LONG_S : self::SHORT_S,
+                'sudden' => $sudden,
+            ];
             $t = $peak + self::AFTER_S;
         }
 

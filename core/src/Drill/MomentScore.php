@@ -21,7 +21,10 @@ final readonly class MomentScore
     /** Bursts whose worth is told, s. */
     private const LENGTHS = [0.2, 0.35, 0.6, 0.9, 1.2, 1.6, 2.0];
 
-    /** @param  list<array{press: float|null, off: float|null, caught: bool, before: bool}>  $trials  s after the peak; negative is before it; before: only a frame from before the press shows it */
+    /**
+     * @param  list<array{press: float|null, off: float|null, caught: bool, before: bool}>  $trials  s after the peak;
+     *   negative is before it; before: only a frame from before the press shows it
+     */
     private function __construct(public MomentCourse $course, public array $trials)
     {
     }
@@ -54,7 +57,8 @@ final readonly class MomentScore
                 }
             }
             $after = $press !== null && self::caught($press, 0.0, $trial, $course->framesPerS);
-            $before = $press !== null && ! $after && self::caught($press, $course->beforePressS, $trial, $course->framesPerS);
+            $before =
+                $press !== null && ! $after && self::caught($press, $course->beforePressS, $trial, $course->framesPerS);
             $off = $press === null ? null : round($press - $trial['peak'], 3);
             $trials[] = ['press' => $press, 'off' => $off, 'caught' => $after || $before, 'before' => $before];
         }
@@ -91,12 +95,15 @@ final readonly class MomentScore
         return Middle::of($times);
     }
 
-    /** @return array{mean: float, spread: float}|null of the press against a foreseen peak, s; null with fewer than three */
+    /**
+     * @return array{mean: float, spread: float}|null of the press against a foreseen peak, s; null with fewer than
+     *   three
+     */
     public function timing(): ?array
     {
         $offs = [];
         foreach ($this->trials as $i => $trial) {
-            ! $this->course->trials[$i]['sudden'] && $trial['off'] !== null && $offs[] = $trial['off'];
+            ! $this->course->trials[$i]['sudden'] && $trial['off'] !== null && ($offs[] = $trial['off']);
         }
         if (count($offs) < 3) {
             return null;
@@ -108,7 +115,8 @@ final readonly class MomentScore
     }
 
     /**
-     * What bursts of some lengths would catch of foreseen peaks, pressed as early as serves each best, with this scatter.
+     * What bursts of some lengths would catch of foreseen peaks, pressed as early as serves each best, with this
+     * scatter.
      *
      * @return list<array{burst_s: float, lead_s: float, chance: float, frames: int}>
      */
@@ -140,7 +148,10 @@ final readonly class MomentScore
         $x = $deviations / M_SQRT2;
         $t = 1 / (1 + 0.3275911 * $x);
 
-        return 1 - $t * (0.254829592 + $t * (-0.284496736 + $t * (1.421413741 + $t * (-1.453152027 + $t * 1.061405429)))) * exp(-$x * $x);
+        return 1 -
+            $t *
+                (0.254829592 + $t * (-0.284496736 + $t * (1.421413741 + $t * (-1.453152027 + $t * 1.061405429)))) *
+                exp(-$x * $x);
     }
 
     /**
@@ -149,8 +160,15 @@ final readonly class MomentScore
      */
     private static function caught(float $press, float $beforeS, array $trial, float $framesPerS): bool
     {
-        for ($n = -(int) floor($beforeS * $framesPerS); $n < max(1, (int) round($trial['burst_s'] * $framesPerS)); $n++) {
-            if (abs($press + self::SHUTTER_LAG_S + $n / $framesPerS - $trial['peak']) <= max(self::PEAK_S, 0.5 / $framesPerS)) {
+        for (
+            $n = -(int) floor($beforeS * $framesPerS);
+            $n < max(1, (int) round($trial['burst_s'] * $framesPerS));
+            $n++
+        ) {
+            if (
+                abs($press + self::SHUTTER_LAG_S + $n / $framesPerS - $trial['peak']) <=
+                max(self::PEAK_S, 0.5 / $framesPerS)
+            ) {
                 return true;
             }
         }

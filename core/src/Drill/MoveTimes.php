@@ -24,12 +24,20 @@ final readonly class MoveTimes
     {
         $byMove = [];
         foreach (AreaMove::cases() as $move) {
-            $mine = array_slice(array_values(array_filter($scores, static fn (AreaScore $s): bool => $s->course->move === $move)), -self::LATEST);
+            $mine = array_slice(
+                array_values(array_filter($scores, static fn (AreaScore $s): bool => $s->course->move === $move)),
+                -self::LATEST,
+            );
             // One that seldom arrives has no time yet.
-            $medians = array_values(array_filter(array_map(static fn (AreaScore $s): ?float => $s->medianS(), $mine), is_float(...)));
+            $medians = array_values(
+                array_filter(array_map(static fn (AreaScore $s): ?float => $s->medianS(), $mine), is_float(...)),
+            );
             $median = Middle::of($medians);
             if ($median !== null && 2 * count($medians) > count($mine)) {
-                $byMove[$move->value] = ['seconds' => round(max(0.05, $median), 3), 'trials' => array_sum(array_map(static fn (AreaScore $s): int => count($s->times()), $mine))];
+                $byMove[$move->value] = [
+                    'seconds' => round(max(0.05, $median), 3),
+                    'trials' => array_sum(array_map(static fn (AreaScore $s): int => count($s->times()), $mine)),
+                ];
             }
         }
 

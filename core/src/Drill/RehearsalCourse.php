@@ -7,7 +7,8 @@ namespace RushHold\Drill;
 use RushHold\Refused;
 
 /**
- * The rushes of an outing in an order by chance, each with the warning it gives: the control of the day's layout has to be
+ * The rushes of an outing in an order by chance, each with the warning it gives: the control of the day's layout has to
+ * be
  * held, and what is left to change done, before its first frame.
  */
 final readonly class RehearsalCourse
@@ -35,11 +36,16 @@ final readonly class RehearsalCourse
     /**
      * @param  list<Key>  $keys
      * @param  list<Rehearsed>  $rushes
-     * @param  list<array{entry: int, from: float, due: float, to: float}>  $comings  number of the rush; when it is seen, when its
+     * @param  list<array{entry: int, from: float, due: float, to: float}>  $comings  number of the rush; when it is
+     *   seen, when its
      *     first frame is, and when it has gone, s from the start
      */
-    private function __construct(public array $keys, public array $rushes, public array $comings, public float $seconds)
-    {
+    private function __construct(
+        public array $keys,
+        public array $rushes,
+        public array $comings,
+        public float $seconds,
+    ) {
     }
 
     /**
@@ -81,7 +87,11 @@ final readonly class RehearsalCourse
         $order = [];
         while (array_sum($left) > 0) {
             $last = $order === [] ? null : $order[count($order) - 1];
-            $others = array_filter($left, static fn (int $n, int $i): bool => $n > 0 && $i !== $last, ARRAY_FILTER_USE_BOTH);
+            $others = array_filter(
+                $left,
+                static fn (int $n, int $i): bool => $n > 0 && $i !== $last,
+                ARRAY_FILTER_USE_BOTH,
+            );
             // What would be left over and come twice in the end comes now.
             $most = array_filter($others, static fn (int $n): bool => 2 * $n > array_sum($left));
             $others = $most === [] ? $others : $most;

@@ -21,9 +21,14 @@ final readonly class RehearsalScore
     private const BEARABLE = 0.1;
 
     /**
-     * @param  list<array{pressed: int|null, held_s: float|null, ready_s: float|null, late_s: float, lost: float}>  $comings  for each: the
-     *     control that was held first; from seeing it until the right one was held, and until all was ready; how late, s; share of
-     *     the pass that was gone by then
+     * @param  list<array{
+     *     pressed: int|null,
+     *     held_s: float|null,
+     *     ready_s: float|null,
+     *     late_s: float,
+     *     lost: float,
+     * }>  $comings  for each: the control that was held first; from seeing it until the right one was held, and until all
+     *     was ready; how late, s; share of the pass that was gone by then
      */
     private function __construct(public RehearsalCourse $course, public array $comings)
     {
@@ -44,8 +49,13 @@ final readonly class RehearsalScore
             $right = $rush->key(...$course->keys);
             $first = $held = null;
             foreach ($presses as [$down, $up, $key]) {
-                // Held before it is seen, and still: nobody can be sooner. What is held from the one before is let go of, not pressed.
-                if ($down >= $until || $down < $from && $key !== $right || $up - max($from, $down) < ButtonScore::HELD_S) {
+                // Held before it is seen, and still: nobody can be sooner. What is held from the one before is let go
+                // of, not pressed.
+                if (
+                    $down >= $until ||
+                    ($down < $from && $key !== $right) ||
+                    $up - max($from, $down) < ButtonScore::HELD_S
+                ) {
                     continue;
                 }
                 $first ??= $key;
@@ -56,7 +66,13 @@ final readonly class RehearsalScore
             }
             $ready = $held === null ? null : $held + $rush->leftS();
             $late = $ready === null ? $rush->passS : max(0.0, $ready - $rush->warningS);
-            $comings[] = ['pressed' => $first, 'held_s' => $held, 'ready_s' => $ready, 'late_s' => min($late, $rush->passS), 'lost' => min(1.0, $late / max(0.05, $rush->passS))];
+            $comings[] = [
+                'pressed' => $first,
+                'held_s' => $held,
+                'ready_s' => $ready,
+                'late_s' => min($late, $rush->passS),
+                'lost' => min(1.0, $late / max(0.05, $rush->passS)),
+            ];
         }
 
         return new self($course, $comings);
@@ -83,8 +99,10 @@ final readonly class RehearsalScore
     /**
      * What each rush came to, in their order.
      *
-     * @return list<array{asked: int, right: int, in_time: int, held_s: float|null, late_s: float, lost: float, pressed: array<int, int>,
-     *     missed: int, mend: RehearsalMend, instead: ControlPlace|null, setting: Setting|null}> `late_s` and `lost` on the whole
+     * @return list<array{asked: int, right: int, in_time: int, held_s: float|null, late_s: float, lost: float,
+     *   pressed: array<int, int>,
+     *     missed: int, mend: RehearsalMend, instead: ControlPlace|null, setting: Setting|null}> `late_s` and `lost` on
+     *     the whole
      */
     public function byRush(): array
     {
@@ -92,20 +110,39 @@ final readonly class RehearsalScore
     }
 
     /**
-     * @return array{asked: int, right: int, in_time: int, held_s: float|null, late_s: float, lost: float, pressed: array<int, int>,
+     * @return array{asked: int, right: int, in_time: int, held_s: float|null, late_s: float, lost: float,
+     *   pressed: array<int, int>,
      *     missed: int, mend: RehearsalMend, instead: ControlPlace|null, setting: Setting|null}
      */
     private function rush(int $entry): array
     {
-        $mine = array_filter($this->comings, fn (int $i): bool => $this->course->comings[$i]['entry'] === $entry, ARRAY_FILTER_USE_KEY);
+        $mine = array_filter(
+            $this->comings,
+            fn (int $i): bool => $this->course->comings[$i]['entry'] === $entry,
+            ARRAY_FILTER_USE_KEY,
+        );
         $key = $this->course->rushes[$entry]->key(...$this->course->keys);
         $pressed = array_count_values(array_filter(array_column($mine, 'pressed'), is_int(...)));
         $lost = array_sum(array_column($mine, 'lost')) / count($mine);
-        [$mend, $instead, $setting] = $this->mend($this->course->rushes[$entry], array_diff_key($pressed, [$key => true]), $lost);
+        [$mend, $instead, $setting] = $this->mend(
+            $this->course->rushes[$entry],
+            array_diff_key($pressed, [$key => true]),
+            $lost,
+        );
 
-        return ['asked' => count($mine), 'right' => $pressed[$key] ?? 0, 'in_time' => count(array_filter($mine, static fn (array $c): bool => $c['late_s'] <= 0.0)),
-            'held_s' => Middle::of(array_values(array_filter(array_column($mine, 'held_s'), is_float(...)))), 'late_s' => array_sum(array_column($mine, 'late_s')) / count($mine), 'lost' => $lost,
-            'pressed' => $pressed, 'missed' => count($mine) - array_sum($pressed), 'mend' => $mend, 'instead' => $instead, 'setting' => $setting];
+        return [
+            'asked' => count($mine),
+            'right' => $pressed[$key] ?? 0,
+            'in_time' => count(array_filter($mine, static fn (array $c): bool => $c['late_s'] <= 0.0)),
+            'held_s' => Middle::of(array_values(array_filter(array_column($mine, 'held_s'), is_float(...)))),
+            'late_s' => array_sum(array_column($mine, 'late_s')) / count($mine),
+            'lost' => $lost,
+            'pressed' => $pressed,
+            'missed' => count($mine) - array_sum($pressed),
+            'mend' => $mend,
+            'instead' => $instead,
+            'setting' => $setting,
+        ];
     }
 
     /**
@@ -126,7 +163,11 @@ final readonly class RehearsalScore
         $left = $rush->left;
         usort($left, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
         if ($left !== [] && $rush->leftS() + self::FINDING_S > $rush->warningS) {
-            return [in_array($left[0][0], Setting::inASet(), true) ? RehearsalMend::IntoTheSet : RehearsalMend::BeforeIt, null, $left[0][0]];
+            return [
+                in_array($left[0][0], Setting::inASet(), true) ? RehearsalMend::IntoTheSet : RehearsalMend::BeforeIt,
+                null,
+                $left[0][0],
+            ];
         }
 
         return [$rush->warningS < self::FINDING_S ? RehearsalMend::HeldBefore : RehearsalMend::Practise, null, null];

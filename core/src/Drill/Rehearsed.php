@@ -20,7 +20,8 @@ final readonly class Rehearsed
      * @param  list<array{Setting, float}>  $left  what is still to be changed then, and how long that takes, s
      * @param  float  $warningS  from seeing it to the first frame, s
      * @param  float  $passS  from the first frame to the last, s
-     * @param  array{float, float}  $wide  its length as a share of the frame's width, at the first frame and at the last
+     * @param  array{float, float}  $wide  its length as a share of the frame's width, at the first frame and at the
+     *   last
      * @param  float  $tall  its height as a share of its length
      * @param  array{float, float}  $way  across the frame to the right, and towards the camera, m/s, at the first frame
      * @param  float  $posesHz  how often its stroke or stride repeats
@@ -44,12 +45,26 @@ final readonly class Rehearsed
         $rush = $situation->rush;
         $path = $rush->path;
         $subject = $rush->subject;
-        $wide = static fn (float $t): float => min(1.0, $situation->kit->lens->focalMm * $situation->kit->extender * $subject->lengthM / ($path->at($t)->distanceM * $situation->kit->body->sensorWidthMm));
+        $wide = static fn (float $t): float => min(
+            1.0,
+            ($situation->kit->lens->focalMm * $situation->kit->extender * $subject->lengthM) /
+                ($path->at($t)->distanceM * $situation->kit->body->sensorWidthMm),
+        );
         $first = $path->at(0.0);
         $changes = array_values(array_filter($reached->presses, static fn (Press $p): bool => $p->setting !== null));
 
-        return new self($reached->need->name, $reached->by, array_map(static fn (Press $p): array => [$p->setting ?? Setting::Mode, $p->seconds], $changes), $path->noticeS, $path->seconds,
-            $subject->figure, [$wide(0.0), $wide($path->seconds)], $subject->heightM / $subject->lengthM, [$first->acrossMps, $first->closingMps], $subject->posesHz());
+        return new self(
+            $reached->need->name,
+            $reached->by,
+            array_map(static fn (Press $p): array => [$p->setting ?? Setting::Mode, $p->seconds], $changes),
+            $path->noticeS,
+            $path->seconds,
+            $subject->figure,
+            [$wide(0.0), $wide($path->seconds)],
+            $subject->heightM / $subject->lengthM,
+            [$first->acrossMps, $first->closingMps],
+            $subject->posesHz(),
+        );
     }
 
     /** What is still to be changed once the control is held, s. */

@@ -8,7 +8,8 @@ use RushHold\Optics\ThinLens;
 use RushHold\Range;
 
 /**
- * A focusing ring: how far it is turned, 0 at infinity and 1 at the nearest distance, against the distance that is sharp.
+ * A focusing ring: how far it is turned, 0 at infinity and 1 at the nearest distance, against the distance that is
+ * sharp.
  * It moves the lens evenly, so that distances lie the closer together the farther they are.
  */
 final readonly class Ring
@@ -24,12 +25,16 @@ final readonly class Ring
      * @param  float  $nearestM  nearest distance
      * @param  float  $cocUm  blur that goes unseen
      */
-    public function __construct(public float $focalMm, public float $fNumber, public float $nearestM, public float $cocUm)
-    {
+    public function __construct(
+        public float $focalMm,
+        public float $fNumber,
+        public float $nearestM,
+        public float $cocUm,
+    ) {
         Range::of(0.7, 64, '(f-number)')->check('f_number', $fNumber);
         Range::of(0.5, 500, 'µm')->check('coc_um', $cocUm);
         $this->lens = new ThinLens($focalMm);
-        Range::above(1.2 * $focalMm / 1000, 100, 'm')->check('nearest_m', $nearestM);
+        Range::above((1.2 * $focalMm) / 1000, 100, 'm')->check('nearest_m', $nearestM);
         $this->throwMm = self::travel($focalMm, $nearestM);
     }
 
@@ -59,8 +64,10 @@ final readonly class Ring
     /** How far the ring may be off at a distance before it shows, as a share of its throw. */
     public function play(float $metres): float
     {
-        // The disc is the way from the sensor to where it is sharp, over the f-number times the image distance over the focal length.
-        return $this->cocUm / 1000 * $this->fNumber * (1 + self::travel($this->focalMm, $metres) / $this->focalMm) / $this->throwMm;
+        // The disc is the way from the sensor to where it is sharp, over the f-number times the image distance over the
+        // focal length.
+        return (($this->cocUm / 1000) * $this->fNumber * (1 + self::travel($this->focalMm, $metres) / $this->focalMm)) /
+            $this->throwMm;
     }
 
     private static function travel(float $focalMm, float $metres): float

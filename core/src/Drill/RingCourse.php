@@ -42,8 +42,14 @@ final readonly class RingCourse
      * @param  float  $start  how far the ring is turned before, 0 to 1
      * @param  list<Stretch>  $stretches
      */
-    private function __construct(public Exercise $exercise, public Ring $ring, public float $framesPerS, public float $start, public array $stretches, public float $seconds)
-    {
+    private function __construct(
+        public Exercise $exercise,
+        public Ring $ring,
+        public float $framesPerS,
+        public float $start,
+        public array $stretches,
+        public float $seconds,
+    ) {
     }
 
     /**
@@ -69,7 +75,14 @@ final readonly class RingCourse
         };
         $first = $ring->turn($stretches[0]->way[0][1]);
 
-        return new self($exercise, $ring, min(self::MOST_FRAMES_PER_S, $kit->body->framesPerS), max(0.0, min(1.0, $first * $draw->between(0.5, 1.6))), $stretches, round($stretches[count($stretches) - 1]->to + 0.4, 3));
+        return new self(
+            $exercise,
+            $ring,
+            min(self::MOST_FRAMES_PER_S, $kit->body->framesPerS),
+            max(0.0, min(1.0, $first * $draw->between(0.5, 1.6))),
+            $stretches,
+            round($stretches[count($stretches) - 1]->to + 0.4, 3),
+        );
     }
 
     /** The subject that is there at a time, if any. */
@@ -95,7 +108,7 @@ final readonly class RingCourse
                 $at = $draw->scaled($from, $to);
             } while (abs(log($at / max(0.1, $before))) < 0.12);
             $t = 1.0 + $i * self::SITS_S;
-            $stretches[] = new Stretch($t, $t, $t + self::SITS_S - 0.6, [[$t, $before = round($at, 3)]]);
+            $stretches[] = new Stretch($t, $t, $t + self::SITS_S - 0.6, [[$t, ($before = round($at, 3))]]);
         }
 
         return $stretches;
@@ -106,13 +119,17 @@ final readonly class RingCourse
     {
         $middle = max(1.35 * $near, ($rush->path->startM + self::endOf($rush)) / 2);
         $swing = min(0.22 * $middle, $middle - $near);
-        // Two swings that do not repeat; at its fastest it goes a thirtieth of its distance in a second, hardly ever more than a swimmer.
+        // Two swings that do not repeat; at its fastest it goes a thirtieth of its distance in a second, hardly ever
+        // more than a swimmer.
         $fastest = min($middle / 18, 1.4);
         [$one, $other] = [$draw->between(0, 2 * M_PI), $draw->between(0, 2 * M_PI)];
         $rate = $fastest / $swing;
         $way = [];
         for ($t = 0.0; $t <= self::SWIMS_S + 1e-9; $t += self::STEP_S) {
-            $way[] = [round(1 + $t, 3), round($middle + $swing * (0.7 * sin($rate * $t + $one) + 0.3 * sin(2.3 * $rate * $t + $other)), 4)];
+            $way[] = [
+                round(1 + $t, 3),
+                round($middle + $swing * (0.7 * sin($rate * $t + $one) + 0.3 * sin(2.3 * $rate * $t + $other)), 4),
+            ];
         }
 
         return [new Stretch(1.0, 3.0, 1.0 + self::SWIMS_S, $way)];
@@ -132,7 +149,17 @@ final readonly class RingCourse
             }
             $off = $t + $draw->between(...self::PERCHED_S);
             $lands = $off + max(0.5, min(2.5, abs($there - $here) / max(1.0, $rush->path->speedMps)));
-            $stretches[] = new Stretch(round($t, 3), round($off, 3), round($lands + 0.25, 3), [[round($t, 3), round($here, 3)], [round($off, 3), round($here, 3)], [round($lands, 3), round($there, 3)]], round($there, 3));
+            $stretches[] = new Stretch(
+                round($t, 3),
+                round($off, 3),
+                round($lands + 0.25, 3),
+                [
+                    [round($t, 3), round($here, 3)],
+                    [round($off, 3), round($here, 3)],
+                    [round($lands, 3), round($there, 3)],
+                ],
+                round($there, 3),
+            );
             $t = $lands + 1.2;
             $here = $there;
         }
@@ -150,7 +177,10 @@ final readonly class RingCourse
             $from = max(1.6 * $near, $rush->path->startM * $draw->between(0.8, 1.15));
             $to = max($near, 0.4 * $from);
             $takes = max(self::RUN_S[0], min(0.6 * self::RUN_S[1], ($from - $to) / max(0.5, $rush->path->speedMps)));
-            $stretches[] = new Stretch(round($t, 3), round($t, 3), round($t + $takes, 3), [[round($t, 3), round($from, 3)], [round($t + $takes, 3), round($to, 3)]]);
+            $stretches[] = new Stretch(round($t, 3), round($t, 3), round($t + $takes, 3), [
+                [round($t, 3), round($from, 3)],
+                [round($t + $takes, 3), round($to, 3)],
+            ]);
             $t += $takes;
         }
 
@@ -172,7 +202,8 @@ final readonly class RingCourse
             $way = [];
             for ($s = 0.0; $s <= $lasts + 1e-9; $s += self::STEP_S) {
                 // Way gained and lost by changes of speed about every second.
-                $stray = $strays * (sin(4.1 * $s + $one) - sin($one) + 0.5 * (sin(9.7 * $s + $other) - sin($other))) / 4;
+                $stray =
+                    ($strays * (sin(4.1 * $s + $one) - sin($one) + 0.5 * (sin(9.7 * $s + $other) - sin($other)))) / 4;
                 $way[] = [round($t + $s, 3), round(max($near, $shift * self::distance($path, $s) + $stray), 4)];
             }
             $stretches[] = new Stretch(round($t, 3), round($t, 3), round($t + $lasts, 3), $way);

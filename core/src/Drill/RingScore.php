@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Drill;
 
-/** What a hand on the ring kept, and how it turned: frames are counted as a body takes them, sharp where the blur goes unseen. */
+/**
+ * What a hand on the ring kept, and how it turned: frames are counted as a body takes them, sharp where the blur goes
+ * unseen.
+ */
 final readonly class RingScore
 {
     /** A turn within so many times of what goes unseen is noise of the hand. */
@@ -33,10 +36,12 @@ final readonly class RingScore
      * @param  int  $kept  frames that count, or subjects with one at least
      * @param  int  $taken  frames that were taken
      * @param  int  $sharp  frames that were taken and sharp
-     * @param  float|null  $firstS  from seeing it to the first frame that counts, the median over subjects that have one, s
+     * @param  float|null  $firstS  from seeing it to the first frame that counts, the median over subjects that have
+     *   one, s
      * @param  float|null  $lagS  by which the ring is late, s; null where nothing is followed
      * @param  float|null  $scatter  how far it is off besides, times what goes unseen; null where nothing is followed
-     * @param  list<array{t: float, m: float, at_m: float, blur: float, kept: bool}>  $frames  each that was taken: where the subject was and what was sharp, m, and its blur in times of what goes unseen
+     * @param  list<array{t: float, m: float, at_m: float, blur: float, kept: bool}>  $frames  each that was taken:
+     *   where the subject was and what was sharp, m, and its blur in times of what goes unseen
      */
     private function __construct(
         public int $slots,
@@ -68,10 +73,18 @@ final readonly class RingScore
                 $counts = $blur <= $course->exercise->counts();
                 $near += $counts ? 1 : 0;
                 $first ??= $counts ? $t : null;
-                $frames[] = ['t' => round($t, 3), 'm' => round($stretch->at($t), 3), 'at_m' => round(min(9999.0, $ring->metres($turn)), 3), 'blur' => round(min(999.0, $blur), 2), 'kept' => $counts];
+                $frames[] = [
+                    't' => round($t, 3),
+                    'm' => round($stretch->at($t), 3),
+                    'at_m' => round(min(9999.0, $ring->metres($turn)), 3),
+                    'blur' => round(min(999.0, $blur), 2),
+                    'kept' => $counts,
+                ];
             }
-            $first !== null && $firsts[] = $first - $stretch->counts;
-            $slots += $course->exercise->countsSubjects() ? 1 : (int) floor(($stretch->to - $stretch->counts) * $course->framesPerS);
+            $first !== null && ($firsts[] = $first - $stretch->counts);
+            $slots += $course->exercise->countsSubjects()
+                ? 1
+                : (int) floor(($stretch->to - $stretch->counts) * $course->framesPerS);
             $kept += $course->exercise->countsSubjects() && $first !== null ? 1 : 0;
             if (! $course->exercise->isFollowed()) {
                 $starts++;
@@ -81,7 +94,19 @@ final readonly class RingScore
         }
         [$lag, $scatter] = $course->exercise->isFollowed() ? self::following($course, $trace) : [null, null];
 
-        return new self($slots, $course->exercise->countsSubjects() ? $kept : min($slots, $near), $taken, $sharp, Middle::of($firsts), $lag, $scatter, $overshoots, $wrong, $starts, $frames);
+        return new self(
+            $slots,
+            $course->exercise->countsSubjects() ? $kept : min($slots, $near),
+            $taken,
+            $sharp,
+            Middle::of($firsts),
+            $lag,
+            $scatter,
+            $overshoots,
+            $wrong,
+            $starts,
+            $frames,
+        );
     }
 
     /** Share of what could have been kept, 0 to 1. */
@@ -99,11 +124,20 @@ final readonly class RingScore
     {
         if ($stretch->isStill()) {
             // The first press decides, as it does with a bird that is gone then.
-            return array_slice(array_values(array_filter($trace->presses(), static fn (float $t): bool => $t >= $stretch->counts && $t < $stretch->to)), 0, 1);
+            return array_slice(
+                array_values(
+                    array_filter(
+                        $trace->presses(),
+                        static fn (float $t): bool => $t >= $stretch->counts && $t < $stretch->to,
+                    ),
+                ),
+                0,
+                1,
+            );
         }
         $times = [];
         for ($n = 0; ($t = $stretch->counts + ($n + 0.5) / $course->framesPerS) < $stretch->to; $n++) {
-            $trace->fires($t) && $times[] = $t;
+            $trace->fires($t) && ($times[] = $t);
         }
 
         return $times;
@@ -123,7 +157,7 @@ final readonly class RingScore
         for ($t = $from; $t < min($stretch->to, $from + self::FIRST_TURN_S); $t += self::STEP_S) {
             $turned = $trace->turn($t) - $begin;
             if (abs($turned) > $noise) {
-                return ($turned > 0) !== ($goal > $begin);
+                return $turned > 0 !== $goal > $begin;
             }
         }
 
@@ -188,7 +222,11 @@ final readonly class RingScore
         $squares = $count = 0;
         foreach ($course->stretches as $stretch) {
             // The hand has to come to it first.
-            for ($t = $stretch->counts + min(1.0, 0.3 * ($stretch->to - $stretch->counts)); $t < $stretch->to; $t += self::STEP_S) {
+            for (
+                $t = $stretch->counts + min(1.0, 0.3 * ($stretch->to - $stretch->counts));
+                $t < $stretch->to;
+                $t += self::STEP_S
+            ) {
                 $metres = $stretch->at($t - $lag);
                 $off = ($trace->turn($t) - $course->ring->turn($metres)) / $course->ring->play($metres);
                 $squares += min(self::LOST, abs($off)) ** 2;

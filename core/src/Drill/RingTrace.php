@@ -18,7 +18,8 @@ final readonly class RingTrace
     private const LONGEST_GAP_S = 1.0;
 
     /**
-     * @param  list<array{float, float, float}>  $samples  s from the start, turn of the ring from 0 at infinity to 1, and 1 while the shutter is pressed
+     * @param  list<array{float, float, float}>  $samples  s from the start, turn of the ring from 0 at infinity to 1,
+     *   and 1 while the shutter is pressed
      *
      * @throws Refused if it is too short, too sparse or out of order
      */
@@ -26,7 +27,14 @@ final readonly class RingTrace
     {
         $least = (int) (self::LEAST_RATE * $seconds);
         if (count($samples) < $least || count($samples) > self::MOST) {
-            throw Refused::beyond('trace', Range::of($least, self::MOST, 'samples'), 'drill-trace-few', least: $least, most: self::MOST, came: count($samples));
+            throw Refused::beyond(
+                'trace',
+                Range::of($least, self::MOST, 'samples'),
+                'drill-trace-few',
+                least: $least,
+                most: self::MOST,
+                came: count($samples),
+            );
         }
         $before = -1e-9;
         foreach ($samples as $i => [$t, $turn, $fires]) {
@@ -82,7 +90,7 @@ final readonly class RingTrace
         $high = count($this->samples) - 1;
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
-            $this->samples[$middle][0] <= $t ? $low = $middle : $high = $middle - 1;
+            $this->samples[$middle][0] <= $t ? ($low = $middle) : ($high = $middle - 1);
         }
 
         return $low;

@@ -27,7 +27,10 @@ enum Rung: string implements Labelled
         };
     }
 
-    /** What a session has to reach: with buttons the share that is right at once, with the ring the share of what a practised hand keeps. */
+    /**
+     * What a session has to reach: with buttons the share that is right at once, with the ring the share of what a
+     * practised hand keeps.
+     */
     public function mark(): float
     {
         return match ($this) {

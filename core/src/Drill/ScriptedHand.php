@@ -7,7 +7,8 @@ namespace RushHold\Drill;
 use RushHold\Focus\Parameters;
 
 /**
- * A hand of known skill that plays a ring course, by what the simulation holds of hands: how late it is, how far off, and
+ * A hand of known skill that plays a ring course, by what the simulation holds of hands: how late it is, how far off,
+ * and
  * how often it turns the wrong way. A practised one is what a turn is measured by.
  */
 final readonly class ScriptedHand
@@ -48,7 +49,9 @@ final readonly class ScriptedHand
                 if ($t >= $stretch->from && $t < $stretch->to) {
                     $turn = $this->turned($course, $stretch, $t, $turn, $plans[$i], $noise * $error);
                     $shoots = $stretch->from + $plans[$i][3];
-                    $fires = $stretch->isStill() ? $t >= $shoots && $t < $shoots + 0.2 : $t >= $stretch->counts - 0.1 * $this->skill;
+                    $fires = $stretch->isStill()
+                        ? $t >= $shoots && $t < $shoots + 0.2
+                        : $t >= $stretch->counts - 0.1 * $this->skill;
                 }
             }
             $turn = max(0.0, min(1.0, $turn));
@@ -58,14 +61,22 @@ final readonly class ScriptedHand
         return $samples;
     }
 
-    /** @return array{float, float, float, float} s until it turns, s it turns the wrong way, error of what it sets in times of what goes unseen, s until it presses */
+    /**
+     * @return array{float, float, float, float} s until it turns, s it turns the wrong way, error of what it sets in
+     *   times of what goes unseen, s until it presses
+     */
     private function plan(Stretch $stretch, Draw $draw): array
     {
         $raw = 1 - $this->skill;
         $after = Parameters::HAND_DELAY_S * (1 + Parameters::PULL_LATE * $raw) * $draw->between(0.7, 1.3);
         $away = $draw->chance(Parameters::WRONG_WAY * $raw) ? Parameters::WRONG_WAY_S * $draw->between(0.6, 1.2) : 0.0;
 
-        return [$after, $away, $draw->normal() * (0.35 + 3.2 * $raw ** 1.5), min($stretch->to - $stretch->from - 0.3, $after + $away + 1.0 + 2.2 * $raw)];
+        return [
+            $after,
+            $away,
+            $draw->normal() * (0.35 + 3.2 * $raw ** 1.5),
+            min($stretch->to - $stretch->from - 0.3, $after + $away + 1.0 + 2.2 * $raw),
+        ];
     }
 
     /**

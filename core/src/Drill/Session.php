@@ -9,11 +9,17 @@ final readonly class Session
 {
     /**
      * @param  string  $day  as 2026-11-26
-     * @param  float  $reached  against the mark of its rung: the share right at once, or of what a practised hand keeps, the mean over its turns
+     * @param  float  $reached  against the mark of its rung: the share right at once, or of what a practised hand
+     *   keeps, the mean over its turns
      * @param  float|null  $seconds  with buttons, the median press
      */
-    public function __construct(public Exercise $exercise, public string $day, public float $reached, public ?float $seconds = null, public int $turns = 1)
-    {
+    public function __construct(
+        public Exercise $exercise,
+        public string $day,
+        public float $reached,
+        public ?float $seconds = null,
+        public int $turns = 1,
+    ) {
     }
 
     /** How far it is to its rung's mark: 1 and more is reached. */
@@ -22,7 +28,7 @@ final readonly class Session
         $within = $rung->withinS();
         $quick = $within === null || $this->seconds === null ? 1.0 : min(1.0, $within / max(0.01, $this->seconds));
 
-        return $this->reached / $rung->mark() * $quick;
+        return ($this->reached / $rung->mark()) * $quick;
     }
 
     /**
@@ -40,9 +46,20 @@ final readonly class Session
         ksort($days);
 
         return array_map(static function (array $same): self {
-            $seconds = array_values(array_filter(array_map(static fn (self $s): ?float => $s->seconds, $same), static fn (?float $s): bool => $s !== null));
+            $seconds = array_values(
+                array_filter(
+                    array_map(static fn (self $s): ?float => $s->seconds, $same),
+                    static fn (?float $s): bool => $s !== null,
+                ),
+            );
 
-            return new self($same[0]->exercise, $same[0]->day, array_sum(array_map(static fn (self $s): float => $s->reached, $same)) / count($same), Middle::of($seconds), count($same));
+            return new self(
+                $same[0]->exercise,
+                $same[0]->day,
+                array_sum(array_map(static fn (self $s): float => $s->reached, $same)) / count($same),
+                Middle::of($seconds),
+                count($same),
+            );
         }, array_values($days));
     }
 }

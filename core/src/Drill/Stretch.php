@@ -13,8 +13,13 @@ final readonly class Stretch
      * @param  list<array{float, float}>  $way  s from the start, and its distance in m; it goes evenly in between
      * @param  float|null  $markM  where it is going to land, m
      */
-    public function __construct(public float $from, public float $counts, public float $to, public array $way, public ?float $markM = null)
-    {
+    public function __construct(
+        public float $from,
+        public float $counts,
+        public float $to,
+        public array $way,
+        public ?float $markM = null,
+    ) {
     }
 
     /** Its distance, m; before and after the stretch where it begins and ends. */
@@ -30,12 +35,12 @@ final readonly class Stretch
         }
         while ($high - $low > 1) {
             $middle = intdiv($low + $high, 2);
-            $this->way[$middle][0] <= $t ? $low = $middle : $high = $middle;
+            $this->way[$middle][0] <= $t ? ($low = $middle) : ($high = $middle);
         }
         [$t0, $m0] = $this->way[$low];
         [$t1, $m1] = $this->way[$high];
 
-        return $m0 + ($m1 - $m0) * ($t - $t0) / max(1e-9, $t1 - $t0);
+        return $m0 + (($m1 - $m0) * ($t - $t0)) / max(1e-9, $t1 - $t0);
     }
 
     public function isStill(): bool

@@ -12,14 +12,20 @@ final readonly class Turn
     /** So many practised hands are asked what a course can be worth. */
     private const HANDS = 4;
 
-    /** What a practised hand keeps is taken for this at least, so that a hopeless course is not worth more than others. */
+    /**
+     * What a practised hand keeps is taken for this at least, so that a hopeless course is not worth more than others.
+     */
     private const LEAST_PAR = 0.1;
 
     private const MOST_AGAINST = 1.5;
 
     /** @param  list<list<float>>  $trace  empty: not played yet */
-    public function __construct(public Exercise $exercise, public int $seed, public AreaCourse|ButtonCourse|RehearsalCourse|RingCourse|MomentCourse|null $course, public array $trace = [])
-    {
+    public function __construct(
+        public Exercise $exercise,
+        public int $seed,
+        public AreaCourse|ButtonCourse|RehearsalCourse|RingCourse|MomentCourse|null $course,
+        public array $trace = [],
+    ) {
     }
 
     /**
@@ -63,7 +69,9 @@ final readonly class Turn
         /** @var list<array{float, float, float}> $trace */
         $trace = $this->trace;
 
-        return $this->course instanceof RingCourse ? RingScore::of($this->course, new RingTrace($trace, $this->course->seconds)) : null;
+        return $this->course instanceof RingCourse
+            ? RingScore::of($this->course, new RingTrace($trace, $this->course->seconds))
+            : null;
     }
 
     public function moment(): ?MomentScore
@@ -85,13 +93,16 @@ final readonly class Turn
     /** What a practised hand keeps of this course, 0.1 to 1; null where no ring is turned. */
     public function par(): ?float
     {
-        if (! $this->course instanceof RingCourse) {
+        if (! ($this->course instanceof RingCourse)) {
             return null;
         }
         $hand = new ScriptedHand(ScriptedHand::PRACTISED);
         $sum = 0.0;
         for ($i = 0; $i < self::HANDS; $i++) {
-            $sum += RingScore::of($this->course, new RingTrace($hand->play($this->course, $i), $this->course->seconds))->share();
+            $sum += RingScore::of(
+                $this->course,
+                new RingTrace($hand->play($this->course, $i), $this->course->seconds),
+            )->share();
         }
 
         return max(self::LEAST_PAR, $sum / self::HANDS);
@@ -111,7 +122,9 @@ final readonly class Turn
         }
         $ring = $this->ring();
 
-        return $ring === null ? null : new Session($this->exercise, $day, self::against($ring->share(), (float) $this->par()));
+        return $ring === null
+            ? null
+            : new Session($this->exercise, $day, self::against($ring->share(), (float) $this->par()));
     }
 
     /** A share against what a practised hand keeps, 0 to 1.5. */

@@ -8,7 +8,8 @@ use RushHold\Hold\Hold;
 use RushHold\Situation\Situation;
 
 /**
- * Plays runs with autofocus. This is the inner loop of the whole product, flat and long for speed: all that does not change
+ * Plays runs with autofocus. This is the inner loop of the whole product, flat and long for speed: all that does not
+ * change
  * within it lies in plain variables, and what a step does is written out where it happens. The steps are numbered; the
  * tests have a plain version of each and play both against each other.
  */
@@ -33,31 +34,114 @@ final readonly class AutoPass
         [$seeing, $tracking, $judging] = [$this->seeing, $this->tracking, $this->judging];
         [$steps, $dt, $lead, $mask] = [$course->steps, $course->stepS, $course->lead, Noise::MASK];
 
-        [$aim, $perMetre, $part, $background, $clutter] = [$way->aim, $way->perMetre, $way->part, $way->background, $way->clutter];
-        [$missX, $missY, $trailX, $trailY, $first] = [$course->missX, $course->missY, $course->trailX, $course->trailY, $course->first];
-        [$groupNear, $groupFar, $eyes, $swingM, $readyS] = [$way->groupNear, $way->groupFar, $course->eyes, $course->swingM, $course->readyS];
+        [$aim, $perMetre, $part, $background, $clutter] = [
+            $way->aim,
+            $way->perMetre,
+            $way->part,
+            $way->background,
+            $way->clutter,
+        ];
+        [$missX, $missY, $trailX, $trailY, $first] = [
+            $course->missX,
+            $course->missY,
+            $course->trailX,
+            $course->trailY,
+            $course->first,
+        ];
+        [$groupNear, $groupFar, $eyes, $swingM, $readyS] = [
+            $way->groupNear,
+            $way->groupFar,
+            $course->eyes,
+            $course->swingM,
+            $course->readyS,
+        ];
         $grouped = (int) ($s->rush->group !== []);
         [$zTurned, $zLapse, $bent, $aimHalf] = [$course->zTurned, $course->zLapse, $course->bent, $seeing->aimHalf];
         // Found once, it stays off by what it was off then.
-        [$own, $anew, $once, $recheckS] = [$course->ownMm, $tracking->once ? 0 : 1, (int) $tracking->once, $course->recheckS];
-        [$halfX, $halfY, $visible, $detects, $smear, $room] = [$way->halfX, $way->halfY, $course->visible, $course->detects, $course->smear, $course->room];
-        [$scatter, $gate, $frames, $within, $crisper] = [$course->scatter, $course->gate, $course->frames, $course->within, $course->crisper];
+        [$own, $anew, $once, $recheckS] = [
+            $course->ownMm,
+            $tracking->once ? 0 : 1,
+            (int) $tracking->once,
+            $course->recheckS,
+        ];
+        [$halfX, $halfY, $visible, $detects, $smear, $room] = [
+            $way->halfX,
+            $way->halfY,
+            $course->visible,
+            $course->detects,
+            $course->smear,
+            $course->room,
+        ];
+        [$scatter, $gate, $frames, $within, $crisper] = [
+            $course->scatter,
+            $course->gate,
+            $course->frames,
+            $course->within,
+            $course->crisper,
+        ];
 
-        [$areaX, $areaY, $coreX, $coreY, $reachX, $reachY] = [$seeing->areaX, $seeing->areaY, $seeing->coreX, $seeing->coreY, $seeing->reachX, $seeing->reachY];
-        // Yes and no are 1 and 0 here: PHP's compiler takes true and false for two types, and makes its code anew for each
+        [$areaX, $areaY, $coreX, $coreY, $reachX, $reachY] = [
+            $seeing->areaX,
+            $seeing->areaY,
+            $seeing->coreX,
+            $seeing->coreY,
+            $seeing->reachX,
+            $seeing->reachY,
+        ];
+        // Yes and no are 1 and 0 here: PHP's compiler takes true and false for two types, and makes its code anew for
+        // each
         // pattern of them until it has room for no more.
-        [$block, $follows, $detecting, $mirror, $cluttered] = array_map(intval(...), [$seeing->block, $seeing->follows, $seeing->detecting, $seeing->mirror, $seeing->cluttered]);
-        [$zClutter, $zDetail, $lostPerStep, $foundPerStep, $blink] = [$seeing->zClutter, $seeing->zDetail, $seeing->lostPerStep, $seeing->foundPerStep, $seeing->blinkS];
-        [$fails, $failsAtAll, $recognisedPart, $helperPart] = [$seeing->fails, (int) $seeing->failsAtAll, Parameters::RECOGNISED_PART, Parameters::HELPER_PART];
+        [$block, $follows, $detecting, $mirror, $cluttered] = array_map(intval(...), [
+            $seeing->block,
+            $seeing->follows,
+            $seeing->detecting,
+            $seeing->mirror,
+            $seeing->cluttered,
+        ]);
+        [$zClutter, $zDetail, $lostPerStep, $foundPerStep, $blink] = [
+            $seeing->zClutter,
+            $seeing->zDetail,
+            $seeing->lostPerStep,
+            $seeing->foundPerStep,
+            $seeing->blinkS,
+        ];
+        [$fails, $failsAtAll, $recognisedPart, $helperPart] = [
+            $seeing->fails,
+            (int) $seeing->failsAtAll,
+            Parameters::RECOGNISED_PART,
+            Parameters::HELPER_PART,
+        ];
         $underArea = Parameters::UNDER_AREA;
         [$rivals, $zRival, $alike] = [(int) $seeing->rivals, $seeing->zRival, (int) $seeing->alike];
-        [$crossings, $crossingS, $visibleLarge, $visibleBack] = [$seeing->crossingsPerS, $seeing->crossingS, $course->visibleLarge, $course->visibleBack];
+        [$crossings, $crossingS, $visibleLarge, $visibleBack] = [
+            $seeing->crossingsPerS,
+            $seeing->crossingS,
+            $course->visibleLarge,
+            $course->visibleBack,
+        ];
 
-        [$square, $length, $least, $gainsX, $gainsV] = [$tracking->square, $tracking->lengthM, $tracking->least, $tracking->gainsX, $tracking->gainsV];
+        [$square, $length, $least, $gainsX, $gainsV] = [
+            $tracking->square,
+            $tracking->lengthM,
+            $tracking->least,
+            $tracking->gainsX,
+            $tracking->gainsV,
+        ];
         [$wait, $coast, $old, $fastest] = [$tracking->waitS, $tracking->coastS, Tracking::OLD, Parameters::FASTEST_MPS];
-        [$drive, $near, $far, $start] = [$course->driveMmPerStep, $course->nearTravel, $course->farTravel, $course->startTravel];
+        [$drive, $near, $far, $start] = [
+            $course->driveMmPerStep,
+            $course->nearTravel,
+            $course->farTravel,
+            $course->startTravel,
+        ];
 
-        [$perMm, $shake, $limitSquare, $zHidden, $airSquare] = [$judging->perMm, $course->shakeUm, $judging->limitSquare, $judging->zHidden, $judging->airSquare];
+        [$perMm, $shake, $limitSquare, $zHidden, $airSquare] = [
+            $judging->perMm,
+            $course->shakeUm,
+            $judging->limitSquare,
+            $judging->zHidden,
+            $judging->airSquare,
+        ];
         [$offX, $offY] = $this->hold->areaAt;
         $startled = (int) ($first[0] > 1e-4);
         $setError = $course->setError;
@@ -75,18 +159,56 @@ final readonly class AutoPass
         $tailed = Noise::tailed(10, $s->isStill() ? 0.0 : Parameters::UNEXPLAINED, Parameters::UNEXPLAINED_TIMES);
         $even = Noise::even(6);
         // Constants of other classes are looked up anew wherever they stand, which takes a tenth of the time of a step.
-        [$onNothing, $onAim, $onPart, $onBackground, $onNearer] = [Seen::NOTHING, Seen::AIM, Seen::PART, Seen::BACKGROUND, Seen::NEARER];
-        [$blackoutS, $patternPart, $recognisedBlur, $rivalHeldS] = [Parameters::BLACKOUT_S, Parameters::PATTERN_PART, Parameters::RECOGNISED_BLUR, Parameters::RIVAL_HELD_S];
-        [$youngCycles, $youngGate, $commitS, $jumpS] = [Parameters::YOUNG_CYCLES, Parameters::YOUNG_GATE, Parameters::COMMIT_S, Parameters::JUMP_S];
+        [$onNothing, $onAim, $onPart, $onBackground, $onNearer] = [
+            Seen::NOTHING,
+            Seen::AIM,
+            Seen::PART,
+            Seen::BACKGROUND,
+            Seen::NEARER,
+        ];
+        [$blackoutS, $patternPart, $recognisedBlur, $rivalHeldS] = [
+            Parameters::BLACKOUT_S,
+            Parameters::PATTERN_PART,
+            Parameters::RECOGNISED_BLUR,
+            Parameters::RIVAL_HELD_S,
+        ];
+        [$youngCycles, $youngGate, $commitS, $jumpS] = [
+            Parameters::YOUNG_CYCLES,
+            Parameters::YOUNG_GATE,
+            Parameters::COMMIT_S,
+            Parameters::JUMP_S,
+        ];
         [$huntAfterS, $lookS] = [Parameters::HUNT_AFTER_S, Parameters::LOOK_S];
 
         $causes = LossCause::cases();
         $lost = array_fill(0, count($causes), 0);
         $number = static fn (LossCause $cause): int => (int) array_search($cause, $causes, true);
-        [$outOfFrame, $hiddenBy, $turnedAway, $bentBy, $othersOut] = array_map($number, [LossCause::OutOfFrame, LossCause::Hidden, LossCause::TurnedAway, LossCause::Bent, LossCause::OthersOut]);
-        [$byAir, $bySubject, $byShake, $byOwnScatter] = array_map($number, [LossCause::Air, LossCause::SubjectSmear, LossCause::Shake, LossCause::OwnScatter]);
-        [$byHunting, $notCaught, $byBackground, $byNearer, $byNearerPart] = array_map($number, [LossCause::Hunting, LossCause::NotCaught, LossCause::Background, LossCause::Nearer, LossCause::NearerPart]);
-        [$tooSlow, $littleDepth, $lagging, $leading] = array_map($number, [LossCause::LensTooSlow, LossCause::TooLittleDepth, LossCause::Lagging, LossCause::Leading]);
+        [$outOfFrame, $hiddenBy, $turnedAway, $bentBy, $othersOut] = array_map($number, [
+            LossCause::OutOfFrame,
+            LossCause::Hidden,
+            LossCause::TurnedAway,
+            LossCause::Bent,
+            LossCause::OthersOut,
+        ]);
+        [$byAir, $bySubject, $byShake, $byOwnScatter] = array_map($number, [
+            LossCause::Air,
+            LossCause::SubjectSmear,
+            LossCause::Shake,
+            LossCause::OwnScatter,
+        ]);
+        [$byHunting, $notCaught, $byBackground, $byNearer, $byNearerPart] = array_map($number, [
+            LossCause::Hunting,
+            LossCause::NotCaught,
+            LossCause::Background,
+            LossCause::Nearer,
+            LossCause::NearerPart,
+        ]);
+        [$tooSlow, $littleDepth, $lagging, $leading] = array_map($number, [
+            LossCause::LensTooSlow,
+            LossCause::TooLittleDepth,
+            LossCause::Lagging,
+            LossCause::Leading,
+        ]);
         [$focusAlone, $nearly, $onItsPart] = [Judging::FOCUS_ALONE, Judging::NEARLY, Judging::ON_PART];
 
         for ($r = $firstRun; $r < $firstRun + $runs; $r++) {
@@ -109,7 +231,11 @@ final readonly class AutoPass
             $jump = $tracking->held ? $commitS : $jumpS;
             $detectedAt = -9.0;
             // Until then a distance once found is kept.
-            $freezes = $tracking->once ? INF : ($tracking->undecided ? Parameters::SWITCH_S[0] + (Parameters::SWITCH_S[1] - Parameters::SWITCH_S[0]) * $even[$o5 & $mask] : -INF);
+            $freezes = $tracking->once
+                ? INF
+                : ($tracking->undecided
+                    ? Parameters::SWITCH_S[0] + (Parameters::SWITCH_S[1] - Parameters::SWITCH_S[0]) * $even[$o5 & $mask]
+                    : -INF);
             $hunting = 0;
             $direction = $start > ($near + $far) / 2 ? -1.0 : 1.0;
             $pattern = 1;
@@ -170,20 +296,28 @@ final readonly class AutoPass
                     $off = $at - $on;
                     if ($grouped) {
                         // The one that is farthest from the plane of focus counts.
-                        $off = $off > ($groupNear[$k] + $groupFar[$k]) / 2 ? $off - $groupFar[$k] : $off - $groupNear[$k];
+                        $off =
+                            $off > ($groupNear[$k] + $groupFar[$k]) / 2 ? $off - $groupFar[$k] : $off - $groupNear[$k];
                     }
                     $defocus = ($off > 0 ? $off : -$off) * $perMm;
                     $body = $smear[$k] * $aimSpeed[($o1 + $k) & $mask];
                     $hand = $shake * $aimSpeed[($o2 + $k) & $mask];
                     $rest = $room[$k] - $airSquare * $airNoise[($o3 + $k) & $mask];
-                    $hidden = ($blocked || $cluttered && $patchNoise[($o4 + $k) & $mask] < $zHidden) ? 1 : 0;
+                    $hidden = $blocked || ($cluttered && $patchNoise[($o4 + $k) & $mask] < $zHidden) ? 1 : 0;
                     // The aim part stands where the area is, less the miss.
-                    $inside = ($offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5) ? 1 : 0;
+                    $inside =
+                        $offX - $ex < 0.5 && $offX - $ex > -0.5 && $offY - $ey < 0.5 && $offY - $ey > -0.5 ? 1 : 0;
                     $turned = $seenNoise[($o3 + $k) & $mask] < $zTurned ? 1 : 0;
                     $lostBy = -1;
                     $smeared = $body * $body + $hand * $hand;
                     $unsharp = $defocus * $defocus;
-                    if ($inside && ! $hidden && ! $turned && $even[($o3 + $k) & $mask] >= $bent && $unsharp + $smeared <= $rest) {
+                    if (
+                        $inside &&
+                        ! $hidden &&
+                        ! $turned &&
+                        $even[($o3 + $k) & $mask] >= $bent &&
+                        $unsharp + $smeared <= $rest
+                    ) {
                         $kept += $many;
                         if ($firstAt < 0) {
                             $firstAt = $t;
@@ -200,13 +334,21 @@ final readonly class AutoPass
                         } elseif ($unsharp <= $left) {
                             $lostBy = $bentBy;
                         } elseif ($rest <= 0 || $unsharp <= $focusAlone * $rest) {
-                            $lostBy = $body * $body <= $airSquare && $hand * $hand <= $airSquare ? $byAir : ($body * $body > $hand * $hand ? $bySubject : $byShake);
+                            $lostBy =
+                                $body * $body <= $airSquare && $hand * $hand <= $airSquare
+                                    ? $byAir
+                                    : ($body * $body > $hand * $hand
+                                        ? $bySubject
+                                        : $byShake);
                         } elseif ($grouped && ($at - $on) * ($at - $on) * $perMm * $perMm <= $left) {
                             $lostBy = $othersOut;
                         } else {
                             $meant = $lens - $on;
                             if ($grouped) {
-                                $meant = $meant > ($groupNear[$k] + $groupFar[$k]) / 2 ? $meant - $groupFar[$k] : $meant - $groupNear[$k];
+                                $meant =
+                                    $meant > ($groupNear[$k] + $groupFar[$k]) / 2
+                                        ? $meant - $groupFar[$k]
+                                        : $meant - $groupNear[$k];
                             }
                             $past = $lens > $on ? $lens - $on : $on - $lens;
                             if ($meant * $meant * $perMm * $perMm <= $left) {
@@ -219,7 +361,11 @@ final readonly class AutoPass
                                 $lostBy = $byBackground;
                             } elseif ($seen === $onNearer) {
                                 $lostBy = $byNearer;
-                            } elseif ($seen === $onPart && $lens > $on && $past < $onItsPart * $within[$k] * $part[$k]) {
+                            } elseif (
+                                $seen === $onPart &&
+                                $lens > $on &&
+                                $past < $onItsPart * $within[$k] * $part[$k]
+                            ) {
                                 $lostBy = $byNearerPart;
                             } elseif ($slow) {
                                 $lostBy = $tooSlow;
@@ -227,20 +373,42 @@ final readonly class AutoPass
                                 $lostBy = $littleDepth;
                             } else {
                                 // Travel grows as the subject closes.
-                                $lostBy = ($on > $lens) === ($aim[$k] >= $aim[$k - 1]) ? $lagging : $leading;
+                                $lostBy = $on > $lens === $aim[$k] >= $aim[$k - 1] ? $lagging : $leading;
                             }
                         }
                         $lost[$lostBy] += $many;
                     }
-                    $trace?->frame(new Exposed($t, $square / $on + $length, $square / ($at > $least ? $at : $least) + $length, $defocus, $body, $hand,
-                        sqrt($airSquare * $airNoise[($o3 + $k) & $mask]), sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest), $ex, $ey, $lostBy < 0 ? null : $causes[$lostBy], $many));
+                    $trace?->frame(
+                        new Exposed(
+                            $t,
+                            $square / $on + $length,
+                            $square / ($at > $least ? $at : $least) + $length,
+                            $defocus,
+                            $body,
+                            $hand,
+                            sqrt($airSquare * $airNoise[($o3 + $k) & $mask]),
+                            sqrt($defocus * $defocus + $body * $body + $hand * $hand + $limitSquare - $rest),
+                            $ex,
+                            $ey,
+                            $lostBy < 0 ? null : $causes[$lostBy],
+                            $many,
+                        ),
+                    );
                 }
 
                 // Until finger and eye are there, nothing is measured; what is let go is caught anew.
                 if ($t < $ready || $seenNoise[($o2 + $k) & $mask] < $zLapse) {
                     $locked = $t < $ready ? $locked : 0;
                     if ($trace !== null && $t >= 0) {
-                        $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, $onNothing, $blocked === 1);
+                        $trace->step(
+                            $t,
+                            $square / $on + $length,
+                            $square / ($lens > $least ? $lens : $least) + $length,
+                            $ex,
+                            $ey,
+                            $onNothing,
+                            $blocked === 1,
+                        );
                     }
 
                     continue;
@@ -250,8 +418,8 @@ final readonly class AutoPass
                 $before = $seen;
                 $seen = $onNothing;
                 $at = 0.0;
-                $touches = ($dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY) ? 1 : 0;
-                $patch = ($cluttered && $patchNoise[($o3 + $k) & $mask] < $zClutter) ? 1 : 0;
+                $touches = $dx < $halfX[$k] + $areaX && $dy < $halfY[$k] + $areaY ? 1 : 0;
+                $patch = $cluttered && $patchNoise[($o3 + $k) & $mask] < $zClutter ? 1 : 0;
                 if ($follows) {
                     if ($pattern) {
                         $chance = $blocked ? 4 * $dt : $lostPerStep;
@@ -267,12 +435,17 @@ final readonly class AutoPass
                     } elseif ($seenNoise[($o5 + $k) & $mask] < $zDetail) {
                         $seen = $onBackground;
                     }
-                } elseif ($t < $rivalUntil || $rivals && ! $blocked && $seenNoise[($o4 + $k) & $mask] < $zRival) {
+                } elseif ($t < $rivalUntil || ($rivals && ! $blocked && $seenNoise[($o4 + $k) & $mask] < $zRival)) {
                     // Another of its kind.
                     $seen = $rivalSeen;
                     $at = $rival[$k];
-                } elseif ($detecting && ! $blocked && $touches && $seenNoise[($o6 + $k) & $mask] < $detects[$k]
-                    && ($lens > $on ? $lens - $on : $on - $lens) < $recognisedBlur * $visible[$k]) {
+                } elseif (
+                    $detecting &&
+                    ! $blocked &&
+                    $touches &&
+                    $seenNoise[($o6 + $k) & $mask] < $detects[$k] &&
+                    ($lens > $on ? $lens - $on : $on - $lens) < $recognisedBlur * $visible[$k]
+                ) {
                     $seen = $onAim;
                     $at = $patchNoise[($o5 + $k) & $mask] < $eyes[$k] ? $on : $on + $recognisedPart * $part[$k];
                     $detectedAt = $t;
@@ -295,7 +468,7 @@ final readonly class AutoPass
                 } elseif ($dx < 0.85 * $halfX[$k] + $coreX && $dy < 0.85 * $halfY[$k] + $coreY) {
                     // What lies under it is not the aim part alone: depth changes across the subject.
                     $seen = $onAim;
-                    $share = $underArea * ($dx + $coreX - $aimHalf) / $halfX[$k];
+                    $share = ($underArea * ($dx + $coreX - $aimHalf)) / $halfX[$k];
                     $at = $on + ($share < $underArea ? ($share > 0 ? $share : 0.0) : $underArea) * $part[$k];
                 } elseif ($touches) {
                     $seen = $onPart;
@@ -310,16 +483,20 @@ final readonly class AutoPass
                     }
                 } elseif ($seen !== $onNothing) {
                     $at = $at > 0 ? $at : ($seen === $onBackground ? $background[$k] : $clutter[$k]);
-                    if (($lens > $at ? $lens - $at : $at - $lens) > ($seen === $onBackground ? $visibleBack : $visibleLarge)) {
+                    if (
+                        ($lens > $at ? $lens - $at : $at - $lens) >
+                        ($seen === $onBackground ? $visibleBack : $visibleLarge)
+                    ) {
                         $seen = $onNothing;
                     }
                 }
-                if ($t < $darkUntil || $failsAtAll && $even[($o4 + $k) & $mask] < $fails) {
+                if ($t < $darkUntil || ($failsAtAll && $even[($o4 + $k) & $mask] < $fails)) {
                     // The mirror is up, or it was too dark for this one; nothing is measured.
                     $seen = $onNothing;
                 }
 
-                // 5. What the body makes of it: a measurement that fits goes into the prediction, one that does not has to wait.
+                // 5. What the body makes of it: a measurement that fits goes into the prediction, one that does not has
+                // to wait.
                 if ($t >= $recheck) {
                     $locked = 0;
                     $recheck = INF;
@@ -344,7 +521,7 @@ final readonly class AutoPass
                         $x += $v * $dt;
                         $x = $x > 0.1 ? $x : 0.1;
                         $off = $z - $x;
-                        $fits = ($age < $youngCycles ? $youngGate * $gate[$k] : $gate[$k]) * $x * $x / $square;
+                        $fits = (($age < $youngCycles ? $youngGate * $gate[$k] : $gate[$k]) * $x * $x) / $square;
                         if ($off < $fits && $off > -$fits) {
                             $age++;
                             // A young track takes each measurement for more, as long as it has few.
@@ -410,7 +587,15 @@ final readonly class AutoPass
                 $lens += $go > $drive ? $drive : ($go < -$drive ? -$drive : $go);
 
                 if ($trace !== null && $t >= 0) {
-                    $trace->step($t, $square / $on + $length, $square / ($lens > $least ? $lens : $least) + $length, $ex, $ey, $seen, $blocked === 1);
+                    $trace->step(
+                        $t,
+                        $square / $on + $length,
+                        $square / ($lens > $least ? $lens : $least) + $length,
+                        $ex,
+                        $ey,
+                        $seen,
+                        $blocked === 1,
+                    );
                 }
             }
             $tally->ran($kept, $taken, $firstAt);

@@ -124,8 +124,12 @@ final class Course
     /** Travel off by which the background has drawing that can be caught, mm. */
     public readonly float $visibleBack;
 
-    public function __construct(Situation $s, Hold $hold, public readonly Passage $way, public readonly AreaShape $shape)
-    {
+    public function __construct(
+        Situation $s,
+        Hold $hold,
+        public readonly Passage $way,
+        public readonly AreaShape $shape,
+    ) {
         $rush = $s->rush;
         $body = $s->kit->body;
         $lens = $s->lens;
@@ -145,22 +149,48 @@ final class Course
         $limitUm = Verdict::KEEPER_LIMIT * $coc;
         $person = $s->photographer;
         $stops = $hold->stabiliser->stops($s->kit->lens->stabiliserStops);
-        $this->shakeUm = Shake::blurUm(Shake::rateRadPerS($hold->support->shake(), $person->aim, $stops), $s->kit->focalMm(), $hold->shutterS);
-        $air = Shimmer::of($rush->light->sunHeightDeg(), $rush->light->sky, $rush->scene->surface, $s->middle->distanceM, $rush->scene->lineHeightM, $rush->scene->wind);
+        $this->shakeUm = Shake::blurUm(
+            Shake::rateRadPerS($hold->support->shake(), $person->aim, $stops),
+            $s->kit->focalMm(),
+            $hold->shutterS,
+        );
+        $air = Shimmer::of(
+            $rush->light->sunHeightDeg(),
+            $rush->light->sky,
+            $rush->scene->surface,
+            $s->middle->distanceM,
+            $rush->scene->lineHeightM,
+            $rush->scene->wind,
+        );
         $this->airUm = $air->blurUm($s->kit->focalMm());
-        $fixed = LensBlur::um($n, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender) ** 2
-            + Diffraction::widthUm($n) ** 2 + (1000 * $body->pitchMm()) ** 2;
+        $fixed =
+            LensBlur::um($n, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender) ** 2 +
+            Diffraction::widthUm($n) ** 2 +
+            (1000 * $body->pitchMm()) ** 2;
         $this->visibleLarge = $n * 0.15 * $body->sensorHeightMm;
         $this->visibleBack = $n * Parameters::DISSOLVED * $body->sensorHeightMm;
 
         // A steadier support steadies the aim, but a subject that moves still has to be followed.
         $hands = Aim::of($rush, $hold->support, $stops > 0)->handsRad;
         $sits = $rush->path->speedMps < Parameters::SITS_MPS;
-        $windM = $sits ? Parameters::WIND_SWAY_M * $rush->scene->wind * (1 - (1 - Parameters::WIND_LULL) * $person->aim) : 0.0;
-        $bodyM = $hold->support->shake() * (Parameters::BODY_SWAY_M[0] + Parameters::BODY_SWAY_M[1] * (1 - $person->aim));
-        $heaveM = $s->isStill() ? 0.0 : min(Parameters::HEAVE_S * $rush->subject->limbSpeedMps, Parameters::HEAVE_OF_SIZE * $rush->subject->heightM);
+        $windM = $sits
+            ? Parameters::WIND_SWAY_M * $rush->scene->wind * (1 - (1 - Parameters::WIND_LULL) * $person->aim)
+            : 0.0;
+        $bodyM =
+            $hold->support->shake() * (Parameters::BODY_SWAY_M[0] + Parameters::BODY_SWAY_M[1] * (1 - $person->aim));
+        $heaveM = $s->isStill()
+            ? 0.0
+            : min(
+                Parameters::HEAVE_S * $rush->subject->limbSpeedMps,
+                Parameters::HEAVE_OF_SIZE * $rush->subject->heightM,
+            );
         $heaveMps = $heaveM / Parameters::SWING_MEMORY_S;
-        $limbM = $s->isStill() ? 0.0 : min(Parameters::SWING_S * $rush->subject->limbSpeedMps, Parameters::SWING_OF_SIZE * $rush->subject->lengthM);
+        $limbM = $s->isStill()
+            ? 0.0
+            : min(
+                Parameters::SWING_S * $rush->subject->limbSpeedMps,
+                Parameters::SWING_OF_SIZE * $rush->subject->lengthM,
+            );
         $this->swingM = sqrt($windM ** 2 + $bodyM ** 2 + $limbM ** 2);
         $windMps = $windM / Parameters::SWING_MEMORY_S;
         $this->readyS = self::readyS($s, $hold);
@@ -170,28 +200,61 @@ final class Course
         $this->setError = Parameters::SET_ERROR[0] + Parameters::SET_ERROR[1] * (1 - $person->handFocus) ** 2;
         $firstMiss = Parameters::FIRST_MISS * exp(-$rush->path->noticeS / Parameters::FINDING_S) * (1.2 - $person->aim);
 
-        $contrast = max(0.05, $hold->aim->contrast($rush->subject->contrast) * ($rush->isBacklit() ? Parameters::BACKLIT_CONTRAST : 1.0));
+        $contrast = max(
+            0.05,
+            $hold->aim->contrast($rush->subject->contrast) * ($rush->isBacklit() ? Parameters::BACKLIT_CONTRAST : 1.0),
+        );
         if ($body->points?->isStar($shape, $hold->areaAt) === true) {
             $contrast = $contrast ** Parameters::STAR_CONTRAST;
         }
         $dark = 1 + Parameters::SCATTER_DARK * 2 ** -max(-1.0, $s->lightMarginStops);
-        $scatterUm = Parameters::SCATTER * $coc * $contrast ** -Parameters::SCATTER_CONTRAST * sqrt($dark) * ($hold->mode->locksOnce() ? Parameters::SCATTER_ONCE : 1.0);
-        $scatter = $scatterUm / 1000 * $n;
+        $scatterUm =
+            Parameters::SCATTER *
+            $coc *
+            $contrast ** -Parameters::SCATTER_CONTRAST *
+            sqrt($dark) *
+            ($hold->mode->locksOnce() ? Parameters::SCATTER_ONCE : 1.0);
+        $scatter = ($scatterUm / 1000) * $n;
         // The lens is brought as near as at full aperture; stopped down the same miss matters less.
-        $this->ownMm = Parameters::OWN_SCATTER[$s->isStill() ? 0 : 1] * $coc / 1000 * $s->kit->widest() * $contrast ** -Parameters::OWN_CONTRAST * sqrt(sqrt($dark));
+        $this->ownMm =
+            ((Parameters::OWN_SCATTER[$s->isStill() ? 0 : 1] * $coc) / 1000) *
+            $s->kit->widest() *
+            $contrast ** -Parameters::OWN_CONTRAST *
+            sqrt(sqrt($dark));
         $this->recheckS = Parameters::RECHECK_S[0] + Parameters::RECHECK_S[1] * (1 - $person->aim);
         $this->zLapse = Noise::quantile($s->isStill() ? 0.0 : Parameters::LAPSES * (1 - $person->panning) ** 3);
-        $this->zTurned = Noise::quantile(Parameters::TURNED[0] + ($s->isStill() ? 0.0 : Parameters::TURNED[1]) + Parameters::TURNED[2] * $rush->subject->erratic);
-        $bent = $body->mirror ? 0.0 : $rush->subject->limbSpeedMps * $body->readoutS * min(1.0, $s->heightInFrame) / $rush->subject->heightM;
+        $this->zTurned = Noise::quantile(
+            Parameters::TURNED[0] +
+                ($s->isStill() ? 0.0 : Parameters::TURNED[1]) +
+                Parameters::TURNED[2] * $rush->subject->erratic,
+        );
+        $bent = $body->mirror
+            ? 0.0
+            : ($rush->subject->limbSpeedMps * $body->readoutS * min(1.0, $s->heightInFrame)) / $rush->subject->heightM;
         // Limbs go to and fro, and are as fast as that in the middle of their way only.
-        $this->bent = $bent > Parameters::BENT ? 2 / M_PI * acos(Parameters::BENT / $bent) : 0.0;
+        $this->bent = $bent > Parameters::BENT ? (2 / M_PI) * acos(Parameters::BENT / $bent) : 0.0;
 
-        $kind = $hold->detect !== Detection::Off && $shape->detects && $body->canDetect($hold->detect) && $hold->detect === $rush->subject->kind ? 1.0 : 0.0;
+        $kind =
+            $hold->detect !== Detection::Off &&
+            $shape->detects &&
+            $body->canDetect($hold->detect) &&
+            $hold->detect === $rush->subject->kind
+                ? 1.0
+                : 0.0;
         $clear = (1 - $rush->scene->frontClutter) ** 1.5;
-        $known = $kind * (0.85 + 0.15 * $rush->subject->distinct) * (1 - 0.5 * $rush->scene->backgroundAlike * (1 - $rush->subject->distinct)) * $clear * ($rush->isBacklit() ? Parameters::BACKLIT_KNOWN : 1.0);
+        $known =
+            $kind *
+            (0.85 + 0.15 * $rush->subject->distinct) *
+            (1 - 0.5 * $rush->scene->backgroundAlike * (1 - $rush->subject->distinct)) *
+            $clear *
+            ($rush->isBacklit() ? Parameters::BACKLIT_KNOWN : 1.0);
 
         // A block without detection, or looking for the wrong kind, may settle on detail behind the subject.
-        $crisp = Parameters::PULL_WINS[$hold->wins->value] * Parameters::CRISPER_BACKGROUND * $rush->scene->backgroundTexture * (1.3 - $rush->subject->contrast);
+        $crisp =
+            Parameters::PULL_WINS[$hold->wins->value] *
+            Parameters::CRISPER_BACKGROUND *
+            $rush->scene->backgroundTexture *
+            (1.3 - $rush->subject->contrast);
         if ($hold->detect !== Detection::Off && $hold->detect !== $rush->subject->kind) {
             $crisp += 0.25 * $rush->scene->backgroundTexture;
         }
@@ -202,31 +265,87 @@ final class Course
         $this->frames = array_fill(0, $this->steps, 0);
         // What holds have in common is worked out once.
         $hands2 = $hands * $hands;
-        $this->missX = $way->shared("miss across $hands $windM", static fn (int $k): float => $across * sqrt($hands2 + $way->lateX[$k] ** 2 + $way->swayed($windM, $k)));
-        $this->missY = $way->shared("miss up $hands $windM", static fn (int $k): float => $up * sqrt($hands2 + $way->lateY[$k] ** 2 + $way->swayed($windM, $k) + ($heaveM / $way->distance[$k]) ** 2));
+        $this->missX = $way->shared(
+            "miss across $hands $windM",
+            static fn (int $k): float => $across * sqrt($hands2 + $way->lateX[$k] ** 2 + $way->swayed($windM, $k)),
+        );
+        $this->missY = $way->shared(
+            "miss up $hands $windM",
+            static fn (int $k): float => $up *
+                sqrt($hands2 + $way->lateY[$k] ** 2 + $way->swayed($windM, $k) + ($heaveM / $way->distance[$k]) ** 2),
+        );
         $this->trailX = $way->shared('trail across', static fn (int $k): float => 0.4 * $across * $way->lateX[$k]);
         $this->trailY = $way->shared('trail up', static fn (int $k): float => 0.4 * $up * $way->lateY[$k]);
-        $this->first = $way->shared('first', fn (int $k): float => $firstMiss * exp(-max(0.0, ($k - $this->lead) * $this->stepS) / Parameters::FINDING_S));
+        $this->first = $way->shared(
+            'first',
+            fn (int $k): float => $firstMiss * exp(-max(0.0, ($k - $this->lead) * $this->stepS) / Parameters::FINDING_S),
+        );
         $this->visible = $way->shared("visible $n", static fn (int $k): float => $n * $way->hides[$k]);
         // An area inside the subject only sees what lies around the aim point.
         $size = $shape->width * $shape->height;
-        $covers = $way->shared("covers $size", static fn (int $k): float => $size / max(1e-6, 4 * $way->halfX[$k] * $way->halfY[$k]));
+        $covers = $way->shared(
+            "covers $size",
+            static fn (int $k): float => $size / max(1e-6, 4 * $way->halfX[$k] * $way->halfY[$k]),
+        );
         $this->within = $way->shared("within $size", static fn (int $k): float => min(1.0, sqrt($covers[$k])));
-        $this->crisper = $way->shared("crisper $size $crisp", static fn (int $k): float => Noise::quantile(min(0.95, $crisp * (1 - sqrt(min(1.0, 1 / max(1e-6, $covers[$k])))))));
-        $this->detects = $way->shared("detects $known", static fn (int $k): float => Noise::quantile($known * $way->pixels[$k] ** 3 / ($way->pixels[$k] ** 3 + Parameters::DETECT_HALF_PIXELS ** 3)));
-        $this->eyes = $way->shared($hold->eye && $shape->seesEyes ? 'eyes' : 'no eyes', static function (int $k) use ($hold, $shape, $s, $way): float {
-            $eye = ($s->aimPixels * $s->middle->distanceM / $way->distance[$k]) ** 2;
+        $this->crisper = $way->shared(
+            "crisper $size $crisp",
+            static fn (int $k): float => Noise::quantile(
+                min(0.95, $crisp * (1 - sqrt(min(1.0, 1 / max(1e-6, $covers[$k]))))),
+            ),
+        );
+        $this->detects = $way->shared(
+            "detects $known",
+            static fn (int $k): float => Noise::quantile(
+                ($known * $way->pixels[$k] ** 3) / ($way->pixels[$k] ** 3 + Parameters::DETECT_HALF_PIXELS ** 3),
+            ),
+        );
+        $this->eyes = $way->shared($hold->eye && $shape->seesEyes ? 'eyes' : 'no eyes', static function (int $k) use (
+            $hold,
+            $shape,
+            $s,
+            $way,
+        ): float {
+            $eye = (($s->aimPixels * $s->middle->distanceM) / $way->distance[$k]) ** 2;
 
-            return $hold->eye && $shape->seesEyes ? Noise::quantile($eye / ($eye + Parameters::EYE_HALF_PIXELS ** 2)) : -6.0;
+            return $hold->eye && $shape->seesEyes
+                ? Noise::quantile($eye / ($eye + Parameters::EYE_HALF_PIXELS ** 2))
+                : -6.0;
         });
         $removed = $s->panningRemoved();
-        $this->smear = $way->shared("smear $hold->shutterS $windMps", static fn (int $k): float => hypot($way->motions[$k]->bodyBlurUm($hold->shutterS, $removed), 1e6 * $way->motions[$k]->magnification * hypot($windMps, $heaveMps) * $hold->shutterS));
-        $this->room = $way->shared("room $n $hold->shutterS", static function (int $k) use ($way, $lens, $n, $hold, $limitUm, $fixed): float {
+        $this->smear = $way->shared(
+            "smear $hold->shutterS $windMps",
+            static fn (int $k): float => hypot(
+                $way->motions[$k]->bodyBlurUm($hold->shutterS, $removed),
+                1e6 * $way->motions[$k]->magnification * hypot($windMps, $heaveMps) * $hold->shutterS,
+            ),
+        );
+        $this->room = $way->shared("room $n $hold->shutterS", static function (int $k) use (
+            $way,
+            $lens,
+            $n,
+            $hold,
+            $limitUm,
+            $fixed,
+        ): float {
             $d = $way->distance[$k];
 
-            return $limitUm ** 2 - $fixed - $lens->defocusUm($n, $d, max(0.5 * $d, $d - abs($way->points[$k]->closingMps) * $hold->shutterS / 2)) ** 2;
+            return $limitUm ** 2 -
+                $fixed -
+                $lens->defocusUm(
+                    $n,
+                    $d,
+                    max(0.5 * $d, $d - (abs($way->points[$k]->closingMps) * $hold->shutterS) / 2),
+                ) **
+                    2;
         });
-        $this->gate = $way->shared("gate $scatter", static fn (int $k): float => max(Parameters::GATE_SCATTERS * $scatter, Parameters::GATE_SHARE * $way->aim[$k]));
+        $this->gate = $way->shared(
+            "gate $scatter",
+            static fn (int $k): float => max(
+                Parameters::GATE_SCATTERS * $scatter,
+                Parameters::GATE_SHARE * $way->aim[$k],
+            ),
+        );
         // Short bursts are three frames, then a breath; single frames one at a time.
         $burst = match ($hold->drive) {
             Drive::Long => PHP_INT_MAX,
@@ -237,37 +356,64 @@ final class Course
         $room = max(1, $body->bufferFrames - (int) ceil($effect->spentS * $body->framesPerS));
         for ($t = 0.0; $t < max(1e-6, $rush->path->seconds - 1e-9) && $count < $room; $count++) {
             $this->frames[min($this->steps - 1, $this->lead + (int) round($t / $this->stepS))]++;
-            $t += ($count + 1) % $burst === 0 ? max(Parameters::BREATH_S, 1 / $body->framesPerS) : 1 / $body->framesPerS;
+            $t +=
+                ($count + 1) % $burst === 0 ? max(Parameters::BREATH_S, 1 / $body->framesPerS) : 1 / $body->framesPerS;
         }
         $this->frameCount = $count;
     }
 
-    /** Mean time until finger and eye are with the subject, s; what sits is simply there. Own timings come before the model's. */
+    /**
+     * Mean time until finger and eye are with the subject, s; what sits is simply there. Own timings come before the
+     * model's.
+     */
     private static function readyS(Situation $s, Hold $hold): float
     {
         if ($s->isStill()) {
             return 0.0;
         }
         $person = $s->photographer;
-        // Warning is time to look up, to raise the camera and to find the place; a narrow view is searched through for longer.
-        $narrow = max(Parameters::READY_BY_VIEW[0], min(Parameters::READY_BY_VIEW[1], sqrt(Parameters::READY_VIEW_RAD * $s->kit->focalMm() / $s->kit->body->sensorWidthMm)));
-        // An area beside the middle waits on the side it is to come from. What is erratic comes from the other side as well, up to
-        // every second time, and without warning the area is moved while it comes; where it comes again and again it was there before.
-        $moveS = $s->rush->path->repeats || Setting::AreaAt->isIdleIn($hold) ? 0.0 : Parameters::OTHER_SIDE * $s->rush->subject->erratic * $s->kit->body->moveS($hold->areaAt) * exp(-$s->rush->path->noticeS / Parameters::READY_NOTICE_S);
-        $warned = Parameters::READY_FORESEEN + (1 - Parameters::READY_FORESEEN) * $narrow * exp(-$s->rush->path->noticeS / Parameters::READY_NOTICE_S);
+        // Warning is time to look up, to raise the camera and to find the place; a narrow view is searched through for
+        // longer.
+        $narrow = max(
+            Parameters::READY_BY_VIEW[0],
+            min(
+                Parameters::READY_BY_VIEW[1],
+                sqrt((Parameters::READY_VIEW_RAD * $s->kit->focalMm()) / $s->kit->body->sensorWidthMm),
+            ),
+        );
+        // An area beside the middle waits on the side it is to come from. What is erratic comes from the other side as
+        // well, up to
+        // every second time, and without warning the area is moved while it comes; where it comes again and again it
+        // was there before.
+        $moveS =
+            $s->rush->path->repeats || Setting::AreaAt->isIdleIn($hold)
+                ? 0.0
+                : Parameters::OTHER_SIDE *
+                    $s->rush->subject->erratic *
+                    $s->kit->body->moveS($hold->areaAt) *
+                    exp(-$s->rush->path->noticeS / Parameters::READY_NOTICE_S);
+        $warned =
+            Parameters::READY_FORESEEN +
+            (1 - Parameters::READY_FORESEEN) * $narrow * exp(-$s->rush->path->noticeS / Parameters::READY_NOTICE_S);
         $byHand = $hold->technique !== Technique::Auto;
         $own = $byHand ? $person->firstSharpByHandS : $person->firstSharpS;
         if ($own !== null) {
-            // What the lens and the eye on the ring take is played anyway; the rest was the way to the subject, of which half the trials took less.
+            // What the lens and the eye on the ring take is played anyway; the rest was the way to the subject, of
+            // which half the trials took less.
             $turning = $byHand ? Parameters::HAND_DELAY_S : $s->kit->lens->sweepS / 4 + 2 / $s->kit->body->focusCycleHz;
 
-            return max(Parameters::READY_LEAST_S, $own - $turning) / M_LN2 * $warned + $moveS;
+            return (max(Parameters::READY_LEAST_S, $own - $turning) / M_LN2) * $warned + $moveS;
         }
-        $size = max($s->subject->lengthM, $s->subject->heightM) * 1000 * $s->motions[0]->magnification / $s->kit->body->sensorWidthMm;
-        $framesPerS = $s->kit->focalMm() * $s->middle->angularRadPerS / $s->kit->body->sensorWidthMm;
+        $size =
+            (max($s->subject->lengthM, $s->subject->heightM) * 1000 * $s->motions[0]->magnification) /
+            $s->kit->body->sensorWidthMm;
+        $framesPerS = ($s->kit->focalMm() * $s->middle->angularRadPerS) / $s->kit->body->sensorWidthMm;
 
-        return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - $person->panning) ** Parameters::READY_POWER) * (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S)
-            * max(Parameters::READY_BY_SIZE[0], min(Parameters::READY_BY_SIZE[1], Parameters::READY_AT_SIZE / $size)) * $warned + $moveS;
+        return (Parameters::READY_S[0] + Parameters::READY_S[1] * (1 - $person->panning) ** Parameters::READY_POWER) *
+            (1 + $framesPerS / Parameters::READY_AT_FRAMES_PER_S) *
+            max(Parameters::READY_BY_SIZE[0], min(Parameters::READY_BY_SIZE[1], Parameters::READY_AT_SIZE / $size)) *
+            $warned +
+            $moveS;
     }
 
     /** Steps between the hands being ready and the first frame, in which focus may already be at work. */

@@ -14,7 +14,10 @@ final readonly class HandPass
     /** A pull starts a little beyond the subject, as a share of the travel. */
     private const FROM = 0.96;
 
-    /** …and ends a little short of it: the hand turns evenly, while the travel that is needed grows the faster the nearer it comes. */
+    /**
+     * …and ends a little short of it: the hand turns evenly, while the travel that is needed grows the faster the
+     * nearer it comes.
+     */
     private const TO = 0.93;
 
     /** A pull takes at least so long, s. */
@@ -45,14 +48,27 @@ final readonly class HandPass
         $this->nearestTravel = max(0.0, ...$course->way->aim);
         $this->crossingS = (new Seeing($s, $hold, $course))->crossingS;
         $unpractised = 1 - $s->photographer->handFocus;
-        $this->scatter = $s->cocUm / $this->judging->perMm * (Parameters::HAND_ERROR[0] + Parameters::HAND_ERROR[1] * $unpractised ** 2);
+        $this->scatter =
+            ($s->cocUm / $this->judging->perMm) *
+            (Parameters::HAND_ERROR[0] + Parameters::HAND_ERROR[1] * $unpractised ** 2);
         $this->delay = (int) round(Parameters::HAND_DELAY_S / $course->stepS);
     }
 
     public function play(int $firstRun, int $runs, int $seed, Tally $tally, ?Trace $trace): void
     {
         for ($r = $firstRun; $r < $firstRun + $runs; $r++) {
-            $this->run(new HandRun($this->s, $this->hold, $this->course, $this->chances, Chances::places($seed, $r), $this->crossingS), $tally, $trace);
+            $this->run(
+                new HandRun(
+                    $this->s,
+                    $this->hold,
+                    $this->course,
+                    $this->chances,
+                    Chances::places($seed, $r),
+                    $this->crossingS,
+                ),
+                $tally,
+                $trace,
+            );
         }
     }
 
@@ -77,7 +93,15 @@ final readonly class HandPass
             }
             $lens = $this->turned($run, $k, $lens);
             if ($trace !== null && $run->t >= 0) {
-                $trace->step($run->t, $this->metres($run->on), $this->metres($lens), $run->missX, $run->missY, Seen::NOTHING, $run->blocked);
+                $trace->step(
+                    $run->t,
+                    $this->metres($run->on),
+                    $this->metres($lens),
+                    $run->missX,
+                    $run->missY,
+                    Seen::NOTHING,
+                    $run->blocked,
+                );
             }
         }
         $tally->ran($kept, $taken, $firstAt);
@@ -90,13 +114,28 @@ final readonly class HandPass
         $room = $this->course->room[$k] - $this->judging->airSquare * $run->air($k);
         $cause = match (true) {
             ! $run->inFrame() => LossCause::OutOfFrame,
-            $run->blocked || $this->judging->cluttered && $run->cover($k) < $this->judging->zHidden => LossCause::Hidden,
+            $run->blocked || ($this->judging->cluttered && $run->cover($k) < $this->judging->zHidden) => LossCause::Hidden,
             $run->turnedAway($k) => LossCause::TurnedAway,
             $defocus * $defocus + $body * $body + $hand * $hand <= $room => $run->bent($k) ? LossCause::Bent : null,
-            default => $this->judging->blurred($k, $run->on, $lens, $lens, $body, $hand, $room) ?? LossCause::TooLittleDepth,
+            default => $this->judging->blurred($k, $run->on, $lens, $lens, $body, $hand, $room) ??
+                LossCause::TooLittleDepth,
         };
-        $trace?->frame(new Exposed($run->t, $this->metres($run->on), $this->metres($lens), $defocus, $body, $hand, sqrt($this->judging->airSquare * $run->air($k)),
-            sqrt($defocus * $defocus + $body * $body + $hand * $hand + $this->judging->limitSquare - $room), $run->missX, $run->missY, $cause, $this->course->frames[$k]));
+        $trace?->frame(
+            new Exposed(
+                $run->t,
+                $this->metres($run->on),
+                $this->metres($lens),
+                $defocus,
+                $body,
+                $hand,
+                sqrt($this->judging->airSquare * $run->air($k)),
+                sqrt($defocus * $defocus + $body * $body + $hand * $hand + $this->judging->limitSquare - $room),
+                $run->missX,
+                $run->missY,
+                $cause,
+                $this->course->frames[$k],
+            ),
+        );
 
         return $cause;
     }
@@ -127,7 +166,10 @@ final readonly class HandPass
         $unpractised = 1 - $this->s->photographer->handFocus;
         // The hand turns about as fast as the subject comes, the better the more it has practised.
         $from = $aim[$this->course->lead] * self::FROM;
-        $to = $this->nearestTravel * self::TO * (1 + Parameters::PULL_ERROR * (0.2 + $unpractised) * $run->unsteadiness(0));
+        $to =
+            $this->nearestTravel *
+            self::TO *
+            (1 + Parameters::PULL_ERROR * (0.2 + $unpractised) * $run->unsteadiness(0));
         $after = Parameters::HAND_DELAY_S * (1 + Parameters::PULL_LATE * $unpractised);
         $lasts = max(self::SHORTEST_PULL_S, $this->s->rush->path->seconds - $after);
         $turned = max(0.0, $run->t - $after * (0.5 + $run->luck()[0]));

@@ -7,7 +7,10 @@ namespace RushHold\Focus;
 use RushHold\Hold\Hold;
 use RushHold\Situation\Situation;
 
-/** One run of a rush as somebody who focuses by hand meets it, cycle by cycle: the subject, the aim, what crosses in front. */
+/**
+ * One run of a rush as somebody who focuses by hand meets it, cycle by cycle: the subject, the aim, what crosses in
+ * front.
+ */
 final class HandRun
 {
     /** Time since the first frame, s. */
@@ -42,12 +45,20 @@ final class HandRun
      * @param  array{int, int, int, int, int, int}  $places  where the run takes its chances from
      * @param  float  $crossingS  time that something in front takes to cross, s
      */
-    public function __construct(private readonly Situation $s, private readonly Hold $hold, private readonly Course $course, private readonly HandChances $chances, private readonly array $places, private readonly float $crossingS)
-    {
+    public function __construct(
+        private readonly Situation $s,
+        private readonly Hold $hold,
+        private readonly Course $course,
+        private readonly HandChances $chances,
+        private readonly array $places,
+        private readonly float $crossingS,
+    ) {
         $this->changeMps = Parameters::ERRATIC_SPEED * $s->subject->erratic * $s->rush->path->speedMps;
         $this->draw = $places[5];
         $this->day = exp(Parameters::DAY * $this->chances->white[$places[4] & Noise::MASK]);
-        $this->ready = -$course->lead * $course->stepS - $course->readyS * log(1e-9 + $this->chances->even[$places[2] & Noise::MASK]);
+        $this->ready =
+            -$course->lead * $course->stepS -
+            $course->readyS * log(1e-9 + $this->chances->even[$places[2] & Noise::MASK]);
         $this->set = 1 + $course->setError * $this->chances->white[$places[5] & Noise::MASK];
         $this->crossesAt = $s->scene->obstaclesPerS > 0 ? -$course->lead * $course->stepS + $this->wait() : INF;
     }
@@ -57,12 +68,22 @@ final class HandRun
     {
         $course = $this->course;
         $this->t = ($k - $course->lead) * $course->stepS;
-        $this->on = $course->way->aim[$k] + $course->way->perMetre[$k] * $course->swingM * $this->chances->swing[($this->places[4] + $k) & Noise::MASK];
+        $this->on =
+            $course->way->aim[$k] +
+            $course->way->perMetre[$k] * $course->swingM * $this->chances->swing[($this->places[4] + $k) & Noise::MASK];
         if ($this->changeMps > 0) {
-            $this->on += $course->way->perMetre[$k] * $this->changeMps * ($this->chances->way[($this->places[3] + $k) & Noise::MASK] - $this->chances->way[$this->places[3] & Noise::MASK]);
+            $this->on +=
+                $course->way->perMetre[$k] *
+                $this->changeMps *
+                ($this->chances->way[($this->places[3] + $k) & Noise::MASK] -
+                    $this->chances->way[$this->places[3] & Noise::MASK]);
         }
-        $this->missX = $this->day * ($course->trailX[$k] + $course->missX[$k] * $this->chances->aim[($this->places[0] + $k) & Noise::MASK]);
-        $this->missY = $this->day * ($course->trailY[$k] + $course->missY[$k] * $this->chances->aim[($this->places[1] + $k) & Noise::MASK]);
+        $this->missX =
+            $this->day *
+            ($course->trailX[$k] + $course->missX[$k] * $this->chances->aim[($this->places[0] + $k) & Noise::MASK]);
+        $this->missY =
+            $this->day *
+            ($course->trailY[$k] + $course->missY[$k] * $this->chances->aim[($this->places[1] + $k) & Noise::MASK]);
         if ($course->first[0] > 1e-4) {
             $this->missX += $course->first[$k] * $this->chances->white[$this->places[0] & Noise::MASK];
             $this->missY += $course->first[$k] * $this->chances->white[$this->places[1] & Noise::MASK];
@@ -83,7 +104,10 @@ final class HandRun
     /** @return array{float, float} blur of the subject's movement and of the camera's, µm */
     public function smear(int $k): array
     {
-        return [$this->course->smear[$k] * $this->chances->aimSpeed[($this->places[0] + $k) & Noise::MASK], $this->course->shakeUm * $this->chances->aimSpeed[($this->places[1] + $k) & Noise::MASK]];
+        return [
+            $this->course->smear[$k] * $this->chances->aimSpeed[($this->places[0] + $k) & Noise::MASK],
+            $this->course->shakeUm * $this->chances->aimSpeed[($this->places[1] + $k) & Noise::MASK],
+        ];
     }
 
     /** How much warm air blurs a frame, against its mean square. */
@@ -119,7 +143,10 @@ final class HandRun
     /** @return array{float, float} two even chances of the whole run, 0 to 1 */
     public function luck(): array
     {
-        return [$this->chances->even[$this->places[4] & Noise::MASK], $this->chances->even[$this->places[5] & Noise::MASK]];
+        return [
+            $this->chances->even[$this->places[4] & Noise::MASK],
+            $this->chances->even[$this->places[5] & Noise::MASK],
+        ];
     }
 
     /** Time until something crosses, s. */

@@ -39,7 +39,9 @@ final readonly class Judging
         $this->limitSquare = (Verdict::KEEPER_LIMIT * $s->cocUm) ** 2;
         $this->airSquare = $course->airUm ** 2;
         $this->cluttered = $s->scene->frontClutter > 0;
-        $this->zHidden = Noise::quantile(min(1.0, $s->scene->frontClutter * Seeing::gap($s) * (1 + Seeing::WINDY * $s->scene->wind)));
+        $this->zHidden = Noise::quantile(
+            min(1.0, $s->scene->frontClutter * Seeing::gap($s) * (1 + Seeing::WINDY * $s->scene->wind)),
+        );
     }
 
     /**
@@ -73,8 +75,15 @@ final readonly class Judging
      * @param  float  $hand  smear of the camera's, µm
      * @param  float  $room  square of the blur that is left for all, µm²
      */
-    public function blurred(int $k, float $on, float $meant, float $at, float $body, float $hand, float $room): ?LossCause
-    {
+    public function blurred(
+        int $k,
+        float $on,
+        float $meant,
+        float $at,
+        float $body,
+        float $hand,
+        float $room,
+    ): ?LossCause {
         $left = $room - $body * $body - $hand * $hand;
         $defocus = $this->course->way->worst($k, $at - $on) * $this->perMm;
         if ($defocus * $defocus <= $left) {

@@ -54,9 +54,9 @@ final class Noise
             $state = self::state($seed);
             for ($i = 0; $i < self::SIZE; $i++) {
                 // Park and Miller's generator, twice, so that neighbours do not hang together.
-                $state = $state * 48271 % 0x7FFFFFFF;
+                $state = ($state * 48271) % 0x7FFFFFFF;
                 $high = $state;
-                $state = $state * 48271 % 0x7FFFFFFF;
+                $state = ($state * 48271) % 0x7FFFFFFF;
                 $values[] = (($high ^ ($state >> 5)) & 0x3FFFFFFF) / 0x40000000;
             }
 
@@ -85,18 +85,33 @@ final class Noise
         });
     }
 
-    /** @return list<float> the smooth noise with rare large values, as the eye loses a subject for a moment; unit variance */
+    /**
+     * @return list<float> the smooth noise with rare large values, as the eye loses a subject for a moment; unit
+     *   variance
+     */
     public static function straying(int $seed, float $memoryS, float $stepS): array
     {
-        return self::table("straying $seed $memoryS $stepS", static fn (): array => self::unit(array_map(
-            static fn (float $z): float => $z * (1 + Parameters::STRAY * $z * $z), self::smooth($seed, $memoryS, $stepS))));
+        return self::table(
+            "straying $seed $memoryS $stepS",
+            static fn (): array => self::unit(
+                array_map(
+                    static fn (float $z): float => $z * (1 + Parameters::STRAY * $z * $z),
+                    self::smooth($seed, $memoryS, $stepS),
+                ),
+            ),
+        );
     }
 
     /** @return list<float> log-normal, independent, one on average: most are lower, a few much higher */
     public static function lucky(int $seed, float $spread): array
     {
-        return self::table("lucky $seed $spread", static fn (): array => array_map(
-            static fn (float $z): float => exp($spread * $z - $spread * $spread / 2), self::white($seed)));
+        return self::table(
+            "lucky $seed $spread",
+            static fn (): array => array_map(
+                static fn (float $z): float => exp($spread * $z - ($spread * $spread) / 2),
+                self::white($seed),
+            ),
+        );
     }
 
     /** @return list<float> independent, of unit variance but for a share that is so many times larger */
@@ -105,7 +120,11 @@ final class Noise
         return self::table("tailed $seed $share $times", static function () use ($seed, $share, $times): array {
             $even = self::even($seed + 1);
 
-            return array_map(static fn (float $z, float $chance): float => $chance < $share ? $times * $z : $z, self::white($seed), $even);
+            return array_map(
+                static fn (float $z, float $chance): float => $chance < $share ? $times * $z : $z,
+                self::white($seed),
+                $even,
+            );
         });
     }
 
@@ -138,7 +157,9 @@ final class Noise
         });
     }
 
-    /** The value that unit noise stays below with this chance: the inverse of the normal distribution (Acklam's fit). */
+    /**
+     * The value that unit noise stays below with this chance: the inverse of the normal distribution (Acklam's fit).
+     */
     public static function quantile(float $chance): float
     {
         if ($chance <= 1e-9) {
@@ -153,14 +174,33 @@ final class Noise
         if ($chance < 0.02425) {
             $q = sqrt(-2 * log($chance));
 
-            return (((((-7.784894002430293e-03 * $q - 3.223964580411365e-01) * $q - 2.400758277161838) * $q - 2.549732539343734) * $q + 4.374664141464968) * $q + 2.938163982698783)
-                / ((((7.784695709041462e-03 * $q + 3.224671290700398e-01) * $q + 2.445134137142996) * $q + 3.754408661907416) * $q + 1);
+            return (((((-7.784894002430293e-3 * $q - 3.223964580411365e-1) * $q - 2.400758277161838) * $q -
+                2.549732539343734) *
+                $q +
+                4.374664141464968) *
+                $q +
+                2.938163982698783) /
+                ((((7.784695709041462e-3 * $q + 3.224671290700398e-1) * $q + 2.445134137142996) * $q +
+                    3.754408661907416) *
+                    $q +
+                    1);
         }
         $q = $chance - 0.5;
         $r = $q * $q;
 
-        return (((((-3.969683028665376e+01 * $r + 2.209460984245205e+02) * $r - 2.759285104469687e+02) * $r + 1.383577518672690e+02) * $r - 3.066479806614716e+01) * $r + 2.506628277459239) * $q
-            / (((((-5.447609879822406e+01 * $r + 1.615858368580409e+02) * $r - 1.556989798598866e+02) * $r + 6.680131188771972e+01) * $r - 1.328068155288572e+01) * $r + 1);
+        return ((((((-3.969683028665376e1 * $r + 2.209460984245205e2) * $r - 2.759285104469687e2) * $r +
+            1.38357751867269e2) *
+            $r -
+            3.066479806614716e1) *
+            $r +
+            2.506628277459239) *
+            $q) /
+            (((((-5.447609879822406e1 * $r + 1.615858368580409e2) * $r - 1.556989798598866e2) * $r +
+                6.680131188771972e1) *
+                $r -
+                1.328068155288572e1) *
+                $r +
+                1);
     }
 
     /** @return list<float> by the method of Box and Muller, two at a time */
@@ -201,6 +241,6 @@ final class Noise
 
     private static function state(int $seed): int
     {
-        return ($seed * 7919 + 104729) % 0x7FFFFFFE + 1;
+        return (($seed * 7919 + 104729) % 0x7FFFFFFE) + 1;
     }
 }

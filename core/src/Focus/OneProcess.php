@@ -16,7 +16,7 @@ final class OneProcess implements Stage
     public function __construct()
     {
         /** @var WeakMap<Situation, Simulator> $simulators */
-        $simulators = new WeakMap;
+        $simulators = new WeakMap();
         $this->simulators = $simulators;
     }
 

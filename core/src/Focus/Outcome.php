@@ -47,7 +47,13 @@ final readonly class Outcome
         }
         arsort($losses);
 
-        return self::of($this->frames, [...$this->rates, ...$more->rates], $mix($this->anyKeeper, $more->anyKeeper), $mix($this->firstKeeperS, $more->firstKeeperS), $losses);
+        return self::of(
+            $this->frames,
+            [...$this->rates, ...$more->rates],
+            $mix($this->anyKeeper, $more->anyKeeper),
+            $mix($this->firstKeeperS, $more->firstKeeperS),
+            $losses,
+        );
     }
 
     /**
@@ -81,7 +87,9 @@ final readonly class Outcome
     {
         $any = static fn (float $rate): float => $rate > 0 ? 1.0 : 0.0;
 
-        return self::of(1, array_map($any, $this->rates), 0.0, 0.0, [])->minus(self::of(1, array_map($any, $other->rates), 0.0, 0.0, []));
+        return self::of(1, array_map($any, $this->rates), 0.0, 0.0, [])->minus(
+            self::of(1, array_map($any, $other->rates), 0.0, 0.0, []),
+        );
     }
 
     /** What the other saves most frames from that are lost here; null where nothing is lost here. */
@@ -109,10 +117,22 @@ final readonly class Outcome
             $square += ($rate - $mean) ** 2;
         }
 
-        return new self($runs, $frames, $mean, $runs > 1 ? sqrt($square / ($runs - 1) / $runs) : 0.5, $anyKeeper, $firstKeeperS, $losses, $rates);
+        return new self(
+            $runs,
+            $frames,
+            $mean,
+            $runs > 1 ? sqrt($square / ($runs - 1) / $runs) : 0.5,
+            $anyKeeper,
+            $firstKeeperS,
+            $losses,
+            $rates,
+        );
     }
 
-    /** @return array{mean: float, low: float, high: float} keepers in a pass, with the interval it lies in nine times in ten */
+    /**
+     * @return array{mean: float, low: float, high: float} keepers in a pass, with the interval it lies in nine times in
+     *   ten
+     */
     public function keepers(): array
     {
         $reach = NineInTen::ERRORS * $this->standardError;

@@ -21,14 +21,18 @@ final class Parameters
     /** Miss at first sight without warning, as a share of the frame width. */
     public const FIRST_MISS = 0.18;
 
-    /** Spread from day to day of how well somebody aims, as the natural logarithm: on a bad day the miss is half as large again. */
+    /**
+     * Spread from day to day of how well somebody aims, as the natural logarithm: on a bad day the miss is half as
+     * large again.
+     */
     public const DAY = 0.3034;
 
     /** How much larger than usual the rare large misses are: what the eye loses for a moment. */
     public const STRAY = 0.1049;
 
     /**
-     * Time until finger and eye are with a subject that moves when it comes by surprise, s: a master's, and added without
+     * Time until finger and eye are with a subject that moves when it comes by surprise, s: a master's, and added
+     * without
      * practice. It is noticing, raising the camera, finding the subject in the view, and beginning to go with it.
      */
     public const READY_S = [0.22, 3.15];
@@ -42,10 +46,16 @@ final class Parameters
     /** Warning takes the rest away, all but a third in so long, s: eyes up, camera up, the place in the view. */
     public const READY_NOTICE_S = 3.0;
 
-    /** Share of the passes of a wholly erratic subject that come from the side where the area is not, and for which it is moved: as often one turns the camera. */
+    /**
+     * Share of the passes of a wholly erratic subject that come from the side where the area is not, and for which it
+     * is moved: as often one turns the camera.
+     */
     public const OTHER_SIDE = 0.25;
 
-    /** A view this wide takes that time to be searched through, rad; it grows as the root of what is narrower, from so many to so many times. */
+    /**
+     * A view this wide takes that time to be searched through, rad; it grows as the root of what is narrower, from so
+     * many to so many times.
+     */
     public const READY_VIEW_RAD = 0.072;
 
     public const READY_BY_VIEW = [0.4, 2.0];
@@ -54,12 +64,16 @@ final class Parameters
     public const READY_LEAST_S = 0.05;
 
     /**
-     * Share of the time in which somebody without practice does not focus at all on what moves: the finger came off, or the
+     * Share of the time in which somebody without practice does not focus at all on what moves: the finger came off, or
+     * the
      * camera was moved on and pressed anew. It goes with the cube of what practice lacks.
      */
     public const LAPSES = 0.16;
 
-    /** A subject of this share of the frame, where it begins, takes that time; a smaller one is longer looked for, a larger one less. */
+    /**
+     * A subject of this share of the frame, where it begins, takes that time; a smaller one is longer looked for, a
+     * larger one less.
+     */
     public const READY_AT_SIZE = 0.138;
 
     /** …from so many to so many times: also what fills the frame has to be met. */
@@ -70,24 +84,34 @@ final class Parameters
 
     // The subject.
 
-    /** How far the part to be sharp swings to and fro about the body's way, s of the limbs' speed: a gallop, wing beats, pedalling. */
+    /**
+     * How far the part to be sharp swings to and fro about the body's way, s of the limbs' speed: a gallop, wing beats,
+     * pedalling.
+     */
     public const SWING_S = 0.012;
 
     /** …but no more than this share of its length. */
     public const SWING_OF_SIZE = 0.08;
 
-    /** How far the body itself heaves up and down with each beat or stride, s of the limbs' speed, and at most this share of its height. */
+    /**
+     * How far the body itself heaves up and down with each beat or stride, s of the limbs' speed, and at most this
+     * share of its height.
+     */
     public const HEAVE_S = 0.0025;
 
     public const HEAVE_OF_SIZE = 0.08;
 
     /**
-     * Share of frames in which the part to be sharp is turned away, edge on or behind a wing: of what keeps still, added for
+     * Share of frames in which the part to be sharp is turned away, edge on or behind a wing: of what keeps still,
+     * added for
      * whatever moves, and added for the wholly erratic.
      */
     public const TURNED = [0.005, 0.005, 0.22];
 
-    /** What beats while the lines of the sensor are read comes out bent: by more than this share of its height the picture is lost. */
+    /**
+     * What beats while the lines of the sensor are read comes out bent: by more than this share of its height the
+     * picture is lost.
+     */
     public const BENT = 0.12;
 
     /** How far strong wind moves what sits or stands on something that bends, m. */
@@ -117,7 +141,7 @@ final class Parameters
     public const PATCH = 0.012;
 
     /** Time for which a patch stays where it is against a moving subject, s. */
-    public const PATCH_MEMORY_S = 0.20;
+    public const PATCH_MEMORY_S = 0.2;
 
     /** Share of clutter that is left in a placed area when the subject keeps still and one looks for a gap. */
     public const GAP_FOUND = 0.285;
@@ -164,19 +188,26 @@ final class Parameters
     /** Depth between the aim part and the part nearest to the camera, as a share of the subject's depth. */
     public const PART_OFFSET = 0.41;
 
-    /** A body as deep as this is half round, with no part much nearer; longer ones have a muzzle, legs or a wheel, m. */
+    /**
+     * A body as deep as this is half round, with no part much nearer; longer ones have a muzzle, legs or a wheel, m.
+     */
     public const ROUND_M = 0.25;
 
     /** Chance by full texture that a block without detection prefers a crisp background to the subject. */
     public const CRISPER_BACKGROUND = 1.8;
 
-    /** A background blurred by more than this share of the frame's height has dissolved: nothing of it can be caught. */
+    /**
+     * A background blurred by more than this share of the frame's height has dissolved: nothing of it can be caught.
+     */
     public const DISSOLVED = 0.08;
 
     /** How often a pattern is lost each second when it looks wholly like its surroundings, or is wholly covered. */
     public const PATTERN_LOST_PER_S = 4.0;
 
-    /** What clutter in front does to a pattern grows as the covered share to this power: one twig hides no pattern, crossing ones take over. */
+    /**
+     * What clutter in front does to a pattern grows as the covered share to this power: one twig hides no pattern,
+     * crossing ones take over.
+     */
     public const PATTERN_COVERED = 1.5;
 
     /** How often a lost pattern is found again each second while the centre points at it. */
@@ -193,7 +224,9 @@ final class Parameters
     /** With a mirror nothing is measured for so long from each exposure on, s: up, open, down, and settled. */
     public const BLACKOUT_S = 0.055;
 
-    /** Share of a subject's contrast that is left against the light: its lit side is turned away and the lens flares. */
+    /**
+     * Share of a subject's contrast that is left against the light: its lit side is turned away and the lens flares.
+     */
     public const BACKLIT_CONTRAST = 0.6;
 
     /** Share of subjects that are still recognised against the light, where flare takes the drawing out of them. */
@@ -203,8 +236,10 @@ final class Parameters
     public const SCATTER = 0.51;
 
     /**
-     * Where a body brings its own lens to, again and again on the same target: standard deviation as a share of the depth of
-     * focus at full aperture, still and moving. With the scatter of measuring it comes to the third to a half that single frames
+     * Where a body brings its own lens to, again and again on the same target: standard deviation as a share of the
+     * depth of
+     * focus at full aperture, still and moving. With the scatter of measuring it comes to the third to a half that
+     * single frames
      * of a fine-tune session show.
      */
     public const OWN_SCATTER = [0.2, 0.46];
@@ -256,13 +291,19 @@ final class Parameters
     /** Share of measurements that fail at the last light in which a body focuses; halves with two stops. */
     public const DARK_FAILS = 0.6;
 
-    /** Who locks focus once sees that it sits on a twig, and presses again after this, s: a master, and added without practice. */
+    /**
+     * Who locks focus once sees that it sits on a twig, and presses again after this, s: a master, and added without
+     * practice.
+     */
     public const RECHECK_S = [0.6, 1.2];
 
     /** A body left to decide for itself notices movement at the earliest and at the latest after this, s. */
     public const SWITCH_S = [0.3, 1.2];
 
-    /** Nothing that is photographed closes faster than this, m/s: a falcon that stoops, a racing car. A prediction beyond it is nonsense. */
+    /**
+     * Nothing that is photographed closes faster than this, m/s: a falcon that stoops, a racing car. A prediction
+     * beyond it is nonsense.
+     */
     public const FASTEST_MPS = 110.0;
 
     /** A prediction is trusted for so long without a measurement before focus stands still, s. */
@@ -283,7 +324,10 @@ final class Parameters
     /** Time from a new thing caught to the lens setting off for it, s: a few cycles to make sure. */
     public const COMMIT_S = 0.055;
 
-    /** The same where it was on something else before: what was wrong for a moment costs more than what was never caught. */
+    /**
+     * The same where it was on something else before: what was wrong for a moment costs more than what was never
+     * caught.
+     */
     public const JUMP_S = 0.4;
 
     /** In small steps, each with a start and a stop, a drive covers less than in one sweep: this share. */
@@ -320,13 +364,19 @@ final class Parameters
     /** Error of a distance that was set beforehand, as a share of it: a master's, and added without practice. */
     public const SET_ERROR = [0.004, 0.03];
 
-    /** Chance that somebody who never practised turns the ring the wrong way when surprised; none for a master, who knows it blind. */
+    /**
+     * Chance that somebody who never practised turns the ring the wrong way when surprised; none for a master, who
+     * knows it blind.
+     */
     public const WRONG_WAY = 0.5;
 
     /** Time until a ring turned the wrong way is noticed and turned back, s. */
     public const WRONG_WAY_S = 0.7;
 
-    /** Spread of where a pull ends against where it should, as a share, without practice; a fifth of it is left for a master. */
+    /**
+     * Spread of where a pull ends against where it should, as a share, without practice; a fifth of it is left for a
+     * master.
+     */
     public const PULL_ERROR = 0.35;
 
     /** Share in which a master's pull goes with the subject instead of evenly. */

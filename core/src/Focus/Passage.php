@@ -49,7 +49,9 @@ final class Passage
     /** @var list<float> */
     public array $rivalFar = [];
 
-    /** @var list<float> travel from the aim part to the nearest and to the farthest of those who must be sharp too, mm */
+    /**
+     * @var list<float> travel from the aim part to the nearest and to the farthest of those who must be sharp too, mm
+     */
     public array $groupNear = [];
 
     /** @var list<float> */
@@ -82,7 +84,9 @@ final class Passage
     /** Steps of a run from its first frame on; what would take more is played in coarser steps. */
     private const MOST_STEPS = 3600;
 
-    /** The time between two steps, s: a focus cycle, longer only for runs of more than a minute at 60 Hz and the like. */
+    /**
+     * The time between two steps, s: a focus cycle, longer only for runs of more than a minute at 60 Hz and the like.
+     */
     public static function stepS(Situation $s): float
     {
         return max(1 / $s->kit->body->focusCycleHz, $s->rush->path->seconds / self::MOST_STEPS);
@@ -109,10 +113,10 @@ final class Passage
         $nearer = min([0.0, ...$apart]);
         $farther = max([0.0, ...$apart]);
         $depthM = $rush->subject->depthM;
-        $partM = Parameters::PART_OFFSET * $depthM * $depthM / ($depthM + Parameters::ROUND_M);
+        $partM = (Parameters::PART_OFFSET * $depthM * $depthM) / ($depthM + Parameters::ROUND_M);
         for ($k = 0; $k < $this->steps; $k++) {
             $point = $rush->path->at(($k - $lead) * $this->stepS);
-            $d = max($point->distanceM, 1.2 * $f / 1000);
+            $d = max($point->distanceM, (1.2 * $f) / 1000);
             $motion = ImageMotion::of($point, $lens, $pitch);
             $m = $motion->magnification;
             $here = self::travel($f, $d);
@@ -136,8 +140,8 @@ final class Passage
             $this->lateY[] = $lag * $up * ($point->upMps < 0 ? -1 : 1);
             $sideways = $point->speedMps > 1e-6 ? abs($point->acrossMps) / $point->speedMps : 1.0;
             $long = $rush->subject->lengthM * (0.6 + 0.4 * $sideways);
-            $this->halfX[] = 500 * $long * $m / $body->sensorWidthMm;
-            $this->halfY[] = 500 * $rush->subject->heightM * $m / $body->sensorHeightMm;
+            $this->halfX[] = (500 * $long * $m) / $body->sensorWidthMm;
+            $this->halfY[] = (500 * $rush->subject->heightM * $m) / $body->sensorHeightMm;
             $side = 1000 * min($long, $rush->subject->heightM) * $m;
             $this->pixels[] = $side / $pitch;
             $this->hides[] = Parameters::VISIBLE_BLUR * $side;
@@ -156,21 +160,31 @@ final class Passage
         return $this->shared[$what] ??= array_map($at, range(0, $this->steps - 1));
     }
 
-    /** Square of how far wind, of which the subject sways so many metres, and its changes of direction throw the aim off, rad². */
+    /**
+     * Square of how far wind, of which the subject sways so many metres, and its changes of direction throw the aim
+     * off, rad².
+     */
     public function swayed(float $windM, int $k): float
     {
         return ($windM / $this->distance[$k]) ** 2 + $this->jink[$k];
     }
 
-    /** How far the lens is off the one of the group that is farthest from the plane of focus, mm, from how far it is off the subject. */
+    /**
+     * How far the lens is off the one of the group that is farthest from the plane of focus, mm, from how far it is off
+     * the subject.
+     */
     public function worst(int $k, float $off): float
     {
-        return abs($off > ($this->groupNear[$k] + $this->groupFar[$k]) / 2 ? $off - $this->groupFar[$k] : $off - $this->groupNear[$k]);
+        return abs(
+            $off > ($this->groupNear[$k] + $this->groupFar[$k]) / 2
+                ? $off - $this->groupFar[$k]
+                : $off - $this->groupNear[$k],
+        );
     }
 
     /** Lens travel beyond infinity that focuses at a distance, mm. */
     public static function travel(float $focalMm, float $distanceM): float
     {
-        return $focalMm * $focalMm / (max($distanceM, 1.05 * $focalMm / 1000) * 1000 - $focalMm);
+        return ($focalMm * $focalMm) / (max($distanceM, (1.05 * $focalMm) / 1000) * 1000 - $focalMm);
     }
 }

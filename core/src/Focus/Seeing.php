@@ -103,17 +103,31 @@ final readonly class Seeing
         $this->follows = $hold->area === Area::Follow;
         $this->detecting = $hold->detect !== Detection::Off && $shape->detects;
         $like = $scene->backgroundAlike * (1 - 0.5 * $s->subject->distinct);
-        $rival = Parameters::RIVAL * $like * sqrt($shape->width * $shape->height) * Parameters::RIVAL_WINS[$hold->wins->value];
+        $rival =
+            Parameters::RIVAL *
+            $like *
+            sqrt($shape->width * $shape->height) *
+            Parameters::RIVAL_WINS[$hold->wins->value];
         $this->rivals = $this->detecting && $rival > 0.005;
         $this->zRival = Noise::quantile($rival);
         $this->alike = $this->detecting && $scene->backgroundAlike >= 0.3;
-        $this->blinkS = $this->detecting && $hold->detect === $s->subject->kind ? $hold->patienceS + Parameters::BLINK_S : -1.0;
+        $this->blinkS =
+            $this->detecting && $hold->detect === $s->subject->kind ? $hold->patienceS + Parameters::BLINK_S : -1.0;
 
-        $covered = min(0.999, $scene->frontClutter * self::gap($s) * (1 + self::WINDY * $scene->wind) * ($this->block ? Parameters::CLUTTER_WINS[$hold->wins->value] : 1.0));
-        $patches = max(1.0, $shape->width * $shape->height / Parameters::PATCH);
+        $covered = min(
+            0.999,
+            $scene->frontClutter *
+                self::gap($s) *
+                (1 + self::WINDY * $scene->wind) *
+                ($this->block ? Parameters::CLUTTER_WINS[$hold->wins->value] : 1.0),
+        );
+        $patches = max(1.0, ($shape->width * $shape->height) / Parameters::PATCH);
         $this->zClutter = Noise::quantile(min(1.0, 1 - (1 - $covered) ** ($this->block ? $patches : sqrt($patches))));
         $this->zDetail = Noise::quantile($scene->backgroundTexture);
-        $alike = $scene->backgroundAlike * (1 - $s->subject->distinct) + $scene->frontClutter ** Parameters::PATTERN_COVERED + self::LOST_ANYWAY;
+        $alike =
+            $scene->backgroundAlike * (1 - $s->subject->distinct) +
+            $scene->frontClutter ** Parameters::PATTERN_COVERED +
+            self::LOST_ANYWAY;
         $this->lostPerStep = $course->stepS * (Parameters::PATTERN_LOST_PER_S * $alike);
         $this->foundPerStep = $course->stepS * Parameters::PATTERN_FOUND_PER_S * $s->subject->distinct;
         $this->cluttered = $scene->frontClutter > 0;
@@ -124,16 +138,28 @@ final readonly class Seeing
         [$this->reachX, $this->reachY] = $points === null ? [0.5, 0.5] : [$points->width / 2, $points->height / 2];
         $fails = Parameters::DARK_FAILS * 2 ** (-max(-1.0, $s->lightMarginStops) / 2);
         // Points of one direction miss what has lines along their own axis only.
-        $this->fails = $points === null ? $fails
-            : 1 - (1 - min(1.0, $fails)) * (1 - Parameters::ONE_WAY_BLIND * $points->oneWayShare($shape, $hold->areaAt) * (1.2 - $s->subject->contrast));
+        $this->fails =
+            $points === null
+                ? $fails
+                : 1 -
+                    (1 - min(1.0, $fails)) *
+                        (1 -
+                            Parameters::ONE_WAY_BLIND *
+                                $points->oneWayShare($shape, $hold->areaAt) *
+                                (1.2 - $s->subject->contrast));
         $this->failsAtAll = $this->fails > self::FAILS_AT_ALL;
         $this->mirror = $body->mirror;
     }
 
-    /** Share of clutter that is left in what is put on the subject: a subject that keeps still can be seen through a gap. */
+    /**
+     * Share of clutter that is left in what is put on the subject: a subject that keeps still can be seen through a
+     * gap.
+     */
     public static function gap(Situation $s): float
     {
-        $left = $s->isStill() ? Parameters::GAP_FOUND + (1 - Parameters::GAP_FOUND) * 0.5 * (1 - $s->photographer->aim) : Parameters::GAP_MOVING;
+        $left = $s->isStill()
+            ? Parameters::GAP_FOUND + (1 - Parameters::GAP_FOUND) * 0.5 * (1 - $s->photographer->aim)
+            : Parameters::GAP_MOVING;
 
         // Where all is covered there is no gap.
         return $left + (1 - $left) * $s->scene->frontClutter ** 6;

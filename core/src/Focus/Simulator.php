@@ -32,13 +32,34 @@ final class Simulator
     private function course(Hold $hold): Course
     {
         $range = $hold->range;
-        $key = implode(' ', [$hold->area->value, $hold->detect->value, $hold->mode->value, $hold->aperture, $hold->shutterS, $hold->stabiliser->value,
-            $hold->support->value, $hold->drive->value, $hold->wins->value, $hold->aim->value, $hold->eye, ...$hold->areaAt, $hold->startAtM, $range->nearM ?? '', $range->farM ?? '', json_encode($hold->extras)]);
+        $key = implode(' ', [
+            $hold->area->value,
+            $hold->detect->value,
+            $hold->mode->value,
+            $hold->aperture,
+            $hold->shutterS,
+            $hold->stabiliser->value,
+            $hold->support->value,
+            $hold->drive->value,
+            $hold->wins->value,
+            $hold->aim->value,
+            $hold->eye,
+            ...$hold->areaAt,
+            $hold->startAtM,
+            $range->nearM ?? '',
+            $range->farM ?? '',
+            json_encode($hold->extras),
+        ]);
 
         $lead = Course::lead($this->situation, $hold);
         $this->ways[$lead] ??= new Passage($this->situation, $lead);
 
-        return $this->courses[$key] ??= new Course($this->situation, $hold, $this->ways[$lead], $this->situation->kit->body->areas[$hold->area->value]);
+        return $this->courses[$key] ??= new Course(
+            $this->situation,
+            $hold,
+            $this->ways[$lead],
+            $this->situation->kit->body->areas[$hold->area->value],
+        );
     }
 
     /** Steps of all the courses that are kept: what this takes in memory, at about 300 bytes each. */
@@ -58,7 +79,9 @@ final class Simulator
         $course = $this->course($hold);
         $tally = new Tally($course->frameCount, $this->situation->rush->path->seconds);
         $byHand = $hold->technique !== Technique::Auto || $hold->mode === FocusMode::Manual;
-        $pass = $byHand ? new HandPass($this->situation, $hold, $course) : new AutoPass($this->situation, $hold, $course);
+        $pass = $byHand
+            ? new HandPass($this->situation, $hold, $course)
+            : new AutoPass($this->situation, $hold, $course);
         $pass->play($firstRun, $runs, $seed, $tally, $trace);
 
         return $tally->outcome();

@@ -60,6 +60,12 @@ final class Tally
         }
         arsort($losses);
 
-        return Outcome::of($this->framesOfPass, $this->rates, $this->runsWithKeeper / $runs, $this->firstKeeperS / $runs, $losses);
+        return Outcome::of(
+            $this->framesOfPass,
+            $this->rates,
+            $this->runsWithKeeper / $runs,
+            $this->firstKeeperS / $runs,
+            $losses,
+        );
     }
 }

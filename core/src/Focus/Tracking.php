@@ -10,7 +10,8 @@ use RushHold\Situation\Situation;
 use RushHold\Situation\Thresholds;
 
 /**
- * What is the same in every focus cycle for the prediction and the lens. Prediction works in metres, where steady movement
+ * What is the same in every focus cycle for the prediction and the lens. Prediction works in metres, where steady
+ * movement
  * is steady: from the front focal point a distance is f² ÷ focus travel; from the lens, as everywhere else, it is
  * longer by f.
  */

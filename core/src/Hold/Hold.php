@@ -21,7 +21,8 @@ final readonly class Hold
     /**
      * @param  float  $patienceS  how long the body waits before it believes something new, 0 to 3 s
      * @param  float  $nimble  how far it believes a change of speed, 0 to 1
-     * @param  array{float, float}  $areaAt  middle of the area from the middle of the frame, in frame widths and heights, −0.5 to 0.5
+     * @param  array{float, float}  $areaAt  middle of the area from the middle of the frame, in frame widths and
+     *   heights, −0.5 to 0.5
      * @param  float  $startAtM  focus distance before the rush, m
      * @param  array<string, mixed>  $extras  settings that few bodies offer, by their word in documents
      */
@@ -53,15 +54,19 @@ final readonly class Hold
     {
         $property = $setting->about()->property;
 
-        return $property === null ? $this->with(extras: [...$this->extras, $setting->value => $value]) : $this->with(...[$property => $value]);
+        return $property === null
+            ? $this->with(extras: [...$this->extras, $setting->value => $value])
+            : $this->with(...[$property => $value]);
     }
 
     /** What its settings do that is no matter of their own. */
     public function effect(): Effect
     {
-        $effect = new Effect;
+        $effect = new Effect();
         foreach (Setting::rare() as $setting) {
-            $effect = $setting->isIdleIn($this) ? $effect : $effect->and($setting->about()->effectOf($setting->in($this)));
+            $effect = $setting->isIdleIn($this)
+                ? $effect
+                : $effect->and($setting->about()->effectOf($setting->in($this)));
         }
 
         return $effect;

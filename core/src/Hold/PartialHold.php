@@ -47,7 +47,11 @@ final readonly class PartialHold
     /** What a button puts in force while it is held. */
     public static function recalled(StoredSet $set, Body $body): self
     {
-        $values = array_filter([Setting::Mode->value => $set->mode, Setting::Area->value => $set->area, Setting::Detect->value => $set->detect]);
+        $values = array_filter([
+            Setting::Mode->value => $set->mode,
+            Setting::Area->value => $set->area,
+            Setting::Detect->value => $set->detect,
+        ]);
         foreach ($body->presets as $preset) {
             if ($preset->id === $set->preset) {
                 $values[Setting::Patience->value] = $preset->patienceS;
@@ -73,12 +77,22 @@ final readonly class PartialHold
 
     public function without(Setting ...$settings): self
     {
-        return new self(array_diff_key($this->values, array_fill_keys(array_map(static fn (Setting $s): string => $s->value, $settings), true)));
+        return new self(
+            array_diff_key(
+                $this->values,
+                array_fill_keys(array_map(static fn (Setting $s): string => $s->value, $settings), true),
+            ),
+        );
     }
 
     public function only(Setting ...$settings): self
     {
-        return new self(array_intersect_key($this->values, array_fill_keys(array_map(static fn (Setting $s): string => $s->value, $settings), true)));
+        return new self(
+            array_intersect_key(
+                $this->values,
+                array_fill_keys(array_map(static fn (Setting $s): string => $s->value, $settings), true),
+            ),
+        );
     }
 
     /** Both together; where both fix a setting, the other one counts. */
@@ -95,7 +109,10 @@ final readonly class PartialHold
     public function fitting(Kit $kit): self
     {
         foreach ($this->settings() as $setting) {
-            if ($setting->isRare() && ! in_array($this->values[$setting->value], $setting->offeredBy($kit->body), true)) {
+            if (
+                $setting->isRare() &&
+                ! in_array($this->values[$setting->value], $setting->offeredBy($kit->body), true)
+            ) {
                 throw Refused::because($setting->value, 'not-offered');
             }
             $setting->kind()->check($setting->value, $this->values[$setting->value], $kit);
@@ -140,7 +157,9 @@ final readonly class PartialHold
         foreach (Setting::cases() as $setting) {
             $property = $setting->about()->property;
             if ($property !== null) {
-                $values[$property] = $this->has($setting) ? $this->values[$setting->value] : throw Refused::because($setting->value, 'missing');
+                $values[$property] = $this->has($setting)
+                    ? $this->values[$setting->value]
+                    : throw Refused::because($setting->value, 'missing');
             } elseif ($this->has($setting)) {
                 $extras[$setting->value] = $this->values[$setting->value];
             }
@@ -160,15 +179,23 @@ final readonly class PartialHold
      */
     public function changesTo(Hold $hold): array
     {
-        return array_values(array_filter($this->settings(), fn (Setting $setting): bool => ! $setting->isIdleIn($hold)
-            && $setting->kind()->differs($this->values[$setting->value], $setting->in($hold))));
+        return array_values(
+            array_filter(
+                $this->settings(),
+                fn (Setting $setting): bool => ! $setting->isIdleIn($hold) &&
+                    $setting->kind()->differs($this->values[$setting->value], $setting->in($hold)),
+            ),
+        );
     }
 
     /** Whether both can be had at once: what both fix is the same. */
     public function agrees(self $other): bool
     {
         foreach ($this->values as $name => $value) {
-            if (array_key_exists($name, $other->values) && Setting::from($name)->kind()->differs($value, $other->values[$name])) {
+            if (
+                array_key_exists($name, $other->values) &&
+                Setting::from($name)->kind()->differs($value, $other->values[$name])
+            ) {
                 return false;
             }
         }
@@ -185,8 +212,13 @@ final readonly class PartialHold
     /** @return list<Setting> what the other one fixes and is not so here */
     public function changedBy(self $other): array
     {
-        return array_values(array_filter($other->settings(), fn (Setting $setting): bool => ! $this->has($setting)
-            || $setting->kind()->differs($this->values[$setting->value], $other->values[$setting->value])));
+        return array_values(
+            array_filter(
+                $other->settings(),
+                fn (Setting $setting): bool => ! $this->has($setting) ||
+                    $setting->kind()->differs($this->values[$setting->value], $other->values[$setting->value]),
+            ),
+        );
     }
 
     /**

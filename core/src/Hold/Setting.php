@@ -12,7 +12,8 @@ use RushHold\Kit\Body;
 use RushHold\Labelled;
 
 /**
- * The settings that make up a hold, in the order in which they are decided. The value is where documents have it; what else
+ * The settings that make up a hold, in the order in which they are decided. The value is where documents have it; what
+ * else
  * there is to say of one stands in the file of its name under `Settings`.
  */
 enum Setting: string implements Labelled
@@ -111,7 +112,10 @@ enum Setting: string implements Labelled
         return self::that(static fn (About $about): bool => $about->property === null);
     }
 
-    /** @return list<self> what stays in the camera from one rush to the next, in the order in which it is changed quickest; the rest is the person's */
+    /**
+     * @return list<self> what stays in the camera from one rush to the next, in the order in which it is changed
+     *   quickest; the rest is the person's
+     */
     public static function keptByCamera(): array
     {
         $kept = self::that(static fn (About $about): bool => $about->changedAt !== null);

@@ -33,21 +33,67 @@ final readonly class Term
     /** @return list<self> all that a body can have words for */
     public static function of(Body $body): array
     {
-        $settings = array_filter(Setting::toldIn(Where::OwnWord), static fn (Setting $s): bool => ! $s->isLackedBy($body));
+        $settings = array_filter(
+            Setting::toldIn(Where::OwnWord),
+            static fn (Setting $s): bool => ! $s->isLackedBy($body),
+        );
         // A body that looks for nothing has no words for it.
         if ($body->detects === []) {
-            $settings = array_filter($settings, static fn (Setting $s): bool => $s !== Setting::Detect && $s !== Setting::Eye);
+            $settings = array_filter(
+                $settings,
+                static fn (Setting $s): bool => $s !== Setting::Detect && $s !== Setting::Eye,
+            );
         }
 
         return [
-            ...array_map(static fn (Setting $setting): self => new self("setting.{$setting->value}", 'settings', $setting), array_values($settings)),
-            ...array_map(static fn (FocusMode $mode): self => new self("mode.{$mode->value}", 'modes', $mode), FocusMode::cases()),
-            ...array_map(static fn (AreaShape $shape): self => new self("area.{$shape->area->value}", 'areas', $shape->area), array_values($body->areas)),
-            ...array_map(static fn (ResponsePreset $preset): self => new self("preset.{$preset->id}", 'presets', self::presetLabel($preset)), $body->presets),
-            ...array_map(static fn (float $s): self => new self(self::step('patience', $s), 'patience', Said::of('value.patience', seconds: Quantity::seconds($s, 3))), $body->freeResponse ? $body->patienceSteps : []),
-            ...array_map(static fn (float $n): self => new self(self::step('nimble', $n), 'nimbleness', Said::of('value.nimbleness', nimble: Quantity::figure($n))), $body->freeResponse ? $body->nimbleSteps : []),
-            ...array_map(static fn (Detection $kind): self => new self("detect.{$kind->value}", 'detection', $kind), $body->detects === [] ? [] : [...$body->detects, Detection::Off]),
-            ...array_map(static fn (Control $control): self => new self("control.{$control->place->value}", 'controls', $control->place), $body->controls),
+            ...array_map(
+                static fn (Setting $setting): self => new self("setting.{$setting->value}", 'settings', $setting),
+                array_values($settings),
+            ),
+            ...array_map(
+                static fn (FocusMode $mode): self => new self("mode.{$mode->value}", 'modes', $mode),
+                FocusMode::cases(),
+            ),
+            ...array_map(
+                static fn (AreaShape $shape): self => new self("area.{$shape->area->value}", 'areas', $shape->area),
+                array_values($body->areas),
+            ),
+            ...array_map(
+                static fn (ResponsePreset $preset): self => new self(
+                    "preset.{$preset->id}",
+                    'presets',
+                    self::presetLabel($preset),
+                ),
+                $body->presets,
+            ),
+            ...array_map(
+                static fn (float $s): self => new self(
+                    self::step('patience', $s),
+                    'patience',
+                    Said::of('value.patience', seconds: Quantity::seconds($s, 3)),
+                ),
+                $body->freeResponse ? $body->patienceSteps : [],
+            ),
+            ...array_map(
+                static fn (float $n): self => new self(
+                    self::step('nimble', $n),
+                    'nimbleness',
+                    Said::of('value.nimbleness', nimble: Quantity::figure($n)),
+                ),
+                $body->freeResponse ? $body->nimbleSteps : [],
+            ),
+            ...array_map(
+                static fn (Detection $kind): self => new self("detect.{$kind->value}", 'detection', $kind),
+                $body->detects === [] ? [] : [...$body->detects, Detection::Off],
+            ),
+            ...array_map(
+                static fn (Control $control): self => new self(
+                    "control.{$control->place->value}",
+                    'controls',
+                    $control->place,
+                ),
+                $body->controls,
+            ),
         ];
     }
 
@@ -89,7 +135,11 @@ final readonly class Term
             $nimble = $with->get(Setting::Nimbleness);
             $preset = is_float($patience) && is_float($nimble) ? $body->presetOf($patience, $nimble) : null;
 
-            return $preset !== null ? "preset.$preset->id" : (is_float($value) ? self::step($setting === Setting::Patience ? 'patience' : 'nimble', $value) : null);
+            return $preset !== null
+                ? "preset.$preset->id"
+                : (is_float($value)
+                    ? self::step($setting === Setting::Patience ? 'patience' : 'nimble', $value)
+                    : null);
         }
 
         return match (true) {
@@ -103,7 +153,11 @@ final readonly class Term
     /** A preset by its numbers: its name is the person's. */
     public static function presetLabel(ResponsePreset $preset): Said
     {
-        return Said::of('value.preset', patience: Quantity::seconds($preset->patienceS, 3), nimbleness: Quantity::figure($preset->nimble));
+        return Said::of(
+            'value.preset',
+            patience: Quantity::seconds($preset->patienceS, 3),
+            nimbleness: Quantity::figure($preset->nimble),
+        );
     }
 
     private static function presetKey(Hold $hold, Body $body): ?string

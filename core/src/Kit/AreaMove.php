@@ -44,7 +44,10 @@ enum AreaMove: string implements Labelled
      */
     public static function with(array $controls): array
     {
-        $has = static fn (ControlPlace $place): bool => array_filter($controls, static fn (Control $c): bool => $c->place === $place) !== [];
+        $has = static fn (ControlPlace $place): bool => array_filter(
+            $controls,
+            static fn (Control $c): bool => $c->place === $place,
+        ) !== [];
         $recalls = array_filter($controls, static fn (Control $c): bool => $c->may(Duty::RecallArea)) !== [];
         $moves = [...$has(ControlPlace::Touch) ? [self::TouchTo] : [], ...$recalls ? [self::Recall] : []];
 

@@ -33,13 +33,13 @@ final readonly class AreaShape
             Area::Speck => [0.012, 0.018],
             Area::Point => [0.035, 0.05],
             Area::Plus => [0.08, 0.12],
-            Area::RingSmall => [0.10, 0.15],
+            Area::RingSmall => [0.1, 0.15],
             Area::RingMedium => [0.15, 0.22],
             Area::RingLarge => [0.22, 0.32],
             Area::Column => [0.22, 0.85],
             Area::Band => [0.85, 0.22],
-            Area::Block => [0.36, 0.40],
-            Area::Side => [0.33, 0.90],
+            Area::Block => [0.36, 0.4],
+            Area::Side => [0.33, 0.9],
             Area::Whole => [0.96, 0.94],
             Area::Follow => [0.05, 0.07],
         };
@@ -58,7 +58,14 @@ final readonly class AreaShape
     /** The same, no larger than this share of the frame. */
     public function within(float $width, float $height): self
     {
-        return new self($this->area, min($this->width, $width), min($this->height, $height), $this->modes, $this->detects, $this->seesEyes);
+        return new self(
+            $this->area,
+            min($this->width, $width),
+            min($this->height, $height),
+            $this->modes,
+            $this->detects,
+            $this->seesEyes,
+        );
     }
 
     public function allows(FocusMode $mode): bool

@@ -23,14 +23,17 @@ final readonly class Body
      * @param  float  $focusCycleHz  how often it measures, 10 to 240 a second
      * @param  float  $lightLimitEv  EV100 below which it no longer focuses, with an f/1.2 lens
      * @param  PointLayout|null  $points  where the points of a mirror body lie; null: everywhere
-     * @param  MechanicalShutter|null  $mechanical  what it does without the electronic shutter; null: it has none, or nothing else
+     * @param  MechanicalShutter|null  $mechanical  what it does without the electronic shutter; null: it has none, or
+     *   nothing else
      * @param  list<ResponsePreset>  $presets
-     * @param  bool  $freeResponse  whether patience and nimbleness can be set by themselves; else only the presets can be had
+     * @param  bool  $freeResponse  whether patience and nimbleness can be set by themselves; else only the presets can
+     *   be had
      * @param  non-empty-list<float>  $patienceSteps  the steps of patience it has, s
      * @param  non-empty-list<float>  $nimbleSteps  the steps of nimbleness it has, 0 to 1
      * @param  list<Control>  $controls
      * @param  list<StoredSet>  $storedSets
-     * @param  array<string, OwnWord>  $words  what the person's camera calls things, by the keys of what a camera can have a word for
+     * @param  array<string, OwnWord>  $words  what the person's camera calls things, by the keys of what a camera can
+     *   have a word for
      * @param  list<AreaMove>|null  $areaMoves  how the area can be moved; null: as its controls let one think
      * @param  array<string, list<mixed>>  $offers  values of settings that few bodies offer, by the word of the setting
      * @param  float  $readoutS  time from the first to the last line of the electronic shutter
@@ -91,7 +94,12 @@ final readonly class Body
         if (! $freeResponse && $presets === []) {
             throw Refused::because('kit.body.presets', 'presets-none');
         }
-        foreach (['presets' => array_map(static fn (ResponsePreset $p): string => $p->id, $presets), 'controls' => array_map(static fn (Control $c): string => $c->place->value, $controls)] as $part => $names) {
+        foreach (
+            [
+                'presets' => array_map(static fn (ResponsePreset $p): string => $p->id, $presets),
+                'controls' => array_map(static fn (Control $c): string => $c->place->value, $controls),
+            ] as $part => $names
+        ) {
             foreach (array_count_values($names) as $name => $times) {
                 if ($times > 1) {
                     throw Refused::because("kit.body.$part", 'twice', name: (string) $name);
@@ -118,14 +126,21 @@ final readonly class Body
         if ($control === null || ! $control->may(Duty::StoredSet)) {
             throw Refused::because("$field.control", 'set-control', control: $set->control->value);
         }
-        $shape = $set->area === null ? null : $this->areas[$set->area->value] ?? throw Refused::because("$field.area", 'set-area', area: $set->area->value);
+        $shape =
+            $set->area === null
+                ? null
+                : $this->areas[$set->area->value] ??
+                    throw Refused::because("$field.area", 'set-area', area: $set->area->value);
         if ($shape !== null && $set->mode !== null && ! $shape->allows($set->mode)) {
             throw Refused::because("$field.mode", 'set-mode', mode: $set->mode->value, area: $shape->area->value);
         }
         if ($set->detect !== null && $set->detect !== Detection::Off && ! $this->canDetect($set->detect)) {
             throw Refused::because("$field.detect", 'set-detect', kind: $set->detect->value);
         }
-        if ($set->preset !== null && ! in_array($set->preset, array_map(static fn (ResponsePreset $p): string => $p->id, $this->presets), true)) {
+        if (
+            $set->preset !== null &&
+            ! in_array($set->preset, array_map(static fn (ResponsePreset $p): string => $p->id, $this->presets), true)
+        ) {
             throw Refused::because("$field.preset", 'set-preset', preset: $set->preset);
         }
     }
@@ -150,7 +165,10 @@ final readonly class Body
     public function nearestResponse(float $patienceS, float $nimble): array
     {
         if ($this->freeResponse) {
-            return [Response::nearestPatience($patienceS, $this->patienceSteps), Response::nearestNimble($nimble, $this->nimbleSteps)];
+            return [
+                Response::nearestPatience($patienceS, $this->patienceSteps),
+                Response::nearestNimble($nimble, $this->nimbleSteps),
+            ];
         }
         $best = null;
         $least = INF;
@@ -192,7 +210,9 @@ final readonly class Body
      */
     public function moveS(array $at): float
     {
-        return AreaMove::isFar([0.0, 0.0], $at) ? min(array_map(static fn (AreaMove $move): float => $move->usualS(), $this->areaMoves)) : 0.0;
+        return AreaMove::isFar([0.0, 0.0], $at)
+            ? min(array_map(static fn (AreaMove $move): float => $move->usualS(), $this->areaMoves))
+            : 0.0;
     }
 
     /**

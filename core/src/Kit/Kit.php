@@ -17,8 +17,8 @@ final readonly class Kit
 
     /** @param  float  $extender  1 for none, up to 3 */
     public function __construct(
-        public Body $body = new Body,
-        public Lens $lens = new Lens,
+        public Body $body = new Body(),
+        public Lens $lens = new Lens(),
         public float $extender = 1.0,
     ) {
         Range::of(1, 3, '×')->check('kit.extender', $extender);

@@ -17,7 +17,8 @@ final readonly class Lens
      * @param  float  $bestStopsDown  stops below wide open at which it is sharpest
      * @param  float  $sweepS  from the nearest distance to infinity, by its own drive, in seconds
      * @param  Zoom|null  $zoom  null for a lens of one focal length
-     * @param  list<FocusRange>  $ranges  positions of its range switch apart from the full one; empty: any range can be set
+     * @param  list<FocusRange>  $ranges  positions of its range switch apart from the full one; empty: any range can be
+     *   set
      * @param  list<float>  $extenders  magnifications of the extenders it takes, above 1 to 3
      * @param  bool  $manualSwitch  whether a switch on it turns autofocus off
      * @param  FocusRing|null  $ring  how its ring turns; null: not known
@@ -54,14 +55,20 @@ final readonly class Lens
             throw Refused::beyond('kit.lens.min_aperture', Range::of($maxAperture, 128, '(f-number)'), 'lens-openings');
         }
         if ($nearestM * 1000 <= 1.5 * $focalMm) {
-            throw Refused::beyond('kit.lens.nearest_m', Range::above(1.5 * $focalMm / 1000, 50, 'm'), 'lens-nearest');
+            throw Refused::beyond('kit.lens.nearest_m', Range::above((1.5 * $focalMm) / 1000, 50, 'm'), 'lens-nearest');
         }
     }
 
     /** The same zoomed to another focal length. */
     public function at(float $focalMm): self
     {
-        return $this->zoom === null ? $this : $this->with(focalMm: $focalMm, maxAperture: $this->zoom->widestAt($focalMm), minAperture: max($this->minAperture, $this->zoom->widestAt($focalMm)));
+        return $this->zoom === null
+            ? $this
+            : $this->with(
+                focalMm: $focalMm,
+                maxAperture: $this->zoom->widestAt($focalMm),
+                minAperture: max($this->minAperture, $this->zoom->widestAt($focalMm)),
+            );
     }
 
     /**
@@ -71,6 +78,8 @@ final readonly class Lens
      */
     public function focalLengths(): array
     {
-        return $this->zoom === null ? [$this->focalMm] : [$this->zoom->fromMm(), round(sqrt($this->zoom->fromMm() * $this->zoom->toMm())), $this->zoom->toMm()];
+        return $this->zoom === null
+            ? [$this->focalMm]
+            : [$this->zoom->fromMm(), round(sqrt($this->zoom->fromMm() * $this->zoom->toMm())), $this->zoom->toMm()];
     }
 }

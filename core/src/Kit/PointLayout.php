@@ -23,7 +23,7 @@ final readonly class PointLayout
         public float $twoWayWidth = 0.28,
         public float $twoWayHeight = 0.45,
         public float $starWidth = 0.06,
-        public float $starHeight = 0.10,
+        public float $starHeight = 0.1,
         public LineDirection $outer = LineDirection::Upright,
     ) {
         Range::of(0.05, 1, 'of the frame')->check('kit.body.points.width', $width);
@@ -67,7 +67,10 @@ final readonly class PointLayout
     /** @param  array{float, float}  $at */
     private static function overlap(AreaShape $shape, array $at, float $width, float $height): float
     {
-        $along = static fn (float $middle, float $size, float $limit): float => max(0.0, min($middle + $size / 2, $limit / 2) - max($middle - $size / 2, -$limit / 2)) / $size;
+        $along = static fn (float $middle, float $size, float $limit): float => max(
+            0.0,
+            min($middle + $size / 2, $limit / 2) - max($middle - $size / 2, -$limit / 2),
+        ) / $size;
 
         return $along($at[0], $shape->width, $width) * $along($at[1], $shape->height, $height);
     }

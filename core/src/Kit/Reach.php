@@ -44,7 +44,15 @@ final readonly class Reach
                 $mm = $focal * $extender;
                 $field = (new ThinLens($mm))->fieldM(max($distanceM, $lens->nearestM), $body->sensorWidthMm);
                 $widest = $at->maxAperture * $extender;
-                $all[] = new self($mm, $extender, $widest, rad2deg(2 * atan($body->sensorWidthMm / 2 / $mm)), $field, $body->pixelsWide / $field / 100, $body->lightLimitEv + 2 * log($widest / 1.2, 2));
+                $all[] = new self(
+                    $mm,
+                    $extender,
+                    $widest,
+                    rad2deg(2 * atan($body->sensorWidthMm / 2 / $mm)),
+                    $field,
+                    $body->pixelsWide / $field / 100,
+                    $body->lightLimitEv + 2 * log($widest / 1.2, 2),
+                );
             }
         }
 

@@ -55,7 +55,8 @@ final class Response
     /** How far two responses are from each other: steps of patience, those of nimbleness counting double. */
     public static function distance(float $patienceS, float $nimble, float $otherPatienceS, float $otherNimble): float
     {
-        return abs(self::patienceSteps($patienceS) - self::patienceSteps($otherPatienceS)) + 2 * abs(2 * $nimble - 2 * $otherNimble);
+        return abs(self::patienceSteps($patienceS) - self::patienceSteps($otherPatienceS)) +
+            2 * abs(2 * $nimble - 2 * $otherNimble);
     }
 
     /**

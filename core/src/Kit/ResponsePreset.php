@@ -6,7 +6,9 @@ namespace RushHold\Kit;
 
 use RushHold\Refused;
 
-/** One ready-made response as a body sells it, under a name of the person's own; it has no meaning beyond its numbers. */
+/**
+ * One ready-made response as a body sells it, under a name of the person's own; it has no meaning beyond its numbers.
+ */
 final readonly class ResponsePreset
 {
     /**

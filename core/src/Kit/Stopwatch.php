@@ -32,7 +32,10 @@ final readonly class Stopwatch
         }
         sort($timings);
         // The middle one, so that one slip of the thumb does no harm.
-        $middle = count($timings) % 2 === 1 ? $timings[intdiv(count($timings), 2)] : ($timings[count($timings) / 2 - 1] + $timings[count($timings) / 2]) / 2;
+        $middle =
+            count($timings) % 2 === 1
+                ? $timings[intdiv(count($timings), 2)]
+                : ($timings[count($timings) / 2 - 1] + $timings[count($timings) / 2]) / 2;
 
         return new self($middle / $sweeps, self::HAND_S / $sweeps / sqrt(count($timings)));
     }

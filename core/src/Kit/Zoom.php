@@ -11,7 +11,8 @@ use RushHold\Refused;
 final readonly class Zoom
 {
     /**
-     * @param  list<array{float, float}>  $apertures  focal length in mm and widest f-number there, shortest first; at least two
+     * @param  list<array{float, float}>  $apertures  focal length in mm and widest f-number there, shortest first; at
+     *   least two
      *
      * @throws Refused if a value is out of range or the order is wrong
      */

@@ -34,9 +34,10 @@ final class Daylight
         // Cloud takes the same share of twilight as of the last daylight.
         $horizon = self::byDay(0.0, $sky);
         $cloud = $horizon / self::byDay(0.0, Sky::Clear);
-        $lux = $sunHeightDeg >= -6
-            ? exp(log($horizon) + (log(self::CIVIL_LUX * $cloud) - log($horizon)) * $sunHeightDeg / -6)
-            : self::CIVIL_LUX * $cloud * (self::NAUTICAL_LUX / self::CIVIL_LUX) ** (($sunHeightDeg + 6) / -6);
+        $lux =
+            $sunHeightDeg >= -6
+                ? exp(log($horizon) + ((log(self::CIVIL_LUX * $cloud) - log($horizon)) * $sunHeightDeg) / -6)
+                : self::CIVIL_LUX * $cloud * (self::NAUTICAL_LUX / self::CIVIL_LUX) ** (($sunHeightDeg + 6) / -6);
 
         return max(self::NIGHT_LUX, $lux);
     }
@@ -60,8 +61,11 @@ final class Daylight
         }
         $sine = sin(deg2rad($sunHeightDeg));
         $level = self::byDay($sunHeightDeg, $sky);
-        $upright = 1000 * (self::direct($sine, $sky) * cos(deg2rad($sunHeightDeg)) * cos(deg2rad($turnDeg)) + self::diffuse($sine, $sky) / 2)
-            + self::GROUND * $level / 2;
+        $upright =
+            1000 *
+                (self::direct($sine, $sky) * cos(deg2rad($sunHeightDeg)) * cos(deg2rad($turnDeg)) +
+                    self::diffuse($sine, $sky) / 2) +
+            (self::GROUND * $level) / 2;
 
         return max(0.0, log($upright / $level, 2));
     }
@@ -78,7 +82,7 @@ final class Daylight
     {
         return match ($sky) {
             Sky::Clear => 127.5 * exp(-0.21 / max(1e-6, $sine)),
-            Sky::Partly => 127.5 * exp(-0.80 / max(1e-6, $sine)),
+            Sky::Partly => 127.5 * exp(-0.8 / max(1e-6, $sine)),
             Sky::Overcast => 0.0,
         };
     }

@@ -13,7 +13,10 @@ use RushHold\Said;
  */
 final readonly class Shimmer
 {
-    /** Strength of turbulence a metre over grass under a high sun in calm air, m^(-2/3); published values by day run from 1e-13 to 1e-12. */
+    /**
+     * Strength of turbulence a metre over grass under a high sun in calm air, m^(-2/3); published values by day run
+     * from 1e-13 to 1e-12.
+     */
     private const CN2 = 4e-13;
 
     /** Green light, m. */
@@ -33,22 +36,36 @@ final readonly class Shimmer
      * @param  float  $aboveM  height of the line of sight over the surface
      * @param  float  $wind  0 calm to 1 strong
      */
-    public static function of(float $sunHeightDeg, Sky $sky, Surface $surface, float $pathM, float $aboveM, float $wind): self
-    {
-        $sun = max(0.0, sin(deg2rad($sunHeightDeg))) * match ($sky) {
-            Sky::Clear => 1.0,
-            Sky::Partly => 0.6,
-            Sky::Overcast => 0.15,
-        };
+    public static function of(
+        float $sunHeightDeg,
+        Sky $sky,
+        Surface $surface,
+        float $pathM,
+        float $aboveM,
+        float $wind,
+    ): self {
+        $sun =
+            max(0.0, sin(deg2rad($sunHeightDeg))) *
+            match ($sky) {
+                Sky::Clear => 1.0,
+                Sky::Partly => 0.6,
+                Sky::Overcast => 0.15,
+            };
         // Fried's parameter for a spherical wave, and the width at half height of what it leaves of a point.
         $cn2 = self::CN2 * $surface->warmth() * $sun * max(0.3, $aboveM) ** (-4 / 3) * (1 - 0.6 * $wind);
-        $angle = 0.98 * self::WAVELENGTH_M * (0.423 * (2 * M_PI / self::WAVELENGTH_M) ** 2 * 0.375 * $cn2 * max(0.0, $pathM)) ** 0.6;
+        $angle =
+            0.98 *
+            self::WAVELENGTH_M *
+            (0.423 * ((2 * M_PI) / self::WAVELENGTH_M) ** 2 * 0.375 * $cn2 * max(0.0, $pathM)) ** 0.6;
 
-        return new self($angle, match (true) {
-            $angle < 6e-6 => 'low',
-            $angle < 15e-6 => 'some',
-            default => 'strong',
-        });
+        return new self(
+            $angle,
+            match (true) {
+                $angle < 6e-6 => 'low',
+                $angle < 15e-6 => 'some',
+                default => 'strong',
+            },
+        );
     }
 
     public static function none(): self

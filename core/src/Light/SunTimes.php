@@ -9,7 +9,10 @@ use DateTimeImmutable;
 /** When the sun rises and sets on a day at a place. */
 final readonly class SunTimes
 {
-    /** Where its upper edge is on the horizon, by convention 0.833° below it before the air lifts it: {@see SunPosition} says that then, degrees. */
+    /**
+     * Where its upper edge is on the horizon, by convention 0.833° below it before the air lifts it: {@see SunPosition}
+     * says that then, degrees.
+     */
     private const EDGE_DEG = -0.437;
 
     private const LOOK_MIN = 10;
@@ -28,8 +31,11 @@ final readonly class SunTimes
     /** @param  DateTimeImmutable  $midnight  with which the day begins, in the zone of the place */
     public static function of(float $latitudeDeg, float $longitudeDeg, DateTimeImmutable $midnight): self
     {
-        $at = static fn (int $minute): DateTimeImmutable => $midnight->setTimestamp($midnight->getTimestamp() + 60 * $minute);
-        $up = static fn (int $minute): bool => SunPosition::at($latitudeDeg, $longitudeDeg, $at($minute))->heightDeg > self::EDGE_DEG;
+        $at = static fn (int $minute): DateTimeImmutable => $midnight->setTimestamp(
+            $midnight->getTimestamp() + 60 * $minute,
+        );
+        $up = static fn (int $minute): bool => SunPosition::at($latitudeDeg, $longitudeDeg, $at($minute))->heightDeg >
+            self::EDGE_DEG;
         $found = [];
         for ($minute = 0; $minute < self::DAY_MIN; $minute += self::LOOK_MIN) {
             $before = $up($minute);

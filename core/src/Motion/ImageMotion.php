@@ -22,11 +22,16 @@ final readonly class ImageMotion
     /** @param  float  $pitchMm  pixel pitch, mm */
     public static function of(PathPoint $point, ThinLens $lens, float $pitchMm): self
     {
-        $distance = max($point->distanceM, 1.2 * $lens->focalMm / 1000);
+        $distance = max($point->distanceM, (1.2 * $lens->focalMm) / 1000);
         $magnification = $lens->magnification($distance);
         $across = $point->transverseMps * 1000 * $magnification;
 
-        return new self($magnification, $across, $across / $pitchMm, $lens->focusTravelMmPerS($distance, $point->closingMps));
+        return new self(
+            $magnification,
+            $across,
+            $across / $pitchMm,
+            $lens->focusTravelMmPerS($distance, $point->closingMps),
+        );
     }
 
     /**

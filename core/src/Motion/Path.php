@@ -30,8 +30,10 @@ final readonly class Path
      * @param  list<SpeedChange>  $speedChanges
      * @param  float  $noticeS  warning before it starts, 0 to 600 s
      * @param  bool  $repeats  whether it takes this way again and again
-     * @param  float|null  $bendRadiusM  radius of a steady bend: positive turns to the subject's right, null is straight
-     * @param  list<array{float, float}>  $points  x and y in metres that the path goes through after the start; heading and bend are then not used
+     * @param  float|null  $bendRadiusM  radius of a steady bend: positive turns to the subject's right, null is
+     *   straight
+     * @param  list<array{float, float}>  $points  x and y in metres that the path goes through after the start; heading
+     *   and bend are then not used
      *
      * @throws Refused if a value is out of range
      */
@@ -65,7 +67,12 @@ final readonly class Path
         }
         $this->corners = count($corners) > 1 ? $corners : [];
         $this->profile = new SpeedProfile($speedMps, $speedChanges);
-        $this->turn = [sin(deg2rad($headingDeg)), cos(deg2rad($headingDeg)), sin(deg2rad($climbDeg)), cos(deg2rad($climbDeg))];
+        $this->turn = [
+            sin(deg2rad($headingDeg)),
+            cos(deg2rad($headingDeg)),
+            sin(deg2rad($climbDeg)),
+            cos(deg2rad($climbDeg)),
+        ];
     }
 
     public function at(float $t): PathPoint
@@ -83,9 +90,21 @@ final readonly class Path
         $transverse = sqrt(max(0.0, $speed * $speed - $closing * $closing));
         $ground = max(1e-6, hypot($x, $y));
         $across = ($vx * $y - $vy * $x) / $ground;
-        $up = $vz * $ground / $distance - $z / $distance * ($x * $vx + $y * $vy) / $ground;
+        $up = ($vz * $ground) / $distance - (($z / $distance) * ($x * $vx + $y * $vy)) / $ground;
 
-        return new PathPoint($t, $x, $y, $z, $distance, $speed, $closing, $transverse, $transverse / $distance, $across, $up);
+        return new PathPoint(
+            $t,
+            $x,
+            $y,
+            $z,
+            $distance,
+            $speed,
+            $closing,
+            $transverse,
+            $transverse / $distance,
+            $across,
+            $up,
+        );
     }
 
     /**
@@ -97,7 +116,7 @@ final readonly class Path
     {
         $points = [$this->at(0.0)];
         for ($i = 1; $i < $count; $i++) {
-            $points[] = $this->at($this->seconds * $i / ($count - 1));
+            $points[] = $this->at(($this->seconds * $i) / ($count - 1));
         }
 
         return $points;
@@ -109,7 +128,10 @@ final readonly class Path
         $hardest = 0.0;
         foreach ($this->speedChanges as $change) {
             if ($change->atS < $this->seconds) {
-                $hardest = max($hardest, abs($this->profile->accelerationMps2($change->atS + min(1e-4, $change->overS / 2))));
+                $hardest = max(
+                    $hardest,
+                    abs($this->profile->accelerationMps2($change->atS + min(1e-4, $change->overS / 2))),
+                );
             }
         }
 
@@ -119,16 +141,35 @@ final readonly class Path
     /** The same way, beginning nearer or farther. */
     public function startingAt(float $startM): self
     {
-        return new self($startM, $this->speedMps, $this->headingDeg, $this->climbDeg, $this->seconds, $this->speedChanges,
-            $this->noticeS, $this->repeats, $this->bendRadiusM, $this->points);
+        return new self(
+            $startM,
+            $this->speedMps,
+            $this->headingDeg,
+            $this->climbDeg,
+            $this->seconds,
+            $this->speedChanges,
+            $this->noticeS,
+            $this->repeats,
+            $this->bendRadiusM,
+            $this->points,
+        );
     }
 
     /** The same path mirrored left to right. */
     public function mirrored(): self
     {
-        return new self($this->startM, $this->speedMps, -$this->headingDeg, $this->climbDeg, $this->seconds, $this->speedChanges,
-            $this->noticeS, $this->repeats, $this->bendRadiusM === null ? null : -$this->bendRadiusM,
-            array_map(static fn (array $p): array => [-$p[0], $p[1]], $this->points));
+        return new self(
+            $this->startM,
+            $this->speedMps,
+            -$this->headingDeg,
+            $this->climbDeg,
+            $this->seconds,
+            $this->speedChanges,
+            $this->noticeS,
+            $this->repeats,
+            $this->bendRadiusM === null ? null : -$this->bendRadiusM,
+            array_map(static fn (array $p): array => [-$p[0], $p[1]], $this->points),
+        );
     }
 
     /** @return array{float, float, float, float} x, y and the direction there after $way metres over the ground */

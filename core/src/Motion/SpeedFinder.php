@@ -43,8 +43,13 @@ final readonly class SpeedFinder
      * @param  float  $framesPerS  0.5 to 240
      * @param  float  $lengthError  uncertainty of its length as a share, 0 to 1
      */
-    public static function frames(float $lengths, float $lengthM, int $frames, float $framesPerS, float $lengthError = 0.1): self
-    {
+    public static function frames(
+        float $lengths,
+        float $lengthM,
+        int $frames,
+        float $framesPerS,
+        float $lengthError = 0.1,
+    ): self {
         Range::of(0.1, 1000, 'lengths')->check('lengths', $lengths);
         Range::of(0.01, 30, 'm')->check('length_m', $lengthM);
         Range::of(1, 10000, 'frames')->check('frames', $frames);
@@ -52,7 +57,10 @@ final readonly class SpeedFinder
         Range::share()->check('length_error', $lengthError);
 
         // A position is read to about a tenth of its length.
-        return self::with($lengths * $lengthM * $framesPerS / $frames, hypot($lengthError, 0.1 * M_SQRT2 / $lengths));
+        return self::with(
+            ($lengths * $lengthM * $framesPerS) / $frames,
+            hypot($lengthError, (0.1 * M_SQRT2) / $lengths),
+        );
     }
 
     private static function with(float $speed, float $share): self

@@ -19,10 +19,16 @@ final class SpeedProfile
             $speed = $this->speedMps($change->atS);
             $way = $this->wayM($change->atS);
             // What was planned after this moment no longer holds.
-            $this->pieces = array_values(array_filter($this->pieces, static fn (array $p): bool => $p[0] < $change->atS)) ?: [];
+            $this->pieces =
+                array_values(array_filter($this->pieces, static fn (array $p): bool => $p[0] < $change->atS)) ?: [];
             $over = max(1e-3, $change->overS);
             $this->pieces[] = [$change->atS, $speed, ($change->toMps - $speed) / $over, $way];
-            $this->pieces[] = [$change->atS + $over, $change->toMps, 0.0, $way + ($speed + $change->toMps) / 2 * $over];
+            $this->pieces[] = [
+                $change->atS + $over,
+                $change->toMps,
+                0.0,
+                $way + (($speed + $change->toMps) / 2) * $over,
+            ];
         }
     }
 
@@ -39,7 +45,7 @@ final class SpeedProfile
         [$start, $speed, $acceleration, $before] = $this->pieceAt($t);
         $dt = $t - $start;
 
-        return $before + $speed * $dt + $acceleration * $dt * $dt / 2;
+        return $before + $speed * $dt + ($acceleration * $dt * $dt) / 2;
     }
 
     public function accelerationMps2(float $t): float

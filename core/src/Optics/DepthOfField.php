@@ -27,9 +27,9 @@ final readonly class DepthOfField
     {
         $f = $lens->focalMm;
         $s = $focusM * 1000;
-        $hyperfocal = $f * $f / ($fNumber * $cocMm) + $f;
-        $near = $s * ($hyperfocal - $f) / ($hyperfocal + $s - 2 * $f);
-        $far = $s >= $hyperfocal ? INF : $s * ($hyperfocal - $f) / ($hyperfocal - $s);
+        $hyperfocal = ($f * $f) / ($fNumber * $cocMm) + $f;
+        $near = ($s * ($hyperfocal - $f)) / ($hyperfocal + $s - 2 * $f);
+        $far = $s >= $hyperfocal ? INF : ($s * ($hyperfocal - $f)) / ($hyperfocal - $s);
 
         return new self($hyperfocal / 1000, $near / 1000, $far / 1000);
     }
@@ -48,6 +48,6 @@ final readonly class DepthOfField
      */
     public function framesInside(float $closingMps, float $framesPerS): float
     {
-        return abs($closingMps) < 1e-9 ? INF : $this->depthM() / abs($closingMps) * $framesPerS;
+        return abs($closingMps) < 1e-9 ? INF : ($this->depthM() / abs($closingMps)) * $framesPerS;
     }
 }

@@ -22,7 +22,10 @@ final class Diffraction
         return 1.03 * self::WAVELENGTH_UM * $fNumber;
     }
 
-    /** The f-number at which the disc fills the circle of confusion, which is two pixels where pixels are looked at; beyond it fine detail goes. */
+    /**
+     * The f-number at which the disc fills the circle of confusion, which is two pixels where pixels are looked at;
+     * beyond it fine detail goes.
+     */
     public static function limitFor(float $cocUm): float
     {
         return $cocUm / (2.44 * self::WAVELENGTH_UM);

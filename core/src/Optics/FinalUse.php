@@ -32,11 +32,14 @@ enum FinalUse: string implements Labelled
     {
         $diagonal = hypot($widthMm, $heightMm);
 
-        return max($pitchMm, match ($this) {
-            self::Pixel => 2 * $pitchMm,
-            self::Print => $diagonal / 3000,
-            self::Screen => max($widthMm, $heightMm) / self::SCREEN_PIXELS,
-            self::Classical => $diagonal / 1500,
-        });
+        return max(
+            $pitchMm,
+            match ($this) {
+                self::Pixel => 2 * $pitchMm,
+                self::Print => $diagonal / 3000,
+                self::Screen => max($widthMm, $heightMm) / self::SCREEN_PIXELS,
+                self::Classical => $diagonal / 1500,
+            },
+        );
     }
 }

@@ -36,7 +36,7 @@ final readonly class GroupDepth
         }
         $near = min($distancesM);
         $far = max($distancesM);
-        $focus = 2 * $near * $far / ($near + $far);
+        $focus = (2 * $near * $far) / ($near + $far);
 
         return new self($near, $far, $focus, $lens->defocusUm(1.0, $focus, $near) / 1000 / $cocMm);
     }
@@ -51,7 +51,8 @@ final readonly class GroupDepth
         if ($this->fNumber <= $fNumber) {
             return 0.0;
         }
-        $enough = fn (float $back): bool => self::of([$this->nearM + $back, $this->farM + $back], $lens, $cocMm)->fNumber <= $fNumber;
+        $enough = fn (float $back): bool => self::of([$this->nearM + $back, $this->farM + $back], $lens, $cocMm)
+            ->fNumber <= $fNumber;
         $low = 0.0;
         $high = 4000.0;
         if (! $enough($high)) {
@@ -59,14 +60,15 @@ final readonly class GroupDepth
         }
         for ($i = 0; $i < 40; $i++) {
             $middle = ($low + $high) / 2;
-            $enough($middle) ? $high = $middle : $low = $middle;
+            $enough($middle) ? ($high = $middle) : ($low = $middle);
         }
 
         return $high;
     }
 
     /**
-     * The longest focal length in mm that does it at $fNumber from here. Far away blur goes with its square; near the lens
+     * The longest focal length in mm that does it at $fNumber from here. Far away blur goes with its square; near the
+     * lens
      * it does not, so it is solved by halving.
      */
     public function focalFor(ThinLens $lens, float $cocMm, float $fNumber): float
@@ -78,7 +80,9 @@ final readonly class GroupDepth
         $high = $lens->focalMm;
         for ($i = 0; $i < 40; $i++) {
             $middle = ($low + $high) / 2;
-            self::of([$this->nearM, $this->farM], new ThinLens($middle), $cocMm)->fNumber <= $fNumber ? $low = $middle : $high = $middle;
+            self::of([$this->nearM, $this->farM], new ThinLens($middle), $cocMm)->fNumber <= $fNumber
+                ? ($low = $middle)
+                : ($high = $middle);
         }
 
         return $low;

@@ -36,7 +36,7 @@ final readonly class ThinLens
     {
         $s = $focusM * 1000;
 
-        return $this->focalMm * $s / ($s - $this->focalMm);
+        return ($this->focalMm * $s) / ($s - $this->focalMm);
     }
 
     /**
@@ -45,7 +45,8 @@ final readonly class ThinLens
      */
     public function defocusUm(float $fNumber, float $focusM, float $subjectM): float
     {
-        return 1000 * ($this->focalMm / $fNumber) * $this->magnification($focusM) * abs($subjectM - $focusM) / $subjectM;
+        return (1000 * ($this->focalMm / $fNumber) * $this->magnification($focusM) * abs($subjectM - $focusM)) /
+            $subjectM;
     }
 
     /**

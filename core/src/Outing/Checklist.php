@@ -45,9 +45,23 @@ final class Checklist
         if ($first !== null) {
             $plan = $programme->plan($first->entry);
             $hold = $plan->hold;
-            $add('first', false, Said::of('check.first', rush: $plan->situation->rush->name, settings: self::settings($hold, $plan->situation->kit->body)));
+            $add(
+                'first',
+                false,
+                Said::of(
+                    'check.first',
+                    rush: $plan->situation->rush->name,
+                    settings: self::settings($hold, $plan->situation->kit->body),
+                ),
+            );
             if ($plan->situation->kit->lens->ranges !== []) {
-                $add('first.range', false, $hold->range === null ? Said::of('check.range.full') : Said::of('check.range', near: Quantity::distance($hold->range->nearM)));
+                $add(
+                    'first.range',
+                    false,
+                    $hold->range === null
+                        ? Said::of('check.range.full')
+                        : Said::of('check.range', near: Quantity::distance($hold->range->nearM)),
+                );
             }
         }
 

@@ -53,7 +53,11 @@ final readonly class Entry
         if ($facingDeg !== null) {
             Range::of(0, 360, 'degrees')->check("$field.facing_deg", $facingDeg);
         }
-        if ($earliest !== null && $latest !== null && $latest->getTimestamp() - $earliest->getTimestamp() < 60 * $minutes) {
+        if (
+            $earliest !== null &&
+            $latest !== null &&
+            $latest->getTimestamp() - $earliest->getTimestamp() < 60 * $minutes
+        ) {
             throw Refused::because("$field.latest", 'window-short', minutes: $minutes);
         }
     }
@@ -66,20 +70,40 @@ final readonly class Entry
         return $facing === null ? null : LightDirection::of($moment->sun, $facing);
     }
 
-    /** Whether it may begin so many minutes into an outing, and end in time; what has a time of its own begins just then. */
+    /**
+     * Whether it may begin so many minutes into an outing, and end in time; what has a time of its own begins just
+     * then.
+     */
     public function mayBegin(Outing $outing, int $minute): bool
     {
         $begins = $outing->at($minute)->getTimestamp();
         $ends = $begins + 60 * $this->minutes;
 
-        return $ends <= $outing->to->getTimestamp()
-            && ($this->at === null ? $minute % Outing::BEGIN_MIN === 0 : intdiv($this->at->getTimestamp(), 60) === intdiv($begins, 60))
-            && ($this->earliest === null || $begins >= $this->earliest->getTimestamp()) && ($this->latest === null || $ends <= $this->latest->getTimestamp());
+        return $ends <= $outing->to->getTimestamp() &&
+            ($this->at === null
+                ? $minute % Outing::BEGIN_MIN === 0
+                : intdiv($this->at->getTimestamp(), 60) === intdiv($begins, 60)) &&
+            ($this->earliest === null || $begins >= $this->earliest->getTimestamp()) &&
+            ($this->latest === null || $ends <= $this->latest->getTimestamp());
     }
 
     /** The same without a time that somebody chose. */
     public function freed(): self
     {
-        return $this->byHand ? new self($this->rush, $this->pins, $this->facingDeg, $this->earliest, $this->latest, null, $this->minutes, $this->times, $this->wanted, $this->habit, $this->setupMin) : $this;
+        return $this->byHand
+            ? new self(
+                $this->rush,
+                $this->pins,
+                $this->facingDeg,
+                $this->earliest,
+                $this->latest,
+                null,
+                $this->minutes,
+                $this->times,
+                $this->wanted,
+                $this->habit,
+                $this->setupMin,
+            )
+            : $this;
     }
 }

@@ -25,7 +25,11 @@ final readonly class Moment
     {
         $sun = SunPosition::at($outing->latitudeDeg, $outing->longitudeDeg, $at);
 
-        return new self($at, $sun, $outing->ev100 ?? Lamps::with(Daylight::ev100($sun->heightDeg, $outing->skyAt($at)), $outing->lamps));
+        return new self(
+            $at,
+            $sun,
+            $outing->ev100 ?? Lamps::with(Daylight::ev100($sun->heightDeg, $outing->skyAt($at)), $outing->lamps),
+        );
     }
 
     /** @return list<self> the quarter hours of an outing, and its end */

@@ -41,7 +41,8 @@ final readonly class Outing
      * @param  ButtonSchool  $school  the way of working the buttons are laid out for
      * @param  Times  $times  how long whoever goes needs for controls and menus
      * @param  Lamps|null  $lamps  what is lit there, for rushes that say nothing of it
-     * @param  float|null  $ev100  the light as it was metered where the subjects are, −8 to 20 EV; null: as sun, sky and lamps give it
+     * @param  float|null  $ev100  the light as it was metered where the subjects are, −8 to 20 EV; null: as sun, sky
+     *   and lamps give it
      *
      * @throws Refused if a value is out of range
      */
@@ -59,7 +60,7 @@ final readonly class Outing
         public ?Surface $surface = null,
         public ?array $order = null,
         public ButtonSchool $school = ButtonSchool::Free,
-        public Times $times = new Times,
+        public Times $times = new Times(),
         public ?Lamps $lamps = null,
         public ?float $ev100 = null,
     ) {
@@ -76,7 +77,10 @@ final readonly class Outing
         if (count($entries) > self::MOST) {
             throw Refused::because('rushes', 'rushes-many', most: self::MOST);
         }
-        if ($order !== null && (count($order) !== count(array_unique($order)) || array_diff($order, array_keys($entries)) !== [])) {
+        if (
+            $order !== null &&
+            (count($order) !== count(array_unique($order)) || array_diff($order, array_keys($entries)) !== [])
+        ) {
             throw Refused::because('order', 'order-unknown');
         }
     }
@@ -84,8 +88,24 @@ final readonly class Outing
     /** The same without the times and the order that somebody chose. */
     public function freed(): self
     {
-        return new self($this->name, $this->place, $this->latitudeDeg, $this->longitudeDeg, $this->from, $this->to, array_map(static fn (Entry $entry): Entry => $entry->freed(), $this->entries),
-            $this->skies, $this->wind, $this->air, $this->surface, null, $this->school, $this->times, $this->lamps, $this->ev100);
+        return new self(
+            $this->name,
+            $this->place,
+            $this->latitudeDeg,
+            $this->longitudeDeg,
+            $this->from,
+            $this->to,
+            array_map(static fn (Entry $entry): Entry => $entry->freed(), $this->entries),
+            $this->skies,
+            $this->wind,
+            $this->air,
+            $this->surface,
+            null,
+            $this->school,
+            $this->times,
+            $this->lamps,
+            $this->ev100,
+        );
     }
 
     /**
@@ -95,7 +115,12 @@ final readonly class Outing
      */
     public function withRushes(Closure $change): self
     {
-        return $this->with(entries: array_map(static fn (Entry $entry): Entry => $entry->with(rush: $change($entry->rush)), $this->entries));
+        return $this->with(
+            entries: array_map(
+                static fn (Entry $entry): Entry => $entry->with(rush: $change($entry->rush)),
+                $this->entries,
+            ),
+        );
     }
 
     /** @return list<DateTimeImmutable> the beginnings of its quarter hours, and its end */

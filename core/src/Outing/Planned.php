@@ -14,8 +14,13 @@ final readonly class Planned
      * @param  float  $value  wanted frames kept
      * @param  int  $since  when one sets out for it
      */
-    public function __construct(public int $entry, public int $from, public int $to, public float $value, public int $since)
-    {
+    public function __construct(
+        public int $entry,
+        public int $from,
+        public int $to,
+        public float $value,
+        public int $since,
+    ) {
     }
 
     /** The quarter hour of the outing nearest to its beginning. */

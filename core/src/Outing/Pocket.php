@@ -38,10 +38,17 @@ final readonly class Pocket
      * @param  list<array{subject: Subject, speedMps: float}>  $who
      * @param  list<float>  $distancesM
      * @param  list<float>  $lights  EV100
-     * @param  list<array{hold: Hold, by: ControlPlace|null}>  $cells  by subject, distance, way, clutter and light, the last running first
+     * @param  list<array{hold: Hold, by: ControlPlace|null}>  $cells  by subject, distance, way, clutter and light, the
+     *   last running first
      */
-    private function __construct(public array $who, public array $distancesM, public array $lights, public array $cells, public Rush $like, public ?Arrangement $arrangement)
-    {
+    private function __construct(
+        public array $who,
+        public array $distancesM,
+        public array $lights,
+        public array $cells,
+        public Rush $like,
+        public ?Arrangement $arrangement,
+    ) {
     }
 
     /**
@@ -54,7 +61,18 @@ final readonly class Pocket
     {
         $like = $programme->plan(0)->situation->rush;
         $who = [];
-        foreach ([...array_map(static fn (Entry $e): array => ['subject' => $e->rush->subject, 'speedMps' => $e->rush->path->speedMps], $programme->outing->entries), ...$others] as $one) {
+        foreach (
+            [
+                ...array_map(
+                    static fn (Entry $e): array => [
+                        'subject' => $e->rush->subject,
+                        'speedMps' => $e->rush->path->speedMps,
+                    ],
+                    $programme->outing->entries,
+                ),
+                ...$others,
+            ] as $one
+        ) {
             $who[$one['subject']->name] ??= $one;
         }
         $who = array_slice(array_values($who), 0, self::MOST);
@@ -69,9 +87,23 @@ final readonly class Pocket
                 foreach (Heading::cases() as $way) {
                     foreach (Through::cases() as $through) {
                         foreach ($lights as $ev) {
-                            $hold = Chooser::standard()->hold($like->with(subject: $subject, path: new Path($distance, $speed, $way->degrees()),
-                                scene: $like->scene->with(frontClutter: $through->clutter(), obstaclesPerS: 0.0, backlit: false), light: Light::value($ev), group: []));
-                            $by = $arrangement === null ? null : $reaching->quickest($hold, $arrangement->rest, $arrangement)[0];
+                            $hold = Chooser::standard()->hold(
+                                $like->with(
+                                    subject: $subject,
+                                    path: new Path($distance, $speed, $way->degrees()),
+                                    scene: $like->scene->with(
+                                        frontClutter: $through->clutter(),
+                                        obstaclesPerS: 0.0,
+                                        backlit: false,
+                                    ),
+                                    light: Light::value($ev),
+                                    group: [],
+                                ),
+                            );
+                            $by =
+                                $arrangement === null
+                                    ? null
+                                    : $reaching->quickest($hold, $arrangement->rest, $arrangement)[0];
                             $cells[] = ['hold' => $hold, 'by' => $by];
                         }
                     }
@@ -96,6 +128,9 @@ final readonly class Pocket
             return [round(($dark + $bright) / 2, 1)];
         }
 
-        return array_map(static fn (int $i): float => round($dark + ($bright - $dark) * $i / ($count - 1), 1), range(0, $count - 1));
+        return array_map(
+            static fn (int $i): float => round($dark + (($bright - $dark) * $i) / ($count - 1), 1),
+            range(0, $count - 1),
+        );
     }
 }

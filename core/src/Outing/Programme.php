@@ -27,8 +27,13 @@ final readonly class Programme
      * @param  list<Planned>  $best  the order that keeps most; the same where nobody wants another
      * @param  list<array{body: Body, entries: list<int>, layout: Layout}>  $layouts  for each body that is carried
      */
-    private function __construct(public Outing $outing, public Worth $worth, public array $planned, public array $best, public array $layouts)
-    {
+    private function __construct(
+        public Outing $outing,
+        public Worth $worth,
+        public array $planned,
+        public array $best,
+        public array $layouts,
+    ) {
     }
 
     /** @param  Worth  $worth  of that outing */
@@ -61,12 +66,28 @@ final readonly class Programme
         if ($this->planned($entry) !== null) {
             return null;
         }
-        $open = array_values(array_filter(range(0, $this->outing->minutes()), fn (int $minute): bool => $this->outing->entries[$entry]->mayBegin($this->outing, $minute)));
+        $open = array_values(
+            array_filter(
+                range(0, $this->outing->minutes()),
+                fn (int $minute): bool => $this->outing->entries[$entry]->mayBegin($this->outing, $minute),
+            ),
+        );
 
         return match (true) {
-            $open === [] => Said::of('left-out.window', minutes: Quantity::count($this->outing->entries[$entry]->minutes)),
-            max(array_map(fn (int $minute): float => $this->worth->rates[$entry][(int) round($minute / Outing::STEP_MIN)] ?? 0.0, $open)) <= 0.0 => Said::of('left-out.nothing'),
-            $this->outing->order !== null && ! in_array($entry, $this->outing->order, true) => Said::of('left-out.order'),
+            $open === [] => Said::of(
+                'left-out.window',
+                minutes: Quantity::count($this->outing->entries[$entry]->minutes),
+            ),
+            max(
+                array_map(
+                    fn (int $minute): float => $this->worth->rates[$entry][(int) round($minute / Outing::STEP_MIN)] ??
+                        0.0,
+                    $open,
+                ),
+            ) <= 0.0 => Said::of('left-out.nothing'),
+            $this->outing->order !== null && ! in_array($entry, $this->outing->order, true) => Said::of(
+                'left-out.order',
+            ),
             default => Said::of('left-out.room'),
         };
     }
@@ -91,7 +112,12 @@ final readonly class Programme
     /** @return list<int> numbers of the rushes that have no time */
     public function leftOut(): array
     {
-        return array_values(array_diff(array_keys($this->outing->entries), array_map(static fn (Planned $p): int => $p->entry, $this->planned)));
+        return array_values(
+            array_diff(
+                array_keys($this->outing->entries),
+                array_map(static fn (Planned $p): int => $p->entry, $this->planned),
+            ),
+        );
     }
 
     /**
@@ -111,13 +137,23 @@ final readonly class Programme
             $body = $plan->situation->kit->body;
             $laid = $this->layoutFor($body);
             // Without a layout it stands as the rush before has left it.
-            $rest = $stands[$body->name] ?? $laid?->arrangement->rest ?? PartialHold::of($plan->hold);
-            [$by, $presses] = (new Reaching($this->outing->times, $body->areaMoves))->quickest($plan->hold, $rest, $laid?->arrangement);
+            $rest = $stands[$body->name] ?? ($laid?->arrangement->rest ?? PartialHold::of($plan->hold));
+            [$by, $presses] = (new Reaching($this->outing->times, $body->areaMoves))->quickest(
+                $plan->hold,
+                $rest,
+                $laid?->arrangement,
+            );
             foreach ($presses as $press) {
                 $rest = $press->setting === null ? $rest : $rest->with($press->setting, $press->to);
             }
             $stands[$body->name] = $laid === null ? PartialHold::of($plan->hold) : $rest;
-            $steps[] = new Step($next, $before, $by, $presses, $before === null ? [] : self::kitChanges($this->plan($before->entry), $plan));
+            $steps[] = new Step(
+                $next,
+                $before,
+                $by,
+                $presses,
+                $before === null ? [] : self::kitChanges($this->plan($before->entry), $plan),
+            );
             $before = $next;
         }
 
@@ -167,8 +203,14 @@ final readonly class Programme
     {
         [$before, $after] = [$from->situation->kit, $to->situation->kit];
 
-        return array_filter(['body' => [$before->body->name, $after->body->name], 'lens' => [$before->lens->name, $after->lens->name],
-            'extender' => [(string) $before->extender, (string) $after->extender]], static fn (array $pair): bool => $pair[0] !== $pair[1]);
+        return array_filter(
+            [
+                'body' => [$before->body->name, $after->body->name],
+                'lens' => [$before->lens->name, $after->lens->name],
+                'extender' => [(string) $before->extender, (string) $after->extender],
+            ],
+            static fn (array $pair): bool => $pair[0] !== $pair[1],
+        );
     }
 
     /** @return list<array{body: Body, entries: list<int>, layout: Layout}> */
@@ -186,10 +228,20 @@ final readonly class Programme
             $needs = array_map(function (int $e): Need {
                 $plan = $this->plan($e);
 
-                return new Need($this->outing->entries[$e]->rush->name, $plan->hold, $plan->situation->rush->path->noticeS, LateStart::of($plan->situation, $plan->hold), $this->outing->entries[$e]->wanted);
+                return new Need(
+                    $this->outing->entries[$e]->rush->name,
+                    $plan->hold,
+                    $plan->situation->rush->path->noticeS,
+                    LateStart::of($plan->situation, $plan->hold),
+                    $this->outing->entries[$e]->wanted,
+                );
             }, $entries);
             $body = $this->plan($entries[0])->situation->kit->body;
-            $layouts[] = ['body' => $body, 'entries' => $entries, 'layout' => (new Solver($body, $needs, $this->outing->times))->solve($this->outing->school)];
+            $layouts[] = [
+                'body' => $body,
+                'entries' => $entries,
+                'layout' => (new Solver($body, $needs, $this->outing->times))->solve($this->outing->school),
+            ];
         }
 
         return $layouts;

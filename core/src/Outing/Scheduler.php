@@ -35,7 +35,10 @@ final readonly class Scheduler
     public function __construct(Outing $outing, array $rates, array $frames)
     {
         $this->steps = $outing->minutes();
-        $this->lengths = array_map(static fn (Entry $entry): int => $entry->setupMin + $entry->minutes, $outing->entries);
+        $this->lengths = array_map(
+            static fn (Entry $entry): int => $entry->setupMin + $entry->minutes,
+            $outing->entries,
+        );
         $this->setups = array_map(static fn (Entry $entry): int => $entry->setupMin, $outing->entries);
         $values = [];
         foreach ($outing->entries as $e => $entry) {
@@ -44,7 +47,12 @@ final readonly class Scheduler
             // One sets out, gets there, and only then it counts.
             for ($begins = $entry->setupMin; $begins + $entry->minutes <= $this->steps; $begins++) {
                 if ($entry->mayBegin($outing, $begins)) {
-                    $row[$begins - $entry->setupMin] = $entry->wanted * $entry->times * $frames[$e] * ($until[$begins + $entry->minutes] - $until[$begins]) / $entry->minutes;
+                    $row[$begins - $entry->setupMin] =
+                        ($entry->wanted *
+                            $entry->times *
+                            $frames[$e] *
+                            ($until[$begins + $entry->minutes] - $until[$begins])) /
+                        $entry->minutes;
                 }
             }
             $values[] = $row;
@@ -61,10 +69,10 @@ final readonly class Scheduler
     private static function until(array $rates, int $minutes): array
     {
         $last = count($rates) - 1;
-        $sums = [$sum = 0.0];
+        $sums = [($sum = 0.0)];
         for ($minute = 0; $minute < $minutes; $minute++) {
             $low = min($last, intdiv($minute, Outing::STEP_MIN));
-            $part = ($minute % Outing::STEP_MIN + 0.5) / Outing::STEP_MIN;
+            $part = (($minute % Outing::STEP_MIN) + 0.5) / Outing::STEP_MIN;
             $sums[] = $sum += $rates[$low] + ($rates[min($last, $low + 1)] - $rates[$low]) * $part;
         }
 
@@ -99,7 +107,11 @@ final readonly class Scheduler
                         $begins[$i][$s] = $begins[$i][$s + 1];
                     }
                     $value = $this->values[$order[$i]][$s] ?? null;
-                    if ($value !== null && $value > 0.0 && $value + $most[$s + $this->lengths[$order[$i]]] > $next[$s] - self::SAME) {
+                    if (
+                        $value !== null &&
+                        $value > 0.0 &&
+                        $value + $most[$s + $this->lengths[$order[$i]]] > $next[$s] - self::SAME
+                    ) {
                         $next[$s] = $value + $most[$s + $this->lengths[$order[$i]]];
                         $begins[$i][$s] = $s;
                     }
@@ -142,7 +154,7 @@ final readonly class Scheduler
                 }
                 $after = $most[$s + $this->lengths[$e]];
                 for ($left = 1 << $e; $left <= $all; $left++) {
-                    $value = ($left >> $e & 1) === 1 ? $row[$s] + $after[$left & ~(1 << $e)] : -1.0;
+                    $value = (($left >> $e) & 1) === 1 ? $row[$s] + $after[$left & ~(1 << $e)] : -1.0;
                     if ($value > $most[$s][$left] - self::SAME) {
                         $most[$s][$left] = $value;
                         $pick[$s][$left] = $e;
@@ -176,7 +188,10 @@ final readonly class Scheduler
         foreach (array_keys($most) as $e) {
             $best = null;
             foreach ($this->values[$e] as $s => $value) {
-                if (($best === null || $value > $best->value) && ! in_array(true, array_slice($taken, $s, $this->lengths[$e]), true)) {
+                if (
+                    ($best === null || $value > $best->value) &&
+                    ! in_array(true, array_slice($taken, $s, $this->lengths[$e]), true)
+                ) {
                     $best = $this->planned($e, $s);
                 }
             }
@@ -194,6 +209,12 @@ final readonly class Scheduler
 
     private function planned(int $entry, int $from): Planned
     {
-        return new Planned($entry, $from + $this->setups[$entry], $from + $this->lengths[$entry], (float) $this->values[$entry][$from], $from);
+        return new Planned(
+            $entry,
+            $from + $this->setups[$entry],
+            $from + $this->lengths[$entry],
+            (float) $this->values[$entry][$from],
+            $from,
+        );
     }
 }

@@ -17,8 +17,13 @@ final readonly class Step
      * @param  list<Press>  $presses  what is held, then what is changed
      * @param  array<string, array{string, string}>  $kit  body, lens and extender that change, from and to
      */
-    public function __construct(public Planned $next, public ?Planned $before, public ?ControlPlace $by, public array $presses, public array $kit)
-    {
+    public function __construct(
+        public Planned $next,
+        public ?Planned $before,
+        public ?ControlPlace $by,
+        public array $presses,
+        public array $kit,
+    ) {
     }
 
     /** @return list<Press> what is changed by hand before it begins */

@@ -58,12 +58,23 @@ final readonly class Worth
     {
         $rates = $plans = [];
         foreach ($outing->entries as $entry) {
-            $chosen = array_map(static fn (DateTimeImmutable $at): Plan => Chooser::standard()->choose(self::rushAt($outing, $entry, $at), $entry->pins), self::played($outing));
+            $chosen = array_map(
+                static fn (DateTimeImmutable $at): Plan => Chooser::standard()->choose(
+                    self::rushAt($outing, $entry, $at),
+                    $entry->pins,
+                ),
+                self::played($outing),
+            );
             $plans[] = $chosen;
             $rates[] = self::between(array_map(self::sharp(...), $chosen), count($outing->moments()));
         }
 
-        return new self($rates, $plans, array_map(static fn (array $p): array => array_fill(0, count($p), null), $plans), false);
+        return new self(
+            $rates,
+            $plans,
+            array_map(static fn (array $p): array => array_fill(0, count($p), null), $plans),
+            false,
+        );
     }
 
     /**
@@ -73,17 +84,32 @@ final readonly class Worth
      */
     public static function of(Outing $outing, ?Stage $stage = null, ?Closure $early = null): self
     {
-        $stage ??= new OneProcess;
+        $stage ??= new OneProcess();
         $first = self::closedForm($outing);
         $early === null || $early($first);
         $count = count($outing->moments());
         $rates = $plans = $causes = [];
         foreach ($outing->entries as $e => $entry) {
-            $chosen = count($outing->entries) > self::TRIED ? $first->plans[$e] : self::tried($outing, $entry, $first->plans[$e], $first->rates[$e], $stage);
-            $outcomes = $stage->play(array_map(static fn (Plan $plan): Play => new Play($plan->situation, $plan->hold, self::RUNS, self::SEED), $chosen));
+            $chosen =
+                count($outing->entries) > self::TRIED
+                    ? $first->plans[$e]
+                    : self::tried($outing, $entry, $first->plans[$e], $first->rates[$e], $stage);
+            $outcomes = $stage->play(
+                array_map(
+                    static fn (Plan $plan): Play => new Play($plan->situation, $plan->hold, self::RUNS, self::SEED),
+                    $chosen,
+                ),
+            );
             $plans[] = $chosen;
             $causes[] = array_map(static fn (Outcome $o): ?string => array_key_first($o->losses), $outcomes);
-            $rates[] = self::between(array_map(static fn (Outcome $o, Plan $plan): float => self::lit($plan) * $o->keeperRate, $outcomes, $chosen), $count);
+            $rates[] = self::between(
+                array_map(
+                    static fn (Outcome $o, Plan $plan): float => self::lit($plan) * $o->keeperRate,
+                    $outcomes,
+                    $chosen,
+                ),
+                $count,
+            );
             $stage->reached(($e + 1) / count($outing->entries));
         }
 
@@ -101,12 +127,22 @@ final readonly class Worth
     {
         $best = 0;
         foreach (array_keys($byRules) as $i) {
-            $best = $rates[self::APART * $i] > $rates[self::APART * $best] && self::mayBeginNear($outing, $entry, self::APART * $i) ? $i : $best;
+            $best =
+                $rates[self::APART * $i] > $rates[self::APART * $best] &&
+                self::mayBeginNear($outing, $entry, self::APART * $i)
+                    ? $i
+                    : $best;
         }
         $rush = $byRules[$best]->situation->rush;
-        $played = PartialHold::of(Planner::standard()->best($rush, self::SEED, new PartOf($stage), pins: $entry->pins->fitting($rush->kit))->hold);
+        $played = PartialHold::of(
+            Planner::standard()->best($rush, self::SEED, new PartOf($stage), pins: $entry->pins->fitting($rush->kit))
+                ->hold,
+        );
 
-        return array_map(static fn (Plan $plan): Plan => Chooser::standard()->over($plan, $entry->pins, $played), $byRules);
+        return array_map(
+            static fn (Plan $plan): Plan => Chooser::standard()->over($plan, $entry->pins, $played),
+            $byRules,
+        );
     }
 
     /** Whether a rush may begin at a quarter hour, or in it. */
@@ -124,21 +160,31 @@ final readonly class Worth
     /** @return list<DateTimeImmutable> the half hours */
     private static function played(Outing $outing): array
     {
-        return array_values(array_filter($outing->moments(), static fn (int $i): bool => $i % self::APART === 0, ARRAY_FILTER_USE_KEY));
+        return array_values(
+            array_filter($outing->moments(), static fn (int $i): bool => $i % self::APART === 0, ARRAY_FILTER_USE_KEY),
+        );
     }
 
-    /** Share of the sharp frames that are light enough to be of use: what is some stops short can be lifted, what is more is lost. */
+    /**
+     * Share of the sharp frames that are light enough to be of use: what is some stops short can be lifted, what is
+     * more is lost.
+     */
     private static function lit(Plan $plan): float
     {
-        return max(0.0, min(1.0, (self::BLACK_STOPS - $plan->exposure->evShort) / (self::BLACK_STOPS - self::LIFTED_STOPS)));
+        return max(
+            0.0,
+            min(1.0, (self::BLACK_STOPS - $plan->exposure->evShort) / (self::BLACK_STOPS - self::LIFTED_STOPS)),
+        );
     }
 
     /** Share of the frames that closed form finds sharp. */
     private static function sharp(Plan $plan): float
     {
-        $sharp = count(array_filter($plan->lane->frames, static fn (LaneFrame $f): bool => $f->verdict !== Verdict::Soft));
+        $sharp = count(
+            array_filter($plan->lane->frames, static fn (LaneFrame $f): bool => $f->verdict !== Verdict::Soft),
+        );
 
-        return $plan->lane->frames === [] ? 0.0 : self::lit($plan) * $sharp / count($plan->lane->frames);
+        return $plan->lane->frames === [] ? 0.0 : (self::lit($plan) * $sharp) / count($plan->lane->frames);
     }
 
     /** The plan of an entry nearest to a quarter hour. */
@@ -167,11 +213,31 @@ final readonly class Worth
     public static function rushAt(Outing $outing, Entry $entry, DateTimeImmutable $at): Rush
     {
         $rush = $entry->rush;
-        $light = $outing->ev100 !== null ? Light::value($outing->ev100, 0.0, $outing->skyAt($at), $rush->light->lamps ?? $outing->lamps) : Light::fromPlace($outing->latitudeDeg, $outing->longitudeDeg, $at, $outing->skyAt($at), $rush->light->offsetStops, $entry->facingDeg ?? $rush->light->shootingBearingDeg, $rush->light->lamps ?? $outing->lamps);
-        $scene = $rush->scene->with(wind: max($rush->scene->wind, $outing->wind), surface: $outing->surface ?? $rush->scene->surface,
-            backlit: ($outing->ev100 !== null || $entry->facingDeg === null && $rush->light->shootingBearingDeg === null) && $rush->scene->backlit);
+        $light =
+            $outing->ev100 !== null
+                ? Light::value($outing->ev100, 0.0, $outing->skyAt($at), $rush->light->lamps ?? $outing->lamps)
+                : Light::fromPlace(
+                    $outing->latitudeDeg,
+                    $outing->longitudeDeg,
+                    $at,
+                    $outing->skyAt($at),
+                    $rush->light->offsetStops,
+                    $entry->facingDeg ?? $rush->light->shootingBearingDeg,
+                    $rush->light->lamps ?? $outing->lamps,
+                );
+        $scene = $rush->scene->with(
+            wind: max($rush->scene->wind, $outing->wind),
+            surface: $outing->surface ?? $rush->scene->surface,
+            backlit: ($outing->ev100 !== null ||
+                ($entry->facingDeg === null && $rush->light->shootingBearingDeg === null)) &&
+                $rush->scene->backlit,
+        );
 
-        return $rush->with(light: $light, scene: $scene, subject: $rush->subject->with(contrast: $rush->subject->contrast * $outing->air->contrast()));
+        return $rush->with(
+            light: $light,
+            scene: $scene,
+            subject: $rush->subject->with(contrast: $rush->subject->contrast * $outing->air->contrast()),
+        );
     }
 
     /**
@@ -185,7 +251,7 @@ final readonly class Worth
         for ($i = 0; $i < $count; $i++) {
             $low = min($last, intdiv($i, self::APART));
             $high = min($last, $low + 1);
-            $rates[] = $played[$low] + ($played[$high] - $played[$low]) * ($i % self::APART) / self::APART;
+            $rates[] = $played[$low] + (($played[$high] - $played[$low]) * ($i % self::APART)) / self::APART;
         }
 
         return $rates;

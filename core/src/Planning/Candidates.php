@@ -39,8 +39,9 @@ final readonly class Candidates
     public function all(): array
     {
         $byHand = $this->byHand();
-        $pinnedByHand = $this->pins->has(Setting::Technique) && $this->hold->technique !== Technique::Auto
-            || $this->pins->has(Setting::Mode) && $this->hold->mode === FocusMode::Manual;
+        $pinnedByHand =
+            ($this->pins->has(Setting::Technique) && $this->hold->technique !== Technique::Auto) ||
+            ($this->pins->has(Setting::Mode) && $this->hold->mode === FocusMode::Manual);
         $all = $pinnedByHand ? $byHand : [...$byHand, ...$this->automatic()];
 
         return $all === [] ? [$this->hold] : $all;
@@ -53,11 +54,23 @@ final readonly class Candidates
         foreach ($this->open(Setting::Technique) as $word) {
             $technique = Technique::from($word);
             if ($technique !== Technique::Auto) {
-                $holds[] = $this->free($this->hold->with(
-                    technique: $technique, mode: FocusMode::Manual, area: $this->mark(), detect: Detection::Off, eye: false,
-                    startAtM: DistanceSolver::startAt($this->s, $technique)[0], range: null,
-                    patienceS: Response::USUAL_PATIENCE_S, nimble: Response::USUAL_NIMBLE,
-                ), Setting::Area, Setting::StartAt, Setting::Patience, Setting::Nimbleness);
+                $holds[] = $this->free(
+                    $this->hold->with(
+                        technique: $technique,
+                        mode: FocusMode::Manual,
+                        area: $this->mark(),
+                        detect: Detection::Off,
+                        eye: false,
+                        startAtM: DistanceSolver::startAt($this->s, $technique)[0],
+                        range: null,
+                        patienceS: Response::USUAL_PATIENCE_S,
+                        nimble: Response::USUAL_NIMBLE,
+                    ),
+                    Setting::Area,
+                    Setting::StartAt,
+                    Setting::Patience,
+                    Setting::Nimbleness,
+                );
             }
         }
 
@@ -73,8 +86,16 @@ final readonly class Candidates
     /** The rules' own choice for the camera to focus by itself, whoever focuses in their first choice. */
     public function usual(): Hold
     {
-        return $this->hold->technique === Technique::Auto ? $this->hold
-            : $this->free($this->hold->with(technique: Technique::Auto, mode: $this->restsWell() ? FocusMode::Single : FocusMode::Continuous, startAtM: DistanceSolver::startAt($this->s, Technique::Auto)[0]), Setting::StartAt);
+        return $this->hold->technique === Technique::Auto
+            ? $this->hold
+            : $this->free(
+                $this->hold->with(
+                    technique: Technique::Auto,
+                    mode: $this->restsWell() ? FocusMode::Single : FocusMode::Continuous,
+                    startAtM: DistanceSolver::startAt($this->s, Technique::Auto)[0],
+                ),
+                Setting::StartAt,
+            );
     }
 
     /** @return list<Hold> each mode, area, detection and response */
@@ -83,12 +104,21 @@ final readonly class Candidates
         $auto = $this->usual();
         $holds = [];
         foreach ($this->modes() as $mode) {
-            $responses = $mode === FocusMode::Continuous ? $this->responses() : [[$this->hold->patienceS, $this->hold->nimble]];
+            $responses =
+                $mode === FocusMode::Continuous ? $this->responses() : [[$this->hold->patienceS, $this->hold->nimble]];
             foreach ($this->areas($mode) as $area) {
                 $place = $this->pins->has(Setting::AreaAt) ? $this->hold->areaAt : $this->place($area);
                 foreach ($this->detections($area) as [$detect, $eye]) {
                     foreach ($responses as [$patience, $nimble]) {
-                        $holds[] = $auto->with(mode: $mode, area: $area, detect: $detect, eye: $eye, patienceS: $patience, nimble: $nimble, areaAt: $place);
+                        $holds[] = $auto->with(
+                            mode: $mode,
+                            area: $area,
+                            detect: $detect,
+                            eye: $eye,
+                            patienceS: $patience,
+                            nimble: $nimble,
+                            areaAt: $place,
+                        );
                     }
                 }
             }
@@ -108,16 +138,23 @@ final readonly class Candidates
     {
         $kept = array_filter($settings, $this->pins->has(...));
 
-        return $kept === [] ? $changed : PartialHold::of($changed)->and(PartialHold::of($this->hold, ...$kept))->whole();
+        return $kept === []
+            ? $changed
+            : PartialHold::of($changed)->and(PartialHold::of($this->hold, ...$kept))->whole();
     }
 
     /** @return list<string> the value chosen and those that are not ruled out */
     private function open(Setting $setting): array
     {
         $line = $this->base->line($setting);
-        $others = $line->pinned ? [] : array_filter($line->alternatives, static fn (Alternative $a): bool => $a->possible);
+        $others = $line->pinned
+            ? []
+            : array_filter($line->alternatives, static fn (Alternative $a): bool => $a->possible);
 
-        return [is_string($line->value) ? $line->value : '', ...array_map(static fn (Alternative $a): string => (string) $a->value, array_values($others))];
+        return [
+            is_string($line->value) ? $line->value : '',
+            ...array_map(static fn (Alternative $a): string => (string) $a->value, array_values($others)),
+        ];
     }
 
     /** @return list<FocusMode> a body that decides for itself only where it is pinned: nothing is known about it */
@@ -128,11 +165,18 @@ final readonly class Candidates
         }
         $modes = array_map(static fn (string $mode): FocusMode => FocusMode::from($mode), $this->open(Setting::Mode));
 
-        return array_values(array_filter($modes, fn (FocusMode $mode): bool => $mode !== FocusMode::Manual
-            && ($mode !== FocusMode::AutoSwitch || $this->pins->has(Setting::Mode))));
+        return array_values(
+            array_filter(
+                $modes,
+                fn (FocusMode $mode): bool => $mode !== FocusMode::Manual &&
+                    ($mode !== FocusMode::AutoSwitch || $this->pins->has(Setting::Mode)),
+            ),
+        );
     }
 
-    /** @return list<array{float, float}> patience and nimbleness: what is pinned stays, the rest is what the body has */
+    /**
+     * @return list<array{float, float}> patience and nimbleness: what is pinned stays, the rest is what the body has
+     */
     private function responses(): array
     {
         $body = $this->s->kit->body;
@@ -164,13 +208,19 @@ final readonly class Candidates
         $choices->decide(Setting::Mode, $mode);
         $ruledOut = RuleBook::standard()->ruledOut(Setting::Area, $this->s, $choices);
         $shapes = $this->s->kit->body->areas;
-        $areas = array_filter(Area::cases(), static fn (Area $area): bool => isset($shapes[$area->value])
-            && $shapes[$area->value]->allows($mode) && ! isset($ruledOut[$area->value]));
+        $areas = array_filter(
+            Area::cases(),
+            static fn (Area $area): bool => isset($shapes[$area->value]) &&
+                $shapes[$area->value]->allows($mode) &&
+                ! isset($ruledOut[$area->value]),
+        );
 
         return $areas === [] ? [$this->hold->area] : array_values($areas);
     }
 
-    /** @return non-empty-list<array{Detection, bool}> what the body looks for with this area, and whether for the eye */
+    /**
+     * @return non-empty-list<array{Detection, bool}> what the body looks for with this area, and whether for the eye
+     */
     public function detections(Area $area): array
     {
         $body = $this->s->kit->body;

@@ -27,7 +27,8 @@ final readonly class Chance
 
     public function matters(): bool
     {
-        return abs($this->difference) > self::ERRORS * $this->standardError && abs($this->difference) * $this->frames >= self::LEAST_FRAMES;
+        return abs($this->difference) > self::ERRORS * $this->standardError &&
+            abs($this->difference) * $this->frames >= self::LEAST_FRAMES;
     }
 
     /** What changing to this costs or brings. */
@@ -44,8 +45,13 @@ final readonly class Chance
     public function comparing(): Said
     {
         return $this->matters()
-            ? Said::of('comparison.differs', frames: $this->inFrames(), more: $this->difference > 0, pass: Quantity::count($this->frames, 6),
-                noise: Quantity::count(max(1.0, round(self::ERRORS * $this->standardError * $this->frames)), 6))
+            ? Said::of(
+                'comparison.differs',
+                frames: $this->inFrames(),
+                more: $this->difference > 0,
+                pass: Quantity::count($this->frames, 6),
+                noise: Quantity::count(max(1.0, round(self::ERRORS * $this->standardError * $this->frames)), 6),
+            )
             : Said::of('comparison.none');
     }
 

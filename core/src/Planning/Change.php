@@ -16,11 +16,7 @@ final readonly class Change
      * @param  mixed  $to  as a hold has it
      * @param  Said|null  $danger  why leaving it would spoil the rush
      */
-    public function __construct(
-        public ?Setting $setting,
-        public mixed $from,
-        public mixed $to,
-        public ?Said $danger,
-    ) {
+    public function __construct(public ?Setting $setting, public mixed $from, public mixed $to, public ?Said $danger)
+    {
     }
 }

@@ -90,7 +90,8 @@ final class Choices
     {
         $use = $this->get(Setting::Stabiliser);
 
-        // Where it is not settled yet: what keeps still is shot from the hand with it on, at whatever shutter that allows.
+        // Where it is not settled yet: what keeps still is shot from the hand with it on, at whatever shutter that
+        // allows.
         $use ??= $s->isStill() && $s->support->shake() >= self::SHAKY ? Stabiliser::On : null;
 
         return $use instanceof Stabiliser ? $use->stops($s->kit->lens->stabiliserStops) : 0.0;

@@ -35,11 +35,20 @@ final readonly class Chooser
 
     public function choose(Rush $rush, ?PartialHold $pins = null): Plan
     {
-        [$situation, $choices, $judged, $exposure, $startReason, $rangeReason, $placeReason] = $this->decided($rush, $pins);
+        [$situation, $choices, $judged, $exposure, $startReason, $rangeReason, $placeReason] = $this->decided(
+            $rush,
+            $pins,
+        );
         $hold = $choices->hold();
 
-        $air = Shimmer::of($rush->light->sunHeightDeg(), $rush->light->sky, $rush->scene->surface,
-            $situation->middle->distanceM, $rush->scene->lineHeightM, $rush->scene->wind);
+        $air = Shimmer::of(
+            $rush->light->sunHeightDeg(),
+            $rush->light->sky,
+            $rush->scene->surface,
+            $situation->middle->distanceM,
+            $rush->scene->lineHeightM,
+            $rush->scene->wind,
+        );
         $lane = Lane::of($situation, $hold, $air);
         $middle = $lane->samples[intdiv(count($lane->samples), 2)];
         $blur = (new FrameBlur($situation, $hold, $air))->at($situation->middle, $middle->focusM);
@@ -47,12 +56,18 @@ final readonly class Chooser
         return new Plan(
             situation: $situation,
             hold: $hold,
-            lines: (new Lines($situation, $hold, $exposure, $blur, $choices->pins, $judged))
-                ->all($startReason, $rangeReason, $placeReason),
+            lines: (new Lines($situation, $hold, $exposure, $blur, $choices->pins, $judged))->all(
+                $startReason,
+                $rangeReason,
+                $placeReason,
+            ),
             exposure: $exposure,
             lane: $lane,
             blur: $blur,
-            limbBlurUm: $situation->motions[intdiv(count($situation->motions), 2)]->limbBlurUm($hold->shutterS, $rush->subject->limbSpeedMps),
+            limbBlurUm: $situation->motions[intdiv(count($situation->motions), 2)]->limbBlurUm(
+                $hold->shutterS,
+                $rush->subject->limbSpeedMps,
+            ),
             depth: $situation->depthAt($situation->middle->distanceM, $hold->aperture, Verdict::KEEPER_LIMIT),
             air: $air,
             misfits: [...$exposure->misfits, ...Misfits::of($situation, $hold, $lane)],
@@ -66,7 +81,10 @@ final readonly class Chooser
         return $this->decided($rush, $pins)[1]->hold();
     }
 
-    /** @return array{Situation, Choices, array<string, Judgement>, ExposureSolver, Said, Said, Said} what is chosen, with the reasons for start, range and place */
+    /**
+     * @return array{Situation, Choices, array<string, Judgement>, ExposureSolver, Said, Said, Said} what is chosen,
+     *   with the reasons for start, range and place
+     */
     private function decided(Rush $rush, ?PartialHold $pins): array
     {
         $situation = new Situation($rush, $pins);
@@ -75,12 +93,17 @@ final readonly class Chooser
         $judged = [];
 
         // The stabiliser's rules look at the shutter.
-        foreach (array_filter(Setting::cases(), static fn (Setting $s): bool => $s->isJudged() && $s !== Setting::Stabiliser) as $setting) {
+        foreach (
+            array_filter(Setting::cases(), static fn (Setting $s): bool => $s->isJudged() && $s !== Setting::Stabiliser) as $setting
+        ) {
             $judged[$setting->value] = $this->decide($setting, $situation, $choices);
         }
 
         // Bodies have some steps only, or sell their responses as presets.
-        [$patience, $nimble] = $rush->kit->body->nearestResponse($choices->number(Setting::Patience), $choices->number(Setting::Nimbleness));
+        [$patience, $nimble] = $rush->kit->body->nearestResponse(
+            $choices->number(Setting::Patience),
+            $choices->number(Setting::Nimbleness),
+        );
         $choices->pins->has(Setting::Patience) || $choices->decide(Setting::Patience, $patience);
         $choices->pins->has(Setting::Nimbleness) || $choices->decide(Setting::Nimbleness, $nimble);
 
@@ -108,7 +131,9 @@ final readonly class Chooser
         $choices->decide(Setting::Aperture, $exposure->aperture);
         $choices->decide(Setting::Iso, $exposure->iso);
         foreach (Setting::rare() as $setting) {
-            $setting->isLackedBy($rush->kit->body) || $choices->pins->has($setting) || $choices->decide($setting, $setting->about()->usual);
+            $setting->isLackedBy($rush->kit->body) ||
+                $choices->pins->has($setting) ||
+                $choices->decide($setting, $setting->about()->usual);
         }
 
         return [$situation, $choices, $judged, $exposure, $startReason, $rangeReason, $placeReason];
@@ -135,14 +160,27 @@ final readonly class Chooser
         }
         $carried = Said::of('line.carried');
 
-        return $plan->pinnedAs($pins, $byRules, array_combine(array_map(static fn (Setting $s): string => $s->value, $kept->settings()), array_fill(0, count($kept->settings()), $carried)));
+        return $plan->pinnedAs(
+            $pins,
+            $byRules,
+            array_combine(
+                array_map(static fn (Setting $s): string => $s->value, $kept->settings()),
+                array_fill(0, count($kept->settings()), $carried),
+            ),
+        );
     }
 
     private function decide(Setting $setting, Situation $s, Choices $c): Judgement
     {
         $values = $setting->about()->judged();
         assert($values !== []);
-        $judgement = $this->rules->judge($setting, $values, $s, $c, $setting === Setting::Area ? self::areasFor($s, $c) : null);
+        $judgement = $this->rules->judge(
+            $setting,
+            $values,
+            $s,
+            $c,
+            $setting === Setting::Area ? self::areasFor($s, $c) : null,
+        );
         if (! $c->pins->has($setting)) {
             $c->decide($setting, self::valueOf($setting, $judgement->value));
         }
@@ -150,14 +188,20 @@ final readonly class Chooser
         return $judgement;
     }
 
-    /** @return non-empty-list<string> the areas of the body, simplest first: those that go with the mode, if there are any */
+    /**
+     * @return non-empty-list<string> the areas of the body, simplest first: those that go with the mode, if there are
+     *   any
+     */
     private static function areasFor(Situation $s, Choices $c): array
     {
         $shapes = $s->kit->body->areas;
         $mode = $c->mode();
-        $fitting = $mode === null ? [] : array_filter($shapes, static fn (AreaShape $shape): bool => $shape->allows($mode));
+        $fitting =
+            $mode === null ? [] : array_filter($shapes, static fn (AreaShape $shape): bool => $shape->allows($mode));
         $has = array_keys($fitting === [] ? $shapes : $fitting);
-        $ordered = array_values(array_intersect(array_map(static fn (Area $a): string => $a->value, Area::cases()), $has));
+        $ordered = array_values(
+            array_intersect(array_map(static fn (Area $a): string => $a->value, Area::cases()), $has),
+        );
         assert($ordered !== []);
 
         return $ordered;
@@ -205,7 +249,11 @@ final readonly class Chooser
         if ($area === Area::Whole || $area === Area::Band || $area === Area::Column || ! $movesAside || ! $fits) {
             return [[0.0, 0.0], Said::of($movesAside && ! $fits ? 'place.full' : 'place.middle')];
         }
-        if ($s->rush->path->noticeS < Thresholds::UNWARNED_S && $s->subject->erratic >= Thresholds::EITHER_SIDE && ! $s->rush->path->repeats) {
+        if (
+            $s->rush->path->noticeS < Thresholds::UNWARNED_S &&
+            $s->subject->erratic >= Thresholds::EITHER_SIDE &&
+            ! $s->rush->path->repeats
+        ) {
             return [[0.0, 0.0], Said::of('place.either')];
         }
         if ($s->isVertical()) {

@@ -29,8 +29,14 @@ final readonly class Counterfactual
     {
         $cause = str_replace(' ', '-', $this->cause->value ?? '');
 
-        return $this->change < 0 && $this->cause !== null && (new Chance($this->change, $this->standardError, $frames))->matters()
-            ? Said::of('line.would-lose', frames: Quantity::count(max(1.0, round(-$this->change * $frames)), 6), cause: Said::of("lost-to.$cause"))
+        return $this->change < 0 &&
+            $this->cause !== null &&
+            (new Chance($this->change, $this->standardError, $frames))->matters()
+            ? Said::of(
+                'line.would-lose',
+                frames: Quantity::count(max(1.0, round(-$this->change * $frames)), 6),
+                cause: Said::of("lost-to.$cause"),
+            )
             : null;
     }
 }

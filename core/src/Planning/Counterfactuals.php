@@ -28,17 +28,28 @@ final readonly class Counterfactuals
     private Hold $hold;
 
     /** @param  Closure(Situation, Hold): Play  $play */
-    public function __construct(private Situation $s, private Candidates $candidates, private Candidate $winner, private Closure $play)
-    {
+    public function __construct(
+        private Situation $s,
+        private Candidates $candidates,
+        private Candidate $winner,
+        private Closure $play,
+    ) {
         $this->hold = $winner->hold;
     }
 
     /** @return list<Asked<Counterfactual>> */
     public function asked(PartialHold $pins): array
     {
-        $changes = [...$this->hold->technique === Technique::Auto ? $this->focus() : [], ...$this->exposure(), ...$this->rare()];
+        $changes = [
+            ...$this->hold->technique === Technique::Auto ? $this->focus() : [],
+            ...$this->exposure(),
+            ...$this->rare(),
+        ];
 
-        return array_map($this->ask(...), array_values(array_filter($changes, static fn (array $change): bool => ! $pins->has($change[0]))));
+        return array_map(
+            $this->ask(...),
+            array_values(array_filter($changes, static fn (array $change): bool => ! $pins->has($change[0]))),
+        );
     }
 
     /**
@@ -49,10 +60,20 @@ final readonly class Counterfactuals
     {
         [$setting, $changed] = $change;
 
-        return Asked::by(($this->play)($this->s, $changed), function (Outcome $outcome) use ($setting, $changed): Counterfactual {
+        return Asked::by(($this->play)($this->s, $changed), function (Outcome $outcome) use (
+            $setting,
+            $changed,
+        ): Counterfactual {
             [$lost, $error] = $this->winner->outcome->minus($outcome);
 
-            return new Counterfactual($setting, $setting->in($this->hold), $setting->in($changed), -$lost, $error, $lost > 0 ? $outcome->saved($this->winner->outcome) : null);
+            return new Counterfactual(
+                $setting,
+                $setting->in($this->hold),
+                $setting->in($changed),
+                -$lost,
+                $error,
+                $lost > 0 ? $outcome->saved($this->winner->outcome) : null,
+            );
         });
     }
 
@@ -63,7 +84,11 @@ final readonly class Counterfactuals
         $body = $this->s->kit->body;
         $changes = [];
         foreach (self::AREAS as $area) {
-            if ($area !== $hold->area && isset($body->areas[$area->value]) && $body->areas[$area->value]->allows($hold->mode)) {
+            if (
+                $area !== $hold->area &&
+                isset($body->areas[$area->value]) &&
+                $body->areas[$area->value]->allows($hold->mode)
+            ) {
                 [$detect, $eye] = $this->candidates->detections($area)[0];
                 $changes[] = [Setting::Area, $hold->with(area: $area, detect: $detect, eye: $eye)];
             }
@@ -71,10 +96,26 @@ final readonly class Counterfactuals
         if ($hold->detect !== Detection::Off) {
             $changes[] = [Setting::Detect, $hold->with(detect: Detection::Off, eye: false)];
         }
-        foreach (self::others($hold->patienceS, array_map(static fn (float $p): float => Response::nearestPatience($p, $body->patienceSteps), self::PATIENCES)) as $patience) {
+        foreach (
+            self::others(
+                $hold->patienceS,
+                array_map(
+                    static fn (float $p): float => Response::nearestPatience($p, $body->patienceSteps),
+                    self::PATIENCES,
+                ),
+            ) as $patience
+        ) {
             $changes[] = [Setting::Patience, $hold->with(patienceS: $patience)];
         }
-        foreach (self::others($hold->nimble, array_map(static fn (float $n): float => Response::nearestNimble($n, $body->nimbleSteps), Response::NIMBLE)) as $nimble) {
+        foreach (
+            self::others(
+                $hold->nimble,
+                array_map(
+                    static fn (float $n): float => Response::nearestNimble($n, $body->nimbleSteps),
+                    Response::NIMBLE,
+                ),
+            ) as $nimble
+        ) {
             $changes[] = [Setting::Nimbleness, $hold->with(nimble: $nimble)];
         }
         if ($hold->mode === FocusMode::Continuous && $body->areas[$hold->area->value]->allows(FocusMode::Single)) {
@@ -120,6 +161,8 @@ final readonly class Counterfactuals
      */
     private static function others(float $used, array $steps): array
     {
-        return array_values(array_filter(array_unique($steps, SORT_NUMERIC), static fn (float $step): bool => $step !== $used));
+        return array_values(
+            array_filter(array_unique($steps, SORT_NUMERIC), static fn (float $step): bool => $step !== $used),
+        );
     }
 }

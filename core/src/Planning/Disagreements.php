@@ -31,8 +31,12 @@ final readonly class Disagreements
      * @param  list<Candidate>  $tried
      * @param  Closure(Situation, Hold): Play  $play
      */
-    public function __construct(private Situation $s, private Candidate $winner, private array $tried, private Closure $play)
-    {
+    public function __construct(
+        private Situation $s,
+        private Candidate $winner,
+        private array $tried,
+        private Closure $play,
+    ) {
     }
 
     /** @return list<Asked<SchoolResult>> */
@@ -48,8 +52,13 @@ final readonly class Disagreements
         foreach (self::sides() as [$school, $side, $belongs]) {
             $members = array_values(array_filter($this->tried, static fn (Candidate $c): bool => $belongs($c->hold)));
             if ($members !== []) {
-                usort($members, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
-                $results[] = Asked::known($this->result($school, $side, $belongs($this->winner->hold) ? $this->winner : $members[0]));
+                usort(
+                    $members,
+                    static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate,
+                );
+                $results[] = Asked::known(
+                    $this->result($school, $side, $belongs($this->winner->hold) ? $this->winner : $members[0]),
+                );
             }
         }
 
@@ -65,7 +74,13 @@ final readonly class Disagreements
             ['area', 'small', static fn (Hold $h): bool => $auto($h) && in_array($h->area, self::SMALL, true)],
             ['area', 'large', static fn (Hold $h): bool => $auto($h) && ! in_array($h->area, self::SMALL, true)],
             ['response', 'sticky', static fn (Hold $h): bool => $auto($h) && $h->patienceS >= self::STICKY_S],
-            ['response', 'general', static fn (Hold $h): bool => $auto($h) && $h->patienceS >= self::QUICK_S && $h->patienceS < self::STICKY_S],
+            [
+                'response',
+                'general',
+                static fn (Hold $h): bool => $auto($h) &&
+                    $h->patienceS >= self::QUICK_S &&
+                    $h->patienceS < self::STICKY_S,
+            ],
             ['response', 'quick', static fn (Hold $h): bool => $auto($h) && $h->patienceS < self::QUICK_S],
             ['focus', 'automatic', $auto],
             ['focus', 'by hand', static fn (Hold $h): bool => ! $auto($h)],
@@ -92,8 +107,14 @@ final readonly class Disagreements
             if ($variant->changesFrom($hold) === 0) {
                 $results[] = Asked::known($this->result($school, $side, $this->winner));
             } elseif (! $pins->has($setting)) {
-                $results[] = Asked::by(($this->play)($this->s, $variant),
-                    fn (Outcome $outcome): SchoolResult => $this->result($school, $side, new Candidate($variant, $outcome)));
+                $results[] = Asked::by(
+                    ($this->play)($this->s, $variant),
+                    fn (Outcome $outcome): SchoolResult => $this->result(
+                        $school,
+                        $side,
+                        new Candidate($variant, $outcome),
+                    ),
+                );
             }
         }
 

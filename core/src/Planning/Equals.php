@@ -31,7 +31,8 @@ final readonly class Equals
     /**
      * @param  list<Hold>  $usual  the rules' own choices
      * @param  Standing|null  $standing  how the camera stands now, where that is known
-     * @param  bool  $sits  whether the subject keeps still: then what locks once comes first, unless the camera stands otherwise
+     * @param  bool  $sits  whether the subject keeps still: then what locks once comes first, unless the camera stands
+     *   otherwise
      */
     public function __construct(private array $usual, private ?Standing $standing, private bool $sits = false)
     {
@@ -46,8 +47,16 @@ final readonly class Equals
     public function fewest(array $tried): array
     {
         $alike = self::alike($tried, $tried[0]);
-        usort($alike, fn (Candidate $a, Candidate $b): int => [$this->changes($a), ...self::plainness($a)] <=> [$this->changes($b), ...self::plainness($b)]);
-        $fewest = array_values(array_filter($alike, fn (Candidate $c): bool => $this->changes($c) === $this->changes($alike[0])));
+        usort(
+            $alike,
+            fn (Candidate $a, Candidate $b): int => [$this->changes($a), ...self::plainness($a)] <=> [
+                $this->changes($b),
+                ...self::plainness($b),
+            ],
+        );
+        $fewest = array_values(
+            array_filter($alike, fn (Candidate $c): bool => $this->changes($c) === $this->changes($alike[0])),
+        );
         assert($fewest !== []);
 
         return $fewest;
@@ -62,7 +71,13 @@ final readonly class Equals
      */
     public static function alike(array $tried, Candidate $best): array
     {
-        $alike = array_values(array_filter($tried, static fn (Candidate $c): bool => $c === $best || $c->outcome->runs >= min($best->outcome->runs / 2, self::ENOUGH) && self::equal($best, $c)));
+        $alike = array_values(
+            array_filter(
+                $tried,
+                static fn (Candidate $c): bool => $c === $best ||
+                    ($c->outcome->runs >= min($best->outcome->runs / 2, self::ENOUGH) && self::equal($best, $c)),
+            ),
+        );
         assert($alike !== []);
 
         return $alike;
@@ -83,7 +98,11 @@ final readonly class Equals
         $least = count($this->standing->changesTo($winner->hold));
         foreach ($tried as $candidate) {
             $changes = count($this->standing->changesTo($candidate->hold));
-            if ($changes < $least && $winner->outcome->keeperRate - $candidate->outcome->keeperRate <= self::NEARLY * $winner->outcome->keeperRate) {
+            if (
+                $changes < $least &&
+                $winner->outcome->keeperRate - $candidate->outcome->keeperRate <=
+                    self::NEARLY * $winner->outcome->keeperRate
+            ) {
                 $nearest = $candidate;
                 $least = $changes;
             }
@@ -105,7 +124,9 @@ final readonly class Equals
             return $candidate->hold->mode->locksOnce() ? 0 : 1;
         }
 
-        return $this->standing === null ? min([99, ...array_map($candidate->hold->changesFrom(...), $this->usual)]) : count($this->standing->changesTo($candidate->hold));
+        return $this->standing === null
+            ? min([99, ...array_map($candidate->hold->changesFrom(...), $this->usual)])
+            : count($this->standing->changesTo($candidate->hold));
     }
 
     /** @return array{int, float} what comes first is less */

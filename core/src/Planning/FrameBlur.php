@@ -38,8 +38,17 @@ final readonly class FrameBlur
         $this->pitchMm = $s->kit->body->pitchMm();
         $this->removed = $s->panningRemoved();
         $stops = $hold->stabiliser->stops($s->kit->lens->stabiliserStops);
-        $this->shakeUm = Shake::blurUm(Shake::rateRadPerS($hold->support->shake(), $s->photographer->aim, $stops), $s->kit->focalMm(), $hold->shutterS);
-        $this->lensUm = LensBlur::um($hold->aperture, $s->kit->widest(), $s->kit->lens->bestStopsDown, $s->kit->extender);
+        $this->shakeUm = Shake::blurUm(
+            Shake::rateRadPerS($hold->support->shake(), $s->photographer->aim, $stops),
+            $s->kit->focalMm(),
+            $hold->shutterS,
+        );
+        $this->lensUm = LensBlur::um(
+            $hold->aperture,
+            $s->kit->widest(),
+            $s->kit->lens->bestStopsDown,
+            $s->kit->extender,
+        );
         $this->airUm = $air->blurUm($s->kit->focalMm());
         $this->diffractionUm = Diffraction::widthUm($hold->aperture);
     }
@@ -48,13 +57,17 @@ final readonly class FrameBlur
     public function at(PathPoint $point, float $focusM): BlurParts
     {
         $motion = ImageMotion::of($point, $this->lens, $this->pitchMm);
-        $distance = max($point->distanceM, 1.2 * $this->lens->focalMm / 1000);
+        $distance = max($point->distanceM, (1.2 * $this->lens->focalMm) / 1000);
 
         return new BlurParts(
             defocusUm: $this->lens->defocusUm($this->hold->aperture, $focusM, $distance),
             subjectUm: $motion->bodyBlurUm($this->hold->shutterS, $this->removed),
             shakeUm: $this->shakeUm,
-            depthChangeUm: $this->lens->defocusUm($this->hold->aperture, $distance, max(0.5 * $distance, $distance - abs($point->closingMps) * $this->hold->shutterS / 2)),
+            depthChangeUm: $this->lens->defocusUm(
+                $this->hold->aperture,
+                $distance,
+                max(0.5 * $distance, $distance - (abs($point->closingMps) * $this->hold->shutterS) / 2),
+            ),
             lensUm: $this->lensUm,
             airUm: $this->airUm,
             diffractionUm: $this->diffractionUm,

@@ -42,7 +42,10 @@ final class Importance
             if ($usual === null || $setting->isIdleIn($hold)) {
                 continue;
             }
-            $weight = self::loss($setting, $why) + self::MARGIN_WEIGHT * min(1.5, $line->margin?->share() ?? 0.0) * ($usual > 0 ? 1.0 : self::UNUSUAL) + $first * $usual;
+            $weight =
+                self::loss($setting, $why) +
+                self::MARGIN_WEIGHT * min(1.5, $line->margin?->share() ?? 0.0) * ($usual > 0 ? 1.0 : self::UNUSUAL) +
+                $first * $usual;
             $weights[$setting->value] = $weight;
         }
         arsort($weights);

@@ -56,8 +56,12 @@ final readonly class Improvements
     public const SHRINKS = ['farther', 'lens'];
 
     /** @param  Closure(Situation, Hold): Play  $play */
-    public function __construct(private Chooser $chooser, private Rush $rush, private Candidate $winner, private Closure $play)
-    {
+    public function __construct(
+        private Chooser $chooser,
+        private Rush $rush,
+        private Candidate $winner,
+        private Closure $play,
+    ) {
     }
 
     /** @return list<Asked<WhatIf>> */
@@ -69,7 +73,10 @@ final readonly class Improvements
         foreach ($this->changes() as [$change, $sentence, $changed]) {
             if ($changed != $this->rush) {
                 $plan = $this->chooser->choose($changed, $kept);
-                $asked[] = Asked::by(($this->play)($plan->situation, $plan->hold), function (Outcome $outcome) use ($change, $sentence): WhatIf {
+                $asked[] = Asked::by(($this->play)($plan->situation, $plan->hold), function (Outcome $outcome) use (
+                    $change,
+                    $sentence,
+                ): WhatIf {
                     [$gain, $error] = $outcome->minus($this->winner->outcome);
 
                     return new WhatIf($change, $sentence, $gain, $error, $this->winner->outcome->saved($outcome));
@@ -89,13 +96,35 @@ final readonly class Improvements
         $clear = $scene->frontClutter < self::CLEAR && $scene->obstaclesPerS < self::CLEAR;
 
         return [
-            ['closer', Said::of('improve.closer', metres: Quantity::length($nearer)), $rush->with(path: $rush->path->startingAt($nearer))],
+            [
+                'closer',
+                Said::of('improve.closer', metres: Quantity::length($nearer)),
+                $rush->with(path: $rush->path->startingAt($nearer)),
+            ],
             ...$this->hours(),
             $this->light(),
-            ['front-light', Said::of('improve.front-light'), $rush->isBacklit() ? $rush->with(light: $this->brighter(0.0), scene: $scene->with(backlit: false)) : $rush],
-            ['background', Said::of('improve.background'), $rush->with(scene: $scene->with(backgroundTexture: 0.1, backgroundAlike: 0.0))],
-            ['lane', Said::of('improve.lane'), $clear ? $rush : $rush->with(scene: $scene->with(frontClutter: 0.0, obstaclesPerS: 0.0))],
-            ['support', Said::of('improve.support'), $rush->with(photographer: $rush->photographer->with(support: Support::Tripod))],
+            [
+                'front-light',
+                Said::of('improve.front-light'),
+                $rush->isBacklit()
+                    ? $rush->with(light: $this->brighter(0.0), scene: $scene->with(backlit: false))
+                    : $rush,
+            ],
+            [
+                'background',
+                Said::of('improve.background'),
+                $rush->with(scene: $scene->with(backgroundTexture: 0.1, backgroundAlike: 0.0)),
+            ],
+            [
+                'lane',
+                Said::of('improve.lane'),
+                $clear ? $rush : $rush->with(scene: $scene->with(frontClutter: 0.0, obstaclesPerS: 0.0)),
+            ],
+            [
+                'support',
+                Said::of('improve.support'),
+                $rush->with(photographer: $rush->photographer->with(support: Support::Tripod)),
+            ],
             ...$this->smaller(),
         ];
     }
@@ -123,7 +152,10 @@ final readonly class Improvements
             // Of equally calm hours the brighter.
             $worth = static fn (Light $l, float $air): float => $air - 0.2 * $l->ev100;
             if ($this->air($other) < self::CALMER * $airNow) {
-                $calmest = $calmest === null || $worth($other, $this->air($other)) < $worth($calmest, $this->air($calmest)) ? $other : $calmest;
+                $calmest =
+                    $calmest === null || $worth($other, $this->air($other)) < $worth($calmest, $this->air($calmest))
+                        ? $other
+                        : $calmest;
             }
         }
         $hours = [];
@@ -142,8 +174,16 @@ final readonly class Improvements
     {
         $air = $this->air($light);
 
-        return Said::of('improve.hour', at: $light->place?->at->format('H:i') ?? '', ev: Quantity::figure($light->ev100, 1),
-            air: $air < self::CALMER * $this->air($this->rush->light) ? 'calmer' : ($air > $this->air($this->rush->light) / self::CALMER ? 'warmer' : 'same'));
+        return Said::of(
+            'improve.hour',
+            at: $light->place?->at->format('H:i') ?? '',
+            ev: Quantity::figure($light->ev100, 1),
+            air: $air < self::CALMER * $this->air($this->rush->light)
+                ? 'calmer'
+                : ($air > $this->air($this->rush->light) / self::CALMER
+                    ? 'warmer'
+                    : 'same'),
+        );
     }
 
     /** @return array{string, Said, Rush} more light where the place is not known, but no more than there is by day */
@@ -154,11 +194,19 @@ final readonly class Improvements
             return ['light', Said::of('improve.light', stops: Quantity::count(1)), $this->rush];
         }
 
-        return ['light', Said::of('improve.light', stops: Quantity::count($stops, 2)), $this->rush->with(light: $this->brighter($stops), scene: $this->rush->scene->with(backlit: $this->rush->isBacklit()))];
+        return [
+            'light',
+            Said::of('improve.light', stops: Quantity::count($stops, 2)),
+            $this->rush->with(
+                light: $this->brighter($stops),
+                scene: $this->rush->scene->with(backlit: $this->rush->isBacklit()),
+            ),
+        ];
     }
 
     /**
-     * What only makes the subject smaller in the picture: from farther off, or at the short end of a zoom. Against warm air it
+     * What only makes the subject smaller in the picture: from farther off, or at the short end of a zoom. Against warm
+     * air it
      * is none, as it only hides it.
      *
      * @return list<array{string, Said, Rush}>
@@ -170,12 +218,25 @@ final readonly class Improvements
         }
         $rush = $this->rush;
         $farther = min(3000.0, self::FARTHER * $rush->path->startM);
-        $smaller = [['farther', Said::of('improve.farther', metres: Quantity::length($farther)), $rush->with(path: $rush->path->startingAt($farther))]];
+        $smaller = [
+            [
+                'farther',
+                Said::of('improve.farther', metres: Quantity::length($farther)),
+                $rush->with(path: $rush->path->startingAt($farther)),
+            ],
+        ];
         $shortest = $rush->kit->lens->zoom?->fromMm();
         if ($shortest !== null && $shortest < $rush->kit->lens->focalMm) {
             $focal = max($shortest, round(self::SHORTER * $rush->kit->lens->focalMm));
-            $smaller[] = ['lens', Said::of('improve.lens', focal: Quantity::millimetres($focal), share: Quantity::share(1 - $focal / $rush->kit->lens->focalMm)),
-                $rush->with(kit: $rush->kit->with(lens: $rush->kit->lens->at($focal)))];
+            $smaller[] = [
+                'lens',
+                Said::of(
+                    'improve.lens',
+                    focal: Quantity::millimetres($focal),
+                    share: Quantity::share(1 - $focal / $rush->kit->lens->focalMm),
+                ),
+                $rush->with(kit: $rush->kit->with(lens: $rush->kit->lens->at($focal))),
+            ];
         }
 
         return $smaller;
@@ -186,7 +247,12 @@ final readonly class Improvements
     {
         $body = $this->rush->kit->body;
 
-        return Exposure::isoFor($this->rush->light->ev100, $this->winner->hold->shutterS, $this->winner->hold->aperture) > self::NOISY * $body->isoMin;
+        return Exposure::isoFor(
+            $this->rush->light->ev100,
+            $this->winner->hold->shutterS,
+            $this->winner->hold->aperture,
+        ) >
+            self::NOISY * $body->isoMin;
     }
 
     private function isShimmering(): bool
@@ -199,12 +265,24 @@ final readonly class Improvements
     {
         $scene = $this->rush->scene;
 
-        return Shimmer::of($light->sunHeightDeg(), $light->sky, $scene->surface, $this->rush->path->startM, $scene->lineHeightM, $scene->wind)->angleRad;
+        return Shimmer::of(
+            $light->sunHeightDeg(),
+            $light->sky,
+            $scene->surface,
+            $this->rush->path->startM,
+            $scene->lineHeightM,
+            $scene->wind,
+        )->angleRad;
     }
 
     /** Light as bright as now or so many stops brighter, whatever the hour. */
     private function brighter(float $stops): Light
     {
-        return Light::value(max(-8.0, min(20.0, $this->rush->light->ev100 + $stops)), 0.0, $this->rush->light->sky, $this->rush->light->lamps);
+        return Light::value(
+            max(-8.0, min(20.0, $this->rush->light->ev100 + $stops)),
+            0.0,
+            $this->rush->light->sky,
+            $this->rush->light->lamps,
+        );
     }
 }

@@ -37,7 +37,13 @@ final readonly class Lane
         $focuses = self::focusLine($s, $hold);
         foreach ($s->points as $i => $point) {
             $depth = $s->depthAt($focuses[$i], $hold->aperture, Verdict::KEEPER_LIMIT);
-            $samples[] = new LaneSample($point, $focuses[$i], $depth->nearM, $depth->farM, 1000 * $s->motions[$i]->magnification);
+            $samples[] = new LaneSample(
+                $point,
+                $focuses[$i],
+                $depth->nearM,
+                $depth->farM,
+                1000 * $s->motions[$i]->magnification,
+            );
         }
 
         $rate = $s->kit->body->framesPerS;
@@ -55,7 +61,7 @@ final readonly class Lane
             }
         }
 
-        return new self($samples, $frames, $s->rush->path->seconds * $lag / count($samples));
+        return new self($samples, $frames, ($s->rush->path->seconds * $lag) / count($samples));
     }
 
     private static function frame(Situation $s, FrameBlur $blurs, float $t, float $focusM): LaneFrame
@@ -64,13 +70,23 @@ final readonly class Lane
         $blur = $blurs->at($point, $focusM);
         $verdict = Verdict::of($blur->totalUm(), $s->cocUm);
         $parts = [
-            'focus elsewhere' => $blur->defocusUm, 'subject smear' => $blur->subjectUm, 'shake' => $blur->shakeUm,
-            'moved in depth' => $blur->depthChangeUm, 'lens' => $blur->lensUm, 'air' => $blur->airUm,
+            'focus elsewhere' => $blur->defocusUm,
+            'subject smear' => $blur->subjectUm,
+            'shake' => $blur->shakeUm,
+            'moved in depth' => $blur->depthChangeUm,
+            'lens' => $blur->lensUm,
+            'air' => $blur->airUm,
             'diffraction' => $blur->diffractionUm,
         ];
         arsort($parts);
 
-        return new LaneFrame($t, $point->distanceM, $blur, $verdict, $verdict === Verdict::Crisp ? '' : (string) array_key_first($parts));
+        return new LaneFrame(
+            $t,
+            $point->distanceM,
+            $blur,
+            $verdict,
+            $verdict === Verdict::Crisp ? '' : (string) array_key_first($parts),
+        );
     }
 
     /** @return non-empty-list<float> focus distance at each point of the situation */
@@ -79,7 +95,10 @@ final readonly class Lane
         $count = count($s->points);
         $step = $s->rush->path->seconds / ($count - 1);
         $parked = array_fill(0, $count, $hold->startAtM);
-        $clamp = static fn (float $d): float => max($s->kit->lens->nearestM, min($hold->range->farM ?? INF, max($hold->range->nearM ?? 0.0, $d)));
+        $clamp = static fn (float $d): float => max(
+            $s->kit->lens->nearestM,
+            min($hold->range->farM ?? INF, max($hold->range->nearM ?? 0.0, $d)),
+        );
         if ($hold->technique === Technique::Park) {
             return $parked;
         }
@@ -87,7 +106,10 @@ final readonly class Lane
             $from = $s->lens->imageDistanceMm($s->farthestM);
             $to = $s->lens->imageDistanceMm($clamp($s->nearestM));
 
-            return array_map(fn (int $i): float => self::distanceFor($s, $from + ($to - $from) * $i / ($count - 1)), range(0, $count - 1));
+            return array_map(
+                fn (int $i): float => self::distanceFor($s, $from + (($to - $from) * $i) / ($count - 1)),
+                range(0, $count - 1),
+            );
         }
         // The lens can only move so fast; on the sensor side its speed is even.
         $most = $s->kit->driveMmPerS() * $step;
@@ -97,7 +119,9 @@ final readonly class Lane
         foreach ($s->points as $i => $point) {
             $seen = match (true) {
                 $once => $s->points[0],
-                $hold->technique === Technique::Follow => $s->rush->path->at(max(0.0, $point->t - Parameters::HAND_DELAY_S)),
+                $hold->technique === Technique::Follow => $s->rush->path->at(
+                    max(0.0, $point->t - Parameters::HAND_DELAY_S),
+                ),
                 default => $point,
             };
             $target = $s->lens->imageDistanceMm($clamp($seen->distanceM));
@@ -114,7 +138,7 @@ final readonly class Lane
     {
         $f = $s->lens->focalMm;
 
-        return min(10000.0, $f * $imageMm / max(1e-9, $imageMm - $f) / 1000);
+        return min(10000.0, ($f * $imageMm) / max(1e-9, $imageMm - $f) / 1000);
     }
 
     /** @param  non-empty-list<float>  $values */

@@ -18,7 +18,9 @@ use RushHold\Situation\Situation;
 /** Which of several lenses suits a rush best: each is tried with its extenders and focal lengths, and played. */
 final readonly class LensChoice
 {
-    /** A picture of a subject smaller than this share of the frame, seen across its longer side, is mostly surroundings. */
+    /**
+     * A picture of a subject smaller than this share of the frame, seen across its longer side, is mostly surroundings.
+     */
     private const SMALL = 0.08;
 
     /** Above this ISO each stop of noise takes so large a share off the worth of a picture. */
@@ -53,7 +55,11 @@ final readonly class LensChoice
     {
         $noise = 1 - self::NOISE_PER_STOP * max(0.0, log(max($this->iso, 1.0) / self::QUIET_ISO, 2));
 
-        return $this->keeperRate * max(0.1, $noise) * min(1.0, sqrt($this->fills / 0.3)) * ($this->fills > 1 ? 1 / $this->fills ** 2 : 1) * 2 ** -$this->evShort;
+        return $this->keeperRate *
+            max(0.1, $noise) *
+            min(1.0, sqrt($this->fills / 0.3)) *
+            ($this->fills > 1 ? 1 / $this->fills ** 2 : 1) *
+            2 ** -$this->evShort;
     }
 
     /**
@@ -65,7 +71,7 @@ final readonly class LensChoice
      */
     public static function among(array $lenses, Rush $rush, Planner $planner, ?Stage $stage = null): array
     {
-        $stage ??= new OneProcess;
+        $stage ??= new OneProcess();
         $kits = [];
         foreach ($lenses as $i => $lens) {
             foreach ([1.0, ...$lens->extenders] as $extender) {
@@ -78,7 +84,15 @@ final readonly class LensChoice
         $best = [];
         foreach ($kits as $played => [$i, $lens, $extender]) {
             $stage->reached($played / count($kits));
-            $choice = self::of($i, $lens, $extender, $rush, $planner, new PartOf($stage), intdiv(self::MOST_STEPS, count($kits)));
+            $choice = self::of(
+                $i,
+                $lens,
+                $extender,
+                $rush,
+                $planner,
+                new PartOf($stage),
+                intdiv(self::MOST_STEPS, count($kits)),
+            );
             if (! isset($best[$i]) || $choice->score() > $best[$i]->score()) {
                 $best[$i] = $choice;
             }
@@ -88,14 +102,32 @@ final readonly class LensChoice
         return $best;
     }
 
-    private static function of(int $number, Lens $lens, float $extender, Rush $rush, Planner $planner, Stage $stage, int $mostSteps): self
-    {
+    private static function of(
+        int $number,
+        Lens $lens,
+        float $extender,
+        Rush $rush,
+        Planner $planner,
+        Stage $stage,
+        int $mostSteps,
+    ): self {
         try {
             $kit = $rush->kit->with(lens: $lens, extender: $extender);
             $rush = $rush->with(kit: $kit);
         } catch (Refused) {
-            return new self($number, $lens->focalMm, $extender, $lens->maxAperture * $extender, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0,
-                Said::of('lens.begins-near', metres: Quantity::length($lens->nearestM, 3)));
+            return new self(
+                $number,
+                $lens->focalMm,
+                $extender,
+                $lens->maxAperture * $extender,
+                0.0,
+                0.0,
+                0.0,
+                0.0,
+                0.0,
+                0.0,
+                Said::of('lens.begins-near', metres: Quantity::length($lens->nearestM, 3)),
+            );
         }
         $situation = new Situation($rush);
         $fills = max($situation->widthInFrame, $situation->heightInFrame);
@@ -105,13 +137,39 @@ final readonly class LensChoice
         $losses = array_keys($best->outcome->losses);
         $sentence = match (true) {
             $fills > 1 => Said::of('lens.too-large', times: Quantity::figure($fills)),
-            $short > 0 => Said::of('lens.dark', stops: Quantity::count($short), f: Quantity::fNumber($best->hold->aperture)),
-            $situation->nearestM < $lens->nearestM => Said::of('lens.comes-near', metres: Quantity::length($lens->nearestM, 3)),
-            $fills < self::SMALL => Said::of('lens.small', share: Quantity::share($fills), pixels: Quantity::count(round($situation->aimPixels), 6)),
-            $best->outcome->keeperRate < 0.9 && $losses !== [] => Said::of('lens.lost', cause: LossCause::from($losses[0])),
+            $short > 0 => Said::of(
+                'lens.dark',
+                stops: Quantity::count($short),
+                f: Quantity::fNumber($best->hold->aperture),
+            ),
+            $situation->nearestM < $lens->nearestM => Said::of(
+                'lens.comes-near',
+                metres: Quantity::length($lens->nearestM, 3),
+            ),
+            $fills < self::SMALL => Said::of(
+                'lens.small',
+                share: Quantity::share($fills),
+                pixels: Quantity::count(round($situation->aimPixels), 6),
+            ),
+            $best->outcome->keeperRate < 0.9 && $losses !== [] => Said::of(
+                'lens.lost',
+                cause: LossCause::from($losses[0]),
+            ),
             default => Said::of('lens.fills', share: Quantity::share($fills), iso: Quantity::iso($best->hold->iso)),
         };
 
-        return new self($number, $lens->focalMm, $extender, $kit->widest(), $best->outcome->keeperRate, $best->outcome->standardError, $fills, $situation->aimPixels, $best->hold->iso, $short, $sentence);
+        return new self(
+            $number,
+            $lens->focalMm,
+            $extender,
+            $kit->widest(),
+            $best->outcome->keeperRate,
+            $best->outcome->standardError,
+            $fills,
+            $situation->aimPixels,
+            $best->hold->iso,
+            $short,
+            $sentence,
+        );
     }
 }

@@ -68,8 +68,12 @@ final readonly class Lines
     private function rare(Setting $setting): Line
     {
         $now = $setting->in($this->hold);
-        $why = static fn (mixed $value): Said => Said::of("rare.{$setting->value}.".($value === $setting->about()->usual ? 'off' : 'on'));
-        $others = array_values(array_filter($setting->offeredBy($this->s->kit->body), static fn (mixed $value): bool => $value !== $now));
+        $why = static fn (mixed $value): Said => Said::of(
+            "rare.{$setting->value}.".($value === $setting->about()->usual ? 'off' : 'on'),
+        );
+        $others = array_values(
+            array_filter($setting->offeredBy($this->s->kit->body), static fn (mixed $value): bool => $value !== $now),
+        );
 
         $other = static function (mixed $value) use ($setting, $why): Alternative {
             $written = $setting->kind()->write($value);
@@ -78,7 +82,14 @@ final readonly class Lines
             return new Alternative($written, $why($value), true);
         };
 
-        return new Line($setting, $setting->kind()->write($now), $why($now), $this->pins->has($setting), null, array_map($other, $others));
+        return new Line(
+            $setting,
+            $setting->kind()->write($now),
+            $why($now),
+            $this->pins->has($setting),
+            null,
+            array_map($other, $others),
+        );
     }
 
     /** How much of what is allowed is used, where something limits it. */
@@ -97,7 +108,11 @@ final readonly class Lines
             Setting::Shutter => new Margin('smear', $this->blur->movingUm(), $exposure->need->shareUm),
             Setting::Aperture => new Margin('depth', $exposure->depthNeedsFNumber, $hold->aperture),
             Setting::Iso => new Margin('iso', $hold->iso * 2 ** $exposure->evShort, $s->photographer->isoCeiling),
-            Setting::Drive => new Margin('buffer', $s->kit->body->framesPerS * $s->rush->path->seconds, $s->kit->body->bufferFrames),
+            Setting::Drive => new Margin(
+                'buffer',
+                $s->kit->body->framesPerS * $s->rush->path->seconds,
+                $s->kit->body->bufferFrames,
+            ),
             Setting::Stabiliser => new Margin('shake', $this->blur->shakeUm, $exposure->need->shareUm),
             default => null,
         };
@@ -109,20 +124,42 @@ final readonly class Lines
         $judgement = $this->judged[$setting->value];
         $value = $setting->kind()->write($setting->in($this->hold));
         $chosen = $this->spelled($setting, $judgement->value);
-        $alternatives = array_map(fn (Alternative $a): Alternative => new Alternative($this->spelled($setting, $a->value), $a->because, $a->possible), $judgement->alternatives);
+        $alternatives = array_map(
+            fn (Alternative $a): Alternative => new Alternative(
+                $this->spelled($setting, $a->value),
+                $a->because,
+                $a->possible,
+            ),
+            $judgement->alternatives,
+        );
         // Several steps of the rules may be one step of the body.
-        $alternatives = array_values(array_filter($alternatives, static fn (Alternative $a): bool => $a->value !== $chosen));
+        $alternatives = array_values(
+            array_filter($alternatives, static fn (Alternative $a): bool => $a->value !== $chosen),
+        );
         if ($chosen === $value) {
             return new Line($setting, $value, $judgement->reason, $this->pins->has($setting), $margin, $alternatives);
         }
         if (! $this->pins->has($setting)) {
-            return new Line($setting, $value, Said::of('line.nearest-preset', reason: $judgement->reason), false, $margin, $alternatives);
+            return new Line(
+                $setting,
+                $value,
+                Said::of('line.nearest-preset', reason: $judgement->reason),
+                false,
+                $margin,
+                $alternatives,
+            );
         }
         // The pinned value is one of the others: say what speaks against it, and offer the rules' own choice.
         $against = array_filter($alternatives, static fn (Alternative $a): bool => $a->value === $value);
-        $reason = $against === [] ? Said::of('line.pinned') : Said::of('line.pinned-against', reason: $against[array_key_first($against)]->because);
+        $reason =
+            $against === []
+                ? Said::of('line.pinned')
+                : Said::of('line.pinned-against', reason: $against[array_key_first($against)]->because);
 
-        return new Line($setting, $value, $reason, true, $margin, [new Alternative($chosen, $judgement->reason, true), ...array_values(array_diff_key($alternatives, $against))]);
+        return new Line($setting, $value, $reason, true, $margin, [
+            new Alternative($chosen, $judgement->reason, true),
+            ...array_values(array_diff_key($alternatives, $against)),
+        ]);
     }
 
     /** @param  list<Alternative>  $alternatives */
@@ -130,7 +167,14 @@ final readonly class Lines
     {
         $pinned = $this->pins->has($setting);
 
-        return new Line($setting, $setting->kind()->write($setting->in($this->hold)), $pinned ? Said::of('line.pinned') : $reason, $pinned, $margin, $alternatives);
+        return new Line(
+            $setting,
+            $setting->kind()->write($setting->in($this->hold)),
+            $pinned ? Said::of('line.pinned') : $reason,
+            $pinned,
+            $margin,
+            $alternatives,
+        );
     }
 
     /** What the rules judge in words and steps, as documents spell it; of steps, those that the body has. */
@@ -140,20 +184,28 @@ final readonly class Lines
 
         return match ($setting) {
             Setting::Eye => $judged === 'true',
-            Setting::Patience => $body->freeResponse ? Response::nearestPatience((float) $judged, $body->patienceSteps) : (float) $judged,
-            Setting::Nimbleness => $body->freeResponse ? Response::nearestNimble((float) $judged, $body->nimbleSteps) : (float) $judged,
+            Setting::Patience => $body->freeResponse
+                ? Response::nearestPatience((float) $judged, $body->patienceSteps)
+                : (float) $judged,
+            Setting::Nimbleness => $body->freeResponse
+                ? Response::nearestNimble((float) $judged, $body->nimbleSteps)
+                : (float) $judged,
             default => $judged,
         };
     }
 
     private function inZone(): ?Margin
     {
-        return $this->hold->technique === Technique::Park ? new Margin('zone', 1, DistanceSolver::framesAt($this->s, $this->hold->startAtM)) : null;
+        return $this->hold->technique === Technique::Park
+            ? new Margin('zone', 1, DistanceSolver::framesAt($this->s, $this->hold->startAtM))
+            : null;
     }
 
     private function driveMargin(): ?Margin
     {
-        return $this->hold->technique === Technique::Auto ? new Margin('drive', $this->s->focusTravelMmPerS, $this->s->kit->driveMmPerS()) : null;
+        return $this->hold->technique === Technique::Auto
+            ? new Margin('drive', $this->s->focusTravelMmPerS, $this->s->kit->driveMmPerS())
+            : null;
     }
 
     private function aimMargin(): ?Margin
@@ -183,9 +235,17 @@ final readonly class Lines
         foreach ($others as [$time, $because]) {
             if (is_finite($time) && $time <= 1) {
                 $possible = $time >= $fastest * 0.97;
-                $alternatives[] = new Alternative(max($fastest, $time), $possible
-                    ? Said::of('shutter.other', why: $because, iso: $this->isoAt(max($fastest, $time), $this->hold->aperture))
-                    : Said::of('shutter.other.too-fast', why: $because), $possible);
+                $alternatives[] = new Alternative(
+                    max($fastest, $time),
+                    $possible
+                        ? Said::of(
+                            'shutter.other',
+                            why: $because,
+                            iso: $this->isoAt(max($fastest, $time), $this->hold->aperture),
+                        )
+                        : Said::of('shutter.other.too-fast', why: $because),
+                    $possible,
+                );
             }
         }
 
@@ -203,8 +263,16 @@ final readonly class Lines
             }
             $depth = $this->s->depthAt($this->s->middle->distanceM, $n, Verdict::KEEPER_LIMIT)->depthM();
             $iso = $this->isoAt($this->hold->shutterS, $n);
-            $alternatives[] = new Alternative($n, Said::of('aperture.other', endless: ! is_finite($depth) || $depth > 1000, depth: Quantity::depth(min($depth, 1000.0)), iso: $iso),
-                $iso->value <= $this->s->photographer->isoCeiling * 1.1);
+            $alternatives[] = new Alternative(
+                $n,
+                Said::of(
+                    'aperture.other',
+                    endless: ! is_finite($depth) || $depth > 1000,
+                    depth: Quantity::depth(min($depth, 1000.0)),
+                    iso: $iso,
+                ),
+                $iso->value <= $this->s->photographer->isoCeiling * 1.1,
+            );
         }
 
         return $alternatives;
@@ -213,6 +281,8 @@ final readonly class Lines
     /** What this light asks for, of what the body has. */
     private function isoAt(float $shutterS, float $fNumber): Quantity
     {
-        return Quantity::iso(max(Exposure::isoFor($this->s->rush->light->ev100, $shutterS, $fNumber), $this->s->kit->body->isoMin));
+        return Quantity::iso(
+            max(Exposure::isoFor($this->s->rush->light->ev100, $shutterS, $fNumber), $this->s->kit->body->isoMin),
+        );
     }
 }

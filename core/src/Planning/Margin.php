@@ -8,11 +8,8 @@ namespace RushHold\Planning;
 final readonly class Margin
 {
     /** @param  string  $what  what is compared and in what unit: `margin.` and this in the catalogue */
-    public function __construct(
-        public string $what,
-        public float $used,
-        public float $allowed,
-    ) {
+    public function __construct(public string $what, public float $used, public float $allowed)
+    {
     }
 
     /** Below one there is room; above one it does not fit. */

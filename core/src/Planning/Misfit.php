@@ -13,10 +13,7 @@ final readonly class Misfit
      * @param  string  $what  `light`, `depth`, `group`, `too-near`, `drive` or `frame`
      * @param  list<Said>  $waysOut
      */
-    public function __construct(
-        public string $what,
-        public Said $sentence,
-        public array $waysOut,
-    ) {
+    public function __construct(public string $what, public Said $sentence, public array $waysOut)
+    {
     }
 }

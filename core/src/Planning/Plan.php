@@ -61,7 +61,9 @@ final readonly class Plan
     {
         $others = array_filter($ruled->alternatives, static fn (Alternative $a): bool => $a->value !== $chosen);
 
-        return is_scalar($ruled->value) ? [new Alternative($ruled->value, $ruled->reason, true), ...$others] : array_values($others);
+        return is_scalar($ruled->value)
+            ? [new Alternative($ruled->value, $ruled->reason, true), ...$others]
+            : array_values($others);
     }
 
     /**
@@ -78,15 +80,41 @@ final readonly class Plan
             $same = $ruled->value == $line->value;
             if ($line->setting->isRare()) {
                 // Why it is on or off is the same whoever found it so.
-                $lines[] = new Line($line->setting, $line->value, $line->reason, $pins->has($line->setting), null, $line->alternatives);
+                $lines[] = new Line(
+                    $line->setting,
+                    $line->value,
+                    $line->reason,
+                    $pins->has($line->setting),
+                    null,
+                    $line->alternatives,
+                );
 
                 continue;
             }
-            $lines[] = $pins->has($line->setting) ? $line : new Line($line->setting, $line->value,
-                $same ? $ruled->reason : ($reasons[$line->setting->value] ?? Said::of('line.even')), false, $line->margin, $same ? $ruled->alternatives : self::instead($ruled, $line->value));
+            $lines[] = $pins->has($line->setting)
+                ? $line
+                : new Line(
+                    $line->setting,
+                    $line->value,
+                    $same ? $ruled->reason : $reasons[$line->setting->value] ?? Said::of('line.even'),
+                    false,
+                    $line->margin,
+                    $same ? $ruled->alternatives : self::instead($ruled, $line->value),
+                );
         }
 
-        return new self($this->situation, $this->hold, $lines, $byRules->exposure, $this->lane, $this->blur, $this->limbBlurUm,
-            $this->depth, $this->air, $byRules->misfits, $this->cautions);
+        return new self(
+            $this->situation,
+            $this->hold,
+            $lines,
+            $byRules->exposure,
+            $this->lane,
+            $this->blur,
+            $this->limbBlurUm,
+            $this->depth,
+            $this->air,
+            $byRules->misfits,
+            $this->cautions,
+        );
     }
 }

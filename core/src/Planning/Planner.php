@@ -40,10 +40,17 @@ final readonly class Planner
      *
      * @throws Overtaken when nobody waits for it any more
      */
-    public function rank(Rush $rush, ?PartialHold $pins = null, int $seed = 1, int $leaderRuns = 0, ?Stage $stage = null, ?Standing $standing = null, ?Closure $early = null): Ranking
-    {
+    public function rank(
+        Rush $rush,
+        ?PartialHold $pins = null,
+        int $seed = 1,
+        int $leaderRuns = 0,
+        ?Stage $stage = null,
+        ?Standing $standing = null,
+        ?Closure $early = null,
+    ): Ranking {
         $pins ??= PartialHold::nothing();
-        $stage ??= new OneProcess;
+        $stage ??= new OneProcess();
         $base = $this->chooser->choose($rush, $pins);
         $candidates = new Candidates($base, $pins);
         $holds = $candidates->all();
@@ -51,21 +58,46 @@ final readonly class Planner
         $race = new Race($base->situation, $effort, $stage, $seed);
         $tried = $race->run(Candidates::mostDifferent($holds, $effort->mostCandidates), $leaderRuns);
         $equals = new Equals([$base->hold, $candidates->usual()], $standing, $base->situation->isStill());
-        $best = $race->certain(self::winner($base->situation, $rush, $pins, $equals->fewest($tried), $stage, $seed), $leaderRuns);
+        $best = $race->certain(
+            self::winner($base->situation, $rush, $pins, $equals->fewest($tried), $stage, $seed),
+            $leaderRuns,
+        );
         $best = (new Refinement($base->situation, $pins, $stage, $seed))->withRare($best);
-        $tried = [$best, ...array_values(array_filter($tried, static fn (Candidate $c): bool => $c->hold != $best->hold))];
-        usort($tried, static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [$a === $best, $a->outcome->keeperRate]);
+        $tried = [
+            $best,
+            ...array_values(array_filter($tried, static fn (Candidate $c): bool => $c->hold != $best->hold)),
+        ];
+        usort(
+            $tried,
+            static fn (Candidate $a, Candidate $b): int => [$b === $best, $b->outcome->keeperRate] <=> [
+                $a === $best,
+                $a->outcome->keeperRate,
+            ],
+        );
         $shown = $this->chooser->choose($rush, PartialHold::of($best->hold));
         // What the rules say of a hand on the ring is not said beside autofocus.
-        $ruled = $best->hold->technique === $base->hold->technique ? $base : $this->chooser->choose($rush, $pins->and(PartialHold::of($best->hold, Setting::Technique)));
-        $ranking = new Ranking($shown->pinnedAs($pins, $ruled), $best, $tried, self::ruledOut($base), $standing, $equals->fewestChanges($tried, $best), max(count($holds), count($tried)), $effort->reduced);
+        $ruled =
+            $best->hold->technique === $base->hold->technique
+                ? $base
+                : $this->chooser->choose($rush, $pins->and(PartialHold::of($best->hold, Setting::Technique)));
+        $ranking = new Ranking(
+            $shown->pinnedAs($pins, $ruled),
+            $best,
+            $tried,
+            self::ruledOut($base),
+            $standing,
+            $equals->fewestChanges($tried, $best),
+            max(count($holds), count($tried)),
+            $effort->reduced,
+        );
         if ($early !== null) {
             $early($ranking);
         }
 
         $play = static fn (Situation $s, Hold $hold): Play => new Play($s, $hold, $effort->whyRuns, $seed);
         /** @var array{list<Counterfactual>, list<SchoolResult>, list<WhatIf>, list<Outcome>} $answers */
-        $answers = Asked::together($stage,
+        $answers = Asked::together(
+            $stage,
             (new Counterfactuals($base->situation, $candidates, $best, $play))->asked($pins),
             (new Disagreements($base->situation, $best, $tried, $play))->asked($pins),
             (new Improvements($this->chooser, $rush, $best, $play))->asked($pins),
@@ -75,9 +107,21 @@ final readonly class Planner
         $stage->reached(1.0);
         usort($why, static fn (Counterfactual $a, Counterfactual $b): int => $a->change <=> $b->change);
         // What only makes the subject smaller comes last, whatever it gains.
-        usort($whatIfs, static fn (WhatIf $a, WhatIf $b): int => [in_array($a->change, Improvements::SHRINKS, true), $b->gain] <=> [in_array($b->change, Improvements::SHRINKS, true), $a->gain]);
+        usort(
+            $whatIfs,
+            static fn (WhatIf $a, WhatIf $b): int => [in_array($a->change, Improvements::SHRINKS, true), $b->gain] <=> [
+                in_array($b->change, Improvements::SHRINKS, true),
+                $a->gain,
+            ],
+        );
 
-        return $ranking->explained($shown->pinnedAs($pins, $ruled, self::reasons($why, $best->outcome->frames)), $why, $schools, $whatIfs, array_map(static fn (Outcome $o): float => $o->keeperRate, $skilled));
+        return $ranking->explained(
+            $shown->pinnedAs($pins, $ruled, self::reasons($why, $best->outcome->frames)),
+            $why,
+            $schools,
+            $whatIfs,
+            array_map(static fn (Outcome $o): float => $o->keeperRate, $skilled),
+        );
     }
 
     /**
@@ -87,14 +131,19 @@ final readonly class Planner
      *
      * @throws Overtaken when nobody waits for it any more
      */
-    public function best(Rush $rush, int $seed = 1, ?Stage $stage = null, int $mostSteps = Effort::MOST_STEPS, ?PartialHold $pins = null): Candidate
-    {
+    public function best(
+        Rush $rush,
+        int $seed = 1,
+        ?Stage $stage = null,
+        int $mostSteps = Effort::MOST_STEPS,
+        ?PartialHold $pins = null,
+    ): Candidate {
         $pins ??= PartialHold::nothing();
         $base = $this->chooser->choose($rush, $pins);
         $candidates = new Candidates($base, $pins);
         $holds = $candidates->all();
         $effort = Effort::for($base->situation, count($holds), $mostSteps);
-        $stage ??= new OneProcess;
+        $stage ??= new OneProcess();
         $race = new Race($base->situation, $effort, $stage, $seed);
         $tried = $race->run(Candidates::mostDifferent($holds, $effort->mostCandidates));
 
@@ -105,15 +154,24 @@ final readonly class Planner
     }
 
     /**
-     * Of those that do as well the one that still does when it goes a little worse, with what can be gained on it by a click.
+     * Of those that do as well the one that still does when it goes a little worse, with what can be gained on it by a
+     * click.
      *
      * @param  non-empty-list<Candidate>  $alike
      *
      * @throws Overtaken when nobody waits for it any more
      */
-    private static function winner(Situation $situation, Rush $rush, PartialHold $pins, array $alike, Stage $stage, int $seed): Candidate
-    {
-        return (new Refinement($situation, $pins, $stage, $seed))->of((new Robustness($rush, $pins, $stage, $seed))->of($alike));
+    private static function winner(
+        Situation $situation,
+        Rush $rush,
+        PartialHold $pins,
+        array $alike,
+        Stage $stage,
+        int $seed,
+    ): Candidate {
+        return (new Refinement($situation, $pins, $stage, $seed))->of(
+            (new Robustness($rush, $pins, $stage, $seed))->of($alike),
+        );
     }
 
     /**
@@ -142,7 +200,11 @@ final readonly class Planner
         foreach (self::SHOWN_RULED_OUT as $setting) {
             foreach ($base->line($setting)->alternatives as $alternative) {
                 if (! $alternative->possible) {
-                    $out[] = ['setting' => $setting, 'value' => (string) $alternative->value, 'because' => $alternative->because];
+                    $out[] = [
+                        'setting' => $setting,
+                        'value' => (string) $alternative->value,
+                        'because' => $alternative->because,
+                    ];
                 }
             }
         }

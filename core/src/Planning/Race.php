@@ -22,8 +22,12 @@ final readonly class Race
     /** A leader that is so many standard errors behind another is not played on. */
     private const BEYOND_DOUBT = 3.0;
 
-    public function __construct(private Situation $situation, private Effort $effort, private Stage $stage, private int $seed)
-    {
+    public function __construct(
+        private Situation $situation,
+        private Effort $effort,
+        private Stage $stage,
+        private int $seed,
+    ) {
     }
 
     /**
@@ -37,8 +41,11 @@ final readonly class Race
         $dropped = [];
         foreach ($this->effort->rounds as $round => [$runs, $share]) {
             $running = $this->more($running, $runs);
-            $this->stage->reached(self::SHARE * ($round + 1) / (count($this->effort->rounds) + 1));
-            usort($running, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
+            $this->stage->reached((self::SHARE * ($round + 1)) / (count($this->effort->rounds) + 1));
+            usort(
+                $running,
+                static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate,
+            );
             $stay = max(Effort::FINALISTS, (int) ceil($share * count($running)));
             $behind = array_slice($running, $stay);
             $running = array_slice($running, 0, $stay);
@@ -50,8 +57,16 @@ final readonly class Race
             $dropped = [...$behind, ...$dropped];
         }
         $leaders = array_slice($running, 0, Effort::FINALISTS);
-        while (($unsure = array_filter($leaders, fn (Candidate $c): bool => $this->unsure($c, $leaderRuns) && ! self::surelyBehind($c, $leaders))) !== []) {
-            $leaders = array_replace($leaders, array_combine(array_keys($unsure), $this->more(array_values($unsure), $this->effort->moreRuns)));
+        while (
+            ($unsure = array_filter(
+                $leaders,
+                fn (Candidate $c): bool => $this->unsure($c, $leaderRuns) && ! self::surelyBehind($c, $leaders),
+            )) !== []
+        ) {
+            $leaders = array_replace(
+                $leaders,
+                array_combine(array_keys($unsure), $this->more(array_values($unsure), $this->effort->moreRuns)),
+            );
         }
         $this->stage->reached(self::SHARE);
 
@@ -62,7 +77,8 @@ final readonly class Race
     }
 
     /**
-     * Of each way to focus that would be gone, the one that did best: after few passes a whole kind falls out by bad luck,
+     * Of each way to focus that would be gone, the one that did best: after few passes a whole kind falls out by bad
+     * luck,
      * since what locks once has all frames of a pass or none.
      *
      * @param  list<Candidate>  $behind  best first
@@ -115,7 +131,8 @@ final readonly class Race
     {
         $outcome = $leader->outcome;
 
-        return $outcome->runs < $leaderRuns || $outcome->standardError > Effort::STANDARD_ERROR && $outcome->runs < $this->effort->mostRuns;
+        return $outcome->runs < $leaderRuns ||
+            ($outcome->standardError > Effort::STANDARD_ERROR && $outcome->runs < $this->effort->mostRuns);
     }
 
     /**
@@ -124,8 +141,20 @@ final readonly class Race
      */
     private function more(array $candidates, int $runs): array
     {
-        $outcomes = $this->stage->play(array_map(fn (Candidate $c): Play => new Play($this->situation, $c->hold, $runs, $this->seed, $c->outcome->runs), $candidates));
+        $outcomes = $this->stage->play(
+            array_map(
+                fn (Candidate $c): Play => new Play($this->situation, $c->hold, $runs, $this->seed, $c->outcome->runs),
+                $candidates,
+            ),
+        );
 
-        return array_map(static fn (Candidate $c, Outcome $more): Candidate => new Candidate($c->hold, $c->outcome->runs === 0 ? $more : $c->outcome->and($more)), $candidates, $outcomes);
+        return array_map(
+            static fn (Candidate $c, Outcome $more): Candidate => new Candidate(
+                $c->hold,
+                $c->outcome->runs === 0 ? $more : $c->outcome->and($more),
+            ),
+            $candidates,
+            $outcomes,
+        );
     }
 }

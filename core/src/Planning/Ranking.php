@@ -52,8 +52,21 @@ final readonly class Ranking
      */
     public function explained(Plan $plan, array $why, array $bySchool, array $whatIfs, array $bySkill): self
     {
-        return new self($plan, $this->best, $this->candidates, $this->ruledOut, $this->standing, $this->fewestChanges, $this->possible, $this->reduced,
-            $why, $bySchool, $whatIfs, $bySkill, true);
+        return new self(
+            $plan,
+            $this->best,
+            $this->candidates,
+            $this->ruledOut,
+            $this->standing,
+            $this->fewestChanges,
+            $this->possible,
+            $this->reduced,
+            $why,
+            $bySchool,
+            $whatIfs,
+            $bySkill,
+            true,
+        );
     }
 
     /**
@@ -66,8 +79,17 @@ final readonly class Ranking
         $noise = $this->best->outcome->keepers();
         $frames = $this->best->outcome->frames;
 
-        return ['mean' => $noise['mean'], 'low' => min([$noise['low'], ...array_map(static fn (float $rate): float => $rate * $frames, $this->bySkill)]),
-            'high' => max([$noise['high'], ...array_map(static fn (float $rate): float => $rate * $frames, $this->bySkill)])];
+        return [
+            'mean' => $noise['mean'],
+            'low' => min([
+                $noise['low'],
+                ...array_map(static fn (float $rate): float => $rate * $frames, $this->bySkill),
+            ]),
+            'high' => max([
+                $noise['high'],
+                ...array_map(static fn (float $rate): float => $rate * $frames, $this->bySkill),
+            ]),
+        ];
     }
 
     /** A run of the winner that went as most do: the one nearest to the mean, or the next nearest ones. */

@@ -18,7 +18,8 @@ use RushHold\Planning\Solve\FolkFloor;
 use RushHold\Situation\Situation;
 
 /**
- * The second stage after the race: what could be changed on the winner with a click is tried on it, on the same chances,
+ * The second stage after the race: what could be changed on the winner with a click is tried on it, on the same
+ * chances,
  * and kept where it keeps more. Settings that do not change who wins are cheaper to settle here than in the race.
  */
 final readonly class Refinement
@@ -48,8 +49,12 @@ final readonly class Refinement
 
     private const MOST_RUNS = 40;
 
-    public function __construct(private Situation $s, private PartialHold $pins, private Stage $stage, private int $seed)
-    {
+    public function __construct(
+        private Situation $s,
+        private PartialHold $pins,
+        private Stage $stage,
+        private int $seed,
+    ) {
     }
 
     public function of(Candidate $winner): Candidate
@@ -62,7 +67,10 @@ final readonly class Refinement
             }
             $found = null;
             foreach ($this->promising($others, $best) as $candidate) {
-                if (self::isWorth($candidate, $best) && ($found === null || $candidate->outcome->keeperRate > $found->outcome->keeperRate)) {
+                if (
+                    self::isWorth($candidate, $best) &&
+                    ($found === null || $candidate->outcome->keeperRate > $found->outcome->keeperRate)
+                ) {
                     $found = $candidate;
                 }
             }
@@ -71,14 +79,25 @@ final readonly class Refinement
             }
             // As many passes as the one it replaces, so that both can be compared with the rest of the field.
             $more = $winner->outcome->runs - $found->outcome->runs;
-            $best = $more <= 0 ? $found : new Candidate($found->hold, $found->outcome->and($this->stage->play([new Play($this->s, $found->hold, $more, $this->seed, $found->outcome->runs)])[0]));
+            $best =
+                $more <= 0
+                    ? $found
+                    : new Candidate(
+                        $found->hold,
+                        $found->outcome->and(
+                            $this->stage->play([
+                                new Play($this->s, $found->hold, $more, $this->seed, $found->outcome->runs),
+                            ])[0],
+                        ),
+                    );
         }
 
         return $best;
     }
 
     /**
-     * What few bodies offer, tried on the best when it is known well: it gives little, and gives it often. On the same chances,
+     * What few bodies offer, tried on the best when it is known well: it gives little, and gives it often. On the same
+     * chances,
      * as often as the best was played, so that both stay comparable.
      */
     public function withRare(Candidate $best): Candidate
@@ -86,7 +105,10 @@ final readonly class Refinement
         foreach (Setting::rare() as $setting) {
             foreach ($this->pins->has($setting) ? [] : $setting->triedOn($best->hold, $this->s->kit->body) as $value) {
                 $hold = $best->hold->set($setting, $value);
-                $changed = new Candidate($hold, $this->stage->play([new Play($this->s, $hold, $best->outcome->runs, $this->seed)])[0]);
+                $changed = new Candidate(
+                    $hold,
+                    $this->stage->play([new Play($this->s, $hold, $best->outcome->runs, $this->seed)])[0],
+                );
                 $best = self::isWorthHaving($changed, $best, $setting) ? $changed : $best;
             }
         }
@@ -94,24 +116,34 @@ final readonly class Refinement
         return $best;
     }
 
-    /** More frames, or for what is there to catch more a keeper more often; and never passes without any, for frames in others. */
+    /**
+     * More frames, or for what is there to catch more a keeper more often; and never passes without any, for frames in
+     * others.
+     */
     private static function isWorthHaving(Candidate $changed, Candidate $best, Setting $setting): bool
     {
         $any = $best->outcome->minusAny($changed->outcome);
         $more = self::isAhead($best->outcome->minus($changed->outcome), self::WORTH_OF_RARE);
 
-        return ($more || $setting->about()->catches && self::isAhead($any, self::WORTH_OF_RARE)) && ! self::isAhead([-$any[0], $any[1]], self::WORTH_OF_RARE);
+        return ($more || ($setting->about()->catches && self::isAhead($any, self::WORTH_OF_RARE))) &&
+            ! self::isAhead([-$any[0], $any[1]], self::WORTH_OF_RARE);
     }
 
     /** Whether a change is taken: it keeps more. */
     private static function isWorth(Candidate $changed, Candidate $best): bool
     {
-        $costsLight = $changed->hold->aperture > $best->hold->aperture || $changed->hold->shutterS < $best->hold->shutterS;
+        $costsLight =
+            $changed->hold->aperture > $best->hold->aperture || $changed->hold->shutterS < $best->hold->shutterS;
 
-        return self::isAhead($best->outcome->minus($changed->outcome), $costsLight ? self::WORTH_OF_LIGHT : self::WORTH);
+        return self::isAhead(
+            $best->outcome->minus($changed->outcome),
+            $costsLight ? self::WORTH_OF_LIGHT : self::WORTH,
+        );
     }
 
-    /** @param  array{float, float}  $behind  by how much the one that is to be replaced is ahead, and its standard error */
+    /**
+     * @param  array{float, float}  $behind  by how much the one that is to be replaced is ahead, and its standard error
+     */
     private static function isAhead(array $behind, float $worth): bool
     {
         return -$behind[0] > max($worth, self::ERRORS * $behind[1]);
@@ -127,17 +159,33 @@ final readonly class Refinement
     {
         $runs = min(self::MOST_RUNS, $best->outcome->runs);
         $first = min(self::FIRST_RUNS, $runs);
-        $tried = array_map(static fn (Hold $hold, Outcome $outcome): Candidate => new Candidate($hold, $outcome), $holds,
-            $this->stage->play(array_map(fn (Hold $hold): Play => new Play($this->s, $hold, $first, $this->seed), $holds)));
+        $tried = array_map(
+            static fn (Hold $hold, Outcome $outcome): Candidate => new Candidate($hold, $outcome),
+            $holds,
+            $this->stage->play(
+                array_map(fn (Hold $hold): Play => new Play($this->s, $hold, $first, $this->seed), $holds),
+            ),
+        );
         $ahead = array_filter($tried, static fn (Candidate $c): bool => $best->outcome->minus($c->outcome)[0] < 0);
-        usort($ahead, static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate);
+        usort(
+            $ahead,
+            static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate,
+        );
         $ahead = array_slice($ahead, 0, self::PROMISING);
         if ($runs <= $first) {
             return $ahead;
         }
 
-        return array_map(static fn (Candidate $c, Outcome $more): Candidate => new Candidate($c->hold, $c->outcome->and($more)), $ahead,
-            $this->stage->play(array_map(fn (Candidate $c): Play => new Play($this->s, $c->hold, $runs - $first, $this->seed, $first), $ahead)));
+        return array_map(
+            static fn (Candidate $c, Outcome $more): Candidate => new Candidate($c->hold, $c->outcome->and($more)),
+            $ahead,
+            $this->stage->play(
+                array_map(
+                    fn (Candidate $c): Play => new Play($this->s, $c->hold, $runs - $first, $this->seed, $first),
+                    $ahead,
+                ),
+            ),
+        );
     }
 
     /** @return list<Hold> the same with one thing changed, the light in balance */
@@ -151,20 +199,28 @@ final readonly class Refinement
         }
         foreach ([0.5, 2.0] as $change) {
             if (! $this->pins->has(Setting::Aperture)) {
-                $holds[] = $this->balanced($hold->with(aperture: $this->nearest($hold->aperture * $change ** 0.5)), $hold);
+                $holds[] = $this->balanced(
+                    $hold->with(aperture: $this->nearest($hold->aperture * $change ** 0.5)),
+                    $hold,
+                );
             }
             if (! $this->pins->has(Setting::Shutter)) {
                 $holds[] = $this->balanced($hold->with(shutterS: $this->shutter($hold->shutterS * $change)), $hold);
             }
         }
 
-        return array_values(array_filter($holds, static fn (?Hold $changed): bool => $changed !== null && $changed != $hold));
+        return array_values(
+            array_filter($holds, static fn (?Hold $changed): bool => $changed !== null && $changed != $hold),
+        );
     }
 
     /** The time of this body that is nearest to a wanted one, as long as the rule of thumb has the use of it. */
     private function shutter(float $wanted): float
     {
-        $shortest = max($this->s->kit->body->fastestShutterS, FolkFloor::of($this->s)->shutterS / ExposureSolver::BEYOND_FLOOR);
+        $shortest = max(
+            $this->s->kit->body->fastestShutterS,
+            FolkFloor::of($this->s)->shutterS / ExposureSolver::BEYOND_FLOOR,
+        );
         $times = StopScale::shutters($shortest);
         usort($times, static fn (float $a, float $b): int => abs(log($a / $wanted)) <=> abs(log($b / $wanted)));
 
@@ -177,7 +233,11 @@ final readonly class Refinement
         $costsLight = $hold->aperture > $from->aperture || $hold->shutterS < $from->shutterS;
         $iso = Exposure::isoFor($this->s->rush->light->ev100, $hold->shutterS, $hold->aperture);
         $ceiling = min($this->s->kit->body->isoMax, $this->s->photographer->isoCeiling);
-        if ($this->pins->has(Setting::Iso) || $iso > $ceiling * ($costsLight ? self::ISO_SHARE : 1.0) || $iso < $this->s->kit->body->isoMin * 0.9) {
+        if (
+            $this->pins->has(Setting::Iso) ||
+            $iso > $ceiling * ($costsLight ? self::ISO_SHARE : 1.0) ||
+            $iso < $this->s->kit->body->isoMin * 0.9
+        ) {
             return null;
         }
 

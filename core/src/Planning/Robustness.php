@@ -24,8 +24,12 @@ final readonly class Robustness
 
     private const ERRORS = 1.5;
 
-    public function __construct(private Rush $rush, private PartialHold $pins, private Stage $stage, private int $seed)
-    {
+    public function __construct(
+        private Rush $rush,
+        private PartialHold $pins,
+        private Stage $stage,
+        private int $seed,
+    ) {
     }
 
     /** @param  non-empty-list<Candidate>  $alike  simplest first */
@@ -37,7 +41,9 @@ final readonly class Robustness
         $alike = array_slice($alike, 0, self::MOST);
         $worse = new Situation(Sureness::skilled($this->rush, -Sureness::SKILL), $this->pins);
         $runs = min(self::RUNS, $alike[0]->outcome->runs);
-        $outcomes = $this->stage->play(array_map(fn (Candidate $c): Play => new Play($worse, $c->hold, $runs, $this->seed), $alike));
+        $outcomes = $this->stage->play(
+            array_map(fn (Candidate $c): Play => new Play($worse, $c->hold, $runs, $this->seed), $alike),
+        );
         $best = 0;
         foreach ($outcomes as $i => $outcome) {
             if ($this->isSurelyMore($outcome, $outcomes[$best])) {

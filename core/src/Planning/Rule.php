@@ -39,8 +39,14 @@ final readonly class Rule
      * @param  Closure(Situation, Choices): array<string, mixed>|null  $facts
      * @param  string|null  $said  the id whose sentence it shares; its own when left out
      */
-    public static function favour(string $id, Setting $setting, array $points, Closure $when, ?Closure $facts = null, ?string $said = null): self
-    {
+    public static function favour(
+        string $id,
+        Setting $setting,
+        array $points,
+        Closure $when,
+        ?Closure $facts = null,
+        ?string $said = null,
+    ): self {
         return new self($id, $setting, $when, $points, [], $facts, $said ?? $id);
     }
 
@@ -50,8 +56,14 @@ final readonly class Rule
      * @param  Closure(Situation, Choices): array<string, mixed>|null  $facts
      * @param  string|null  $said  the id whose sentence it shares; its own when left out
      */
-    public static function reject(string $id, Setting $setting, array $values, Closure $when, ?Closure $facts = null, ?string $said = null): self
-    {
+    public static function reject(
+        string $id,
+        Setting $setting,
+        array $values,
+        Closure $when,
+        ?Closure $facts = null,
+        ?string $said = null,
+    ): self {
         return new self($id, $setting, $when, [], $values, $facts, $said ?? $id);
     }
 

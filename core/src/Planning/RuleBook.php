@@ -33,8 +33,13 @@ final readonly class RuleBook
         static $standard = null;
 
         return $standard ??= self::of([
-            ...TechniqueRules::all(), ...ModeRules::all(), ...AreaRules::all(), ...DetectionRules::all(),
-            ...AimRules::all(), ...ResponseRules::all(), ...CameraRules::all(),
+            ...TechniqueRules::all(),
+            ...ModeRules::all(),
+            ...AreaRules::all(),
+            ...DetectionRules::all(),
+            ...AimRules::all(),
+            ...ResponseRules::all(),
+            ...CameraRules::all(),
         ]);
     }
 
@@ -72,10 +77,17 @@ final readonly class RuleBook
      * @param  non-empty-list<string|int>  $values  all there are, simplest first
      * @param  non-empty-list<string|int>|null  $possible  those that this body has at all; all of them when left out
      */
-    public function judge(Setting $setting, array $values, Situation $situation, Choices $choices, ?array $possible = null): Judgement
-    {
+    public function judge(
+        Setting $setting,
+        array $values,
+        Situation $situation,
+        Choices $choices,
+        ?array $possible = null,
+    ): Judgement {
         $possible ??= $values;
-        $applying = array_values(array_filter($this->for($setting), static fn (Rule $r): bool => $r->applies($situation, $choices)));
+        $applying = array_values(
+            array_filter($this->for($setting), static fn (Rule $r): bool => $r->applies($situation, $choices)),
+        );
 
         $rejected = [];
         $points = array_fill_keys($values, 0.0);
@@ -101,19 +113,33 @@ final readonly class RuleBook
 
         $best = self::strongestFor($applying, $winner);
         $others = array_values(array_filter($values, static fn (string|int $v): bool => $v !== $winner));
-        usort($others, static fn (string|int $a, string|int $b): int => [isset($rejected[$a]), -$points[$a]] <=> [isset($rejected[$b]), -$points[$b]]);
+        usort(
+            $others,
+            static fn (string|int $a, string|int $b): int => [isset($rejected[$a]), -$points[$a]] <=> [
+                isset($rejected[$b]),
+                -$points[$b],
+            ],
+        );
 
         return new Judgement(
             $winner,
             $best?->reason($situation, $choices) ?? Said::of('rule.none'),
-            array_map(static fn (string|int $value): Alternative => isset($rejected[$value])
-                ? new Alternative($value, $rejected[$value]->reason($situation, $choices), false)
-                : new Alternative($value, self::speaksOf($value, $applying, $best)?->reason($situation, $choices) ?? match (true) {
-                    $points[$value] === $points[$winner] => Said::of('alternative.as-well'),
-                    ($best->points[$value] ?? 0) > 0 => Said::of('alternative.less'),
-                    $setting === Setting::Support => Said::of('alternative.support'),
-                    default => Said::of('alternative.nothing'),
-                }, true), $others),
+            array_map(
+                static fn (string|int $value): Alternative => isset($rejected[$value])
+                    ? new Alternative($value, $rejected[$value]->reason($situation, $choices), false)
+                    : new Alternative(
+                        $value,
+                        self::speaksOf($value, $applying, $best)?->reason($situation, $choices) ??
+                            match (true) {
+                                $points[$value] === $points[$winner] => Said::of('alternative.as-well'),
+                                ($best->points[$value] ?? 0) > 0 => Said::of('alternative.less'),
+                                $setting === Setting::Support => Said::of('alternative.support'),
+                                default => Said::of('alternative.nothing'),
+                            },
+                        true,
+                    ),
+                $others,
+            ),
             $best->id ?? '',
         );
     }

@@ -15,7 +15,11 @@ final class Schools
 {
     /** @var array<string, array<string, array{Setting, string|float}>> by school and side */
     private const SIDES = [
-        'response' => ['sticky' => [Setting::Patience, 1.2], 'general' => [Setting::Patience, 0.3], 'quick' => [Setting::Patience, 0.02]],
+        'response' => [
+            'sticky' => [Setting::Patience, 1.2],
+            'general' => [Setting::Patience, 0.3],
+            'quick' => [Setting::Patience, 0.02],
+        ],
         'stabiliser' => ['off' => [Setting::Stabiliser, 'off'], 'on' => [Setting::Stabiliser, 'on']],
         'bursts' => ['long' => [Setting::Drive, 'long'], 'short' => [Setting::Drive, 'short']],
     ];
@@ -37,9 +41,27 @@ final class Schools
     {
         $hold = PartialHold::nothing();
         foreach ($sides as $school => $side) {
-            $known = self::SIDES[$school] ?? throw Refused::because("schools.$school", 'school', name: $school, known: implode(', ', array_keys(self::SIDES)));
-            [$setting, $value] = $known[$side] ?? throw Refused::because("schools.$school", 'side', school: $school, side: $side, known: implode(', ', array_keys($known)));
-            $hold = $hold->with($setting, is_float($value) ? $kit->body->nearestResponse($value, Response::USUAL_NIMBLE)[0] : $value);
+            $known =
+                self::SIDES[$school] ??
+                throw Refused::because(
+                    "schools.$school",
+                    'school',
+                    name: $school,
+                    known: implode(', ', array_keys(self::SIDES)),
+                );
+            [$setting, $value] =
+                $known[$side] ??
+                throw Refused::because(
+                    "schools.$school",
+                    'side',
+                    school: $school,
+                    side: $side,
+                    known: implode(', ', array_keys($known)),
+                );
+            $hold = $hold->with(
+                $setting,
+                is_float($value) ? $kit->body->nearestResponse($value, Response::USUAL_NIMBLE)[0] : $value,
+            );
         }
 
         return $hold;

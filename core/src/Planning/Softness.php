@@ -24,9 +24,16 @@ final readonly class Softness
     public function at(float $focusM, float $subjectM): array
     {
         $scene = $this->s->rush->scene;
-        $nearest = 1.2 * $this->s->lens->focalMm / 1000;
-        $disc = fn (float $distanceM): float => round($this->s->lens->defocusUm($this->hold->aperture, max($nearest, $focusM), max($nearest, $distanceM)), 1);
+        $nearest = (1.2 * $this->s->lens->focalMm) / 1000;
+        $disc = fn (float $distanceM): float => round(
+            $this->s->lens->defocusUm($this->hold->aperture, max($nearest, $focusM), max($nearest, $distanceM)),
+            1,
+        );
 
-        return ['subject_um' => $disc($subjectM), 'background_um' => $disc(max($subjectM, $scene->backgroundM)), 'front_um' => $disc($scene->frontRatio * $subjectM)];
+        return [
+            'subject_um' => $disc($subjectM),
+            'background_um' => $disc(max($subjectM, $scene->backgroundM)),
+            'front_um' => $disc($scene->frontRatio * $subjectM),
+        ];
     }
 }

@@ -50,7 +50,12 @@ final readonly class Standing
     {
         $changes = $this->known->changesTo($hold);
 
-        return array_values(array_filter(Setting::keptByCamera(), static fn (Setting $setting): bool => in_array($setting, $changes, true)));
+        return array_values(
+            array_filter(
+                Setting::keptByCamera(),
+                static fn (Setting $setting): bool => in_array($setting, $changes, true),
+            ),
+        );
     }
 
     /**
@@ -60,8 +65,15 @@ final readonly class Standing
      */
     public function changes(Plan $plan): array
     {
-        $changes = array_map(fn (Setting $setting): Change => new Change($setting, $this->known->get($setting), $setting->in($plan->hold),
-            $this->danger($setting, $plan->situation, $plan->hold)), $this->changesTo($plan->hold));
+        $changes = array_map(
+            fn (Setting $setting): Change => new Change(
+                $setting,
+                $this->known->get($setting),
+                $setting->in($plan->hold),
+                $this->danger($setting, $plan->situation, $plan->hold),
+            ),
+            $this->changesTo($plan->hold),
+        );
         if ($this->manualSwitch && $plan->hold->mode !== FocusMode::Manual) {
             array_unshift($changes, new Change(null, FocusMode::Manual, Technique::Auto, Said::of('danger.switch')));
         }
@@ -76,20 +88,34 @@ final readonly class Standing
         $now = $this->known->get($setting);
 
         return match (true) {
-            $now instanceof FocusMode && $now->locksOnce() && $hold->mode === FocusMode::Continuous => Said::of('danger.locks-once'),
+            $now instanceof FocusMode && $now->locksOnce() && $hold->mode === FocusMode::Continuous => Said::of(
+                'danger.locks-once',
+            ),
             $now === FocusMode::Manual && $hold->mode !== FocusMode::Manual => Said::of('danger.manual'),
             $now === FocusMode::AutoSwitch => Said::of('danger.auto-switch'),
-            $now instanceof Detection && $now !== Detection::Off && $now !== $s->subject->kind => Said::of('danger.detection', kind: $now),
-            $now instanceof FocusRange && ! ($now->contains($s->nearestM) && $now->contains($s->farthestM)) => Said::of('danger.range', range: self::range($now)),
-            $setting === Setting::Shutter && is_float($now) && $now > self::FAR_TOO_SLOW * $hold->shutterS => Said::of('danger.shutter'),
-            $setting === Setting::Stabiliser && $now !== Stabiliser::Off && $hold->stabiliser === Stabiliser::Off && $hold->shutterS < self::STABILISER_FIGHTS_S => Said::of('danger.stabiliser'),
+            $now instanceof Detection && $now !== Detection::Off && $now !== $s->subject->kind => Said::of(
+                'danger.detection',
+                kind: $now,
+            ),
+            $now instanceof FocusRange && ! ($now->contains($s->nearestM) && $now->contains($s->farthestM)) => Said::of(
+                'danger.range',
+                range: self::range($now),
+            ),
+            $setting === Setting::Shutter && is_float($now) && $now > self::FAR_TOO_SLOW * $hold->shutterS => Said::of(
+                'danger.shutter',
+            ),
+            $setting === Setting::Stabiliser &&
+                $now !== Stabiliser::Off &&
+                $hold->stabiliser === Stabiliser::Off &&
+                $hold->shutterS < self::STABILISER_FIGHTS_S => Said::of('danger.stabiliser'),
             default => null,
         };
     }
 
     private static function range(FocusRange $range): Said
     {
-        return $range->farM === null ? Said::of('value.range.open', near: Quantity::distance($range->nearM))
+        return $range->farM === null
+            ? Said::of('value.range.open', near: Quantity::distance($range->nearM))
             : Said::of('value.range', near: Quantity::distance($range->nearM), far: Quantity::distance($range->farM));
     }
 }

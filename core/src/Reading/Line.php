@@ -69,7 +69,12 @@ final class Line
      */
     public function leftWords(): array
     {
-        preg_match_all("~[\\p{L}\\p{N}][\\p{L}\\p{N}'’.,/:-]*[\\p{L}\\p{N}]|[\\p{L}\\p{N}]~u", $this->left, $words, PREG_OFFSET_CAPTURE);
+        preg_match_all(
+            "~[\\p{L}\\p{N}][\\p{L}\\p{N}'’.,/:-]*[\\p{L}\\p{N}]|[\\p{L}\\p{N}]~u",
+            $this->left,
+            $words,
+            PREG_OFFSET_CAPTURE,
+        );
 
         return array_map(static fn (array $word): array => ['text' => $word[0], 'at' => $word[1]], $words[0]);
     }

@@ -53,11 +53,26 @@ final readonly class LineReader
             $this->ofTheSport($line, $subject->value);
         }
         $names->takeKind($line);
-        $left = array_values(array_filter($line->leftWords(), static fn (array $word): bool => preg_match('~^(?:'.self::FILLERS.')$~iu', $word['text']) !== 1));
+        $left = array_values(
+            array_filter(
+                $line->leftWords(),
+                static fn (array $word): bool => preg_match('~^(?:'.self::FILLERS.')$~iu', $word['text']) !== 1,
+            ),
+        );
 
-        $byName = $subject !== null && preg_match('~^(?:'.implode('|', array_keys(SubjectKinds::SPORTS)).')$~iu', $subject->text) !== 1;
+        $byName =
+            $subject !== null &&
+            preg_match('~^(?:'.implode('|', array_keys(SubjectKinds::SPORTS)).')$~iu', $subject->text) !== 1;
 
-        return new Reading($text, $line->pieces(), $left, $this->subjects, $this->lenses, $without, $byName ? [] : $likely);
+        return new Reading(
+            $text,
+            $line->pieces(),
+            $left,
+            $this->subjects,
+            $this->lenses,
+            $without,
+            $byName ? [] : $likely,
+        );
     }
 
     /** A stroke is not an insect. */

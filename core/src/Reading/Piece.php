@@ -14,7 +14,12 @@ final readonly class Piece
      * @param  string  $field  dotted, as in a rush document; `subject` for the whole subject
      * @param  Said|null  $says  what was understood; null where the value is found once the rest is known
      */
-    public function __construct(public string $text, public int $at, public string $field, public mixed $value, public ?Said $says = null)
-    {
+    public function __construct(
+        public string $text,
+        public int $at,
+        public string $field,
+        public mixed $value,
+        public ?Said $says = null,
+    ) {
     }
 }

@@ -56,8 +56,15 @@ final readonly class Reading
      * @param  list<string>  $without
      * @param  list<string>  $likely  ids of the subjects it may be where nobody was named, the likeliest first
      */
-    public function __construct(public string $line, private array $pieces, private array $left, private array $subjects, private array $lenses, private array $without, public array $likely = [])
-    {
+    public function __construct(
+        public string $line,
+        private array $pieces,
+        private array $left,
+        private array $subjects,
+        private array $lenses,
+        private array $without,
+        public array $likely = [],
+    ) {
     }
 
     /** Whether the line says who is coming, by name or by a sport. */
@@ -112,11 +119,18 @@ final readonly class Reading
         usort($understood, static fn (Piece $a, Piece $b): int => $a->at <=> $b->at);
         $left = array_map(static fn (array $word): array => [...$word, 'because' => null], $this->left);
 
-        return new Understood($document, $understood, [...$left, ...$refused], $this->saysWho(), array_combine($this->likely, array_map(fn (string $id): array => $this->subjects[$id], $this->likely)));
+        return new Understood(
+            $document,
+            $understood,
+            [...$left, ...$refused],
+            $this->saysWho(),
+            array_combine($this->likely, array_map(fn (string $id): array => $this->subjects[$id], $this->likely)),
+        );
     }
 
     /**
-     * What comes straight at the camera is not photographed through it: where the line does not say how long it lasts, it ends where
+     * What comes straight at the camera is not photographed through it: where the line does not say how long it lasts,
+     * it ends where
      * it fills the frame or is as near as the lens focuses.
      *
      * @param  array<string, mixed>  $document
@@ -127,16 +141,23 @@ final readonly class Reading
     {
         $by = array_column($understood, null, 'field');
         $piece = $by['path.heading_deg'] ?? null;
-        if ($piece === null || abs(self::float($piece->value)) > self::TOWARDS_DEG || isset($by['path.seconds']) || in_array('path.seconds', $this->without, true)) {
+        if (
+            $piece === null ||
+            abs(self::float($piece->value)) > self::TOWARDS_DEG ||
+            isset($by['path.seconds']) ||
+            in_array('path.seconds', $this->without, true)
+        ) {
             return null;
         }
         $rush = RushDocument::read($document)->rush;
         $kit = $rush->kit;
-        $fills = $kit->focalMm() * $rush->subject->heightM / $kit->body->sensorHeightMm;
+        $fills = ($kit->focalMm() * $rush->subject->heightM) / $kit->body->sensorHeightMm;
         $least = max(self::NEAR * $rush->path->startM, self::CLEAR_OF_NEAREST * $kit->lens->nearestM);
         $near = max($least, min($fills, self::FAR * $rush->path->startM));
         // What passes beside is photographed all the way.
-        if (min(array_map(static fn (PathPoint $p): float => $p->distanceM, $rush->path->sampled(self::LOOKS))) >= $least) {
+        if (
+            min(array_map(static fn (PathPoint $p): float => $p->distanceM, $rush->path->sampled(self::LOOKS))) >= $least
+        ) {
             return null;
         }
         $seconds = null;
@@ -150,11 +171,25 @@ final readonly class Reading
             return null;
         }
 
-        return [self::put($document, 'path.seconds', $seconds), new Piece($piece->text, $piece->at, 'path.seconds', $seconds, Said::of('read.until-near', seconds: Quantity::seconds($seconds), metres: Quantity::length($rush->path->at($seconds)->distanceM)))];
+        return [
+            self::put($document, 'path.seconds', $seconds),
+            new Piece(
+                $piece->text,
+                $piece->at,
+                'path.seconds',
+                $seconds,
+                Said::of(
+                    'read.until-near',
+                    seconds: Quantity::seconds($seconds),
+                    metres: Quantity::length($rush->path->at($seconds)->distanceM),
+                ),
+            ),
+        ];
     }
 
     /**
-     * Nearer than the lens focuses: the first that can, one's own before the samples; the distance stays as it was said.
+     * Nearer than the lens focuses: the first that can, one's own before the samples; the distance stays as it was
+     * said.
      *
      * @param  array<string, mixed>  $document
      * @return array{array<string, mixed>, Piece}|null
@@ -165,12 +200,26 @@ final readonly class Reading
         foreach ($this->lenses as $id => $lens) {
             $lens = LensDocument::read($lens)->fields;
             try {
-                $next = RushDocument::read($this->with([...$document, 'kit' => [...$kit, 'lens_id' => $id, 'lens' => $lens, 'extender' => 1.0]], $start))->fields;
+                $next = RushDocument::read(
+                    $this->with(
+                        [...$document, 'kit' => [...$kit, 'lens_id' => $id, 'lens' => $lens, 'extender' => 1.0]],
+                        $start,
+                    ),
+                )->fields;
             } catch (Refused) {
                 continue;
             }
 
-            return [$next, new Piece($start->text, $start->at, 'kit.lens', self::name($lens), Said::of('read.near-lens', lens: self::name($lens)))];
+            return [
+                $next,
+                new Piece(
+                    $start->text,
+                    $start->at,
+                    'kit.lens',
+                    self::name($lens),
+                    Said::of('read.near-lens', lens: self::name($lens)),
+                ),
+            ];
         }
 
         return null;
@@ -204,21 +253,30 @@ final readonly class Reading
     {
         $own = is_array($document['subject']) ? $document['subject'] : [];
         $path = is_array($document['path']) ? $document['path'] : [];
-        $speed = self::float($this->value('subject.speed_mps') ?? $own['speed_mps'] ?? 10.0);
-        $start = self::float($this->value('path.start_m') ?? $path['start_m'] ?? 40.0);
+        $speed = self::float($this->value('subject.speed_mps') ?? ($own['speed_mps'] ?? 10.0));
+        $start = self::float($this->value('path.start_m') ?? ($path['start_m'] ?? 40.0));
         $resolved = [];
         foreach ($this->pieces as $piece) {
             $resolved[] = match ($piece->field) {
                 'pace' => $this->pace($piece, $speed, $profile),
                 'bend' => self::bend($piece, $speed, ($own['kind'] ?? '') === 'vehicle'),
-                'behind_m' => new Piece($piece->text, $piece->at, 'scene.background_m', $start + self::float($piece->value), $piece->says),
+                'behind_m' => new Piece(
+                    $piece->text,
+                    $piece->at,
+                    'scene.background_m',
+                    $start + self::float($piece->value),
+                    $piece->says,
+                ),
                 'sun_deg', 'light.sky' => $this->light($piece),
                 default => $piece,
             };
         }
         // A lens has to be there before its focal length, and a subject before what is said of it.
         $order = ['subject' => 0, 'kit.zoom' => 1, 'kit.focal_mm' => 2, 'kit.extender' => 3];
-        usort($resolved, static fn (Piece $a, Piece $b): int => [$order[$a->field] ?? 9, $a->at] <=> [$order[$b->field] ?? 9, $b->at]);
+        usort(
+            $resolved,
+            static fn (Piece $a, Piece $b): int => [$order[$a->field] ?? 9, $a->at] <=> [$order[$b->field] ?? 9, $b->at],
+        );
 
         return $resolved;
     }
@@ -228,19 +286,37 @@ final readonly class Reading
     {
         if ($piece->value === 'still') {
             // Who is known for it has a speed of its own.
-            return new Piece($piece->text, $piece->at, 'subject.speed_mps', $speed <= self::KNOWN_FOR_IT_MPS ? $speed : self::STILL_MPS, $piece->says);
+            return new Piece(
+                $piece->text,
+                $piece->at,
+                'subject.speed_mps',
+                $speed <= self::KNOWN_FOR_IT_MPS ? $speed : self::STILL_MPS,
+                $piece->says,
+            );
         }
         $fast = $piece->value === 'fast';
         $value = $fast ? self::float($profile['burst_mps'] ?? 1.3 * $speed) : round(self::SLOW * $speed, 1);
 
-        return new Piece($piece->text, $piece->at, 'subject.speed_mps', $value, Said::of('read.speed', speed: Quantity::speed($value)));
+        return new Piece(
+            $piece->text,
+            $piece->at,
+            'subject.speed_mps',
+            $value,
+            Said::of('read.speed', speed: Quantity::speed($value)),
+        );
     }
 
     private static function bend(Piece $piece, float $speed, bool $machine): Piece
     {
         $radius = max(self::TIGHTEST_M, round($speed ** 2 / ($machine ? self::LEAN_OF_MACHINES : self::LEAN)));
 
-        return new Piece($piece->text, $piece->at, 'path.bend_radius_m', $radius, Said::of('read.bend', metres: Quantity::length($radius)));
+        return new Piece(
+            $piece->text,
+            $piece->at,
+            'path.bend_radius_m',
+            $radius,
+            Said::of('read.bend', metres: Quantity::length($radius)),
+        );
     }
 
     /** Hour and sky make one light; each is a piece of its own. */
@@ -252,8 +328,20 @@ final readonly class Reading
         $ev = round(Daylight::ev100(is_float($sun) ? $sun : self::USUAL_SUN_DEG, $sky), 1);
 
         return $piece->field === 'light.sky'
-            ? new Piece($piece->text, $piece->at, 'light.sky', ['sky' => $sky->value, ...($this->value('light.ev100') === null ? ['ev100' => $ev] : [])], $piece->says)
-            : new Piece($piece->text, $piece->at, 'light.ev100', $ev, Said::of('read.light', ev: Quantity::figure($ev)));
+            ? new Piece(
+                $piece->text,
+                $piece->at,
+                'light.sky',
+                ['sky' => $sky->value, ...$this->value('light.ev100') === null ? ['ev100' => $ev] : []],
+                $piece->says,
+            )
+            : new Piece(
+                $piece->text,
+                $piece->at,
+                'light.ev100',
+                $ev,
+                Said::of('read.light', ev: Quantity::figure($ev)),
+            );
     }
 
     /**
@@ -265,10 +353,21 @@ final readonly class Reading
         return match ($piece->field) {
             'subject' => $document,
             'light.ev100' => [...$document, 'light' => [...self::skyOf($document), 'ev100' => $piece->value]],
-            'light.sky' => [...$document, 'light' => [...self::lightOf($document), ...(is_array($piece->value) ? $piece->value : [])]],
-            'kit.zoom' => $this->withLens($document, static fn (float $shortest, float $longest): bool => [$shortest, $longest] === $piece->value, null),
+            'light.sky' => [
+                ...$document,
+                'light' => [...self::lightOf($document), ...is_array($piece->value) ? $piece->value : []],
+            ],
+            'kit.zoom' => $this->withLens(
+                $document,
+                static fn (float $shortest, float $longest): bool => [$shortest, $longest] === $piece->value,
+                null,
+            ),
             'kit.focal_mm' => $this->withFocal($document, self::float($piece->value)),
-            'path.bend_radius_m' => self::put(self::put($document, 'path.bend_radius_m', $piece->value), 'path.points', []),
+            'path.bend_radius_m' => self::put(
+                self::put($document, 'path.bend_radius_m', $piece->value),
+                'path.points',
+                [],
+            ),
             default => self::put($document, $piece->field, $piece->value),
         };
     }
@@ -279,7 +378,11 @@ final readonly class Reading
      */
     private function withFocal(array $document, float $mm): array
     {
-        return $this->withLens($document, static fn (float $shortest, float $longest): bool => $shortest <= $mm && $mm <= $longest, $mm);
+        return $this->withLens(
+            $document,
+            static fn (float $shortest, float $longest): bool => $shortest <= $mm && $mm <= $longest,
+            $mm,
+        );
     }
 
     /**
@@ -298,7 +401,14 @@ final readonly class Reading
             if ($lens !== [] && $fits(...self::reaches($lens))) {
                 $lens = LensDocument::read($lens)->fields;
 
-                return [...$document, 'kit' => [...$kit, 'lens_id' => $at === '' ? null : $at, 'lens' => $mm === null ? $lens : [...$lens, 'focal_mm' => $mm]]];
+                return [
+                    ...$document,
+                    'kit' => [
+                        ...$kit,
+                        'lens_id' => $at === '' ? null : $at,
+                        'lens' => $mm === null ? $lens : [...$lens, 'focal_mm' => $mm],
+                    ],
+                ];
             }
         }
 
@@ -314,7 +424,9 @@ final readonly class Reading
         $zoom = array_filter(is_array($lens['zoom'] ?? null) ? $lens['zoom'] : [], is_array(...));
         $steps = array_map(self::float(...), array_column($zoom, 'focal_mm'));
 
-        return $steps === [] ? [self::float($lens['focal_mm'] ?? 0), self::float($lens['focal_mm'] ?? 0)] : [min($steps), max($steps)];
+        return $steps === []
+            ? [self::float($lens['focal_mm'] ?? 0), self::float($lens['focal_mm'] ?? 0)]
+            : [min($steps), max($steps)];
     }
 
     /**
@@ -349,7 +461,10 @@ final readonly class Reading
             return [...$document, $part => $value];
         }
 
-        return [...$document, $part => [...(is_array($document[$part] ?? null) ? $document[$part] : []), $name => $value]];
+        return [
+            ...$document,
+            $part => [...is_array($document[$part] ?? null) ? $document[$part] : [], $name => $value],
+        ];
     }
 
     private static function float(mixed $value): float
@@ -358,7 +473,8 @@ final readonly class Reading
     }
 
     /**
-     * Short: who it is and from how far, in the words of the line; where nobody is named the line itself, as far as it is short.
+     * Short: who it is and from how far, in the words of the line; where nobody is named the line itself, as far as it
+     * is short.
      *
      * @param  array<string, mixed>  $profile
      */
@@ -367,9 +483,20 @@ final readonly class Reading
         $who = self::name(is_array($profile['subject'] ?? null) ? $profile['subject'] : []);
         $name = mb_strlen($this->line) <= 60 ? $this->line : rtrim(mb_substr($this->line, 0, 59)).'…';
         if ($who !== '') {
-            $start = array_values(array_filter($this->pieces, static fn (Piece $piece): bool => $piece->field === 'path.start_m'));
-            preg_match('~[0-9].*|\b(?:a|one|two|half|[a-z]+ty|[a-z]+teen|ten|twelve|hundred)\b.*~i', $start[0]->text ?? '', $far);
-            $name = ($far[0] ?? '') === '' ? $who : explode(',', $who)[0].', '.preg_replace('~ (?:away|off|out|distance|from (?:me|us|here))$~i', '', $far[0]);
+            $start = array_values(
+                array_filter($this->pieces, static fn (Piece $piece): bool => $piece->field === 'path.start_m'),
+            );
+            preg_match(
+                '~[0-9].*|\b(?:a|one|two|half|[a-z]+ty|[a-z]+teen|ten|twelve|hundred)\b.*~i',
+                $start[0]->text ?? '',
+                $far,
+            );
+            $name =
+                ($far[0] ?? '') === ''
+                    ? $who
+                    : explode(',', $who)[0].
+                        ', '.
+                        preg_replace('~ (?:away|off|out|distance|from (?:me|us|here))$~i', '', $far[0]);
         }
 
         return mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);

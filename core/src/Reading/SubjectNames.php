@@ -9,7 +9,8 @@ use RushHold\Library\SubjectWords;
 use RushHold\Said;
 
 /**
- * Who is coming, and what it is doing: of all names in the line the first, and there the longest. Where nobody is named, a sport
+ * Who is coming, and what it is doing: of all names in the line the first, and there the longest. Where nobody is
+ * named, a sport
  * leads to its usual athlete; whatever leaves it open is not guessed at, but says who it is likely to be.
  */
 final readonly class SubjectNames
@@ -24,27 +25,41 @@ final readonly class SubjectNames
     {
         $best = null;
         foreach ($this->names() as $pattern => $ids) {
-            if (preg_match("~(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])~iu", $line->text, $match, PREG_OFFSET_CAPTURE) !== 1) {
+            if (
+                preg_match("~(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])~iu", $line->text, $match, PREG_OFFSET_CAPTURE) !== 1
+            ) {
                 continue;
             }
             [$text, $at] = $match[0];
-            if ($best === null || $at < $best[1] || $at === $best[1] && strlen($text) > strlen($best[0])) {
+            if ($best === null || $at < $best[1] || ($at === $best[1] && strlen($text) > strlen($best[0]))) {
                 $best = [$text, $at, $ids];
             }
         }
         // A horse show is more than a horse.
         $sport = $this->kind($line->text, SubjectKinds::SPORTS);
-        if ($sport !== null && ($best === null || $sport[1] <= $best[1] && $sport[1] + strlen($sport[0]) >= $best[1] + strlen($best[0]) && strlen($sport[0]) > strlen($best[0]))) {
+        if (
+            $sport !== null &&
+            ($best === null ||
+                ($sport[1] <= $best[1] &&
+                    $sport[1] + strlen($sport[0]) >= $best[1] + strlen($best[0]) &&
+                    strlen($sport[0]) > strlen($best[0])))
+        ) {
             $best = $sport;
         }
         // Who is named first is meant; of an animal we do not have a sport says nothing, as of one that swims.
         $creature = $this->kind($line->text, SubjectKinds::CREATURES);
-        if ($best === null || $creature !== null && ($best === $sport || $creature[1] < $best[1])) {
+        if ($best === null || ($creature !== null && ($best === $sport || $creature[1] < $best[1]))) {
             return null;
         }
         $id = $this->doing($line->text, $best[2]);
 
-        return new Piece($best[0], $best[1], 'subject', $id, Said::of('read.subject', name: self::nameOf($this->subjects[$id])));
+        return new Piece(
+            $best[0],
+            $best[1],
+            'subject',
+            $id,
+            Said::of('read.subject', name: self::nameOf($this->subjects[$id])),
+        );
     }
 
     /**
@@ -54,12 +69,21 @@ final readonly class SubjectNames
      */
     public function likely(Line $line): array
     {
-        $kind = $this->kind($line->text, SubjectKinds::CREATURES) ?? $this->kind($line->text, SubjectKinds::SPORTS) ?? $this->kind($line->text, SubjectKinds::VAGUE) ?? $this->kind($line->text, SubjectKinds::DOING);
-        $ids = $kind[2] ?? array_values(array_filter(SubjectKinds::ANYBODY, fn (string $id): bool => isset($this->subjects[$id])));
+        $kind =
+            $this->kind($line->text, SubjectKinds::CREATURES) ??
+            ($this->kind($line->text, SubjectKinds::SPORTS) ??
+                ($this->kind($line->text, SubjectKinds::VAGUE) ?? $this->kind($line->text, SubjectKinds::DOING)));
+        $ids =
+            $kind[2] ??
+            array_values(array_filter(SubjectKinds::ANYBODY, fn (string $id): bool => isset($this->subjects[$id])));
         // What it is doing says who comes first.
         $doing = $ids === [] ? null : $this->doing($line->text, $ids);
 
-        return array_slice(array_values(array_unique([...($doing === null ? [] : [$doing]), ...$ids])), 0, SubjectKinds::OFFERED);
+        return array_slice(
+            array_values(array_unique([...$doing === null ? [] : [$doing], ...$ids])),
+            0,
+            SubjectKinds::OFFERED,
+        );
     }
 
     /** Strikes out what only says of which kind it is, once it is known who. */
@@ -85,11 +109,14 @@ final readonly class SubjectNames
         $best = null;
         foreach ($kinds as $pattern => $ids) {
             $known = array_values(array_filter($ids, fn (string $id): bool => isset($this->subjects[$id])));
-            if ($known === [] || preg_match("~(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])~iu", $text, $match, PREG_OFFSET_CAPTURE) !== 1) {
+            if (
+                $known === [] ||
+                preg_match("~(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])~iu", $text, $match, PREG_OFFSET_CAPTURE) !== 1
+            ) {
                 continue;
             }
             [$said, $at] = $match[0];
-            if ($best === null || $at < $best[1] || $at === $best[1] && strlen($said) > strlen($best[0])) {
+            if ($best === null || $at < $best[1] || ($at === $best[1] && strlen($said) > strlen($best[0]))) {
                 $best = [$said, $at, $known];
             }
         }
@@ -135,7 +162,11 @@ final readonly class SubjectNames
         $longest = 0;
         foreach ($ids as $id) {
             $doing = SubjectWords::DOING[$id] ?? null;
-            if ($doing !== null && preg_match("~(?<![\\p{L}-])(?:$doing)(?![\\p{L}])~iu", $text, $match) === 1 && strlen($match[0]) > $longest) {
+            if (
+                $doing !== null &&
+                preg_match("~(?<![\\p{L}-])(?:$doing)(?![\\p{L}])~iu", $text, $match) === 1 &&
+                strlen($match[0]) > $longest
+            ) {
                 [$best, $longest] = [$id, strlen($match[0])];
             }
         }

@@ -10,7 +10,8 @@ use RushHold\Rush\Photographer;
 /**
  * What a log says of one person's skills and kits under one law: a posterior on a grid.
  *
- * The simulation says what share of frames each rush keeps at each skill; what was logged is Beta-binomial about that. A
+ * The simulation says what share of frames each rush keeps at each skill; what was logged is Beta-binomial about that.
+ * A
  * kit's correction moves the log-odds of being kept, and each rush may be off by itself. Now and then a burst is logged
  * wrongly: a small share of any count at all stands beside, so that one which cannot be meant is not believed.
  */
@@ -20,7 +21,25 @@ final readonly class Belief
     public const SKILL_SPREAD = 0.28;
 
     /** Corrections in log-odds, all of them whole steps of `PER_ODDS`. */
-    public const SHIFTS = [-4.5, -3.75, -3.0, -2.5, -2.0, -1.5, -1.25, -1.0, -0.75, -0.5, -0.25, 0.0, 0.25, 0.5, 0.75, 1.0, 1.5];
+    public const SHIFTS = [
+        -4.5,
+        -3.75,
+        -3.0,
+        -2.5,
+        -2.0,
+        -1.5,
+        -1.25,
+        -1.0,
+        -0.75,
+        -0.5,
+        -0.25,
+        0.0,
+        0.25,
+        0.5,
+        0.75,
+        1.0,
+        1.5,
+    ];
 
     /** Share of bursts that are logged wrongly. */
     private const WRONG = 0.03;
@@ -31,22 +50,64 @@ final readonly class Belief
 
     private const HAND = [0.05, 0.2, 0.35, 0.5, 0.65, 0.8, 0.95];
 
-    /** How far kits are from what the model thinks: mostly little, now and then, as with a lens that focuses beside, a lot (Laplace). */
+    /**
+     * How far kits are from what the model thinks: mostly little, now and then, as with a lens that focuses beside, a
+     * lot (Laplace).
+     */
     private const SHIFT_SCALE = 0.5;
 
-    /** How far one rush is from all others shot with that kit, in log-odds; how usual each is, the law says; whole steps of `PER_ODDS` too. */
-    private const OWN = [-5.25, -4.5, -4.0, -3.5, -3.0, -2.5, -2.0, -1.5, -1.25, -1.0, -0.75, -0.5, -0.25, 0.0, 0.25, 0.5, 0.75, 1.0, 1.25, 1.5, 2.0, 2.5, 3.0, 3.5, 4.0, 4.75];
+    /**
+     * How far one rush is from all others shot with that kit, in log-odds; how usual each is, the law says; whole steps
+     * of `PER_ODDS` too.
+     */
+    private const OWN = [
+        -5.25,
+        -4.5,
+        -4.0,
+        -3.5,
+        -3.0,
+        -2.5,
+        -2.0,
+        -1.5,
+        -1.25,
+        -1.0,
+        -0.75,
+        -0.5,
+        -0.25,
+        0.0,
+        0.25,
+        0.5,
+        0.75,
+        1.0,
+        1.25,
+        1.5,
+        2.0,
+        2.5,
+        3.0,
+        3.5,
+        4.0,
+        4.75,
+    ];
 
     /** Less likely skills and corrections are passed over. */
     private const NEGLIGIBLE = 1e-5;
 
     /** Days good and bad, in standard deviations, and how many are such: Gauss and Hermite for five. */
-    private const DAYS = [[-2.856970, 0.011257], [-1.355626, 0.222076], [0.0, 0.533333], [1.355626, 0.222076], [2.856970, 0.011257]];
+    private const DAYS = [
+        [-2.85697, 0.011257],
+        [-1.355626, 0.222076],
+        [0.0, 0.533333],
+        [1.355626, 0.222076],
+        [2.85697, 0.011257],
+    ];
 
     /** Log-odds closer than this are one where all that is believed is gone through. */
     public const STEP = 0.05;
 
-    /** Where the likelihood of what was logged is worked out: the least log-odds of being kept, steps to one, and how many there are. */
+    /**
+     * Where the likelihood of what was logged is worked out: the least log-odds of being kept, steps to one, and how
+     * many there are.
+     */
     private const LEAST = -6.0;
 
     private const PER_ODDS = 4;
@@ -56,11 +117,18 @@ final readonly class Belief
     /**
      * @param  list<float>  $weights  posterior of each point of skill, adding up to one
      * @param  array<string, array<int, list<float>>>  $shifts  by kit, point and correction: its posterior there
-     * @param  array<string, non-empty-list<float>>  $likely  by rush and hold: the log-likelihood of what was logged of it, over the log-odds of being kept
-     * @param  float  $evidence  logarithm of how likely the whole log is under this law, times how likely the law is by itself
+     * @param  array<string, non-empty-list<float>>  $likely  by rush and hold: the log-likelihood of what was logged of
+     *   it, over the log-odds of being kept
+     * @param  float  $evidence  logarithm of how likely the whole log is under this law, times how likely the law is by
+     *   itself
      */
-    private function __construct(private Law $law, public array $weights, public array $shifts, private array $likely, public float $evidence)
-    {
+    private function __construct(
+        private Law $law,
+        public array $weights,
+        public array $shifts,
+        private array $likely,
+        public float $evidence,
+    ) {
     }
 
     /**
@@ -70,8 +138,14 @@ final readonly class Belief
      * @param  list<list<float>>  $odds  what `oddsAt` says of each
      * @param  list<non-empty-list<float>>  $likely  what `likely` says of each
      */
-    public static function of(Law $law, Photographer $said, array $logged, array $points, array $odds, array $likely): self
-    {
+    public static function of(
+        Law $law,
+        Photographer $said,
+        array $logged,
+        array $points,
+        array $odds,
+        array $likely,
+    ): self {
         $beyond = (int) (-self::SHIFTS[0] * self::PER_ODDS);
         $about = array_map(static fn (array $each): array => self::beyond(self::about($law, $each), $beyond), $likely);
         $kits = [];
@@ -104,7 +178,9 @@ final readonly class Belief
         $byCase = [];
         foreach ($logged as $g => $l) {
             // Logged with other settings and solved to the same hold it is one case.
-            $byCase[$l->key()] = isset($byCase[$l->key()]) ? array_map(static fn (float $a, float $b): float => $a + $b, $byCase[$l->key()], $likely[$g]) : $likely[$g];
+            $byCase[$l->key()] = isset($byCase[$l->key()])
+                ? array_map(static fn (float $a, float $b): float => $a + $b, $byCase[$l->key()], $likely[$g])
+                : $likely[$g];
         }
 
         return new self($law, $believed->each, $shifts, $byCase, $believed->logSum + $law->log);
@@ -160,7 +236,9 @@ final readonly class Belief
         }
         $sums = array_fill(0, self::SHARES, 0.0);
         foreach ($byDay as $day => $likely) {
-            foreach ($day === '' || $law->day === 0.0 ? $likely : self::whateverTheDay(array_values($likely), $law->day) as $i => $log) {
+            foreach (
+                $day === '' || $law->day === 0.0 ? $likely : self::whateverTheDay(array_values($likely), $law->day) as $i => $log
+            ) {
                 $sums[$i] += $log;
             }
         }
@@ -182,10 +260,15 @@ final readonly class Belief
         $all = [];
         foreach ($byAlike as $is => $bursts) {
             $counts = array_values($bursts);
-            $orders = array_map(static fn (array $burst): float => BetaBinomial::logOrders($burst[0], $burst[1]), $counts);
+            $orders = array_map(
+                static fn (array $burst): float => BetaBinomial::logOrders($burst[0], $burst[1]),
+                $counts,
+            );
             for ($i = 0; $i < self::SHARES; $i++) {
                 foreach (BetaBinomial::logs($counts, self::share(self::at($i)), (float) $is) as $b => $log) {
-                    $all["{$counts[$b][0]} {$counts[$b][1]}"][] = log((1 - self::WRONG) * exp($orders[$b] + $log) + self::WRONG / ($counts[$b][1] + 1));
+                    $all["{$counts[$b][0]} {$counts[$b][1]}"][] = log(
+                        (1 - self::WRONG) * exp($orders[$b] + $log) + self::WRONG / ($counts[$b][1] + 1),
+                    );
                 }
             }
         }
@@ -226,7 +309,10 @@ final readonly class Belief
     {
         $usual = array_filter(self::usual($law), static fn (float $each): bool => $each > self::NEGLIGIBLE);
         $beyond = (int) (-self::OWN[0] * self::PER_ODDS);
-        $owns = array_map(static fn (float $own): int => $beyond + (int) ($own * self::PER_ODDS), array_intersect_key(self::OWN, $usual));
+        $owns = array_map(
+            static fn (float $own): int => $beyond + (int) ($own * self::PER_ODDS),
+            array_intersect_key(self::OWN, $usual),
+        );
         $best = max($likely);
         $shares = self::beyond(array_map(static fn (float $log): float => exp($log - $best), $likely), $beyond);
         $about = [];
@@ -259,7 +345,7 @@ final readonly class Belief
         foreach (self::OWN as $o => $own) {
             // The steps are uneven: each stands for as much as lies about it.
             $wide = ((self::OWN[$o + 1] ?? $own) - (self::OWN[$o - 1] ?? $own)) / 2;
-            $each[] = $wide / (2 * $law->apart) * exp(-abs($own) / $law->apart);
+            $each[] = ($wide / (2 * $law->apart)) * exp(-abs($own) / $law->apart);
         }
 
         return $each;
@@ -268,7 +354,10 @@ final readonly class Belief
     /** Chance of this count when it was logged rightly. */
     private function meant(int $keepers, int $frames, float $share, SkillRates $rates): float
     {
-        return exp(BetaBinomial::logOrders($keepers, $frames) + BetaBinomial::log($keepers, $frames, $share, self::alike($this->law->alike, $rates, $frames)));
+        return exp(
+            BetaBinomial::logOrders($keepers, $frames) +
+                BetaBinomial::log($keepers, $frames, $share, self::alike($this->law->alike, $rates, $frames)),
+        );
     }
 
     /** Frames of several passes in one burst are less alike than those of one. */
@@ -276,7 +365,7 @@ final readonly class Belief
     {
         $alike = max($atLeast, $rates->alike);
 
-        return $frames <= $rates->frames ? $alike : $alike * max(0, $rates->frames - 1) / max(1, $frames - 1);
+        return $frames <= $rates->frames ? $alike : ($alike * max(0, $rates->frames - 1)) / max(1, $frames - 1);
     }
 
     /**
@@ -306,11 +395,13 @@ final readonly class Belief
     }
 
     /**
-     * Goes through all that is believed of a case: log-odds by skill and kit, how far it is from the others, both in steps of
+     * Goes through all that is believed of a case: log-odds by skill and kit, how far it is from the others, both in
+     * steps of
      * `STEP`, and how likely that is.
      *
      * @param  list<float>  $odds  what `oddsAt` says of each point
-     * @param  string  $case  which rush and hold it is, as `Logged` has it; another than any that was logged: nothing is known but skills and kit
+     * @param  string  $case  which rush and hold it is, as `Logged` has it; another than any that was logged: nothing
+     *   is known but skills and kit
      * @param  Closure(int, int, float): void  $with
      */
     public function each(array $odds, string $kit, string $case, Closure $with): void
@@ -334,12 +425,15 @@ final readonly class Belief
             $each = $usual;
             if ($likely !== null) {
                 foreach ($owns as $o => $own) {
-                    $each[$o] *= $at[$step + $own] ??= exp(max(-300.0, self::between($likely, ($step + $own) * self::STEP) - $best));
+                    $each[$o] *= $at[$step + $own] ??= exp(
+                        max(-300.0, self::between($likely, ($step + $own) * self::STEP) - $best),
+                    );
                 }
             }
             $all = array_sum($each);
             foreach ($each as $o => $share) {
-                $share * $weight < self::NEGLIGIBLE * self::NEGLIGIBLE * $all || $with($step, $owns[$o], $weight * $share / $all);
+                $share * $weight < self::NEGLIGIBLE * self::NEGLIGIBLE * $all ||
+                    $with($step, $owns[$o], ($weight * $share) / $all);
             }
         }
     }
@@ -378,7 +472,8 @@ final readonly class Belief
     /** @return non-empty-list<float> how likely each correction is before anything is logged, adding up to one */
     private static function before(): array
     {
-        return Weights::of(array_map(static fn (float $shift): float => -abs($shift) / self::SHIFT_SCALE, self::SHIFTS))->each;
+        return Weights::of(array_map(static fn (float $shift): float => -abs($shift) / self::SHIFT_SCALE, self::SHIFTS))
+            ->each;
     }
 
     /** The log-odds of being kept that stand at a place of what `likely` says. */

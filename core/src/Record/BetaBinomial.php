@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace RushHold\Record;
 
 /**
- * Chances of so many keepers in so many frames whose chance of being kept differs from burst to burst: the Beta-binomial
+ * Chances of so many keepers in so many frames whose chance of being kept differs from burst to burst: the
+ * Beta-binomial
  * distribution, told by its mean and by how alike the frames of one burst are (the intraclass correlation, 1/(α+β+1)).
  */
 final class BetaBinomial
@@ -14,8 +15,17 @@ final class BetaBinomial
     private const ALIKE_AT_ALL = 1e-4;
 
     /** Coefficients of Lanczos for g = 7, n = 9. */
-    private const LANCZOS = [0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059,
-        12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7];
+    private const LANCZOS = [
+        0.99999999999980993,
+        676.5203681218851,
+        -1259.1392167224028,
+        771.32342877765313,
+        -176.61502916214059,
+        12.507343278686905,
+        -0.13857109526572012,
+        9.9843695780195716e-6,
+        1.5056327351493116e-7,
+    ];
 
     /**
      * Natural logarithm of the chance of this very order of kept and lost frames; what is the same for every mean and
@@ -34,8 +44,12 @@ final class BetaBinomial
         $a = $mean * $size;
         $b = (1 - $mean) * $size;
 
-        return self::logGamma($a + $keepers) - self::logGamma($a) + self::logGamma($b + $frames - $keepers) - self::logGamma($b)
-            - self::logGamma($size + $frames) + self::logGamma($size);
+        return self::logGamma($a + $keepers) -
+            self::logGamma($a) +
+            self::logGamma($b + $frames - $keepers) -
+            self::logGamma($b) -
+            self::logGamma($size + $frames) +
+            self::logGamma($size);
     }
 
     /**
@@ -76,7 +90,10 @@ final class BetaBinomial
         $b = self::rising((1 - $mean) * $size);
         $all = self::rising($size);
         foreach ($bursts as $i => [$keepers, $frames]) {
-            $logs[$i] = $frames < self::SHORT ? $a[$keepers] + $b[$frames - $keepers] - $all[$frames] : self::log($keepers, $frames, $mean, $alike);
+            $logs[$i] =
+                $frames < self::SHORT
+                    ? $a[$keepers] + $b[$frames - $keepers] - $all[$frames]
+                    : self::log($keepers, $frames, $mean, $alike);
         }
 
         return $logs;
@@ -147,6 +164,8 @@ final class BetaBinomial
         }
         $binomial = $mean * (1 - $mean);
 
-        return $binomial < 1e-9 ? 0.0 : max(0.0, min(0.95, ($square / ($runs - 1) / $binomial * $frames - 1) / ($frames - 1)));
+        return $binomial < 1e-9
+            ? 0.0
+            : max(0.0, min(0.95, (($square / ($runs - 1) / $binomial) * $frames - 1) / ($frames - 1)));
     }
 }

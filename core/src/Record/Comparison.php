@@ -21,7 +21,10 @@ final readonly class Comparison
     /** @param  non-empty-list<Contender>  $contenders  the one with most frames first */
     private function __construct(public array $contenders)
     {
-        $this->contest = new Contest(array_map(static fn (Contender $c): array => $c->counts(), $contenders), array_map(static fn (Contender $c): array => $c->days(), $contenders));
+        $this->contest = new Contest(
+            array_map(static fn (Contender $c): array => $c->counts(), $contenders),
+            array_map(static fn (Contender $c): array => $c->days(), $contenders),
+        );
     }
 
     /**

@@ -15,7 +15,8 @@ final readonly class Contender
     }
 
     /**
-     * The set-ups among bursts: those shot with the same settings belong together, as far as these were logged; what says
+     * The set-ups among bursts: those shot with the same settings belong together, as far as these were logged; what
+     * says
      * nothing of its settings belongs to none.
      *
      * @param  list<LoggedBurst>  $bursts

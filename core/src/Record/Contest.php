@@ -17,12 +17,25 @@ final class Contest
     private const STEPS = 90;
 
     /**
-     * How alike the frames of a burst may be, and how likely that is before anything was logged. A burst is one pass, one aim and one light:
-     * the simulation's own passes are alike to 0.16 to 0.3, what people log by days to 0.25 to 0.6; hardly ever not at all.
+     * How alike the frames of a burst may be, and how likely that is before anything was logged. A burst is one pass,
+     * one aim and one light:
+     * the simulation's own passes are alike to 0.16 to 0.3, what people log by days to 0.25 to 0.6; hardly ever not at
+     * all.
      */
-    private const ALIKE_STEPS = [[0.0, 0.04], [0.06, 0.08], [0.14, 0.14], [0.24, 0.2], [0.36, 0.22], [0.5, 0.18], [0.68, 0.14]];
+    private const ALIKE_STEPS = [
+        [0.0, 0.04],
+        [0.06, 0.08],
+        [0.14, 0.14],
+        [0.24, 0.2],
+        [0.36, 0.22],
+        [0.5, 0.18],
+        [0.68, 0.14],
+    ];
 
-    /** How likely it is, before anything was logged, that set-ups shot on days of their own differ by the day and not only by the burst. */
+    /**
+     * How likely it is, before anything was logged, that set-ups shot on days of their own differ by the day and not
+     * only by the burst.
+     */
     private const BY_DAY = 0.6;
 
     /** Share of frames shot on days that both had, from which on a day is the same for both. */
@@ -32,8 +45,10 @@ final class Contest
     private const BINS = 400;
 
     /**
-     * What is left in doubt when one is said to keep more. People look after each burst, and chance gets its try each time: with
-     * so little at each look, equal set-ups are called different in about one of ten logs that are looked at nine times.
+     * What is left in doubt when one is said to keep more. People look after each burst, and chance gets its try each
+     * time: with
+     * so little at each look, equal set-ups are called different in about one of ten logs that are looked at nine
+     * times.
      */
     private const DOUBT = 0.008;
 
@@ -46,7 +61,10 @@ final class Contest
     /** @var non-empty-list<float> the shares of the grid */
     private array $shares;
 
-    /** @var array<int, list<list<float>>> by contender and likeness: posterior over the shares, each list adding up to one */
+    /**
+     * @var array<int, list<list<float>>> by contender and likeness: posterior over the shares, each list adding up to
+     *   one
+     */
     private array $posteriors = [];
 
     /** @var list<float> how alike, by what was supposed */
@@ -61,7 +79,10 @@ final class Contest
      */
     public function __construct(public readonly array $counts, array $days = [])
     {
-        $this->shares = array_map(static fn (int $i): float => sin(($i + 0.5) / self::STEPS * M_PI_2) ** 2, range(0, self::STEPS - 1));
+        $this->shares = array_map(
+            static fn (int $i): float => sin((($i + 0.5) / self::STEPS) * M_PI_2) ** 2,
+            range(0, self::STEPS - 1),
+        );
         $logs = [];
         foreach (self::clusters($counts, $days) as [$clusters, $before]) {
             foreach (self::ALIKE_STEPS as [$alike, $prior]) {
@@ -79,7 +100,8 @@ final class Contest
     }
 
     /**
-     * What may hang together: the frames of a burst, or all of a day's where the set-ups were shot on days of their own.
+     * What may hang together: the frames of a burst, or all of a day's where the set-ups were shot on days of their
+     * own.
      *
      * @param  non-empty-list<list<array{int, int}>>  $counts
      * @param  list<list<string>>  $days
@@ -101,7 +123,9 @@ final class Contest
         $shared = array_sum(array_map(static fn (array $of): int => count($of) > 1 ? array_sum($of) : 0, $frames));
         $all = array_sum(array_map(array_sum(...), $frames));
 
-        return $days === [] || isset($frames['']) || $shared >= self::SAME_DAYS * $all ? [[$counts, 1.0]] : [[$counts, 1 - self::BY_DAY], [$pooled, self::BY_DAY]];
+        return $days === [] || isset($frames['']) || $shared >= self::SAME_DAYS * $all
+            ? [[$counts, 1.0]]
+            : [[$counts, 1 - self::BY_DAY], [$pooled, self::BY_DAY]];
     }
 
     /** @param  list<array{int, int}>  $bursts */
@@ -113,10 +137,15 @@ final class Contest
             $same["$keepers $frames"] = [$keepers, $frames, ($same["$keepers $frames"][2] ?? 0) + 1];
         }
 
-        return Weights::of(array_map(static fn (float $share): float => BetaBinomial::logOfAll($same, $share, $alike), $this->shares));
+        return Weights::of(
+            array_map(static fn (float $share): float => BetaBinomial::logOfAll($same, $share, $alike), $this->shares),
+        );
     }
 
-    /** @return array{mean: float, low: float, high: float} share kept by one of them, with the interval it lies in nine times in ten */
+    /**
+     * @return array{mean: float, low: float, high: float} share kept by one of them, with the interval it lies in nine
+     *   times in ten
+     */
     public function share(int $contender): array
     {
         $all = array_fill(0, self::STEPS, 0.0);
@@ -129,16 +158,22 @@ final class Contest
         foreach ($all as $i => $p) {
             $mean += $p * $this->shares[$i];
         }
-        $end = static fn (float $place): float => sin($place / self::STEPS * M_PI_2) ** 2;
+        $end = static fn (float $place): float => sin(($place / self::STEPS) * M_PI_2) ** 2;
 
-        return ['mean' => $mean, 'low' => $end(self::quantile($all, NineInTen::BELOW)), 'high' => $end(self::quantile($all, 1 - NineInTen::BELOW))];
+        return [
+            'mean' => $mean,
+            'low' => $end(self::quantile($all, NineInTen::BELOW)),
+            'high' => $end(self::quantile($all, 1 - NineInTen::BELOW)),
+        ];
     }
 
     /**
      * One against another.
      *
-     * @return array{better: float, mean: float, low: float, high: float, sure: bool} chance that the first keeps more, and by which share of the
-     *     frames, with the interval it lies in nine times in ten; and whether one is known to keep more, however often one looked
+     * @return array{better: float, mean: float, low: float, high: float, sure: bool} chance that the first keeps more,
+     *   and by which share of the
+     *     frames, with the interval it lies in nine times in ten; and whether one is known to keep more, however often
+     *     one looked
      */
     public function pair(int $a, int $b): array
     {
@@ -159,14 +194,19 @@ final class Contest
                     $difference = $this->shares[$i] - $this->shares[$j];
                     $mean += $chance * $difference;
                     $better += $i > $j ? $chance : ($i === $j ? $chance / 2 : 0.0);
-                    $bins[min(self::BINS - 1, (int) (($difference + 1) / 2 * self::BINS))] += $chance;
+                    $bins[min(self::BINS - 1, (int) ((($difference + 1) / 2) * self::BINS))] += $chance;
                 }
             }
         }
-        $end = static fn (float $place): float => 2 * $place / self::BINS - 1;
+        $end = static fn (float $place): float => (2 * $place) / self::BINS - 1;
 
-        return ['better' => $better, 'mean' => $mean, 'low' => $end(self::quantile($bins, NineInTen::BELOW)), 'high' => $end(self::quantile($bins, 1 - NineInTen::BELOW)),
-            'sure' => min($better, 1 - $better) < self::DOUBT];
+        return [
+            'better' => $better,
+            'mean' => $mean,
+            'low' => $end(self::quantile($bins, NineInTen::BELOW)),
+            'high' => $end(self::quantile($bins, 1 - NineInTen::BELOW)),
+            'sure' => min($better, 1 - $better) < self::DOUBT,
+        ];
     }
 
     /** @return list<float> chance of each to keep most */
@@ -209,7 +249,8 @@ final class Contest
     }
 
     /**
-     * How many frames more of each, in bursts as long as before, it would take to tell two apart; those that differ by little,
+     * How many frames more of each, in bursts as long as before, it would take to tell two apart; those that differ by
+     * little,
      * to tell that it is little.
      *
      * @param  float  $chance  to be able to tell then, where they differ as it looks now
@@ -223,12 +264,17 @@ final class Contest
         }
         $difference = max(self::ALIKE_ENOUGH, abs($pair['mean']));
         [$mine, $theirs] = [$this->share($a)['mean'], $this->share($b)['mean']];
-        $frames = array_map(static fn (array $bursts): int => (int) array_sum(array_column($bursts, 1)), [$this->counts[$a], $this->counts[$b]]);
+        $frames = array_map(static fn (array $bursts): int => (int) array_sum(array_column($bursts, 1)), [
+            $this->counts[$a],
+            $this->counts[$b],
+        ]);
         $bursts = count($this->counts[$a]) + count($this->counts[$b]);
         $long = $bursts === 0 ? 10.0 : array_sum($frames) / $bursts;
         // The interval has to leave zero, and by as much again as chance may take away.
         $z = Noise::quantile(1 - self::DOUBT) + Noise::quantile($chance);
-        $needed = $z ** 2 * ($mine * (1 - $mine) + $theirs * (1 - $theirs)) * (1 + ($long - 1) * $this->alike()) / $difference ** 2;
+        $needed =
+            ($z ** 2 * ($mine * (1 - $mine) + $theirs * (1 - $theirs)) * (1 + ($long - 1) * $this->alike())) /
+            $difference ** 2;
         $more = (int) ceil(max($long, $needed - min($frames)));
 
         return $more > self::MOST_NEEDED ? null : $more;

@@ -27,17 +27,18 @@ final readonly class Estimate
         $ends = [];
         $last = null;
         foreach ($values as $i => $value) {
-            $mean += $weights[$i] * $value / $all;
+            $mean += ($weights[$i] * $value) / $all;
             foreach ([NineInTen::BELOW, 1 - NineInTen::BELOW] as $end => $share) {
                 if (! isset($ends[$end]) && $sum + $weights[$i] >= $share * $all) {
                     // Between two values in the proportion in which their weights reach it.
-                    $ends[$end] = $last === null ? $value : $last + ($value - $last) * ($share * $all - $sum) / $weights[$i];
+                    $ends[$end] =
+                        $last === null ? $value : $last + (($value - $last) * ($share * $all - $sum)) / $weights[$i];
                 }
             }
             $sum += $weights[$i];
             $last = $value;
         }
 
-        return new self($mean, $ends[0] ?? $last ?? 0.0, $ends[1] ?? $last ?? 0.0);
+        return new self($mean, $ends[0] ?? ($last ?? 0.0), $ends[1] ?? ($last ?? 0.0));
     }
 }

@@ -38,15 +38,27 @@ final readonly class Fairness
         if ($names[0] !== [] && $names[1] !== [] && array_intersect($names[0], $names[1]) === []) {
             $warn(Unfair::Rush, a: $names[0][0], b: $names[1][0]);
         }
-        $kits = array_map(static fn (Contender $c): array => self::each($c, static fn (Rush $r): string => "{$r->kit->body->name}, {$r->kit->lens->name}"), [$this->a, $this->b]);
+        $kits = array_map(
+            static fn (Contender $c): array => self::each(
+                $c,
+                static fn (Rush $r): string => "{$r->kit->body->name}, {$r->kit->lens->name}",
+            ),
+            [$this->a, $this->b],
+        );
         if ($kits[0] !== [] && $kits[1] !== [] && array_intersect($kits[0], $kits[1]) === []) {
             $warn(Unfair::Kit, a: (string) $kits[0][0], b: (string) $kits[1][0]);
         }
         [$light, $distance, $clutter] = [
-            $this->means(static fn (Rush $r): float => $r->light->ev100), $this->means(static fn (Rush $r): float => log($r->path->at($r->path->seconds / 2)->distanceM)), $this->means(static fn (Rush $r): float => $r->scene->frontClutter),
+            $this->means(static fn (Rush $r): float => $r->light->ev100),
+            $this->means(static fn (Rush $r): float => log($r->path->at($r->path->seconds / 2)->distanceM)),
+            $this->means(static fn (Rush $r): float => $r->scene->frontClutter),
         ];
         if ($light !== null && abs($light[0] - $light[1]) >= self::STOPS) {
-            $warn(Unfair::Light, stops: Quantity::figure(abs($light[0] - $light[1])), brighter: $light[0] > $light[1] ? 'first' : 'second');
+            $warn(
+                Unfair::Light,
+                stops: Quantity::figure(abs($light[0] - $light[1])),
+                brighter: $light[0] > $light[1] ? 'first' : 'second',
+            );
         }
         if ($distance !== null && abs($distance[0] - $distance[1]) >= log(self::TIMES_AS_FAR)) {
             $warn(Unfair::Distance, a: Quantity::distance(exp($distance[0])), b: Quantity::distance(exp($distance[1])));
@@ -65,7 +77,13 @@ final readonly class Fairness
     /** @param  Closure(Unfair, Quantity|string...): void  $warn */
     private function times(Closure $warn): void
     {
-        $times = array_map(static fn (Contender $c): array => array_map(static fn (string $at): DateTimeImmutable => new DateTimeImmutable($at), array_values(array_filter(array_map(static fn (LoggedBurst $b): ?string => $b->at, $c->bursts)))), [$this->a, $this->b]);
+        $times = array_map(
+            static fn (Contender $c): array => array_map(
+                static fn (string $at): DateTimeImmutable => new DateTimeImmutable($at),
+                array_values(array_filter(array_map(static fn (LoggedBurst $b): ?string => $b->at, $c->bursts))),
+            ),
+            [$this->a, $this->b],
+        );
         if ($times[0] === [] || $times[1] === []) {
             return;
         }
@@ -76,7 +94,11 @@ final readonly class Fairness
             $warn(Unfair::Hour, hours: Quantity::figure($apart));
         }
         // All of one before all of the other: light, wind and a tired arm go with it.
-        if (count($times[0]) > 1 && count($times[1]) > 1 && (max($times[0]) < min($times[1]) || max($times[1]) < min($times[0]))) {
+        if (
+            count($times[0]) > 1 &&
+            count($times[1]) > 1 &&
+            (max($times[0]) < min($times[1]) || max($times[1]) < min($times[0]))
+        ) {
             $warn(Unfair::Order, first: max($times[0]) < min($times[1]) ? 'first' : 'second');
         }
     }
@@ -90,12 +112,12 @@ final readonly class Fairness
     {
         $x = $y = 0.0;
         foreach ($times as $time) {
-            $angle = ((int) $time->format('G') + (int) $time->format('i') / 60) / 12 * M_PI;
+            $angle = (((int) $time->format('G') + (int) $time->format('i') / 60) / 12) * M_PI;
             $x += cos($angle);
             $y += sin($angle);
         }
 
-        return atan2($y, $x) * 12 / M_PI;
+        return (atan2($y, $x) * 12) / M_PI;
     }
 
     /** @return list<string> of the rushes, each once */

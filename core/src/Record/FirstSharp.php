@@ -21,7 +21,10 @@ final readonly class FirstSharp
     /** Fewer say nothing. */
     public const FEWEST = 3;
 
-    /** @param  list<array{float, bool}>  $times  of each burst: s to its first sharp frame, or to its end, and whether there was one */
+    /**
+     * @param  list<array{float, bool}>  $times  of each burst: s to its first sharp frame, or to its end, and whether
+     *   there was one
+     */
     public function __construct(public array $times)
     {
     }
@@ -65,7 +68,8 @@ final readonly class FirstSharp
     }
 
     /**
-     * @return array{sooner: float, mean: float, low: float, high: float} chance that this is there sooner, and how much later it is, s, with the interval that lies in nine times in ten
+     * @return array{sooner: float, mean: float, low: float, high: float} chance that this is there sooner, and how much
+     *   later it is, s, with the interval that lies in nine times in ten
      */
     public function against(self $other): array
     {
@@ -74,8 +78,12 @@ final readonly class FirstSharp
         $differences = array_map(static fn (float $a, float $b): float => $a - $b, $mine, $theirs);
         sort($differences);
 
-        return ['sooner' => count(array_filter($differences, static fn (float $d): bool => $d < 0)) / self::DRAWS, 'mean' => $this->meanS() - $other->meanS(),
-            'low' => $differences[(int) (NineInTen::BELOW * self::DRAWS)], 'high' => $differences[(int) ((1 - NineInTen::BELOW) * self::DRAWS)]];
+        return [
+            'sooner' => count(array_filter($differences, static fn (float $d): bool => $d < 0)) / self::DRAWS,
+            'mean' => $this->meanS() - $other->meanS(),
+            'low' => $differences[(int) (NineInTen::BELOW * self::DRAWS)],
+            'high' => $differences[(int) ((1 - NineInTen::BELOW) * self::DRAWS)],
+        ];
     }
 
     /**

@@ -16,8 +16,10 @@ final readonly class HowRight
     private const DAYS = 24;
 
     /**
-     * @param  array<int|string, array{frames: int, keepers: int, model: float, learned: float, low: float, high: float}>  $bursts  the first first
-     * @param  array{frames: int, model: float, learned: float, even: float}|null  $brier  mean squares of what was missed for a frame; `even` is what somebody would score who always says one half; null without bursts
+     * @param  array<int|string, array{frames: int, keepers: int, model: float, learned: float, low: float,
+     *   high: float}>  $bursts  the first first
+     * @param  array{frames: int, model: float, learned: float, even: float}|null  $brier  mean squares of what was
+     *   missed for a frame; `even` is what somebody would score who always says one half; null without bursts
      */
     private function __construct(public array $bursts, public ?array $brier)
     {
@@ -27,11 +29,19 @@ final readonly class HowRight
      * @param  list<Logged>  $logged
      * @param  list<SkillRates>  $rates  one for each
      * @param  array<int|string, string>  $days  of each burst, such as can be put in order
-     * @param  array<int|string, float>  $wrong  chance that a burst was logged wrongly: what is not believed is not held against anybody
+     * @param  array<int|string, float>  $wrong  chance that a burst was logged wrongly: what is not believed is not
+     *   held against anybody
      */
     public static function of(Photographer $said, array $logged, array $rates, array $days, array $wrong = []): self
     {
-        $all = array_values(array_unique(array_intersect_key($days, array_replace([], ...array_map(static fn (Logged $l): array => $l->counts, $logged)))));
+        $all = array_values(
+            array_unique(
+                array_intersect_key(
+                    $days,
+                    array_replace([], ...array_map(static fn (Logged $l): array => $l->counts, $logged)),
+                ),
+            ),
+        );
         sort($all);
         $bursts = [];
         foreach (array_slice($all, -self::DAYS) as $day) {
@@ -42,14 +52,29 @@ final readonly class HowRight
                 foreach ($l->counts as $name => [$keepers, $frames]) {
                     if (($days[$name] ?? null) === $day) {
                         $rate ??= $before->rate($rates[$g], $l->kit(), $l->key());
-                        $bursts[$name] = ['frames' => $frames, 'keepers' => $keepers, 'model' => round($rates[$g]->at($said->aim, $said->panning, $said->handFocus), 4),
-                            'learned' => round($rate->mean, 4), 'low' => round($rate->low, 4), 'high' => round($rate->high, 4)];
+                        $bursts[$name] = [
+                            'frames' => $frames,
+                            'keepers' => $keepers,
+                            'model' => round($rates[$g]->at($said->aim, $said->panning, $said->handFocus), 4),
+                            'learned' => round($rate->mean, 4),
+                            'low' => round($rate->low, 4),
+                            'high' => round($rate->high, 4),
+                        ];
                     }
                 }
             }
         }
 
-        return new self($bursts, self::brier(array_filter($bursts, static fn (int|string $name): bool => ($wrong[$name] ?? 0.0) < Learning::OUTLIER, ARRAY_FILTER_USE_KEY)));
+        return new self(
+            $bursts,
+            self::brier(
+                array_filter(
+                    $bursts,
+                    static fn (int|string $name): bool => ($wrong[$name] ?? 0.0) < Learning::OUTLIER,
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            ),
+        );
     }
 
     /**
@@ -64,7 +89,11 @@ final readonly class HowRight
     {
         $before = $theirs = [];
         foreach ($logged as $g => $l) {
-            $counts = array_filter($l->counts, static fn (int|string $name): bool => ($days[$name] ?? $day) < $day, ARRAY_FILTER_USE_KEY);
+            $counts = array_filter(
+                $l->counts,
+                static fn (int|string $name): bool => ($days[$name] ?? $day) < $day,
+                ARRAY_FILTER_USE_KEY,
+            );
             if ($counts !== []) {
                 $before[] = new Logged($l->rush, $l->hold, $counts, $l->days);
                 $theirs[] = $rates[$g];
@@ -75,7 +104,8 @@ final readonly class HowRight
     }
 
     /**
-     * @param  array<int|string, array{frames: int, keepers: int, model: float, learned: float, low: float, high: float}>  $bursts
+     * @param  array<int|string, array{frames: int, keepers: int, model: float, learned: float, low: float,
+     *   high: float}>  $bursts
      * @return array{frames: int, model: float, learned: float, even: float}|null
      */
     private static function brier(array $bursts): ?array
@@ -90,6 +120,13 @@ final readonly class HowRight
             }
         }
 
-        return $frames === 0 ? null : ['frames' => $frames, 'model' => round($sums['model'] / $frames, 4), 'learned' => round($sums['learned'] / $frames, 4), 'even' => 0.25];
+        return $frames === 0
+            ? null
+            : [
+                'frames' => $frames,
+                'model' => round($sums['model'] / $frames, 4),
+                'learned' => round($sums['learned'] / $frames, 4),
+                'even' => 0.25,
+            ];
     }
 }

@@ -9,10 +9,12 @@ use RushHold\Range;
 use RushHold\Refused;
 
 /**
- * Which share of frames is kept, from what was logged, as a Beta posterior after Jeffreys: so many kept and so many lost
+ * Which share of frames is kept, from what was logged, as a Beta posterior after Jeffreys: so many kept and so many
+ * lost
  * beside half a frame of each that one starts from.
  *
- * The frames of one burst are much alike, so that a long one says little more than a short one: beyond `ALIKE` frames it
+ * The frames of one burst are much alike, so that a long one says little more than a short one: beyond `ALIKE` frames
+ * it
  * counts no more. A word, such as “most”, is worth `WORD` frames. Both are guesses.
  */
 final readonly class KeptShare
@@ -75,10 +77,11 @@ final readonly class KeptShare
     /** @return array{float, float} in which it lies nine times in ten */
     public function interval(): array
     {
-        // With the share as the sine squared of an angle the density is a product of powers of its sine and cosine, nowhere without bound.
+        // With the share as the sine squared of an angle the density is a product of powers of its sine and cosine,
+        // nowhere without bound.
         $logs = [];
         for ($i = 0; $i < self::STEPS; $i++) {
-            $angle = ($i + 0.5) / self::STEPS * M_PI_2;
+            $angle = (($i + 0.5) / self::STEPS) * M_PI_2;
             $logs[] = 2 * $this->kept * log(sin($angle)) + 2 * $this->lost * log(cos($angle));
         }
         $highest = max($logs);
@@ -89,7 +92,7 @@ final readonly class KeptShare
             $sum = 0.0;
             foreach ($weights as $i => $weight) {
                 if ($sum + $weight >= $share * $all) {
-                    $ends[] = sin(($i + ($share * $all - $sum) / $weight) / self::STEPS * M_PI_2) ** 2;
+                    $ends[] = sin((($i + ($share * $all - $sum) / $weight) / self::STEPS) * M_PI_2) ** 2;
 
                     break;
                 }

@@ -17,7 +17,11 @@ final readonly class LearnedStage implements Stage
 
     public function play(array $plays): array
     {
-        return array_map(fn (Outcome $outcome, Play $play): Outcome => $this->learned->corrected($outcome, $play->situation->rush), $this->stage->play($plays), $plays);
+        return array_map(
+            fn (Outcome $outcome, Play $play): Outcome => $this->learned->corrected($outcome, $play->situation->rush),
+            $this->stage->play($plays),
+            $plays,
+        );
     }
 
     public function reached(float $done): void

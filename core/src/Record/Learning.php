@@ -13,7 +13,8 @@ use RushHold\Rush\Photographer;
  * What a log teaches the model about one person: how good they are at aiming, panning and focusing by hand, and by how
  * much each kit keeps more or less than the model thinks.
  *
- * How alike frames are and how far rushes are from the model is learned as well: what is believed is a mixture of what is
+ * How alike frames are and how far rushes are from the model is learned as well: what is believed is a mixture of what
+ * is
  * believed under each `Law`, by how well it explains the log. What was believed before is worth about `WORTH` frames.
  */
 final readonly class Learning
@@ -33,8 +34,13 @@ final readonly class Learning
      * @param  array<int|string, float>  $wrong  chance that a burst was logged wrongly
      * @param  float  $counts  frames the log is worth
      */
-    private function __construct(private Photographer $said, private array $points, private array $beliefs, public array $wrong, public float $counts)
-    {
+    private function __construct(
+        private Photographer $said,
+        private array $points,
+        private array $beliefs,
+        public array $wrong,
+        public float $counts,
+    ) {
     }
 
     /**
@@ -43,7 +49,11 @@ final readonly class Learning
      */
     public static function from(Photographer $said, array $logged, Stage $stage): self
     {
-        return self::of($said, $logged, SkillRates::played(array_map(static fn (Logged $l): array => [$l->rush, $l->hold], $logged), $stage));
+        return self::of(
+            $said,
+            $logged,
+            SkillRates::played(array_map(static fn (Logged $l): array => [$l->rush, $l->hold], $logged), $stage),
+        );
     }
 
     /**
@@ -58,12 +68,18 @@ final readonly class Learning
         $odds = array_map(static fn (SkillRates $r): array => Belief::oddsAt($points, $r), $rates);
         $likely = [];
         $beliefs = array_map(static function (Law $law) use (&$likely, $said, $logged, $rates, $points, $odds): Belief {
-            $likely[$law->bursts()] ??= array_map(static fn (Logged $l, SkillRates $r): array => Belief::likely($law, $l, $r), $logged, $rates);
+            $likely[$law->bursts()] ??= array_map(
+                static fn (Logged $l, SkillRates $r): array => Belief::likely($law, $l, $r),
+                $logged,
+                $rates,
+            );
 
             return Belief::of($law, $said, $logged, $points, $odds, $likely[$law->bursts()]);
         }, Law::all());
         $mixed = [];
-        foreach (Weights::of(array_map(static fn (Belief $belief): float => $belief->evidence, $beliefs))->each as $b => $each) {
+        foreach (
+            Weights::of(array_map(static fn (Belief $belief): float => $belief->evidence, $beliefs))->each as $b => $each
+        ) {
             if ($each >= self::NEGLIGIBLE) {
                 $mixed[] = [$beliefs[$b], $each];
             }
@@ -108,13 +124,15 @@ final readonly class Learning
         $together = [];
         foreach ($this->beliefs as [$belief, $likely]) {
             foreach ($this->points as $i => $point) {
-                $together[(string) $point[$at]] = ($together[(string) $point[$at]] ?? 0.0) + $likely * $belief->weights[$i];
+                $together[(string) $point[$at]] =
+                    ($together[(string) $point[$at]] ?? 0.0) + $likely * $belief->weights[$i];
             }
         }
         $said = $skill->of($this->said);
         $far = Belief::SKILL_SPREAD * NineInTen::ERRORS;
 
-        return count($together) === 1 ? new Estimate($said, max(0.0, $said - $far), min(1.0, $said + $far))
+        return count($together) === 1
+            ? new Estimate($said, max(0.0, $said - $far), min(1.0, $said + $far))
             : Estimate::of(array_map(floatval(...), array_keys($together)), array_values($together));
     }
 
@@ -140,7 +158,8 @@ final readonly class Learning
     /**
      * What share of frames is kept, by all that is known now.
      *
-     * @param  string  $case  which rush and hold it is, as `Logged` has it; another than any that was logged: nothing is known but skills and kit
+     * @param  string  $case  which rush and hold it is, as `Logged` has it; another than any that was logged: nothing
+     *   is known but skills and kit
      */
     public function rate(SkillRates $rates, string $kit, string $case = ''): Estimate
     {
@@ -149,7 +168,10 @@ final readonly class Learning
             $weights[$odds + $own] = ($weights[$odds + $own] ?? 0.0) + $weight;
         });
 
-        return Estimate::of(array_map(static fn (int $step): float => Belief::share($step * Belief::STEP), array_keys($weights)), array_values($weights));
+        return Estimate::of(
+            array_map(static fn (int $step): float => Belief::share($step * Belief::STEP), array_keys($weights)),
+            array_values($weights),
+        );
     }
 
     /**
@@ -161,7 +183,12 @@ final readonly class Learning
     {
         $odds = Belief::oddsAt($this->points, $rates);
         foreach ($this->beliefs as [$belief, $likely]) {
-            $belief->each($odds, $kit, $case, static fn (int $odds, int $own, float $weight) => $with($odds, $own, $likely * $weight));
+            $belief->each(
+                $odds,
+                $kit,
+                $case,
+                static fn (int $odds, int $own, float $weight) => $with($odds, $own, $likely * $weight),
+            );
         }
     }
 
@@ -177,7 +204,10 @@ final readonly class Learning
         $owns = [];
         foreach ($logged as $g => $l) {
             $sum = $all = 0.0;
-            $this->each($rates[$g], $l->kit(), $l->key(), static function (int $odds, int $own, float $weight) use (&$sum, &$all): void {
+            $this->each($rates[$g], $l->kit(), $l->key(), static function (int $odds, int $own, float $weight) use (
+                &$sum,
+                &$all,
+            ): void {
                 $sum += $own * Belief::STEP * $weight;
                 $all += $weight;
             });
@@ -200,6 +230,14 @@ final readonly class Learning
             $shifts[$kit] = $this->shift($kit)->mean;
         }
 
-        return new Learned($this->skill(Skill::Aim)->mean, $this->skill(Skill::Panning)->mean, $this->skill(Skill::HandFocus)->mean, $shifts, $this->logShare(), $this->said, $this->owns($logged, $rates));
+        return new Learned(
+            $this->skill(Skill::Aim)->mean,
+            $this->skill(Skill::Panning)->mean,
+            $this->skill(Skill::HandFocus)->mean,
+            $shifts,
+            $this->logShare(),
+            $this->said,
+            $this->owns($logged, $rates),
+        );
     }
 }

@@ -28,7 +28,7 @@ final readonly class Logged
     /** The same for the same rush, whatever it is called and whoever shoots. */
     public static function keyOf(Rush $rush): string
     {
-        return md5(serialize($rush->with(name: '', photographer: new Photographer)));
+        return md5(serialize($rush->with(name: '', photographer: new Photographer())));
     }
 
     /** What stands for the kit: body, lens and extender. */

@@ -11,7 +11,11 @@ use RushHold\Review\SharpWhere;
 final readonly class MeasuredFrame
 {
     /** @param  float|null  $tS  s from the first frame; null: its time is not known */
-    public function __construct(public ?float $tS, public bool $kept, public ?Ellipse $ellipse, public ?SharpWhere $sharpWhere)
-    {
+    public function __construct(
+        public ?float $tS,
+        public bool $kept,
+        public ?Ellipse $ellipse,
+        public ?SharpWhere $sharpWhere,
+    ) {
     }
 }

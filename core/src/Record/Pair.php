@@ -18,10 +18,22 @@ final readonly class Pair
      * @param  int|null  $framesNeeded  more of each to tell at even chances; null: more than anybody shoots
      * @param  int|null  $framesToBeSure  the same, to tell nine times in ten
      * @param  array<string, Said>  $unfair  by what is unfair
-     * @param  array{sooner: float, mean: float, low: float, high: float}|null  $sooner  to the first sharp frame; null where too few bursts tell
+     * @param  array{sooner: float, mean: float, low: float, high: float}|null  $sooner  to the first sharp frame; null
+     *   where too few bursts tell
      */
-    private function __construct(public int $a, public int $b, public float $better, public float $mean, public float $low, public float $high, private bool $sure, public ?int $framesNeeded, public ?int $framesToBeSure, public array $unfair, public ?array $sooner)
-    {
+    private function __construct(
+        public int $a,
+        public int $b,
+        public float $better,
+        public float $mean,
+        public float $low,
+        public float $high,
+        private bool $sure,
+        public ?int $framesNeeded,
+        public ?int $framesToBeSure,
+        public array $unfair,
+        public ?array $sooner,
+    ) {
     }
 
     public static function of(Comparison $comparison, int $a, int $b): self
@@ -30,9 +42,19 @@ final readonly class Pair
         [$mine, $theirs] = [$comparison->contenders[$a], $comparison->contenders[$b]];
         $first = [$mine->firstSharp(), $theirs->firstSharp()];
 
-        return new self($a, $b, $pair['better'], $pair['mean'], $pair['low'], $pair['high'], $pair['sure'],
-            $comparison->contest->framesNeeded($a, $b), $comparison->contest->framesNeeded($a, $b, 0.9),
-            (new Fairness($mine, $theirs))->warnings(), $first[0]->known() && $first[1]->known() ? $first[0]->against($first[1]) : null);
+        return new self(
+            $a,
+            $b,
+            $pair['better'],
+            $pair['mean'],
+            $pair['low'],
+            $pair['high'],
+            $pair['sure'],
+            $comparison->contest->framesNeeded($a, $b),
+            $comparison->contest->framesNeeded($a, $b, 0.9),
+            (new Fairness($mine, $theirs))->warnings(),
+            $first[0]->known() && $first[1]->known() ? $first[0]->against($first[1]) : null,
+        );
     }
 
     /** Whether it is known that they keep about the same. */

@@ -9,7 +9,10 @@ use DateTimeInterface;
 use RushHold\Range;
 use RushHold\Refused;
 
-/** What a burst can be, whichever door it comes in by: typed, corrected, counted from pictures, out of a table or an archive. */
+/**
+ * What a burst can be, whichever door it comes in by: typed, corrected, counted from pictures, out of a table or an
+ * archive.
+ */
 final class Plausible
 {
     /** Nobody has a digital log from before. */

@@ -34,7 +34,7 @@ final class Season
         if (count($bursts) > self::MOST_BURSTS) {
             throw Refused::because('bursts', 'learn-bursts', most: self::MOST_BURSTS, cases: self::MOST_CASES);
         }
-        $season = new self;
+        $season = new self();
         foreach ($bursts as $name => $burst) {
             $season->add($name, $burst);
         }
@@ -54,17 +54,29 @@ final class Season
         $days = $burst->at === null ? [] : [$name => substr($burst->at, 0, 10)];
         foreach ($this->cases as $i => [$logged, $theirs, $rush]) {
             if ($rush === $key && $theirs->covers($pins) && $pins->covers($theirs)) {
-                $this->cases[$i][0] = new Logged($logged->rush, $logged->hold, $logged->counts + [$name => [$burst->keepers, $burst->frames]], $logged->days + $days);
+                $this->cases[$i][0] = new Logged(
+                    $logged->rush,
+                    $logged->hold,
+                    $logged->counts + [$name => [$burst->keepers, $burst->frames]],
+                    $logged->days + $days,
+                );
 
                 return;
             }
         }
         try {
-            $hold = $pins->settings() === [] ? Planner::standard()->best($burst->rush)->hold : Chooser::standard()->hold($burst->rush, $pins->fitting($burst->rush->kit));
+            $hold =
+                $pins->settings() === []
+                    ? Planner::standard()->best($burst->rush)->hold
+                    : Chooser::standard()->hold($burst->rush, $pins->fitting($burst->rush->kit));
         } catch (Refused) {
             // Shot with settings that this kit does not have: something is wrong with what was logged.
             return;
         }
-        $this->cases[] = [new Logged($burst->rush, $hold, [$name => [$burst->keepers, $burst->frames]], $days), $pins, $key];
+        $this->cases[] = [
+            new Logged($burst->rush, $hold, [$name => [$burst->keepers, $burst->frames]], $days),
+            $pins,
+            $key,
+        ];
     }
 }

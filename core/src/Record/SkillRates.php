@@ -13,11 +13,18 @@ use RushHold\Kit\FocusMode;
 use RushHold\Rush\Rush;
 use RushHold\Situation\Situation;
 
-/** What share of frames one rush keeps with one hold in the hands of people of other skills: played on a coarse grid, straight in between. */
+/**
+ * What share of frames one rush keeps with one hold in the hands of people of other skills: played on a coarse grid,
+ * straight in between.
+ */
 final readonly class SkillRates
 {
     /** Skills that are played; the ring matters only to those who turn it. */
-    private const NODES = ['aim' => [0.0, 0.25, 0.5, 0.75, 1.0], 'panning' => [0.0, 0.5, 1.0], 'hand_focus' => [0.0, 0.3, 0.65, 1.0]];
+    private const NODES = [
+        'aim' => [0.0, 0.25, 0.5, 0.75, 1.0],
+        'panning' => [0.0, 0.5, 1.0],
+        'hand_focus' => [0.0, 0.3, 0.65, 1.0],
+    ];
 
     private const RUNS = 120;
 
@@ -52,12 +59,21 @@ final readonly class SkillRates
             $outcomes[$places[$i][0]][$places[$i][1]] = $outcome;
         }
 
-        return array_map(static function (array $case, array $of): self {
-            // Of those in the middle of the grid: there is most to differ by.
-            $middle = array_values($of)[intdiv(count($of), 2)];
+        return array_map(
+            static function (array $case, array $of): self {
+                // Of those in the middle of the grid: there is most to differ by.
+                $middle = array_values($of)[intdiv(count($of), 2)];
 
-            return new self(self::nodes($case[1]), array_map(static fn (Outcome $o): float => $o->keeperRate, $of), BetaBinomial::alike($middle->rates, $middle->frames), $middle->frames);
-        }, $cases, $outcomes);
+                return new self(
+                    self::nodes($case[1]),
+                    array_map(static fn (Outcome $o): float => $o->keeperRate, $of),
+                    BetaBinomial::alike($middle->rates, $middle->frames),
+                    $middle->frames,
+                );
+            },
+            $cases,
+            $outcomes,
+        );
     }
 
     public static function byHand(Hold $hold): bool

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Record;
 
-/** What is believed of several possibilities, from the logarithms of how likely each is, whatever these are measured from. */
+/**
+ * What is believed of several possibilities, from the logarithms of how likely each is, whatever these are measured
+ * from.
+ */
 final readonly class Weights
 {
     /**

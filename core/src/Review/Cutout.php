@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace RushHold\Review;
 
 /**
- * What belongs to the subject around a place that was marked: grown from there by colour, against what grows from the border.
+ * What belongs to the subject around a place that was marked: grown from there by colour, against what grows from the
+ * border.
  *
- * Both spread over a small colour copy, each pixel being reached first by the one to which the way is shorter; a way is long
- * where colour changes, and where colours are more those of the other. Which colours are whose is taken from what each has
- * reached, and all is grown anew with that. (Distances along the picture as in A. Protiere and G. Sapiro, Interactive image
+ * Both spread over a small colour copy, each pixel being reached first by the one to which the way is shorter; a way is
+ * long
+ * where colour changes, and where colours are more those of the other. Which colours are whose is taken from what each
+ * has
+ * reached, and all is grown anew with that. (Distances along the picture as in A. Protiere and G. Sapiro, Interactive
+ * image
  * segmentation via adaptive weighted distances, 2007.)
  */
 final readonly class Cutout
@@ -61,7 +65,8 @@ final readonly class Cutout
     }
 
     /**
-     * What stands out best, from where it was marked and from close by: a pixel more or less may lie on an eye or a bright edge.
+     * What stands out best, from where it was marked and from close by: a pixel more or less may lie on an eye or a
+     * bright edge.
      *
      * @param  int  $side  of the square, pixels
      * @param  list<array{float, float, float}>  $colours  of each pixel, 0 to 1
@@ -143,7 +148,7 @@ final readonly class Cutout
     /** How large it is: the diameter of a disc of the same size, as a share of the side. */
     public function size(): float
     {
-        return 2 * sqrt(count(array_keys($this->is, true, true)) / M_PI) / $this->side;
+        return (2 * sqrt(count(array_keys($this->is, true, true)) / M_PI)) / $this->side;
     }
 
     /**
@@ -157,13 +162,13 @@ final readonly class Cutout
         $reach = 1.5 * sqrt(count($within) / M_PI) + 2;
         $x = $y = 0.0;
         foreach ($within as $i) {
-            $x += $i % $side / count($within);
+            $x += ($i % $side) / count($within);
             $y += intdiv($i, $side) / count($within);
         }
         $sums = [[0.0, 0], [0.0, 0]];
         foreach ($is as $i => $mine) {
-            if (hypot($i % $side - $x, intdiv($i, $side) - $y) <= $reach) {
-                $sums[(int) $mine][0] += tanh(($mine ? 1 : -1) * $odds[$i] / 2);
+            if (hypot(($i % $side) - $x, intdiv($i, $side) - $y) <= $reach) {
+                $sums[(int) $mine][0] += tanh((($mine ? 1 : -1) * $odds[$i]) / 2);
                 $sums[(int) $mine][1]++;
             }
         }
@@ -172,7 +177,8 @@ final readonly class Cutout
     }
 
     /**
-     * What to grow the subject from: a tap on a head takes in some of what is behind it, and may lie a little beside it, so only colours
+     * What to grow the subject from: a tap on a head takes in some of what is behind it, and may lie a little beside
+     * it, so only colours
      * count that the border has not, if there are any nearby.
      *
      * @param  list<array{float, float, float}>  $colours
@@ -181,8 +187,14 @@ final readonly class Cutout
      * @param  non-empty-list<int>  $inner
      * @return non-empty-list<int>
      */
-    private static function strange(int $side, array $colours, array $at, float $seed, array $outer, array $inner): array
-    {
+    private static function strange(
+        int $side,
+        array $colours,
+        array $at,
+        float $seed,
+        array $outer,
+        array $inner,
+    ): array {
         $groups = self::groups($colours, $outer);
         $reach = self::BESIDE * $seed;
         $found = [];
@@ -224,7 +236,7 @@ final readonly class Cutout
         usort($some, static fn (array $a, array $b): int => array_sum($a) <=> array_sum($b));
         $middles = [];
         for ($g = 0; $g < $count; $g++) {
-            $middles[] = $some[(int) (($g + 0.5) / $count * count($some))];
+            $middles[] = $some[(int) ((($g + 0.5) / $count) * count($some))];
         }
         $sums = $far = [];
         for ($time = 0; $time < 5; $time++) {
@@ -246,7 +258,7 @@ final readonly class Cutout
                 $far[$nearest] += $best;
             }
             foreach ($sums as $m => $n) {
-                $n > 0 && $middles[$m] = [$reds[$m] / $n, $greens[$m] / $n, $blues[$m] / $n];
+                $n > 0 && ($middles[$m] = [$reds[$m] / $n, $greens[$m] / $n, $blues[$m] / $n]);
             }
         }
         $groups = [];
@@ -275,7 +287,9 @@ final readonly class Cutout
             foreach ([$mine, $theirs] as $groups) {
                 $sum = 1e-6;
                 foreach ($groups as [$mr, $mg, $mb, $variance, $share]) {
-                    $sum += $share * exp(-(($r - $mr) ** 2 + ($g - $mg) ** 2 + ($b - $mb) ** 2) / (2 * $variance)) / $variance ** 1.5;
+                    $sum +=
+                        ($share * exp(-(($r - $mr) ** 2 + ($g - $mg) ** 2 + ($b - $mb) ** 2) / (2 * $variance))) /
+                        $variance ** 1.5;
                 }
                 $likely[] = log($sum);
             }
@@ -323,7 +337,11 @@ final readonly class Cutout
                     }
                     [$jr, $jg, $jb] = $colours[$j];
                     $other = $subject ? -$odds[$j] : $odds[$j];
-                    $there = $way + 4 + (int) (self::CHANGE * (abs($jr - $r) + abs($jg - $g) + abs($jb - $b)) + ($other > 0 ? self::OTHER * $other : 0.0));
+                    $there =
+                        $way +
+                        4 +
+                        (int) (self::CHANGE * (abs($jr - $r) + abs($jg - $g) + abs($jb - $b)) +
+                            ($other > 0 ? self::OTHER * $other : 0.0));
                     if ($there < $far[$j]) {
                         $far[$j] = $there;
                         $is[$j] = $subject;

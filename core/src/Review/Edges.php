@@ -7,9 +7,12 @@ namespace RushHold\Review;
 /**
  * How wide the edges in a patch are, each across itself.
  *
- * Across an edge the light climbs by a step; of its slope g the sums M = Σ g and E = Σ g² give the width M²/E. For an edge
- * blurred by a standard deviation σ that is 2√π·σ when what blurs it is a Gauss, 3.70·σ for a disc of defocus and 3.46·σ for a
- * smear: the same within five in a hundred whatever blurs it, which the height of the slope, that other methods go by, is
+ * Across an edge the light climbs by a step; of its slope g the sums M = Σ g and E = Σ g² give the width M²/E. For an
+ * edge
+ * blurred by a standard deviation σ that is 2√π·σ when what blurs it is a Gauss, 3.70·σ for a disc of defocus and
+ * 3.46·σ for a
+ * smear: the same within five in a hundred whatever blurs it, which the height of the slope, that other methods go by,
+ * is
  * not. One edge near another looks narrower than it is: what lies beyond both its feet says how far to believe it, and
  * the leaning of its slope by how much it is too narrow.
  */
@@ -25,7 +28,8 @@ final class Edges
     private const FAINTEST = 0.002;
 
     /**
-     * An edge climbs by this at least, as a share of white: six of the steps in which a picture is stored. What climbs less
+     * An edge climbs by this at least, as a share of white: six of the steps in which a picture is stored. What climbs
+     * less
      * may be such steps in a smooth gradient, or the seams between the blocks of a JPEG.
      */
     private const LEAST_CLIMB = 6 / 255;
@@ -71,10 +75,16 @@ final class Edges
      * @param  float  $smoothed  by which the patch was smoothed before, pixels; taken off again
      * @param  int  $most  so many of the strongest are looked at
      * @param  list<bool>|null  $within  whether each pixel is of what it is about; null: all are
-     * @return list<array{float, float, float, int}> of each edge: variance across it in pixels², how much it counts, the way across it in radians, y down, and which pixel it is at
+     * @return list<array{float, float, float, int}> of each edge: variance across it in pixels², how much it counts,
+     *   the way across it in radians, y down, and which pixel it is at
      */
-    public static function of(Patch $patch, float $noise, float $smoothed, int $most = 900, ?array $within = null): array
-    {
+    public static function of(
+        Patch $patch,
+        float $noise,
+        float $smoothed,
+        int $most = 900,
+        ?array $within = null,
+    ): array {
         [$w, $h, $g] = [$patch->wide, $patch->high, $patch->light];
         if ($w < 8 || $h < 8) {
             return [];
@@ -98,7 +108,7 @@ final class Edges
         for ($y = 2; $y < $h - 2; $y++) {
             for ($x = 2, $i = $y * $w + 2; $x < $w - 2; $x++, $i++) {
                 $s = $size[$i];
-                if ($s < $least || $within !== null && ! $within[$i]) {
+                if ($s < $least || ($within !== null && ! $within[$i])) {
                     continue;
                 }
                 // The steepest place of a slope, in the nearest of the four ways across it.
@@ -123,7 +133,18 @@ final class Edges
         }
         $edges = [];
         foreach ($chosen as $i => $s) {
-            $edge = self::across($gx, $gy, $w, $h, $i % $w, intdiv($i, $w), $gx[$i] / $s, $gy[$i] / $s, $slopeNoise, max(self::LEAST_CLIMB, self::CLIMB_NOISE * $noise));
+            $edge = self::across(
+                $gx,
+                $gy,
+                $w,
+                $h,
+                $i % $w,
+                intdiv($i, $w),
+                $gx[$i] / $s,
+                $gy[$i] / $s,
+                $slopeNoise,
+                max(self::LEAST_CLIMB, self::CLIMB_NOISE * $noise),
+            );
             if ($edge !== null) {
                 $edges[] = [$edge[0] - self::DIFFERENCE - $smoothed ** 2, $edge[1], atan2($gy[$i], $gx[$i]), $i];
             }
@@ -141,8 +162,18 @@ final class Edges
      * @param  float  $leastClimb  from its foot to its top, as a share of white
      * @return array{float, float}|null variance, and how much it counts; null where it does not come to an end
      */
-    private static function across(array $gx, array $gy, int $w, int $h, int $x, int $y, float $nx, float $ny, float $noise, float $leastClimb): ?array
-    {
+    private static function across(
+        array $gx,
+        array $gy,
+        int $w,
+        int $h,
+        int $x,
+        int $y,
+        float $nx,
+        float $ny,
+        float $noise,
+        float $leastClimb,
+    ): ?array {
         $slopes = [];
         foreach ([1, -1] as $way) {
             $slope = [];
@@ -157,8 +188,13 @@ final class Edges
                 $fx = $px - $left;
                 $fy = $py - $top;
                 $j = $top * $w + $left;
-                $slope[] = $nx * ((1 - $fy) * ((1 - $fx) * $gx[$j] + $fx * $gx[$j + 1]) + $fy * ((1 - $fx) * $gx[$j + $w] + $fx * $gx[$j + $w + 1]))
-                    + $ny * ((1 - $fy) * ((1 - $fx) * $gy[$j] + $fx * $gy[$j + 1]) + $fy * ((1 - $fx) * $gy[$j + $w] + $fx * $gy[$j + $w + 1]));
+                $slope[] =
+                    $nx *
+                        ((1 - $fy) * ((1 - $fx) * $gx[$j] + $fx * $gx[$j + 1]) +
+                            $fy * ((1 - $fx) * $gx[$j + $w] + $fx * $gx[$j + $w + 1])) +
+                    $ny *
+                        ((1 - $fy) * ((1 - $fx) * $gy[$j] + $fx * $gy[$j + 1]) +
+                            $fy * ((1 - $fx) * $gy[$j + $w] + $fx * $gy[$j + $w + 1]));
             }
             $slopes[] = $slope;
         }
@@ -202,7 +238,7 @@ final class Edges
         if ($e <= 0) {
             return null;
         }
-        $deviation = $m * $m / $e / self::WIDTH;
+        $deviation = ($m * $m) / $e / self::WIDTH;
         [$m2, $m3, $mean] = [0.0, 0.0, $m1 / $m];
         $beyond = 0.0;
         foreach ($slopes as $side => $slope) {
@@ -219,7 +255,7 @@ final class Edges
         }
         $m2 += $mean * $mean * $peak;
         $m3 -= $mean ** 3 * $peak;
-        $lean = $m2 > 0 ? ($m3 / $m) / ($m2 / $m) ** 1.5 : 0.0;
+        $lean = $m2 > 0 ? $m3 / $m / ($m2 / $m) ** 1.5 : 0.0;
         $deviation *= 1 + self::LEANING * min(0.4, $lean * $lean);
 
         return [$deviation * $deviation, $e * exp(-max(0.0, $beyond - 2 * $noise) / $peak / self::ALONE)];

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace RushHold\Review;
 
 /**
- * Finds what was marked in one frame of a burst again in the next, by normalised cross-correlation on small copies, closely and
+ * Finds what was marked in one frame of a burst again in the next, by normalised cross-correlation on small copies,
+ * closely and
  * from a little farther off: what is small or crisp is known by the one, what is large or blurred by the other.
  *
  * What it looks for is what was marked, and what it looked like when it was last found for certain, since it turns and
- * grows on its way: it is also looked for a little larger and a little smaller. Nearer to where it should be counts for a
- * little, and where its colours are known, a place that lacks them is less like it. On its way out of the frame it has to be
+ * grows on its way: it is also looked for a little larger and a little smaller. Nearer to where it should be counts for
+ * a
+ * little, and where its colours are known, a place that lacks them is less like it. On its way out of the frame it has
+ * to be
  * certain to be found.
  */
 final class Follow
@@ -54,7 +57,10 @@ final class Follow
     /** So many frames without it, and it may be anywhere. */
     private const LONG_AGO = 100;
 
-    /** Where it should be by now out of the frame, or so near to its border, it has to be certain to be found, as a share of the width. */
+    /**
+     * Where it should be by now out of the frame, or so near to its border, it has to be certain to be found, as a
+     * share of the width.
+     */
     private const LEAVING = 0.02;
 
     /** @var array{Look, Look} close up, and on a copy half as large */
@@ -72,7 +78,10 @@ final class Follow
 
     private function __construct(private float $x, private float $y, Patch $frame, private float $coloured)
     {
-        $this->looks = [Look::at($frame, (int) round($x), (int) round($y)), Look::at($frame->halved(), (int) round($x / 2), (int) round($y / 2))];
+        $this->looks = [
+            Look::at($frame, (int) round($x), (int) round($y)),
+            Look::at($frame->halved(), (int) round($x / 2), (int) round($y / 2)),
+        ];
     }
 
     /**
@@ -85,7 +94,12 @@ final class Follow
     {
         [$px, $py] = [($x + 0.5) * $frame->wide, ($y + 0.5) * $frame->high];
 
-        return new self($px, $py, $frame, $colours === null ? 0.0 : self::colour($colours, $x + 0.5, $y + 0.5, self::AROUND / $frame->wide));
+        return new self(
+            $px,
+            $py,
+            $frame,
+            $colours === null ? 0.0 : self::colour($colours, $x + 0.5, $y + 0.5, self::AROUND / $frame->wide),
+        );
     }
 
     /** The same in another burst, where nobody knows yet where it is or goes. */
@@ -100,7 +114,8 @@ final class Follow
     /**
      * @param  Patch  $frame  a small copy of the same size
      * @param  Patch|null  $colours  how much each place has the colours of what was marked; null: not known
-     * @return array{float, float, float}|null where it is in widths and heights from the centre, and the likeness; null where it is not found
+     * @return array{float, float, float}|null where it is in widths and heights from the centre, and the likeness; null
+     *   where it is not found
      */
     public function in(Patch $frame, ?Patch $colours = null): ?array
     {
@@ -120,12 +135,15 @@ final class Follow
 
             return null;
         }
-        $this->vx = 0.5 * $this->vx + 0.5 * ($x - $this->x) / $steps;
-        $this->vy = 0.5 * $this->vy + 0.5 * ($y - $this->y) / $steps;
+        $this->vx = 0.5 * $this->vx + (0.5 * ($x - $this->x)) / $steps;
+        $this->vy = 0.5 * $this->vy + (0.5 * ($y - $this->y)) / $steps;
         [$this->x, $this->y, $this->scale, $this->missed] = [$x, $y, $scale, 0];
         if ($like > self::CERTAIN) {
             [$i, $j] = [(int) round($x / $scale), (int) round($y / $scale)];
-            $this->looks = [$this->looks[0]->now($frames[0], $i, $j, self::FOUND), $this->looks[1]->now($frames[1], intdiv($i, 2), intdiv($j, 2), self::FOUND)];
+            $this->looks = [
+                $this->looks[0]->now($frames[0], $i, $j, self::FOUND),
+                $this->looks[1]->now($frames[1], intdiv($i, 2), intdiv($j, 2), self::FOUND),
+            ];
         }
 
         return [($x + 0.5) / $frame->wide - 0.5, ($y + 0.5) / $frame->high - 0.5, $like];
@@ -135,7 +153,8 @@ final class Follow
      * Where it is most likely, if it is so large now.
      *
      * @param  array{float, float}  $want  where it should be
-     * @return array{float, float, float, float, array{Patch, Patch}} place, likeness and size, and the frame in which it is as large as it was
+     * @return array{float, float, float, float, array{Patch, Patch}} place, likeness and size, and the frame in which
+     *   it is as large as it was
      */
     private function at(Patch $frame, ?Patch $colours, array $want, float $scale): array
     {
@@ -143,7 +162,12 @@ final class Follow
         $frames = [$copy, $copy->halved()];
         $window = self::WINDOW * $copy->wide;
         $want = [$want[0] / $scale, $want[1] / $scale];
-        $found = $this->best($frames, $colours, [$want[0] - $window, $want[1] - $window, $want[0] + $window, $want[1] + $window], $want);
+        $found = $this->best(
+            $frames,
+            $colours,
+            [$want[0] - $window, $want[1] - $window, $want[0] + $window, $want[1] + $window],
+            $want,
+        );
         if ($found[2] < self::LIKELY || $this->missed >= self::LONG_AGO) {
             // It may be anywhere; but then it has to be more like it by a margin.
             $anywhere = $this->best($frames, $colours, [0, 0, $copy->wide, $copy->high], $want);
@@ -180,10 +204,20 @@ final class Follow
         $edge = intdiv(Look::SIDE, 2);
         // The smaller copy must have room around it too.
         $room = 2 * $edge + 2;
-        [$left, $top, $right, $bottom] = [(int) max($edge, $within[0]), (int) max($edge, $within[1]), (int) min($frames[0]->wide - $edge - 1, $within[2]), (int) min($frames[0]->high - $edge - 1, $within[3])];
+        [$left, $top, $right, $bottom] = [
+            (int) max($edge, $within[0]),
+            (int) max($edge, $within[1]),
+            (int) min($frames[0]->wide - $edge - 1, $within[2]),
+            (int) min($frames[0]->high - $edge - 1, $within[3]),
+        ];
         $away = self::AWAY / (1 + $this->missed) / $frames[0]->wide;
         $free = self::WELL_OFF * $frames[0]->wide;
-        [$score, $atX, $atY, $like] = [-INF, (int) round(max($edge, min($frames[0]->wide - $edge - 1, $want[0]))), (int) round(max($edge, min($frames[0]->high - $edge - 1, $want[1]))), -1.0];
+        [$score, $atX, $atY, $like] = [
+            -INF,
+            (int) round(max($edge, min($frames[0]->wide - $edge - 1, $want[0]))),
+            (int) round(max($edge, min($frames[0]->high - $edge - 1, $want[1]))),
+            -1.0,
+        ];
         // Every second place first, then around the best.
         for ($y = $top; $y <= $bottom; $y += 2) {
             for ($x = $left; $x <= $right; $x += 2) {
@@ -219,10 +253,23 @@ final class Follow
             return $like;
         }
 
-        return $like + self::COLOUR * min(0.0, self::colour($colours, ($x + 0.5) / $frames[0]->wide, ($y + 0.5) / $frames[0]->high, self::AROUND / $frames[0]->wide) - max(0.0, $this->coloured));
+        return $like +
+            self::COLOUR *
+                min(
+                    0.0,
+                    self::colour(
+                        $colours,
+                        ($x + 0.5) / $frames[0]->wide,
+                        ($y + 0.5) / $frames[0]->high,
+                        self::AROUND / $frames[0]->wide,
+                    ) - max(0.0, $this->coloured),
+                );
     }
 
-    /** How much there is of its colours around a place: shares of the width and of the height, and how far around as a share of the width. */
+    /**
+     * How much there is of its colours around a place: shares of the width and of the height, and how far around as a
+     * share of the width.
+     */
     private static function colour(Patch $colours, float $x, float $y, float $around): float
     {
         [$cx, $cy, $reach] = [$x * $colours->wide, $y * $colours->high, max(1.0, $around * $colours->wide)];

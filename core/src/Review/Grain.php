@@ -26,8 +26,14 @@ final class Grain
                 $sum = 0.0;
                 for ($y = $by; $y < $by + self::BLOCK; $y++) {
                     for ($x = $bx, $i = $y * $w + $bx; $x < $bx + self::BLOCK; $x++, $i++) {
-                        $sum += abs($light[$i - $w - 1] + $light[$i - $w + 1] + $light[$i + $w - 1] + $light[$i + $w + 1]
-                            - 2 * ($light[$i - $w] + $light[$i + $w] + $light[$i - 1] + $light[$i + 1]) + 4 * $light[$i]);
+                        $sum += abs(
+                            $light[$i - $w - 1] +
+                                $light[$i - $w + 1] +
+                                $light[$i + $w - 1] +
+                                $light[$i + $w + 1] -
+                                2 * ($light[$i - $w] + $light[$i + $w] + $light[$i - 1] + $light[$i + 1]) +
+                                4 * $light[$i],
+                        );
                     }
                 }
                 $blocks[] = $sum;
@@ -38,6 +44,6 @@ final class Grain
         }
         sort($blocks);
 
-        return sqrt(M_PI / 2) / 6 * $blocks[(int) (self::CALMEST * (count($blocks) - 1))] / self::BLOCK ** 2;
+        return ((sqrt(M_PI / 2) / 6) * $blocks[(int) (self::CALMEST * (count($blocks) - 1))]) / self::BLOCK ** 2;
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace RushHold\Review;
 
 /**
- * The noise of a picture by brightness: what is dark has other noise than what is bright, and what is clipped has none that
+ * The noise of a picture by brightness: what is dark has other noise than what is bright, and what is clipped has none
+ * that
  * says anything. In each band of brightness the calmer of the patches are believed, never a single one.
  */
 final readonly class GrainCurve
@@ -21,7 +22,9 @@ final readonly class GrainCurve
     /** What lies this near to black or white is at the end of the scale. */
     private const END = 1.5 / 255;
 
-    /** @param  array<int, float>  $noise  standard deviation, as a share of white, by band; only those that are known */
+    /**
+     * @param  array<int, float>  $noise  standard deviation, as a share of white, by band; only those that are known
+     */
     private function __construct(private array $noise)
     {
     }
@@ -31,7 +34,9 @@ final readonly class GrainCurve
     {
         $bands = [];
         foreach ($patches as $patch) {
-            $ends = count(array_filter($patch->light, static fn (float $l): bool => $l < self::END || $l > 1 - self::END));
+            $ends = count(
+                array_filter($patch->light, static fn (float $l): bool => $l < self::END || $l > 1 - self::END),
+            );
             if ($ends <= self::CLIPPED * count($patch->light)) {
                 $bands[self::band($patch->mean())][] = Grain::of($patch);
             }
@@ -46,7 +51,10 @@ final readonly class GrainCurve
         return new self($noise);
     }
 
-    /** Standard deviation of the noise at a brightness, both as a share of white; from the nearest band where that one is not known. */
+    /**
+     * Standard deviation of the noise at a brightness, both as a share of white; from the nearest band where that one
+     * is not known.
+     */
     public function at(float $light): float
     {
         $band = self::band($light);

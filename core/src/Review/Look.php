@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Review;
 
-/** What a place in a frame looks like: as it was marked, and as it was last. Its middle counts for more than what is around it. */
+/**
+ * What a place in a frame looks like: as it was marked, and as it was last. Its middle counts for more than what is
+ * around it.
+ */
 final readonly class Look
 {
     /** Side of the square, pixels. */
@@ -49,8 +52,12 @@ final readonly class Look
     {
         $seen = self::seen($frame, $x, $y, $this->weights);
         $half = intdiv(self::SIDE, 2);
-        $fits = $x >= $half && $y >= $half && $x < $frame->wide - $half && $y < $frame->high - $half
-            && (new self($this->marked, $this->marked, $this->weights))->likeness($frame, $x, $y) > $least;
+        $fits =
+            $x >= $half &&
+            $y >= $half &&
+            $x < $frame->wide - $half &&
+            $y < $frame->high - $half &&
+            (new self($this->marked, $this->marked, $this->weights))->likeness($frame, $x, $y) > $least;
 
         return $fits ? new self($this->marked, $seen, $this->weights) : $this;
     }
@@ -86,12 +93,21 @@ final readonly class Look
         $values = [];
         for ($row = $y - $half; $row <= $y + $half; $row++) {
             for ($column = $x - $half; $column <= $x + $half; $column++) {
-                $values[] = $frame->light[max(0, min($frame->high - 1, $row)) * $frame->wide + max(0, min($frame->wide - 1, $column))];
+                $values[] =
+                    $frame->light[
+                        max(0, min($frame->high - 1, $row)) * $frame->wide + max(0, min($frame->wide - 1, $column))
+                    ];
             }
         }
         $mean = array_sum(array_map(static fn (float $v, float $w): float => $v * $w, $values, $weights));
-        $spread = array_sum(array_map(static fn (float $v, float $w): float => $w * ($v - $mean) ** 2, $values, $weights));
+        $spread = array_sum(
+            array_map(static fn (float $v, float $w): float => $w * ($v - $mean) ** 2, $values, $weights),
+        );
 
-        return array_map(static fn (float $v, float $w): float => $w * ($v - $mean) / sqrt(max(self::PLAIN, $spread)), $values, $weights);
+        return array_map(
+            static fn (float $v, float $w): float => ($w * ($v - $mean)) / sqrt(max(self::PLAIN, $spread)),
+            $values,
+            $weights,
+        );
     }
 }

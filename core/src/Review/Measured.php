@@ -47,7 +47,8 @@ final readonly class Measured
     private const METHOD = 0.12;
 
     /**
-     * @param  array{float, float}|null  $aim  where what has to be sharp is, in widths and heights from the centre, y down; null: nobody said
+     * @param  array{float, float}|null  $aim  where what has to be sharp is, in widths and heights from the centre, y
+     *   down; null: nobody said
      * @param  Spread|null  $spread  of it, in pixels; null where there is nothing to go by
      * @param  float  $noise  standard deviation, as a share of white
      * @param  list<Tile>  $tiles  over the whole frame
@@ -56,8 +57,16 @@ final readonly class Measured
      * @param  Spread|null  $around  of all that is around it together
      * @param  float|null  $feet  where it ends below, in heights from the centre, down; null: not known
      */
-    public function __construct(public ?array $aim, public ?Spread $spread, public float $noise, public array $tiles, public float $limitPx, public float $clear = 1.0, public ?Spread $around = null, public ?float $feet = null)
-    {
+    public function __construct(
+        public ?array $aim,
+        public ?Spread $spread,
+        public float $noise,
+        public array $tiles,
+        public float $limitPx,
+        public float $clear = 1.0,
+        public ?Spread $around = null,
+        public ?float $feet = null,
+    ) {
     }
 
     /** The width that is judged: of what has to be sharp, or of the sharpest place where nobody said; pixels. */
@@ -69,7 +78,10 @@ final readonly class Measured
         if ($this->aim !== null) {
             return null;
         }
-        $widths = array_filter(array_map(static fn (Tile $tile): ?float => $tile->ellipse?->width(), $this->tiles), static fn (?float $width): bool => $width !== null);
+        $widths = array_filter(
+            array_map(static fn (Tile $tile): ?float => $tile->ellipse?->width(), $this->tiles),
+            static fn (?float $width): bool => $width !== null,
+        );
 
         return $widths === [] ? null : min($widths);
     }
@@ -119,12 +131,25 @@ final readonly class Measured
             return $this->untold() === null ? SharpWhere::Subject : SharpWhere::Nowhere;
         }
         $bound = min(self::CRISP * $this->limitPx, $width === null ? INF : self::SHARPER * $width);
-        $elsewhere = array_filter($this->tiles, fn (Tile $tile): bool => $tile->ellipse !== null && hypot($tile->x - $this->aim[0], $tile->y - $this->aim[1]) > self::BESIDE);
-        if (array_filter($elsewhere, static fn (Tile $tile): bool => $tile->ellipse !== null && $tile->ellipse->width() <= $bound) === []) {
+        $elsewhere = array_filter(
+            $this->tiles,
+            fn (Tile $tile): bool => $tile->ellipse !== null &&
+                hypot($tile->x - $this->aim[0], $tile->y - $this->aim[1]) > self::BESIDE,
+        );
+        if (
+            array_filter(
+                $elsewhere,
+                static fn (Tile $tile): bool => $tile->ellipse !== null && $tile->ellipse->width() <= $bound,
+            ) === []
+        ) {
             return SharpWhere::Nowhere;
         }
         // What is smeared but in focus across the smear was not missed by focus.
-        if ($this->untold() !== null || $this->spread === null || 4 * $this->spread->ellipse->short <= self::CRISP * $this->limitPx) {
+        if (
+            $this->untold() !== null ||
+            $this->spread === null ||
+            4 * $this->spread->ellipse->short <= self::CRISP * $this->limitPx
+        ) {
             return SharpWhere::Elsewhere;
         }
 
@@ -132,8 +157,10 @@ final readonly class Measured
     }
 
     /**
-     * Where what is sharp lies, by rows: ground goes away from below, so that what is sharp beneath the feet is nearer, and what is sharp
-     * higher up is farther, be it ground or a background. A row is told by the middle one of its tiles, never by a single one.
+     * Where what is sharp lies, by rows: ground goes away from below, so that what is sharp beneath the feet is nearer,
+     * and what is sharp
+     * higher up is farther, be it ground or a background. A row is told by the middle one of its tiles, never by a
+     * single one.
      *
      * @param  array<int, Tile>  $tiles
      */
@@ -141,9 +168,9 @@ final readonly class Measured
     {
         $rows = [];
         foreach ($tiles as $tile) {
-            $tile->ellipse === null || $rows[sprintf('%.4f', $tile->y)][] = $tile->ellipse->width();
+            $tile->ellipse === null || ($rows[sprintf('%.4f', $tile->y)][] = $tile->ellipse->width());
         }
-        $feet = $this->feet ?? $this->aim[1] ?? 0.0;
+        $feet = $this->feet ?? ($this->aim[1] ?? 0.0);
         $above = $below = $soft = 0;
         foreach ($rows as $y => $widths) {
             if (count($widths) < self::OF_A_ROW) {
@@ -165,11 +192,21 @@ final readonly class Measured
         };
     }
 
-    /** Whether the smear of what has to be sharp is that of the whole frame; null where it is not smeared, or nothing else tells. */
+    /**
+     * Whether the smear of what has to be sharp is that of the whole frame; null where it is not smeared, or nothing
+     * else tells.
+     */
     public function cameraSmeared(): ?bool
     {
         $mine = $this->spread?->ellipse;
-        if ($this->spread === null || $mine === null || $mine->long < self::SMEARED * $mine->short || $this->around === null || $this->around->edges < self::FEWEST_EDGES || $this->around->unsure > self::TOO_UNSURE) {
+        if (
+            $this->spread === null ||
+            $mine === null ||
+            $mine->long < self::SMEARED * $mine->short ||
+            $this->around === null ||
+            $this->around->edges < self::FEWEST_EDGES ||
+            $this->around->unsure > self::TOO_UNSURE
+        ) {
             return null;
         }
         $smear = $mine->long ** 2 - $mine->short ** 2;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace RushHold\Review;
 
-/** Which colours are more those of what was marked than of what is around it: in sixteen steps of each of three, as logarithms. */
+/**
+ * Which colours are more those of what was marked than of what is around it: in sixteen steps of each of three, as
+ * logarithms.
+ */
 final readonly class Palette
 {
     private const STEPS = 16;
@@ -32,7 +35,19 @@ final readonly class Palette
             foreach ($colours as [$r, $g, $b]) {
                 // Colours beside it are nearly the same.
                 [$i, $j, $k] = [self::step($r), self::step($g), self::step($b)];
-                foreach ([[0, 0, 0, 1.0], [1, 0, 0, 0.5], [-1, 0, 0, 0.5], [0, 1, 0, 0.5], [0, -1, 0, 0.5], [0, 0, 1, 0.5], [0, 0, -1, 0.5], [1, 1, 1, 0.5], [-1, -1, -1, 0.5]] as [$di, $dj, $dk, $much]) {
+                foreach (
+                    [
+                        [0, 0, 0, 1.0],
+                        [1, 0, 0, 0.5],
+                        [-1, 0, 0, 0.5],
+                        [0, 1, 0, 0.5],
+                        [0, -1, 0, 0.5],
+                        [0, 0, 1, 0.5],
+                        [0, 0, -1, 0.5],
+                        [1, 1, 1, 0.5],
+                        [-1, -1, -1, 0.5],
+                    ] as [$di, $dj, $dk, $much]
+                ) {
                     [$p, $q, $t] = [$i + $di, $j + $dj, $k + $dk];
                     if ($p >= 0 && $q >= 0 && $t >= 0 && $p < self::STEPS && $q < self::STEPS && $t < self::STEPS) {
                         $count[($p * self::STEPS + $q) * self::STEPS + $t] += $much;
@@ -44,7 +59,19 @@ final readonly class Palette
         $odds = [];
         [[$its, $all], [$theirs, $rest]] = $counts;
         foreach ($its as $i => $n) {
-            $odds[] = round(max(-self::MOST, min(self::MOST, log(($n + self::UNSEEN * $all / ($all + $rest)) / $all * $rest / ($theirs[$i] + self::UNSEEN * $rest / ($all + $rest))))), 2);
+            $odds[] = round(
+                max(
+                    -self::MOST,
+                    min(
+                        self::MOST,
+                        log(
+                            ((($n + (self::UNSEEN * $all) / ($all + $rest)) / $all) * $rest) /
+                                ($theirs[$i] + (self::UNSEEN * $rest) / ($all + $rest)),
+                        ),
+                    ),
+                ),
+                2,
+            );
         }
 
         return new self($odds);
@@ -59,7 +86,9 @@ final readonly class Palette
     {
         $light = [];
         foreach ($colours as [$r, $g, $b]) {
-            $light[] = $this->odds[(self::step($r) * self::STEPS + self::step($g)) * self::STEPS + self::step($b)] / self::MOST;
+            $light[] =
+                $this->odds[(self::step($r) * self::STEPS + self::step($g)) * self::STEPS + self::step($b)] /
+                self::MOST;
         }
 
         return new Patch($wide, $high, $light);

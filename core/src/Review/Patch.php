@@ -46,7 +46,12 @@ final readonly class Patch
             for ($x = 0, $i = 2 * $y * $this->wide; $x < $wide; $x++, $i += 2) {
                 $right = $this->wide > 1 ? $i + 1 : $i;
                 $below = $this->high > 1 ? $this->wide : 0;
-                $light[] = ($this->light[$i] + $this->light[$right] + $this->light[$i + $below] + $this->light[$right + $below]) / 4;
+                $light[] =
+                    ($this->light[$i] +
+                        $this->light[$right] +
+                        $this->light[$i + $below] +
+                        $this->light[$right + $below]) /
+                    4;
             }
         }
 
@@ -80,7 +85,9 @@ final readonly class Patch
                 $left = $lefts[$x];
                 $right = $w > 1 ? $left + 1 : $left;
                 $share = $shares[$x];
-                $light[] = (1 - $down) * ($g[$row + $left] * (1 - $share) + $g[$row + $right] * $share) + $down * ($g[$below + $left] * (1 - $share) + $g[$below + $right] * $share);
+                $light[] =
+                    (1 - $down) * ($g[$row + $left] * (1 - $share) + $g[$row + $right] * $share) +
+                    $down * ($g[$below + $left] * (1 - $share) + $g[$below + $right] * $share);
             }
         }
 
@@ -96,14 +103,22 @@ final readonly class Patch
         $reach = (int) ceil(3.5 * $deviation);
         $weights = [];
         for ($i = -$reach; $i <= $reach; $i++) {
-            $weights[] = exp(-$i * $i / (2 * $deviation * $deviation));
+            $weights[] = exp((-$i * $i) / (2 * $deviation * $deviation));
         }
         $sum = array_sum($weights);
         $weights = array_map(static fn (float $w): float => $w / $sum, $weights);
         $across = self::convolved($this->light, $this->wide, $this->high, $weights);
 
         // Turned, smoothed and turned back: one loop does for both ways.
-        return new self($this->wide, $this->high, self::turned(self::convolved(self::turned($across, $this->wide, $this->high), $this->high, $this->wide, $weights), $this->high, $this->wide));
+        return new self(
+            $this->wide,
+            $this->high,
+            self::turned(
+                self::convolved(self::turned($across, $this->wide, $this->high), $this->high, $this->wide, $weights),
+                $this->high,
+                $this->wide,
+            ),
+        );
     }
 
     /**

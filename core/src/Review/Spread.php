@@ -32,7 +32,10 @@ final readonly class Spread
     /** How many steps longer ellipses are than wide. */
     private const LONGER = [0, 4, 8, 12, 16, 20, 25];
 
-    /** What an edge that is e times wider than a width has against it; the rest to one, what one has that is e times narrower. */
+    /**
+     * What an edge that is e times wider than a width has against it; the rest to one, what one has that is e times
+     * narrower.
+     */
     private const BELOW = 0.4;
 
     /** What edges near and far are apart makes a width so unsure. */
@@ -68,13 +71,23 @@ final readonly class Spread
      * @param  array{float, float}|null  $at  what in it was marked, pixels; null: nothing
      * @return self|null null where there are no edges to go by
      */
-    public static function of(Patch $patch, float $noise, int $most = 900, ?array $within = null, ?array $at = null): ?self
-    {
+    public static function of(
+        Patch $patch,
+        float $noise,
+        int $most = 900,
+        ?array $within = null,
+        ?array $at = null,
+    ): ?self {
         $edges = self::edges($patch, $noise, $most, $within);
         $spread = self::told($edges);
 
-        return $spread === null || $at === null || $edges === [] ? $spread
-            : new self($spread->ellipse, $spread->edges, hypot($spread->unsure, self::APART * self::apart($edges, $spread->ellipse, $patch->wide, $at)));
+        return $spread === null || $at === null || $edges === []
+            ? $spread
+            : new self(
+                $spread->ellipse,
+                $spread->edges,
+                hypot($spread->unsure, self::APART * self::apart($edges, $spread->ellipse, $patch->wide, $at)),
+            );
     }
 
     /**
@@ -117,7 +130,15 @@ final readonly class Spread
         $together = ($by ** 2 - 1) / 12;
         $variance = static fn (float $deviation): float => max(self::PIXEL, ($deviation * $by) ** 2 - $together);
 
-        return new self(Ellipse::told(sqrt($variance($this->ellipse->long)), sqrt($variance($this->ellipse->short)), $this->ellipse->angleDeg), $this->edges, $this->unsure);
+        return new self(
+            Ellipse::told(
+                sqrt($variance($this->ellipse->long)),
+                sqrt($variance($this->ellipse->short)),
+                $this->ellipse->angleDeg,
+            ),
+            $this->edges,
+            $this->unsure,
+        );
     }
 
     private static function smoothing(Patch $patch, float $noise): float
@@ -131,7 +152,11 @@ final readonly class Spread
         for ($y = 2; $y < $patch->high - 2; $y += 2) {
             for ($x = 2, $i = $y * $w + 2; $x < $w - 2; $x += 2, $i += 2) {
                 // Over four pixels, so that it is not the noise that is steep.
-                $step = max(abs($g[$i + 2] + $g[$i + 1] - $g[$i - 1] - $g[$i - 2]), abs($g[$i + 2 * $w] + $g[$i + $w] - $g[$i - $w] - $g[$i - 2 * $w])) / 6;
+                $step =
+                    max(
+                        abs($g[$i + 2] + $g[$i + 1] - $g[$i - 1] - $g[$i - 2]),
+                        abs($g[$i + 2 * $w] + $g[$i + $w] - $g[$i - $w] - $g[$i - 2 * $w]),
+                    ) / 6;
                 $steepest = $step > $steepest ? $step : $steepest;
             }
         }
@@ -147,9 +172,12 @@ final readonly class Spread
     /**
      * The ellipse that edges of all ways speak for most.
      *
-     * What a mark on a coat is soft by itself makes edges wider, never narrower, and a few edges of something else may be
-     * narrower: each edge votes for widths a little below its own, by how many times it is wider, and none counts against a
-     * width by more than so much. So widths are held against one another as logarithms, and all ellipses of a grid are tried.
+     * What a mark on a coat is soft by itself makes edges wider, never narrower, and a few edges of something else may
+     * be
+     * narrower: each edge votes for widths a little below its own, by how many times it is wider, and none counts
+     * against a
+     * width by more than so much. So widths are held against one another as logarithms, and all ellipses of a grid are
+     * tried.
      *
      * @param  non-empty-list<array{float, float, float, int}>  $edges  variance, how much it counts, way
      */
@@ -173,7 +201,10 @@ final readonly class Spread
             $mean += $weight * $width;
             $square += $weight * $width ** 2;
         }
-        $fine = array_map(static fn (array $one): array => self::ellipse(...$one), self::fine(...self::coarse()[$nearest]));
+        $fine = array_map(
+            static fn (array $one): array => self::ellipse(...$one),
+            self::fine(...self::coarse()[$nearest]),
+        );
         $close = array_map(static fn (array $e): float => self::sum($against, $e[0], $e[2]), $fine);
         $best = min($close);
         $sums = [0.0, 0.0, 0.0, 0.0];
@@ -187,11 +218,16 @@ final readonly class Spread
         }
         $ellipse = Ellipse::of($sums[1] / $sums[0], $sums[2] / $sums[0], $sums[3] / $sums[0]);
 
-        return new self($ellipse->scaled(self::between($edges, $ellipse)), count($edges), sqrt(max(0.0, $square / $one - ($mean / $one) ** 2)));
+        return new self(
+            $ellipse->scaled(self::between($edges, $ellipse)),
+            count($edges),
+            sqrt(max(0.0, $square / $one - ($mean / $one) ** 2)),
+        );
     }
 
     /**
-     * By how much edges near a place are wider or narrower than those farther off: where they differ, some may be of something else.
+     * By how much edges near a place are wider or narrower than those farther off: where they differ, some may be of
+     * something else.
      *
      * @param  non-empty-list<array{float, float, float, int}>  $edges
      * @param  array{float, float}  $at
@@ -201,7 +237,7 @@ final readonly class Spread
     {
         $all = [];
         foreach ($edges as [$variance, , $angle, $i]) {
-            $all[] = [hypot($i % $wide - $at[0], intdiv($i, $wide) - $at[1]), self::off($variance, $angle, $ellipse)];
+            $all[] = [hypot(($i % $wide) - $at[0], intdiv($i, $wide) - $at[1]), self::off($variance, $angle, $ellipse)];
         }
         usort($all, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $third = intdiv(count($all), 3);
@@ -251,7 +287,10 @@ final readonly class Spread
     {
         $along = cos($angle + deg2rad($ellipse->angleDeg)) ** 2;
 
-        return log(max(self::PIXEL, $variance) / max(self::PIXEL, $ellipse->short ** 2 + ($ellipse->long ** 2 - $ellipse->short ** 2) * $along)) / 2;
+        return log(
+            max(self::PIXEL, $variance) /
+                max(self::PIXEL, $ellipse->short ** 2 + ($ellipse->long ** 2 - $ellipse->short ** 2) * $along),
+        ) / 2;
     }
 
     /**
@@ -280,7 +319,7 @@ final readonly class Spread
     {
         $ways = [];
         foreach ($edges as [$variance, $counts, $angle]) {
-            $way = ((int) round($angle / M_PI * self::WAYS) % self::WAYS + self::WAYS) % self::WAYS;
+            $way = (((int) round(($angle / M_PI) * self::WAYS) % self::WAYS) + self::WAYS) % self::WAYS;
             $ways[$way][] = [log(max(self::PIXEL, $variance)) / 2, $counts];
         }
         $sums = array_map(static fn (array $list): float => array_sum(array_column($list, 1)), $ways);
@@ -296,13 +335,19 @@ final readonly class Spread
             foreach ($list as [$width, $one]) {
                 for ($k = 0; $k < self::WIDTHS; $k++) {
                     $off = $width - self::width($k);
-                    $each[$k] += $one / $sum * $counts * min(self::MOST_AGAINST, $off > 0 ? self::BELOW * $off : (self::BELOW - 1) * $off);
+                    $each[$k] +=
+                        ($one / $sum) *
+                        $counts *
+                        min(self::MOST_AGAINST, $off > 0 ? self::BELOW * $off : (self::BELOW - 1) * $off);
                 }
             }
             $against[$way] = $each;
         }
 
-        return array_map(static fn (array $each): array => array_map(static fn (float $one): float => $one / max(1e-12, $all), $each), $against);
+        return array_map(
+            static fn (array $each): array => array_map(static fn (float $one): float => $one / max(1e-12, $all), $each),
+            $against,
+        );
     }
 
     /** Logarithm of a width of the grid, from what a pixel makes it. */
@@ -314,14 +359,19 @@ final readonly class Spread
     /**
      * Ellipses far apart, one of which is near to any.
      *
-     * @return non-empty-list<array{int, int, int}> width of the short axis, how much longer the long one is, and how it is turned, in steps
+     * @return non-empty-list<array{int, int, int}> width of the short axis, how much longer the long one is, and how it
+     *   is turned, in steps
      */
     private static function coarse(): array
     {
         $all = [];
         for ($short = 0; $short < self::WIDTHS; $short += 2) {
             foreach (self::LONGER as $longer) {
-                for ($turn = 0; $turn < self::WAYS && $short + $longer < self::WIDTHS; $turn += $longer === 0 ? self::WAYS : 3) {
+                for (
+                    $turn = 0;
+                    $turn < self::WAYS && $short + $longer < self::WIDTHS;
+                    $turn += $longer === 0 ? self::WAYS : 3
+                ) {
                     $all[] = [$short, $longer, $turn];
                 }
             }
@@ -330,7 +380,10 @@ final readonly class Spread
         return $all;
     }
 
-    /** @return non-empty-list<array{list<int>, array{float, float, float, float}, float}> what `ellipse` says of each of these: made once */
+    /**
+     * @return non-empty-list<array{list<int>, array{float, float, float, float}, float}> what `ellipse` says of each of
+     *   these: made once
+     */
     private static function grid(): array
     {
         /** @var non-empty-list<array{list<int>, array{float, float, float, float}, float}>|null $grid */
@@ -360,17 +413,29 @@ final readonly class Spread
         return $all === [] ? [[$short, $longer, $turn]] : $all;
     }
 
-    /** @return array{list<int>, array{float, float, float, float}, float} the step of its width each way, variances along x and y and together with its width, and how long it is */
+    /**
+     * @return array{list<int>, array{float, float, float, float}, float} the step of its width each way, variances
+     *   along x and y and together with its width, and how long it is
+     */
     private static function ellipse(int $short, int $longer, float $turn): array
     {
         [$s, $l] = [exp(2 * self::width($short)), exp(2 * self::width($short + $longer))];
-        $angle = $turn * M_PI / self::WAYS;
+        $angle = ($turn * M_PI) / self::WAYS;
         $steps = [];
         for ($way = 0; $way < self::WAYS; $way++) {
-            $along = cos($way * M_PI / self::WAYS - $angle) ** 2;
-            $steps[] = (int) round((log($s + ($l - $s) * $along) - log(self::PIXEL)) / 2 * self::PER_E);
+            $along = cos(($way * M_PI) / self::WAYS - $angle) ** 2;
+            $steps[] = (int) round(((log($s + ($l - $s) * $along) - log(self::PIXEL)) / 2) * self::PER_E);
         }
 
-        return [$steps, [$s + ($l - $s) * cos($angle) ** 2, $s + ($l - $s) * sin($angle) ** 2, ($l - $s) * cos($angle) * sin($angle), sqrt(16 * $s + 12 * ($l - $s))], $longer / self::PER_E];
+        return [
+            $steps,
+            [
+                $s + ($l - $s) * cos($angle) ** 2,
+                $s + ($l - $s) * sin($angle) ** 2,
+                ($l - $s) * cos($angle) * sin($angle),
+                sqrt(16 * $s + 12 * ($l - $s)),
+            ],
+            $longer / self::PER_E,
+        ];
     }
 }

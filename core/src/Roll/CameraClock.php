@@ -23,7 +23,10 @@ final class CameraClock
     {
         foreach ($outings as $outing) {
             $at = new DateTimeImmutable($wall, $outing->from->getTimezone());
-            if ($at->getTimestamp() >= $outing->from->getTimestamp() - self::AROUND_S && $at->getTimestamp() <= $outing->to->getTimestamp() + self::AROUND_S) {
+            if (
+                $at->getTimestamp() >= $outing->from->getTimestamp() - self::AROUND_S &&
+                $at->getTimestamp() <= $outing->to->getTimestamp() + self::AROUND_S
+            ) {
                 return $at;
             }
         }

@@ -50,21 +50,39 @@ final readonly class Likely
     {
         $candidates = [];
         foreach ($outings as $o => $outing) {
-            if ($at->getTimestamp() < $outing->from->getTimestamp() - self::AROUND_S || $at->getTimestamp() > $outing->to->getTimestamp() + self::AROUND_S) {
+            if (
+                $at->getTimestamp() < $outing->from->getTimestamp() - self::AROUND_S ||
+                $at->getTimestamp() > $outing->to->getTimestamp() + self::AROUND_S
+            ) {
                 continue;
             }
             $turn = self::turn($outing, $at);
             foreach ($outing->entries as $e => $entry) {
                 $hours = self::hours($entry, $outing);
-                $signs = array_values(array_filter(Sign::cases(), static fn (Sign $sign): bool => match ($sign) {
-                    Sign::Day => true,
-                    Sign::Only => count($outing->entries) === 1,
-                    Sign::Hour => self::within($at, $hours),
-                    Sign::Turn => $turn === $e,
-                    Sign::FocalLength => self::alike($frame->focalMm, $entry->rush->kit->focalMm(), self::SAME_FOCAL),
-                    Sign::Distance => self::alike($frame->distanceM, $entry->rush->path->at($entry->rush->path->seconds / 2)->distanceM, self::SAME_DISTANCE),
-                }));
-                $points = array_sum(array_map(static fn (Sign $sign): float => $sign->points(), $signs)) - ($hours !== null && ! self::within($at, $hours) ? self::OUT_OF_HOURS : 0.0);
+                $signs = array_values(
+                    array_filter(
+                        Sign::cases(),
+                        static fn (Sign $sign): bool => match ($sign) {
+                            Sign::Day => true,
+                            Sign::Only => count($outing->entries) === 1,
+                            Sign::Hour => self::within($at, $hours),
+                            Sign::Turn => $turn === $e,
+                            Sign::FocalLength => self::alike(
+                                $frame->focalMm,
+                                $entry->rush->kit->focalMm(),
+                                self::SAME_FOCAL,
+                            ),
+                            Sign::Distance => self::alike(
+                                $frame->distanceM,
+                                $entry->rush->path->at($entry->rush->path->seconds / 2)->distanceM,
+                                self::SAME_DISTANCE,
+                            ),
+                        },
+                    ),
+                );
+                $points =
+                    array_sum(array_map(static fn (Sign $sign): float => $sign->points(), $signs)) -
+                    ($hours !== null && ! self::within($at, $hours) ? self::OUT_OF_HOURS : 0.0);
                 $candidates[] = new self($o, $e, $signs, $points);
             }
         }
@@ -91,7 +109,8 @@ final readonly class Likely
     }
 
     /**
-     * Whose turn it is at that moment where somebody set the order: one after the other, each as long as was meant and no sooner than
+     * Whose turn it is at that moment where somebody set the order: one after the other, each as long as was meant and
+     * no sooner than
      * it may begin. Where the order is left to be worked out it is nobody's.
      */
     private static function turn(Outing $outing, DateTimeImmutable $at): ?int
@@ -99,7 +118,10 @@ final readonly class Likely
         $clock = $outing->from->getTimestamp();
         foreach ($outing->order ?? [] as $e) {
             $entry = $outing->entries[$e];
-            $begins = max($clock + 60 * $entry->setupMin, ($entry->at ?? $entry->earliest ?? $outing->from)->getTimestamp());
+            $begins = max(
+                $clock + 60 * $entry->setupMin,
+                ($entry->at ?? ($entry->earliest ?? $outing->from))->getTimestamp(),
+            );
             if ($at->getTimestamp() >= $clock && $at->getTimestamp() < $begins + 60 * $entry->minutes) {
                 return $e;
             }
@@ -116,13 +138,17 @@ final readonly class Likely
             return [$entry->at->getTimestamp(), $entry->at->getTimestamp() + 60 * $entry->minutes];
         }
 
-        return $entry->earliest === null && $entry->latest === null ? null : [($entry->earliest ?? $outing->from)->getTimestamp(), ($entry->latest ?? $outing->to)->getTimestamp()];
+        return $entry->earliest === null && $entry->latest === null
+            ? null
+            : [($entry->earliest ?? $outing->from)->getTimestamp(), ($entry->latest ?? $outing->to)->getTimestamp()];
     }
 
     /** @param  array{int, int}|null  $hours */
     private static function within(DateTimeImmutable $at, ?array $hours): bool
     {
-        return $hours !== null && $at->getTimestamp() >= $hours[0] - self::ABOUT_S && $at->getTimestamp() <= $hours[1] + self::ABOUT_S;
+        return $hours !== null &&
+            $at->getTimestamp() >= $hours[0] - self::ABOUT_S &&
+            $at->getTimestamp() <= $hours[1] + self::ABOUT_S;
     }
 
     private static function alike(?float $one, float $other, float $most): bool

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace RushHold\Roll;
 
 /**
- * Puts frames into bursts: those of one body that follow one another closely, at nearly the same shutter. Frames that do not say
- * when they were taken are told apart by when their files were written, where that tells anything, and by the numbers in their names.
+ * Puts frames into bursts: those of one body that follow one another closely, at nearly the same shutter. Frames that
+ * do not say
+ * when they were taken are told apart by when their files were written, where that tells anything, and by the numbers
+ * in their names.
  */
 final class Runs
 {
@@ -27,7 +29,8 @@ final class Runs
 
     /**
      * @param  list<Taken>  $frames  in any order
-     * @return list<non-empty-list<Taken>> each in the order it was shot in; those that say when in the order of their times, then the rest
+     * @return list<non-empty-list<Taken>> each in the order it was shot in; those that say when in the order of their
+     *   times, then the rest
      */
     public static function of(array $frames): array
     {
@@ -48,7 +51,10 @@ final class Runs
         foreach ($untimed as $ofSeries) {
             $ofSeries = self::byNumber($ofSeries);
             $told = self::datesTell($ofSeries);
-            array_push($runs, ...self::cut($ofSeries, static fn (Taken $a, Taken $b): bool => self::nextInLine($a, $b, $told)));
+            array_push(
+                $runs,
+                ...self::cut($ofSeries, static fn (Taken $a, Taken $b): bool => self::nextInLine($a, $b, $told)),
+            );
         }
 
         return $runs;
@@ -58,8 +64,10 @@ final class Runs
     public static function goOn(Taken $before, Taken $next): bool
     {
         if ($before->atS === null || $next->atS === null) {
-            return $before->atS === $next->atS && $before->body === $next->body && $before->series() === $next->series()
-                && self::nextInLine($before, $next, $before->writtenS !== null && $next->writtenS !== null);
+            return $before->atS === $next->atS &&
+                $before->body === $next->body &&
+                $before->series() === $next->series() &&
+                self::nextInLine($before, $next, $before->writtenS !== null && $next->writtenS !== null);
         }
 
         return $before->body === $next->body && self::follows($before, $next);
@@ -85,9 +93,10 @@ final class Runs
     private static function nextInLine(Taken $before, Taken $next, bool $datesTell): bool
     {
         [$from, $to] = [$before->number(), $next->number()];
-        $adjacent = $from === null || $to === null || $to - $from === 1 || $from === self::ROUND && $to <= 1;
+        $adjacent = $from === null || $to === null || $to - $from === 1 || ($from === self::ROUND && $to <= 1);
 
-        return $adjacent && (! $datesTell || abs((float) $next->writtenS - (float) $before->writtenS) <= self::FILE_GAP_S);
+        return $adjacent &&
+            (! $datesTell || abs((float) $next->writtenS - (float) $before->writtenS) <= self::FILE_GAP_S);
     }
 
     /**
@@ -98,7 +107,10 @@ final class Runs
      */
     private static function byNumber(array $frames): array
     {
-        usort($frames, static fn (Taken $a, Taken $b): int => [$a->number() ?? 0, $a->name] <=> [$b->number() ?? 0, $b->name]);
+        usort(
+            $frames,
+            static fn (Taken $a, Taken $b): int => [$a->number() ?? 0, $a->name] <=> [$b->number() ?? 0, $b->name],
+        );
         $last = $frames[count($frames) - 1]->number();
         if ($last !== self::ROUND || ($frames[0]->number() ?? self::ROUND) > 1) {
             return $frames;
@@ -128,7 +140,7 @@ final class Runs
             if ($frame->writtenS === null) {
                 return false;
             }
-            $i > 0 && $gaps[] = $frame->writtenS - (float) $frames[$i - 1]->writtenS;
+            $i > 0 && ($gaps[] = $frame->writtenS - (float) $frames[$i - 1]->writtenS);
         }
         sort($gaps);
 

@@ -38,17 +38,34 @@ final readonly class Light
     }
 
     /** The value is of all the light there is, lamps as well. */
-    public static function value(float $ev100, float $offsetStops = 0.0, Sky $sky = Sky::Clear, ?Lamps $lamps = null): self
-    {
+    public static function value(
+        float $ev100,
+        float $offsetStops = 0.0,
+        Sky $sky = Sky::Clear,
+        ?Lamps $lamps = null,
+    ): self {
         Range::of(-8, 20, 'EV')->check('light.ev100', $ev100);
 
         return new self($ev100 + self::offset($offsetStops), $offsetStops, $sky, null, null, 'ev100', null, $lamps);
     }
 
     /** From what a meter or a well exposed frame said, lamps and all. */
-    public static function metered(Exposure $reading, float $offsetStops = 0.0, Sky $sky = Sky::Clear, ?Lamps $lamps = null): self
-    {
-        return new self($reading->ev100() + self::offset($offsetStops), $offsetStops, $sky, null, null, 'meter', null, $lamps);
+    public static function metered(
+        Exposure $reading,
+        float $offsetStops = 0.0,
+        Sky $sky = Sky::Clear,
+        ?Lamps $lamps = null,
+    ): self {
+        return new self(
+            $reading->ev100() + self::offset($offsetStops),
+            $offsetStops,
+            $sky,
+            null,
+            null,
+            'meter',
+            null,
+            $lamps,
+        );
     }
 
     /**
@@ -69,19 +86,44 @@ final readonly class Light
             Range::of(0, 360, 'degrees')->check('light.place.shooting_bearing_deg', $shootingBearingDeg);
         }
 
-        $upright = $shootingBearingDeg === null ? 0.0 : Daylight::uprightStops($sun->heightDeg, $sky, 180 - LightDirection::turnDeg($sun, $shootingBearingDeg));
+        $upright =
+            $shootingBearingDeg === null
+                ? 0.0
+                : Daylight::uprightStops(
+                    $sun->heightDeg,
+                    $sky,
+                    180 - LightDirection::turnDeg($sun, $shootingBearingDeg),
+                );
 
         // Shade and canopy take from the daylight, not from the lamps.
         $day = Daylight::ev100($sun->heightDeg, $sky) + $upright + self::offset($offsetStops);
 
-        return new self(Lamps::with($day, $lamps), $offsetStops, $sky, $sun, $shootingBearingDeg, 'place', new Place($latitudeDeg, $longitudeDeg, $moment), $lamps);
+        return new self(
+            Lamps::with($day, $lamps),
+            $offsetStops,
+            $sky,
+            $sun,
+            $shootingBearingDeg,
+            'place',
+            new Place($latitudeDeg, $longitudeDeg, $moment),
+            $lamps,
+        );
     }
 
     /** The same place and sky at another moment; null where the place is not known. */
     public function at(DateTimeImmutable $moment): ?self
     {
-        return $this->place === null ? null
-            : self::fromPlace($this->place->latitudeDeg, $this->place->longitudeDeg, $moment, $this->sky, $this->offsetStops, $this->shootingBearingDeg, $this->lamps);
+        return $this->place === null
+            ? null
+            : self::fromPlace(
+                $this->place->latitudeDeg,
+                $this->place->longitudeDeg,
+                $moment,
+                $this->sky,
+                $this->offsetStops,
+                $this->shootingBearingDeg,
+                $this->lamps,
+            );
     }
 
     /** Height of the sun: known from the place, else guessed from the light, for what depends on it weakly. */
@@ -101,8 +143,10 @@ final readonly class Light
     /** The sun is known to shine towards the camera, from a sky that lets it through. */
     public function isFromAhead(): bool
     {
-        return $this->sun !== null && $this->shootingBearingDeg !== null && $this->sky !== Sky::Overcast
-            && LightDirection::of($this->sun, $this->shootingBearingDeg) === LightDirection::Back;
+        return $this->sun !== null &&
+            $this->shootingBearingDeg !== null &&
+            $this->sky !== Sky::Overcast &&
+            LightDirection::of($this->sun, $this->shootingBearingDeg) === LightDirection::Back;
     }
 
     private static function offset(float $stops): float

@@ -15,7 +15,8 @@ final readonly class Photographer
 
     /**
      * @param  float|null  $slowestShutterS  a floor of one's own: never slower than this, s
-     * @param  float|null  $firstSharpS  own timing from one subject to another until it is sharp, by autofocus, s; null: as the model has it
+     * @param  float|null  $firstSharpS  own timing from one subject to another until it is sharp, by autofocus, s;
+     *   null: as the model has it
      * @param  float|null  $firstSharpByHandS  the same by hand, s
      */
     public function __construct(
@@ -30,9 +31,11 @@ final readonly class Photographer
         public ?float $firstSharpS = null,
         public ?float $firstSharpByHandS = null,
     ) {
-        $slowestShutterS === null || Range::of(1 / 32000, 1, 's')->check('photographer.slowest_shutter_s', $slowestShutterS);
+        $slowestShutterS === null ||
+            Range::of(1 / 32000, 1, 's')->check('photographer.slowest_shutter_s', $slowestShutterS);
         $firstSharpS === null || Range::of(0.05, 30, 's')->check('photographer.first_sharp_s', $firstSharpS);
-        $firstSharpByHandS === null || Range::of(0.05, 30, 's')->check('photographer.first_sharp_by_hand_s', $firstSharpByHandS);
+        $firstSharpByHandS === null ||
+            Range::of(0.05, 30, 's')->check('photographer.first_sharp_by_hand_s', $firstSharpByHandS);
         Range::share()->check('photographer.aim', $aim);
         Range::share()->check('photographer.panning', $panning);
         Range::share()->check('photographer.hand_focus', $handFocus);

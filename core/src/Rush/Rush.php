@@ -26,8 +26,8 @@ final readonly class Rush
         public Path $path,
         public Scene $scene,
         public Light $light,
-        public Photographer $photographer = new Photographer,
-        public Kit $kit = new Kit,
+        public Photographer $photographer = new Photographer(),
+        public Kit $kit = new Kit(),
         public FinalUse $finalUse = FinalUse::Pixel,
         public array $group = [],
     ) {

@@ -49,7 +49,10 @@ final readonly class Subject
         Range::share()->check('subject.erratic', $erratic);
     }
 
-    /** How often a second it goes through its stroke or stride, as it is drawn: a wing tip or foot goes about three lengths of it meanwhile. */
+    /**
+     * How often a second it goes through its stroke or stride, as it is drawn: a wing tip or foot goes about three
+     * lengths of it meanwhile.
+     */
     public function posesHz(): float
     {
         return min(self::MOST_POSES_HZ, $this->limbSpeedMps / (3 * $this->lengthM));

@@ -63,16 +63,23 @@ final readonly class Aim
         $person = $rush->photographer;
         $hands = (self::HANDS_BEST_RAD + self::HANDS_UNSKILLED_RAD * (1 - $person->aim)) * sqrt($support->shake());
         $late = self::LATE_BEST_S + self::LATE_UNSKILLED_S * (1 - $person->panning);
-        $surprise = min(1.0, $rush->subject->erratic / self::UNFORESEEN_ERRATIC + $rush->path->hardestChangeMps2() / self::UNFORESEEN_MPS2);
+        $surprise = min(
+            1.0,
+            $rush->subject->erratic / self::UNFORESEEN_ERRATIC +
+                $rush->path->hardestChangeMps2() / self::UNFORESEEN_MPS2,
+        );
 
-        return new self($hands * ($stabilised ? self::STABILISED : 1.0), $late * (self::LATE_FORESEEN + (1 - self::LATE_FORESEEN) * $surprise),
-            self::JINK_S * self::JINK_SPEED * $rush->subject->erratic * $rush->path->speedMps);
+        return new self(
+            $hands * ($stabilised ? self::STABILISED : 1.0),
+            $late * (self::LATE_FORESEEN + (1 - self::LATE_FORESEEN) * $surprise),
+            self::JINK_S * self::JINK_SPEED * $rush->subject->erratic * $rush->path->speedMps,
+        );
     }
 
     /** By how much the aim is behind the subject there, rad. */
     public function behindRad(PathPoint $point): float
     {
-        return $this->lateS * $point->angularRadPerS / (1 + $point->angularRadPerS / self::SWING_RAD_PER_S);
+        return ($this->lateS * $point->angularRadPerS) / (1 + $point->angularRadPerS / self::SWING_RAD_PER_S);
     }
 
     /** How far a jink takes the subject off the aim there, rad, whoever aims. */

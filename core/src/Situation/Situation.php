@@ -91,7 +91,11 @@ final readonly class Situation
         $support = $known?->get(Setting::Support);
         $this->support = $support instanceof Support ? $support : $rush->photographer->support;
         $stabiliser = $known?->get(Setting::Stabiliser);
-        $this->aim = Aim::of($rush, $this->support, $stabiliser instanceof Stabiliser && $stabiliser->stops($rush->kit->lens->stabiliserStops) > 0);
+        $this->aim = Aim::of(
+            $rush,
+            $this->support,
+            $stabiliser instanceof Stabiliser && $stabiliser->stops($rush->kit->lens->stabiliserStops) > 0,
+        );
         $this->subject = $rush->subject;
         $this->scene = $rush->scene;
         $this->photographer = $rush->photographer;
@@ -100,30 +104,50 @@ final readonly class Situation
         $this->cocUm = $rush->cocUm();
         $pitch = $this->kit->body->pitchMm();
         $this->points = $rush->path->sampled(self::SAMPLES);
-        $this->motions = array_map(fn (PathPoint $p): ImageMotion => ImageMotion::of($p, $this->lens, $pitch), $this->points);
+        $this->motions = array_map(
+            fn (PathPoint $p): ImageMotion => ImageMotion::of($p, $this->lens, $pitch),
+            $this->points,
+        );
         $distances = array_map(static fn (PathPoint $p): float => $p->distanceM, $this->points);
         $this->nearestM = min($distances);
         $this->farthestM = max($distances);
         $this->middle = $this->points[intdiv(self::SAMPLES, 2)];
         $this->closingMps = max(array_map(static fn (PathPoint $p): float => abs($p->closingMps), $this->points));
         // Nearer than the lens focuses nothing is asked of its motor.
-        $within = array_filter($this->motions, fn (int $i): bool => $this->points[$i]->distanceM >= $this->kit->lens->nearestM, ARRAY_FILTER_USE_KEY);
-        $this->focusTravelMmPerS = max(0.0, ...array_map(static fn (ImageMotion $m): float => abs($m->focusTravelMmPerS), array_values($within)));
+        $within = array_filter(
+            $this->motions,
+            fn (int $i): bool => $this->points[$i]->distanceM >= $this->kit->lens->nearestM,
+            ARRAY_FILTER_USE_KEY,
+        );
+        $this->focusTravelMmPerS = max(
+            0.0,
+            ...array_map(static fn (ImageMotion $m): float => abs($m->focusTravelMmPerS), array_values($within)),
+        );
 
         $magnification = $this->motions[intdiv(self::SAMPLES, 2)]->magnification;
-        $this->widthInFrame = $this->subject->lengthM * 1000 * $magnification / $this->kit->body->sensorWidthMm;
-        $this->heightInFrame = $this->subject->heightM * 1000 * $magnification / $this->kit->body->sensorHeightMm;
-        $this->aimPixels = $this->subject->aimSizeM * 1000 * $magnification / $pitch;
-        $this->subjectPixels = min($this->subject->lengthM, $this->subject->heightM) * 1000 * $magnification / $pitch;
+        $this->widthInFrame = ($this->subject->lengthM * 1000 * $magnification) / $this->kit->body->sensorWidthMm;
+        $this->heightInFrame = ($this->subject->heightM * 1000 * $magnification) / $this->kit->body->sensorHeightMm;
+        $this->aimPixels = ($this->subject->aimSizeM * 1000 * $magnification) / $pitch;
+        $this->subjectPixels = (min($this->subject->lengthM, $this->subject->heightM) * 1000 * $magnification) / $pitch;
 
-        $error = $this->kit->focalMm() * $this->aim->missRad($this->middle) / $this->kit->body->sensorWidthMm;
+        $error = ($this->kit->focalMm() * $this->aim->missRad($this->middle)) / $this->kit->body->sensorWidthMm;
         $this->pointingError = $error;
-        $this->aimMiss = $error / max(1e-6, min($this->widthInFrame, $this->heightInFrame * $this->kit->body->sensorHeightMm / $this->kit->body->sensorWidthMm));
-        $this->lightMarginStops = $rush->light->ev100 - $this->kit->body->lightLimitEv - 2 * log($this->kit->widest() / 1.2, 2);
+        $this->aimMiss =
+            $error /
+            max(
+                1e-6,
+                min(
+                    $this->widthInFrame,
+                    ($this->heightInFrame * $this->kit->body->sensorHeightMm) / $this->kit->body->sensorWidthMm,
+                ),
+            );
+        $this->lightMarginStops =
+            $rush->light->ev100 - $this->kit->body->lightLimitEv - 2 * log($this->kit->widest() / 1.2, 2);
     }
 
     /**
-     * Where the others are who must be sharp too, halfway: a rush says where they are at its start, and they go with the subject.
+     * Where the others are who must be sharp too, halfway: a rush says where they are at its start, and they go with
+     * the subject.
      *
      * @return list<float> distances of their planes, m
      */
@@ -131,7 +155,10 @@ final readonly class Situation
     {
         $gone = $this->middle->distanceM - $this->points[0]->distanceM;
 
-        return array_map(fn (Companion $c): float => max($this->kit->lens->nearestM, $c->planeM + $gone), $this->rush->group);
+        return array_map(
+            fn (Companion $c): float => max($this->kit->lens->nearestM, $c->planeM + $gone),
+            $this->rush->group,
+        );
     }
 
     /** Hardly moves at all. */
@@ -143,16 +170,16 @@ final readonly class Situation
     /** Moves across rather than towards, and level. */
     public function isAcross(): bool
     {
-        return $this->middle->transverseMps > 2 * abs($this->middle->closingMps)
-            && abs($this->middle->acrossMps) > 3 * abs($this->middle->upMps)
-            && ! $this->isStill();
+        return $this->middle->transverseMps > 2 * abs($this->middle->closingMps) &&
+            abs($this->middle->acrossMps) > 3 * abs($this->middle->upMps) &&
+            ! $this->isStill();
     }
 
     /** Mostly rises or drops. */
     public function isVertical(): bool
     {
-        return abs($this->middle->upMps) > 1.5 * abs($this->middle->acrossMps)
-            && abs($this->middle->upMps) > abs($this->middle->closingMps);
+        return abs($this->middle->upMps) > 1.5 * abs($this->middle->acrossMps) &&
+            abs($this->middle->upMps) > abs($this->middle->closingMps);
     }
 
     /** Nothing nearer or crisper to fall for. */
@@ -170,15 +197,20 @@ final readonly class Situation
     /** Whether the body can look for this kind of subject at all, and has pixels enough to find it. */
     public function canDetect(): bool
     {
-        return $this->subject->kind !== Detection::Off
-            && $this->kit->body->canDetect($this->subject->kind)
-            && $this->subjectPixels >= Thresholds::DETECTION_PIXELS
-            && $this->scene->frontClutter < Thresholds::DETECTION_CLUTTER;
+        return $this->subject->kind !== Detection::Off &&
+            $this->kit->body->canDetect($this->subject->kind) &&
+            $this->subjectPixels >= Thresholds::DETECTION_PIXELS &&
+            $this->scene->frontClutter < Thresholds::DETECTION_CLUTTER;
     }
 
     public function depthAt(float $distanceM, float $fNumber, float $circles = 1.0): DepthOfField
     {
-        return DepthOfField::at($this->lens, $fNumber, $circles * $this->cocUm / 1000, max($distanceM, $this->kit->lens->nearestM));
+        return DepthOfField::at(
+            $this->lens,
+            $fNumber,
+            ($circles * $this->cocUm) / 1000,
+            max($distanceM, $this->kit->lens->nearestM),
+        );
     }
 
     public function panningRemoved(): float

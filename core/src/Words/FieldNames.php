@@ -8,12 +8,22 @@ namespace RushHold\Words;
 final class FieldNames
 {
     /** Parts of a path that say nothing about the field. */
-    private const CONTEXTS = ['', 'offers.', 'kit.body.', 'kit.body.offers.', 'kit.lens.', 'document.', 'pins.', 'standing.'];
+    private const CONTEXTS = [
+        '',
+        'offers.',
+        'kit.body.',
+        'kit.body.offers.',
+        'kit.lens.',
+        'document.',
+        'pins.',
+        'standing.',
+    ];
 
     /**
      * “The distance at the start”, “A timing (3)”; a path nobody has a name for is given back in quotes.
      *
-     * @param  string  $path  such as `path.start_m` or `timings[2]`, after the name of a file and a comma where it stands in one
+     * @param  string  $path  such as `path.start_m` or `timings[2]`, after the name of a file and a comma where it
+     *   stands in one
      */
     public static function of(string $path): string
     {
@@ -23,7 +33,10 @@ final class FieldNames
         }
         $plain = (string) preg_replace('/\[\d+\]|\.\d+(?=\.|$)/', '', $path);
         $plain = (string) preg_replace('/^((?:kit\.body\.)?areas)\.[a-z-]+/', '$1', $plain);
-        $number = preg_match('/\[(\d+)\]|\.(\d+)(?=\.|$)/', $path, $found) === 1 ? ' ('.(1 + (int) ($found[1] !== '' ? $found[1] : $found[2])).')' : '';
+        $number =
+            preg_match('/\[(\d+)\]|\.(\d+)(?=\.|$)/', $path, $found) === 1
+                ? ' ('.(1 + (int) ($found[1] !== '' ? $found[1] : $found[2])).')'
+                : '';
 
         return (self::known($plain) ?? "“{$path}”").(self::known($plain) === null ? '' : $number);
     }
@@ -33,7 +46,7 @@ final class FieldNames
         $catalogue = Words::catalogue();
         foreach (self::CONTEXTS as $context) {
             $name = str_starts_with($plain, $context) ? substr($plain, strlen($context)) : null;
-            $found = $name === null ? null : $catalogue["field.$name"] ?? $catalogue["setting.$name"] ?? null;
+            $found = $name === null ? null : $catalogue["field.$name"] ?? ($catalogue["setting.$name"] ?? null);
             if ($found !== null) {
                 return $found;
             }

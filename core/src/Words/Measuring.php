@@ -33,7 +33,10 @@ final readonly class Measuring
             Measure::Figure => Number::significant($q->value, $q->digits),
             Measure::Exact => Number::plain($q->value),
             Measure::Length => $this->length($q->value, Number::significant($q->value, $q->digits)),
-            Measure::Distance => $this->length($q->value, Number::plain($q->value < 20 ? round($q->value, 1) : round($q->value * 2) / 2)),
+            Measure::Distance => $this->length(
+                $q->value,
+                Number::plain($q->value < 20 ? round($q->value, 1) : round($q->value * 2) / 2),
+            ),
             Measure::Depth => $this->depth($q->value),
             Measure::Speed => match ($this->units) {
                 Units::Imperial => Number::significant($q->value * self::MILES_PER_HOUR).' mph',
@@ -60,7 +63,9 @@ final readonly class Measuring
     {
         $feet = $metres * self::FEET;
 
-        return $this->units === Units::Imperial ? Number::significant($feet, $feet >= 100 ? 3 : 2).' ft' : "$metric m";
+        return $this->units === Units::Imperial
+            ? Number::significant($feet, $feet >= 100 ? 3 : 2).' ft'
+            : "$metric m";
     }
 
     private function depth(float $metres): string

@@ -27,8 +27,15 @@ final readonly class Values
             is_bool($value) => $this->words->say(Said::of($value ? 'value.on' : 'value.off')),
             is_array($value) => $this->place($value),
             is_float($value) => $this->amount($setting->about()->says($value)),
-            $value instanceof FocusRange => $this->words->say($value->farM === null ? Said::of('value.range.open', near: Quantity::distance($value->nearM))
-                : Said::of('value.range', near: Quantity::distance($value->nearM), far: Quantity::distance($value->farM))),
+            $value instanceof FocusRange => $this->words->say(
+                $value->farM === null
+                    ? Said::of('value.range.open', near: Quantity::distance($value->nearM))
+                    : Said::of(
+                        'value.range',
+                        near: Quantity::distance($value->nearM),
+                        far: Quantity::distance($value->farM),
+                    ),
+            ),
             default => $this->words->say(Said::of('value.full')),
         };
     }
@@ -41,13 +48,20 @@ final readonly class Values
     /** @param  array<mixed>  $place  from the middle, in frame widths and heights */
     private function place(array $place): string
     {
-        [$x, $y] = array_map(static fn (mixed $part): float => is_float($part) ? round($part, 2) : 0.0, [$place[0] ?? 0.0, $place[1] ?? 0.0]);
+        [$x, $y] = array_map(static fn (mixed $part): float => is_float($part) ? round($part, 2) : 0.0, [
+            $place[0] ?? 0.0,
+            $place[1] ?? 0.0,
+        ]);
         $parts = [];
         if ($x !== 0.0) {
-            $parts[] = $this->words->say(Said::of($x < 0 ? 'value.place.left' : 'value.place.right', share: Quantity::share(abs($x))));
+            $parts[] = $this->words->say(
+                Said::of($x < 0 ? 'value.place.left' : 'value.place.right', share: Quantity::share(abs($x))),
+            );
         }
         if ($y !== 0.0) {
-            $parts[] = $this->words->say(Said::of($y < 0 ? 'value.place.up' : 'value.place.down', share: Quantity::share(abs($y))));
+            $parts[] = $this->words->say(
+                Said::of($y < 0 ? 'value.place.up' : 'value.place.down', share: Quantity::share(abs($y))),
+            );
         }
 
         return $parts === [] ? $this->words->say(Said::of('value.place.middle')) : implode(', ', $parts);

@@ -16,7 +16,8 @@ use RushHold\Units;
 /**
  * Puts what the core found into sentences. All of them stand in one catalogue, `English/`, as ICU messages by key.
  *
- * In a message a fact is named in braces. A word of a closed set is written as its label, and chosen by as `name_is`, with low lines for what is no letter; a
+ * In a message a fact is named in braces. A word of a closed set is written as its label, and chosen by as `name_is`,
+ * with low lines for what is no letter; a
  * sentence within a sentence begins with a small letter as `name_within`.
  */
 final class Words
@@ -24,7 +25,20 @@ final class Words
     private const LOCALE = 'en';
 
     /** Parts of the catalogue, each a file. */
-    private const PARTS = ['labels', 'rules', 'solving', 'misfits', 'fields', 'refusals', 'screens', 'reading', 'pages', 'layouts', 'outings', 'causes'];
+    private const PARTS = [
+        'labels',
+        'rules',
+        'solving',
+        'misfits',
+        'fields',
+        'refusals',
+        'screens',
+        'reading',
+        'pages',
+        'layouts',
+        'outings',
+        'causes',
+    ];
 
     /** Those that have labels only. */
     private const PLAIN_PARTS = ['labels', 'fields', 'screens'];
@@ -98,7 +112,8 @@ final class Words
     /** What people read for a word of a closed set. */
     public static function label(Labelled $word): string
     {
-        return self::catalogue()[self::keyOf($word)] ?? throw new LogicException('There is no label for '.self::keyOf($word).'.');
+        return self::catalogue()[self::keyOf($word)] ??
+            throw new LogicException('There is no label for '.self::keyOf($word).'.');
     }
 
     /** A label as it stands inside a sentence: “the thumb button”. */
@@ -107,7 +122,8 @@ final class Words
         $label = self::label($word);
 
         // What is written in capitals stays so.
-        return self::catalogue()[self::keyOf($word).self::WITHIN] ?? (preg_match('/^\p{Lu}\p{Lu}/u', $label) === 1 ? $label : lcfirst($label));
+        return self::catalogue()[self::keyOf($word).self::WITHIN] ??
+            (preg_match('/^\p{Lu}\p{Lu}/u', $label) === 1 ? $label : lcfirst($label));
     }
 
     /** Where the catalogue has a word: “focus-mode.single”. */
@@ -148,7 +164,11 @@ final class Words
     {
         return match (true) {
             $fact instanceof Quantity => [$name => $this->measuring->write($fact)],
-            $fact instanceof Labelled => [$name => self::label($fact), "{$name}_within" => self::within($fact), "{$name}_is" => strtr((string) $fact->value, '- ', '__')],
+            $fact instanceof Labelled => [
+                $name => self::label($fact),
+                "{$name}_within" => self::within($fact),
+                "{$name}_is" => strtr((string) $fact->value, '- ', '__'),
+            ],
             $fact instanceof Said => [$name => $this->say($fact), "{$name}_within" => lcfirst($this->say($fact))],
             is_bool($fact) => [$name => $fact ? 'yes' : 'no'],
             is_array($fact) => [$name => implode(', ', array_map($this->part(...), $fact))],

@@ -22,8 +22,12 @@ final readonly class Amount implements Kind
      * @param  Closure(float): float  $scale  where differences are felt alike
      * @param  float  $same  differences on that scale up to this are none
      */
-    private function __construct(private Range $meant, private Closure $check, private Closure $scale, private float $same)
-    {
+    private function __construct(
+        private Range $meant,
+        private Closure $check,
+        private Closure $scale,
+        private float $same,
+    ) {
     }
 
     /**
@@ -50,29 +54,59 @@ final readonly class Amount implements Kind
     /** A focus distance, m. */
     public static function distance(): self
     {
-        return new self(Range::of(0.05, 10000, 'm'), static fn (string $field, float $m, Kit $kit): float => $kit->checkFocusDistance($field, $m), self::stops(...), self::SAME_STOPS);
+        return new self(
+            Range::of(0.05, 10000, 'm'),
+            static fn (string $field, float $m, Kit $kit): float => $kit->checkFocusDistance($field, $m),
+            self::stops(...),
+            self::SAME_STOPS,
+        );
     }
 
     /** An exposure time, s. */
     public static function shutter(): self
     {
-        return new self(Range::of(1 / 64000, 30, 's'), static fn (string $field, float $s, Kit $kit): float => Range::of($kit->body->fastestShutterS * 0.97, 30, 's')->check($field, $s), self::stops(...), self::SAME_STOPS);
+        return new self(
+            Range::of(1 / 64000, 30, 's'),
+            static fn (string $field, float $s, Kit $kit): float => Range::of(
+                $kit->body->fastestShutterS * 0.97,
+                30,
+                's',
+            )->check($field, $s),
+            self::stops(...),
+            self::SAME_STOPS,
+        );
     }
 
     /** An f-number: two stops for each doubling. */
     public static function aperture(): self
     {
-        return new self(Range::of(0.7, 128, '(f-number)'), static fn (string $field, float $n, Kit $kit): float => $kit->checkAperture($field, $n), static fn (float $n): float => 2 * self::stops($n), self::SAME_STOPS);
+        return new self(
+            Range::of(0.7, 128, '(f-number)'),
+            static fn (string $field, float $n, Kit $kit): float => $kit->checkAperture($field, $n),
+            static fn (float $n): float => 2 * self::stops($n),
+            self::SAME_STOPS,
+        );
     }
 
     public static function iso(): self
     {
-        return new self(Range::of(25, 4000000, '(ISO)'), static fn (string $field, float $iso, Kit $kit): float => Range::of($kit->body->isoMin, $kit->body->isoMax, '(ISO)')->check($field, $iso), self::stops(...), self::SAME_STOPS);
+        return new self(
+            Range::of(25, 4000000, '(ISO)'),
+            static fn (string $field, float $iso, Kit $kit): float => Range::of(
+                $kit->body->isoMin,
+                $kit->body->isoMax,
+                '(ISO)',
+            )->check($field, $iso),
+            self::stops(...),
+            self::SAME_STOPS,
+        );
     }
 
     public function read(string $field, mixed $value): float
     {
-        return is_int($value) || is_float($value) ? $this->meant->check($field, (float) $value) : throw Refused::because($field, 'not-number');
+        return is_int($value) || is_float($value)
+            ? $this->meant->check($field, (float) $value)
+            : throw Refused::because($field, 'not-number');
     }
 
     public function check(string $field, mixed $value, Kit $kit): void
@@ -90,7 +124,9 @@ final readonly class Amount implements Kind
 
     public function differs(mixed $now, mixed $wanted): bool
     {
-        return ! is_float($now) || ! is_float($wanted) || abs(($this->scale)($now) - ($this->scale)($wanted)) > $this->same;
+        return ! is_float($now) ||
+            ! is_float($wanted) ||
+            abs(($this->scale)($now) - ($this->scale)($wanted)) > $this->same;
     }
 
     private static function stops(float $value): float

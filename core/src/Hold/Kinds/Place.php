@@ -20,7 +20,10 @@ final readonly class Place implements Kind
         $half = Range::of(-0.5, 0.5, 'frame widths or heights');
         $place = [];
         foreach ($value as $i => $part) {
-            $place[] = is_int($part) || is_float($part) ? $half->check("{$field}[$i]", (float) $part) : throw Refused::because("{$field}[$i]", 'not-number');
+            $place[] =
+                is_int($part) || is_float($part)
+                    ? $half->check("{$field}[$i]", (float) $part)
+                    : throw Refused::because("{$field}[$i]", 'not-number');
         }
         /** @var array{float, float} $place */
 

@@ -34,7 +34,13 @@ final readonly class Word implements Kind
     public function check(string $field, mixed $value, Kit $kit): void
     {
         if ($value instanceof Area && ! isset($kit->body->areas[$value->value])) {
-            throw Refused::because($field, 'no-area', body: $kit->body->name, area: $value->value, known: implode(', ', array_keys($kit->body->areas)));
+            throw Refused::because(
+                $field,
+                'no-area',
+                body: $kit->body->name,
+                area: $value->value,
+                known: implode(', ', array_keys($kit->body->areas)),
+            );
         }
         if ($value instanceof Detection && $value !== Detection::Off && ! $kit->body->canDetect($value)) {
             throw Refused::because($field, 'no-detection', body: $kit->body->name, kind: $value->value);

@@ -12,7 +12,7 @@ final class AreaAt
     public static function about(): About
     {
         return new About(
-            kind: new Place,
+            kind: new Place(),
             readAt: 40,
             property: 'areaAt',
             told: [Where::Card, Where::Pocket],

@@ -14,7 +14,10 @@ use RushHold\Said;
 /** Frames a body keeps from before the shutter is down, s; they come in while the button is half pressed. */
 final class BeforePress
 {
-    /** What is seen is pressed so much later, s: a simple reaction to something seen takes a fifth to a quarter of a second. */
+    /**
+     * What is seen is pressed so much later, s: a simple reaction to something seen takes a fifth to a quarter of a
+     * second.
+     */
     private const REACTION_S = 0.22;
 
     public static function about(): About
@@ -27,7 +30,9 @@ final class BeforePress
             played: true,
             changedAt: 13,
             idle: static fn (Hold $hold): bool => $hold->drive === Drives::SingleFrame,
-            says: static fn (float $s): Said => $s > 0 ? Said::of('value.before-press', seconds: Quantity::seconds($s)) : Said::of('value.off'),
+            says: static fn (float $s): Said => $s > 0
+                ? Said::of('value.before-press', seconds: Quantity::seconds($s))
+                : Said::of('value.off'),
             usual: 0.0,
             catches: true,
             effect: static fn (float $s): Effect => new Effect(soonerS: min($s, self::REACTION_S), spentS: $s),

@@ -19,6 +19,10 @@ final readonly class Effect
     /** Both at once. What waits for the same finger is saved once. */
     public function and(self $other): self
     {
-        return new self(max($this->soonerS, $other->soonerS), max($this->strays, $other->strays), $this->spentS + $other->spentS);
+        return new self(
+            max($this->soonerS, $other->soonerS),
+            max($this->strays, $other->strays),
+            $this->spentS + $other->spentS,
+        );
     }
 }

@@ -15,7 +15,7 @@ final class Eye
     public static function about(): About
     {
         return new About(
-            kind: new Flag,
+            kind: new Flag(),
             readAt: 60,
             property: 'eye',
             told: [Where::Card, Where::Pocket, Where::Ranking, Where::OwnWord],

@@ -20,7 +20,9 @@ final class Mode
             told: [Where::Card, Where::Pocket, Where::Ranking, Where::Short, Where::OwnWord],
             played: true,
             changedAt: 0,
-            by: static fn (mixed $from, mixed $to): Means => $from === FocusMode::Manual || $to === FocusMode::Manual ? Means::Switch : Means::Quick,
+            by: static fn (mixed $from, mixed $to): Means => $from === FocusMode::Manual || $to === FocusMode::Manual
+                ? Means::Switch
+                : Means::Quick,
             onControls: OnControls::InASet,
             matters: [0.2, 0.0],
             checked: static fn (Hold $hold): FocusMode => $hold->mode,

@@ -26,7 +26,10 @@ final class Patience
             onControls: OnControls::InASet,
             idle: static fn (Hold $hold): bool => $hold->mode === FocusMode::Manual || $hold->mode->locksOnce(),
             says: static fn (float $s): Said => Said::of('value.patience', seconds: Quantity::seconds($s, 3)),
-            checked: static fn (Hold $hold): Said => Said::of('check.patience', seconds: Quantity::seconds($hold->patienceS, 3)),
+            checked: static fn (Hold $hold): Said => Said::of(
+                'check.patience',
+                seconds: Quantity::seconds($hold->patienceS, 3),
+            ),
         );
     }
 }

@@ -12,7 +12,7 @@ final class RangeLimit
     public static function about(): About
     {
         return new About(
-            kind: new Limits,
+            kind: new Limits(),
             readAt: 120,
             property: 'range',
             told: [Where::Card, Where::OwnWord],

@@ -26,7 +26,9 @@ final class Stabiliser
             by: Means::Switch,
             onControls: OnControls::Beside,
             checked: static fn (Hold $hold): Said => Said::of('check.stabiliser', how: $hold->stabiliser),
-            tried: static fn (Hold $hold, Kit $kit): array => $kit->lens->stabiliserStops > 0 ? Stabilisers::cases() : [],
+            tried: static fn (Hold $hold, Kit $kit): array => $kit->lens->stabiliserStops > 0
+                ? Stabilisers::cases()
+                : [],
         );
     }
 }

@@ -24,7 +24,10 @@ final class StartAt
             told: [Where::Card, Where::Pocket],
             matters: [0.0, 0.75],
             tried: static fn (Hold $hold, Kit $kit): array => $hold->technique === Techniques::Auto
-                ? array_map(static fn (float $share): float => max($kit->lens->nearestM, $hold->startAtM * $share), self::TRIED)
+                ? array_map(
+                    static fn (float $share): float => max($kit->lens->nearestM, $hold->startAtM * $share),
+                    self::TRIED,
+                )
                 : [],
         );
     }

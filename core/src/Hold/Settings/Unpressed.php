@@ -11,7 +11,9 @@ use RushHold\Kit\FocusMode;
 /** Whether the body focuses on what is before it while no button is pressed. */
 final class Unpressed
 {
-    /** A finger that lies on the button presses it so much later than the eye is there, s: half of a simple reaction. */
+    /**
+     * A finger that lies on the button presses it so much later than the eye is there, s: half of a simple reaction.
+     */
     private const FINGER_S = 0.12;
 
     /** Of so many comings focus waits on what is behind, as that is what it was shown until then. */
@@ -20,14 +22,17 @@ final class Unpressed
     public static function about(): About
     {
         return new About(
-            kind: new Flag,
+            kind: new Flag(),
             readAt: 115,
             told: [Where::Card, Where::Ranking, Where::OwnWord],
             played: true,
             changedAt: 14,
             idle: static fn (Hold $hold): bool => $hold->mode === FocusMode::Manual,
             usual: false,
-            effect: static fn (float $on): Effect => new Effect(soonerS: $on * self::FINGER_S, strays: $on * self::STRAYS),
+            effect: static fn (float $on): Effect => new Effect(
+                soonerS: $on * self::FINGER_S,
+                strays: $on * self::STRAYS,
+            ),
         );
     }
 }

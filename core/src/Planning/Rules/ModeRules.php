@@ -27,24 +27,63 @@ final class ModeRules
         };
 
         return [
-            Rule::reject('mode.hand-is-manual', Setting::Mode, ['single', 'continuous', 'auto-switch', 'single-then-ring'],
-                static fn (Situation $s, Choices $c): bool => ! $auto($c)),
-            Rule::favour('mode.by-hand', Setting::Mode, ['manual' => 1.0],
-                static fn (Situation $s, Choices $c): bool => ! $auto($c)),
-            Rule::reject('mode.auto-is-not-manual', Setting::Mode, ['manual'],
-                static fn (Situation $s, Choices $c): bool => $auto($c)),
-            Rule::favour('mode.keep-measuring', Setting::Mode, ['continuous' => 3.0],
+            Rule::reject(
+                'mode.hand-is-manual',
+                Setting::Mode,
+                ['single', 'continuous', 'auto-switch', 'single-then-ring'],
+                static fn (Situation $s, Choices $c): bool => ! $auto($c),
+            ),
+            Rule::favour(
+                'mode.by-hand',
+                Setting::Mode,
+                ['manual' => 1.0],
+                static fn (Situation $s, Choices $c): bool => ! $auto($c),
+            ),
+            Rule::reject(
+                'mode.auto-is-not-manual',
+                Setting::Mode,
+                ['manual'],
+                static fn (Situation $s, Choices $c): bool => $auto($c),
+            ),
+            Rule::favour(
+                'mode.keep-measuring',
+                Setting::Mode,
+                ['continuous' => 3.0],
                 static fn (Situation $s, Choices $c): bool => $auto($c) && ! $s->isStill(),
-                static fn (Situation $s): array => ['closes' => $s->closingMps > 0.3, 'speed' => Quantity::speed($s->closingMps)]),
-            Rule::reject('mode.lock-once-drifts', Setting::Mode, ['single', 'single-then-ring'],
+                static fn (Situation $s): array => [
+                    'closes' => $s->closingMps > 0.3,
+                    'speed' => Quantity::speed($s->closingMps),
+                ],
+            ),
+            Rule::reject(
+                'mode.lock-once-drifts',
+                Setting::Mode,
+                ['single', 'single-then-ring'],
                 static fn (Situation $s, Choices $c): bool => $auto($c) && $leavesIn($s) < 0.5,
-                static fn (Situation $s): array => ['seconds' => Quantity::seconds($leavesIn($s), 1)]),
-            Rule::favour('mode.still', Setting::Mode, ['single' => 2.0, 'single-then-ring' => 1.5, 'continuous' => 0.5],
-                static fn (Situation $s, Choices $c): bool => $auto($c) && $s->isStill() && $s->subject->erratic < Thresholds::STIRS),
-            Rule::favour('mode.may-stir', Setting::Mode, ['continuous' => 2.5],
-                static fn (Situation $s, Choices $c): bool => $auto($c) && $s->isStill() && $s->subject->erratic >= Thresholds::STIRS),
-            Rule::favour('mode.no-guessing', Setting::Mode, ['auto-switch' => -2.0],
-                static fn (Situation $s, Choices $c): bool => $auto($c)),
+                static fn (Situation $s): array => ['seconds' => Quantity::seconds($leavesIn($s), 1)],
+            ),
+            Rule::favour(
+                'mode.still',
+                Setting::Mode,
+                ['single' => 2.0, 'single-then-ring' => 1.5, 'continuous' => 0.5],
+                static fn (Situation $s, Choices $c): bool => $auto($c) &&
+                    $s->isStill() &&
+                    $s->subject->erratic < Thresholds::STIRS,
+            ),
+            Rule::favour(
+                'mode.may-stir',
+                Setting::Mode,
+                ['continuous' => 2.5],
+                static fn (Situation $s, Choices $c): bool => $auto($c) &&
+                    $s->isStill() &&
+                    $s->subject->erratic >= Thresholds::STIRS,
+            ),
+            Rule::favour(
+                'mode.no-guessing',
+                Setting::Mode,
+                ['auto-switch' => -2.0],
+                static fn (Situation $s, Choices $c): bool => $auto($c),
+            ),
         ];
     }
 }

@@ -24,9 +24,12 @@ final class DistanceSolver
         $point = $s->rush->path->at(min(0.2, $s->rush->path->seconds / 4));
         $at = self::rounded($s, $point->distanceM);
 
-        return [$at, $s->isStill()
-            ? Said::of('start.still')
-            : Said::of('start.enters', speed: Quantity::speed(max(0.1, abs($point->closingMps))))];
+        return [
+            $at,
+            $s->isStill()
+                ? Said::of('start.still')
+                : Said::of('start.enters', speed: Quantity::speed(max(0.1, abs($point->closingMps)))),
+        ];
     }
 
     /**
@@ -54,7 +57,13 @@ final class DistanceSolver
         return [
             // To the centimetre: the sharp zone may be a few of them.
             max($s->kit->lens->nearestM, round($best->distanceM, 2)),
-            Said::of('start.park', speed: Quantity::speed(abs($best->closingMps)), some: $most >= 1, frames: Quantity::count(max(0.0, $most)), share: Quantity::share(max(0.0, $most))),
+            Said::of(
+                'start.park',
+                speed: Quantity::speed(abs($best->closingMps)),
+                some: $most >= 1,
+                frames: Quantity::count(max(0.0, $most)),
+                share: Quantity::share(max(0.0, $most)),
+            ),
         ];
     }
 
@@ -70,7 +79,7 @@ final class DistanceSolver
             $inside += max(0.0, min($to, $depth->farM) - max($from, $depth->nearM)) / ($to - $from);
         }
 
-        return $inside / $steps * $s->rush->path->seconds * $s->kit->body->framesPerS;
+        return ($inside / $steps) * $s->rush->path->seconds * $s->kit->body->framesPerS;
     }
 
     /**
@@ -94,14 +103,17 @@ final class DistanceSolver
         foreach ($s->kit->lens->ranges as $range) {
             $way = self::travel($s, max($range->nearM, $s->kit->lens->nearestM), $range->farM ?? INF);
             $range = new FocusRange(max($range->nearM, $s->kit->lens->nearestM), $range->farM);
-            if ($way < $least && $range->contains(min($s->nearestM, $startAtM)) && $range->contains(max($s->farthestM, $startAtM))) {
+            if (
+                $way < $least &&
+                $range->contains(min($s->nearestM, $startAtM)) &&
+                $range->contains(max($s->farthestM, $startAtM))
+            ) {
                 $best = $range;
                 $least = $way;
             }
         }
 
-        return [$best, $best === null
-            ? Said::of('range.no-position') : Said::of('range.position')];
+        return [$best, $best === null ? Said::of('range.no-position') : Said::of('range.position')];
     }
 
     /** Way of the focus drive between two distances, mm. */

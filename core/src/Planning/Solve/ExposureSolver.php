@@ -95,7 +95,14 @@ final readonly class ExposureSolver
         [$shutter, $shutterReason, $reserveS] = self::shutter($s, $c, $need, $floor);
         [$aperture, $apertureReason] = self::aperture($s, $c, $shutter, $base, $depthNeeds, $ceiling);
         if ($reserveS > $shutter && Exposure::isoFor($ev, $shutter, $aperture) > $ceiling) {
-            [$shutter, $shutterReason] = self::withoutReserve($s, $shutter, $shutterReason, $reserveS, $aperture, $ceiling);
+            [$shutter, $shutterReason] = self::withoutReserve(
+                $s,
+                $shutter,
+                $shutterReason,
+                $reserveS,
+                $aperture,
+                $ceiling,
+            );
         }
         if (! $c->pins->has(Setting::Shutter) && Exposure::isoFor($ev, $shutter, $aperture) > $ceiling * 1.1) {
             [$shutter, $shutterReason] = self::forLight($s, $shutter, $shutterReason, $aperture, $ceiling);
@@ -105,11 +112,19 @@ final readonly class ExposureSolver
         // So much light that this ISO is too much: a shorter exposure costs nothing, then a smaller opening.
         if (Exposure::isoFor($ev, $shutter, $aperture) < $lowest * 0.97 && ! $c->pins->has(Setting::Shutter)) {
             $shutter = self::shorter($s, $shutter, Exposure::shutterFor($ev, $aperture, $lowest));
-            $shutterReason = Said::of('shutter.spare', shutter: Quantity::shutter($shutter), pinned: is_float($pinnedIso));
+            $shutterReason = Said::of(
+                'shutter.spare',
+                shutter: Quantity::shutter($shutter),
+                pinned: is_float($pinnedIso),
+            );
         }
         if (Exposure::isoFor($ev, $shutter, $aperture) < $lowest * 0.9 && ! $c->pins->has(Setting::Aperture)) {
             $wanted = Exposure::fNumberFor($ev, $shutter, $lowest);
-            $aperture = min(array_filter($s->kit->apertures(), static fn (float $n): bool => $n >= $wanted * 0.97) ?: [$s->kit->smallest()]);
+            $aperture = min(
+                array_filter($s->kit->apertures(), static fn (float $n): bool => $n >= $wanted * 0.97) ?: [
+                    $s->kit->smallest(),
+                ],
+            );
             $apertureReason = Said::of('aperture.holds-back', pinned: $c->pins->has(Setting::Shutter));
         }
 
@@ -119,12 +134,25 @@ final readonly class ExposureSolver
         $evShort = $short > self::ROUNDING + 1e-6 ? $short : 0.0;
         $misfits = new ExposureMisfits($s, $c, $shutter, $aperture, $iso);
 
-        return new self($shutter, $aperture, $iso, $evShort, ShutterNeed::of($s, $aperture, $stops), $floor, $depthNeeds, $shutterReason, $apertureReason,
-            self::isoReason($exactIso, $iso, $ceiling, $evShort), array_values(array_filter([
-                $short < -self::TOO_BRIGHT ? $misfits->tooBright(-$short) : null,
-                $evShort > 0 ? $misfits->tooDark($evShort, $need, $floor) : null,
-                $misfits->group(),
-            ])));
+        return new self(
+            $shutter,
+            $aperture,
+            $iso,
+            $evShort,
+            ShutterNeed::of($s, $aperture, $stops),
+            $floor,
+            $depthNeeds,
+            $shutterReason,
+            $apertureReason,
+            self::isoReason($exactIso, $iso, $ceiling, $evShort),
+            array_values(
+                array_filter([
+                    $short < -self::TOO_BRIGHT ? $misfits->tooBright(-$short) : null,
+                    $evShort > 0 ? $misfits->tooDark($evShort, $need, $floor) : null,
+                    $misfits->group(),
+                ]),
+            ),
+        );
     }
 
     private static function isoReason(float $asked, float $iso, float $ceiling, float $short): Said
@@ -153,7 +181,9 @@ final readonly class ExposureSolver
     {
         // From the aim part to the near side of the body is about a quarter of its depth; one and a half focus
         // cycles of closing come on top as the error of even a good prediction.
-        $tolerance = self::AROUND_AIM * $s->subject->depthM + self::CYCLES_LATE * abs($s->middle->closingMps) / $s->kit->body->focusCycleHz;
+        $tolerance =
+            self::AROUND_AIM * $s->subject->depthM +
+            (self::CYCLES_LATE * abs($s->middle->closingMps)) / $s->kit->body->focusCycleHz;
         $d = max($s->middle->distanceM, $s->kit->lens->nearestM);
         $atOne = $s->lens->defocusUm(1.0, $d, max($d * 0.5, $d - $tolerance));
         $single = $atOne / (Verdict::KEEPER_LIMIT * $s->cocUm);
@@ -174,20 +204,43 @@ final readonly class ExposureSolver
         $shutters = StopScale::shutters($s->kit->body->fastestShutterS);
         $fastest = $shutters[count($shutters) - 1];
         $limbs = $s->photographer->freeze === Freeze::Limbs;
-        // Beyond a little more than the rule of thumb nobody has the use of it, for wings, legs and clubs neither; against shake it is always of use.
+        // Beyond a little more than the rule of thumb nobody has the use of it, for wings, legs and clubs neither;
+        // against shake it is always of use.
         $ofUse = $floor->shutterS / self::BEYOND_FLOOR;
-        $computed = max($fastest, $need->mostlyShake ? min($ofUse, $need->bodyS) : $ofUse, $limbs ? min($need->limbsS, $need->bodyS) : $need->bodyS);
+        $computed = max(
+            $fastest,
+            $need->mostlyShake ? min($ofUse, $need->bodyS) : $ofUse,
+            $limbs ? min($need->limbsS, $need->bodyS) : $need->bodyS,
+        );
         $own = $s->photographer->slowestShutterS;
         $chosen = self::longest($shutters, min($computed, $own ?? $floor->shutterS) * 1.03);
         $quiet = $own === null ? self::quiet($s, $shutters, $chosen, $computed, $floor) : $chosen;
         if ($quiet > $chosen) {
-            return [$quiet, Said::of('shutter.quiet', shutter: Quantity::shutter($chosen), iso: Quantity::iso(self::noisy($s)), still: $quiet > $floor->shutterS * 1.03), max($quiet, min($computed, self::LONGEST_S))];
+            return [
+                $quiet,
+                Said::of(
+                    'shutter.quiet',
+                    shutter: Quantity::shutter($chosen),
+                    iso: Quantity::iso(self::noisy($s)),
+                    still: $quiet > $floor->shutterS * 1.03,
+                ),
+                max($quiet, min($computed, self::LONGEST_S)),
+            ];
         }
         $reason = match (true) {
             $own !== null && $computed >= $own => Said::of('shutter.own-floor', shutter: Quantity::shutter($computed)),
-            $computed >= $floor->shutterS => Said::of('shutter.floor', shutter: Quantity::shutter($computed), endless: ! is_finite($computed), whom: Said::of("floor.$floor->for")),
+            $computed >= $floor->shutterS => Said::of(
+                'shutter.floor',
+                shutter: Quantity::shutter($computed),
+                endless: ! is_finite($computed),
+                whom: Said::of("floor.$floor->for"),
+            ),
             $limbs => Said::of('shutter.limbs', speed: Quantity::speed($s->subject->limbSpeedMps)),
-            $need->mostlyShake => Said::of('shutter.shake', focal: Quantity::millimetres($s->kit->focalMm()), supported: $s->support !== Support::Handheld),
+            $need->mostlyShake => Said::of(
+                'shutter.shake',
+                focal: Quantity::millimetres($s->kit->focalMm()),
+                supported: $s->support !== Support::Handheld,
+            ),
             default => self::frozen($s),
         };
 
@@ -195,13 +248,19 @@ final readonly class ExposureSolver
     }
 
     /**
-     * Blur against noise: what freezes much more than the rule of thumb, or keeps a reserve over what is computed, is given up where it would
+     * Blur against noise: what freezes much more than the rule of thumb, or keeps a reserve over what is computed, is
+     * given up where it would
      * be paid for with ISO.
      *
      * @param  list<float>  $shutters  longest first
      */
-    private static function quiet(Situation $s, array $shutters, float $chosen, float $computed, FolkFloor $floor): float
-    {
+    private static function quiet(
+        Situation $s,
+        array $shutters,
+        float $chosen,
+        float $computed,
+        FolkFloor $floor,
+    ): float {
         // What is computed to be needed is given up by a little only, a mere reserve wholly.
         $slowest = max($chosen, min(self::LONGEST_S, max($floor->shutterS / self::STILL_BEYOND, $computed)) * 1.02);
         $aperture = self::baseAperture($s);
@@ -222,7 +281,12 @@ final readonly class ExposureSolver
     {
         $ceiling = min($s->kit->body->isoMax, $s->photographer->isoCeiling);
 
-        return max($s->kit->body->isoMin, $s->isStill() && $s->support->shake() <= self::STEADY && $s->scene->wind < self::BREEZE ? $s->kit->body->isoMin * 2 : $ceiling * self::QUIET_SHARE);
+        return max(
+            $s->kit->body->isoMin,
+            $s->isStill() && $s->support->shake() <= self::STEADY && $s->scene->wind < self::BREEZE
+                ? $s->kit->body->isoMin * 2
+                : $ceiling * self::QUIET_SHARE,
+        );
     }
 
     private static function frozen(Situation $s): Said
@@ -230,7 +294,13 @@ final readonly class ExposureSolver
         $motion = $s->motions[intdiv(count($s->motions), 2)];
         $share = $motion->acrossMmPerS / $s->kit->body->sensorWidthMm;
 
-        return Said::of('shutter.frozen', metres: Quantity::length($s->middle->distanceM), share: Quantity::share($share), widths: Quantity::count($share), wide: $share >= 0.95);
+        return Said::of(
+            'shutter.frozen',
+            metres: Quantity::length($s->middle->distanceM),
+            share: Quantity::share($share),
+            widths: Quantity::count($share),
+            wide: $share >= 0.95,
+        );
     }
 
     /**
@@ -254,9 +324,18 @@ final readonly class ExposureSolver
      *
      * @return array{float, Said}
      */
-    private static function withoutReserve(Situation $s, float $shutter, Said $reason, float $reserveS, float $aperture, float $ceiling): array
-    {
-        $slower = array_filter(StopScale::shutters($s->kit->body->fastestShutterS), static fn (float $t): bool => $t <= $reserveS * 1.02 && $t > $shutter);
+    private static function withoutReserve(
+        Situation $s,
+        float $shutter,
+        Said $reason,
+        float $reserveS,
+        float $aperture,
+        float $ceiling,
+    ): array {
+        $slower = array_filter(
+            StopScale::shutters($s->kit->body->fastestShutterS),
+            static fn (float $t): bool => $t <= $reserveS * 1.02 && $t > $shutter,
+        );
         sort($slower);
         foreach ($slower as $t) {
             $shutter = $t;
@@ -270,14 +349,20 @@ final readonly class ExposureSolver
     }
 
     /**
-     * Still not enough, wide open at the last ISO: the shutter goes down, as a dark frame is noisier than a smeared one is
+     * Still not enough, wide open at the last ISO: the shutter goes down, as a dark frame is noisier than a smeared one
+     * is
      * soft, but no farther than a stop and two thirds; what is missing then is another hour of the day.
      *
      * @return array{float, Said}
      */
     private static function forLight(Situation $s, float $shutter, Said $reason, float $aperture, float $ceiling): array
     {
-        $slower = array_filter(StopScale::shutters($s->kit->body->fastestShutterS), static fn (float $t): bool => $t > $shutter && $t <= $shutter * self::SLOWER_FOR_LIGHT && $t <= self::LONGEST_S);
+        $slower = array_filter(
+            StopScale::shutters($s->kit->body->fastestShutterS),
+            static fn (float $t): bool => $t > $shutter &&
+                $t <= $shutter * self::SLOWER_FOR_LIGHT &&
+                $t <= self::LONGEST_S,
+        );
         sort($slower);
         foreach ($slower as $t) {
             $reason = Said::of('shutter.for-light', shutter: Quantity::shutter($shutter));
@@ -292,14 +377,23 @@ final readonly class ExposureSolver
     /** The shortest time that does not go below the wanted one. */
     private static function shorter(Situation $s, float $shutter, float $wanted): float
     {
-        $shorter = array_filter(StopScale::shutters($s->kit->body->fastestShutterS), static fn (float $t): bool => $t < $shutter && $t >= $wanted * 0.9);
+        $shorter = array_filter(
+            StopScale::shutters($s->kit->body->fastestShutterS),
+            static fn (float $t): bool => $t < $shutter && $t >= $wanted * 0.9,
+        );
 
         return $shorter === [] ? $shutter : min($shorter);
     }
 
     /** @return array{float, Said} */
-    private static function aperture(Situation $s, Choices $c, float $shutter, float $base, float $depthNeeds, float $ceiling): array
-    {
+    private static function aperture(
+        Situation $s,
+        Choices $c,
+        float $shutter,
+        float $base,
+        float $depthNeeds,
+        float $ceiling,
+    ): array {
         $pinned = $c->pins->get(Setting::Aperture);
         if (is_float($pinned)) {
             return [$pinned, Said::of('line.pinned')];
@@ -312,9 +406,16 @@ final readonly class ExposureSolver
         if ($depthNeeds > $base && $litForDepth > $base * 1.05) {
             $chosen = self::nearestAperture($s, min($depthNeeds, $limit, $litForDepth));
             if ($chosen > $base * 1.05) {
-                return [$chosen, $chosen < $depthNeeds * 0.95
-                    ? Said::of('aperture.stops-short', f: Quantity::fNumber($depthNeeds), diffraction: $limit < $litForDepth)
-                    : Said::of('aperture.depth', f: Quantity::fNumber($chosen))];
+                return [
+                    $chosen,
+                    $chosen < $depthNeeds * 0.95
+                        ? Said::of(
+                            'aperture.stops-short',
+                            f: Quantity::fNumber($depthNeeds),
+                            diffraction: $limit < $litForDepth,
+                        )
+                        : Said::of('aperture.depth', f: Quantity::fNumber($chosen)),
+                ];
             }
         }
         if ($lit < $base * 0.97) {
@@ -323,7 +424,12 @@ final readonly class ExposureSolver
             return [$chosen, Said::of($chosen > $widest * 1.02 ? 'aperture.opened' : 'aperture.opened-wide')];
         }
 
-        return [$base, $base > $widest * 1.05 ? Said::of('aperture.stopped', extender: $s->kit->extender > 1.05) : Said::of('aperture.wide')];
+        return [
+            $base,
+            $base > $widest * 1.05
+                ? Said::of('aperture.stopped', extender: $s->kit->extender > 1.05)
+                : Said::of('aperture.wide'),
+        ];
     }
 
     private static function nearestAperture(Situation $s, float $wanted): float

@@ -31,7 +31,10 @@ final readonly class FolkFloor
         return match (true) {
             $s->isStill() && $s->subject->limbSpeedMps >= self::SWINGS_MPS => new self(1 / 1600, 'swings'),
             $s->isStill() => new self(1 / 500, 'still'),
-            $kind === Detection::Bird && $fastest >= 6 && $s->subject->lengthM <= 0.25 => new self(1 / 4000, 'small-birds'),
+            $kind === Detection::Bird && $fastest >= 6 && $s->subject->lengthM <= 0.25 => new self(
+                1 / 4000,
+                'small-birds',
+            ),
             $kind === Detection::Bird && $fastest >= 3 => new self($fastest > 12 ? 1 / 2500 : 1 / 2000, 'birds'),
             $fastest < 3 => new self(1 / 800, 'slow'),
             $kind === Detection::Vehicle => new self(1 / 1000, 'vehicles'),

@@ -52,10 +52,20 @@ final readonly class ShutterNeed
         foreach ($s->motions as $motion) {
             $subject = $motion->bodyBlurUm(1.0, $removed);
             $body[] = SlowestShutter::forShare($share, $subject, $shake);
-            $limbs[] = SlowestShutter::forShare($share, $subject, $shake, $motion->limbBlurUm(1.0, $s->subject->limbSpeedMps));
+            $limbs[] = SlowestShutter::forShare(
+                $share,
+                $subject,
+                $shake,
+                $motion->limbBlurUm(1.0, $s->subject->limbSpeedMps),
+            );
         }
 
-        return new self(self::holdingFor($body), self::holdingFor($limbs), $share, $shake > $s->motions[intdiv(count($s->motions), 2)]->bodyBlurUm(1.0, $removed));
+        return new self(
+            self::holdingFor($body),
+            self::holdingFor($limbs),
+            $share,
+            $shake > $s->motions[intdiv(count($s->motions), 2)]->bodyBlurUm(1.0, $removed),
+        );
     }
 
     /** @param  non-empty-list<float>  $times */
