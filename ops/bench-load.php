@@ -15,10 +15,8 @@ use RushHold\Document\RushDocument;
 
 /**
  * Many people at once: each looks at their list or works on a rush, with pauses, and now and then has it ranked or
- * sends a
- * picture. With “hog” one more does without a pause what takes longest: 24 pieces of a picture of a hundred megapixels
- * at
- * a time, 12 spreadsheets, and 150 pictures to be looked at.
+ * sends a picture. With “hog” one more does without a pause what takes longest: 24 pieces of a picture of a hundred
+ * megapixels at a time, 12 spreadsheets, and 150 pictures to be looked at.
  *   php ops/bench-load.php [PEOPLE=200] [SECONDS=60] [hog]
  */
 require __DIR__.'/../vendor/autoload.php';

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /*
  * How often the bench finds the value a lens needs, and in how many frames: sweeps of the stand-in with a hidden error,
- * some
- * with a second peak, and the retests it asks for until it is sure.
+ * some with a second peak, and the retests it asks for until it is sure.
  *
  * php ops/bench-sweeps.php [sweeps]
  */

@@ -51,8 +51,7 @@ $ask = static function (string $method, string $path, ?array $body = null) use (
 };
 /**
  * A process of a session, 0 for its first one. What leans on a server that was killed before may be on its way back, so
- * it
- * is waited for: a signal for no process at all would reach everybody here.
+ * it is waited for: a signal for no process at all would reach everybody here.
  */
 $process = static function (string $name, int $which) use ($run, $stop): int {
     $since = hrtime(true);

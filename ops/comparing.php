@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 /*
  * How often the interval of a comparison holds the true difference, and how often equal set-ups are called different:
- * two
- * set-ups of known shares, logged in bursts whose frames hang together in several ways, most of them not the model's
- * own.
+ * two set-ups of known shares, logged in bursts whose frames hang together in several ways, most of them not the
+ * model's own.
  *
  * php ops/comparing.php [comparisons of each kind]
  */

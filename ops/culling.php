@@ -9,8 +9,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 /**
  * How many frames of 24 megapixels a hand on the keys judges in a minute: one that says K or L as soon as the close-up
- * is sharp.
- * Wants a running application with the demo, at TEST_BASE_URL:
+ * is sharp. Wants a running application with the demo, at TEST_BASE_URL:
  *   php ops/culling.php [FRAMES]
  */
 const MEGAPIXELS = 24;

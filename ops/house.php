@@ -3,8 +3,7 @@
 declare(strict_types=1);
 
 // Prints where the house stands: how wide its lines are and how long its functions, who uses whom, how many sentences
-// stand in
-// place, and how much of it is tests. Run it by bin/house.
+// stand in place, and how much of it is tests. Run it by bin/house.
 
 const ROOT = __DIR__.'/..';
 const WIDTH = 120;

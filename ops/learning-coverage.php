@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 /*
  * How often what is said of a share kept, nine times in ten, holds: people in worlds with other laws than the model's
- * log a
- * season of bursts, and the intervals for these rushes, and for one that was not logged, are held against the truth
- * there.
+ * log a season of bursts, and the intervals for these rushes, and for one that was not logged, are held against the
+ * truth there.
  *
  * php ops/learning-coverage.php [people in each world]
  */

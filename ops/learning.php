@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /*
  * How soon a log teaches the model about a person: photographers with skills and a lens that the model is not told of
- * log
- * what the stand-in camera gives them, and what is predicted for them is held against what they really keep.
+ * log what the stand-in camera gives them, and what is predicted for them is held against what they really keep.
  *
  * php ops/learning.php [photographers] [spread of how far lenses focus beside, m] [frames of a burst]
  */

@@ -3,8 +3,7 @@
 declare(strict_types=1);
 
 // Writes docs/measuring.md: how right the measuring is, on frames of the stand-in camera, whose truth is known, and on
-// textures blurred
-// another way, by ImageMagick's own operators. Run it with the compiler on: bin/measuring.
+// textures blurred another way, by ImageMagick's own operators. Run it with the compiler on: bin/measuring.
 
 use App\Pictures\Apart;
 use App\Pictures\NoPicture;

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 /*
  * Changes the code of one room of the core, or of one feature of the application, in small ways, one at a time, and
- * looks
- * whether a test turns red. Prints what survived, and the score: killed ÷ covered, which tests/mutation.tsv remembers.
- * Where a room has more such changes than can be tried, a sample drawn with a seed stands for all.
+ * looks whether a test turns red. Prints what survived, and the score: killed ÷ covered, which tests/mutation.tsv
+ * remembers. Where a room has more such changes than can be tried, a sample drawn with a seed stands for all.
  *
  *   php ops/mutate.php ROOM [MOST] [SEED]     a room of the core, such as Optics, or app/Kit
  */
@@ -41,10 +40,9 @@ if (! is_dir($folder) || in_array($room, ['', 'app/'], true)) {
 }
 
 // Which tests come by which line. Seeing that is slow, as the compiler is off meanwhile; tests that play for long are
-// spared it:
-// they count as coming by whatever a plan comes by, and are tried last. That a digest of answers changes says nothing
-// about whether a decision is guarded, so that test only shows what a plan comes by. What plays for long guards nothing
-// here.
+// spared it: they count as coming by whatever a plan comes by, and are tried last. That a digest of answers changes
+// says nothing about whether a decision is guarded, so that test only shows what a plan comes by. What plays for long
+// guards nothing here.
 const PLAYING = ['KitTest', 'LevelsTest', 'PlainTest', 'PlannerTest', 'PracticeTest', 'SimulationTest'];
 const A_PLAN = 'ModelTest';
 const LEFT_OUT = ['ArchitectureTest'];

@@ -3,9 +3,8 @@
 declare(strict_types=1);
 
 // How right the measuring is on photographs into which subjects were pasted, as a table: those that the measuring was
-// fitted on, and others
-// kept apart. `php ops/pasted.php FOLDER [scenes of each] [bursts of each]`, where FOLDER holds what the Debian
-// packages named below unpack to.
+// fitted on, and others kept apart. `php ops/pasted.php FOLDER [scenes of each] [bursts of each]`, where FOLDER holds
+// what the Debian packages named below unpack to.
 
 use App\Pictures\Sight;
 use RushHold\Pasted\Burst;

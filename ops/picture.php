@@ -3,8 +3,7 @@
 declare(strict_types=1);
 
 // Opens one picture and measures it: what is asked comes in as JSON, what was found goes out as JSON. It runs as a
-// process of its
-// own, so that a file that is not what it seems can do no harm and takes nothing else down with it.
+// process of its own, so that a file that is not what it seems can do no harm and takes nothing else down with it.
 
 use App\Pictures\Cut;
 use App\Pictures\NoPicture;

@@ -22,8 +22,7 @@ use function Amp\Socket\listen;
 
 /**
  * The pool: php ops/pool.php SOCKET FLAG... starts the processes and listens at SOCKET; they play the examples first,
- * until
- * they are warm. Flags go to PHP in the processes. PLAYERS and LEADS in the environment say how many there are.
+ * until they are warm. Flags go to PHP in the processes. PLAYERS and LEADS in the environment say how many there are.
  */
 require __DIR__.'/../vendor/autoload.php';
 

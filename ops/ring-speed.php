@@ -8,8 +8,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 /**
  * How many pictures a second the ring's finder shows, and how late they are after the hand, in the browser against a
- * running
- * server: `TEST_BASE_URL=… php ops/ring-speed.php`. A hand turns to and fro all the while.
+ * running server: `TEST_BASE_URL=… php ops/ring-speed.php`. A hand turns to and fro all the while.
  */
 $page = Page::open(1280, 800);
 try {

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /**
  * Keeps logs from growing for ever: php ops/rotate.php FOLDER. What is longer than so much is copied away, packed, and
- * begun
- * anew in place, so that whoever writes it need not be told.
+ * begun anew in place, so that whoever writes it need not be told.
  */
 const MOST_BYTES = 10_000_000;
 const KEPT = 5;

@@ -6,8 +6,8 @@ namespace App\Api;
 
 /**
  * Laravel's rules from the schemas of the description, so that what a request may ask is said once. Documents are
- * looked at by
- * their readers, which say more of what is wrong; here they are only arrays, as is what is marked `x-read-by-itself`.
+ * looked at by their readers, which say more of what is wrong; here they are only arrays, as is what is marked
+ * `x-read-by-itself`.
  *
  * @phpstan-type Schema array<string, mixed>
  */

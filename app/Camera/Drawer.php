@@ -13,8 +13,7 @@ use RushHold\Light\Surface;
 
 /**
  * Draws frames of the stand-in camera: background and ground with their depth, the subject at its true size, what
- * stands
- * before it; each spread as the frame says, with the grain of its sensitivity.
+ * stands before it; each spread as the frame says, with the grain of its sensitivity.
  */
 final class Drawer
 {

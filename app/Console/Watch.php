@@ -6,8 +6,7 @@ namespace App\Console;
 
 /**
  * Which servers run but do not move any more, from what was seen of them one time after the other. Busy is not dead:
- * what still
- * takes requests in, however many wait, is left alone.
+ * what still takes requests in, however many wait, is left alone.
  */
 final class Watch
 {

@@ -9,9 +9,8 @@ use Illuminate\Support\Facades\Cookie;
 
 /**
  * Which of several servers somebody's requests go to, so that all they ask comes to one pool and what is newer
- * overtakes what is
- * older. It says nothing of the person and opens nothing; whoever stands in front of the servers reads it
- * (docs/deploy.md).
+ * overtakes what is older. It says nothing of the person and opens nothing; whoever stands in front of the servers
+ * reads it (docs/deploy.md).
  */
 final class Seat
 {

@@ -12,8 +12,7 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * What the request at hand has kept, noted in the same transaction. A server may end between keeping and answering;
- * whoever
- * then asks again with the same key gets what was kept, not another one like it.
+ * whoever then asks again with the same key gets what was kept, not another one like it.
  */
 #[Scoped]
 final class KeptOnce

@@ -8,8 +8,7 @@ use RushHold\Document\RushDocument;
 
 /**
  * A document as it leaves an account for anybody to take: nobody's skills, nobody's kit, and where it is only when its
- * owner says
- * so, then no nearer than the light needs it. Where a nest is, is nobody else's.
+ * owner says so, then no nearer than the light needs it. Where a nest is, is nobody else's.
  */
 final readonly class HandedOut
 {

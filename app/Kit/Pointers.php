@@ -30,8 +30,7 @@ final class Pointers
 
     /**
      * A rush that comes from elsewhere and points at nothing its owner has: at the only one of theirs that is called
-     * the
-     * same, at a sample that is, or at nothing.
+     * the same, at a sample that is, or at nothing.
      *
      * @param  array<string, mixed>  $document
      * @return array<string, mixed>

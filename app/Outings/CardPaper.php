@@ -9,8 +9,7 @@ use Dompdf\Dompdf;
 
 /**
  * A card on paper, black on white: on A6 a page for each rush, one for the buttons and one for the checklist, each
- * fitted to its page;
- * on A4 eight of them to cut out.
+ * fitted to its page; on A4 eight of them to cut out.
  */
 final class CardPaper
 {

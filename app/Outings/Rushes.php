@@ -17,8 +17,7 @@ use RushHold\Refused;
 
 /**
  * The rushes of an outing: where it is kept they stand in it by their ids, so that what is changed on the desk is
- * changed
- * in it as well; where it goes out it has them inside.
+ * changed in it as well; where it goes out it has them inside.
  */
 final readonly class Rushes
 {

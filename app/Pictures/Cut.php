@@ -10,9 +10,8 @@ use Symfony\Component\Process\Process;
 
 /**
  * A piece of a picture pixel for pixel, read without the rest of it: of a JPEG only the lines of the piece are
- * unpacked, so that
- * a picture of a hundred megapixels takes no more memory than a small one. Whoever calls this does so in a process of
- * its own.
+ * unpacked, so that a picture of a hundred megapixels takes no more memory than a small one. Whoever calls this does so
+ * in a process of its own.
  */
 final class Cut
 {

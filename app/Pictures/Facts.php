@@ -13,8 +13,7 @@ use Symfony\Component\Process\Process;
 
 /**
  * What a picture says of itself, read by exiftool in a process of its own: only what is asked for, and no more of it
- * than is
- * used. Where it was taken is not asked.
+ * than is used. Where it was taken is not asked.
  */
 final class Facts
 {

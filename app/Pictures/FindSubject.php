@@ -16,9 +16,8 @@ use RushHold\Review\Follow;
 
 /**
  * Finds the subject of a new burst without a tap: where the camera says that it focused, or because it looks like what
- * the person
- * marked in an earlier burst of the same rush. What is not surely it is left to the person, who can always say
- * otherwise.
+ * the person marked in an earlier burst of the same rush. What is not surely it is left to the person, who can always
+ * say otherwise.
  */
 final class FindSubject implements ShouldQueue
 {

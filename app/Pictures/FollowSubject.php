@@ -15,10 +15,8 @@ use RushHold\Blur\Verdict;
 
 /**
  * Follows the subject from the picture it was marked in through the rest of the burst, forwards and then backwards, and
- * measures
- * it in each. It works for a while and then queues itself again, so that others have their turn; each picture is
- * written
- * down as it is done, so that whatever ends it, what is done is done.
+ * measures it in each. It works for a while and then queues itself again, so that others have their turn; each picture
+ * is written down as it is done, so that whatever ends it, what is done is done.
  */
 final class FollowSubject implements ShouldQueue
 {

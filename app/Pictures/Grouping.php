@@ -40,8 +40,7 @@ final readonly class Grouping
 
     /**
      * @param  bool  $all  whether all that are to come have come; until then the last run waits, since it may go on,
-     *   and so do
-     *                     frames that do not say when they were taken
+     *   and so do frames that do not say when they were taken
      * @return int how many bursts came of it
      */
     public function group(bool $all = true): int

@@ -95,8 +95,7 @@ enum Kind: string
 
     /**
      * A JPEG or PNG ends with a mark, a WebP says how long it is; what is read of one that was cut off is grey from
-     * there on. What
-     * phones write is read as a whole or not at all.
+     * there on. What phones write is read as a whole or not at all.
      *
      * @throws NoPicture if there is no such mark where it should be
      */

@@ -9,8 +9,7 @@ use Symfony\Component\Process\Process;
 
 /**
  * A JPEG unpacked once into a file of its own, from which pieces are read: of many megapixels only those that are
- * looked at
- * are ever in memory.
+ * looked at are ever in memory.
  */
 final readonly class Unpacked implements Pixels
 {

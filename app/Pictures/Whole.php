@@ -8,8 +8,7 @@ use Symfony\Component\Process\Process;
 
 /**
  * Whether a file holds all that it says it does. Whoever opens a picture that lacks something paints the rest grey
- * without a word,
- * and that would be measured.
+ * without a word, and that would be measured.
  */
 final class Whole
 {

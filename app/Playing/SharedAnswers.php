@@ -9,8 +9,7 @@ use Predis\PredisException;
 
 /**
  * Answers that several servers share, so that what one of them played is not played again by another. An answer that
- * cannot be
- * shared is played again; that is never an error.
+ * cannot be shared is played again; that is never an error.
  */
 final class SharedAnswers
 {

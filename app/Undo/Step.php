@@ -12,8 +12,7 @@ use Illuminate\Support\Str;
 
 /**
  * Something a person did that can be undone for an hour: what the rows it touched were like before, and which rows it
- * made. Whoever
- * does such a thing notes the rows first, does it, and keeps the step.
+ * made. Whoever does such a thing notes the rows first, does it, and keeps the step.
  */
 final class Step
 {

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /*
  * Fits the free parameters of the simulation to levels, laws and orderings together: from where they are, one or two at
- * a
- * time are moved by chance within their ranges, and what misses less is kept. Seeded, so that it can be repeated.
+ * a time are moved by chance within their ranges, and what misses less is kept. Seeded, so that it can be repeated.
  *
  *   php core/bench/fit.php [TRIES] [SEED]        prints what was found; nothing is changed
  *   php core/bench/fit.php --judge '{"DAY": 0.4}' prints what these would miss

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /*
  * Writes docs/judgement.md: realistic rushes with the hold that is recommended, what it is said to keep, and the first
- * reason,
- * to be read by somebody who photographs such things.
+ * reason, to be read by somebody who photographs such things.
  *
  *   php core/bench/judgement.php
  */

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /*
  * Prints the plans of sixty lines that somebody else might type, to be read aloud by somebody who photographs such
- * things;
- * docs/judgement.md says what came of it.
+ * things; docs/judgement.md says what came of it.
  *
  *   php core/bench/read-aloud.php [FROM [TO]]
  */

@@ -106,8 +106,7 @@ final class DemoSeeder extends Seeder
 
     /**
      * What was logged on the cliff the year before: rush, day in June, minutes after six, area, frames, keepers, what
-     * lost the rest.
-     * Two set-ups by turns, and one burst that was logged wrongly.
+     * lost the rest. Two set-ups by turns, and one burst that was logged wrongly.
      */
     private const CLIFF = [
         ['Puffin coming in to the slope', 6, 8, 'ring-small', 24, 15, null],

@@ -10,8 +10,7 @@ use ImagickPixel;
 
 /**
  * A subject of which outlines are taken: tubes and sheets in space. It goes along x, y is up, z is to its right; the
- * unit is
- * its own. All of it is drawn for this.
+ * unit is its own. All of it is drawn for this.
  */
 final class Model
 {

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 /*
  * Takes the outlines of every figure from its model: the one it is known by for lists (outlines.json), and all its
- * poses from the
- * side, from between and head on (poses/). Wants potrace; bin/outlines sees to that.
+ * poses from the side, from between and head on (poses/). Wants potrace; bin/outlines sees to that.
  *   php ops/outlines/write.php [FIGURE...]
  */
 

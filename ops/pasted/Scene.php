@@ -14,8 +14,8 @@ use RushHold\Blur\Ellipse;
 
 /**
  * A photograph into which a subject is pasted, both blurred as is known: what the measuring of pictures is held
- * against, since
- * nothing in it comes from the stand-in camera. Backgrounds and coats are photographs, outlines are drawn by chance.
+ * against, since nothing in it comes from the stand-in camera. Backgrounds and coats are photographs, outlines are
+ * drawn by chance.
  */
 class Scene
 {

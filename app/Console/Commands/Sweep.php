@@ -93,8 +93,7 @@ final class Sweep extends Command
 
     /**
      * Files without an account: an account that is closed takes its files along, so these may belong to one that only
-     * an older
-     * backup does not know. They go once no backup can bring their account back.
+     * an older backup does not know. They go once no backup can bring their account back.
      */
     private static function orphans(): void
     {

@@ -13,8 +13,7 @@ use Throwable;
 
 /**
  * Figures for whoever looks after the server, as text that Prometheus reads. Only the web server's own address within
- * asks for
- * it (ops/nginx.conf); from outside there is no such place. docs/deploy.md says what each means.
+ * asks for it (ops/nginx.conf); from outside there is no such place. docs/deploy.md says what each means.
  */
 final class MetricsController
 {

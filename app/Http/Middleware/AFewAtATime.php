@@ -11,8 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * What opens pictures, reads tables or makes papers takes long: one person may have so many of them under way at once,
- * so
- * that nobody takes all of the workers that are there for it (`apart` in ops/php-fpm.conf).
+ * so that nobody takes all of the workers that are there for it (`apart` in ops/php-fpm.conf).
  */
 final class AFewAtATime
 {

@@ -15,8 +15,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * What is sent with a key is done once: whoever sends the same again, since a button was pressed twice or an answer was
- * lost
- * on its way, gets the answer of the first time.
+ * lost on its way, gets the answer of the first time.
  */
 final class Once
 {

@@ -13,8 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * A session is good as long as it carries its person's key. Who signs out everywhere gets another, and so ends all
- * other
- * sessions, wherever they are kept.
+ * other sessions, wherever they are kept.
  */
 final class StillSignedIn
 {

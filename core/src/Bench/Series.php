@@ -10,8 +10,7 @@ use RushHold\Record\Weights;
  * The frames of a sweep at one distance and focal length, and the curve they speak of.
  *
  * Nothing is supposed of its shape but that neighbours are alike: a Gaussian process whose reach, height and scatter
- * come
- * from the frames themselves, averaged by how well each explains them. So it may have one peak, several, or none.
+ * come from the frames themselves, averaged by how well each explains them. So it may have one peak, several, or none.
  */
 final readonly class Series
 {

@@ -52,8 +52,7 @@ final readonly class Ellipse
 
     /**
      * The width that the judging of frames goes by: a disc of diameter b has the standard deviation b/4 any way, a
-     * smear
-     * of length L has L/√12 along, and independent parts add in squares.
+     * smear of length L has L/√12 along, and independent parts add in squares.
      */
     public function width(): float
     {

@@ -18,8 +18,7 @@ use RushHold\Situation\Situation;
 
 /**
  * Takes the place of a camera: plays the runs that the simulation plays, and says of each frame what is in it and how
- * it
- * is blurred. It draws nothing.
+ * it is blurred. It draws nothing.
  */
 final readonly class StandIn
 {

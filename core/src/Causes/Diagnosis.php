@@ -11,8 +11,7 @@ use RushHold\Refused;
  * What went wrong in a burst: a naive Bayes estimate over causes, from a prior and from answers.
  *
  * Evidence adds up as if answers did not hang together but by the cause; so that it does not grow surer than it may,
- * every
- * answer says a little less than the table has.
+ * every answer says a little less than the table has.
  */
 final readonly class Diagnosis
 {

@@ -100,8 +100,7 @@ final readonly class Inquiry
 
     /**
      * What to set against a cause, the likeliest unless it is said: of all that speaks against it what keeps most when
-     * it
-     * is played; of those that keep about the same, what was named first.
+     * it is played; of those that keep about the same, what was named first.
      *
      * @return Remedy|null null: the rush is not known, or no setting helps
      */

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 /*
  * How often each answer is given where each cause is at work: for each question first what is usual, then the causes
- * that
- * speak otherwise. Shares in the order of `Question::answers`, adding up to one. Read from practice; estimates, every
- * one.
- * The sentence for each entry stands in the catalogue as `because.<question>.<cause>`.
+ * that speak otherwise. Shares in the order of `Question::answers`, adding up to one. Read from practice; estimates,
+ * every one. The sentence for each entry stands in the catalogue as `because.<question>.<cause>`.
  */
 
 return [

@@ -188,8 +188,7 @@ final readonly class Costs
 
     /**
      * What no control holds: each setting as any of the rushes has it, whatever the others have. Ways that are no
-     * quicker
-     * for any rush than another are left out.
+     * quicker for any rush than another are left out.
      *
      * @return array{list<PartialHold>, list<list<float>>, bool} ways, seconds by way and rush, whether these are all
      */

@@ -16,12 +16,9 @@ use RushHold\Kit\Duty;
  *
  * Each rush is reached from rest or from one held control, with whatever is left changed by hand; so a layout deals the
  * rushes out into groups, and each group has a way of standing that costs it least. All groups of up to `EXACT` kinds
- * of
- * rushes are gone through with every way of standing there is, what no control holds (range, stabiliser, shutter,
- * aperture,
- * place) mixed from all of them, which makes it exact. Beyond that the best set is taken after the best set, and the
- * bound
- * says how far that may be from the best.
+ * of rushes are gone through with every way of standing there is, what no control holds (range, stabiliser, shutter,
+ * aperture, place) mixed from all of them, which makes it exact. Beyond that the best set is taken after the best set,
+ * and the bound says how far that may be from the best.
  */
 final class Solver
 {
@@ -136,8 +133,7 @@ final class Solver
 
     /**
      * What each way in which range, stabiliser, shutter, aperture and place may stand costs by itself, as if all else
-     * were
-     * there at once: no layout with it costs less.
+     * were there at once: no layout with it costs less.
      *
      * @return array<int, int> the least first
      */

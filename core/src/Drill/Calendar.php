@@ -9,8 +9,7 @@ use RushHold\Range;
 
 /**
  * Short sessions spaced over weeks: the rung where one stands, and refreshers of what was passed, at distances that
- * grow
- * while they go well. Once a week there is a task for the field.
+ * grow while they go well. Once a week there is a task for the field.
  */
 final readonly class Calendar
 {

@@ -55,9 +55,8 @@ enum Exercise: string implements Labelled
 
     /**
      * Blur up to which a frame counts, times what goes unseen. What comes running out of nothing hardly anybody has
-     * sharp
-     * frame by frame; how near the ring was all along tells hands apart, and where it was near a frame of a burst is
-     * sharp.
+     * sharp frame by frame; how near the ring was all along tells hands apart, and where it was near a frame of a burst
+     * is sharp.
      */
     public function counts(): float
     {

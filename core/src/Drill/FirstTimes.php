@@ -9,8 +9,8 @@ use RushHold\Refused;
 
 /**
  * Timings with the real camera: from one subject to another until it is sharp, by autofocus and by hand. A trial that
- * went
- * wrong counts as longer than all that went right, so that the median tells what is to be expected, not what is best.
+ * went wrong counts as longer than all that went right, so that the median tells what is to be expected, not what is
+ * best.
  */
 final readonly class FirstTimes
 {

@@ -7,8 +7,7 @@ namespace RushHold\Drill;
 /**
  * Where somebody stands on the ladder. A rung is passed by three sessions running on three days that reach its mark on
  * the whole, none of them far below; it is lost again when two refreshers running fall well short. Nobody is held up
- * for
- * ever: after many sessions the next rung opens beside the one that is not passed.
+ * for ever: after many sessions the next rung opens beside the one that is not passed.
  */
 final readonly class Ladder
 {

@@ -8,8 +8,7 @@ use RushHold\Refused;
 
 /**
  * The rushes of an outing in an order by chance, each with the warning it gives: the control of the day's layout has to
- * be
- * held, and what is left to change done, before its first frame.
+ * be held, and what is left to change done, before its first frame.
  */
 final readonly class RehearsalCourse
 {

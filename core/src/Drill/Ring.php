@@ -9,8 +9,7 @@ use RushHold\Range;
 
 /**
  * A focusing ring: how far it is turned, 0 at infinity and 1 at the nearest distance, against the distance that is
- * sharp.
- * It moves the lens evenly, so that distances lie the closer together the farther they are.
+ * sharp. It moves the lens evenly, so that distances lie the closer together the farther they are.
  */
 final readonly class Ring
 {

@@ -8,8 +8,7 @@ use RushHold\Focus\Parameters;
 
 /**
  * A hand of known skill that plays a ring course, by what the simulation holds of hands: how late it is, how far off,
- * and
- * how often it turns the wrong way. A practised one is what a turn is measured by.
+ * and how often it turns the wrong way. A practised one is what a turn is measured by.
  */
 final readonly class ScriptedHand
 {

@@ -9,9 +9,8 @@ use RushHold\Situation\Situation;
 
 /**
  * Plays runs with autofocus. This is the inner loop of the whole product, flat and long for speed: all that does not
- * change
- * within it lies in plain variables, and what a step does is written out where it happens. The steps are numbered; the
- * tests have a plain version of each and play both against each other.
+ * change within it lies in plain variables, and what a step does is written out where it happens. The steps are
+ * numbered; the tests have a plain version of each and play both against each other.
  */
 final readonly class AutoPass
 {
@@ -89,8 +88,7 @@ final readonly class AutoPass
             $seeing->reachY,
         ];
         // Yes and no are 1 and 0 here: PHP's compiler takes true and false for two types, and makes its code anew for
-        // each
-        // pattern of them until it has room for no more.
+        // each pattern of them until it has room for no more.
         [$block, $follows, $detecting, $mirror, $cluttered] = array_map(intval(...), [
             $seeing->block,
             $seeing->follows,

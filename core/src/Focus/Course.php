@@ -382,9 +382,8 @@ final class Course
             ),
         );
         // An area beside the middle waits on the side it is to come from. What is erratic comes from the other side as
-        // well, up to
-        // every second time, and without warning the area is moved while it comes; where it comes again and again it
-        // was there before.
+        // well, up to every second time, and without warning the area is moved while it comes; where it comes again and
+        // again it was there before.
         $moveS =
             $s->rush->path->repeats || Setting::AreaAt->isIdleIn($hold)
                 ? 0.0

@@ -32,8 +32,8 @@ final class Parameters
 
     /**
      * Time until finger and eye are with a subject that moves when it comes by surprise, s: a master's, and added
-     * without
-     * practice. It is noticing, raising the camera, finding the subject in the view, and beginning to go with it.
+     * without practice. It is noticing, raising the camera, finding the subject in the view, and beginning to go with
+     * it.
      */
     public const READY_S = [0.22, 3.15];
 
@@ -65,8 +65,7 @@ final class Parameters
 
     /**
      * Share of the time in which somebody without practice does not focus at all on what moves: the finger came off, or
-     * the
-     * camera was moved on and pressed anew. It goes with the cube of what practice lacks.
+     * the camera was moved on and pressed anew. It goes with the cube of what practice lacks.
      */
     public const LAPSES = 0.16;
 
@@ -103,8 +102,7 @@ final class Parameters
 
     /**
      * Share of frames in which the part to be sharp is turned away, edge on or behind a wing: of what keeps still,
-     * added for
-     * whatever moves, and added for the wholly erratic.
+     * added for whatever moves, and added for the wholly erratic.
      */
     public const TURNED = [0.005, 0.005, 0.22];
 
@@ -237,10 +235,8 @@ final class Parameters
 
     /**
      * Where a body brings its own lens to, again and again on the same target: standard deviation as a share of the
-     * depth of
-     * focus at full aperture, still and moving. With the scatter of measuring it comes to the third to a half that
-     * single frames
-     * of a fine-tune session show.
+     * depth of focus at full aperture, still and moving. With the scatter of measuring it comes to the third to a half
+     * that single frames of a fine-tune session show.
      */
     public const OWN_SCATTER = [0.2, 0.46];
 

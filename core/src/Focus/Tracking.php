@@ -11,9 +11,8 @@ use RushHold\Situation\Thresholds;
 
 /**
  * What is the same in every focus cycle for the prediction and the lens. Prediction works in metres, where steady
- * movement
- * is steady: from the front focal point a distance is f² ÷ focus travel; from the lens, as everywhere else, it is
- * longer by f.
+ * movement is steady: from the front focal point a distance is f² ÷ focus travel; from the lens, as everywhere else, it
+ * is longer by f.
  */
 final readonly class Tracking
 {

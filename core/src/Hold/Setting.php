@@ -13,8 +13,7 @@ use RushHold\Labelled;
 
 /**
  * The settings that make up a hold, in the order in which they are decided. The value is where documents have it; what
- * else
- * there is to say of one stands in the file of its name under `Settings`.
+ * else there is to say of one stands in the file of its name under `Settings`.
  */
 enum Setting: string implements Labelled
 {

@@ -9,8 +9,7 @@ use RushHold\Document\LensDocument;
 
 /**
  * A body and its lenses as pictures taken with them say of themselves. What no picture says is taken from the sample
- * most
- * like it, and counts as guessed.
+ * most like it, and counts as guessed.
  */
 final readonly class PictureKit
 {
@@ -132,8 +131,7 @@ final readonly class PictureKit
 
     /**
      * From how many pixels a file says there are in a unit of length on the sensor, else from its focal length beside
-     * the one in 35 mm.
-     * The widest counts: the others are of a part of the sensor.
+     * the one in 35 mm. The widest counts: the others are of a part of the sensor.
      *
      * @param  list<array<string, string|float>>  $pictures
      */

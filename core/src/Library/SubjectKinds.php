@@ -6,8 +6,7 @@ namespace RushHold\Library;
 
 /**
  * What people say of a sport or a kind of animal without naming who is coming, each with those of the library it is
- * likely to be:
- * the first where nothing else is said. All are patterns without case.
+ * likely to be: the first where nothing else is said. All are patterns without case.
  */
 final class SubjectKinds
 {

@@ -8,8 +8,7 @@ use RushHold\Labelled;
 
 /**
  * Light that is made. Usual light values of exposure tables; what is there differs by two stops either way, so a meter
- * knows better.
- * Lamps on the mains brighten and fade twice in each of its cycles: 100 or 120 times a second.
+ * knows better. Lamps on the mains brighten and fade twice in each of its cycles: 100 or 120 times a second.
  */
 enum Lamps: string implements Labelled
 {

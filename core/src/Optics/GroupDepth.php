@@ -68,8 +68,7 @@ final readonly class GroupDepth
 
     /**
      * The longest focal length in mm that does it at $fNumber from here. Far away blur goes with its square; near the
-     * lens
-     * it does not, so it is solved by halving.
+     * lens it does not, so it is solved by halving.
      */
     public function focalFor(ThinLens $lens, float $cocMm, float $fNumber): float
     {

@@ -206,8 +206,7 @@ final readonly class Improvements
 
     /**
      * What only makes the subject smaller in the picture: from farther off, or at the short end of a zoom. Against warm
-     * air it
-     * is none, as it only hides it.
+     * air it is none, as it only hides it.
      *
      * @return list<array{string, Said, Rush}>
      */

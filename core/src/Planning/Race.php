@@ -78,8 +78,7 @@ final readonly class Race
 
     /**
      * Of each way to focus that would be gone, the one that did best: after few passes a whole kind falls out by bad
-     * luck,
-     * since what locks once has all frames of a pass or none.
+     * luck, since what locks once has all frames of a pass or none.
      *
      * @param  list<Candidate>  $behind  best first
      * @param  list<Candidate>  $running  best first

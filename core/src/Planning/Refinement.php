@@ -19,8 +19,8 @@ use RushHold\Situation\Situation;
 
 /**
  * The second stage after the race: what could be changed on the winner with a click is tried on it, on the same
- * chances,
- * and kept where it keeps more. Settings that do not change who wins are cheaper to settle here than in the race.
+ * chances, and kept where it keeps more. Settings that do not change who wins are cheaper to settle here than in the
+ * race.
  */
 final readonly class Refinement
 {
@@ -97,8 +97,7 @@ final readonly class Refinement
 
     /**
      * What few bodies offer, tried on the best when it is known well: it gives little, and gives it often. On the same
-     * chances,
-     * as often as the best was played, so that both stay comparable.
+     * chances, as often as the best was played, so that both stay comparable.
      */
     public function withRare(Candidate $best): Candidate
     {

@@ -14,8 +14,7 @@ use RushHold\Situation\Situation;
 
 /**
  * How much the answer depends on what nobody knows of the person: skills are told in steps, and by the person. The
- * winner
- * is played by somebody a little less and a little more skilled; more passes do not make that range smaller.
+ * winner is played by somebody a little less and a little more skilled; more passes do not make that range smaller.
  */
 final readonly class Sureness
 {

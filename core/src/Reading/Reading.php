@@ -130,8 +130,7 @@ final readonly class Reading
 
     /**
      * What comes straight at the camera is not photographed through it: where the line does not say how long it lasts,
-     * it ends where
-     * it fills the frame or is as near as the lens focuses.
+     * it ends where it fills the frame or is as near as the lens focuses.
      *
      * @param  array<string, mixed>  $document
      * @param  list<Piece>  $understood

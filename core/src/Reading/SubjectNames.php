@@ -10,8 +10,8 @@ use RushHold\Said;
 
 /**
  * Who is coming, and what it is doing: of all names in the line the first, and there the longest. Where nobody is
- * named, a sport
- * leads to its usual athlete; whatever leaves it open is not guessed at, but says who it is likely to be.
+ * named, a sport leads to its usual athlete; whatever leaves it open is not guessed at, but says who it is likely to
+ * be.
  */
 final readonly class SubjectNames
 {

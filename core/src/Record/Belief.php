@@ -11,9 +11,8 @@ use RushHold\Rush\Photographer;
  * What a log says of one person's skills and kits under one law: a posterior on a grid.
  *
  * The simulation says what share of frames each rush keeps at each skill; what was logged is Beta-binomial about that.
- * A
- * kit's correction moves the log-odds of being kept, and each rush may be off by itself. Now and then a burst is logged
- * wrongly: a small share of any count at all stands beside, so that one which cannot be meant is not believed.
+ * A kit's correction moves the log-odds of being kept, and each rush may be off by itself. Now and then a burst is
+ * logged wrongly: a small share of any count at all stands beside, so that one which cannot be meant is not believed.
  */
 final readonly class Belief
 {

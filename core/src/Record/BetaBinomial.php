@@ -6,8 +6,8 @@ namespace RushHold\Record;
 
 /**
  * Chances of so many keepers in so many frames whose chance of being kept differs from burst to burst: the
- * Beta-binomial
- * distribution, told by its mean and by how alike the frames of one burst are (the intraclass correlation, 1/(α+β+1)).
+ * Beta-binomial distribution, told by its mean and by how alike the frames of one burst are (the intraclass
+ * correlation, 1/(α+β+1)).
  */
 final class BetaBinomial
 {

@@ -16,8 +16,7 @@ final readonly class Contender
 
     /**
      * The set-ups among bursts: those shot with the same settings belong together, as far as these were logged; what
-     * says
-     * nothing of its settings belongs to none.
+     * says nothing of its settings belongs to none.
      *
      * @param  list<LoggedBurst>  $bursts
      * @return list<self> the one with most frames first

@@ -18,9 +18,8 @@ final class Contest
 
     /**
      * How alike the frames of a burst may be, and how likely that is before anything was logged. A burst is one pass,
-     * one aim and one light:
-     * the simulation's own passes are alike to 0.16 to 0.3, what people log by days to 0.25 to 0.6; hardly ever not at
-     * all.
+     * one aim and one light: the simulation's own passes are alike to 0.16 to 0.3, what people log by days to 0.25 to
+     * 0.6; hardly ever not at all.
      */
     private const ALIKE_STEPS = [
         [0.0, 0.04],
@@ -46,9 +45,8 @@ final class Contest
 
     /**
      * What is left in doubt when one is said to keep more. People look after each burst, and chance gets its try each
-     * time: with
-     * so little at each look, equal set-ups are called different in about one of ten logs that are looked at nine
-     * times.
+     * time: with so little at each look, equal set-ups are called different in about one of ten logs that are looked at
+     * nine times.
      */
     private const DOUBT = 0.008;
 
@@ -250,8 +248,7 @@ final class Contest
 
     /**
      * How many frames more of each, in bursts as long as before, it would take to tell two apart; those that differ by
-     * little,
-     * to tell that it is little.
+     * little, to tell that it is little.
      *
      * @param  float  $chance  to be able to tell then, where they differ as it looks now
      * @return int|null null: more than anybody shoots

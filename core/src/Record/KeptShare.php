@@ -10,12 +10,10 @@ use RushHold\Refused;
 
 /**
  * Which share of frames is kept, from what was logged, as a Beta posterior after Jeffreys: so many kept and so many
- * lost
- * beside half a frame of each that one starts from.
+ * lost beside half a frame of each that one starts from.
  *
  * The frames of one burst are much alike, so that a long one says little more than a short one: beyond `ALIKE` frames
- * it
- * counts no more. A word, such as “most”, is worth `WORD` frames. Both are guesses.
+ * it counts no more. A word, such as “most”, is worth `WORD` frames. Both are guesses.
  */
 final readonly class KeptShare
 {

@@ -77,8 +77,7 @@ final readonly class Learned
 
     /**
      * An outcome as the kit has shown it to be: of what the model keeps some is lost to the kit, or of what it loses
-     * some
-     * is kept, the same for every frame.
+     * some is kept, the same for every frame.
      */
     public function corrected(Outcome $outcome, Rush $rush): Outcome
     {

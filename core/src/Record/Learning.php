@@ -14,8 +14,8 @@ use RushHold\Rush\Photographer;
  * much each kit keeps more or less than the model thinks.
  *
  * How alike frames are and how far rushes are from the model is learned as well: what is believed is a mixture of what
- * is
- * believed under each `Law`, by how well it explains the log. What was believed before is worth about `WORTH` frames.
+ * is believed under each `Law`, by how well it explains the log. What was believed before is worth about `WORTH`
+ * frames.
  */
 final readonly class Learning
 {

@@ -9,12 +9,9 @@ namespace RushHold\Review;
  * border.
  *
  * Both spread over a small colour copy, each pixel being reached first by the one to which the way is shorter; a way is
- * long
- * where colour changes, and where colours are more those of the other. Which colours are whose is taken from what each
- * has
- * reached, and all is grown anew with that. (Distances along the picture as in A. Protiere and G. Sapiro, Interactive
- * image
- * segmentation via adaptive weighted distances, 2007.)
+ * long where colour changes, and where colours are more those of the other. Which colours are whose is taken from what
+ * each has reached, and all is grown anew with that. (Distances along the picture as in A. Protiere and G. Sapiro,
+ * Interactive image segmentation via adaptive weighted distances, 2007.)
  */
 final readonly class Cutout
 {
@@ -178,8 +175,7 @@ final readonly class Cutout
 
     /**
      * What to grow the subject from: a tap on a head takes in some of what is behind it, and may lie a little beside
-     * it, so only colours
-     * count that the border has not, if there are any nearby.
+     * it, so only colours count that the border has not, if there are any nearby.
      *
      * @param  list<array{float, float, float}>  $colours
      * @param  array{float, float}  $at

@@ -8,13 +8,11 @@ namespace RushHold\Review;
  * How wide the edges in a patch are, each across itself.
  *
  * Across an edge the light climbs by a step; of its slope g the sums M = Σ g and E = Σ g² give the width M²/E. For an
- * edge
- * blurred by a standard deviation σ that is 2√π·σ when what blurs it is a Gauss, 3.70·σ for a disc of defocus and
+ * edge blurred by a standard deviation σ that is 2√π·σ when what blurs it is a Gauss, 3.70·σ for a disc of defocus and
  * 3.46·σ for a
  * smear: the same within five in a hundred whatever blurs it, which the height of the slope, that other methods go by,
- * is
- * not. One edge near another looks narrower than it is: what lies beyond both its feet says how far to believe it, and
- * the leaning of its slope by how much it is too narrow.
+ * is not. One edge near another looks narrower than it is: what lies beyond both its feet says how far to believe it,
+ * and the leaning of its slope by how much it is too narrow.
  */
 final class Edges
 {
@@ -29,8 +27,7 @@ final class Edges
 
     /**
      * An edge climbs by this at least, as a share of white: six of the steps in which a picture is stored. What climbs
-     * less
-     * may be such steps in a smooth gradient, or the seams between the blocks of a JPEG.
+     * less may be such steps in a smooth gradient, or the seams between the blocks of a JPEG.
      */
     private const LEAST_CLIMB = 6 / 255;
 

@@ -6,15 +6,13 @@ namespace RushHold\Review;
 
 /**
  * Finds what was marked in one frame of a burst again in the next, by normalised cross-correlation on small copies,
- * closely and
- * from a little farther off: what is small or crisp is known by the one, what is large or blurred by the other.
+ * closely and from a little farther off: what is small or crisp is known by the one, what is large or blurred by the
+ * other.
  *
  * What it looks for is what was marked, and what it looked like when it was last found for certain, since it turns and
  * grows on its way: it is also looked for a little larger and a little smaller. Nearer to where it should be counts for
- * a
- * little, and where its colours are known, a place that lacks them is less like it. On its way out of the frame it has
- * to be
- * certain to be found.
+ * a little, and where its colours are known, a place that lacks them is less like it. On its way out of the frame it
+ * has to be certain to be found.
  */
 final class Follow
 {

@@ -6,8 +6,7 @@ namespace RushHold\Review;
 
 /**
  * The noise of a picture by brightness: what is dark has other noise than what is bright, and what is clipped has none
- * that
- * says anything. In each band of brightness the calmer of the patches are believed, never a single one.
+ * that says anything. In each band of brightness the calmer of the patches are believed, never a single one.
  */
 final readonly class GrainCurve
 {

@@ -158,9 +158,8 @@ final readonly class Measured
 
     /**
      * Where what is sharp lies, by rows: ground goes away from below, so that what is sharp beneath the feet is nearer,
-     * and what is sharp
-     * higher up is farther, be it ground or a background. A row is told by the middle one of its tiles, never by a
-     * single one.
+     * and what is sharp higher up is farther, be it ground or a background. A row is told by the middle one of its
+     * tiles, never by a single one.
      *
      * @param  array<int, Tile>  $tiles
      */

@@ -173,11 +173,9 @@ final readonly class Spread
      * The ellipse that edges of all ways speak for most.
      *
      * What a mark on a coat is soft by itself makes edges wider, never narrower, and a few edges of something else may
-     * be
-     * narrower: each edge votes for widths a little below its own, by how many times it is wider, and none counts
-     * against a
-     * width by more than so much. So widths are held against one another as logarithms, and all ellipses of a grid are
-     * tried.
+     * be narrower: each edge votes for widths a little below its own, by how many times it is wider, and none counts
+     * against a width by more than so much. So widths are held against one another as logarithms, and all ellipses of a
+     * grid are tried.
      *
      * @param  non-empty-list<array{float, float, float, int}>  $edges  variance, how much it counts, way
      */

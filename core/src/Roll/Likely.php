@@ -110,8 +110,7 @@ final readonly class Likely
 
     /**
      * Whose turn it is at that moment where somebody set the order: one after the other, each as long as was meant and
-     * no sooner than
-     * it may begin. Where the order is left to be worked out it is nobody's.
+     * no sooner than it may begin. Where the order is left to be worked out it is nobody's.
      */
     private static function turn(Outing $outing, DateTimeImmutable $at): ?int
     {

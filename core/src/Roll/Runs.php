@@ -6,9 +6,8 @@ namespace RushHold\Roll;
 
 /**
  * Puts frames into bursts: those of one body that follow one another closely, at nearly the same shutter. Frames that
- * do not say
- * when they were taken are told apart by when their files were written, where that tells anything, and by the numbers
- * in their names.
+ * do not say when they were taken are told apart by when their files were written, where that tells anything, and by
+ * the numbers in their names.
  */
 final class Runs
 {

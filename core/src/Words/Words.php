@@ -17,8 +17,7 @@ use RushHold\Units;
  * Puts what the core found into sentences. All of them stand in one catalogue, `English/`, as ICU messages by key.
  *
  * In a message a fact is named in braces. A word of a closed set is written as its label, and chosen by as `name_is`,
- * with low lines for what is no letter; a
- * sentence within a sentence begins with a small letter as `name_within`.
+ * with low lines for what is no letter; a sentence within a sentence begins with a small letter as `name_within`.
  */
 final class Words
 {

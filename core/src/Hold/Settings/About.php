@@ -15,8 +15,7 @@ use RushHold\Said;
 
 /**
  * What a setting says of itself. Each case of `Setting` has a file of its name here; the rest asks, and keeps no lists
- * of
- * settings of its own.
+ * of settings of its own.
  */
 final readonly class About
 {
@@ -41,8 +40,7 @@ final readonly class About
      * @param  Closure(Hold): (Said|Labelled)|null  $checked  what is looked at before one leaves; null: a hand does not
      *   forget it
      * @param  Closure(Hold, Kit): list<mixed>|null  $tried  what is tried on a hold that has won, as it is done with a
-     *   click;
-     *                                                       aperture and shutter are tried with their light
+     *   click; aperture and shutter are tried with their light
      * @param  mixed  $usual  what it is where few bodies offer it and nothing is said
      * @param  bool  $catches  whether it is worth having where it makes a pass come out with a keeper at all, however
      *   few frames it adds

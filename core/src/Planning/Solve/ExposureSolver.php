@@ -249,8 +249,7 @@ final readonly class ExposureSolver
 
     /**
      * Blur against noise: what freezes much more than the rule of thumb, or keeps a reserve over what is computed, is
-     * given up where it would
-     * be paid for with ISO.
+     * given up where it would be paid for with ISO.
      *
      * @param  list<float>  $shutters  longest first
      */
@@ -350,8 +349,7 @@ final readonly class ExposureSolver
 
     /**
      * Still not enough, wide open at the last ISO: the shutter goes down, as a dark frame is noisier than a smeared one
-     * is
-     * soft, but no farther than a stop and two thirds; what is missing then is another hour of the day.
+     * is soft, but no farther than a stop and two thirds; what is missing then is another hour of the day.
      *
      * @return array{float, Said}
      */
