@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
@@ -559,6 +560,26 @@ final class Page
         return $this->driver->executeScript($script, $arguments);
     }
 
+    /** Goes to another screen as a link would, without loading the application anew. */
+    public function go(string $path): self
+    {
+        $this->script(
+            'history.pushState({}, "", arguments[0]); dispatchEvent(new PopStateEvent("popstate", { state: {} }))',
+            $path,
+        );
+
+        return $this->settled();
+    }
+
+    /** @return array{nodes: int, jsEventListeners: int, documents: int} what the browser still holds when nobody needs the rest */
+    public function holds(): array
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('HeapProfiler.collectGarbage');
+
+        return $tools->execute('Memory.getDOMCounters');
+    }
+
     /** Runs a script that calls its last argument when it is done. */
     public function wait(string $script, mixed ...$arguments): mixed
     {
@@ -625,12 +646,15 @@ final class Page
      */
     private function still(): void
     {
-        $this->wait(<<<'JS'
+        $this->wait(
+            <<<'JS'
             const done = arguments[0];
             const until = Date.now() + 4000;
             const look = () => document.documentElement.dataset.settled === 'yes' || Date.now() > until ? done(true) : setTimeout(look, 30);
             look();
-            JS);
+            JS
+            ,
+        );
         $this->until(
             fn (): bool => $this->script(
                 'return document.getAnimations().every(a => a.playState !== "running" || a.effect?.getTiming().iterations === Infinity)',

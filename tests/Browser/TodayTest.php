@@ -25,3 +25,28 @@ it('keeps single keys quiet for those who switch them off', function (): void {
     $page->keys(WebDriverKeys::ESCAPE)->seeNot('Keys without Ctrl work')->keys('p')->settled();
     expect($pinned())->toBe(0);
 });
+
+it('holds no more the longer one goes round', function (): void {
+    $page = $this->signedIn('tern-hovering');
+    $desk = '/rushes/'.$this->saved('Tern hovering over the cove')->id;
+    $page->visit('/');
+    $round = static function () use ($page, $desk): array {
+        foreach (['/', '/rushes', $desk, '/outings', '/review', '/review/pictures', '/practice', '/kit'] as $path) {
+            $page->go($path);
+        }
+
+        return $page->holds();
+    };
+    // What is kept for the next time is there after the first.
+    $round();
+    $first = $round();
+    $round();
+    $round();
+    $last = $round();
+    expect($last['nodes'])
+        ->toBeLessThan($first['nodes'] + 100)
+        ->and($last['jsEventListeners'])
+        ->toBeLessThan($first['jsEventListeners'] + 20)
+        ->and($last['documents'])
+        ->toBe(1);
+});
