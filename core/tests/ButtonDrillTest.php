@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use RushHold\Document\DrillDocument;
+use RushHold\Document\Drills\Layout;
 use RushHold\Drill\ButtonCourse;
 use RushHold\Drill\ButtonScore;
 use RushHold\Drill\Call;
@@ -187,7 +188,7 @@ it('names two controls that are mixed up again and again, and where one would be
 });
 
 it('scores the same trace the same from its document, calls included', function (): void {
-    $document = ['drill' => 'buttons', 'seed' => 5, 'layout' => DrillDocument::layout(fiveKeys())];
+    $document = ['drill' => 'buttons', 'seed' => 5, 'layout' => Layout::write(fiveKeys())];
     $course = DrillDocument::course(DrillDocument::read($document, [1 => new Familiar(9, 0.9, 2.0)]));
     $turn = DrillDocument::read([
         ...$document,
@@ -207,7 +208,7 @@ it('refuses what cannot be meant', function (array $changes, string $field): voi
         refusal(
             static fn () => DrillDocument::score(
                 DrillDocument::read([
-                    ...['drill' => 'buttons', 'layout' => DrillDocument::layout(fiveKeys())],
+                    ...['drill' => 'buttons', 'layout' => Layout::write(fiveKeys())],
                     ...$changes,
                 ]),
             ),

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RushHold\Document\BodyDocument;
 use RushHold\Document\DrillDocument;
+use RushHold\Document\Drills\Layout;
 use RushHold\Drill\Draw;
 use RushHold\Drill\Key;
 use RushHold\Drill\RingCourse;
@@ -333,7 +334,7 @@ final class DemoSeeder extends Seeder
                 ->subDays($days)
                 ->setTime(19, $n % 50);
             if ($exercise === 'buttons') {
-                $asked = ['drill' => $exercise, 'seed' => 100 + $n, 'layout' => DrillDocument::layout($keys)];
+                $asked = ['drill' => $exercise, 'seed' => 100 + $n, 'layout' => Layout::write($keys)];
                 $calls = DrillDocument::course(DrillDocument::read($asked))['calls'];
                 $played = [...$asked, 'calls' => $calls, 'trace' => self::fingers($calls, $skill, $n)];
             } else {

@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use RushHold\Document\BodyDocument;
 use RushHold\Document\DrillDocument;
+use RushHold\Document\Drills\Layout;
 use RushHold\Document\RushDocument;
 use RushHold\Drill\ButtonCourse;
 use RushHold\Drill\Draw;
@@ -66,7 +67,7 @@ final class DrillController extends Controller
             $document['move'] = $given['move'] ?? AreaMove::Stick->value;
         } elseif ($exercise === Exercise::Buttons) {
             $document['layout'] =
-                $given['layout'] ?? DrillDocument::layout($this->keys($person, $given['body'] ?? null));
+                $given['layout'] ?? Layout::write($this->keys($person, $given['body'] ?? null));
             $turn = DrillDocument::read($document);
             assert($turn->course instanceof ButtonCourse);
             $known = (new Practised($person))->known($turn->course->keys);
