@@ -29,7 +29,7 @@ describe('what few bodies offer', () => {
     expect(kept()).toEqual({ before_press_s: [0, 0.5], 'focus.unpressed': [false, true] });
     await userEvent.click(frames);
     expect(kept()).toEqual({ 'focus.unpressed': [false, true] });
-    expect(screen.queryByRole('textbox')).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Add a step' })).toBeNull();
   });
 
   it('has steps that are added, changed and taken away, but not the last, nor none', async () => {
