@@ -105,6 +105,10 @@ try {
     $page->visit('/rushes')->see('Puffin coming in to the slope');
     $page->script('document.activeElement?.blur()');
     $page->screenshot("$folder/rushes.png");
+    // Plans use what the log has taught, once it has.
+    $taught =
+        'const done = arguments[0]; fetch("/api/learned").then((r) => r.json()).then((l) => done(l.learned !== null))';
+    $page->until(static fn (): bool => $page->wait($taught) === true, 'what the log teaches; %s', 120);
     $open($page, 'Puffin coming in to the slope');
     $page->screenshot("$folder/desk.png");
     $page->visit('/kit')->see('The cliff body')->see('The race zoom');

@@ -4679,7 +4679,7 @@ export interface components {
                 } | null;
                 /** @description Key of a word that is missing */
                 ask: string | null;
-                /** @description Does nothing in this hold */
+                /** @description Does nothing in this hold, or stands off where few bodies offer it */
                 idle: boolean;
             }[];
             /** @description Settings that most rests on here, up to three, the first most */
