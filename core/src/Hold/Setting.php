@@ -43,10 +43,15 @@ enum Setting: string implements Labelled
     {
         /** @var array<string, About> $known */
         static $known = [];
-        /** @var class-string<Settings\Support> $file every one of them has the like */
-        $file = __NAMESPACE__."\\Settings\\{$this->name}";
 
-        return $known[$this->name] ??= $file::about();
+        return $known[$this->name] ??= self::fileOf($this->name)::about();
+    }
+
+    /** @return class-string<Settings\Support> every one of them has the like */
+    private static function fileOf(string $name): string
+    {
+        /** @var class-string<Settings\Support> */
+        return __NAMESPACE__."\\Settings\\$name";
     }
 
     public function kind(): Kind
@@ -108,7 +113,10 @@ enum Setting: string implements Labelled
     /** @return list<self> what few bodies offer */
     public static function rare(): array
     {
-        return self::that(static fn (About $about): bool => $about->property === null);
+        /** @var list<self>|null $known */
+        static $known = null;
+
+        return $known ??= self::that(static fn (About $about): bool => $about->property === null);
     }
 
     /**
@@ -117,28 +125,41 @@ enum Setting: string implements Labelled
      */
     public static function keptByCamera(): array
     {
-        $kept = self::that(static fn (About $about): bool => $about->changedAt !== null);
-        usort($kept, static fn (self $a, self $b): int => $a->about()->changedAt <=> $b->about()->changedAt);
+        /** @var list<self>|null $known */
+        static $known = null;
+        if ($known === null) {
+            $known = self::that(static fn (About $about): bool => $about->changedAt !== null);
+            usort($known, static fn (self $a, self $b): int => $a->about()->changedAt <=> $b->about()->changedAt);
+        }
 
-        return $kept;
+        return $known;
     }
 
     /** @return list<self> what a held control can put in force */
     public static function inASet(): array
     {
-        return self::that(static fn (About $about): bool => $about->onControls === OnControls::InASet);
+        /** @var list<self>|null $known */
+        static $known = null;
+
+        return $known ??= self::that(static fn (About $about): bool => $about->onControls === OnControls::InASet);
     }
 
     /** @return list<self> what is changed by dials and switches, whatever is held */
     public static function beside(): array
     {
-        return self::that(static fn (About $about): bool => $about->onControls === OnControls::Beside);
+        /** @var list<self>|null $known */
+        static $known = null;
+
+        return $known ??= self::that(static fn (About $about): bool => $about->onControls === OnControls::Beside);
     }
 
     /** @return list<self> what playing decides better than the rules */
     public static function played(): array
     {
-        return self::that(static fn (About $about): bool => $about->played);
+        /** @var list<self>|null $known */
+        static $known = null;
+
+        return $known ??= self::that(static fn (About $about): bool => $about->played);
     }
 
     /** @return list<self> in the order in which they are read */
