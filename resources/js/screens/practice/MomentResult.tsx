@@ -24,6 +24,10 @@ function Bursts({ trials, of, before, wide }: Trials) {
       {trials.map((trial, i) => {
         const burst = of[i]?.burst_s ?? 0.35;
         const off = trial.off;
+        // What lies before or after the plot ends at its edge.
+        const within = (seconds: number) => Math.max(0, Math.min(wide, x(seconds)));
+        const from = within((off ?? 0) + 0.05 - before);
+        const to = within((off ?? 0) + 0.05 + burst);
         return off === null ? (
           // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
           <text key={i} x={8} y={i * 18 + 13} className="moment-axis">
@@ -33,9 +37,9 @@ function Bursts({ trials, of, before, wide }: Trials) {
           <rect
             // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
             key={i}
-            x={Math.max(0, x(off + 0.05 - before))}
+            x={from}
             y={i * 18 + 4}
-            width={Math.max(3, ((burst + before) / SPAN_S) * (wide / 2))}
+            width={Math.max(3, to - from)}
             height={10}
             rx={3}
             className={trial.caught ? 'moment-caught' : 'moment-missed'}
