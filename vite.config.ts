@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
+import { messages } from './vite.words';
 import { worker } from './vite.worker';
 
 declare const process: { env: Record<string, string | undefined> };
@@ -9,6 +10,8 @@ declare const process: { env: Record<string, string | undefined> };
 const hotFile = process.env.VITE_HOT_FILE;
 
 export default defineConfig({
-  plugins: [laravel({ input: 'resources/js/main.tsx', ...(hotFile ? { hotFile } : {}) }), react(), worker()],
+  plugins: [laravel({ input: 'resources/js/main.tsx', ...(hotFile ? { hotFile } : {}) }), react(), messages(), worker()],
+  // Messages are read at build.
+  resolve: { alias: { '@formatjs/icu-messageformat-parser': '@formatjs/icu-messageformat-parser/no-parser.js' } },
   build: { target: 'es2022' },
 });

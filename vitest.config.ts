@@ -1,10 +1,11 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
+import { messages } from './vite.words';
 
 // Plain functions run without a page; parts and screens in one that is made up. What only a browser can show is tested in
 // one, by tests/Browser.
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), messages()],
   test: {
     silent: 'passed-only',
     testTimeout: 20_000,

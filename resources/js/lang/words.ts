@@ -1,0 +1,61 @@
+import { IntlMessageFormat } from 'intl-messageformat';
+import { createElement, Fragment, type ReactNode } from 'react';
+
+/** A message as the build compiles it: plain words, or what its values go into. */
+type Message = string | ConstructorParameters<typeof IntlMessageFormat>[0];
+type Messages = Record<string, Message>;
+
+/** What goes into a message, by the name it has there. */
+type Values = Record<string, string | number>;
+
+/** The same, where elements may go in; a function wraps the words between the tags of its name. */
+type RichValues = Record<string, ReactNode | ((words: ReactNode) => ReactNode)>;
+
+export type Say<Key extends string> = {
+  (key: Key, values?: Values): string;
+  rich: (key: Key, values: RichValues) => ReactNode;
+};
+
+/** Words and elements one after the other; they need no keys, for their order never changes. */
+const together = (parts: ReactNode[]) => createElement(Fragment, null, ...parts);
+
+/** One file for each language and part of the application, fetched with the screen that needs it. */
+const files = import.meta.glob<Messages>('/lang/*/web/*.json', { import: 'default' });
+
+/** The language of this page, for as long as it is open: that of its document. */
+export const locale = (typeof document === 'undefined' ? '' : document.documentElement.lang) || 'en';
+
+/** Says the messages of a part of the application: `lang/<language>/web/<part>.json`. */
+export async function words<Key extends string>(part: string): Promise<Say<Key>> {
+  const fetch = files[`/lang/${locale}/web/${part}.json`] ?? files[`/lang/en/web/${part}.json`];
+  if (!fetch) throw new Error(`There are no words for ${part}.`);
+  const messages = await fetch();
+  const formats = new Map<string, IntlMessageFormat>();
+
+  const formatOf = (key: Key): string | IntlMessageFormat => {
+    const message = messages[key];
+    if (message === undefined) throw new Error(`There is no message ${part}.${key}.`);
+    if (typeof message === 'string') return message;
+    const made = formats.get(key) ?? new IntlMessageFormat(message, locale);
+    formats.set(key, made);
+    return made;
+  };
+
+  const say = (key: Key, values?: Values) => {
+    const format = formatOf(key);
+    return typeof format === 'string' ? format : String(format.format(values));
+  };
+
+  const rich = (key: Key, values: RichValues) => {
+    const format = formatOf(key);
+    if (typeof format === 'string') return format;
+    const placed = Object.entries(values).map(([name, value]) => [
+      name,
+      typeof value === 'function' ? (parts: ReactNode[]) => value(together(parts)) : value,
+    ]);
+    const parts = format.format<ReactNode>(Object.fromEntries(placed));
+    return together(Array.isArray(parts) ? parts : [parts]);
+  };
+
+  return Object.assign(say, { rich });
+}
