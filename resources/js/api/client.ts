@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { t } from '../lang/parts';
 import { lines } from './lines';
 import type { components, paths } from './schema';
 import type { AskingWindow } from './window';
@@ -104,11 +105,7 @@ export async function take<T>(call: Promise<Answer<T>>): Promise<T> {
     answer = await call;
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;
-    throw new Refusal(
-      'The server does not answer. Check the connection; nothing you entered is lost.',
-      0,
-      null,
-    );
+    throw new Refusal(t('client.the-server-does-not'), 0, null);
   }
   if (answer.response.ok) return answer.data as T;
   throw refusal(answer.response.status, answer.error);
@@ -121,8 +118,8 @@ function refusal(status: number, said: unknown): Refusal {
   const first = field ? problem.errors?.[field]?.[0] : undefined;
   return new Refusal(
     status === 419 || status === 401
-      ? 'You are no longer signed in. What you entered stays in this browser.'
-      : (first ?? problem.message ?? 'Something went wrong on the server. Try again in a moment.'),
+      ? t('client.you-are-no-longer')
+      : (first ?? problem.message ?? t('client.something-went-wrong-on')),
     status,
     field,
   );
@@ -147,5 +144,5 @@ export async function follow<T>(
       if (said.status !== undefined) throw refusal(said.status, said.answer);
     }
   }
-  throw new Refusal('The server stopped before the answer was there. Try again in a moment.', 0, null);
+  throw new Refusal(t('client.the-server-stopped-before'), 0, null);
 }

@@ -1,4 +1,5 @@
 import { client, take } from '../api/client';
+import { t } from '../lang/parts';
 import { type Burst, field, type PassedBy, type Waiting } from './db';
 
 /** So long something can be taken back before it goes out, ms. */
@@ -99,7 +100,7 @@ async function sendNow(person: string): Promise<void> {
       });
       if (response.ok) await mark(one, 'sent');
       else if ([404, 422].includes(response.status))
-        await mark(one, 'refused', (error as { message?: string })?.message ?? 'It cannot be kept.');
+        await mark(one, 'refused', (error as { message?: string })?.message ?? t('outbox.it-cannot-be-kept'));
     }
   } catch {
     // It stays and is sent another time.

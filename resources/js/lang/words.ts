@@ -5,8 +5,8 @@ import { createElement, Fragment, type ReactNode } from 'react';
 type Message = string | ConstructorParameters<typeof IntlMessageFormat>[0];
 type Messages = Record<string, Message>;
 
-/** What goes into a message, by the name it has there. */
-type Values = Record<string, string | number>;
+/** What goes into a message, by the name it has there; nothing is written for what is not known. */
+type Values = Record<string, string | number | null | undefined>;
 
 /** The same, where elements may go in; a function wraps the words between the tags of its name. */
 type RichValues = Record<string, ReactNode | ((words: ReactNode) => ReactNode)>;
@@ -15,6 +15,9 @@ export type Say<Key extends string> = {
   (key: Key, values?: Values): string;
   rich: (key: Key, values: RichValues) => ReactNode;
 };
+
+const known = (values: Values = {}) =>
+  Object.fromEntries(Object.entries(values).map(([name, value]) => [name, value ?? '']));
 
 /** Words and elements one after the other; they need no keys, for their order never changes. */
 const together = (parts: ReactNode[]) => createElement(Fragment, null, ...parts);
@@ -43,7 +46,7 @@ export async function words<Key extends string>(part: string): Promise<Say<Key>>
 
   const say = (key: Key, values?: Values) => {
     const format = formatOf(key);
-    return typeof format === 'string' ? format : String(format.format(values));
+    return typeof format === 'string' ? format : String(format.format(known(values)));
   };
 
   const rich = (key: Key, values: RichValues) => {

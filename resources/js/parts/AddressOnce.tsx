@@ -1,4 +1,5 @@
 import { App, Button } from 'antd';
+import { t } from '../lang/parts';
 
 /** An address that is shown this once, to be copied. */
 export function AddressOnce({ address }: { address: string }) {
@@ -11,13 +12,13 @@ export function AddressOnce({ address }: { address: string }) {
         onClick={() =>
           void navigator.clipboard
             .writeText(address)
-            .then(() => message.success('Copied'))
-            .catch(() => message.info('Mark the address and copy it.'))
+            .then(() => message.success(t('address-once.copied')))
+            .catch(() => message.info(t('address-once.mark-the-address-and')))
         }
       >
-        Copy
+        {t('address-once.copy')}
       </Button>
-      <span className="quiet">It is shown this once.</span>
+      <span className="quiet">{t('address-once.it-is-shown-this')}</span>
     </p>
   );
 }

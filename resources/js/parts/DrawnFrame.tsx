@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Hold, Rush } from '../api/client';
 import { client, Refusal, take } from '../api/client';
+import { t } from '../lang/parts';
 
 const MOST_TRIES = 12;
 const AGAIN_MS = 600;
@@ -39,7 +40,12 @@ export function DrawnFrame({
   });
   return (
     <figure className={close ? 'out-close' : 'out-whole'} aria-busy={picture.isFetching}>
-      {picture.data && <img src={picture.data} alt={close ? 'Pixel for pixel' : 'The whole frame'} />}
+      {picture.data && (
+        <img
+          src={picture.data}
+          alt={close ? t('drawn-frame.pixel-for-pixel') : t('drawn-frame.the-whole-frame')}
+        />
+      )}
       {picture.isError && <p role="alert">{picture.error.message}</p>}
       <figcaption className="picture-note">{says}</figcaption>
     </figure>

@@ -1,4 +1,5 @@
 import { Select } from 'antd';
+import { t } from '../lang/parts';
 import { options } from './words';
 
 /** What is lit, beside the daylight or instead of it. */
@@ -13,11 +14,11 @@ export function LampsField({
 }) {
   return (
     <div className="field">
-      <label htmlFor={id}>Lamps</label>
+      <label htmlFor={id}>{t('lamps-field.lamps')}</label>
       <Select
         id={id}
         value={lamps ?? 'none'}
-        options={[{ value: 'none', label: 'None' }, ...options('lamps')]}
+        options={[{ value: 'none', label: t('lamps-field.none') }, ...options('lamps')]}
         onChange={(chosen) => onChange(chosen === 'none' ? undefined : chosen)}
       />
     </div>

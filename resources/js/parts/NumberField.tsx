@@ -1,6 +1,7 @@
 import './fields.css';
 import { Input, type InputRef } from 'antd';
 import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
+import { t } from '../lang/parts';
 import { readNumber } from './readNumber';
 import { type Quantity, scaleOf, shownIn, useUnits } from './units';
 
@@ -53,7 +54,7 @@ export function NumberField({ label, value, quantity, onChange, problem, hint, b
       ? null
       : 'problem' in read
         ? read.problem
-        : `“${typed}” is not a whole number yet.`;
+        : t('number-field.is-not-a-whole', { typed });
   const complaint = unread ?? problem ?? null;
 
   const put = (text: string) => {

@@ -1,6 +1,7 @@
 import './picture-table.css';
 import type { ReactNode } from 'react';
 import { useState } from 'react';
+import { t } from '../lang/parts';
 
 type Props = {
   /** What is in the rows, for those who come to the table first. */
@@ -24,10 +25,10 @@ export function PictureTable({ caption, head, rows, children, title }: Props) {
           type="button"
           className="picture-switch"
           aria-pressed={asTable}
-          aria-label={`${asTable ? 'Picture' : 'Table'}: ${caption}`}
+          aria-label={`${asTable ? t('picture-table.picture') : t('picture-table.table')}: ${caption}`}
           onClick={() => setAsTable(!asTable)}
         >
-          {asTable ? 'Picture' : 'Table'}
+          {asTable ? t('picture-table.picture') : t('picture-table.table')}
         </button>
       </div>
       {asTable ? (

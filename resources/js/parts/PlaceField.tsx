@@ -3,6 +3,7 @@ import { App, AutoComplete, Button, Input } from 'antd';
 import { useId, useRef, useState } from 'react';
 import { outingActions, useOutingAction } from '../api/outings';
 import { type Place, useOwnPlaces } from '../api/places';
+import { t } from '../lang/parts';
 import { coordinatesIn, townsCalled, zoneAt } from './gazetteer';
 import { UploadButton } from './UploadButton';
 import { useNotTaken } from './useUndo';
@@ -16,7 +17,7 @@ const figures = ({ latitude_deg, longitude_deg }: Place) =>
 function whereIAm(): Promise<Place> {
   return new Promise((found, failed) => {
     if (!navigator.geolocation) {
-      failed(new Error('This browser does not know where it is. Type a town or coordinates.'));
+      failed(new Error(t('place-field.this-browser-does-not')));
       return;
     }
     navigator.geolocation.getCurrentPosition(
@@ -28,10 +29,7 @@ function whereIAm(): Promise<Place> {
           failed,
         );
       },
-      () =>
-        failed(
-          new Error('Your place is not to be had. Allow it in the browser, or type a town or coordinates.'),
-        ),
+      () => failed(new Error(t('place-field.your-place-is-not'))),
       { timeout: 15_000, maximumAge: 600_000 },
     );
   });
@@ -42,7 +40,7 @@ async function found(text: string): Promise<Choice[]> {
   const at = coordinatesIn(text);
   if (at) {
     const place = { ...at, name: '', zone: await zoneAt(at.latitude_deg, at.longitude_deg) };
-    return [{ value: 'coordinates', label: `Use ${figures(place)}`, place }];
+    return [{ value: 'coordinates', label: t('place-field.use', { place: figures(place) }), place }];
   }
   return (await townsCalled(text)).map(({ where, ...place }) => ({
     value: `${place.name} ${figures(place)}`,
@@ -54,7 +52,7 @@ async function found(text: string): Promise<Choice[]> {
 type Props = { onPlace: (place: Place) => void; placeholder?: string };
 
 /** A place by the name of a town, by coordinates, from where one has been, where one is or a GPX file; its zone comes with it. */
-export function PlaceField({ onPlace, placeholder = 'Town or coordinates' }: Props) {
+export function PlaceField({ onPlace, placeholder = t('place-field.town-or-coordinates') }: Props) {
   const id = useId();
   const { message } = App.useApp();
   const own = useOwnPlaces().data ?? [];
@@ -86,8 +84,8 @@ export function PlaceField({ onPlace, placeholder = 'Town or coordinates' }: Pro
     void found(text).then((choices) => latest.current === text && setTowns(choices));
   };
   const groups = [
-    { label: 'Where you have been', options: mine },
-    { label: 'Towns', options: towns },
+    { label: t('place-field.where-you-have-been'), options: mine },
+    { label: t('place-field.towns'), options: towns },
   ].filter(({ options }) => options.length > 0);
 
   const here = () => {
@@ -99,7 +97,7 @@ export function PlaceField({ onPlace, placeholder = 'Town or coordinates' }: Pro
   return (
     <div className="place-field">
       <label htmlFor={id} className="sr-only">
-        Find a place
+        {t('place-field.find-a-place')}
       </label>
       <AutoComplete
         id={id}
@@ -115,10 +113,10 @@ export function PlaceField({ onPlace, placeholder = 'Town or coordinates' }: Pro
         <Input placeholder={placeholder} autoComplete="off" />
       </AutoComplete>
       <Button loading={finding} onClick={here}>
-        Where I am
+        {t('place-field.where-i-am')}
       </Button>
       <UploadButton
-        label="GPX file with the place"
+        label={t('place-field.gpx-file-with-the')}
         accept=".gpx,application/gpx+xml"
         busy={file.isPending}
         onFile={(chosen) =>
@@ -129,7 +127,7 @@ export function PlaceField({ onPlace, placeholder = 'Town or coordinates' }: Pro
           })
         }
       >
-        GPX
+        {t('place-field.gpx')}
       </UploadButton>
     </div>
   );

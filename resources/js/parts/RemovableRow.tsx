@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
+import { t } from '../lang/parts';
 
 type Props = {
   /** What is removed, such as “corner 2”. */
@@ -15,7 +16,12 @@ export function RemovableRow({ what, onRemove, needed = false, children }: Props
   return (
     <div className="row-of">
       {children}
-      <Button type="text" aria-label={`Remove ${what}`} disabled={needed} onClick={onRemove}>
+      <Button
+        type="text"
+        aria-label={t('removable-row.remove', { what })}
+        disabled={needed}
+        onClick={onRemove}
+      >
         ×
       </Button>
     </div>

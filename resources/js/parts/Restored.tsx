@@ -1,5 +1,6 @@
 import './restored.css';
 import { useState } from 'react';
+import { t } from '../lang/parts';
 import { useUndo } from './useUndo';
 
 /** Says that what somebody had not saved is here again, and lets them drop it; `onDrop` says how it comes back. */
@@ -9,19 +10,19 @@ export function Restored({ shown, onDrop }: { shown: boolean; onDrop: () => (() 
   if (!shown || closed) return null;
   return (
     <p className="restored" role="status">
-      Unsaved changes restored.
+      {t('restored.unsaved-changes-restored')}
       <button
         type="button"
         onClick={() => {
           setClosed(true);
           const back = onDrop();
-          if (back) undo('Unsaved changes dropped', async () => back());
+          if (back) undo(t('restored.unsaved-changes-dropped'), async () => back());
         }}
       >
-        Drop it
+        {t('restored.drop-it')}
       </button>
       <button type="button" onClick={() => setClosed(true)}>
-        Keep it
+        {t('restored.keep-it')}
       </button>
     </p>
   );

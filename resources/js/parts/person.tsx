@@ -1,4 +1,5 @@
 import type { Rush } from '../api/client';
+import { t } from '../lang/parts';
 import { ShareField } from './ShareField';
 
 export type Person = NonNullable<Rush['photographer']>;
@@ -14,17 +15,17 @@ export function Skills({
   const skill = (name: 'aim' | 'panning' | 'hand_focus', label: string) => (
     <ShareField
       label={label}
-      low="first time"
-      high="master"
+      low={t('person.first-time')}
+      high={t('person.master')}
       value={person[name]}
       onChange={(value) => onChange({ [name]: value })}
     />
   );
   return (
     <>
-      {skill('aim', 'Holding an area on it')}
-      {skill('panning', 'Following smoothly')}
-      {skill('hand_focus', 'Manual focus')}
+      {skill('aim', t('person.holding-an-area-on'))}
+      {skill('panning', t('person.following-smoothly'))}
+      {skill('hand_focus', t('person.manual-focus'))}
     </>
   );
 }

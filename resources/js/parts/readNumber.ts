@@ -1,3 +1,4 @@
+import { t } from '../lang/parts';
 import { type Quantity, scaleOf, type Units } from './units';
 
 export type Read =
@@ -79,22 +80,22 @@ const ornaments: Partial<Record<Quantity, RegExp>> = {
 };
 
 const names: Record<Dimension, string> = {
-  length: 'a length',
-  speed: 'a speed',
-  time: 'a time',
-  angle: 'an angle',
-  share: 'a share',
-  rate: 'a rate',
-  bare: 'a number',
+  length: t('read-number.a-length'),
+  speed: t('read-number.a-speed'),
+  time: t('read-number.a-time'),
+  angle: t('read-number.an-angle'),
+  share: t('read-number.a-share'),
+  rate: t('read-number.a-rate'),
+  bare: t('read-number.a-number'),
 };
 
 const likes: Record<Dimension, string> = {
-  length: '25 m, 82 ft or 90 cm',
-  speed: '12 m/s, 43 km/h or 27 mph',
-  time: '1.5 s or 1/2000',
-  angle: '30 or 30°',
-  share: '25% or 1/4',
-  rate: '20 or 20/s',
+  length: t('read-number.25-m-82-ft'),
+  speed: t('read-number.12-m-s-43'),
+  time: t('read-number.1-5-s-or'),
+  angle: t('read-number.30-or-30'),
+  share: t('read-number.25-percent-or-1'),
+  rate: t('read-number.20-or-20-s'),
   bare: '12.5',
 };
 
@@ -207,5 +208,11 @@ export function readNumber(typed: string, quantity: Quantity, units: Units): Rea
   }
   const said = withUnits(text, dimension);
   if (said !== null) return { value: Number((said * kept(quantity)).toPrecision(12)) };
-  return { problem: `“${typed.trim()}” is not ${names[dimension]}. Try ${likes[dimension]}.` };
+  return {
+    problem: t('read-number.is-not-try', {
+      typed: typed.trim(),
+      names: names[dimension],
+      likes: likes[dimension],
+    }),
+  };
 }

@@ -1,4 +1,5 @@
 import type { Hold } from '../api/client';
+import { t } from '../lang/parts';
 import { say, sayShutter, type Units } from './units';
 import { label, type Words } from './words';
 
@@ -31,17 +32,19 @@ export function sayValue(setting: string, value: unknown, units: Units): string 
   const set = sets[setting];
   if (set && typeof value === 'string') return label(set, value);
   if (typeof value === 'boolean') return value ? 'on' : 'off';
-  if (setting === 'exposure.shutter_s') return `${sayShutter(value as number)} s`;
+  if (setting === 'exposure.shutter_s') return t('settings.s', { sayShutter: sayShutter(value as number) });
   if (setting === 'exposure.aperture') return `f/${Number((value as number).toFixed(1))}`;
-  if (setting.endsWith('_s')) return `${value} s`;
+  if (setting.endsWith('_s')) return t('settings.s-2', { value: Number(value) });
   if (setting === 'focus.start_at_m') return say(value as number, 'length', units);
   if (setting === 'focus.range_m')
     return value === null
       ? 'none'
-      : (value as (number | null)[]).map((m) => (m === null ? '∞' : say(m, 'length', units))).join(' to ');
+      : (value as (number | null)[])
+          .map((m) => (m === null ? '∞' : say(m, 'length', units)))
+          .join(t('settings.to'));
   if (setting === 'focus.area_at')
     return (value as number[]).every((n) => n === 0)
-      ? 'in the middle'
+      ? t('settings.in-the-middle')
       : (value as number[]).map((n) => `${Math.round(100 * n)}%`).join(', ');
   return typeof value === 'number' ? String(Number(value.toFixed(2))) : String(value);
 }

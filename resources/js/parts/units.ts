@@ -1,12 +1,13 @@
 import { createContext, useContext } from 'react';
+import { t } from '../lang/parts';
 
 export type Units = 'metric' | 'kmh' | 'imperial';
 
 /** What people choose among. */
 export const unitNames: Record<Units, string> = {
-  metric: 'Metres, m/s',
-  kmh: 'Metres, km/h',
-  imperial: 'Feet, mph',
+  metric: t('units.metres-m-s'),
+  kmh: t('units.metres-km-h'),
+  imperial: t('units.feet-mph'),
 };
 
 export const UNITS = Object.keys(unitNames) as Units[];

@@ -1,6 +1,7 @@
 import { App } from 'antd';
 import { useCallback } from 'react';
 import type { Refusal } from '../api/client';
+import { t } from '../lang/parts';
 
 /** Says that saving was refused; where it was changed in another window meanwhile, lets somebody choose between the two. */
 export function useConflict() {
@@ -12,10 +13,10 @@ export function useConflict() {
         return;
       }
       modal.confirm({
-        title: 'Changed in another window',
+        title: t('use-conflict.changed-in-another-window'),
         content: refusal.message,
-        okText: 'Save mine as a copy',
-        cancelText: 'Open the other one',
+        okText: t('use-conflict.save-mine-as-a'),
+        cancelText: t('use-conflict.open-the-other-one'),
         onOk: onCopy,
         onCancel: onOther,
       });

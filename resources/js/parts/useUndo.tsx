@@ -1,5 +1,6 @@
 import { App, Button } from 'antd';
 import { useCallback } from 'react';
+import { t } from '../lang/parts';
 
 /** Says that something is gone, and offers to bring it back. */
 export function useUndo() {
@@ -21,7 +22,7 @@ export function useUndo() {
                 .catch((error: Error) => notification.error({ title: error.message }))
             }
           >
-            Undo
+            {t('use-undo.undo')}
           </Button>
         ),
       });
@@ -34,7 +35,7 @@ export function useUndo() {
 export function useNotTaken() {
   const { notification } = App.useApp();
   return useCallback(
-    (error: Error, title = 'This file was not imported') =>
+    (error: Error, title = t('use-undo.this-file-was-not')) =>
       notification.error({ title, description: error.message, duration: 0 }),
     [notification],
   );

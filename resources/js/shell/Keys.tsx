@@ -2,6 +2,7 @@ import './keys.css';
 import { Modal } from 'antd';
 import { useEffect, useState } from 'react';
 import { useLocation } from 'react-router';
+import { t } from '../lang/shell';
 import { DESK, everywhere, type Key, keysAt } from './keyTable';
 
 /** Asks for the keys of the page from elsewhere than the keyboard. */
@@ -46,14 +47,14 @@ export function Keys() {
     };
   }, [answers]);
   return (
-    <Modal open={open} onCancel={() => setOpen(false)} footer={null} title="Keys" width={460}>
+    <Modal open={open} onCancel={() => setOpen(false)} footer={null} title={t('keys.keys')} width={460}>
       {here && (
         <>
           <h3 className="keys-of">{here.name}</h3>
           <KeyList keys={here.keys} />
         </>
       )}
-      <h3 className="keys-of">Everywhere</h3>
+      <h3 className="keys-of">{t('keys.everywhere')}</h3>
       <KeyList keys={everywhere} />
     </Modal>
   );

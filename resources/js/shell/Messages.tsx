@@ -1,10 +1,11 @@
 import { Button } from 'antd';
 import { useEffect } from 'react';
 import { useRouteError } from 'react-router';
+import { t } from '../lang/shell';
 import { putOff } from '../parts/putOff';
 import { useOnline } from '../parts/useOnline';
 
-export function Waiting({ what = 'Loading' }: { what?: string }) {
+export function Waiting({ what = t('messages.loading') }: { what?: string }) {
   useEffect(putOff, []);
   return (
     <div className="message" role="status">
@@ -19,24 +20,30 @@ export function Failed({ missing = false, message }: { missing?: boolean; messag
   const text =
     message ??
     (missing
-      ? 'There is no page at this address.'
+      ? t('messages.there-is-no-page')
       : error instanceof Error
         ? error.message
-        : 'Something went wrong.');
+        : t('messages.something-went-wrong'));
   return (
     <main className="message">
-      <h1>{!online ? 'No connection' : missing ? 'Nothing here' : 'That did not work'}</h1>
-      <p className="quiet">{online ? text : 'No connection. The cards on this device work without one.'}</p>
+      <h1>
+        {!online
+          ? t('messages.no-connection')
+          : missing
+            ? t('messages.nothing-here')
+            : t('messages.that-did-not-work')}
+      </h1>
+      <p className="quiet">{online ? text : t('messages.no-connection-the-cards')}</p>
       <p className="message-ways">
         {!missing && (
           <Button type="primary" onClick={() => window.location.reload()}>
-            Try again
+            {t('messages.try-again')}
           </Button>
         )}
         {online ? (
-          <Button href="/rushes">Back to your rushes</Button>
+          <Button href="/rushes">{t('messages.back-to-your-rushes')}</Button>
         ) : (
-          <Button href="/card">Cards on this device</Button>
+          <Button href="/card">{t('messages.cards-on-this-device')}</Button>
         )}
       </p>
     </main>

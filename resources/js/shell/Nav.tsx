@@ -1,19 +1,20 @@
 import { NavLink } from 'react-router';
+import { t } from '../lang/shell';
 
 export const places = [
-  { to: '/', label: 'Today' },
-  { to: '/outings', label: 'Outings' },
-  { to: '/rushes', label: 'Rushes' },
-  { to: '/review', label: 'Review' },
-  { to: '/practice', label: 'Practice' },
-  { to: '/kit', label: 'Kit' },
-  { to: '/subjects', label: 'Subjects' },
+  { to: '/', label: t('nav.today') },
+  { to: '/outings', label: t('nav.outings') },
+  { to: '/rushes', label: t('nav.rushes') },
+  { to: '/review', label: t('nav.review') },
+  { to: '/practice', label: t('nav.practice') },
+  { to: '/kit', label: t('nav.kit') },
+  { to: '/subjects', label: t('nav.subjects') },
 ];
 
 /** The main places; the desk has its own head and reaches them from the menu. */
 export function Nav() {
   return (
-    <nav className="nav" aria-label="Main">
+    <nav className="nav" aria-label={t('nav.main')}>
       {places.map(({ to, label }) => (
         <NavLink key={to} to={to} end={to === '/'}>
           {label}

@@ -1,4 +1,5 @@
 import { Link, useLocation } from 'react-router';
+import { t } from '../lang/shell';
 import { useOnline } from '../parts/useOnline';
 import { DESK } from './keyTable';
 
@@ -10,9 +11,9 @@ export function Offline() {
   if (online || DESK.test(pathname)) return null;
   return (
     <p className="offline" role="status">
-      No connection. <Link to="/card">Cards on this device</Link>{' '}
+      {t.rich('offline.no-connection-cards-on', { link: (text) => <Link to="/card">{text}</Link> })}{' '}
       <button type="button" onClick={() => window.location.reload()}>
-        Try again
+        {t('offline.try-again')}
       </button>
     </p>
   );

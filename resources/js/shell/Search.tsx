@@ -7,6 +7,7 @@ import { useRushes } from '../api/hooks';
 import { useKit } from '../api/kit';
 import { useOutings } from '../api/outings';
 import { useGroups } from '../api/practice';
+import { t } from '../lang/shell';
 import { calledBy, finds } from '../parts/find';
 import { useDebounced } from '../parts/useDebounced';
 import { label } from '../parts/words';
@@ -51,30 +52,33 @@ function Found({ onClose }: { onClose: () => void }) {
     words === ''
       ? []
       : [
-          ...(rushes.data?.pages[0]?.items ?? [])
-            .slice(0, MOST)
-            .map((rush) => ({ key: rush.id, kind: 'Rush', name: rush.name, to: `/rushes/${rush.id}` })),
-          ...named(outings, 'Outing', '/outings', (outing) => `${outing.name} ${outing.place}`),
-          ...named(bodies, 'Body', '/kit/bodies'),
+          ...(rushes.data?.pages[0]?.items ?? []).slice(0, MOST).map((rush) => ({
+            key: rush.id,
+            kind: t('search.rush'),
+            name: rush.name,
+            to: `/rushes/${rush.id}`,
+          })),
+          ...named(outings, t('search.outing'), '/outings', (outing) => `${outing.name} ${outing.place}`),
+          ...named(bodies, t('search.body'), '/kit/bodies'),
           ...bodies.flatMap((body) =>
             (body.outline.own_words ?? [])
               .filter((word) => finds(words, word))
               .slice(0, MOST)
               .map((word) => ({
                 key: `word ${body.id} ${word}`,
-                kind: `Word of ${body.name}`,
+                kind: t('search.word-of', { name: body.name }),
                 name: `“${word}”`,
                 to: `/kit/bodies/${body.id}?step=5&word=${encodeURIComponent(word)}`,
               })),
           ),
-          ...named(lenses, 'Lens', '/kit/lenses'),
-          ...named(subjects, 'Subject', '/subjects', calledBy),
-          ...named(sweeps, 'Calibration', '/kit/bench'),
-          ...named(drills(), 'Practice', placeOf),
-          ...named(groups, 'Group', '/practice/groups'),
+          ...named(lenses, t('search.lens'), '/kit/lenses'),
+          ...named(subjects, t('search.subject'), '/subjects', calledBy),
+          ...named(sweeps, t('search.calibration'), '/kit/bench'),
+          ...named(drills(), t('search.practice'), placeOf),
+          ...named(groups, t('search.group'), '/practice/groups'),
           {
             key: 'line',
-            kind: 'New rush',
+            kind: t('search.new-rush'),
             name: words,
             to: `/rushes/new?${new URLSearchParams({ line: words })}`,
           },
@@ -99,9 +103,9 @@ function Found({ onClose }: { onClose: () => void }) {
         autoFocus
         size="large"
         maxLength={500}
-        placeholder="Rushes, outings, kit, drills, or a line that makes a rush"
+        placeholder={t('search.rushes-outings-kit-drills')}
         role="combobox"
-        aria-label="Search everything"
+        aria-label={t('search.search-everything')}
         aria-expanded={hits.length > 0}
         aria-controls="search-hits"
         aria-activedescendant={hits[chosen] ? `hit-${chosen}` : undefined}
@@ -113,7 +117,7 @@ function Found({ onClose }: { onClose: () => void }) {
         onKeyDown={press}
         onPressEnter={() => open(hits[chosen])}
       />
-      <div id="search-hits" role="listbox" aria-label="Found">
+      <div id="search-hits" role="listbox" aria-label={t('search.found')}>
         {hits.map((hit, i) => (
           <button
             type="button"
@@ -155,8 +159,8 @@ export function Search() {
         type="text"
         className="search-open"
         onClick={() => setOpen(true)}
-        title="Search (press /)"
-        aria-label="Search"
+        title={t('search.search-press')}
+        aria-label={t('search.search')}
       >
         <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true">
           <circle cx="8.5" cy="8.5" r="5.5" fill="none" stroke="currentColor" strokeWidth="1.6" />
@@ -169,7 +173,7 @@ export function Search() {
         footer={null}
         closable={false}
         destroyOnHidden
-        title={<span className="sr-only">Search</span>}
+        title={<span className="sr-only">{t('search.search')}</span>}
         width={560}
         style={{ top: 80 }}
       >

@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { client, type Habits, take } from '../api/client';
 import { useSession } from '../api/hooks';
 import { forgetPerson } from '../field/db';
+import { t } from '../lang/shell';
 import { UNITS, type Units, unitNames } from '../parts/units';
 import type { Mode } from '../theme/theme';
 import { askForKeys } from './Keys';
@@ -21,7 +22,7 @@ export function Wordmark() {
         <circle cx="16.5" cy="11.8" r="2.9" fill="var(--text)" />
         <circle cx="24.5" cy="6.8" r="2.9" fill="var(--text)" />
       </svg>
-      Rush Hold
+      {t('top-bar.rush-hold')}
     </span>
   );
 }
@@ -70,7 +71,7 @@ export function TopBar({
 
   return (
     <header className={children ? 'top-bar of-a-page' : 'top-bar'}>
-      {[{ name: 'Skip to the page', to: 'main' }, ...skips].map(({ name, to }) => (
+      {[{ name: t('top-bar.skip-to-the-page'), to: 'main' }, ...skips].map(({ name, to }) => (
         <button
           key={to}
           type="button"
@@ -84,7 +85,7 @@ export function TopBar({
           {name}
         </button>
       ))}
-      <Link to="/" className="home" aria-label="Rush Hold: today">
+      <Link to="/" className="home" aria-label={t('top-bar.rush-hold-today')}>
         <Wordmark />
       </Link>
       <div className="top-middle">{children ?? <Nav />}</div>
@@ -98,7 +99,7 @@ export function TopBar({
               {
                 key: 'units',
                 type: 'group',
-                label: 'Units',
+                label: t('top-bar.units'),
                 children: UNITS.map((next) => ({
                   key: next,
                   label: unitNames[next],
@@ -112,7 +113,7 @@ export function TopBar({
               { type: 'divider' },
               {
                 key: 'mode',
-                label: mode === 'dark' ? 'Light colours' : 'Dark colours',
+                label: mode === 'dark' ? t('top-bar.light-colours') : t('top-bar.dark-colours'),
                 onClick: () => {
                   const next = mode === 'dark' ? 'light' : 'dark';
                   setMode(next);
@@ -123,15 +124,15 @@ export function TopBar({
               ...(children
                 ? places.map(({ to, label }) => ({ key: to, label, onClick: () => navigate(to) }))
                 : []),
-              ...(children ? [] : [{ key: 'keys', label: 'Keys', onClick: askForKeys }]),
-              { key: 'habits', label: 'Defaults', onClick: () => navigate('/habits') },
-              { key: 'account', label: 'Account', onClick: () => navigate('/account') },
-              { key: 'out', label: 'Sign out', onClick: () => void signOut() },
+              ...(children ? [] : [{ key: 'keys', label: t('top-bar.keys'), onClick: askForKeys }]),
+              { key: 'habits', label: t('top-bar.defaults'), onClick: () => navigate('/habits') },
+              { key: 'account', label: t('top-bar.account'), onClick: () => navigate('/account') },
+              { key: 'out', label: t('top-bar.sign-out'), onClick: () => void signOut() },
             ],
           }}
         >
-          <Button type="text" title="Preferences and account">
-            <span className="user-name">{session.data?.user?.name ?? 'Account'}</span> ▾
+          <Button type="text" title={t('top-bar.preferences-and-account')}>
+            <span className="user-name">{session.data?.user?.name ?? t('top-bar.account')}</span> ▾
           </Button>
         </Dropdown>
       </div>

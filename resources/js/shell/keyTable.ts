@@ -1,3 +1,4 @@
+import { t } from '../lang/shell';
 export type Key = [keys: string, does: string];
 
 /** The address of the desk, which answers for itself. */
@@ -7,84 +8,88 @@ export const DESK = /^\/rushes\/[^/]+$/;
 const pages: { path: RegExp; name: string; keys: Key[] }[] = [
   {
     path: DESK,
-    name: 'The desk',
+    name: t('key-table.the-desk'),
     keys: [
-      ['Space', 'Play or pause the rush'],
-      [', and .', 'One frame back or on'],
-      ['J and K', 'Next or previous line of the hold'],
-      ['↑ and ↓', 'The same, from a line'],
-      ['P', 'Pin or unpin that line'],
-      ['O', 'Preview: this frame as the camera would make it'],
-      ['C', 'Compare the best with the next best; again to close'],
-      ['N', 'Next hold to compare with; with Shift, the one before'],
-      ['Ctrl S', 'Save'],
-      ['Ctrl Z', 'Undo; with Shift, redo'],
+      ['Space', t('key-table.play-or-pause-the')],
+      [t('key-table.and'), t('key-table.one-frame-back-or')],
+      [t('key-table.j-and-k'), t('key-table.next-or-previous-line')],
+      [t('key-table.and-2'), t('key-table.the-same-from-a')],
+      ['P', t('key-table.pin-or-unpin-that')],
+      ['O', t('key-table.preview-this-frame-as')],
+      ['C', t('key-table.compare-the-best-with')],
+      ['N', t('key-table.next-hold-to-compare')],
+      [t('key-table.ctrl-s'), t('key-table.save')],
+      [t('key-table.ctrl-z'), t('key-table.undo-with-shift-redo')],
     ],
   },
   {
     path: /^\/review\/bursts\/[^/]+\/why$|^\/review\/why$/,
-    name: 'Why soft?',
-    keys: [['1 to 9', 'Give that answer']],
+    name: t('key-table.why-soft'),
+    keys: [[t('key-table.1-to-9'), t('key-table.give-that-answer')]],
   },
   {
     path: /^\/review\/bursts\/[^/]+$/,
-    name: 'A burst',
+    name: t('key-table.a-burst'),
     keys: [
-      ['K, L and M', 'Keep, lose, or leave to what was measured; with Shift, all that are shown'],
-      ['Z', 'Take the last judgement back'],
-      ['← and →', 'Frame before or after; with Shift, choose several'],
-      ['Space', 'Next frame; with Shift, the one before'],
-      ['Home and End', 'First or last frame'],
-      ['N and P', 'Next or previous burst'],
-      ['F', 'Next filter'],
-      ['B', 'Hold this frame beside the next'],
-      ['+, − and 0', 'Larger, smaller, as it was'],
-      ['A', 'All frames on one sheet'],
-      ['S', 'Split the burst before this frame'],
-      ['Esc', 'Back to one frame'],
+      [t('key-table.k-l-and-m'), t('key-table.keep-lose-or-leave')],
+      ['Z', t('key-table.take-the-last-judgement')],
+      [t('key-table.and-3'), t('key-table.frame-before-or-after')],
+      ['Space', t('key-table.next-frame-with-shift')],
+      [t('key-table.home-and-end'), t('key-table.first-or-last-frame')],
+      [t('key-table.n-and-p'), t('key-table.next-or-previous-burst')],
+      ['F', t('key-table.next-filter')],
+      ['B', t('key-table.hold-this-frame-beside')],
+      [t('key-table.and-0'), t('key-table.larger-smaller-as-it')],
+      ['A', t('key-table.all-frames-on-one')],
+      ['S', t('key-table.split-the-burst-before')],
+      [t('key-table.esc'), t('key-table.back-to-one-frame')],
     ],
   },
   {
     path: /^\/kit\/bench\/[^/]+$/,
-    name: 'Calibration',
+    name: t('key-table.calibration'),
     keys: [
-      ['1 to 9', 'Score this picture and go on'],
-      ['← and →', 'Picture before or after'],
+      [t('key-table.1-to-9'), t('key-table.score-this-picture-and')],
+      [t('key-table.and-3'), t('key-table.picture-before-or-after')],
     ],
   },
   {
     path: /^\/practice\/ring$/,
-    name: 'Focusing by hand',
+    name: t('key-table.focusing-by-hand'),
     keys: [
-      ['← and →', 'Turn the ring; with Shift, finely'],
-      ['Space', 'The shutter'],
+      [t('key-table.and-3'), t('key-table.turn-the-ring-with')],
+      ['Space', t('key-table.the-shutter')],
     ],
   },
   {
     path: /^\/practice\/buttons$/,
-    name: 'Buttons',
-    keys: [['Letters', 'Press the control they are written on']],
+    name: t('key-table.buttons'),
+    keys: [[t('key-table.letters'), t('key-table.press-the-control-they')]],
   },
-  { path: /^\/practice\/moment$/, name: 'The moment', keys: [['Space', 'The shutter']] },
+  {
+    path: /^\/practice\/moment$/,
+    name: t('key-table.the-moment'),
+    keys: [['Space', t('key-table.the-shutter')]],
+  },
   {
     path: /^\/practice\/first-sharp$/,
-    name: 'First sharp frame',
+    name: t('key-table.first-sharp-frame'),
     keys: [
-      ['Space', 'Start and stop'],
-      ['M', 'It went wrong'],
+      ['Space', t('key-table.start-and-stop')],
+      ['M', t('key-table.it-went-wrong')],
     ],
   },
   {
     path: /^\/card\//,
-    name: 'Card',
-    keys: [['← and →', 'Rush before or after']],
+    name: t('key-table.card'),
+    keys: [[t('key-table.and-3'), t('key-table.rush-before-or-after')]],
   },
 ];
 
 export const everywhere: Key[] = [
-  ['/', 'Search for rushes, outings, kit, subjects and your own words'],
-  ['?', 'These keys'],
-  ['Esc', 'Close what is open'],
+  ['/', t('key-table.search-for-rushes-outings')],
+  ['?', t('key-table.these-keys')],
+  [t('key-table.esc'), t('key-table.close-what-is-open')],
 ];
 
 /** The keys of the page at an address; null where it has none of its own. */

@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { useNavigate } from 'react-router';
 import { client, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { t } from '../../lang/account';
 import { useTitle } from '../../parts/useTitle';
 import { TopBar } from '../../shell/TopBar';
 import { Calendar } from './Calendar';
@@ -23,11 +24,8 @@ function DemoNote() {
   const navigate = useNavigate();
   const { busy, run } = useWork();
   return (
-    <Part title="The demo">
-      <p>
-        This is your own copy of the demo: change what you like. It is gone after a day; open an account to
-        keep what you do.
-      </p>
+    <Part title={t('account.the-demo')}>
+      <p>{t('account.this-is-your-own')}</p>
       <p>
         <Button
           type="primary"
@@ -40,7 +38,7 @@ function DemoNote() {
             })
           }
         >
-          Create an account
+          {t('account.create-an-account')}
         </Button>
       </p>
     </Part>
@@ -49,7 +47,7 @@ function DemoNote() {
 
 /** The account: name, password, devices, tokens, all of one’s data, leaving. */
 export default function Account() {
-  useTitle('Account');
+  useTitle(t('account.account'));
   const user = useSession().data?.user;
   if (!user) return null;
   return (
@@ -57,7 +55,7 @@ export default function Account() {
       <TopBar />
       <main className="page account">
         <div className="page-head">
-          <h1>Account</h1>
+          <h1>{t('account.account')}</h1>
         </div>
         <div className="account-parts">
           {user.is_demo && <DemoNote />}

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/account';
 import { AddressOnce } from '../../parts/AddressOnce';
 import { Part } from './Part';
 import { useWork } from './useWork';
@@ -15,11 +16,8 @@ export function Calendar() {
   const refresh = () => queries.invalidateQueries({ queryKey: ['calendar'] });
   const since = feed.data?.since;
   return (
-    <Part title="Calendar">
-      <p>
-        Your calendar can subscribe to your outings and practice and keep up with them. Whoever has the
-        address sees their names, hours and places.
-      </p>
+    <Part title={t('calendar.calendar')}>
+      <p>{t('calendar.your-calendar-can-subscribe')}</p>
       {address && <AddressOnce address={address} />}
       <p className="account-row">
         <Button
@@ -31,7 +29,7 @@ export function Calendar() {
             })
           }
         >
-          {since ? 'Make a new address' : 'Make an address'}
+          {since ? t('calendar.make-a-new-address') : t('calendar.make-an-address')}
         </Button>
         {since && (
           <Button
@@ -43,14 +41,18 @@ export function Calendar() {
               })
             }
           >
-            Take it back
+            {t('calendar.take-it-back')}
           </Button>
         )}
         {since && (
           <span className="quiet">
-            In use since{' '}
-            {new Date(since).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}.
-            A new address ends the old one.
+            {t('calendar.in-use-since-a', {
+              value: new Date(since).toLocaleDateString('en-GB', {
+                day: 'numeric',
+                month: 'long',
+                year: 'numeric',
+              }),
+            })}
           </span>
         )}
       </p>

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { client, take } from '../../api/client';
 import { useUsage } from '../../api/hooks';
+import { t } from '../../lang/account';
 import { NearlyFull } from '../../parts/NearlyFull';
 import { UploadButton } from '../../parts/UploadButton';
 import { useNotTaken } from '../../parts/useUndo';
@@ -16,7 +17,7 @@ function Used({ what, used, most }: { what: string; used: number; most: number }
     <li>
       <span>{what}</span>
       <span className="figures">
-        {used} <span className="quiet">of {most}</span>
+        {used} <span className="quiet">{t('data.of', { most })}</span>
       </span>
       <span className="usage-bar" aria-hidden="true">
         <i style={{ width: `${Math.min(100, (100 * used) / Math.max(1, most))}%` }} />
@@ -33,28 +34,29 @@ export function Data({ isDemo }: { isDemo: boolean }) {
   const notTaken = useNotTaken();
   const { busy, run } = useWork();
   return (
-    <Part title="Your data">
-      <p>
-        One ZIP file with a document for every rush, body, lens and subject, and your habits. It can be loaded
-        into any account here or elsewhere; what is there already is left alone.
-      </p>
+    <Part title={t('data.your-data')}>
+      <p>{t('data.one-zip-file-with')}</p>
       <NearlyFull />
       {usage.data && (
         <ul className="usage">
-          <Used what="Rushes" used={usage.data.used.rushes} most={usage.data.most.rushes} />
-          <Used what="Bodies, lenses and subjects" used={usage.data.used.kit} most={usage.data.most.kit} />
+          <Used what={t('data.rushes')} used={usage.data.used.rushes} most={usage.data.most.rushes} />
           <Used
-            what="Room, MB"
+            what={t('data.bodies-lenses-and-subjects')}
+            used={usage.data.used.kit}
+            most={usage.data.most.kit}
+          />
+          <Used
+            what={t('data.room-mb')}
             used={megabytes(usage.data.used.bytes)}
             most={megabytes(usage.data.most.bytes)}
           />
         </ul>
       )}
       <div className="account-row">
-        <Button href="/api/account/archive">Download everything</Button>
+        <Button href="/api/account/archive">{t('data.download-everything')}</Button>
         {!isDemo && (
           <UploadButton
-            label="Archive to load"
+            label={t('data.archive-to-load')}
             accept=".zip,application/zip"
             busy={busy}
             onFile={(file) =>
@@ -72,15 +74,21 @@ export function Data({ isDemo }: { isDemo: boolean }) {
                   );
                   await queries.invalidateQueries();
                   message.success(
-                    `${loaded.rushes} rushes, ${loaded.outings} outings, ${loaded.bursts} bursts and ${loaded.kit} pieces of kit came in; ${loaded.already_there} were here already.`,
+                    t('data.rushes-outings-bursts-and', {
+                      rushes: loaded.rushes,
+                      outings: loaded.outings,
+                      bursts: loaded.bursts,
+                      kit: loaded.kit,
+                      alreadyThere: loaded.already_there,
+                    }),
                   );
                 } catch (error) {
-                  notTaken(error as Error, 'Nothing was imported');
+                  notTaken(error as Error, t('data.nothing-was-imported'));
                 }
               })
             }
           >
-            Load an archive
+            {t('data.load-an-archive')}
           </UploadButton>
         )}
       </div>

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/account';
 import { Part } from './Part';
 import { useWork } from './useWork';
 
@@ -9,18 +10,18 @@ export function Devices() {
   const queries = useQueryClient();
   const { busy, run } = useWork();
   return (
-    <Part title="Devices">
-      <p>Sign out everywhere but here, and withdraw all tokens, after losing a device for instance.</p>
+    <Part title={t('devices.devices')}>
+      <p>{t('devices.sign-out-everywhere-but')}</p>
       <Button
         loading={busy}
         onClick={() =>
           void run(async () => {
             await take(client.POST('/api/account/sign-out-everywhere'));
             await queries.invalidateQueries({ queryKey: ['tokens'] });
-          }, 'Only this device is signed in now.')
+          }, t('devices.only-this-device-is'))
         }
       >
-        Sign out everywhere else
+        {t('devices.sign-out-everywhere-else')}
       </Button>
     </Part>
   );

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button, Form, Input } from 'antd';
 import { useState } from 'react';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/account';
 import { Part } from './Part';
 import { useWork } from './useWork';
 
@@ -22,10 +23,8 @@ export function Email({ email }: { email: string }) {
   }
 
   return (
-    <Part title="Address">
-      <p>
-        Signed in as <b>{email}</b>
-      </p>
+    <Part title={t('email.address')}>
+      <p>{t.rich('email.signed-in-as', { email: <b>{email}</b> })}</p>
       <Form
         form={form}
         name="email"
@@ -35,30 +34,26 @@ export function Email({ email }: { email: string }) {
       >
         <Form.Item
           name="email"
-          label="New address"
+          label={t('email.new-address')}
           rules={[
-            { required: true, message: 'Enter the new address.' },
-            { type: 'email', message: 'That does not look like an e-mail address.' },
+            { required: true, message: t('email.enter-the-new-address') },
+            { type: 'email', message: t('email.that-does-not-look') },
           ]}
         >
           <Input type="email" autoComplete="email" maxLength={255} />
         </Form.Item>
         <Form.Item
           name="password"
-          label="Confirm with your password"
-          rules={[{ required: true, message: 'Enter your password.' }]}
+          label={t('email.confirm-with-your-password')}
+          rules={[{ required: true, message: t('email.enter-your-password') }]}
         >
           <Input.Password autoComplete="current-password" />
         </Form.Item>
         <Button htmlType="submit" loading={busy}>
-          Change address
+          {t('email.change-address')}
         </Button>
       </Form>
-      {sent && (
-        <p role="status">
-          An email is on its way to {sent}. The new address counts once you press the link in it.
-        </p>
-      )}
+      {sent && <p role="status">{t('email.an-email-is-on', { sent })}</p>}
     </Part>
   );
 }

@@ -3,6 +3,7 @@ import { Button, Form, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/account';
 import { Part } from './Part';
 import { useWork } from './useWork';
 
@@ -14,17 +15,15 @@ export function Leave() {
   const { busy, run } = useWork();
   return (
     <>
-      <Part title="Leave">
-        <p>
-          Deletes the account with everything in it, for good. Download your data first if you may want it.
-        </p>
+      <Part title={t('leave.leave')}>
+        <p>{t('leave.deletes-the-account-with')}</p>
         <Button danger onClick={() => setLeaving(true)}>
-          Delete my account
+          {t('leave.delete-my-account')}
         </Button>
       </Part>
       <Modal
         open={leaving}
-        title="Delete the account?"
+        title={t('leave.delete-the-account')}
         onCancel={() => setLeaving(false)}
         footer={null}
         destroyOnHidden
@@ -40,18 +39,18 @@ export function Leave() {
             }
           }}
         >
-          <p>All rushes, bodies, lenses, subjects and habits go with it. This cannot be undone.</p>
+          <p>{t('leave.all-rushes-bodies-lenses')}</p>
           <Form.Item
             name="password"
-            label="Your password"
-            rules={[{ required: true, message: 'Enter your password.' }]}
+            label={t('leave.your-password')}
+            rules={[{ required: true, message: t('leave.enter-your-password') }]}
           >
             <Input.Password autoComplete="current-password" />
           </Form.Item>
           <div className="account-row">
-            <Button onClick={() => setLeaving(false)}>Keep it</Button>
+            <Button onClick={() => setLeaving(false)}>{t('leave.keep-it')}</Button>
             <Button danger type="primary" htmlType="submit" loading={busy}>
-              Delete for good
+              {t('leave.delete-for-good')}
             </Button>
           </div>
         </Form>

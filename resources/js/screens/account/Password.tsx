@@ -1,5 +1,6 @@
 import { Button, Form, Input } from 'antd';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/account';
 import { Part } from './Part';
 import { useWork } from './useWork';
 
@@ -8,7 +9,7 @@ export function Password({ email }: { email: string }) {
   const [form] = Form.useForm<{ current: string; password: string }>();
   const { busy, run } = useWork();
   return (
-    <Part title="Password">
+    <Part title={t('password.password')}>
       <Form
         name="change"
         form={form}
@@ -18,7 +19,7 @@ export function Password({ email }: { email: string }) {
           if (
             await run(
               () => take(client.PUT('/api/account/password', { body })),
-              'Changed. Your other devices are signed out, and your tokens have ended.',
+              t('password.changed-your-other-devices'),
             )
           )
             form.resetFields();
@@ -27,21 +28,21 @@ export function Password({ email }: { email: string }) {
         <input type="hidden" autoComplete="username" value={email} readOnly />
         <Form.Item
           name="current"
-          label="Password now"
-          rules={[{ required: true, message: 'Enter your password.' }]}
+          label={t('password.password-now')}
+          rules={[{ required: true, message: t('password.enter-your-password') }]}
         >
           <Input.Password autoComplete="current-password" />
         </Form.Item>
         <Form.Item
           name="password"
-          label="New password"
-          extra="At least ten characters; a few words are easy to remember."
-          rules={[{ required: true, min: 10, message: 'At least ten characters.' }]}
+          label={t('password.new-password')}
+          extra={t('password.at-least-ten-characters')}
+          rules={[{ required: true, min: 10, message: t('password.at-least-ten-characters-2') }]}
         >
           <Input.Password autoComplete="new-password" />
         </Form.Item>
         <Button htmlType="submit" loading={busy}>
-          Change password
+          {t('password.change-password')}
         </Button>
       </Form>
     </Part>

@@ -2,15 +2,16 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { App, Button, Input, Select, Typography } from 'antd';
 import { useState } from 'react';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/account';
 import { Part } from './Part';
 
 type Days = 7 | 30 | 90 | 365;
 
 const lives = [
-  { value: 7, label: 'for a week' },
-  { value: 30, label: 'for a month' },
-  { value: 90, label: 'for three months' },
-  { value: 365, label: 'for a year' },
+  { value: 7, label: t('tokens.for-a-week') },
+  { value: 30, label: t('tokens.for-a-month') },
+  { value: 90, label: t('tokens.for-three-months') },
+  { value: 365, label: t('tokens.for-a-year') },
 ] satisfies { value: Days; label: string }[];
 
 /** Tokens with which scripts use the API in the person’s name. */
@@ -44,42 +45,51 @@ export function Tokens() {
   }
 
   return (
-    <Part title="Tokens for scripts">
-      <p>
-        A script sends one as <code>Authorization: Bearer …</code> and may then work with your rushes and kit,
-        but not change your account. A new password ends them all.
-      </p>
+    <Part title={t('tokens.tokens-for-scripts')}>
+      <p>{t.rich('tokens.a-script-sends-one', { code: (text) => <code>{text}</code> })}</p>
       <div className="account-row">
         <Input
-          aria-label="What the token is for"
-          placeholder="What it is for"
+          aria-label={t('tokens.what-the-token-is')}
+          placeholder={t('tokens.what-it-is-for')}
           maxLength={60}
           value={name}
           onChange={(e) => setName(e.target.value)}
           onPressEnter={() => name.trim() && void make()}
         />
-        <Select<Days> aria-label="How long it is good for" value={days} onChange={setDays} options={lives} />
+        <Select<Days>
+          aria-label={t('tokens.how-long-it-is')}
+          value={days}
+          onChange={setDays}
+          options={lives}
+        />
         <Button disabled={!name.trim()} onClick={() => void make()}>
-          Make a token
+          {t('tokens.make-a-token')}
         </Button>
       </div>
       {made && (
         <p className="token" role="status">
-          Copy it now, it is not shown again:{' '}
-          <Typography.Text copyable={{ text: made }}>{made}</Typography.Text>
+          {t('tokens.copy-it-now-it')} <Typography.Text copyable={{ text: made }}>{made}</Typography.Text>
         </p>
       )}
       <ul className="token-list">
-        {tokens.data?.map((t) => (
-          <li key={t.id}>
-            <b>{t.name}</b>
+        {tokens.data?.map((token) => (
+          <li key={token.id}>
+            <b>{token.name}</b>
             <span className="quiet">
-              made {t.created_at.slice(0, 10)},{' '}
-              {t.last_used_at ? `last used ${t.last_used_at.slice(0, 10)}` : 'never used'}
-              {t.expires_at && `, good until ${t.expires_at.slice(0, 10)}`}
+              {t('tokens.made-never-used', {
+                createdAt: token.created_at.slice(0, 10),
+                isLastUsedAt: token.last_used_at ? 'yes' : 'no',
+                lastUsedAt: token.last_used_at?.slice(0, 10),
+                isExpiresAt: token.expires_at ? 'yes' : 'no',
+                expiresAt: token.expires_at?.slice(0, 10),
+              })}
             </span>
-            <Button size="small" onClick={() => void withdraw(t.id)} aria-label={`Withdraw ${t.name}`}>
-              Withdraw
+            <Button
+              size="small"
+              onClick={() => void withdraw(token.id)}
+              aria-label={t('tokens.withdraw', { name: token.name })}
+            >
+              {t('tokens.withdraw-2')}
             </Button>
           </li>
         ))}

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Form, Input } from 'antd';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/account';
 import { Part } from './Part';
 import { useWork } from './useWork';
 
@@ -9,7 +10,7 @@ export function You({ name }: { name: string }) {
   const queries = useQueryClient();
   const { busy, run } = useWork();
   return (
-    <Part title="You">
+    <Part title={t('you.you')}>
       <Form
         name="you"
         layout="vertical"
@@ -19,15 +20,19 @@ export function You({ name }: { name: string }) {
           void run(
             async () =>
               queries.setQueryData(['session'], await take(client.PATCH('/api/account', { body: { name } }))),
-            'Saved',
+            t('you.saved'),
           )
         }
       >
-        <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Enter a name.' }]}>
+        <Form.Item
+          name="name"
+          label={t('you.name')}
+          rules={[{ required: true, message: t('you.enter-a-name') }]}
+        >
           <Input maxLength={80} autoComplete="name" />
         </Form.Item>
         <Button htmlType="submit" loading={busy}>
-          Save name
+          {t('you.save-name')}
         </Button>
       </Form>
     </Part>

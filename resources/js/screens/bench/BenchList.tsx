@@ -3,6 +3,7 @@ import './bench.css';
 import { App, Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { sweepActions, useSweepAction, useSweeps } from '../../api/bench';
+import { t } from '../../lang/bench';
 import { useTitle } from '../../parts/useTitle';
 import { useUndo } from '../../parts/useUndo';
 import { Failed } from '../../shell/Messages';
@@ -12,7 +13,7 @@ const fresh = { body: '', lens: '', document: { frames: [] } };
 
 /** Sessions at the lens bench. */
 export default function BenchList() {
-  useTitle('Calibration');
+  useTitle(t('bench-list.calibration'));
   const sweeps = useSweeps();
   const navigate = useNavigate();
   const undo = useUndo();
@@ -25,7 +26,9 @@ export default function BenchList() {
     create.mutate(
       {
         ...fresh,
-        name: `Session of ${new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`,
+        name: t('bench-list.session-of', {
+          value: new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }),
+        }),
       },
       { ...fail, onSuccess: (made) => navigate(`/kit/bench/${made.id}`) },
     );
@@ -35,25 +38,21 @@ export default function BenchList() {
       <TopBar />
       <main className="rushes bench">
         <div className="rushes-head">
-          <h1>Calibration</h1>
+          <h1>{t('bench-list.calibration')}</h1>
           <Button type="primary" onClick={begin} loading={create.isPending}>
-            New session
+            {t('bench-list.new-session')}
           </Button>
         </div>
         {sweeps.isPending && (
           <p className="quiet" role="status">
-            Loading…
+            {t('bench-list.loading')}
           </p>
         )}
         {sweeps.isError && <Failed message={sweeps.error.message} />}
         {sweeps.data?.length === 0 && (
           <div className="rushes-empty">
-            <h2>Does the lens focus where it should?</h2>
-            <p className="quiet">
-              Frames of something finely detailed, at each fine-tune value, show the value it needs. A body
-              without a mirror measures on the sensor itself and rarely needs any: look at what keeps still
-              first, and come here when it is always off to the same side.
-            </p>
+            <h2>{t('bench-list.does-the-lens-focus')}</h2>
+            <p className="quiet">{t('bench-list.frames-of-something-finely')}</p>
           </div>
         )}
         {sweeps.data && sweeps.data.length > 0 && (
@@ -62,15 +61,18 @@ export default function BenchList() {
               <li key={sweep.id} className="rush-row bench-row">
                 <Link to={`/kit/bench/${sweep.id}`}>{sweep.name}</Link>
                 <span className="quiet">{[sweep.body, sweep.lens].filter(Boolean).join(', ')}</span>
-                <span className="quiet">{sweep.frames === 1 ? 'one frame' : `${sweep.frames} frames`}</span>
+                <span className="quiet">{t('bench-list.frames', { frames: sweep.frames })}</span>
                 <Button
                   type="text"
                   size="small"
-                  aria-label={`Delete ${sweep.name}`}
+                  aria-label={t('bench-list.delete', { name: sweep.name })}
                   onClick={() =>
                     remove.mutate(sweep.id, {
                       ...fail,
-                      onSuccess: () => undo(`${sweep.name} is deleted`, () => restore.mutateAsync(sweep.id)),
+                      onSuccess: () =>
+                        undo(t('bench-list.is-deleted', { name: sweep.name }), () =>
+                          restore.mutateAsync(sweep.id),
+                        ),
                     })
                   }
                 >

@@ -4,6 +4,7 @@ import { App, Button, Checkbox, Dropdown, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { type BenchSession, sweepActions, useSweep, useSweepAction } from '../../api/bench';
+import { t } from '../../lang/bench';
 import { say, useUnits } from '../../parts/units';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
@@ -17,7 +18,7 @@ export default function BenchPage() {
   const { id = '' } = useParams();
   const answer = useSweep(id);
   const session = answer.data;
-  useTitle(session?.name ?? 'Calibration');
+  useTitle(session?.name ?? t('bench-page.calibration'));
   if (answer.isError) {
     return (
       <>
@@ -34,7 +35,7 @@ export default function BenchPage() {
       ) : (
         <main className="rushes">
           <p className="quiet" role="status">
-            Loading…
+            {t('bench-page.loading')}
           </p>
         </main>
       )}
@@ -63,13 +64,13 @@ function Session({ session }: { session: BenchSession }) {
   return (
     <main className="rushes bench">
       <div className="rushes-head">
-        <Link to="/kit/bench" aria-label="All sessions">
+        <Link to="/kit/bench" aria-label={t('bench-page.all-sessions')}>
           ←
         </Link>
         <h1 className="sr-only">{names.name}</h1>
         <Input
           className="bench-name"
-          aria-label="Name of the session"
+          aria-label={t('bench-page.name-of-the-session')}
           variant="borderless"
           value={names.name}
           maxLength={120}
@@ -79,24 +80,30 @@ function Session({ session }: { session: BenchSession }) {
         <Dropdown
           menu={{
             items: [
-              { key: 'paper', label: <a href={`/api/sweeps/${session.id}/paper`}>On paper (PDF)</a> },
-              { key: 'document', label: <a href={`/api/sweeps/${session.id}/document`}>Document (JSON)</a> },
+              {
+                key: 'paper',
+                label: <a href={`/api/sweeps/${session.id}/paper`}>{t('bench-page.on-paper-pdf')}</a>,
+              },
+              {
+                key: 'document',
+                label: <a href={`/api/sweeps/${session.id}/document`}>{t('bench-page.document-json')}</a>,
+              },
             ],
           }}
         >
-          <Button>Download</Button>
+          <Button>{t('bench-page.download')}</Button>
         </Dropdown>
       </div>
       <div className="bench-kit">
         {(['body', 'lens'] as const).map((part) => (
           <label key={part} htmlFor={`bench-${part}`}>
-            <span className="quiet">{part === 'body' ? 'Body' : 'Lens'}</span>
+            <span className="quiet">{part === 'body' ? t('bench-page.body') : t('bench-page.lens')}</span>
             <Input
               id={`bench-${part}`}
               size="small"
               value={names[part]}
               maxLength={120}
-              placeholder={part === 'body' ? 'on the tripod' : 'before it'}
+              placeholder={part === 'body' ? t('bench-page.on-the-tripod') : t('bench-page.before-it')}
               onChange={(event) => setNames({ ...names, [part]: event.target.value })}
               onBlur={() => names[part] !== session[part] && keep({})}
             />
@@ -106,22 +113,29 @@ function Session({ session }: { session: BenchSession }) {
           checked={document.by_distance === true}
           onChange={(event) => keep({}, { by_distance: event.target.checked })}
         >
-          The lens stores a value for each distance
+          {t('bench-page.the-lens-stores-a')}
         </Checkbox>
-        {session.stand_in && <span className="bench-made-up">Simulated frames</span>}
+        {session.stand_in && <span className="bench-made-up">{t('bench-page.simulated-frames')}</span>}
       </div>
       {found ? <Verdict session={session} found={found} /> : <Steps frames={frames.length} />}
       {found?.series.map((series) => (
         <section
           key={`${series.distance_m} ${series.focal_mm}`}
-          aria-label={`${say(series.distance_m, 'length', units)}, ${Math.round(series.focal_mm)} mm`}
+          aria-label={t('bench-page.mm', {
+            distanceM: say(series.distance_m, 'length', units),
+            focalMm: Math.round(series.focal_mm),
+          })}
         >
           <h2>
-            {say(series.distance_m, 'length', units)}, {Math.round(series.focal_mm)} mm{' '}
-            <span className="quiet">
-              {series.frames} frames, counts {Math.round(100 * series.weight)}%
-              {series.peaks.length > 1 && `, ${series.peaks.length} peaks`}
-            </span>
+            {t.rich('bench-page.mm-frames-counts-percent', {
+              distanceM: say(series.distance_m, 'length', units),
+              focalMm: Math.round(series.focal_mm),
+              span: (text) => <span className="quiet">{text}</span>,
+              frames: series.frames,
+              weight: Math.round(100 * series.weight),
+              isPeaks: series.peaks.length > 1 ? 'yes' : 'no',
+              peaks: series.peaks.length,
+            })}
           </h2>
           <Curve series={series} />
         </section>
@@ -134,14 +148,14 @@ function Session({ session }: { session: BenchSession }) {
 /** What is done before the first frame. */
 function Steps({ frames }: { frames: number }) {
   const steps = [
-    'Something finely detailed, flat to the camera, at a distance you really shoot: a target, bark, a brick wall.',
-    'A tripod, good light, the stabiliser off, the widest aperture, in-camera sharpening at zero.',
-    'One point in the centre, single focus. Defocus by hand between frames.',
-    'A frame or more at each fine-tune value from one end to the other. The curve may have more than one peak: leave none out.',
+    t('bench-page.something-finely-detailed-flat'),
+    t('bench-page.a-tripod-good-light'),
+    t('bench-page.one-point-in-the'),
+    t('bench-page.a-frame-or-more'),
   ];
   return (
-    <section aria-label="How" className="bench-steps">
-      <h2>{frames === 0 ? 'Before the first frame' : 'Go on: frames at three values at least'}</h2>
+    <section aria-label={t('bench-page.how')} className="bench-steps">
+      <h2>{frames === 0 ? t('bench-page.before-the-first-frame') : t('bench-page.go-on-frames-at')}</h2>
       <ol>
         {steps.map((step) => (
           <li key={step}>{step}</li>

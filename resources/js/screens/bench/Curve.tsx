@@ -1,5 +1,6 @@
 import { useRef } from 'react';
 import type { Series } from '../../api/bench';
+import { t } from '../../lang/bench';
 import { useSize } from '../../parts/useSize';
 import { signed } from './values';
 
@@ -39,7 +40,7 @@ export function Curve({ series }: { series: Series }) {
         width={width}
         height={HIGH}
         role="img"
-        aria-label={`Sharpness by value, best at ${signed(best ?? 0)}`}
+        aria-label={t('curve.sharpness-by-value-best', { best: signed(best ?? 0) })}
       >
         {series.equals.map((value) => (
           <rect

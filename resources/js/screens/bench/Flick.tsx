@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { useBurstPictures } from '../../api/pictures';
+import { t } from '../../lang/bench';
 import { Close } from '../pictures/Close';
 import { type Scored, signed } from './values';
 
@@ -48,13 +49,17 @@ export function Flick({ burst, value, onClose, onDone }: Props) {
     const score = scores[picture.id];
     return score === undefined ? [] : [{ value: value(i), score }];
   });
-  if (!shown) return <p role="status">Loading…</p>;
+  if (!shown) return <p role="status">{t('flick.loading')}</p>;
   return (
-    <section className="bench-flick" aria-label="Score by eye">
+    <section className="bench-flick" aria-label={t('flick.score-by-eye')}>
       <Close picture={shown} plain />
       <div>
         <p>
-          Frame <b>{at + 1}</b> of {pictures.length}, value <b>{signed(value(at))}</b>
+          {t.rich('flick.frame-of-value', {
+            at: <b>{at + 1}</b>,
+            pictures: pictures.length,
+            at2: <b>{signed(value(at))}</b>,
+          })}
         </p>
         <p className="bench-eye">
           {SCORES.map((score) => (
@@ -62,18 +67,18 @@ export function Flick({ burst, value, onClose, onDone }: Props) {
               key={score}
               type={scores[shown.id] === score ? 'primary' : 'default'}
               onClick={() => give(score)}
-              aria-label={`Score ${score}`}
+              aria-label={t('flick.score', { score })}
             >
               {score}
             </Button>
           ))}
         </p>
-        <p className="quiet">1 is very soft, 9 is tack sharp. Keys 1 to 9 score and go on; arrows step.</p>
+        <p className="quiet">{t('flick.1-is-very-soft')}</p>
         <p className="bench-of-burst">
           <Button type="primary" disabled={trials.length === 0} onClick={() => onDone(trials)}>
-            {trials.length > 0 ? `Add ${trials.length}` : 'Add'}
+            {trials.length > 0 ? t('flick.add', { trials: trials.length }) : t('flick.add-2')}
           </Button>
-          <Button onClick={onClose}>Close</Button>
+          <Button onClick={onClose}>{t('flick.close')}</Button>
         </p>
       </div>
     </section>

@@ -2,6 +2,7 @@ import { App, Button, Select } from 'antd';
 import { useState } from 'react';
 import { type BenchSession, sweepActions, useSweepAction } from '../../api/bench';
 import { usePictureBursts } from '../../api/pictures';
+import { t } from '../../lang/bench';
 import { NumberField } from '../../parts/NumberField';
 import { Flick } from './Flick';
 import type { Scored } from './values';
@@ -32,44 +33,57 @@ export function FromBurst({ session, place, onScored }: Props) {
 
   return (
     <div>
-      <h3>Pictures of a burst</h3>
+      <h3>{t('from-burst.pictures-of-a-burst')}</h3>
       {bursts.length === 0 ? (
-        <p className="quiet">
-          Drop the pictures of the sweep under Review, Pictures, and mark the target in one of them.
-        </p>
+        <p className="quiet">{t('from-burst.drop-the-pictures-of')}</p>
       ) : (
         <>
           <Select
-            aria-label="Which burst"
+            aria-label={t('from-burst.which-burst')}
             className="wide"
-            placeholder="Which burst"
+            placeholder={t('from-burst.which-burst')}
             value={burst}
             options={bursts.map((b) => ({
               value: b.burst.id,
-              label: `${b.burst.rush || 'Burst'} · ${b.pictures} frames · ${new Date(b.burst.at).toLocaleString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' })}`,
+              label: t('from-burst.frames', {
+                rush: b.burst.rush || t('from-burst.burst'),
+                pictures: b.pictures,
+                value: new Date(b.burst.at).toLocaleString('en-GB', {
+                  day: 'numeric',
+                  month: 'short',
+                  year: 'numeric',
+                  hour: '2-digit',
+                  minute: '2-digit',
+                }),
+              }),
             }))}
             onChange={setBurst}
           />
           <div className="bench-place">
-            <NumberField label="First value" quantity="count" value={first} onChange={setFirst} />
-            <NumberField label="Step" quantity="count" value={step} onChange={setStep} />
+            <NumberField
+              label={t('from-burst.first-value')}
+              quantity="count"
+              value={first}
+              onChange={setFirst}
+            />
+            <NumberField label={t('from-burst.step')} quantity="count" value={step} onChange={setStep} />
           </div>
           <div className="bench-of-burst">
             <Button disabled={!burst} onClick={() => setFlicking(true)}>
-              By eye
+              {t('from-burst.by-eye')}
             </Button>
             <Button
               disabled={!burst}
               loading={measured.isPending}
               onClick={() => measure(Array.from({ length: count }, (_, i) => value(i)))}
             >
-              As measured, in order
+              {t('from-burst.as-measured-in-order')}
             </Button>
             <Button disabled={!burst} loading={measured.isPending} onClick={() => measure(null)}>
-              As measured, by file name
+              {t('from-burst.as-measured-by-file')}
             </Button>
           </div>
-          <p className="quiet">In order, or by names like target_+04.jpg.</p>
+          <p className="quiet">{t('from-burst.in-order-or-by')}</p>
         </>
       )}
       {flicking && burst && (

@@ -1,6 +1,7 @@
 import { App, Button, Input, Table } from 'antd';
 import { useState } from 'react';
 import { type BenchSession, sweepActions, type Trial, useSweepAction } from '../../api/bench';
+import { t } from '../../lang/bench';
 import { NumberField } from '../../parts/NumberField';
 import { say, useUnits } from '../../parts/units';
 import { FromBurst } from './FromBurst';
@@ -36,17 +37,17 @@ export function Take({ session }: { session: BenchSession }) {
     keep([...frames, ...trials.map((t) => ({ ...t, ...place }))], then);
 
   return (
-    <section aria-label="Frames">
-      <h2>{frames.length === 0 ? 'Frames' : 'More frames'}</h2>
+    <section aria-label={t('take.frames')}>
+      <h2>{frames.length === 0 ? t('take.frames') : t('take.more-frames')}</h2>
       <div className="bench-place">
-        <NumberField label="Distance" quantity="length" value={distance} onChange={setDistance} />
-        <NumberField label="Focal length" quantity="mm" value={focal} onChange={setFocal} />
+        <NumberField label={t('take.distance')} quantity="length" value={distance} onChange={setDistance} />
+        <NumberField label={t('take.focal-length')} quantity="mm" value={focal} onChange={setFocal} />
         {(session.stand_in || frames.length === 0) && (
           <Button
             loading={shoot.isPending}
             onClick={() => shoot.mutate({ id: session.id, frames: SWEPT, ...place }, fail)}
           >
-            Simulate a series from −20 to +20
+            {t('take.simulate-a-series-from')}
           </Button>
         )}
       </div>
@@ -74,9 +75,9 @@ function Typed({
   const { trials, problem } = readTyped(typed);
   return (
     <div>
-      <h3>Scores you have</h3>
+      <h3>{t('take.scores-you-have')}</h3>
       <Input.TextArea
-        aria-label="Values and scores"
+        aria-label={t('take.values-and-scores')}
         rows={5}
         value={typed}
         placeholder={'−5 4.2\n−4 5.0\n−3 6.1'}
@@ -88,9 +89,9 @@ function Typed({
         loading={busy}
         onClick={() => onScored(trials, () => setTyped(''))}
       >
-        {trials.length > 0 ? `Add ${trials.length}` : 'Add'}
+        {trials.length > 0 ? t('take.add', { trials: trials.length }) : t('take.add-2')}
       </Button>
-      <p className="quiet">A value and a score on each line; more is sharper, on any scale.</p>
+      <p className="quiet">{t('take.a-value-and-a')}</p>
     </div>
   );
 }
@@ -100,21 +101,25 @@ function Frames({ frames, onDrop }: { frames: Trial[]; onDrop: (number: number) 
   const units = useUnits();
   return (
     <details className="bench-frames">
-      <summary>All frames</summary>
+      <summary>{t('take.all-frames')}</summary>
       <Table
         size="small"
         rowKey="number"
         pagination={{ pageSize: 20, hideOnSinglePage: true }}
         dataSource={frames.map((frame, number) => ({ ...frame, number }))}
         columns={[
-          { title: 'Value', dataIndex: 'value', render: signed },
-          { title: 'Score', dataIndex: 'score', render: (score: number) => score.toFixed(2) },
+          { title: t('take.value'), dataIndex: 'value', render: signed },
+          { title: t('take.score'), dataIndex: 'score', render: (score: number) => score.toFixed(2) },
           {
-            title: 'Distance',
+            title: t('take.distance'),
             dataIndex: 'distance_m',
             render: (m: number) => say(m, 'length', units),
           },
-          { title: 'Focal length', dataIndex: 'focal_mm', render: (mm: number) => `${Math.round(mm)} mm` },
+          {
+            title: t('take.focal-length'),
+            dataIndex: 'focal_mm',
+            render: (mm: number) => t('take.mm', { mm: Math.round(mm) }),
+          },
           {
             title: '',
             dataIndex: 'number',
@@ -122,7 +127,7 @@ function Frames({ frames, onDrop }: { frames: Trial[]; onDrop: (number: number) 
               <Button
                 size="small"
                 type="text"
-                aria-label={`Leave out frame ${number + 1}`}
+                aria-label={t('take.leave-out-frame', { number: number + 1 })}
                 onClick={() => onDrop(number)}
               >
                 ×

@@ -1,5 +1,6 @@
 import { App, Button } from 'antd';
 import { type BenchSession, type Found, sweepActions, useSweepAction } from '../../api/bench';
+import { t } from '../../lang/bench';
 import { say, useUnits } from '../../parts/units';
 import { signed } from './values';
 
@@ -21,7 +22,7 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
     }
   };
   return (
-    <section aria-label="Result" className="bench-verdict">
+    <section aria-label={t('verdict.result')} className="bench-verdict">
       <div>
         {found.by_distance ? (
           <>
@@ -29,32 +30,38 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
               {found.series.map((s) => signed(s.best[0]?.value ?? 0)).join(' · ')}
             </p>
             <p className="quiet">
-              {found.series.map((s) => say(s.distance_m, 'length', units)).join(' · ')}: one stored for each
+              {found.series.map((s) => say(s.distance_m, 'length', units)).join(' · ')}
+              {t('verdict.one-stored-for-each')}
             </p>
           </>
         ) : across ? (
           <>
             <p className="bench-value">{signed(across.value)}</p>
             <p className="quiet">
-              {found.series.length > 1 ? 'best across them all' : 'best so far'}, costs{' '}
-              {Math.round(100 * across.loss)}% against the best value of each distance
+              {t('verdict.best-so-far-costs', {
+                isSeries: found.series.length > 1 ? 'yes' : 'no',
+                loss: Math.round(100 * across.loss),
+              })}
             </p>
           </>
         ) : (
           none && (
             <>
-              <p className="bench-value">None</p>
+              <p className="bench-value">{t('verdict.none')}</p>
               <p className="quiet">
-                No value serves them all: {signed(none.value)} loses {Math.round(100 * none.loss)}% at{' '}
-                {say(none.distance_m, 'length', units)}, {Math.round(none.focal_mm)} mm. Choose for what you
-                shoot most.
+                {t('verdict.no-value-serves-them', {
+                  signed: signed(none.value),
+                  loss: Math.round(100 * none.loss),
+                  distanceM: say(none.distance_m, 'length', units),
+                  focalMm: Math.round(none.focal_mm),
+                })}
               </p>
             </>
           )
         )}
       </div>
       <div>
-        <h3>Likeliest</h3>
+        <h3>{t('verdict.likeliest')}</h3>
         <ol className="bench-best">
           {found.best.map((best) => (
             <li key={best.value}>
@@ -68,13 +75,12 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
         </ol>
       </div>
       <div>
-        <h3>{retest.length === 0 ? 'Settled' : 'Reshoot'}</h3>
+        <h3>{retest.length === 0 ? t('verdict.settled') : t('verdict.reshoot')}</h3>
         {retest.length === 0 ? (
           <p className="quiet">
-            Each series is settled, or its best values are as good as each other. Another distance
-            {found.series.every((s) => s.focal_mm === found.series[0]?.focal_mm) &&
-              ', or the other end of a zoom,'}{' '}
-            may say otherwise.
+            {t('verdict.each-series-is-settled', {
+              isSeries: found.series.every((s) => s.focal_mm === found.series[0]?.focal_mm) ? 'yes' : 'no',
+            })}
           </p>
         ) : (
           <>
@@ -83,7 +89,10 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
                 <li key={`${r.value} ${r.distance_m} ${r.focal_mm}`}>
                   {r.frames} × <b>{signed(r.value)}</b>{' '}
                   <span className="quiet">
-                    at {say(r.distance_m, 'length', units)}, {Math.round(r.focal_mm)} mm
+                    {t('verdict.at-mm', {
+                      distanceM: say(r.distance_m, 'length', units),
+                      focalMm: Math.round(r.focal_mm),
+                    })}
                   </span>
                 </li>
               ))}
@@ -94,7 +103,7 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
                 loading={shoot.isPending}
                 onClick={() => void again().catch((error: Error) => message.error(error.message))}
               >
-                Shoot them with the simulated camera
+                {t('verdict.shoot-them-with-the')}
               </Button>
             )}
           </>

@@ -1,3 +1,4 @@
+import { t } from '../../lang/bench';
 export type Scored = { value: number; score: number };
 
 /** A fine-tune value with its sign, as cameras show it. */
@@ -12,7 +13,7 @@ export function readTyped(text: string): { trials: Scored[]; problem: string | n
     const found = /^\s*([+\-−]?\d{1,3})[\s;:,\t]+(\d+(?:[.,]\d+)?)\s*$/.exec(line);
     const value = Number(found?.[1]?.replace('−', '-'));
     if (!found || Math.abs(value) > 100)
-      return { trials, problem: `Line ${i + 1} is no value from −100 to +100 with a score from 0 up.` };
+      return { trials, problem: t('values.line-is-no-value', { i: i + 1 }) };
     trials.push({ value, score: Number(found[2]?.replace(',', '.')) });
   }
   return { trials, problem: null };

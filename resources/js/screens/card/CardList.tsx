@@ -2,13 +2,14 @@ import './card.css';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { field, type KeptCard, lastPerson } from '../../field/db';
+import { t } from '../../lang/card';
 import { useTitle } from '../../parts/useTitle';
 import { useNow } from './useNow';
 import { ago, clockOf, dayOf } from './when';
 
 /** The cards that are on this device: what the installed page opens with. */
 export default function CardList() {
-  useTitle('Cards');
+  useTitle(t('card-list.cards'));
   const now = useNow();
   const [cards, setCards] = useState<KeptCard[] | null>(null);
   useEffect(() => {
@@ -28,27 +29,22 @@ export default function CardList() {
       <header className="card-head">
         <Link to="/" className="card-back">
           <span aria-hidden="true">‹</span>
-          <span>Today</span>
+          <span>{t('card-list.today')}</span>
         </Link>
       </header>
       <main className="card-body">
         <article className="card-face">
-          <h1>Cards on this device</h1>
-          {cards?.length === 0 && (
-            <p className="card-quiet">
-              None yet. Open an outing with a connection, and its card stays here; those of the next two weeks
-              come along by themselves.
-            </p>
-          )}
+          <h1>{t('card-list.cards-on-this-device')}</h1>
+          {cards?.length === 0 && <p className="card-quiet">{t('card-list.none-yet-open-an')}</p>}
           <ul className="card-list">
             {cards?.map((kept) => (
               <li key={kept.id}>
                 <Link to={`/card/${kept.id}`}>
-                  <b>{kept.card.name || 'Outing'}</b>
+                  <b>{kept.card.name || t('card-list.outing')}</b>
                   <span>
                     {dayOf(kept.card.from)}, {clockOf(kept.card.from)}–{clockOf(kept.card.to)}
                   </span>
-                  <small>brought along {ago(kept.fetched, now)}</small>
+                  <small>{t('card-list.brought-along', { fetched: ago(kept.fetched, now) })}</small>
                 </Link>
               </li>
             ))}

@@ -6,6 +6,7 @@ import { bring } from '../../field/cards';
 import { field, type KeptCard, lastPerson } from '../../field/db';
 import { keepRush, log, takeBack } from '../../field/outbox';
 import { useSending, useWritten } from '../../field/useField';
+import { t } from '../../lang/card';
 import { useOnline } from '../../parts/useOnline';
 import { useTitle } from '../../parts/useTitle';
 import { usePreferences } from '../../shell/preferences';
@@ -34,7 +35,7 @@ function useCard(id: string) {
         const said = await client.GET('/api/session');
         const user = said.data?.user;
         if (!user) {
-          if (!here) setProblem('Sign in once with a connection, and the card stays on this device.');
+          if (!here) setProblem(t('card-page.sign-in-once-with'));
           return;
         }
         if (there) setPerson(user.id);
@@ -60,7 +61,7 @@ export default function CardPage() {
   const [logged, setLogged] = useState<string | null>(null);
   const now = useNow();
   const online = useOnline();
-  useTitle(kept?.card.name || 'Card');
+  useTitle(kept?.card.name || t('card-page.card'));
   useSending(person);
   const written = useWritten(person);
   const waiting = written.filter((one) => one.state === 'waiting').length;
@@ -84,8 +85,8 @@ export default function CardPage() {
     <Link to={online ? `/outings/${id}` : '/card'} className="card-back">
       <span aria-hidden="true">‹</span>
       <span>
-        <span className="sr-only">Back to </span>
-        {kept?.card.name || 'the outing'}
+        <span className="sr-only">{t('card-page.back-to')} </span>
+        {kept?.card.name || t('card-page.the-outing')}
       </span>
     </Link>
   );
@@ -95,11 +96,11 @@ export default function CardPage() {
         <header className="card-head">{back}</header>
         <main className="card-body">
           <article className="card-face">
-            <h1>{problem ? 'No card' : 'Card'}</h1>
-            <p role={problem ? 'alert' : 'status'}>{problem ?? 'Working the card out…'}</p>
+            <h1>{problem ? t('card-page.no-card') : t('card-page.card')}</h1>
+            <p role={problem ? 'alert' : 'status'}>{problem ?? t('card-page.working-the-card-out')}</p>
             {problem && (
               <p>
-                <Link to={`/sign-in?to=${encodeURIComponent(`/card/${id}`)}`}>Sign in</Link>
+                <Link to={`/sign-in?to=${encodeURIComponent(`/card/${id}`)}`}>{t('card-page.sign-in')}</Link>
               </p>
             )}
           </article>
@@ -134,22 +135,24 @@ export default function CardPage() {
         back={back}
         state={
           <>
-            brought along {ago(kept.fetched, now)}
-            {!online && ', no signal'}
-            {waiting > 0 && <b>, {waiting} to send</b>}
-            {refused && <b>, one not taken: {refused.problem}</b>}
+            {t('card-page.brought-along', {
+              fetched: ago(kept.fetched, now),
+              isOnline: !online ? 'yes' : 'no',
+            })}
+            {waiting > 0 && <b>{t('card-page.to-send', { waiting })}</b>}
+            {refused && <b>{t('card-page.one-not-taken', { problem: refused.problem })}</b>}
           </>
         }
         actions={
           <>
             {kept.pocket && (
               <button type="button" className="card-else" onClick={() => setSheet('else')}>
-                Something else
+                {t('card-page.something-else')}
               </button>
             )}
             {rush && (
               <button type="button" className="card-log" onClick={() => setSheet('log')}>
-                Log
+                {t('card-page.log')}
               </button>
             )}
           </>
@@ -175,7 +178,7 @@ export default function CardPage() {
       )}
       {logged && (
         <p className="card-said" role="status">
-          Logged{' '}
+          {t('card-page.logged')}{' '}
           <button
             type="button"
             onClick={() => {
@@ -183,7 +186,7 @@ export default function CardPage() {
               setLogged(null);
             }}
           >
-            Undo
+            {t('card-page.undo')}
           </button>
         </p>
       )}

@@ -1,5 +1,6 @@
 import { type ReactNode, type TouchEvent, useEffect, useRef } from 'react';
 import type { Card } from '../../field/db';
+import { t } from '../../lang/card';
 import { label } from '../../parts/words';
 import { Face } from './Face';
 import { useAwake } from './useAwake';
@@ -59,17 +60,24 @@ export function CardView({ card, at, onTurn, state, back, actions }: Props) {
           <b>{light ? clockAt(now, card.zone) : dayOf(card.from)}</b>
           <span>
             {light && card.metered
-              ? `EV ${light.ev100.toFixed(1)} as metered`
+              ? t('card-view.ev-as-metered', { ev100: light.ev100.toFixed(1) })
               : light
-                ? `EV ${light.ev100.toFixed(1)}, sun ${Math.round(light.sun_height_deg)}°, ${label('day-part', light.part).toLowerCase()}`
-                : `now ${clockAt(now, card.zone)}`}
+                ? t('card-view.ev-sun', {
+                    ev100: light.ev100.toFixed(1),
+                    sunHeightDeg: Math.round(light.sun_height_deg),
+                    part: label('day-part', light.part).toLowerCase(),
+                  })
+                : t('card-view.now', { now: clockAt(now, card.zone) })}
           </span>
         </p>
         <p className="card-state">
           {last >= 0 && (
             <b>
-              <span className="sr-only">Rush </span>
-              {at + 1} of {last + 1}
+              {t.rich('card-view.rush-of', {
+                span: (text) => <span className="sr-only">{text}</span>,
+                at: at + 1,
+                last: last + 1,
+              })}
             </b>
           )}
           <span>{state}</span>
@@ -80,17 +88,27 @@ export function CardView({ card, at, onTurn, state, back, actions }: Props) {
           <Face rush={rush} now={now} learned={card.learned} />
         ) : (
           <article className="card-face">
-            <h1>{card.name || 'Outing'}</h1>
-            <p className="card-quiet">There is no rush in this outing yet.</p>
+            <h1>{card.name || t('card-view.outing')}</h1>
+            <p className="card-quiet">{t('card-view.there-is-no-rush')}</p>
           </article>
         )}
       </main>
-      <nav className="card-foot" aria-label="Card">
-        <button type="button" onClick={() => turn(-1)} disabled={at <= 0} aria-label="Previous rush">
+      <nav className="card-foot" aria-label={t('card-view.card')}>
+        <button
+          type="button"
+          onClick={() => turn(-1)}
+          disabled={at <= 0}
+          aria-label={t('card-view.previous-rush')}
+        >
           ‹
         </button>
         {actions}
-        <button type="button" onClick={() => turn(1)} disabled={at >= last} aria-label="Next rush">
+        <button
+          type="button"
+          onClick={() => turn(1)}
+          disabled={at >= last}
+          aria-label={t('card-view.next-rush')}
+        >
           ›
         </button>
       </nav>

@@ -1,4 +1,5 @@
 import type { CardRush } from '../../field/db';
+import { t } from '../../lang/card';
 import { type LearnedShare, standsOn } from '../../parts/learned';
 import { label } from '../../parts/words';
 import { clockOf, exposureAt } from './when';
@@ -42,24 +43,28 @@ export function Face({ rush, now, learned }: { rush: CardRush; now: number; lear
             <b>
               {clockOf(rush.planned.from)}–{clockOf(rush.planned.to)}
             </b>
-            {rush.best.at !== rush.planned.from && `, best about ${clockOf(rush.best.at)}`}
+            {rush.best.at !== rush.planned.from && t('face.best-about', { at: clockOf(rush.best.at) })}
           </>
         ) : (
-          `No time planned, best about ${clockOf(rush.best.at)}`
+          t('face.no-time-planned-best', { at: clockOf(rush.best.at) })
         )}
-        , {Math.round(100 * rush.keeper_rate)}% kept
-        {learned && ` (${standsOn(learned)})`}
+        {t('face.percent-kept', {
+          keeperRate: Math.round(100 * rush.keeper_rate),
+          isLearned: learned ? 'yes' : 'no',
+          learned: standsOn(learned),
+        })}
       </p>
       {rush.changes && (rush.changes.says.length > 0 || rush.changes.kit.length > 0) && (
         <div className="card-changes">
           <h2>
-            Change first <span>{Math.round(rush.changes.seconds)} s</span>
+            {t.rich('face.change-first-s', {
+              span: (text) => <span>{text}</span>,
+              seconds: Math.round(rush.changes.seconds),
+            })}
           </h2>
           <ul>
             {rush.changes.kit.map((k) => (
-              <li key={k.part}>
-                {k.part} to {k.to}
-              </li>
+              <li key={k.part}>{t('face.to', { part: k.part, to: k.to })}</li>
             ))}
             {rush.changes.says.map((says) => (
               <li key={says}>{says}</li>
@@ -68,15 +73,19 @@ export function Face({ rush, now, learned }: { rush: CardRush; now: number; lear
         </div>
       )}
       <p className="card-press">
-        <span>{byHand ? 'Focus' : rush.by ? 'Hold' : 'Press'}</span>
-        <b>{byHand ? byHand.label : rush.by ? (rush.by.own?.label ?? rush.by.name) : 'As usual'}</b>
+        <span>{byHand ? t('face.focus') : rush.by ? t('face.hold') : t('face.press')}</span>
+        <b>{byHand ? byHand.label : rush.by ? (rush.by.own?.label ?? rush.by.name) : t('face.as-usual')}</b>
         {!byHand && rush.by?.own && <small>{rush.by.name}</small>}
       </p>
       <p className="card-exposure">
         <b>{exposure.shutter}</b>
         <b>{exposure.aperture}</b>
         <b>{exposure.iso}</b>
-        <span>{exposure.now ? 'for the light now' : `for the light at ${clockOf(exposure.at)}`}</span>
+        <span>
+          {exposure.now
+            ? t('face.for-the-light-now')
+            : t('face.for-the-light-at', { at: clockOf(exposure.at) })}
+        </span>
       </p>
       <dl className="card-lines">
         {first.map((line) => (
@@ -85,7 +94,7 @@ export function Face({ rush, now, learned }: { rush: CardRush; now: number; lear
       </dl>
       {rush.habit !== '' && (
         <p className="card-habit">
-          <span>Before it moves</span> {rush.habit}
+          <span>{t('face.before-it-moves')}</span> {rush.habit}
         </p>
       )}
       <dl className="card-lines others">
@@ -95,11 +104,13 @@ export function Face({ rush, now, learned }: { rush: CardRush; now: number; lear
       </dl>
       {rush.lost_to && rush.keeper_rate < 0.95 && (
         <p className="card-quiet">
-          Most of the rest is lost: {label('loss-cause', rush.lost_to).toLowerCase()}.
+          {t('face.most-of-the-rest', { lostTo: label('loss-cause', rush.lost_to).toLowerCase() })}
         </p>
       )}
       {left.length > 0 && rush.by && (
-        <p className="card-quiet">Still to set with it held: {left.map((p) => p.says).join(', ')}.</p>
+        <p className="card-quiet">
+          {t('face.still-to-set-with')} {left.map((p) => p.says).join(', ')}.
+        </p>
       )}
       {rush.cautions.map((c) => (
         <p key={c} className="card-caution">

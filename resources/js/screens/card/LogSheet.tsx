@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Burst } from '../../field/db';
+import { t } from '../../lang/card';
 import { options } from '../../parts/words';
 import { Sheet } from './Sheet';
 
@@ -45,7 +46,10 @@ export function LogSheet({
     else setSaid(next);
   };
   return (
-    <Sheet title={said ? 'What lost the rest?' : `How many were kept? ${name}`} onClose={onClose}>
+    <Sheet
+      title={said ? t('log-sheet.what-lost-the-rest') : t('log-sheet.how-many-were-kept', { name })}
+      onClose={onClose}
+    >
       {said === null ? (
         <>
           <div className="sheet-choices many">
@@ -63,22 +67,20 @@ export function LogSheet({
             }}
           >
             <div>
-              <label htmlFor="log-counted">or counted</label>
+              <label htmlFor="log-counted">{t('log-sheet.or-counted')}</label>
               <input
                 id="log-counted"
                 inputMode="text"
-                placeholder="12 of 40"
+                placeholder={t('log-sheet.12-of-40')}
                 value={text}
                 onChange={(event) => setText(event.target.value)}
               />
             </div>
             <button type="submit" disabled={!read}>
-              Next
+              {t('log-sheet.next')}
             </button>
           </form>
-          {text.trim() !== '' && !read && (
-            <p role="alert">Write how many were kept, such as 12, or 12 of 40.</p>
-          )}
+          {text.trim() !== '' && !read && <p role="alert">{t('log-sheet.write-how-many-were')}</p>}
         </>
       ) : (
         <div className="sheet-choices">
@@ -92,7 +94,7 @@ export function LogSheet({
             </button>
           ))}
           <button type="button" onClick={() => onLog(said)}>
-            I cannot tell
+            {t('log-sheet.i-cannot-tell')}
           </button>
         </div>
       )}

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/card';
 import { useTitle } from '../../parts/useTitle';
 import { usePreferences } from '../../shell/preferences';
 import { CardView } from './CardView';
@@ -19,11 +20,11 @@ export default function SharedCard() {
     retry: false,
     staleTime: 300_000,
   });
-  useTitle(card.data?.name || 'Card');
+  useTitle(card.data?.name || t('shared-card.card'));
   const [at, setAt] = useState<number | null>(null);
   const back = (
     <Link to="/sign-in" className="card-back">
-      <span>Rush Hold</span>
+      <span>{t('shared-card.rush-hold')}</span>
     </Link>
   );
   if (!card.data) {
@@ -32,8 +33,10 @@ export default function SharedCard() {
         <header className="card-head">{back}</header>
         <main className="card-body">
           <article className="card-face">
-            <h1>{card.isError ? 'No card' : 'Card'}</h1>
-            <p role={card.isError ? 'alert' : 'status'}>{card.error?.message ?? 'Fetching the card…'}</p>
+            <h1>{card.isError ? t('shared-card.no-card') : t('shared-card.card')}</h1>
+            <p role={card.isError ? 'alert' : 'status'}>
+              {card.error?.message ?? t('shared-card.fetching-the-card')}
+            </p>
           </article>
         </main>
       </div>
@@ -45,7 +48,7 @@ export default function SharedCard() {
       at={at ?? rushAt(card.data, Date.now())}
       onTurn={setAt}
       back={back}
-      state="shown to you by somebody else"
+      state={t('shared-card.shown-to-you-by')}
     />
   );
 }

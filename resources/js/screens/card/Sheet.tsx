@@ -1,5 +1,6 @@
 import './card.css';
 import { type ReactNode, useEffect, useRef } from 'react';
+import { t } from '../../lang/card';
 
 /** Comes up over the card from below, where the thumb is. */
 export function Sheet({
@@ -19,7 +20,7 @@ export function Sheet({
     <dialog ref={dialog} className="card-sheet" aria-label={title} onClose={onClose}>
       <header>
         <h2>{title}</h2>
-        <button type="button" onClick={onClose} aria-label="Close">
+        <button type="button" onClick={onClose} aria-label={t('sheet.close')}>
           ×
         </button>
       </header>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Card, PassedBy, Pocket } from '../../field/db';
 import { ulid } from '../../field/ulid';
+import { t } from '../../lang/card';
 import { answerOf, nearestLight } from './pocket';
 import { Sheet } from './Sheet';
 import { quarterAt } from './when';
@@ -25,11 +26,11 @@ export function SomethingElse({ pocket, card, outing, now, onKeep, onClose }: Pr
   const distance = near === null ? undefined : pocket.near[near];
   const title =
     subject === undefined
-      ? 'What comes?'
+      ? t('something-else.what-comes')
       : distance === undefined
-        ? 'How near?'
+        ? t('something-else.how-near')
         : course === null
-          ? 'Which way, and through what?'
+          ? t('something-else.which-way-and-through')
           : `${subject.name}, ${distance.label}`;
   const answer =
     who !== null && near !== null && course !== null
@@ -70,8 +71,12 @@ export function SomethingElse({ pocket, card, outing, now, onKeep, onClose }: Pr
       {answer && subject && distance && course && (
         <div className="sheet-answer">
           <p className="card-press">
-            <span>{answer.control ? 'Hold' : 'Press'}</span>
-            <b>{answer.control ? (answer.control.own?.label ?? answer.control.name) : 'As usual'}</b>
+            <span>{answer.control ? t('something-else.hold') : t('something-else.press')}</span>
+            <b>
+              {answer.control
+                ? (answer.control.own?.label ?? answer.control.name)
+                : t('something-else.as-usual')}
+            </b>
           </p>
           <p className="card-exposure">
             {answer.exposure.map((value) => (
@@ -84,14 +89,17 @@ export function SomethingElse({ pocket, card, outing, now, onKeep, onClose }: Pr
                 <dt>{line.name}</dt>
                 <dd>
                   {line.label}
-                  {line.change && <small>change it</small>}
+                  {line.change && <small>{t('something-else.change-it')}</small>}
                 </dd>
               </div>
             ))}
           </dl>
           <p className="card-quiet">
-            The nearest of {pocket.cells.length} answers worked out beforehand, for {pocket.lens} in light of
-            EV {pocket.light[light]}. By the rules, without playing.
+            {t('something-else.the-nearest-of-answers', {
+              cells: pocket.cells.length,
+              lens: pocket.lens,
+              light: pocket.light[light],
+            })}
           </p>
           <button
             type="button"
@@ -110,7 +118,7 @@ export function SomethingElse({ pocket, card, outing, now, onKeep, onClose }: Pr
               setKept(true);
             }}
           >
-            {kept ? 'Kept: it will be among your rushes' : 'Keep it as a rush'}
+            {kept ? t('something-else.kept-it-will-be') : t('something-else.keep-it-as-a')}
           </button>
         </div>
       )}

@@ -1,4 +1,5 @@
 import type { Pocket } from '../../field/db';
+import { t } from '../../lang/card';
 
 const EXPOSURE = ['exposure.shutter_s', 'exposure.aperture', 'exposure.iso'];
 
@@ -31,7 +32,9 @@ export function answerOf(
     if (!value) return [];
     const held = control?.lines.find((line) => line.setting === setting.setting)?.label;
     const stands = held ?? setting.rest;
-    const own = value.own?.label ?? (setting.setting === 'exposure.iso' ? `ISO ${value.label}` : value.label);
+    const own =
+      value.own?.label ??
+      (setting.setting === 'exposure.iso' ? t('pocket.iso', { label: value.label }) : value.label);
     return [
       {
         setting: setting.setting,

@@ -1,4 +1,5 @@
 import type { Card, CardRush } from '../../field/db';
+import { t } from '../../lang/card';
 
 /** The clock at a place at a moment. */
 export const clockAt = (moment: number, zone: string): string =>
@@ -46,8 +47,8 @@ export function exposureAt(rush: CardRush, moment: number) {
 /** How long ago something was, in words. */
 export function ago(moment: number, now: number): string {
   const minutes = Math.max(0, Math.round((now - moment) / 60_000));
-  if (minutes < 1) return 'just now';
-  if (minutes < 60) return `${minutes} min ago`;
+  if (minutes < 1) return t('when.just-now');
+  if (minutes < 60) return t('when.min-ago', { minutes });
   const hours = Math.round(minutes / 60);
-  return hours < 36 ? `${hours} h ago` : `${Math.round(hours / 24)} days ago`;
+  return hours < 36 ? t('when.h-ago', { hours }) : t('when.days-ago', { hours: Math.round(hours / 24) });
 }

@@ -3,6 +3,7 @@ import './out.css';
 import { Button, Modal } from 'antd';
 import { useEffect } from 'react';
 import type { Hold, Plan, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { DrawnFrame } from '../../parts/DrawnFrame';
 import { label } from '../../parts/words';
 
@@ -44,21 +45,27 @@ export function AsItComesOut({
       open
       onCancel={onClose}
       width={sides.length > 1 ? 1240 : 1080}
-      title="Preview"
+      title={t('as-it-comes-out.preview')}
       destroyOnHidden
       footer={
         <div className="out-foot">
-          <span className="quiet">
-            Drawn from the run that was played, with everything true to size. It is a model, not a photograph.
-          </span>
+          <span className="quiet">{t('as-it-comes-out.drawn-from-the-run')}</span>
           <span>
-            <Button onClick={() => step(-1)} disabled={at <= 0} aria-label="The frame before">
+            <Button
+              onClick={() => step(-1)}
+              disabled={at <= 0}
+              aria-label={t('as-it-comes-out.the-frame-before')}
+            >
               ←
             </Button>{' '}
             <span className="figures">
-              Frame {at + 1} of {frames.length}
+              {t('as-it-comes-out.frame-of', { at: at + 1, frames: frames.length })}
             </span>{' '}
-            <Button onClick={() => step(1)} disabled={at >= frames.length - 1} aria-label="The next frame">
+            <Button
+              onClick={() => step(1)}
+              disabled={at >= frames.length - 1}
+              aria-label={t('as-it-comes-out.the-next-frame')}
+            >
               →
             </Button>
           </span>
@@ -69,11 +76,13 @@ export function AsItComesOut({
         {sides.map((side) => {
           const frame = side.trace.frames[nearest(side.trace.frames, frames[at]?.t ?? time)];
           return (
-            <section key={side.name} aria-label={side.name || 'The frame'}>
+            <section key={side.name} aria-label={side.name || t('as-it-comes-out.the-frame')}>
               <h3>
                 {side.name && `${side.name}: `}
                 <i className={frame?.kept ? 'frame-bead kept' : 'frame-bead'} />{' '}
-                {frame?.kept ? 'kept' : `lost, ${label('loss-cause', frame?.cause).toLowerCase()}`}
+                {frame?.kept
+                  ? t('as-it-comes-out.kept')
+                  : t('as-it-comes-out.lost', { cause: label('loss-cause', frame?.cause).toLowerCase() })}
               </h3>
               <DrawnFrame
                 rush={rush}
@@ -81,7 +90,7 @@ export function AsItComesOut({
                 run={side.trace.run}
                 t={frame?.t ?? 0}
                 close={false}
-                says="The whole frame"
+                says={t('as-it-comes-out.the-whole-frame')}
               />
               <DrawnFrame
                 rush={rush}
@@ -89,7 +98,7 @@ export function AsItComesOut({
                 run={side.trace.run}
                 t={frame?.t ?? 0}
                 close
-                says="100%, around what has to be sharp"
+                says={t('as-it-comes-out.100-percent-around-what')}
               />
             </section>
           );

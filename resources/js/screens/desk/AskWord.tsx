@@ -3,6 +3,7 @@ import { App, Button, Input } from 'antd';
 import { useState } from 'react';
 import type { PlanLine } from '../../api/client';
 import { type Item, kitActions, useKitAction } from '../../api/kit';
+import { t } from '../../lang/desk';
 
 /** Asks once for the word the person’s camera has for what is being looked at. */
 export function AskWord({
@@ -27,7 +28,7 @@ export function AskWord({
         onError: (error) => message.error(error.message),
         onSuccess: (saved) => {
           onNamed(saved);
-          if (body.sample) message.success(`“${saved.name}” is in your kit now, with this word.`);
+          if (body.sample) message.success(t('ask-word.is-in-your-kit', { name: saved.name }));
         },
       },
     );
@@ -39,31 +40,29 @@ export function AskWord({
         if (label.trim()) keep({ label: label.trim(), where: where.trim() });
       }}
     >
-      <p>
-        What does your camera call <b>{line.label}</b>?
-      </p>
+      <p>{t.rich('ask-word.what-does-your-camera', { label: <b>{line.label}</b> })}</p>
       <Input
         size="small"
         maxLength={60}
-        placeholder="Its word"
-        aria-label={`Your camera’s word for ${line.label}`}
+        placeholder={t('ask-word.its-word')}
+        aria-label={t('ask-word.your-cameras-word-for', { label: line.label })}
         value={label}
         onChange={(e) => setLabel(e.target.value)}
       />
       <Input
         size="small"
         maxLength={160}
-        placeholder="Where you find it"
-        aria-label={`Where to find ${line.label}`}
+        placeholder={t('ask-word.where-you-find-it')}
+        aria-label={t('ask-word.where-to-find', { label: line.label })}
         value={where}
         onChange={(e) => setWhere(e.target.value)}
       />
       <span>
         <Button size="small" htmlType="submit" disabled={!label.trim()} loading={name.isPending}>
-          Keep
+          {t('ask-word.keep')}
         </Button>
         <Button size="small" type="text" onClick={() => keep({ label: '', where: '' })}>
-          Do not ask
+          {t('ask-word.do-not-ask')}
         </Button>
       </span>
     </form>

@@ -1,6 +1,7 @@
 import '../rushes/rushes.css';
 import { Link } from 'react-router';
 import type { Likely } from '../../api/kit';
+import { t } from '../../lang/desk';
 import { TopBar } from '../../shell/TopBar';
 import { Who } from '../rushes/Who';
 
@@ -18,11 +19,11 @@ export function Asked({
     <>
       <TopBar />
       <main className="rushes asked">
-        <h1>Who is coming?</h1>
-        <p className="quiet">“{line}” does not say. Choose one, or any other among the subjects.</p>
+        <h1>{t('asked.who-is-coming')}</h1>
+        <p className="quiet">{t('asked.does-not-say-choose', { line })}</p>
         <Who likely={likely} chosen={null} onChoose={onChoose} />
         <p>
-          <Link to="/subjects">All subjects</Link>
+          <Link to="/subjects">{t('asked.all-subjects')}</Link>
         </p>
       </main>
     </>

@@ -5,6 +5,7 @@ import type { Plan } from '../../api/client';
 import { hasPlace } from '../../api/day';
 import { saveFile, useOuting, useOutings, useSaveOuting } from '../../api/outings';
 import type { Place } from '../../api/places';
+import { t } from '../../lang/desk';
 import { useUnits } from '../../parts/units';
 import { carriedOuting } from '../outing/fresh';
 import { ShareCard } from '../outing/ShareCard';
@@ -48,30 +49,34 @@ export function Carry({ name, plan, onKept }: Props) {
           items: [
             {
               key: 'card',
-              label: 'Card on this device',
+              label: t('carry.card-on-this-device'),
               onClick: () => void carried((outing) => navigate(`/card/${outing}`)),
             },
             {
               key: 'buttons',
-              label: 'Buttons for it',
+              label: t('carry.buttons-for-it'),
               onClick: () => void onKept().then((rush) => rush && navigate(`/kit/layouts?rushes=${rush}`)),
             },
             {
               key: 'print',
-              label: 'Card on paper, A6',
+              label: t('carry.card-on-paper-a6'),
               onClick: () => void carried((outing) => saveFile(outing, 'a6', units)),
             },
-            { key: 'share', label: 'Link for somebody else', onClick: () => void carried(setShared) },
+            {
+              key: 'share',
+              label: t('carry.link-for-somebody-else'),
+              onClick: () => void carried(setShared),
+            },
             {
               key: 'outing',
-              label: 'Plan an outing with it',
+              label: t('carry.plan-an-outing-with'),
               onClick: () => void onKept().then((rush) => rush && navigate(`/outings/new?rush=${rush}`)),
             },
           ],
         }}
       >
         <Button loading={busy} disabled={!plan}>
-          Carry
+          {t('carry.carry')}
         </Button>
       </Dropdown>
       {shared && <ShareCard outing={shared} open onClose={() => setShared(null)} />}

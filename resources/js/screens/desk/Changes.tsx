@@ -3,6 +3,7 @@ import { App, Button, Select } from 'antd';
 import { Link } from 'react-router';
 import type { Hold, Plan } from '../../api/client';
 import { type Item, kitActions, useKitAction } from '../../api/kit';
+import { t } from '../../lang/desk';
 import { label, options } from '../../parts/words';
 import { nameOf, pinsOf } from './Ranked';
 
@@ -25,10 +26,8 @@ export function Changes({
   const stand = useKitAction(kitActions.stand);
   if (!body)
     return (
-      <section className="hold-detail" aria-label="Changes">
-        <p>
-          This body is not in <Link to="/kit">your kit</Link>, so how it was left is not known.
-        </p>
+      <section className="hold-detail" aria-label={t('changes.changes')}>
+        <p>{t.rich('changes.this-body-is-not', { link: (text) => <Link to="/kit">{text}</Link> })}</p>
       </section>
     );
   const standing = (body.standing ?? {}) as Standing;
@@ -48,18 +47,14 @@ export function Changes({
   const frames = plan.best.frames ?? 1;
 
   return (
-    <section className="hold-detail changes" aria-label="Changes">
+    <section className="hold-detail changes" aria-label={t('changes.changes')}>
       {body.standing === null ? (
-        <p className="quiet">
-          How this body was last left is not known yet. Once you say what it is set to, this lists what has to
-          change, and warns of leftovers.
-        </p>
+        <p className="quiet">{t('changes.how-this-body-was')}</p>
       ) : changes.length === 0 ? (
-        <p>Nothing to change.</p>
+        <p>{t('changes.nothing-to-change')}</p>
       ) : (
         <p className="quiet">
-          {changes.length === 1 ? 'One thing has' : `${changes.length} things have`} to change on “{body.name}
-          ”.
+          {t('changes.things-have-to-change', { changes: changes.length, name: body.name })}
         </p>
       )}
       <ol className="change-list">
@@ -85,25 +80,27 @@ export function Changes({
         size="small"
         loading={stand.isPending}
         disabled={playing}
-        onClick={() => leave(plan.best.hold, 'Remembered: it stands as this hold says.')}
+        onClick={() => leave(plan.best.hold, t('changes.remembered-it-stands-as'))}
       >
-        I have set it like this
+        {t('changes.i-have-set-it')}
       </Button>
       {fewest && best !== undefined && (fewest.changes ?? 0) < best && (
         <p className="change-fewest">
-          With {best - (fewest.changes ?? 0)} fewer to change:{' '}
-          <b>
-            {nameOf(fewest.hold, body.document.words)}, patience {fewest.hold.focus?.patience_s} s
-          </b>
-          , which keeps {Math.round(frames * fewest.keeper_rate)} instead of{' '}
-          {Math.round(frames * (plan.best.keeper_rate ?? 0))}.{' '}
+          {t.rich('changes.with-fewer-to-change', {
+            best: best - (fewest.changes ?? 0),
+            b: (text) => <b>{text}</b>,
+            hold: nameOf(fewest.hold, body.document.words),
+            patienceS: fewest.hold.focus?.patience_s,
+            frames: Math.round(frames * fewest.keeper_rate),
+            frames2: Math.round(frames * (plan.best.keeper_rate ?? 0)),
+          })}{' '}
           <Button size="small" onClick={() => onAdopt(pinsOf(fewest.hold))}>
-            Adopt it
+            {t('changes.adopt-it')}
           </Button>
         </p>
       )}
       <details open={body.standing === null}>
-        <summary>What it is set to now</summary>
+        <summary>{t('changes.what-it-is-set')}</summary>
         <div className="standing-fields">
           <Known
             name={label('setting', 'focus.mode')}
@@ -142,8 +139,8 @@ export function Changes({
             }
           />
           {body.standing !== null && (
-            <Button size="small" type="text" onClick={() => leave(null, 'Forgotten.')}>
-              Forget how it stands
+            <Button size="small" type="text" onClick={() => leave(null, t('changes.forgotten'))}>
+              {t('changes.forget-how-it-stands')}
             </Button>
           )}
         </div>
@@ -168,9 +165,9 @@ function Known({
     <>
       <span className="quiet">{name}</span>
       <Select
-        aria-label={`${name} now`}
+        aria-label={t('changes.now', { name })}
         size="small"
-        placeholder="not known"
+        placeholder={t('changes.not-known')}
         value={value ?? null}
         options={options}
         onChange={(v) => v && onChange(v)}

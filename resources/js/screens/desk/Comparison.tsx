@@ -3,6 +3,7 @@ import { Button, Modal, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import type { Hold, Plan, Rush } from '../../api/client';
 import { useComparison } from '../../api/hooks';
+import { t } from '../../lang/desk';
 import { AsItComesOut } from './AsItComesOut';
 import { DepthLane } from './DepthLane';
 import { Kept } from './Keepers';
@@ -41,7 +42,11 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
   const holds = (plan.ranking ?? []).filter((e) => e.rejected_because === undefined).map((e) => e.hold);
   const options = holds.map((hold, i) => ({
     value: i,
-    label: `${nameOf(hold)} · patience ${hold.focus?.patience_s} s, nimbleness ${hold.focus?.nimble}`,
+    label: t('comparison.patience-s-nimbleness', {
+      hold: nameOf(hold),
+      patienceS: hold.focus?.patience_s,
+      nimble: hold.focus?.nimble,
+    }),
   }));
   const place = (hold: Hold | null) => {
     const at = holds.findIndex((h) => JSON.stringify(h.focus) === JSON.stringify(hold?.focus));
@@ -55,13 +60,13 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
       onCancel={onClose}
       footer={null}
       width={1180}
-      title="Side by side, on the same chances"
+      title={t('comparison.side-by-side-on')}
       destroyOnHidden
     >
       {comparison.isError && <p role="alert">{comparison.error.message}</p>}
       {!data && !comparison.isError && (
         <p className="quiet" role="status">
-          Playing both…
+          {t('comparison.playing-both')}
         </p>
       )}
       {data && (
@@ -69,18 +74,21 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
           <p className="comparison-verdict">
             {data.difference.says}{' '}
             <Button size="small" onClick={() => setRun((n) => n + 1)} loading={comparison.isFetching}>
-              Another pass
+              {t('comparison.another-pass')}
             </Button>{' '}
             <Button size="small" onClick={() => setOpened(true)}>
-              As they come out
+              {t('comparison.as-they-come-out')}
             </Button>
           </p>
           <div className="comparison">
             {data.sides.map((side, i) => (
-              <section key={i === 0 ? 'first' : 'second'} aria-label={i === 0 ? 'First' : 'Second'}>
+              <section
+                key={i === 0 ? 'first' : 'second'}
+                aria-label={i === 0 ? t('comparison.first') : t('comparison.second')}
+              >
                 <h3>
                   <Select
-                    aria-label={i === 0 ? 'First hold' : 'Second hold'}
+                    aria-label={i === 0 ? t('comparison.first-hold') : t('comparison.second-hold')}
                     size="small"
                     showSearch={{ optionFilterProp: 'label' }}
                     popupMatchSelectWidth={false}
@@ -90,12 +98,12 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
                     onChange={(at) => (i === 0 ? setFirst : setSecond)(holds[at] ?? side.hold)}
                   />
                   <span>
-                    <Kept rate={side.keeper_rate} frames={side.frames} /> kept
+                    <Kept rate={side.keeper_rate} frames={side.frames} /> {t('comparison.kept')}
                   </span>
                 </h3>
                 <DepthLane plan={{ ...plan, trace: side.trace }} time={time} onTime={setTime} />
                 <Button size="small" onClick={() => onAdopt(side.hold)}>
-                  Adopt the {i === 0 ? 'first' : 'second'}
+                  {t('comparison.adopt-the-second', { isI: i === 0 ? 'yes' : 'no' })}
                 </Button>
               </section>
             ))}
@@ -104,7 +112,7 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
             <AsItComesOut
               rush={rush}
               sides={data.sides.map((side, i) => ({
-                name: i === 0 ? 'First' : 'Second',
+                name: i === 0 ? t('comparison.first') : t('comparison.second'),
                 hold: side.hold,
                 trace: side.trace,
               }))}

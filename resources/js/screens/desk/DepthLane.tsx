@@ -3,6 +3,7 @@ import { scaleLinear, scaleLog } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { memo, type PointerEvent, useMemo, useRef, useState } from 'react';
 import type { Plan } from '../../api/client';
+import { t } from '../../lang/desk';
 import { PictureTable } from '../../parts/PictureTable';
 import { say, sayDepth, scaleOf, useUnits } from '../../parts/units';
 import { useSize } from '../../parts/useSize';
@@ -137,12 +138,18 @@ export const DepthLane = memo(function DepthLane({
   return (
     <div className="lane" ref={holder}>
       <PictureTable
-        caption="The frames of the rush"
-        head={['Frame', 'Time', 'Distance', 'Focus', 'What came of it']}
+        caption={t('depth-lane.the-frames-of-the')}
+        head={[
+          t('depth-lane.frame'),
+          t('depth-lane.time'),
+          t('depth-lane.distance'),
+          t('depth-lane.focus'),
+          t('depth-lane.what-came-of-it'),
+        ]}
         rows={() =>
           beads.map((b, i) => [
             i + 1,
-            `${b.t.toFixed(2)} s`,
+            t('depth-lane.s', { t: b.t.toFixed(2) }),
             say(b.distance, 'length', units),
             say(b.focus, 'length', units),
             b.says,
@@ -150,17 +157,24 @@ export const DepthLane = memo(function DepthLane({
         }
         title={
           <div className="lane-head">
-            <h2>Depth lane</h2>
+            <h2>{t('depth-lane.depth-lane')}</h2>
             <span className="lane-key">
-              <i className="key-subject" /> subject
-              <i className="key-focus" /> focus
-              <i className="key-band" /> sharp
-              <i className="key-kept" /> frame kept
-              <i className="key-lost" /> lost
+              <i className="key-subject" /> {t('depth-lane.subject')}
+              <i className="key-focus" /> {t('depth-lane.focus-2')}
+              <i className="key-band" /> {t('depth-lane.sharp')}
+              <i className="key-kept" /> {t('depth-lane.frame-kept')}
+              <i className="key-lost" /> {t('depth-lane.lost')}
             </span>
             <span className="lane-count">
-              {kept} of {beads.length} sharp{' '}
-              <span className="quiet">{played ? 'in this run' : 'if focus holds'}</span>
+              {t.rich('depth-lane.of-sharp', {
+                kept,
+                beads: beads.length,
+                played: (
+                  <span className="quiet">
+                    {played ? t('depth-lane.in-this-run') : t('depth-lane.if-focus-holds')}
+                  </span>
+                ),
+              })}
             </span>
           </div>
         }
@@ -170,7 +184,12 @@ export const DepthLane = memo(function DepthLane({
           height={wholeHeight}
           className="lane-plot"
           role="img"
-          aria-label={`Distance over time: from ${say(moments[0]?.subject, 'length', units)} to ${say(moments.at(-1)?.subject, 'length', units)}, ${kept} of ${beads.length} frames sharp.`}
+          aria-label={t('depth-lane.distance-over-time-from', {
+            subject: say(moments[0]?.subject, 'length', units),
+            subject2: say(moments.at(-1)?.subject, 'length', units),
+            kept,
+            beads: beads.length,
+          })}
           {...pointer}
         >
           {yTicks.map((v) => (
@@ -183,7 +202,7 @@ export const DepthLane = memo(function DepthLane({
           ))}
           {x.ticks(6).map((v) => (
             <text key={v} className="tick-time" x={x(v)} y={wholeHeight - 3} textAnchor="middle">
-              {v} s
+              {t('depth-lane.s-2', { v })}
             </text>
           ))}
           <path className="lane-band" d={band(moments) ?? ''} />
@@ -198,7 +217,7 @@ export const DepthLane = memo(function DepthLane({
                 }
               />
               <text x={left + 14} y={y(metres) - 6}>
-                {i === 0 ? 'beside it' : ''}
+                {i === 0 ? t('depth-lane.beside-it') : ''}
               </text>
             </g>
           ))}
@@ -220,14 +239,16 @@ export const DepthLane = memo(function DepthLane({
           height={closeHeight}
           className="lane-plot"
           role="img"
-          aria-label={`Seen from the focus: sharp within about ${sayDepth(here.far_m === null ? null : (here.far_m - here.near_m) / 2, units)} either way.`}
+          aria-label={t('depth-lane.seen-from-the-focus', {
+            farM: sayDepth(here.far_m === null ? null : (here.far_m - here.near_m) / 2, units),
+          })}
           {...pointer}
         >
           {[closeTick, 0, -closeTick].map((v) => (
             <g key={v} className="tick">
               <line x1={left} x2={width - right} y1={close.y(v)} y2={close.y(v)} />
               <text x={left - 8} y={close.y(v)} dy="0.32em" textAnchor="end">
-                {v === 0 ? 'focus' : `${v > 0 ? '+' : '−'}${sayDepth(Math.abs(v), units)}`}
+                {v === 0 ? t('depth-lane.focus-2') : `${v > 0 ? '+' : '−'}${sayDepth(Math.abs(v), units)}`}
               </text>
             </g>
           ))}
@@ -245,7 +266,7 @@ export const DepthLane = memo(function DepthLane({
           ))}
           <line className="lane-now" x1={x(time)} x2={x(time)} y1={0} y2={closeHeight - 14} />
           <text className="tick-time" x={width - right} y={closeHeight - 3} textAnchor="end">
-            + behind the focus, − in front of it
+            {t('depth-lane.behind-the-focus-in')}
           </text>
         </svg>
       </PictureTable>
@@ -253,7 +274,11 @@ export const DepthLane = memo(function DepthLane({
         {shot && (
           <>
             <b>
-              Frame {now + 1}, {shot.t.toFixed(2)} s, {say(shot.distance, 'length', units)}
+              {t('depth-lane.frame-s', {
+                now: now + 1,
+                t: shot.t.toFixed(2),
+                distance: say(shot.distance, 'length', units),
+              })}
             </b>{' '}
             <span>{shot.says}.</span>
           </>

@@ -4,6 +4,7 @@ import { useLocation, useNavigate, useParams, useSearchParams } from 'react-rout
 import type { Hold, Rush } from '../../api/client';
 import { useRush } from '../../api/hooks';
 import { type Item, useFreshRush, useKitItem } from '../../api/kit';
+import { t } from '../../lang/desk';
 import { Hints } from '../../parts/Hints';
 import { Restored } from '../../parts/Restored';
 import { useSteady } from '../../parts/useSteady';
@@ -101,7 +102,7 @@ export default function Desk() {
   const others = useMemo(() => (group ?? []).map(planeOf), [group]);
   const openHelp = useCallback(() => setHelp(true), []);
   const [singleKeys, setSingleKeys] = useStored<'on' | 'off'>('rush-hold.single-keys', 'on', ['on', 'off']);
-  useTitle(draft?.document.name || 'Rush');
+  useTitle(draft?.document.name || t('desk.rush'));
   useDeskKeys({
     single: singleKeys === 'on',
     desk,
@@ -121,7 +122,7 @@ export default function Desk() {
   if (saved.isError) {
     return (
       <Failed
-        message={saved.error.message === 'Not Found' ? 'This rush is not there.' : saved.error.message}
+        message={saved.error.message === 'Not Found' ? t('desk.this-rush-is-not') : saved.error.message}
       />
     );
   }
@@ -135,7 +136,7 @@ export default function Desk() {
       />
     );
   }
-  if (!draft || (id !== undefined && saved.isPending)) return <Waiting what="Opening" />;
+  if (!draft || (id !== undefined && saved.isPending)) return <Waiting what={t('desk.opening')} />;
 
   return (
     <div className="desk">
@@ -151,7 +152,7 @@ export default function Desk() {
       <Hints of="desk" />
       <Restored shown={desk.restored} onDrop={desk.revert} />
       <main className="desk-grid">
-        <h1 className="sr-only">{draft.document.name || 'Rush'}</h1>
+        <h1 className="sr-only">{draft.document.name || t('desk.rush')}</h1>
         <RushPanel
           id={id}
           rush={draft.document}
@@ -163,7 +164,7 @@ export default function Desk() {
           onSettle={desk.settle}
           onChooseLens={chooseLens}
         />
-        <section className="desk-middle" aria-label="Pictures of the rush">
+        <section className="desk-middle" aria-label={t('desk.pictures-of-the-rush')}>
           {shown ? (
             <>
               <FinderFrame rush={draft.document} plan={shown} time={playback.time} />
@@ -184,7 +185,7 @@ export default function Desk() {
           ) : (
             <div className="desk-blank quiet" role="status">
               <Unanswered refused={refused} onAgain={answers.again} />
-              {!refused && 'Working it out…'}
+              {!refused && t('desk.working-it-out')}
             </div>
           )}
           {shown && <Notices plan={shown} refused={refused} onAgain={answers.again} />}

@@ -2,6 +2,7 @@ import { Button, Dropdown, Input } from 'antd';
 import { useState } from 'react';
 import type { Plan } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { t } from '../../lang/desk';
 import { useUndo } from '../../parts/useUndo';
 import { TopBar } from '../../shell/TopBar';
 import { OfferModal } from '../practice/OfferCopy';
@@ -26,8 +27,8 @@ export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: P
   return (
     <TopBar
       skips={[
-        { name: 'Skip to playing it', to: '.transport .play' },
-        { name: 'Skip to the hold', to: '.hold .hold-open' },
+        { name: t('desk-bar.skip-to-playing-it'), to: '.transport .play' },
+        { name: t('desk-bar.skip-to-the-hold'), to: '.hold .hold-open' },
       ]}
       actions={
         <>
@@ -35,8 +36,8 @@ export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: P
             type="text"
             onClick={desk.undo}
             disabled={!desk.canUndo}
-            aria-label="Undo"
-            title="Undo (Ctrl Z)"
+            aria-label={t('desk-bar.undo')}
+            title={t('desk-bar.undo-ctrl-z')}
           >
             ↶
           </Button>
@@ -44,8 +45,8 @@ export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: P
             type="text"
             onClick={desk.redo}
             disabled={!desk.canRedo}
-            aria-label="Redo"
-            title="Redo (Ctrl Shift Z)"
+            aria-label={t('desk-bar.redo')}
+            title={t('desk-bar.redo-ctrl-shift-z')}
           >
             ↷
           </Button>
@@ -53,8 +54,8 @@ export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: P
             className="keys-help"
             type="text"
             onClick={() => onHelp()}
-            aria-label="Help"
-            title="Help (?)"
+            aria-label={t('desk-bar.help')}
+            title={t('desk-bar.help-2')}
           >
             ?
           </Button>
@@ -69,38 +70,38 @@ export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: P
             loading={busy}
             onClick={() => void keep()}
           >
-            {desk.dirty || id === undefined ? 'Save' : 'Saved'}
+            {desk.dirty || id === undefined ? t('desk-bar.save') : t('desk-bar.saved')}
           </Button>
           {id !== undefined && (
             <Dropdown
               trigger={['click']}
               menu={{
                 items: [
-                  { key: 'copy', label: 'Save as a copy', onClick: () => void keep(true) },
+                  { key: 'copy', label: t('desk-bar.save-as-a-copy'), onClick: () => void keep(true) },
                   {
                     key: 'revert',
-                    label: 'Revert to saved',
+                    label: t('desk-bar.revert-to-saved'),
                     disabled: !desk.dirty,
                     onClick: () => {
                       const back = desk.revert();
-                      if (back) undo('Back to what is saved', async () => back());
+                      if (back) undo(t('desk-bar.back-to-what-is'), async () => back());
                     },
                   },
                   {
                     key: 'file',
                     label: (
                       <a href={`/api/rushes/${id}/document`} download>
-                        Download what is saved
+                        {t('desk-bar.download-what-is-saved')}
                       </a>
                     ),
                   },
                   ...(demo
                     ? []
-                    : [{ key: 'give', label: 'Give a copy to others', onClick: () => setGiving(true) }]),
+                    : [{ key: 'give', label: t('desk-bar.give-a-copy-to'), onClick: () => setGiving(true) }]),
                 ],
               }}
             >
-              <Button type="text" aria-label="More for this rush">
+              <Button type="text" aria-label={t('desk-bar.more-for-this-rush')}>
                 •••
               </Button>
             </Dropdown>
@@ -110,7 +111,7 @@ export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: P
               kind="rush"
               kinds={['rush', 'hold']}
               id={id}
-              says="Give a copy to others"
+              says={t('desk-bar.give-a-copy-to')}
               open
               onClose={() => setGiving(false)}
             />
@@ -121,7 +122,7 @@ export function DeskBar({ id, draft, desk, busy, plan, onKeep: keep, onHelp }: P
       <Input
         className="rush-title"
         variant="borderless"
-        aria-label="Name of the rush"
+        aria-label={t('desk-bar.name-of-the-rush')}
         maxLength={120}
         value={draft.document.name}
         onChange={(event) =>

@@ -1,6 +1,7 @@
 import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import type { Subject } from '../../api/client';
+import { t } from '../../lang/desk';
 import { SpeedFinder } from '../subjects/SpeedFinder';
 
 /** How well its length is known where nobody said. */
@@ -12,13 +13,13 @@ export function FindSpeed({ subject, onUse }: { subject: Subject; onUse: (speedM
   return (
     <>
       <Button size="small" className="find-speed" onClick={() => setOpen(true)}>
-        Find its speed
+        {t('find-speed.find-its-speed')}
       </Button>
       <Modal
         open={open}
         onCancel={() => setOpen(false)}
         footer={null}
-        title="How fast is it?"
+        title={t('find-speed.how-fast-is-it')}
         destroyOnHidden
       >
         <SpeedFinder

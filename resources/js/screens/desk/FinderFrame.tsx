@@ -1,6 +1,7 @@
 import './finder.css';
 import { memo, useId, useMemo } from 'react';
 import type { Plan, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { aimOn, fitted, outlineOf, poseAt, usePoses } from '../../parts/Silhouette';
 import { say, sayDepth, useUnits } from '../../parts/units';
 import { label } from '../../parts/words';
@@ -122,7 +123,12 @@ export const FinderFrame = memo(function FinderFrame({
   const rough = field[0] / 4;
   const power = 10 ** Math.floor(Math.log10(rough));
   const bar = [5, 2, 1].map((n) => n * power).find((n) => n <= rough) ?? power;
-  const describe = `${rush.subject.name || 'Subject'} ${Math.round((100 * length) / width)}% of the frame wide at ${say(sample.distance_m, 'length', units)}; area ${plan.best.hold.focus?.area}.`;
+  const describe = t('finder-frame.percent-of-the-frame', {
+    name: rush.subject.name || t('finder-frame.subject'),
+    length: Math.round((100 * length) / width),
+    distanceM: say(sample.distance_m, 'length', units),
+    area: plan.best.hold.focus?.area,
+  });
 
   return (
     <figure className="finder">
@@ -270,31 +276,33 @@ export const FinderFrame = memo(function FinderFrame({
       </div>
       <figcaption className="finder-facts">
         <dl>
-          <dt>Distance</dt>
+          <dt>{t('finder-frame.distance')}</dt>
           <dd>{say(step?.distance_m ?? sample.distance_m, 'length', units)}</dd>
-          <dt>{sample.closing_mps >= 0 ? 'Closing' : 'Leaving'}</dt>
+          <dt>{sample.closing_mps >= 0 ? t('finder-frame.closing') : t('finder-frame.leaving')}</dt>
           <dd>{say(Math.abs(sample.closing_mps), 'speed', units)}</dd>
-          <dt>Depth of field</dt>
+          <dt>{t('finder-frame.depth-of-field')}</dt>
           <dd>{sayDepth(sample.far_m === null ? null : sample.far_m - sample.near_m, units)}</dd>
-          <dt>Frame covers</dt>
+          <dt>{t('finder-frame.frame-covers')}</dt>
           <dd>
-            {sayDepth(field[0], units)} <span className="quiet">wide</span>
+            {sayDepth(field[0], units)} <span className="quiet">{t('finder-frame.wide')}</span>
           </dd>
-          <dt>Subject fills</dt>
+          <dt>{t('finder-frame.subject-fills')}</dt>
           <dd>
             {Math.round((100 * rush.subject.length_m * sample.mm_per_m) / width)} ×{' '}
             {Math.round((100 * rush.subject.height_m * sample.mm_per_m) / height)}%
           </dd>
-          <dt>{step && focuses ? 'The area sees' : 'Aim point'}</dt>
+          <dt>{step && focuses ? t('finder-frame.the-area-sees') : t('finder-frame.aim-point')}</dt>
           <dd>
             {step && focuses
               ? label('seen', step.seen)
-              : `${Math.round((aim / width) * rush.kit.body.pixels_wide)} px`}
+              : t('finder-frame.px', { aim: Math.round((aim / width) * rush.kit.body.pixels_wide) })}
           </dd>
         </dl>
         <p className="quiet">
-          {focuses && 'Lit: the area. '}Dotted: how far your aim wanders. Cross: what must be sharp; round:
-          that at 100%.{points && ' Thin line: reach of the points.'}
+          {t('finder-frame.dotted-how-far-your', {
+            isFocuses: focuses ? 'yes' : 'no',
+            isPoints: points ? 'yes' : 'no',
+          })}
         </p>
       </figcaption>
     </figure>

@@ -1,5 +1,6 @@
 import { Fragment, type KeyboardEvent, type ReactNode, useState } from 'react';
 import type { Plan, PlanLine } from '../../api/client';
+import { t } from '../../lang/desk';
 import type { HoldOrder } from './holdOrder';
 
 /** How much of what is allowed is used; past the mark it does not fit. */
@@ -10,7 +11,7 @@ function MarginBar({ margin }: { margin: PlanLine['margin'] }) {
     <span
       className={margin.share > 1.02 ? 'margin-bar over' : 'margin-bar'}
       role="img"
-      aria-label={`${Math.round(Math.min(9.99, margin.share) * 100)}% used`}
+      aria-label={t('hold-lines.percent-used', { value: Math.round(Math.min(9.99, margin.share) * 100) })}
     >
       <span style={{ width: `${share * 80}%` }} />
     </span>
@@ -42,9 +43,9 @@ function Stake({ plan, setting }: { plan: Plan; setting: string }) {
   );
   const frames = Math.round(-worst * (plan.best.frames ?? 0));
   return (
-    <span className="stake" title={frames > 0 ? `Set otherwise, up to ${frames} frames fewer` : undefined}>
+    <span className="stake" title={frames > 0 ? t('hold-lines.set-otherwise-up-to', { frames }) : undefined}>
       {frames > 0 && `−${frames}`}
-      {frames > 0 && <span className="sr-only"> frames where it is set otherwise</span>}
+      {frames > 0 && <span className="sr-only"> {t('hold-lines.frames-where-it-is')}</span>}
     </span>
   );
 }
@@ -107,8 +108,8 @@ export function HoldLines({ plan, order, chosen, onChoose, onPin, explanation }:
           type="button"
           className={l.pinned ? 'pin on' : 'pin'}
           aria-pressed={l.pinned}
-          aria-label={`${l.pinned ? 'Unpin' : 'Pin'} ${l.name}`}
-          title={l.pinned ? 'Unpin' : 'Pin'}
+          aria-label={`${l.pinned ? t('hold-lines.unpin') : t('hold-lines.pin')} ${l.name}`}
+          title={l.pinned ? t('hold-lines.unpin') : t('hold-lines.pin')}
           onClick={() => onPin(l.setting, l.pinned ? undefined : l.value)}
         >
           <svg viewBox="0 0 12 16" width="9" height="13" aria-hidden="true">
@@ -138,36 +139,36 @@ export function HoldLines({ plan, order, chosen, onChoose, onPin, explanation }:
       className="hold-lines"
       role="toolbar"
       aria-orientation="vertical"
-      aria-label="Settings of the hold"
+      aria-label={t('hold-lines.settings-of-the-hold')}
       onKeyDown={walk}
     >
-      <section aria-label="Matters most here" className="most">
+      <section aria-label={t('hold-lines.matters-most-here')} className="most">
         <h3>
-          Matters most here
-          {plan.why && <span aria-hidden="true">frames at stake</span>}
+          {t('hold-lines.matters-most-here')}
+          {plan.why && <span aria-hidden="true">{t('hold-lines.frames-at-stake')}</span>}
         </h3>
         {rows(order.important, 'important')}
       </section>
-      <section aria-label="Focus">
-        <h3>Focus</h3>
+      <section aria-label={t('hold-lines.focus')}>
+        <h3>{t('hold-lines.focus')}</h3>
         {rows(order.focus, 'hold-row')}
       </section>
       {order.exposure.length > 0 && (
-        <section aria-label="Exposure">
-          <h3>Exposure</h3>
+        <section aria-label={t('hold-lines.exposure')}>
+          <h3>{t('hold-lines.exposure')}</h3>
           {cells(order.exposure)}
         </section>
       )}
       {order.shooting.length > 0 && (
-        <section aria-label="Shooting">
-          <h3>Shooting</h3>
+        <section aria-label={t('hold-lines.shooting')}>
+          <h3>{t('hold-lines.shooting')}</h3>
           {cells(order.shooting)}
         </section>
       )}
       {order.idle.length > 0 && (
-        <section aria-label="Not in play" className="idle">
+        <section aria-label={t('hold-lines.not-in-play')} className="idle">
           <button type="button" aria-expanded={idleShown} onClick={() => setIdleShown(!idleShown)}>
-            Not in play: {order.idle.map((l) => l.name.toLowerCase()).join(', ')}
+            {t('hold-lines.not-in-play-2')} {order.idle.map((l) => l.name.toLowerCase()).join(', ')}
           </button>
           {idleShown && rows(order.idle, 'hold-row')}
         </section>

@@ -4,6 +4,7 @@ import { memo, useState } from 'react';
 import type { Hold, Plan } from '../../api/client';
 import { useProgress } from '../../api/hooks';
 import type { Item } from '../../api/kit';
+import { t } from '../../lang/desk';
 import { ProgressLine } from '../../parts/ProgressLine';
 import { useNarrow } from '../../parts/useNarrow';
 import { Changes } from './Changes';
@@ -17,7 +18,7 @@ import { Schools } from './Schools';
 
 /** How far playing all the set-ups has come; apart from the panel, which need not be drawn for it. */
 function Progress({ playing }: { playing: boolean }) {
-  return <ProgressLine what="Simulating the holds" working={playing} done={useProgress()} />;
+  return <ProgressLine what={t('hold-panel.simulating-the-holds')} working={playing} done={useProgress()} />;
 }
 
 type Props = {
@@ -54,7 +55,7 @@ export const HoldPanel = memo(function HoldPanel({
   const narrow = useNarrow();
   // On a phone the line that explains itself is the one that was tapped, and a second tap closes it.
   const [opened, setOpened] = useState<string | null>(null);
-  if (!plan) return <aside className="hold" aria-label="Hold" />;
+  if (!plan) return <aside className="hold" aria-label={t('hold-panel.hold')} />;
   const bySetting = new Map(plan.lines.map((line) => [line.setting, line]));
   const line = narrow ? bySetting.get(opened ?? '') : (bySetting.get(chosen) ?? plan.lines[0]);
   const order = orderOf(plan);
@@ -72,15 +73,15 @@ export const HoldPanel = memo(function HoldPanel({
   return (
     <aside
       className={`hold${stale ? ' stale' : ''}${playing ? ' playing' : ''}`}
-      aria-label="Hold"
+      aria-label={t('hold-panel.hold')}
       aria-busy={stale || playing}
     >
       <div className="hold-head">
-        <h2>Hold</h2>
+        <h2>{t('hold-panel.hold')}</h2>
         <Keepers best={plan.best} playing={playing} learned={plan.learned} />
         {pinned > 0 ? (
           <Button size="small" type="text" onClick={onUnpinAll}>
-            Unpin {pinned === 1 ? 'the one' : `all ${pinned}`}
+            {t('hold-panel.unpin-all', { pinned })}
           </Button>
         ) : (
           <span />
@@ -91,18 +92,18 @@ export const HoldPanel = memo(function HoldPanel({
         className="hold-views"
         size="small"
         block
-        aria-label="What to show"
+        aria-label={t('hold-panel.what-to-show')}
         value={view}
         onChange={setView}
         options={[
-          { value: 'why', label: 'Hold' },
+          { value: 'why', label: t('hold-panel.hold') },
           {
             value: 'changes',
-            label: <span className={danger ? 'tab-danger' : ''}>To set</span>,
+            label: <span className={danger ? 'tab-danger' : ''}>{t('hold-panel.to-set')}</span>,
           },
-          { value: 'ranking', label: 'Alternatives', disabled: !plan.ranking },
-          { value: 'schools', label: 'Styles', disabled: !plan.by_school },
-          { value: 'lost', label: 'Lost frames', disabled: !plan.best.losses },
+          { value: 'ranking', label: t('hold-panel.alternatives'), disabled: !plan.ranking },
+          { value: 'schools', label: t('hold-panel.styles'), disabled: !plan.by_school },
+          { value: 'lost', label: t('hold-panel.lost-frames'), disabled: !plan.best.losses },
         ]}
       />
       {lines && (

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Hold } from '../../api/client';
 import { useOutings } from '../../api/outings';
+import { t } from '../../lang/desk';
 import { LogByHand } from '../outing/LogByHand';
 
 /** The outings a rush is part of, and the way to one. */
@@ -12,18 +13,18 @@ export function InOutings({ rush, name, hold }: { rush: string; name: string; ho
   if (!outings) return null;
   return (
     <p className="in-outings">
-      {outings.length > 0 && 'In '}
+      {outings.length > 0 && t('in-outings.in')}
       {outings.slice(0, 4).map((outing, i) => (
         <span key={outing.id}>
           {i > 0 && ', '}
-          <Link to={`/outings/${outing.id}`}>{outing.name || 'an outing'}</Link>
+          <Link to={`/outings/${outing.id}`}>{outing.name || t('in-outings.an-outing')}</Link>
         </span>
       ))}
       {outings.length > 0 && '. '}
-      <Link to={`/outings/new?rush=${rush}`}>Plan an outing for it</Link>
-      {' or '}
+      <Link to={`/outings/new?rush=${rush}`}>{t('in-outings.plan-an-outing-for')}</Link>
+      {t('in-outings.or')}
       <Button type="link" size="small" className="in-log" onClick={() => setLogging(true)}>
-        log a burst
+        {t('in-outings.log-a-burst')}
       </Button>
       {logging && (
         <LogByHand

@@ -1,11 +1,12 @@
 import './jump.css';
 import type { Plan } from '../../api/client';
+import { t } from '../../lang/desk';
 import { Kept } from './Keepers';
 
 const places = [
-  { at: '.rush', label: 'Rush' },
-  { at: '.desk-middle', label: 'Picture' },
-  { at: '.hold', label: 'Hold' },
+  { at: '.rush', label: t('jump.rush') },
+  { at: '.desk-middle', label: t('jump.picture') },
+  { at: '.hold', label: t('jump.hold') },
 ];
 const settings = ['focus.area', 'exposure.shutter_s', 'exposure.aperture', 'exposure.iso'];
 
@@ -16,7 +17,7 @@ export function Jump({ plan }: { plan: Plan | undefined }) {
       behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth',
     });
   return (
-    <nav className="jump" aria-label="Parts of the desk">
+    <nav className="jump" aria-label={t('jump.parts-of-the-desk')}>
       <p className="jump-says">
         {plan?.best.keeper_rate !== undefined && plan.best.frames && (
           <em>
@@ -26,7 +27,7 @@ export function Jump({ plan }: { plan: Plan | undefined }) {
         <span>
           {settings
             .flatMap((setting) => plan?.lines.find((line) => line.setting === setting) ?? [])
-            .map(({ setting, label }) => (setting === 'exposure.iso' ? `ISO ${label}` : label))
+            .map(({ setting, label }) => (setting === 'exposure.iso' ? t('jump.iso', { label }) : label))
             .join(' · ')}
         </span>
       </p>

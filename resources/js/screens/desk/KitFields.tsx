@@ -1,6 +1,7 @@
 import { App, Button, Select } from 'antd';
 import type { KitType, Rush, SavedRush } from '../../api/client';
 import { type Listed, useFetchKit, useKit } from '../../api/kit';
+import { t } from '../../lang/desk';
 
 export type Newer = SavedRush['newer'][number];
 
@@ -24,8 +25,8 @@ function shelfOf<T extends KitType>(items: Listed<T>[] | undefined) {
             : item.name,
       }));
   return [
-    { label: 'Yours', options: list(false) },
-    { label: 'Samples', options: list(true) },
+    { label: t('kit-fields.yours'), options: list(false) },
+    { label: t('kit-fields.samples'), options: list(true) },
   ].filter((group) => group.options.length > 0);
 }
 
@@ -36,9 +37,9 @@ function NewerNotice({ newer, onUse }: { newer: Newer; onUse: () => void }) {
   return (
     <div className="quiet kit-changed">
       <p>
-        You’ve updated it since.{' '}
+        {t('kit-fields.youve-updated-it-since')}{' '}
         <Button size="small" onClick={onUse}>
-          Use that
+          {t('kit-fields.use-that')}
         </Button>
       </p>
       <ul>
@@ -47,7 +48,7 @@ function NewerNotice({ newer, onUse }: { newer: Newer; onUse: () => void }) {
             {d.name}: <s>{d.from}</s> → <b>{d.to}</b>
           </li>
         ))}
-        {more > 0 && <li>and {more} more</li>}
+        {more > 0 && <li>{t('kit-fields.and-more', { more })}</li>}
       </ul>
     </div>
   );
@@ -76,14 +77,14 @@ export function KitFields({ rush, newer, onChange, onChooseLens }: Props) {
   };
   // What the rush has but the shelf has not keeps its name.
   const shown = (id: string | null, items: { id: string }[] | undefined, name: string) =>
-    items?.some((item) => item.id === id) ? id : name || 'As below';
+    items?.some((item) => item.id === id) ? id : name || t('kit-fields.as-below');
 
   return (
     <>
       <div className="stacked">
-        <span>Body</span>
+        <span>{t('kit-fields.body')}</span>
         <Select
-          aria-label="Body"
+          aria-label={t('kit-fields.body')}
           className="wide"
           showSearch={{ optionFilterProp: 'label' }}
           options={shelfOf(bodies.data)}
@@ -93,9 +94,9 @@ export function KitFields({ rush, newer, onChange, onChooseLens }: Props) {
         {noticeFor('body')}
       </div>
       <div className="stacked">
-        <span>Lens</span>
+        <span>{t('kit-fields.lens')}</span>
         <Select
-          aria-label="Lens"
+          aria-label={t('kit-fields.lens')}
           className="wide"
           showSearch={{ optionFilterProp: 'label' }}
           options={shelfOf(lenses.data)}
@@ -104,7 +105,7 @@ export function KitFields({ rush, newer, onChange, onChooseLens }: Props) {
         />
         {noticeFor('lens')}
         <Button size="small" className="which-lens" onClick={onChooseLens}>
-          Which of my lenses suits this?
+          {t('kit-fields.which-of-my-lenses')}
         </Button>
       </div>
     </>

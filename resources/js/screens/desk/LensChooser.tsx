@@ -4,6 +4,7 @@ import { App, Button, Modal } from 'antd';
 import type { Lens, Rush } from '../../api/client';
 import { useProgress } from '../../api/hooks';
 import { lensWindow, useFetchKit, useLensChoice } from '../../api/kit';
+import { t } from '../../lang/desk';
 import { ProgressLine } from '../../parts/ProgressLine';
 import { useUnits } from '../../parts/units';
 
@@ -27,24 +28,22 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
       onCancel={onClose}
       footer={null}
       width={760}
-      title="Which lens for this rush"
+      title={t('lens-chooser.which-lens-for-this')}
       destroyOnHidden
     >
       {choice.isError && <p role="alert">{choice.error.message}</p>}
       {choice.isFetching && !data && (
         <>
           <p className="quiet" role="status">
-            Playing the rush with each lens, at both ends and the middle of every zoom…
+            {t('lens-chooser.playing-the-rush-with')}
           </p>
-          <ProgressLine what="Playing the lenses" working done={done} />
+          <ProgressLine what={t('lens-chooser.playing-the-lenses')} working done={done} />
         </>
       )}
       {data && (
         <>
           <p className="quiet">
-            {data.own
-              ? 'Your lenses, best first: by frames kept, and by how large it comes out.'
-              : 'You have no lenses of your own here yet; these are the samples.'}
+            {data.own ? t('lens-chooser.your-lenses-best-first') : t('lens-chooser.you-have-no-lenses')}
           </p>
           <ol className="lens-choices">
             {data.choices.map((c) => (
@@ -52,15 +51,21 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
                 <span>
                   <b>{c.name}</b>
                   <small className="quiet">
-                    at {Math.round(c.focal_mm)} mm{c.extender > 1 && ` with ${c.extender}×`}, f/
-                    {Number(c.widest.toPrecision(2))}
+                    {t('lens-chooser.at-mm-f', {
+                      focalMm: Math.round(c.focal_mm),
+                      isExtender: c.extender > 1 ? 'yes' : 'no',
+                      extender: c.extender,
+                      widest: Number(c.widest.toPrecision(2)),
+                    })}
                   </small>
                   <small>{c.sentence}</small>
                 </span>
                 <span
                   className="rate-bar"
                   role="img"
-                  aria-label={`${Math.round(100 * c.keeper_rate)} of 100 frames kept`}
+                  aria-label={t('lens-chooser.of-100-frames-kept', {
+                    keeperRate: Math.round(100 * c.keeper_rate),
+                  })}
                 >
                   <span className="rate" style={{ width: `${c.keeper_rate * 100}%` }} />
                 </span>
@@ -74,9 +79,9 @@ export function LensChooser({ rush, onClose, onUse }: Props) {
                       (error: Error) => message.error(error.message),
                     )
                   }
-                  aria-label={`Use it: ${c.name}`}
+                  aria-label={t('lens-chooser.use-it', { name: c.name })}
                 >
-                  Use it
+                  {t('lens-chooser.use-it-2')}
                 </Button>
               </li>
             ))}

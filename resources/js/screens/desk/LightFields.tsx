@@ -1,6 +1,7 @@
 import { Checkbox, Input, Segmented, Select } from 'antd';
 import { useEffect, useMemo } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { LampsField } from '../../parts/LampsField';
 import { NumberField } from '../../parts/NumberField';
 import { options } from '../../parts/words';
@@ -10,14 +11,14 @@ type Light = NonNullable<Rush['light']>;
 type Source = 'ev100' | 'meter' | 'place';
 
 const scenes = [
-  { value: 15, label: 'Bright sun' },
-  { value: 14, label: 'Hazy sun' },
-  { value: 13, label: 'Bright cloud' },
-  { value: 12, label: 'Overcast' },
-  { value: 11, label: 'Heavy overcast' },
-  { value: 10, label: 'Deep shade' },
-  { value: 8, label: 'Sun just down' },
-  { value: 6, label: 'Dusk' },
+  { value: 15, label: t('light-fields.bright-sun') },
+  { value: 14, label: t('light-fields.hazy-sun') },
+  { value: 13, label: t('light-fields.bright-cloud') },
+  { value: 12, label: t('light-fields.overcast') },
+  { value: 11, label: t('light-fields.heavy-overcast') },
+  { value: 10, label: t('light-fields.deep-shade') },
+  { value: 8, label: t('light-fields.sun-just-down') },
+  { value: 6, label: t('light-fields.dusk') },
 ];
 
 type Props = {
@@ -68,29 +69,29 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
       <Segmented
         block
         size="small"
-        aria-label="Where the light comes from"
+        aria-label={t('light-fields.where-the-light-comes')}
         value={source}
         onChange={take}
         options={[
-          { value: 'ev100', label: 'Picked' },
-          { value: 'meter', label: 'Metered' },
-          { value: 'place', label: 'Place, time' },
+          { value: 'ev100', label: t('light-fields.picked') },
+          { value: 'meter', label: t('light-fields.metered') },
+          { value: 'place', label: t('light-fields.place-time') },
         ]}
       />
       {source === 'ev100' && (
         <div className="fields">
           <div className="field">
-            <label htmlFor="light-scene">Looks like</label>
+            <label htmlFor="light-scene">{t('light-fields.looks-like')}</label>
             <Select
               id="light-scene"
               value={scenes.find((s) => picked !== null && Math.abs(s.value - picked) < 0.5)?.value ?? null}
-              placeholder="In between"
+              placeholder={t('light-fields.in-between')}
               options={scenes}
               onChange={(value) => onChange('light', { ev100: value })}
             />
           </div>
           <NumberField
-            label="Light value"
+            label={t('light-fields.light-value')}
             quantity="ev"
             value={picked}
             problem={problem('ev100')}
@@ -101,7 +102,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
       {source === 'meter' && meter && (
         <div className="fields three">
           <NumberField
-            label="Shutter"
+            label={t('light-fields.shutter')}
             quantity="shutter"
             value={meter.shutter_s}
             problem={
@@ -110,14 +111,14 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
             onChange={(v) => onChange('light', { meter: { ...meter, shutter_s: v } }, 'meter.s')}
           />
           <NumberField
-            label="Aperture"
+            label={t('light-fields.aperture')}
             quantity="fnumber"
             value={meter.aperture}
             problem={refused?.field === 'exposure.aperture' ? refused.message : null}
             onChange={(v) => onChange('light', { meter: { ...meter, aperture: v } }, 'meter.n')}
           />
           <NumberField
-            label="At"
+            label={t('light-fields.at')}
             quantity="iso"
             value={meter.iso}
             problem={refused?.field === 'exposure.iso' ? refused.message : null}
@@ -129,21 +130,21 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
         <>
           <div className="fields three">
             <NumberField
-              label="Latitude"
+              label={t('light-fields.latitude')}
               quantity="angle"
               value={place.latitude_deg}
               problem={problem('latitude_deg')}
               onChange={(v) => onChange('light', { place: { ...place, latitude_deg: v } }, 'lat')}
             />
             <NumberField
-              label="Longitude"
+              label={t('light-fields.longitude')}
               quantity="angle"
               value={place.longitude_deg}
               problem={problem('longitude_deg')}
               onChange={(v) => onChange('light', { place: { ...place, longitude_deg: v } }, 'lon')}
             />
             <NumberField
-              label="Facing"
+              label={t('light-fields.facing')}
               quantity="angle"
               value={place.shooting_bearing_deg ?? null}
               problem={problem('place.shooting_bearing_deg')}
@@ -152,7 +153,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           </div>
           <div className="fields when">
             <div className="field">
-              <label htmlFor="light-at">Local time</label>
+              <label htmlFor="light-at">{t('light-fields.local-time')}</label>
               <Input
                 id="light-at"
                 type="datetime-local"
@@ -167,7 +168,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
               />
             </div>
             <div className="field">
-              <label htmlFor="light-zone">Zone</label>
+              <label htmlFor="light-zone">{t('light-fields.zone')}</label>
               <Select
                 id="light-zone"
                 showSearch
@@ -188,7 +189,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
       )}
       <div className="fields">
         <div className="field">
-          <label htmlFor="light-sky">Sky</label>
+          <label htmlFor="light-sky">{t('light-fields.sky')}</label>
           <Select
             id="light-sky"
             value={light.sky}
@@ -197,9 +198,9 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           />
         </div>
         <NumberField
-          label="Shade"
+          label={t('light-fields.shade')}
           quantity="stops"
-          hint="Stops on top of the light above: −2 under trees, +1 off bright water"
+          hint={t('light-fields.stops-on-top-of')}
           value={light.offset_stops}
           problem={problem('offset_stops')}
           onChange={(v) => onChange('light', { offset_stops: v })}
@@ -217,7 +218,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           checked={rush.scene.backlit}
           onChange={(event) => onChange('scene', { backlit: event.target.checked })}
         >
-          Backlit
+          {t('light-fields.backlit')}
         </Checkbox>
       )}
     </>

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { Plan, PlanLine } from '../../api/client';
 import type { Item } from '../../api/kit';
+import { t } from '../../lang/desk';
 import { AskWord } from './AskWord';
 
 const small = (n: number) => (n >= 100 ? Math.round(n) : Number(n.toPrecision(2)));
@@ -25,9 +26,13 @@ export function LineDetail({ plan, line, body, onWord, onPin }: Props) {
     <div className="hold-detail" ref={detail} aria-live="polite">
       {(line.own ?? line.own_setting) && (
         <p className="own-word">
-          {line.own_setting && <>On your camera “{line.own_setting.label}”</>}
+          {line.own_setting && <>{t('line-detail.on-your-camera', { label: line.own_setting.label })}</>}
           {line.own &&
-            (line.own_setting ? <>: “{line.own.label}”</> : <>On your camera “{line.own.label}”</>)}
+            (line.own_setting ? (
+              <>: “{line.own.label}”</>
+            ) : (
+              t('line-detail.on-your-camera', { label: line.own.label })
+            ))}
           {(line.own?.where || line.own_setting?.where) && (
             <span className="quiet">, {line.own?.where || line.own_setting?.where}</span>
           )}
@@ -39,7 +44,12 @@ export function LineDetail({ plan, line, body, onWord, onPin }: Props) {
       {tried.length > 0 && <p className="hold-cost">{tried.map((w) => w.says).join('; ')}.</p>}
       {line.margin && (
         <p className="quiet hold-margin">
-          {small(line.margin.used)} of {small(line.margin.allowed)} {line.margin.unit}: {line.margin.name}
+          {t('line-detail.of', {
+            used: small(line.margin.used),
+            allowed: small(line.margin.allowed),
+            unit: line.margin.unit,
+            name: line.margin.name,
+          })}
         </p>
       )}
       {/* Only of what came out in the end, not of what the formulas show on the way there. */}
@@ -53,7 +63,7 @@ export function LineDetail({ plan, line, body, onWord, onPin }: Props) {
               <button
                 type="button"
                 onClick={() => onPin(line.setting, a.value)}
-                title={`Pin ${a.label}`}
+                title={t('line-detail.pin', { label: a.label })}
                 disabled={!a.possible}
               >
                 {a.label}

@@ -1,4 +1,5 @@
 import type { Plan } from '../../api/client';
+import { t } from '../../lang/desk';
 import { label } from '../../parts/words';
 import { beadsOf } from './beads';
 
@@ -23,13 +24,12 @@ export function Losses({ plan }: { plan: Plan }) {
   const helpful = (plan.what_if ?? []).filter((w) => w.helps);
   const elsewhere = helpful.filter((w) => !whole.some((l) => l.cause === w.against));
   return (
-    <section className="hold-detail losses" aria-label="Lost frames">
+    <section className="hold-detail losses" aria-label={t('losses.lost-frames')}>
       <p className="quiet">
-        A pass of {frames} frames{each > 1 ? `, ${each} to a bead` : ''}: what is kept, what loses the rest,
-        and what would help against it.
+        {t('losses.a-pass-of-frames', { frames, isEach: each > 1 ? 'yes' : 'no', each })}
       </p>
       <div className="loss">
-        <h3>Kept</h3>
+        <h3>{t('losses.kept')}</h3>
         <b>{Math.round((plan.best.keeper_rate ?? 0) * frames)}</b>
         <span className="beads" aria-hidden="true">
           {Array.from({ length: kept }, (_, i) => (
@@ -57,19 +57,19 @@ export function Losses({ plan }: { plan: Plan }) {
       ))}
       {little.length > 0 && (
         <div className="loss little">
-          <h3>Less than one each</h3>
+          <h3>{t('losses.less-than-one-each')}</h3>
           <b />
           <span className="quiet">
             {little.map((l) => label('loss-cause', l.cause).toLowerCase()).join(', ')}
           </span>
         </div>
       )}
-      {lost.length === 0 && <p>Hardly any frame is lost.</p>}
+      {lost.length === 0 && <p>{t('losses.hardly-any-frame-is')}</p>}
       {elsewhere.map((w) => (
         <Help key={w.change} what={w} frames={frames} />
       ))}
       {plan.what_if && helpful.length === 0 && lost.length > 0 && (
-        <p className="quiet">Nothing about the place or the light would help much.</p>
+        <p className="quiet">{t('losses.nothing-about-the-place')}</p>
       )}
     </section>
   );

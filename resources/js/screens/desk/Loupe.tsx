@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { t } from '../../lang/desk';
 
 const SIZE = 92;
 /** A disc of this diameter spreads light as far as a Gauss of a quarter of it. */
@@ -62,7 +63,11 @@ export function Loupe({ blurUm, pitchUm, aimPx, kept, isEye }: Props) {
         width={SIZE}
         height={SIZE}
         role="img"
-        aria-label={`At 100 per cent: ${Math.round(blurUm)} µm of blur, ${(blurUm / pitchUm).toFixed(1)} pixels${kept ? '' : ', soft'}.`}
+        aria-label={t('loupe.at-100-per-cent', {
+          blurUm: Math.round(blurUm),
+          blurUm2: (blurUm / pitchUm).toFixed(1),
+          isKept: kept ? 'yes' : 'no',
+        })}
       >
         <defs>
           <clipPath id={`${id}-round`}>

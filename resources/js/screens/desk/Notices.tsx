@@ -2,6 +2,7 @@ import './notices.css';
 import { Button, Popover } from 'antd';
 import { useLocation } from 'react-router';
 import type { Plan, Refusal } from '../../api/client';
+import { t } from '../../lang/desk';
 import { useOnline } from '../../parts/useOnline';
 
 /** Why what is shown is not the newest, and the way on. */
@@ -11,24 +12,23 @@ export function Unanswered({ refused, onAgain }: { refused: Refusal | null; onAg
   if (!online) {
     return (
       <p className="notice refused" role="alert">
-        <b>No connection.</b> What you see is the answer before your last change; it goes on by itself when
-        the connection is back.
+        {t.rich('notices.no-connection-what-you', { b: (text) => <b>{text}</b> })}
       </p>
     );
   }
   if (!refused || refused.status === 409) return null;
   return (
     <p className="notice refused" role="alert">
-      <b>{refused.signedOut ? 'Signed out.' : 'Not worked out:'}</b> {refused.message}{' '}
+      <b>{refused.signedOut ? t('notices.signed-out') : t('notices.not-worked-out')}</b> {refused.message}{' '}
       {refused.signedOut ? (
         // The page is loaded anew, so that nothing remembers having been signed in.
-        <a href={`/sign-in?to=${encodeURIComponent(pathname)}`}>Sign in and go on</a>
+        <a href={`/sign-in?to=${encodeURIComponent(pathname)}`}>{t('notices.sign-in-and-go')}</a>
       ) : (
         <>
-          What you see is the answer before that.{' '}
+          {t('notices.what-you-see-is')}{' '}
           {refused.status !== 422 && (
             <Button size="small" onClick={onAgain}>
-              Ask again
+              {t('notices.ask-again')}
             </Button>
           )}
         </>
@@ -57,7 +57,7 @@ export function Notices({
           key={misfit.what}
           trigger={['click', 'hover']}
           placement="topLeft"
-          title="Fixes, easiest first"
+          title={t('notices.fixes-easiest-first')}
           content={
             <ol className="ways-out">
               {misfit.ways_out.map((way) => (
@@ -68,7 +68,9 @@ export function Notices({
         >
           <button type="button" className="notice misfit">
             <b>{misfit.sentence}</b> {misfit.ways_out[0]}
-            {misfit.ways_out.length > 1 && <u>{misfit.ways_out.length - 1} more ways</u>}
+            {misfit.ways_out.length > 1 && (
+              <u>{t('notices.more-ways', { waysOut: misfit.ways_out.length - 1 })}</u>
+            )}
           </button>
         </Popover>
       ))}

@@ -1,5 +1,6 @@
 import { Segmented, Select } from 'antd';
 import type { Refusal, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { Skills } from '../../parts/person';
@@ -22,7 +23,7 @@ function extendersFor(taken: number[], used: number) {
   const times = [1, ...(taken.length > 0 ? taken : usual), used];
   return [...new Set(times)]
     .sort((a, b) => a - b)
-    .map((x) => ({ value: String(x), label: x === 1 ? 'None' : `${x}×` }));
+    .map((x) => ({ value: String(x), label: x === 1 ? t('person-fields.none') : `${x}×` }));
 }
 
 /** Who shoots, and with what. */
@@ -44,9 +45,9 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
     <>
       <Skills person={person} onChange={(fields) => onChange('photographer', fields)} />
       <div className="stacked">
-        <span>Support</span>
+        <span>{t('person-fields.support')}</span>
         <Select
-          aria-label="Support"
+          aria-label={t('person-fields.support')}
           className="wide"
           value={person.support}
           options={options('support')}
@@ -56,7 +57,7 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
       <KitFields rush={rush} newer={newer} onChange={onChange} onChooseLens={onChooseLens} />
       <div className="fields">
         <NumberField
-          label="Focal length"
+          label={t('person-fields.focal-length')}
           quantity="mm"
           value={Number(lens.focal_mm)}
           problem={problem('kit.lens.focal_mm')}
@@ -64,7 +65,7 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
         />
         {!isZoom && (
           <NumberField
-            label="Widest"
+            label={t('person-fields.widest')}
             quantity="fnumber"
             value={Number(lens.max_aperture)}
             problem={problem('kit.lens.max_aperture')}
@@ -72,27 +73,27 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
           />
         )}
         <NumberField
-          label="Nearest focus"
+          label={t('person-fields.nearest-focus')}
           quantity="length"
           value={Number(lens.nearest_m)}
           problem={problem('kit.lens.nearest_m')}
           onChange={(v) => setLens('nearest_m', v)}
         />
         <Choice
-          label="Extender"
+          label={t('person-fields.extender')}
           value={String(rush.kit.extender)}
           options={extendersFor(lens.extenders, rush.kit.extender)}
           onChange={(v) => onChange('kit', { extender: Number(v ?? 1) })}
         />
         <NumberField
-          label="ISO limit"
+          label={t('person-fields.iso-limit')}
           quantity="iso"
           value={person.iso_ceiling}
           problem={problem('photographer.iso_ceiling')}
           onChange={(v) => onChange('photographer', { iso_ceiling: v })}
         />
         <div className="field">
-          <label htmlFor="final-use">Final use</label>
+          <label htmlFor="final-use">{t('person-fields.final-use')}</label>
           <Select
             id="final-use"
             value={rush.final_use}
@@ -104,7 +105,7 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
         </div>
       </div>
       <div className="stacked">
-        <span id="freeze-label">Freeze</span>
+        <span id="freeze-label">{t('person-fields.freeze')}</span>
         <Segmented
           block
           aria-labelledby="freeze-label"
@@ -114,7 +115,7 @@ export function PersonFields({ rush, refused, newer, onChange, onRush, onChooseL
         />
       </div>
       <div className="stacked">
-        <span id="open-label">When nothing asks otherwise</span>
+        <span id="open-label">{t('person-fields.when-nothing-asks-otherwise')}</span>
         <Segmented
           block
           aria-labelledby="open-label"

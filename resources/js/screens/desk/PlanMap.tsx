@@ -1,5 +1,6 @@
 import { useRef } from 'react';
 import type { Plan, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { PictureTable } from '../../parts/PictureTable';
 import { say, useUnits } from '../../parts/units';
 import { Handle } from './Handle';
@@ -112,23 +113,28 @@ export function PlanMap({ rush, plan, onChange, onRush, onSettle }: Props) {
   return (
     <div className="plan-map">
       <PictureTable
-        caption="The way from above"
-        head={['Time', 'Distance', 'To the side', 'Closing']}
+        caption={t('plan-map.the-way-from-above')}
+        head={[t('plan-map.time'), t('plan-map.distance'), t('plan-map.to-the-side'), t('plan-map.closing')]}
         rows={() =>
           samples
             .filter((_, i) => i % Math.max(1, Math.floor(samples.length / 8)) === 0)
             .map((s) => [
-              `${s.t.toFixed(2)} s`,
+              t('plan-map.s', { t: s.t.toFixed(2) }),
               say(s.distance_m, 'length', units),
               Math.abs(s.x) < 0.05
-                ? 'straight ahead'
+                ? t('plan-map.straight-ahead')
                 : `${say(Math.abs(s.x), 'length', units)} ${s.x < 0 ? 'left' : 'right'}`,
               `${s.closing_mps < 0 ? '−' : ''}${say(Math.abs(s.closing_mps), 'speed', units)}`,
             ])
         }
       >
         {/* biome-ignore lint/a11y/useSemanticElements: a drawing, not a part of a form */}
-        <svg ref={svg} viewBox={`0 0 ${width} ${height}`} aria-label="The way from above" role="group">
+        <svg
+          ref={svg}
+          viewBox={`0 0 ${width} ${height}`}
+          aria-label={t('plan-map.the-way-from-above')}
+          role="group"
+        >
           {[0.25, 0.5, 0.75, 1].map((share) => {
             const r = rounded(reach * share, reach > 40 ? 10 : reach > 12 ? 5 : 1);
             return r > 0 ? (
@@ -180,13 +186,16 @@ export function PlanMap({ rush, plan, onChange, onRush, onSettle }: Props) {
           {shape !== 'corners' && middle && moves && (
             <Handle
               {...handling}
-              label="Bend"
+              label={t('plan-map.bend')}
               at={px(middle.x, middle.y)}
               value={path.bend_radius_m ?? 0}
               says={
                 path.bend_radius_m
-                  ? `turns ${path.bend_radius_m > 0 ? 'right' : 'left'} with a radius of ${say(Math.abs(path.bend_radius_m), 'length', units)}`
-                  : 'straight'
+                  ? t('plan-map.turns-left-with-a', {
+                      isBendRadiusM: path.bend_radius_m > 0 ? 'yes' : 'no',
+                      bendRadiusM: say(Math.abs(path.bend_radius_m), 'length', units),
+                    })
+                  : t('plan-map.straight')
               }
               onDrag={bendTo}
               keys={arrows(middle, Math.max(0.5, reach / 40), bendTo)}
@@ -201,10 +210,13 @@ export function PlanMap({ rush, plan, onChange, onRush, onSettle }: Props) {
                 // biome-ignore lint/suspicious/noArrayIndexKey: corners are told apart by their order alone
                 key={i}
                 {...handling}
-                label={`Corner ${i + 1}`}
+                label={t('plan-map.corner', { i: i + 1 })}
                 at={px(at.x, at.y)}
                 value={c.away_m}
-                says={`${say(c.across_m, 'length', units)} across, ${say(c.away_m, 'length', units)} away`}
+                says={t('plan-map.across-away', {
+                  acrossM: say(c.across_m, 'length', units),
+                  awayM: say(c.away_m, 'length', units),
+                })}
                 onDrag={(to) => moveCorner(i, to)}
                 keys={[
                   ...arrows(at, reach > 25 ? 1 : 0.5, (to) => moveCorner(i, to)),
@@ -231,10 +243,13 @@ export function PlanMap({ rush, plan, onChange, onRush, onSettle }: Props) {
               // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
               key={i}
               {...handling}
-              label={`Companion ${i + 1}`}
+              label={t('plan-map.companion', { i: i + 1 })}
               at={px(at.x, at.y)}
               value={group[i]?.distance_m ?? 0}
-              says={`${say(group[i]?.distance_m, 'length', units)} away, ${say(at.x, 'length', units)} across`}
+              says={t('plan-map.away-across', {
+                distanceM: say(group[i]?.distance_m, 'length', units),
+                x: say(at.x, 'length', units),
+              })}
               onDrag={(to) => moveCompanion(i, to)}
               keys={arrows(at, reach > 25 ? 1 : 0.2, (to) => moveCompanion(i, to))}
             >
@@ -243,7 +258,7 @@ export function PlanMap({ rush, plan, onChange, onRush, onSettle }: Props) {
           ))}
           <Handle
             {...handling}
-            label="Distance at the start"
+            label={t('plan-map.distance-at-the-start')}
             at={px(0, path.start_m)}
             value={path.start_m}
             says={say(path.start_m, 'length', units)}
@@ -262,10 +277,10 @@ export function PlanMap({ rush, plan, onChange, onRush, onSettle }: Props) {
           ) : (
             <Handle
               {...handling}
-              label="Heading"
+              label={t('plan-map.heading')}
               at={px(end.x, end.y)}
               value={heading}
-              says={`${heading}° from straight at the camera`}
+              says={t('plan-map.from-straight-at-the', { heading })}
               onDrag={moveEnd}
               keys={[
                 ['ArrowLeft', () => turn(-5)],

@@ -1,5 +1,6 @@
 import './ranked.css';
 import type { Body, Hold, Plan } from '../../api/client';
+import { t } from '../../lang/desk';
 import { label } from '../../parts/words';
 import { Cost, Scale, Spot } from './Scale';
 
@@ -47,9 +48,11 @@ export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
   const frames = plan.best.frames ?? 1;
   const first = Math.round((played[0]?.keeper_rate ?? 0) * frames);
   return (
-    <section className="hold-detail" aria-label="Other holds">
+    <section className="hold-detail" aria-label={t('ranked.other-holds')}>
       <p className="quiet">
-        {plan.played_less ?? `${plan.tried} holds simulated on the same chances.`} Press one to use it.
+        {t('ranked.press-one-to-use', {
+          playedLess: plan.played_less ?? t('ranked.holds-simulated-on-the', { tried: plan.tried }),
+        })}
       </p>
       {plan.ties && <p className="ties">{plan.ties}</p>}
       <Scale frames={frames} />
@@ -61,7 +64,11 @@ export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
               key={JSON.stringify(entry.hold)}
               className={plan.ties && i === alike - 1 ? 'last-alike' : undefined}
             >
-              <button type="button" onClick={() => onAdopt(pinsOf(entry.hold))} title="Use this hold">
+              <button
+                type="button"
+                onClick={() => onAdopt(pinsOf(entry.hold))}
+                title={t('ranked.use-this-hold')}
+              >
                 {nameOf(entry.hold, words)}
               </button>
               <Cost fewer={i === 0 ? null : entry.alike ? 0 : fewer} sure={entry.matters ?? false} />
@@ -70,8 +77,8 @@ export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
                   type="button"
                   className="compare"
                   onClick={() => onCompare(entry.hold)}
-                  aria-label={`Compare ${nameOf(entry.hold)}`}
-                  title="Compare side by side"
+                  aria-label={t('ranked.compare', { hold: nameOf(entry.hold) })}
+                  title={t('ranked.compare-side-by-side')}
                 >
                   ⇄
                 </button>
@@ -89,11 +96,7 @@ export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
                   ...least(entry).map((u) => `${u.name.toLowerCase()} ${u.label.toLowerCase()}`),
                   ...(entry.changes === undefined
                     ? []
-                    : [
-                        entry.changes === 1
-                          ? '1 change on the camera'
-                          : `${entry.changes} changes on the camera`,
-                      ]),
+                    : [t('ranked.changes-on-the-camera', { changes: entry.changes })]),
                 ].join(' · ')}
               </small>
             </li>

@@ -1,6 +1,7 @@
 import './rush.css';
 import { memo } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { useUnits } from '../../parts/units';
 import { InOutings } from './InOutings';
 import type { Newer } from './KitFields';
@@ -35,29 +36,39 @@ export const RushPanel = memo(function RushPanel({ id, newer, onSettle, onChoose
   const { profile } = useSubjectOf(rush);
   const wrong = (pattern: RegExp) => pattern.test(refused?.field ?? '');
   return (
-    <aside className="rush" aria-label="Rush" onBlur={onSettle}>
+    <aside className="rush" aria-label={t('rush-panel.rush')} onBlur={onSettle}>
       <SubjectPicker rush={rush} onRush={onRush} />
       {rush.line && <p className="quiet rush-line">“{rush.line}”</p>}
       <PathBasics {...props} onSettle={onSettle} />
       <div className="rush-parts">
         <Part
           id="path"
-          title="Path"
+          title={t('rush-panel.path')}
           says={pathSays(rush, units)}
           wrong={wrong(/^path/) && !BASIC.test(refused?.field ?? '')}
         >
           <PathMore {...props} onSettle={onSettle} />
         </Part>
-        <Part id="light" title="Light" says={lightSays(rush, plan?.light)} wrong={wrong(/^(light|exposure)/)}>
+        <Part
+          id="light"
+          title={t('rush-panel.light')}
+          says={lightSays(rush, plan?.light)}
+          wrong={wrong(/^(light|exposure)/)}
+        >
           <LightFields {...props} />
         </Part>
-        <Part id="scene" title="Surroundings" says={sceneSays(rush, units)} wrong={wrong(/^(scene|group)/)}>
+        <Part
+          id="scene"
+          title={t('rush-panel.surroundings')}
+          says={sceneSays(rush, units)}
+          wrong={wrong(/^(scene|group)/)}
+        >
           <SceneFields {...props} />
         </Part>
         <Part
           id="kit"
-          title="You and your kit"
-          says={newer.length > 0 ? `${kitSays(rush)}; updated since` : kitSays(rush)}
+          title={t('rush-panel.you-and-your-kit')}
+          says={newer.length > 0 ? t('rush-panel.updated-since', { rush: kitSays(rush) }) : kitSays(rush)}
           wrong={wrong(/^(kit|photographer|final_use)/)}
         >
           <PersonFields
@@ -71,7 +82,7 @@ export const RushPanel = memo(function RushPanel({ id, newer, onSettle, onChoose
         </Part>
         <Part
           id="figures"
-          title="Size and behaviour"
+          title={t('rush-panel.size-and-behaviour')}
           says={figuresSay(rush, units)}
           wrong={wrong(/^subject\.(?!speed_mps)/)}
         >

@@ -1,10 +1,11 @@
+import { t } from '../../lang/desk';
 /** The scale that set-ups stand on, from no frame of a pass to all of them. */
 export function Scale({ frames }: { frames: number }) {
   return (
     <p className="frames-scale" aria-hidden="true">
       <span>0</span>
       <span>{Math.round(frames / 2)}</span>
-      <span>{frames} frames</span>
+      <span>{t('scale.frames', { frames })}</span>
     </p>
   );
 }
@@ -33,9 +34,9 @@ export function Spot({ rate, error, frames, best }: Spot) {
 /** What one costs against the first, in frames of a pass, and whether that may be chance; null for the first itself. */
 export function Cost({ fewer, sure }: { fewer: number | null; sure: boolean }) {
   if (fewer === null) return <span className="cost" />;
-  if (fewer === 0) return <span className="cost">as many</span>;
+  if (fewer === 0) return <span className="cost">{t('scale.as-many')}</span>;
   return (
-    <span className="cost" title={sure ? undefined : 'Played too little to be sure of it'}>
+    <span className="cost" title={sure ? undefined : t('scale.played-too-little-to')}>
       {fewer > 0 ? `−${fewer}` : `+${-fewer}`}
       {!sure && ' ?'}
     </span>

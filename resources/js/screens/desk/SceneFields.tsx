@@ -1,5 +1,6 @@
 import { Button, Select } from 'antd';
 import type { Plan, Refusal, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { Choice } from '../../parts/Choice';
 import { Fold } from '../../parts/Fold';
 import { NumberField } from '../../parts/NumberField';
@@ -32,33 +33,33 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
   return (
     <>
       <ShareField
-        label="Clutter in front"
+        label={t('scene-fields.clutter-in-front')}
         value={scene.front_clutter}
-        low="clear"
-        high="hidden"
+        low={t('scene-fields.clear')}
+        high={t('scene-fields.hidden')}
         onChange={(v) => set({ front_clutter: v })}
       />
       {(cluttered || crossed) && (
         <ShareField
-          label="Where that is"
+          label={t('scene-fields.where-that-is')}
           value={scene.front_ratio}
-          low="near you"
-          high="just before it"
+          low={t('scene-fields.near-you')}
+          high={t('scene-fields.just-before-it')}
           onChange={(v) => set({ front_ratio: Math.max(0.05, Math.min(0.95, v)) })}
         />
       )}
       <div className="fields">
         <NumberField
-          label="Crossings"
+          label={t('scene-fields.crossings')}
           quantity="rate"
-          hint="How often something passes in front: players, posts, other birds"
+          hint={t('scene-fields.how-often-something-passes')}
           value={scene.obstacles_per_s}
           problem={problem('scene.obstacles_per_s')}
           onChange={(v) => set({ obstacles_per_s: v })}
         />
         {crossed && (
           <NumberField
-            label="Each hides it for"
+            label={t('scene-fields.each-hides-it-for')}
             quantity="time"
             value={scene.obstacle_s}
             problem={problem('scene.obstacle_s')}
@@ -66,7 +67,7 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
           />
         )}
         <NumberField
-          label="Background at"
+          label={t('scene-fields.background-at')}
           quantity="length"
           value={scene.background_m}
           problem={problem('scene.background_m')}
@@ -74,49 +75,47 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
         />
       </div>
       <ShareField
-        label="Detail behind"
+        label={t('scene-fields.detail-behind')}
         value={scene.background_texture}
-        low="plain sky"
-        high="busy"
+        low={t('scene-fields.plain-sky')}
+        high={t('scene-fields.busy')}
         onChange={(v) => set({ background_texture: v })}
       />
       <ShareField
-        label="Blends into background"
+        label={t('scene-fields.blends-into-background')}
         value={scene.background_alike}
-        low="stands out"
-        high="blends in"
+        low={t('scene-fields.stands-out')}
+        high={t('scene-fields.blends-in')}
         onChange={(v) => set({ background_alike: v })}
       />
       <ShareField
-        label="Wind"
+        label={t('scene-fields.wind')}
         value={scene.wind}
-        low="calm"
-        high="all moves"
+        low={t('scene-fields.calm')}
+        high={t('scene-fields.all-moves')}
         onChange={(v) => set({ wind: v })}
       />
 
-      <Fold title="Sharp together with it" open={group.length > 0}>
-        {group.length === 0 && (
-          <p className="quiet">Others who have to be sharp in the same frame: a pair, a line of riders.</p>
-        )}
-        {group.length > 0 && <p className="quiet">Where they are when the rush starts; they go with it.</p>}
+      <Fold title={t('scene-fields.sharp-together-with-it')} open={group.length > 0}>
+        {group.length === 0 && <p className="quiet">{t('scene-fields.others-who-have-to')}</p>}
+        {group.length > 0 && <p className="quiet">{t('scene-fields.where-they-are-when')}</p>}
         <div className="rows">
           {group.map((one, i) => (
             <RemovableRow
               // biome-ignore lint/suspicious/noArrayIndexKey: companions are told apart by their order alone
               key={i}
-              what={`number ${i + 2}`}
+              what={t('scene-fields.number', { i: i + 2 })}
               onRemove={() => onRush({ ...rush, group: group.filter((_, at) => at !== i) }, 'companion away')}
             >
               <NumberField
-                label={`Number ${i + 2} at`}
+                label={t('scene-fields.number-at', { i: i + 2 })}
                 quantity="length"
                 value={one.distance_m}
                 problem={problem(`group[${i}].distance_m`)}
                 onChange={(v) => setOne(i, { distance_m: v })}
               />
               <NumberField
-                label="To the right"
+                label={t('scene-fields.to-the-right')}
                 quantity="length"
                 value={one.across_m}
                 problem={problem(`group[${i}].across_m`)}
@@ -135,23 +134,23 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
               );
             }}
           >
-            {group.length === 0 ? 'Somebody beside it' : 'One more'}
+            {group.length === 0 ? t('scene-fields.somebody-beside-it') : t('scene-fields.one-more')}
           </Button>
         </div>
       </Fold>
 
-      <Fold title="Air and ground">
+      <Fold title={t('scene-fields.air-and-ground')}>
         <div className="fields">
           <Choice
-            label="Between you and it"
+            label={t('scene-fields.between-you-and-it')}
             value={scene.surface}
             options={options('surface')}
             onChange={(v) => set({ surface: (v ?? 'grass') as NonNullable<typeof scene.surface> })}
           />
           <NumberField
-            label="You look over it at"
+            label={t('scene-fields.you-look-over-it')}
             quantity="length"
-            hint="Height of the line of sight above that ground"
+            hint={t('scene-fields.height-of-the-line')}
             value={scene.line_height_m}
             problem={problem('scene.line_height_m')}
             onChange={(v) => set({ line_height_m: v })}
@@ -159,12 +158,12 @@ export function SceneFields({ rush, plan, refused, onChange, onRush }: Props) {
         </div>
         {plan && <p className="quiet">{plan.light.shimmer.sentence}</p>}
         <div className="stacked">
-          <span>Hazards</span>
+          <span>{t('scene-fields.hazards')}</span>
           <Select
-            aria-label="Hazards"
+            aria-label={t('scene-fields.hazards')}
             mode="multiple"
             className="wide"
-            placeholder="Nothing in particular"
+            placeholder={t('scene-fields.nothing-in-particular')}
             options={options('hazard')}
             value={scene.hazards}
             onChange={(value) => set({ hazards: value })}

@@ -1,4 +1,5 @@
 import type { Hold, Plan } from '../../api/client';
+import { t } from '../../lang/desk';
 import { label } from '../../parts/words';
 import { pinsOf } from './Ranked';
 import { Cost, Scale, Spot } from './Scale';
@@ -21,10 +22,10 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
   const fewer = (side: Side) => Math.round(best * frames) - Math.round(side.keeper_rate * frames);
 
   return (
-    <section className="hold-detail schools" aria-label="Styles">
+    <section className="hold-detail schools" aria-label={t('schools.styles')}>
       {differ.length > 0 && (
         <>
-          <p className="quiet">The best that each way of working can do here. Press one to use it.</p>
+          <p className="quiet">{t('schools.the-best-that-each')}</p>
           <Scale frames={frames} />
         </>
       )}
@@ -34,7 +35,11 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
           <ul className="ranked">
             {sides.map((s) => (
               <li key={s.side}>
-                <button type="button" onClick={() => onAdopt(pinsOf(s.hold))} title="Use this hold">
+                <button
+                  type="button"
+                  onClick={() => onAdopt(pinsOf(s.hold))}
+                  title={t('schools.use-this-hold')}
+                >
                   {label('side', s.side)}
                 </button>
                 <Spot rate={s.keeper_rate} error={s.standard_error} frames={frames} best={best} />
@@ -46,13 +51,13 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
       ))}
       {same.length > 0 && (
         <>
-          <h3>No difference here</h3>
+          <h3>{t('schools.no-difference-here')}</h3>
           <ul className="all-one">
             {same.map(([school, sides]) => (
               <li key={school}>
                 <b>{label('school', school)}</b>
                 <span className="quiet">
-                  {sides.map((s) => label('side', s.side).toLowerCase()).join(' or ')}
+                  {sides.map((s) => label('side', s.side).toLowerCase()).join(t('schools.or'))}
                 </span>
               </li>
             ))}

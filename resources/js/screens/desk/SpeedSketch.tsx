@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { Plan, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { say, useUnits } from '../../parts/units';
 
 const width = 280;
@@ -29,7 +30,10 @@ export function SpeedSketch({ samples, changes }: Props) {
       className="speed-sketch"
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`Speed: ${say(first.v, 'speed', units)} at first, ${say(last.v, 'speed', units)} in the end`}
+      aria-label={t('speed-sketch.speed-at-first-in', {
+        v: say(first.v, 'speed', units),
+        v2: say(last.v, 'speed', units),
+      })}
     >
       <line className="ground" x1={x(0)} x2={x(last.t)} y1={y(0)} y2={y(0)} />
       {changes

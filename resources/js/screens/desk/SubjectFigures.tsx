@@ -1,5 +1,6 @@
 import { Select } from 'antd';
 import type { Refusal, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { NumberField } from '../../parts/NumberField';
 import { ShareField } from '../../parts/ShareField';
 import type { Quantity } from '../../parts/units';
@@ -33,13 +34,13 @@ export function SubjectFigures({ rush, source, refused, onChange }: Props) {
     <>
       {source && <p className="quiet habit">{source}</p>}
       <div className="fields">
-        {figure('length_m', 'Length', 'size')}
-        {figure('height_m', 'Height', 'size')}
-        {figure('depth_m', 'Depth', 'size')}
-        {figure('aim_size_m', 'Aim point', 'size')}
-        {figure('limb_speed_mps', 'Limb speed', 'speed')}
+        {figure('length_m', t('subject-figures.length'), 'size')}
+        {figure('height_m', t('subject-figures.height'), 'size')}
+        {figure('depth_m', t('subject-figures.depth'), 'size')}
+        {figure('aim_size_m', t('subject-figures.aim-point'), 'size')}
+        {figure('limb_speed_mps', t('subject-figures.limb-speed'), 'speed')}
         <div className="field">
-          <label htmlFor="kind">Kind</label>
+          <label htmlFor="kind">{t('subject-figures.kind')}</label>
           <Select
             id="kind"
             value={rush.subject.kind}
@@ -49,24 +50,24 @@ export function SubjectFigures({ rush, source, refused, onChange }: Props) {
         </div>
       </div>
       <ShareField
-        label="Erratic"
+        label={t('subject-figures.erratic')}
         value={rush.subject.erratic}
-        low="keeps its line"
-        high="all over"
+        low={t('subject-figures.keeps-its-line')}
+        high={t('subject-figures.all-over')}
         onChange={(v) => onChange('subject', { erratic: v })}
       />
       <ShareField
-        label="Colours and pattern"
+        label={t('subject-figures.colours-and-pattern')}
         value={rush.subject.distinct}
-        low="like many"
-        high="unmistakable"
+        low={t('subject-figures.like-many')}
+        high={t('subject-figures.unmistakable')}
         onChange={(v) => onChange('subject', { distinct: v })}
       />
       <ShareField
-        label="Detail on it"
+        label={t('subject-figures.detail-on-it')}
         value={rush.subject.contrast}
-        low="plain"
-        high="crisp"
+        low={t('subject-figures.plain')}
+        high={t('subject-figures.crisp')}
         onChange={(v) => onChange('subject', { contrast: v })}
       />
     </>

@@ -2,6 +2,7 @@ import { App, Select } from 'antd';
 import { useMemo } from 'react';
 import type { Rush } from '../../api/client';
 import { useFetchKit, useKit, useKitItem } from '../../api/kit';
+import { t } from '../../lang/desk';
 import { calledBy, finds, phaseOf, phasesAmong } from '../../parts/find';
 
 /** The subject of a rush among those on the shelf, with its profile. */
@@ -19,7 +20,7 @@ export function SubjectPicker({ rush, onRush }: Props) {
   const groups = useMemo(() => {
     const groups = new Map<string, { value: string; label: string; called: string }[]>();
     for (const s of subjects.data ?? []) {
-      const group = s.outline.group ?? 'Own';
+      const group = s.outline.group ?? t('subject-picker.own');
       groups.set(group, [...(groups.get(group) ?? []), { value: s.id, label: s.name, called: calledBy(s) }]);
     }
     return [...groups].map(([label, options]) => ({ label, options }));
@@ -41,13 +42,13 @@ export function SubjectPicker({ rush, onRush }: Props) {
   return (
     <div className="rush-subject">
       <Select
-        aria-label="Subject"
+        aria-label={t('subject-picker.subject')}
         className="wide"
         showSearch
         filterOption={(typed, option) =>
           option !== undefined && 'called' in option && finds(typed, String(option.called))
         }
-        placeholder="Choose a subject"
+        placeholder={t('subject-picker.choose-a-subject')}
         loading={subjects.isPending}
         options={groups}
         value={current?.id ?? (rush.subject.name ? rush.subject.name : null)}
@@ -55,7 +56,7 @@ export function SubjectPicker({ rush, onRush }: Props) {
       />
       {phases.length > 0 && (
         <fieldset className="phases">
-          <legend className="sr-only">What it does</legend>
+          <legend className="sr-only">{t('subject-picker.what-it-does')}</legend>
           {phases.map((s) => (
             <button
               key={s.id}

@@ -1,5 +1,6 @@
 import './lane.css';
 import { Button, Segmented, Slider } from 'antd';
+import { t } from '../../lang/desk';
 import type { Playback } from './usePlayback';
 
 /** Play, scrub, slow down. */
@@ -16,7 +17,7 @@ export function Transport({ playback, seconds, onAnotherRun, onOpen }: Props) {
       <Button
         size="small"
         onClick={playback.toggle}
-        aria-label={playback.playing ? 'Pause' : 'Play'}
+        aria-label={playback.playing ? t('transport.pause') : t('transport.play')}
         title="Space"
         className="play"
       >
@@ -30,24 +31,25 @@ export function Transport({ playback, seconds, onAnotherRun, onOpen }: Props) {
         value={playback.time}
         onChange={playback.seek}
         tooltip={{ open: false }}
-        ariaLabelForHandle="Time in the rush"
+        ariaLabelForHandle={t('transport.time-in-the-rush')}
       />
       <output className="clock">
-        {playback.time.toFixed(2)} <span className="quiet">of {seconds.toFixed(1)} s</span>
+        {playback.time.toFixed(2)}{' '}
+        <span className="quiet">{t('transport.of-s', { seconds: seconds.toFixed(1) })}</span>
       </output>
       {onOpen && (
-        <Button size="small" onClick={onOpen} title="This frame as the camera would make it (O)">
-          Preview
+        <Button size="small" onClick={onOpen} title={t('transport.this-frame-as-the')}>
+          {t('transport.preview')}
         </Button>
       )}
       {onAnotherRun && (
-        <Button size="small" onClick={onAnotherRun} title="Same hold, different luck">
-          Another pass
+        <Button size="small" onClick={onAnotherRun} title={t('transport.same-hold-different-luck')}>
+          {t('transport.another-pass')}
         </Button>
       )}
       <Segmented
         size="small"
-        aria-label="Speed of playing"
+        aria-label={t('transport.speed-of-playing')}
         value={playback.speed}
         onChange={playback.setSpeed}
         options={[

@@ -1,5 +1,6 @@
 import { Button, Checkbox, Segmented } from 'antd';
 import type { Plan, Refusal, Rush } from '../../api/client';
+import { t } from '../../lang/desk';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { RemovableRow } from '../../parts/RemovableRow';
@@ -32,14 +33,14 @@ export function PathBasics({ rush, plan, refused, onChange, onRush, onSettle }: 
       <PlanMap rush={rush} plan={plan} onChange={onChange} onRush={onRush} onSettle={onSettle} />
       <div className="fields three">
         <NumberField
-          label="Distance"
+          label={t('way-fields.distance')}
           quantity="length"
           value={path.start_m}
           problem={problem('path.start_m')}
           onChange={(v) => onChange('path', { start_m: v })}
         />
         <NumberField
-          label="Speed"
+          label={t('way-fields.speed')}
           quantity="speed"
           value={subject.speed_mps}
           problem={problem('subject.speed_mps')}
@@ -47,9 +48,9 @@ export function PathBasics({ rush, plan, refused, onChange, onRush, onSettle }: 
         />
         {shape !== 'corners' && (
           <NumberField
-            label={shape === 'bend' ? 'Heading at first' : 'Heading'}
+            label={shape === 'bend' ? t('way-fields.heading-at-first') : t('way-fields.heading')}
             quantity="angle"
-            hint="0 straight at the camera, 90 across to the right, 180 away"
+            hint={t('way-fields.0-straight-at-the')}
             value={path.heading_deg}
             problem={problem('path.heading_deg')}
             onChange={(v) => onChange('path', { heading_deg: v })}
@@ -82,12 +83,12 @@ export function PathMore({ rush, plan, refused, onChange }: Props) {
       <Segmented
         block
         size="small"
-        aria-label="Path shape"
+        aria-label={t('way-fields.path-shape')}
         value={shape}
         options={[
-          { value: 'straight', label: 'Straight' },
-          { value: 'bend', label: 'Bend' },
-          { value: 'corners', label: 'Corners' },
+          { value: 'straight', label: t('way-fields.straight') },
+          { value: 'bend', label: t('way-fields.bend') },
+          { value: 'corners', label: t('way-fields.corners') },
         ]}
         onChange={(to: Shape) => setPath(reshaped(path, to, samples), `form ${to}`)}
       />
@@ -95,18 +96,18 @@ export function PathMore({ rush, plan, refused, onChange }: Props) {
         {shape === 'bend' && (
           <>
             <NumberField
-              label="Radius"
+              label={t('way-fields.radius')}
               quantity="length"
               value={Math.abs(path.bend_radius_m ?? 20)}
               problem={problem('path.bend_radius_m')}
               onChange={(v) => setPath({ bend_radius_m: v * Math.sign(path.bend_radius_m ?? 1) })}
             />
             <Choice
-              label="Turns to its"
+              label={t('way-fields.turns-to-its')}
               value={(path.bend_radius_m ?? 1) > 0 ? 'right' : 'left'}
               options={[
-                { value: 'left', label: 'Left' },
-                { value: 'right', label: 'Right' },
+                { value: 'left', label: t('way-fields.left') },
+                { value: 'right', label: t('way-fields.right') },
               ]}
               onChange={(to) =>
                 setPath({ bend_radius_m: Math.abs(path.bend_radius_m ?? 20) * (to === 'left' ? -1 : 1) })
@@ -115,24 +116,24 @@ export function PathMore({ rush, plan, refused, onChange }: Props) {
           </>
         )}
         <NumberField
-          label="Lasts"
+          label={t('way-fields.lasts')}
           quantity="time"
           value={path.seconds}
           problem={problem('path.seconds')}
           onChange={(v) => setPath({ seconds: v })}
         />
         <NumberField
-          label="Climb"
+          label={t('way-fields.climb')}
           quantity="angle"
-          hint="Upward from level; 90 straight up, −90 straight down"
+          hint={t('way-fields.upward-from-level-90')}
           value={path.climb_deg}
           problem={problem('path.climb_deg')}
           onChange={(v) => setPath({ climb_deg: v })}
         />
         <NumberField
-          label="Warning"
+          label={t('way-fields.warning')}
           quantity="time"
-          hint="How long you see it coming before the first frame"
+          hint={t('way-fields.how-long-you-see')}
           value={path.notice_s}
           problem={problem('path.notice_s')}
           onChange={(v) => setPath({ notice_s: v })}
@@ -143,28 +144,28 @@ export function PathMore({ rush, plan, refused, onChange }: Props) {
         />
       </div>
       <Checkbox checked={path.repeats} onChange={(event) => setPath({ repeats: event.target.checked })}>
-        Comes the same way again and again
+        {t('way-fields.comes-the-same-way')}
       </Checkbox>
 
       {shape === 'corners' && (
-        <section className="rows" aria-label="Corners">
+        <section className="rows" aria-label={t('way-fields.corners')}>
           {corners.map((corner, i) => (
             <RemovableRow
               // biome-ignore lint/suspicious/noArrayIndexKey: corners are told apart by their order alone
               key={i}
-              what={`corner ${i + 1}`}
+              what={t('way-fields.corner', { i: i + 1 })}
               needed={corners.length === 1}
               onRemove={() => setPath({ points: corners.filter((_, at) => at !== i) }, 'corner away')}
             >
               <NumberField
-                label={`Corner ${i + 1}, across`}
+                label={t('way-fields.corner-across', { i: i + 1 })}
                 quantity="length"
                 value={corner.across_m}
                 problem={problem('path.points.across_m', `path.points[${i}].across_m`)}
                 onChange={(v) => setCorner(i, { across_m: v })}
               />
               <NumberField
-                label="Away"
+                label={t('way-fields.away')}
                 quantity="length"
                 value={corner.away_m}
                 problem={problem('path.points.away_m', `path.points[${i}].away_m`)}
@@ -177,38 +178,38 @@ export function PathMore({ rush, plan, refused, onChange }: Props) {
             disabled={corners.length >= 12}
             onClick={() => setPath(cornerMore(path), `corner ${corners.length}`)}
           >
-            Add a corner
+            {t('way-fields.add-a-corner')}
           </Button>
         </section>
       )}
 
-      <section className="rows" aria-label="Changes of speed">
+      <section className="rows" aria-label={t('way-fields.changes-of-speed')}>
         {changes.length > 0 && <SpeedSketch samples={samples} changes={changes} />}
         {changes.map((change, i) => (
           <RemovableRow
             // biome-ignore lint/suspicious/noArrayIndexKey: changes are told apart by their order alone
             key={i}
-            what={`change of speed ${i + 1}`}
+            what={t('way-fields.change-of-speed', { i: i + 1 })}
             onRemove={() =>
               setPath({ speed_changes: changes.filter((_, at) => at !== i) }, 'speed change away')
             }
           >
             <NumberField
-              label="From"
+              label={t('way-fields.from')}
               quantity="time"
               value={change.at_s}
               problem={problem('path.speed_changes.at_s', `path.speed_changes[${i}].at_s`)}
               onChange={(v) => setChange(i, { at_s: v })}
             />
             <NumberField
-              label="goes to"
+              label={t('way-fields.goes-to')}
               quantity="speed"
               value={change.to_mps}
               problem={problem('path.speed_changes.to_mps', `path.speed_changes[${i}].to_mps`)}
               onChange={(v) => setChange(i, { to_mps: v })}
             />
             <NumberField
-              label="within"
+              label={t('way-fields.within')}
               quantity="time"
               value={change.over_s}
               problem={problem('path.speed_changes.over_s', `path.speed_changes[${i}].over_s`)}
@@ -238,7 +239,9 @@ export function PathMore({ rush, plan, refused, onChange }: Props) {
             );
           }}
         >
-          {changes.length === 0 ? 'It brakes or speeds up' : 'Another change of speed'}
+          {changes.length === 0
+            ? t('way-fields.it-brakes-or-speeds')
+            : t('way-fields.another-change-of-speed')}
         </Button>
       </section>
     </>

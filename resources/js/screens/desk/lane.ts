@@ -1,4 +1,5 @@
 import type { Plan } from '../../api/client';
+import { t } from '../../lang/desk';
 import { label } from '../../parts/words';
 
 export type Sample = Plan['lane']['samples'][number];
@@ -54,7 +55,11 @@ export function pictureOf(
   pitchUm: number | null = null,
 ): { moments: Moment[]; beads: Bead[]; played: boolean } {
   const micrometres = (um: number) =>
-    `${um.toFixed(0)} µm${pitchUm ? ` (${(um / pitchUm).toFixed(1)} px)` : ''}`;
+    t('lane.m', {
+      um: um.toFixed(0),
+      isPitchUm: pitchUm ? 'yes' : 'no',
+      um2: pitchUm ? (um / pitchUm).toFixed(1) : '',
+    });
   const limit = micrometres(plan.margins.keeper_um);
   const trace = plan.trace;
   if (!trace) {
@@ -73,7 +78,13 @@ export function pictureOf(
         focus: sampleAt(plan, f.t).focus_m,
         kept: f.verdict !== 'soft',
         blur: f.blur_um,
-        says: `${label('verdict', f.verdict).toLowerCase()}; ${micrometres(f.blur_um)} of blur${f.mostly ? `, mostly ${label('blur-part', f.mostly)}` : ''}, a keeper has up to ${limit}`,
+        says: t('lane.of-blur-a-keeper', {
+          verdict: label('verdict', f.verdict).toLowerCase(),
+          blurUm: micrometres(f.blur_um),
+          isMostly: f.mostly ? 'yes' : 'no',
+          mostly: label('blur-part', f.mostly),
+          limit,
+        }),
       })),
     };
   }
@@ -98,8 +109,8 @@ export function pictureOf(
       kept: f.kept,
       blur: f.blur_um,
       says: f.kept
-        ? `kept; ${micrometres(f.blur_um)} of blur, a keeper has up to ${limit}`
-        : `lost: ${label('loss-cause', f.cause).toLowerCase()}`,
+        ? t('lane.kept-of-blur-a', { blurUm: micrometres(f.blur_um), limit })
+        : t('lane.lost', { cause: label('loss-cause', f.cause).toLowerCase() }),
     })),
   };
 }

@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef } from 'react';
 import { useBlocker, useNavigate } from 'react-router';
 import type { Refusal, SavedRush } from '../../api/client';
 import { useSaveRush } from '../../api/hooks';
+import { t } from '../../lang/desk';
 import { useConflict } from '../../parts/useConflict';
 import type { useDesk } from './useDesk';
 
@@ -32,12 +33,12 @@ export function useKeeping(
           // A copy is told from what it was made of.
           document:
             asCopy && id !== undefined
-              ? { ...draft.document, name: `${draft.document.name} (copy)` }
+              ? { ...draft.document, name: t('use-keeping.copy', { name: draft.document.name }) }
               : draft.document,
           pins: draft.pins,
         });
         desk.forget();
-        message.success('Saved');
+        message.success(t('use-keeping.saved'));
         if (copy) {
           leaving.current = true;
           navigate(`/rushes/${stored.id}`, { replace: id === undefined });
@@ -68,10 +69,10 @@ export function useKeeping(
   useEffect(() => {
     if (blocker.state !== 'blocked') return;
     const asking = modal.confirm({
-      title: 'Leave without saving?',
-      content: 'Your changes stay in this browser and come back when you open this rush again.',
-      okText: 'Leave',
-      cancelText: 'Stay',
+      title: t('use-keeping.leave-without-saving'),
+      content: t('use-keeping.your-changes-stay-in'),
+      okText: t('use-keeping.leave'),
+      cancelText: t('use-keeping.stay'),
       onOk: () => blocker.proceed(),
       onCancel: () => blocker.reset(),
     });

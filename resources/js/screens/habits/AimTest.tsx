@@ -4,6 +4,7 @@ import { type PointerEvent, useCallback, useEffect, useRef, useState } from 'rea
 import { useNavigate } from 'react-router';
 import { client, type Habits, take } from '../../api/client';
 import { useHabits, useSaveHabits } from '../../api/kit';
+import { t } from '../../lang/habits';
 import { useTitle } from '../../parts/useTitle';
 import { TopBar } from '../../shell/TopBar';
 
@@ -18,11 +19,11 @@ type Score = {
 /** How fast held arrows move the ring, widths of the field a second. */
 const KEY_SPEED = 0.75;
 
-const pace = ['Slow', 'Steady', 'Fast', 'Wild'];
+const pace = [t('aim-test.slow'), t('aim-test.steady'), t('aim-test.fast'), t('aim-test.wild')];
 
 /** Twenty seconds of holding a ring on a mark that moves; the server judges what the pointer did. */
 export default function AimTest() {
-  useTitle('Aim test');
+  useTitle(t('aim-test.aim-test'));
   const navigate = useNavigate();
   const { message } = App.useApp();
   const habits = useHabits();
@@ -129,7 +130,7 @@ export default function AimTest() {
           Habits['photographer']
         >,
       });
-      message.success('New rushes start from these values.');
+      message.success(t('aim-test.new-rushes-start-from'));
       navigate('/habits');
     } catch (error) {
       message.error((error as Error).message);
@@ -142,24 +143,19 @@ export default function AimTest() {
       <TopBar />
       <main className="page aim-test">
         <div className="page-head">
-          <h1>Aim and following</h1>
-          <Button onClick={() => navigate('/habits')}>Close</Button>
+          <h1>{t('aim-test.aim-and-following')}</h1>
+          <Button onClick={() => navigate('/habits')}>{t('aim-test.close')}</Button>
           <Button type="primary" disabled={running || stage === 'judging'} onClick={() => void start()}>
-            {score ? 'Once more' : 'Start'}
+            {score ? t('aim-test.once-more') : t('aim-test.start')}
           </Button>
         </div>
-        <p className="page-quiet">
-          Keep the ring on the bird for twenty seconds, as you would an area in the finder. It begins slowly
-          and ends wild. A pointer on a desk is not a long lens in the wind: this only gives a start, and what
-          you log later counts for more. The arrow keys steer it as well, with Shift slowly; they show more of
-          the keys than of your hand.
-        </p>
+        <p className="page-quiet">{t('aim-test.keep-the-ring-on')}</p>
         <svg
           ref={field}
           className={running ? 'aim-field running' : 'aim-field'}
           viewBox="-500 -320 1000 640"
           role="application"
-          aria-label="The field in which the bird moves. Hold the arrow keys to follow it, with Shift for small corrections."
+          aria-label={t('aim-test.the-field-in-which')}
           // biome-ignore lint/a11y/noNoninteractiveTabindex: the ring is moved by keys here
           tabIndex={0}
           onKeyDown={(event) => {
@@ -185,12 +181,12 @@ export default function AimTest() {
           <circle ref={ring} r={35} className="aim-ring" />
           {running && (
             <text x="-480" y="-285" className="aim-left">
-              {left} s
+              {t('aim-test.s', { left })}
             </text>
           )}
           {!running && !score && (
             <text y="150" textAnchor="middle" className="aim-left">
-              {stage === 'judging' ? 'Judging…' : 'Press Start, then follow the bird'}
+              {stage === 'judging' ? t('aim-test.judging') : t('aim-test.press-start-then-follow')}
             </text>
           )}
         </svg>
@@ -200,19 +196,19 @@ export default function AimTest() {
           </p>
         )}
         {score && (
-          <section className="aim-score" aria-label="Result">
+          <section className="aim-score" aria-label={t('aim-test.result')}>
             <dl className="subject-facts">
               <div>
-                <dt>Holding an area on it</dt>
-                <dd>{Math.round(score.aim * 100)} of 100</dd>
+                <dt>{t('aim-test.holding-an-area-on')}</dt>
+                <dd>{t('aim-test.of-100', { aim: Math.round(score.aim * 100) })}</dd>
               </div>
               <div>
-                <dt>Following smoothly</dt>
-                <dd>{Math.round(score.panning * 100)} of 100</dd>
+                <dt>{t('aim-test.following-smoothly')}</dt>
+                <dd>{t('aim-test.of-100-2', { panning: Math.round(score.panning * 100) })}</dd>
               </div>
               <div>
-                <dt>Late by</dt>
-                <dd>{Math.round(score.lag_s * 1000)} ms</dd>
+                <dt>{t('aim-test.late-by')}</dt>
+                <dd>{t('aim-test.ms', { lagS: Math.round(score.lag_s * 1000) })}</dd>
               </div>
             </dl>
             <ul className="aim-stages">
@@ -222,7 +218,9 @@ export default function AimTest() {
                   <span className="aim-bar">
                     <span style={{ width: `${s.on_target * 100}%` }} />
                   </span>
-                  <span>{Math.round(s.on_target * 100)}% on the bird</span>
+                  <span>
+                    {t('aim-test.percent-on-the-bird', { onTarget: Math.round(s.on_target * 100) })}
+                  </span>
                 </li>
               ))}
             </ul>
@@ -232,7 +230,7 @@ export default function AimTest() {
               disabled={!habits.data}
               onClick={() => void use()}
             >
-              Start from these
+              {t('aim-test.start-from-these')}
             </Button>
           </section>
         )}

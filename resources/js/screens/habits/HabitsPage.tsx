@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import type { Habits } from '../../api/client';
 import { useHabits, useKit, useSaveHabits } from '../../api/kit';
+import { t } from '../../lang/habits';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { type Person, Skills } from '../../parts/person';
@@ -31,37 +32,37 @@ const speeds = [
 const schools = [
   {
     name: 'response' as const,
-    label: 'Tracking response',
-    open: 'As each rush asks',
+    label: t('habits-page.tracking-response'),
+    open: t('habits-page.as-each-rush-asks'),
     sides: [
-      { value: 'general', label: 'A middling patience, always' },
-      { value: 'sticky', label: 'Sticky: once caught, never let go' },
-      { value: 'quick', label: 'Quick: jump at once' },
+      { value: 'general', label: t('habits-page.a-middling-patience-always') },
+      { value: 'sticky', label: t('habits-page.sticky-once-caught-never') },
+      { value: 'quick', label: t('habits-page.quick-jump-at-once') },
     ],
   },
   {
     name: 'stabiliser' as const,
-    label: 'Stabiliser',
-    open: 'As each rush asks',
+    label: t('habits-page.stabiliser'),
+    open: t('habits-page.as-each-rush-asks'),
     sides: [
-      { value: 'off', label: 'Off for action' },
-      { value: 'on', label: 'On: it steadies the finder' },
+      { value: 'off', label: t('habits-page.off-for-action') },
+      { value: 'on', label: t('habits-page.on-it-steadies-the') },
     ],
   },
   {
     name: 'bursts' as const,
-    label: 'Bursts',
-    open: 'As each rush asks',
+    label: t('habits-page.bursts'),
+    open: t('habits-page.as-each-rush-asks'),
     sides: [
-      { value: 'long', label: 'Long, through the moment' },
-      { value: 'short', label: 'Two or three frames, well placed' },
+      { value: 'long', label: t('habits-page.long-through-the-moment') },
+      { value: 'short', label: t('habits-page.two-or-three-frames') },
     ],
   },
 ];
 
 /** How the person works; every new rush starts from this. */
 export default function HabitsPage() {
-  useTitle('Defaults');
+  useTitle(t('habits-page.defaults'));
   const habits = useHabits();
   const save = useSaveHabits();
   const bodies = useKit('bodies');
@@ -84,7 +85,7 @@ export default function HabitsPage() {
       forget();
       if (draft.units) preferences.setUnits(draft.units);
       if (draft.colours) preferences.setMode(draft.colours);
-      message.success('Saved. New rushes start from this.');
+      message.success(t('habits-page.saved-new-rushes-start'));
     } catch (error) {
       message.error((error as Error).message);
     }
@@ -98,7 +99,7 @@ export default function HabitsPage() {
       <TopBar />
       <main className="page habits">
         <div className="page-head">
-          <h1>Defaults</h1>
+          <h1>{t('habits-page.defaults')}</h1>
           {dirty && (
             <Button
               onClick={() => {
@@ -106,72 +107,79 @@ export default function HabitsPage() {
                 if (base) change(base);
               }}
             >
-              Revert to saved
+              {t('habits-page.revert-to-saved')}
             </Button>
           )}
           <Button type="primary" disabled={!dirty} loading={save.isPending} onClick={() => void keep()}>
-            Save
+            {t('habits-page.save')}
           </Button>
         </div>
-        <p className="page-quiet">
-          Every new rush starts from this. What is there already stays as it is, and each rush can differ.
-        </p>
+        <p className="page-quiet">{t('habits-page.every-new-rush-starts')}</p>
         <div className="habit-columns">
           <section aria-labelledby="hands">
-            <h2 id="hands">Your hands</h2>
+            <h2 id="hands">{t('habits-page.your-hands')}</h2>
             <Skills person={person} onChange={setPerson} />
             <div className="habit-test">
-              <Button onClick={() => navigate('/habits/aim')}>Test aim and following</Button>
-              <span className="quiet">Twenty seconds with the pointer. A start, not a verdict.</span>
+              <Button onClick={() => navigate('/habits/aim')}>
+                {t('habits-page.test-aim-and-following')}
+              </Button>
+              <span className="quiet">{t('habits-page.twenty-seconds-with-the')}</span>
             </div>
             <Choice
-              label="Support you mostly use"
+              label={t('habits-page.support-you-mostly-use')}
               value={person.support}
               options={options('support')}
               onChange={(v) => setPerson({ support: v as NonNullable<Person['support']> })}
             />
-            <h2>Usual kit</h2>
+            <h2>{t('habits-page.usual-kit')}</h2>
             <Choice
-              label="Body"
-              none="24 MP stacked mirrorless (sample)"
+              label={t('habits-page.body')}
+              none={t('habits-page.24-mp-stacked-mirrorless')}
               value={draft.body ?? null}
               options={shelf(bodies.data)}
               onChange={(body) => set({ body })}
             />
             <Choice
-              label="Lens"
-              none="500 mm f/4 prime (sample)"
+              label={t('habits-page.lens')}
+              none={t('habits-page.500-mm-f-4')}
               value={draft.lens ?? null}
               options={shelf(lenses.data)}
               onChange={(lens) => set({ lens })}
             />
           </section>
           <section aria-labelledby="standards">
-            <h2 id="standards">What counts as sharp</h2>
+            <h2 id="standards">{t('habits-page.what-counts-as-sharp')}</h2>
             <Choice
-              label="Final use"
+              label={t('habits-page.final-use')}
               value={draft.final_use}
               options={options('final-use')}
               onChange={(v) => set({ final_use: v as NonNullable<Habits['final_use']> })}
             />
             <Choice
-              label="Freeze"
+              label={t('habits-page.freeze')}
               value={person.freeze}
               options={options('freeze')}
               onChange={(v) => setPerson({ freeze: v as NonNullable<Person['freeze']> })}
             />
             <NumberField
-              label="ISO you go up to"
+              label={t('habits-page.iso-you-go-up')}
               quantity="iso"
               value={person.iso_ceiling}
               onChange={(iso_ceiling) => setPerson({ iso_ceiling })}
             />
-            <h2>Minimum shutter speed</h2>
+            <h2>{t('habits-page.minimum-shutter-speed')}</h2>
             <div className="fields">
               {(['bird', 'animal', 'person', 'vehicle'] as const).map((kind) => (
                 <Floor
                   key={kind}
-                  label={{ bird: 'Birds', animal: 'Animals', person: 'People', vehicle: 'Vehicles' }[kind]}
+                  label={
+                    {
+                      bird: t('habits-page.birds'),
+                      animal: t('habits-page.animals'),
+                      person: t('habits-page.people'),
+                      vehicle: t('habits-page.vehicles'),
+                    }[kind]
+                  }
                   value={draft.floors?.[kind] ?? null}
                   onChange={(v) => set({ floors: { ...draft.floors, [kind]: v } })}
                 />
@@ -179,11 +187,8 @@ export default function HabitsPage() {
             </div>
           </section>
           <section aria-labelledby="schools">
-            <h2 id="schools">Styles you follow</h2>
-            <p className="quiet">
-              On these, good photographers differ. A side you take is pinned in each new rush, and you see
-              there what it costs.
-            </p>
+            <h2 id="schools">{t('habits-page.styles-you-follow')}</h2>
+            <p className="quiet">{t('habits-page.on-these-good-photographers')}</p>
             {schools.map(({ name, label, open, sides }) => (
               <Choice
                 key={name}
@@ -195,25 +200,25 @@ export default function HabitsPage() {
               />
             ))}
             <Choice
-              label="Aperture, when nothing asks otherwise"
+              label={t('habits-page.aperture-when-nothing-asks')}
               value={person.openness}
               options={options('openness')}
               onChange={(v) => setPerson({ openness: v as NonNullable<Person['openness']> })}
             />
-            <h2>Screen</h2>
+            <h2>{t('habits-page.screen')}</h2>
             <Choice
-              label="Units"
+              label={t('habits-page.units')}
               value={draft.units}
               options={UNITS.map((value) => ({ value, label: unitNames[value] }))}
               onChange={(v) => set({ units: v as Units })}
             />
             <Choice
-              label="Colours"
-              none="As this device asks"
+              label={t('habits-page.colours')}
+              none={t('habits-page.as-this-device-asks')}
               value={draft.colours || null}
               options={[
-                { value: 'dark', label: 'Dark' },
-                { value: 'light', label: 'Light' },
+                { value: 'dark', label: t('habits-page.dark') },
+                { value: 'light', label: t('habits-page.light') },
               ]}
               onChange={(v) => set({ colours: (v ?? '') as '' | 'light' | 'dark' })}
             />
@@ -239,11 +244,11 @@ function Floor({
     <div className="field">
       <span className="label">{label}</span>
       <Select
-        aria-label={`Minimum shutter speed, ${label.toLowerCase()}`}
+        aria-label={t('habits-page.minimum-shutter-speed-2', { label: label.toLowerCase() })}
         value={value === null ? 0 : (all.find((s) => Math.abs(s / value - 1) < 0.01) ?? 0)}
         options={[
-          { value: 0, label: 'rule of thumb' },
-          ...all.map((s) => ({ value: s, label: `1/${Math.round(1 / s)} s` })),
+          { value: 0, label: t('habits-page.rule-of-thumb') },
+          ...all.map((s) => ({ value: s, label: t('habits-page.1-s', { s: Math.round(1 / s) }) })),
         ]}
         onChange={(v) => onChange(v === 0 ? null : v)}
       />

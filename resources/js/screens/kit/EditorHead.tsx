@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import { useNavigate } from 'react-router';
+import { t } from '../../lang/kit';
 import { Restored } from '../../parts/Restored';
 import { useTitle } from '../../parts/useTitle';
 import { useUndo } from '../../parts/useUndo';
@@ -23,24 +24,20 @@ export function EditorHead({ title, sample, dirty, busy, refused, restored, onRe
   const undo = useUndo();
   const revert = () => {
     const back = onRevert();
-    if (back) undo('Your changes are taken back', async () => back());
+    if (back) undo(t('editor-head.your-changes-are-taken'), async () => back());
   };
   return (
     <>
       <div className="page-head">
         <h1>{title}</h1>
-        {dirty && <Button onClick={revert}>Revert to saved</Button>}
-        <Button onClick={() => navigate('/kit')}>Close</Button>
+        {dirty && <Button onClick={revert}>{t('editor-head.revert-to-saved')}</Button>}
+        <Button onClick={() => navigate('/kit')}>{t('editor-head.close')}</Button>
         <Button type="primary" loading={busy} disabled={refused} onClick={onKeep}>
-          {sample ? 'Save as my own' : 'Save'}
+          {sample ? t('editor-head.save-as-my-own') : t('editor-head.save')}
         </Button>
       </div>
       <Restored shown={restored} onDrop={onRevert} />
-      {sample && (
-        <p className="page-quiet">
-          This is a sample that everybody has. What you change here is saved as your own copy.
-        </p>
-      )}
+      {sample && <p className="page-quiet">{t('editor-head.this-is-a-sample')}</p>}
     </>
   );
 }

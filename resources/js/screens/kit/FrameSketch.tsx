@@ -1,5 +1,6 @@
 import { type PointerEvent, useRef } from 'react';
 import type { Body } from '../../api/client';
+import { t } from '../../lang/kit';
 import { label } from '../../parts/words';
 
 type Areas = NonNullable<Body['areas']>;
@@ -58,14 +59,18 @@ export function FrameSketch({
     window.addEventListener('pointerup', letGo);
     window.addEventListener('pointercancel', letGo);
   }
-  const said = `${shapes.length} areas${chosen ? `; ${label('area', chosen)} is lit` : ''}`;
+  const said = t('frame-sketch.areas', {
+    shapes: shapes.length,
+    isChosen: chosen ? 'yes' : 'no',
+    chosen: label('area', chosen),
+  });
   return (
     <svg
       ref={svg}
       className="frame-sketch"
       viewBox={`-1 -1 ${width + 2} ${height + 2}`}
       role="img"
-      aria-label={`The frame with its ${said}`}
+      aria-label={t('frame-sketch.the-frame-with-its', { said })}
     >
       <rect width={width} height={height} rx="3" className="sketch-ground" />
       {points && (

@@ -14,6 +14,7 @@ import {
   useSaveHabits,
   useSaveKit,
 } from '../../api/kit';
+import { t } from '../../lang/kit';
 import { Fold } from '../../parts/Fold';
 import { nameOfCopy } from '../../parts/names';
 import { UploadButton } from '../../parts/UploadButton';
@@ -53,12 +54,12 @@ function Row({
         {picture}
         <span>
           <b>{item.name}</b>
-          {usual && <em>usual</em>}
+          {usual && <em>{t('kit.usual')}</em>}
           {children}
         </span>
       </Link>
       <Dropdown trigger={['click']} menu={menu}>
-        <Button type="text" aria-label={`More for ${item.name}`}>
+        <Button type="text" aria-label={t('kit.more-for', { name: item.name })}>
           •••
         </Button>
       </Dropdown>
@@ -70,14 +71,14 @@ function Row({
 function Samples({ many, open, children }: { many: number; open: boolean; children: ReactNode }) {
   if (many === 0) return null;
   return (
-    <Fold key={String(open)} title={`${many} samples to start from`} open={open}>
+    <Fold key={String(open)} title={t('kit.samples-to-start-from', { many })} open={open}>
       {children}
     </Fold>
   );
 }
 
 export default function Kit() {
-  useTitle('Kit');
+  useTitle(t('kit.kit'));
   const bodies = useKit('bodies');
   const lenses = useKit('lenses');
   const habits = useHabits();
@@ -103,7 +104,7 @@ export default function Kit() {
       { type, file },
       {
         onError: (error) => notTaken(error),
-        onSuccess: (item) => message.success(`“${item.name}” is in your kit.`),
+        onSuccess: (item) => message.success(t('kit.is-in-your-kit', { name: item.name })),
       },
     );
   }
@@ -113,7 +114,7 @@ export default function Kit() {
       { type, id },
       {
         onError: failed,
-        onSuccess: () => undo(`“${name}” is deleted`, () => restore.mutateAsync({ type, id })),
+        onSuccess: () => undo(t('kit.is-deleted', { name }), () => restore.mutateAsync({ type, id })),
       },
     );
   }
@@ -124,18 +125,21 @@ export default function Kit() {
       items: [
         {
           key: 'usual',
-          label: 'Start new rushes with it',
+          label: t('kit.start-new-rushes-with'),
           disabled: !habits.data,
           onClick: () =>
             habits.data &&
             saveHabits.mutate(
               { ...habits.data, [part]: item.id },
-              { onError: failed, onSuccess: () => message.success(`New rushes start with “${item.name}”.`) },
+              {
+                onError: failed,
+                onSuccess: () => message.success(t('kit.new-rushes-start-with', { name: item.name })),
+              },
             ),
         },
         {
           key: 'copy',
-          label: 'Make a copy',
+          label: t('kit.make-a-copy'),
           onClick: async () => {
             const others: { name: string }[] = (item.type === 'bodies' ? bodies : lenses).data ?? [];
             const name = nameOfCopy(
@@ -159,7 +163,7 @@ export default function Kit() {
           key: 'file',
           label: (
             <a href={`/api/kit/${item.type}/${item.id}/document`} download>
-              Download
+              {t('kit.download')}
             </a>
           ),
         },
@@ -168,7 +172,7 @@ export default function Kit() {
           : [
               {
                 key: 'shelf',
-                label: 'Put it on the shelf',
+                label: t('kit.put-it-on-the'),
                 disabled: demo === true,
                 onClick: () => setPutting(item),
               },
@@ -204,8 +208,10 @@ export default function Kit() {
       <small>{bodyFacts(item.outline as Partial<Body>)}</small>
       {!item.sample && (
         <small>
-          {named(item) === 0 ? 'No words of your camera yet' : `${named(item)} of your camera’s own words`}
-          {item.standing ? ' · knows how it was left' : ''}
+          {named(item) === 0
+            ? t('kit.no-words-of-your')
+            : t('kit.of-your-cameras-own', { item: named(item) })}
+          {item.standing ? t('kit.knows-how-it-was') : ''}
           {guessedOf(item.outline as Partial<Body>) && ` · ${guessedOf(item.outline as Partial<Body>)}`}
         </small>
       )}
@@ -220,10 +226,13 @@ export default function Kit() {
       picture={<ReachBar lens={item.outline as Lens} small />}
     >
       <small>
-        {openingOf(item.outline as Partial<Lens>)} · from {say(item.outline.nearest_m, 'length', units)} ·
-        sweeps in {item.outline.sweep_s} s
-        {(item.outline.extenders?.length ?? 0) > 0 &&
-          ` · teleconverters ${item.outline.extenders?.join('×, ')}×`}
+        {t('kit.from-sweeps-in-s', {
+          outline: openingOf(item.outline as Partial<Lens>),
+          nearestM: say(item.outline.nearest_m, 'length', units),
+          sweepS: item.outline.sweep_s,
+          isExtenders: (item.outline.extenders?.length ?? 0) > 0 ? 'yes' : 'no',
+          extenders: item.outline.extenders?.join('×, '),
+        })}
       </small>
     </Row>
   );
@@ -233,42 +242,39 @@ export default function Kit() {
       <TopBar />
       <main className="page kit-page">
         <div className="page-head">
-          <h1>Your kit</h1>
-          <Button onClick={() => navigate('/kit/layouts')}>Lay out the buttons</Button>
-          <Button onClick={() => navigate('/kit/bench')}>Calibration</Button>
-          <Button onClick={() => navigate('/kit/shelf')}>Shelf</Button>
+          <h1>{t('kit.your-kit')}</h1>
+          <Button onClick={() => navigate('/kit/layouts')}>{t('kit.lay-out-the-buttons')}</Button>
+          <Button onClick={() => navigate('/kit/bench')}>{t('kit.calibration')}</Button>
+          <Button onClick={() => navigate('/kit/shelf')}>{t('kit.shelf')}</Button>
           <Input
             className="page-search"
             type="search"
             allowClear
-            aria-label="Search kit and words"
-            placeholder="Search kit and words"
+            aria-label={t('kit.search-kit-and-words')}
+            placeholder={t('kit.search-kit-and-words')}
             value={search}
             onChange={(event) => setSearch(event.target.value)}
           />
         </div>
         <section aria-labelledby="bodies">
           <div className="kit-head">
-            <h2 id="bodies">Bodies</h2>
+            <h2 id="bodies">{t('kit.bodies')}</h2>
             <UploadButton
-              label="Body file to upload"
+              label={t('kit.body-file-to-upload')}
               busy={upload.isPending}
               onFile={(f) => take('bodies', f)}
             >
-              Upload
+              {t('kit.upload')}
             </UploadButton>
-            <Button onClick={() => navigate('/kit/from-pictures')}>From a picture</Button>
+            <Button onClick={() => navigate('/kit/from-pictures')}>{t('kit.from-a-picture')}</Button>
             <Button type="primary" onClick={() => navigate('/kit/bodies/new')}>
-              Describe your body
+              {t('kit.describe-your-body')}
             </Button>
           </div>
           {bodies.isError && <p role="alert">{bodies.error.message}</p>}
           <ul className="kit-list">{bodyList.filter((b) => !b.sample).map(bodyRow)}</ul>
           {bodies.data && !bodies.data.some((b) => !b.sample) && (
-            <p className="quiet kit-none">
-              None of your own yet. Take your camera in hand and describe it; it takes about five minutes, and
-              every answer will use its words.
-            </p>
+            <p className="quiet kit-none">{t('kit.none-of-your-own')}</p>
           )}
           <Samples many={bodyList.filter((b) => b.sample).length} open={search !== ''}>
             <ul className="kit-list samples">{bodyList.filter((b) => b.sample).map(bodyRow)}</ul>
@@ -276,23 +282,21 @@ export default function Kit() {
         </section>
         <section aria-labelledby="lenses">
           <div className="kit-head">
-            <h2 id="lenses">Lenses</h2>
+            <h2 id="lenses">{t('kit.lenses')}</h2>
             <UploadButton
-              label="Lens file to upload"
+              label={t('kit.lens-file-to-upload')}
               busy={upload.isPending}
               onFile={(f) => take('lenses', f)}
             >
-              Upload
+              {t('kit.upload')}
             </UploadButton>
             <Button type="primary" onClick={() => navigate('/kit/lenses/new')}>
-              Add a lens
+              {t('kit.add-a-lens')}
             </Button>
           </div>
           <ul className="kit-list">{lensList.filter((l) => !l.sample).map(lensRow)}</ul>
           {lenses.data && !lenses.data.some((l) => !l.sample) && (
-            <p className="quiet kit-none">
-              None of your own yet. With your lenses here, the desk can say which of them suits a rush best.
-            </p>
+            <p className="quiet kit-none">{t('kit.none-of-your-own-yet-with-your')}</p>
           )}
           <Samples many={lensList.filter((l) => l.sample).length} open={search !== ''}>
             <ul className="kit-list samples">{lensList.filter((l) => l.sample).map(lensRow)}</ul>
@@ -303,7 +307,8 @@ export default function Kit() {
         )}
         {search && bodyList.length + lensList.length === 0 && (
           <p>
-            Nothing here is called “{search}”. <Button onClick={() => setSearch('')}>Show all</Button>
+            {t('kit.nothing-here-is-called', { search })}{' '}
+            <Button onClick={() => setSearch('')}>{t('kit.show-all')}</Button>
           </p>
         )}
       </main>

@@ -1,5 +1,6 @@
 import { scaleLog } from 'd3-scale';
 import type { Lens } from '../../api/client';
+import { t } from '../../lang/kit';
 
 const ticks = [25, 50, 100, 200, 400, 800];
 
@@ -16,7 +17,11 @@ export function ReachBar({ lens, small = false }: { lens: Lens; small?: boolean 
       viewBox={`0 0 ${width} 30`}
       className="reach-bar"
       role="img"
-      aria-label={from === to ? `${Math.round(from)} mm` : `${Math.round(from)} to ${Math.round(to)} mm`}
+      aria-label={
+        from === to
+          ? t('reach-bar.mm', { from: Math.round(from) })
+          : t('reach-bar.to-mm', { from: Math.round(from), to: Math.round(to) })
+      }
     >
       {marks.map((mm) => (
         <g key={mm}>

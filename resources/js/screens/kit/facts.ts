@@ -1,4 +1,5 @@
 import type { Body, Lens } from '../../api/client';
+import { t } from '../../lang/kit';
 
 const round = (n: number) => Number(n.toPrecision(2));
 
@@ -6,11 +7,15 @@ const round = (n: number) => Number(n.toPrecision(2));
 export function bodyFacts(b: Partial<Body>): string {
   const megapixels = ((b.pixels_wide ?? 6000) * (b.pixels_high ?? 4000)) / 1e6;
   return [
-    `${Math.round(megapixels)} MP on ${round(b.sensor_width_mm ?? 36)} × ${round(b.sensor_height_mm ?? 24)} mm`,
-    `${b.frames_per_s} frames/s`,
-    b.mirror ? 'mirror' : 'no mirror',
-    `${Object.keys(b.areas ?? {}).length} areas`,
-    b.detects?.length ? `finds ${b.detects.join(', ')}` : 'no detection',
+    t('facts.mp-on-mm', {
+      megapixels: Math.round(megapixels),
+      sensorWidthMm: round(b.sensor_width_mm ?? 36),
+      sensorHeightMm: round(b.sensor_height_mm ?? 24),
+    }),
+    t('facts.frames-s', { framesPerS: b.frames_per_s }),
+    b.mirror ? 'mirror' : t('facts.no-mirror'),
+    t('facts.areas', { areas: Object.keys(b.areas ?? {}).length }),
+    b.detects?.length ? t('facts.finds', { detects: b.detects.join(', ') }) : t('facts.no-detection'),
   ].join(' · ');
 }
 
@@ -18,7 +23,7 @@ export function bodyFacts(b: Partial<Body>): string {
 export function guessedOf(b: Partial<Body>): string | null {
   const many = b.guessed?.length ?? 0;
   if (many === 0) return null;
-  return many === 1 ? 'one figure is a guess' : `${many} figures are guesses`;
+  return t('facts.figures-are-guesses', { many });
 }
 
 /** The widest opening of a lens, at both ends of a zoom where they differ. */

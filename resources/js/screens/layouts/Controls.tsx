@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import type { Hold } from '../../api/client';
 import type { Assigned, Layout, LayoutPins } from '../../api/layout';
+import { t } from '../../lang/layouts';
 import { label } from '../../parts/words';
 import { fingerOf } from './Hands';
 
@@ -49,7 +50,9 @@ export function Controls({ controls, pins, chosen, onChoose, onPin }: Props) {
             </button>
             <p>
               {control.says}
-              {control.serves.length > 0 && <span className="quiet"> for {control.serves.join(', ')}</span>}
+              {control.serves.length > 0 && (
+                <span className="quiet"> {t('controls.for', { serves: control.serves.join(', ') })}</span>
+              )}
             </p>
             {control.set && (
               <>
@@ -57,15 +60,15 @@ export function Controls({ controls, pins, chosen, onChoose, onPin }: Props) {
                 <p className="control-does">
                   {pins[control.place] ? (
                     <Button size="small" onClick={() => onPin(control.place, undefined)}>
-                      Let go
+                      {t('controls.let-go')}
                     </Button>
                   ) : (
                     <Button size="small" onClick={() => onPin(control.place, control.set as Hold)}>
-                      Keep this set here
+                      {t('controls.keep-this-set-here')}
                     </Button>
                   )}
                   <Button size="small" type="text" onClick={() => onPin(control.place, null)}>
-                    Leave it free
+                    {t('controls.leave-it-free')}
                   </Button>
                 </p>
               </>
@@ -75,14 +78,15 @@ export function Controls({ controls, pins, chosen, onChoose, onPin }: Props) {
       </ol>
       {freed.length > 0 && (
         <p className="quiet">
-          Left free: {freed.map((place) => label('control-place', place).toLowerCase()).join(', ')}.{' '}
+          {t('controls.left-free')}{' '}
+          {freed.map((place) => label('control-place', place).toLowerCase()).join(', ')}.{' '}
           <Button
             size="small"
             onClick={() => {
               for (const place of freed) onPin(place, undefined);
             }}
           >
-            Use them again
+            {t('controls.use-them-again')}
           </Button>
         </p>
       )}

@@ -1,19 +1,20 @@
 import type { Assigned } from '../../api/layout';
+import { t } from '../../lang/layouts';
 
 /** Where each control lies under the hands, and which finger finds it: a picture of our own, from above. */
 const places: Record<string, { x: number; y: number; finger: string }> = {
-  'half-press': { x: 356, y: 62, finger: 'index finger' },
-  'thumb-1': { x: 300, y: 168, finger: 'right thumb' },
-  'thumb-2': { x: 326, y: 188, finger: 'right thumb' },
-  'thumb-3': { x: 352, y: 206, finger: 'right thumb' },
-  'front-1': { x: 282, y: 74, finger: 'middle finger' },
-  'front-2': { x: 270, y: 104, finger: 'ring finger' },
-  lens: { x: 150, y: 78, finger: 'left hand' },
-  stick: { x: 268, y: 214, finger: 'right thumb' },
-  touch: { x: 210, y: 226, finger: 'left thumb' },
+  'half-press': { x: 356, y: 62, finger: t('hands.index-finger') },
+  'thumb-1': { x: 300, y: 168, finger: t('hands.right-thumb') },
+  'thumb-2': { x: 326, y: 188, finger: t('hands.right-thumb') },
+  'thumb-3': { x: 352, y: 206, finger: t('hands.right-thumb') },
+  'front-1': { x: 282, y: 74, finger: t('hands.middle-finger') },
+  'front-2': { x: 270, y: 104, finger: t('hands.ring-finger') },
+  lens: { x: 150, y: 78, finger: t('hands.left-hand') },
+  stick: { x: 268, y: 214, finger: t('hands.right-thumb') },
+  touch: { x: 210, y: 226, finger: t('hands.left-thumb') },
 };
 
-export const fingerOf = (place: string): string => places[place]?.finger ?? 'a finger';
+export const fingerOf = (place: string): string => places[place]?.finger ?? t('hands.a-finger');
 
 type Props = { controls: Assigned[]; chosen: string | null; onChoose: (place: string) => void };
 
@@ -21,7 +22,7 @@ type Props = { controls: Assigned[]; chosen: string | null; onChoose: (place: st
 export function Hands({ controls, chosen, onChoose }: Props) {
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing with buttons in it
-    <svg className="hands" viewBox="0 0 460 270" role="group" aria-label="Which finger does what">
+    <svg className="hands" viewBox="0 0 460 270" role="group" aria-label={t('hands.which-finger-does-what')}>
       <path
         className="hand"
         d="M20,262C22,196 40,150 84,128C92,92 118,58 150,44C164,38 172,50 164,62C150,78 142,92 138,108C162,96 186,92 206,98C218,102 214,114 202,116C180,120 160,128 146,144C136,176 130,214 132,262Z"

@@ -8,6 +8,7 @@ import type { Hold } from '../../api/client';
 import { useProgress, useRushes } from '../../api/hooks';
 import { useKit } from '../../api/kit';
 import { type LayoutPins, type Layouts, layingOut, type School, useLayouts } from '../../api/layout';
+import { t } from '../../lang/layouts';
 import { ProgressLine } from '../../parts/ProgressLine';
 import { useUnits } from '../../parts/units';
 import { useTitle } from '../../parts/useTitle';
@@ -24,7 +25,13 @@ const USUAL = 6;
 const MOST = 20;
 
 function Progress({ working }: { working: boolean }) {
-  return <ProgressLine what="Working out the buttons" working={working} done={useProgress(layingOut)} />;
+  return (
+    <ProgressLine
+      what={t('layouts.working-out-the-buttons')}
+      working={working}
+      done={useProgress(layingOut)}
+    />
+  );
 }
 
 /** The layout as a file, as the server made it. */
@@ -33,7 +40,7 @@ const fileOf = (layouts: Layouts) =>
 
 /** Buttons: what every control of a body does for the rushes of a day, worked out. */
 export default function LayoutsPage() {
-  useTitle('Buttons');
+  useTitle(t('layouts.buttons'));
   const units = useUnits();
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
@@ -62,26 +69,26 @@ export default function LayoutsPage() {
       <TopBar />
       <main className={layouts.isPlaceholderData ? 'page layouts older' : 'page layouts'}>
         <div className="page-head">
-          <h1>Buttons</h1>
-          <Button onClick={() => navigate('/kit')}>Kit</Button>
+          <h1>{t('layouts.buttons')}</h1>
+          <Button onClick={() => navigate('/kit')}>{t('layouts.kit')}</Button>
           {layouts.data && (
             <>
-              <Button onClick={() => window.print()}>Print</Button>
+              <Button onClick={() => window.print()}>{t('layouts.print')}</Button>
               <Button href={fileOf(layouts.data)} download="layout.json">
-                Download
+                {t('layouts.download')}
               </Button>
             </>
           )}
           {body && bodies?.some((b) => b.id === body && !b.sample) && (
-            <OfferCopy kind="layout" id={body} says="Give its buttons to others" />
+            <OfferCopy kind="layout" id={body} says={t('layouts.give-its-buttons-to')} />
           )}
         </div>
         <div className="layout-asks">
           <div className="stacked">
-            <span>For these rushes</span>
+            <span>{t('layouts.for-these-rushes')}</span>
             <Select
               mode="multiple"
-              aria-label="Rushes"
+              aria-label={t('layouts.rushes')}
               className="wide"
               maxCount={MOST}
               showSearch={{ optionFilterProp: 'label' }}
@@ -91,11 +98,11 @@ export default function LayoutsPage() {
             />
           </div>
           <div className="stacked">
-            <span>On this body</span>
+            <span>{t('layouts.on-this-body')}</span>
             <Select
-              aria-label="Body"
+              aria-label={t('layouts.body')}
               className="wide"
-              placeholder="That of the first rush"
+              placeholder={t('layouts.that-of-the-first')}
               value={body}
               options={(bodies ?? []).map((b) => ({ value: b.id, label: b.name }))}
               onChange={(id: string) => {
@@ -108,18 +115,18 @@ export default function LayoutsPage() {
         <OwnTimes />
         {listed?.length === 0 && (
           <p className="page-quiet">
-            Buttons are laid out for rushes. <Link to="/">Describe one</Link> first.
+            {t.rich('layouts.buttons-are-laid-out', { link: (text) => <Link to="/">{text}</Link> })}
           </p>
         )}
         {rushes.length === 0 && listed && listed.length > 0 && (
-          <p className="page-quiet">Choose at least one rush.</p>
+          <p className="page-quiet">{t('layouts.choose-at-least-one')}</p>
         )}
         <Progress working={layouts.isFetching} />
         {layouts.isError && (
           <p role="alert" className="guide-refused">
             {layouts.error.message}{' '}
             <Button size="small" onClick={() => void layouts.refetch()}>
-              Try again
+              {t('layouts.try-again')}
             </Button>
           </p>
         )}
@@ -128,7 +135,7 @@ export default function LayoutsPage() {
         )}
         {layout && rushes.length > 0 && (
           <div className="layout-columns">
-            <section aria-label="Controls">
+            <section aria-label={t('layouts.controls')}>
               <Hands controls={layout.controls} chosen={place} onChoose={setPlace} />
               <Controls
                 controls={layout.controls}
@@ -142,16 +149,19 @@ export default function LayoutsPage() {
                   })
                 }
               />
-              <h2>At rest</h2>
+              <h2>{t('layouts.at-rest')}</h2>
               <Settings lines={layout.rest_lines} />
             </section>
-            <section aria-label="Rushes">
+            <section aria-label={t('layouts.rushes')}>
               <h2>
-                From rest to the moment{' '}
-                <span className="quiet strip-key">
-                  <i className="strip-part" /> by touch <i className="strip-part look" /> with a look{' '}
-                  <i className="strip-warning" /> it begins
-                </span>
+                {t.rich('layouts.from-rest-to-the', {
+                  value: (
+                    <span className="quiet strip-key">
+                      <i className="strip-part" /> {t('layouts.by-touch')} <i className="strip-part look" />{' '}
+                      {t('layouts.with-a-look')} <i className="strip-warning" /> {t('layouts.it-begins')}
+                    </span>
+                  ),
+                })}
               </h2>
               <ul className="reached">
                 {layout.rushes.map((rush, i) => (
@@ -160,7 +170,9 @@ export default function LayoutsPage() {
                     <p className="reached-head">
                       <b>{rush.name}</b>
                       <span className={rush.lost >= 0.02 ? 'reached-lost' : 'quiet'}>
-                        {rush.lost >= 0.02 ? `loses ${Math.round(100 * rush.lost)}%` : 'in time'}
+                        {rush.lost >= 0.02
+                          ? t('layouts.loses-percent', { lost: Math.round(100 * rush.lost) })
+                          : t('layouts.in-time')}
                       </span>
                     </p>
                     <Strip rush={rush} longest={longest} />
@@ -169,7 +181,7 @@ export default function LayoutsPage() {
               </ul>
               {layout.faults.length > 0 && (
                 <>
-                  <h2>What will go wrong</h2>
+                  <h2>{t('layouts.what-will-go-wrong')}</h2>
                   <ul className="faults">
                     {layout.faults.map((fault) => (
                       <li key={fault.sentence}>
@@ -182,12 +194,11 @@ export default function LayoutsPage() {
               <SetUp layout={layout} />
               <Remember layout={layout} body={body} />
               <p className="quiet">
-                Times are first guesses of a practised hand;{' '}
-                {layouts.data?.played === false
-                  ? 'the share lost is that of the frames before the camera is ready, until the rushes have been simulated.'
-                  : 'the share lost comes from simulating each rush ready so late.'}
-                {layout.loss > layout.bound + 0.001 &&
-                  ` With so many different holds not everything was tried; at best ${Math.round(100 * layout.bound)}% would be lost.`}
+                {t('layouts.times-are-first-guesses', {
+                  isPlayed: layouts.data?.played === false ? 'yes' : 'no',
+                  isLoss: layout.loss > layout.bound + 0.001 ? 'yes' : 'no',
+                  bound: Math.round(100 * layout.bound),
+                })}
               </p>
             </section>
           </div>

@@ -2,6 +2,7 @@ import { App, Button } from 'antd';
 import type { Hold } from '../../api/client';
 import { kitActions, useKit, useKitAction } from '../../api/kit';
 import type { Layout } from '../../api/layout';
+import { t } from '../../lang/layouts';
 
 /** Tells the body that it is set up so: what its buttons hold, and how it stands at rest. */
 export function Remember({ layout, body }: { layout: Layout; body: string | null }) {
@@ -19,13 +20,12 @@ export function Remember({ layout, body }: { layout: Layout; body: string | null
             { id: own.id, rest: layout.rest as Hold, sets },
             {
               onError: (error) => message.error(error.message),
-              onSuccess: () =>
-                message.success(`“${own.name}” is remembered so: its buttons, and how it stands now.`),
+              onSuccess: () => message.success(t('remember.is-remembered-so-its', { name: own.name })),
             },
           )
         }
       >
-        It is set up so now
+        {t('remember.it-is-set-up')}
       </Button>
     </p>
   );

@@ -1,4 +1,5 @@
 import type { Layout, School } from '../../api/layout';
+import { t } from '../../lang/layouts';
 import { label } from '../../parts/words';
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
@@ -9,7 +10,7 @@ type Props = { schools: Layout[]; chosen: School; onChoose: (school: School) => 
 export function Schools({ schools, chosen, onChoose }: Props) {
   return (
     <fieldset className="button-schools">
-      <legend className="sr-only">Way of working</legend>
+      <legend className="sr-only">{t('schools.way-of-working')}</legend>
       {schools.map((layout) => {
         const sets = layout.controls.filter((c) => c.set).length;
         const kept = Math.round(100 * (1 - layout.loss));
@@ -25,11 +26,14 @@ export function Schools({ schools, chosen, onChoose }: Props) {
             <span className="button-school-track" aria-hidden="true">
               <i style={{ width: `${kept}%` }} />
             </span>
-            <small>of the day’s keepers</small>
+            <small>{t('schools.of-the-days-keepers')}</small>
             <small>
               {layout.to_learn === 0
-                ? 'Nothing to learn'
-                : `${count(sets, 'set', 'sets')}, ${count(layout.to_learn, 'thing', 'things')} to learn`}
+                ? t('schools.nothing-to-learn')
+                : t('schools.to-learn', {
+                    sets: count(sets, 'set', 'sets'),
+                    toLearn: count(layout.to_learn, 'thing', 'things'),
+                  })}
             </small>
           </button>
         );

@@ -2,6 +2,7 @@ import '../../parts/set-up.css';
 import { Checkbox } from 'antd';
 import { useState } from 'react';
 import type { Layout } from '../../api/layout';
+import { t } from '../../lang/layouts';
 import { useDraftStore } from '../../parts/useDraft';
 
 type Step = { key: string; says: string; own: string | null; where: string | null };
@@ -44,12 +45,13 @@ export function SetUp({ layout }: { layout: Layout }) {
   };
   const many = steps.filter((s) => done.includes(s.key)).length;
   return (
-    <section aria-label="Setting it up">
+    <section aria-label={t('set-up.setting-it-up')}>
       <h2>
-        Setting it up{' '}
-        <span className="quiet">
-          {many} of {steps.length} done
-        </span>
+        {t.rich('set-up.setting-it-up-of', {
+          span: (text) => <span className="quiet">{text}</span>,
+          many,
+          steps: steps.length,
+        })}
       </h2>
       <ul className="set-up">
         {steps.map((s) => (

@@ -1,4 +1,5 @@
 import type { Reached } from '../../api/layout';
+import { t } from '../../lang/layouts';
 
 /** So long a strip is at least, s. */
 const SHORTEST = 3;
@@ -25,12 +26,13 @@ export function Strip({ rush, longest }: { rush: Reached; longest: number }) {
         <i className="strip-warning" style={{ left: at(rush.warning_s) }} />
       </div>
       {rush.press.length === 0 ? (
-        <p className="quiet">Ready at rest.</p>
+        <p className="quiet">{t('strip.ready-at-rest')}</p>
       ) : (
         <ol>
           {rush.press.map((press) => (
             <li key={press.says} className={press.look ? 'look' : undefined}>
-              {press.says} <span className="quiet">{press.seconds.toFixed(1)} s</span>
+              {press.says}{' '}
+              <span className="quiet">{t('strip.s', { seconds: press.seconds.toFixed(1) })}</span>
             </li>
           ))}
         </ol>

@@ -1,6 +1,7 @@
 import { App, Select } from 'antd';
 import type { Entry, Outing } from '../../api/day';
 import { useFetchKit, useKit } from '../../api/kit';
+import { t } from '../../lang/outing';
 
 type Part = 'body' | 'lens';
 
@@ -62,14 +63,14 @@ export function Carried({
     const chosen = n == null ? null : nameOf(outing[lists[part]]?.[n]);
     return (
       <div className="field" key={part}>
-        <span className="carried-label">{part === 'body' ? 'Body' : 'Lens'}</span>
+        <span className="carried-label">{part === 'body' ? t('carried.body') : t('carried.lens')}</span>
         <Select
-          aria-label={`${part === 'body' ? 'Body' : 'Lens'} for ${name}`}
+          aria-label={t('carried.lens-for', { isPart: part === 'body' ? 'yes' : 'no', name })}
           popupMatchSelectWidth={false}
           showSearch={{ optionFilterProp: 'label' }}
           value={chosen ?? ''}
           options={[
-            { value: '', label: 'Its own' },
+            { value: '', label: t('carried.its-own') },
             ...(chosen && !kits[part]?.some((k) => k.name === chosen)
               ? [{ value: chosen, label: chosen }]
               : []),

@@ -1,6 +1,7 @@
 import '../../parts/set-up.css';
 import { Checkbox } from 'antd';
 import type { Day, Outing } from '../../api/day';
+import { t } from '../../lang/outing';
 
 type Props = {
   items: Day['checklist'];
@@ -17,12 +18,13 @@ export function Checklist({ items, outing, onTick }: Props) {
   const checked = outing.checked ?? {};
   const many = items.filter((item) => checked[item.key]).length;
   return (
-    <section aria-label="Before leaving">
+    <section aria-label={t('checklist.before-leaving')}>
       <h2>
-        Before leaving{' '}
-        <span className="quiet">
-          {many} of {items.length} done
-        </span>
+        {t.rich('checklist.before-leaving-of-done', {
+          span: (text) => <span className="quiet">{text}</span>,
+          many,
+          items: items.length,
+        })}
       </h2>
       <ul className="set-up">
         {items.map((item) => {

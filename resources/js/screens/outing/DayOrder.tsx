@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import type { Day, Outing } from '../../api/day';
+import { t } from '../../lang/outing';
 import { label } from '../../parts/words';
 import { clockOf, lostTo } from './DayTimeline';
 import { whenPlanned } from './planned';
@@ -29,15 +30,15 @@ export function DayOrder({
             {changed && (
               <p className="day-change">
                 {changed.kit.length === 0 && changed.change.length === 0 && !changed.by
-                  ? 'Nothing to change'
+                  ? t('day-order.nothing-to-change')
                   : [
-                      ...changed.kit.map((k) => `${k.part} to ${k.to}`),
+                      ...changed.kit.map((k) => t('day-order.to', { part: k.part, to: k.to })),
                       ...changed.change.map((c) => `${c.name.toLowerCase()} ${c.to}`),
                       ...(changed.by
-                        ? [`then hold ${label('control-place', changed.by).toLowerCase()}`]
+                        ? [t('day-order.then-hold', { by: label('control-place', changed.by).toLowerCase() })]
                         : []),
                     ].join(', ')}{' '}
-                <span className="quiet">{Math.round(changed.seconds)} s</span>
+                <span className="quiet">{t('day-order.s', { seconds: Math.round(changed.seconds) })}</span>
               </p>
             )}
             <p>
@@ -46,12 +47,18 @@ export function DayOrder({
               </b>{' '}
               <Link to={`/rushes/${outing.rushes[number]?.rush ?? ''}`}>{rush.name}</Link>{' '}
               <span className="quiet">
-                {Math.round(rush.planned.kept)} wanted frames
-                {lost && `, most of the rest lost: ${lost}`}
+                {t('day-order.wanted-frames', {
+                  kept: Math.round(rush.planned.kept),
+                  isLost: lost ? 'yes' : 'no',
+                  lost,
+                })}
               </span>{' '}
               {onLog && (
                 <Button type="link" size="small" onClick={() => onLog(number)}>
-                  Log<span className="sr-only"> a burst of {rush.name}</span>
+                  {t.rich('day-order.log-a-burst-of', {
+                    span: (text) => <span className="sr-only">{text}</span>,
+                    name: rush.name,
+                  })}
                 </Button>
               )}
             </p>
@@ -62,7 +69,7 @@ export function DayOrder({
       {day.left_out.map((number) => (
         <li key={number}>
           <p>
-            <b className="day-without">No time</b>{' '}
+            <b className="day-without">{t('day-order.no-time')}</b>{' '}
             <Link to={`/rushes/${outing.rushes[number]?.rush ?? ''}`}>{day.rushes[number]?.name}</Link>{' '}
             <span className="quiet">{day.rushes[number]?.left_out}</span>
           </p>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Hold } from '../../api/client';
 import type { Day, Entry, Outing } from '../../api/day';
+import { t } from '../../lang/outing';
 import { standsOn } from '../../parts/learned';
 import { Checklist } from './Checklist';
 import { DayOrder } from './DayOrder';
@@ -15,17 +16,25 @@ import { whenPlanned } from './planned';
 function Kept({ day, chosen, onBest }: { day: Day; chosen: boolean; onBest: () => void }) {
   return (
     <p className="day-kept">
-      <b>{Math.round(day.kept_wanted)}</b> wanted frames kept
-      {!day.played && <span className="quiet"> if nothing goes wrong; playing it…</span>}
+      {t.rich('day-result.wanted-frames-kept', { keptWanted: <b>{Math.round(day.kept_wanted)}</b> })}
+      {!day.played && <span className="quiet"> {t('day-result.if-nothing-goes-wrong')}</span>}
       {day.best_wanted > day.kept_wanted + 0.5 && (
-        <span className="quiet"> of {Math.round(day.best_wanted)} in the best order</span>
+        <span className="quiet">
+          {' '}
+          {t('day-result.of-in-the-best', { bestWanted: Math.round(day.best_wanted) })}
+        </span>
       )}
       {chosen && (
         <Button type="link" size="small" onClick={onBest}>
-          Take the best order
+          {t('day-result.take-the-best-order')}
         </Button>
       )}
-      {day.left_out.length > 0 && <span className="reached-lost"> {day.left_out.length} will not fit</span>}
+      {day.left_out.length > 0 && (
+        <span className="reached-lost">
+          {' '}
+          {t('day-result.will-not-fit', { leftOut: day.left_out.length })}
+        </span>
+      )}
     </p>
   );
 }
@@ -62,8 +71,10 @@ export function DayResult({ id, day, outing, asked, onChange, onEntry }: Props) 
       />
       {day.learned && (
         <p className="quiet day-learned">
-          Predictions are {standsOn(day.learned)}, the rest the model.{' '}
-          <Link to="/review/learned">Accuracy</Link>
+          {t.rich('day-result.predictions-are-the-rest', {
+            learned: standsOn(day.learned),
+            link: (text) => <Link to="/review/learned">{text}</Link>,
+          })}
         </p>
       )}
       <DayTimeline day={day} onMove={(rush, at) => onEntry(rush, { at, by_hand: true })} />

@@ -1,5 +1,6 @@
 import { type PointerEvent, useRef, useState } from 'react';
 import type { Day } from '../../api/day';
+import { t } from '../../lang/outing';
 import { PictureTable } from '../../parts/PictureTable';
 import { useSize } from '../../parts/useSize';
 import { label } from '../../parts/words';
@@ -72,15 +73,20 @@ export function DayTimeline({ day, onMove }: Props) {
   return (
     <div ref={holder} className="day">
       <PictureTable
-        caption="What each rush keeps at which hour"
-        head={['Time', 'Sun', 'Light', ...day.rushes.map((r) => r.name)]}
+        caption={t('day-timeline.what-each-rush-keeps')}
+        head={[
+          t('day-timeline.time'),
+          t('day-timeline.sun'),
+          t('day-timeline.light'),
+          ...day.rushes.map((r) => r.name),
+        ]}
         rows={() =>
           day.light
             .filter((_, i) => i % 2 === 0)
             .map((m, i) => [
               clockOf(m.at),
               `${Math.round(m.sun_height_deg)}°`,
-              `EV ${m.ev100.toFixed(1)}`,
+              t('day-timeline.ev', { ev100: m.ev100.toFixed(1) }),
               ...day.rushes.map((r) => `${Math.round(100 * (r.by_time[2 * i]?.keeper_rate ?? 0))}%`),
             ])
         }
@@ -88,28 +94,31 @@ export function DayTimeline({ day, onMove }: Props) {
           <p className="day-says">
             {now !== null && day.light[now] ? (
               <>
-                <b>{clockOf(day.light[now].at)}</b> sun {Math.round(day.light[now].sun_height_deg)}°, EV{' '}
-                {day.light[now].ev100.toFixed(1)}
+                {t.rich('day-timeline.sun-ev', {
+                  at: <b>{clockOf(day.light[now].at)}</b>,
+                  sunHeightDeg: Math.round(day.light[now].sun_height_deg),
+                  ev100: day.light[now].ev100.toFixed(1),
+                })}
                 {day.rushes.map((r) => (
                   <span key={r.name} className="quiet">
                     {' '}
                     · {r.name} {Math.round(100 * (r.by_time[now]?.keeper_rate ?? 0))}%
-                    {r.by_time[now]?.light === 'back' ? ', against the light' : ''}
-                    {shimmers(r.by_time[now]?.shimmer) ? ', shimmer' : ''}
+                    {r.by_time[now]?.light === 'back' ? t('day-timeline.against-the-light') : ''}
+                    {shimmers(r.by_time[now]?.shimmer) ? t('day-timeline.shimmer') : ''}
                   </span>
                 ))}
               </>
             ) : (
               <span className="quiet">
-                Height: share of frames kept at that hour. Block: when it is planned; drag it.
+                {t('day-timeline.height-share-of-frames')}
                 {day.rushes.some((r) => r.by_time.some((b) => b.light === 'back')) && (
                   <>
                     {' '}
-                    <i className="key-against" /> against the light.
+                    <i className="key-against" /> {t('day-timeline.against-the-light-2')}
                   </>
                 )}
                 {day.rushes.some((r) => r.by_time.some((b) => shimmers(b.shimmer))) && (
-                  <> Waves: the air shimmers.</>
+                  <> {t('day-timeline.waves-the-air-shimmers')}</>
                 )}
               </span>
             )}
@@ -120,7 +129,7 @@ export function DayTimeline({ day, onMove }: Props) {
           width={width}
           height={height}
           className="day-plot"
-          aria-label="The day: light above, rushes below"
+          aria-label={t('day-timeline.the-day-light-above')}
           {...drag}
         >
           {day.light.slice(0, -1).map((m, i) => (
@@ -219,7 +228,7 @@ export function DayTimeline({ day, onMove }: Props) {
                 </text>
                 {!rush.planned && names > 20 && (
                   <text className="day-out" x={names - 10} y={base} textAnchor="end">
-                    does not fit
+                    {t('day-timeline.does-not-fit')}
                   </text>
                 )}
               </g>
@@ -235,6 +244,6 @@ export function DayTimeline({ day, onMove }: Props) {
 /** What loses most of a rush in the time it is planned for. */
 export function lostTo(rush: Day['rushes'][number]): string | null {
   const at = whenPlanned(rush);
-  if (at && at.stops_short >= 2) return `${at.stops_short} stops too dark`;
+  if (at && at.stops_short >= 2) return t('day-timeline.stops-too-dark', { stopsShort: at.stops_short });
   return at?.lost_to && at.keeper_rate < 0.9 ? label('loss-cause', at.lost_to).toLowerCase() : null;
 }

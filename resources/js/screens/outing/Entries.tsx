@@ -1,6 +1,7 @@
 import { Select } from 'antd';
 import type { RushSummary } from '../../api/client';
 import type { Entry, Outing } from '../../api/day';
+import { t } from '../../lang/outing';
 import { Carried } from './Carried';
 import { EntryRow } from './EntryRow';
 import { freshEntry } from './fresh';
@@ -18,8 +19,8 @@ type Props = {
 export function Entries({ outing, listed, nameOf, onOuting, onEntry }: Props) {
   const taken = new Set(outing.rushes.map((entry) => entry.rush));
   return (
-    <section aria-label="Rushes of the outing">
-      <h2>Rushes</h2>
+    <section aria-label={t('entries.rushes-of-the-outing')}>
+      <h2>{t('entries.rushes')}</h2>
       <ul className="entries">
         {outing.rushes.map((entry, i) => (
           <EntryRow
@@ -43,9 +44,9 @@ export function Entries({ outing, listed, nameOf, onOuting, onEntry }: Props) {
         ))}
       </ul>
       <Select
-        aria-label="Add a rush"
+        aria-label={t('entries.add-a-rush')}
         className="entry-add"
-        placeholder="Add a rush"
+        placeholder={t('entries.add-a-rush')}
         showSearch={{ optionFilterProp: 'label' }}
         value={null}
         options={listed

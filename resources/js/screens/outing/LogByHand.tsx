@@ -1,5 +1,6 @@
 import { App } from 'antd';
 import { type LoggedBurst, logActions, useLogAction } from '../../api/log';
+import { t } from '../../lang/outing';
 import { useUndo } from '../../parts/useUndo';
 import { LogSheet } from '../card/LogSheet';
 
@@ -32,7 +33,7 @@ export function LogByHand({
           .mutateAsync({ ...shot, ...said, id })
           .then(({ refused }) => {
             if (refused[0]) void message.error(refused[0].message);
-            else undo(`A burst of “${shot.rush}” is logged`, () => remove.mutateAsync(id));
+            else undo(t('log-by-hand.a-burst-of-is', { rush: shot.rush }), () => remove.mutateAsync(id));
           })
           .catch((error: Error) => void message.error(error.message));
       }}

@@ -1,13 +1,18 @@
 import { type LoggedBurst, useBursts } from '../../api/outings';
+import { t } from '../../lang/outing';
 import { label } from '../../parts/words';
 
 /** What was logged of a burst, in a line. */
 export const saidOf = (burst: LoggedBurst) =>
   [
     burst.keepers == null
-      ? burst.kept && `${label('how-many', burst.kept).toLowerCase()} kept`
-      : `${burst.keepers}${burst.frames == null ? '' : ` of ${burst.frames}`} kept`,
-    burst.lost_to && `the rest: ${label('loss-cause', burst.lost_to).toLowerCase()}`,
+      ? burst.kept && t('logged.kept', { kept: label('how-many', burst.kept).toLowerCase() })
+      : t('logged.of-kept', {
+          keepers: burst.keepers,
+          isFrames: burst.frames == null ? 'yes' : 'no',
+          frames: burst.frames,
+        }),
+    burst.lost_to && t('logged.the-rest', { lostTo: label('loss-cause', burst.lost_to).toLowerCase() }),
     burst.note,
   ]
     .filter(Boolean)
@@ -20,9 +25,11 @@ export function Logged({ outing, zone }: { outing: string; zone: string }) {
   const clock = (at: string) =>
     new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone });
   return (
-    <section aria-label="Logged">
+    <section aria-label={t('logged.logged')}>
       <h2>
-        Logged <span className="quiet">{bursts.length === 1 ? 'one burst' : `${bursts.length} bursts`}</span>
+        {t.rich('logged.logged-2', {
+          bursts: <span className="quiet">{t('logged.bursts', { bursts: bursts.length })}</span>,
+        })}
       </h2>
       <ul className="logged">
         {bursts.map((burst) => (

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Outing } from '../../api/day';
 import { saveFile } from '../../api/outings';
+import { t } from '../../lang/outing';
 import { useUnits } from '../../parts/units';
 import { ShareCard } from './ShareCard';
 
@@ -27,33 +28,35 @@ export function OutingHead({ id, outing, dirty, ready, busy, onKeep }: Props) {
   const rushes = outing?.rushes.map((entry) => entry.rush).join(',') ?? '';
   return (
     <div className="page-head">
-      <h1>{outing?.name || 'Outing'}</h1>
-      {id !== undefined && <Button onClick={() => navigate(`/card/${id}`)}>Card</Button>}
-      {id !== undefined && <Button onClick={() => navigate(`/outings/${id}/rehearse`)}>Rehearse</Button>}
-      <Button onClick={() => navigate(`/kit/layouts?rushes=${rushes}`)}>Buttons</Button>
+      <h1>{outing?.name || t('outing-head.outing')}</h1>
+      {id !== undefined && <Button onClick={() => navigate(`/card/${id}`)}>{t('outing-head.card')}</Button>}
+      {id !== undefined && (
+        <Button onClick={() => navigate(`/outings/${id}/rehearse`)}>{t('outing-head.rehearse')}</Button>
+      )}
+      <Button onClick={() => navigate(`/kit/layouts?rushes=${rushes}`)}>{t('outing-head.buttons')}</Button>
       {id !== undefined && (
         <Dropdown
           trigger={['click']}
           menu={{
             items: [
-              { key: 'a6', label: 'Card on paper, A6', onClick: () => write('a6') },
-              { key: 'a4', label: 'Card on paper, A4', onClick: () => write('a4') },
-              { key: 'share', label: 'Show the card to somebody', onClick: () => setSharing(true) },
+              { key: 'a6', label: t('outing-head.card-on-paper-a6'), onClick: () => write('a6') },
+              { key: 'a4', label: t('outing-head.card-on-paper-a4'), onClick: () => write('a4') },
+              { key: 'share', label: t('outing-head.show-the-card-to'), onClick: () => setSharing(true) },
               { type: 'divider' },
-              { key: 'calendar', label: 'For the calendar', onClick: () => write('calendar') },
+              { key: 'calendar', label: t('outing-head.for-the-calendar'), onClick: () => write('calendar') },
               {
                 key: 'file',
                 label: (
                   <a href={`/api/outings/${id}/document`} download>
-                    Download
+                    {t('outing-head.download')}
                   </a>
                 ),
               },
-              { key: 'print', label: 'Print this page', onClick: () => window.print() },
+              { key: 'print', label: t('outing-head.print-this-page'), onClick: () => window.print() },
             ],
           }}
         >
-          <Button aria-label="More of this outing">•••</Button>
+          <Button aria-label={t('outing-head.more-of-this-outing')}>•••</Button>
         </Dropdown>
       )}
       <Button
@@ -62,7 +65,7 @@ export function OutingHead({ id, outing, dirty, ready, busy, onKeep }: Props) {
         loading={busy}
         onClick={onKeep}
       >
-        {id !== undefined && !dirty ? 'Saved' : 'Save'}
+        {id !== undefined && !dirty ? t('outing-head.saved') : t('outing-head.save')}
       </Button>
       {id !== undefined && <ShareCard outing={id} open={sharing} onClose={() => setSharing(false)} />}
     </div>

@@ -3,6 +3,7 @@ import './outing.css';
 import { App, Button, Dropdown } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { type OutingSummary, outingActions, useOutingAction, useOutings } from '../../api/outings';
+import { t } from '../../lang/outing';
 import { UploadButton } from '../../parts/UploadButton';
 import { useTitle } from '../../parts/useTitle';
 import { useNotTaken, useUndo } from '../../parts/useUndo';
@@ -20,11 +21,11 @@ export function whenOf(outing: OutingSummary): string {
   });
   const clock = (at: string) =>
     new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: outing.zone });
-  return `${day}, ${clock(outing.starts_at)} to ${clock(outing.ends_at)}`;
+  return t('outing-list.to', { day, startsAt: clock(outing.starts_at), endsAt: clock(outing.ends_at) });
 }
 
 export default function OutingList() {
-  useTitle('Outings');
+  useTitle(t('outing-list.outings'));
   const outings = useOutings();
   const navigate = useNavigate();
   const { message } = App.useApp();
@@ -43,14 +44,14 @@ export default function OutingList() {
     items: [
       {
         key: 'copy',
-        label: 'Duplicate',
+        label: t('outing-list.duplicate'),
         onClick: () => duplicate.mutate(outing.id, { onError: failed }),
       },
       {
         key: 'file',
         label: (
           <a href={`/api/outings/${outing.id}/document`} download>
-            Download
+            {t('outing-list.download')}
           </a>
         ),
       },
@@ -61,7 +62,8 @@ export default function OutingList() {
         onClick: () =>
           remove.mutate(outing.id, {
             onError: failed,
-            onSuccess: () => undo(`“${outing.name}” is deleted`, () => restore.mutateAsync(outing.id)),
+            onSuccess: () =>
+              undo(t('outing-list.is-deleted', { name: outing.name }), () => restore.mutateAsync(outing.id)),
           }),
       },
     ],
@@ -71,19 +73,20 @@ export default function OutingList() {
       {some.map((outing) => (
         <li key={outing.id} className="rush-row">
           <Link className="outing-link" to={`/outings/${outing.id}`}>
-            <b>{outing.name || 'Outing'}</b>
+            <b>{outing.name || t('outing-list.outing')}</b>
             <span>{whenOf(outing)}</span>
             <span className="quiet">
-              {[outing.place, outing.rushes === 1 ? 'one rush' : `${outing.rushes} rushes`]
-                .filter(Boolean)
-                .join(', ')}
+              {[outing.place, t('outing-list.rushes', { rushes: outing.rushes })].filter(Boolean).join(', ')}
             </span>
           </Link>
           <Link className="outing-card" to={`/card/${outing.id}`}>
-            Card<span className="sr-only"> of {outing.name}</span>
+            {t.rich('outing-list.card-of', {
+              span: (text) => <span className="sr-only">{text}</span>,
+              name: outing.name,
+            })}
           </Link>
           <Dropdown trigger={['click']} menu={menu(outing)}>
-            <Button type="text" aria-label={`More for ${outing.name}`}>
+            <Button type="text" aria-label={t('outing-list.more-for', { name: outing.name })}>
               •••
             </Button>
           </Dropdown>
@@ -97,45 +100,42 @@ export default function OutingList() {
       <TopBar />
       <main className="rushes">
         <div className="rushes-head">
-          <h1>Outings</h1>
+          <h1>{t('outing-list.outings')}</h1>
           <UploadButton
-            label="Outing document to upload"
+            label={t('outing-list.outing-document-to-upload')}
             busy={upload.isPending}
             onFile={(file) =>
               upload.mutate(file, {
                 onError: (error) => notTaken(error),
-                onSuccess: (saved) => message.success(`“${saved.name}” is in your list, with its rushes.`),
+                onSuccess: (saved) => message.success(t('outing-list.is-in-your-list', { name: saved.name })),
               })
             }
           >
-            Upload
+            {t('outing-list.upload')}
           </UploadButton>
           <Button type="primary" onClick={() => navigate('/outings/new')}>
-            New outing
+            {t('outing-list.new-outing')}
           </Button>
         </div>
         {outings.isPending && (
           <p className="quiet" role="status">
-            Loading…
+            {t('outing-list.loading')}
           </p>
         )}
         {outings.isError && <Failed message={outings.error.message} />}
         {outings.data?.length === 0 && (
           <div className="rushes-empty">
-            <h2>Nothing planned yet</h2>
-            <p className="quiet">
-              An outing is a morning, an afternoon or a match: where and when, and the rushes you hope for.
-              Light, order, buttons and the card to carry are worked out.
-            </p>
+            <h2>{t('outing-list.nothing-planned-yet')}</h2>
+            <p className="quiet">{t('outing-list.an-outing-is-a')}</p>
             <Button type="primary" size="large" onClick={() => navigate('/outings/new')}>
-              Plan the next one
+              {t('outing-list.plan-the-next-one')}
             </Button>
           </div>
         )}
         {ahead.length > 0 && rows(ahead)}
         {over.length > 0 && (
           <>
-            <h2 className="outings-over">Over</h2>
+            <h2 className="outings-over">{t('outing-list.over')}</h2>
             {rows(over)}
           </>
         )}

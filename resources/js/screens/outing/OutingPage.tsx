@@ -9,6 +9,7 @@ import { useOuting, useOutings, useSaveOuting } from '../../api/outings';
 import type { Place } from '../../api/places';
 import { bring } from '../../field/cards';
 import { lastPerson } from '../../field/db';
+import { t } from '../../lang/outing';
 import { Hints } from '../../parts/Hints';
 import { PlaceField } from '../../parts/PlaceField';
 import { ProgressLine } from '../../parts/ProgressLine';
@@ -30,7 +31,13 @@ const USUAL = 5;
 const SETTLED = 400;
 
 function Progress({ working }: { working: boolean }) {
-  return <ProgressLine what="Planning the day" working={working} done={useProgress(planningDay)} />;
+  return (
+    <ProgressLine
+      what={t('outing-page.planning-the-day')}
+      working={working}
+      done={useProgress(planningDay)}
+    />
+  );
 }
 
 /** What an outing starts from: as it is kept, or a new one after the last. */
@@ -79,14 +86,16 @@ export default function OutingPage() {
   } = useDraft<Outing>(`outing.${id ?? `new ${rush ?? ''}`}`, base);
   const save = useSaveOuting();
   const [open, setOpen] = useState(id === undefined);
-  useTitle(outing?.name || 'Outing');
+  useTitle(outing?.name || t('outing-page.outing'));
   const change = (fields: Partial<Outing>) => outing && setOuting({ ...outing, ...fields });
   const setEntry = (i: number, fields: Partial<Entry>) =>
     outing && change({ rushes: outing.rushes.map((e, at) => (at === i ? { ...e, ...fields } : e)) });
   const asked = useDebounced(outing, SETTLED);
   const day = useDay(asked, units);
   const nameOf = (rush: string, i: number) =>
-    listed?.find((r) => r.id === rush)?.name ?? day.data?.rushes[i]?.name ?? `Rush ${i + 1}`;
+    listed?.find((r) => r.id === rush)?.name ??
+    day.data?.rushes[i]?.name ??
+    t('outing-page.rush', { i: i + 1 });
 
   async function keep(asCopy = false) {
     if (!outing) return;
@@ -96,7 +105,7 @@ export default function OutingPage() {
         document: outing,
       });
       forget();
-      message.success('Saved');
+      message.success(t('outing-page.saved'));
       // Its card is worked out now, and is there when one is in the field.
       const person = lastPerson();
       if (person) void bring(stored.id, person, units).catch(() => undefined);
@@ -149,8 +158,8 @@ export default function OutingPage() {
         />
         {outing && unplaced && (
           <section className="outing-place" aria-labelledby="outing-place">
-            <h2 id="outing-place">Where will you be?</h2>
-            <p className="quiet">Light, sun, heat shimmer and the time zone follow from the place.</p>
+            <h2 id="outing-place">{t('outing-page.where-will-you-be')}</h2>
+            <p className="quiet">{t('outing-page.light-sun-heat-shimmer')}</p>
             <PlaceField onPlace={settle} />
           </section>
         )}
@@ -158,7 +167,7 @@ export default function OutingPage() {
           <p className="outing-line">
             {whereOf(outing)}{' '}
             <Button type="link" size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
-              {open ? 'Fold away' : 'Change'}
+              {open ? t('outing-page.fold-away') : t('outing-page.change')}
             </Button>
           </p>
         )}
@@ -166,21 +175,18 @@ export default function OutingPage() {
         {outing && open && !unplaced && <WhereFields outing={outing} change={change} onPlace={settle} />}
         <Progress working={day.isFetching} />
         {kept.data && kept.data.gone > 0 && (
-          <p className="notice">
-            {kept.data.gone === 1 ? 'One of its rushes was' : `${kept.data.gone} of its rushes were`} deleted.
-            Put back within a month, it is here again.
-          </p>
+          <p className="notice">{t('outing-page.of-its-rushes-were', { gone: kept.data.gone })}</p>
         )}
         {listed?.length === 0 && (
           <p className="page-quiet">
-            An outing is made of rushes. <Link to="/">Describe one</Link> first.
+            {t.rich('outing-page.an-outing-is-made', { link: (text) => <Link to="/">{text}</Link> })}
           </p>
         )}
         {day.isError && (
           <p role="alert" className="guide-refused">
-            {day.error.message} What you entered stays.{' '}
+            {t('outing-page.what-you-entered-stays', { message: day.error.message })}{' '}
             <Button size="small" onClick={() => void day.refetch()}>
-              Try again
+              {t('outing-page.try-again')}
             </Button>
           </p>
         )}

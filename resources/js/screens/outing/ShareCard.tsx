@@ -2,6 +2,7 @@ import '../../parts/share.css';
 import { App, Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { linkActions, useLinks, useOutingAction } from '../../api/outings';
+import { t } from '../../lang/outing';
 import { AddressOnce } from '../../parts/AddressOnce';
 import { OfferCopy } from '../practice/OfferCopy';
 
@@ -20,16 +21,13 @@ export function ShareCard({ outing, open, onClose }: { outing: string; open: boo
   const day = (at: string) =>
     new Date(at).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
   return (
-    <Modal title="Show this card to somebody" open={open} onCancel={onClose} footer={null}>
-      <p className="quiet">
-        Whoever has the address sees this one card as it is then, and nothing else, until the address runs out
-        or you take it back.
-      </p>
+    <Modal title={t('share-card.show-this-card-to')} open={open} onCancel={onClose} footer={null}>
+      <p className="quiet">{t('share-card.whoever-has-the-address')}</p>
       <div className="share-make">
         <Select
-          aria-label="For how long"
+          aria-label={t('share-card.for-how-long')}
           value={days}
-          options={DAYS.map((d) => ({ value: d, label: d === 1 ? 'For one day' : `For ${d} days` }))}
+          options={DAYS.map((d) => ({ value: d, label: t('share-card.for-days', { d }) }))}
           onChange={setDays}
         />
         <Button
@@ -48,29 +46,27 @@ export function ShareCard({ outing, open, onClose }: { outing: string; open: boo
             )
           }
         >
-          Make an address
+          {t('share-card.make-an-address')}
         </Button>
       </div>
       {address && <AddressOnce address={address} />}
       <ul className="share-links">
         {links.data?.map((link) => (
           <li key={link.id}>
-            Until {day(link.expires_at)}
+            {t('share-card.until', { expiresAt: day(link.expires_at) })}
             <Button
               size="small"
               onClick={() =>
                 close.mutate({ id: outing, link: link.id }, { onError: failed, onSuccess: again })
               }
             >
-              Take back
+              {t('share-card.take-back')}
             </Button>
           </li>
         ))}
       </ul>
-      <p className="quiet share-copy">
-        Or let them take the whole outing, with its rushes, into an account of their own:
-      </p>
-      <OfferCopy kind="card" id={outing} says="Give a copy" />
+      <p className="quiet share-copy">{t('share-card.or-let-them-take')}</p>
+      <OfferCopy kind="card" id={outing} says={t('share-card.give-a-copy')} />
     </Modal>
   );
 }

@@ -1,6 +1,7 @@
 import { Button, Input, Select } from 'antd';
 import type { Outing } from '../../api/day';
 import type { Place } from '../../api/places';
+import { t } from '../../lang/outing';
 import { LampsField } from '../../parts/LampsField';
 import { NumberField } from '../../parts/NumberField';
 import { label, options } from '../../parts/words';
@@ -8,10 +9,10 @@ import { WhereItIs } from './WhereItIs';
 
 /** How much moves in it, as the rush has it. */
 const winds = [
-  { value: 0, label: 'Calm' },
-  { value: 0.3, label: 'Breeze' },
-  { value: 0.6, label: 'Windy' },
-  { value: 0.9, label: 'Storm' },
+  { value: 0, label: t('where-fields.calm') },
+  { value: 0.3, label: t('where-fields.breeze') },
+  { value: 0.6, label: t('where-fields.windy') },
+  { value: 0.9, label: t('where-fields.storm') },
 ];
 
 /** Where and when, in a line. */
@@ -23,14 +24,21 @@ export function whereOf(outing: Outing): string {
     Number.isNaN(day.getTime())
       ? outing.date
       : day.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' }),
-    `${outing.from} to ${outing.to}`,
+    t('where-fields.to', { from: outing.from, to: outing.to }),
     (outing.sky.length > 0 ? outing.sky : [{ at: '', sky: 'clear' }])
-      .map((s, i) => (i === 0 ? label('sky', s.sky) : `${label('sky', s.sky)} from ${s.at}`).toLowerCase())
+      .map((s, i) =>
+        (i === 0
+          ? label('sky', s.sky)
+          : t('where-fields.from', { sky: label('sky', s.sky), at: s.at })
+        ).toLowerCase(),
+      )
       .join(', '),
     wind,
     outing.air === 'clear' ? null : label('air', outing.air).toLowerCase(),
     outing.lamps ? label('lamps', outing.lamps).toLowerCase() : null,
-    outing.ev100 == null ? null : `metered EV ${outing.ev100.toFixed(1).replace('-', '−')}`,
+    outing.ev100 == null
+      ? null
+      : t('where-fields.metered-ev', { ev100: outing.ev100.toFixed(1).replace('-', '−') }),
   ]
     .filter(Boolean)
     .join(', ');
@@ -50,7 +58,7 @@ function SkyRows({ outing, change }: Props) {
         // biome-ignore lint/suspicious/noArrayIndexKey: they have nothing else to be told by
         <div key={i} className="sky-row">
           <Select
-            aria-label={i === 0 ? 'Sky' : `Sky from ${one.at}`}
+            aria-label={i === 0 ? t('where-fields.sky') : t('where-fields.sky-from', { at: one.at })}
             value={one.sky}
             options={options('sky')}
             onChange={(sky) => set(i, { sky })}
@@ -60,13 +68,13 @@ function SkyRows({ outing, change }: Props) {
               <input
                 type="time"
                 className="ant-input"
-                aria-label="From when on"
+                aria-label={t('where-fields.from-when-on')}
                 value={one.at}
                 onChange={(e) => e.target.value && set(i, { at: e.target.value })}
               />
               <Button
                 type="text"
-                aria-label={`Leave out the sky from ${one.at}`}
+                aria-label={t('where-fields.leave-out-the-sky', { at: one.at })}
                 onClick={() => change({ sky: skies.filter((_, at) => at !== i) })}
               >
                 ×
@@ -82,7 +90,7 @@ function SkyRows({ outing, change }: Props) {
             change({ sky: [...skies, { at: outing.to, sky: skies[skies.length - 1]?.sky ?? 'clear' }] })
           }
         >
-          Then
+          {t('where-fields.then')}
         </Button>
       )}
     </div>
@@ -95,16 +103,16 @@ export function WhereFields({ outing, change, onPlace }: AllProps) {
     <div className="outing-where">
       <WhereItIs outing={outing} onPlace={onPlace} />
       <div className="clock-field name">
-        <span>Name</span>
+        <span>{t('where-fields.name')}</span>
         <Input
-          aria-label="Name of the outing"
+          aria-label={t('where-fields.name-of-the-outing')}
           maxLength={120}
           value={outing.name}
           onChange={(e) => change({ name: e.target.value })}
         />
       </div>
       <label className="clock-field">
-        <span>Date</span>
+        <span>{t('where-fields.date')}</span>
         <input
           type="date"
           className="ant-input"
@@ -114,7 +122,7 @@ export function WhereFields({ outing, change, onPlace }: AllProps) {
       </label>
       {(['from', 'to'] as const).map((end) => (
         <label className="clock-field" key={end}>
-          <span>{end === 'from' ? 'From' : 'To'}</span>
+          <span>{end === 'from' ? t('where-fields.from-2') : t('where-fields.to-2')}</span>
           <input
             type="time"
             className="ant-input"
@@ -124,11 +132,11 @@ export function WhereFields({ outing, change, onPlace }: AllProps) {
         </label>
       ))}
       <div className="field">
-        <label htmlFor="outing-wind">Wind</label>
+        <label htmlFor="outing-wind">{t('where-fields.wind')}</label>
         <Select id="outing-wind" value={outing.wind} options={winds} onChange={(wind) => change({ wind })} />
       </div>
       <div className="field">
-        <label htmlFor="outing-air">Air</label>
+        <label htmlFor="outing-air">{t('where-fields.air')}</label>
         <Select
           id="outing-air"
           value={outing.air}
@@ -138,7 +146,7 @@ export function WhereFields({ outing, change, onPlace }: AllProps) {
       </div>
       <LampsField id="outing-lamps" lamps={outing.lamps} onChange={(lamps) => change({ lamps })} />
       <div className="field">
-        <label htmlFor="outing-school">Buttons</label>
+        <label htmlFor="outing-school">{t('where-fields.buttons')}</label>
         <Select
           id="outing-school"
           popupMatchSelectWidth={false}
@@ -148,26 +156,26 @@ export function WhereFields({ outing, change, onPlace }: AllProps) {
         />
       </div>
       <div className="clock-field sky">
-        <span>Sky</span>
+        <span>{t('where-fields.sky')}</span>
         <SkyRows outing={outing} change={change} />
       </div>
       <div className="field">
-        <label htmlFor="outing-light">Light</label>
+        <label htmlFor="outing-light">{t('where-fields.light')}</label>
         <Select
           id="outing-light"
           value={outing.ev100 == null ? 'sun' : 'metered'}
           options={[
-            { value: 'sun', label: 'Sun and sky' },
-            { value: 'metered', label: 'Metered' },
+            { value: 'sun', label: t('where-fields.sun-and-sky') },
+            { value: 'metered', label: t('where-fields.metered') },
           ]}
           onChange={(light) => change({ ev100: light === 'metered' ? 13 : null })}
         />
       </div>
       {outing.ev100 != null && (
         <NumberField
-          label="Metered light"
+          label={t('where-fields.metered-light')}
           quantity="ev"
-          hint="Where the subjects are; it holds for the whole outing"
+          hint={t('where-fields.where-the-subjects-are')}
           value={outing.ev100}
           onChange={(ev100) => change({ ev100 })}
         />

@@ -2,6 +2,7 @@ import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { hasPlace, type Outing } from '../../api/day';
 import type { Place } from '../../api/places';
+import { t } from '../../lang/outing';
 import { NumberField } from '../../parts/NumberField';
 import { PlaceField } from '../../parts/PlaceField';
 
@@ -22,9 +23,9 @@ export function WhereItIs({ outing, onPlace }: Props) {
   return (
     <div className="where-place">
       <div className="clock-field name">
-        <span>Place</span>
+        <span>{t('where-it-is.place')}</span>
         <Input
-          aria-label="Place"
+          aria-label={t('where-it-is.place')}
           maxLength={120}
           value={place.name}
           onChange={(e) => onPlace({ name: e.target.value })}
@@ -38,26 +39,26 @@ export function WhereItIs({ outing, onPlace }: Props) {
           {degrees(place.latitude_deg, 'N', 'S')}, {degrees(place.longitude_deg, 'E', 'W')},{' '}
           {place.zone.replaceAll('_', ' ')}{' '}
           <Button type="link" size="small" aria-expanded={figures} onClick={() => setFigures(!figures)}>
-            {figures ? 'Hide' : 'Coordinates'}
+            {figures ? t('where-it-is.hide') : t('where-it-is.coordinates')}
           </Button>
         </p>
       )}
       {figures && (
         <div className="fields three">
           <NumberField
-            label="Latitude"
+            label={t('where-it-is.latitude')}
             quantity="angle"
             value={place.latitude_deg}
             onChange={(v) => onPlace({ latitude_deg: v })}
           />
           <NumberField
-            label="Longitude"
+            label={t('where-it-is.longitude')}
             quantity="angle"
             value={place.longitude_deg}
             onChange={(v) => onPlace({ longitude_deg: v })}
           />
           <div className="field">
-            <label htmlFor="outing-zone">Time zone</label>
+            <label htmlFor="outing-zone">{t('where-it-is.time-zone')}</label>
             <Select
               id="outing-zone"
               showSearch={{ optionFilterProp: 'label' }}

@@ -1,5 +1,6 @@
 import type { Entry, Outing } from '../../api/day';
 import { daylight, type Place } from '../../api/places';
+import { t } from '../../lang/outing';
 
 /** A rush as it is put into an outing. */
 export const freshEntry = (rush: string): Entry => ({
@@ -72,7 +73,7 @@ export function freshOuting(rushes: string[], last: Outing | undefined): Outing 
   const day = new Date(Date.now() + 86_400_000);
   return {
     format: 'rush-hold/outing@1',
-    name: 'Next outing',
+    name: t('fresh.next-outing'),
     date: dayOf(day),
     place: last?.place ?? {
       name: '',

@@ -1,28 +1,26 @@
 import { Button } from 'antd';
 import { useRef } from 'react';
+import { t } from '../../lang/pictures';
 import { add } from './sending';
 
 /** Where pictures come in: dropped anywhere on the page, or chosen. */
 export function Adding({ over }: { over: boolean }) {
   const input = useRef<HTMLInputElement>(null);
   return (
-    <section className={over ? 'drop over' : 'drop'} aria-label="Add pictures">
+    <section className={over ? 'drop over' : 'drop'} aria-label={t('adding.add-pictures')}>
       <p>
-        <b>Drop pictures or a folder here</b>
-        <span className="quiet">
-          JPEG, PNG, WebP, HEIC, TIFF, or raw with a preview. They are seen by nobody but you; where they were
-          taken is not read.
-        </span>
+        <b>{t('adding.drop-pictures-or-a')}</b>
+        <span className="quiet">{t('adding.jpeg-png-webp-heic')}</span>
       </p>
       <Button type="primary" onClick={() => input.current?.click()}>
-        Choose files
+        {t('adding.choose-files')}
       </Button>
       <input
         ref={input}
         type="file"
         multiple
         hidden
-        aria-label="Pictures"
+        aria-label={t('adding.pictures')}
         onChange={(event) => {
           add([...(event.target.files ?? [])]);
           event.target.value = '';

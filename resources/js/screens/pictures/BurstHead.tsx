@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import { type BurstPictures, pictureActions, usePictureAction } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { useUndo } from '../../parts/useUndo';
 import { label } from '../../parts/words';
 import { clockOf, dayOf } from './when';
@@ -10,12 +11,16 @@ import { clockOf, dayOf } from './when';
 /** What was read of how it came to its rush: a list within a sentence. */
 function matchedBy(signs: string[]): string {
   if (signs.length === 0) return '';
-  if (signs.includes('said')) return ', matched by you';
+  if (signs.includes('said')) return t('burst-head.matched-by-you');
   const words = signs
     .map((sign) => label('sign', sign))
     .map((word) => word.charAt(0).toLowerCase() + word.slice(1));
   const last = words.pop();
-  return `, matched by ${words.length > 0 ? `${words.join(', ')} and ${last}` : last}`;
+  return t('burst-head.matched-by', {
+    isWords: words.length > 0 ? 'yes' : 'no',
+    words: words.join(', '),
+    last,
+  });
 }
 
 /** Which burst it is, of which rush, and the ways out of it. */
@@ -28,24 +33,26 @@ export function BurstHead({ data }: { data: BurstPictures }) {
   const [wanted, setWanted] = useState('');
   const rushes = useRushes(wanted).data?.pages.flatMap((page) => page.items) ?? [];
   const untold = pictures.filter((one) => one.said === null && one.measured?.verdict === 'untold').length;
-  const facts = `${dayOf(burst.at, data.zone)}, ${clockOf(burst.at, data.zone)}, ${
-    pictures.length === 1 ? 'one frame' : `${pictures.length} frames`
-  }${burst.keepers != null ? `, ${burst.keepers} kept` : ''}${untold > 0 ? `, ${untold} cannot be told` : ''}${matchedBy(data.matched)}`;
+  const facts = `${dayOf(burst.at, data.zone)}, ${clockOf(burst.at, data.zone)}, ${t('burst-head.frames', {
+    pictures: pictures.length,
+  })}${burst.keepers != null ? t('burst-head.kept', { keepers: burst.keepers }) : ''}${untold > 0 ? t('burst-head.cannot-be-told', { untold }) : ''}${matchedBy(data.matched)}`;
   const file = (kind: string) => `/api/bursts/${burst.id}/${kind}`;
   return (
     <div className="burst-head">
-      <Link to="/review/pictures" aria-label="All pictures">
+      <Link to="/review/pictures" aria-label={t('burst-head.all-pictures')}>
         ←
       </Link>
-      <h1>{burst.rush_id ? burst.rush : 'Not matched to a rush'}</h1>
+      <h1>{burst.rush_id ? burst.rush : t('burst-head.not-matched-to-a')}</h1>
       <span className="quiet burst-facts" title={facts}>
         {facts}
       </span>
-      <Link to={`/review/bursts/${burst.id}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>Why?</Link>
+      <Link to={`/review/bursts/${burst.id}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>
+        {t('burst-head.why')}
+      </Link>
       <Select
-        aria-label="Which rush this is"
+        aria-label={t('burst-head.which-rush-this-is')}
         size="small"
-        placeholder="Which rush is it?"
+        placeholder={t('burst-head.which-rush-is-it')}
         style={{ width: 220 }}
         showSearch
         filterOption={false}
@@ -63,7 +70,7 @@ export function BurstHead({ data }: { data: BurstPictures }) {
             {
               onError: (error: Error) => void message.error(error.message),
               onSuccess: (answer) =>
-                toast('The burst is of another rush', () => undo.mutateAsync(answer.undo)),
+                toast(t('burst-head.the-burst-is-of'), () => undo.mutateAsync(answer.undo)),
             },
           )
         }
@@ -71,13 +78,13 @@ export function BurstHead({ data }: { data: BurstPictures }) {
       <Dropdown
         menu={{
           items: [
-            { key: 'sidecars', label: <a href={file('sidecars')}>Sidecars (XMP)</a> },
-            { key: 'table', label: <a href={file('table')}>Table (CSV)</a> },
-            { key: 'document', label: <a href={file('document')}>Document (JSON)</a> },
+            { key: 'sidecars', label: <a href={file('sidecars')}>{t('burst-head.sidecars-xmp')}</a> },
+            { key: 'table', label: <a href={file('table')}>{t('burst-head.table-csv')}</a> },
+            { key: 'document', label: <a href={file('document')}>{t('burst-head.document-json')}</a> },
           ],
         }}
       >
-        <Button size="small">Download</Button>
+        <Button size="small">{t('burst-head.download')}</Button>
       </Dropdown>
       {data.clocked && (
         <p className="burst-clocked" role="note">

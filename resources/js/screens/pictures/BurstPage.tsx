@@ -11,6 +11,7 @@ import {
   useBurstPictures,
   usePictureAction,
 } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { useTitle } from '../../parts/useTitle';
 import { options } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
@@ -30,7 +31,7 @@ export default function BurstPage() {
   const { id = '' } = useParams();
   const answer = useBurstPictures(id);
   const data = answer.data;
-  useTitle(data ? `${data.burst.rush}, pictures` : 'Pictures');
+  useTitle(data ? t('burst-page.pictures', { rush: data.burst.rush }) : t('burst-page.pictures-2'));
   return (
     <>
       <TopBar />
@@ -41,9 +42,9 @@ export default function BurstPage() {
       ) : (
         <main className="rushes">
           <p className="quiet" role="status">
-            {data ? 'There are no pictures in this burst any more.' : 'Loading…'}
+            {data ? t('burst-page.there-are-no-pictures') : t('burst-page.loading')}
           </p>
-          <Link to="/review/pictures">To the pictures</Link>
+          <Link to="/review/pictures">{t('burst-page.to-the-pictures')}</Link>
         </main>
       )}
     </>
@@ -109,7 +110,7 @@ function Which({ culling }: { culling: Culling }) {
     <div className="strip-which">
       <Segmented
         size="small"
-        aria-label="Which frames"
+        aria-label={t('burst-page.which-frames')}
         value={culling.filter}
         onChange={culling.setFilter}
         options={FILTERS.map(({ key, label }) => ({
@@ -121,12 +122,12 @@ function Which({ culling }: { culling: Culling }) {
       <span className="strip-how">
         <Segmented
           size="small"
-          aria-label="How they are seen"
+          aria-label={t('burst-page.how-they-are-seen')}
           value={culling.sheet ? 'sheet' : 'one'}
           onChange={(how) => culling.setSheet(how === 'sheet')}
           options={[
-            { value: 'one', label: 'One by one' },
-            { value: 'sheet', label: 'Sheet' },
+            { value: 'one', label: t('burst-page.one-by-one') },
+            { value: 'sheet', label: t('burst-page.sheet') },
           ]}
         />
       </span>

@@ -3,6 +3,7 @@ import { type DragEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import { type PictureBurst, pictureActions, usePictureAction } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { useUndo } from '../../parts/useUndo';
 import { clockOf, dayOf } from './when';
 
@@ -16,7 +17,7 @@ export function Bursts({ bursts }: { bursts: PictureBurst[] }) {
     setChosen((now) => new Set(on ? [...now, ...ids] : [...now].filter((id) => !ids.includes(id))));
   const present = bursts.map((one) => one.burst.id).filter((id) => chosen.has(id));
   return (
-    <section aria-label="Bursts" className={present.length > 0 ? 'choosing' : undefined}>
+    <section aria-label={t('bursts.bursts')} className={present.length > 0 ? 'choosing' : undefined}>
       {byDay(bursts).map(([day, list]) => {
         const ids = list.map((one) => one.burst.id);
         return (
@@ -63,15 +64,16 @@ function useTogether(then: () => void) {
   };
   return {
     join: (bursts: string[]) =>
-      join.mutate(bursts, { onError: fail, onSuccess: done(`${bursts.length} bursts are one`) }),
+      join.mutate(bursts, {
+        onError: fail,
+        onSuccess: done(t('bursts.bursts-are-one', { bursts: bursts.length })),
+      }),
     match: (bursts: string[], rush: { id: string; name: string }) =>
       match.mutate(
         { bursts, rush_id: rush.id },
         {
           onError: fail,
-          onSuccess: done(
-            `${bursts.length === 1 ? 'One burst is' : `${bursts.length} bursts are`} of “${rush.name}”`,
-          ),
+          onSuccess: done(t('bursts.bursts-are-of', { bursts: bursts.length, name: rush.name })),
         },
       ),
   };
@@ -106,20 +108,20 @@ function DayHead({
         indeterminate={count > 0 && count < bursts.length}
         onChange={(event) => onChoose(event.target.checked)}
       >
-        Choose all
+        {t('bursts.choose-all')}
       </Checkbox>
       <Dropdown
         trigger={['click']}
         menu={{
           items: [
-            file('sidecars', 'Sidecars (XMP)'),
-            file('table', 'Table (CSV)'),
-            file('document', 'Documents (JSON)'),
+            file('sidecars', t('bursts.sidecars-xmp')),
+            file('table', t('bursts.table-csv')),
+            file('document', t('bursts.documents-json')),
           ],
         }}
       >
         <Button size="small" type="text">
-          Download the day
+          {t('bursts.download-the-day')}
         </Button>
       </Dropdown>
     </div>
@@ -141,11 +143,11 @@ function Together({
   const [wanted, setWanted] = useState('');
   const rushes = useRushes(wanted).data?.pages.flatMap((page) => page.items) ?? [];
   return (
-    <div className="together" role="toolbar" aria-label="Chosen bursts">
-      <b>{count === 1 ? 'One burst' : `${count} bursts`}</b>
+    <div className="together" role="toolbar" aria-label={t('bursts.chosen-bursts')}>
+      <b>{t('bursts.other-bursts', { count })}</b>
       <Select
-        aria-label="Which rush they are of"
-        placeholder="Which rush are they of?"
+        aria-label={t('bursts.which-rush-they-are')}
+        placeholder={t('bursts.which-rush-are-they')}
         showSearch
         filterOption={false}
         onSearch={setWanted}
@@ -156,9 +158,9 @@ function Together({
           if (rush) onMatch(rush);
         }}
       />
-      {count > 1 && <Button onClick={onJoin}>Make them one</Button>}
+      {count > 1 && <Button onClick={onJoin}>{t('bursts.make-them-one')}</Button>}
       <Button type="text" onClick={onClear}>
-        Choose none
+        {t('bursts.choose-none')}
       </Button>
     </div>
   );
@@ -177,7 +179,7 @@ function BurstCard({
 }) {
   const { burst } = one;
   const [over, setOver] = useState(false);
-  const name = burst.rush_id ? burst.rush : 'Not matched to a rush';
+  const name = burst.rush_id ? burst.rush : t('bursts.not-matched-to-a');
   const at = clockOf(burst.at, one.zone);
   const isBurst = (event: DragEvent) => event.dataTransfer.types.includes(KIND);
   return (
@@ -200,7 +202,7 @@ function BurstCard({
     >
       <Checkbox
         className="burst-choose"
-        aria-label={`Choose ${name}, ${at}`}
+        aria-label={t('bursts.choose', { name, at })}
         checked={chosen}
         onChange={(event) => onChoose(event.target.checked)}
       />
@@ -219,8 +221,8 @@ function BurstCard({
         )}
         <span className="burst-card-name">{name}</span>
         <span className="quiet">
-          {one.clocked === 'numbers' ? 'No time in the files' : at},{' '}
-          {one.pictures === 1 ? 'one frame' : `${one.pictures} frames`}
+          {one.clocked === 'numbers' ? t('bursts.no-time-in-the') : at},{' '}
+          {t('bursts.frames', { pictures: one.pictures })}
         </span>
         <span className="burst-card-says">{says(one)}</span>
         <Beads kept={one.kept} />
@@ -249,9 +251,9 @@ function Beads({ kept }: { kept: PictureBurst['kept'] }) {
 
 /** What there is to do with a burst, or what came of it. */
 function says({ burst, marked, following }: PictureBurst): string {
-  if (following) return `Measuring ${following.done} of ${following.total}`;
-  if (burst.keepers != null) return `${burst.keepers} kept`;
-  return marked ? 'Some not measured' : 'Tap the subject to measure';
+  if (following) return t('bursts.measuring-of', { done: following.done, total: following.total });
+  if (burst.keepers != null) return t('bursts.kept', { keepers: burst.keepers });
+  return marked ? t('bursts.some-not-measured') : t('bursts.tap-the-subject-to');
 }
 
 function byDay(bursts: PictureBurst[]): [string, PictureBurst[]][] {

@@ -1,5 +1,6 @@
 import { type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { Picture } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import type { Magnification, Offset } from './useCulling';
 
 /** Of a piece, pixels of the screen. */
@@ -70,9 +71,9 @@ export function Close({ picture, plain = false, magnified = 1, offset = CENTRED,
           }}
         />
       ) : (
-        <p className="quiet close-gone">The original was deleted after it was measured.</p>
+        <p className="quiet close-gone">{t('close.the-original-was-deleted')}</p>
       )}
-      {!there && src && <span className="close-waits quiet">Fetching the close-up</span>}
+      {!there && src && <span className="close-waits quiet">{t('close.fetching-the-close-up')}</span>}
       {!plain && <Blur picture={picture} />}
       <figcaption className="picture-note">
         {picture.name} · {100 * magnified}%
@@ -115,7 +116,11 @@ function Blur({ picture }: { picture: Picture }) {
   // What may be kept: a round blur of that width has a quarter of it as standard deviation.
   const limit = (m.limit_px / 4) * scale;
   return (
-    <svg viewBox="-42 -42 84 84" role="img" aria-label={`Blur ${m.long_px} by ${m.short_px} pixels`}>
+    <svg
+      viewBox="-42 -42 84 84"
+      role="img"
+      aria-label={t('close.blur-by-pixels', { longPx: m.long_px, shortPx: m.short_px })}
+    >
       <circle r={limit} fill="none" stroke="#f1ece3" strokeDasharray="3 3" strokeWidth="1" />
       <ellipse
         rx={Math.max(1.5, m.long_px * scale)}

@@ -1,8 +1,10 @@
 import { Button, Select } from 'antd';
 import type { LostTo, Picture } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { label } from '../../parts/words';
 
-const px = (value: number | null | undefined) => (value == null ? '–' : `${value.toFixed(1)} px`);
+const px = (value: number | null | undefined) =>
+  value == null ? '–' : t('judged.px', { value: value.toFixed(1) });
 
 /** A smear is told from a round blur by its axes. */
 const SMEARED = 1.5;
@@ -28,26 +30,29 @@ export function Judged({
   const m = picture.measured;
   const measured = m?.aim || m?.not_found ? m : null;
   return (
-    <section className="judged" aria-label="Judged">
+    <section className="judged" aria-label={t('judged.judged')}>
       <div className="judged-verdict">
         <b>
           {picture.kept === null || (!measured && picture.said === null)
             ? measured?.untold && picture.said === null
-              ? 'Cannot tell'
-              : 'Not judged'
+              ? t('judged.cannot-tell')
+              : t('judged.not-judged')
             : picture.kept
-              ? 'Kept'
-              : 'Lost'}
+              ? t('judged.kept')
+              : t('judged.lost')}
         </b>
         <span className="quiet">
-          {picture.said !== null && 'Said by you. '}
+          {picture.said !== null && t('judged.said-by-you')}
           {measured
             ? measured.not_found
-              ? 'The subject was not found in it.'
+              ? t('judged.the-subject-was-not')
               : measured.untold
                 ? label('untold', measured.untold)
-                : `Measured: ${measured.verdict}, ${Math.min(99, Math.round(100 * measured.sure))}% sure.`
-            : 'Not measured at the subject yet.'}
+                : t('judged.measured-percent-sure', {
+                    verdict: measured.verdict,
+                    value: Math.min(99, Math.round(100 * measured.sure)),
+                  })
+            : t('judged.not-measured-at-the')}
         </span>
       </div>
       {picture.problem && <p role="alert">{picture.problem}</p>}
@@ -56,18 +61,18 @@ export function Judged({
           type={picture.said === true ? 'primary' : 'default'}
           onClick={() => onSay(picture.said === true ? null : true)}
         >
-          Keep
+          {t('judged.keep')}
         </Button>
         <Button
           type={picture.said === false ? 'primary' : 'default'}
           onClick={() => onSay(picture.said === false ? null : false)}
         >
-          Lost
+          {t('judged.lost')}
         </Button>
         <Select
-          aria-label="What lost it"
+          aria-label={t('judged.what-lost-it')}
           allowClear
-          placeholder="What lost it"
+          placeholder={t('judged.what-lost-it')}
           value={picture.lost_to}
           options={causes}
           onChange={(cause) => onCause(cause ?? null)}
@@ -75,25 +80,26 @@ export function Judged({
       </div>
       {measured && !measured.not_found && (
         <dl>
-          <dt>Blur</dt>
+          <dt>{t('judged.blur')}</dt>
           <dd>
-            {px(measured.width_px)} <span className="quiet">of {px(measured.limit_px)}</span>
+            {px(measured.width_px)}{' '}
+            <span className="quiet">{t('judged.of', { limitPx: px(measured.limit_px) })}</span>
           </dd>
-          <dt>Shape</dt>
+          <dt>{t('judged.shape')}</dt>
           <dd>
             {measured.long_px == null || measured.short_px == null
               ? '–'
               : measured.long_px > SMEARED * Math.max(0.3, measured.short_px)
-                ? `streaked at ${Math.round(measured.angle_deg ?? 0)}°`
-                : 'round'}
+                ? t('judged.streaked-at', { angleDeg: Math.round(measured.angle_deg ?? 0) })
+                : t('judged.round')}
           </dd>
           {measured.camera_smeared != null && (
             <>
-              <dt>Blur of</dt>
-              <dd>{measured.camera_smeared ? 'the camera' : 'the subject'}</dd>
+              <dt>{t('judged.blur-of')}</dt>
+              <dd>{measured.camera_smeared ? t('judged.the-camera') : t('judged.the-subject')}</dd>
             </>
           )}
-          <dt>Sharp</dt>
+          <dt>{t('judged.sharp')}</dt>
           <dd>{label('sharp-where', measured.sharp_where)}</dd>
         </dl>
       )}
@@ -109,10 +115,10 @@ export function Judged({
       )}
       <div>
         <Button size="small" onClick={onBeside}>
-          {beside ? 'Single view' : 'Compare'}
+          {beside ? t('judged.single-view') : t('judged.compare')}
         </Button>{' '}
         <Button size="small" type="text" onClick={onDelete}>
-          Delete
+          {t('judged.delete')}
         </Button>
       </div>
       <Keys />
@@ -124,19 +130,19 @@ export function Judged({
 const KEYS: [string[], string][] = [
   [['K'], 'keep'],
   [['L'], 'lost'],
-  [['M'], 'leave it to the measuring'],
-  [['Z'], 'take it back'],
+  [['M'], t('judged.leave-it-to-the')],
+  [['Z'], t('judged.take-it-back')],
 ];
 const MORE: [string[], string][] = [
-  [['←', '→', 'Space'], 'step; with Shift and arrows choose several'],
-  [['Home', 'End'], 'first and last'],
-  [['Shift L'], 'all lost; K and M likewise'],
-  [['+', '−'], 'closer and wider; drag to look beside, 0 goes back'],
-  [['B'], 'hold this one beside'],
-  [['A'], 'all at once'],
-  [['F'], 'other frames: kept, lost, not sure'],
-  [['S'], 'split the burst before this frame'],
-  [['P', 'N'], 'burst before and after'],
+  [['←', '→', 'Space'], t('judged.step-with-shift-and')],
+  [['Home', 'End'], t('judged.first-and-last')],
+  [[t('judged.shift-l')], t('judged.all-lost-k-and')],
+  [['+', '−'], t('judged.closer-and-wider-drag')],
+  [['B'], t('judged.hold-this-one-beside')],
+  [['A'], t('judged.all-at-once')],
+  [['F'], t('judged.other-frames-kept-lost')],
+  [['S'], t('judged.split-the-burst-before')],
+  [['P', 'N'], t('judged.burst-before-and-after')],
 ];
 
 function Keys() {
@@ -152,7 +158,7 @@ function Keys() {
     <div className="judged-keys quiet">
       <ul>{KEYS.map(line)}</ul>
       <details>
-        <summary>More keys</summary>
+        <summary>{t('judged.more-keys')}</summary>
         <ul>{MORE.map(line)}</ul>
       </details>
     </div>

@@ -1,21 +1,22 @@
 import { Button, Dropdown } from 'antd';
 import { useRushes } from '../../api/hooks';
+import { t } from '../../lang/pictures';
 
 /** What happens with pictures, where there are none yet; and a way to try it without any. */
 export function NoPictures({ shooting, onShoot }: { shooting: boolean; onShoot: (rush: string) => void }) {
   const rushes = useRushes('').data?.pages.flatMap((page) => page.items) ?? [];
   return (
     <div className="pictures-empty">
-      <h2>What happens with them</h2>
+      <h2>{t('no-pictures.what-happens-with-them')}</h2>
       <ol>
-        <li>They are put into bursts by their times and matched to the rushes of an outing.</li>
-        <li>You tap the subject in one frame of a burst; it is found in the others.</li>
-        <li>Each frame is measured there: how sharp, streaked which way, and where focus went instead.</li>
+        <li>{t('no-pictures.they-are-put-into')}</li>
+        <li>{t('no-pictures.you-tap-the-subject')}</li>
+        <li>{t('no-pictures.each-frame-is-measured')}</li>
       </ol>
-      {shooting && <p role="status">The simulated camera is shooting; its frames come in one by one.</p>}
+      {shooting && <p role="status">{t('no-pictures.the-simulated-camera-is')}</p>}
       {!shooting && rushes.length > 0 && (
         <p className="pictures-try">
-          No pictures at hand?{' '}
+          {t('no-pictures.no-pictures-at-hand')}{' '}
           <Dropdown
             trigger={['click']}
             menu={{
@@ -23,7 +24,7 @@ export function NoPictures({ shooting, onShoot }: { shooting: boolean; onShoot: 
               onClick: ({ key }) => onShoot(key),
             }}
           >
-            <Button>Let the simulated camera shoot a rush</Button>
+            <Button>{t('no-pictures.let-the-simulated-camera')}</Button>
           </Dropdown>
         </p>
       )}

@@ -1,5 +1,6 @@
 import { App, Button } from 'antd';
 import { pictureActions, usePictureAction } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { forget, type Sent, tryAgain } from './sending';
 import type { State } from './UnderWay';
 
@@ -26,18 +27,16 @@ export function NotTaken({ refused, state }: { refused: Sent[]; state: State | u
   if (list.length === 0) return null;
   const again = list.filter((one) => one.again !== null);
   return (
-    <section className="refused" aria-label="Not imported">
+    <section className="refused" aria-label={t('not-taken.not-imported')}>
       <details open={list.length < 4}>
-        <summary>
-          {list.length === 1 ? 'One file was not imported' : `${list.length} files were not imported`}
-        </summary>
+        <summary>{t('not-taken.files-were-not-imported', { list: list.length })}</summary>
         <ul>
           {list.map((one) => (
             <li key={one.key}>
               <b>{one.name}</b> <span className="quiet">{one.problem}</span>{' '}
               {one.again && (
                 <Button size="small" type="text" onClick={one.again}>
-                  Try again
+                  {t('not-taken.try-again')}
                 </Button>
               )}
             </li>
@@ -53,7 +52,7 @@ export function NotTaken({ refused, state }: { refused: Sent[]; state: State | u
               for (const one of again) one.again?.();
             }}
           >
-            Try all again
+            {t('not-taken.try-all-again')}
           </Button>
         )}
         <Button
@@ -64,7 +63,7 @@ export function NotTaken({ refused, state }: { refused: Sent[]; state: State | u
             cancel.mutate(undefined, fail);
           }}
         >
-          Clear the list
+          {t('not-taken.clear-the-list')}
         </Button>
       </div>
     </section>

@@ -5,6 +5,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { type DragEvent, useEffect, useState, useSyncExternalStore } from 'react';
 import { pictureActions, usePictureAction, usePictureBursts, usePictureState } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
@@ -23,7 +24,7 @@ const SHOOTING_MS = 100_000;
 
 /** Pictures: dropped here, looked at, put into bursts. */
 export default function Pictures() {
-  useTitle('Pictures');
+  useTitle(t('pictures.pictures'));
   const sending = useSyncExternalStore(subscribe, snapshot);
   const all = total(sending);
   const behind = useSyncExternalStore(subscribe, leftBehind);
@@ -72,21 +73,16 @@ export default function Pictures() {
         onDrop={dropped}
       >
         <div className="rushes-head">
-          <h1>Pictures</h1>
+          <h1>{t('pictures.pictures')}</h1>
           <ReviewTabs />
         </div>
         <Adding over={over} />
 
         {behind > 0 && (
-          <section className="left-behind" aria-label="Not sent yet" role="status">
-            <p>
-              {behind === 1
-                ? 'One picture had not been sent when this page was left.'
-                : `${behind} pictures had not been sent when this page was left.`}{' '}
-              Choose the same files or folder again to go on.
-            </p>
+          <section className="left-behind" aria-label={t('pictures.not-sent-yet')} role="status">
+            <p>{t('pictures.pictures-had-not-been', { behind })}</p>
             <Button size="small" type="text" onClick={letGo}>
-              Not needed any more
+              {t('pictures.not-needed-any-more')}
             </Button>
           </section>
         )}
@@ -96,7 +92,7 @@ export default function Pictures() {
         {list.isError && <Failed message={list.error.message} />}
         {list.isPending && (
           <p className="quiet" role="status">
-            Loading…
+            {t('pictures.loading')}
           </p>
         )}
         {list.bursts?.length === 0 && !busy && (
@@ -114,7 +110,7 @@ export default function Pictures() {
         {list.hasNextPage && (
           <p className="rushes-more">
             <Button onClick={() => void list.fetchNextPage()} loading={list.isFetchingNextPage}>
-              Show more
+              {t('pictures.show-more')}
             </Button>
           </p>
         )}

@@ -1,9 +1,12 @@
 import { App, Switch } from 'antd';
 import { pictureActions, usePictureAction } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import type { State } from './UnderWay';
 
 const gigabytes = (bytes: number) =>
-  bytes < 1e8 ? `${Math.round(bytes / 1e6)} MB` : `${(bytes / 1e9).toFixed(1)} GB`;
+  bytes < 1e8
+    ? t('room.mb', { bytes: Math.round(bytes / 1e6) })
+    : t('room.gb', { bytes: (bytes / 1e9).toFixed(1) });
 
 /** How much room the pictures take, and whether originals stay. */
 export function Room({ state }: { state: State }) {
@@ -11,7 +14,7 @@ export function Room({ state }: { state: State }) {
   const settle = usePictureAction(pictureActions.settle);
   const fail = { onError: (error: Error) => void message.error(error.message) };
   return (
-    <section className="originals" aria-label="Room">
+    <section className="originals" aria-label={t('room.room')}>
       <label htmlFor="keeps">
         <Switch
           id="keeps"
@@ -21,18 +24,21 @@ export function Room({ state }: { state: State }) {
             keeps
               ? settle.mutate(true, fail)
               : modal.confirm({
-                  title: 'Delete originals once they are measured?',
-                  content:
-                    'Previews and figures stay. A subject can then not be marked anew, and nothing is shown pixel for pixel.',
-                  okText: 'Delete them from now on',
+                  title: t('room.delete-originals-once-they'),
+                  content: t('room.previews-and-figures-stay'),
+                  okText: t('room.delete-them-from-now'),
                   onOk: () => settle.mutateAsync(false),
                 })
           }
         />
-        Keep originals after measuring
+        {t('room.keep-originals-after-measuring')}
       </label>
       <span className="quiet">
-        {state.pictures} pictures, {gigabytes(state.bytes)} of {gigabytes(state.most_bytes)}
+        {t('room.pictures-of', {
+          pictures: state.pictures,
+          bytes: gigabytes(state.bytes),
+          mostBytes: gigabytes(state.most_bytes),
+        })}
       </span>
     </section>
   );

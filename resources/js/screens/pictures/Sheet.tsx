@@ -1,5 +1,6 @@
 import { scaleLinear, scaleLog } from 'd3-scale';
 import type { Picture } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { Plot } from '../../parts/Plot';
 import { say, useUnits } from '../../parts/units';
 import { SAYS, standing } from './filters';
@@ -20,14 +21,17 @@ export function Sheet({ culling }: { culling: Culling }) {
   return (
     <div className="sheet">
       <Curve culling={culling} />
-      <ul className="sheet-frames" aria-label="All frames">
+      <ul className="sheet-frames" aria-label={t('sheet.all-frames')}>
         {culling.strip.map((one) => {
           const now = standing(one, culling.marked);
           return (
             <li key={one.id}>
               <button
                 type="button"
-                aria-label={`Show frame ${culling.pictures.indexOf(one) + 1}: ${SAYS[now]}`}
+                aria-label={t('sheet.show-frame', {
+                  pictures: culling.pictures.indexOf(one) + 1,
+                  sAYS: SAYS[now],
+                })}
                 aria-current={one.id === culling.shown.id}
                 onClick={() => {
                   culling.choose(one.id);
@@ -38,7 +42,7 @@ export function Sheet({ culling }: { culling: Culling }) {
                 <span className="sheet-says">
                   <i className={`frame-bead ${now === 'kept' ? 'kept' : now === 'lost' ? '' : 'unknown'}`} />
                   {one.measured?.aim && one.measured.width_px != null
-                    ? `${one.measured.width_px.toFixed(1)} px`
+                    ? t('sheet.px', { widthPx: one.measured.width_px.toFixed(1) })
                     : SAYS[now]}
                 </span>
               </button>
@@ -69,7 +73,11 @@ function Curve({ culling }: { culling: Culling }) {
   const lane = distances.length > 1;
   return (
     <Plot
-      label={`Blur of ${told.length} frames over ${end.toFixed(1)} s, at most ${limit.toFixed(1)} px may be kept`}
+      label={t('sheet.blur-of-frames-over', {
+        told: told.length,
+        end: end.toFixed(1),
+        limit: limit.toFixed(1),
+      })}
       high={HIGH + (lane ? LANE : 0)}
       className="sheet-curve"
     >
@@ -94,15 +102,15 @@ function Curve({ culling }: { culling: Culling }) {
             <g fontSize="12" fill="var(--quiet)">
               {ticks.map((tick) => (
                 <text key={tick} x={LEFT - 8} y={y(tick) + 4} textAnchor="end">
-                  {tick} px
+                  {t('sheet.px-2', { tick })}
                 </text>
               ))}
               <text x={wide - RIGHT - 6} y={y(limit) + 16} textAnchor="end">
-                kept below {limit.toFixed(1)} px
+                {t('sheet.kept-below-px', { limit: limit.toFixed(1) })}
               </text>
               {x.ticks(Math.min(8, Math.round(wide / 110))).map((tick) => (
                 <text key={tick} x={x(tick)} y={HIGH - 8} textAnchor="middle">
-                  {timed ? `${tick} s` : Number.isInteger(tick) ? tick + 1 : ''}
+                  {timed ? t('sheet.s', { tick }) : Number.isInteger(tick) ? tick + 1 : ''}
                 </text>
               ))}
             </g>
@@ -112,17 +120,17 @@ function Curve({ culling }: { culling: Culling }) {
               stroke="var(--subject)"
               opacity="0.5"
             />
-            {told.map(({ one, t, width }) => (
+            {told.map(({ one, t: at, width }) => (
               <circle
                 key={one.id}
-                cx={x(t)}
+                cx={x(at)}
                 cy={y(width)}
                 r={one.id === culling.shown.id ? 6.5 : 4.5}
                 fill={standing(one, culling.marked) === 'kept' ? 'var(--text)' : 'var(--ground)'}
                 stroke={one.id === culling.shown.id ? 'var(--accent)' : 'var(--text)'}
                 strokeWidth="2"
               >
-                <title>{`${one.name}: ${width.toFixed(1)} px`}</title>
+                <title>{t('sheet.px-3', { name: one.name, width: width.toFixed(1) })}</title>
               </circle>
             ))}
             {lane && <Lane distances={distances} x={x} say={(m) => say(m, 'length', units)} wide={wide} />}
@@ -164,7 +172,7 @@ function Lane({
         {said(near)}
       </text>
       <text x={wide - RIGHT - 6} y={HIGH + 16} textAnchor="end">
-        focused at
+        {t('sheet.focused-at')}
       </text>
     </g>
   );

@@ -1,6 +1,7 @@
 import { type DragEvent, useState } from 'react';
 import { Link } from 'react-router';
 import type { BurstBeside, Picture } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { SAYS, standing } from './filters';
 import type { Culling } from './useCulling';
 import { clockOf } from './when';
@@ -24,8 +25,8 @@ export function Strip({ culling, before, after, zone }: Props) {
   };
   return (
     <div className="strip-row">
-      {before && <Neighbour burst={before} says="Before" zone={zone} onFrames={drop(before.id)} />}
-      <nav className="strip" aria-label="Frames">
+      {before && <Neighbour burst={before} says={t('strip.before')} zone={zone} onFrames={drop(before.id)} />}
+      <nav className="strip" aria-label={t('strip.frames')}>
         {culling.strip.map((one) => (
           <Frame
             key={one.id}
@@ -39,10 +40,10 @@ export function Strip({ culling, before, after, zone }: Props) {
       </nav>
       {dragging && (
         <Target className="strip-own" onFrames={drop(null)}>
-          A burst of their own
+          {t('strip.a-burst-of-their')}
         </Target>
       )}
-      {after && <Neighbour burst={after} says="After" zone={zone} onFrames={drop(after.id)} />}
+      {after && <Neighbour burst={after} says={t('strip.after')} zone={zone} onFrames={drop(after.id)} />}
     </div>
   );
 }
@@ -66,7 +67,7 @@ function Frame({
     <button
       type="button"
       aria-current={current}
-      aria-label={`Frame ${number}: ${SAYS[now]}`}
+      aria-label={t('strip.frame', { number, sAYS: SAYS[now] })}
       className={culling.range.length > 1 && culling.range.includes(picture) ? 'in-range' : undefined}
       draggable
       onDragStart={onDragStart}
@@ -129,7 +130,7 @@ function Neighbour({
   onFrames,
 }: {
   burst: BurstBeside;
-  says: 'Before' | 'After';
+  says: string;
   zone: string | null;
   onFrames: (frames: string[]) => void;
 }) {
@@ -138,7 +139,7 @@ function Neighbour({
       <Link to={`/review/bursts/${burst.id}`}>
         <span className="quiet">{says}</span>
         <b>{clockOf(burst.at, zone)}</b>
-        <span className="strip-rush">{burst.rush ?? 'Not matched'}</span>
+        <span className="strip-rush">{burst.rush ?? t('strip.not-matched')}</span>
       </Link>
     </Target>
   );

@@ -1,5 +1,6 @@
 import { App, Button } from 'antd';
 import { pictureActions, usePictureAction, type usePictureState } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { left, stop, type total } from './sending';
 
 export type State = NonNullable<ReturnType<typeof usePictureState>['data']>;
@@ -16,9 +17,9 @@ export function UnderWay({
   const cancel = usePictureAction(pictureActions.cancel);
   const [waiting, following, each] = [state?.waiting ?? 0, state?.following ?? 0, state?.seconds_each];
   return (
-    <section className="under-way" aria-label="Under way" aria-live="polite">
+    <section className="under-way" aria-label={t('under-way.under-way')} aria-live="polite">
       <Stage
-        says={`Sent ${sending.sent} of ${sending.files}`}
+        says={t('under-way.sent-of', { sent: sending.sent, files: sending.files })}
         share={sending.share}
         show={sending.files > 0}
         done={!sending.busy}
@@ -26,15 +27,24 @@ export function UnderWay({
       <Stage
         says={
           state && waiting > 0
-            ? `Looked at ${state.pictures - waiting} of ${state.pictures}${each ? `, ${left(waiting * each)}` : ''}`
-            : 'All analysed'
+            ? t('under-way.looked-at-of', {
+                pictures: state.pictures - waiting,
+                pictures2: state.pictures,
+                isEach: each ? 'yes' : 'no',
+                waiting: each ? left(waiting * each) : '',
+              })
+            : t('under-way.all-analysed')
         }
         share={state && state.pictures > 0 ? 1 - waiting / state.pictures : 0}
         show={waiting > 0}
         done={waiting === 0}
       />
       <Stage
-        says={`Following the subject: ${following} to go${each ? `, ${left(following * each)}` : ''}`}
+        says={t('under-way.following-the-subject-to', {
+          following,
+          isEach: each ? 'yes' : 'no',
+          following2: each ? left(following * each) : '',
+        })}
         share={null}
         show={following > 0}
         done={false}
@@ -47,7 +57,7 @@ export function UnderWay({
             cancel.mutate(undefined, { onError: (error) => void message.error(error.message) });
         }}
       >
-        Cancel
+        {t('under-way.cancel')}
       </Button>
     </section>
   );

@@ -1,11 +1,12 @@
 import { App, Button } from 'antd';
 import type { CSSProperties, MouseEvent } from 'react';
 import { type BurstPictures, type Picture, pictureActions, usePictureAction } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 
 /** What the page says of where the subject is: who says so, and how to say otherwise. */
 const FOUND = {
-  camera: 'Found where the camera says it focused. Tap what has to be sharp if that is not it.',
-  before: 'Found as you marked it in an earlier burst. Tap what has to be sharp if that is not it.',
+  camera: t('whole.found-where-the-camera'),
+  before: t('whole.found-as-you-marked'),
 };
 
 /** The whole frame that is shown; a tap says what has to be sharp. */
@@ -34,7 +35,7 @@ export function Whole({ data, shown, number }: { data: BurstPictures; shown: Pic
         {/* biome-ignore lint/a11y/useKeyWithClickEvents: where the subject is can only be pointed at */}
         <img
           src={shown.preview ?? ''}
-          alt={`Frame ${number} of ${data.pictures.length}: ${shown.name}`}
+          alt={t('whole.frame-of', { number, pictures: data.pictures.length, name: shown.name })}
           onClick={tap}
         />
         <Found picture={shown} />
@@ -43,13 +44,13 @@ export function Whole({ data, shown, number }: { data: BurstPictures; shown: Pic
         <div className="burst-hint" role="status">
           {data.following ? (
             <>
-              Finding it in the other frames, {data.following.done} of {data.following.total}{' '}
+              {t('whole.finding-it-in-the', { done: data.following.done, total: data.following.total })}{' '}
               <Button size="small" type="text" onClick={() => stop.mutate(data.burst.id, fail)}>
-                Stop
+                {t('whole.stop')}
               </Button>
             </>
           ) : (
-            (found ?? 'Tap what has to be sharp: the eye, the head, a number')
+            (found ?? t('whole.tap-what-has-to'))
           )}
         </div>
       )}

@@ -1,4 +1,5 @@
 import type { Picture } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 
 /** Below this the measuring is not sure of what it says. */
 const SURE = 0.9;
@@ -17,16 +18,16 @@ export function standing(picture: Picture, marked: boolean): Standing {
 export const SAYS: Record<Standing, string> = {
   kept: 'kept',
   lost: 'lost',
-  untold: 'cannot be told',
-  open: 'not judged',
+  untold: t('filters.cannot-be-told'),
+  open: t('filters.not-judged'),
 };
 
 export const FILTERS = [
-  { key: 'all', label: 'All' },
-  { key: 'kept', label: 'Kept' },
-  { key: 'lost', label: 'Lost' },
-  { key: 'unsure', label: 'Not sure' },
-  { key: 'unsaid', label: 'Not looked at' },
+  { key: 'all', label: t('filters.all') },
+  { key: 'kept', label: t('filters.kept') },
+  { key: 'lost', label: t('filters.lost') },
+  { key: 'unsure', label: t('filters.not-sure') },
+  { key: 'unsaid', label: t('filters.not-looked-at') },
 ] as const;
 export type Filter = (typeof FILTERS)[number]['key'];
 

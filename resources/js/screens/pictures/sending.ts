@@ -1,5 +1,6 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { client, Refusal, take } from '../../api/client';
+import { t } from '../../lang/pictures';
 
 /** How far one file is on its way. */
 export type Sent = {
@@ -93,7 +94,7 @@ async function again<T>(key: string, call: () => Promise<T>): Promise<T> {
 }
 
 async function send(key: string, file: File) {
-  if (file.size === 0) throw new Error('The file is empty.');
+  if (file.size === 0) throw new Error(t('sending.the-file-is-empty'));
   change(key, { stage: 'reading' });
   const content = await contentOf(file);
   const { picture, received } = await again(key, () =>
@@ -126,7 +127,7 @@ async function send(key: string, file: File) {
       ),
     );
     if (answer.picture) return;
-    if (answer.received === at) throw new Error('It did not come through. Send it again.');
+    if (answer.received === at) throw new Error(t('sending.it-did-not-come'));
     at = answer.received;
     change(key, { sent: at });
   }
@@ -233,7 +234,7 @@ export function total(all: Sent[]) {
 
 /** Time left, as one says it. */
 export function left(seconds: number): string {
-  if (seconds < 8) return 'a few seconds left';
-  if (seconds < 90) return `about ${Math.round(seconds / 5) * 5} s left`;
-  return `about ${Math.round(seconds / 60)} min left`;
+  if (seconds < 8) return t('sending.a-few-seconds-left');
+  if (seconds < 90) return t('sending.about-s-left', { seconds: Math.round(seconds / 5) * 5 });
+  return t('sending.about-min-left', { seconds: Math.round(seconds / 60) });
 }

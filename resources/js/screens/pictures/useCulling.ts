@@ -8,6 +8,7 @@ import {
   useJudging,
   usePictureAction,
 } from '../../api/pictures';
+import { t } from '../../lang/pictures';
 import { useUndo } from '../../parts/useUndo';
 import { FILTERS, type Filter, passes } from './filters';
 
@@ -80,7 +81,7 @@ export function useCulling(id: string, data: BurstPictures) {
       return undo.mutateAsync(taken);
     });
   };
-  const frames = (some: Picture[]) => (some.length === 1 ? 'One frame' : `${some.length} frames`);
+  const frames = (some: Picture[]) => t('use-culling.frames', { some: some.length });
   const sayAll = (some: Picture[], said: boolean | null) => {
     setAnchor(null);
     judgeAll.mutate(
@@ -88,7 +89,10 @@ export function useCulling(id: string, data: BurstPictures) {
       {
         ...fail,
         onSuccess: ({ undo: taken }) =>
-          step(`${frames(some)} ${said === null ? 'left to the measuring' : said ? 'kept' : 'lost'}`, taken),
+          step(
+            `${frames(some)} ${said === null ? t('use-culling.left-to-the-measuring') : said ? 'kept' : 'lost'}`,
+            taken,
+          ),
       },
     );
   };
@@ -109,7 +113,7 @@ export function useCulling(id: string, data: BurstPictures) {
         onSuccess: ({ undo: taken }) => {
           setAnchor(null);
           setChosen(after?.id ?? null);
-          step(`${some.length === 1 ? some[0]?.name : frames(some)} deleted`, taken);
+          step(t('use-culling.deleted', { some: some.length === 1 ? some[0]?.name : frames(some) }), taken);
         },
       },
     );
@@ -124,9 +128,11 @@ export function useCulling(id: string, data: BurstPictures) {
           setAnchor(null);
           // Where nothing is left, the page follows what was moved.
           if (some.length === pictures.length) navigate(`/review/bursts/${now}`, { replace: true });
-          const moved = some.length === 1 ? 'One frame' : `${some.length} frames`;
+          const moved = t('use-culling.frames', { some: some.length });
           step(
-            burst === null ? `${moved} in a burst of their own` : `${moved} moved to the other burst`,
+            burst === null
+              ? t('use-culling.in-a-burst-of', { moved })
+              : t('use-culling.moved-to-the-other', { moved }),
             taken,
           );
         },

@@ -5,6 +5,7 @@ import { type PointerEvent, useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useKit } from '../../api/kit';
 import type { DrillCourse, DrillDocument } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { Choice } from '../../parts/Choice';
 import { outlineOf, within } from '../../parts/Silhouette';
 import { useTitle } from '../../parts/useTitle';
@@ -36,8 +37,8 @@ const ARROWS: Record<string, [number, number]> = {
 
 const how: Record<Move, string> = {
   stick: 'Arrow keys, a gamepad’s stick, or drag the pad and hold it there.',
-  'touch-absolute': 'Put the thumb on the pad where the area should be.',
-  'touch-relative': 'Drag the thumb over the pad; lift it and drag again to go farther.',
+  'touch-absolute': t('area-drill.put-the-thumb-on'),
+  'touch-relative': t('area-drill.drag-the-thumb-over'),
 };
 
 const clamp = (v: number) => Math.max(-0.5, Math.min(0.5, v));
@@ -181,34 +182,30 @@ export default function AreaDrill() {
   return (
     <DrillFrame
       title={label('exercise', 'area')}
-      says="Bring the area to the subject, and leave it there. It comes up somewhere else every two and a half seconds."
+      says={t('area-drill.bring-the-area-to')}
       turn={turn}
       onStart={() => void start()}
-      honest="A stick or pad of a camera is smaller, and worked with the eye at the finder. What it shows is which way is quicker for you, and how much practice changes that."
+      honest={t('area-drill.a-stick-or-pad')}
       settings={
         given ? (
-          <p className="quiet">This turn was given to you: the same places for everybody who plays it.</p>
+          <p className="quiet">{t('area-drill.this-turn-was-given')}</p>
         ) : (
           <>
             <Choice
-              label="Moved by"
+              label={t('area-drill.moved-by')}
               disabled={running}
               value={move}
               options={options('area-move', ['recall'])}
               onChange={(next) => setChosen(next as Move)}
             />
             <p className="quiet">{how[move]}</p>
-            {own && (
-              <p className="quiet">
-                What {own.name} has, Kit says under its controls; layouts take the quickest.
-              </p>
-            )}
+            {own && <p className="quiet">{t('area-drill.what-has-kit-says', { name: own.name })}</p>}
           </>
         )
       }
       aids={
         <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
-          Sound
+          {t('area-drill.sound')}
         </Checkbox>
       }
       result={turn.stage === 'done' && turn.kept ? <AreaResult kept={turn.kept} /> : null}
@@ -219,7 +216,7 @@ export default function AreaDrill() {
         role="application"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys stand for the stick here
         tabIndex={0}
-        aria-label="The frame with a subject and the area, and a pad below it. Arrow keys move the area."
+        aria-label={t('area-drill.the-frame-with-a')}
         data-target={target ? target.of.at.join(' ') : ''}
         onKeyDown={(event) => {
           if (move === 'stick' && arrow(event.code, true)) event.preventDefault();
@@ -258,10 +255,15 @@ export default function AreaDrill() {
           onPointerCancel={up}
         >
           <span className="quiet">
-            {turn.stage === 'loading' && 'Loading…'}
-            {turn.stage === 'scoring' && 'Counting…'}
-            {running && target && `${target.at + 1} of ${turn.course?.targets?.length ?? 0}`}
-            {!running && turn.stage !== 'loading' && turn.stage !== 'scoring' && 'Your thumb goes here'}
+            {turn.stage === 'loading' && t('area-drill.loading')}
+            {turn.stage === 'scoring' && t('area-drill.counting')}
+            {running &&
+              target &&
+              t('area-drill.of', { at: target.at + 1, targets: turn.course?.targets?.length ?? 0 })}
+            {!running &&
+              turn.stage !== 'loading' &&
+              turn.stage !== 'scoring' &&
+              t('area-drill.your-thumb-goes-here')}
           </span>
         </div>
       </div>

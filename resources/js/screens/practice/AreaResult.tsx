@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { type KeptDrill, usePractice } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { percent } from './drills';
 import { OfferCopy } from './OfferCopy';
 
@@ -11,21 +12,23 @@ export function AreaResult({ kept }: { kept: KeptDrill }) {
   const most = 2.6;
   const reckons = practice?.settings.feeds.controls;
   return (
-    <section className="drill-result" aria-label="Result">
+    <section className="drill-result" aria-label={t('area-result.result')}>
       <p className="drill-verdict">
         <strong className="drill-big">
-          {s.median_s == null ? percent(s.share ?? 0) : `${s.median_s.toFixed(2)} s`}
+          {s.median_s == null
+            ? percent(s.share ?? 0)
+            : t('area-result.s', { medianS: s.median_s.toFixed(2) })}
         </strong>{' '}
-        {s.median_s == null ? 'reached in time' : 'a move'}
+        {s.median_s == null ? t('area-result.reached-in-time') : t('area-result.a-move')}
         <span className="quiet">
-          {s.median_s != null && ` · ${percent(s.share ?? 0)} reached in time`}
-          {(s.overshoots ?? 0) > 0 && ` · ran past ${s.overshoots === 1 ? 'once' : `${s.overshoots} times`}`}
-          {s.usual_s !== undefined && ` · guessed ${s.usual_s.toFixed(1)} s`}
+          {s.median_s != null && t('area-result.reached-in-time-2', { share: percent(s.share ?? 0) })}
+          {(s.overshoots ?? 0) > 0 && t('area-result.ran-past-times', { overshoots: s.overshoots })}
+          {s.usual_s !== undefined && t('area-result.guessed-s', { usualS: s.usual_s.toFixed(1) })}
         </span>
       </p>
-      <svg className="area-times" viewBox="0 0 480 92" role="img" aria-label="Each move">
+      <svg className="area-times" viewBox="0 0 480 92" role="img" aria-label={t('area-result.each-move')}>
         <text x="0" y="12" className="area-axis">
-          {most} s
+          {t('area-result.s-2', { most })}
         </text>
         <text x="0" y="86" className="area-axis">
           0
@@ -52,14 +55,20 @@ export function AreaResult({ kept }: { kept: KeptDrill }) {
       </svg>
       <p className="quiet">
         {s.median_s == null
-          ? 'Less than half were reached, so layouts keep their first guess.'
+          ? t('area-result.less-than-half-were')
           : reckons
-            ? `Layouts now count ${(practice?.feeds.moves.find((m) => m.move === s.move)?.seconds ?? s.median_s).toFixed(2)} s for it.`
-            : 'Layouts keep their first guess until you let them use your times.'}{' '}
-        <Link to="/practice">{reckons ? 'What practice changes' : 'Let them'}</Link> ·{' '}
-        <Link to="/kit/layouts">Layouts</Link>
+            ? t('area-result.layouts-now-count-s', {
+                seconds: (
+                  practice?.feeds.moves.find((m) => m.move === s.move)?.seconds ?? s.median_s
+                ).toFixed(2),
+              })
+            : t('area-result.layouts-keep-their-first')}{' '}
+        <Link to="/practice">
+          {reckons ? t('area-result.what-practice-changes') : t('area-result.let-them')}
+        </Link>{' '}
+        · <Link to="/kit/layouts">{t('area-result.layouts')}</Link>
       </p>
-      <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />
+      <OfferCopy kind="drill" id={kept.id} says={t('area-result.give-this-turn-to')} />
     </section>
   );
 }

@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useKit } from '../../api/kit';
 import { type DrillCourse, type DrillDocument, useLayoutOf } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { Choice } from '../../parts/Choice';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
@@ -115,18 +116,16 @@ export default function ButtonsDrill() {
   return (
     <DrillFrame
       title={label('exercise', 'buttons')}
-      says="A situation is called: press the control that answers it, and hold it for a moment. The first five calls take any control; they measure how fast your hand is when nothing has to be found."
+      says={t('buttons-drill.a-situation-is-called')}
       turn={turn}
       onStart={() => void start()}
-      honest="It trains which, not where: keys and glass do not lie where the buttons of a camera do. With the camera in your hands, eyes shut, say the calls to yourself."
+      honest={t('buttons-drill.it-trains-which-not')}
       settings={
         given ? (
-          <p className="quiet">
-            This turn was given to you: the same layout and calls for everybody who plays it.
-          </p>
+          <p className="quiet">{t('buttons-drill.this-turn-was-given')}</p>
         ) : (
           <Choice
-            label="Buttons of"
+            label={t('buttons-drill.buttons-of')}
             disabled={running}
             value={chosen ?? 'sample-fast-mirrorless'}
             options={bodies.map((b) => ({ value: b.id, label: b.name }))}
@@ -137,13 +136,13 @@ export default function ButtonsDrill() {
       aids={
         <>
           <Checkbox checked={shut} disabled={running} onChange={(e) => setShut(e.target.checked)}>
-            Eyes shut: pulses only
+            {t('buttons-drill.eyes-shut-pulses-only')}
           </Checkbox>
           <Checkbox checked={blind} onChange={(e) => setBlind(e.target.checked)}>
-            Hide what they do
+            {t('buttons-drill.hide-what-they-do')}
           </Checkbox>
           <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
-            Sound
+            {t('buttons-drill.sound')}
           </Checkbox>
         </>
       }
@@ -155,7 +154,7 @@ export default function ButtonsDrill() {
         role="application"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: keys stand for the buttons here
         tabIndex={0}
-        aria-label="A situation, and the controls under the hand. Letter keys stand for the controls, as written on them."
+        aria-label={t('buttons-drill.a-situation-and-the')}
         data-call={call ?? ''}
         {...presses.keys(places)}
       >
@@ -163,19 +162,19 @@ export default function ButtonsDrill() {
           {said && !shut && <Scene call={said} />}
           <p className="buttons-said" aria-live="off">
             {said && !shut && label('call', said)}
-            {running && shut && said && 'Listen, or feel'}
+            {running && shut && said && t('buttons-drill.listen-or-feel')}
             {running &&
               !said &&
               (soon > 0
-                ? `${shut ? 'One pulse: any of them. ' : ''}Look at your controls: ${soon}`
-                : 'Hands on the controls')}
-            {turn.stage === 'ready' && layout.length > 0 && 'Your controls. Start when you know them.'}
-            {turn.stage === 'loading' && 'Loading…'}
-            {turn.stage === 'scoring' && 'Counting…'}
+                ? t('buttons-drill.look-at-your-controls', { isShut: shut ? 'yes' : 'no', soon })
+                : t('buttons-drill.hands-on-the-controls'))}
+            {turn.stage === 'ready' && layout.length > 0 && t('buttons-drill.your-controls-start-when')}
+            {turn.stage === 'loading' && t('buttons-drill.loading')}
+            {turn.stage === 'scoring' && t('buttons-drill.counting')}
           </p>
           {running && soon === 0 && (
             <span className="quiet figures">
-              {number} of {turn.course?.calls?.length ?? 0}
+              {t('buttons-drill.of', { number, calls: turn.course?.calls?.length ?? 0 })}
             </span>
           )}
         </div>
@@ -190,16 +189,14 @@ export default function ButtonsDrill() {
                 !(blind && running && soon === 0) && (
                   <span className="hand-does">
                     {doesOf(key)}
-                    {shut && pulse >= 0 && ` · ${pulse + 2} pulses`}
+                    {shut && pulse >= 0 && t('buttons-drill.pulses', { pulse: pulse + 2 })}
                   </span>
                 )
               );
             }}
           />
         ) : (
-          <p className="buttons-hint">
-            The controls of your body come up where the hand has them, with some seconds to look at them.
-          </p>
+          <p className="buttons-hint">{t('buttons-drill.the-controls-of-your')}</p>
         )}
       </div>
     </DrillFrame>

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { KeptDrill } from '../../api/practice';
 import { usePractice } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { label } from '../../parts/words';
 import type { HandKey } from './hand';
 import { OfferCopy } from './OfferCopy';
@@ -12,31 +13,39 @@ export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandK
   const beyond = (seconds: number | null) =>
     seconds === null || s.reaction_s == null ? null : Math.max(0, seconds - s.reaction_s);
   return (
-    <section className="drill-result" aria-label="Result">
+    <section className="drill-result" aria-label={t('buttons-result.result')}>
       <p className="drill-verdict">
-        <strong className="drill-big">{Math.round((s.right ?? 0) * 100)}%</strong> right at once
-        <span className="quiet">
-          {s.median_s != null && ` · ${s.median_s.toFixed(2)} s until it was pressed`}
-          {s.reaction_s != null &&
-            s.median_s != null &&
-            s.reaction_s < s.median_s &&
-            `, of which ${s.reaction_s.toFixed(2)} s is reacting to anything`}
-        </span>
+        {t.rich('buttons-result.right-at-once', {
+          right: <strong className="drill-big">{Math.round((s.right ?? 0) * 100)}%</strong>,
+          medianS: (
+            <span className="quiet">
+              {s.median_s != null && t('buttons-result.s-until-it-was', { medianS: s.median_s.toFixed(2) })}
+              {s.reaction_s != null &&
+                s.median_s != null &&
+                s.reaction_s < s.median_s &&
+                t('buttons-result.of-which-s-is', { reactionS: s.reaction_s.toFixed(2) })}
+            </span>
+          ),
+        })}
       </p>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it */}
-      <section className="confusions-scroll" tabIndex={0} aria-label="What was pressed for each call">
+      <section
+        className="confusions-scroll"
+        tabIndex={0}
+        aria-label={t('buttons-result.what-was-pressed-for')}
+      >
         <table className="confusions">
-          <caption className="sr-only">What was pressed for each call</caption>
+          <caption className="sr-only">{t('buttons-result.what-was-pressed-for')}</caption>
           <thead>
             <tr>
-              <th scope="col">Called</th>
+              <th scope="col">{t('buttons-result.called')}</th>
               {keys.map((k) => (
                 <th key={k.key} scope="col">
                   {label('control-place', k.place)}
                 </th>
               ))}
-              <th scope="col">None</th>
-              <th scope="col">Time</th>
+              <th scope="col">{t('buttons-result.none')}</th>
+              <th scope="col">{t('buttons-result.time')}</th>
             </tr>
           </thead>
           <tbody>
@@ -54,7 +63,7 @@ export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandK
                 })}
                 <td className={k.missed > 0 ? 'wrong' : ''}>{k.missed || ''}</td>
                 <td>
-                  {k.median_s === null ? '' : `${k.median_s.toFixed(2)} s`}
+                  {k.median_s === null ? '' : t('buttons-result.s', { medianS: k.median_s.toFixed(2) })}
                   {beyond(k.median_s) !== null && (
                     <span className="quiet"> +{beyond(k.median_s)?.toFixed(2)}</span>
                   )}
@@ -65,7 +74,9 @@ export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandK
         </table>
       </section>
       <MixedUp />
-      {layout.length > 0 && <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />}
+      {layout.length > 0 && (
+        <OfferCopy kind="drill" id={kept.id} says={t('buttons-result.give-this-turn-to')} />
+      )}
     </section>
   );
 }
@@ -77,14 +88,17 @@ export function MixedUp() {
   const [one, other] = [label('control-place', mixed.one), label('control-place', mixed.other)];
   return (
     <p className="mixed-up">
-      <strong>{one}</strong> and <strong>{other.toLowerCase()}</strong> were taken for each other{' '}
-      {mixed.times} times of {mixed.asked}.{' '}
-      {mixed.better === null
-        ? 'No other control of this body could take one of them.'
-        : mixed.free
-          ? `What the ${other.toLowerCase()} does would go on the ${label('control-place', mixed.better).toLowerCase()}, which is free.`
-          : `The ${other.toLowerCase()} could change places with the ${label('control-place', mixed.better).toLowerCase()}, which you never confuse with either.`}{' '}
-      <Link to="/kit/layouts">Lay them out anew</Link>
+      {t.rich('buttons-result.and-were-taken-for', {
+        one: <strong>{one}</strong>,
+        other: <strong>{other.toLowerCase()}</strong>,
+        times: mixed.times,
+        asked: mixed.asked,
+        isBetter: mixed.better === null ? 'yes' : 'no',
+        isFree: mixed.free ? 'yes' : 'no',
+        other2: other.toLowerCase(),
+        better: label('control-place', mixed.better).toLowerCase(),
+        link: (text) => <Link to="/kit/layouts">{text}</Link>,
+      })}
     </p>
   );
 }

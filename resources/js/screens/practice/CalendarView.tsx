@@ -1,6 +1,7 @@
 import { App, Button, Checkbox, Input, Select } from 'antd';
 import { useState } from 'react';
 import { type Practice, practiceActions, today, usePracticeAction } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { label } from '../../parts/words';
 
 /** A day so many days after another. */
@@ -12,7 +13,15 @@ function daysAfter(day: string, days: number): string {
 
 const mondayBefore = (day: string) => daysAfter(day, -((new Date(`${day}T12:00Z`).getUTCDay() + 6) % 7));
 
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const DAYS = [
+  t('calendar-view.mon'),
+  t('calendar-view.tue'),
+  t('calendar-view.wed'),
+  t('calendar-view.thu'),
+  t('calendar-view.fri'),
+  t('calendar-view.sat'),
+  t('calendar-view.sun'),
+];
 
 /** The coming four weeks, and when one wants to practise. */
 export function CalendarView({ practice }: { practice: Practice }) {
@@ -31,39 +40,39 @@ export function CalendarView({ practice }: { practice: Practice }) {
   return (
     <section aria-labelledby="calendar">
       <div className="today-head">
-        <h2 id="calendar">Four weeks</h2>
+        <h2 id="calendar">{t('calendar-view.four-weeks')}</h2>
         <Button onClick={() => setChanging(!changing)} aria-expanded={changing}>
-          {changing ? 'Done' : 'Change days'}
+          {changing ? t('calendar-view.done') : t('calendar-view.change-days')}
         </Button>
         <a
           className="ant-btn ant-btn-default calendar-file"
           href={`/api/practice/calendar?day=${today()}`}
           download
         >
-          For my calendar
+          {t('calendar-view.for-my-calendar')}
         </a>
       </div>
       {changing && (
         <div className="calendar-settings">
           <Checkbox.Group
-            aria-label="Days"
+            aria-label={t('calendar-view.days')}
             value={habit.weekdays}
             options={DAYS.map((name, i) => ({ value: i + 1, label: name }))}
             onChange={(days) => days.length > 0 && put({ weekdays: [...days].sort((a, b) => a - b) })}
           />
           <div className="drill-setting">
-            <span>At most</span>
+            <span>{t('calendar-view.at-most')}</span>
             <Select
-              aria-label="At most"
+              aria-label={t('calendar-view.at-most')}
               value={habit.minutes}
-              options={[5, 8, 12, 20].map((m) => ({ value: m, label: `${m} minutes` }))}
+              options={[5, 8, 12, 20].map((m) => ({ value: m, label: t('calendar-view.minutes', { m }) }))}
               onChange={(minutes) => put({ minutes })}
             />
           </div>
           <div className="drill-setting">
-            <span>Reminder at</span>
+            <span>{t('calendar-view.reminder-at')}</span>
             <Input
-              aria-label="Reminder at"
+              aria-label={t('calendar-view.reminder-at')}
               type="time"
               defaultValue={habit.at}
               onBlur={(event) =>
@@ -72,18 +81,18 @@ export function CalendarView({ practice }: { practice: Practice }) {
             />
           </div>
           <div className="drill-setting">
-            <span>Days off</span>
+            <span>{t('calendar-view.days-off')}</span>
             <DaysOff onAdd={(from, to) => put({ off: [...habit.off, { from, to }] })} />
           </div>
           {habit.off.length > 0 && (
             <ul className="calendar-off">
               {habit.off.map((off) => (
                 <li key={off.from + off.to}>
-                  {off.from} to {off.to}
+                  {t('calendar-view.to', { from: off.from, to: off.to })}
                   <Button
                     size="small"
                     type="text"
-                    aria-label={`Practise from ${off.from} to ${off.to} after all`}
+                    aria-label={t('calendar-view.practise-from-to-after', { from: off.from, to: off.to })}
                     onClick={() => put({ off: habit.off.filter((o) => o !== off) })}
                   >
                     ×
@@ -117,10 +126,10 @@ export function CalendarView({ practice }: { practice: Practice }) {
                       {t.turns > 1 && ` ×${t.turns}`}
                     </span>
                   ))}
-                  {session.field && <span className="field">and in the field</span>}
+                  {session.field && <span className="field">{t('calendar-view.and-in-the-field')}</span>}
                 </span>
               )}
-              {isOff(day) && <span className="quiet">off</span>}
+              {isOff(day) && <span className="quiet">{t('calendar-view.off')}</span>}
             </li>
           );
         })}
@@ -135,9 +144,14 @@ function DaysOff({ onAdd }: { onAdd: (from: string, to: string) => void }) {
   const last = to || from;
   return (
     <span className="days-off">
-      <Input aria-label="Off from" type="date" value={from} onChange={(e) => setFrom(e.target.value)} />
       <Input
-        aria-label="Off until"
+        aria-label={t('calendar-view.off-from')}
+        type="date"
+        value={from}
+        onChange={(e) => setFrom(e.target.value)}
+      />
+      <Input
+        aria-label={t('calendar-view.off-until')}
         type="date"
         value={to}
         min={from}
@@ -151,7 +165,7 @@ function DaysOff({ onAdd }: { onAdd: (from: string, to: string) => void }) {
           setTo('');
         }}
       >
-        Add
+        {t('calendar-view.add')}
       </Button>
     </span>
   );

@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { Link, useParams } from 'react-router';
 import { useSession } from '../../api/hooks';
 import { useOffered } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
@@ -16,7 +17,7 @@ export default function CopyPage() {
   const session = useSession();
   const { busy, takeIt } = useTakeCopy();
   const copy = offered.data;
-  useTitle(copy?.name ?? 'A copy for you');
+  useTitle(copy?.name ?? t('copy-page.a-copy-for-you'));
   const signedIn = session.data?.user != null;
 
   return (
@@ -27,21 +28,29 @@ export default function CopyPage() {
         <>
           <h1>{copy.kind === 'drill' ? label('exercise', copy.name) : copy.name}</h1>
           <p>
-            {copy.from || 'Somebody'} offers you {copied[copy.kind]}.
-            {copy.kind === 'drill' && ' It is the same for everybody who plays it.'}
+            {t('copy-page.offers-you', {
+              from: copy.from || t('copy-page.somebody'),
+              copied: copied[copy.kind],
+              isKind: copy.kind === 'drill' ? 'yes' : 'no',
+            })}
           </p>
           {signedIn ? (
             <Button type="primary" size="large" loading={busy} onClick={() => void takeIt(copy)}>
-              {copy.kind === 'drill' ? 'Play it' : 'Copy it into my account'}
+              {copy.kind === 'drill' ? t('copy-page.play-it') : t('copy-page.copy-it-into-my')}
             </Button>
           ) : (
             <p>
-              <Link to={`/sign-in?to=${encodeURIComponent(`/copy/${secret}`)}`}>Sign in</Link> or{' '}
-              <Link to={`/register?to=${encodeURIComponent(`/copy/${secret}`)}`}>open an account</Link>; you
-              come back here.
+              {t.rich('copy-page.sign-in-or-open', {
+                link: (text) => (
+                  <Link to={`/sign-in?to=${encodeURIComponent(`/copy/${secret}`)}`}>{text}</Link>
+                ),
+                link2: (text) => (
+                  <Link to={`/register?to=${encodeURIComponent(`/copy/${secret}`)}`}>{text}</Link>
+                ),
+              })}
             </p>
           )}
-          <p className="quiet">It becomes yours: what you change stays with you, and they do not see it.</p>
+          <p className="quiet">{t('copy-page.it-becomes-yours-what')}</p>
         </>
       )}
     </main>

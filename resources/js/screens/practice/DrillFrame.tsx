@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
+import { t } from '../../lang/practice';
 import { usePreferences } from '../../shell/preferences';
 import { TopBar } from '../../shell/TopBar';
 import type { useTurn } from './useTurn';
@@ -53,10 +54,10 @@ export function DrillFrame({
       <main className="page drill">
         <div className="page-head">
           <h1>{title}</h1>
-          <Button onClick={() => navigate('/practice')}>Close</Button>
+          <Button onClick={() => navigate('/practice')}>{t('drill-frame.close')}</Button>
           {begins !== null && (
             <Button type="primary" disabled={busy} onClick={onStart}>
-              {begins ?? (turn.kept ? 'Once more' : 'Start')}
+              {begins ?? (turn.kept ? t('drill-frame.once-more') : t('drill-frame.start'))}
             </Button>
           )}
         </div>
@@ -66,7 +67,7 @@ export function DrillFrame({
             {turn.problem}{' '}
             {turn.again && (
               <Button size="small" onClick={turn.again}>
-                Send it again
+                {t('drill-frame.send-it-again')}
               </Button>
             )}
           </p>
@@ -78,7 +79,7 @@ export function DrillFrame({
             <p className="quiet drill-honest">{honest}</p>
           </div>
           {(settings || aids) && (
-            <aside className="drill-side" aria-label="Settings">
+            <aside className="drill-side" aria-label={t('drill-frame.settings')}>
               {settings}
               {aids && <div className="drill-aids">{aids}</div>}
             </aside>

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { usePractice } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { label } from '../../parts/words';
 import { placeOf } from './drills';
 
@@ -10,16 +11,16 @@ export function Due() {
   return (
     <section aria-labelledby="practice-due" className="waits">
       <div className="today-head">
-        <h2 id="practice-due">Practice due</h2>
-        <Link to="/practice">Levels</Link>
+        <h2 id="practice-due">{t('due.practice-due')}</h2>
+        <Link to="/practice">{t('due.levels')}</Link>
       </div>
       <ul className="rush-list">
         {practice.due.map((turn) => (
           <li key={turn.drill} className="rush-row waits-row">
             <Link to={placeOf(turn.drill)}>{label('exercise', turn.drill)}</Link>
             <span className="quiet">
-              {turn.turns === 1 ? 'one round' : `${turn.turns} rounds`}
-              {turn.refresher && ', so that it stays'}
+              {t('due.rounds', { turns: turn.turns })}
+              {turn.refresher && t('due.so-that-it-stays')}
             </span>
           </li>
         ))}

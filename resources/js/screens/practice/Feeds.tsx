@@ -1,14 +1,15 @@
 import { App, Checkbox } from 'antd';
 import { type Practice, practiceActions, usePracticeAction } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { label } from '../../parts/words';
 import { percent } from './drills';
 
 type Name = keyof Practice['settings']['feeds'];
 
 const said: Record<Name, string> = {
-  controls: 'Layouts reckon with my times',
-  hand: 'Plans move with my hand',
-  first_sharp: 'Plans use my times to the first sharp frame',
+  controls: t('feeds.layouts-reckon-with-my'),
+  hand: t('feeds.plans-move-with-my'),
+  first_sharp: t('feeds.plans-use-my-times'),
 };
 
 /** What one kind of practice could move in plans, how far, and whether it may. */
@@ -27,7 +28,7 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
   const time = (way: Practice['feeds']['first_sharp']['auto'], name: string) =>
     way.trials === 0
       ? null
-      : `${name} ${way.median_s === null ? (way.trials < first.fewest ? `${way.trials} of ${first.fewest} trials so far` : 'missed more often than not') : `${way.median_s.toFixed(2)} s, median of ${way.trials}`}${way.missed ? ` with ${way.missed} missed` : ''}`;
+      : `${name} ${way.median_s === null ? (way.trials < first.fewest ? t('feeds.of-trials-so-far', { trials: way.trials, fewest: first.fewest }) : t('feeds.missed-more-often-than')) : t('feeds.s-median-of', { medianS: way.median_s.toFixed(2), trials: way.trials })}${way.missed ? t('feeds.with-missed', { missed: way.missed }) : ''}`;
   return (
     <div className="feed">
       <Checkbox
@@ -40,7 +41,7 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
             {
               onError: (error) => void message.error(error.message),
               onSuccess: () =>
-                void message.success(next ? 'From now on. Untick it, and all is as it was.' : 'As it was.'),
+                void message.success(next ? t('feeds.from-now-on-untick') : t('feeds.as-it-was')),
             },
           );
         }}
@@ -54,19 +55,29 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
                 ...feeds.controls.map((c) => ({ ...c, name: label('control-place', c.place) })),
                 ...feeds.moves.map((m) => ({ ...m, name: label('area-move', m.move) })),
               ]
-                .map(
-                  (c) =>
-                    `${c.name} ${c.seconds.toFixed(2)} s (${c.trials} trials; guessed ${c.usual_s.toFixed(1)} s)`,
+                .map((c) =>
+                  t('feeds.s-trials-guessed-s', {
+                    name: c.name,
+                    seconds: c.seconds.toFixed(2),
+                    trials: c.trials,
+                    usualS: c.usual_s.toFixed(1),
+                  }),
                 )
                 .join(' · ')
-            : 'Some rounds of buttons by touch, or of moving the area, are needed first.')}
+            : t('feeds.some-rounds-of-buttons'))}
         {feed === 'hand' &&
           (known
-            ? `Focus by hand: you said ${percent(feeds.hand.said)}, practice has brought it to ${percent(feeds.hand.at ?? 0)} over ${feeds.hand.days.length === 1 ? 'a day' : `${feeds.hand.days.length} days`}, three points a day at most. What the log knows of your hand counts for more.`
-            : 'Some rounds with the slow swimmer or in free flight are needed first.')}
+            ? t('feeds.focus-by-hand-you', {
+                said: percent(feeds.hand.said),
+                at: percent(feeds.hand.at ?? 0),
+                days: feeds.hand.days.length,
+              })
+            : t('feeds.some-rounds-with-the'))}
         {feed === 'first_sharp' &&
-          ([time(first.auto, 'Autofocus:'), time(first.by_hand, 'By hand:')].filter(Boolean).join(' · ') ||
-            'Some trials with the stopwatch are needed first.')}
+          ([time(first.auto, t('feeds.autofocus')), time(first.by_hand, t('feeds.by-hand'))]
+            .filter(Boolean)
+            .join(' · ') ||
+            t('feeds.some-trials-with-the'))}
       </p>
     </div>
   );
@@ -76,8 +87,8 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
 export function Feeds({ practice }: { practice: Practice }) {
   return (
     <section aria-labelledby="feeds">
-      <h2 id="feeds">What practice changes</h2>
-      <p className="quiet">Nothing, unless you say so; and unticked again, everything is as it was.</p>
+      <h2 id="feeds">{t('feeds.what-practice-changes')}</h2>
+      <p className="quiet">{t('feeds.nothing-unless-you-say')}</p>
       <Feed feed="controls" practice={practice} />
       <Feed feed="hand" practice={practice} />
       <Feed feed="first_sharp" practice={practice} />

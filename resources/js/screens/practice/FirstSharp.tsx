@@ -3,6 +3,7 @@ import './moment.css';
 import { Button, Segmented } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { usePractice } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { DrillFrame } from './DrillFrame';
@@ -59,11 +60,11 @@ export default function FirstSharp() {
   return (
     <DrillFrame
       title={label('exercise', 'first-sharp')}
-      says="With your camera: choose a near and a far subject. Start as you leave the one, stop when the other is sharp in the finder; when it hunted or went wrong, say so. Ten trials of each way make a time to plan with."
+      says={t('first-sharp.with-your-camera-choose')}
       turn={turn}
       onStart={() => undefined}
       begins={null}
-      honest="These are your times, with your camera, indoors or at the garden fence. A rush adds nerves and wind."
+      honest={t('first-sharp.these-are-your-times')}
       result={null}
     >
       <div
@@ -72,7 +73,7 @@ export default function FirstSharp() {
         role="application"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: keys start and stop it
         tabIndex={0}
-        aria-label="Stopwatch. Space starts and stops it, M says that it went wrong."
+        aria-label={t('first-sharp.stopwatch-space-starts-and')}
         onKeyDown={(event) => {
           if (event.key === ' ') {
             event.preventDefault();
@@ -82,17 +83,17 @@ export default function FirstSharp() {
         }}
       >
         <Segmented
-          aria-label="How"
+          aria-label={t('first-sharp.how')}
           value={byHand ? 'hand' : 'auto'}
           disabled={running}
           options={[
-            { value: 'auto', label: `Autofocus, ${count(false)}` },
-            { value: 'hand', label: `By hand, ${count(true)}` },
+            { value: 'auto', label: t('first-sharp.autofocus', { count: count(false) }) },
+            { value: 'hand', label: t('first-sharp.by-hand', { count: count(true) }) },
           ]}
           onChange={(value) => setByHand(value === 'hand')}
         />
         <p className="first-clock figures">
-          <span ref={clock}>0.00</span> s
+          {t.rich('first-sharp.s', { span: <span ref={clock}>0.00</span> })}
         </p>
         <div className="first-keys">
           <Button
@@ -101,7 +102,7 @@ export default function FirstSharp() {
             onPointerDown={(e) => press.current(e.timeStamp, false)}
             onClick={(e) => e.detail === 0 && press.current(performance.now(), false)}
           >
-            {running ? 'Sharp' : 'Start'}
+            {running ? t('first-sharp.sharp') : t('first-sharp.start')}
           </Button>
           <Button
             size="large"
@@ -109,22 +110,24 @@ export default function FirstSharp() {
             onPointerDown={(e) => running && press.current(e.timeStamp, true)}
             onClick={(e) => e.detail === 0 && press.current(performance.now(), true)}
           >
-            Went wrong
+            {t('first-sharp.went-wrong')}
           </Button>
-          <span className="quiet first-key-hint">Space, and M</span>
+          <span className="quiet first-key-hint">{t('first-sharp.space-and-m')}</span>
         </div>
         {trials.length > 0 && (
           <ol className="first-trials">
             {trials.map((trial, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: trials are told by their order
               <li key={i}>
-                {trial.byHand ? 'By hand' : 'Autofocus'}{' '}
-                <strong className="figures">{trial.seconds.toFixed(2)} s</strong>
-                {trial.missed && <span className="quiet"> went wrong</span>}
+                {trial.byHand ? t('first-sharp.by-hand-2') : t('first-sharp.autofocus-2')}{' '}
+                <strong className="figures">
+                  {t('first-sharp.s-2', { seconds: trial.seconds.toFixed(2) })}
+                </strong>
+                {trial.missed && <span className="quiet"> {t('first-sharp.went-wrong-2')}</span>}
                 <Button
                   size="small"
                   type="text"
-                  aria-label={`Leave out trial ${i + 1}`}
+                  aria-label={t('first-sharp.leave-out-trial', { i: i + 1 })}
                   onClick={() => setTrials(trials.filter((_, n) => n !== i))}
                 >
                   ×
@@ -147,18 +150,18 @@ export default function FirstSharp() {
               setTrials([]);
             }}
           >
-            Keep {trials.length === 1 ? 'this trial' : `these ${trials.length || ''} trials`}
+            {t('first-sharp.keep-these-trials', { trials: trials.length, trials2: trials.length || '' })}
           </Button>
           {turn.stage === 'done' && (
             <span role="status" className="quiet">
-              Kept.
+              {t('first-sharp.kept')}
             </span>
           )}
         </div>
       </div>
       {practice && (
-        <section aria-label="Your times" className="first-own">
-          <h2>Your times so far</h2>
+        <section aria-label={t('first-sharp.your-times')} className="first-own">
+          <h2>{t('first-sharp.your-times-so-far')}</h2>
           <Feed feed="first_sharp" practice={practice} />
         </section>
       )}

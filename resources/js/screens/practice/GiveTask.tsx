@@ -4,17 +4,18 @@ import { useRushes } from '../../api/hooks';
 import { useKit } from '../../api/kit';
 import { useOutings } from '../../api/outings';
 import { type GroupTask, taskActions, useDrills, usePracticeAction } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { dayOf } from '../../parts/days';
 import { label } from '../../parts/words';
 
 type Kind = GroupTask['kind'];
 
 const KINDS: { value: Kind; label: string; none: string }[] = [
-  { value: 'rush', label: 'A rush', none: 'You have no rush yet.' },
-  { value: 'hold', label: 'A rush with what is pinned', none: 'You have no rush yet.' },
-  { value: 'drill', label: 'A turn of a drill', none: 'Play a drill first: a turn of yours is given.' },
-  { value: 'layout', label: 'A body with its buttons', none: 'Describe a body first.' },
-  { value: 'card', label: 'An outing with its rushes', none: 'Plan an outing first.' },
+  { value: 'rush', label: t('give-task.a-rush'), none: t('give-task.you-have-no-rush') },
+  { value: 'hold', label: t('give-task.a-rush-with-what'), none: t('give-task.you-have-no-rush') },
+  { value: 'drill', label: t('give-task.a-turn-of-a'), none: t('give-task.play-a-drill-first') },
+  { value: 'layout', label: t('give-task.a-body-with-its'), none: t('give-task.describe-a-body-first') },
+  { value: 'card', label: t('give-task.an-outing-with-its'), none: t('give-task.plan-an-outing-first') },
 ];
 
 /** What one has that can be given as such. */
@@ -29,7 +30,7 @@ function useChoices(kind: Kind): { value: string; label: string }[] | undefined 
       .slice(0, 40)
       .map((d) => ({ value: d.id, label: `${label('exercise', d.drill)}, ${dayOf(d.done_at)}` }));
   if (kind === 'layout') return bodies?.filter((b) => !b.sample).map((b) => ({ value: b.id, label: b.name }));
-  if (kind === 'card') return outings?.map((o) => ({ value: o.id, label: o.name || 'Outing' }));
+  if (kind === 'card') return outings?.map((o) => ({ value: o.id, label: o.name || t('give-task.outing') }));
   return rushes?.map((r) => ({ value: r.id, label: r.name }));
 }
 
@@ -39,7 +40,7 @@ export function GiveTask({ group }: { group: string }) {
   return (
     <>
       <Button type="primary" onClick={() => setOpen(true)}>
-        Give something to do
+        {t('give-task.give-something-to-do')}
       </Button>
       {open && <GiveModal group={group} onClose={() => setOpen(false)} />}
     </>
@@ -58,10 +59,10 @@ function GiveModal({ group, onClose }: { group: string; onClose: () => void }) {
   const chosen = choices?.find((c) => c.value === of)?.value ?? null;
   return (
     <Modal
-      title="Give something to do"
+      title={t('give-task.give-something-to-do')}
       open
       onCancel={onClose}
-      okText="Give it"
+      okText={t('give-task.give-it')}
       okButtonProps={{ disabled: chosen === null, loading: give.isPending }}
       onOk={() =>
         chosen &&
@@ -73,7 +74,7 @@ function GiveModal({ group, onClose }: { group: string; onClose: () => void }) {
     >
       <div className="give-task">
         <Select
-          aria-label="What kind"
+          aria-label={t('give-task.what-kind')}
           value={kind}
           options={KINDS.map(({ value, label }) => ({ value, label }))}
           onChange={(next) => {
@@ -85,36 +86,33 @@ function GiveModal({ group, onClose }: { group: string; onClose: () => void }) {
           <p className="quiet">{KINDS.find((k) => k.value === kind)?.none}</p>
         ) : (
           <Select
-            aria-label="Which"
+            aria-label={t('give-task.which')}
             showSearch
             optionFilterProp="label"
-            placeholder="Which"
+            placeholder={t('give-task.which')}
             value={chosen}
             options={choices ?? []}
             onChange={setOf}
           />
         )}
         <Input.TextArea
-          aria-label="What to do with it"
-          placeholder="What to do with it"
+          aria-label={t('give-task.what-to-do-with')}
+          placeholder={t('give-task.what-to-do-with')}
           maxLength={400}
           autoSize={{ minRows: 2, maxRows: 5 }}
           value={note}
           onChange={(event) => setNote(event.target.value)}
         />
         <label className="give-due">
-          To be done by
+          {t('give-task.to-be-done-by')}
           <input type="date" value={due} onChange={(event) => setDue(event.target.value)} />
         </label>
         {kind !== 'layout' && (
           <Checkbox checked={place} onChange={(event) => setPlace(event.target.checked)}>
-            With its place, to about 10 km
+            {t('give-task.with-its-place-to')}
           </Checkbox>
         )}
-        <p className="quiet">
-          Members find it on Today, as it is now. Your skills and your log are not in it. You see who did it;
-          what it came to, only of those who share that.
-        </p>
+        <p className="quiet">{t('give-task.members-find-it-on')}</p>
       </div>
     </Modal>
   );

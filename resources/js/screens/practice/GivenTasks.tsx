@@ -1,5 +1,6 @@
 import { App, Button } from 'antd';
 import { type GroupResults, taskActions, usePracticeAction } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { percent } from './drills';
 import { DueOn, nameOf } from './Tasks';
 import { copied } from './useTakeCopy';
@@ -12,7 +13,7 @@ export function GivenTasks({ group }: { group: GroupResults }) {
   if (group.tasks.length === 0) return null;
   return (
     <section aria-labelledby="given">
-      <h2 id="given">Given to do</h2>
+      <h2 id="given">{t('given-tasks.given-to-do')}</h2>
       <ul className="rush-list">
         {group.tasks.map((task) => (
           <Given key={task.id} group={group.id} task={task} members={group.members} />
@@ -37,17 +38,17 @@ function Given({ group, task, members }: { group: string; task: Task; members: M
       </div>
       <div className="given-who">
         <strong className="figures">
-          {task.done.length} of {members.length}
+          {t('given-tasks.of', { done: task.done.length, members: members.length })}
         </strong>{' '}
-        <span className="quiet">did it</span>
-        <ul aria-label={`Who did ${nameOf(task)}`}>
+        <span className="quiet">{t('given-tasks.did-it')}</span>
+        <ul aria-label={t('given-tasks.who-did', { task: nameOf(task) })}>
           {members.map((member) => {
             const done = doneBy(member);
             return (
               <li key={member.id} className={done ? 'did' : 'quiet'}>
                 <span aria-hidden="true">{done ? '●' : '○'}</span> {member.name}
                 {done?.value != null && ` ${percent(done.value)}`}
-                <span className="sr-only">{done ? ', done' : ', not yet'}</span>
+                <span className="sr-only">{done ? t('given-tasks.done') : t('given-tasks.not-yet')}</span>
               </li>
             );
           })}
@@ -61,12 +62,12 @@ function Given({ group, task, members }: { group: string; task: Task; members: M
             { group, task: task.id },
             {
               onError: (error) => void message.error(error.message),
-              onSuccess: () => void message.success('Taken back. Copies that were taken stay.'),
+              onSuccess: () => void message.success(t('given-tasks.taken-back-copies-that')),
             },
           )
         }
       >
-        Take back
+        {t('given-tasks.take-back')}
       </Button>
     </li>
   );

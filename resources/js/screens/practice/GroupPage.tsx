@@ -4,6 +4,7 @@ import { App, Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type GroupResults, groupActions, useGroup, usePracticeAction } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
@@ -18,7 +19,7 @@ type Member = GroupResults['members'][number];
 export default function GroupPage() {
   const { id = '' } = useParams();
   const group = useGroup(id);
-  useTitle(group.data?.name ?? 'Group');
+  useTitle(group.data?.name ?? t('group-page.group'));
   const navigate = useNavigate();
   const { message } = App.useApp();
   const [drill, setDrill] = useState<string>('buttons');
@@ -35,33 +36,35 @@ export default function GroupPage() {
       <TopBar />
       <main className="page practice">
         <div className="page-head">
-          <h1>{group.data?.name ?? 'Group'}</h1>
+          <h1>{group.data?.name ?? t('group-page.group')}</h1>
           <Link className="ant-btn ant-btn-default calendar-file" to="/practice/groups">
-            All groups
+            {t('group-page.all-groups')}
           </Link>
           {group.data && <GiveTask group={id} />}
-          <Button onClick={() => change.mutate({ id, new_code: true }, failed)}>New code</Button>
-          <Button onClick={() => setClosing(true)}>Close the group</Button>
+          <Button onClick={() => change.mutate({ id, new_code: true }, failed)}>
+            {t('group-page.new-code')}
+          </Button>
+          <Button onClick={() => setClosing(true)}>{t('group-page.close-the-group')}</Button>
         </div>
         {group.isError && <Failed message={group.error.message} />}
         {group.data && (
           <p className="group-join">
-            Code to join: <strong className="group-code">{group.data.join_code}</strong>
-            <span className="quiet"> · members choose what you see, and can take it back</span>
+            {t.rich('group-page.code-to-join-members', {
+              joinCode: <strong className="group-code">{group.data.join_code}</strong>,
+              span: (text) => <span className="quiet">{text}</span>,
+            })}
           </p>
         )}
         {group.data && members.length === 0 && (
-          <p className="practice-empty">
-            Nobody has joined yet. Give the code to those who practise with you.
-          </p>
+          <p className="practice-empty">{t('group-page.nobody-has-joined-yet')}</p>
         )}
         {group.data && <GivenTasks group={group.data} />}
         {members.length > 0 && (
           <>
-            <h2 className="group-shared">What they share</h2>
+            <h2 className="group-shared">{t('group-page.what-they-share')}</h2>
             {played.length > 0 && (
               <Select
-                aria-label="Drill"
+                aria-label={t('group-page.drill')}
                 value={shown}
                 options={played.map((d) => ({ value: d, label: label('exercise', d) }))}
                 onChange={setDrill}
@@ -80,16 +83,13 @@ export default function GroupPage() {
           </>
         )}
         <Modal
-          title="Close this group?"
+          title={t('group-page.close-this-group')}
           open={closing}
-          okText="Close it"
+          okText={t('group-page.close-it')}
           onCancel={() => setClosing(false)}
           onOk={() => close.mutate(id, { ...failed, onSuccess: () => navigate('/practice/groups') })}
         >
-          <p>
-            Its members are no longer in it, and you see nothing of them any more. What they practised stays
-            theirs.
-          </p>
+          <p>{t('group-page.its-members-are-no')}</p>
         </Modal>
       </main>
     </>
@@ -108,18 +108,24 @@ function MemberRow({ member, drill, onRemove }: { member: Member; drill: string;
       <span>
         {mean === null ? (
           <span className="quiet">
-            {member.shares_drills ? 'none of this drill yet' : 'shares no drills'}
+            {member.shares_drills ? t('group-page.none-of-this-drill') : t('group-page.shares-no-drills')}
           </span>
         ) : (
           <>
             <strong className="figures">{percent(mean)}</strong>{' '}
             <span className="quiet">
-              {sharedBy(drill)}, {turns.length === 1 ? 'one turn' : `last ${Math.min(5, turns.length)} turns`}
+              {sharedBy(drill)},{' '}
+              {t('group-page.last-turns', { turns: turns.length, value: Math.min(5, turns.length) })}
             </span>
           </>
         )}
       </span>
-      <svg className="member-spark" viewBox="0 0 220 40" role="img" aria-label={`${turns.length} turns`}>
+      <svg
+        className="member-spark"
+        viewBox="0 0 220 40"
+        role="img"
+        aria-label={t('group-page.turns', { turns: turns.length })}
+      >
         <line x1="0" x2="220" y1="20" y2="20" className="progress-grid" />
         {turns.slice(-20).map((d, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: turns of one day have nothing else
@@ -129,21 +135,24 @@ function MemberRow({ member, drill, onRemove }: { member: Member; drill: string;
       <span className="quiet">
         {member.rushes.map((r) => (
           <span key={r.rush} className="member-rush">
-            {r.rush}: {r.frames > 0 ? `${r.keepers} of ${r.frames} frames kept` : `${r.bursts} bursts`}
+            {r.rush}:{' '}
+            {r.frames > 0
+              ? t('group-page.of-frames-kept', { keepers: r.keepers, frames: r.frames })
+              : t('group-page.bursts', { bursts: r.bursts })}
           </span>
         ))}
       </span>
       <Button size="small" onClick={() => setRemoving(true)}>
-        Remove
+        {t('group-page.remove')}
       </Button>
       <Modal
-        title={`Remove ${member.name}?`}
+        title={t('group-page.remove-2', { name: member.name })}
         open={removing}
-        okText="Remove"
+        okText={t('group-page.remove')}
         onCancel={() => setRemoving(false)}
         onOk={onRemove}
       >
-        <p>What they shared here is no longer seen. With the code they can join again.</p>
+        <p>{t('group-page.what-they-shared-here')}</p>
       </Modal>
     </li>
   );

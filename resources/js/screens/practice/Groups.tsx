@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useRushes, useSession } from '../../api/hooks';
 import { type GroupSummary, groupActions, useGroups, usePracticeAction } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
@@ -12,7 +13,7 @@ import { Tasks } from './Tasks';
 
 /** Groups one teaches, and those one belongs to with what one shares. */
 export default function Groups() {
-  useTitle('Groups');
+  useTitle(t('groups.groups'));
   const groups = useGroups();
   const demo = useSession().data?.user?.is_demo;
   const navigate = useNavigate();
@@ -28,16 +29,11 @@ export default function Groups() {
       <TopBar />
       <main className="page practice">
         <div className="page-head">
-          <h1>Groups</h1>
+          <h1>{t('groups.groups')}</h1>
           <PracticeTabs />
         </div>
         {groups.isError && <Failed message={groups.error.message} />}
-        {demo && (
-          <p className="quiet">
-            A visit to the demo is gone after a day. With an account of your own you can join a group, or
-            teach one.
-          </p>
-        )}
+        {demo && <p className="quiet">{t('groups.a-visit-to-the')}</p>}
         {!demo && (
           <div className="group-ways">
             <form
@@ -47,25 +43,23 @@ export default function Groups() {
                   ...failed,
                   onSuccess: (joined) => {
                     setCode('');
-                    void message.success(`You are in ${joined.name}. Nothing is shared until you say so.`);
+                    void message.success(t('groups.you-are-in-nothing', { name: joined.name }));
                   },
                 });
               }}
             >
-              <h2>Join one</h2>
-              <p className="quiet">
-                With the code its teacher gives you. You choose what they see, and leave whenever you like.
-              </p>
+              <h2>{t('groups.join-one')}</h2>
+              <p className="quiet">{t('groups.with-the-code-its')}</p>
               <div className="group-form">
                 <Input
-                  aria-label="Code"
-                  placeholder="Code"
+                  aria-label={t('groups.code')}
+                  placeholder={t('groups.code')}
                   value={code}
                   maxLength={20}
                   onChange={(e) => setCode(e.target.value)}
                 />
                 <Button htmlType="submit" disabled={code.trim() === ''} loading={join.isPending}>
-                  Join
+                  {t('groups.join')}
                 </Button>
               </div>
             </form>
@@ -78,18 +72,18 @@ export default function Groups() {
                 });
               }}
             >
-              <h2>Teach one</h2>
-              <p className="quiet">You see side by side what its members share with you, and nothing else.</p>
+              <h2>{t('groups.teach-one')}</h2>
+              <p className="quiet">{t('groups.you-see-side-by')}</p>
               <div className="group-form">
                 <Input
-                  aria-label="Name of the group"
-                  placeholder="Name"
+                  aria-label={t('groups.name-of-the-group')}
+                  placeholder={t('groups.name')}
                   value={name}
                   maxLength={120}
                   onChange={(e) => setName(e.target.value)}
                 />
                 <Button htmlType="submit" disabled={name.trim() === ''} loading={create.isPending}>
-                  Open it
+                  {t('groups.open-it')}
                 </Button>
               </div>
             </form>
@@ -117,8 +111,10 @@ function Taught({ group }: { group: GroupSummary }) {
     <li className="rush-row group-row">
       <Link to={`/practice/groups/${group.id}`}>{group.name}</Link>
       <span className="quiet">
-        you teach it · {group.members === 1 ? 'one member' : `${group.members} members`} · code{' '}
-        <strong className="group-code">{group.join_code}</strong>
+        {t.rich('groups.you-teach-it-members', {
+          members: group.members,
+          joinCode: <strong className="group-code">{group.join_code}</strong>,
+        })}
       </span>
     </li>
   );
@@ -136,29 +132,29 @@ function Belonging({ group }: { group: GroupSummary }) {
   return (
     <li className="rush-row group-row">
       <strong>{group.name}</strong>
-      <span className="quiet">taught by {group.teacher}</span>
+      <span className="quiet">{t('groups.taught-by', { teacher: group.teacher })}</span>
       <div className="group-shares">
         <Checkbox checked={shares.drills} onChange={(e) => put({ drills: e.target.checked })}>
-          {group.teacher} sees my drills
+          {t('groups.sees-my-drills', { teacher: group.teacher })}
         </Checkbox>
         <Select
-          aria-label="Rushes whose bursts are shared"
+          aria-label={t('groups.rushes-whose-bursts-are')}
           mode="multiple"
-          placeholder="Bursts of no rush"
+          placeholder={t('groups.bursts-of-no-rush')}
           value={shares.rushes.filter((id) => rushes.some((r) => r.id === id))}
-          options={rushes.map((r) => ({ value: r.id, label: `Bursts of ${r.name}` }))}
+          options={rushes.map((r) => ({ value: r.id, label: t('groups.bursts-of', { name: r.name }) }))}
           onChange={(ids) => put({ rushes: ids })}
         />
-        <Button onClick={() => setLeaving(true)}>Leave</Button>
+        <Button onClick={() => setLeaving(true)}>{t('groups.leave')}</Button>
       </div>
       <Modal
-        title={`Leave ${group.name}?`}
+        title={t('groups.leave-2', { name: group.name })}
         open={leaving}
-        okText="Leave"
+        okText={t('groups.leave')}
         onCancel={() => setLeaving(false)}
         onOk={() => leave.mutate(group.id, { ...failed, onSuccess: () => setLeaving(false) })}
       >
-        <p>From then on {group.teacher} sees nothing of you. Your drills and bursts stay yours.</p>
+        <p>{t('groups.from-then-on-sees', { teacher: group.teacher })}</p>
       </Modal>
     </li>
   );

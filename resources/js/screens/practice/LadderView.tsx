@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { Practice, RungOf } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { label } from '../../parts/words';
 import { percent, placeOf } from './drills';
 
@@ -7,16 +8,16 @@ const day = (at: string) =>
   new Date(`${at}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
 
 const fieldTask: Record<string, string> = {
-  still: 'In the field: a burst of something that sits, focused by hand',
-  swimmer: 'In the field: a burst of something slow, followed by hand',
-  perch: 'In the field: a burst with the distance set beforehand',
-  wild: 'In the field: a burst of free flight, followed by hand',
+  still: t('ladder-view.in-the-field-a'),
+  swimmer: t('ladder-view.in-the-field-a-burst-of-something'),
+  perch: t('ladder-view.in-the-field-a-burst-with-the'),
+  wild: t('ladder-view.in-the-field-a-burst-of-free'),
 };
 
 function mark(rung: RungOf): string {
   return rung.drill === 'buttons'
-    ? `${percent(rung.mark)} right at once, within ${rung.within_s?.toFixed(1)} s`
-    : `${percent(rung.mark)} of what a practised hand keeps`;
+    ? t('ladder-view.right-at-once-within', { mark: percent(rung.mark), withinS: rung.within_s?.toFixed(1) })
+    : t('ladder-view.of-what-a-practised', { mark: percent(rung.mark) });
 }
 
 /** The rungs from the highest down, how far each is reached, and where one stands. */
@@ -46,14 +47,22 @@ export function LadderView({ ladder }: { ladder: Practice['ladder'] }) {
               )}
               <span className="quiet">
                 {rung.passed_on
-                  ? `passed on ${day(rung.passed_on)}`
+                  ? t('ladder-view.passed-on', { passedOn: day(rung.passed_on) })
                   : here || state === 'open'
-                    ? `${rung.in_a_row} of ${rung.of} sessions running: ${mark(rung)}`
+                    ? t('ladder-view.of-sessions-running', {
+                        inARow: rung.in_a_row,
+                        of: rung.of,
+                        rung: mark(rung),
+                      })
                     : mark(rung)}
               </span>
               {rung.field && state !== 'later' && (
                 <span className="quiet rung-field">
-                  {fieldTask[rung.rung]}: {Math.min(rung.field.done, rung.field.of)} of {rung.field.of}
+                  {t('ladder-view.of', {
+                    fieldTask: fieldTask[rung.rung],
+                    done: Math.min(rung.field.done, rung.field.of),
+                    of: rung.field.of,
+                  })}
                 </span>
               )}
             </span>
@@ -61,7 +70,7 @@ export function LadderView({ ladder }: { ladder: Practice['ladder'] }) {
               className="rung-spark"
               viewBox="0 0 120 34"
               role="img"
-              aria-label={`Last ${recent.length} sessions against the mark`}
+              aria-label={t('ladder-view.last-sessions-against-the', { recent: recent.length })}
             >
               <line x1="0" x2="120" y1="14" y2="14" className="rung-mark" />
               {recent.map((s, i) => (

@@ -4,6 +4,7 @@ import { Button, Checkbox } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import type { DrillCourse, DrillDocument } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { outlineOf } from '../../parts/Silhouette';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
@@ -120,16 +121,14 @@ export default function MomentDrill() {
   return (
     <DrillFrame
       title={label('exercise', 'moment')}
-      says="Press once, so that the moment it meets the water lies in the burst. Half of the dives announce themselves, half come suddenly; half of the bursts are short, half are long."
+      says={t('moment-drill.press-once-so-that')}
       turn={turn}
       onStart={() => void start()}
-      honest="It measures your hand, with a screen and keys that add some hundredths of a second of their own. In the field the finder shows things later still, and the bird does not tell you when."
-      settings={
-        given && <p className="quiet">This turn was given to you: the same for everybody who plays it.</p>
-      }
+      honest={t('moment-drill.it-measures-your-hand')}
+      settings={given && <p className="quiet">{t('moment-drill.this-turn-was-given')}</p>}
       aids={
         <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
-          Sound
+          {t('moment-drill.sound')}
         </Checkbox>
       }
       result={
@@ -144,7 +143,7 @@ export default function MomentDrill() {
         role="application"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: the space bar is the shutter here
         tabIndex={0}
-        aria-label="A bird that dives. The space bar is the shutter."
+        aria-label={t('moment-drill.a-bird-that-dives')}
         onKeyDown={(event) => {
           if (event.key !== ' ' && event.key !== 'Enter') return;
           event.preventDefault();
@@ -175,22 +174,25 @@ export default function MomentDrill() {
         <p className="moment-said">
           {trial && (
             <>
-              <span className="figures">
-                {trial.at + 1} of {turn.course?.trials?.length}
-              </span>{' '}
-              {trial.of.burst_s < 0.6 ? 'Short burst' : 'Long burst'},{' '}
-              {Math.max(1, Math.round(trial.of.burst_s * frames))} frames
-              {before > 0 && `, and ${before} s from before the press`}
-              {bursting && <strong> · shooting</strong>}
+              {t.rich('moment-drill.of-long-burst-frames', {
+                span: (text) => <span className="figures">{text}</span>,
+                at: trial.at + 1,
+                trials: turn.course?.trials?.length,
+                isBurstS: trial.of.burst_s < 0.6 ? 'yes' : 'no',
+                value: Math.max(1, Math.round(trial.of.burst_s * frames)),
+                isBefore: before > 0 ? 'yes' : 'no',
+                before,
+              })}
+              {bursting && <strong> {t('moment-drill.shooting')}</strong>}
             </>
           )}
           {!running &&
             turn.stage !== 'done' &&
             (turn.stage === 'loading'
-              ? 'Loading…'
+              ? t('moment-drill.loading')
               : turn.stage === 'scoring'
-                ? 'Counting…'
-                : 'Space or the button is the shutter.')}
+                ? t('moment-drill.counting')
+                : t('moment-drill.space-or-the-button'))}
         </p>
         <Button
           className="ring-fire"
@@ -200,7 +202,7 @@ export default function MomentDrill() {
             press(event.timeStamp);
           }}
         >
-          Shutter
+          {t('moment-drill.shutter')}
         </Button>
       </div>
     </DrillFrame>

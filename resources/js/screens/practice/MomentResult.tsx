@@ -1,4 +1,5 @@
 import type { DrillCourse, DrillScore, KeptDrill } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { Plot } from '../../parts/Plot';
 import { OfferCopy } from './OfferCopy';
 
@@ -19,7 +20,7 @@ function Bursts({ trials, of, before, wide }: Trials) {
     <>
       <line x1={x(0)} x2={x(0)} y1={0} y2={trials.length * 18} className="moment-peak" />
       <text x={x(0)} y={trials.length * 18 + 20} textAnchor="middle" className="moment-axis">
-        peak
+        {t('moment-result.peak')}
       </text>
       {trials.map((trial, i) => {
         const burst = of[i]?.burst_s ?? 0.35;
@@ -31,7 +32,7 @@ function Bursts({ trials, of, before, wide }: Trials) {
         return off === null ? (
           // biome-ignore lint/suspicious/noArrayIndexKey: trials have nothing else
           <text key={i} x={8} y={i * 18 + 13} className="moment-axis">
-            not pressed
+            {t('moment-result.not-pressed')}
           </text>
         ) : (
           <rect
@@ -59,53 +60,64 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
   const caught = trials.filter((t) => t.caught).length;
   const late = trials.filter((t) => t.before).length;
   return (
-    <section className="drill-result" aria-label="Result">
+    <section className="drill-result" aria-label={t('moment-result.result')}>
       <p className="drill-verdict">
-        <strong className="drill-big">{caught}</strong> of {trials.length} peaks caught
-        <span className="quiet">
-          {' '}
-          · short bursts {percent(s.short)}, long ones {percent(s.long)} · foreseen {percent(s.foreseen)},
-          sudden {percent(s.sudden)}
-          {late > 0 && ` · ${late} of them only by a frame from before the press`}
-        </span>
+        {t.rich('moment-result.of-peaks-caught-short', {
+          caught: <strong className="drill-big">{caught}</strong>,
+          trials: trials.length,
+          span: (text) => <span className="quiet">{text}</span>,
+          short: percent(s.short),
+          long: percent(s.long),
+          foreseen: percent(s.foreseen),
+          sudden: percent(s.sudden),
+          isLate: late > 0 ? 'yes' : 'no',
+          late,
+        })}
       </p>
       <dl className="drill-facts">
         {s.timing && (
           <div>
-            <dt>Press against a foreseen peak</dt>
+            <dt>{t('moment-result.press-against-a-foreseen')}</dt>
             <dd>
-              {Math.round(Math.abs(s.timing.mean) * 1000)} ms {s.timing.mean < 0 ? 'before' : 'after'} ±{' '}
-              {Math.round(s.timing.spread * 1000)}
+              {t('moment-result.ms-after', {
+                mean: Math.round(Math.abs(s.timing.mean) * 1000),
+                isMean: s.timing.mean < 0 ? 'yes' : 'no',
+                spread: Math.round(s.timing.spread * 1000),
+              })}
             </dd>
           </div>
         )}
         {s.reaction_s != null && (
           <div>
-            <dt>Reacting to a sudden one</dt>
-            <dd>{Math.round(s.reaction_s * 1000)} ms</dd>
+            <dt>{t('moment-result.reacting-to-a-sudden')}</dt>
+            <dd>{t('moment-result.ms', { reactionS: Math.round(s.reaction_s * 1000) })}</dd>
           </div>
         )}
       </dl>
       <div className="moment-plots">
-        <Plot label="Bursts against their peaks" high={trials.length * 18 + 26}>
+        <Plot label={t('moment-result.bursts-against-their-peaks')} high={trials.length * 18 + 26}>
           {(wide) => <Bursts trials={trials} of={of} before={course.before_press_s ?? 0} wide={wide} />}
         </Plot>
         {(s.worth ?? []).length > 0 && (
           <table className="moment-worth">
-            <caption>What a burst catches with this scatter</caption>
+            <caption>{t('moment-result.what-a-burst-catches')}</caption>
             <thead>
               <tr>
-                <th scope="col">Burst</th>
-                <th scope="col">Press before</th>
-                <th scope="col">Catches</th>
-                <th scope="col">Frames</th>
+                <th scope="col">{t('moment-result.burst')}</th>
+                <th scope="col">{t('moment-result.press-before')}</th>
+                <th scope="col">{t('moment-result.catches')}</th>
+                <th scope="col">{t('moment-result.frames')}</th>
               </tr>
             </thead>
             <tbody>
               {s.worth?.map((w) => (
                 <tr key={w.burst_s}>
-                  <td>{w.burst_s.toFixed(2)} s</td>
-                  <td>{w.lead_s < 0 ? `${(-w.lead_s).toFixed(2)} s after` : `${w.lead_s.toFixed(2)} s`}</td>
+                  <td>{t('moment-result.s', { burstS: w.burst_s.toFixed(2) })}</td>
+                  <td>
+                    {w.lead_s < 0
+                      ? t('moment-result.s-after', { leadS: (-w.lead_s).toFixed(2) })
+                      : t('moment-result.s-2', { leadS: w.lead_s.toFixed(2) })}
+                  </td>
                   <td>{percent(w.chance)}</td>
                   <td>{w.frames}</td>
                 </tr>
@@ -114,7 +126,7 @@ export function MomentResult({ kept, course }: { kept: KeptDrill; course: DrillC
           </table>
         )}
       </div>
-      <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />
+      <OfferCopy kind="drill" id={kept.id} says={t('moment-result.give-this-turn-to')} />
     </section>
   );
 }

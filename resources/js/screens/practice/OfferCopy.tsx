@@ -3,16 +3,17 @@ import { App, Button, Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { useSession } from '../../api/hooks';
 import { type CopyLink, copyActions, useCopyLinks, usePracticeAction } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { AddressOnce } from '../../parts/AddressOnce';
 
 const DAYS = [7, 30, 90];
 
 const what: Record<CopyLink['kind'], string> = {
-  drill: 'the same turn, with the same seed',
-  rush: 'this rush',
-  hold: 'this rush with what is pinned of its hold',
-  layout: 'this body with its buttons',
-  card: 'this outing with its rushes',
+  drill: t('offer-copy.the-same-turn-with'),
+  rush: t('offer-copy.this-rush'),
+  hold: t('offer-copy.this-rush-with-what'),
+  layout: t('offer-copy.this-body-with-its'),
+  card: t('offer-copy.this-outing-with-its'),
 };
 
 type Props = {
@@ -58,18 +59,16 @@ export function OfferModal({
   return (
     <Modal title={says} open={open} onCancel={onClose} footer={null}>
       <p className="quiet">
-        Whoever has the address can take a copy of {what[as]}, as it is now, into an account of their own.
-        Your skills and your log are not in it, and what they change stays with them.
-        {as !== 'layout' && ' Where it is, and who you are, is in it only as you say here.'}
+        {t('offer-copy.whoever-has-the-address', { what: what[as], isAs: as !== 'layout' ? 'yes' : 'no' })}
       </p>
       <div className="share-make">
         {kinds.length > 1 && (
           <Select
-            aria-label="What"
+            aria-label={t('offer-copy.what')}
             value={as}
             options={kinds.map((k) => ({
               value: k,
-              label: k === 'hold' ? 'With its hold' : 'The rush alone',
+              label: k === 'hold' ? t('offer-copy.with-its-hold') : t('offer-copy.the-rush-alone'),
             }))}
             onChange={(next) => {
               setAs(next);
@@ -78,23 +77,21 @@ export function OfferModal({
           />
         )}
         <Select
-          aria-label="For how long"
+          aria-label={t('offer-copy.for-how-long')}
           value={days}
-          options={DAYS.map((d) => ({ value: d, label: `For ${d} days` }))}
+          options={DAYS.map((d) => ({ value: d, label: t('offer-copy.for-days', { d }) }))}
           onChange={setDays}
         />
         <Input
-          aria-label="From whom"
-          placeholder="From (a name, if you like)"
+          aria-label={t('offer-copy.from-whom')}
+          placeholder={t('offer-copy.from-a-name-if')}
           maxLength={60}
           value={from}
           onChange={(event) => setFrom(event.target.value)}
         />
         {as !== 'layout' && (
           <Checkbox checked={place} onChange={(event) => setPlace(event.target.checked)}>
-            {as === 'card'
-              ? 'With the name of its place, and where it is to about 10 km'
-              : 'With its place, to about 10 km'}
+            {as === 'card' ? t('offer-copy.with-the-name-of') : t('offer-copy.with-its-place-to')}
           </Checkbox>
         )}
         <Button
@@ -107,17 +104,19 @@ export function OfferModal({
             )
           }
         >
-          Make an address
+          {t('offer-copy.make-an-address')}
         </Button>
       </div>
       {address && <AddressOnce address={address} />}
       <ul className="share-links">
         {links.data?.map((link) => (
           <li key={link.id}>
-            {link.name}, until{' '}
-            {new Date(link.expires_at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}
+            {t('offer-copy.until', {
+              name: link.name,
+              value: new Date(link.expires_at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }),
+            })}
             <Button size="small" onClick={() => close.mutate(link.id, failed)}>
-              Take back
+              {t('offer-copy.take-back')}
             </Button>
           </li>
         ))}

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { usePractice } from '../../api/practice';
+import { t } from '../../lang/practice';
 
 /** Whether layouts reckon with one's own times of controls, and what those stand on. */
 export function OwnTimes() {
@@ -10,10 +11,10 @@ export function OwnTimes() {
   return (
     <p className="quiet own-times">
       {practice.settings.feeds.controls
-        ? `Finding ${timed.length} controls takes your own times, from ${trials} presses. `
-        : `You have practised ${timed.length} controls; these are first guesses all the same. `}
+        ? t('own-times.finding-controls-takes-your', { timed: timed.length, trials })
+        : t('own-times.you-have-practised-controls', { timed: timed.length })}
       <Link to="/practice">
-        {practice.settings.feeds.controls ? 'Practice' : 'Let layouts reckon with your times'}
+        {practice.settings.feeds.controls ? t('own-times.practice') : t('own-times.let-layouts-reckon-with')}
       </Link>
     </p>
   );

@@ -2,6 +2,7 @@ import './practice.css';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { usePractice } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { Hints } from '../../parts/Hints';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
@@ -14,21 +15,21 @@ import { LadderView } from './LadderView';
 import { PracticeTabs } from './PracticeTabs';
 
 const about: Record<string, string> = {
-  buttons: 'The right control, by touch',
-  still: 'Turn until it is sharp',
-  swimmer: 'Keep the ring with it',
-  perch: 'Set the distance, then wait',
-  surprise: 'Pull it toward you',
-  wild: 'Follow your own rush',
-  moment: 'The peak in the burst',
-  area: 'To the subject, by stick or touch',
-  rehearsal: 'An outing, with its buttons',
-  'first-sharp': 'Your own times, by stopwatch',
+  buttons: t('practice.the-right-control-by'),
+  still: t('practice.turn-until-it-is'),
+  swimmer: t('practice.keep-the-ring-with'),
+  perch: t('practice.set-the-distance-then'),
+  surprise: t('practice.pull-it-toward-you'),
+  wild: t('practice.follow-your-own-rush'),
+  moment: t('practice.the-peak-in-the'),
+  area: t('practice.to-the-subject-by'),
+  rehearsal: t('practice.an-outing-with-its'),
+  'first-sharp': t('practice.your-own-times-by'),
 };
 
 /** What is due, where one stands, and all there is to practise. */
 export default function PracticePage() {
-  useTitle('Practice');
+  useTitle(t('practice.practice'));
   const practice = usePractice();
   const navigate = useNavigate();
   const p = practice.data;
@@ -40,27 +41,28 @@ export default function PracticePage() {
       <Hints of="practice" />
       <main className="page practice">
         <div className="page-head">
-          <h1>Practice</h1>
+          <h1>{t('practice.practice')}</h1>
           <PracticeTabs />
         </div>
         {practice.isError && <Failed message={practice.error.message} />}
         {practice.isPending && (
           <p className="quiet" role="status">
-            Loading…
+            {t('practice.loading')}
           </p>
         )}
         {p && (
           <>
-            <section className="practice-due" aria-label="Today">
+            <section className="practice-due" aria-label={t('practice.today')}>
               {next ? (
                 <>
                   <p className="practice-next">
-                    {p.done_today > 0 ? 'Next' : 'Today'}: <strong>{label('exercise', next.drill)}</strong>
-                    {next.turns > 1 && `, ${next.turns} rounds`}
+                    {p.done_today > 0 ? t('practice.next') : t('practice.today')}:{' '}
+                    <strong>{label('exercise', next.drill)}</strong>
+                    {next.turns > 1 && t('practice.rounds', { turns: next.turns })}
                     {p.due.length > 1 && (
                       <span className="quiet">
                         {' '}
-                        then{' '}
+                        {t('practice.then')}{' '}
                         {p.due
                           .slice(1)
                           .map((t) => label('exercise', t.drill).toLowerCase())
@@ -69,22 +71,22 @@ export default function PracticePage() {
                     )}
                   </p>
                   <Button type="primary" size="large" onClick={() => navigate(placeOf(next.drill))}>
-                    Begin
+                    {t('practice.begin')}
                   </Button>
                 </>
               ) : (
                 <p className="practice-next">
-                  {p.done_today > 0 ? 'Done for today.' : 'Nothing is due today.'}
+                  {p.done_today > 0 ? t('practice.done-for-today') : t('practice.nothing-is-due-today')}
                   {coming && (
                     <span className="quiet">
                       {' '}
-                      Next session on{' '}
-                      {new Date(`${coming.day}T12:00`).toLocaleDateString('en-GB', {
-                        weekday: 'long',
-                        day: 'numeric',
-                        month: 'long',
+                      {t('practice.next-session-on', {
+                        value: new Date(`${coming.day}T12:00`).toLocaleDateString('en-GB', {
+                          weekday: 'long',
+                          day: 'numeric',
+                          month: 'long',
+                        }),
                       })}
-                      .
                     </span>
                   )}
                 </p>
@@ -92,24 +94,14 @@ export default function PracticePage() {
             </section>
             <div className="practice-body">
               <section aria-labelledby="ladder">
-                <h2 id="ladder">Levels</h2>
-                {p.ladder.at_top && <p className="quiet">All five levels are passed. Keep in practice.</p>}
-                {p.ladder.too_hard && (
-                  <p className="quiet">
-                    The last three sessions fell far short. One of the level below comes first, then it is
-                    tried again.
-                  </p>
-                )}
-                {p.ladder.held_up && (
-                  <p className="quiet">
-                    This level takes its time. The next one is open as well, so that practice does not stand
-                    still.
-                  </p>
-                )}
+                <h2 id="ladder">{t('practice.levels')}</h2>
+                {p.ladder.at_top && <p className="quiet">{t('practice.all-five-levels-are')}</p>}
+                {p.ladder.too_hard && <p className="quiet">{t('practice.the-last-three-sessions')}</p>}
+                {p.ladder.held_up && <p className="quiet">{t('practice.this-level-takes-its')}</p>}
                 <LadderView ladder={p.ladder} />
               </section>
               <section aria-labelledby="drills">
-                <h2 id="drills">Drills</h2>
+                <h2 id="drills">{t('practice.drills')}</h2>
                 <ul className="drill-list">
                   {DRILLS.map((drill) => {
                     const done = p.drills.find((d) => d.drill === drill);
@@ -119,7 +111,7 @@ export default function PracticePage() {
                           <strong>{label('exercise', drill)}</strong>
                           <span className="quiet">{about[drill]}</span>
                           <span className="quiet figures">
-                            {done ? (done.turns === 1 ? 'one round' : `${done.turns} rounds`) : 'new'}
+                            {done ? t('practice.other-rounds', { turns: done.turns }) : t('practice.new')}
                           </span>
                         </Link>
                       </li>

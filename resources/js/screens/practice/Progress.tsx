@@ -3,6 +3,7 @@ import { App, Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { type DrillName, practiceActions, useDrills, usePracticeAction } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { Plot } from '../../parts/Plot';
 import { useTitle } from '../../parts/useTitle';
 import { useUndo } from '../../parts/useUndo';
@@ -57,7 +58,7 @@ function Days({ days, wide }: { days: ReturnType<typeof byDay>; wide: number }) 
 
 /** Each drill over time, with its scatter. */
 export default function Progress() {
-  useTitle('Progress');
+  useTitle(t('progress.progress'));
   const [drill, setDrill] = useState<DrillName>('buttons');
   const [aid, setAid] = useState<'all' | 'none' | 'magnified' | 'outline'>('all');
   const drills = useDrills(drill);
@@ -79,15 +80,15 @@ export default function Progress() {
       <TopBar />
       <main className="page practice">
         <div className="page-head">
-          <h1>Progress</h1>
+          <h1>{t('progress.progress')}</h1>
           <a className="ant-btn ant-btn-default calendar-file" href="/api/drills/file" download>
-            All as a table
+            {t('progress.all-as-a-table')}
           </a>
           <PracticeTabs />
         </div>
         <div className="progress-of">
           <Segmented
-            aria-label="Drill"
+            aria-label={t('progress.drill')}
             value={drill}
             options={DRILLS.filter((d) => d !== 'first-sharp').map((d) => ({
               value: d,
@@ -97,13 +98,13 @@ export default function Progress() {
           />
           {ring && (
             <Segmented
-              aria-label="Aids"
+              aria-label={t('progress.aids')}
               value={aid}
               options={[
-                { value: 'all', label: 'All' },
-                { value: 'none', label: 'Without aids' },
-                { value: 'magnified', label: 'Magnified' },
-                { value: 'outline', label: 'Dashes' },
+                { value: 'all', label: t('progress.all') },
+                { value: 'none', label: t('progress.without-aids') },
+                { value: 'magnified', label: t('progress.magnified') },
+                { value: 'outline', label: t('progress.dashes') },
               ]}
               onChange={setAid}
             />
@@ -112,19 +113,28 @@ export default function Progress() {
         {drills.isError && <Failed message={drills.error.message} />}
         {drills.data && days.length === 0 && (
           <p className="practice-empty">
-            Nothing of this yet. <Link to={placeOf(drill)}>Play a turn of it</Link>
+            {t.rich('progress.nothing-of-this-yet', {
+              link: (text) => <Link to={placeOf(drill)}>{text}</Link>,
+            })}
           </p>
         )}
         {days.length > 0 && (
           <>
             <p className="progress-says">
-              {days.length === 1 ? 'One day' : `${days.length} days`}, last{' '}
-              <strong>{percent(days.at(-1)?.mean ?? 0)}</strong> {sharedBy(drill)}
+              {t.rich('progress.days-last', {
+                days: days.length,
+                mean: <strong>{percent(days.at(-1)?.mean ?? 0)}</strong>,
+                drill: sharedBy(drill),
+              })}
               {best !== null && days.length > 2 && (
-                <span className="quiet"> · your best day {percent(best)}</span>
+                <span className="quiet"> {t('progress.your-best-day', { best: percent(best) })}</span>
               )}
             </p>
-            <Plot className="progress-plot" high={HIGH} label={`${label('exercise', drill)} by day`}>
+            <Plot
+              className="progress-plot"
+              high={HIGH}
+              label={t('progress.by-day', { drill: label('exercise', drill) })}
+            >
               {(wide) => <Days days={days} wide={wide} />}
             </Plot>
             <ul className="rush-list">
@@ -141,20 +151,23 @@ export default function Progress() {
                   <strong className="figures">{percent(shareOf(d.score) ?? 0)}</strong>
                   <span className="quiet">
                     {d.score.rush}
-                    {d.score.f_number != null && `, f/${d.score.f_number}`}
-                    {d.score.median_s != null && `${d.score.median_s.toFixed(2)} s`}
+                    {d.score.f_number != null && t('progress.f', { fNumber: d.score.f_number })}
+                    {d.score.median_s != null && t('progress.s', { medianS: d.score.median_s.toFixed(2) })}
                   </span>
                   <a href={`/api/drills/${d.id}/document`} download>
-                    Document
+                    {t('progress.document')}
                   </a>
                   <Button
                     type="text"
                     size="small"
-                    aria-label={`Delete the turn of ${new Date(d.done_at).toLocaleString('en-GB')}`}
+                    aria-label={t('progress.delete-the-turn-of', {
+                      value: new Date(d.done_at).toLocaleString('en-GB'),
+                    })}
                     onClick={() =>
                       remove.mutate(d.id, {
                         onError: (error) => void message.error(error.message),
-                        onSuccess: () => undo('The turn is deleted', () => restore.mutateAsync(d.id)),
+                        onSuccess: () =>
+                          undo(t('progress.the-turn-is-deleted'), () => restore.mutateAsync(d.id)),
                       })
                     }
                   >

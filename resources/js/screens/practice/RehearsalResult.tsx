@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { KeptDrill } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { label } from '../../parts/words';
 import { percent } from './drills';
 import { OfferCopy } from './OfferCopy';
@@ -9,8 +10,13 @@ type Rush = NonNullable<KeptDrill['score']['rushes']>[number];
 /** What would mend it, with the control or setting it is about. */
 function mendOf(rush: Rush): string {
   const what = label('rehearsal-mend', rush.mend);
-  if (rush.instead) return `${what} Held instead: ${label('control-place', rush.instead).toLowerCase()}.`;
-  if (rush.setting) return `${what} Longest: ${label('setting', rush.setting).toLowerCase()}.`;
+  if (rush.instead)
+    return t('rehearsal-result.held-instead', {
+      what,
+      instead: label('control-place', rush.instead).toLowerCase(),
+    });
+  if (rush.setting)
+    return t('rehearsal-result.longest', { what, setting: label('setting', rush.setting).toLowerCase() });
   return what;
 }
 
@@ -19,28 +25,32 @@ export function RehearsalResult({ kept, outing }: { kept: KeptDrill; outing: str
   const s = kept.score;
   const rushes = [...(s.rushes ?? [])].sort((a, b) => b.lost - a.lost);
   return (
-    <section className="drill-result" aria-label="Result">
+    <section className="drill-result" aria-label={t('rehearsal-result.result')}>
       <p className="drill-verdict">
-        <strong className="drill-big">{percent(s.in_time ?? 0)}</strong> ready in time
-        <span className="quiet">
-          {` · ${percent(s.right ?? 0)} right at once`}
-          {s.median_s != null && ` · ${s.median_s.toFixed(2)} s until it was held`}
-        </span>
+        {t.rich('rehearsal-result.ready-in-time', {
+          inTime: <strong className="drill-big">{percent(s.in_time ?? 0)}</strong>,
+          value: (
+            <span className="quiet">
+              {t('rehearsal-result.right-at-once', { right: percent(s.right ?? 0) })}
+              {s.median_s != null && t('rehearsal-result.s-until-it-was', { medianS: s.median_s.toFixed(2) })}
+            </span>
+          ),
+        })}
       </p>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it */}
-      <section className="confusions-scroll" tabIndex={0} aria-label="Each rush">
+      <section className="confusions-scroll" tabIndex={0} aria-label={t('rehearsal-result.each-rush')}>
         <table className="confusions rehearsed">
-          <caption className="sr-only">Each rush, the worst first</caption>
+          <caption className="sr-only">{t('rehearsal-result.each-rush-the-worst')}</caption>
           <thead>
             <tr>
-              <th scope="col">Rush</th>
-              <th scope="col">Control</th>
-              <th scope="col">Right</th>
-              <th scope="col">In time</th>
-              <th scope="col">Warning</th>
-              <th scope="col">Ready after</th>
-              <th scope="col">Pass lost</th>
-              <th scope="col">What to change</th>
+              <th scope="col">{t('rehearsal-result.rush')}</th>
+              <th scope="col">{t('rehearsal-result.control')}</th>
+              <th scope="col">{t('rehearsal-result.right')}</th>
+              <th scope="col">{t('rehearsal-result.in-time')}</th>
+              <th scope="col">{t('rehearsal-result.warning')}</th>
+              <th scope="col">{t('rehearsal-result.ready-after')}</th>
+              <th scope="col">{t('rehearsal-result.pass-lost')}</th>
+              <th scope="col">{t('rehearsal-result.what-to-change')}</th>
             </tr>
           </thead>
           <tbody>
@@ -49,16 +59,20 @@ export function RehearsalResult({ kept, outing }: { kept: KeptDrill; outing: str
                 <th scope="row">{rush.name}</th>
                 <td>{label('control-place', rush.by)}</td>
                 <td className={rush.right < rush.asked ? 'wrong' : 'right'}>
-                  {rush.right} of {rush.asked}
+                  {t('rehearsal-result.of', { right: rush.right, asked: rush.asked })}
                 </td>
                 <td className={rush.in_time < rush.asked ? 'wrong' : 'right'}>
-                  {rush.in_time} of {rush.asked}
+                  {t('rehearsal-result.of-2', { inTime: rush.in_time, asked: rush.asked })}
                 </td>
-                <td>{rush.warning_s.toFixed(1)} s</td>
+                <td>{t('rehearsal-result.s', { warningS: rush.warning_s.toFixed(1) })}</td>
                 <td>
-                  {rush.held_s === null ? 'never' : `${(rush.held_s + rush.left_s).toFixed(1)} s`}
+                  {rush.held_s === null
+                    ? t('rehearsal-result.never')
+                    : t('rehearsal-result.s-2', { heldS: (rush.held_s + rush.left_s).toFixed(1) })}
                   {rush.held_s !== null && rush.left_s > 0 && (
-                    <span className="quiet">{rush.left_s.toFixed(1)} s of it dialled</span>
+                    <span className="quiet">
+                      {t('rehearsal-result.s-of-it-dialled', { leftS: rush.left_s.toFixed(1) })}
+                    </span>
                   )}
                 </td>
                 <td>{percent(rush.lost)}</td>
@@ -71,13 +85,13 @@ export function RehearsalResult({ kept, outing }: { kept: KeptDrill; outing: str
       <p>
         {outing !== null && (
           <>
-            <Link to={`/outings/${outing}`}>The order of the day</Link> ·{' '}
+            <Link to={`/outings/${outing}`}>{t('rehearsal-result.the-order-of-the')}</Link> ·{' '}
           </>
         )}
-        <Link to="/kit/layouts">Lay the buttons out anew</Link> ·{' '}
-        <Link to="/practice/buttons">Buttons by touch</Link>
+        <Link to="/kit/layouts">{t('rehearsal-result.lay-the-buttons-out')}</Link> ·{' '}
+        <Link to="/practice/buttons">{t('rehearsal-result.buttons-by-touch')}</Link>
       </p>
-      <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />
+      <OfferCopy kind="drill" id={kept.id} says={t('rehearsal-result.give-this-turn-to')} />
     </section>
   );
 }

@@ -8,6 +8,7 @@ import { planningDay, useDay } from '../../api/day';
 import { useProgress } from '../../api/hooks';
 import { useOuting } from '../../api/outings';
 import type { DrillCourse, DrillDocument } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { Choice } from '../../parts/Choice';
 import { ProgressLine } from '../../parts/ProgressLine';
 import { useUnits } from '../../parts/units';
@@ -44,8 +45,8 @@ function OfOuting({ id }: { id: string }) {
   const kept = useOuting(id);
   const done = useProgress(planningDay);
   const day = useDay(kept.data?.document, units);
-  const name = kept.data?.document.name ?? 'Outing';
-  useTitle(`Rehearse ${name}`);
+  const name = kept.data?.document.name ?? t('rehearse.outing');
+  useTitle(t('rehearse.rehearse', { name }));
   if (kept.isError)
     return (
       <>
@@ -61,20 +62,21 @@ function OfOuting({ id }: { id: string }) {
         <TopBar />
         <main className="page drill">
           <div className="page-head">
-            <h1>Rehearse {name}</h1>
+            <h1>{t('rehearse.rehearse', { name })}</h1>
             <Link className="ant-btn ant-btn-default" to={`/outings/${id}`}>
-              Back to the outing
+              {t('rehearse.back-to-the-outing')}
             </Link>
           </div>
           {day.isError ? (
             <Failed message={day.error.message} />
           ) : laid ? (
             <p className="practice-empty">
-              There is nothing to rehearse: an outing needs a rush, and a body with two controls or more that
-              do different things. <Link to="/kit/layouts">Lay out its buttons</Link>
+              {t.rich('rehearse.there-is-nothing-to', {
+                link: (text) => <Link to="/kit/layouts">{text}</Link>,
+              })}
             </p>
           ) : (
-            <ProgressLine what="Working out the buttons of the day" working done={done} />
+            <ProgressLine what={t('rehearse.working-out-the-buttons')} working done={done} />
           )}
         </main>
       </>
@@ -84,7 +86,7 @@ function OfOuting({ id }: { id: string }) {
 
 /** @param outing whose it is; null for a turn that was given, which is played as it is */
 function Played({ outing, name, layouts }: { outing: string | null; name: string; layouts: Laid }) {
-  useTitle(outing === null ? label('exercise', 'rehearsal') : `Rehearse ${name}`);
+  useTitle(outing === null ? label('exercise', 'rehearsal') : t('rehearse.rehearse', { name }));
   const { still } = usePreferences();
   const [body, setBody] = useState(0);
   const [sound, setSound] = useSound();
@@ -145,16 +147,16 @@ function Played({ outing, name, layouts }: { outing: string | null; name: string
   const held = presses.held !== null && presses.held === answer && stage !== 'gone';
   return (
     <DrillFrame
-      title={outing === null ? label('exercise', 'rehearsal') : `Rehearse ${name}`}
-      says="Its rushes come in an order by chance, each with the warning it gives. Hold the control that answers it before the first frame."
+      title={outing === null ? label('exercise', 'rehearsal') : t('rehearse.rehearse', { name })}
+      says={t('rehearse.its-rushes-come-in')}
       turn={turn}
       onStart={() => void start()}
-      honest="It trains which control, and how soon. What is left to dial after the press is counted with the time it takes you, not done. A warning longer than eight seconds is cut."
+      honest={t('rehearse.it-trains-which-control')}
       settings={
         <>
           {layouts.length > 1 ? (
             <Choice
-              label="Body"
+              label={t('rehearse.body')}
               disabled={running}
               value={String(body)}
               options={layouts.map((one, i) => ({ value: String(i), label: one.body ?? '' }))}
@@ -163,12 +165,12 @@ function Played({ outing, name, layouts }: { outing: string | null; name: string
           ) : (
             <p className="quiet">
               {outing === null
-                ? 'This turn was given to you: the same rushes and buttons for everybody who plays it.'
-                : `With the buttons of ${layouts[0]?.body}.`}
+                ? t('rehearse.this-turn-was-given')
+                : t('rehearse.with-the-buttons-of', { body: layouts[0]?.body })}
             </p>
           )}
           {!(blind && running) && (
-            <dl className="rehearsal-answers" aria-label="Which control answers which rush">
+            <dl className="rehearsal-answers" aria-label={t('rehearse.which-control-answers-which')}>
               {rushes.map((r) => (
                 <div key={r.name}>
                   <dt>{r.name}</dt>
@@ -185,10 +187,10 @@ function Played({ outing, name, layouts }: { outing: string | null; name: string
       aids={
         <>
           <Checkbox checked={blind} onChange={(e) => setBlind(e.target.checked)}>
-            Hide what they do
+            {t('rehearse.hide-what-they-do')}
           </Checkbox>
           <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
-            Sound
+            {t('rehearse.sound')}
           </Checkbox>
         </>
       }
@@ -202,7 +204,7 @@ function Played({ outing, name, layouts }: { outing: string | null; name: string
         role="application"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: keys stand for the buttons here
         tabIndex={0}
-        aria-label="The frame, and the controls under the hand. Letter keys stand for the controls, as written on them."
+        aria-label={t('rehearse.the-frame-and-the')}
         data-coming={at}
         data-answer={stage === undefined || stage === 'gone' ? '' : answer}
         {...presses.keys(layout.map((key) => key.place))}
@@ -221,27 +223,33 @@ function Played({ outing, name, layouts }: { outing: string | null; name: string
             />
           </span>
           <p className="rehearsal-said" aria-live="off">
-            {turn.stage === 'loading' && 'Loading…'}
-            {turn.stage === 'scoring' && 'Counting…'}
+            {turn.stage === 'loading' && t('rehearse.loading')}
+            {turn.stage === 'scoring' && t('rehearse.counting')}
             {rush && stage !== 'gone' && (
               <>
                 <strong>{rush.name}</strong>
                 <span className="quiet">
                   {held
                     ? (rush.left ?? []).length > 0
-                      ? ` held; then ${(rush.left ?? []).map((one) => label('setting', one.setting).toLowerCase()).join(', ')}`
-                      : ' held'
+                      ? t('rehearse.held-then', {
+                          left: (rush.left ?? [])
+                            .map((one) => label('setting', one.setting).toLowerCase())
+                            .join(', '),
+                        })
+                      : t('rehearse.held')
                     : stage === 'there'
-                      ? ' first frame'
+                      ? t('rehearse.first-frame')
                       : ''}
                 </span>
               </>
             )}
-            {running && (!rush || stage === 'gone') && <span className="quiet">Wait for it</span>}
+            {running && (!rush || stage === 'gone') && (
+              <span className="quiet">{t('rehearse.wait-for-it')}</span>
+            )}
           </p>
           {running && (
             <span className="quiet figures rehearsal-count">
-              {at + 1} of {comings.length}
+              {t('rehearse.of', { at: at + 1, comings: comings.length })}
             </span>
           )}
         </div>

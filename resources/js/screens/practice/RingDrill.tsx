@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import type { DrillCourse, DrillDocument, DrillName } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { useStored } from '../../parts/useStored';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
@@ -21,11 +22,11 @@ import { PIXELS_A_DEGREE, useRing } from './useRing';
 import { useTurn } from './useTurn';
 
 const how: Record<RingExercise, string> = {
-  still: 'Eight subjects sit, one after the other. Turn until it is sharp, then press once.',
-  swimmer: 'It goes slowly to and fro. Hold the shutter and keep the ring with it.',
-  perch: 'It will fly to the post. Set the ring on the post, wait, and hold the shutter as it comes in.',
-  surprise: 'Out of nothing something runs at you. Hold the shutter and sweep the ring toward you.',
-  wild: 'Four passes of your rush as it really comes. Hold the shutter and follow.',
+  still: t('ring-drill.eight-subjects-sit-one'),
+  swimmer: t('ring-drill.it-goes-slowly-to'),
+  perch: t('ring-drill.it-will-fly-to'),
+  surprise: t('ring-drill.out-of-nothing-something'),
+  wild: t('ring-drill.four-passes-of-your'),
 };
 
 /** Focusing by hand on a path of a real rush, with one's own lens. */
@@ -119,10 +120,10 @@ export default function RingDrill() {
       says={how[exercise]}
       turn={turn}
       onStart={() => void start()}
-      honest="It trains the direction, the pace and the eye. A finger on glass has no friction and no weight of a lens; what you log in the field counts for more."
+      honest={t('ring-drill.it-trains-the-direction')}
       settings={
         given ? (
-          <p className="quiet">This turn was given to you: the same for everybody who plays it.</p>
+          <p className="quiet">{t('ring-drill.this-turn-was-given')}</p>
         ) : (
           <RingSettings
             exercise={exercise}
@@ -144,13 +145,13 @@ export default function RingDrill() {
       aids={
         <>
           <Checkbox checked={magnified} onChange={(e) => setMagnified(e.target.checked)}>
-            Magnified
+            {t('ring-drill.magnified')}
           </Checkbox>
           <Checkbox checked={outline} onChange={(e) => setOutline(e.target.checked)}>
-            Dashes that close up
+            {t('ring-drill.dashes-that-close-up')}
           </Checkbox>
           <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
-            Sound
+            {t('ring-drill.sound')}
           </Checkbox>
         </>
       }
@@ -164,26 +165,26 @@ export default function RingDrill() {
         ref={field}
         className={running ? 'ring-field running' : 'ring-field'}
         role="application"
-        aria-label="The picture, and the ring under it. Arrow keys turn the ring, with Shift finely; the space bar is the shutter."
+        aria-label={t('ring-drill.the-picture-and-the')}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: the ring is turned by keys here
         tabIndex={0}
       >
         <canvas ref={canvas} className="ring-view" />
-        {running && <span className="ring-left figures">{left} s</span>}
+        {running && <span className="ring-left figures">{t('ring-drill.s', { left })}</span>}
         {!running && (
           <p className="ring-hint">
             {turn.stage === 'scoring'
-              ? 'Counting frames…'
+              ? t('ring-drill.counting-frames')
               : turn.stage === 'loading'
-                ? 'Loading…'
-                : 'Drag or scroll the ring, or use ← and →. Space or the button is the shutter.'}
+                ? t('ring-drill.loading')
+                : t('ring-drill.drag-or-scroll-the')}
           </p>
         )}
         <div
           ref={slider}
           className="ring-arc"
           role="slider"
-          aria-label="Focusing ring"
+          aria-label={t('ring-drill.focusing-ring')}
           aria-valuemin={0}
           aria-valuemax={100}
           aria-valuenow={0}
@@ -203,7 +204,7 @@ export default function RingDrill() {
           onPointerUp={() => ring.press('finger', false)}
           onPointerCancel={() => ring.press('finger', false)}
         >
-          Shutter
+          {t('ring-drill.shutter')}
         </Button>
       </div>
     </DrillFrame>

@@ -1,4 +1,5 @@
 import type { DrillCourse, KeptDrill } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { Plot } from '../../parts/Plot';
 import { say, useUnits } from '../../parts/units';
 import { OfferCopy } from './OfferCopy';
@@ -7,7 +8,7 @@ import { distanceAt, metresAt } from './ring';
 
 const HIGH = 240;
 
-const ms = (seconds: number) => `${Math.round(seconds * 1000)} ms`;
+const ms = (seconds: number) => t('ring-result.ms', { seconds: Math.round(seconds * 1000) });
 
 /** What a turn with the ring came to: in a sentence, in figures, and as it went. */
 export function RingResult({
@@ -26,82 +27,86 @@ export function RingResult({
   const counts = ['still', 'perch'].includes(kept.drill);
   // Each subject is met anew.
   const anew = counts || kept.drill === 'surprise';
-  const frames = kept.drill === 'surprise' ? 'frames near enough' : 'frames kept';
+  const frames =
+    kept.drill === 'surprise' ? t('ring-result.frames-near-enough') : t('ring-result.frames-kept');
   const par = (s.par ?? 0) * (s.slots ?? 0);
   return (
-    <section className="drill-result" aria-label="Result">
+    <section className="drill-result" aria-label={t('ring-result.result')}>
       <p className="drill-verdict">
-        <strong className="drill-big">{s.kept}</strong> of {s.slots} {counts ? 'made' : frames}
-        <span className="quiet">
-          {' '}
-          · a practised hand {counts ? 'makes' : 'keeps'} about {par < 10 ? par.toFixed(1) : Math.round(par)}{' '}
-          here
-        </span>
+        {t.rich('ring-result.of-a-practised-hand', {
+          kept: <strong className="drill-big">{s.kept}</strong>,
+          slots: s.slots,
+          isCounts: counts ? 'yes' : 'no',
+          frames,
+          span: (text) => <span className="quiet">{text}</span>,
+          par: par < 10 ? par.toFixed(1) : Math.round(par),
+        })}
       </p>
       <dl className="drill-facts">
         <div>
-          <dt>{counts ? 'First sharp frame' : 'Sharp of those taken'}</dt>
+          <dt>{counts ? t('ring-result.first-sharp-frame') : t('ring-result.sharp-of-those-taken')}</dt>
           <dd>
             {counts
               ? s.first_sharp_s == null
-                ? 'none'
-                : `${s.first_sharp_s.toFixed(1)} s`
-              : `${s.sharp} of ${s.taken}`}
+                ? t('ring-result.none')
+                : t('ring-result.s', { firstSharpS: s.first_sharp_s.toFixed(1) })
+              : t('ring-result.of', { sharp: s.sharp, taken: s.taken })}
           </dd>
         </div>
         {s.lag_s != null && (
           <div>
-            <dt>Late by</dt>
+            <dt>{t('ring-result.late-by')}</dt>
             <dd>{ms(s.lag_s)}</dd>
           </div>
         )}
         {s.scatter != null && (
           <div>
-            <dt>Scatter</dt>
-            <dd>{s.scatter.toFixed(1)} × the limit</dd>
+            <dt>{t('ring-result.scatter')}</dt>
+            <dd>{t('ring-result.the-limit', { scatter: s.scatter.toFixed(1) })}</dd>
           </div>
         )}
         {anew && (
           <div>
-            <dt>First turn the wrong way</dt>
-            <dd>
-              {s.wrong_way} of {s.starts}
-            </dd>
+            <dt>{t('ring-result.first-turn-the-wrong')}</dt>
+            <dd>{t('ring-result.of-2', { wrongWay: s.wrong_way, starts: s.starts })}</dd>
           </div>
         )}
         <div>
-          <dt>Turned too far</dt>
+          <dt>{t('ring-result.turned-too-far')}</dt>
           <dd>{s.overshoots}</dd>
         </div>
         {shown && (
           <div>
-            <dt>Shown</dt>
+            <dt>{t('ring-result.shown')}</dt>
             <dd data-fps={shown.fps.toFixed(1)} data-late={shown.latestMs?.toFixed(1) ?? ''}>
-              {Math.round(shown.fps)} pictures/s
-              {shown.lateMs !== null && `, ${Math.round(shown.lateMs)} ms after the hand`}
+              {t('ring-result.pictures-s', {
+                fps: Math.round(shown.fps),
+                isLateMs: shown.lateMs !== null ? 'yes' : 'no',
+                lateMs: shown.lateMs === null ? '' : Math.round(shown.lateMs),
+              })}
             </dd>
           </div>
         )}
       </dl>
-      <Plot className="ring-lane" high={HIGH} label="Subject and ring over time">
+      <Plot className="ring-lane" high={HIGH} label={t('ring-result.subject-and-ring-over')}>
         {(wide) => <RingLane kept={kept} course={course} trace={trace} wide={wide} />}
       </Plot>
       <p className="quiet">
-        The subject, and where the ring stood, over {Math.round(course.seconds)} s. Distances from{' '}
+        {t('ring-result.the-subject-and-where', { seconds: Math.round(course.seconds) })}{' '}
         {say(
           Math.min(...(course.stretches ?? []).flatMap((x) => x.way.map((w) => w[1] ?? 1))),
           'length',
           units,
         )}{' '}
-        to{' '}
+        {t('ring-result.to')}{' '}
         {say(
           Math.max(...(course.stretches ?? []).flatMap((x) => x.way.map((w) => w[1] ?? 1))),
           'length',
           units,
         )}
-        ; each bead is a frame, filled where it is {kept.drill === 'surprise' ? 'near enough' : 'sharp'}.
+        {t('ring-result.each-bead-is-a', { isDrill: kept.drill === 'surprise' ? 'yes' : 'no' })}
       </p>
-      <OfferCopy kind="drill" id={kept.id} says="Give this turn to others" />
+      <OfferCopy kind="drill" id={kept.id} says={t('ring-result.give-this-turn-to')} />
     </section>
   );
 }

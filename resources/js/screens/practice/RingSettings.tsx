@@ -1,6 +1,7 @@
 import { Segmented } from 'antd';
 import { Link } from 'react-router';
 import type { RushSummary } from '../../api/client';
+import { t } from '../../lang/practice';
 import { Choice } from '../../parts/Choice';
 import { label } from '../../parts/words';
 import type { LensRing } from './useLensRing';
@@ -49,45 +50,49 @@ export function RingSettings({
       <Segmented
         block
         vertical
-        aria-label="Exercise"
+        aria-label={t('ring-settings.exercise')}
         disabled={disabled}
         value={exercise}
         options={EXERCISES.map((e) => ({ value: e, label: label('exercise', e) }))}
         onChange={onExercise}
       />
       <Choice
-        label="Rush"
+        label={t('ring-settings.rush')}
         disabled={disabled}
         value={rush ?? rushes[0]?.id}
         options={rushes.map((r) => ({ value: r.id, label: r.name }))}
         onChange={(id) => id && onRush(id)}
-        {...(rushes.length === 0 ? { none: 'A gull that comes in' } : {})}
+        {...(rushes.length === 0 ? { none: t('ring-settings.a-gull-that-comes') } : {})}
       />
       <Choice
-        label="Opening"
+        label={t('ring-settings.opening')}
         disabled={disabled}
         value={opening === null ? null : String(opening)}
-        none="Wide open"
+        none={t('ring-settings.wide-open')}
         options={['5.6', '8', '11', '16'].map((n) => ({ value: n, label: `f/${n}` }))}
         onChange={(n) => onOpening(n === null ? null : Number(n))}
       />
       {lens?.ring ? (
         <p className="drill-setting">
-          <span>Ring of {lens.name}</span>
-          {Math.round(lens.ring.throw_deg)}°, right is {lens.ring.right_is_nearer ? 'nearer' : 'farther'}
-          {lens.place && <Link to={lens.place}>Change</Link>}
+          {t.rich('ring-settings.ring-of-right-is', {
+            span: (text) => <span>{text}</span>,
+            name: lens.name,
+            throwDeg: Math.round(lens.ring.throw_deg),
+            isRightIsNearer: lens.ring.right_is_nearer ? 'yes' : 'no',
+          })}
+          {lens.place && <Link to={lens.place}>{t('ring-settings.change')}</Link>}
         </p>
       ) : (
         <>
           <Choice
-            label="Ring throw"
+            label={t('ring-settings.ring-throw')}
             disabled={disabled}
             value={degrees}
             options={DEGREES.map((n) => ({ value: n, label: `${n}°` }))}
             onChange={(n) => onDegrees(n as Degrees)}
           />
           <Choice
-            label="Turning right"
+            label={t('ring-settings.turning-right')}
             disabled={disabled}
             value={right}
             options={[
@@ -96,7 +101,9 @@ export function RingSettings({
             ]}
             onChange={(way) => onRight(way as Way)}
           />
-          {lens?.place && <Link to={lens.place}>Set them once, with {lens.name}</Link>}
+          {lens?.place && (
+            <Link to={lens.place}>{t('ring-settings.set-them-once-with', { name: lens.name })}</Link>
+          )}
         </>
       )}
     </>

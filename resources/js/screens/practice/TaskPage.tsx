@@ -3,6 +3,7 @@ import { App, Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { taskActions, usePracticeAction, useTask } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { dayOf } from '../../parts/days';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
@@ -22,7 +23,7 @@ export default function TaskPage() {
   const failed = { onError: (error: Error) => void message.error(error.message) };
   const task = given.data?.task;
   const name = task && (task.kind === 'drill' ? label('exercise', task.name) : task.name);
-  useTitle(name ?? 'From your teacher');
+  useTitle(name ?? t('task-page.from-your-teacher'));
   const shoots = task?.kind === 'rush' || task?.kind === 'hold';
 
   const begin = () =>
@@ -39,40 +40,48 @@ export default function TaskPage() {
         {task && (
           <>
             <p className="quiet">
-              {task.teacher} gave {task.group.name} {copied[task.kind]}
-              {task.due_on && `, to be done by ${dayOf(task.due_on)}`}
+              {t('task-page.gave', {
+                teacher: task.teacher,
+                name: task.group.name,
+                copied: copied[task.kind],
+                isDueOn: task.due_on ? 'yes' : 'no',
+                dueOn: task.due_on ? dayOf(task.due_on) : '',
+              })}
             </p>
             <h1>{name}</h1>
             {task.note && <blockquote className="task-note">{task.note}</blockquote>}
             {task.done_at && (
               <p>
-                <span aria-hidden="true">✓</span> You did it on {dayOf(task.done_at)}.{' '}
+                {t.rich('task-page.you-did-it-on', {
+                  span: <span aria-hidden="true">✓</span>,
+                  doneAt: dayOf(task.done_at),
+                })}{' '}
                 <Button size="small" loading={again.isPending} onClick={() => again.mutate(id, failed)}>
-                  Not done after all
+                  {t('task-page.not-done-after-all')}
                 </Button>
               </p>
             )}
             {shoots && (
               <Checkbox checked={share} onChange={(event) => setShare(event.target.checked)}>
-                {task.teacher} sees the bursts I log of it
+                {t('task-page.sees-the-bursts-i', { teacher: task.teacher })}
               </Checkbox>
             )}
             <div className="task-actions">
               <Button type={task.done_at ? 'default' : 'primary'} size="large" loading={busy} onClick={begin}>
-                {task.kind === 'drill' ? 'Play it' : 'Copy it into my account'}
+                {task.kind === 'drill' ? t('task-page.play-it') : t('task-page.copy-it-into-my')}
               </Button>
               {!task.done_at && task.kind !== 'drill' && (
                 <Button size="large" loading={done.isPending} onClick={() => done.mutate({ id }, failed)}>
-                  Done
+                  {t('task-page.done')}
                 </Button>
               )}
             </div>
             <p className="quiet">
-              {task.teacher} sees that you did it.{' '}
-              {task.kind === 'drill'
-                ? 'What it came to, only if you share your drills with the group.'
-                : 'It becomes yours: what you change stays with you.'}{' '}
-              <Link to="/practice/groups">What you share</Link>
+              {t.rich('task-page.sees-that-you-did', {
+                teacher: task.teacher,
+                isKind: task.kind === 'drill' ? 'yes' : 'no',
+                link: (text) => <Link to="/practice/groups">{text}</Link>,
+              })}
             </p>
           </>
         )}

@@ -1,6 +1,7 @@
 import './practice.css';
 import { Link } from 'react-router';
 import { type GroupTask, today, useTasks } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { dayOf } from '../../parts/days';
 import { label } from '../../parts/words';
 import { copied } from './useTakeCopy';
@@ -16,7 +17,7 @@ export function DueOn({ day }: { day: string | null }) {
   if (!day) return null;
   return (
     <span className={day < today() ? 'task-late' : undefined}>
-      {day < today() ? 'was due' : 'by'} {dayOf(day)}
+      {day < today() ? t('tasks.was-due') : t('tasks.by')} {dayOf(day)}
     </span>
   );
 }
@@ -32,20 +33,23 @@ export function Tasks({ group }: { group?: string }) {
   return (
     <section aria-labelledby={`tasks-${group ?? 'all'}`} className="tasks">
       <div className="today-head">
-        <h2 id={`tasks-${group ?? 'all'}`}>From your teacher</h2>
-        {group === undefined && <Link to="/practice/groups">Groups</Link>}
+        <h2 id={`tasks-${group ?? 'all'}`}>{t('tasks.from-your-teacher')}</h2>
+        {group === undefined && <Link to="/practice/groups">{t('tasks.groups')}</Link>}
       </div>
       <ul className="rush-list">
         {sorted.slice(0, MOST).map((task) => (
           <li key={task.id} className="rush-row waits-row">
             <Link to={`/tasks/${task.id}`}>{nameOf(task)}</Link>
             <span className="quiet">
-              {copied[task.kind]} for {task.group.name} <DueOn day={task.due_on} />
+              {t('tasks.for', { copied: copied[task.kind], name: task.group.name })}{' '}
+              <DueOn day={task.due_on} />
             </span>
           </li>
         ))}
       </ul>
-      {sorted.length > MOST && <p className="quiet">and {sorted.length - MOST} more</p>}
+      {sorted.length > MOST && (
+        <p className="quiet">{t('tasks.and-more', { sorted: sorted.length - MOST })}</p>
+      )}
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import type { DrillName, DrillScore, KeptDrill } from '../../api/practice';
+import { t } from '../../lang/practice';
 
 /** Where each drill is played; a rehearsal begins at its outing, unless it was given. */
 export function placeOf(drill: string, given = false): string {
@@ -29,11 +30,11 @@ export const shareOf = (score: DrillScore): number | null => score.right ?? scor
 /** What that share is of. */
 export const sharedBy = (drill: string): string =>
   ['buttons', 'rehearsal'].includes(drill)
-    ? 'right at once'
+    ? t('drills.right-at-once')
     : drill === 'moment'
-      ? 'peaks caught'
+      ? t('drills.peaks-caught')
       : ['swimmer', 'wild'].includes(drill)
-        ? 'frames kept'
+        ? t('drills.frames-kept')
         : 'made';
 
 export const percent = (share: number): string => `${Math.round(share * 100)}%`;

@@ -4,14 +4,15 @@ import { useNavigate } from 'react-router';
 import { client, take } from '../../api/client';
 import { outingActions } from '../../api/outings';
 import type { OfferedCopy } from '../../api/practice';
+import { t } from '../../lang/practice';
 import { placeOf } from './drills';
 
 export const copied: Record<OfferedCopy['kind'], string> = {
-  drill: 'a turn of a drill',
-  rush: 'a rush',
-  hold: 'a rush with its hold',
-  layout: 'a body with its buttons',
-  card: 'an outing with its card',
+  drill: t('use-take-copy.a-turn-of-a'),
+  rush: t('use-take-copy.a-rush'),
+  hold: t('use-take-copy.a-rush-with-its'),
+  layout: t('use-take-copy.a-body-with-its'),
+  card: t('use-take-copy.an-outing-with-its'),
 };
 
 const asFile = (document: unknown) =>

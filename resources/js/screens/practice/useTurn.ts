@@ -10,6 +10,7 @@ import {
   taskActions,
   usePracticeAction,
 } from '../../api/practice';
+import { t } from '../../lang/practice';
 
 export type Stage = 'ready' | 'loading' | 'running' | 'scoring' | 'done';
 
@@ -80,7 +81,7 @@ export function useTurn() {
   );
 
   const interrupted = useCallback(() => {
-    setProblem('The window was hidden, so this turn does not count. Begin it again.');
+    setProblem(t('use-turn.the-window-was-hidden'));
     setStage('ready');
   }, []);
 

@@ -1,5 +1,6 @@
 import { useRef } from 'react';
 import type { HoldComparison } from '../../api/review';
+import { t } from '../../lang/review';
 import { dayOf } from '../../parts/days';
 import { useSize } from '../../parts/useSize';
 
@@ -30,7 +31,12 @@ function Bead({ shot, x, y, r }: { shot: Shot; x: number; y: number; r: number }
   const level = y + r - 2 * r * share;
   // The part of the disc below its level.
   const half = Math.sqrt(Math.max(0, r ** 2 - (level - y) ** 2));
-  const says = `${shot.at ? `${dayOf(shot.at)}: ` : ''}${shot.keepers} of ${shot.frames} kept`;
+  const says = t('burst-rows.of-kept', {
+    isAt: shot.at ? 'yes' : 'no',
+    at: shot.at ? dayOf(shot.at) : '',
+    keepers: shot.keepers,
+    frames: shot.frames,
+  });
   return (
     <g>
       <title>{says}</title>
@@ -59,14 +65,23 @@ export function BurstRows({ holds, names }: { holds: Held[]; names: string[] }) 
   const each = (wide - LEFT) / Math.max(1, days.length);
   return (
     <section aria-labelledby="burst-rows" className="burst-rows">
-      <h2 id="burst-rows">Burst by burst</h2>
+      <h2 id="burst-rows">{t('burst-rows.burst-by-burst')}</h2>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it */}
-      <section ref={box} className="burst-rows-scroll" tabIndex={0} aria-label="Bursts over time">
+      <section
+        ref={box}
+        className="burst-rows-scroll"
+        tabIndex={0}
+        aria-label={t('burst-rows.bursts-over-time')}
+      >
         <svg
           width={wide}
           height={holds.length * ROW + FOOT}
           role="img"
-          aria-label={holds.map((h, i) => `${names[i]}: ${h.keepers} of ${h.frames} kept`).join('; ')}
+          aria-label={holds
+            .map((h, i) =>
+              t('burst-rows.of-kept-2', { names: names[i], keepers: h.keepers, frames: h.frames }),
+            )
+            .join('; ')}
         >
           {days.map((day, d) => (
             <g key={day}>
@@ -80,7 +95,7 @@ export function BurstRows({ holds, names }: { holds: Held[]; names: string[] }) 
                 />
               )}
               <text x={LEFT + (d + 0.5) * each} y={holds.length * ROW + 17} className="burst-rows-day">
-                {day === '' ? 'no day' : dayOf(day)}
+                {day === '' ? t('burst-rows.no-day') : dayOf(day)}
               </text>
             </g>
           ))}
@@ -110,7 +125,7 @@ export function BurstRows({ holds, names }: { holds: Held[]; names: string[] }) 
           })}
         </svg>
       </section>
-      <p className="quiet shares-key">A bead is a burst: the larger the longer, as full as it kept.</p>
+      <p className="quiet shares-key">{t('burst-rows.a-bead-is-a')}</p>
     </section>
   );
 }

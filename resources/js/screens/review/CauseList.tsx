@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { Causes } from '../../api/review';
+import { t } from '../../lang/review';
 import { CauseSketch } from './CauseSketch';
 import { percent } from './predicted';
 
@@ -13,7 +14,7 @@ export function CauseList({ data }: { data: Causes }) {
   const shown = all ? data.causes : data.causes.slice(0, FIRST);
   const most = data.causes[0]?.probability ?? 1;
   return (
-    <section aria-label="Causes" className="why-causes">
+    <section aria-label={t('cause-list.causes')} className="why-causes">
       <ol>
         {shown.map((cause) => (
           <li key={cause.cause}>
@@ -33,12 +34,10 @@ export function CauseList({ data }: { data: Causes }) {
           </li>
         ))}
       </ol>
-      <p className="quiet sketch-key">
-        Drawn from the side: the camera, the subject as a dot, and as a band what is sharp.
-      </p>
+      <p className="quiet sketch-key">{t('cause-list.drawn-from-the-side')}</p>
       {data.causes.length > FIRST && (
         <Button type="text" size="small" onClick={() => setAll(!all)}>
-          {all ? 'Fewer' : `${data.causes.length - FIRST} more`}
+          {all ? t('cause-list.fewer') : t('cause-list.more', { causes: data.causes.length - FIRST })}
         </Button>
       )}
     </section>

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Hold } from '../../api/client';
 import { type HoldComparison, useHoldComparison } from '../../api/review';
+import { t } from '../../lang/review';
 import { apart, sayValue, settingsOf } from '../../parts/settings';
 import { type Units, useUnits } from '../../parts/units';
 import { useTitle } from '../../parts/useTitle';
@@ -30,9 +31,9 @@ const named = (settings: [string, unknown][], hold: Hold, units: Units) => {
     .map(([setting, value], i) => {
       const said =
         setting === 'focus.eye'
-          ? `eye ${sayValue(setting, value, units)}`
+          ? t('compare.eye', { setting: sayValue(setting, value, units) })
           : setting === 'focus.detect' && value === 'off'
-            ? 'no detection'
+            ? t('compare.no-detection')
             : sayValue(setting, value, units);
       return i === 0 ? said : said.toLowerCase();
     })
@@ -41,11 +42,15 @@ const named = (settings: [string, unknown][], hold: Hold, units: Units) => {
 
 /** A chance near certain is not said to be certain. */
 const chance = (share: number) =>
-  share > 0.99 ? 'more than 99%' : share < 0.01 ? 'less than 1%' : `${Math.round(100 * share)}%`;
+  share > 0.99
+    ? t('compare.more-than-99-percent')
+    : share < 0.01
+      ? t('compare.less-than-1-percent')
+      : `${Math.round(100 * share)}%`;
 
 /** Set-ups from the log, one against the other: which keeps more, how sure that is, and what it takes to tell. */
 export default function Compare() {
-  useTitle('Compare holds');
+  useTitle(t('compare.compare-holds'));
   const navigate = useNavigate();
   const [rush, setRush] = useState<string | null>(null);
   const found = useHoldComparison(rush);
@@ -60,24 +65,21 @@ export default function Compare() {
       <TopBar />
       <main className="rushes review">
         <div className="rushes-head">
-          <h1>Compare</h1>
+          <h1>{t('compare.compare')}</h1>
           <ReviewTabs />
         </div>
         {found.isError && <Failed message={found.error.message} />}
         {!data && !found.isError && (
           <p className="quiet" role="status">
-            Loading…
+            {t('compare.loading')}
           </p>
         )}
         {data && !comparison && (
           <div className="rushes-empty">
-            <h2>Nothing to compare yet</h2>
-            <p className="quiet">
-              Shoot the same rush with two holds in turn and log how many you kept of each. Which is better,
-              and how many frames it still takes to tell, stands here.
-            </p>
+            <h2>{t('compare.nothing-to-compare-yet')}</h2>
+            <p className="quiet">{t('compare.shoot-the-same-rush')}</p>
             <Button type="primary" size="large" onClick={() => navigate('/outings')}>
-              To your outings
+              {t('compare.to-your-outings')}
             </Button>
           </div>
         )}
@@ -85,20 +87,20 @@ export default function Compare() {
           <>
             <div className="compare-of">
               <Select
-                aria-label="Of which rush"
+                aria-label={t('compare.of-which-rush')}
                 value={data.rush_id}
                 className="compare-rush"
                 options={data.rushes.map((r) => ({
                   value: r.id,
-                  label: `${r.name} (${r.holds} holds, ${r.bursts} bursts)`,
+                  label: t('compare.holds-bursts', { name: r.name, holds: r.holds, bursts: r.bursts }),
                 }))}
                 onChange={(chosen: string) => setRush(chosen)}
               />
-              {data.rush_id && <Link to={`/rushes/${data.rush_id}`}>To its desk</Link>}
+              {data.rush_id && <Link to={`/rushes/${data.rush_id}`}>{t('compare.to-its-desk')}</Link>}
             </div>
             {comparison.pairs[0] && <Verdict pair={comparison.pairs[0]} names={names} />}
-            <section aria-label="Set-ups">
-              <h2>Kept with each</h2>
+            <section aria-label={t('compare.set-ups')}>
+              <h2>{t('compare.kept-with-each')}</h2>
               <ul className="shares compare-shares">
                 {comparison.holds.map((hold, i) => (
                   <li key={JSON.stringify(hold.hold)}>
@@ -118,13 +120,19 @@ export default function Compare() {
                     <span className="shares-says">
                       <b>{Math.round(100 * hold.share.mean)}%</b>{' '}
                       <span className="quiet">
-                        {Math.round(100 * hold.share.low)} to {Math.round(100 * hold.share.high)}
+                        {t('compare.to', {
+                          low: Math.round(100 * hold.share.low),
+                          high: Math.round(100 * hold.share.high),
+                        })}
                       </span>
                     </span>
                     <span className="shares-bursts quiet">
-                      {hold.keepers} of {hold.frames} in{' '}
-                      {hold.bursts === 1 ? 'one burst' : `${hold.bursts} bursts`}, best with{' '}
-                      {chance(hold.best)}
+                      {t('compare.of-in-bursts-best', {
+                        keepers: hold.keepers,
+                        frames: hold.frames,
+                        bursts: hold.bursts,
+                        best: chance(hold.best),
+                      })}
                     </span>
                   </li>
                 ))}
@@ -132,21 +140,20 @@ export default function Compare() {
             </section>
             {comparison.next !== null && (
               <p className="compare-next">
-                Shoot next: <b>{names[comparison.next]}</b>
-                <span className="quiet">
-                  {' '}
-                  of the two that may be best, the one that is known less. Take turns.
-                </span>
+                {t.rich('compare.shoot-next-of-the', {
+                  names: <b>{names[comparison.next]}</b>,
+                  span: (text) => <span className="quiet">{text}</span>,
+                })}
               </p>
             )}
             {comparison.pairs.length > 1 && (
-              <section aria-label="Head to head">
-                <h2>Head to head</h2>
+              <section aria-label={t('compare.head-to-head')}>
+                <h2>{t('compare.head-to-head')}</h2>
                 <ul className="compare-pairs">
                   {comparison.pairs.map((pair) => (
                     <li key={`${pair.a} ${pair.b}`}>
                       <span>
-                        {names[pair.a]} <span className="quiet">over</span> {names[pair.b]}
+                        {names[pair.a]} <span className="quiet">{t('compare.over')}</span> {names[pair.b]}
                       </span>
                       <Difference pair={pair} />
                       <span className="quiet">{needed(pair)}</span>
@@ -158,12 +165,10 @@ export default function Compare() {
             <BurstRows holds={comparison.holds} names={names} />
             <First comparison={comparison} names={names} />
             <p className="quiet shares-key">
-              Dot: the likeliest share. Line: where it lies nine times in ten.{' '}
-              {comparison.alike < 0.02
-                ? 'Bursts differ no more here than chance makes them.'
-                : `Frames of one burst are alike to ${Math.round(100 * comparison.alike)}%, so a long one counts for less than its frames.`}{' '}
-              Look after every burst if you like: of ten logs of equal holds about one would call one of them
-              better.
+              {t('compare.dot-the-likeliest-share', {
+                isAlike: comparison.alike < 0.02 ? 'yes' : 'no',
+                alike: Math.round(100 * comparison.alike),
+              })}
             </p>
           </>
         )}
@@ -176,40 +181,44 @@ const needed = (pair: Pair) =>
   pair.decided
     ? 'decided'
     : pair.even
-      ? 'as good as each other'
+      ? t('compare.as-good-as-each')
       : pair.frames_needed === null
-        ? 'too alike to tell in any season'
-        : `about ${pair.frames_needed} more frames of each to tell at even odds${
-            pair.frames_to_be_sure === null ? '' : `, ${pair.frames_to_be_sure} for nine in ten`
-          }`;
+        ? t('compare.too-alike-to-tell')
+        : t('compare.about-more-frames-of', {
+            framesNeeded: pair.frames_needed,
+            isFramesToBeSure: pair.frames_to_be_sure === null ? 'yes' : 'no',
+            framesToBeSure: pair.frames_to_be_sure,
+          });
 
 /** What the best pair says, in a sentence. */
 function Verdict({ pair, names }: { pair: Pair; names: string[] }) {
   return (
-    <section className="compare-verdict" aria-label="Verdict">
+    <section className="compare-verdict" aria-label={t('compare.verdict')}>
       <p className="compare-says">
-        {pair.even ? (
-          <>
-            <b>{names[pair.a]}</b> and <b>{names[pair.b]}</b> keep about the same.
-          </>
-        ) : (
-          <>
-            <b>{names[pair.a]}</b> keeps {points(pair.difference.mean)} points more than{' '}
-            <b>{names[pair.b]}</b>
-            {pair.decided ? '.' : ', as it looks.'}
-          </>
-        )}
+        {pair.even
+          ? t.rich('compare.and-keep-about-the', {
+              names: <b>{names[pair.a]}</b>,
+              names2: <b>{names[pair.b]}</b>,
+            })
+          : t.rich('compare.keeps-points-more-than', {
+              names: <b>{names[pair.a]}</b>,
+              mean: points(pair.difference.mean),
+              names2: <b>{names[pair.b]}</b>,
+              isDecided: pair.decided ? 'yes' : 'no',
+            })}
       </p>
       <Difference pair={pair} />
       <p>
-        Better with <b>{chance(pair.a_better)}</b>{' '}
-        <span className="quiet">
-          ({Math.round(100 * pair.difference.low)} to {Math.round(100 * pair.difference.high)} points,{' '}
-          {needed(pair)})
-        </span>
+        {t.rich('compare.better-with-to-points', {
+          aBetter: <b>{chance(pair.a_better)}</b>,
+          span: (text) => <span className="quiet">{text}</span>,
+          low: Math.round(100 * pair.difference.low),
+          high: Math.round(100 * pair.difference.high),
+          pair: needed(pair),
+        })}
       </p>
       {pair.unfair.length > 0 && (
-        <ul className="compare-unfair" aria-label="What makes it unfair">
+        <ul className="compare-unfair" aria-label={t('compare.what-makes-it-unfair')}>
           {pair.unfair.map((u) => (
             <li key={u.what}>{u.text}</li>
           ))}
@@ -227,7 +236,11 @@ function Difference({ pair }: { pair: Pair }) {
     <span
       className="compare-scale"
       role="img"
-      aria-label={`${Math.round(100 * mean)} points, ${Math.round(100 * low)} to ${Math.round(100 * high)}`}
+      aria-label={t('compare.points-to', {
+        mean: Math.round(100 * mean),
+        low: Math.round(100 * low),
+        high: Math.round(100 * high),
+      })}
     >
       <i className="compare-nought" />
       <i
@@ -244,18 +257,21 @@ function First({ comparison, names }: { comparison: Comparison; names: string[] 
   const timed = comparison.holds.filter((h) => h.first_sharp);
   if (timed.length < 2) return null;
   return (
-    <section aria-label="First sharp frame">
-      <h2>To the first sharp frame</h2>
+    <section aria-label={t('compare.first-sharp-frame')}>
+      <h2>{t('compare.to-the-first-sharp')}</h2>
       <ul className="compare-first">
         {comparison.holds.map(
           (hold, i) =>
             hold.first_sharp && (
               <li key={names[i]}>
                 <span>{names[i]}</span>
-                <b>{hold.first_sharp.seconds.toFixed(2)} s</b>
+                <b>{t('compare.s', { seconds: hold.first_sharp.seconds.toFixed(2) })}</b>
                 <span className="quiet">
-                  {hold.first_sharp.bursts} bursts
-                  {hold.first_sharp.missed > 0 && `, ${hold.first_sharp.missed} without one, counted in full`}
+                  {t('compare.bursts', {
+                    bursts: hold.first_sharp.bursts,
+                    isMissed: hold.first_sharp.missed > 0 ? 'yes' : 'no',
+                    missed: hold.first_sharp.missed,
+                  })}
                 </span>
               </li>
             ),

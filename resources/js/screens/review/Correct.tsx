@@ -1,13 +1,16 @@
 import { App, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { type LoggedBurst, logActions, useLogAction } from '../../api/log';
+import { t } from '../../lang/review';
 import { options } from '../../parts/words';
 import { figures } from '../card/LogSheet';
 
 /** What was logged, put right. */
 export function Correct({ burst, onClose }: { burst: LoggedBurst; onClose: () => void }) {
   const counted =
-    burst.keepers == null ? '' : `${burst.keepers}${burst.frames == null ? '' : ` of ${burst.frames}`}`;
+    burst.keepers == null
+      ? ''
+      : `${burst.keepers}${burst.frames == null ? '' : t('correct.of', { frames: burst.frames })}`;
   const [kept, setKept] = useState(burst.kept ?? null);
   const [text, setText] = useState(counted);
   const [lost, setLost] = useState(burst.lost_to ?? null);
@@ -21,10 +24,10 @@ export function Correct({ burst, onClose }: { burst: LoggedBurst; onClose: () =>
   const wrong = text.trim() !== '' && !read;
   return (
     <Modal
-      title={`Correct: ${burst.rush}`}
+      title={t('correct.correct', { rush: burst.rush })}
       open={open}
       afterClose={onClose}
-      okText="Keep"
+      okText={t('correct.keep')}
       okButtonProps={{ disabled: wrong, loading: correct.isPending }}
       onCancel={shut}
       onOk={() =>
@@ -42,7 +45,7 @@ export function Correct({ burst, onClose }: { burst: LoggedBurst; onClose: () =>
       }
     >
       <div className="correct">
-        <label htmlFor="correct-kept">How many were kept</label>
+        <label htmlFor="correct-kept">{t('correct.how-many-were-kept')}</label>
         <Select
           id="correct-kept"
           allowClear
@@ -50,15 +53,15 @@ export function Correct({ burst, onClose }: { burst: LoggedBurst; onClose: () =>
           options={options('how-many')}
           onChange={(value) => setKept((value ?? null) as typeof kept)}
         />
-        <label htmlFor="correct-counted">or counted, such as 12 of 40</label>
+        <label htmlFor="correct-counted">{t('correct.or-counted-such-as')}</label>
         <Input
           id="correct-counted"
           status={wrong ? 'error' : ''}
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
-        {wrong && <p role="alert">Write how many were kept, such as 12, or 12 of 40.</p>}
-        <label htmlFor="correct-lost">What lost the rest</label>
+        {wrong && <p role="alert">{t('correct.write-how-many-were')}</p>}
+        <label htmlFor="correct-lost">{t('correct.what-lost-the-rest')}</label>
         <Select
           id="correct-lost"
           allowClear
@@ -66,7 +69,7 @@ export function Correct({ burst, onClose }: { burst: LoggedBurst; onClose: () =>
           options={options('loss-cause')}
           onChange={(value) => setLost(value ?? null)}
         />
-        <label htmlFor="correct-note">Note</label>
+        <label htmlFor="correct-note">{t('correct.note')}</label>
         <Input.TextArea
           id="correct-note"
           maxLength={500}

@@ -2,6 +2,7 @@ import { App, Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Causes, planTest } from '../../api/review';
+import { t } from '../../lang/review';
 import { sayValue, settingsOf } from '../../parts/settings';
 import { useUnits } from '../../parts/units';
 import { label } from '../../parts/words';
@@ -41,22 +42,19 @@ export function Found({
   if (!data.tells) {
     return (
       <>
-        <h2>Not enough to tell</h2>
+        <h2>{t('found.not-enough-to-tell')}</h2>
         <p>
-          {first && second && (
-            <>
-              “{first.label}” and “{second.label}” are likeliest, and neither is likely enough. Shoot a burst
-              of something that keeps still at the same distance, and look again.
-            </>
-          )}
+          {first && second && t('found.and-are-likeliest-and', { label: first.label, label2: second.label })}
         </p>
-        <Button onClick={onAgain}>Begin again</Button>
+        <Button onClick={onAgain}>{t('found.begin-again')}</Button>
       </>
     );
   }
   return (
     <>
-      <p className="quiet why-count">{data.leads ? 'Most likely' : 'Most likely, but close'}</p>
+      <p className="quiet why-count">
+        {data.leads ? t('found.most-likely') : t('found.most-likely-but-close')}
+      </p>
       <h2 className="why-found">{first?.label}</h2>
       <p className="why-advice">{data.advice}</p>
       {fix && (
@@ -72,40 +70,43 @@ export function Found({
         </ul>
       )}
       {!fix && rush && !['air', 'fine-tune', 'out-of-frame', 'noise'].includes(first?.cause ?? '') && (
-        <p className="quiet">No setting keeps more frames of this rush by the model.</p>
+        <p className="quiet">{t('found.no-setting-keeps-more')}</p>
       )}
       {worth && (
         <p className="why-worth">
-          <b>{Math.round(worth.with_fix * worth.frames_of_a_pass)}</b> instead of{' '}
-          <b>{Math.round(worth.keeper_rate * worth.frames_of_a_pass)}</b> of {worth.frames_of_a_pass} frames
-          kept <span className="quiet">by the model</span>
+          {t.rich('found.instead-of-of-frames', {
+            withFix: <b>{Math.round(worth.with_fix * worth.frames_of_a_pass)}</b>,
+            keeperRate: <b>{Math.round(worth.keeper_rate * worth.frames_of_a_pass)}</b>,
+            framesOfAPass: worth.frames_of_a_pass,
+            span: (text) => <span className="quiet">{text}</span>,
+          })}
         </p>
       )}
       <p className="why-actions">
         {fix && rush && (
           <Button type="primary" onClick={() => navigate(`/rushes/${rush}`, { state: { pins: fix } })}>
-            Plan the rush with it
+            {t('found.plan-the-rush-with')}
           </Button>
         )}
         {first?.cause === 'fine-tune' && (
           <Button type="primary" onClick={() => navigate('/kit/bench')}>
-            To calibration
+            {t('found.to-calibration')}
           </Button>
         )}
         <Button type="text" onClick={onAgain}>
-          Begin again
+          {t('found.begin-again')}
         </Button>
       </p>
-      <section aria-label="Test" className="why-test">
-        <h3>What confirms it</h3>
+      <section aria-label={t('found.test')} className="why-test">
+        <h3>{t('found.what-confirms-it')}</h3>
         <p>{confirm.text}</p>
         {confirm.frames_of_each !== null && confirm.holds && rush && (
           <p>
             <Button onClick={() => void test()} loading={planning}>
-              Plan the test
+              {t('found.plan-the-test')}
             </Button>{' '}
             <span className="quiet">
-              {confirm.frames_of_each} frames each, as it was and with the fix in turn
+              {t('found.frames-each-as-it', { framesOfEach: confirm.frames_of_each })}
             </span>
           </p>
         )}

@@ -4,6 +4,7 @@ import './how-right.css';
 import { App, Button, Checkbox } from 'antd';
 import { useNavigate } from 'react-router';
 import { type Estimate, useLearned, useSettleLearned } from '../../api/review';
+import { t } from '../../lang/review';
 import { useTitle } from '../../parts/useTitle';
 import { label } from '../../parts/words';
 import { Failed } from '../../shell/Messages';
@@ -19,7 +20,7 @@ const at = (share: number) => `${100 * share}%`;
 
 /** What the log has taught the model, and how right predictions were. */
 export default function HowRight() {
-  useTitle('Accuracy');
+  useTitle(t('how-right.accuracy'));
   const navigate = useNavigate();
   const learned = useLearned();
   const settle = useSettleLearned();
@@ -34,13 +35,13 @@ export default function HowRight() {
       <TopBar />
       <main className="rushes review">
         <div className="rushes-head">
-          <h1>Accuracy</h1>
+          <h1>{t('how-right.accuracy')}</h1>
           <ReviewTabs />
         </div>
         {learned.isError && <Failed message={learned.error.message} />}
         {!data && !learned.isError && (
           <p className="quiet" role="status">
-            Loading…
+            {t('how-right.loading')}
           </p>
         )}
         {data && (
@@ -51,16 +52,18 @@ export default function HowRight() {
               disabled={settle.isPending}
               onChange={(event) => settle.mutate({ uses: event.target.checked }, fail)}
             >
-              Plans use my log
+              {t('how-right.plans-use-my-log')}
             </Checkbox>
             {taught && (
               <LogShare share={taught.log_share} frames={taught.frames_worth} bursts={taught.bursts} />
             )}
             <span className="learned-reset">
-              {data.since && <span className="quiet">from {day(data.since)} on</span>}
+              {data.since && (
+                <span className="quiet">{t('how-right.from-on', { since: day(data.since) })}</span>
+              )}
               {data.since ? (
                 <Button size="small" onClick={() => settle.mutate({ from: 'all' }, fail)}>
-                  Take all of the log
+                  {t('how-right.take-all-of-the')}
                 </Button>
               ) : (
                 some && (
@@ -68,15 +71,14 @@ export default function HowRight() {
                     size="small"
                     onClick={() =>
                       modal.confirm({
-                        title: 'Forget what was learned?',
-                        content:
-                          'The log stays. Plans begin again with the model alone, and learn from what you log from now on. You can take all of the log in again.',
-                        okText: 'Forget it',
+                        title: t('how-right.forget-what-was-learned'),
+                        content: t('how-right.the-log-stays-plans'),
+                        okText: t('how-right.forget-it'),
                         onOk: () => settle.mutateAsync({ from: 'now' }),
                       })
                     }
                   >
-                    Reset
+                    {t('how-right.reset')}
                   </Button>
                 )
               )}
@@ -85,20 +87,17 @@ export default function HowRight() {
         )}
         {data && !some && (
           <div className="rushes-empty">
-            <h2>Nothing learned yet</h2>
-            <p className="quiet">
-              Every burst of a rush of yours, logged with how many were kept, shows how good you are at it and
-              what your kit makes of it. After a few dozen frames predictions lean on that.
-            </p>
+            <h2>{t('how-right.nothing-learned-yet')}</h2>
+            <p className="quiet">{t('how-right.every-burst-of-a')}</p>
             <Button type="primary" size="large" onClick={() => navigate('/outings')}>
-              To your outings
+              {t('how-right.to-your-outings')}
             </Button>
           </div>
         )}
         {taught && some && (
           <>
-            <section aria-label="What was learned">
-              <h2>Your skills, from your log</h2>
+            <section aria-label={t('how-right.what-was-learned')}>
+              <h2>{t('how-right.your-skills-from-your')}</h2>
               <ul className="shares learned-skills">
                 {SKILLS.map((skill) => (
                   <Skill
@@ -113,10 +112,12 @@ export default function HowRight() {
                 {Object.entries(taught.kit).map(([kit, { at_half }]) => (
                   <li key={kit}>
                     <span>{kit}</span>
-                    <b>{signed(Math.round(100 * at_half.mean))} points</b>
+                    <b>{t('how-right.points', { mean: signed(Math.round(100 * at_half.mean)) })}</b>
                     <span className="quiet">
-                      where the model keeps every other frame ({signed(Math.round(100 * at_half.low))} to{' '}
-                      {signed(Math.round(100 * at_half.high))})
+                      {t('how-right.where-the-model-keeps', {
+                        low: signed(Math.round(100 * at_half.low)),
+                        high: signed(Math.round(100 * at_half.high)),
+                      })}
                     </span>
                   </li>
                 ))}
@@ -133,18 +134,18 @@ export default function HowRight() {
 /** How much is log and how much is model. */
 function LogShare({ share, frames, bursts }: { share: number; frames: number; bursts: number }) {
   return (
-    <span
-      className="log-share"
-      title="Frames of one burst are alike, so they count for fewer; the model’s first guess counts as 20"
-    >
+    <span className="log-share" title={t('how-right.frames-of-one-burst')}>
       <span className="log-share-bar" aria-hidden="true">
         <i style={{ width: at(share) }} />
       </span>
       <span>
-        <b>{percent(share)}</b> log, {percent(1 - share)} model{' '}
-        <span className="quiet">
-          {bursts} bursts, worth {Math.round(frames)} frames
-        </span>
+        {t.rich('how-right.log-model-bursts-worth', {
+          share: <b>{percent(share)}</b>,
+          share2: percent(1 - share),
+          span: (text) => <span className="quiet">{text}</span>,
+          bursts,
+          frames: Math.round(frames),
+        })}
       </span>
     </span>
   );
@@ -160,10 +161,11 @@ function Skill({ name, said, now }: { name: string; said: number; now: Estimate 
         <i className="shares-dot" style={{ left: at(now.mean) }} />
       </span>
       <span className="shares-says">
-        <b>{percent(now.mean)}</b> <span className="quiet">said {percent(said)}</span>
+        <b>{percent(now.mean)}</b>{' '}
+        <span className="quiet">{t('how-right.said', { said: percent(said) })}</span>
       </span>
       <span className="shares-bursts quiet">
-        {Math.round(100 * now.low)} to {Math.round(100 * now.high)}
+        {t('how-right.to', { low: Math.round(100 * now.low), high: Math.round(100 * now.high) })}
       </span>
     </li>
   );

@@ -1,16 +1,17 @@
 import { App, Button, Modal, Select } from 'antd';
 import { useRef, useState } from 'react';
 import { logActions, type TableRead, useLogAction } from '../../api/log';
+import { t } from '../../lang/review';
 
 /** What a column may say, in the order one reads them. */
 const fields = [
-  ['at', 'When'],
-  ['rush', 'Rush'],
-  ['frames', 'Frames'],
-  ['keepers', 'Keepers'],
-  ['kept', 'How many, in a word'],
-  ['lost_to', 'What lost the rest'],
-  ['note', 'Note'],
+  ['at', t('import-table.when')],
+  ['rush', t('import-table.rush')],
+  ['frames', t('import-table.frames')],
+  ['keepers', t('import-table.keepers')],
+  ['kept', t('import-table.how-many-in-a')],
+  ['lost_to', t('import-table.what-lost-the-rest')],
+  ['note', t('import-table.note')],
 ] as const;
 
 /** A log that was kept elsewhere: its columns are matched, rows that cannot be read are named, and the rest is taken in. */
@@ -29,18 +30,22 @@ export function ImportTable() {
     setFile(null);
     setRead(null);
   };
-  const choices = read?.head.map((name, value) => ({ value, label: name || `Column ${value + 1}` })) ?? [];
+  const choices =
+    read?.head.map((name, value) => ({
+      value,
+      label: name || t('import-table.column', { value: value + 1 }),
+    })) ?? [];
   return (
     <>
       <Button onClick={() => input.current?.click()} loading={table.isPending && !read}>
-        Import a table
+        {t('import-table.import-a-table')}
       </Button>
       <input
         ref={input}
         type="file"
         hidden
         accept=".csv,.tsv,.txt,.xlsx"
-        aria-label="A table of bursts"
+        aria-label={t('import-table.a-table-of-bursts')}
         onChange={(event) => {
           const chosen = event.target.files?.[0];
           event.target.value = '';
@@ -51,10 +56,14 @@ export function ImportTable() {
       />
       <Modal
         open={read !== null}
-        title={`Take in ${file?.name ?? 'a table'}`}
+        title={t('import-table.take-in', { name: file?.name ?? t('import-table.a-table') })}
         width={820}
         onCancel={close}
-        okText={read ? `Take in ${read.good} of ${read.count}` : 'Take in'}
+        okText={
+          read
+            ? t('import-table.take-in-of', { good: read.good, count: read.count })
+            : t('import-table.take-in-2')
+        }
         okButtonProps={{ disabled: !read || read.good === 0, loading: table.isPending }}
         onOk={() =>
           file &&
@@ -63,7 +72,7 @@ export function ImportTable() {
             { file, columns: read.columns, keep: true },
             {
               onSuccess: ({ kept }) => {
-                void message.success(kept === 1 ? 'One burst was new' : `${kept ?? 0} bursts were new`);
+                void message.success(t('import-table.bursts-were-new', { kept, kept2: kept ?? 0 }));
                 close();
               },
               onError: (error) => void message.error(error.message),
@@ -73,7 +82,7 @@ export function ImportTable() {
       >
         {read && (
           <div className="import">
-            <p className="quiet">Which column says what? Rows imported before are not counted twice.</p>
+            <p className="quiet">{t('import-table.which-column-says-what')}</p>
             <div className="import-columns">
               {fields.map(([field, label]) => (
                 <label key={field} htmlFor={`column-${field}`}>
@@ -82,7 +91,7 @@ export function ImportTable() {
                     id={`column-${field}`}
                     allowClear
                     size="small"
-                    placeholder="None"
+                    placeholder={t('import-table.none')}
                     value={read.columns[field] ?? undefined}
                     options={choices}
                     onChange={(column) => file && look(file, { ...read.columns, [field]: column ?? null })}
@@ -113,15 +122,11 @@ export function ImportTable() {
             </div>
             {read.problems.length > 0 && (
               <div role="alert" className="import-problems">
-                <b>
-                  {read.count - read.good === 1
-                    ? 'One row is left out'
-                    : `${read.count - read.good} rows are left out`}
-                </b>
+                <b>{t('import-table.rows-are-left-out', { count: read.count - read.good })}</b>
                 <ul>
                   {read.problems.slice(0, 8).map((problem) => (
                     <li key={problem.row}>
-                      Row {problem.row}: {problem.message}
+                      {t('import-table.row', { row: problem.row, message: problem.message })}
                     </li>
                   ))}
                 </ul>

@@ -2,6 +2,7 @@ import { App, Button, Checkbox, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { type LoggedBurst, logActions, useLogAction } from '../../api/log';
+import { t } from '../../lang/review';
 import { useSelection } from '../../parts/useSelection';
 import { useUndo } from '../../parts/useUndo';
 import { saidOf } from '../outing/Logged';
@@ -43,7 +44,10 @@ function BurstRow({ burst, same, chosen, onChoose, onCorrect }: RowProps) {
   return (
     <li className={chosen ? 'rush-row burst-row chosen' : 'rush-row burst-row'}>
       <Checkbox
-        aria-label={`Select the burst of ${burst.rush} at ${moment.format(new Date(burst.at))}`}
+        aria-label={t('log-list.select-the-burst-of', {
+          rush: burst.rush,
+          moment: moment.format(new Date(burst.at)),
+        })}
         checked={chosen}
         onChange={(event) => onChoose(event.nativeEvent.shiftKey)}
       />
@@ -52,40 +56,43 @@ function BurstRow({ burst, same, chosen, onChoose, onCorrect }: RowProps) {
         {burst.rush_id ? <Link to={`/rushes/${burst.rush_id}`}>{burst.rush}</Link> : burst.rush}
         <span className="quiet"> {saidOf(burst)}</span>
       </span>
-      {burst.doubted && <span className="burst-doubted">left out</span>}
+      {burst.doubted && <span className="burst-doubted">{t('log-list.left-out')}</span>}
       {burst.lost_to && (
-        <Link to={`/review/bursts/${burst.id}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>Why?</Link>
+        <Link to={`/review/bursts/${burst.id}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>
+          {t('log-list.why')}
+        </Link>
       )}
-      {burst.pictures && <Link to={`/review/bursts/${burst.id}`}>Pictures</Link>}
+      {burst.pictures && <Link to={`/review/bursts/${burst.id}`}>{t('log-list.pictures')}</Link>}
       {same && (
         <Button
           type="text"
           size="small"
-          title="Count it with the burst of the same rush below"
+          title={t('log-list.count-it-with-the')}
           onClick={() =>
             merge.mutate(
               { id: same.id, other: burst.id },
               {
                 onError: failed,
-                onSuccess: (one) => undo('Two bursts are one', () => takenBack.mutateAsync(one.undo)),
+                onSuccess: (one) =>
+                  undo(t('log-list.two-bursts-are-one'), () => takenBack.mutateAsync(one.undo)),
               },
             )
           }
         >
-          Merge
+          {t('log-list.merge')}
         </Button>
       )}
       <Button type="text" size="small" onClick={onCorrect}>
-        Correct
+        {t('log-list.correct')}
       </Button>
       <Button
         type="text"
         size="small"
-        aria-label={`Delete the burst of ${burst.rush}`}
+        aria-label={t('log-list.delete-the-burst-of', { rush: burst.rush })}
         onClick={() =>
           remove.mutate(burst.id, {
             onError: failed,
-            onSuccess: () => undo('The burst is deleted', () => restore.mutateAsync(burst.id)),
+            onSuccess: () => undo(t('log-list.the-burst-is-deleted'), () => restore.mutateAsync(burst.id)),
           })
         }
       >
@@ -120,41 +127,39 @@ export function LogList({ bursts, rushes, rush, onRush, more }: Props) {
       onError: (error) => message.error(error.message),
       onSuccess: (done) => {
         selection.clear();
-        undo(many === 1 ? 'The burst is deleted' : `${many} bursts are deleted`, () =>
-          takenBack.mutateAsync(done.undo),
-        );
+        undo(t('log-list.bursts-are-deleted', { many }), () => takenBack.mutateAsync(done.undo));
       },
     });
   };
   return (
-    <section aria-label="Bursts">
-      <h2>Bursts</h2>
+    <section aria-label={t('log-list.bursts')}>
+      <h2>{t('log-list.bursts')}</h2>
       <div className="rushes-tools">
         {selection.chosen.length > 0 ? (
           <>
-            <b>{selection.chosen.length} selected</b>
+            <b>{t('log-list.selected', { chosen: selection.chosen.length })}</b>
             <Button size="small" loading={removeAll.isPending} onClick={removeChosen}>
-              Delete
+              {t('log-list.delete')}
             </Button>
             <Button size="small" type="link" onClick={selection.clear}>
-              Clear
+              {t('log-list.clear')}
             </Button>
           </>
         ) : (
           <Select
             size="small"
-            aria-label="Of which rush"
+            aria-label={t('log-list.of-which-rush')}
             popupMatchSelectWidth={false}
             value={rush ?? ''}
             options={[
-              { value: '', label: 'All rushes' },
+              { value: '', label: t('log-list.all-rushes') },
               ...rushes.map((name) => ({ value: name, label: name })),
             ]}
             onChange={(to) => onRush(to || null)}
           />
         )}
       </div>
-      {bursts.length === 0 && <p className="quiet">No burst of this rush.</p>}
+      {bursts.length === 0 && <p className="quiet">{t('log-list.no-burst-of-this')}</p>}
       <ul className="rush-list">
         {bursts.map((burst) => (
           <BurstRow
@@ -170,7 +175,7 @@ export function LogList({ bursts, rushes, rush, onRush, more }: Props) {
       {more && (
         <p className="rushes-more">
           <Button onClick={more.onMore} loading={more.busy}>
-            Show more
+            {t('log-list.show-more')}
           </Button>
         </p>
       )}

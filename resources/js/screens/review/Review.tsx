@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLog, useLogFigures } from '../../api/log';
+import { t } from '../../lang/review';
 import { Hints } from '../../parts/Hints';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
@@ -17,7 +18,7 @@ const months = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric'
 
 /** The log: what was shot, how much was kept and how sure that is, what lost the rest. */
 export default function Review() {
-  useTitle('Review');
+  useTitle(t('review.review'));
   const [rush, setRush] = useState<string | null>(null);
   const log = useLog(rush);
   const figures = useLogFigures().data;
@@ -29,51 +30,45 @@ export default function Review() {
       <Hints of="review" />
       <main className="rushes review">
         <div className="rushes-head">
-          <h1>Log</h1>
+          <h1>{t('review.log')}</h1>
           <ReviewTabs />
           {figures && figures.bursts > 0 && (
             <Button href="/api/bursts/file" download>
-              Download CSV
+              {t('review.download-csv')}
             </Button>
           )}
           <ImportTable />
         </div>
         {log.isPending && (
           <p className="quiet" role="status">
-            Loading…
+            {t('review.loading')}
           </p>
         )}
         {log.isError && <Failed message={log.error.message} />}
         {bursts?.length === 0 && rush === null && (
           <div className="rushes-empty">
-            <h2>Nothing logged yet</h2>
-            <p className="quiet">
-              A burst is logged in two taps on the card of an outing, with a signal or without: how many were
-              kept, and what lost the rest. What that comes to stands here.
-            </p>
+            <h2>{t('review.nothing-logged-yet')}</h2>
+            <p className="quiet">{t('review.a-burst-is-logged')}</p>
             <Button type="primary" size="large" onClick={() => navigate('/outings')}>
-              To your outings
+              {t('review.to-your-outings')}
             </Button>
           </div>
         )}
         {figures && figures.bursts > 0 && (
           <>
-            <Shares groups={figures.rushes} title="Kept, by rush" />
-            {figures.kits.length > 1 && <Shares groups={figures.kits} title="By lens" />}
-            {figures.holds.length > 1 && <Shares groups={figures.holds} title="By hold" />}
+            <Shares groups={figures.rushes} title={t('review.kept-by-rush')} />
+            {figures.kits.length > 1 && <Shares groups={figures.kits} title={t('review.by-lens')} />}
+            {figures.holds.length > 1 && <Shares groups={figures.holds} title={t('review.by-hold')} />}
             {figures.months.length > 1 && (
               <Shares
                 groups={figures.months.map((m) => ({
                   ...m,
                   name: months.format(new Date(`${m.name}-01T00:00Z`)),
                 }))}
-                title="By month"
+                title={t('review.by-month')}
               />
             )}
-            <p className="quiet shares-key">
-              Dot: the likeliest share. Line: where it lies nine times in ten. A word counts as six frames, a
-              burst as twelve at most, since its frames are much alike.
-            </p>
+            <p className="quiet shares-key">{t('review.dot-the-likeliest-share')}</p>
           </>
         )}
         {bursts && (bursts.length > 0 || rush !== null) && (

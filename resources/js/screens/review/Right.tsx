@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { logActions, useLogAction } from '../../api/log';
+import { t } from '../../lang/review';
 import { day, type Predicted, percent, type Taught } from './predicted';
 import { Scatter } from './Scatter';
 
@@ -17,25 +18,24 @@ export function Right({ taught }: { taught: Taught }) {
   if (!brier) return null;
   return (
     <>
-      <section aria-label="Accuracy">
-        <h2>Predicted and logged</h2>
+      <section aria-label={t('right.accuracy')}>
+        <h2>{t('right.predicted-and-logged')}</h2>
         <div className="right-grid">
           <Scatter bursts={bursts} wrong={wrong} />
           <div>
             <p className="right-brier">
-              Brier score <b>{brier.learned.toFixed(3)}</b> with your log, <b>{brier.model.toFixed(3)}</b> by
-              the model alone
+              {t.rich('right.brier-score-with-your', {
+                learned: <b>{brier.learned.toFixed(3)}</b>,
+                model: <b>{brier.model.toFixed(3)}</b>,
+              })}
             </p>
-            <p className="quiet">
-              The mean square of what was missed for a frame, over {brier.frames} frames: 0 is perfect, 0.25
-              is saying one half every time. Each burst is held against what was known the days before.
-            </p>
+            <p className="quiet">{t('right.the-mean-square-of', { frames: brier.frames })}</p>
             <Kinds bursts={believed} />
           </div>
         </div>
       </section>
-      <section aria-label="Worst misses">
-        <h2>Worst misses</h2>
+      <section aria-label={t('right.worst-misses')}>
+        <h2>{t('right.worst-misses')}</h2>
         <ul className="right-worst">
           {worst.map((b) => (
             <Miss key={b.burst} burst={b} />
@@ -43,9 +43,9 @@ export function Right({ taught }: { taught: Taught }) {
         </ul>
       </section>
       {wrong.size > 0 && (
-        <section aria-label="Looks logged wrongly">
-          <h2>Looks logged wrongly</h2>
-          <p className="quiet">Too far from anything that could be meant. These are not learned from.</p>
+        <section aria-label={t('right.looks-logged-wrongly')}>
+          <h2>{t('right.looks-logged-wrongly')}</h2>
+          <p className="quiet">{t('right.too-far-from-anything')}</p>
           <ul className="right-worst">
             {bursts
               .filter((b) => wrong.has(b.burst))
@@ -71,10 +71,10 @@ function Kinds({ bursts }: { bursts: Predicted[] }) {
     <table className="right-kinds">
       <thead>
         <tr>
-          <th scope="col">Rush</th>
-          <th scope="col">Kept</th>
-          <th scope="col">Predicted</th>
-          <th scope="col">Model</th>
+          <th scope="col">{t('right.rush')}</th>
+          <th scope="col">{t('right.kept')}</th>
+          <th scope="col">{t('right.predicted')}</th>
+          <th scope="col">{t('right.model')}</th>
         </tr>
       </thead>
       <tbody>
@@ -97,20 +97,21 @@ function Miss({ burst, doubtful = false }: { burst: Predicted; doubtful?: boolea
     <li>
       <span className="quiet">{day(burst.at)}</span>
       <span>{burst.rush_id ? <Link to={`/rushes/${burst.rush_id}`}>{burst.rush}</Link> : burst.rush}</span>
-      <span>
-        <b>{burst.keepers}</b> of {burst.frames} kept
-      </span>
+      <span>{t.rich('right.of-kept', { keepers: <b>{burst.keepers}</b>, frames: burst.frames })}</span>
       <span className="quiet">
-        {Math.round(burst.learned * burst.frames)} predicted ({Math.round(burst.low * burst.frames)} to{' '}
-        {Math.round(burst.high * burst.frames)})
+        {t('right.predicted-to', {
+          learned: Math.round(burst.learned * burst.frames),
+          low: Math.round(burst.low * burst.frames),
+          high: Math.round(burst.high * burst.frames),
+        })}
       </span>
       {doubtful ? (
         <Button size="small" type="text" onClick={() => remove.mutate({ id: burst.burst, doubted: true })}>
-          Exclude
+          {t('right.exclude')}
         </Button>
       ) : (
         <Link to={`/review/bursts/${burst.burst}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>
-          Why?
+          {t('right.why')}
         </Link>
       )}
     </li>

@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { t } from '../../lang/review';
 import { useSize } from '../../parts/useSize';
 import { type Predicted, percent } from './predicted';
 
@@ -19,7 +20,7 @@ export function Scatter({ bursts, wrong }: { bursts: Predicted[]; wrong: Set<str
         width={side}
         height={side}
         role="img"
-        aria-label={`${bursts.length} bursts: predicted share across, kept share up`}
+        aria-label={t('scatter.bursts-predicted-share-across', { bursts: bursts.length })}
       >
         <path d={`M${place(0)},${up(0)}L${place(1)},${up(1)}`} stroke="var(--line)" strokeDasharray="3 4" />
         <path d={`M${place(0)},${up(1)}V${up(0)}H${place(1)}`} stroke="var(--line)" fill="none" />
@@ -35,9 +36,9 @@ export function Scatter({ bursts, wrong }: { bursts: Predicted[]; wrong: Set<str
         ))}
         <g fontSize="12.5" fill="var(--quiet)" textAnchor="middle">
           <text x={place(0.5)} y={side - 8}>
-            Predicted, %
+            {t('scatter.predicted-percent')}
           </text>
-          <text transform={`translate(12 ${up(0.5)}) rotate(-90)`}>Kept, %</text>
+          <text transform={`translate(12 ${up(0.5)}) rotate(-90)`}>{t('scatter.kept-percent')}</text>
         </g>
         {bursts.map((b) => (
           <g key={b.burst} onPointerEnter={() => setOver(b)} onPointerLeave={() => setOver(null)}>
@@ -60,8 +61,12 @@ export function Scatter({ bursts, wrong }: { bursts: Predicted[]; wrong: Set<str
       </svg>
       <p className="quiet right-axis">
         {over
-          ? `${over.rush}: ${percent(over.learned)} predicted, ${percent(over.keepers / over.frames)} kept`
-          : 'A dot is a burst, on the line where the prediction was right. Hollow: looks logged wrongly.'}
+          ? t('scatter.predicted-kept', {
+              rush: over.rush,
+              learned: percent(over.learned),
+              keepers: percent(over.keepers / over.frames),
+            })
+          : t('scatter.a-dot-is-a')}
       </p>
     </div>
   );

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { LogGroup } from '../../api/log';
+import { t } from '../../lang/review';
 import { percent } from './predicted';
 
 const at = (share: number) => `${100 * share}%`;
@@ -31,16 +32,19 @@ export function Shares({ groups, title }: { groups: LogGroup[]; title: string })
                 <>
                   <b>{percent(group.share.mean)}</b>{' '}
                   <span className="quiet">
-                    {Math.round(100 * group.share.low)} to {Math.round(100 * group.share.high)}
+                    {t('shares.to', {
+                      low: Math.round(100 * group.share.low),
+                      high: Math.round(100 * group.share.high),
+                    })}
                   </span>
                 </>
               ) : (
-                <span className="quiet">not said</span>
+                <span className="quiet">{t('shares.not-said')}</span>
               )}
             </span>
             <span className="shares-bursts quiet">
-              {group.bursts === 1 ? 'one burst' : `${group.bursts} bursts`}
-              {group.lost[0] && `, lost most to: ${group.lost[0].label.toLowerCase()}`}
+              {t('shares.bursts', { bursts: group.bursts })}
+              {group.lost[0] && t('shares.lost-most-to', { label: group.lost[0].label.toLowerCase() })}
             </span>
           </li>
         ))}

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useRush, useRushes } from '../../api/hooks';
 import { useCauses } from '../../api/review';
+import { t } from '../../lang/review';
 import { useTitle } from '../../parts/useTitle';
 import { Failed } from '../../shell/Messages';
 import { TopBar } from '../../shell/TopBar';
@@ -17,7 +18,7 @@ import { WhyFrames } from './WhyFrames';
 
 /** What went wrong: a question at a time, the causes beside it, and then what to set against the first. */
 export default function Why() {
-  useTitle('Why soft?');
+  useTitle(t('why.why-soft'));
   const { id } = useParams();
   const [params, setParams] = useSearchParams();
   const rush = params.get('rush') ?? undefined;
@@ -60,16 +61,16 @@ export default function Why() {
       <TopBar />
       <main className="rushes review why">
         <div className="rushes-head">
-          <h1>Why soft?</h1>
+          <h1>{t('why.why-soft')}</h1>
           <ReviewTabs />
         </div>
         {id ? (
           <p className="why-of">
-            <span className="quiet">A burst of</span>{' '}
+            <span className="quiet">{t('why.a-burst-of')}</span>{' '}
             {known.data && at ? (
               <Link to={`/rushes/${at}`}>{known.data.document.name}</Link>
             ) : (
-              <span>no rush of yours</span>
+              <span>{t('why.no-rush-of-yours')}</span>
             )}
           </p>
         ) : (
@@ -84,20 +85,20 @@ export default function Why() {
         {found.isError && <Failed message={found.error.message} />}
         {!data && !found.isError && (
           <p className="quiet" role="status">
-            Playing the rush…
+            {t('why.playing-the-rush')}
           </p>
         )}
         {id && data && <WhyFrames burst={id} />}
         {data && (
           <div className={`why-grid ${found.isPlaceholderData ? 'stale' : ''}`}>
-            <section aria-label="Question" className="why-ask">
+            <section aria-label={t('why.question')} className="why-ask">
               {data.next ? (
                 <>
                   <p className="quiet why-count">
-                    Question {order.length + 1}, of five at most
+                    {t('why.question-of-five-at', { order: order.length + 1 })}
                     {order.length > 0 && (
                       <Button type="text" size="small" onClick={back}>
-                        Back
+                        {t('why.back')}
                       </Button>
                     )}
                   </p>
@@ -129,8 +130,8 @@ export default function Why() {
               <CauseList data={data} />
             </div>
             {data.known.length > 0 && (
-              <section aria-label="Known already" className="why-known">
-                <h2>Known already</h2>
+              <section aria-label={t('why.known-already')} className="why-known">
+                <h2>{t('why.known-already')}</h2>
                 <dl>
                   {data.known.map(({ question, answer: said }) => (
                     <div key={question}>
@@ -162,12 +163,12 @@ function RushChoice({
   return (
     <>
       <span className="quiet" id="which-rush">
-        Of
+        {t('why.of')}
       </span>{' '}
       <Select
         aria-labelledby="which-rush"
         allowClear
-        placeholder="a rush of yours, if it is one"
+        placeholder={t('why.a-rush-of-yours')}
         style={{ minWidth: 280 }}
         showSearch
         filterOption={false}

@@ -1,5 +1,6 @@
 import type { Rush } from '../../api/client';
 import { useBurstPictures } from '../../api/pictures';
+import { t } from '../../lang/review';
 import { DrawnFrame } from '../../parts/DrawnFrame';
 import { framesOf } from './WhyFrames';
 
@@ -18,14 +19,14 @@ function UnlessPictured({ burst, rush }: { burst: string; rush: Rush }) {
 
 function Drawn({ rush }: { rush: Rush }) {
   return (
-    <section className="why-drawn" aria-label="The rush, drawn">
+    <section className="why-drawn" aria-label={t('why-drawn.the-rush-drawn')}>
       <DrawnFrame
         rush={rush}
         hold={AS_PLANNED}
         run={0}
         t={(rush.path.seconds ?? 2) / 2}
         close={false}
-        says="As the simulated camera draws it, true to size"
+        says={t('why-drawn.as-the-simulated-camera')}
       />
     </section>
   );

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { type Picture, useBurstPictures } from '../../api/pictures';
+import { t } from '../../lang/review';
 import { Close } from '../pictures/Close';
 
 /** So many of the soft ones are shown, the softest first. */
@@ -13,8 +14,11 @@ export function framesOf(pictures: Picture[]): { picture: Picture; says: string 
   const kept = seen.filter((one) => one.kept === true).sort((a, b) => off(a) - off(b));
   const lost = seen.filter((one) => one.kept === false).sort((a, b) => off(b) - off(a));
   return [
-    ...kept.slice(0, 1).map((picture) => ({ picture, says: 'The sharpest' })),
-    ...lost.slice(0, SOFT).map((picture, i) => ({ picture, says: i === 0 ? 'The softest' : 'The next' })),
+    ...kept.slice(0, 1).map((picture) => ({ picture, says: t('why-frames.the-sharpest') })),
+    ...lost.slice(0, SOFT).map((picture, i) => ({
+      picture,
+      says: i === 0 ? t('why-frames.the-softest') : t('why-frames.the-next'),
+    })),
   ];
 }
 
@@ -23,7 +27,7 @@ export function WhyFrames({ burst }: { burst: string }) {
   const frames = framesOf(useBurstPictures(burst).data?.pictures ?? []);
   if (frames.length === 0) return null;
   return (
-    <section className="why-frames" aria-label="Frames to look at">
+    <section className="why-frames" aria-label={t('why-frames.frames-to-look-at')}>
       {frames.map(({ picture, says }) => (
         <div key={picture.id}>
           <Close picture={picture} />

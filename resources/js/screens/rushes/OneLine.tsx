@@ -3,15 +3,16 @@ import { Button, Input } from 'antd';
 import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useReading } from '../../api/kit';
+import { t } from '../../lang/rushes';
 import { useUnits } from '../../parts/units';
 import { useDebounced } from '../../parts/useDebounced';
 import { chipsOf, stretchesOf } from './line';
 import { Who } from './Who';
 
 const examples = [
-  'hare bolting across at 26 m through tall grass, first light',
-  'rider to me, 55 m, 200 mm, gets out of the bend',
-  'puffin coming in from 60 m, overcast',
+  t('one-line.hare-bolting-across-at'),
+  t('one-line.rider-to-me-55'),
+  t('one-line.puffin-coming-in-from'),
 ];
 
 /** A rush in one line: each part that is understood shows as a chip to take back, what is not is underlined. */
@@ -47,7 +48,7 @@ export function OneLine() {
         if (!(fresh && asks)) open();
       }}
     >
-      <label htmlFor={id}>What is coming?</label>
+      <label htmlFor={id}>{t('one-line.what-is-coming')}</label>
       <div className="one-line-entry">
         <Input
           id={id}
@@ -69,15 +70,15 @@ export function OneLine() {
           htmlType="submit"
           disabled={line.trim() === '' || (fresh && asks)}
         >
-          Work it out
+          {t('one-line.work-it-out')}
         </Button>
       </div>
       {line.trim() === '' ? (
         <p className="quiet one-line-hint">
-          In your own words, such as{' '}
+          {t('one-line.in-your-own-words')}{' '}
           {examples.slice(1).map((example, i) => (
             <span key={example}>
-              {i > 0 && ' or '}
+              {i > 0 && t('one-line.or')}
               <button type="button" onClick={() => setLine(example)}>
                 {example}
               </button>
@@ -100,13 +101,13 @@ export function OneLine() {
                   ))}
                 </p>
               )}
-              <ul className="one-line-chips" aria-label="Understood">
+              <ul className="one-line-chips" aria-label={t('one-line.understood')}>
                 {chips.map((chip) => (
                   <li key={chip.at}>
                     <button
                       type="button"
-                      title={`Leave “${chip.text}” out`}
-                      aria-label={`${chip.says}: leave it out`}
+                      title={t('one-line.leave-out', { text: chip.text })}
+                      aria-label={t('one-line.leave-it-out', { says: chip.says })}
                       onClick={() => setWithout([...without, ...chip.fields])}
                     >
                       {chip.says} <span aria-hidden="true">×</span>
@@ -116,7 +117,7 @@ export function OneLine() {
                 {without.length > 0 && (
                   <li>
                     <button type="button" className="again" onClick={() => setWithout([])}>
-                      Restore all
+                      {t('one-line.restore-all')}
                     </button>
                   </li>
                 )}
@@ -124,7 +125,7 @@ export function OneLine() {
               {likely.length > 0 && (
                 <section className="one-line-who">
                   <p className={asks ? undefined : 'quiet'}>
-                    {asks ? 'Who is coming?' : 'Or is it one of these?'}
+                    {asks ? t('one-line.who-is-coming') : t('one-line.or-is-it-one')}
                   </p>
                   <Who
                     likely={likely}
@@ -137,11 +138,11 @@ export function OneLine() {
               )}
               {left.length > 0 && (
                 <p className="one-line-left">
-                  Not understood:{' '}
+                  {t('one-line.not-understood')}{' '}
                   {left
                     .map((word) => (word.because ? `“${word.text}” (${word.because})` : `“${word.text}”`))
                     .join(', ')}
-                  . The rest comes from your habits and can be set at the desk.
+                  {t('one-line.the-rest-comes-from')}
                 </p>
               )}
             </>

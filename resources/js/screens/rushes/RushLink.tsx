@@ -1,6 +1,7 @@
 import './rushes.css';
 import { Link } from 'react-router';
 import type { RushSummary } from '../../api/client';
+import { t } from '../../lang/rushes';
 import { Silhouette } from '../../parts/Silhouette';
 import { say, useUnits } from '../../parts/units';
 
@@ -15,7 +16,7 @@ export function RushLink({ rush }: { rush: RushSummary }) {
       <span className="rush-name">
         {rush.name}
         <small className="quiet">
-          {rush.subject || 'No subject named'}
+          {rush.subject || t('rush-link.no-subject-named')}
           {rush.tags.map((tag) => (
             <span key={tag} className="rush-tag">
               {tag}
@@ -25,15 +26,17 @@ export function RushLink({ rush }: { rush: RushSummary }) {
       </span>
       <span className="rush-fact">
         {say(rush.speed_mps, 'speed', units)}
-        <small className="quiet">speed</small>
+        <small className="quiet">{t('rush-link.speed')}</small>
       </span>
       <span className="rush-fact">
         {say(rush.start_m, 'length', units)}
-        <small className="quiet">from</small>
+        <small className="quiet">{t('rush-link.from')}</small>
       </span>
       <span className="rush-fact">
-        {Math.round(rush.focal_mm)} mm
-        <small className="quiet">lens</small>
+        {t.rich('rush-link.mm-lens', {
+          focalMm: Math.round(rush.focal_mm),
+          small: (text) => <small className="quiet">{text}</small>,
+        })}
       </span>
     </Link>
   );

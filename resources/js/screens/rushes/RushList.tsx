@@ -11,6 +11,7 @@ import {
   useRushes,
   useTags,
 } from '../../api/hooks';
+import { t } from '../../lang/rushes';
 import { NearlyFull } from '../../parts/NearlyFull';
 import { UploadButton } from '../../parts/UploadButton';
 import { useSelection } from '../../parts/useSelection';
@@ -26,7 +27,7 @@ import { TagField } from './TagField';
 const SORTS: RushSort[] = ['changed', 'name', 'subject'];
 
 export default function RushList() {
-  useTitle('Rushes');
+  useTitle(t('rush-list.rushes'));
   const [search, setSearch] = useState('');
   const words = useDeferredValue(search.trim());
   const [sort, setSort] = useStored<RushSort>('rush-hold.rushes.sort', 'changed', SORTS);
@@ -61,7 +62,8 @@ export default function RushList() {
   function removeWithUndo(rush: RushSummary) {
     remove.mutate(rush.id, {
       onError: failed,
-      onSuccess: () => undo(`“${rush.name}” is deleted`, () => restore.mutateAsync(rush.id)),
+      onSuccess: () =>
+        undo(t('rush-list.is-deleted', { name: rush.name }), () => restore.mutateAsync(rush.id)),
     });
   }
 
@@ -71,7 +73,7 @@ export default function RushList() {
       onError: failed,
       onSuccess: () => {
         selection.clear();
-        undo(chosen.length === 1 ? 'The rush is deleted' : `${chosen.length} rushes are deleted`, () =>
+        undo(t('rush-list.rushes-are-deleted', { chosen: chosen.length }), () =>
           restoreAll.mutateAsync(chosen),
         );
       },
@@ -81,17 +83,21 @@ export default function RushList() {
   function menu(rush: RushSummary) {
     return {
       items: [
-        { key: 'rename', label: 'Rename', onClick: () => setRenaming({ id: rush.id, name: rush.name }) },
+        {
+          key: 'rename',
+          label: t('rush-list.rename'),
+          onClick: () => setRenaming({ id: rush.id, name: rush.name }),
+        },
         {
           key: 'copy',
-          label: 'Duplicate',
+          label: t('rush-list.duplicate'),
           onClick: () => duplicate.mutate(rush.id, { onError: failed }),
         },
         {
           key: 'file',
           label: (
             <a href={`/api/rushes/${rush.id}/document`} download>
-              Download
+              {t('rush-list.download')}
             </a>
           ),
         },
@@ -106,30 +112,30 @@ export default function RushList() {
       <TopBar />
       <main className="rushes">
         <div className="rushes-head">
-          <h1>Your rushes</h1>
+          <h1>{t('rush-list.your-rushes')}</h1>
           <Input
             className="rushes-search"
             type="search"
             allowClear
-            placeholder="Search name or subject"
-            aria-label="Search name or subject"
+            placeholder={t('rush-list.search-name-or-subject')}
+            aria-label={t('rush-list.search-name-or-subject')}
             value={search}
             onChange={(event) => setSearch(event.target.value)}
           />
           <UploadButton
-            label="Rush document to upload"
+            label={t('rush-list.rush-document-to-upload')}
             busy={upload.isPending}
             onFile={(chosen) =>
               upload.mutate(chosen, {
                 onError: (error) => notTaken(error),
-                onSuccess: (saved) => message.success(`“${saved.name}” is in your list.`),
+                onSuccess: (saved) => message.success(t('rush-list.is-in-your-list', { name: saved.name })),
               })
             }
           >
-            Upload
+            {t('rush-list.upload')}
           </UploadButton>
           <Button type="primary" onClick={() => navigate('/rushes/new')}>
-            New rush
+            {t('rush-list.new-rush')}
           </Button>
         </div>
 
@@ -137,21 +143,21 @@ export default function RushList() {
         <NearlyFull />
         {rushes.isPending && (
           <p className="quiet" role="status">
-            Loading…
+            {t('rush-list.loading')}
           </p>
         )}
         {rushes.isError && (
           <p role="alert">
             {rushes.error.message}{' '}
             <Button size="small" onClick={() => void rushes.refetch()}>
-              Try again
+              {t('rush-list.try-again')}
             </Button>
           </p>
         )}
         {listed?.length === 0 &&
           (words || kind || tag ? (
             <p className="rushes-empty">
-              {words ? `Nothing here is called “${words}”.` : 'Nothing of this kind.'}{' '}
+              {words ? t('rush-list.nothing-here-is-called', { words }) : t('rush-list.nothing-of-this-kind')}{' '}
               <Button
                 onClick={() => {
                   setSearch('');
@@ -159,43 +165,40 @@ export default function RushList() {
                   setTag(null);
                 }}
               >
-                Show all
+                {t('rush-list.show-all')}
               </Button>
             </p>
           ) : (
             <div className="rushes-empty">
-              <h2>Nothing here yet</h2>
-              <p className="quiet">
-                A rush is one expected run of something that moves: a bird coming in, a rider at the barriers.
-                Describe one, and its hold is worked out while you type.
-              </p>
+              <h2>{t('rush-list.nothing-here-yet')}</h2>
+              <p className="quiet">{t('rush-list.a-rush-is-one')}</p>
               <Button type="primary" size="large" onClick={() => navigate('/rushes/new')}>
-                Describe your first rush
+                {t('rush-list.describe-your-first-rush')}
               </Button>
             </div>
           ))}
         {selection.chosen.length > 0 ? (
-          <div className="rushes-tools" role="toolbar" aria-label="What is selected">
-            <b>{selection.chosen.length} selected</b>
+          <div className="rushes-tools" role="toolbar" aria-label={t('rush-list.what-is-selected')}>
+            <b>{t('rush-list.selected', { chosen: selection.chosen.length })}</b>
             <Button size="small" onClick={() => navigate(`/outings/new?rush=${selection.chosen.join(',')}`)}>
-              Plan an outing
+              {t('rush-list.plan-an-outing')}
             </Button>
             <Button
               size="small"
               href={`/api/rushes/file?${selection.chosen.map((id) => `rushes[]=${id}`).join('&')}`}
             >
-              Download
+              {t('rush-list.download')}
             </Button>
             <TagField selected={listed?.filter(({ id }) => selection.has(id)) ?? []} />
             <Button size="small" loading={removeAll.isPending} onClick={removeChosen}>
-              Delete
+              {t('rush-list.delete')}
             </Button>
             <span className="rushes-tools-end">
               <Button size="small" type="link" onClick={selection.all}>
-                Select all
+                {t('rush-list.select-all')}
               </Button>
               <Button size="small" type="link" onClick={selection.clear}>
-                Clear
+                {t('rush-list.clear')}
               </Button>
             </span>
           </div>
@@ -204,32 +207,32 @@ export default function RushList() {
             <div className="rushes-tools">
               <Select
                 size="small"
-                aria-label="Order"
+                aria-label={t('rush-list.order')}
                 popupMatchSelectWidth={false}
                 value={sort}
                 options={[
-                  { value: 'changed', label: 'Last changed first' },
-                  { value: 'name', label: 'By name' },
-                  { value: 'subject', label: 'By subject' },
+                  { value: 'changed', label: t('rush-list.last-changed-first') },
+                  { value: 'name', label: t('rush-list.by-name') },
+                  { value: 'subject', label: t('rush-list.by-subject') },
                 ]}
                 onChange={setSort}
               />
               <Select
                 size="small"
-                aria-label="Kind"
+                aria-label={t('rush-list.kind')}
                 popupMatchSelectWidth={false}
                 value={kind ?? ''}
-                options={[{ value: '', label: 'All kinds' }, ...options('subject-kind')]}
+                options={[{ value: '', label: t('rush-list.all-kinds') }, ...options('subject-kind')]}
                 onChange={(to) => setKind((to || null) as RushKind | null)}
               />
               {tags.length > 0 && (
                 <Select
                   size="small"
-                  aria-label="Tagged"
+                  aria-label={t('rush-list.tagged')}
                   popupMatchSelectWidth={false}
                   value={tag ?? ''}
                   options={[
-                    { value: '', label: 'Any tag' },
+                    { value: '', label: t('rush-list.any-tag') },
                     ...tags.map((one) => ({ value: one, label: one })),
                   ]}
                   onChange={(to) => setTag(to || null)}
@@ -243,13 +246,13 @@ export default function RushList() {
             <li key={rush.id} className={selection.has(rush.id) ? 'rush-row chosen' : 'rush-row'}>
               <Checkbox
                 className="rush-choose"
-                aria-label={`Select ${rush.name}`}
+                aria-label={t('rush-list.select', { name: rush.name })}
                 checked={selection.has(rush.id)}
                 onChange={(event) => selection.toggle(rush.id, event.nativeEvent.shiftKey)}
               />
               <RushLink rush={rush} />
               <Dropdown trigger={['click']} menu={menu(rush)}>
-                <Button type="text" aria-label={`More for ${rush.name}`}>
+                <Button type="text" aria-label={t('rush-list.more-for', { name: rush.name })}>
                   •••
                 </Button>
               </Dropdown>
@@ -259,21 +262,21 @@ export default function RushList() {
         {rushes.hasNextPage && (
           <p className="rushes-more">
             <Button onClick={() => void rushes.fetchNextPage()} loading={rushes.isFetchingNextPage}>
-              Show more
+              {t('rush-list.show-more')}
             </Button>
           </p>
         )}
       </main>
       <Modal
-        title="Rename"
+        title={t('rush-list.rename')}
         open={renaming !== null}
-        okText="Rename"
+        okText={t('rush-list.rename')}
         okButtonProps={{ disabled: !renaming?.name.trim(), loading: rename.isPending }}
         onCancel={() => setRenaming(null)}
         onOk={finishRenaming}
       >
         <Input
-          aria-label="Name"
+          aria-label={t('rush-list.name')}
           maxLength={120}
           value={renaming?.name ?? ''}
           onChange={(event) => renaming && setRenaming({ ...renaming, name: event.target.value })}

@@ -2,6 +2,7 @@ import { App, AutoComplete, Button, Input } from 'antd';
 import { useState } from 'react';
 import type { RushSummary } from '../../api/client';
 import { rushActions, useRushAction, useTags } from '../../api/hooks';
+import { t } from '../../lang/rushes';
 import { useUndo } from '../../parts/useUndo';
 
 const LONGEST = 30;
@@ -24,7 +25,9 @@ export function TagField({ selected }: { selected: RushSummary[] }) {
       {
         onError: (error) => message.error(error.message),
         onSuccess: (done) =>
-          undo(on ? `Tagged “${clean}”` : `“${clean}” is taken away`, () => takenBack.mutateAsync(done.undo)),
+          undo(on ? t('tag-field.tagged', { clean }) : t('tag-field.is-taken-away', { clean }), () =>
+            takenBack.mutateAsync(done.undo),
+          ),
       },
     );
   };
@@ -38,7 +41,12 @@ export function TagField({ selected }: { selected: RushSummary[] }) {
         onChange={setTyped}
         onSelect={(tag: string) => put(tag, true)}
       >
-        <Input aria-label="Tag" placeholder="Tag" maxLength={LONGEST} onPressEnter={() => put(typed, true)} />
+        <Input
+          aria-label={t('tag-field.tag')}
+          placeholder={t('tag-field.tag')}
+          maxLength={LONGEST}
+          onPressEnter={() => put(typed, true)}
+        />
       </AutoComplete>
       {theirs.map((tag) => (
         <Button
@@ -46,7 +54,7 @@ export function TagField({ selected }: { selected: RushSummary[] }) {
           size="small"
           type="text"
           onClick={() => put(tag, false)}
-          aria-label={`Take away the tag ${tag}`}
+          aria-label={t('tag-field.take-away-the-tag', { tag })}
         >
           {tag} ×
         </Button>

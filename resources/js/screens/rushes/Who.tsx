@@ -1,5 +1,6 @@
 import './who.css';
 import type { Likely } from '../../api/kit';
+import { t } from '../../lang/rushes';
 import { Silhouette } from '../../parts/Silhouette';
 
 /** Six that a line may mean, to be chosen with a tap; nobody is planned for who was not meant. */
@@ -13,7 +14,7 @@ export function Who({
   onChoose: (id: string) => void;
 }) {
   return (
-    <ul className="who" aria-label="Who is coming?">
+    <ul className="who" aria-label={t('who.who-is-coming')}>
       {likely.map((one) => (
         <li key={one.id}>
           <button type="button" aria-pressed={one.id === chosen} onClick={() => onChoose(one.id)}>

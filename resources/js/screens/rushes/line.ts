@@ -1,4 +1,5 @@
 import type { paths } from '../../api/schema';
+import { t } from '../../lang/rushes';
 
 export type Reading = paths['/api/rushes/fresh']['get']['responses'][200]['content']['application/json'];
 
@@ -38,7 +39,7 @@ export function stretchesOf(
       at: n.at,
       length: [...n.text].length,
       kind: 'unknown' as const,
-      because: n.because ?? 'Not understood',
+      because: n.because ?? t('line.not-understood'),
     })),
   ].sort((a, b) => a.at - b.at);
   const stretches: Stretch[] = [];

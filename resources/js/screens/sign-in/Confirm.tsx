@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { client, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { t } from '../../lang/sign-in';
 import { takeBound } from './bound';
 import { Door } from './Door';
 
@@ -29,18 +30,18 @@ export default function Confirm() {
   }
 
   return (
-    <Door title="Open your account">
-      <p>One press, and you are in.</p>
+    <Door title={t('confirm.open-your-account')}>
+      <p>{t('confirm.one-press-and-you')}</p>
       {problem && (
         <p className="sign-in-problem" role="alert">
           {problem}
         </p>
       )}
       <Button type="primary" size="large" block loading={busy} onClick={() => void open()}>
-        Open account
+        {t('confirm.open-account')}
       </Button>
       <p>
-        <Link to="/register">Start again</Link>
+        <Link to="/register">{t('confirm.start-again')}</Link>
       </p>
     </Door>
   );

@@ -3,12 +3,13 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/sign-in';
 import { useTitle } from '../../parts/useTitle';
 import { Door } from './Door';
 
 /** Where the letter to a new address leads: the address counts when asked to, not when a mail program looks at the link. */
 export default function ConfirmAddress() {
-  useTitle('Your new address');
+  useTitle(t('confirm-address.your-new-address'));
   const { token = '' } = useParams();
   const queries = useQueryClient();
   const [stage, setStage] = useState<'asked' | 'busy' | 'done'>('asked');
@@ -28,24 +29,24 @@ export default function ConfirmAddress() {
   }
 
   return (
-    <Door title="Your new address">
+    <Door title={t('confirm-address.your-new-address')}>
       {stage === 'done' ? (
-        <p>From now on you sign in with it.</p>
+        <p>{t('confirm-address.from-now-on-you')}</p>
       ) : (
         <>
-          <p>One press, and your account goes by this address.</p>
+          <p>{t('confirm-address.one-press-and-your')}</p>
           {problem && (
             <p className="sign-in-problem" role="alert">
               {problem}
             </p>
           )}
           <Button type="primary" size="large" block loading={stage === 'busy'} onClick={() => void confirm()}>
-            Use this address
+            {t('confirm-address.use-this-address')}
           </Button>
         </>
       )}
       <p>
-        <Link to="/">To Rush Hold</Link>
+        <Link to="/">{t('confirm-address.to-rush-hold')}</Link>
       </p>
     </Door>
   );

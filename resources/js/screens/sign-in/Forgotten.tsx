@@ -2,6 +2,7 @@ import { Button, Form, Input } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/sign-in';
 import { Door } from './Door';
 
 export default function Forgotten() {
@@ -23,22 +24,17 @@ export default function Forgotten() {
   }
 
   return (
-    <Door title="A new password">
+    <Door title={t('forgotten.a-new-password')}>
       {sent ? (
-        <p role="status">
-          If there is an account with {sent}, an email with a link is on its way. The link is good for an
-          hour.
-        </p>
+        <p role="status">{t('forgotten.if-there-is-an', { sent })}</p>
       ) : (
         <>
-          <p className="quiet">
-            Enter the address of your account; a link to choose a new password is mailed there.
-          </p>
+          <p className="quiet">{t('forgotten.enter-the-address-of')}</p>
           <Form layout="vertical" requiredMark={false} onFinish={(entry) => void ask(entry)}>
             <Form.Item
               name="email"
-              label="E-mail"
-              rules={[{ required: true, type: 'email', message: 'Enter your e-mail address.' }]}
+              label={t('forgotten.e-mail')}
+              rules={[{ required: true, type: 'email', message: t('forgotten.enter-your-e-mail') }]}
             >
               <Input type="email" autoComplete="username" size="large" />
             </Form.Item>
@@ -48,13 +44,13 @@ export default function Forgotten() {
               </p>
             )}
             <Button type="primary" htmlType="submit" size="large" block loading={busy}>
-              Send the link
+              {t('forgotten.send-the-link')}
             </Button>
           </Form>
         </>
       )}
       <p>
-        <Link to="/sign-in">Back to signing in</Link>
+        <Link to="/sign-in">{t('forgotten.back-to-signing-in')}</Link>
       </p>
     </Door>
   );

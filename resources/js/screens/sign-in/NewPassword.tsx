@@ -2,6 +2,7 @@ import { App, Button, Form, Input } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/sign-in';
 import { Door } from './Door';
 
 export default function NewPassword() {
@@ -19,7 +20,7 @@ export default function NewPassword() {
       await take(
         client.POST('/api/account/reset', { body: { token, email: params.get('email') ?? '', password } }),
       );
-      message.success('Changed. Sign in with your new password.');
+      message.success(t('new-password.changed-sign-in-with'));
       navigate('/sign-in');
     } catch (error) {
       setProblem((error as Error).message);
@@ -29,14 +30,18 @@ export default function NewPassword() {
   }
 
   return (
-    <Door title="Choose a new password">
-      <p className="quiet">For {params.get('email') ?? 'your account'}. All devices are signed out.</p>
+    <Door title={t('new-password.choose-a-new-password')}>
+      <p className="quiet">
+        {t('new-password.for-all-devices-are', {
+          params: params.get('email') ?? t('new-password.your-account'),
+        })}
+      </p>
       <Form layout="vertical" requiredMark={false} onFinish={(entry) => void choose(entry)}>
         <Form.Item
           name="password"
-          label="New password"
-          extra="At least ten characters; a few words are easy to remember."
-          rules={[{ required: true, min: 10, message: 'At least ten characters.' }]}
+          label={t('new-password.new-password')}
+          extra={t('new-password.at-least-ten-characters')}
+          rules={[{ required: true, min: 10, message: t('new-password.at-least-ten-characters-2') }]}
         >
           <Input.Password autoComplete="new-password" size="large" />
         </Form.Item>
@@ -46,11 +51,11 @@ export default function NewPassword() {
           </p>
         )}
         <Button type="primary" htmlType="submit" size="large" block loading={busy}>
-          Save it
+          {t('new-password.save-it')}
         </Button>
       </Form>
       <p>
-        <Link to="/forgotten-password">Ask for another link</Link>
+        <Link to="/forgotten-password">{t('new-password.ask-for-another-link')}</Link>
       </p>
     </Door>
   );

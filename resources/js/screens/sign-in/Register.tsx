@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link, Navigate } from 'react-router';
 import { client, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { t } from '../../lang/sign-in';
 import { rememberBound, useBound } from './bound';
 import { Door } from './Door';
 
@@ -39,42 +40,42 @@ export default function Register() {
 
   if (mailed) {
     return (
-      <Door title="Check your email">
-        <p role="status">
-          An email to {mailed} is on its way. The link in it opens your account; it is good for a day.
-        </p>
-        <p className="quiet">Nothing there? Check your spam folder, or try again.</p>
+      <Door title={t('register.check-your-email')}>
+        <p role="status">{t('register.an-email-to-is', { mailed })}</p>
+        <p className="quiet">{t('register.nothing-there-check-your')}</p>
         <p>
-          <Button onClick={() => setMailed(null)}>Back</Button>
+          <Button onClick={() => setMailed(null)}>{t('register.back')}</Button>
         </p>
       </Door>
     );
   }
 
   return (
-    <Door title="Create an account">
-      <p className="quiet">
-        It keeps your rushes, your kit and how you work. Take all of it with you whenever you like.
-      </p>
+    <Door title={t('register.create-an-account')}>
+      <p className="quiet">{t('register.it-keeps-your-rushes')}</p>
       <Form<Entry> layout="vertical" requiredMark={false} onFinish={(entry) => void open(entry)}>
-        <Form.Item name="name" label="Name" rules={[{ required: true, message: 'Enter a name.' }]}>
+        <Form.Item
+          name="name"
+          label={t('register.name')}
+          rules={[{ required: true, message: t('register.enter-a-name') }]}
+        >
           <Input autoComplete="name" size="large" maxLength={80} />
         </Form.Item>
         <Form.Item
           name="email"
-          label="E-mail"
+          label={t('register.e-mail')}
           rules={[
-            { required: true, message: 'Enter your e-mail address.' },
-            { type: 'email', message: 'That does not look like an e-mail address.' },
+            { required: true, message: t('register.enter-your-e-mail') },
+            { type: 'email', message: t('register.that-does-not-look') },
           ]}
         >
           <Input type="email" autoComplete="username" size="large" />
         </Form.Item>
         <Form.Item
           name="password"
-          label="Password"
-          extra="At least ten characters; a few words are easy to remember."
-          rules={[{ required: true, min: 10, message: 'At least ten characters.' }]}
+          label={t('register.password')}
+          extra={t('register.at-least-ten-characters')}
+          rules={[{ required: true, min: 10, message: t('register.at-least-ten-characters-2') }]}
         >
           <Input.Password autoComplete="new-password" size="large" />
         </Form.Item>
@@ -84,11 +85,13 @@ export default function Register() {
           </p>
         )}
         <Button type="primary" htmlType="submit" size="large" block loading={busy}>
-          Open account
+          {t('register.open-account')}
         </Button>
       </Form>
       <p>
-        <Link to={`/sign-in${to === '/' ? '' : `?to=${encodeURIComponent(to)}`}`}>Sign in instead</Link>
+        <Link to={`/sign-in${to === '/' ? '' : `?to=${encodeURIComponent(to)}`}`}>
+          {t('register.sign-in-instead')}
+        </Link>
       </p>
     </Door>
   );

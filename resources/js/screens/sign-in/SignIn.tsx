@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link, Navigate, useSearchParams } from 'react-router';
 import { client, type Session, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
+import { t } from '../../lang/sign-in';
 import { useTitle } from '../../parts/useTitle';
 import { Wordmark } from '../../shell/TopBar';
 import { Approach } from './Approach';
@@ -13,7 +14,7 @@ import { boundIn } from './bound';
 type Entry = { email: string; password: string; remember: boolean };
 
 export default function SignIn() {
-  useTitle('Sign in');
+  useTitle(t('sign-in.sign-in'));
   const session = useSession();
   const queries = useQueryClient();
   const [params] = useSearchParams();
@@ -39,8 +40,8 @@ export default function SignIn() {
     <main className="sign-in">
       <section className="sign-in-form">
         <Wordmark />
-        <h1>Keep it sharp while it moves</h1>
-        <p className="quiet">Say what is coming, how fast and through what. Get the hold for it, and why.</p>
+        <h1>{t('sign-in.keep-it-sharp-while')}</h1>
+        <p className="quiet">{t('sign-in.say-what-is-coming')}</p>
         <Form<Entry>
           layout="vertical"
           requiredMark={false}
@@ -49,23 +50,23 @@ export default function SignIn() {
         >
           <Form.Item
             name="email"
-            label="E-mail"
+            label={t('sign-in.e-mail')}
             rules={[
-              { required: true, message: 'Enter your e-mail address.' },
-              { type: 'email', message: 'That does not look like an e-mail address.' },
+              { required: true, message: t('sign-in.enter-your-e-mail') },
+              { type: 'email', message: t('sign-in.that-does-not-look') },
             ]}
           >
             <Input type="email" autoComplete="username" size="large" />
           </Form.Item>
           <Form.Item
             name="password"
-            label="Password"
-            rules={[{ required: true, message: 'Enter your password.' }]}
+            label={t('sign-in.password')}
+            rules={[{ required: true, message: t('sign-in.enter-your-password') }]}
           >
             <Input.Password autoComplete="current-password" size="large" />
           </Form.Item>
           <Form.Item name="remember" valuePropName="checked">
-            <Checkbox>Stay signed in on this device</Checkbox>
+            <Checkbox>{t('sign-in.stay-signed-in-on')}</Checkbox>
           </Form.Item>
           {problem && (
             <p className="sign-in-problem" role="alert">
@@ -73,14 +74,14 @@ export default function SignIn() {
             </p>
           )}
           <Button type="primary" htmlType="submit" size="large" block loading={busy === 'sign-in'}>
-            Sign in
+            {t('sign-in.sign-in')}
           </Button>
         </Form>
         <p className="sign-in-ways">
           <Link to={to === '/' ? '/register' : `/register?to=${encodeURIComponent(to)}`}>
-            Create an account
+            {t('sign-in.create-an-account')}
           </Link>
-          <Link to="/forgotten-password">Forgotten your password?</Link>
+          <Link to="/forgotten-password">{t('sign-in.forgotten-your-password')}</Link>
         </p>
         {session.data?.demo_available && (
           <div className="sign-in-demo">
@@ -90,11 +91,9 @@ export default function SignIn() {
               loading={busy === 'demo'}
               onClick={() => void enter('demo', () => take(client.POST('/api/session/demo')))}
             >
-              Try the demo
+              {t('sign-in.try-the-demo')}
             </Button>
-            <p className="quiet">
-              A sea-cliff reserve in June and a muddy race in autumn. Everything in it is made up.
-            </p>
+            <p className="quiet">{t('sign-in.a-sea-cliff-reserve')}</p>
           </div>
         )}
       </section>

@@ -3,6 +3,7 @@ import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Subject, SubjectProfile } from '../../api/client';
 import { useSaveKit } from '../../api/kit';
+import { t } from '../../lang/subjects';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { kindOf, Silhouette } from '../../parts/Silhouette';
@@ -31,7 +32,11 @@ export function NewSubject() {
       height_m: height,
       speed_mps: speed,
     };
-    const document = { format: 'rush-hold/subject@1', group: 'Own', subject } as unknown as SubjectProfile;
+    const document = {
+      format: 'rush-hold/subject@1',
+      group: t('new-subject.own'),
+      subject,
+    } as unknown as SubjectProfile;
     save.mutate(
       { document },
       {
@@ -47,12 +52,12 @@ export function NewSubject() {
   return (
     <>
       <Button type="primary" onClick={() => setOpen(true)}>
-        New
+        {t('new-subject.new')}
       </Button>
       <Modal
         open={open}
-        title="A subject of your own"
-        okText="Add it"
+        title={t('new-subject.a-subject-of-your')}
+        okText={t('new-subject.add-it')}
         okButtonProps={{ disabled: name.trim() === '', loading: save.isPending }}
         onOk={make}
         onCancel={() => setOpen(false)}
@@ -60,12 +65,12 @@ export function NewSubject() {
       >
         <div className="new-subject">
           <div className="field">
-            <label htmlFor={nameId}>Who, and what it does</label>
+            <label htmlFor={nameId}>{t('new-subject.who-and-what-it')}</label>
             <Input
               id={nameId}
               autoFocus
               maxLength={80}
-              placeholder="Kite, stooping"
+              placeholder={t('new-subject.kite-stooping')}
               value={name}
               onChange={(event) => setName(event.target.value)}
               onPressEnter={() => name.trim() !== '' && make()}
@@ -73,7 +78,7 @@ export function NewSubject() {
           </div>
           <div className="new-subject-figure">
             <Choice
-              label="What it looks like"
+              label={t('new-subject.what-it-looks-like')}
               value={figure}
               options={options('figure')}
               onChange={(v) => setFigure(v ?? 'plain')}
@@ -81,11 +86,21 @@ export function NewSubject() {
             <Silhouette figure={figure} />
           </div>
           <div className="fields three">
-            <NumberField label="Length" quantity="size" value={length} onChange={setLength} />
-            <NumberField label="Height" quantity="size" value={height} onChange={setHeight} />
-            <NumberField label="Speed" quantity="speed" value={speed} onChange={setSpeed} />
+            <NumberField
+              label={t('new-subject.length')}
+              quantity="size"
+              value={length}
+              onChange={setLength}
+            />
+            <NumberField
+              label={t('new-subject.height')}
+              quantity="size"
+              value={height}
+              onChange={setHeight}
+            />
+            <NumberField label={t('new-subject.speed')} quantity="speed" value={speed} onChange={setSpeed} />
           </div>
-          <p className="quiet">The rest is filled in as usual for its kind; correct it on its page.</p>
+          <p className="quiet">{t('new-subject.the-rest-is-filled')}</p>
         </div>
       </Modal>
     </>

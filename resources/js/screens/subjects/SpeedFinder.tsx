@@ -1,6 +1,7 @@
 import { Button, Segmented } from 'antd';
 import { useRef, useState } from 'react';
 import { client, take } from '../../api/client';
+import { t } from '../../lang/subjects';
 import { NumberField } from '../../parts/NumberField';
 import { say, useUnits } from '../../parts/units';
 
@@ -49,8 +50,8 @@ export function SpeedFinder({
   }
 
   return (
-    <section className="speed-finder" aria-label="Speed finder">
-      <h3>Find its speed</h3>
+    <section className="speed-finder" aria-label={t('speed-finder.speed-finder')}>
+      <h3>{t('speed-finder.find-its-speed')}</h3>
       <Segmented<'stopwatch' | 'frames'>
         size="small"
         value={by}
@@ -59,21 +60,46 @@ export function SpeedFinder({
           setFound(null);
         }}
         options={[
-          { value: 'stopwatch', label: 'Stopwatch and distance' },
-          { value: 'frames', label: 'Frames of a burst' },
+          { value: 'stopwatch', label: t('speed-finder.stopwatch-and-distance') },
+          { value: 'frames', label: t('speed-finder.frames-of-a-burst') },
         ]}
       />
       {by === 'stopwatch' ? (
         <div className="fields three">
-          <NumberField label="Between two marks" quantity="length" value={metres} onChange={setMetres} />
-          <NumberField label="Give or take" quantity="length" value={off} onChange={setOff} />
-          <NumberField label="Time" quantity="time" value={seconds} onChange={setSeconds} />
+          <NumberField
+            label={t('speed-finder.between-two-marks')}
+            quantity="length"
+            value={metres}
+            onChange={setMetres}
+          />
+          <NumberField
+            label={t('speed-finder.give-or-take')}
+            quantity="length"
+            value={off}
+            onChange={setOff}
+          />
+          <NumberField label={t('speed-finder.time')} quantity="time" value={seconds} onChange={setSeconds} />
         </div>
       ) : (
         <div className="fields three">
-          <NumberField label="Its own lengths moved" quantity="plain" value={lengths} onChange={setLengths} />
-          <NumberField label="In so many frames" quantity="count" value={frames} onChange={setFrames} />
-          <NumberField label="Frame rate" quantity="frames" value={rate} onChange={setRate} />
+          <NumberField
+            label={t('speed-finder.its-own-lengths-moved')}
+            quantity="plain"
+            value={lengths}
+            onChange={setLengths}
+          />
+          <NumberField
+            label={t('speed-finder.in-so-many-frames')}
+            quantity="count"
+            value={frames}
+            onChange={setFrames}
+          />
+          <NumberField
+            label={t('speed-finder.frame-rate')}
+            quantity="frames"
+            value={rate}
+            onChange={setRate}
+          />
         </div>
       )}
       <div className="speed-row">
@@ -92,17 +118,17 @@ export function SpeedFinder({
               void find(time);
             }}
           >
-            {running ? 'Stop as it passes the second mark' : 'Start the watch'}
+            {running ? t('speed-finder.stop-as-it-passes') : t('speed-finder.start-the-watch')}
           </Button>
         )}
-        <Button onClick={() => void find()}>Work it out</Button>
+        <Button onClick={() => void find()}>{t('speed-finder.work-it-out')}</Button>
         {found && (
           <>
             <output>
               <b>{say(found.speed_mps, 'speed', units)}</b> ± {say(found.error_mps, 'speed', units)}
             </output>
             <Button type="primary" onClick={() => onUse(found.speed_mps, found.error_mps / found.speed_mps)}>
-              Use it
+              {t('speed-finder.use-it')}
             </Button>
           </>
         )}

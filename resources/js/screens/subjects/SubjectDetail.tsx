@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import type { SubjectProfile } from '../../api/client';
 import { useSession } from '../../api/hooks';
 import { type Item, kitActions, useKitAction, useSaveKit } from '../../api/kit';
+import { t } from '../../lang/subjects';
 import { Restored } from '../../parts/Restored';
 import { useEditor } from '../../parts/useEditor';
 import { useUndo } from '../../parts/useUndo';
@@ -27,8 +28,8 @@ function useSubjectActions(item: Item<'subjects'>) {
         {
           document: {
             ...profile,
-            group: 'Own',
-            subject: { ...profile.subject, name: `${profile.subject.name} (copy)` },
+            group: t('subject-detail.own'),
+            subject: { ...profile.subject, name: t('subject-detail.copy', { name: profile.subject.name }) },
           },
         },
         { onError: failed, onSuccess: (made) => navigate(`/subjects/${made.id}`) },
@@ -40,7 +41,9 @@ function useSubjectActions(item: Item<'subjects'>) {
         onSuccess: () => {
           navigate(item.based_on ? `/subjects/${item.based_on}` : '/subjects');
           undo(
-            item.based_on ? 'Your version is deleted; the sample is back' : `“${item.name}” is deleted`,
+            item.based_on
+              ? t('subject-detail.your-version-is-deleted')
+              : t('subject-detail.is-deleted', { name: item.name }),
             () => restore.mutateAsync(which),
           );
         },
@@ -74,7 +77,7 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
     const saved = await editor.keep();
     if (!saved) return;
     setEditing(false);
-    message.success(item.sample ? 'Saved; yours now stands in for the sample.' : 'Saved');
+    message.success(item.sample ? t('subject-detail.saved-yours-now-stands') : t('subject-detail.saved'));
     navigate(`/subjects/${saved.id}`);
   }
 
@@ -82,7 +85,9 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
     <section className="page subject-detail" aria-label={item.name}>
       <div className="page-head">
         <h2 className="subject-name">{draft.subject.name}</h2>
-        <Button onClick={() => navigate(`/rushes/new?subject=${item.id}`)}>New rush with it</Button>
+        <Button onClick={() => navigate(`/rushes/new?subject=${item.id}`)}>
+          {t('subject-detail.new-rush-with-it')}
+        </Button>
         {editing ? (
           <>
             <Button
@@ -91,7 +96,7 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
                 setEditing(false);
               }}
             >
-              Cancel
+              {t('subject-detail.cancel')}
             </Button>
             <Button
               type="primary"
@@ -99,24 +104,28 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
               disabled={editor.refused !== null}
               onClick={() => void keep()}
             >
-              Save
+              {t('subject-detail.save')}
             </Button>
           </>
         ) : (
           <Button type="primary" onClick={() => setEditing(true)}>
-            Correct it
+            {t('subject-detail.correct-it')}
           </Button>
         )}
         <Dropdown
           trigger={['click']}
           menu={{
             items: [
-              { key: 'copy', label: 'Make another from it', onClick: () => actions.copy(draft) },
+              {
+                key: 'copy',
+                label: t('subject-detail.make-another-from-it'),
+                onClick: () => actions.copy(draft),
+              },
               {
                 key: 'file',
                 label: (
                   <a href={`/api/kit/subjects/${item.id}/document`} download>
-                    Download
+                    {t('subject-detail.download')}
                   </a>
                 ),
               },
@@ -125,7 +134,7 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
                 : [
                     {
                       key: 'shelf',
-                      label: 'Put it on the shelf',
+                      label: t('subject-detail.put-it-on-the'),
                       disabled: demo === true,
                       onClick: () => setPutting(true),
                     },
@@ -134,7 +143,7 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
             ],
           }}
         >
-          <Button type="text" aria-label="More for this subject">
+          <Button type="text" aria-label={t('subject-detail.more-for-this-subject')}>
             •••
           </Button>
         </Dropdown>

@@ -1,4 +1,5 @@
 import type { SubjectProfile } from '../../api/client';
+import { t } from '../../lang/subjects';
 import { say, sayDepth, useUnits } from '../../parts/units';
 import { label } from '../../parts/words';
 
@@ -15,28 +16,28 @@ export function SubjectFacts({ profile: draft }: { profile: SubjectProfile }) {
     <>
       <dl className="subject-facts">
         <div>
-          <dt>Size</dt>
+          <dt>{t('subject-facts.size')}</dt>
           <dd>
             {sayDepth(subject.length_m, units)} × {sayDepth(subject.height_m, units)}
           </dd>
           <dd className="quiet">{plusMinus(draft.size_uncertainty)}</dd>
         </div>
         <div>
-          <dt>Cruises at</dt>
+          <dt>{t('subject-facts.cruises-at')}</dt>
           <dd>{say(subject.speed_mps, 'speed', units)}</dd>
           <dd className="quiet">{plusMinus(draft.speed_uncertainty)}</dd>
         </div>
         <div>
-          <dt>At its fastest</dt>
+          <dt>{t('subject-facts.at-its-fastest')}</dt>
           <dd>{draft.burst_mps == null ? '–' : say(draft.burst_mps, 'speed', units)}</dd>
           <dd className="quiet">{plusMinus(draft.speed_uncertainty)}</dd>
         </div>
         <div>
-          <dt>Wings or legs</dt>
+          <dt>{t('subject-facts.wings-or-legs')}</dt>
           <dd>{say(subject.limb_speed_mps, 'speed', units)}</dd>
         </div>
         <div>
-          <dt>Keeps its line</dt>
+          <dt>{t('subject-facts.keeps-its-line')}</dt>
           <dd>
             {inWords(subject.erratic, [
               [0.35, 'no'],
@@ -46,7 +47,7 @@ export function SubjectFacts({ profile: draft }: { profile: SubjectProfile }) {
           </dd>
         </div>
         <div>
-          <dt>Detail to focus on</dt>
+          <dt>{t('subject-facts.detail-to-focus-on')}</dt>
           <dd>
             {inWords(subject.contrast, [
               [0.7, 'plenty'],
@@ -56,13 +57,13 @@ export function SubjectFacts({ profile: draft }: { profile: SubjectProfile }) {
           </dd>
         </div>
         <div>
-          <dt>Detected as</dt>
+          <dt>{t('subject-facts.detected-as')}</dt>
           <dd>{label('subject-kind', subject.kind)}</dd>
         </div>
       </dl>
       {draft.habit && (
         <p className="subject-habit">
-          <b>Before it moves.</b> {draft.habit}
+          <b>{t('subject-facts.before-it-moves')}</b> {draft.habit}
         </p>
       )}
       {draft.hazards.map((h) => (

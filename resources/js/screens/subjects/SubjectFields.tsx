@@ -1,5 +1,6 @@
 import { Input, Select } from 'antd';
 import type { Subject, SubjectProfile } from '../../api/client';
+import { t } from '../../lang/subjects';
 import { Choice } from '../../parts/Choice';
 import { NumberField } from '../../parts/NumberField';
 import { ShareField } from '../../parts/ShareField';
@@ -35,7 +36,7 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
       )}
       <div className="fields">
         <div className="field">
-          <label htmlFor="subject-name">Name</label>
+          <label htmlFor="subject-name">{t('subject-fields.name')}</label>
           <Input
             id="subject-name"
             maxLength={120}
@@ -44,7 +45,7 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
           />
         </div>
         <div className="field">
-          <label htmlFor="subject-group">Listed under</label>
+          <label htmlFor="subject-group">{t('subject-fields.listed-under')}</label>
           <Input
             id="subject-group"
             maxLength={40}
@@ -54,26 +55,26 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
         </div>
       </div>
       <div className="fields three">
-        {number('length_m', 'Length', 'size')}
-        {number('height_m', 'Height', 'size')}
-        {number('depth_m', 'Depth', 'size')}
-        {number('aim_size_m', 'Aim point', 'size')}
-        {number('speed_mps', 'Cruises at', 'speed')}
+        {number('length_m', t('subject-fields.length'), 'size')}
+        {number('height_m', t('subject-fields.height'), 'size')}
+        {number('depth_m', t('subject-fields.depth'), 'size')}
+        {number('aim_size_m', t('subject-fields.aim-point'), 'size')}
+        {number('speed_mps', t('subject-fields.cruises-at'), 'speed')}
         <NumberField
-          label="At its fastest"
+          label={t('subject-fields.at-its-fastest')}
           quantity="speed"
           value={draft.burst_mps ?? subject.speed_mps}
           onChange={(burst_mps) => set({ burst_mps })}
         />
-        {number('limb_speed_mps', 'Wings or legs', 'speed')}
+        {number('limb_speed_mps', t('subject-fields.wings-or-legs'), 'speed')}
         <NumberField
-          label="Sizes, give or take"
+          label={t('subject-fields.sizes-give-or-take')}
           quantity="share"
           value={draft.size_uncertainty}
           onChange={(v) => set({ size_uncertainty: v })}
         />
         <NumberField
-          label="Speeds, give or take"
+          label={t('subject-fields.speeds-give-or-take')}
           quantity="share"
           value={draft.speed_uncertainty}
           onChange={(v) => set({ speed_uncertainty: v })}
@@ -92,23 +93,23 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
       />
       <div className="fields three">
         <Choice
-          label="Drawn as"
+          label={t('subject-fields.drawn-as')}
           value={subject.figure}
           options={options('figure')}
           onChange={(v) => setSubject({ figure: (v ?? 'plain') as NonNullable<Subject['figure']> })}
         />
         <Choice
-          label="Detected as"
+          label={t('subject-fields.detected-as')}
           value={subject.kind}
           options={options('subject-kind')}
           onChange={(v) => setSubject({ kind: (v ?? 'animal') as NonNullable<Subject['kind']> })}
         />
         <div className="field">
-          <label htmlFor="subject-hazards">Hazards</label>
+          <label htmlFor="subject-hazards">{t('subject-fields.hazards')}</label>
           <Select
             id="subject-hazards"
             mode="multiple"
-            placeholder="Nothing"
+            placeholder={t('subject-fields.nothing')}
             value={draft.hazards}
             options={options('hazard')}
             onChange={(v) => set({ hazards: v as NonNullable<SubjectProfile['hazards']> })}
@@ -117,29 +118,29 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
       </div>
       <div className="fields three">
         <ShareField
-          label="Erratic"
-          low="keeps its line"
-          high="all over"
+          label={t('subject-fields.erratic')}
+          low={t('subject-fields.keeps-its-line')}
+          high={t('subject-fields.all-over')}
           value={subject.erratic}
           onChange={(v) => setSubject({ erratic: v })}
         />
         <ShareField
-          label="Detail on it"
-          low="plain"
-          high="crisp"
+          label={t('subject-fields.detail-on-it')}
+          low={t('subject-fields.plain')}
+          high={t('subject-fields.crisp')}
           value={subject.contrast}
           onChange={(v) => setSubject({ contrast: v })}
         />
         <ShareField
-          label="Stands out"
-          low="blends in"
-          high="unlike all else"
+          label={t('subject-fields.stands-out')}
+          low={t('subject-fields.blends-in')}
+          high={t('subject-fields.unlike-all-else')}
           value={subject.distinct}
           onChange={(v) => setSubject({ distinct: v })}
         />
       </div>
       <div className="field">
-        <label htmlFor="subject-habit">Before it moves</label>
+        <label htmlFor="subject-habit">{t('subject-fields.before-it-moves')}</label>
         <Input.TextArea
           id="subject-habit"
           autoSize
@@ -149,7 +150,7 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
         />
       </div>
       <div className="field">
-        <label htmlFor="subject-source">Where the figures come from</label>
+        <label htmlFor="subject-source">{t('subject-fields.where-the-figures-come')}</label>
         <Input.TextArea
           id="subject-source"
           autoSize

@@ -2,6 +2,7 @@ import { App, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { kitActions, type Listed, useKitAction } from '../../api/kit';
+import { t } from '../../lang/subjects';
 import { calledBy, finds } from '../../parts/find';
 import { Silhouette } from '../../parts/Silhouette';
 import { UploadButton } from '../../parts/UploadButton';
@@ -26,13 +27,16 @@ export function SubjectShelf({ subjects, chosen, error }: Props) {
   const [search, setSearch] = useState('');
   const upload = useKitAction(kitActions.upload);
   const items = useMemo(() => matching(subjects ?? [], search), [subjects, search]);
-  const groups = useMemo(() => [...new Set(items.map((s) => s.outline.group ?? 'Own'))], [items]);
+  const groups = useMemo(
+    () => [...new Set(items.map((s) => s.outline.group ?? t('subject-shelf.own')))],
+    [items],
+  );
   return (
-    <section className="subject-list" aria-label="Subjects">
+    <section className="subject-list" aria-label={t('subject-shelf.subjects')}>
       <div className="subject-head">
-        <h1>Subjects</h1>
+        <h1>{t('subject-shelf.subjects')}</h1>
         <UploadButton
-          label="Subject document to upload"
+          label={t('subject-shelf.subject-document-to-upload')}
           busy={upload.isPending}
           onFile={(file) =>
             upload.mutate(
@@ -40,46 +44,48 @@ export function SubjectShelf({ subjects, chosen, error }: Props) {
               {
                 onError: (error) => notTaken(error),
                 onSuccess: (item) => {
-                  message.success(`“${item.name}” is among your subjects.`);
+                  message.success(t('subject-shelf.is-among-your-subjects', { name: item.name }));
                   navigate(`/subjects/${item.id}`);
                 },
               },
             )
           }
         >
-          Upload
+          {t('subject-shelf.upload')}
         </UploadButton>
         <NewSubject />
       </div>
       <Input
         type="search"
         allowClear
-        aria-label="Search subjects"
-        placeholder={`Search ${subjects?.length ?? ''} subjects`}
+        aria-label={t('subject-shelf.search-subjects')}
+        placeholder={t('subject-shelf.search-subjects-2', { subjects: subjects?.length ?? '' })}
         value={search}
         onChange={(e) => setSearch(e.target.value)}
       />
       {error && <p role="alert">{error.message}</p>}
-      {!subjects && !error && <p className="quiet">Loading…</p>}
+      {!subjects && !error && <p className="quiet">{t('subject-shelf.loading')}</p>}
       {groups.map((group) => (
         <div key={group}>
           <h2>{group}</h2>
           <ul>
             {items
-              .filter((s) => (s.outline.group ?? 'Own') === group)
+              .filter((s) => (s.outline.group ?? t('subject-shelf.own')) === group)
               .map((s) => (
                 <li key={s.id}>
                   <Link to={`/subjects/${s.id}`} aria-current={s.id === chosen ? 'true' : undefined}>
                     <Silhouette figure={s.outline.subject?.figure ?? 'plain'} />
                     <span>{s.name}</span>
-                    {!s.sample && <em>yours</em>}
+                    {!s.sample && <em>{t('subject-shelf.yours')}</em>}
                   </Link>
                 </li>
               ))}
           </ul>
         </div>
       ))}
-      {subjects && items.length === 0 && <p className="quiet">Nobody here is called “{search}”.</p>}
+      {subjects && items.length === 0 && (
+        <p className="quiet">{t('subject-shelf.nobody-here-is-called', { search })}</p>
+      )}
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import './subjects.css';
 import { useParams } from 'react-router';
 import { useKit, useKitItem } from '../../api/kit';
+import { t } from '../../lang/subjects';
 import { useTitle } from '../../parts/useTitle';
 import { TopBar } from '../../shell/TopBar';
 import { SubjectDetail } from './SubjectDetail';
@@ -8,7 +9,7 @@ import { SubjectShelf } from './SubjectShelf';
 
 /** Who may come: sizes, speeds and habits, the samples and one’s own. */
 export default function Subjects() {
-  useTitle('Subjects');
+  useTitle(t('subjects.subjects'));
   const { id } = useParams();
   const shelf = useKit('subjects');
   // Without an address of its own the first one is open.
@@ -22,7 +23,7 @@ export default function Subjects() {
         {opened.data ? (
           <SubjectDetail key={opened.data.id} item={opened.data} />
         ) : (
-          opened.isError && <p className="page subject-detail quiet">This subject is not there.</p>
+          opened.isError && <p className="page subject-detail quiet">{t('subjects.this-subject-is-not')}</p>
         )}
       </main>
     </>

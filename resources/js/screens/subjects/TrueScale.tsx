@@ -1,4 +1,5 @@
 import type { SubjectProfile } from '../../api/client';
+import { t } from '../../lang/subjects';
 import { fitted, outlineOf } from '../../parts/Silhouette';
 import { sayDepth, useUnits } from '../../parts/units';
 
@@ -27,7 +28,12 @@ export function TrueScale({ profile }: { profile: SubjectProfile }) {
       viewBox={`0 0 ${width} ${height}`}
       className="true-scale"
       role="img"
-      aria-label={`${profile.subject.name}: ${sayDepth(long, units)} long and ${sayDepth(tall, units)} high, beside ${person ? 'a grown-up' : 'a hand'}`}
+      aria-label={t('true-scale.long-and-high-beside', {
+        name: profile.subject.name,
+        long: sayDepth(long, units),
+        tall: sayDepth(tall, units),
+        isPerson: person ? 'yes' : 'no',
+      })}
     >
       <line x1="0" x2={width} y1={ground} y2={ground} className="scale-ground" />
       <path
@@ -55,7 +61,7 @@ export function TrueScale({ profile }: { profile: SubjectProfile }) {
       </text>
       <circle cx={width - 26} cy={22} r={Math.max(1.5, (aim * scale) / 2)} className="scale-aim" />
       <text x={width - 32 - Math.max(1.5, (aim * scale) / 2)} y={26} textAnchor="end">
-        aim point {sayDepth(aim, units)}
+        {t('true-scale.aim-point', { aim: sayDepth(aim, units) })}
       </text>
     </svg>
   );

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useRushes, useSession } from '../../api/hooks';
 import { useKit } from '../../api/kit';
 import { useOuting, useOutings } from '../../api/outings';
+import { t } from '../../lang/today';
 import { NearlyFull } from '../../parts/NearlyFull';
 import { Silhouette } from '../../parts/Silhouette';
 import { useStored } from '../../parts/useStored';
@@ -27,9 +28,9 @@ function FirstSteps({ steps, onAway }: { steps: Step[]; onAway: () => void }) {
   return (
     <section className="first-steps" aria-labelledby="first-steps">
       <div className="first-steps-head">
-        <h2 id="first-steps">Get started</h2>
+        <h2 id="first-steps">{t('today.get-started')}</h2>
         <Button type="text" onClick={onAway}>
-          Hide
+          {t('today.hide')}
         </Button>
       </div>
       <ol>
@@ -41,7 +42,7 @@ function FirstSteps({ steps, onAway }: { steps: Step[]; onAway: () => void }) {
             <div>
               <h3>
                 {step.title}
-                {step.done && <span className="sr-only"> (done)</span>}
+                {step.done && <span className="sr-only"> {t('today.done')}</span>}
               </h3>
               <p className="quiet">{step.why}</p>
             </div>
@@ -64,7 +65,7 @@ function Expected({ outing }: { outing: string }) {
   const rushes = entries.flatMap((entry) => listed.find((r) => r.id === entry.rush) ?? []);
   if (rushes.length === 0) return null;
   return (
-    <ul className="next-rushes" aria-label="Its rushes">
+    <ul className="next-rushes" aria-label={t('today.its-rushes')}>
       {rushes.slice(0, MOST).map((rush) => (
         <li key={rush.id}>
           <Link to={`/rushes/${rush.id}`}>
@@ -87,26 +88,26 @@ function NextOuting() {
   return (
     <section aria-labelledby="next-outing" className="next-outing">
       <div className="today-head">
-        <h2 id="next-outing">Next outing</h2>
-        <Link to="/outings">All outings</Link>
+        <h2 id="next-outing">{t('today.next-outing')}</h2>
+        <Link to="/outings">{t('today.all-outings')}</Link>
       </div>
       {next ? (
         <p className="next-outing-row">
-          <Link to={`/outings/${next.id}`}>{next.name || 'Outing'}</Link>
+          <Link to={`/outings/${next.id}`}>{next.name || t('today.outing')}</Link>
           <span className="quiet">
             {whenOf(next)}
-            {next.place && `, ${next.place}`}, {next.rushes === 1 ? 'one rush' : `${next.rushes} rushes`}
+            {next.place && `, ${next.place}`}, {t('today.rushes', { rushes: next.rushes })}
           </span>
           <Link className="next-outing-card" to={`/card/${next.id}`}>
-            Open its card
+            {t('today.open-its-card')}
           </Link>
           <Link className="next-outing-card" to={`/outings/${next.id}/rehearse`}>
-            Rehearse it
+            {t('today.rehearse-it')}
           </Link>
         </p>
       ) : (
         <p>
-          <Link to="/outings/new">Plan an outing</Link>
+          <Link to="/outings/new">{t('today.plan-an-outing')}</Link>
         </p>
       )}
       {next && <Expected outing={next.id} />}
@@ -115,7 +116,7 @@ function NextOuting() {
 }
 
 export default function Today() {
-  useTitle('Today');
+  useTitle(t('today.today'));
   const session = useSession();
   const rushes = useRushes('');
   const bodies = useKit('bodies');
@@ -130,24 +131,24 @@ export default function Today() {
   const steps: Step[] = [
     {
       done: bodies.data?.some((b) => !b.sample) ?? false,
-      title: 'Your body',
-      why: 'Frame rate, areas, what it detects. New rushes use it at once.',
+      title: t('today.your-body'),
+      why: t('today.frame-rate-areas-what'),
       to: '/kit/bodies/new',
-      action: 'Describe your body',
+      action: t('today.describe-your-body'),
     },
     {
       done: lenses.data?.some((l) => !l.sample) ?? false,
-      title: 'A lens',
-      why: 'How far it reaches, how wide it opens, how near and how fast it focuses.',
+      title: t('today.a-lens'),
+      why: t('today.how-far-it-reaches'),
       to: '/kit/lenses/new',
-      action: 'Describe a lens',
+      action: t('today.describe-a-lens'),
     },
     {
       done: listed.length > 0,
-      title: 'A rush',
-      why: 'One pass of a moving subject. One line is enough.',
+      title: t('today.a-rush'),
+      why: t('today.one-pass-of-a'),
       to: '/rushes/new',
-      action: 'Describe your first rush',
+      action: t('today.describe-your-first-rush'),
     },
   ];
   const open = away === 'no' && known && steps.some((step) => !step.done);
@@ -156,7 +157,7 @@ export default function Today() {
     <>
       <TopBar />
       <main className="page today">
-        <h1>Today</h1>
+        <h1>{t('today.today')}</h1>
         <OneLine />
         <NearlyFull />
         {rushes.isError && <Failed message={rushes.error.message} />}
@@ -168,8 +169,8 @@ export default function Today() {
         {listed.length > 0 && (
           <section aria-labelledby="last-worked-on">
             <div className="today-head">
-              <h2 id="last-worked-on">Last worked on</h2>
-              <Link to="/rushes">All rushes</Link>
+              <h2 id="last-worked-on">{t('today.last-worked-on')}</h2>
+              <Link to="/rushes">{t('today.all-rushes')}</Link>
             </div>
             <ul className="rush-list">
               {listed.slice(0, MOST).map((rush) => (
@@ -180,7 +181,9 @@ export default function Today() {
             </ul>
           </section>
         )}
-        {known && listed.length === 0 && !open && <p className="quiet">Your recent rushes appear here.</p>}
+        {known && listed.length === 0 && !open && (
+          <p className="quiet">{t('today.your-recent-rushes-appear')}</p>
+        )}
       </main>
     </>
   );

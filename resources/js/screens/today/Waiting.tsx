@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { type LoggedBurst, useLog } from '../../api/log';
 import { usePictureBursts } from '../../api/pictures';
 import { useLearned } from '../../api/review';
+import { t } from '../../lang/today';
 import { saidOf } from '../outing/Logged';
 
 /** So many bursts are shown to be looked into. */
@@ -23,22 +24,22 @@ export function Waiting() {
   return (
     <section aria-labelledby="waits-for-review" className="waits">
       <div className="today-head">
-        <h2 id="waits-for-review">To review</h2>
-        <Link to="/review">The log</Link>
+        <h2 id="waits-for-review">{t('waiting.to-review')}</h2>
+        <Link to="/review">{t('waiting.the-log')}</Link>
       </div>
       <ul className="rush-list">
         {pictures.length > 0 && (
           <li className="rush-row waits-row">
             <Link to={pictures.length === 1 ? `/review/bursts/${pictures[0]?.burst.id}` : '/review/pictures'}>
-              {pictures.length === 1 ? 'Pictures of one burst' : `Pictures of ${pictures.length} bursts`}
+              {t('waiting.pictures-of-bursts', { pictures: pictures.length })}
             </Link>
-            <span className="quiet">mark the subject, and the rest is measured</span>
+            <span className="quiet">{t('waiting.mark-the-subject-and')}</span>
           </li>
         )}
         {lost.map((burst) => (
           <li key={burst.id} className="rush-row waits-row">
             <Link to={`/review/bursts/${burst.id}/why${burst.rush_id ? `?of=${burst.rush_id}` : ''}`}>
-              Why soft? {burst.rush}
+              {t('waiting.why-soft', { rush: burst.rush })}
             </Link>
             <span className="quiet">
               {new Date(burst.at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })},{' '}
@@ -48,10 +49,8 @@ export function Waiting() {
         ))}
         {outliers > 0 && (
           <li className="rush-row waits-row">
-            <Link to="/review/learned">
-              {outliers === 1 ? 'One burst looks' : `${outliers} bursts look`} logged wrongly
-            </Link>
-            <span className="quiet">not used until you check</span>
+            <Link to="/review/learned">{t('waiting.bursts-look-logged-wrongly', { outliers })}</Link>
+            <span className="quiet">{t('waiting.not-used-until-you')}</span>
           </li>
         )}
       </ul>

@@ -1,5 +1,6 @@
 import { Checkbox } from 'antd';
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { NumberField } from '../../../parts/NumberField';
 import { label, options } from '../../../parts/words';
 import type { Change } from './change';
@@ -49,19 +50,16 @@ export function AreasStep({
   const shape = lit ? areas[lit] : null;
   return (
     <>
-      <h2>Areas</h2>
-      <p className="quiet">
-        Tick those your camera has. Sizes are parts of the frame’s width and height: compare the drawing with
-        your finder, and type them or drag the corner.
-      </p>
+      <h2>{t('areas-step.areas')}</h2>
+      <p className="quiet">{t('areas-step.tick-those-your-camera')}</p>
       <table className="area-table">
         <thead>
           <tr>
-            <th>Area</th>
-            <th>Wide %</th>
-            <th>High %</th>
-            <th>Detects</th>
-            <th>Finds eyes</th>
+            <th>{t('areas-step.area')}</th>
+            <th>{t('areas-step.wide-percent')}</th>
+            <th>{t('areas-step.high-percent')}</th>
+            <th>{t('areas-step.detects')}</th>
+            <th>{t('areas-step.finds-eyes')}</th>
           </tr>
         </thead>
         <tbody>
@@ -74,7 +72,7 @@ export function AreasStep({
                     checked={area !== undefined}
                     disabled={area !== undefined && Object.keys(areas).length === 1}
                     onChange={(e) => toggle(name, e.target.checked)}
-                    aria-label={`Has ${said}`}
+                    aria-label={t('areas-step.has', { said })}
                   />{' '}
                   <button type="button" className="area-name" disabled={!area} onClick={() => onChoose(name)}>
                     {said}
@@ -84,7 +82,7 @@ export function AreasStep({
                   {area && (
                     <NumberField
                       bare
-                      label={`Width of ${said} in %`}
+                      label={t('areas-step.width-of-in-percent', { said })}
                       quantity="share"
                       value={area.width}
                       onFocus={() => onChoose(name)}
@@ -96,7 +94,7 @@ export function AreasStep({
                   {area && (
                     <NumberField
                       bare
-                      label={`Height of ${said} in %`}
+                      label={t('areas-step.height-of-in-percent', { said })}
                       quantity="share"
                       value={area.height}
                       onFocus={() => onChoose(name)}
@@ -107,7 +105,7 @@ export function AreasStep({
                 <td>
                   {area && (
                     <Checkbox
-                      aria-label={`${said} detects subjects`}
+                      aria-label={t('areas-step.detects-subjects', { said })}
                       checked={area.detects}
                       onChange={(e) =>
                         put(name, {
@@ -121,7 +119,7 @@ export function AreasStep({
                 <td>
                   {area && (
                     <Checkbox
-                      aria-label={`${said} finds eyes`}
+                      aria-label={t('areas-step.finds-eyes-2', { said })}
                       checked={area.sees_eyes}
                       disabled={!area.detects}
                       onChange={(e) => put(name, { sees_eyes: e.target.checked })}
@@ -135,7 +133,7 @@ export function AreasStep({
       </table>
       {lit && shape && (
         <fieldset className="modes">
-          <legend>{label('area', lit)} goes with</legend>
+          <legend>{t('areas-step.goes-with', { lit: label('area', lit) })}</legend>
           <Checkbox.Group
             options={options('focus-mode', ['manual'])}
             value={shape.modes}

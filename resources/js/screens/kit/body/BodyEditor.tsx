@@ -4,6 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Body, Refusal } from '../../../api/client';
 import { useKit, useKitItem } from '../../../api/kit';
+import { t } from '../../../lang/kit';
 import { useEditor } from '../../../parts/useEditor';
 import { Failed, Waiting } from '../../../shell/Messages';
 import { TopBar } from '../../../shell/TopBar';
@@ -18,7 +19,14 @@ import { SensorStep } from './SensorStep';
 import { StartStep } from './StartStep';
 import { WordsStep } from './WordsStep';
 
-const titles = ['Start', 'Sensor and speed', 'Areas', 'Detection, response', 'Buttons', 'Its own words'];
+const titles = [
+  t('body-editor.start'),
+  t('body-editor.sensor-and-speed'),
+  t('body-editor.areas'),
+  t('body-editor.detection-response'),
+  t('body-editor.buttons'),
+  t('body-editor.its-own-words'),
+];
 
 /** All figures one may not know. */
 const FIGURES: NonNullable<Body['guessed']> = [
@@ -87,9 +95,11 @@ export default function BodyEditor() {
   const failed = opened.error ?? shelf.error;
   if (failed)
     return (
-      <Failed message={(failed as Refusal).status === 404 ? 'This body is not there.' : failed.message} />
+      <Failed
+        message={(failed as Refusal).status === 404 ? t('body-editor.this-body-is-not') : failed.message}
+      />
     );
-  if (!draft || !shelf.data) return <Waiting what="Opening" />;
+  if (!draft || !shelf.data) return <Waiting what={t('body-editor.opening')} />;
 
   const set: Change = (fields) => editor.change({ ...draft, ...fields });
 
@@ -98,18 +108,20 @@ export default function BodyEditor() {
     if (!draft) return;
     const kept = await editor.keep({ ...draft, guessed: FIGURES });
     if (!kept) return;
-    message.success(`“${kept.name}” is in your kit. Its figures are guesses until you give them.`);
+    message.success(t('body-editor.is-in-your-kit', { name: kept.name }));
     navigate('/kit');
   }
 
   async function keep() {
     if (!draft?.name.trim()) {
       setStep(1);
-      message.info('Give it a name first.');
+      message.info(t('body-editor.give-it-a-name'));
       return;
     }
     if (await editor.keep()) {
-      message.success(editor.own ? 'Saved' : `“${draft.name}” is in your kit.`);
+      message.success(
+        editor.own ? t('body-editor.saved') : t('body-editor.is-in-your-kit-2', { name: draft.name }),
+      );
       navigate('/kit');
     }
   }
@@ -119,7 +131,7 @@ export default function BodyEditor() {
       <TopBar />
       <main className="page">
         <EditorHead
-          title={id === undefined ? 'Describe your body' : draft.name || 'Body'}
+          title={id === undefined ? t('body-editor.describe-your-body') : draft.name || t('body-editor.body')}
           sample={item?.sample === true}
           dirty={editor.dirty}
           busy={editor.busy}
@@ -129,7 +141,7 @@ export default function BodyEditor() {
           onKeep={() => void keep()}
         />
         <div className="guide">
-          <nav aria-label="Steps">
+          <nav aria-label={t('body-editor.steps')}>
             <ol className="guide-steps">
               {titles.map((title, i) =>
                 i === 0 && id !== undefined ? null : (
@@ -178,11 +190,11 @@ export default function BodyEditor() {
             {step === 4 && <ControlsStep body={draft} set={set} />}
             {step === 5 && <WordsStep body={draft} set={set} terms={editor.check?.terms ?? []} />}
             <div className="guide-foot">
-              {step > first && <Button onClick={() => setStep(step - 1)}>Back</Button>}
+              {step > first && <Button onClick={() => setStep(step - 1)}>{t('body-editor.back')}</Button>}
               <span className="spacer" />
               {step < titles.length - 1 ? (
                 <Button type="primary" onClick={() => setStep(step + 1)}>
-                  Next: {titles[step + 1]?.toLowerCase()}
+                  {t('body-editor.next', { titles: titles[step + 1]?.toLowerCase() })}
                 </Button>
               ) : (
                 <Button
@@ -191,12 +203,12 @@ export default function BodyEditor() {
                   disabled={refused !== null}
                   onClick={() => void keep()}
                 >
-                  Save this body
+                  {t('body-editor.save-this-body')}
                 </Button>
               )}
             </div>
           </div>
-          <aside className="guide-side" aria-label="What it comes to">
+          <aside className="guide-side" aria-label={t('body-editor.what-it-comes-to')}>
             <FrameSketch
               body={draft}
               chosen={step === 2 ? area : null}
@@ -211,9 +223,7 @@ export default function BodyEditor() {
               }
             />
             {draft.mirror && draft.points && (
-              <p className="quiet">
-                Tinted: where points lie; darker, where they measure two directions and four.
-              </p>
+              <p className="quiet">{t('body-editor.tinted-where-points-lie')}</p>
             )}
             <BodyFigures body={draft} figures={editor.check?.figures ?? null} />
           </aside>

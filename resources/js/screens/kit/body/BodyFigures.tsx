@@ -1,4 +1,5 @@
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 
 type Figures = { megapixels: number; pixel_um: number; crop: number; frame_s: number; buffer_s: number };
 
@@ -6,16 +7,19 @@ type Figures = { megapixels: number; pixel_um: number; crop: number; frame_s: nu
 export function BodyFigures({ body, figures }: { body: Body; figures: Figures | null }) {
   const rows: [string, string][] = figures
     ? [
-        ['Picture', `${Math.round(figures.megapixels)} MP`],
-        ['One pixel', `${figures.pixel_um.toFixed(1)} µm`],
-        ['Crop', `${figures.crop.toFixed(2)}×`],
-        ['Between frames', `${Math.round(1000 * figures.frame_s)} ms`],
-        ['Buffer lasts', `${figures.buffer_s.toFixed(1)} s`],
+        [t('body-figures.picture'), t('body-figures.mp', { megapixels: Math.round(figures.megapixels) })],
+        [t('body-figures.one-pixel'), t('body-figures.m', { pixelUm: figures.pixel_um.toFixed(1) })],
+        [t('body-figures.crop'), `${figures.crop.toFixed(2)}×`],
+        [
+          t('body-figures.between-frames'),
+          t('body-figures.ms', { frameS: Math.round(1000 * figures.frame_s) }),
+        ],
+        [t('body-figures.buffer-lasts'), t('body-figures.s', { bufferS: figures.buffer_s.toFixed(1) })],
       ]
     : [];
   return (
     <dl className="facts">
-      {[...rows, ['Areas', String(Object.keys(body.areas).length)]].map(([name, value]) => (
+      {[...rows, [t('body-figures.areas'), String(Object.keys(body.areas).length)]].map(([name, value]) => (
         <div key={name}>
           <dt>{name}</dt>
           <dd>{value}</dd>

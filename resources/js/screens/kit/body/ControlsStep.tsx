@@ -1,6 +1,7 @@
 import { Button, Checkbox, Select } from 'antd';
 import { Link } from 'react-router';
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { options, label as said } from '../../../parts/words';
 import type { Change } from './change';
 
@@ -29,8 +30,8 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
   };
   return (
     <>
-      <h2>Controls you reach without looking</h2>
-      <p className="quiet">Tick what is there, and say what the menu lets you give to it.</p>
+      <h2>{t('controls-step.controls-you-reach-without')}</h2>
+      <p className="quiet">{t('controls-step.tick-what-is-there')}</p>
       <table className="area-table">
         <tbody>
           {options('control-place').map(({ value: place, label }) => {
@@ -54,7 +55,7 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
                 <td>
                   {control && (
                     <Select
-                      aria-label={`What ${label} may do`}
+                      aria-label={t('controls-step.what-may-do', { label })}
                       mode="multiple"
                       size="small"
                       className="wide"
@@ -72,10 +73,9 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
           })}
         </tbody>
       </table>
-      <h2>Moving the area</h2>
+      <h2>{t('controls-step.moving-the-area')}</h2>
       <p className="quiet">
-        How it gets to another place of the frame. Layouts take the quickest;{' '}
-        <Link to="/practice/area">practise it</Link>.
+        {t.rich('controls-step.how-it-gets-to', { link: (text) => <Link to="/practice/area">{text}</Link> })}
       </p>
       <Checkbox.Group
         className="area-moves"
@@ -83,19 +83,17 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
         value={body.area_moves}
         onChange={(area_moves) => set({ area_moves: area_moves as Body['area_moves'] })}
       />
-      <h2>Stored sets</h2>
-      <p className="quiet">
-        Focus settings that a button puts in force while you hold it. Leave open what it does not touch.
-      </p>
+      <h2>{t('controls-step.stored-sets')}</h2>
+      <p className="quiet">{t('controls-step.focus-settings-that-a')}</p>
       {sets.map((stored, i) => {
         const shape = stored.area ? body.areas[stored.area as keyof NonNullable<Body['areas']>] : null;
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: a set is only told by its place
           <div key={`${stored.control}-${i + 1}`} className="fields stored">
             <div className="field">
-              <span className="label">While holding</span>
+              <span className="label">{t('controls-step.while-holding')}</span>
               <Select
-                aria-label={`Control of stored set ${i + 1}`}
+                aria-label={t('controls-step.control-of-stored-set', { i: i + 1 })}
                 value={stored.control}
                 options={holding.map((c) => ({
                   value: c.place,
@@ -105,7 +103,7 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
               />
             </div>
             <Open
-              label="Focus mode"
+              label={t('controls-step.focus-mode')}
               value={stored.mode}
               options={options('focus-mode', ['manual']).filter(
                 (m) => !shape || shape.modes.includes(m.value as never),
@@ -113,7 +111,7 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
               onChange={(mode) => setSet(i, { mode: mode as never })}
             />
             <Open
-              label="Area"
+              label={t('controls-step.area')}
               value={stored.area}
               options={areas.map((a) => ({ value: a, label: wordOf(`area.${a}`, said('area', a)) }))}
               onChange={(area) => {
@@ -127,16 +125,16 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
               }}
             />
             <Open
-              label="Detection"
+              label={t('controls-step.detection')}
               value={stored.detect}
               options={[
                 ...body.detects.map((k) => ({ value: k as string, label: said('detection', k) })),
-                { value: 'off', label: 'Off' },
+                { value: 'off', label: t('controls-step.off') },
               ]}
               onChange={(detect) => setSet(i, { detect: detect as never })}
             />
             <Open
-              label="Response"
+              label={t('controls-step.response')}
               value={stored.preset}
               options={body.presets.map((p) => ({
                 value: p.id,
@@ -149,12 +147,12 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
                 checked={stored.recalls_exposure}
                 onChange={(e) => setSet(i, { recalls_exposure: e.target.checked })}
               >
-                recalls shutter or ISO too
+                {t('controls-step.recalls-shutter-or-iso')}
               </Checkbox>
               <Button
                 size="small"
                 type="text"
-                aria-label={`Remove stored set ${i + 1}`}
+                aria-label={t('controls-step.remove-stored-set', { i: i + 1 })}
                 onClick={() => set({ stored_sets: sets.filter((_, at) => at !== i) })}
               >
                 ✕
@@ -182,9 +180,9 @@ export function ControlsStep({ body, set }: { body: Body; set: Change }) {
             })
           }
         >
-          Add a stored set
+          {t('controls-step.add-a-stored-set')}
         </Button>{' '}
-        {holding.length === 0 && <span className="quiet">No control here may hold one.</span>}
+        {holding.length === 0 && <span className="quiet">{t('controls-step.no-control-here-may')}</span>}
       </div>
     </>
   );
@@ -207,7 +205,7 @@ function Open({
       <Select
         aria-label={label}
         allowClear
-        placeholder="as it is"
+        placeholder={t('controls-step.as-it-is')}
         value={value ?? null}
         options={choices}
         onChange={(v) => onChange(v)}

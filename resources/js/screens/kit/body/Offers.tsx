@@ -1,5 +1,6 @@
 import { Button, Checkbox } from 'antd';
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { NumberField } from '../../../parts/NumberField';
 import { label, options } from '../../../parts/words';
 import type { Change } from './change';
@@ -17,7 +18,7 @@ export function Offers({ body, set }: { body: Body; set: Change }) {
   if (kinds.length === 0) return null;
   return (
     <>
-      <h2>What few bodies offer</h2>
+      <h2>{t('offers.what-few-bodies-offer')}</h2>
       {kinds.map(({ value: setting, label: kind }) => {
         const values = offers[setting] ?? [];
         return (
@@ -64,7 +65,7 @@ function Steps({
         <div key={i} className="step-row alone">
           <NumberField
             bare
-            label={`${name}, step ${i + 1}`}
+            label={t('offers.step', { name, i: i + 1 })}
             quantity="time"
             value={step}
             onChange={(v) => put(steps.map((s, at) => (at === i ? Number(v.toFixed(2)) : s)))}
@@ -72,7 +73,7 @@ function Steps({
           <Button
             size="small"
             type="text"
-            aria-label={`Remove step ${i + 1}`}
+            aria-label={t('offers.remove-step', { i: i + 1 })}
             disabled={steps.length === 1}
             onClick={() => put(steps.filter((_, at) => at !== i))}
           >
@@ -81,7 +82,7 @@ function Steps({
         </div>
       ))}
       <Button size="small" onClick={() => put([...steps, Number(((steps.at(-1) ?? 0) + 0.5).toFixed(2))])}>
-        Add a step
+        {t('offers.add-a-step')}
       </Button>
     </>
   );

@@ -1,4 +1,5 @@
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { Choice } from '../../../parts/Choice';
 import { NumberField } from '../../../parts/NumberField';
 import { options } from '../../../parts/words';
@@ -27,19 +28,16 @@ export function PointFields({ points, set }: { points: NonNullable<Body['points'
   );
   return (
     <>
-      <p className="quiet">
-        Where its focus points lie, as parts of the frame. Most crowd the middle; only some measure lines of
-        both directions, and star points of four.
-      </p>
+      <p className="quiet">{t('point-fields.where-its-focus-points')}</p>
       <div className="fields">
-        {share('width', 'All points: width')}
-        {share('height', 'All points: height')}
-        {share('two_way_width', 'Two-way points: width')}
-        {share('two_way_height', 'Two-way points: height')}
-        {share('star_width', 'Star points: width')}
-        {share('star_height', 'Star points: height')}
+        {share('width', t('point-fields.all-points-width'))}
+        {share('height', t('point-fields.all-points-height'))}
+        {share('two_way_width', t('point-fields.two-way-points-width'))}
+        {share('two_way_height', t('point-fields.two-way-points-height'))}
+        {share('star_width', t('point-fields.star-points-width'))}
+        {share('star_height', t('point-fields.star-points-height'))}
         <Choice
-          label="The outer points measure"
+          label={t('point-fields.the-outer-points-measure')}
           value={points.outer}
           options={options('line-direction')}
           onChange={(v) => set({ points: { ...points, outer: (v ?? 'upright') as 'upright' | 'level' } })}

@@ -1,5 +1,6 @@
 import { Button, Input, Select } from 'antd';
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { NumberField } from '../../../parts/NumberField';
 import { options } from '../../../parts/words';
 import { type Change, named } from './change';
@@ -19,15 +20,15 @@ export function Presets({ body, set }: { body: Body; set: Change }) {
   };
   return (
     <>
-      <h3>Ready-made presets</h3>
+      <h3>{t('presets.ready-made-presets')}</h3>
       <table className="area-table">
         <thead>
           <tr>
-            <th>What your camera calls it</th>
-            <th>Patience, s</th>
-            <th>Nimbleness</th>
-            <th>What wins</th>
-            <th aria-label="Remove" />
+            <th>{t('presets.what-your-camera-calls')}</th>
+            <th>{t('presets.patience-s')}</th>
+            <th>{t('presets.nimbleness')}</th>
+            <th>{t('presets.what-wins')}</th>
+            <th aria-label={t('presets.remove')} />
           </tr>
         </thead>
         <tbody>
@@ -35,7 +36,7 @@ export function Presets({ body, set }: { body: Body; set: Change }) {
             <tr key={preset.id}>
               <td>
                 <Input
-                  aria-label={`Name of preset ${i + 1}`}
+                  aria-label={t('presets.name-of-preset', { i: i + 1 })}
                   maxLength={60}
                   placeholder={preset.id}
                   value={body.words[`preset.${preset.id}`]?.label ?? ''}
@@ -45,7 +46,7 @@ export function Presets({ body, set }: { body: Body; set: Change }) {
               <td>
                 <NumberField
                   bare
-                  label={`Patience of preset ${i + 1}`}
+                  label={t('presets.patience-of-preset', { i: i + 1 })}
                   quantity="time"
                   value={preset.patience_s}
                   onChange={(v) => setPreset(i, { patience_s: Math.max(0, Math.min(3, v)) })}
@@ -54,7 +55,7 @@ export function Presets({ body, set }: { body: Body; set: Change }) {
               <td>
                 <NumberField
                   bare
-                  label={`Nimbleness of preset ${i + 1}`}
+                  label={t('presets.nimbleness-of-preset', { i: i + 1 })}
                   quantity="plain"
                   value={preset.nimble}
                   onChange={(v) => setPreset(i, { nimble: Math.max(0, Math.min(1, v)) })}
@@ -62,7 +63,7 @@ export function Presets({ body, set }: { body: Body; set: Change }) {
               </td>
               <td>
                 <Select
-                  aria-label={`What wins with preset ${i + 1}`}
+                  aria-label={t('presets.what-wins-with-preset', { i: i + 1 })}
                   value={preset.wins}
                   options={options('wins')}
                   popupMatchSelectWidth={false}
@@ -73,7 +74,7 @@ export function Presets({ body, set }: { body: Body; set: Change }) {
                 <Button
                   size="small"
                   type="text"
-                  aria-label={`Remove preset ${i + 1}`}
+                  aria-label={t('presets.remove-preset', { i: i + 1 })}
                   onClick={() =>
                     set({
                       presets: presets.filter((_, at) => at !== i),
@@ -91,7 +92,7 @@ export function Presets({ body, set }: { body: Body; set: Change }) {
         </tbody>
       </table>
       <Button onClick={() => set({ presets: [...presets, { id: freshId('own'), ...usualPreset }] })}>
-        Add a preset
+        {t('presets.add-a-preset')}
       </Button>
     </>
   );

@@ -1,6 +1,7 @@
 import { Checkbox, Select } from 'antd';
 import { useId } from 'react';
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { options } from '../../../parts/words';
 import type { Change } from './change';
 import { Offers } from './Offers';
@@ -12,26 +13,22 @@ export function ResponseStep({ body, set }: { body: Body; set: Change }) {
   const kindsId = useId();
   return (
     <>
-      <h2>Detection</h2>
+      <h2>{t('response-step.detection')}</h2>
       <div className="field">
-        <label htmlFor={kindsId}>Kinds of subject it can look for</label>
+        <label htmlFor={kindsId}>{t('response-step.kinds-of-subject-it')}</label>
         <Select
           id={kindsId}
           mode="multiple"
-          placeholder="None"
+          placeholder={t('response-step.none')}
           options={options('detection', ['off'])}
           value={body.detects}
           onChange={(detects) => set({ detects })}
         />
       </div>
-      <h2>Response to change</h2>
-      <p className="quiet">
-        Patience is how long your camera waits before it believes that what it sees now is the subject.
-        Nimbleness is how far it believes a change of speed: 0 expects steady speed, 1 believes every start
-        and stop.
-      </p>
+      <h2>{t('response-step.response-to-change')}</h2>
+      <p className="quiet">{t('response-step.patience-is-how-long')}</p>
       <Checkbox checked={body.free_response} onChange={(e) => set({ free_response: e.target.checked })}>
-        Both can be set by themselves, not only as presets
+        {t('response-step.both-can-be-set')}
       </Checkbox>
       {body.free_response && (
         <div className="response-steps">

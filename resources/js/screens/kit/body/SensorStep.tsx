@@ -1,6 +1,7 @@
 import { Checkbox, Input } from 'antd';
 import { useId } from 'react';
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { NumberField } from '../../../parts/NumberField';
 import type { Quantity } from '../../../parts/units';
 import type { Change } from './change';
@@ -29,10 +30,10 @@ function Unknown({ label, is, onChange }: { label: string; is: boolean; onChange
       type="button"
       className={is ? 'unknown is' : 'unknown'}
       aria-pressed={is}
-      aria-label={`I don’t know: ${label}`}
+      aria-label={t('sensor-step.i-dont-know', { label })}
       onClick={() => onChange(!is)}
     >
-      {is ? 'a guess' : 'I don’t know'}
+      {is ? t('sensor-step.a-guess') : t('sensor-step.i-dont-know-2')}
     </button>
   );
 }
@@ -71,7 +72,7 @@ export function SensorStep({
         label={label}
         quantity={quantity}
         value={Number(body[name])}
-        problem={problemField === name ? 'Out of range' : null}
+        problem={problemField === name ? t('sensor-step.out-of-range') : null}
         onChange={(value) =>
           known(name, { [name]: quantity === 'count' ? Math.round(value) : value } as Partial<Body>)
         }
@@ -81,45 +82,52 @@ export function SensorStep({
   );
   return (
     <>
-      <h2>Sensor and speed</h2>
+      <h2>{t('sensor-step.sensor-and-speed')}</h2>
       <div className="field">
-        <label htmlFor={id}>What you call it</label>
+        <label htmlFor={id}>{t('sensor-step.what-you-call-it')}</label>
         <Input
           id={id}
           maxLength={120}
           value={body.name}
-          placeholder="My everyday body"
+          placeholder={t('sensor-step.my-everyday-body')}
           onChange={(event) => set({ name: event.target.value })}
         />
       </div>
       <div className="fields">
-        {number('sensor_width_mm', 'Sensor width', 'fine mm')}
-        {number('sensor_height_mm', 'Sensor height', 'fine mm')}
-        {number('pixels_wide', 'Pixels across', 'count')}
-        {number('pixels_high', 'Pixels down', 'count')}
+        {number('sensor_width_mm', t('sensor-step.sensor-width'), 'fine mm')}
+        {number('sensor_height_mm', t('sensor-step.sensor-height'), 'fine mm')}
+        {number('pixels_wide', t('sensor-step.pixels-across'), 'count')}
+        {number('pixels_high', t('sensor-step.pixels-down'), 'count')}
         {number(
           'frames_per_s',
-          body.mirror ? 'Frame rate' : 'Frame rate, electronic',
+          body.mirror ? t('sensor-step.frame-rate') : t('sensor-step.frame-rate-electronic'),
           'frames',
-          'While it keeps focusing',
+          t('sensor-step.while-it-keeps-focusing'),
         )}
-        {number('buffer_frames', 'Frames before it slows', 'count')}
+        {number('buffer_frames', t('sensor-step.frames-before-it-slows'), 'count')}
         {!body.mirror &&
-          number('readout_s', 'Readout of the sensor', 'short time', 'From the first line to the last')}
+          number(
+            'readout_s',
+            t('sensor-step.readout-of-the-sensor'),
+            'short time',
+            t('sensor-step.from-the-first-line'),
+          )}
         {number(
           'fastest_shutter_s',
-          body.mechanical ? 'Shortest exposure, electronic' : 'Shortest exposure',
+          body.mechanical
+            ? t('sensor-step.shortest-exposure-electronic')
+            : t('sensor-step.shortest-exposure'),
           'shutter',
         )}
-        {number('focus_cycle_hz', 'Focus measurements a second', 'count')}
+        {number('focus_cycle_hz', t('sensor-step.focus-measurements-a-second'), 'count')}
         {number(
           'light_limit_ev',
-          'AF low-light limit',
+          t('sensor-step.af-low-light-limit'),
           'ev',
-          'As its data sheet gives it, with a bright lens',
+          t('sensor-step.as-its-data-sheet'),
         )}
-        {number('iso_min', 'Lowest ISO', 'iso')}
-        {number('iso_max', 'Highest ISO', 'iso')}
+        {number('iso_min', t('sensor-step.lowest-iso'), 'iso')}
+        {number('iso_max', t('sensor-step.highest-iso'), 'iso')}
       </div>
       {!body.mirror && (
         <Checkbox
@@ -130,13 +138,13 @@ export function SensorStep({
             })
           }
         >
-          It has a mechanical shutter as well
+          {t('sensor-step.it-has-a-mechanical')}
         </Checkbox>
       )}
       {body.mechanical && (
         <div className="fields">
           <NumberField
-            label="Frame rate, mechanical"
+            label={t('sensor-step.frame-rate-mechanical')}
             quantity="frames"
             value={body.mechanical.frames_per_s}
             onChange={(v) =>
@@ -144,7 +152,7 @@ export function SensorStep({
             }
           />
           <NumberField
-            label="Shortest exposure, mechanical"
+            label={t('sensor-step.shortest-exposure-mechanical')}
             quantity="shutter"
             value={body.mechanical.fastest_shutter_s}
             onChange={(v) =>
@@ -168,7 +176,7 @@ export function SensorStep({
           )
         }
       >
-        It has a mirror
+        {t('sensor-step.it-has-a-mirror')}
       </Checkbox>
       {body.mirror && body.points && <PointFields points={body.points} set={set} />}
     </>

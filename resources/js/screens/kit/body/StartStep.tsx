@@ -2,6 +2,7 @@ import { Button, Input } from 'antd';
 import { Link } from 'react-router';
 import type { Body } from '../../../api/client';
 import type { Listed } from '../../../api/kit';
+import { t } from '../../../lang/kit';
 import { FrameSketch } from '../FrameSketch';
 
 /** What a new body is described from. */
@@ -25,25 +26,25 @@ export function StartStep({
 }) {
   return (
     <>
-      <h2>Which is nearest to yours?</h2>
+      <h2>{t('start-step.which-is-nearest-to')}</h2>
       <p className="quiet">
-        Everything comes filled in from it; with your camera in hand you only change what differs. Nothing
-        here is a particular camera. Quicker still:{' '}
-        <Link to="/kit/from-pictures">drop a picture from it</Link>, or look whether somebody has put it on{' '}
-        <Link to="/kit/shelf">the shelf</Link>.
+        {t.rich('start-step.everything-comes-filled-in', {
+          link: (text) => <Link to="/kit/from-pictures">{text}</Link>,
+          link2: (text) => <Link to="/kit/shelf">{text}</Link>,
+        })}
       </p>
       <div className="start-enough">
         <Input
-          aria-label="What you call it"
-          placeholder="What you call it"
+          aria-label={t('start-step.what-you-call-it')}
+          placeholder={t('start-step.what-you-call-it')}
           maxLength={120}
           value={name}
           onChange={(event) => onName(event.target.value)}
         />
         <Button disabled={name.trim() === ''} loading={busy} onClick={onEnough}>
-          Good enough, save
+          {t('start-step.good-enough-save')}
         </Button>
-        <span className="quiet">Its figures stay marked as guesses until you give them.</span>
+        <span className="quiet">{t('start-step.its-figures-stay-marked')}</span>
       </div>
       <ul className="start-list">
         {bodies.map((body) => (
@@ -52,8 +53,11 @@ export function StartStep({
               <FrameSketch body={body.outline as Body} />
               <b>{body.name}</b>
               <small>
-                {body.outline.frames_per_s} frames/s, {body.outline.mirror ? 'mirror' : 'no mirror'}
-                {body.sample ? '' : ', yours'}
+                {t('start-step.frames-s-no-mirror', {
+                  framesPerS: body.outline.frames_per_s,
+                  isMirror: body.outline.mirror ? 'yes' : 'no',
+                  isSample: body.sample ? 'yes' : 'no',
+                })}
               </small>
             </button>
           </li>

@@ -1,9 +1,10 @@
 import { Button, Input } from 'antd';
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { NumberField } from '../../../parts/NumberField';
 import { named } from './change';
 
-const scales = { patience: 'Steps of patience', nimble: 'Steps of nimbleness' };
+const scales = { patience: t('steps.steps-of-patience'), nimble: t('steps.steps-of-nimbleness') };
 
 /** The steps a body has on one scale, each with the camera’s own name for it. */
 export function Steps({
@@ -42,16 +43,16 @@ export function Steps({
             onChange={(v) => move(i, Math.max(0, Math.min(most, Number(v.toFixed(3)))))}
           />
           <Input
-            aria-label={`What your camera calls step ${i + 1} of ${what}`}
+            aria-label={t('steps.what-your-camera-calls', { i: i + 1, what })}
             maxLength={60}
-            placeholder="Your camera’s name for it"
+            placeholder={t('steps.your-cameras-name-for')}
             value={words[key(step)]?.label ?? ''}
             onChange={(e) => onChange(steps, named(words, key(step), e.target.value))}
           />
           <Button
             size="small"
             type="text"
-            aria-label={`Remove step ${i + 1} of ${what}`}
+            aria-label={t('steps.remove-step-of', { i: i + 1, what })}
             disabled={steps.length === 1}
             onClick={() =>
               onChange(
@@ -70,7 +71,7 @@ export function Steps({
           onChange([...steps, Math.min(most, Number(((steps.at(-1) ?? 0) + most / 10).toFixed(3)))], words)
         }
       >
-        Add a step
+        {t('steps.add-a-step')}
       </Button>
     </fieldset>
   );

@@ -2,6 +2,7 @@ import { Input } from 'antd';
 import { Fragment, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Body } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import type { Change } from './change';
 
 type Term = { key: string; group: string; ours: string };
@@ -24,31 +25,26 @@ export function WordsStep({ body, set, terms }: { body: Body; set: Change; terms
   const groups = [...new Set(shown.map((t) => t.group))];
   return (
     <>
-      <h2>What does your camera call it?</h2>
-      <p className="quiet">
-        Write its word and where you find it; both stand beside ours wherever the setting is named. You need
-        not do all of this now: a word that is missing is asked for once, where it would help.
-      </p>
+      <h2>{t('words-step.what-does-your-camera')}</h2>
+      <p className="quiet">{t('words-step.write-its-word-and')}</p>
       <div className="stopwatch-row">
         <Input
           type="search"
           allowClear
           className="page-search"
-          aria-label="Search either word"
-          placeholder="Search either word"
+          aria-label={t('words-step.search-either-word')}
+          placeholder={t('words-step.search-either-word')}
           value={search}
           onChange={(e) => setSearch(e.target.value)}
         />
-        <span className="quiet">
-          {done} of {terms.length} named
-        </span>
+        <span className="quiet">{t('words-step.of-named', { done, terms: terms.length })}</span>
       </div>
       <table className="word-table">
         <thead>
           <tr>
-            <th>Ours</th>
-            <th>On your camera</th>
-            <th>Where</th>
+            <th>{t('words-step.ours')}</th>
+            <th>{t('words-step.on-your-camera')}</th>
+            <th>{t('words-step.where')}</th>
           </tr>
         </thead>
         <tbody>
@@ -60,26 +56,29 @@ export function WordsStep({ body, set, terms }: { body: Body; set: Change; terms
                 </th>
               </tr>
               {shown
-                .filter((t) => t.group === group)
-                .map((t) => (
-                  <tr key={t.key}>
-                    <td>{t.ours}</td>
+                .filter((term) => term.group === group)
+                .map((term) => (
+                  <tr key={term.key}>
+                    <td>{term.ours}</td>
                     <td>
                       <Input
                         size="small"
                         maxLength={60}
-                        aria-label={`Your camera’s word for ${t.ours} (${t.group})`}
-                        value={words[t.key]?.label ?? ''}
-                        onChange={(e) => put(t.key, { label: e.target.value })}
+                        aria-label={t('words-step.your-cameras-word-for', {
+                          ours: term.ours,
+                          group: term.group,
+                        })}
+                        value={words[term.key]?.label ?? ''}
+                        onChange={(e) => put(term.key, { label: e.target.value })}
                       />
                     </td>
                     <td>
                       <Input
                         size="small"
                         maxLength={160}
-                        aria-label={`Where to find ${t.ours} (${t.group})`}
-                        value={words[t.key]?.where ?? ''}
-                        onChange={(e) => put(t.key, { where: e.target.value })}
+                        aria-label={t('words-step.where-to-find', { ours: term.ours, group: term.group })}
+                        value={words[term.key]?.where ?? ''}
+                        onChange={(e) => put(term.key, { where: e.target.value })}
                       />
                     </td>
                   </tr>
@@ -88,7 +87,7 @@ export function WordsStep({ body, set, terms }: { body: Body; set: Change; terms
           ))}
         </tbody>
       </table>
-      {shown.length === 0 && <p className="quiet">Neither word is here.</p>}
+      {shown.length === 0 && <p className="quiet">{t('words-step.neither-word-is-here')}</p>}
     </>
   );
 }

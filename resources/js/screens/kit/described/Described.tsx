@@ -13,6 +13,7 @@ import { TopBar } from '../../../shell/TopBar';
 import { FrameSketch } from '../FrameSketch';
 import { ReachBar } from '../ReachBar';
 import '../shelf/shelf.css';
+import { t } from '../../../lang/kit';
 import { ShelfRow } from '../shelf/ShelfRow';
 
 const figure = (n: number) => Number(n.toFixed(1));
@@ -27,9 +28,12 @@ export function withWords(body: Body, words: Described['words'], keys: Record<st
 
 function opening(lens: Lens): string {
   const ends = lens.zoom.length > 0 ? [lens.zoom[0], lens.zoom.at(-1)] : [];
-  const range = ends[0] && ends[1] ? `${ends[0].focal_mm}–${ends[1].focal_mm} mm` : `${lens.focal_mm} mm`;
+  const range =
+    ends[0] && ends[1]
+      ? t('described.mm', { focalMm: ends[0].focal_mm, focalMm2: ends[1].focal_mm })
+      : t('described.mm-2', { focalMm: lens.focal_mm });
   const apertures = ends.length > 0 ? ends.map((end) => end?.max_aperture) : [lens.max_aperture];
-  return `${range}, f/${[...new Set(apertures)].join('–')}`;
+  return t('described.f', { range, value: [...new Set(apertures)].join('–') });
 }
 
 /** Where pictures are dropped or chosen. */
@@ -44,7 +48,7 @@ function Drop({ busy, onFiles }: { busy: boolean; onFiles: (files: File[]) => vo
   return (
     <section
       className={over ? 'described-drop over' : 'described-drop'}
-      aria-label="Pictures"
+      aria-label={t('described.pictures')}
       onDragOver={(event) => {
         event.preventDefault();
         setOver(true);
@@ -52,23 +56,17 @@ function Drop({ busy, onFiles }: { busy: boolean; onFiles: (files: File[]) => vo
       onDragLeave={() => setOver(false)}
       onDrop={drop}
     >
-      <p>
-        <b>Drop a picture from your camera,</b> or a dozen from an old outing: then all its areas and focus
-        modes come along by name.
-      </p>
-      <p className="quiet">
-        JPEG, HEIC or raw, as it came out of the camera. Only the beginning of each file is sent, and nothing
-        is kept.
-      </p>
+      <p>{t.rich('described.drop-a-picture-from', { b: (text) => <b>{text}</b> })}</p>
+      <p className="quiet">{t('described.jpeg-heic-or-raw')}</p>
       <Button type="primary" loading={busy} onClick={() => input.current?.click()}>
-        Choose pictures
+        {t('described.choose-pictures')}
       </Button>
       <input
         ref={input}
         className="sr-only"
         type="file"
         multiple
-        aria-label="Pictures from your camera"
+        aria-label={t('described.pictures-from-your-camera')}
         tabIndex={-1}
         onChange={(event) => {
           const files = [...(event.target.files ?? [])];
@@ -86,15 +84,15 @@ function OnTheShelf({ name, onTaken }: { name: string; onTaken: (id: string) => 
   const items = (useShelf('bodies', name, name !== '').data?.pages[0]?.items ?? []).filter((i) => !i.mine);
   if (items.length === 0) return null;
   return (
-    <section className="shelf-found" aria-label="On the shelf">
-      <h2>Somebody here has described it</h2>
+    <section className="shelf-found" aria-label={t('described.on-the-shelf')}>
+      <h2>{t('described.somebody-here-has-described')}</h2>
       <ul className="kit-list">
         {items.slice(0, 3).map((item) => (
           <ShelfRow
             key={item.id}
             of={item}
             onTaken={(made) => {
-              message.success(`“${made.name}” is in your kit.`);
+              message.success(t('described.is-in-your-kit', { name: made.name }));
               onTaken(made.id);
             }}
           />
@@ -124,7 +122,7 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
     (check.data?.terms ?? []).filter(({ key }) =>
       about === 'mode' || about === 'area' ? key.startsWith(`${about}.`) : key === `setting.${about}`,
     );
-  const mark = (field: string) => (told.has(field) ? 'from your picture' : 'guessed');
+  const mark = (field: string) => (told.has(field) ? t('described.from-your-picture') : 'guessed');
 
   async function save() {
     try {
@@ -135,7 +133,7 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
       for (const { document } of found.lenses) {
         if (!left.includes(document.name ?? '')) await saveLens.mutateAsync({ document: document as Lens });
       }
-      message.success(`“${kept.name}” is in your kit.`);
+      message.success(t('described.is-in-your-kit', { name: kept.name }));
       onSaved(kept.id);
     } catch (error) {
       message.error((error as Error).message);
@@ -144,11 +142,11 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
   return (
     <div className="described">
       <OnTheShelf name={found.body.name ?? ''} onTaken={onSaved} />
-      <section className="described-body" aria-label="Body">
+      <section className="described-body" aria-label={t('described.body')}>
         <FrameSketch body={body} />
         <dl>
           <dt>
-            <label htmlFor="described-name">Name</label>
+            <label htmlFor="described-name">{t('described.name')}</label>
           </dt>
           <dd>
             <Input
@@ -158,25 +156,34 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
               onChange={(event) => setName(event.target.value)}
             />
           </dd>
-          <dt>Sensor</dt>
+          <dt>{t('described.sensor')}</dt>
           <dd>
-            {figure(body.sensor_width_mm ?? 36)} × {figure(body.sensor_height_mm ?? 24)} mm{' '}
-            <small className="quiet">{mark('sensor_width_mm')}</small>
+            {t.rich('described.mm-3', {
+              sensorWidthMm: figure(body.sensor_width_mm ?? 36),
+              sensorHeightMm: figure(body.sensor_height_mm ?? 24),
+              mark: <small className="quiet">{mark('sensor_width_mm')}</small>,
+            })}
           </dd>
-          <dt>Resolution</dt>
+          <dt>{t('described.resolution')}</dt>
           <dd>
-            {megapixels} MP <small className="quiet">{mark('pixels_wide')}</small>
+            {t.rich('described.mp', {
+              megapixels,
+              mark: <small className="quiet">{mark('pixels_wide')}</small>,
+            })}
           </dd>
-          <dt>Everything else</dt>
+          <dt>{t('described.everything-else')}</dt>
           <dd>
-            as “{found.like.name}”{' '}
-            <small className="quiet">guessed: {body.frames_per_s} frames/s, areas, buttons</small>
+            {t.rich('described.as-guessed-frames-s', {
+              name: found.like.name,
+              small: (text) => <small className="quiet">{text}</small>,
+              framesPerS: body.frames_per_s,
+            })}
           </dd>
         </dl>
       </section>
       {found.lenses.length > 0 && (
-        <section aria-label="Lenses">
-          <h2>Lenses</h2>
+        <section aria-label={t('described.lenses')}>
+          <h2>{t('described.lenses')}</h2>
           <ul className="described-lenses">
             {found.lenses.map(({ document }) => (
               <li key={document.name}>
@@ -199,20 +206,19 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
         </section>
       )}
       {found.words.length > 0 && (
-        <section aria-label="Its own words">
-          <h2>Your camera calls it</h2>
+        <section aria-label={t('described.its-own-words')}>
+          <h2>{t('described.your-camera-calls-it')}</h2>
           <ul className="described-words">
             {found.words.map(({ word, about, pictures }) => (
               <li key={`${about} ${word}`}>
-                <b>{word}</b>{' '}
-                <small className="quiet">{pictures === 1 ? 'one picture' : `${pictures} pictures`}</small>
+                <b>{word}</b> <small className="quiet">{t('described.other-pictures', { pictures })}</small>
                 <Select
                   size="small"
-                  aria-label={`What “${word}” is`}
+                  aria-label={t('described.what-is', { word })}
                   popupMatchSelectWidth={false}
                   value={keys[word] ?? ''}
                   options={[
-                    { value: '', label: 'I don’t know' },
+                    { value: '', label: t('described.i-dont-know') },
                     ...terms(about).map((term) => ({ value: term.key, label: term.ours })),
                   ]}
                   onChange={(key: string) => setKeys((now) => ({ ...now, [word]: key }))}
@@ -224,10 +230,10 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
       )}
       <p className="described-foot">
         <Button type="primary" size="large" loading={saveBody.isPending} onClick={() => void save()}>
-          Good enough, save
+          {t('described.good-enough-save')}
         </Button>
-        <Button onClick={onAgain}>Other pictures</Button>
-        <span className="quiet">What was guessed can be put right at any time.</span>
+        <Button onClick={onAgain}>{t('described.other-pictures-2')}</Button>
+        <span className="quiet">{t('described.what-was-guessed-can')}</span>
       </p>
     </div>
   );
@@ -235,7 +241,7 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
 
 /** A camera describes itself by pictures taken with it. */
 export default function DescribedPage() {
-  useTitle('From a picture');
+  useTitle(t('described.from-a-picture'));
   const navigate = useNavigate();
   const read = useMutation({ mutationFn: describedBy });
   return (
@@ -243,8 +249,8 @@ export default function DescribedPage() {
       <TopBar />
       <main className="page">
         <div className="page-head">
-          <h1>From a picture</h1>
-          <Button onClick={() => navigate('/kit')}>Close</Button>
+          <h1>{t('described.from-a-picture')}</h1>
+          <Button onClick={() => navigate('/kit')}>{t('described.close')}</Button>
         </div>
         {read.isError && (
           <p role="alert" className="guide-refused">

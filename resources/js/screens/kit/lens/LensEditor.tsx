@@ -4,6 +4,7 @@ import { useId, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { Lens, Refusal } from '../../../api/client';
 import { useHabits, useKit, useKitItem } from '../../../api/kit';
+import { t } from '../../../lang/kit';
 import { NumberField } from '../../../parts/NumberField';
 import type { Quantity } from '../../../parts/units';
 import { useEditor } from '../../../parts/useEditor';
@@ -69,10 +70,12 @@ export default function LensEditor() {
   if (opened.isError)
     return (
       <Failed
-        message={(opened.error as Refusal).status === 404 ? 'This lens is not there.' : opened.error.message}
+        message={
+          (opened.error as Refusal).status === 404 ? t('lens-editor.this-lens-is-not') : opened.error.message
+        }
       />
     );
-  if (!draft) return <Waiting what="Opening" />;
+  if (!draft) return <Waiting what={t('lens-editor.opening')} />;
 
   const set = (fields: Partial<Lens>) => editor.change({ ...draft, ...fields });
   const setZoom = (zoom: Lens['zoom']) =>
@@ -90,12 +93,14 @@ export default function LensEditor() {
 
   async function keep() {
     if (!draft?.name.trim()) {
-      message.info('Give it a name first.');
+      message.info(t('lens-editor.give-it-a-name'));
       document.getElementById(nameId)?.focus();
       return;
     }
     if (await editor.keep()) {
-      message.success(editor.own ? 'Saved' : `“${draft.name}” is in your kit.`);
+      message.success(
+        editor.own ? t('lens-editor.saved') : t('lens-editor.is-in-your-kit', { name: draft.name }),
+      );
       navigate('/kit');
     }
   }
@@ -105,7 +110,7 @@ export default function LensEditor() {
       <TopBar />
       <main className="page">
         <EditorHead
-          title={id === undefined ? 'Add a lens' : draft.name || 'Lens'}
+          title={id === undefined ? t('lens-editor.add-a-lens') : draft.name || t('lens-editor.lens')}
           sample={item?.sample === true}
           dirty={editor.dirty}
           busy={editor.busy}
@@ -122,11 +127,11 @@ export default function LensEditor() {
               </p>
             )}
             <div className="field">
-              <label htmlFor={nameId}>What you call it</label>
+              <label htmlFor={nameId}>{t('lens-editor.what-you-call-it')}</label>
               <Input
                 id={nameId}
                 maxLength={120}
-                placeholder="My long zoom"
+                placeholder={t('lens-editor.my-long-zoom')}
                 value={draft.name}
                 onChange={(e) => set({ name: e.target.value })}
               />
@@ -134,8 +139,8 @@ export default function LensEditor() {
             <Radio.Group
               value={draft.zoom.length > 0 ? 'zoom' : 'prime'}
               options={[
-                { value: 'prime', label: 'One focal length' },
-                { value: 'zoom', label: 'Zoom' },
+                { value: 'prime', label: t('lens-editor.one-focal-length') },
+                { value: 'zoom', label: t('lens-editor.zoom') },
               ]}
               onChange={(e) => setZoom(e.target.value === 'zoom' ? asZoom(draft) : [])}
             />
@@ -143,29 +148,29 @@ export default function LensEditor() {
               <ZoomFields zoom={draft.zoom} onZoom={setZoom} />
             ) : (
               <div className="fields">
-                {number('focal_mm', 'Focal length', 'mm')}
-                {number('max_aperture', 'Widest', 'fnumber')}
+                {number('focal_mm', t('lens-editor.focal-length'), 'mm')}
+                {number('max_aperture', t('lens-editor.widest'), 'fnumber')}
               </div>
             )}
             <div className="fields">
-              {number('min_aperture', 'Smallest', 'fnumber')}
-              {number('nearest_m', 'Nearest focus', 'length')}
-              {number('stabiliser_stops', 'Stabiliser', 'stops', '0 for none')}
-              {number('best_stops_down', 'Crispest, from wide open', 'stops')}
+              {number('min_aperture', t('lens-editor.smallest'), 'fnumber')}
+              {number('nearest_m', t('lens-editor.nearest-focus'), 'length')}
+              {number('stabiliser_stops', t('lens-editor.stabiliser'), 'stops', t('lens-editor.0-for-none'))}
+              {number('best_stops_down', t('lens-editor.crispest-from-wide-open'), 'stops')}
             </div>
             <SweepWatch sweep={draft.sweep_s} onSweep={(sweep_s) => set({ sweep_s })} />
-            <h2>Switches, teleconverters and ring</h2>
+            <h2>{t('lens-editor.switches-teleconverters-and-ring')}</h2>
             <RangeFields
               ranges={draft.ranges}
               nearestM={draft.nearest_m}
               onRanges={(ranges) => set({ ranges })}
             />
             <div className="field">
-              <label htmlFor="extenders">Teleconverters it takes</label>
+              <label htmlFor="extenders">{t('lens-editor.teleconverters-it-takes')}</label>
               <Select
                 id="extenders"
                 mode="multiple"
-                placeholder="None"
+                placeholder={t('lens-editor.none')}
                 options={extenders.map((v) => ({ value: v, label: `${v}×` }))}
                 value={draft.extenders}
                 onChange={(v) => set({ extenders: [...v].sort((a, b) => a - b) })}
@@ -175,7 +180,7 @@ export default function LensEditor() {
               checked={draft.manual_switch}
               onChange={(e) => set({ manual_switch: e.target.checked })}
             >
-              A switch on it turns autofocus off
+              {t('lens-editor.a-switch-on-it')}
             </Checkbox>
             <RingFields
               ring={draft.ring ?? null}
@@ -183,10 +188,10 @@ export default function LensEditor() {
               onRing={(ring) => set({ ring })}
             />
           </div>
-          <aside className="guide-side" aria-label="What it reaches">
+          <aside className="guide-side" aria-label={t('lens-editor.what-it-reaches')}>
             <ReachBar lens={draft} />
             <div className="field">
-              <label htmlFor="through">Seen through</label>
+              <label htmlFor="through">{t('lens-editor.seen-through')}</label>
               <Select
                 id="through"
                 value={through?.id ?? null}
@@ -195,16 +200,13 @@ export default function LensEditor() {
               />
             </div>
             <NumberField
-              label="At"
+              label={t('lens-editor.at')}
               quantity="length"
               value={distance}
               onChange={(v) => v >= 1 && setDistance(v)}
             />
             <ReachTable reach={editor.check?.reach ?? []} />
-            <p className="quiet">
-              Field: how much lies across the frame at that distance. A teleconverter takes its square in
-              light and makes the drive that much slower against the subject.
-            </p>
+            <p className="quiet">{t('lens-editor.field-how-much-lies')}</p>
           </aside>
         </div>
       </main>

@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import type { Lens } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { NumberField } from '../../../parts/NumberField';
 
 type Range = Lens['ranges'][number];
@@ -21,25 +22,27 @@ export function RangeFields({
     onRanges(ranges.map((range, at) => (at === i ? { ...range, ...fields } : range)));
   return (
     <div className="field">
-      <span className="label">Positions of its focus limiter, apart from the full one</span>
+      <span className="label">{t('range-fields.positions-of-its-focus')}</span>
       <div className="range-list">
         {ranges.map((range, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: only told by its place
           <div key={`range ${i + 1}`} className="fields zoom-step">
             <NumberField
-              label="From"
+              label={t('range-fields.from')}
               quantity="length"
               value={range.near_m}
               onChange={(near_m) => put(i, { near_m })}
             />
             {range.far_m === null ? (
               <div className="field">
-                <span className="label">To</span>
-                <Button onClick={() => put(i, { far_m: range.near_m * 4 })}>infinity</Button>
+                <span className="label">{t('range-fields.to')}</span>
+                <Button onClick={() => put(i, { far_m: range.near_m * 4 })}>
+                  {t('range-fields.infinity')}
+                </Button>
               </div>
             ) : (
               <NumberField
-                label="To"
+                label={t('range-fields.to')}
                 quantity="length"
                 value={range.far_m}
                 onChange={(far_m) => put(i, { far_m })}
@@ -48,7 +51,7 @@ export function RangeFields({
             <Button
               size="small"
               type="text"
-              aria-label={`Remove range ${i + 1}`}
+              aria-label={t('range-fields.remove-range', { i: i + 1 })}
               onClick={() => onRanges(ranges.filter((_, at) => at !== i))}
             >
               ✕
@@ -60,7 +63,7 @@ export function RangeFields({
           disabled={ranges.length >= most}
           onClick={() => onRanges([...ranges, { near_m: 3 * nearestM, far_m: null }])}
         >
-          Add a position
+          {t('range-fields.add-a-position')}
         </Button>
       </div>
     </div>

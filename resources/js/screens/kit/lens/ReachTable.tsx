@@ -1,3 +1,4 @@
+import { t } from '../../../lang/kit';
 import { say, useUnits } from '../../../parts/units';
 
 type Reach = {
@@ -19,24 +20,24 @@ export function ReachTable({ reach }: { reach: Reach[] }) {
     <table className="plain-table">
       <thead>
         <tr>
-          <th>Lens</th>
-          <th className="num">Angle</th>
-          <th className="num">Field</th>
-          <th className="num">px/cm</th>
-          <th className="num">Focuses to</th>
+          <th>{t('reach-table.lens')}</th>
+          <th className="num">{t('reach-table.angle')}</th>
+          <th className="num">{t('reach-table.field')}</th>
+          <th className="num">{t('reach-table.px-cm')}</th>
+          <th className="num">{t('reach-table.focuses-to')}</th>
         </tr>
       </thead>
       <tbody>
         {reach.map((r) => (
           <tr key={`${r.focal_mm} ${r.extender}`}>
             <td>
-              {Math.round(r.focal_mm)} f/{round(r.widest)}
+              {t('reach-table.f', { focalMm: Math.round(r.focal_mm), widest: round(r.widest) })}
               {r.extender > 1 && <small className="quiet"> {r.extender}×</small>}
             </td>
             <td className="num">{r.angle_deg.toFixed(1)}°</td>
             <td className="num">{say(r.field_m, 'length', units)}</td>
             <td className="num">{Math.round(r.px_per_cm)}</td>
-            <td className="num">EV {r.lit_ev.toFixed(1).replace('-', '−')}</td>
+            <td className="num">{t('reach-table.ev', { litEv: r.lit_ev.toFixed(1).replace('-', '−') })}</td>
           </tr>
         ))}
       </tbody>

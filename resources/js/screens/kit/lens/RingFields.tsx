@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import type { Lens } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { Choice } from '../../../parts/Choice';
 import { NumberField } from '../../../parts/NumberField';
 
@@ -20,18 +21,18 @@ export function RingFields({
 }) {
   return (
     <div className="field">
-      <span className="label">Its focusing ring, for practice</span>
+      <span className="label">{t('ring-fields.its-focusing-ring-for')}</span>
       {ring ? (
         <div className="fields zoom-step">
           <NumberField
-            label="Turns, end to end"
+            label={t('ring-fields.turns-end-to-end')}
             quantity="angle"
             value={ring.throw_deg}
             problem={problem}
             onChange={(throw_deg) => onRing({ ...ring, throw_deg })}
           />
           <Choice
-            label="Turning right focuses"
+            label={t('ring-fields.turning-right-focuses')}
             value={ring.right_is_nearer ? 'near' : 'far'}
             options={[
               { value: 'far', label: 'farther' },
@@ -39,14 +40,19 @@ export function RingFields({
             ]}
             onChange={(way) => onRing({ ...ring, right_is_nearer: way === 'near' })}
           />
-          <Button size="small" type="text" aria-label="Forget the ring" onClick={() => onRing(null)}>
+          <Button
+            size="small"
+            type="text"
+            aria-label={t('ring-fields.forget-the-ring')}
+            onClick={() => onRing(null)}
+          >
             ✕
           </Button>
         </div>
       ) : (
         <div>
           <Button size="small" onClick={() => onRing(usual)}>
-            Describe it
+            {t('ring-fields.describe-it')}
           </Button>
         </div>
       )}

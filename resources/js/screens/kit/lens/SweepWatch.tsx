@@ -1,6 +1,7 @@
 import { Button, InputNumber } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { client, take } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { NumberField } from '../../../parts/NumberField';
 
 /** Half a minute with a stopwatch: how long the lens takes from its nearest distance to infinity. */
@@ -42,23 +43,26 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
   }
 
   return (
-    <section className="stopwatch" aria-label="Sweep time">
+    <section className="stopwatch" aria-label={t('sweep-watch.sweep-time')}>
       <div className="stopwatch-row">
-        <NumberField label="AF time, near to infinity" quantity="time" value={sweep} onChange={onSweep} />
-        {!open && <Button onClick={() => setOpen(true)}>Measure it</Button>}
+        <NumberField
+          label={t('sweep-watch.af-time-near-to')}
+          quantity="time"
+          value={sweep}
+          onChange={onSweep}
+        />
+        {!open && <Button onClick={() => setOpen(true)}>{t('sweep-watch.measure-it')}</Button>}
       </div>
       {open && (
         <>
           <ol>
+            <li>{t('sweep-watch.full-range-on-the')}</li>
+            <li>{t('sweep-watch.focus-on-the-near')}</li>
             <li>
-              Full range on the switch, single focus, one point. Find something very near and something far.
-            </li>
-            <li>Focus on the near one. Start the watch as you press for the far one.</li>
-            <li>
-              Go back and forth without a pause,{' '}
+              {t('sweep-watch.go-back-and-forth')}{' '}
               <InputNumber
                 size="small"
-                aria-label="Sweeps in each timing"
+                aria-label={t('sweep-watch.sweeps-in-each-timing')}
                 min={1}
                 max={20}
                 precision={0}
@@ -69,14 +73,16 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
                   setFound(null);
                 }}
               />{' '}
-              sweeps in all, and stop at the last beep or lamp. Three times over.
+              {t('sweep-watch.sweeps-in-all-and')}
             </li>
           </ol>
           <div className="stopwatch-row">
             <Button size="large" type="primary" onClick={() => void press()}>
-              {started === null ? 'Start' : 'Stop'}
+              {started === null ? t('sweep-watch.start') : t('sweep-watch.stop')}
             </Button>
-            <output className="big">{(started === null ? (timings.at(-1) ?? 0) : now).toFixed(2)} s</output>
+            <output className="big">
+              {t('sweep-watch.s', { started: (started === null ? (timings.at(-1) ?? 0) : now).toFixed(2) })}
+            </output>
             <span className="quiet">{timings.map((t) => t.toFixed(2)).join(', ')}</span>
             {timings.length > 0 && (
               <Button
@@ -87,7 +93,7 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
                   setFound(null);
                 }}
               >
-                Clear
+                {t('sweep-watch.clear')}
               </Button>
             )}
           </div>
@@ -99,7 +105,10 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
           {found && (
             <div className="stopwatch-row">
               <b>
-                {found.sweep_s.toFixed(2)} ± {found.error_s.toFixed(2)} s for one sweep
+                {t('sweep-watch.s-for-one-sweep', {
+                  sweepS: found.sweep_s.toFixed(2),
+                  errorS: found.error_s.toFixed(2),
+                })}
               </b>
               <Button
                 onClick={() => {
@@ -107,7 +116,7 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
                   setOpen(false);
                 }}
               >
-                Use it
+                {t('sweep-watch.use-it')}
               </Button>
             </div>
           )}

@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import type { Lens } from '../../../api/client';
+import { t } from '../../../lang/kit';
 import { NumberField } from '../../../parts/NumberField';
 
 type Zoom = Lens['zoom'];
@@ -26,13 +27,19 @@ export function ZoomFields({ zoom, onZoom: setZoom }: { zoom: Zoom; onZoom: (zoo
         // biome-ignore lint/suspicious/noArrayIndexKey: only told by its place
         <div key={`step ${i + 1}`} className="fields zoom-step">
           <NumberField
-            label={i === 0 ? 'Shortest' : i === zoom.length - 1 ? 'Longest' : 'In between'}
+            label={
+              i === 0
+                ? t('zoom-fields.shortest')
+                : i === zoom.length - 1
+                  ? t('zoom-fields.longest')
+                  : t('zoom-fields.in-between')
+            }
             quantity="mm"
             value={step.focal_mm}
             onChange={(v) => setZoom(zoom.map((z, at) => (at === i ? { ...z, focal_mm: v } : z)))}
           />
           <NumberField
-            label="Widest there"
+            label={t('zoom-fields.widest-there')}
             quantity="fnumber"
             value={step.max_aperture}
             onChange={(v) => setZoom(zoom.map((z, at) => (at === i ? { ...z, max_aperture: v } : z)))}
@@ -40,7 +47,7 @@ export function ZoomFields({ zoom, onZoom: setZoom }: { zoom: Zoom; onZoom: (zoo
           <Button
             size="small"
             type="text"
-            aria-label={`Remove step ${i + 1}`}
+            aria-label={t('zoom-fields.remove-step', { i: i + 1 })}
             disabled={zoom.length <= 2}
             onClick={() => setZoom(zoom.filter((_, at) => at !== i))}
           >
@@ -49,7 +56,7 @@ export function ZoomFields({ zoom, onZoom: setZoom }: { zoom: Zoom; onZoom: (zoo
         </div>
       ))}
       <Button size="small" disabled={zoom.length >= most} onClick={() => setZoom(between(zoom))}>
-        Add a focal length in between
+        {t('zoom-fields.add-a-focal-length')}
       </Button>
     </div>
   );

@@ -2,6 +2,7 @@ import { App, Input, Modal } from 'antd';
 import { useState } from 'react';
 import type { KitType } from '../../../api/client';
 import { shelfActions, useShelfAction } from '../../../api/shelf';
+import { t } from '../../../lang/kit';
 
 /** The name one was last shown by. */
 const BY = 'rush-hold.shelf-by';
@@ -15,9 +16,9 @@ export function PutUp({ type, id, name, onClose }: Props) {
   const put = useShelfAction(shelfActions.put);
   return (
     <Modal
-      title={`Put “${name}” on the shelf`}
+      title={t('put-up.put-on-the-shelf', { name })}
       open
-      okText="Put it up"
+      okText={t('put-up.put-it-up')}
       okButtonProps={{ loading: put.isPending }}
       onCancel={onClose}
       onOk={() =>
@@ -27,21 +28,17 @@ export function PutUp({ type, id, name, onClose }: Props) {
             onError: (error) => void message.error(error.message),
             onSuccess: () => {
               localStorage.setItem(BY, by.trim());
-              message.success('It is on the shelf.');
+              message.success(t('put-up.it-is-on-the'));
               onClose();
             },
           },
         )
       }
     >
-      <p>
-        Everybody on this server can find it by its name{type === 'bodies' && ' and its own words'}, and copy
-        it as it is now. {type === 'bodies' && 'What is stored on its buttons stays with you. '}
-        You can take it down at any time.
-      </p>
+      <p>{t('put-up.everybody-on-this-server', { isType: type === 'bodies' ? 'yes' : 'no' })}</p>
       <Input
-        aria-label="Your name on the shelf"
-        placeholder="From (a name, if you like)"
+        aria-label={t('put-up.your-name-on-the')}
+        placeholder={t('put-up.from-a-name-if')}
         maxLength={60}
         value={by}
         onChange={(event) => setBy(event.target.value)}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { KitType } from '../../../api/client';
 import { useShelf } from '../../../api/shelf';
+import { t } from '../../../lang/kit';
 import { useDebounced } from '../../../parts/useDebounced';
 import { useTitle } from '../../../parts/useTitle';
 import { Failed } from '../../../shell/Messages';
@@ -12,9 +13,9 @@ import { TopBar } from '../../../shell/TopBar';
 import { ShelfRow } from './ShelfRow';
 
 const TYPES: { value: KitType; label: string }[] = [
-  { value: 'bodies', label: 'Bodies' },
-  { value: 'lenses', label: 'Lenses' },
-  { value: 'subjects', label: 'Subjects' },
+  { value: 'bodies', label: t('shelf-page.bodies') },
+  { value: 'lenses', label: t('shelf-page.lenses') },
+  { value: 'subjects', label: t('shelf-page.subjects') },
 ];
 
 const placeOf = (type: KitType, id: string) =>
@@ -22,7 +23,7 @@ const placeOf = (type: KitType, id: string) =>
 
 /** Bodies, lenses and subjects that people of this server have described, to be copied. */
 export default function ShelfPage() {
-  useTitle('Shelf');
+  useTitle(t('shelf-page.shelf'));
   const navigate = useNavigate();
   const { message } = App.useApp();
   const [params, setParams] = useSearchParams();
@@ -36,24 +37,22 @@ export default function ShelfPage() {
       <TopBar />
       <main className="page shelf-page">
         <div className="page-head">
-          <h1>Shelf</h1>
-          <Button onClick={() => navigate('/kit')}>Your kit</Button>
+          <h1>{t('shelf-page.shelf')}</h1>
+          <Button onClick={() => navigate('/kit')}>{t('shelf-page.your-kit')}</Button>
           <Input
             className="page-search"
             type="search"
             allowClear
-            aria-label="Search the shelf"
-            placeholder="Camera, or a word of its menus"
+            aria-label={t('shelf-page.search-the-shelf')}
+            placeholder={t('shelf-page.camera-or-a-word')}
             maxLength={120}
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
           />
         </div>
-        <p className="quiet">
-          What people on this server have described. A copy becomes yours; check it against your own camera.
-        </p>
+        <p className="quiet">{t('shelf-page.what-people-on-this')}</p>
         <Segmented
-          aria-label="What"
+          aria-label={t('shelf-page.what')}
           options={TYPES}
           value={type}
           onChange={(next) => setParams({ type: next }, { replace: true })}
@@ -66,7 +65,7 @@ export default function ShelfPage() {
                 key={item.id}
                 of={item}
                 onTaken={(made) => {
-                  void message.success(`“${made.name}” is in your kit.`);
+                  void message.success(t('shelf-page.is-in-your-kit', { name: made.name }));
                   navigate(placeOf(type, made.id));
                 }}
               />
@@ -76,29 +75,26 @@ export default function ShelfPage() {
         {items?.length === 0 && (
           <p className="shelf-none">
             {search
-              ? `Nobody here has put up anything called “${search}”.`
-              : 'Nobody here has put anything up yet.'}{' '}
-            {type === 'bodies' && (
-              <>
-                <Link to="/kit/from-pictures">Let your camera describe itself</Link>, then put it up from{' '}
-                <Link to="/kit">your kit</Link>.
-              </>
-            )}
-            {type === 'lenses' && (
-              <>
-                Describe yours, then put it up from <Link to="/kit">your kit</Link>.
-              </>
-            )}
-            {type === 'subjects' && (
-              <>
-                Describe one under <Link to="/subjects">Subjects</Link>, then put it up from there.
-              </>
-            )}
+              ? t('shelf-page.nobody-here-has-put', { search })
+              : t('shelf-page.nobody-here-has-put-anything-up-yet')}{' '}
+            {type === 'bodies' &&
+              t.rich('shelf-page.let-your-camera-describe', {
+                link: (text) => <Link to="/kit/from-pictures">{text}</Link>,
+                link2: (text) => <Link to="/kit">{text}</Link>,
+              })}
+            {type === 'lenses' &&
+              t.rich('shelf-page.describe-yours-then-put', {
+                link: (text) => <Link to="/kit">{text}</Link>,
+              })}
+            {type === 'subjects' &&
+              t.rich('shelf-page.describe-one-under-subjects', {
+                link: (text) => <Link to="/subjects">{text}</Link>,
+              })}
           </p>
         )}
         {shelf.hasNextPage && (
           <Button loading={shelf.isFetchingNextPage} onClick={() => void shelf.fetchNextPage()}>
-            More
+            {t('shelf-page.more')}
           </Button>
         )}
       </main>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Body, Lens, SubjectProfile } from '../../../api/client';
 import { useSession } from '../../../api/hooks';
 import { type ShelfListing, shelfActions, useShelfAction } from '../../../api/shelf';
+import { t } from '../../../lang/kit';
 import { dayOf } from '../../../parts/days';
 import { Silhouette } from '../../../parts/Silhouette';
 import { say, useUnits } from '../../../parts/units';
@@ -25,7 +26,7 @@ function Facts({ of }: { of: ShelfListing }) {
     return (
       <>
         {bodyFacts(body)}
-        {words > 0 && ` · ${words === 1 ? 'one own word' : `${words} own words`}`}
+        {words > 0 && ` · ${t('shelf-row.own-words', { words })}`}
         {guessedOf(body) && ` · ${guessedOf(body)}`}
       </>
     );
@@ -34,7 +35,11 @@ function Facts({ of }: { of: ShelfListing }) {
     const lens = of.outline as Partial<Lens>;
     return (
       <>
-        {openingOf(lens)} · from {say(lens.nearest_m ?? 1, 'length', units)} · sweeps in {lens.sweep_s} s
+        {t('shelf-row.from-sweeps-in-s', {
+          lens: openingOf(lens),
+          nearestM: say(lens.nearest_m ?? 1, 'length', units),
+          sweepS: lens.sweep_s,
+        })}
       </>
     );
   }
@@ -57,15 +62,22 @@ export function ShelfRow({ of, onTaken }: Props) {
     ? [
         {
           key: 'down',
-          label: 'Take it down',
+          label: t('shelf-row.take-it-down'),
           onClick: () =>
             down.mutate(of.id, {
               ...failed,
-              onSuccess: () => void message.success('Taken down. Copies that were taken stay.'),
+              onSuccess: () => void message.success(t('shelf-row.taken-down-copies-that')),
             }),
         },
       ]
-    : [{ key: 'report', label: 'Report it', disabled: demo === true, onClick: () => setReporting(true) }];
+    : [
+        {
+          key: 'report',
+          label: t('shelf-row.report-it'),
+          disabled: demo === true,
+          onClick: () => setReporting(true),
+        },
+      ];
   return (
     <li className="kit-row shelf-row">
       <div className={of.type === 'lenses' ? 'kit-link lens' : 'kit-link'}>
@@ -74,15 +86,15 @@ export function ShelfRow({ of, onTaken }: Props) {
         </span>
         <span>
           <b>{of.name}</b>
-          {of.mine && <em>yours</em>}
+          {of.mine && <em>{t('shelf-row.yours')}</em>}
           <small>
             <Facts of={of} />
           </small>
           <small className="quiet">
-            {of.by ? `by ${of.by}, ` : ''}
+            {of.by ? t('shelf-row.by', { by: of.by }) : ''}
             {dayOf(of.put_up_at)}
-            {of.taken > 0 && ` · copied ${of.taken === 1 ? 'once' : `${of.taken} times`}`}
-            {of.hidden && ' · reported: nobody else finds it until it was looked at'}
+            {of.taken > 0 && t('shelf-row.copied-times', { taken: of.taken })}
+            {of.hidden && t('shelf-row.reported-nobody-else-finds')}
           </small>
         </span>
       </div>
@@ -90,17 +102,17 @@ export function ShelfRow({ of, onTaken }: Props) {
         loading={taking.isPending}
         onClick={() => taking.mutate(of.id, { ...failed, onSuccess: (item) => onTaken(item) })}
       >
-        Copy<span className="sr-only"> {of.name}</span>
+        {t.rich('shelf-row.copy', { name: <span className="sr-only"> {of.name}</span> })}
       </Button>
       <Dropdown trigger={['click']} menu={{ items }}>
-        <Button type="text" aria-label={`More for ${of.name}`}>
+        <Button type="text" aria-label={t('shelf-row.more-for', { name: of.name })}>
           •••
         </Button>
       </Dropdown>
       <Modal
-        title={`Report “${of.name}”`}
+        title={t('shelf-row.report', { name: of.name })}
         open={reporting}
-        okText="Report it"
+        okText={t('shelf-row.report-it')}
         okButtonProps={{ disabled: reason.trim() === '', loading: report.isPending }}
         onCancel={() => setReporting(false)}
         onOk={() =>
@@ -110,15 +122,15 @@ export function ShelfRow({ of, onTaken }: Props) {
               ...failed,
               onSuccess: () => {
                 setReporting(false);
-                void message.success('Reported. Whoever runs this server will look at it.');
+                void message.success(t('shelf-row.reported-whoever-runs-this'));
               },
             },
           )
         }
       >
-        <p>Say what is wrong: figures that are not so, or something that does not belong here.</p>
+        <p>{t('shelf-row.say-what-is-wrong')}</p>
         <Input.TextArea
-          aria-label="What is wrong with it"
+          aria-label={t('shelf-row.what-is-wrong-with')}
           maxLength={300}
           autoSize={{ minRows: 2, maxRows: 5 }}
           value={reason}
