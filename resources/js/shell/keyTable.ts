@@ -10,7 +10,7 @@ const pages: { path: RegExp; name: string; keys: Key[] }[] = [
     path: DESK,
     name: t('key-table.the-desk'),
     keys: [
-      ['Space', t('key-table.play-or-pause-the')],
+      [t('key-table.space'), t('key-table.play-or-pause-the')],
       [t('key-table.and'), t('key-table.one-frame-back-or')],
       [t('key-table.j-and-k'), t('key-table.next-or-previous-line')],
       [t('key-table.and-2'), t('key-table.the-same-from-a')],
@@ -34,7 +34,7 @@ const pages: { path: RegExp; name: string; keys: Key[] }[] = [
       [t('key-table.k-l-and-m'), t('key-table.keep-lose-or-leave')],
       ['Z', t('key-table.take-the-last-judgement')],
       [t('key-table.and-3'), t('key-table.frame-before-or-after')],
-      ['Space', t('key-table.next-frame-with-shift')],
+      [t('key-table.space'), t('key-table.next-frame-with-shift')],
       [t('key-table.home-and-end'), t('key-table.first-or-last-frame')],
       [t('key-table.n-and-p'), t('key-table.next-or-previous-burst')],
       ['F', t('key-table.next-filter')],
@@ -58,7 +58,7 @@ const pages: { path: RegExp; name: string; keys: Key[] }[] = [
     name: t('key-table.focusing-by-hand'),
     keys: [
       [t('key-table.and-3'), t('key-table.turn-the-ring-with')],
-      ['Space', t('key-table.the-shutter')],
+      [t('key-table.space'), t('key-table.the-shutter')],
     ],
   },
   {
@@ -69,13 +69,13 @@ const pages: { path: RegExp; name: string; keys: Key[] }[] = [
   {
     path: /^\/practice\/moment$/,
     name: t('key-table.the-moment'),
-    keys: [['Space', t('key-table.the-shutter')]],
+    keys: [[t('key-table.space'), t('key-table.the-shutter')]],
   },
   {
     path: /^\/practice\/first-sharp$/,
     name: t('key-table.first-sharp-frame'),
     keys: [
-      ['Space', t('key-table.start-and-stop')],
+      [t('key-table.space'), t('key-table.start-and-stop')],
       ['M', t('key-table.it-went-wrong')],
     ],
   },

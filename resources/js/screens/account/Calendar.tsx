@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { client, take } from '../../api/client';
 import { t } from '../../lang/account';
+import { sayDate } from '../../lang/dates';
 import { AddressOnce } from '../../parts/AddressOnce';
 import { Part } from './Part';
 import { useWork } from './useWork';
@@ -47,11 +48,7 @@ export function Calendar() {
         {since && (
           <span className="quiet">
             {t('calendar.in-use-since-a', {
-              value: new Date(since).toLocaleDateString('en-GB', {
-                day: 'numeric',
-                month: 'long',
-                year: 'numeric',
-              }),
+              value: sayDate(since, 'date'),
             })}
           </span>
         )}

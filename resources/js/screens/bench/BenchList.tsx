@@ -4,6 +4,7 @@ import { App, Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { sweepActions, useSweepAction, useSweeps } from '../../api/bench';
 import { t } from '../../lang/bench';
+import { sayDate } from '../../lang/dates';
 import { useTitle } from '../../parts/useTitle';
 import { useUndo } from '../../parts/useUndo';
 import { Failed } from '../../shell/Messages';
@@ -27,7 +28,7 @@ export default function BenchList() {
       {
         ...fresh,
         name: t('bench-list.session-of', {
-          value: new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }),
+          value: sayDate(new Date(), 'day'),
         }),
       },
       { ...fail, onSuccess: (made) => navigate(`/kit/bench/${made.id}`) },

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { type BenchSession, sweepActions, useSweepAction } from '../../api/bench';
 import { usePictureBursts } from '../../api/pictures';
 import { t } from '../../lang/bench';
+import { sayDate } from '../../lang/dates';
 import { NumberField } from '../../parts/NumberField';
 import { Flick } from './Flick';
 import type { Scored } from './values';
@@ -48,13 +49,7 @@ export function FromBurst({ session, place, onScored }: Props) {
               label: t('from-burst.frames', {
                 rush: b.burst.rush || t('from-burst.burst'),
                 pictures: b.pictures,
-                value: new Date(b.burst.at).toLocaleString('en-GB', {
-                  day: 'numeric',
-                  month: 'short',
-                  year: 'numeric',
-                  hour: '2-digit',
-                  minute: '2-digit',
-                }),
+                value: sayDate(b.burst.at, 'moment'),
               }),
             }))}
             onChange={setBurst}

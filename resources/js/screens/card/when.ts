@@ -1,20 +1,15 @@
 import type { Card, CardRush } from '../../field/db';
 import { t } from '../../lang/card';
+import { sayDate } from '../../lang/dates';
 
 /** The clock at a place at a moment. */
-export const clockAt = (moment: number, zone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(moment);
+export const clockAt = (moment: number, zone: string): string => sayDate(moment, 'clock', zone);
 
 /** The clock at the place, from a time as the server writes it. */
 export const clockOf = (at: string): string => at.slice(11, 16);
 
 /** The day of an outing, as people write it. */
-export const dayOf = (at: string): string =>
-  new Date(`${at.slice(0, 10)}T12:00`).toLocaleDateString('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'long',
-  });
+export const dayOf = (at: string): string => sayDate(at.slice(0, 10), 'weekday');
 
 /** The one of some quarter hours that a moment lies in; null before the first and after the last. */
 export function quarterAt<T extends { at: string }>(quarters: T[], moment: number): T | null {
@@ -50,5 +45,5 @@ export function ago(moment: number, now: number): string {
   if (minutes < 1) return t('when.just-now');
   if (minutes < 60) return t('when.min-ago', { minutes });
   const hours = Math.round(minutes / 60);
-  return hours < 36 ? t('when.h-ago', { hours }) : t('when.days-ago', { hours: Math.round(hours / 24) });
+  return hours < 36 ? t('when.h-ago', { hours }) : t('when.days-ago', { days: Math.round(hours / 24) });
 }

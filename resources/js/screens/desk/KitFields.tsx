@@ -1,6 +1,7 @@
 import { App, Button, Select } from 'antd';
 import type { KitType, Rush, SavedRush } from '../../api/client';
 import { type Listed, useFetchKit, useKit } from '../../api/kit';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/desk';
 
 export type Newer = SavedRush['newer'][number];
@@ -21,7 +22,7 @@ function shelfOf<T extends KitType>(items: Listed<T>[] | undefined) {
         value: item.id,
         label:
           all.filter((other) => other.name === item.name).length > 1 && item.updated_at
-            ? `${item.name} (${new Date(item.updated_at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })})`
+            ? `${item.name} (${sayDate(item.updated_at, 'moment')})`
             : item.name,
       }));
   return [

@@ -18,7 +18,7 @@ export function Transport({ playback, seconds, onAnotherRun, onOpen }: Props) {
         size="small"
         onClick={playback.toggle}
         aria-label={playback.playing ? t('transport.pause') : t('transport.play')}
-        title="Space"
+        title={t('transport.space')}
         className="play"
       >
         {playback.playing ? '❚❚' : '▶'}

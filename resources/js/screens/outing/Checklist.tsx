@@ -1,6 +1,7 @@
 import '../../parts/set-up.css';
 import { Checkbox } from 'antd';
 import type { Day, Outing } from '../../api/day';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/outing';
 
 type Props = {
@@ -10,8 +11,7 @@ type Props = {
 };
 
 const today = () => new Date().toLocaleDateString('sv-SE');
-const said = (date: string) =>
-  new Date(`${date}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+const said = (date: string) => sayDate(date, 'shortDate');
 
 /** What is looked at before leaving, ticked with the day it was done. */
 export function Checklist({ items, outing, onTick }: Props) {

@@ -1,4 +1,5 @@
 import { type LoggedBurst, useBursts } from '../../api/outings';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/outing';
 import { label } from '../../parts/words';
 
@@ -22,8 +23,7 @@ export const saidOf = (burst: LoggedBurst) =>
 export function Logged({ outing, zone }: { outing: string; zone: string }) {
   const bursts = useBursts(outing).data;
   if (!bursts || bursts.length === 0) return null;
-  const clock = (at: string) =>
-    new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone });
+  const clock = (at: string) => sayDate(at, 'clock', zone);
   return (
     <section aria-label={t('logged.logged')}>
       <h2>

@@ -3,6 +3,7 @@ import './outing.css';
 import { App, Button, Dropdown } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { type OutingSummary, outingActions, useOutingAction, useOutings } from '../../api/outings';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/outing';
 import { UploadButton } from '../../parts/UploadButton';
 import { useTitle } from '../../parts/useTitle';
@@ -12,15 +13,8 @@ import { TopBar } from '../../shell/TopBar';
 
 /** Day and hours of an outing, at its place. */
 export function whenOf(outing: OutingSummary): string {
-  const day = new Date(outing.starts_at).toLocaleDateString('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-    timeZone: outing.zone,
-  });
-  const clock = (at: string) =>
-    new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: outing.zone });
+  const day = sayDate(outing.starts_at, 'weekdayDate', outing.zone);
+  const clock = (at: string) => sayDate(at, 'clock', outing.zone);
   return t('outing-list.to', { day, startsAt: clock(outing.starts_at), endsAt: clock(outing.ends_at) });
 }
 

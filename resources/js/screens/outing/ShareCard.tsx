@@ -2,6 +2,7 @@ import '../../parts/share.css';
 import { App, Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { linkActions, useLinks, useOutingAction } from '../../api/outings';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/outing';
 import { AddressOnce } from '../../parts/AddressOnce';
 import { OfferCopy } from '../practice/OfferCopy';
@@ -18,8 +19,7 @@ export function ShareCard({ outing, open, onClose }: { outing: string; open: boo
   const close = useOutingAction(linkActions.close);
   const failed = (error: Error) => message.error(error.message);
   const again = () => void links.refetch();
-  const day = (at: string) =>
-    new Date(at).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'long' });
+  const day = (at: string) => sayDate(at, 'weekday');
   return (
     <Modal title={t('share-card.show-this-card-to')} open={open} onCancel={onClose} footer={null}>
       <p className="quiet">{t('share-card.whoever-has-the-address')}</p>

@@ -1,6 +1,7 @@
 import { Button, Input, Select } from 'antd';
 import type { Outing } from '../../api/day';
 import type { Place } from '../../api/places';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/outing';
 import { LampsField } from '../../parts/LampsField';
 import { NumberField } from '../../parts/NumberField';
@@ -21,9 +22,7 @@ export function whereOf(outing: Outing): string {
   const wind = winds.findLast((w) => w.value <= outing.wind)?.label.toLowerCase();
   return [
     outing.place.name,
-    Number.isNaN(day.getTime())
-      ? outing.date
-      : day.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' }),
+    Number.isNaN(day.getTime()) ? outing.date : sayDate(day, 'weekdayDate'),
     t('where-fields.to', { from: outing.from, to: outing.to }),
     (outing.sky.length > 0 ? outing.sky : [{ at: '', sky: 'clear' }])
       .map((s, i) =>

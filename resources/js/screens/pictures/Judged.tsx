@@ -134,7 +134,7 @@ const KEYS: [string[], string][] = [
   [['Z'], t('judged.take-it-back')],
 ];
 const MORE: [string[], string][] = [
-  [['←', '→', 'Space'], t('judged.step-with-shift-and')],
+  [['←', '→', t('judged.space')], t('judged.step-with-shift-and')],
   [['Home', 'End'], t('judged.first-and-last')],
   [[t('judged.shift-l')], t('judged.all-lost-k-and')],
   [['+', '−'], t('judged.closer-and-wider-drag')],

@@ -28,9 +28,9 @@ export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandK
           ),
         })}
       </p>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it */}
       <section
         className="confusions-scroll"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it
         tabIndex={0}
         aria-label={t('buttons-result.what-was-pressed-for')}
       >

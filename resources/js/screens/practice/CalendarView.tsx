@@ -1,6 +1,7 @@
 import { App, Button, Checkbox, Input, Select } from 'antd';
 import { useState } from 'react';
 import { type Practice, practiceActions, today, usePracticeAction } from '../../api/practice';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/practice';
 import { label } from '../../parts/words';
 
@@ -113,10 +114,7 @@ export function CalendarView({ practice }: { practice: Practice }) {
               className={`calendar-day${day === today() ? ' now' : ''}${isOff(day) ? ' off' : ''}${day < today() ? ' past' : ''}`}
             >
               <span className="calendar-date">
-                {date.toLocaleDateString(
-                  'en-GB',
-                  date.getDate() === 1 || i === 0 ? { day: 'numeric', month: 'short' } : { day: 'numeric' },
-                )}
+                {sayDate(date, date.getDate() === 1 || i === 0 ? 'shortDay' : 'dayOfMonth')}
               </span>
               {session && (
                 <span className="calendar-what">

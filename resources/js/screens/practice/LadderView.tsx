@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
 import type { Practice, RungOf } from '../../api/practice';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/practice';
 import { label } from '../../parts/words';
 import { percent, placeOf } from './drills';
 
-const day = (at: string) =>
-  new Date(`${at}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+const day = (at: string) => sayDate(at, 'shortDay');
 
 const fieldTask: Record<string, string> = {
   still: t('ladder-view.in-the-field-a'),

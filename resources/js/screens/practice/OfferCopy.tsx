@@ -3,6 +3,7 @@ import { App, Button, Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import { useSession } from '../../api/hooks';
 import { type CopyLink, copyActions, useCopyLinks, usePracticeAction } from '../../api/practice';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/practice';
 import { AddressOnce } from '../../parts/AddressOnce';
 
@@ -113,7 +114,7 @@ export function OfferModal({
           <li key={link.id}>
             {t('offer-copy.until', {
               name: link.name,
-              value: new Date(link.expires_at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }),
+              value: sayDate(link.expires_at, 'day'),
             })}
             <Button size="small" onClick={() => close.mutate(link.id, failed)}>
               {t('offer-copy.take-back')}

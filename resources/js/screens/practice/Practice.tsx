@@ -2,6 +2,7 @@ import './practice.css';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { usePractice } from '../../api/practice';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/practice';
 import { Hints } from '../../parts/Hints';
 import { useTitle } from '../../parts/useTitle';
@@ -81,11 +82,7 @@ export default function PracticePage() {
                     <span className="quiet">
                       {' '}
                       {t('practice.next-session-on', {
-                        value: new Date(`${coming.day}T12:00`).toLocaleDateString('en-GB', {
-                          weekday: 'long',
-                          day: 'numeric',
-                          month: 'long',
-                        }),
+                        value: sayDate(coming.day, 'fullDay'),
                       })}
                     </span>
                   )}

@@ -3,6 +3,7 @@ import { App, Button, Segmented } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { type DrillName, practiceActions, useDrills, usePracticeAction } from '../../api/practice';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/practice';
 import { Plot } from '../../parts/Plot';
 import { useTitle } from '../../parts/useTitle';
@@ -15,7 +16,7 @@ import { PracticeTabs } from './PracticeTabs';
 
 const HIGH = 240;
 
-const date = (day: string) => new Date(day).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
+const date = (day: string) => sayDate(day, 'shortDay');
 
 /** The mean of each day with its least and most. */
 function Days({ days, wide }: { days: ReturnType<typeof byDay>; wide: number }) {
@@ -140,14 +141,7 @@ export default function Progress() {
             <ul className="rush-list">
               {some.slice(0, 20).map((d) => (
                 <li key={d.id} className="rush-row progress-row">
-                  <span>
-                    {new Date(d.done_at).toLocaleString('en-GB', {
-                      day: 'numeric',
-                      month: 'short',
-                      hour: '2-digit',
-                      minute: '2-digit',
-                    })}
-                  </span>
+                  <span>{sayDate(d.done_at, 'shortMoment')}</span>
                   <strong className="figures">{percent(shareOf(d.score) ?? 0)}</strong>
                   <span className="quiet">
                     {d.score.rush}
@@ -161,7 +155,7 @@ export default function Progress() {
                     type="text"
                     size="small"
                     aria-label={t('progress.delete-the-turn-of', {
-                      value: new Date(d.done_at).toLocaleString('en-GB'),
+                      value: sayDate(d.done_at, 'moment'),
                     })}
                     onClick={() =>
                       remove.mutate(d.id, {

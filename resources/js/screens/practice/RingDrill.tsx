@@ -84,7 +84,10 @@ export default function RingDrill() {
       onPicture: (turned, secondsLeft) => {
         scale.current?.setAttribute('transform', `translate(${moved.current * turned} 0)`);
         slider.current?.setAttribute('aria-valuenow', String(Math.round(turned * 1000) / 10));
-        slider.current?.setAttribute('aria-valuetext', `${metresAt(of, turned).toFixed(1)} metres`);
+        slider.current?.setAttribute(
+          'aria-valuetext',
+          t('ring-drill.metres', { metres: metresAt(of, turned).toFixed(1) }),
+        );
         setLeft(secondsLeft);
       },
       onFrame: () => sound === 'on' && tone(1900, 0.02, 0, 0.05),

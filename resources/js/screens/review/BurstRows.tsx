@@ -66,10 +66,10 @@ export function BurstRows({ holds, names }: { holds: Held[]; names: string[] }) 
   return (
     <section aria-labelledby="burst-rows" className="burst-rows">
       <h2 id="burst-rows">{t('burst-rows.burst-by-burst')}</h2>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it */}
       <section
         ref={box}
         className="burst-rows-scroll"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so that keys must reach it
         tabIndex={0}
         aria-label={t('burst-rows.bursts-over-time')}
       >

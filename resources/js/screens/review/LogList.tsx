@@ -2,19 +2,12 @@ import { App, Button, Checkbox, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { type LoggedBurst, logActions, useLogAction } from '../../api/log';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/review';
 import { useSelection } from '../../parts/useSelection';
 import { useUndo } from '../../parts/useUndo';
 import { saidOf } from '../outing/Logged';
 import { Correct } from './Correct';
-
-const moment = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  hour: '2-digit',
-  minute: '2-digit',
-});
 
 /** The burst before it of the same rush, within the hour: likely the same pass, logged twice. */
 function sameBefore(bursts: LoggedBurst[], burst: LoggedBurst): LoggedBurst | null {
@@ -46,12 +39,12 @@ function BurstRow({ burst, same, chosen, onChoose, onCorrect }: RowProps) {
       <Checkbox
         aria-label={t('log-list.select-the-burst-of', {
           rush: burst.rush,
-          moment: moment.format(new Date(burst.at)),
+          moment: sayDate(burst.at, 'moment'),
         })}
         checked={chosen}
         onChange={(event) => onChoose(event.nativeEvent.shiftKey)}
       />
-      <span className="burst-when quiet">{moment.format(new Date(burst.at))}</span>
+      <span className="burst-when quiet">{sayDate(burst.at, 'moment')}</span>
       <span className="burst-what">
         {burst.rush_id ? <Link to={`/rushes/${burst.rush_id}`}>{burst.rush}</Link> : burst.rush}
         <span className="quiet"> {saidOf(burst)}</span>

@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useLog, useLogFigures } from '../../api/log';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/review';
 import { Hints } from '../../parts/Hints';
 import { useTitle } from '../../parts/useTitle';
@@ -13,8 +14,6 @@ import { ImportTable } from './ImportTable';
 import { LogList } from './LogList';
 import { ReviewTabs } from './ReviewTabs';
 import { Shares } from './Shares';
-
-const months = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' });
 
 /** The log: what was shot, how much was kept and how sure that is, what lost the rest. */
 export default function Review() {
@@ -63,7 +62,7 @@ export default function Review() {
               <Shares
                 groups={figures.months.map((m) => ({
                   ...m,
-                  name: months.format(new Date(`${m.name}-01T00:00Z`)),
+                  name: sayDate(`${m.name}-01`, 'month'),
                 }))}
                 title={t('review.by-month')}
               />

@@ -1,4 +1,5 @@
 import type { Learned } from '../../api/review';
+import { sayDate } from '../../lang/dates';
 
 export type Taught = NonNullable<Learned['learned']>;
 
@@ -7,5 +8,4 @@ export type Predicted = Taught['right']['bursts'][number];
 
 export const percent = (share: number) => `${Math.round(100 * share)}%`;
 
-export const day = (iso: string) =>
-  new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+export const day = (iso: string) => sayDate(iso, 'shortDate');

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { type LoggedBurst, useLog } from '../../api/log';
 import { usePictureBursts } from '../../api/pictures';
 import { useLearned } from '../../api/review';
+import { sayDate } from '../../lang/dates';
 import { t } from '../../lang/today';
 import { saidOf } from '../outing/Logged';
 
@@ -42,8 +43,7 @@ export function Waiting() {
               {t('waiting.why-soft', { rush: burst.rush })}
             </Link>
             <span className="quiet">
-              {new Date(burst.at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })},{' '}
-              {saidOf(burst)}
+              {sayDate(burst.at, 'shortDay')}, {saidOf(burst)}
             </span>
           </li>
         ))}

@@ -33,14 +33,14 @@ export function ResponseStep({ body, set }: { body: Body; set: Change }) {
       {body.free_response && (
         <div className="response-steps">
           <Steps
-            what="patience"
+            scale="patience"
             most={3}
             steps={body.patience_steps}
             words={body.words}
             onChange={(patience_steps, words) => set({ patience_steps, words })}
           />
           <Steps
-            what="nimble"
+            scale="nimble"
             most={1}
             steps={body.nimble_steps}
             words={body.words}

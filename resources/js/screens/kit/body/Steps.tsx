@@ -8,19 +8,19 @@ const scales = { patience: t('steps.steps-of-patience'), nimble: t('steps.steps-
 
 /** The steps a body has on one scale, each with the camera’s own name for it. */
 export function Steps({
-  what,
+  scale,
   most,
   steps,
   words,
   onChange,
 }: {
-  what: keyof typeof scales;
+  scale: keyof typeof scales;
   most: number;
   steps: number[];
   words: Body['words'];
   onChange: (steps: number[], words: Body['words']) => void;
 }) {
-  const key = (step: number) => `${what}.${step}`;
+  const key = (step: number) => `${scale}.${step}`;
   const move = (i: number, to: number) => {
     const label = words[key(steps[i] ?? 0)]?.label ?? '';
     const others = named(words, key(steps[i] ?? 0), '');
@@ -31,19 +31,19 @@ export function Steps({
   };
   return (
     <fieldset className="steps">
-      <legend>{scales[what]}</legend>
+      <legend>{scales[scale]}</legend>
       {steps.map((step, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a step has no other name while its value is typed
         <div key={i} className="step-row">
           <NumberField
             bare
-            label={`${scales[what]}, ${i + 1}`}
-            quantity={what === 'patience' ? 'time' : 'plain'}
+            label={`${scales[scale]}, ${i + 1}`}
+            quantity={scale === 'patience' ? 'time' : 'plain'}
             value={step}
             onChange={(v) => move(i, Math.max(0, Math.min(most, Number(v.toFixed(3)))))}
           />
           <Input
-            aria-label={t('steps.what-your-camera-calls', { i: i + 1, what })}
+            aria-label={t('steps.what-your-camera-calls', { i: i + 1, scale })}
             maxLength={60}
             placeholder={t('steps.your-cameras-name-for')}
             value={words[key(step)]?.label ?? ''}
@@ -52,7 +52,7 @@ export function Steps({
           <Button
             size="small"
             type="text"
-            aria-label={t('steps.remove-step-of', { i: i + 1, what })}
+            aria-label={t('steps.remove-step-of', { i: i + 1, scale })}
             disabled={steps.length === 1}
             onClick={() =>
               onChange(
