@@ -57,19 +57,19 @@ final class CauseDocument
                     : [
                         'question' => $next->value,
                         'text' => Words::label($next),
-                        'hint' => Words::catalogue()["hint.$next->value"],
+                        'hint' => Words::text("hint.$next->value"),
                         'choices' => [
                             ...array_map(
                                 static fn (string $answer): array => [
                                     'answer' => $answer,
-                                    'text' => Words::catalogue()["answer.{$next->value}_$answer"],
+                                    'text' => Words::text("answer.{$next->value}_$answer"),
                                 ],
                                 $diagnosis->open($next),
                             ),
-                            ['answer' => 'unknown', 'text' => Words::catalogue()['answer.unknown']],
+                            ['answer' => 'unknown', 'text' => Words::text('answer.unknown')],
                         ],
                     ],
-            'advice' => Words::catalogue()["advice.$first->value"],
+            'advice' => Words::text("advice.$first->value"),
             'fix' => $remedy === null ? null : HoldDocument::settings($remedy->fix),
             'worth' => $remedy === null ? null : self::worth($remedy),
             'confirm' => self::confirm($inquiry, $first, $remedy),
@@ -80,7 +80,7 @@ final class CauseDocument
     private static function because(Diagnosis $diagnosis, Cause $cause, Inquiry $inquiry, Words $words): array
     {
         $because = array_map(
-            static fn (Question $question): string => Words::catalogue()["because.$question->value.$cause->value"],
+            static fn (Question $question): string => Words::text("because.$question->value.$cause->value"),
             array_slice($diagnosis->because($cause), 0, self::REASONS),
         );
         $logged = $inquiry->loggedFor($cause);
@@ -92,7 +92,7 @@ final class CauseDocument
             $because[] = $words->say(Said::of('because.model', share: Quantity::share($lost)));
         }
 
-        return $because === [] && $cause === Cause::Leftover ? [Words::catalogue()['because.common']] : $because;
+        return $because === [] && $cause === Cause::Leftover ? [Words::text('because.common')] : $because;
     }
 
     /**
@@ -106,7 +106,7 @@ final class CauseDocument
         foreach (array_diff_key($inquiry->diagnosis->answers, $inquiry->given) as $question => $answer) {
             $said = array_filter(
                 array_map(
-                    static fn (string $one): ?string => Words::catalogue()["answer.{$question}_$one"] ?? null,
+                    static fn (string $one): ?string => Words::has("answer.{$question}_$one") ? Words::text("answer.{$question}_$one") : null,
                     explode('|', $answer),
                 ),
             );
@@ -134,7 +134,7 @@ final class CauseDocument
         $test = $remedy?->test();
 
         return [
-            'text' => Words::catalogue()["confirm.$cause->value"],
+            'text' => Words::text("confirm.$cause->value"),
             'frames_of_each' => $test['frames'] ?? null,
             'bursts_of_each' => $test['bursts'] ?? null,
             'holds' => $test === null

@@ -43,12 +43,12 @@ final class FieldNames
 
     private static function known(string $plain): ?string
     {
-        $catalogue = Words::catalogue();
         foreach (self::CONTEXTS as $context) {
             $name = str_starts_with($plain, $context) ? substr($plain, strlen($context)) : null;
-            $found = $name === null ? null : $catalogue["field.$name"] ?? ($catalogue["setting.$name"] ?? null);
-            if ($found !== null) {
-                return $found;
+            foreach ($name === null ? [] : ["field.$name", "setting.$name"] as $key) {
+                if (Words::has($key)) {
+                    return Words::text($key);
+                }
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RushHold\Words;
 
 use LogicException;
-use MessageFormatter;
 use RushHold\Labelled;
 use RushHold\Quantity;
 use RushHold\Refused;
@@ -14,42 +13,20 @@ use RushHold\Said;
 use RushHold\Units;
 
 /**
- * Puts what the core found into sentences. All of them stand in one catalogue, `English/`, as ICU messages by key.
+ * Puts what the core found into sentences. All of them stand in the catalogue, as ICU messages by key.
  *
  * In a message a fact is named in braces. A word of a closed set is written as its label, and chosen by as `name_is`,
  * with low lines for what is no letter; a sentence within a sentence begins with a small letter as `name_within`.
  */
 final class Words
 {
-    private const LOCALE = 'en';
-
-    /** Parts of the catalogue, each a file. */
-    private const PARTS = [
-        'labels',
-        'rules',
-        'solving',
-        'misfits',
-        'fields',
-        'refusals',
-        'screens',
-        'reading',
-        'pages',
-        'layouts',
-        'outings',
-        'causes',
-    ];
-
-    /** Those that have labels only. */
-    private const PLAIN_PARTS = ['labels', 'fields', 'screens'];
+    /** Parts of the catalogue that have labels only. */
+    private const PLAIN_PARTS = ['core/labels', 'core/fields', 'core/screens'];
 
     /** What the key of a label ends with that is for the inside of a sentence. */
     private const WITHIN = '.within';
 
-    /** @var array<string, string>|null by key */
-    private static ?array $catalogue = null;
-
-    /** @var array<string, MessageFormatter> by key */
-    private static array $formatters = [];
+    private static string $language = Catalogue::FIRST;
 
     private readonly Measuring $measuring;
 
@@ -66,21 +43,39 @@ final class Words
     /** @return array<string, string> every message by its key */
     public static function catalogue(): array
     {
-        if (self::$catalogue === null) {
-            self::$catalogue = [];
-            foreach (self::PARTS as $part) {
-                /** @var array<string, string> $messages */
-                $messages = require __DIR__."/English/$part.php";
-                self::$catalogue += $messages;
-            }
-        }
-
-        return self::$catalogue;
+        return self::spoken()->messages();
     }
 
     public static function has(string $key): bool
     {
-        return isset(self::catalogue()[$key]);
+        return self::spoken()->message($key) !== null;
+    }
+
+    /** From here on everything is said in this language; the first one where there is no folder for it. */
+    public static function speak(string $language): void
+    {
+        self::$language = in_array($language, Catalogue::languages(), true) ? $language : Catalogue::FIRST;
+    }
+
+    public static function language(): string
+    {
+        return self::$language;
+    }
+
+    /**
+     * A sentence that stands by itself.
+     *
+     * @param  array<string, string|int|float>  $facts  what goes into it, by name
+     */
+    public static function text(string $key, array $facts = []): string
+    {
+        return self::spoken()->say($key, $facts);
+    }
+
+    /** The catalogue of the language that is spoken. */
+    private static function spoken(): Catalogue
+    {
+        return Catalogue::of(self::$language);
     }
 
     /**
@@ -92,9 +87,7 @@ final class Words
     {
         $labels = [];
         foreach (self::PLAIN_PARTS as $part) {
-            /** @var array<string, string> $messages */
-            $messages = require __DIR__."/English/$part.php";
-            foreach ($messages as $key => $label) {
+            foreach (self::spoken()->part($part) as $key => $label) {
                 [$set, $word] = explode('.', $key, 2);
                 if (! str_contains($label, '{') && ! str_ends_with($key, self::WITHIN)) {
                     $labels[$set][$word] = $label;
@@ -102,7 +95,7 @@ final class Words
             }
         }
         foreach (Hazard::cases() as $hazard) {
-            $labels['caution'][$hazard->value] = self::catalogue()["caution.{$hazard->value}"];
+            $labels['caution'][$hazard->value] = self::spoken()->say("caution.{$hazard->value}");
         }
 
         return $labels;
@@ -111,7 +104,7 @@ final class Words
     /** What people read for a word of a closed set. */
     public static function label(Labelled $word): string
     {
-        return self::catalogue()[self::keyOf($word)] ??
+        return self::spoken()->message(self::keyOf($word)) ??
             throw new LogicException('There is no label for '.self::keyOf($word).'.');
     }
 
@@ -121,7 +114,7 @@ final class Words
         $label = self::label($word);
 
         // What is written in capitals stays so.
-        return self::catalogue()[self::keyOf($word).self::WITHIN] ??
+        return self::spoken()->message(self::keyOf($word).self::WITHIN) ??
             (preg_match('/^\p{Lu}\p{Lu}/u', $label) === 1 ? $label : lcfirst($label));
     }
 
@@ -139,12 +132,8 @@ final class Words
         foreach ($said->facts as $name => $fact) {
             $facts += $this->fact($name, $fact);
         }
-        $text = self::formatter($said->key)->format($facts);
-        if (! is_string($text)) {
-            throw new LogicException("“{$said->key}” cannot be said: ".intl_get_error_message());
-        }
 
-        return $text;
+        return self::spoken()->say($said->key, $facts);
     }
 
     public function quantity(Quantity $quantity): string
@@ -183,12 +172,5 @@ final class Words
             $part instanceof Said => $this->say($part),
             default => is_string($part) ? $part : '',
         };
-    }
-
-    private static function formatter(string $key): MessageFormatter
-    {
-        $message = self::catalogue()[$key] ?? throw new LogicException("There is no sentence “{$key}”.");
-
-        return self::$formatters[$key] ??= new MessageFormatter(self::LOCALE, $message);
     }
 }

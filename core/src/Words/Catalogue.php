@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RushHold\Words;
+
+use LogicException;
+use MessageFormatter;
+
+/**
+ * Every message of one language by its key, as ICU MessageFormat: those of the core and of the server in
+ * `lang/<language>/core` and `lang/<language>/app`. What the screens say beside is read by the front end.
+ */
+final class Catalogue
+{
+    /** The language that has every message; another falls back on it. */
+    public const FIRST = 'en';
+
+    private const FOLDER = __DIR__.'/../../../lang';
+
+    /** Folders in which a message stands, and the parts of the first that are labels alone. */
+    private const ROOMS = ['core', 'app'];
+
+    /** @var array<string, self> by language */
+    private static array $read = [];
+
+    /** @var array<string, array<string, string>> by part, then by key */
+    private array $parts = [];
+
+    /** @var array<string, string> by key */
+    private array $messages = [];
+
+    /** @var array<string, MessageFormatter> by key */
+    private array $formatters = [];
+
+    private function __construct(private readonly string $language)
+    {
+        foreach (self::ROOMS as $room) {
+            foreach (glob(self::FOLDER."/$language/$room/*.json") ?: [] as $file) {
+                /** @var array<string, string> $messages */
+                $messages = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
+                $this->parts["$room/".basename($file, '.json')] = $messages;
+                $this->messages += $messages;
+            }
+        }
+    }
+
+    /** @param  string  $language  one of `languages()` */
+    public static function of(string $language): self
+    {
+        return self::$read[$language] ??= new self($language);
+    }
+
+    /** @return list<string> the languages there is a folder for, such as `en` */
+    public static function languages(): array
+    {
+        return array_map(basename(...), glob(self::FOLDER.'/*', GLOB_ONLYDIR) ?: []);
+    }
+
+    /** @return array<string, string> by key */
+    public function messages(): array
+    {
+        return $this->messages;
+    }
+
+    /** @return array<string, string> the messages of a part (`core/labels`), by key */
+    public function part(string $part): array
+    {
+        return $this->parts[$part] ?? [];
+    }
+
+    /** The message as it is written; null where there is none. */
+    public function message(string $key): ?string
+    {
+        return $this->messages[$key] ?? ($this->language === self::FIRST ? null : self::of(self::FIRST)->message($key));
+    }
+
+    /**
+     * @param  array<string, string|int|float>  $facts  what goes into it, by name
+     *
+     * @throws LogicException where there is no such message, or a fact it needs is not among those given
+     */
+    public function say(string $key, array $facts = []): string
+    {
+        $message = $this->message($key) ?? throw new LogicException("There is no sentence “{$key}”.");
+        $this->formatters[$key] ??= new MessageFormatter($this->language, $message);
+        $text = $this->formatters[$key]->format($facts);
+
+        return is_string($text)
+            ? $text
+            : throw new LogicException("“{$key}” cannot be said: ".intl_get_error_message());
+    }
+}
