@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use Illuminate\Mail\Message;
 use Illuminate\Support\Facades\Mail;
+use RushHold\Words\Words;
 
 /**
  * The letters an account sends, as plain text. Their links lead to the address the application was told it has, whoever
@@ -17,10 +18,10 @@ final class Letters
     {
         self::send(
             $email,
-            'Reset your Rush Hold password',
-            "Someone, probably you, asked to reset your password.\n\nChoose a new one within an hour:\n".
-                self::link("reset-password/$token?email=".urlencode($email)).
-                "\n\nIf it was not you, do nothing; your password stays as it is.\n",
+            Words::text('letter.password.subject'),
+            Words::text('letter.password.text', [
+                'link' => self::link("reset-password/$token?email=".urlencode($email)),
+            ]),
         );
     }
 
@@ -28,10 +29,8 @@ final class Letters
     {
         self::send(
             $email,
-            'Your account at Rush Hold',
-            "Someone, probably you, wants to create an account at Rush Hold with this address.\n\nOpen it here within a day:\n".
-                self::link("confirm/$token").
-                "\n\nIf it was not you, do nothing; there will be no account.\n",
+            Words::text('letter.confirm.subject'),
+            Words::text('letter.confirm.text', ['link' => self::link("confirm/$token")]),
         );
     }
 
@@ -39,10 +38,10 @@ final class Letters
     {
         self::send(
             $email,
-            'Your new address at Rush Hold',
-            "Someone, probably you, wants to use this email address for an account at Rush Hold.\n\nConfirm it here within a day:\n".
-                self::link("confirm-address/$token").
-                "\n\nIf it was not you, do nothing; nothing changes.\n",
+            Words::text('letter.address.subject'),
+            Words::text('letter.address.text', [
+                'link' => self::link("confirm-address/$token"),
+            ]),
         );
     }
 
@@ -50,12 +49,11 @@ final class Letters
     {
         self::send(
             $email,
-            'Your account at Rush Hold',
-            "Someone, probably you, wants to create an account at Rush Hold with this address, which has one already.\n\nSign in here:\n".
-                self::link('sign-in').
-                "\n\nOr choose a new password:\n".
-                self::link('forgotten-password').
-                "\n\nIf it was not you, do nothing.\n",
+            Words::text('letter.confirm.subject'),
+            Words::text('letter.known.text', [
+                'link' => self::link('sign-in'),
+                'reset' => self::link('forgotten-password'),
+            ]),
         );
     }
 

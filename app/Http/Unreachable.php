@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use PDOException;
+use RushHold\Words\Words;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 use Throwable;
 
@@ -26,11 +27,11 @@ final class Unreachable
             return $thrown;
         }
         // Without what was asked: that is the person's.
-        logger()->critical("The database does not answer ($code).");
+        logger()->critical(Words::text('http.unreachable.the-database-does-not-answer', ['code' => $code]));
 
         return new ServiceUnavailableHttpException(
             self::RETRY_AFTER_S,
-            'The server is being looked after. Try again in a moment; nothing you entered is lost.',
+            Words::text('http.unreachable.the-server-is-being-looked'),
         );
     }
 }

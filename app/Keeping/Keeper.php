@@ -10,6 +10,7 @@ use App\Models\SavedRush;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use RushHold\Refused;
+use RushHold\Words\Words;
 
 /**
  * Keeps what a person has: within their quota, one change after the other, and none over another that somebody has
@@ -85,7 +86,7 @@ final readonly class Keeper
             abort_if(
                 $version !== null && $kept->version !== $version,
                 409,
-                'This was changed in another window. Save yours as a copy, or open it again to see the change.',
+                Words::text('keeping.keeper.this-was-changed-in-another'),
             );
             $before = self::bytes($kept);
             $change($kept);

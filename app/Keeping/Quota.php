@@ -10,6 +10,7 @@ use App\Models\SavedRush;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use RushHold\Refused;
+use RushHold\Words\Words;
 
 /**
  * How much one person may keep. What was deleted counts until it is swept away, but makes room for what is new.
@@ -61,9 +62,9 @@ final readonly class Quota
         // What was deleted makes room, so that deleting and keeping in turns cannot fill the server either.
         foreach (self::KINDS as $kind => $model) {
             $deleted = $model::onlyTrashed()
-                ->where('user_id', $this->person->id)
-                ->orderByDesc('deleted_at')
-                ->orderByDesc('id');
+                    ->where('user_id', $this->person->id)
+                    ->orderByDesc('deleted_at')
+                    ->orderByDesc('id');
             $oldest = $deleted->skip($this->most[$kind])->take(1000)->pluck('id');
             $oldest->isEmpty() || $model::withTrashed()->whereKey($oldest->all())->forceDelete();
         }
@@ -91,15 +92,18 @@ final readonly class Quota
     {
         $used = $this->used();
         $near = fn (string $kind): bool => $used[$kind] >= self::NEAR * $this->most[$kind];
+        $say = fn (string $kind): string => Words::text("keeping.quota.$kind", [
+            'used' => $used[$kind],
+            'most' => $this->most[$kind],
+        ]);
         $notice = match (true) {
-            $near('rushes') => "You keep {$used['rushes']} of at most {$this->most['rushes']} rushes. Delete some that you do not need any more.",
-            $near('kit') => "You keep {$used['kit']} of at most {$this->most['kit']} bodies, lenses and subjects. Delete some that you do not need any more.",
-            $near('outings') => "You keep {$used['outings']} of at most {$this->most['outings']} outings. Delete some that are over.",
-            $near('bytes') => sprintf(
-                'You keep %s of at most %s MB. Delete what you do not need any more.',
-                self::megabytes($used['bytes']),
-                self::megabytes($this->most['bytes']),
-            ),
+            $near('rushes') => $say('rushes'),
+            $near('kit') => $say('kit'),
+            $near('outings') => $say('outings'),
+            $near('bytes') => Words::text('keeping.quota.you-keep-mb', [
+                'used' => self::megabytes($used['bytes']),
+                'most' => self::megabytes($this->most['bytes']),
+            ]),
             default => null,
         };
 

@@ -14,6 +14,7 @@ use RushHold\Kit\Kit;
 use RushHold\Library\Subjects;
 use RushHold\Reading\LineReader;
 use RushHold\Refused;
+use RushHold\Words\Words;
 
 /** What a person's new rush starts from: their habits, and their kit. */
 final readonly class FreshRush
@@ -41,7 +42,7 @@ final readonly class FreshRush
 
         return RushDocument::read([
             'format' => RushDocument::FORMAT,
-            'name' => 'New rush',
+            'name' => Words::text('kit.fresh-rush.new-rush'),
             'subject' => $whom,
             'path' => ['start_m' => max(40.0, 1.5 * $nearest), 'heading_deg' => 30, 'notice_s' => 3],
             'scene' => ['hazards' => $profile['hazards'] ?? []],

@@ -7,6 +7,7 @@ namespace App\Models;
 use Closure;
 use Illuminate\Support\Facades\Validator;
 use Normalizer;
+use RushHold\Words\Words;
 
 /** E-mail addresses as accounts are found by them: one spelling for each, compared letter by letter. */
 final class Address
@@ -27,7 +28,7 @@ final class Address
     {
         return static function (string $attribute, mixed $value, Closure $fail): void {
             Validator::make(['email' => self::of($value)], ['email' => 'email'])->fails() &&
-                $fail('That does not look like an e-mail address.');
+                $fail(Words::text('models.address.that-does-not-look-like'));
         };
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use RushHold\Record\Plausible;
+use RushHold\Words\Words;
 
 /**
  * What was logged of a burst: which rush, how many frames were kept, and what lost the rest.
@@ -17,7 +19,7 @@ use RushHold\Record\Plausible;
  * @property string $uuid  made where it was logged
  * @property string|null $outing_id
  * @property string|null $rush_id
- * @property string $rush  its name then
+ * @property string $rush  its name then; kept as nothing where it is matched to none
  * @property Carbon $shot_at
  * @property string|null $kept  none, few, half, most or all
  * @property int|null $frames
@@ -95,5 +97,15 @@ final class Burst extends Model
             'answers' => 'array',
             'doubted' => 'boolean',
         ];
+    }
+
+    protected function rush(): Attribute
+    {
+        return Attribute::make(
+            get: static fn (?string $name): string => ($name ?? '') === ''
+                ? Words::text('pictures.burst.no-rush')
+                : (string) $name,
+            set: static fn (string $name): string => $name === Words::text('pictures.burst.no-rush') ? '' : $name,
+        );
     }
 }

@@ -9,6 +9,7 @@ use App\Models\SavedOuting;
 use App\Models\User;
 use App\Practice\PracticeCalendar;
 use DateTimeZone;
+use RushHold\Words\Words;
 use Sabre\VObject\Component\VCalendar;
 
 /**
@@ -33,7 +34,7 @@ final class CalendarFeed
     public static function of(User $person, array $ladder, string $at, callable $address): string
     {
         return CalendarFile::of(
-            'Outings and practice',
+            Words::text('outings.calendar-feed.outings-and-practice'),
             static function (VCalendar $calendar) use ($person, $ladder, $at, $address): void {
                 self::outings($calendar, $person, $address);
                 PracticeCalendar::into($calendar, $ladder, $at);
@@ -57,10 +58,10 @@ final class CalendarFeed
                 'UID' => CalendarFile::uid("outing $outing->id"),
                 'SEQUENCE' => $outing->version,
                 'DTSTAMP' => $outing->updated_at->toDateTimeImmutable()->setTimezone($utc),
-                'SUMMARY' => $outing->name === '' ? 'Outing' : $outing->name,
+                'SUMMARY' => $outing->name === '' ? Words::text('outings.calendar-feed.outing') : $outing->name,
                 'LOCATION' => $outing->place,
                 'URL' => $address($outing),
-                'DESCRIPTION' => $outing->rushes === 1 ? 'One rush' : "$outing->rushes rushes",
+                'DESCRIPTION' => $outing->rushes === 1 ? Words::text('outings.calendar-feed.one-rush') : "$outing->rushes rushes",
                 'DTSTART' => $outing->starts_at->toDateTimeImmutable()->setTimezone($utc),
                 'DTEND' => $outing->ends_at->toDateTimeImmutable()->setTimezone($utc),
             ]);

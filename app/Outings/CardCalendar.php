@@ -7,6 +7,7 @@ namespace App\Outings;
 use App\Documents\CalendarFile;
 use DateTimeImmutable;
 use DateTimeZone;
+use RushHold\Words\Words;
 use Sabre\VObject\Component\VCalendar;
 
 /** An outing for a calendar, iCalendar (RFC 5545): an entry for each rush that has a time. */
@@ -15,7 +16,10 @@ final class CardCalendar
     /** @param  array<string, mixed>  $card  as CardDocument writes it */
     public static function of(array $card): string
     {
-        return CalendarFile::of('Outing', static fn (VCalendar $calendar) => self::into($calendar, $card));
+        return CalendarFile::of(
+            Words::text('outings.card-calendar.outing'),
+            static fn (VCalendar $calendar) => self::into($calendar, $card),
+        );
     }
 
     /** @param  array<string, mixed>  $card */
@@ -26,11 +30,13 @@ final class CardCalendar
                 continue;
             }
             $says = array_filter([
-                $rush['by'] === null ? '' : "Hold {$rush['by']['name']}.",
+                $rush['by'] === null ? '' : Words::text('outings.card-calendar.hold', ['name' => $rush['by']['name']]),
                 "$rush[shutter], $rush[aperture], $rush[iso].",
                 $rush['changes'] === null || $rush['changes']['says'] === []
                     ? ''
-                    : 'Change first: '.implode('; ', $rush['changes']['says']).'.',
+                    : Words::text('outings.card-calendar.change-first', [
+                        'says' => implode('; ', $rush['changes']['says']),
+                    ]),
                 $rush['habit'],
             ]);
             $calendar->add('VEVENT', [

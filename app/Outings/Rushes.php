@@ -14,6 +14,7 @@ use Illuminate\Validation\ValidationException;
 use RushHold\Library\LibrarySubject;
 use RushHold\Library\Subjects;
 use RushHold\Refused;
+use RushHold\Words\Words;
 
 /**
  * The rushes of an outing: where it is kept they stand in it by their ids, so that what is changed on the desk is
@@ -42,7 +43,7 @@ final readonly class Rushes
                 $saved =
                     $kept->firstWhere('id', $entry['rush']) ??
                     throw ValidationException::withMessages([
-                        "outing.rushes.$i" => 'Rush '.($i + 1).' of the outing is not among yours any more. Leave it out.',
+                        "outing.rushes.$i" => Words::text('outings.rushes.rush-of-the-outing-is', ['i' => $i + 1]),
                     ]);
                 $entry = [
                     ...$entry,

@@ -12,6 +12,7 @@ use App\Undo\Step;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use RushHold\Words\Words;
 
 /** What a person does to many pictures or bursts at once; each of it can be undone as one step. */
 final readonly class Arranging
@@ -189,7 +190,7 @@ final readonly class Arranging
         abort_unless(
             $found->count() === count(array_unique($ids)),
             404,
-            'Some of these pictures are not there any more.',
+            Words::text('pictures.arranging.some-of-these-pictures-are'),
         );
 
         return $found;
@@ -221,7 +222,7 @@ final readonly class Arranging
         $mark = $from?->mark;
         $burst = new Burst([
             ...$from?->only(['outing_id', 'rush_id', 'rush', 'matched', 'clocked', 'hold', 'coc_px']) ?? [
-                'rush' => 'Not matched to a rush',
+                'rush' => '',
                 'coc_px' => LookAt::COC_PX,
             ],
             'uuid' => (string) Str::uuid(),

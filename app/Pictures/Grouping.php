@@ -154,7 +154,7 @@ final readonly class Grouping
         $burst = new Burst([
             'uuid' => (string) Str::uuid(),
             'shot_at' => $at,
-            'rush' => $rush->name ?? 'Not matched to a rush',
+            'rush' => $rush->name ?? '',
             'rush_id' => $rush->id ?? null,
             'outing_id' => $likely === null ? null : $day->ids[$likely->outing],
             'note' => '',

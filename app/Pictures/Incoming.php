@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use RushHold\Refused;
+use RushHold\Words\Words;
 
 /**
  * Files on their way here: announced by their content, sent piece by piece, taken up again where they stopped, and kept
@@ -98,7 +99,11 @@ final readonly class Incoming
     {
         $upload = DB::table('uploads')->where('user_id', $this->person->id)->where('sha256', $sha256)->first();
         if ($upload === null) {
-            throw Refused::because('file', 'picture', problem: 'This file was not announced, or it has come already.');
+            throw Refused::because(
+                'file',
+                'picture',
+                problem: Words::text('pictures.incoming.this-file-was-not-announced'),
+            );
         }
         [$has, $bytes] = [(int) $upload->received, (int) $upload->bytes];
         // A piece that came already, or one too far ahead, changes nothing; all may have come and not be kept yet.
@@ -134,7 +139,11 @@ final readonly class Incoming
             $this->joined($sha256, $file, $bytes);
             if (hash_file('sha256', $file) !== $sha256) {
                 $this->forget($sha256);
-                throw Refused::because('file', 'picture', problem: 'It came through damaged. Send it again.');
+                throw Refused::because(
+                    'file',
+                    'picture',
+                    problem: Words::text('pictures.incoming.it-came-through-damaged-send'),
+                );
             }
             $picture = $this->kept($sha256, $name, $bytes, $file, $said);
         } finally {
@@ -170,11 +179,7 @@ final readonly class Incoming
 
     private static function full(): Refused
     {
-        return Refused::because(
-            'file',
-            'picture',
-            problem: 'There is no room on the disk for it. What came so far is kept; go on when there is.',
-        );
+        return Refused::because('file', 'picture', problem: Words::text('pictures.incoming.there-is-no-room-on'));
     }
 
     /**
@@ -246,18 +251,17 @@ final readonly class Incoming
             throw Refused::because(
                 'file',
                 'picture',
-                problem: "You keep $count pictures, which is as many as there is room for. Delete some that you do not need any more.",
+                problem: Words::text('pictures.incoming.you-keep-pictures-which-is', ['count' => $count]),
             );
         }
         if ($has + $bytes > $most) {
             throw Refused::because(
                 'file',
                 'picture',
-                problem: sprintf(
-                    'Your pictures take %.1f of at most %.1f GB. Delete some, or have originals deleted once they are measured.',
-                    $has / 1e9,
-                    $most / 1e9,
-                ),
+                problem: Words::text('pictures.incoming.your-pictures-take', [
+                    'has' => sprintf('%.1f', $has / 1e9),
+                    'most' => sprintf('%.1f', $most / 1e9),
+                ]),
             );
         }
     }

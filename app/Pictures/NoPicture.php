@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pictures;
 
 use RuntimeException;
+use RushHold\Words\Words;
 
 /** A file that cannot be used as a picture, and why, for people. */
 final class NoPicture extends RuntimeException
@@ -20,52 +21,56 @@ final class NoPicture extends RuntimeException
 
     public static function empty(): self
     {
-        return new self('The file is empty.');
+        return new self(Words::text('pictures.no-picture.the-file-is-empty'));
     }
 
     public static function unknown(): self
     {
-        return new self(
-            'This is no picture that can be read: JPEG, PNG, WebP, HEIC, TIFF, or a raw file with a preview in it.',
-        );
+        return new self(Words::text('pictures.no-picture.this-is-no-picture-that'));
     }
 
     public static function broken(): self
     {
-        return new self('The picture is damaged or cut off.');
+        return new self(Words::text('pictures.no-picture.the-picture-is-damaged-or'));
     }
 
     public static function large(int $wide, int $high, int $mostMegapixels): self
     {
         return new self(
-            "The file says it is $wide × $high pixels; at most $mostMegapixels megapixels and 30 000 pixels a side are read.",
+            Words::text('pictures.no-picture.the-file-says-it-is', [
+                'wide' => $wide,
+                'high' => $high,
+                'mostMegapixels' => $mostMegapixels,
+            ]),
         );
     }
 
     public static function small(int $wide, int $high): self
     {
-        return new self("The picture is only $wide × $high pixels; at least 400 × 300 are needed to measure anything.");
+        return new self(
+            Words::text('pictures.no-picture.the-picture-is-only-pixels', ['wide' => $wide, 'high' => $high]),
+        );
     }
 
     public static function heavy(int $mostMegabytes): self
     {
-        return new self("The file is larger than $mostMegabytes MB.");
+        return new self(
+            Words::text('pictures.no-picture.the-file-is-larger-than', ['mostMegabytes' => $mostMegabytes]),
+        );
     }
 
     public static function noPreview(): self
     {
-        return new self(
-            'There is no preview in this raw file that is large enough to measure. Give a JPEG made from it.',
-        );
+        return new self(Words::text('pictures.no-picture.there-is-no-preview-in'));
     }
 
     public static function slow(): self
     {
-        return new self('Reading it took too long, so it was given up.', true);
+        return new self(Words::text('pictures.no-picture.reading-it-took-too-long'), true);
     }
 
     public static function failed(): self
     {
-        return new self('It could not be read just now.', true);
+        return new self(Words::text('pictures.no-picture.it-could-not-be-read'), true);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Pictures;
 use App\Models\Picture;
 use Illuminate\Support\Facades\URL;
 use RushHold\Optics\StopScale;
+use RushHold\Words\Words;
 
 /** A picture as its owner sees it. */
 final class Seen
@@ -14,20 +15,20 @@ final class Seen
     /** How long an address is good, minutes. */
     private const GOOD_FOR = 30;
 
-    /** What the file says, what it is called, and how it is written. */
+    /** What the file says, in this order. */
     private const FACTS = [
-        'shutter_s' => 'Shutter',
-        'aperture' => 'Aperture',
-        'iso' => 'ISO',
-        'focal_mm' => 'Focal length',
-        'focus_m' => 'Focused at',
-        'distance_m' => 'Distance',
-        'focus_mode' => 'Focus mode',
-        'area' => 'Area',
-        'body' => 'Body',
-        'lens' => 'Lens',
-        'rating' => 'Rating',
-        'label' => 'Label',
+        'shutter_s',
+        'aperture',
+        'iso',
+        'focal_mm',
+        'focus_m',
+        'distance_m',
+        'focus_mode',
+        'area',
+        'body',
+        'lens',
+        'rating',
+        'label',
     ];
 
     /**
@@ -79,11 +80,11 @@ final class Seen
     private static function facts(Picture $picture, ?OwnWords $words): array
     {
         $told = [];
-        foreach (self::FACTS as $name => $label) {
+        foreach (self::FACTS as $name) {
             $value = $picture->facts[$name] ?? null;
             if ($value !== null) {
                 $told[] = [
-                    'label' => $label,
+                    'label' => Words::text("pictures.fact.$name"),
                     'value' => in_array($name, ['area', 'focus_mode'], true) && $words !== null
                             ? $words->beside((string) $value)
                             : self::written($name, $value),

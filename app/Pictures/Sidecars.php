@@ -6,6 +6,7 @@ namespace App\Pictures;
 
 use App\Models\Burst;
 use App\Models\Picture;
+use RushHold\Words\Words;
 use XMLWriter;
 use ZipArchive;
 
@@ -34,7 +35,7 @@ final class Sidecars
         $path = (string) tempnam(sys_get_temp_dir(), 'sidecars');
         $zip = new ZipArchive();
         $zip->open($path, ZipArchive::OVERWRITE);
-        $zip->addFromString('README.txt', "Put these beside the pictures of the same name.\n");
+        $zip->addFromString('README.txt', Words::text('pictures.sidecars.readme')."\n");
         foreach ($bursts as $burst) {
             foreach (Picture::ofBurst($burst) as $picture) {
                 $zip->addFromString(self::name($zip, $picture), self::of($burst, $picture));
@@ -76,7 +77,7 @@ final class Sidecars
                 'xmp:Rating',
                 (string) self::STARS[$kept ? ($sure ? 0 : 1) : ($picture->kept === false ? 3 : 2)],
             );
-            $xml->writeAttribute('xmp:Label', $kept ? 'Kept' : 'Lost');
+            $xml->writeAttribute('xmp:Label', Words::text('pictures.sidecars.label', ['kept' => $kept ? 'yes' : 'no']));
         }
         $xml->startElement('dc:subject');
         $xml->startElement('rdf:Bag');
@@ -96,13 +97,15 @@ final class Sidecars
         return array_values(
             array_filter([
                 $burst->rush_id === null ? null : $burst->rush,
-                match ($picture->isKept()) {
-                    true => 'kept',
-                    false => 'lost',
-                    null => 'cannot tell',
-                },
+                Words::text('pictures.sidecars.word', [
+                    'kept' => match ($picture->isKept()) {
+                        true => 'yes',
+                        false => 'no',
+                        null => 'unknown',
+                    },
+                ]),
                 $picture->isKept() === false ? $picture->lost_to : null,
-                is_string($where) ? "sharp: $where" : null,
+                is_string($where) ? Words::text('pictures.sidecars.sharp', ['where' => $where]) : null,
             ]),
         );
     }

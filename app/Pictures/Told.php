@@ -19,6 +19,7 @@ use RushHold\Record\LoggedBurst;
 use RushHold\Record\MeasuredFrame;
 use RushHold\Refused;
 use RushHold\Review\SharpWhere;
+use RushHold\Words\Words;
 
 /** A burst with what was measured in its pictures, as a document and as a table; and two bursts as one. */
 final class Told
@@ -96,11 +97,7 @@ final class Told
             return [6, (int) round(6 * HowMany::from($burst->kept)->share())];
         }
 
-        throw Refused::because(
-            'frames',
-            'burst',
-            problem: 'Say first how many frames there were and how many were kept.',
-        );
+        throw Refused::because('frames', 'burst', problem: Words::text('pictures.told.say-first-how-many-frames'));
     }
 
     /**
@@ -200,11 +197,7 @@ final class Told
                 ->orderBy('id')
                 ->lockForUpdate();
             [$burst, $other] = [$locked->get()->find($burst->id), $locked->get()->find($other->id)];
-            abort_if(
-                $burst === null || $other === null,
-                409,
-                'One of the two was put into another burst meanwhile. Look at the log again.',
-            );
+            abort_if($burst === null || $other === null, 409, Words::text('pictures.told.one-of-the-two-was'));
             $theirs = Picture::query();
             $moved = $theirs->where('burst_id', $other->id)->update(['burst_id' => $burst->id]);
             $sum = static fn (?int $a, ?int $b): ?int => $a === null || $b === null ? null : $a + $b;

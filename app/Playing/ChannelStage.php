@@ -10,6 +10,7 @@ use Amp\Sync\Channel;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Overtaken;
 use RushHold\Focus\Stage;
+use RushHold\Words\Words;
 
 /** The stage of a lead: the pool at the other end of a channel. */
 final readonly class ChannelStage implements Stage
@@ -29,14 +30,14 @@ final readonly class ChannelStage implements Stage
 
             return $this->channel->receive($this->cancellation);
         } catch (CancelledException) {
-            throw new Overtaken('Nobody waits for it any more.');
+            throw new Overtaken(Words::text('playing.channel-stage.nobody-waits-for-it-any'));
         }
     }
 
     public function reached(float $done): void
     {
         if ($this->cancellation->isRequested()) {
-            throw new Overtaken('Nobody waits for it any more.');
+            throw new Overtaken(Words::text('playing.channel-stage.nobody-waits-for-it-any'));
         }
         $this->channel->send($done);
     }

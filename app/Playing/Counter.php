@@ -11,6 +11,7 @@ use Amp\Socket\ResourceServerSocket;
 use Amp\Socket\Socket;
 use Closure;
 use Revolt\EventLoop;
+use RushHold\Words\Words;
 use Throwable;
 
 use function Amp\async;
@@ -60,7 +61,7 @@ final readonly class Counter
         if ($path === '/questions') {
             $asked = unserialize($request->body);
             if (! ($asked instanceof Asked)) {
-                self::say($socket, 400, ['message' => 'This is no question.']);
+                self::say($socket, 400, ['message' => Words::text('playing.counter.this-is-no-question')]);
 
                 return;
             }
@@ -89,7 +90,7 @@ final readonly class Counter
     private function follow(Socket $socket, ?Ticket $ticket, bool $stream): void
     {
         if ($ticket === null) {
-            self::say($socket, 404, ['message' => 'There is no such question.']);
+            self::say($socket, 404, ['message' => Words::text('playing.counter.there-is-no-such-question')]);
 
             return;
         }

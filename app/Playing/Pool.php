@@ -21,6 +21,7 @@ use Revolt\EventLoop;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Overtaken;
 use RushHold\Model;
+use RushHold\Words\Words;
 use Throwable;
 
 use function Amp\async;
@@ -100,12 +101,12 @@ final class Pool
     private function admitted(Asked $asked): Ticket
     {
         if ($asked->version !== Model::VERSION) {
-            throw new TurnedAway(503, 'The server is being updated. Try again in a moment.');
+            throw new TurnedAway(503, Words::text('playing.pool.the-server-is-being-updated'));
         }
         $window = $asked->window === '' ? '' : "$asked->person $asked->window";
         $last = $this->windows[$window] ?? null;
         if ($last !== null && $last->turn > $asked->turn) {
-            throw new TurnedAway(409, 'A newer question came in.');
+            throw new TurnedAway(409, Words::text('playing.pool.a-newer-question-came-in'));
         }
         $last?->overtake();
         $ticket = new Ticket($this->work($asked), $asked->turn, function (Ticket $ticket) use ($window): void {
@@ -176,10 +177,10 @@ final class Pool
             ),
         );
         if ($mine >= $this->limits->openPerPerson) {
-            throw new TurnedAway(429, "You have $mine questions open already. Wait for an answer, then ask again.");
+            throw new TurnedAway(429, Words::text('playing.pool.you-have-questions-open-already', ['mine' => $mine]));
         }
         if (count($this->open) >= $this->limits->open) {
-            throw new TurnedAway(503, 'The server is busy. Try again in a moment; nothing you entered is lost.');
+            throw new TurnedAway(503, Words::text('playing.pool.the-server-is-busy-try'));
         }
         $work = $this->open[$asked->key] = new Work($asked);
         $this->questions->add($asked->person, $work);
@@ -215,22 +216,22 @@ final class Pool
                 return [200, $this->led($work, new CompositeCancellation($work->cancellation(), $limit))];
             } catch (CancelledException|Overtaken) {
                 return $limit->isRequested()
-                    ? self::problem(503, 'Timed out. Shorten the rush, or try again later.')
-                    : self::problem(409, 'A newer question came in.');
+                    ? self::problem(503, Words::text('playing.pool.timed-out-shorten-the-rush'))
+                    : self::problem(409, Words::text('playing.pool.a-newer-question-came-in'));
             } catch (TaskFailureThrowable $failure) {
                 if ($failure->getOriginalClassName() === Overtaken::class) {
-                    return self::problem(409, 'A newer question came in.');
+                    return self::problem(409, Words::text('playing.pool.a-newer-question-came-in'));
                 }
                 if ($failure->getOriginalClassName() === Unanswerable::class) {
                     return self::problem(422, $failure->getOriginalMessage());
                 }
                 ($this->report)($failure);
 
-                return self::problem(500, 'Something went wrong while it was played. Try again in a moment.');
+                return self::problem(500, Words::text('playing.pool.something-went-wrong-while-it'));
             } catch (Throwable $dead) {
                 ($this->report)($dead);
                 if (--$tries === 0) {
-                    return self::problem(503, 'Something went wrong while it was played. Try again in a moment.');
+                    return self::problem(503, Words::text('playing.pool.something-went-wrong-while-it'));
                 }
             }
         }
@@ -306,7 +307,7 @@ final class Pool
             [$person, [$task, $work, $hand]] = $this->pieces->take();
             try {
                 if ($work->isCancelled()) {
-                    throw new Overtaken('Nobody waits for it any more.');
+                    throw new Overtaken(Words::text('playing.pool.nobody-waits-for-it-any'));
                 }
                 $hand($this->playedPiece($task));
                 $this->played++;

@@ -7,6 +7,7 @@ namespace App\Playing;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RushHold\Focus\OneProcess;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -41,8 +42,7 @@ final readonly class Questions
         if ($status !== 200 || ! is_string($answer['ticket'] ?? null)) {
             return response()->json(
                 [
-                    'message' => $answer['message'] ??
-                        'The simulation is restarting. Try again in a moment; nothing you entered is lost.',
+                    'message' => $answer['message'] ?? Words::text('playing.questions.the-simulation-is-restarting-try'),
                 ],
                 $status,
                 in_array($status, [429, 503], true) ? ['Retry-After' => 2] : [],

@@ -21,7 +21,10 @@ final class PracticeCalendar
     /** @param  array<string, mixed>  $ladder  as LadderDocument writes it */
     public static function of(array $ladder, string $at): string
     {
-        return CalendarFile::of('Practice', static fn (VCalendar $calendar) => self::into($calendar, $ladder, $at));
+        return CalendarFile::of(
+            Words::text('practice.practice-calendar.practice'),
+            static fn (VCalendar $calendar) => self::into($calendar, $ladder, $at),
+        );
     }
 
     /** @param  array<string, mixed>  $ladder  as LadderDocument writes it */
@@ -36,12 +39,14 @@ final class PracticeCalendar
                 $session['turns'],
             );
             if ($session['field'] !== null) {
-                $says[] = 'This week in the field: '.$words->label(Rung::from($session['field']));
+                $says[] = Words::text('practice.practice-calendar.this-week-in-the-field', [
+                    'words' => $words->label(Rung::from($session['field'])),
+                ]);
             }
             // Without a zone: half past seven is half past seven wherever one is.
             $event = $calendar->createComponent('VEVENT', [
                 'UID' => CalendarFile::uid("practice $session[day]"),
-                'SUMMARY' => "Practice, $session[minutes] min",
+                'SUMMARY' => Words::text('practice.practice-calendar.practice-min', ['minutes' => $session['minutes']]),
                 'DESCRIPTION' => implode("\n", $says),
                 'DTSTART' => $from->format('Ymd\THis'),
                 'DTEND' => $from->add(new DateInterval("PT$session[minutes]M"))->format('Ymd\THis'),
@@ -49,7 +54,7 @@ final class PracticeCalendar
             $event->add(
                 $calendar->createComponent('VALARM', [
                     'ACTION' => 'DISPLAY',
-                    'DESCRIPTION' => 'Practice',
+                    'DESCRIPTION' => Words::text('practice.practice-calendar.practice'),
                     'TRIGGER' => self::REMINDER,
                 ]),
             );

@@ -121,7 +121,11 @@ final class Columns
 
             return is_numeric($text) && (float) $text === floor((float) $text)
                 ? (int) $text
-                : throw Refused::because($field, 'burst', problem: "“{$text}” is no whole number.");
+                : throw Refused::because(
+                    $field,
+                    'burst',
+                    problem: Words::text('review.columns.is-no-whole-number', ['text' => $text]),
+                );
         };
         $word = static function (string $field, string $enum) use ($cell): ?string {
             $text = mb_strtolower($cell($field));
@@ -137,9 +141,10 @@ final class Columns
             throw Refused::because(
                 $field,
                 'burst',
-                problem: "“{$text}” is none of: ".
-                    implode(', ', array_map(static fn ($case): string => $case->value, $enum::cases())).
-                    '.',
+                problem: Words::text('review.columns.is-none-of', [
+                    'text' => $text,
+                    'cases' => implode(', ', array_map(static fn ($case): string => $case->value, $enum::cases())),
+                ]),
             );
         };
         // “now” and “last Friday” are times to the computer, and none to a log.
@@ -147,7 +152,7 @@ final class Columns
             throw Refused::because(
                 'at',
                 'burst',
-                problem: "“{$cell('at')}” is no time. Write it like 2026-06-07 05:10.",
+                problem: Words::text('review.columns.is-no-time-write-it', ['value' => $cell('at')]),
             );
         }
         try {
@@ -156,16 +161,16 @@ final class Columns
             throw Refused::because(
                 'at',
                 'burst',
-                problem: "“{$cell('at')}” is no time. Write it like 2026-06-07 05:10.",
+                problem: Words::text('review.columns.is-no-time-write-it', ['value' => $cell('at')]),
             );
         }
         if ($cell('at') === '') {
-            throw Refused::because('at', 'burst', problem: 'There is no time.');
+            throw Refused::because('at', 'burst', problem: Words::text('review.columns.there-is-no-time'));
         }
 
         return [
             'at' => $at->toIso8601ZuluString(),
-            'rush' => mb_substr($cell('rush') === '' ? 'Not said' : $cell('rush'), 0, 120),
+            'rush' => mb_substr($cell('rush') === '' ? Words::text('review.columns.not-said') : $cell('rush'), 0, 120),
             'frames' => $number('frames'),
             'keepers' => $number('keepers'),
             'kept' => $word('kept', HowMany::class),

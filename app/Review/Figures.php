@@ -27,7 +27,7 @@ final class Figures
         $bursts->where('user_id', $person->id)->orderBy('shot_at')->orderBy('id');
         $rushes = $months = $kits = $holds = [];
         $lenses = self::lenses($person);
-        $all = self::none('All');
+        $all = self::none(Words::text('review.figures.all'));
         foreach ($bursts->lazy(500) as $burst) {
             $rushes[$burst->rush_id ?? $burst->rush] ??= self::none($burst->rush) + ['rush_id' => $burst->rush_id];
             $months[$burst->shot_at->format('Y-m')] ??= self::none($burst->shot_at->format('Y-m'));

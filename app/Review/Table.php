@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Review;
 
 use RushHold\Refused;
+use RushHold\Words\Words;
 use XMLReader;
 use ZipArchive;
 
@@ -37,11 +38,7 @@ final class Table
         $rows = str_starts_with($head, 'PK') ? self::sheet($path) : self::separated($path);
         $rows = array_values(array_filter($rows, static fn (array $row): bool => trim(implode('', $row)) !== ''));
         if (count($rows) < 2) {
-            throw Refused::because(
-                'file',
-                'table',
-                problem: 'There is no table in it: the first row names the columns, and each row below is a burst.',
-            );
+            throw Refused::because('file', 'table', problem: Words::text('review.table.there-is-no-table-in'));
         }
 
         return $rows;
@@ -56,7 +53,7 @@ final class Table
             $text = mb_convert_encoding(substr($text, 2), 'UTF-8', $mark[1] === "\xFF\xFE" ? 'UTF-16LE' : 'UTF-16BE');
         }
         if (str_contains($text, "\0")) {
-            throw Refused::because('file', 'table', problem: 'This is neither CSV nor a spreadsheet (XLSX).');
+            throw Refused::because('file', 'table', problem: Words::text('review.table.this-is-neither-csv-nor'));
         }
         $separators = max(
             array_map(static fn (string $separator): int => substr_count($text, $separator), [',', ';', "\t"]),
@@ -90,7 +87,7 @@ final class Table
     private static function sheet(string $path): array
     {
         $zip = new ZipArchive();
-        $broken = Refused::because('file', 'table', problem: 'This is neither CSV nor a spreadsheet (XLSX).');
+        $broken = Refused::because('file', 'table', problem: Words::text('review.table.this-is-neither-csv-nor'));
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw $broken;
         }
@@ -103,7 +100,11 @@ final class Table
                 if ($xml->nodeType === XMLReader::ELEMENT && $xml->localName === 'si') {
                     $shared[] = '';
                     count($shared) <= self::MOST_ROWS * self::MOST_COLUMNS ||
-                        throw Refused::because('file', 'table', problem: 'The spreadsheet is too large.');
+                        throw Refused::because(
+                            'file',
+                            'table',
+                            problem: Words::text('review.table.the-spreadsheet-is-too-large'),
+                        );
                 } elseif ($shared !== [] && $xml->nodeType === XMLReader::ELEMENT && $xml->localName === 't') {
                     $shared[count($shared) - 1] .= mb_substr($xml->readString(), 0, self::LONGEST_CELL);
                 }
@@ -168,7 +169,7 @@ final class Table
             return null;
         }
         if ($told['size'] > self::LARGEST_PART) {
-            throw Refused::because('file', 'table', problem: 'The spreadsheet is too large.');
+            throw Refused::because('file', 'table', problem: Words::text('review.table.the-spreadsheet-is-too-large'));
         }
         $text = $zip->getFromName($name, self::LARGEST_PART);
 
@@ -199,7 +200,7 @@ final class Table
             throw Refused::because(
                 'file',
                 'table',
-                problem: 'At most '.self::MOST_ROWS.' rows are taken in at once. Split the table.',
+                problem: Words::text('review.table.at-most-rows-are-taken', ['mostRows' => self::MOST_ROWS]),
             );
         }
     }

@@ -11,6 +11,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use RushHold\Words\Words;
 
 /** Bodies, lenses and subjects that people of this server have described, for all of them to copy. */
 final readonly class PublicShelf
@@ -63,7 +64,7 @@ final readonly class PublicShelf
         $most = (int) config('limits.shelf');
         if ($item === null && ShelfItem::query()->where('user_id', $this->person->id)->count() >= $most) {
             throw ValidationException::withMessages([
-                'id' => "You have put up $most things already. Take one down first.",
+                'id' => Words::text('sharing.public-shelf.you-have-put-up-things', ['most' => $most]),
             ]);
         }
         $document = array_diff_key($entry->document(), array_flip(self::OWN));

@@ -13,6 +13,7 @@ use App\Models\SavedRush;
 use App\Models\User;
 use App\Outings\Rushes;
 use Illuminate\Validation\ValidationException;
+use RushHold\Words\Words;
 
 /** Something of a person's as it is now, for others to take into accounts of their own. */
 final readonly class Snapshot
@@ -41,7 +42,7 @@ final readonly class Snapshot
         };
         if (strlen((string) json_encode($document)) > self::MOST_BYTES) {
             throw ValidationException::withMessages([
-                'id' => 'This is too large to be offered: '.self::MOST_BYTES / 1000 .' kB at most.',
+                'id' => Words::text('sharing.snapshot.this-is-too-large-to', ['mostBytes' => self::MOST_BYTES / 1000]),
             ]);
         }
 
@@ -92,7 +93,7 @@ final readonly class Snapshot
     private static function layout(User $person, string $id): array
     {
         $entry = (new Shelf($person, KitType::Bodies))->find($id);
-        abort_if($entry === null || $entry->sample, 404, 'This body is not in your kit any more.');
+        abort_if($entry === null || $entry->sample, 404, Words::text('sharing.snapshot.this-body-is-not-in'));
 
         return [$entry->name, $entry->document()];
     }

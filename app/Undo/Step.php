@@ -9,6 +9,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use RushHold\Words\Words;
 
 /**
  * Something a person did that can be undone for an hour: what the rows it touched were like before, and which rows it
@@ -91,13 +92,13 @@ final class Step
                 ->lockForUpdate()
                 ->get();
             $step = $steps->firstWhere('id', $id);
-            abort_if($step === null, 404, 'This cannot be undone any more.');
+            abort_if($step === null, 404, Words::text('undo.step.this-cannot-be-undone-any'));
             $rows = self::read((string) $step->rows);
             foreach ($steps as $later) {
                 abort_if(
                     $later->id !== $id && self::overlap($rows, self::read((string) $later->rows)),
                     409,
-                    'Something was done to the same things since. Undo that first.',
+                    Words::text('undo.step.something-was-done-to-the'),
                 );
             }
             foreach ($rows['before'] as $table => $ids) {

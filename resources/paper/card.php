@@ -11,16 +11,17 @@
  */
 use App\Outings\CardDrawing;
 use App\Outings\CardPaper;
+use RushHold\Words\Words;
 
 $own = static fn (array $line): string => $text($line['label']).($line['own'] === null ? '' : ' <span class="own">'.$text($line['own']['label']).'</span>');
 $label = static fn (array $rush, string $setting): string => $text(array_column($rush['lines'], 'label', 'setting')[$setting] ?? '');
 $press = static fn (array $rush): string => $rush['hold']['focus']['technique'] !== 'auto' ? $label($rush, 'focus.technique')
-    : ($rush['by'] === null ? 'Press as usual' : 'Hold '.$text($rush['by']['name']).($rush['by']['own'] === null ? '' : ' <span class="own">'.$text($rush['by']['own']['label']).'</span>'));
+    : ($rush['by'] === null ? Words::text('paper.card.press-as-usual') : Words::text('paper.card.hold', ['button' => $text($rush['by']['name'])]).($rush['by']['own'] === null ? '' : ' <span class="own">'.$text($rush['by']['own']['label']).'</span>'));
 $first = ['focus.area', 'focus.mode', 'focus.detect', 'focus.start_at_m', 'focus.range_m', 'aim'];
 $metres = static fn (float $m): string => ($m < 10 ? rtrim(rtrim(number_format($m, 1, '.', ''), '0'), '.') : (string) round($m)).' m';
 ?>
 <!DOCTYPE html>
-<html lang="en">
+<html lang="<?= Words::language() ?>">
 <head>
 <meta charset="utf-8">
 <title><?= $text($card['name']) ?></title>
@@ -64,15 +65,15 @@ table { width: 100%; border-collapse: collapse; }
     $hours = array_slice($hours, $from, 5);
     ?>
 <h1><?= $text($rush['name']) ?></h1>
-<p class="when"><?= $rush['planned'] === null ? 'No time planned' : $clock($rush['planned']['from']).'–'.$clock($rush['planned']['to']) ?>,
-best about <?= $clock($rush['best']['at']) ?>. <?= $i + 1 ?> of <?= count($card['rushes']) ?>, <?= $text($card['name']) ?> <?= $text(substr($card['from'], 0, 10)) ?></p>
+<p class="when"><?= $rush['planned'] === null ? Words::text('paper.card.no-time') : $clock($rush['planned']['from']).'–'.$clock($rush['planned']['to']) ?>,
+<?= Words::text('paper.card.best-about', ['at' => $clock($rush['best']['at'])]) ?>. <?= Words::text('paper.card.of', ['at' => $i + 1, 'all' => count($card['rushes'])]) ?>, <?= $text($card['name']) ?> <?= $text(substr($card['from'], 0, 10)) ?></p>
 <table class="top"><tr>
 <td style="width: 48%"><p class="press"><?= $press($rush) ?></p><img src="<?= CardDrawing::hands($rush['hold']['focus']['technique'] === 'auto' ? $rush['by']['place'] ?? 'half-press' : 'lens') ?>" style="width: <?= round(33 * $size) ?>mm"></td>
 <td style="width: 52%; text-align: right"><img src="<?= CardDrawing::frame($rush['drawn']) ?>" style="width: <?= round(46 * $size) ?>mm"></td>
 </tr></table>
 <table class="exposure"><tr><td><?= $text($rush['shutter']) ?></td><td style="text-align: center"><?= $text($rush['aperture']) ?></td><td style="text-align: right"><?= $text($rush['iso']) ?></td></tr></table>
 <?php if ($rush['changes'] !== null && ($rush['changes']['says'] !== [] || $rush['changes']['kit'] !== [])) { ?>
-<p><b>Change first:</b> <?= implode('; ', array_map($text, [...array_map(static fn (array $k): string => "$k[part] to $k[to]", $rush['changes']['kit']), ...$rush['changes']['says']])) ?></p>
+<p><b><?= Words::text('paper.card.change-first') ?></b> <?= implode('; ', array_map($text, [...array_map(static fn (array $k): string => Words::text('paper.card.part-to', ['part' => $k['part'], 'to' => $k['to']]), $rush['changes']['kit']), ...$rush['changes']['says']])) ?></p>
 <?php } ?>
 <table class="lines">
 <?php
@@ -91,25 +92,25 @@ best about <?= $clock($rush['best']['at']) ?>. <?= $i + 1 ?> of <?= count($card[
 </table></td>
 </tr></table>
 <?php } ?>
-<?php if ($rush['habit'] !== '') { ?><p style="margin-top: 1.2mm"><b>Before it moves:</b> <?= $text($rush['habit']) ?></p><?php } ?>
+<?php if ($rush['habit'] !== '') { ?><p style="margin-top: 1.2mm"><b><?= Words::text('paper.card.before-it-moves') ?></b> <?= $text($rush['habit']) ?></p><?php } ?>
 <?php foreach ($rush['cautions'] as $caution) { ?><p class="small"><?= $text($caution) ?></p><?php } ?>
 <?php } elseif ($what === 'buttons') {
     $buttons = $card['buttons'][$i]; ?>
-<h1>Buttons</h1>
+<h1><?= Words::text('paper.card.buttons') ?></h1>
 <p class="when"><?= $text($buttons['body']) ?>, <?= $text($card['name']) ?></p>
 <?php if (count($buttons['controls']) > 1) { ?><p style="text-align: center"><img src="<?= CardDrawing::hands(...array_column($buttons['controls'], 'place')) ?>" style="width: 62mm"></p><?php } ?>
 <table class="lines">
-<tr><td class="name">At rest</td><td class="value"><?= implode(', ', array_map($own, $buttons['rest'])) ?></td></tr>
+<tr><td class="name"><?= Words::text('paper.card.at-rest') ?></td><td class="value"><?= implode(', ', array_map($own, $buttons['rest'])) ?></td></tr>
 <?php foreach ($buttons['controls'] as $k => $control) { ?>
 <tr><td class="name"><b><?= $k + 1 ?></b> <?= $text($control['name']) ?><?= $control['own'] === null ? '' : ' <span class="own">'.$text($control['own']['label']).'</span>' ?></td><td class="value"><?= $control['lines'] === [] ? $text($control['says']) : implode(', ', array_map($own, $control['lines'])) ?></td></tr>
 <?php } ?>
 </table>
 <?php } else { ?>
-<h1>Before leaving</h1>
+<h1><?= Words::text('paper.card.before-leaving') ?></h1>
 <p class="when"><?= $text($card['name']) ?> <?= $text(substr($card['from'], 0, 10)) ?></p>
 <?php foreach ($card['checklist'] as $item) { ?><p><span class="tick"></span> <?= $text($item) ?></p><?php } ?>
 <?php foreach ($card['cautions'] as $caution) { ?><p class="small"><?= $text($caution) ?></p><?php } ?>
-<p class="small">Worked out by a model: a first guess to start from.</p>
+<p class="small"><?= Words::text('paper.card.model') ?></p>
 <?php } ?>
 </div>
 <?php } ?>

@@ -10,16 +10,17 @@
  */
 use App\Outings\CardDrawing;
 use App\Outings\CardPaper;
+use RushHold\Words\Words;
 
 $own = static fn (array $line): string => $text($line['own']['label'] ?? $line['label']);
 $short = static fn (string $said, int $most): string => mb_strlen($said) > $most ? mb_substr($said, 0, $most - 1).'…' : $said;
 $label = static fn (array $rush, string $setting): string => $text(array_column($rush['lines'], 'label', 'setting')[$setting] ?? '');
-$press = static fn (array $rush): string => $rush['hold']['focus']['technique'] !== 'auto' ? $label($rush, 'focus.technique') : ($rush['by'] === null ? 'Press as usual' : 'Hold '.$text($rush['by']['own']['label'] ?? $rush['by']['name']));
+$press = static fn (array $rush): string => $rush['hold']['focus']['technique'] !== 'auto' ? $label($rush, 'focus.technique') : ($rush['by'] === null ? Words::text('paper.card.press-as-usual') : Words::text('paper.card.hold', ['button' => $text($rush['by']['own']['label'] ?? $rush['by']['name'])]));
 $first = ['focus.area', 'focus.start_at_m', 'focus.detect', 'focus.mode', 'focus.range_m', 'aim', 'focus.patience_s', 'focus.nimble', 'stabiliser'];
 [$wide, $high] = [297 / 4, 210 / 2];
 ?>
 <!DOCTYPE html>
-<html lang="en">
+<html lang="<?= Words::language() ?>">
 <head>
 <meta charset="utf-8">
 <title><?= $text($card['name']) ?></title>
@@ -57,7 +58,7 @@ table { width: 100%; border-collapse: collapse; }
     usort($lines, static fn (array $a, array $b): int => array_search($a['setting'], $first, true) <=> array_search($b['setting'], $first, true));
     ?>
 <h1><?= $text($short($rush['name'], 44)) ?></h1>
-<p class="when"><?= $rush['planned'] === null ? 'No time planned' : $clock($rush['planned']['from']).'–'.$clock($rush['planned']['to']) ?>, best about <?= $clock($rush['best']['at']) ?></p>
+<p class="when"><?= $rush['planned'] === null ? Words::text('paper.card.no-time') : $clock($rush['planned']['from']).'–'.$clock($rush['planned']['to']) ?>, <?= Words::text('paper.card.best-about', ['at' => $clock($rush['best']['at'])]) ?></p>
 <p class="press"><?= $press($rush) ?></p>
 <img src="<?= CardDrawing::frame($rush['drawn']) ?>" style="width: 38mm">
 <p class="exposure"><?= $text($rush['shutter']) ?> &nbsp;<?= $text($rush['aperture']) ?> &nbsp;<?= $text($rush['iso']) ?></p>
@@ -66,14 +67,14 @@ table { width: 100%; border-collapse: collapse; }
 </table>
 <?php } elseif ($what === 'buttons') {
     $buttons = $card['buttons'][$i]; ?>
-<h1>Buttons</h1>
+<h1><?= Words::text('paper.card.buttons') ?></h1>
 <p class="when"><?= $text($short($buttons['body'], 40)) ?></p>
 <table class="lines">
-<tr><td class="name">At rest</td><td class="value"><?= implode(', ', array_map($own, $buttons['rest'])) ?></td></tr>
+<tr><td class="name"><?= Words::text('paper.card.at-rest') ?></td><td class="value"><?= implode(', ', array_map($own, $buttons['rest'])) ?></td></tr>
 <?php foreach (array_slice($buttons['controls'], 0, 7) as $control) { ?><tr><td class="name"><?= $text($control['own']['label'] ?? $control['name']) ?></td><td class="value"><?= $control['lines'] === [] ? $text($control['says']) : implode(', ', array_map($own, array_slice($control['lines'], 0, 4))) ?></td></tr><?php } ?>
 </table>
 <?php } else { ?>
-<h1>Before leaving</h1>
+<h1><?= Words::text('paper.card.before-leaving') ?></h1>
 <p class="when"><?= $text($short($card['name'], 32)) ?> <?= $text(substr($card['from'], 0, 10)) ?></p>
 <?php foreach (array_slice($card['checklist'], 0, CardPaper::SHORT_LIST) as $item) { ?><p><span class="tick"></span> <?= $text($short($item, 70)) ?></p><?php } ?>
 <?php } ?>

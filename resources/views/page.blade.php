@@ -1,5 +1,5 @@
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ \RushHold\Words\Words::language() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -14,6 +14,6 @@
 </head>
 <body>
     <div id="page"></div>
-    <noscript>Rush Hold needs JavaScript.</noscript>
+    <noscript>{{ \RushHold\Words\Words::text('page.no-script') }}</noscript>
 </body>
 </html>

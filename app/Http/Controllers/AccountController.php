@@ -23,6 +23,7 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\Validation\ValidationException;
+use RushHold\Words\Words;
 
 use function Illuminate\Support\defer;
 
@@ -57,7 +58,7 @@ final class AccountController extends Controller
         $entry =
             LinkToken::open('account', $token) ??
             throw ValidationException::withMessages([
-                'token' => 'This link is not whole, or older than a day. Open the account once more.',
+                'token' => Words::text('http.account.this-link-is-not-whole'),
             ]);
 
         return $this->opened($request, [
@@ -74,7 +75,7 @@ final class AccountController extends Controller
             $user = User::query()->create($entry);
         } catch (UniqueConstraintViolationException) {
             throw ValidationException::withMessages([
-                'email' => 'There is an account with this address. Sign in, or ask for a new password.',
+                'email' => Words::text('http.account.there-is-an-account-with'),
             ]);
         }
         $this->door()->login($user);
@@ -140,7 +141,7 @@ final class AccountController extends Controller
         });
         if ($status !== Password::PASSWORD_RESET) {
             throw ValidationException::withMessages([
-                'token' => 'This link has been used or is older than an hour. Ask for a new one.',
+                'token' => Words::text('http.account.this-link-has-been-used'),
             ]);
         }
 
@@ -180,7 +181,7 @@ final class AccountController extends Controller
     private function check(User $person, string $password, string $field): void
     {
         if (! Hash::check($password, $person->password)) {
-            throw ValidationException::withMessages([$field => 'That is not your password.']);
+            throw ValidationException::withMessages([$field => Words::text('http.account.that-is-not-your-password')]);
         }
     }
 

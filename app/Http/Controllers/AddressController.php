@@ -15,6 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
+use RushHold\Words\Words;
 
 use function Illuminate\Support\defer;
 
@@ -26,7 +27,9 @@ final class AddressController extends Controller
         $person = $this->personal($request);
         $given = $this->asked($request, ['email' => [Address::rule()]]);
         if (! Hash::check((string) $given['password'], $person->password)) {
-            throw ValidationException::withMessages(['password' => 'That is not your password.']);
+            throw ValidationException::withMessages([
+                'password' => Words::text('http.address.that-is-not-your-password'),
+            ]);
         }
         $email = Address::of($given['email']);
         if (! config('accounts.confirm')) {
@@ -49,7 +52,7 @@ final class AddressController extends Controller
         // Used once: afterwards the account no longer has the address it had.
         if ($entry === null || $person === null || $person->email !== $entry['was']) {
             throw ValidationException::withMessages([
-                'token' => 'This link is not whole, has been used, or is older than a day. Ask for the change once more.',
+                'token' => Words::text('http.address.this-link-is-not-whole'),
             ]);
         }
         self::changed($person, Address::of($entry['to']));
@@ -62,7 +65,9 @@ final class AddressController extends Controller
         try {
             $person->forceFill(['email' => $email])->save();
         } catch (UniqueConstraintViolationException) {
-            throw ValidationException::withMessages(['email' => 'There is another account with this address.']);
+            throw ValidationException::withMessages([
+                'email' => Words::text('http.address.there-is-another-account-with'),
+            ]);
         }
 
         return $person;

@@ -8,6 +8,7 @@ use App\Accounts\Archive;
 use App\Documents\UploadedDocument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** All of a person's data as one file, out and in. */
@@ -31,7 +32,7 @@ final class ArchiveController extends Controller
 
     public function upload(Request $request): JsonResponse
     {
-        $file = UploadedDocument::file($request, 'an archive', self::LARGEST_FILE);
+        $file = UploadedDocument::file($request, Words::text('http.archive.an-archive'), self::LARGEST_FILE);
 
         return response()->json($this->archive->load($this->personal($request), $file->getPathname()));
     }

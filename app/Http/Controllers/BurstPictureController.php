@@ -20,6 +20,7 @@ use App\Review\Log;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -104,11 +105,7 @@ final class BurstPictureController extends Controller
         $burst = $this->burst($request, $id);
         $given = $this->asked($request);
         $picture = Picture::ofBurst($burst)->firstWhere('id', $given['picture']) ?? abort(404);
-        abort_unless(
-            $picture->original,
-            422,
-            'The originals of this burst were deleted after they were measured, so nothing can be measured anew.',
-        );
+        abort_unless($picture->original, 422, Words::text('http.burst-picture.the-originals-of-this-burst'));
         FollowSubject::begin($burst, $picture, (float) $given['x'], (float) $given['y']);
 
         return $this->answer($burst->refresh());
@@ -144,7 +141,7 @@ final class BurstPictureController extends Controller
     {
         $burst = $this->burst($request, $id);
         $other = $this->burst($request, $this->asked($request)['other']);
-        abort_if($other->is($burst), 422, 'A burst cannot be put into itself.');
+        abort_if($other->is($burst), 422, Words::text('http.burst-picture.a-burst-cannot-be-put'));
 
         ['burst' => $one, 'undo' => $undo] = (new Arranging($this->person($request)))->join([$burst, $other]);
 

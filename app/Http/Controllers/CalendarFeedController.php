@@ -15,6 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use RushHold\Document\LadderDocument;
+use RushHold\Words\Words;
 
 /**
  * The address by which a calendar subscribes to somebody's outings and practice; whoever has it sees them, until it is
@@ -56,7 +57,7 @@ final class CalendarFeedController extends Controller
     public function show(string $secret): Response
     {
         $person = User::query()->where('calendar_hash', hash('sha256', $secret))->first();
-        abort_if($person === null, 404, 'This calendar is not shown any more.');
+        abort_if($person === null, 404, Words::text('http.calendar-feed.this-calendar-is-not-shown'));
         $habit = Settings::of($person)->habit;
         $ladder = LadderDocument::write((new Practised($person))->ladder(), $habit, now()->toDateString(), self::DAYS);
         $calendar = CalendarFeed::of(

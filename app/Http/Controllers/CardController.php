@@ -28,6 +28,7 @@ use RushHold\Outing\Heading;
 use RushHold\Outing\Outing;
 use RushHold\Outing\Through;
 use RushHold\Units;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 /** An outing as it is carried. */
@@ -55,7 +56,7 @@ final class CardController extends Controller
     {
         $this->authorize('view', $outing);
         $read = $this->outing($outing);
-        abort_if($read->entries === [], 404, 'There is no rush in this outing to say what is carried.');
+        abort_if($read->entries === [], 404, Words::text('http.card.there-is-no-rush-in'));
 
         return $this->ask(
             $request,
@@ -78,7 +79,9 @@ final class CardController extends Controller
             if ($there !== null) {
                 return $there->user_id === $person->id
                     ? $there
-                    : throw ValidationException::withMessages(['id' => 'There is something else of this id.']);
+                    : throw ValidationException::withMessages([
+                        'id' => Words::text('http.card.there-is-something-else-of'),
+                    ]);
             }
             $whole = (new Rushes($person, $this->gate))->inside(
                 (new Rushes($person, $this->gate))->present($outing->document)[0],
@@ -106,7 +109,7 @@ final class CardController extends Controller
     public function shared(Request $request, string $secret): Response
     {
         $outing = CardLink::outingBehind($secret);
-        abort_if($outing === null, 404, 'This card is not shown any more. Ask whoever sent it for a new address.');
+        abort_if($outing === null, 404, Words::text('http.card.this-card-is-not-shown'));
 
         return $this->ask($request, $outing, new CardQuestion($this->outing($outing), $this->units($request)));
     }

@@ -11,6 +11,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use RushHold\Words\Words;
 
 /** Addresses under which somebody else sees one card. */
 final class CardLinkController extends Controller
@@ -35,7 +36,7 @@ final class CardLinkController extends Controller
         [$link, $secret] = $this->keeper($request)->alone(static function () use ($outing, $days): array {
             if ($outing->links()->where('expires_at', '>', now())->count() >= self::MOST) {
                 throw ValidationException::withMessages([
-                    'days' => 'There are '.self::MOST.' addresses of this card already. Take one back first.',
+                    'days' => Words::text('http.card-link.there-are-addresses-of-this', ['most' => self::MOST]),
                 ]);
             }
 

@@ -22,6 +22,7 @@ use RushHold\Document\HoldDocument;
 use RushHold\Record\LoggedBurst;
 use RushHold\Refused;
 use RushHold\Units;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What went wrong in a burst, or in pictures nothing was logged of; and the test that confirms it. */
@@ -72,7 +73,12 @@ final class CauseController extends Controller
         $rush = $this->rush($person, $given['rush_id']);
         $kit = $this->gate->rush($rush->document)->rush->kit;
         $entries = [];
-        foreach (['as it was' => $given['as_it_was'], 'with the fix' => $given['with_fix']] as $how => $hold) {
+        foreach (
+            [
+                Words::text('http.cause.as-it-was') => $given['as_it_was'],
+                Words::text('http.cause.with-the-fix') => $given['with_fix'],
+            ] as $how => $hold
+        ) {
             $pins = ['format' => HoldDocument::FORMAT, ...HoldDocument::settings($this->gate->pins($hold, $kit))];
             $entries[] = [
                 'rush' => [...$rush->document, 'name' => mb_substr($rush->name, 0, 105).", $how"],
@@ -92,7 +98,7 @@ final class CauseController extends Controller
         ];
         $outing = [
             'format' => 'rush-hold/outing@1',
-            'name' => mb_substr("Test: {$rush->name}", 0, 120),
+            'name' => mb_substr(Words::text('http.cause.test', ['name' => $rush->name]), 0, 120),
             'date' => now()->addDay()->toDateString(),
             'place' => $place,
             'from' => '07:00',

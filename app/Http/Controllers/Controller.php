@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 use RushHold\Record\Learned;
+use RushHold\Words\Words;
 
 abstract class Controller
 {
@@ -32,7 +33,7 @@ abstract class Controller
     protected function personal(Request $request): User
     {
         $person = $this->person($request);
-        abort_if($person->is_demo, 403, 'Not in the demo. Create an account first.');
+        abort_if($person->is_demo, 403, Words::text('http.controller.not-in-the-demo-create'));
 
         return $person;
     }

@@ -15,6 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use RushHold\Words\Words;
 
 /** Addresses under which somebody else takes a copy of a drill, rush, hold, layout or card into their own account. */
 final class CopyController extends Controller
@@ -48,7 +49,9 @@ final class CopyController extends Controller
                 (int) config('limits.copy_links')
             ) {
                 throw ValidationException::withMessages([
-                    'days' => 'You offer '.config('limits.copy_links').' copies already. Take one back first.',
+                    'days' => Words::text('http.copy.you-offer-copies-already-take', [
+                        'most' => (int) config('limits.copy_links'),
+                    ]),
                 ]);
             }
 
@@ -76,7 +79,7 @@ final class CopyController extends Controller
     public function offered(Request $request, string $secret): JsonResponse
     {
         $link = CopyLink::behind($secret);
-        abort_if($link === null, 404, 'This is not offered any more. Ask whoever sent it for a new address.');
+        abort_if($link === null, 404, Words::text('http.copy.this-is-not-offered-any'));
 
         $person = $request->user('sanctum');
         $document =

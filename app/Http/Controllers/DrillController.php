@@ -29,6 +29,7 @@ use RushHold\Drill\Key;
 use RushHold\Hold\Setting;
 use RushHold\Kit\AreaMove;
 use RushHold\Rush\Rush;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Turns of drills: what comes, what was done, and what it came to. */
@@ -66,8 +67,7 @@ final class DrillController extends Controller
         if ($exercise === Exercise::Area) {
             $document['move'] = $given['move'] ?? AreaMove::Stick->value;
         } elseif ($exercise === Exercise::Buttons) {
-            $document['layout'] =
-                $given['layout'] ?? Layout::write($this->keys($person, $given['body'] ?? null));
+            $document['layout'] = $given['layout'] ?? Layout::write($this->keys($person, $given['body'] ?? null));
             $turn = DrillDocument::read($document);
             assert($turn->course instanceof ButtonCourse);
             $known = (new Practised($person))->known($turn->course->keys);
@@ -102,7 +102,7 @@ final class DrillController extends Controller
         $document = (array) $request->json('document');
         if (strlen((string) json_encode($document)) > self::MOST_BYTES) {
             throw ValidationException::withMessages([
-                'document' => 'A turn may have '.self::MOST_BYTES / 1000 .' kB at most.',
+                'document' => Words::text('http.drill.a-turn-may-have-kb', ['mostBytes' => self::MOST_BYTES / 1000]),
             ]);
         }
         $turn = $this->gate->drill($document)->played();
@@ -127,18 +127,18 @@ final class DrillController extends Controller
         ): KeptDrill {
             if ($person->drills()->count() >= (int) config('limits.drills')) {
                 throw ValidationException::withMessages([
-                    'document' => 'There is room for '.config('limits.drills').' turns. Delete some you no longer need.',
+                    'document' => Words::text('http.drill.there-is-room-for-turns', [
+                        'most' => (int) config('limits.drills'),
+                    ]),
                 ]);
             }
-            $kept = $person
-                ->drills()
-                ->create([
-                    'exercise' => $turn->exercise,
-                    'day' => $given['day'],
-                    'done_at' => now(),
-                    'score' => KeptDrill::summary($score),
-                    'document' => $document,
-                ]);
+            $kept = $person->drills()->create([
+                'exercise' => $turn->exercise,
+                'day' => $given['day'],
+                'done_at' => now(),
+                'score' => KeptDrill::summary($score),
+                'document' => $document,
+            ]);
             self::thin($person);
 
             return $kept;
@@ -296,7 +296,7 @@ final class DrillController extends Controller
             $body === null
                 ? $shelf->newest() ?? $shelf->find(KitType::SAMPLE.'fast-mirrorless')
                 : $shelf->find($body);
-        $entry ??= throw ValidationException::withMessages(['body' => 'This body is not in your kit any more.']);
+        $entry ??= throw ValidationException::withMessages(['body' => Words::text('http.drill.this-body-is-not-in')]);
 
         return Key::of(BodyDocument::read($entry->document())->body);
     }
@@ -309,7 +309,9 @@ final class DrillController extends Controller
             $id === null
                 ? $mine->first()
                 : $mine->find($id) ??
-                    throw ValidationException::withMessages(['rush' => 'This rush is not among yours any more.']);
+                    throw ValidationException::withMessages([
+                        'rush' => Words::text('http.drill.this-rush-is-not-among'),
+                    ]);
 
         return $saved instanceof SavedRush
             ? RushDocument::read($saved->document)

@@ -13,6 +13,7 @@ use RushHold\Camera\StandIn;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Planning\Chooser;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 /** One frame of a run that was played, as a camera would have made it. */
@@ -33,7 +34,7 @@ final class FrameController extends Controller
         $rush = RushDocument::read($request->input('rush'))->rush;
         $plan = Chooser::standard()->choose($rush, HoldDocument::read($request->input('hold'))->fitting($rush->kit));
         $shot = $this->nearest(new StandIn($rush, $plan->hold), (int) $given['run'], (float) $given['t']);
-        abort_if($shot === null, 422, 'No frame is taken in this run.');
+        abort_if($shot === null, 422, Words::text('http.frame.no-frame-is-taken-in'));
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_THREAD, 1);
         $picture = (new Drawer())->draw(
             $shot,

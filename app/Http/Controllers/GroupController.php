@@ -16,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use RushHold\Words\Words;
 
 /** People who practise with a teacher, and what each of them shares. */
 final class GroupController extends Controller
@@ -43,7 +44,9 @@ final class GroupController extends Controller
         $group = $this->keeper($request)->alone(static function () use ($person, $name): Group {
             if ($person->groups()->count() >= (int) config('limits.groups')) {
                 throw ValidationException::withMessages([
-                    'name' => 'You teach '.config('limits.groups').' groups already. Close one you no longer need.',
+                    'name' => Words::text('http.group.you-teach-groups-already-close', [
+                        'most' => (int) config('limits.groups'),
+                    ]),
                 ]);
             }
 
@@ -60,16 +63,18 @@ final class GroupController extends Controller
         $group =
             Group::query()->where('join_code', $code)->first() ??
             throw ValidationException::withMessages([
-                'code' => 'No group has this code. Ask its teacher for it once more.',
+                'code' => Words::text('http.group.no-group-has-this-code'),
             ]);
         if ($group->user_id === $person->id) {
-            throw ValidationException::withMessages(['code' => 'You teach this group yourself.']);
+            throw ValidationException::withMessages([
+                'code' => Words::text('http.group.you-teach-this-group-yourself'),
+            ]);
         }
         DB::transaction(static function () use ($group, $person): void {
             Group::query()->whereKey($group->id)->lockForUpdate()->first('id');
             if ($group->memberOf($person) === null) {
                 if ($group->members()->count() >= (int) config('limits.group_members')) {
-                    throw ValidationException::withMessages(['code' => 'This group is full.']);
+                    throw ValidationException::withMessages(['code' => Words::text('http.group.this-group-is-full')]);
                 }
                 $group->members()->create(['user_id' => $person->id, 'shares_drills' => false, 'rushes' => []]);
             }
@@ -133,7 +138,7 @@ final class GroupController extends Controller
         /** @var list<string> $asked */
         $asked = array_values(array_unique($given['rushes']));
         if ($person->rushes()->whereIn('id', $asked)->count() !== count($asked)) {
-            throw ValidationException::withMessages(['rushes' => 'One of these rushes is not among yours any more.']);
+            throw ValidationException::withMessages(['rushes' => Words::text('http.group.one-of-these-rushes-is')]);
         }
         $group
             ->memberOf($person)

@@ -18,6 +18,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use RushHold\Words\Words;
 
 /** What a teacher gives a group to do, and members doing it. */
 final class GroupTaskController extends Controller
@@ -45,7 +46,7 @@ final class GroupTaskController extends Controller
             $most = (int) config('limits.group_tasks');
             if ($group->tasks()->count() >= $most) {
                 throw ValidationException::withMessages([
-                    'of' => "This group has $most things to do already. Take one back first.",
+                    'of' => Words::text('http.group-task.this-group-has-things-to', ['most' => $most]),
                 ]);
             }
 
@@ -105,7 +106,7 @@ final class GroupTaskController extends Controller
             ($drill !== null && ! $person->drills()->whereKey($drill)->exists()) ||
             ($rush !== null && ! $person->rushes()->whereKey($rush)->exists())
         ) {
-            throw ValidationException::withMessages(['rush' => 'This is not among yours any more.']);
+            throw ValidationException::withMessages(['rush' => Words::text('http.group-task.this-is-not-among-yours')]);
         }
         $done = $this->keeper($request)->alone(static function () use (
             $task,

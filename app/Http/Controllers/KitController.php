@@ -214,11 +214,7 @@ final class KitController extends Controller
 
     private function own(Request $request, KitType $type, string $id): KitItem
     {
-        abort_if(
-            isset($type->samples()[$id]),
-            403,
-            'Samples are everybody’s and stay as they are; save yours as a new one.',
-        );
+        abort_if(isset($type->samples()[$id]), 403, Words::text('http.kit.samples-are-everybodys-and-stay'));
         $item = KitItem::query()->where('type', $type)->findOrFail($id);
         $this->authorize('update', $item);
 

@@ -17,6 +17,7 @@ use RushHold\Document\BodyDocument;
 use RushHold\Document\HoldDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Units;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 final class LayoutController extends Controller
@@ -31,7 +32,9 @@ final class LayoutController extends Controller
             static function (string $id, int $i) use ($kept): array {
                 $saved =
                     $kept->firstWhere('id', $id) ??
-                    throw ValidationException::withMessages(["rushes.$i" => 'This rush is not among yours any more.']);
+                    throw ValidationException::withMessages([
+                        "rushes.$i" => Words::text('http.layout.this-rush-is-not-among'),
+                    ]);
                 $rush = RushDocument::read($saved->document)->rush;
 
                 return ['rush' => $rush, 'pins' => HoldDocument::read($saved->pins ?? []), 'wanted' => 1.0];
@@ -44,7 +47,7 @@ final class LayoutController extends Controller
         if (is_string($chosen)) {
             $entry =
                 (new Shelf($person, KitType::Bodies))->find($chosen) ??
-                throw ValidationException::withMessages(['body' => 'This body is not in your kit any more.']);
+                throw ValidationException::withMessages(['body' => Words::text('http.layout.this-body-is-not-in')]);
             $body = BodyDocument::read($entry->document())->body;
         }
 

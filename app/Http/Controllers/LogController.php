@@ -11,6 +11,7 @@ use App\Undo\Step;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Everything that was logged, and what it comes to. */
@@ -104,11 +105,7 @@ final class LogController extends Controller
             $among = Burst::query();
             $among->where('user_id', $person->id)->whereIn('uuid', $ids);
             $bursts = $among->get();
-            abort_if(
-                $bursts->count() !== count($ids),
-                404,
-                'One of these bursts is not there any more. Load the list again.',
-            );
+            abort_if($bursts->count() !== count($ids), 404, Words::text('http.log.one-of-these-bursts-is'));
             $step = Step::of($person);
             foreach ($bursts as $burst) {
                 $step->before($burst, 'deleted_at');

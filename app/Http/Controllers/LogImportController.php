@@ -10,6 +10,7 @@ use App\Review\Table;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use RushHold\Words\Words;
 
 /**
  * A log that was kept elsewhere, taken in from a table: looked at first, its columns matched by the person, then kept.
@@ -25,7 +26,7 @@ final class LogImportController extends Controller
         $given = $this->asked(
             $request,
             ['file' => ['max:5000'], 'columns' => ['json']],
-            ['file.max' => 'The file is larger than 5 MB.'],
+            ['file.max' => Words::text('http.log-import.the-file-is-larger-than')],
         );
         $file = $given['file'];
         assert($file instanceof UploadedFile);

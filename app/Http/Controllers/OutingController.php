@@ -17,6 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use RushHold\Document\OutingDocument;
+use RushHold\Words\Words;
 
 /** The outings somebody keeps. */
 final class OutingController extends Controller
@@ -64,7 +65,9 @@ final class OutingController extends Controller
 
     public function place(Request $request): JsonResponse
     {
-        return response()->json(Waypoint::in(UploadedDocument::file($request, 'a GPX file', 2)->getContent()));
+        return response()->json(
+            Waypoint::in(UploadedDocument::file($request, Words::text('http.outing.a-gpx-file'), 2)->getContent()),
+        );
     }
 
     public function show(Request $request, SavedOuting $outing): OutingResource

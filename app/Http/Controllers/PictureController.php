@@ -16,6 +16,7 @@ use App\Pictures\ShootStandIn;
 use App\Pictures\Store;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Pictures: sent here piece by piece, looked at one by one, judged by the person. Nobody but their owner sees them. */
@@ -27,7 +28,9 @@ final class PictureController extends Controller
             $request,
             [],
             [
-                'bytes.between' => 'The file is '.($request->integer('bytes') < 1 ? 'empty.' : 'larger than 200 MB.'),
+                'bytes.between' => Words::text(
+                    $request->integer('bytes') < 1 ? 'pictures.no-picture.the-file-is-empty' : 'http.picture.too-large',
+                ),
             ],
         );
 
@@ -46,7 +49,7 @@ final class PictureController extends Controller
     {
         $from = (int) $this->asked($request)['from'];
         $piece = $request->getContent();
-        abort_if(strlen($piece) > Incoming::PIECE, 413, 'A piece is at most 4 MB.');
+        abort_if(strlen($piece) > Incoming::PIECE, 413, Words::text('http.picture.a-piece-is-at-most'));
 
         return response()->json((new Incoming($this->person($request)))->piece($sha256, $from, $piece));
     }
@@ -75,16 +78,14 @@ final class PictureController extends Controller
             'pictures' => (clone $mine)->count(),
             'waiting' => (clone $mine)->where('stage', Picture::WAITING)->count(),
             'loose' => (clone $mine)->where('stage', Picture::LOOKED)->whereNull('burst_id')->count(),
-            'refused' => $refused
-                ->get(['id', 'name', 'problem', 'original'])
-                ->map(
-                    static fn (Picture $p): array => [
-                        'id' => $p->id,
-                        'name' => $p->name,
-                        'problem' => (string) $p->problem,
-                        'again' => $p->original,
-                    ],
-                ),
+            'refused' => $refused->get(['id', 'name', 'problem', 'original'])->map(
+                static fn (Picture $p): array => [
+                    'id' => $p->id,
+                    'name' => $p->name,
+                    'problem' => (string) $p->problem,
+                    'again' => $p->original,
+                ],
+            ),
             'following' => $left,
             'bytes' => (int) (clone $mine)->where('original', true)->whereNull('lent_by')->sum('bytes'),
             'most_bytes' => (int) config($person->is_demo ? 'limits.demo_picture_bytes' : 'limits.picture_bytes'),
@@ -143,7 +144,7 @@ final class PictureController extends Controller
     public function retry(Request $request, string $id): Response
     {
         $picture = $this->picture($request, $id);
-        abort_unless($picture->original, 422, 'The file is not here any more; send it again.');
+        abort_unless($picture->original, 422, Words::text('http.picture.the-file-is-not-here'));
         $picture->fill(['stage' => Picture::WAITING, 'problem' => null])->save();
         LookAt::dispatch();
 

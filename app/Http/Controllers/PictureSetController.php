@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\LazyCollection;
 use RushHold\Refused;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -123,7 +124,7 @@ final class PictureSetController extends Controller
         abort_unless(
             $found !== [] && count($found) === count($ids),
             404,
-            'Some of these bursts are not there any more.',
+            Words::text('http.picture-set.some-of-these-bursts-are'),
         );
 
         return $found;
@@ -137,7 +138,7 @@ final class PictureSetController extends Controller
         abort_if(
             $from->diffInDays($until) > self::LONGEST_DAYS,
             422,
-            'At most '.self::LONGEST_DAYS.' days at once.',
+            Words::text('http.picture-set.at-most-days-at-once', ['longestDays' => self::LONGEST_DAYS]),
         );
         $mine = Burst::query();
 

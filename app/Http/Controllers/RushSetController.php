@@ -16,6 +16,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use RuntimeException;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use ZipArchive;
 
@@ -82,7 +83,10 @@ final class RushSetController extends Controller
                 $tags = array_values(array_diff($rush->tags ?? [], [$tag]));
                 if ($on && count($tags) >= Tags::MOST) {
                     throw ValidationException::withMessages([
-                        'tag' => "“{$rush->name}” has ".Tags::MOST.' tags, which is as many as there may be.',
+                        'tag' => Words::text('http.rush-set.has-tags-which-is-as', [
+                            'name' => $rush->name,
+                            'most' => Tags::MOST,
+                        ]),
                     ]);
                 }
                 $step->before($rush, 'tags');
@@ -113,11 +117,7 @@ final class RushSetController extends Controller
             ->orderByDesc('updated_at')
             ->orderByDesc('id')
             ->get();
-        abort_if(
-            $rushes->count() !== count($ids),
-            404,
-            'One of these rushes is not there any more. Load the list again.',
-        );
+        abort_if($rushes->count() !== count($ids), 404, Words::text('http.rush-set.one-of-these-rushes-is'));
 
         return $rushes;
     }

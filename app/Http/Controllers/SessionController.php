@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use RushHold\Words\Words;
 
 final class SessionController extends Controller
 {
@@ -33,7 +34,7 @@ final class SessionController extends Controller
         // The same work whether there is such an account or not, so that the time taken does not tell.
         $matches = Hash::check($request->string('password')->toString(), $person->password ?? self::nobodysPassword());
         if ($person === null || ! $matches) {
-            throw ValidationException::withMessages(['email' => 'Wrong email or password.']);
+            throw ValidationException::withMessages(['email' => Words::text('http.session.wrong-email-or-password')]);
         }
         $this->door()->login($person, $request->boolean('remember'));
         $request->session()->regenerate();
@@ -44,9 +45,9 @@ final class SessionController extends Controller
     public function demo(Request $request): JsonResponse
     {
         $demo = User::demo();
-        abort_if($demo === null, 404, 'There is no demo on this server.');
+        abort_if($demo === null, 404, Words::text('http.session.there-is-no-demo-on'));
         $visitor = DemoVisit::open($demo);
-        abort_if($visitor === null, 503, 'Very many are looking around just now. Try again later, or open an account.');
+        abort_if($visitor === null, 503, Words::text('http.session.very-many-are-looking-around'));
         $this->door()->login($visitor);
         $request->session()->regenerate();
 

@@ -16,6 +16,7 @@ use App\Sharing\PublicShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use RushHold\Words\Words;
 
 /** A shelf of bodies, lenses and subjects that people of this server have described. */
 final class ShelfController extends Controller
@@ -48,7 +49,7 @@ final class ShelfController extends Controller
         $person = $this->personal($request);
         $given = $this->asked($request);
         $entry = (new Shelf($person, KitType::from($given['type'])))->find($given['id']);
-        abort_if($entry === null || $entry->sample, 404, 'This is not in your kit any more.');
+        abort_if($entry === null || $entry->sample, 404, Words::text('http.shelf.this-is-not-in-your'));
         $item = $this->keeper($request)->alone(
             static fn (): ShelfItem => (new PublicShelf($person))->put($entry, trim((string) ($given['by'] ?? ''))),
         );
@@ -62,14 +63,12 @@ final class ShelfController extends Controller
         $item = $this->item($person, $id);
         $read = $this->gate->kit($item->type, $item->document);
         $kept = $this->keeper($request)->keep(
-            $person
-                ->kit()
-                ->make([
-                    'type' => $item->type,
-                    'name' => $read['name'],
-                    'document' => $read['fields'],
-                    'based_on' => null,
-                ]),
+            $person->kit()->make([
+                'type' => $item->type,
+                'name' => $read['name'],
+                'document' => $read['fields'],
+                'based_on' => null,
+            ]),
         );
         $item->user_id === $person->id || ShelfItem::query()->whereKey($item->id)->toBase()->increment('taken');
 
@@ -81,7 +80,7 @@ final class ShelfController extends Controller
         $person = $this->personal($request);
         $item = $this->item($person, $id);
         $reason = $this->asked($request)['reason'];
-        abort_if($item->user_id === $person->id, 422, 'This is yours: take it down instead.');
+        abort_if($item->user_id === $person->id, 422, Words::text('http.shelf.this-is-yours-take-it'));
         (new PublicShelf($person))->report($item, trim($reason));
 
         return response()->noContent();
@@ -98,7 +97,7 @@ final class ShelfController extends Controller
     private function item(User $person, string $id): ShelfItem
     {
         $item = (new PublicShelf($person))->item($id);
-        abort_if($item === null, 404, 'This is not on the shelf any more.');
+        abort_if($item === null, 404, Words::text('http.shelf.this-is-not-on-the'));
 
         return $item;
     }

@@ -14,6 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use RushHold\Words\Words;
 
 /** Sessions at the lens bench. */
 final class SweepController extends Controller
@@ -28,18 +29,16 @@ final class SweepController extends Controller
             ->limit((int) config('limits.sweeps'));
 
         return response()->json(
-            $mine
-                ->get()
-                ->map(
-                    static fn (KeptSweep $s): array => [
-                        'id' => $s->id,
-                        'name' => $s->name,
-                        'body' => $s->body,
-                        'lens' => $s->lens,
-                        'frames' => count((array) ($s->document['frames'] ?? [])),
-                        'updated_at' => $s->updated_at?->toIso8601ZuluString(),
-                    ],
-                ),
+            $mine->get()->map(
+                static fn (KeptSweep $s): array => [
+                    'id' => $s->id,
+                    'name' => $s->name,
+                    'body' => $s->body,
+                    'lens' => $s->lens,
+                    'frames' => count((array) ($s->document['frames'] ?? [])),
+                    'updated_at' => $s->updated_at?->toIso8601ZuluString(),
+                ],
+            ),
         );
     }
 
@@ -49,7 +48,7 @@ final class SweepController extends Controller
         abort_if(
             $person->sweeps()->count() >= (int) config('limits.sweeps'),
             422,
-            'There is room for '.config('limits.sweeps').' sessions. Delete one you no longer need.',
+            Words::text('http.sweep.there-is-room-for-sessions', ['most' => (int) config('limits.sweeps')]),
         );
         $sweep = $person->sweeps()->make($this->given($request));
         $sweep->save();
@@ -68,7 +67,7 @@ final class SweepController extends Controller
         abort_if(
             $request->has('version') && $request->integer('version') !== $sweep->version,
             409,
-            'This session was saved elsewhere since you opened it. Open it again to go on from there.',
+            Words::text('http.sweep.this-session-was-saved-elsewhere'),
         );
         $this->change($sweep->fill($this->given($request)));
 
@@ -101,7 +100,7 @@ final class SweepController extends Controller
         abort_if(
             $sweep->hidden === null && (array) ($sweep->document['frames'] ?? []) !== [],
             422,
-            'This session has frames of a real lens. Begin another one for the stand-in.',
+            Words::text('http.sweep.this-session-has-frames-of'),
         );
         Session::shoot($sweep, $values, (float) $given['distance_m'], (float) $given['focal_mm']);
         $this->change($sweep);
@@ -113,7 +112,7 @@ final class SweepController extends Controller
     {
         $sweep = $this->sweep($request, $id);
         $given = $this->asked($request);
-        abort_if($sweep->hidden !== null, 422, 'This session is the stand-in’s. Begin another one for a real lens.');
+        abort_if($sweep->hidden !== null, 422, Words::text('http.sweep.this-session-is-the-stand'));
         $mine = Burst::query();
         $burst = $mine->where('user_id', $sweep->user_id)->where('uuid', $given['burst'])->firstOrFail();
         /** @var list<int>|null $values */
@@ -172,11 +171,7 @@ final class SweepController extends Controller
 
             return $still && $sweep->save();
         });
-        abort_unless(
-            $kept,
-            409,
-            'This session was saved elsewhere since you opened it. Open it again to go on from there.',
-        );
+        abort_unless($kept, 409, Words::text('http.sweep.this-session-was-saved-elsewhere'));
     }
 
     private function told(Request $request, KeptSweep $sweep): JsonResponse

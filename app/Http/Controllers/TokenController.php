@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Laravel\Sanctum\PersonalAccessToken;
+use RushHold\Words\Words;
 
 /** Tokens with which a person's scripts use the API. */
 final class TokenController extends Controller
@@ -36,7 +37,7 @@ final class TokenController extends Controller
         abort_if(
             $person->tokens()->count() >= self::MOST,
             422,
-            'You have '.self::MOST.' tokens already; withdraw one that is not used any more.',
+            Words::text('http.token.you-have-tokens-already-withdraw', ['most' => self::MOST]),
         );
         $made = $person->createToken(
             (string) $given['name'],

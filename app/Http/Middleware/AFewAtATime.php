@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -39,11 +40,9 @@ final class AFewAtATime
             }
         }
 
-        return response()->json(
-            ['message' => 'Two things at a time: the last ones are still being made. Try again in a moment.'],
-            429,
-            ['Retry-After' => self::RETRY_AFTER_S],
-        );
+        return response()->json(['message' => Words::text('http.a-few-at-a-time.two-things-at-a-time')], 429, [
+            'Retry-After' => self::RETRY_AFTER_S,
+        ]);
     }
 
     /** Its workers give way to those that answer everybody. */

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Http\Request;
 use RushHold\Refused;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -32,19 +33,19 @@ final class CleanInput
             abort_if(
                 strlen($request->getContent()) > self::LARGEST_BODY,
                 413,
-                'This is larger than the largest document.',
+                Words::text('http.clean-input.this-is-larger-than-the'),
             );
             $body = $request->json()->all();
             json_last_error() === JSON_ERROR_NONE ||
                 $request->getContent() === '' ||
-                abort(400, 'This is not JSON: '.json_last_error_msg().'.');
+                abort(400, Words::text('http.clean-input.this-is-not-json', ['value' => json_last_error_msg()]));
             self::check($body, '', 0);
             $clean = self::cleaned($body);
             $clean === $body || $request->json()->replace($clean);
         }
         self::check($request->query->all(), '', 0);
         if (! mb_check_encoding(rawurldecode($request->getPathInfo()), 'UTF-8')) {
-            abort(404, 'There is no such address.');
+            abort(404, Words::text('http.clean-input.there-is-no-such-address'));
         }
 
         return $next($request);

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Only for somebody who signed in, not for a script with a token: no token changes the account or outlives itself. */
@@ -14,7 +15,7 @@ final class InPerson
 {
     public function handle(Request $request, Closure $next): Response
     {
-        abort_unless(Auth::guard('web')->check(), 403, 'A token cannot do this. Sign in with your password.');
+        abort_unless(Auth::guard('web')->check(), 403, Words::text('http.in-person.a-token-cannot-do-this'));
 
         return $next($request);
     }

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Exception\SuspiciousOperationException;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -31,6 +32,6 @@ final class KnownHosts
 
         return in_array($host, $known, true)
             ? $next($request)
-            : response()->json(['message' => 'There is nothing here under this name.'], 421);
+            : response()->json(['message' => Words::text('http.known-hosts.there-is-nothing-here-under')], 421);
     }
 }

@@ -11,6 +11,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Crypt;
+use RushHold\Words\Words;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -43,7 +44,7 @@ final class Once
         abort_if(
             strlen($key) > self::LONGEST_KEY,
             422,
-            'The header '.self::HEADER.' is longer than '.self::LONGEST_KEY.' characters.',
+            Words::text('http.once.too-long', ['header' => self::HEADER, 'most' => self::LONGEST_KEY]),
         );
         $name = self::PREFIX.hash('sha256', "$person {$request->path()} $key");
         $asked = hash('sha256', $request->getContent());
@@ -56,7 +57,7 @@ final class Once
             ): Response {
                 $kept = Cache::get($name);
                 if (is_array($kept)) {
-                    abort_if($kept['asked'] !== $asked, 422, 'This key was used for something else. Take another one.');
+                    abort_if($kept['asked'] !== $asked, 422, Words::text('http.once.used'));
 
                     return JsonResponse::fromJsonString(Crypt::decryptString($kept['body']), $kept['status'], [
                         self::AGAIN => 'true',
@@ -86,7 +87,7 @@ final class Once
                 return $response;
             });
         } catch (LockTimeoutException) {
-            abort(409, 'This is still being done. Try again in a moment.');
+            abort(409, Words::text('http.once.still'));
         }
     }
 }

@@ -18,6 +18,7 @@ use RushHold\Outing\Entry;
 use RushHold\Outing\Outing;
 use RushHold\Refused;
 use RushHold\Rush\Rush;
+use RushHold\Words\Words;
 
 /** An outing as a document, format `rush-hold/outing@1`; formats/outing.schema.json describes it. */
 final readonly class OutingDocument
@@ -185,7 +186,7 @@ final readonly class OutingDocument
                     ? HoldDocument::read($fields->raw('pins'))->fitting($rush->kit)
                     : PartialHold::nothing();
             } catch (Refused $refused) {
-                throw $refused->in('Rush '.($i + 1));
+                throw $refused->in(Words::text('field.nth-rush', ['n' => $i + 1]));
             }
             $clock = static fn (string $name): ?DateTimeImmutable => $fields->has($name) && $fields->raw($name) !== null
                 ? self::within($from, self::clock("rushes[$i].$name", $fields->text($name, ''), $date, $zone))

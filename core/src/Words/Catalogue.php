@@ -84,7 +84,13 @@ final class Catalogue
     {
         $message = $this->message($key) ?? throw new LogicException("There is no sentence “{$key}”.");
         $this->formatters[$key] ??= new MessageFormatter($this->language, $message);
-        $text = $this->formatters[$key]->format($facts);
+        // A whole number that goes in as it is has no commas in it.
+        $text = $this->formatters[$key]->format(
+            array_map(
+                static fn (string|int|float $fact): string|float => is_int($fact) ? (string) $fact : $fact,
+                $facts,
+            ),
+        );
 
         return is_string($text)
             ? $text

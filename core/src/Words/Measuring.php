@@ -45,7 +45,7 @@ final readonly class Measuring
             },
             Measure::Seconds => Number::significant($q->value, $q->digits).' s',
             Measure::Milliseconds => Number::significant(1000 * $q->value, $q->digits).' ms',
-            Measure::Shutter => is_finite($q->value) ? StopScale::shutterLabel($q->value) : 'any speed',
+            Measure::Shutter => is_finite($q->value) ? StopScale::shutterLabel($q->value) : Words::text('shutter.any'),
             Measure::FNumber => StopScale::fLabel($q->value),
             Measure::Iso => (string) StopScale::isoLabel($q->value),
             Measure::Share => Number::significant(100 * $q->value, $q->digits).'%',

@@ -160,6 +160,9 @@ final class Words
             $fact instanceof Said => [$name => $this->say($fact), "{$name}_within" => lcfirst($this->say($fact))],
             is_bool($fact) => [$name => $fact ? 'yes' : 'no'],
             is_array($fact) => [$name => implode(', ', array_map($this->part(...), $fact))],
+            $name === 'unit' && is_string($fact) => [
+                $name => self::has("unit.$fact") ? self::text("unit.$fact") : $fact,
+            ],
             default => [$name => is_string($fact) ? $fact : ''],
         };
     }
