@@ -8,6 +8,7 @@ use App\Http\Middleware\KnownByNumber;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\NoLateSession;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\Speak;
 use App\Http\Middleware\StillSignedIn;
 use App\Http\Seat;
 use App\Http\Unreachable;
@@ -46,6 +47,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // The application is served from one origin, so cross-origin headers are never needed.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(CleanInput::class);
+        $middleware->prepend(Speak::class);
         $middleware->prepend(KnownByNumber::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(KnownHosts::class);
@@ -73,19 +75,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
             if (! $response instanceof JsonResponse || isset($said['errors']) || ($thrown instanceof HttpExceptionInterface && ! $thrown instanceof ThrottleRequestsException && $thrown->getMessage() !== '' && $thrown->getPrevious() === null)) {
                 return $response;
             }
-            $sentence = match ($response->getStatusCode()) {
-                400 => 'This request cannot be read.',
-                401 => 'Sign in first.',
-                403 => 'This is not yours to do.',
-                404 => 'There is no such thing here, or not any more.',
-                405 => 'This cannot be done here.',
-                413 => 'This is larger than anything that can be kept here.',
-                419 => 'You were away for long. Open this page again.',
-                429 => 'That was very often in a short time. Wait a minute, then try again.',
-                503 => 'The server is being looked after. Try again in a moment.',
-                500 => 'Something went wrong on the server. Try again in a moment; nothing you entered is lost.',
-                default => null,
-            };
+            $key = "http.status.{$response->getStatusCode()}";
+            $sentence = Words::has($key) ? Words::text($key) : null;
 
             return $sentence === null || config('app.debug') && $response->getStatusCode() === 500 ? $response : $response->setData([...$said, 'message' => $sentence]);
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Playing;
 
 use RushHold\Model;
+use RushHold\Words\Words;
 
 /** A question with who asks it, as it is handed to the pool. */
 final readonly class Asked
@@ -12,7 +13,10 @@ final readonly class Asked
     /** Of the model that the question was read with. */
     public string $version;
 
-    /** The same for the same question, whoever asks; another for another model. */
+    /** What it is to be answered in. */
+    public string $language;
+
+    /** The same for the same question in the same language, whoever asks; another for another model. */
     public string $key;
 
     /**
@@ -29,13 +33,29 @@ final readonly class Asked
         public ?string $known = null,
     ) {
         $this->version = Model::VERSION;
+        $this->language = Words::language();
         // Serializing tells apart all that can be told apart, infinite numbers as well, and cannot fail.
-        $this->key = hash('sha256', Model::VERSION.serialize($question));
+        $this->key = hash('sha256', Model::VERSION.$this->language.serialize($question));
+    }
+
+    /**
+     * Something said to whoever asks.
+     *
+     * @param  array<string, string|int|float>  $facts
+     */
+    public function said(string $key, array $facts = []): string
+    {
+        return Words::speaking($this->language, static fn (): string => Words::text($key, $facts));
     }
 
     /** The same, with the answer that another server has given; null for none. */
     public function knowing(?string $answer): self
     {
-        return $answer === null ? $this : new self($this->question, $this->person, $this->window, $this->turn, $answer);
+        return $answer === null
+            ? $this
+            : Words::speaking(
+                $this->language,
+                fn (): self => new self($this->question, $this->person, $this->window, $this->turn, $answer),
+            );
     }
 }

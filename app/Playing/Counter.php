@@ -130,7 +130,10 @@ final readonly class Counter
             }
             $work->next()->await($gone);
         }
-        [$status, $json] = $work->answer ?? [409, '{"message":"A newer question came in."}'];
+        [$status, $json] = $work->answer ?? [
+            409,
+            (string) json_encode(['message' => $work->asked->said('playing.pool.a-newer-question-came-in')]),
+        ];
         $socket->write(
             $stream
                 ? "{\"status\":$status,\"answer\":$json}\n"

@@ -18,18 +18,19 @@ use RushHold\Words\Words;
  */
 final readonly class LeadTask implements Task
 {
-    public function __construct(private Question $question, private int $players, private string $key)
+    public function __construct(private Asked $asked, private int $players)
     {
     }
 
     public function run(Channel $channel, Cancellation $cancellation): string
     {
+        Words::speak($this->asked->language);
         try {
-            $json = $this->question->answer(
+            $json = $this->asked->question->answer(
                 new ChannelStage($channel, $cancellation, $this->players),
                 static fn (string $early) => $channel->send($early),
             );
-            SharedAnswers::ofEnvironment()->keep($this->key, $json);
+            SharedAnswers::ofEnvironment()->keep($this->asked->key, $json);
 
             return $json;
         } catch (Refused $refused) {

@@ -21,7 +21,6 @@ use Revolt\EventLoop;
 use RushHold\Focus\Outcome;
 use RushHold\Focus\Overtaken;
 use RushHold\Model;
-use RushHold\Words\Words;
 use Throwable;
 
 use function Amp\async;
@@ -101,12 +100,12 @@ final class Pool
     private function admitted(Asked $asked): Ticket
     {
         if ($asked->version !== Model::VERSION) {
-            throw new TurnedAway(503, Words::text('playing.pool.the-server-is-being-updated'));
+            throw new TurnedAway(503, $asked->said('playing.pool.the-server-is-being-updated'));
         }
         $window = $asked->window === '' ? '' : "$asked->person $asked->window";
         $last = $this->windows[$window] ?? null;
         if ($last !== null && $last->turn > $asked->turn) {
-            throw new TurnedAway(409, Words::text('playing.pool.a-newer-question-came-in'));
+            throw new TurnedAway(409, $asked->said('playing.pool.a-newer-question-came-in'));
         }
         $last?->overtake();
         $ticket = new Ticket($this->work($asked), $asked->turn, function (Ticket $ticket) use ($window): void {
@@ -177,10 +176,10 @@ final class Pool
             ),
         );
         if ($mine >= $this->limits->openPerPerson) {
-            throw new TurnedAway(429, Words::text('playing.pool.you-have-questions-open-already', ['mine' => $mine]));
+            throw new TurnedAway(429, $asked->said('playing.pool.you-have-questions-open-already', ['mine' => $mine]));
         }
         if (count($this->open) >= $this->limits->open) {
-            throw new TurnedAway(503, Words::text('playing.pool.the-server-is-busy-try'));
+            throw new TurnedAway(503, $asked->said('playing.pool.the-server-is-busy-try'));
         }
         $work = $this->open[$asked->key] = new Work($asked);
         $this->questions->add($asked->person, $work);
@@ -216,22 +215,22 @@ final class Pool
                 return [200, $this->led($work, new CompositeCancellation($work->cancellation(), $limit))];
             } catch (CancelledException|Overtaken) {
                 return $limit->isRequested()
-                    ? self::problem(503, Words::text('playing.pool.timed-out-shorten-the-rush'))
-                    : self::problem(409, Words::text('playing.pool.a-newer-question-came-in'));
+                    ? self::problem(503, $work->asked->said('playing.pool.timed-out-shorten-the-rush'))
+                    : self::problem(409, $work->asked->said('playing.pool.a-newer-question-came-in'));
             } catch (TaskFailureThrowable $failure) {
                 if ($failure->getOriginalClassName() === Overtaken::class) {
-                    return self::problem(409, Words::text('playing.pool.a-newer-question-came-in'));
+                    return self::problem(409, $work->asked->said('playing.pool.a-newer-question-came-in'));
                 }
                 if ($failure->getOriginalClassName() === Unanswerable::class) {
                     return self::problem(422, $failure->getOriginalMessage());
                 }
                 ($this->report)($failure);
 
-                return self::problem(500, Words::text('playing.pool.something-went-wrong-while-it'));
+                return self::problem(500, $work->asked->said('playing.pool.something-went-wrong-while-it'));
             } catch (Throwable $dead) {
                 ($this->report)($dead);
                 if (--$tries === 0) {
-                    return self::problem(503, Words::text('playing.pool.something-went-wrong-while-it'));
+                    return self::problem(503, $work->asked->said('playing.pool.something-went-wrong-while-it'));
                 }
             }
         }
@@ -244,7 +243,7 @@ final class Pool
         $failure = null;
         /** @var Execution<string, list<Outcome>, list<PlayTask>|float|string> $execution */
         $execution = $this->leads->submit(
-            new LeadTask($work->asked->question, $this->limits->players, $work->asked->key),
+            new LeadTask($work->asked, $this->limits->players),
             new CompositeCancellation($cancellation, $broken->getCancellation()),
         );
         $channel = $execution->getChannel();
@@ -307,7 +306,7 @@ final class Pool
             [$person, [$task, $work, $hand]] = $this->pieces->take();
             try {
                 if ($work->isCancelled()) {
-                    throw new Overtaken(Words::text('playing.pool.nobody-waits-for-it-any'));
+                    throw new Overtaken($work->asked->said('playing.pool.nobody-waits-for-it-any'));
                 }
                 $hand($this->playedPiece($task));
                 $this->played++;

@@ -29,34 +29,27 @@ const GIVEN_WAY = [
     'nought' => 'zero',
 ];
 
-/** Every literal of the screens that a person may read, as far as it stands between quotes or tags. */
-function sentencesOf(string $code): array
+/** @return array<string, string> what the screens say, by part and key */
+function saidOnScreens(): array
 {
-    $code = (string) preg_replace(['~/\*.*?\*/~s', '~(?<=\s)//[^\n]*~', '~^import .*$~m'], '', $code);
-    preg_match_all('~>([^<>{}]*[A-Za-z]{3}[^<>{}]*)<~', $code, $text);
-    preg_match_all('~[\'"`]([A-Z][^\'"`\n]* [^\'"`\n]*)[\'"`]~', $code, $quoted);
-
-    return [...$text[1], ...$quoted[1]];
-}
-
-it('says one thing by one name in the catalogue', function (string $word, string $instead): void {
-    $found = array_filter(
-        Words::catalogue(),
-        static fn (string $message): bool => preg_match("~(?<![\\w{])(?:$word)(?!\\w)~iu", (string) preg_replace('~\{\w+[,}]~', '', $message)) === 1,
-    );
-    expect($found)->toBe([], "say: $instead");
-})->with(array_map(null, array_keys(GIVEN_WAY), GIVEN_WAY));
-
-it('says one thing by one name on the screens', function (string $word, string $instead): void {
-    $found = [];
-    $screens = dirname(__DIR__, 2).'/resources/js';
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($screens)) as $file) {
-        if (! str_ends_with((string) $file, '.tsx') || str_ends_with((string) $file, '.test.tsx')) {
-            continue;
-        }
-        foreach (sentencesOf((string) file_get_contents((string) $file)) as $sentence) {
-            preg_match("~(?<![\\w{\$-])(?:$word)(?![\\w-])~iu", $sentence) === 1 && ($found[] = basename((string) $file).': '.trim($sentence));
+    $said = [];
+    foreach (glob(dirname(__DIR__, 2).'/lang/en/web/*.json') ?: [] as $file) {
+        $messages = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
+        foreach ($messages as $key => $message) {
+            $said[basename($file, '.json').".$key"] = $message;
         }
     }
+
+    return $said;
+}
+
+it('says one thing by one name', function (string $word, string $instead): void {
+    $found = array_filter(
+        [...Words::catalogue(), ...saidOnScreens()],
+        static fn (string $message): bool => preg_match(
+            "~(?<![\\w{])(?:$word)(?!\\w)~iu",
+            (string) preg_replace('~\{\w+[,}]|</?\w+>~', '', $message),
+        ) === 1,
+    );
     expect($found)->toBe([], "say: $instead");
 })->with(array_map(null, array_keys(GIVEN_WAY), GIVEN_WAY));

@@ -6,17 +6,18 @@ namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
 use RushHold\Hold\Setting;
+use RushHold\Words\Catalogue;
 use RushHold\Words\Words;
 
-/** Writes the labels of the catalogue where the front end reads them, so that none is written twice. */
+/** Writes the labels of each language where the front end reads them, so that none is written twice. */
 final class DescribeWords extends Command
 {
-    private const FILE = 'resources/js/api/words.json';
+    private const FILE = 'resources/js/api/words.%s.json';
 
     /** What only the server says. */
-    private const SERVER_ONLY = ['field', 'value', 'term-group', 'difference'];
+    private const SERVER_ONLY = ['field', 'unit', 'value', 'term-group', 'difference'];
 
-    protected $signature = 'words:describe {--check : Only say whether the file is up to date}';
+    protected $signature = 'words:describe {--check : Only say whether the files are up to date}';
 
     protected $description = 'Write the labels of the catalogue for the front end';
 
@@ -38,21 +39,30 @@ final class DescribeWords extends Command
 
     public function handle(): int
     {
-        $json = json_encode(self::words(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
-        if ($this->option('check')) {
+        $stale = 0;
+        foreach (Catalogue::languages() as $language) {
+            $file = sprintf(self::FILE, $language);
+            $json =
+                Words::speaking(
+                    $language,
+                    static fn (): string => json_encode(
+                        self::words(),
+                        JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+                    ),
+                )."\n";
+            if (! $this->option('check')) {
+                file_put_contents(base_path($file), $json);
+
+                continue;
+            }
+            $same = is_file(base_path($file)) && file_get_contents(base_path($file)) === $json;
             $this->components->twoColumnDetail(
-                self::FILE,
-                is_file(base_path(self::FILE)) && file_get_contents(base_path(self::FILE)) === $json
-                    ? 'up to date'
-                    : 'out of date: run php artisan words:describe',
+                $file,
+                $same ? 'up to date' : 'out of date: run php artisan words:describe',
             );
-
-            return is_file(base_path(self::FILE)) && file_get_contents(base_path(self::FILE)) === $json
-                ? self::SUCCESS
-                : self::FAILURE;
+            $stale += $same ? 0 : 1;
         }
-        file_put_contents(base_path(self::FILE), $json);
 
-        return self::SUCCESS;
+        return $stale === 0 ? self::SUCCESS : self::FAILURE;
     }
 }

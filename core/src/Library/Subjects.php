@@ -50,7 +50,7 @@ final class Subjects
         $head = null;
         $rows = [];
         foreach ($file as $cells) {
-            $cells = array_map(strval(...), is_array($cells) ? $cells : []);
+            $cells = array_map(static fn (mixed $cell): string => is_string($cell) ? $cell : '', (array) $cells);
             $head === null ? ($head = $cells) : ($rows[] = array_combine($head, $cells));
         }
 

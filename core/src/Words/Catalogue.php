@@ -35,10 +35,13 @@ final class Catalogue
 
     private function __construct(private readonly string $language)
     {
+        $pseudo = $language === Pseudo::LANGUAGE;
+        $folder = self::FOLDER.'/'.($pseudo ? self::FIRST : $language);
         foreach (self::ROOMS as $room) {
-            foreach (glob(self::FOLDER."/$language/$room/*.json") ?: [] as $file) {
+            foreach (glob("$folder/$room/*.json") ?: [] as $file) {
                 /** @var array<string, string> $messages */
                 $messages = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
+                $messages = $pseudo ? array_map(Pseudo::of(...), $messages) : $messages;
                 $this->parts["$room/".basename($file, '.json')] = $messages;
                 $this->messages += $messages;
             }

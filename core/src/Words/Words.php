@@ -54,7 +54,28 @@ final class Words
     /** From here on everything is said in this language; the first one where there is no folder for it. */
     public static function speak(string $language): void
     {
-        self::$language = in_array($language, Catalogue::languages(), true) ? $language : Catalogue::FIRST;
+        self::$language = in_array($language, [...Catalogue::languages(), Pseudo::LANGUAGE], true)
+            ? $language
+            : Catalogue::FIRST;
+    }
+
+    /**
+     * Says something in a language, whatever is spoken else.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $say
+     * @return T
+     */
+    public static function speaking(string $language, callable $say): mixed
+    {
+        $else = self::$language;
+        self::speak($language);
+        try {
+            return $say();
+        } finally {
+            self::$language = $else;
+        }
     }
 
     public static function language(): string

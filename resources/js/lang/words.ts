@@ -25,6 +25,9 @@ const together = (parts: ReactNode[]) => createElement(Fragment, null, ...parts)
 /** One file for each language and part of the application, fetched with the screen that needs it. */
 const files = import.meta.glob<Messages>('/lang/*/web/*.json', { import: 'default' });
 
+/** The language that shows what is not in the catalogue. */
+export const PSEUDO = 'en-XA';
+
 /** The language of this page, for as long as it is open: that of its document. */
 export const locale = (typeof document === 'undefined' ? '' : document.documentElement.lang) || 'en';
 
@@ -32,7 +35,11 @@ export const locale = (typeof document === 'undefined' ? '' : document.documentE
 export async function words<Key extends string>(part: string): Promise<Say<Key>> {
   const fetch = files[`/lang/${locale}/web/${part}.json`] ?? files[`/lang/en/web/${part}.json`];
   if (!fetch) throw new Error(`There are no words for ${part}.`);
-  const messages = await fetch();
+  const messages = { ...(await fetch()) };
+  if (locale === PSEUDO) {
+    const { pseudo } = await import('./pseudo');
+    for (const [key, message] of Object.entries(messages)) messages[key] = pseudo(message as string);
+  }
   const formats = new Map<string, IntlMessageFormat>();
 
   const formatOf = (key: Key): string | IntlMessageFormat => {

@@ -1,6 +1,21 @@
-import labels from '../api/words.json';
+import type en from '../api/words.en.json';
+import { locale, PSEUDO } from '../lang/words';
 
-export type Words = keyof typeof labels;
+export type Words = keyof typeof en;
+
+/** One file for each language, written from the catalogue. */
+const files = import.meta.glob<Record<Words, Record<string, string>>>('../api/words.*.json', {
+  import: 'default',
+});
+
+const fetch = files[`../api/words.${locale}.json`] ?? files['../api/words.en.json'];
+const labels = (await fetch?.()) ?? ({} as Record<Words, Record<string, string>>);
+if (locale === PSEUDO) {
+  const { accented } = await import('../lang/pseudo');
+  for (const set of Object.values(labels)) {
+    for (const [word, text] of Object.entries(set)) set[word] = `[${accented(text)}]`;
+  }
+}
 
 const read = (set: Words): Record<string, string> => labels[set];
 

@@ -31,7 +31,7 @@ describe('set-ups compared', () => {
   it('are called by what sets them apart, an eye only where something is detected', async () => {
     compared({});
     open(<Compare />);
-    const names = within(await screen.findByRole('region', { name: 'Set-ups' })).getAllByRole('listitem');
+    const names = within(await screen.findByRole('region', { name: 'Holds' })).getAllByRole('listitem');
     expect(names[0]?.querySelector('.shares-name')).toHaveTextContent('Small ring, bird, eye on');
     expect(names[1]?.querySelector('.shares-name')).toHaveTextContent('Point, no detection');
   });
@@ -39,7 +39,7 @@ describe('set-ups compared', () => {
   it('say what was kept of what, and how sure the share is', async () => {
     compared({});
     open(<Compare />);
-    const [first] = within(await screen.findByRole('region', { name: 'Set-ups' })).getAllByRole('listitem');
+    const [first] = within(await screen.findByRole('region', { name: 'Holds' })).getAllByRole('listitem');
     expect(first).toHaveTextContent('58% 51 to 64');
     expect(first).toHaveTextContent('100 of 173 in 7 bursts, best with more than 99%');
   });
