@@ -160,6 +160,7 @@ final class Page
         try {
             $this->connected(true);
             $this->devtools('Emulation.setEmulatedMedia', ['features' => []]);
+            $this->devtools('Emulation.setUserAgentOverride', ['userAgent' => '']);
             $origins = array_unique([self::address(), $this->server ?? self::address()]);
             $this->driver->get('about:blank');
             foreach ($origins as $origin) {
@@ -196,6 +197,17 @@ final class Page
             'height' => $height,
             'deviceScaleFactor' => 1,
             'mobile' => $width < 600,
+        ]);
+
+        return $this;
+    }
+
+    /** Asks for pages in a language from now on; '' for that of the browser. */
+    public function speaking(string $language): self
+    {
+        $this->devtools('Emulation.setUserAgentOverride', [
+            'userAgent' => (string) $this->script('return navigator.userAgent'),
+            'acceptLanguage' => $language,
         ]);
 
         return $this;

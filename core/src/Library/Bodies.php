@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Library;
 
 use RushHold\Document\BodyDocument;
+use RushHold\Words\Words;
 
 /**
  * Sample bodies to start from, each typical of its class and of no maker. Frame rates, buffers and readout times are
@@ -40,7 +41,7 @@ final class Bodies
         return [
             'fast-mirrorless' => [
                 'format' => BodyDocument::FORMAT,
-                'name' => '24 MP stacked mirrorless',
+                'name' => Words::text('sample.fast-mirrorless'),
                 'presets' => $presets,
                 'offers' => ['before_press_s' => [0, 0.5, 1], 'focus.unpressed' => [false, true]],
                 'mechanical' => ['frames_per_s' => 12],
@@ -51,7 +52,7 @@ final class Bodies
             ],
             'high-resolution' => [
                 'format' => BodyDocument::FORMAT,
-                'name' => '45 MP mirrorless',
+                'name' => Words::text('sample.high-resolution'),
                 'pixels_wide' => 8192,
                 'pixels_high' => 5464,
                 'frames_per_s' => 12,
@@ -68,7 +69,7 @@ final class Bodies
             ],
             'small-sensor' => [
                 'format' => BodyDocument::FORMAT,
-                'name' => '20 MP small-sensor mirrorless',
+                'name' => Words::text('sample.small-sensor'),
                 'sensor_width_mm' => 17.4,
                 'sensor_height_mm' => 13.0,
                 'pixels_wide' => 5184,
@@ -92,7 +93,7 @@ final class Bodies
             ],
             'old-mirror' => [
                 'format' => BodyDocument::FORMAT,
-                'name' => '20 MP mirror body, ten years old',
+                'name' => Words::text('sample.old-mirror'),
                 'sensor_width_mm' => 36.0,
                 'sensor_height_mm' => 24.0,
                 'pixels_wide' => 5472,
@@ -149,7 +150,7 @@ final class Bodies
             ],
             'entry-mirror' => [
                 'format' => BodyDocument::FORMAT,
-                'name' => '24 MP entry mirror body',
+                'name' => Words::text('sample.entry-mirror'),
                 'sensor_width_mm' => 22.5,
                 'sensor_height_mm' => 15.0,
                 'pixels_wide' => 6000,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Library;
 
 use RushHold\Document\LensDocument;
+use RushHold\Words\Words;
 
 /** Sample lenses to start from, each typical of its class and of no maker. */
 final class Lenses
@@ -13,7 +14,7 @@ final class Lenses
     public static function all(): array
     {
         return [
-            '500-f4' => self::lens('500 mm f/4 prime', [
+            '500-f4' => self::lens(Words::text('sample.500-f4'), [
                 'focal_mm' => 500,
                 'max_aperture' => 4,
                 'nearest_m' => 3.5,
@@ -22,7 +23,7 @@ final class Lenses
                 'ranges' => [['near_m' => 3.5, 'far_m' => 10], ['near_m' => 10, 'far_m' => null]],
                 'extenders' => [1.4, 2],
             ]),
-            '300-f28' => self::lens('300 mm f/2.8 prime', [
+            '300-f28' => self::lens(Words::text('sample.300-f28'), [
                 'focal_mm' => 300,
                 'max_aperture' => 2.8,
                 'nearest_m' => 2,
@@ -31,7 +32,7 @@ final class Lenses
                 'ranges' => [['near_m' => 2, 'far_m' => 6], ['near_m' => 6, 'far_m' => null]],
                 'extenders' => [1.4, 2],
             ]),
-            '200-600' => self::lens('200–600 mm zoom', [
+            '200-600' => self::lens(Words::text('sample.200-600'), [
                 'zoom' => self::zoom([200 => 5.6, 300 => 6, 600 => 6.3]),
                 'focal_mm' => 600,
                 'nearest_m' => 4,
@@ -40,7 +41,7 @@ final class Lenses
                 'ranges' => [['near_m' => 10, 'far_m' => null]],
                 'extenders' => [1.4],
             ]),
-            '100-400' => self::lens('100–400 mm zoom', [
+            '100-400' => self::lens(Words::text('sample.100-400'), [
                 'zoom' => self::zoom([100 => 4.5, 200 => 5, 400 => 5.6]),
                 'focal_mm' => 400,
                 'nearest_m' => 2.5,
@@ -49,7 +50,7 @@ final class Lenses
                 'ranges' => [['near_m' => 3, 'far_m' => null]],
                 'extenders' => [1.4],
             ]),
-            '70-200-f28' => self::lens('70–200 mm f/2.8 zoom', [
+            '70-200-f28' => self::lens(Words::text('sample.70-200-f28'), [
                 'zoom' => self::zoom([70 => 2.8, 200 => 2.8]),
                 'focal_mm' => 200,
                 'nearest_m' => 1.2,
@@ -57,7 +58,7 @@ final class Lenses
                 'stabiliser_stops' => 5,
                 'extenders' => [1.4, 2],
             ]),
-            '150-600-slow' => self::lens('150–600 mm budget zoom', [
+            '150-600-slow' => self::lens(Words::text('sample.150-600-slow'), [
                 'zoom' => self::zoom([150 => 5, 300 => 5.6, 600 => 6.3]),
                 'focal_mm' => 600,
                 'nearest_m' => 2.8,
@@ -66,7 +67,7 @@ final class Lenses
                 'ranges' => [['near_m' => 10, 'far_m' => null]],
                 'best_stops_down' => 1.3,
             ]),
-            '55-250-slow' => self::lens('55–250 mm kit zoom', [
+            '55-250-slow' => self::lens(Words::text('sample.55-250-slow'), [
                 'zoom' => self::zoom([55 => 4, 130 => 5, 250 => 5.6]),
                 'focal_mm' => 250,
                 'nearest_m' => 1.1,
@@ -75,7 +76,7 @@ final class Lenses
                 'best_stops_down' => 1.3,
                 'min_aperture' => 22,
             ]),
-            '24-70' => self::lens('24–70 mm f/2.8 zoom', [
+            '24-70' => self::lens(Words::text('sample.24-70'), [
                 'zoom' => self::zoom([24 => 2.8, 70 => 2.8]),
                 'focal_mm' => 70,
                 'nearest_m' => 0.4,

@@ -38,7 +38,7 @@ const styles = {
 export type DateStyle = keyof typeof styles;
 
 /** English dates are written the British way, the day first and the clock with 24 hours. */
-const language = locale === 'en' ? 'en-GB' : locale;
+const language = locale.startsWith('en') ? 'en-GB' : locale;
 
 const made = new Map<string, Intl.DateTimeFormat>();
 

@@ -41,6 +41,8 @@ const inPlace: string[] = [];
 /** Attributes that a person reads or hears. */
 const READ =
   /^(aria-label|aria-valuetext|label|title|placeholder|says|hint|okText|cancelText|honest|extra|caption|ariaLabelForHandle|alt|what|low|high|none)$/;
+/** Properties that are shown wherever they stand. */
+const SHOWN = /^(label|title|says|hint|message|text)$/;
 /** What machines read, though it has spaces or a capital. */
 const TECHNICAL = [
   /^[./#([*]|^--|:\/\/|^[\w-]+\/[\w+.-]+$|^rush-hold/,
@@ -114,7 +116,11 @@ function look(path: string, file: ts.SourceFile) {
         attribute === null
           ? reads(text) && !NAMES.test(text)
           : READ.test(attribute) && /\p{L}{2}/u.test(text);
-      if (read && !TECHNICAL.some((one) => one.test(text))) inPlace.push(`${where(node)} ${text}`);
+      const shown =
+        ts.isPropertyAssignment(node.parent) &&
+        SHOWN.test(node.parent.name.getText()) &&
+        /\p{L}{2}/u.test(text.replaceAll('§', ''));
+      if ((read || shown) && !TECHNICAL.some((one) => one.test(text))) inPlace.push(`${where(node)} ${text}`);
     }
     node.forEachChild(visit);
   };

@@ -27,21 +27,22 @@ export function settingsOf(hold: Hold): [string, unknown][] {
     );
 }
 
+function sayRange([near = null, far = null]: (number | null)[], units: Units): string {
+  const said = (metres: number | null) => (metres === null ? '∞' : say(metres, 'length', units));
+  return t('settings.range', { near: said(near), far: said(far) });
+}
+
 /** A setting's value as people say it. */
 export function sayValue(setting: string, value: unknown, units: Units): string {
   const set = sets[setting];
   if (set && typeof value === 'string') return label(set, value);
-  if (typeof value === 'boolean') return value ? 'on' : 'off';
+  if (typeof value === 'boolean') return value ? t('settings.on') : t('settings.off');
   if (setting === 'exposure.shutter_s') return t('settings.s', { sayShutter: sayShutter(value as number) });
   if (setting === 'exposure.aperture') return `f/${Number((value as number).toFixed(1))}`;
   if (setting.endsWith('_s')) return t('settings.s-2', { value: Number(value) });
   if (setting === 'focus.start_at_m') return say(value as number, 'length', units);
   if (setting === 'focus.range_m')
-    return value === null
-      ? 'none'
-      : (value as (number | null)[])
-          .map((m) => (m === null ? '∞' : say(m, 'length', units)))
-          .join(t('settings.to'));
+    return value === null ? t('settings.none') : sayRange(value as (number | null)[], units);
   if (setting === 'focus.area_at')
     return (value as number[]).every((n) => n === 0)
       ? t('settings.in-the-middle')

@@ -54,7 +54,7 @@ const scales: Record<Quantity, { metric: Scale; kmh?: Scale; imperial?: Scale }>
   angle: { metric: { unit: '°', factor: 1, digits: 0, step: 5 } },
   share: { metric: { unit: '%', factor: 100, digits: 0, step: 5 } },
   ev: { metric: { unit: 'EV', factor: 1, digits: 1, step: 0.5 } },
-  stops: { metric: { unit: 'stops', factor: 1, digits: 1, step: 0.5 } },
+  stops: { metric: { unit: t('units.stops'), factor: 1, digits: 1, step: 0.5 } },
   rate: { metric: { unit: '/s', factor: 1, digits: 1, step: 0.1 } },
   iso: { metric: { unit: 'ISO', factor: 1, digits: 0, step: 100 } },
   mm: { metric: { unit: 'mm', factor: 1, digits: 0, step: 10 } },

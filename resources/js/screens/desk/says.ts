@@ -73,6 +73,6 @@ export function kitSays({ kit, photographer }: Rush): string {
 export function figuresSay({ subject }: Rush, units: Units): string {
   return listed([
     t('says.long', { lengthM: say(subject.length_m, 'size', units) }),
-    subject.erratic >= 0.6 ? 'erratic' : subject.erratic <= 0.15 ? 'steady' : null,
+    subject.erratic >= 0.6 ? t('says.erratic') : subject.erratic <= 0.15 ? t('says.steady') : null,
   ]);
 }

@@ -179,7 +179,7 @@ export default function Kit() {
               { type: 'divider' as const },
               {
                 key: 'delete',
-                label: 'Delete',
+                label: t('kit.delete'),
                 onClick: () => removeWithUndo(item.type, item.id, item.name),
               },
             ]),

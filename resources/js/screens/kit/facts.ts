@@ -13,7 +13,7 @@ export function bodyFacts(b: Partial<Body>): string {
       sensorHeightMm: round(b.sensor_height_mm ?? 24),
     }),
     t('facts.frames-s', { framesPerS: b.frames_per_s }),
-    b.mirror ? 'mirror' : t('facts.no-mirror'),
+    b.mirror ? t('facts.mirror') : t('facts.no-mirror'),
     t('facts.areas', { areas: Object.keys(b.areas ?? {}).length }),
     b.detects?.length ? t('facts.finds', { detects: b.detects.join(', ') }) : t('facts.no-detection'),
   ].join(' · ');

@@ -52,7 +52,7 @@ export default function OutingList() {
       { type: 'divider' as const },
       {
         key: 'delete',
-        label: 'Delete',
+        label: t('outing-list.delete'),
         onClick: () =>
           remove.mutate(outing.id, {
             onError: failed,

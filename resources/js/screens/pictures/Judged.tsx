@@ -128,8 +128,8 @@ export function Judged({
 
 /** What the keys do here: the first lines always, the rest unfolded. */
 const KEYS: [string[], string][] = [
-  [['K'], 'keep'],
-  [['L'], 'lost'],
+  [['K'], t('judged.keep-it')],
+  [['L'], t('judged.lost-it')],
   [['M'], t('judged.leave-it-to-the')],
   [['Z'], t('judged.take-it-back')],
 ];

@@ -90,7 +90,10 @@ export function useCulling(id: string, data: BurstPictures) {
         ...fail,
         onSuccess: ({ undo: taken }) =>
           step(
-            `${frames(some)} ${said === null ? t('use-culling.left-to-the-measuring') : said ? 'kept' : 'lost'}`,
+            t('use-culling.said', {
+              frames: frames(some),
+              said: said === null ? 'nothing' : said ? 'kept' : 'lost',
+            }),
             taken,
           ),
       },

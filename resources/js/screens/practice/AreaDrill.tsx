@@ -36,7 +36,7 @@ const ARROWS: Record<string, [number, number]> = {
 };
 
 const how: Record<Move, string> = {
-  stick: 'Arrow keys, a gamepad’s stick, or drag the pad and hold it there.',
+  stick: t('area-drill.arrow-keys-a-gamepad'),
   'touch-absolute': t('area-drill.put-the-thumb-on'),
   'touch-relative': t('area-drill.drag-the-thumb-over'),
 };

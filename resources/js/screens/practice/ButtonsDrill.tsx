@@ -111,7 +111,7 @@ export default function ButtonsDrill() {
     call === null
       ? null
       : call === -1
-        ? 'now'
+        ? t('buttons-drill.now')
         : (turn.course?.asked?.find((a) => a.key === call)?.call ?? null);
   return (
     <DrillFrame

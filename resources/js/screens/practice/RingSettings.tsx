@@ -96,8 +96,8 @@ export function RingSettings({
             disabled={disabled}
             value={right}
             options={[
-              { value: 'far', label: 'farther' },
-              { value: 'near', label: 'nearer' },
+              { value: 'far', label: t('ring-settings.farther') },
+              { value: 'near', label: t('ring-settings.nearer') },
             ]}
             onChange={(way) => onRight(way as Way)}
           />

@@ -35,7 +35,7 @@ export const sharedBy = (drill: string): string =>
       ? t('drills.peaks-caught')
       : ['swimmer', 'wild'].includes(drill)
         ? t('drills.frames-kept')
-        : 'made';
+        : t('drills.made');
 
 export const percent = (share: number): string => `${Math.round(share * 100)}%`;
 

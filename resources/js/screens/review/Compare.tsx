@@ -179,7 +179,7 @@ export default function Compare() {
 
 const needed = (pair: Pair) =>
   pair.decided
-    ? 'decided'
+    ? t('compare.decided')
     : pair.even
       ? t('compare.as-good-as-each')
       : pair.frames_needed === null

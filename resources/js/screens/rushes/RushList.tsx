@@ -102,7 +102,7 @@ export default function RushList() {
           ),
         },
         { type: 'divider' as const },
-        { key: 'delete', label: 'Delete', onClick: () => removeWithUndo(rush) },
+        { key: 'delete', label: t('rush-list.delete-one'), onClick: () => removeWithUndo(rush) },
       ],
     };
   }

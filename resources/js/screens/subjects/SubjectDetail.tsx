@@ -138,7 +138,7 @@ export function SubjectDetail({ item }: { item: Item<'subjects'> }) {
                       disabled: demo === true,
                       onClick: () => setPutting(true),
                     },
-                    { key: 'delete', label: 'Delete', onClick: actions.remove },
+                    { key: 'delete', label: t('subject-detail.delete'), onClick: actions.remove },
                   ]),
             ],
           }}

@@ -40,9 +40,9 @@ export function SubjectFacts({ profile: draft }: { profile: SubjectProfile }) {
           <dt>{t('subject-facts.keeps-its-line')}</dt>
           <dd>
             {inWords(subject.erratic, [
-              [0.35, 'no'],
-              [0.1, 'mostly'],
-              [0, 'yes'],
+              [0.35, t('subject-facts.no')],
+              [0.1, t('subject-facts.mostly')],
+              [0, t('subject-facts.yes')],
             ])}
           </dd>
         </div>
@@ -50,9 +50,9 @@ export function SubjectFacts({ profile: draft }: { profile: SubjectProfile }) {
           <dt>{t('subject-facts.detail-to-focus-on')}</dt>
           <dd>
             {inWords(subject.contrast, [
-              [0.7, 'plenty'],
-              [0.4, 'some'],
-              [0, 'little'],
+              [0.7, t('subject-facts.plenty')],
+              [0.4, t('subject-facts.some')],
+              [0, t('subject-facts.little')],
             ])}
           </dd>
         </div>

@@ -122,7 +122,8 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
     (check.data?.terms ?? []).filter(({ key }) =>
       about === 'mode' || about === 'area' ? key.startsWith(`${about}.`) : key === `setting.${about}`,
     );
-  const mark = (field: string) => (told.has(field) ? t('described.from-your-picture') : 'guessed');
+  const mark = (field: string) =>
+    told.has(field) ? t('described.from-your-picture') : t('described.guessed');
 
   async function save() {
     try {

@@ -35,8 +35,8 @@ export function RingFields({
             label={t('ring-fields.turning-right-focuses')}
             value={ring.right_is_nearer ? 'near' : 'far'}
             options={[
-              { value: 'far', label: 'farther' },
-              { value: 'near', label: 'nearer' },
+              { value: 'far', label: t('ring-fields.farther') },
+              { value: 'near', label: t('ring-fields.nearer') },
             ]}
             onChange={(way) => onRing({ ...ring, right_is_nearer: way === 'near' })}
           />
