@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Prints where the house stands: how wide its lines are and how long its functions, who uses whom, how many sentences
-// stand in place, and how much of it is tests. Run it by bin/house.
+// Prints where the house stands: how wide its lines are and how long its functions, who uses whom, how many messages each
+// language has, and how much of it is tests. Run it by bin/house.
 
 const ROOT = __DIR__.'/..';
 const WIDTH = 120;
@@ -121,12 +121,14 @@ function circles(string $folder, string $prefix): array
     return array_values($circles);
 }
 
-/** Text between tags that has letters, roughly. */
-function sentences(): int
+/** @return array<string, array<string, int>> messages by language and room of the catalogue */
+function messages(): array
 {
-    $count = 0;
-    foreach (files('~^resources/js/.*\.tsx$~', false) as $file) {
-        $count += (int) preg_match_all('~>\s*[^<>{}=;]*[A-Za-z]{2}[^<>{}=;]*[<{]~', implode("\n", linesOf($file)));
+    $count = [];
+    foreach (files('~^lang/.*\.json$~', false) as $file) {
+        [, $language, $room] = explode('/', $file);
+        $read = json_decode((string) file_get_contents(ROOT."/$file"), true, flags: JSON_THROW_ON_ERROR);
+        $count[$language][$room] = ($count[$language][$room] ?? 0) + count($read);
     }
 
     return $count;
@@ -170,4 +172,6 @@ printf(
 foreach (array_slice($functions, 0, 8) as $name => $lines) {
     printf("%6d  %s\n", $lines, $name);
 }
-printf("sentences that stand in the mark-up: about %d\n", sentences());
+foreach (messages() as $language => $rooms) {
+    printf("messages in %s: %s\n", $language, urldecode(http_build_query($rooms, '', ', ')));
+}

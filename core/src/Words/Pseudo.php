@@ -59,6 +59,7 @@ final class Pseudo
 
     private static function longer(string $message): string
     {
-        return str_repeat('·', intdiv(mb_strlen((string) preg_replace('/\{[^{}]*\}/', '', $message)), 3));
+        // In pieces that a line may break between.
+        return str_repeat(' ····', (int) ceil(mb_strlen((string) preg_replace('/\{[^{}]*\}/', '', $message)) / 15));
     }
 }

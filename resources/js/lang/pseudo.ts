@@ -9,7 +9,8 @@ const accents = new Map([...PLAIN].map((letter, i) => [letter, [...ACCENTED][i] 
 
 export const accented = (text: string) => [...text].map((letter) => accents.get(letter) ?? letter).join('');
 
-const longer = (text: string) => '·'.repeat(Math.floor(text.length / 3));
+/** As long again as a third of it, in pieces that a line may break between. */
+const longer = (text: string) => ' ····'.repeat(Math.ceil(text.length / 15));
 
 /** The numbers that the parser gives to kinds of parts; the parser itself stays at home. */
 const LITERAL = 0;

@@ -25,17 +25,21 @@ const together = (parts: ReactNode[]) => createElement(Fragment, null, ...parts)
 /** One file for each language and part of the application, fetched with the screen that needs it. */
 const files = import.meta.glob<Messages>('/lang/*/web/*.json', { import: 'default' });
 
+/** The language that has every message; what another lacks is said in it. */
+const FIRST = 'en';
+
 /** The language that shows what is not in the catalogue. */
 export const PSEUDO = 'en-XA';
 
 /** The language of this page, for as long as it is open: that of its document. */
-export const locale = (typeof document === 'undefined' ? '' : document.documentElement.lang) || 'en';
+export const locale = (typeof document === 'undefined' ? '' : document.documentElement.lang) || FIRST;
 
 /** Says the messages of a part of the application: `lang/<language>/web/<part>.json`. */
 export async function words<Key extends string>(part: string): Promise<Say<Key>> {
-  const fetch = files[`/lang/${locale}/web/${part}.json`] ?? files[`/lang/en/web/${part}.json`];
-  if (!fetch) throw new Error(`There are no words for ${part}.`);
-  const messages = { ...(await fetch()) };
+  const first = files[`/lang/${FIRST}/web/${part}.json`];
+  if (!first) throw new Error(`There are no words for ${part}.`);
+  const own = locale === FIRST ? undefined : files[`/lang/${locale}/web/${part}.json`];
+  const messages = Object.assign({}, ...(await Promise.all([first(), own?.()]))) as Messages;
   if (locale === PSEUDO) {
     const { pseudo } = await import('./pseudo');
     for (const [key, message] of Object.entries(messages)) messages[key] = pseudo(message as string);
