@@ -10,8 +10,19 @@ declare const process: { env: Record<string, string | undefined> };
 const hotFile = process.env.VITE_HOT_FILE;
 
 export default defineConfig({
-  plugins: [laravel({ input: 'resources/js/main.tsx', ...(hotFile ? { hotFile } : {}) }), react(), messages(), worker()],
+  plugins: [
+    laravel({ input: 'resources/js/main.tsx', ...(hotFile ? { hotFile } : {}) }),
+    react(),
+    messages(),
+    worker(),
+  ],
   // Messages are read at build.
-  resolve: { alias: { '@formatjs/icu-messageformat-parser': '@formatjs/icu-messageformat-parser/no-parser.js' } },
-  build: { target: 'es2022' },
+  resolve: {
+    alias: { '@formatjs/icu-messageformat-parser': '@formatjs/icu-messageformat-parser/no-parser.js' },
+  },
+  build: {
+    target: 'es2022',
+    // Of what a door opens on, only what is used comes along.
+    rolldownOptions: { treeshake: { moduleSideEffects: (id) => !/\/features\/[^?]+\.tsx?$/.test(id) } },
+  },
 });

@@ -15,7 +15,7 @@ export function worker(): Plugin {
     writeBundle(_, bundle) {
       // Poses are for a desk, which needs a connection anyway.
       files = Object.entries(bundle)
-        .filter(([file, made]) => /\.(js|css|woff2)$/.test(file) && !(made.type === 'chunk' && made.facadeModuleId?.includes('/parts/poses/')))
+        .filter(([file, made]) => /\.(js|css|woff2)$/.test(file) && !(made.type === 'chunk' && made.facadeModuleId?.includes('/ui/poses/')))
         .map(([file]) => file)
         .sort();
     },

@@ -16,7 +16,7 @@ $collect = static function (string $key) use (&$collect, &$needed, $manifest): v
     array_map($collect, $manifest[$key]['imports'] ?? []);
 };
 $collect('resources/js/main.tsx');
-$collect('resources/js/screens/desk/Desk.tsx');
+$collect('resources/js/features/desk/Desk.tsx');
 
 $bytes = 0;
 foreach ($needed as $file) {

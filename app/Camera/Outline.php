@@ -14,7 +14,7 @@ use RushHold\Rush\Subject;
  */
 final readonly class Outline
 {
-    private const PARTS = __DIR__.'/../../resources/js/parts/';
+    private const PARTS = __DIR__.'/../../resources/js/ui/';
 
     /** A build may be so much slimmer or stouter than the outline was drawn. */
     private const BUILD = 0.15;

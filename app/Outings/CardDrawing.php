@@ -7,7 +7,7 @@ namespace App\Outings;
 /** What is drawn on paper cards, black on white, as SVG: the frame, the hands, the way of the subject. */
 final class CardDrawing
 {
-    private const PARTS = __DIR__.'/../../resources/js/parts/';
+    private const PARTS = __DIR__.'/../../resources/js/ui/';
 
     /** Two hands from above, and where each control lies under them: the same that the screens show. */
     private const HANDS = [

@@ -17,7 +17,7 @@ const CELL = [64, 60];
 $root = dirname(__DIR__, 2);
 $file = $argv[1] ?? "$root/docs/outlines.png";
 $blind = isset($argv[2]);
-$known = json_decode((string) file_get_contents("$root/resources/js/parts/outlines.json"), true);
+$known = json_decode((string) file_get_contents("$root/resources/js/ui/outlines.json"), true);
 $names = array_values(array_diff(array_keys($known), ['plain']));
 if ($blind) {
     mt_srand((int) $argv[2]);
@@ -36,7 +36,7 @@ $drawn = static function (array $pose, float $wide, float $x, float $y): string 
 $svg = '';
 [$column, $row, $columns] = [0, 0, $blind ? 12 : 20];
 foreach ($names as $i => $name) {
-    $poses = json_decode((string) file_get_contents("$root/resources/js/parts/poses/$name.json"), true);
+    $poses = json_decode((string) file_get_contents("$root/resources/js/ui/poses/$name.json"), true);
     $first = ['path' => $known[$name]['path'], 'of' => [1, 1]];
     $shown = $blind ? [$first] : [$first, ...array_column($poses, 0), $poses[0][1], $poses[0][2]];
     if ($column + count($shown) > $columns) {

@@ -70,7 +70,7 @@ function seen(Model $model, int $view): array
     return ['path' => traced($shade), 'box' => [$wide, $high], 'at' => $at];
 }
 
-const INTO = __DIR__.'/../../resources/js/parts/';
+const INTO = __DIR__.'/../../resources/js/ui/';
 
 /** @param  array<string, mixed>  $one */
 function written(array $one): string

@@ -1,12 +1,12 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
-import './theme/tokens.css';
-import './shell/shell.css';
-import './theme/touch.css';
+import './ui/theme/tokens.css';
+import './ui/bar/shell.css';
+import './ui/theme/touch.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { Root } from './shell/Root';
-import { sayWhenSettled } from './shell/settled';
+import { Root } from './app/Root';
+import { sayWhenSettled } from './app/settled';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } },

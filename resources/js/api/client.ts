@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
-import { t } from '../lang/parts';
+import { t } from '../lang/ui';
 import { lines } from './lines';
 import type { components, paths } from './schema';
 import type { AskingWindow } from './window';

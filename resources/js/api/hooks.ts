@@ -6,7 +6,7 @@ import {
   useQueryClient,
 } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
-import type { Units } from '../parts/units';
+import type { Units } from '../lang/units';
 import {
   client,
   follow,

@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Units } from '../parts/units';
+import type { Units } from '../lang/units';
 import {
   type Body,
   client,

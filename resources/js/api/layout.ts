@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Units } from '../parts/units';
+import type { Units } from '../lang/units';
 import { client, follow, type Hold, type Refusal, told } from './client';
 import type { components } from './schema';
 import { AskingWindow } from './window';

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Units } from '../parts/units';
+import type { Units } from '../lang/units';
 import { client, type Refusal, take } from './client';
 import type { Outing } from './day';
 import type { components } from './schema';

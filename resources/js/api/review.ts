@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useUnits } from '../parts/units';
+import { useUnits } from '../lang/units';
 import { client, type Hold, type Refusal, take } from './client';
 import type { components } from './schema';
 

@@ -1,6 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import type { components } from '../api/schema';
-import type { Units } from '../parts/units';
+import type { Units } from '../lang/units';
 
 export type Card = components['schemas']['Card'];
 export type CardRush = Card['rushes'][number];

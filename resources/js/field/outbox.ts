@@ -1,5 +1,5 @@
 import { client, take } from '../api/client';
-import { t } from '../lang/parts';
+import { t } from '../lang/ui';
 import { type Burst, field, type PassedBy, type Waiting } from './db';
 
 /** So long something can be taken back before it goes out, ms. */

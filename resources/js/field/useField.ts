@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useSession } from '../api/hooks';
-import type { Units } from '../parts/units';
+import type { Units } from '../lang/units';
 import { bringAll } from './cards';
 import { rememberPerson, type Waiting } from './db';
 import { onOutbox, send, TAKE_BACK, written } from './outbox';

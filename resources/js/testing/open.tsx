@@ -4,9 +4,9 @@ import userEvent from '@testing-library/user-event';
 import { App, ConfigProvider } from 'antd';
 import { type ReactNode, useMemo, useState } from 'react';
 import { createMemoryRouter, RouterProvider } from 'react-router';
-import { type Units, UnitsContext } from '../parts/units';
-import { PreferencesContext } from '../shell/preferences';
-import type { Mode } from '../theme/theme';
+import { type Units, UnitsContext } from '../lang/units';
+import { PreferencesContext } from '../ui/bar/preferences';
+import type { Mode } from '../ui/theme/theme';
 import { setWidth } from './window';
 
 type Where = {

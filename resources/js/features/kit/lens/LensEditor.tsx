@@ -1,0 +1,215 @@
+import '../kit.css';
+import { App, Checkbox, Input, Radio, Select } from 'antd';
+import { useId, useMemo, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import type { Lens, Refusal } from '../../../api/client';
+import { useHabits, useKit, useKitItem } from '../../../api/kit';
+import { t } from '../../../lang/kit';
+import type { Quantity } from '../../../lang/units';
+import { Failed, Waiting } from '../../../ui/bar/Messages';
+import { TopBar } from '../../../ui/bar/TopBar';
+import { NumberField } from '../../../ui/NumberField';
+import { useEditor } from '../../../ui/useEditor';
+import { EditorHead } from '../EditorHead';
+import { ReachBar } from '../ReachBar';
+import { RangeFields } from './RangeFields';
+import { ReachTable } from './ReachTable';
+import { RingFields } from './RingFields';
+import { SweepWatch } from './SweepWatch';
+import { ZoomFields } from './ZoomFields';
+
+/** What a new lens is described from, and what it is seen through until another body is chosen. */
+const usualLens = 'sample-100-400';
+const usualBody = 'sample-fast-mirrorless';
+
+const extenders = [1.2, 1.4, 1.7, 2];
+
+/** A zoom made of a lens with one focal length: from short to where it was. */
+const asZoom = (lens: Lens): Lens['zoom'] => [
+  { focal_mm: 100, max_aperture: lens.max_aperture },
+  { focal_mm: Math.max(200, lens.focal_mm), max_aperture: lens.max_aperture },
+];
+
+/** The body a lens is looked at through: the one chosen, the person’s usual one, another of theirs, or a sample. */
+function useThrough() {
+  const bodies = useKit('bodies');
+  const habits = useHabits();
+  const [chosen, choose] = useState<string | null>(null);
+  const through =
+    bodies.data?.find((b) => b.id === (chosen ?? habits.data?.body ?? '')) ??
+    bodies.data?.find((b) => !b.sample) ??
+    bodies.data?.find((b) => b.id === usualBody);
+  const body = useKitItem('bodies', through?.id).data?.document;
+  return { bodies: bodies.data ?? [], through, body, choose };
+}
+
+/** One lens: what it reaches, how fast it drives, and what its switch allows. */
+export default function LensEditor() {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const nameId = useId();
+  const opened = useKitItem('lenses', id ?? usualLens);
+  const item = id === undefined ? undefined : opened.data;
+  const base = useMemo<Lens | undefined>(
+    () => opened.data && { ...opened.data.document, ...(id === undefined ? { name: '' } : {}) },
+    [id, opened.data],
+  );
+  const { bodies, through, body, choose } = useThrough();
+  const [distance, setDistance] = useState(20);
+  const editor = useEditor({
+    type: 'lenses',
+    what: `lens.${id ?? 'new'}`,
+    base,
+    item,
+    asCheck: (d) => ({ ...d, name: d.name || 'lens' }),
+    more: { ...(body ? { body } : {}), distance_m: distance },
+  });
+  const { draft, refused } = editor;
+
+  if (opened.isError)
+    return (
+      <Failed
+        message={
+          (opened.error as Refusal).status === 404 ? t('lens-editor.this-lens-is-not') : opened.error.message
+        }
+      />
+    );
+  if (!draft) return <Waiting what={t('lens-editor.opening')} />;
+
+  const set = (fields: Partial<Lens>) => editor.change({ ...draft, ...fields });
+  const setZoom = (zoom: Lens['zoom']) =>
+    set({ zoom, ...(zoom.length > 0 ? { focal_mm: zoom.at(-1)?.focal_mm ?? draft.focal_mm } : {}) });
+  const number = (name: keyof Lens, label: string, quantity: Quantity, hint?: string) => (
+    <NumberField
+      label={label}
+      quantity={quantity}
+      value={Number(draft[name])}
+      problem={refused?.field === name ? refused.message : null}
+      onChange={(value) => set({ [name]: value } as Partial<Lens>)}
+      {...(hint ? { hint } : {})}
+    />
+  );
+
+  async function keep() {
+    if (!draft?.name.trim()) {
+      message.info(t('lens-editor.give-it-a-name'));
+      document.getElementById(nameId)?.focus();
+      return;
+    }
+    if (await editor.keep()) {
+      message.success(
+        editor.own ? t('lens-editor.saved') : t('lens-editor.is-in-your-kit', { name: draft.name }),
+      );
+      navigate('/kit');
+    }
+  }
+
+  return (
+    <>
+      <TopBar />
+      <main className="page">
+        <EditorHead
+          title={id === undefined ? t('lens-editor.add-a-lens') : draft.name || t('lens-editor.lens')}
+          sample={item?.sample === true}
+          dirty={editor.dirty}
+          busy={editor.busy}
+          refused={refused !== null}
+          restored={editor.restored}
+          onRevert={editor.revert}
+          onKeep={() => void keep()}
+        />
+        <div className="lens-grid">
+          <div className="guide-body">
+            {refused && (
+              <p className="guide-refused" role="alert">
+                {refused.message}
+              </p>
+            )}
+            <div className="field">
+              <label htmlFor={nameId}>{t('lens-editor.what-you-call-it')}</label>
+              <Input
+                id={nameId}
+                maxLength={120}
+                placeholder={t('lens-editor.my-long-zoom')}
+                value={draft.name}
+                onChange={(e) => set({ name: e.target.value })}
+              />
+            </div>
+            <Radio.Group
+              value={draft.zoom.length > 0 ? 'zoom' : 'prime'}
+              options={[
+                { value: 'prime', label: t('lens-editor.one-focal-length') },
+                { value: 'zoom', label: t('lens-editor.zoom') },
+              ]}
+              onChange={(e) => setZoom(e.target.value === 'zoom' ? asZoom(draft) : [])}
+            />
+            {draft.zoom.length > 0 ? (
+              <ZoomFields zoom={draft.zoom} onZoom={setZoom} />
+            ) : (
+              <div className="fields">
+                {number('focal_mm', t('lens-editor.focal-length'), 'mm')}
+                {number('max_aperture', t('lens-editor.widest'), 'fnumber')}
+              </div>
+            )}
+            <div className="fields">
+              {number('min_aperture', t('lens-editor.smallest'), 'fnumber')}
+              {number('nearest_m', t('lens-editor.nearest-focus'), 'length')}
+              {number('stabiliser_stops', t('lens-editor.stabiliser'), 'stops', t('lens-editor.0-for-none'))}
+              {number('best_stops_down', t('lens-editor.crispest-from-wide-open'), 'stops')}
+            </div>
+            <SweepWatch sweep={draft.sweep_s} onSweep={(sweep_s) => set({ sweep_s })} />
+            <h2>{t('lens-editor.switches-teleconverters-and-ring')}</h2>
+            <RangeFields
+              ranges={draft.ranges}
+              nearestM={draft.nearest_m}
+              onRanges={(ranges) => set({ ranges })}
+            />
+            <div className="field">
+              <label htmlFor="extenders">{t('lens-editor.teleconverters-it-takes')}</label>
+              <Select
+                id="extenders"
+                mode="multiple"
+                placeholder={t('lens-editor.none')}
+                options={extenders.map((v) => ({ value: v, label: `${v}×` }))}
+                value={draft.extenders}
+                onChange={(v) => set({ extenders: [...v].sort((a, b) => a - b) })}
+              />
+            </div>
+            <Checkbox
+              checked={draft.manual_switch}
+              onChange={(e) => set({ manual_switch: e.target.checked })}
+            >
+              {t('lens-editor.a-switch-on-it')}
+            </Checkbox>
+            <RingFields
+              ring={draft.ring ?? null}
+              problem={refused?.field === 'ring.throw_deg' ? refused.message : null}
+              onRing={(ring) => set({ ring })}
+            />
+          </div>
+          <aside className="guide-side" aria-label={t('lens-editor.what-it-reaches')}>
+            <ReachBar lens={draft} />
+            <div className="field">
+              <label htmlFor="through">{t('lens-editor.seen-through')}</label>
+              <Select
+                id="through"
+                value={through?.id ?? null}
+                options={bodies.map((b) => ({ value: b.id, label: b.name }))}
+                onChange={choose}
+              />
+            </div>
+            <NumberField
+              label={t('lens-editor.at')}
+              quantity="length"
+              value={distance}
+              onChange={(v) => v >= 1 && setDistance(v)}
+            />
+            <ReachTable reach={editor.check?.reach ?? []} />
+            <p className="quiet">{t('lens-editor.field-how-much-lies')}</p>
+          </aside>
+        </div>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,127 @@
+import { Button, InputNumber } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { client, take } from '../../../api/client';
+import { t } from '../../../lang/kit';
+import { NumberField } from '../../../ui/NumberField';
+
+/** Half a minute with a stopwatch: how long the lens takes from its nearest distance to infinity. */
+export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (seconds: number) => void }) {
+  const [open, setOpen] = useState(false);
+  const [sweeps, setSweeps] = useState(4);
+  const [timings, setTimings] = useState<number[]>([]);
+  const [started, setStarted] = useState<number | null>(null);
+  const [now, setNow] = useState(0);
+  const [found, setFound] = useState<{ sweep_s: number; error_s: number } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const frame = useRef(0);
+
+  useEffect(() => {
+    if (started === null) return;
+    const tick = () => {
+      setNow((performance.now() - started) / 1000);
+      frame.current = requestAnimationFrame(tick);
+    };
+    tick();
+    return () => cancelAnimationFrame(frame.current);
+  }, [started]);
+
+  async function press() {
+    if (started === null) {
+      setStarted(performance.now());
+      return;
+    }
+    const next = [...timings, (performance.now() - started) / 1000];
+    setStarted(null);
+    setTimings(next);
+    setProblem(null);
+    try {
+      setFound(await take(client.POST('/api/stopwatch', { body: { timings: next, sweeps } })));
+    } catch (error) {
+      setTimings(timings);
+      setProblem((error as Error).message);
+    }
+  }
+
+  return (
+    <section className="stopwatch" aria-label={t('sweep-watch.sweep-time')}>
+      <div className="stopwatch-row">
+        <NumberField
+          label={t('sweep-watch.af-time-near-to')}
+          quantity="time"
+          value={sweep}
+          onChange={onSweep}
+        />
+        {!open && <Button onClick={() => setOpen(true)}>{t('sweep-watch.measure-it')}</Button>}
+      </div>
+      {open && (
+        <>
+          <ol>
+            <li>{t('sweep-watch.full-range-on-the')}</li>
+            <li>{t('sweep-watch.focus-on-the-near')}</li>
+            <li>
+              {t('sweep-watch.go-back-and-forth')}{' '}
+              <InputNumber
+                size="small"
+                aria-label={t('sweep-watch.sweeps-in-each-timing')}
+                min={1}
+                max={20}
+                precision={0}
+                value={sweeps}
+                onChange={(v) => {
+                  setSweeps(v ?? 1);
+                  setTimings([]);
+                  setFound(null);
+                }}
+              />{' '}
+              {t('sweep-watch.sweeps-in-all-and')}
+            </li>
+          </ol>
+          <div className="stopwatch-row">
+            <Button size="large" type="primary" onClick={() => void press()}>
+              {started === null ? t('sweep-watch.start') : t('sweep-watch.stop')}
+            </Button>
+            <output className="big">
+              {t('sweep-watch.s', { started: (started === null ? (timings.at(-1) ?? 0) : now).toFixed(2) })}
+            </output>
+            <span className="quiet">{timings.map((t) => t.toFixed(2)).join(', ')}</span>
+            {timings.length > 0 && (
+              <Button
+                size="small"
+                type="text"
+                onClick={() => {
+                  setTimings([]);
+                  setFound(null);
+                }}
+              >
+                {t('sweep-watch.clear')}
+              </Button>
+            )}
+          </div>
+          {problem && (
+            <p className="field-problem" role="alert">
+              {problem}
+            </p>
+          )}
+          {found && (
+            <div className="stopwatch-row">
+              <b>
+                {t('sweep-watch.s-for-one-sweep', {
+                  sweepS: found.sweep_s.toFixed(2),
+                  errorS: found.error_s.toFixed(2),
+                })}
+              </b>
+              <Button
+                onClick={() => {
+                  onSweep(Number(found.sweep_s.toFixed(2)));
+                  setOpen(false);
+                }}
+              >
+                {t('sweep-watch.use-it')}
+              </Button>
+            </div>
+          )}
+        </>
+      )}
+    </section>
+  );
+}

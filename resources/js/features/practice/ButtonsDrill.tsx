@@ -1,0 +1,204 @@
+import './practice.css';
+import './buttons.css';
+import { Checkbox } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { useLocation, useSearchParams } from 'react-router';
+import { useKit } from '../../api/kit';
+import { type DrillCourse, type DrillDocument, useLayoutOf } from '../../api/practice';
+import { label } from '../../lang/labels';
+import { t } from '../../lang/practice';
+import { Choice } from '../../ui/Choice';
+import { useTitle } from '../../ui/useTitle';
+import { ButtonsResult } from './ButtonsResult';
+import { DrillFrame } from './DrillFrame';
+import { HandKeys } from './HandKeys';
+import { doesOf, type HandKey } from './hand';
+import { Scene } from './Scene';
+import { pulses, tone, useSound } from './sound';
+import { usePresses } from './usePresses';
+import { useTurn } from './useTurn';
+
+/** So long one looks at the controls first, s; with the pulses to be learned, longer. */
+const LOOK_S = 4;
+const LOOK_SHUT_S = 9;
+
+/** A situation is called, and the right button of one’s own layout has to be found without looking. */
+export default function ButtonsDrill() {
+  useTitle(label('exercise', 'buttons'));
+  const given = (useLocation().state as { document?: DrillDocument } | null)?.document;
+  const [query] = useSearchParams();
+  const bodies = useKit('bodies').data ?? [];
+  const [body, setBody] = useState<string | null>(null);
+  const [sound, setSound] = useSound();
+  const [shut, setShut] = useState(false);
+  const [blind, setBlind] = useState(false);
+  const turn = useTurn();
+  const [call, setCall] = useState<number | null>(null);
+  const presses = usePresses(sound === 'on');
+  const [number, setNumber] = useState(0);
+  const [soon, setSoon] = useState(0);
+  const field = useRef<HTMLDivElement>(null);
+  const timer = useRef(0);
+  const chosen = body ?? bodies.find((b) => !b.sample)?.id ?? null;
+  // Before the start: the controls as they will be asked.
+  const preview = useLayoutOf(chosen, given);
+  const layout: HandKey[] = turn.course?.layout ?? preview ?? [];
+
+  useEffect(() => () => cancelAnimationFrame(timer.current), []);
+
+  /** The controls are looked at before the first call. */
+  function look(course: DrillCourse) {
+    turn.setStage('running');
+    field.current?.focus();
+    const until = performance.now() + 1000 * (shut ? LOOK_SHUT_S : LOOK_S);
+    const wait = () => {
+      const rest = Math.ceil((until - performance.now()) / 1000);
+      setSoon(Math.max(0, rest));
+      if (rest > 0) timer.current = requestAnimationFrame(wait);
+      else play(course);
+    };
+    wait();
+  }
+
+  function play(course: DrillCourse) {
+    const calls = (course.calls ?? []) as [number, number | null][];
+    presses.begin();
+    let called = -1;
+    setNumber(0);
+    const step = () => {
+      const t = presses.time();
+      if (t === null) return;
+      const at = calls.findLastIndex(([when]) => when <= t);
+      if (at !== called) {
+        called = at;
+        setNumber(at + 1);
+        const key = calls[at]?.[1] ?? null;
+        setCall(key === null ? -1 : key);
+        const place = (course.asked ?? []).findIndex((a) => a.key === key);
+        if (shut) pulses(key === null ? 1 : place + 2, sound === 'on');
+        else if (sound === 'on') tone(440, 0.06);
+      }
+      presses.poll(course.layout?.length ?? 0);
+      if (document.hidden) {
+        presses.end();
+        turn.interrupted();
+      } else if (t < course.seconds) timer.current = requestAnimationFrame(step);
+      else {
+        setCall(null);
+        turn.finish(
+          { ...course.document, trace: presses.end(), aids: { eyes_shut: shut, sound: sound === 'on' } },
+          chosen,
+        );
+      }
+    };
+    step();
+  }
+
+  async function start() {
+    cancelAnimationFrame(timer.current);
+    const seed = query.get('seed');
+    const found = await turn.begin(
+      given
+        ? { drill: 'buttons', document: given }
+        : { drill: 'buttons', body: chosen, ...(seed ? { seed: Number(seed) } : {}) },
+    );
+    if (found) look(found);
+  }
+
+  const running = turn.stage === 'running';
+  const places = layout.map((k) => k.place);
+  const said =
+    call === null
+      ? null
+      : call === -1
+        ? t('buttons-drill.now')
+        : (turn.course?.asked?.find((a) => a.key === call)?.call ?? null);
+  return (
+    <DrillFrame
+      title={label('exercise', 'buttons')}
+      says={t('buttons-drill.a-situation-is-called')}
+      turn={turn}
+      onStart={() => void start()}
+      honest={t('buttons-drill.it-trains-which-not')}
+      settings={
+        given ? (
+          <p className="quiet">{t('buttons-drill.this-turn-was-given')}</p>
+        ) : (
+          <Choice
+            label={t('buttons-drill.buttons-of')}
+            disabled={running}
+            value={chosen ?? 'sample-fast-mirrorless'}
+            options={bodies.map((b) => ({ value: b.id, label: b.name }))}
+            onChange={setBody}
+          />
+        )
+      }
+      aids={
+        <>
+          <Checkbox checked={shut} disabled={running} onChange={(e) => setShut(e.target.checked)}>
+            {t('buttons-drill.eyes-shut-pulses-only')}
+          </Checkbox>
+          <Checkbox checked={blind} onChange={(e) => setBlind(e.target.checked)}>
+            {t('buttons-drill.hide-what-they-do')}
+          </Checkbox>
+          <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
+            {t('buttons-drill.sound')}
+          </Checkbox>
+        </>
+      }
+      result={turn.stage === 'done' && turn.kept ? <ButtonsResult kept={turn.kept} layout={layout} /> : null}
+    >
+      <div
+        ref={field}
+        className={running ? 'buttons-field running' : 'buttons-field'}
+        role="application"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: keys stand for the buttons here
+        tabIndex={0}
+        aria-label={t('buttons-drill.a-situation-and-the')}
+        data-call={call ?? ''}
+        {...presses.keys(places)}
+      >
+        <div className="buttons-call">
+          {said && !shut && <Scene call={said} />}
+          <p className="buttons-said" aria-live="off">
+            {said && !shut && label('call', said)}
+            {running && shut && said && t('buttons-drill.listen-or-feel')}
+            {running &&
+              !said &&
+              (soon > 0
+                ? t('buttons-drill.look-at-your-controls', { isShut: shut ? 'yes' : 'no', soon })
+                : t('buttons-drill.hands-on-the-controls'))}
+            {turn.stage === 'ready' && layout.length > 0 && t('buttons-drill.your-controls-start-when')}
+            {turn.stage === 'loading' && t('buttons-drill.loading')}
+            {turn.stage === 'scoring' && t('buttons-drill.counting')}
+          </p>
+          {running && soon === 0 && (
+            <span className="quiet figures">
+              {t('buttons-drill.of', { number, calls: turn.course?.calls?.length ?? 0 })}
+            </span>
+          )}
+        </div>
+        {layout.length > 0 ? (
+          <HandKeys
+            layout={layout}
+            held={presses.held}
+            onPress={presses.mark}
+            says={(key, i) => {
+              const pulse = (turn.course?.asked ?? []).findIndex((a) => a.key === i);
+              return (
+                !(blind && running && soon === 0) && (
+                  <span className="hand-does">
+                    {doesOf(key)}
+                    {shut && pulse >= 0 && t('buttons-drill.pulses', { pulse: pulse + 2 })}
+                  </span>
+                )
+              );
+            }}
+          />
+        ) : (
+          <p className="buttons-hint">{t('buttons-drill.the-controls-of-your')}</p>
+        )}
+      </div>
+    </DrillFrame>
+  );
+}

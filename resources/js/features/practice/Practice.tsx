@@ -1,0 +1,127 @@
+import './practice.css';
+import { Button } from 'antd';
+import { Link, useNavigate } from 'react-router';
+import { DRILLS, placeOf } from '../../api/drills';
+import { usePractice } from '../../api/practice';
+import { sayDate } from '../../lang/dates';
+import { label } from '../../lang/labels';
+import { t } from '../../lang/practice';
+import { Failed } from '../../ui/bar/Messages';
+import { TopBar } from '../../ui/bar/TopBar';
+import { Hints } from '../../ui/Hints';
+import { useTitle } from '../../ui/useTitle';
+import { CalendarView } from './CalendarView';
+import { Feeds } from './Feeds';
+import { LadderView } from './LadderView';
+import { PracticeTabs } from './PracticeTabs';
+
+const about: Record<string, string> = {
+  buttons: t('practice.the-right-control-by'),
+  still: t('practice.turn-until-it-is'),
+  swimmer: t('practice.keep-the-ring-with'),
+  perch: t('practice.set-the-distance-then'),
+  surprise: t('practice.pull-it-toward-you'),
+  wild: t('practice.follow-your-own-rush'),
+  moment: t('practice.the-peak-in-the'),
+  area: t('practice.to-the-subject-by'),
+  rehearsal: t('practice.an-outing-with-its'),
+  'first-sharp': t('practice.your-own-times-by'),
+};
+
+/** What is due, where one stands, and all there is to practise. */
+export default function PracticePage() {
+  useTitle(t('practice.practice'));
+  const practice = usePractice();
+  const navigate = useNavigate();
+  const p = practice.data;
+  const next = p?.due[0];
+  const coming = p?.ladder.calendar.find((s) => s.turns.length > 0);
+  return (
+    <>
+      <TopBar />
+      <Hints of="practice" />
+      <main className="page practice">
+        <div className="page-head">
+          <h1>{t('practice.practice')}</h1>
+          <PracticeTabs />
+        </div>
+        {practice.isError && <Failed message={practice.error.message} />}
+        {practice.isPending && (
+          <p className="quiet" role="status">
+            {t('practice.loading')}
+          </p>
+        )}
+        {p && (
+          <>
+            <section className="practice-due" aria-label={t('practice.today')}>
+              {next ? (
+                <>
+                  <p className="practice-next">
+                    {p.done_today > 0 ? t('practice.next') : t('practice.today')}:{' '}
+                    <strong>{label('exercise', next.drill)}</strong>
+                    {next.turns > 1 && t('practice.rounds', { turns: next.turns })}
+                    {p.due.length > 1 && (
+                      <span className="quiet">
+                        {' '}
+                        {t('practice.then')}{' '}
+                        {p.due
+                          .slice(1)
+                          .map((t) => label('exercise', t.drill).toLowerCase())
+                          .join(', ')}
+                      </span>
+                    )}
+                  </p>
+                  <Button type="primary" size="large" onClick={() => navigate(placeOf(next.drill))}>
+                    {t('practice.begin')}
+                  </Button>
+                </>
+              ) : (
+                <p className="practice-next">
+                  {p.done_today > 0 ? t('practice.done-for-today') : t('practice.nothing-is-due-today')}
+                  {coming && (
+                    <span className="quiet">
+                      {' '}
+                      {t('practice.next-session-on', {
+                        value: sayDate(coming.day, 'fullDay'),
+                      })}
+                    </span>
+                  )}
+                </p>
+              )}
+            </section>
+            <div className="practice-body">
+              <section aria-labelledby="ladder">
+                <h2 id="ladder">{t('practice.levels')}</h2>
+                {p.ladder.at_top && <p className="quiet">{t('practice.all-five-levels-are')}</p>}
+                {p.ladder.too_hard && <p className="quiet">{t('practice.the-last-three-sessions')}</p>}
+                {p.ladder.held_up && <p className="quiet">{t('practice.this-level-takes-its')}</p>}
+                <LadderView ladder={p.ladder} />
+              </section>
+              <section aria-labelledby="drills">
+                <h2 id="drills">{t('practice.drills')}</h2>
+                <ul className="drill-list">
+                  {DRILLS.map((drill) => {
+                    const done = p.drills.find((d) => d.drill === drill);
+                    return (
+                      <li key={drill}>
+                        <Link to={placeOf(drill)}>
+                          <strong>{label('exercise', drill)}</strong>
+                          <span className="quiet">{about[drill]}</span>
+                          <span className="quiet figures">
+                            {done ? t('practice.other-rounds', { turns: done.turns }) : t('practice.new')}
+                          </span>
+                        </Link>
+                      </li>
+                    );
+                  })}
+                </ul>
+              </section>
+            </div>
+            <CalendarView practice={p} />
+            <Feeds practice={p} />
+          </>
+        )}
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,3 @@
+/* What other parts of the application may use of this one. */
+
+export { ReviewTabs } from './ReviewTabs';

@@ -1,0 +1,154 @@
+import './one-line.css';
+import { Button, Input } from 'antd';
+import { useId, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useReading } from '../../api/kit';
+import { t } from '../../lang/rushes';
+import { useUnits } from '../../lang/units';
+import { useDebounced } from '../../ui/useDebounced';
+import { chipsOf, stretchesOf } from './line';
+import { Who } from './Who';
+
+const examples = [
+  t('one-line.hare-bolting-across-at'),
+  t('one-line.rider-to-me-55'),
+  t('one-line.puffin-coming-in-from'),
+];
+
+/** A rush in one line: each part that is understood shows as a chip to take back, what is not is underlined. */
+export function OneLine() {
+  const id = useId();
+  const units = useUnits();
+  const navigate = useNavigate();
+  const [line, setLine] = useState('');
+  const [without, setWithout] = useState<string[]>([]);
+  const [subject, setSubject] = useState<string | null>(null);
+  const asked = useDebounced(line.trim(), 250);
+  const reading = useReading(asked, without, subject, units);
+  const chips = chipsOf(reading.data?.understood ?? []);
+  const left = reading.data?.not_understood ?? [];
+  const fresh = asked === line.trim() && !reading.isPlaceholderData;
+
+  const likely = reading.data?.likely ?? [];
+  // Whoever is not named is asked for: a stranger is planned for by nobody.
+  const asks = subject === null && reading.data?.says_who === false;
+
+  const open = (who = subject) => {
+    if (line.trim() === '') return;
+    navigate(
+      `/rushes/new?${new URLSearchParams({ line: line.trim(), ...(without.length ? { without: without.join(',') } : {}), ...(who ? { subject: who } : {}) })}`,
+    );
+  };
+
+  return (
+    <form
+      className="one-line"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!(fresh && asks)) open();
+      }}
+    >
+      <label htmlFor={id}>{t('one-line.what-is-coming')}</label>
+      <div className="one-line-entry">
+        <Input
+          id={id}
+          size="large"
+          maxLength={500}
+          autoComplete="off"
+          enterKeyHint="go"
+          placeholder={examples[0]}
+          value={line}
+          onChange={(event) => {
+            setLine(event.target.value);
+            setWithout([]);
+            setSubject(null);
+          }}
+        />
+        <Button
+          type="primary"
+          size="large"
+          htmlType="submit"
+          disabled={line.trim() === '' || (fresh && asks)}
+        >
+          {t('one-line.work-it-out')}
+        </Button>
+      </div>
+      {line.trim() === '' ? (
+        <p className="quiet one-line-hint">
+          {t('one-line.in-your-own-words')}{' '}
+          {examples.slice(1).map((example, i) => (
+            <span key={example}>
+              {i > 0 && t('one-line.or')}
+              <button type="button" onClick={() => setLine(example)}>
+                {example}
+              </button>
+            </span>
+          ))}
+          .
+        </p>
+      ) : (
+        <div className="one-line-read" aria-live="polite" aria-busy={!fresh}>
+          {reading.isError && <p role="alert">{reading.error.message}</p>}
+          {reading.data && asked !== '' && (
+            <>
+              {left.length > 0 && (
+                <p className="one-line-echo" aria-hidden="true">
+                  {stretchesOf(asked, reading.data).map((s, i) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: stretches have no other name
+                    <span key={i} className={s.kind} title={s.because}>
+                      {s.text}
+                    </span>
+                  ))}
+                </p>
+              )}
+              <ul className="one-line-chips" aria-label={t('one-line.understood')}>
+                {chips.map((chip) => (
+                  <li key={chip.at}>
+                    <button
+                      type="button"
+                      title={t('one-line.leave-out', { text: chip.text })}
+                      aria-label={t('one-line.leave-it-out', { says: chip.says })}
+                      onClick={() => setWithout([...without, ...chip.fields])}
+                    >
+                      {chip.says} <span aria-hidden="true">×</span>
+                    </button>
+                  </li>
+                ))}
+                {without.length > 0 && (
+                  <li>
+                    <button type="button" className="again" onClick={() => setWithout([])}>
+                      {t('one-line.restore-all')}
+                    </button>
+                  </li>
+                )}
+              </ul>
+              {likely.length > 0 && (
+                <section className="one-line-who">
+                  <p className={asks ? undefined : 'quiet'}>
+                    {asks ? t('one-line.who-is-coming') : t('one-line.or-is-it-one')}
+                  </p>
+                  <Who
+                    likely={likely}
+                    chosen={subject}
+                    onChoose={(chosen) =>
+                      asks ? open(chosen) : setSubject(chosen === subject ? null : chosen)
+                    }
+                  />
+                </section>
+              )}
+              {left.length > 0 && (
+                <p className="one-line-left">
+                  {t('one-line.not-understood')}{' '}
+                  {left
+                    .map((word) => (word.because ? `“${word.text}” (${word.because})` : `“${word.text}”`))
+                    .join(', ')}
+                  {t('one-line.the-rest-comes-from')}
+                </p>
+              )}
+            </>
+          )}
+        </div>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,18 @@
+import './sign-in.css';
+import type { ReactNode } from 'react';
+import { Wordmark } from '../../ui/bar/TopBar';
+import { Approach } from './Approach';
+
+/** What all pages before signing in look like. */
+export function Door({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <main className="sign-in">
+      <section className="sign-in-form">
+        <Wordmark />
+        <h1>{title}</h1>
+        {children}
+      </section>
+      <Approach />
+    </main>
+  );
+}

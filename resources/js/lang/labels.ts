@@ -1,0 +1,30 @@
+import type en from '../api/words.en.json';
+import { locale, PSEUDO } from './words';
+
+export type Words = keyof typeof en;
+
+/** One file for each language, written from the catalogue. */
+const files = import.meta.glob<Record<Words, Record<string, string>>>('../api/words.*.json', {
+  import: 'default',
+});
+
+const fetch = files[`../api/words.${locale}.json`] ?? files['../api/words.en.json'];
+const labels = (await fetch?.()) ?? ({} as Record<Words, Record<string, string>>);
+if (locale === PSEUDO) {
+  const { accented } = await import('./pseudo');
+  for (const set of Object.values(labels)) {
+    for (const [word, text] of Object.entries(set)) set[word] = `[${accented(text)}]`;
+  }
+}
+
+const read = (set: Words): Record<string, string> => labels[set];
+
+/** What people read for a word; the word itself where there is no label for it. */
+export const label = (set: Words, word: string | null | undefined): string =>
+  read(set)[word ?? ''] ?? word ?? '';
+
+/** The words of a set to choose from. */
+export const options = (set: Words, except: string[] = []) =>
+  Object.entries(read(set))
+    .filter(([value]) => !except.includes(value))
+    .map(([value, text]) => ({ value, label: text }));
