@@ -12,7 +12,7 @@ use RushHold\Words\Words;
 /** Writes the labels of each language where the front end reads them, so that none is written twice. */
 final class DescribeWords extends Command
 {
-    private const FILE = 'resources/js/api/words.%s.json';
+    private const FILE = 'resources/js/lang/labels.%s.json';
 
     /** What only the server says. */
     private const SERVER_ONLY = ['field', 'unit', 'value', 'term-group', 'difference'];

@@ -1,14 +1,14 @@
-import type en from '../api/words.en.json';
+import type en from './labels.en.json';
 import { locale, PSEUDO } from './words';
 
 export type Words = keyof typeof en;
 
 /** One file for each language, written from the catalogue. */
-const files = import.meta.glob<Record<Words, Record<string, string>>>('../api/words.*.json', {
+const files = import.meta.glob<Record<Words, Record<string, string>>>('./labels.*.json', {
   import: 'default',
 });
 
-const fetch = files[`../api/words.${locale}.json`] ?? files['../api/words.en.json'];
+const fetch = files[`./labels.${locale}.json`] ?? files['./labels.en.json'];
 const labels = (await fetch?.()) ?? ({} as Record<Words, Record<string, string>>);
 if (locale === PSEUDO) {
   const { accented } = await import('./pseudo');

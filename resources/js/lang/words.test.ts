@@ -89,7 +89,7 @@ function look(path: string, file: ts.SourceFile) {
   let part = '';
   const visit = (node: ts.Node): void => {
     if (ts.isImportDeclaration(node)) {
-      const from = /lang\/([\w-]+)'$/.exec(node.moduleSpecifier.getText())?.[1];
+      const from = /(?:lang\/|^'\.\/)([\w-]+)'$/.exec(node.moduleSpecifier.getText())?.[1];
       if (from && /\bt\b/.test(node.importClause?.getText() ?? '')) part = from;
       return;
     }
