@@ -73,6 +73,14 @@ function attributeOf(node: ts.Node): string | null {
   return null;
 }
 
+/** A choice of words that stands in a longer text. */
+function inTemplate(node: ts.Node): boolean {
+  const at = node.parent;
+  if (ts.isTemplateSpan(at)) return at.expression === node;
+  if (ts.isConditionalExpression(at)) return at.condition !== node && inTemplate(at);
+  return ts.isParenthesizedExpression(at) && inTemplate(at);
+}
+
 const stays = (node: ts.Node) => {
   const at = node.parent;
   if (ts.isTypeNode(at) || ts.isElementAccessExpression(at) || ts.isCaseClause(at)) return true;
@@ -120,7 +128,10 @@ function look(path: string, file: ts.SourceFile) {
         ts.isPropertyAssignment(node.parent) &&
         SHOWN.test(node.parent.name.getText()) &&
         /\p{L}{2}/u.test(text.replaceAll('§', ''));
-      if ((read || shown) && !TECHNICAL.some((one) => one.test(text))) inPlace.push(`${where(node)} ${text}`);
+      const within =
+        attribute !== 'className' && inTemplate(node) && /^[\p{L} ,]*\p{L}{3}[\p{L} ,]*$/u.test(text);
+      if ((read || shown || within) && !TECHNICAL.some((one) => one.test(text)))
+        inPlace.push(`${where(node)} ${text}`);
     }
     node.forEachChild(visit);
   };
