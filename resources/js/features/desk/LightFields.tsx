@@ -35,13 +35,15 @@ function lit({ lamps: _, ...dark }: Light, lamps: string | undefined): Light {
   return { ...(dark.place || dark.meter ? dark : rest), ...(lamps ? { lamps } : {}) } as Light;
 }
 
+/** What the server says of a field. */
+const problemOf = (refused: Refusal | null, field: string) =>
+  refused?.field === field ? refused.message : null;
+
 /** Light from a picker, from a meter, or from place and time. */
 export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
   const light = rush.light as Light;
   const source: Source = light.place ? 'place' : light.meter ? 'meter' : 'ev100';
-  const problem = (field: string) => (refused?.field === `light.${field}` ? refused.message : null);
   const ev = plan?.light.ev100;
-  const picked = light.ev100 ?? ev ?? null;
 
   function take(next: Source) {
     const { ev100: _, meter: __, place: ___, ...rest } = light as Light & Record<string, unknown>;
@@ -54,15 +56,6 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
     onRush({ ...rush, light: { ...rest, ...value } as unknown as Light }, `light ${next}`);
   }
 
-  const meter = light.meter;
-  const place = light.place;
-  const zone = !place || place.at.endsWith('Z') ? '+00:00' : place.at.slice(19);
-  const named = place ? zoneOf(place.at) : null;
-  const day = place?.at.slice(0, 10);
-  const zones = useMemo(() => (day ? zonesAt(`${day}T12:00`) : []), [day]);
-  useEffect(() => {
-    if (place) rememberPlace(place);
-  }, [place]);
   const known = plan?.light.direction != null && plan.light.direction !== 'none';
   return (
     <>
@@ -79,113 +72,13 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
         ]}
       />
       {source === 'ev100' && (
-        <div className="fields">
-          <div className="field">
-            <label htmlFor="light-scene">{t('light-fields.looks-like')}</label>
-            <Select
-              id="light-scene"
-              value={scenes.find((s) => picked !== null && Math.abs(s.value - picked) < 0.5)?.value ?? null}
-              placeholder={t('light-fields.in-between')}
-              options={scenes}
-              onChange={(value) => onChange('light', { ev100: value })}
-            />
-          </div>
-          <NumberField
-            label={t('light-fields.light-value')}
-            quantity="ev"
-            value={picked}
-            problem={problem('ev100')}
-            onChange={(v) => onChange('light', { ev100: v })}
-          />
-        </div>
+        <Picked picked={light.ev100 ?? ev ?? null} refused={refused} onChange={onChange} />
       )}
-      {source === 'meter' && meter && (
-        <div className="fields three">
-          <NumberField
-            label={t('light-fields.shutter')}
-            quantity="shutter"
-            value={meter.shutter_s}
-            problem={
-              problem('meter.shutter_s') ?? (refused?.field === 'exposure.shutter_s' ? refused.message : null)
-            }
-            onChange={(v) => onChange('light', { meter: { ...meter, shutter_s: v } }, 'meter.s')}
-          />
-          <NumberField
-            label={t('light-fields.aperture')}
-            quantity="fnumber"
-            value={meter.aperture}
-            problem={refused?.field === 'exposure.aperture' ? refused.message : null}
-            onChange={(v) => onChange('light', { meter: { ...meter, aperture: v } }, 'meter.n')}
-          />
-          <NumberField
-            label={t('light-fields.at')}
-            quantity="iso"
-            value={meter.iso}
-            problem={refused?.field === 'exposure.iso' ? refused.message : null}
-            onChange={(v) => onChange('light', { meter: { ...meter, iso: v } }, 'meter.iso')}
-          />
-        </div>
+      {source === 'meter' && light.meter && (
+        <Metered meter={light.meter} refused={refused} onChange={onChange} />
       )}
-      {source === 'place' && place && (
-        <>
-          <div className="fields three">
-            <NumberField
-              label={t('light-fields.latitude')}
-              quantity="angle"
-              value={place.latitude_deg}
-              problem={problem('latitude_deg')}
-              onChange={(v) => onChange('light', { place: { ...place, latitude_deg: v } }, 'lat')}
-            />
-            <NumberField
-              label={t('light-fields.longitude')}
-              quantity="angle"
-              value={place.longitude_deg}
-              problem={problem('longitude_deg')}
-              onChange={(v) => onChange('light', { place: { ...place, longitude_deg: v } }, 'lon')}
-            />
-            <NumberField
-              label={t('light-fields.facing')}
-              quantity="angle"
-              value={place.shooting_bearing_deg ?? null}
-              problem={problem('place.shooting_bearing_deg')}
-              onChange={(v) => onChange('light', { place: { ...place, shooting_bearing_deg: v } }, 'bearing')}
-            />
-          </div>
-          <div className="fields when">
-            <div className="field">
-              <label htmlFor="light-at">{t('light-fields.local-time')}</label>
-              <Input
-                id="light-at"
-                type="datetime-local"
-                value={place.at.slice(0, 16)}
-                status={refused?.field === 'light.place.at' ? 'error' : ''}
-                onChange={(event) => {
-                  const local = event.target.value;
-                  // In a zone that is known by name the clocks change with the season.
-                  const from = local && named ? offset(minutesOf(named, local)) : zone;
-                  if (local) onChange('light', { place: { ...place, at: `${local}:00${from}` } }, 'at');
-                }}
-              />
-            </div>
-            <div className="field">
-              <label htmlFor="light-zone">{t('light-fields.zone')}</label>
-              <Select
-                id="light-zone"
-                showSearch
-                popupMatchSelectWidth={false}
-                value={named ?? zone}
-                options={zones}
-                optionFilterProp="label"
-                labelRender={() => zone}
-                onChange={(to) => {
-                  rememberZone(to);
-                  const from = offset(minutesOf(to, place.at));
-                  onChange('light', { place: { ...place, at: `${place.at.slice(0, 19)}${from}` } }, 'zone');
-                }}
-              />
-            </div>
-          </div>
-        </>
+      {source === 'place' && light.place && (
+        <Reckoned place={light.place} refused={refused} onChange={onChange} />
       )}
       <div className="fields">
         <div className="field">
@@ -202,7 +95,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           quantity="stops"
           hint={t('light-fields.stops-on-top-of')}
           value={light.offset_stops}
-          problem={problem('offset_stops')}
+          problem={problemOf(refused, 'light.offset_stops')}
           onChange={(v) => onChange('light', { offset_stops: v })}
         />
       </div>
@@ -222,5 +115,143 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
         </Checkbox>
       )}
     </>
+  );
+}
+
+type Fields = Pick<Props, 'refused' | 'onChange'>;
+
+function Picked({ picked, refused, onChange }: Fields & { picked: number | null }) {
+  return (
+    <div className="fields">
+      <div className="field">
+        <label htmlFor="light-scene">{t('light-fields.looks-like')}</label>
+        <Select
+          id="light-scene"
+          value={scenes.find((s) => picked !== null && Math.abs(s.value - picked) < 0.5)?.value ?? null}
+          placeholder={t('light-fields.in-between')}
+          options={scenes}
+          onChange={(value) => onChange('light', { ev100: value })}
+        />
+      </div>
+      <NumberField
+        label={t('light-fields.light-value')}
+        quantity="ev"
+        value={picked}
+        problem={problemOf(refused, 'light.ev100')}
+        onChange={(v) => onChange('light', { ev100: v })}
+      />
+    </div>
+  );
+}
+
+function Metered({ meter, refused, onChange }: Fields & { meter: NonNullable<Light['meter']> }) {
+  return (
+    <div className="fields three">
+      <NumberField
+        label={t('light-fields.shutter')}
+        quantity="shutter"
+        value={meter.shutter_s}
+        problem={problemOf(refused, 'light.meter.shutter_s') ?? problemOf(refused, 'exposure.shutter_s')}
+        onChange={(v) => onChange('light', { meter: { ...meter, shutter_s: v } }, 'meter.s')}
+      />
+      <NumberField
+        label={t('light-fields.aperture')}
+        quantity="fnumber"
+        value={meter.aperture}
+        problem={problemOf(refused, 'exposure.aperture')}
+        onChange={(v) => onChange('light', { meter: { ...meter, aperture: v } }, 'meter.n')}
+      />
+      <NumberField
+        label={t('light-fields.at')}
+        quantity="iso"
+        value={meter.iso}
+        problem={problemOf(refused, 'exposure.iso')}
+        onChange={(v) => onChange('light', { meter: { ...meter, iso: v } }, 'meter.iso')}
+      />
+    </div>
+  );
+}
+
+/** From where the sun stands at a place and a time. */
+function Reckoned({ place, refused, onChange }: Fields & { place: NonNullable<Light['place']> }) {
+  useEffect(() => rememberPlace(place), [place]);
+  const set = (fields: Partial<typeof place>, merge: string) =>
+    onChange('light', { place: { ...place, ...fields } }, merge);
+  return (
+    <>
+      <div className="fields three">
+        <NumberField
+          label={t('light-fields.latitude')}
+          quantity="angle"
+          value={place.latitude_deg}
+          problem={problemOf(refused, 'light.latitude_deg')}
+          onChange={(v) => set({ latitude_deg: v }, 'lat')}
+        />
+        <NumberField
+          label={t('light-fields.longitude')}
+          quantity="angle"
+          value={place.longitude_deg}
+          problem={problemOf(refused, 'light.longitude_deg')}
+          onChange={(v) => set({ longitude_deg: v }, 'lon')}
+        />
+        <NumberField
+          label={t('light-fields.facing')}
+          quantity="angle"
+          value={place.shooting_bearing_deg ?? null}
+          problem={problemOf(refused, 'light.place.shooting_bearing_deg')}
+          onChange={(v) => set({ shooting_bearing_deg: v }, 'bearing')}
+        />
+      </div>
+      <When place={place} refused={refused} onSet={set} />
+    </>
+  );
+}
+
+type WhenProps = {
+  place: NonNullable<Light['place']>;
+  refused: Refusal | null;
+  onSet: (fields: { at: string }, merge: string) => void;
+};
+
+/** The clock there, and its zone: in one that is known by name the clocks change with the season. */
+function When({ place, refused, onSet }: WhenProps) {
+  const zone = place.at.endsWith('Z') ? '+00:00' : place.at.slice(19);
+  const named = zoneOf(place.at);
+  const day = place.at.slice(0, 10);
+  const zones = useMemo(() => zonesAt(`${day}T12:00`), [day]);
+  return (
+    <div className="fields when">
+      <div className="field">
+        <label htmlFor="light-at">{t('light-fields.local-time')}</label>
+        <Input
+          id="light-at"
+          type="datetime-local"
+          value={place.at.slice(0, 16)}
+          status={refused?.field === 'light.place.at' ? 'error' : ''}
+          onChange={(event) => {
+            const local = event.target.value;
+            const from = local && named ? offset(minutesOf(named, local)) : zone;
+            if (local) onSet({ at: `${local}:00${from}` }, 'at');
+          }}
+        />
+      </div>
+      <div className="field">
+        <label htmlFor="light-zone">{t('light-fields.zone')}</label>
+        <Select
+          id="light-zone"
+          showSearch
+          popupMatchSelectWidth={false}
+          value={named ?? zone}
+          options={zones}
+          optionFilterProp="label"
+          labelRender={() => zone}
+          onChange={(to) => {
+            rememberZone(to);
+            const from = offset(minutesOf(to, place.at));
+            onSet({ at: `${place.at.slice(0, 19)}${from}` }, 'zone');
+          }}
+        />
+      </div>
+    </div>
   );
 }
