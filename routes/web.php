@@ -50,6 +50,7 @@ use App\Http\Middleware\AFewAtATime;
 use App\Http\Middleware\InPerson;
 use App\Http\Middleware\Once;
 use Illuminate\Support\Facades\Route;
+use RushHold\Words\Words;
 
 Route::get('up', ReadyController::class)->withoutMiddleware('web');
 Route::get('metrics', MetricsController::class)->withoutMiddleware('web');
@@ -266,7 +267,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('rushes/{rush}/document', [RushController::class, 'download']);
     });
 
-    Route::any('{any}', fn () => abort(404, 'There is no such address in the API.'))->where('any', '.*');
+    Route::any('{any}', fn () => abort(404, Words::text('http.no-such-address')))->where('any', '.*');
 });
 
 // Calendars that subscribe come without an account: what they were given is the key.
