@@ -65,9 +65,6 @@ export default function HabitsPage() {
   useTitle(t('habits-page.defaults'));
   const habits = useHabits();
   const save = useSaveHabits();
-  const bodies = useKit('bodies');
-  const lenses = useKit('lenses');
-  const navigate = useNavigate();
   const preferences = usePreferences();
   const { message } = App.useApp();
   const base = useMemo(() => habits.data, [habits.data]);
@@ -91,9 +88,7 @@ export default function HabitsPage() {
     }
   }
 
-  const shelf = (items: { id: string; name: string }[] | undefined) =>
-    (items ?? []).map((i) => ({ value: i.id, label: i.name }));
-
+  const parts: PartProps = { draft, person, set, setPerson };
   return (
     <>
       <TopBar />
@@ -116,116 +111,147 @@ export default function HabitsPage() {
         </div>
         <p className="page-quiet">{t('habits-page.every-new-rush-starts')}</p>
         <div className="habit-columns">
-          <section aria-labelledby="hands">
-            <h2 id="hands">{t('habits-page.your-hands')}</h2>
-            <Skills person={person} onChange={setPerson} />
-            <div className="habit-test">
-              <Button onClick={() => navigate('/habits/aim')}>
-                {t('habits-page.test-aim-and-following')}
-              </Button>
-              <span className="quiet">{t('habits-page.twenty-seconds-with-the')}</span>
-            </div>
-            <Choice
-              label={t('habits-page.support-you-mostly-use')}
-              value={person.support}
-              options={options('support')}
-              onChange={(v) => setPerson({ support: v as NonNullable<Person['support']> })}
-            />
-            <h2>{t('habits-page.usual-kit')}</h2>
-            <Choice
-              label={t('habits-page.body')}
-              none={t('habits-page.24-mp-stacked-mirrorless')}
-              value={draft.body ?? null}
-              options={shelf(bodies.data)}
-              onChange={(body) => set({ body })}
-            />
-            <Choice
-              label={t('habits-page.lens')}
-              none={t('habits-page.500-mm-f-4')}
-              value={draft.lens ?? null}
-              options={shelf(lenses.data)}
-              onChange={(lens) => set({ lens })}
-            />
-          </section>
-          <section aria-labelledby="standards">
-            <h2 id="standards">{t('habits-page.what-counts-as-sharp')}</h2>
-            <Choice
-              label={t('habits-page.final-use')}
-              value={draft.final_use}
-              options={options('final-use')}
-              onChange={(v) => set({ final_use: v as NonNullable<Habits['final_use']> })}
-            />
-            <Choice
-              label={t('habits-page.freeze')}
-              value={person.freeze}
-              options={options('freeze')}
-              onChange={(v) => setPerson({ freeze: v as NonNullable<Person['freeze']> })}
-            />
-            <NumberField
-              label={t('habits-page.iso-you-go-up')}
-              quantity="iso"
-              value={person.iso_ceiling}
-              onChange={(iso_ceiling) => setPerson({ iso_ceiling })}
-            />
-            <h2>{t('habits-page.minimum-shutter-speed')}</h2>
-            <div className="fields">
-              {(['bird', 'animal', 'person', 'vehicle'] as const).map((kind) => (
-                <Floor
-                  key={kind}
-                  label={
-                    {
-                      bird: t('habits-page.birds'),
-                      animal: t('habits-page.animals'),
-                      person: t('habits-page.people'),
-                      vehicle: t('habits-page.vehicles'),
-                    }[kind]
-                  }
-                  value={draft.floors?.[kind] ?? null}
-                  onChange={(v) => set({ floors: { ...draft.floors, [kind]: v } })}
-                />
-              ))}
-            </div>
-          </section>
-          <section aria-labelledby="schools">
-            <h2 id="schools">{t('habits-page.styles-you-follow')}</h2>
-            <p className="quiet">{t('habits-page.on-these-good-photographers')}</p>
-            {schools.map(({ name, label, open, sides }) => (
-              <Choice
-                key={name}
-                label={label}
-                none={open}
-                value={draft.schools?.[name] ?? null}
-                options={sides}
-                onChange={(v) => set({ schools: { ...draft.schools, [name]: v } as Habits['schools'] })}
-              />
-            ))}
-            <Choice
-              label={t('habits-page.aperture-when-nothing-asks')}
-              value={person.openness}
-              options={options('openness')}
-              onChange={(v) => setPerson({ openness: v as NonNullable<Person['openness']> })}
-            />
-            <h2>{t('habits-page.screen')}</h2>
-            <Choice
-              label={t('habits-page.units')}
-              value={draft.units}
-              options={UNITS.map((value) => ({ value, label: unitNames[value] }))}
-              onChange={(v) => set({ units: v as Units })}
-            />
-            <Choice
-              label={t('habits-page.colours')}
-              none={t('habits-page.as-this-device-asks')}
-              value={draft.colours || null}
-              options={[
-                { value: 'dark', label: t('habits-page.dark') },
-                { value: 'light', label: t('habits-page.light') },
-              ]}
-              onChange={(v) => set({ colours: (v ?? '') as '' | 'light' | 'dark' })}
-            />
-          </section>
+          <Hands {...parts} />
+          <Standards {...parts} />
+          <Styles {...parts} />
         </div>
       </main>
     </>
+  );
+}
+
+type PartProps = {
+  draft: Habits;
+  person: Person;
+  set: (fields: Partial<Habits>) => void;
+  setPerson: (fields: Partial<Person>) => void;
+};
+
+/** What the hands can do, and the kit that is usually in them. */
+function Hands({ draft, person, set, setPerson }: PartProps) {
+  const bodies = useKit('bodies');
+  const lenses = useKit('lenses');
+  const navigate = useNavigate();
+  const shelf = (items: { id: string; name: string }[] | undefined) =>
+    (items ?? []).map((i) => ({ value: i.id, label: i.name }));
+  return (
+    <section aria-labelledby="hands">
+      <h2 id="hands">{t('habits-page.your-hands')}</h2>
+      <Skills person={person} onChange={setPerson} />
+      <div className="habit-test">
+        <Button onClick={() => navigate('/habits/aim')}>{t('habits-page.test-aim-and-following')}</Button>
+        <span className="quiet">{t('habits-page.twenty-seconds-with-the')}</span>
+      </div>
+      <Choice
+        label={t('habits-page.support-you-mostly-use')}
+        value={person.support}
+        options={options('support')}
+        onChange={(v) => setPerson({ support: v as NonNullable<Person['support']> })}
+      />
+      <h2>{t('habits-page.usual-kit')}</h2>
+      <Choice
+        label={t('habits-page.body')}
+        none={t('habits-page.24-mp-stacked-mirrorless')}
+        value={draft.body ?? null}
+        options={shelf(bodies.data)}
+        onChange={(body) => set({ body })}
+      />
+      <Choice
+        label={t('habits-page.lens')}
+        none={t('habits-page.500-mm-f-4')}
+        value={draft.lens ?? null}
+        options={shelf(lenses.data)}
+        onChange={(lens) => set({ lens })}
+      />
+    </section>
+  );
+}
+
+/** What counts as sharp, and how slow a shutter may be. */
+function Standards({ draft, person, set, setPerson }: PartProps) {
+  return (
+    <section aria-labelledby="standards">
+      <h2 id="standards">{t('habits-page.what-counts-as-sharp')}</h2>
+      <Choice
+        label={t('habits-page.final-use')}
+        value={draft.final_use}
+        options={options('final-use')}
+        onChange={(v) => set({ final_use: v as NonNullable<Habits['final_use']> })}
+      />
+      <Choice
+        label={t('habits-page.freeze')}
+        value={person.freeze}
+        options={options('freeze')}
+        onChange={(v) => setPerson({ freeze: v as NonNullable<Person['freeze']> })}
+      />
+      <NumberField
+        label={t('habits-page.iso-you-go-up')}
+        quantity="iso"
+        value={person.iso_ceiling}
+        onChange={(iso_ceiling) => setPerson({ iso_ceiling })}
+      />
+      <h2>{t('habits-page.minimum-shutter-speed')}</h2>
+      <div className="fields">
+        {(['bird', 'animal', 'person', 'vehicle'] as const).map((kind) => (
+          <Floor
+            key={kind}
+            label={
+              {
+                bird: t('habits-page.birds'),
+                animal: t('habits-page.animals'),
+                person: t('habits-page.people'),
+                vehicle: t('habits-page.vehicles'),
+              }[kind]
+            }
+            value={draft.floors?.[kind] ?? null}
+            onChange={(v) => set({ floors: { ...draft.floors, [kind]: v } })}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** On what good photographers differ, and how the screen looks. */
+function Styles({ draft, person, set, setPerson }: PartProps) {
+  return (
+    <section aria-labelledby="schools">
+      <h2 id="schools">{t('habits-page.styles-you-follow')}</h2>
+      <p className="quiet">{t('habits-page.on-these-good-photographers')}</p>
+      {schools.map(({ name, label, open, sides }) => (
+        <Choice
+          key={name}
+          label={label}
+          none={open}
+          value={draft.schools?.[name] ?? null}
+          options={sides}
+          onChange={(v) => set({ schools: { ...draft.schools, [name]: v } as Habits['schools'] })}
+        />
+      ))}
+      <Choice
+        label={t('habits-page.aperture-when-nothing-asks')}
+        value={person.openness}
+        options={options('openness')}
+        onChange={(v) => setPerson({ openness: v as NonNullable<Person['openness']> })}
+      />
+      <h2>{t('habits-page.screen')}</h2>
+      <Choice
+        label={t('habits-page.units')}
+        value={draft.units}
+        options={UNITS.map((value) => ({ value, label: unitNames[value] }))}
+        onChange={(v) => set({ units: v as Units })}
+      />
+      <Choice
+        label={t('habits-page.colours')}
+        none={t('habits-page.as-this-device-asks')}
+        value={draft.colours || null}
+        options={[
+          { value: 'dark', label: t('habits-page.dark') },
+          { value: 'light', label: t('habits-page.light') },
+        ]}
+        onChange={(v) => set({ colours: (v ?? '') as '' | 'light' | 'dark' })}
+      />
+    </section>
   );
 }
 

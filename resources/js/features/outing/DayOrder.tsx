@@ -3,7 +3,8 @@ import { Link } from 'react-router';
 import type { Day, Outing } from '../../api/day';
 import { label } from '../../lang/labels';
 import { t } from '../../lang/outing';
-import { clockOf, lostTo } from './DayTimeline';
+import { lostTo } from './DayTimeline';
+import { clockOf } from './dayScale';
 import { whenPlanned } from './planned';
 
 /** The rushes in the order of the day, and what is changed in between. */
