@@ -1,6 +1,6 @@
 import '../kit.css';
 import { App, Button } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { type ComponentProps, type ReactNode, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Body, Refusal } from '../../../api/client';
 import { useKit, useKitItem } from '../../../api/kit';
@@ -141,23 +141,7 @@ export default function BodyEditor() {
           onKeep={() => void keep()}
         />
         <div className="guide">
-          <nav aria-label={t('body-editor.steps')}>
-            <ol className="guide-steps">
-              {titles.map((title, i) =>
-                i === 0 && id !== undefined ? null : (
-                  <li key={title}>
-                    <button
-                      type="button"
-                      aria-current={i === step ? 'step' : undefined}
-                      onClick={() => setStep(i)}
-                    >
-                      <span>{id === undefined ? i + 1 : i}</span> {title}
-                    </button>
-                  </li>
-                ),
-              )}
-            </ol>
-          </nav>
+          <StepList step={step} isNew={id === undefined} onStep={setStep} />
           <div className="guide-body">
             {refused && (
               <p className="guide-refused" role="alert">
@@ -189,46 +173,95 @@ export default function BodyEditor() {
             {step === 3 && <ResponseStep body={draft} set={set} />}
             {step === 4 && <ControlsStep body={draft} set={set} />}
             {step === 5 && <WordsStep body={draft} set={set} terms={editor.check?.terms ?? []} />}
-            <div className="guide-foot">
-              {step > first && <Button onClick={() => setStep(step - 1)}>{t('body-editor.back')}</Button>}
-              <span className="spacer" />
-              {step < titles.length - 1 ? (
-                <Button type="primary" onClick={() => setStep(step + 1)}>
-                  {t('body-editor.next', { titles: titles[step + 1]?.toLowerCase() })}
-                </Button>
-              ) : (
-                <Button
-                  type="primary"
-                  loading={editor.busy}
-                  disabled={refused !== null}
-                  onClick={() => void keep()}
-                >
-                  {t('body-editor.save-this-body')}
-                </Button>
-              )}
-            </div>
+            <Foot step={step} first={first} onStep={setStep}>
+              <Button
+                type="primary"
+                loading={editor.busy}
+                disabled={refused !== null}
+                onClick={() => void keep()}
+              >
+                {t('body-editor.save-this-body')}
+              </Button>
+            </Foot>
           </div>
-          <aside className="guide-side" aria-label={t('body-editor.what-it-comes-to')}>
-            <FrameSketch
-              body={draft}
-              chosen={step === 2 ? area : null}
-              onChoose={setArea}
-              onSize={(name, width, height) =>
-                set({
-                  areas: {
-                    ...draft.areas,
-                    [name]: { ...draft.areas[name as keyof NonNullable<Body['areas']>], width, height },
-                  } as NonNullable<Body['areas']>,
-                })
-              }
-            />
-            {draft.mirror && draft.points && (
-              <p className="quiet">{t('body-editor.tinted-where-points-lie')}</p>
-            )}
-            <BodyFigures body={draft} figures={editor.check?.figures ?? null} />
-          </aside>
+          <Side
+            body={draft}
+            chosen={step === 2 ? area : null}
+            figures={editor.check?.figures ?? null}
+            onChoose={setArea}
+            onSet={set}
+          />
         </div>
       </main>
     </>
+  );
+}
+
+type StepProps = { step: number; onStep: (to: number) => void };
+
+/** All steps, each to be opened at any time; a body that is there does not start from another. */
+function StepList({ step, isNew, onStep }: StepProps & { isNew: boolean }) {
+  return (
+    <nav aria-label={t('body-editor.steps')}>
+      <ol className="guide-steps">
+        {titles.map((title, i) =>
+          i === 0 && !isNew ? null : (
+            <li key={title}>
+              <button type="button" aria-current={i === step ? 'step' : undefined} onClick={() => onStep(i)}>
+                <span>{isNew ? i + 1 : i}</span> {title}
+              </button>
+            </li>
+          ),
+        )}
+      </ol>
+    </nav>
+  );
+}
+
+/** Back and on, and on the last step what ends it. */
+function Foot({ step, first, onStep, children }: StepProps & { first: number; children: ReactNode }) {
+  return (
+    <div className="guide-foot">
+      {step > first && <Button onClick={() => onStep(step - 1)}>{t('body-editor.back')}</Button>}
+      <span className="spacer" />
+      {step < titles.length - 1 ? (
+        <Button type="primary" onClick={() => onStep(step + 1)}>
+          {t('body-editor.next', { titles: titles[step + 1]?.toLowerCase() })}
+        </Button>
+      ) : (
+        children
+      )}
+    </div>
+  );
+}
+
+type SideProps = {
+  body: Body;
+  chosen: string | null;
+  figures: ComponentProps<typeof BodyFigures>['figures'];
+  onChoose: (area: string | null) => void;
+  onSet: Change;
+};
+
+/** The frame with its areas, and what the figures come to. */
+function Side({ body, chosen, figures, onChoose, onSet }: SideProps) {
+  return (
+    <aside className="guide-side" aria-label={t('body-editor.what-it-comes-to')}>
+      <FrameSketch
+        body={body}
+        chosen={chosen}
+        onChoose={onChoose}
+        onSize={(name, width, height) =>
+          onSet({
+            areas: {
+              ...body.areas,
+              [name]: { ...body.areas[name as keyof NonNullable<Body['areas']>], width, height },
+            } as NonNullable<Body['areas']>,
+          })
+        }
+      />
+      {body.mirror && body.points && <p className="quiet">{t('body-editor.tinted-where-points-lie')}</p>}
+      <BodyFigures body={body} figures={figures} />
+    </aside>
   );
 }

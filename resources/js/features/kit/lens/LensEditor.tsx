@@ -55,7 +55,7 @@ export default function LensEditor() {
     () => opened.data && { ...opened.data.document, ...(id === undefined ? { name: '' } : {}) },
     [id, opened.data],
   );
-  const { bodies, through, body, choose } = useThrough();
+  const through = useThrough();
   const [distance, setDistance] = useState(20);
   const editor = useEditor({
     type: 'lenses',
@@ -63,7 +63,7 @@ export default function LensEditor() {
     base,
     item,
     asCheck: (d) => ({ ...d, name: d.name || 'lens' }),
-    more: { ...(body ? { body } : {}), distance_m: distance },
+    more: { ...(through.body ? { body: through.body } : {}), distance_m: distance },
   });
   const { draft, refused } = editor;
 
@@ -78,19 +78,6 @@ export default function LensEditor() {
   if (!draft) return <Waiting what={t('lens-editor.opening')} />;
 
   const set = (fields: Partial<Lens>) => editor.change({ ...draft, ...fields });
-  const setZoom = (zoom: Lens['zoom']) =>
-    set({ zoom, ...(zoom.length > 0 ? { focal_mm: zoom.at(-1)?.focal_mm ?? draft.focal_mm } : {}) });
-  const number = (name: keyof Lens, label: string, quantity: Quantity, hint?: string) => (
-    <NumberField
-      label={label}
-      quantity={quantity}
-      value={Number(draft[name])}
-      problem={refused?.field === name ? refused.message : null}
-      onChange={(value) => set({ [name]: value } as Partial<Lens>)}
-      {...(hint ? { hint } : {})}
-    />
-  );
-
   async function keep() {
     if (!draft?.name.trim()) {
       message.info(t('lens-editor.give-it-a-name'));
@@ -126,90 +113,132 @@ export default function LensEditor() {
                 {refused.message}
               </p>
             )}
-            <div className="field">
-              <label htmlFor={nameId}>{t('lens-editor.what-you-call-it')}</label>
-              <Input
-                id={nameId}
-                maxLength={120}
-                placeholder={t('lens-editor.my-long-zoom')}
-                value={draft.name}
-                onChange={(e) => set({ name: e.target.value })}
-              />
-            </div>
-            <Radio.Group
-              value={draft.zoom.length > 0 ? 'zoom' : 'prime'}
-              options={[
-                { value: 'prime', label: t('lens-editor.one-focal-length') },
-                { value: 'zoom', label: t('lens-editor.zoom') },
-              ]}
-              onChange={(e) => setZoom(e.target.value === 'zoom' ? asZoom(draft) : [])}
-            />
-            {draft.zoom.length > 0 ? (
-              <ZoomFields zoom={draft.zoom} onZoom={setZoom} />
-            ) : (
-              <div className="fields">
-                {number('focal_mm', t('lens-editor.focal-length'), 'mm')}
-                {number('max_aperture', t('lens-editor.widest'), 'fnumber')}
-              </div>
-            )}
-            <div className="fields">
-              {number('min_aperture', t('lens-editor.smallest'), 'fnumber')}
-              {number('nearest_m', t('lens-editor.nearest-focus'), 'length')}
-              {number('stabiliser_stops', t('lens-editor.stabiliser'), 'stops', t('lens-editor.0-for-none'))}
-              {number('best_stops_down', t('lens-editor.crispest-from-wide-open'), 'stops')}
-            </div>
-            <SweepWatch sweep={draft.sweep_s} onSweep={(sweep_s) => set({ sweep_s })} />
-            <h2>{t('lens-editor.switches-teleconverters-and-ring')}</h2>
-            <RangeFields
-              ranges={draft.ranges}
-              nearestM={draft.nearest_m}
-              onRanges={(ranges) => set({ ranges })}
-            />
-            <div className="field">
-              <label htmlFor="extenders">{t('lens-editor.teleconverters-it-takes')}</label>
-              <Select
-                id="extenders"
-                mode="multiple"
-                placeholder={t('lens-editor.none')}
-                options={extenders.map((v) => ({ value: v, label: `${v}×` }))}
-                value={draft.extenders}
-                onChange={(v) => set({ extenders: [...v].sort((a, b) => a - b) })}
-              />
-            </div>
-            <Checkbox
-              checked={draft.manual_switch}
-              onChange={(e) => set({ manual_switch: e.target.checked })}
-            >
-              {t('lens-editor.a-switch-on-it')}
-            </Checkbox>
-            <RingFields
-              ring={draft.ring ?? null}
-              problem={refused?.field === 'ring.throw_deg' ? refused.message : null}
-              onRing={(ring) => set({ ring })}
-            />
+            <Form nameId={nameId} lens={draft} refused={refused} onSet={set} />
           </div>
-          <aside className="guide-side" aria-label={t('lens-editor.what-it-reaches')}>
-            <ReachBar lens={draft} />
-            <div className="field">
-              <label htmlFor="through">{t('lens-editor.seen-through')}</label>
-              <Select
-                id="through"
-                value={through?.id ?? null}
-                options={bodies.map((b) => ({ value: b.id, label: b.name }))}
-                onChange={choose}
-              />
-            </div>
-            <NumberField
-              label={t('lens-editor.at')}
-              quantity="length"
-              value={distance}
-              onChange={(v) => v >= 1 && setDistance(v)}
-            />
-            <ReachTable reach={editor.check?.reach ?? []} />
-            <p className="quiet">{t('lens-editor.field-how-much-lies')}</p>
-          </aside>
+          <Reach
+            lens={draft}
+            reach={editor.check?.reach ?? []}
+            distance={distance}
+            onDistance={setDistance}
+            {...through}
+          />
         </div>
       </main>
     </>
+  );
+}
+
+type FormProps = {
+  nameId: string;
+  lens: Lens;
+  refused: { field?: string | null; message: string } | null;
+  onSet: (fields: Partial<Lens>) => void;
+};
+
+/** What there is to say of a lens. */
+function Form({ nameId, lens, refused, onSet }: FormProps) {
+  const setZoom = (zoom: Lens['zoom']) =>
+    onSet({ zoom, ...(zoom.length > 0 ? { focal_mm: zoom.at(-1)?.focal_mm ?? lens.focal_mm } : {}) });
+  const number = (name: keyof Lens, label: string, quantity: Quantity, hint?: string) => (
+    <NumberField
+      label={label}
+      quantity={quantity}
+      value={Number(lens[name])}
+      problem={refused?.field === name ? refused.message : null}
+      onChange={(value) => onSet({ [name]: value } as Partial<Lens>)}
+      {...(hint ? { hint } : {})}
+    />
+  );
+
+  return (
+    <>
+      <div className="field">
+        <label htmlFor={nameId}>{t('lens-editor.what-you-call-it')}</label>
+        <Input
+          id={nameId}
+          maxLength={120}
+          placeholder={t('lens-editor.my-long-zoom')}
+          value={lens.name}
+          onChange={(e) => onSet({ name: e.target.value })}
+        />
+      </div>
+      <Radio.Group
+        value={lens.zoom.length > 0 ? 'zoom' : 'prime'}
+        options={[
+          { value: 'prime', label: t('lens-editor.one-focal-length') },
+          { value: 'zoom', label: t('lens-editor.zoom') },
+        ]}
+        onChange={(e) => setZoom(e.target.value === 'zoom' ? asZoom(lens) : [])}
+      />
+      {lens.zoom.length > 0 ? (
+        <ZoomFields zoom={lens.zoom} onZoom={setZoom} />
+      ) : (
+        <div className="fields">
+          {number('focal_mm', t('lens-editor.focal-length'), 'mm')}
+          {number('max_aperture', t('lens-editor.widest'), 'fnumber')}
+        </div>
+      )}
+      <div className="fields">
+        {number('min_aperture', t('lens-editor.smallest'), 'fnumber')}
+        {number('nearest_m', t('lens-editor.nearest-focus'), 'length')}
+        {number('stabiliser_stops', t('lens-editor.stabiliser'), 'stops', t('lens-editor.0-for-none'))}
+        {number('best_stops_down', t('lens-editor.crispest-from-wide-open'), 'stops')}
+      </div>
+      <SweepWatch sweep={lens.sweep_s} onSweep={(sweep_s) => onSet({ sweep_s })} />
+      <h2>{t('lens-editor.switches-teleconverters-and-ring')}</h2>
+      <RangeFields ranges={lens.ranges} nearestM={lens.nearest_m} onRanges={(ranges) => onSet({ ranges })} />
+      <div className="field">
+        <label htmlFor="extenders">{t('lens-editor.teleconverters-it-takes')}</label>
+        <Select
+          id="extenders"
+          mode="multiple"
+          placeholder={t('lens-editor.none')}
+          options={extenders.map((v) => ({ value: v, label: `${v}×` }))}
+          value={lens.extenders}
+          onChange={(v) => onSet({ extenders: [...v].sort((a, b) => a - b) })}
+        />
+      </div>
+      <Checkbox checked={lens.manual_switch} onChange={(e) => onSet({ manual_switch: e.target.checked })}>
+        {t('lens-editor.a-switch-on-it')}
+      </Checkbox>
+      <RingFields
+        ring={lens.ring ?? null}
+        problem={refused?.field === 'ring.throw_deg' ? refused.message : null}
+        onRing={(ring) => onSet({ ring })}
+      />
+    </>
+  );
+}
+
+type ReachProps = Omit<ReturnType<typeof useThrough>, 'body'> & {
+  lens: Lens;
+  reach: NonNullable<ReturnType<typeof useEditor<'lenses'>>['check']>['reach'];
+  distance: number;
+  onDistance: (metres: number) => void;
+};
+
+/** What it reaches, seen through one of the bodies. */
+function Reach({ lens, reach, distance, onDistance, bodies, through, choose }: ReachProps) {
+  return (
+    <aside className="guide-side" aria-label={t('lens-editor.what-it-reaches')}>
+      <ReachBar lens={lens} />
+      <div className="field">
+        <label htmlFor="through">{t('lens-editor.seen-through')}</label>
+        <Select
+          id="through"
+          value={through?.id ?? null}
+          options={bodies.map((b) => ({ value: b.id, label: b.name }))}
+          onChange={choose}
+        />
+      </div>
+      <NumberField
+        label={t('lens-editor.at')}
+        quantity="length"
+        value={distance}
+        onChange={(v) => v >= 1 && onDistance(v)}
+      />
+      <ReachTable reach={reach} />
+      <p className="quiet">{t('lens-editor.field-how-much-lies')}</p>
+    </aside>
   );
 }
