@@ -1,7 +1,7 @@
 import './desk.css';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
-import type { Hold, Rush } from '../../api/client';
+import { useCallback, useMemo, useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import type { Hold, Plan, Rush } from '../../api/client';
 import { useRush } from '../../api/hooks';
 import { type Item, useFreshRush, useKitItem } from '../../api/kit';
 import { t } from '../../lang/desk';
@@ -23,11 +23,12 @@ import { Jump } from './Jump';
 import { LensChooser } from './LensChooser';
 import { pitchOf } from './lane';
 import { Notices, Unanswered } from './Notices';
-import { countPins, withPin, withPins } from './pins';
+import { countPins } from './pins';
 import { pinsOf } from './Ranked';
 import { RushPanel } from './RushPanel';
 import { Transport } from './Transport';
 import { useAnswers } from './useAnswers';
+import { useBroughtPins, useChanges } from './useChanges';
 import { type Draft, useDesk } from './useDesk';
 import { useDeskKeys } from './useDeskKeys';
 import { useKeeping } from './useKeeping';
@@ -57,38 +58,8 @@ export default function Desk() {
   const { shown, refused } = answers;
   const playback = usePlayback(shown?.lane.seconds ?? draft?.document.path.seconds ?? 1);
 
-  const changeRush = useCallback(
-    (part: keyof Rush, fields: Record<string, unknown>, merge?: string) =>
-      desk.change(
-        ({ document }) => ({
-          document: { ...document, [part]: { ...(document[part] as object), ...fields } } as Rush,
-        }),
-        merge ?? `${part}.${Object.keys(fields).join()}`,
-      ),
-    [desk.change],
-  );
-  const setRush = useCallback(
-    (document: Rush, merge: string) => desk.change({ document }, merge),
-    [desk.change],
-  );
-  const pin = useCallback(
-    (setting: string, value: unknown) => desk.change(({ pins }) => ({ pins: withPin(pins, setting, value) })),
-    [desk.change],
-  );
-  const adopt = useCallback((hold: Hold) => desk.change({ pins: hold }), [desk.change]);
-  // A fix brought along is pinned once, as a change that can be undone.
-  const location = useLocation();
-  const navigate = useNavigate();
-  const brought = (location.state as { pins?: Hold } | null)?.pins;
-  const taken = useRef(false);
-  const ready = draft !== null && draft !== undefined;
-  useEffect(() => {
-    if (!brought || !ready || taken.current) return;
-    taken.current = true;
-    desk.change(({ pins }) => ({ pins: withPins(pins, brought) }));
-    navigate({ pathname: location.pathname, search: location.search }, { replace: true, state: null });
-  }, [brought, ready, desk.change, navigate, location.pathname, location.search]);
-  const unpinAll = useCallback(() => desk.change({ pins: {} as Hold }), [desk.change]);
+  const { changeRush, setRush, pin, adopt, unpinAll } = useChanges(desk);
+  useBroughtPins(desk);
   const named = useSteady((item: Item<'bodies'>) => {
     const words = item.document.words;
     changeRush(
@@ -98,8 +69,11 @@ export default function Desk() {
     );
   });
   const chooseLens = useCallback(() => setChoosing(true), []);
-  const group = draft?.document.group;
-  const others = useMemo(() => (group ?? []).map(planeOf), [group]);
+  const closeAll = () => {
+    setCompared(null);
+    setOpened(false);
+    setChoosing(false);
+  };
   const openHelp = useCallback(() => setHelp(true), []);
   const [singleKeys, setSingleKeys] = useStored<'on' | 'off'>('rush-hold.single-keys', 'on', ['on', 'off']);
   useTitle(draft?.document.name || t('desk.rush'));
@@ -164,32 +138,7 @@ export default function Desk() {
           onSettle={desk.settle}
           onChooseLens={chooseLens}
         />
-        <section className="desk-middle" aria-label={t('desk.pictures-of-the-rush')}>
-          {shown ? (
-            <>
-              <FinderFrame rush={draft.document} plan={shown} time={playback.time} />
-              <Transport
-                playback={playback}
-                seconds={shown.lane.seconds}
-                onAnotherRun={answers.anotherRun}
-                onOpen={shown.trace ? () => setOpened(true) : null}
-              />
-              <DepthLane
-                plan={shown}
-                time={playback.time}
-                onTime={playback.seek}
-                others={others}
-                pitchUm={pitchOf(draft.document.kit.body)}
-              />
-            </>
-          ) : (
-            <div className="desk-blank quiet" role="status">
-              <Unanswered refused={refused} onAgain={answers.again} />
-              {!refused && t('desk.working-it-out')}
-            </div>
-          )}
-          {shown && <Notices plan={shown} refused={refused} onAgain={answers.again} />}
-        </section>
+        <Middle rush={draft.document} answers={answers} playback={playback} onOpen={() => setOpened(true)} />
         <HoldPanel
           plan={shown}
           stale={answers.stale}
@@ -206,34 +155,16 @@ export default function Desk() {
         />
       </main>
       <Jump plan={shown} />
-      {shown && (
-        <Comparison
-          rush={draft.document}
-          plan={shown}
-          other={compared}
-          onClose={() => setCompared(null)}
-          onAdopt={(hold) => {
-            setCompared(null);
-            desk.change({ pins: pinsOf(hold) });
-          }}
-        />
-      )}
-      {opened && shown?.trace && (
-        <AsItComesOut
-          rush={draft.document}
-          sides={[{ name: '', hold: shown.best.hold, trace: shown.trace }]}
-          time={playback.time}
-          onTime={playback.seek}
-          onClose={() => setOpened(false)}
-        />
-      )}
-      <LensChooser
-        rush={choosing ? draft.document : null}
-        onClose={() => setChoosing(false)}
-        onUse={(lens, extender, lens_id) => {
-          setChoosing(false);
-          changeRush('kit', { lens, extender, lens_id }, 'kit.lens chosen');
-        }}
+      <Dialogs
+        rush={draft.document}
+        plan={shown}
+        playback={playback}
+        compared={compared}
+        opened={opened}
+        choosing={choosing}
+        onAdopt={(hold) => desk.change({ pins: pinsOf(hold) })}
+        onLens={(kit) => changeRush('kit', kit, 'kit.lens chosen')}
+        onClose={closeAll}
       />
       <Help
         open={help}
@@ -242,5 +173,106 @@ export default function Desk() {
         onClose={() => setHelp(false)}
       />
     </div>
+  );
+}
+
+type MiddleProps = {
+  rush: Rush;
+  answers: ReturnType<typeof useAnswers>;
+  playback: ReturnType<typeof usePlayback>;
+  onOpen: () => void;
+};
+
+/** The pictures of the rush: what the finder shows, the pass in time, and what there is to notice. */
+function Middle({ rush, answers, playback, onOpen }: MiddleProps) {
+  const { shown, refused, again } = answers;
+  const { group } = rush;
+  const others = useMemo(() => group.map(planeOf), [group]);
+  return (
+    <section className="desk-middle" aria-label={t('desk.pictures-of-the-rush')}>
+      {shown ? (
+        <>
+          <FinderFrame rush={rush} plan={shown} time={playback.time} />
+          <Transport
+            playback={playback}
+            seconds={shown.lane.seconds}
+            onAnotherRun={answers.anotherRun}
+            onOpen={shown.trace ? onOpen : null}
+          />
+          <DepthLane
+            plan={shown}
+            time={playback.time}
+            onTime={playback.seek}
+            others={others}
+            pitchUm={pitchOf(rush.kit.body)}
+          />
+          <Notices plan={shown} refused={refused} onAgain={again} />
+        </>
+      ) : (
+        <div className="desk-blank quiet" role="status">
+          <Unanswered refused={refused} onAgain={again} />
+          {!refused && t('desk.working-it-out')}
+        </div>
+      )}
+    </section>
+  );
+}
+
+type DialogsProps = {
+  rush: Rush;
+  plan: Plan | undefined;
+  playback: ReturnType<typeof usePlayback>;
+  compared: Hold | null;
+  opened: boolean;
+  choosing: boolean;
+  onAdopt: (hold: Hold) => void;
+  onLens: (kit: Record<string, unknown>) => void;
+  onClose: () => void;
+};
+
+/** What opens over the desk, one at a time: two holds side by side, a frame as it comes out, the lenses. */
+function Dialogs({
+  rush,
+  plan,
+  playback,
+  compared,
+  opened,
+  choosing,
+  onAdopt,
+  onLens,
+  onClose,
+}: DialogsProps) {
+  return (
+    <>
+      {plan && (
+        <Comparison
+          rush={rush}
+          plan={plan}
+          other={compared}
+          onClose={onClose}
+          onAdopt={(hold) => {
+            onClose();
+            onAdopt(hold);
+          }}
+        />
+      )}
+      {opened && plan?.trace && (
+        <AsItComesOut
+          rush={rush}
+          sides={[{ name: '', hold: plan.best.hold, trace: plan.trace }]}
+          time={playback.time}
+          onTime={playback.seek}
+          onClose={onClose}
+        />
+      )}
+      <LensChooser
+        rush={choosing ? rush : null}
+        onClose={onClose}
+        onUse={(lens, extender, lens_id) => {
+          onClose();
+          onLens({ lens, extender, lens_id });
+        }}
+      />
+    </>
   );
 }
