@@ -1,7 +1,7 @@
 import './practice.css';
 import './buttons.css';
 import { Checkbox } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { type ComponentProps, useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useKit } from '../../api/kit';
 import { type DrillCourse, type DrillDocument, useLayoutOf } from '../../api/practice';
@@ -107,12 +107,13 @@ export default function ButtonsDrill() {
 
   const running = turn.stage === 'running';
   const places = layout.map((k) => k.place);
+  const asked = turn.course?.asked ?? [];
   const said =
     call === null
       ? null
       : call === -1
         ? t('buttons-drill.now')
-        : (turn.course?.asked?.find((a) => a.key === call)?.call ?? null);
+        : (asked.find((a) => a.key === call)?.call ?? null);
   return (
     <DrillFrame
       title={label('exercise', 'buttons')}
@@ -134,17 +135,15 @@ export default function ButtonsDrill() {
         )
       }
       aids={
-        <>
-          <Checkbox checked={shut} disabled={running} onChange={(e) => setShut(e.target.checked)}>
-            {t('buttons-drill.eyes-shut-pulses-only')}
-          </Checkbox>
-          <Checkbox checked={blind} onChange={(e) => setBlind(e.target.checked)}>
-            {t('buttons-drill.hide-what-they-do')}
-          </Checkbox>
-          <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
-            {t('buttons-drill.sound')}
-          </Checkbox>
-        </>
+        <Aids
+          shut={shut}
+          onShut={setShut}
+          blind={blind}
+          onBlind={setBlind}
+          sound={sound}
+          onSound={setSound}
+          running={running}
+        />
       }
       result={turn.stage === 'done' && turn.kept ? <ButtonsResult kept={turn.kept} layout={layout} /> : null}
     >
@@ -158,47 +157,96 @@ export default function ButtonsDrill() {
         data-call={call ?? ''}
         {...presses.keys(places)}
       >
-        <div className="buttons-call">
-          {said && !shut && <Scene call={said} />}
-          <p className="buttons-said" aria-live="off">
-            {said && !shut && label('call', said)}
-            {running && shut && said && t('buttons-drill.listen-or-feel')}
-            {running &&
-              !said &&
-              (soon > 0
-                ? t('buttons-drill.look-at-your-controls', { isShut: shut ? 'yes' : 'no', soon })
-                : t('buttons-drill.hands-on-the-controls'))}
-            {turn.stage === 'ready' && layout.length > 0 && t('buttons-drill.your-controls-start-when')}
-            {turn.stage === 'loading' && t('buttons-drill.loading')}
-            {turn.stage === 'scoring' && t('buttons-drill.counting')}
-          </p>
-          {running && soon === 0 && (
-            <span className="quiet figures">
-              {t('buttons-drill.of', { number, calls: turn.course?.calls?.length ?? 0 })}
-            </span>
-          )}
-        </div>
+        <Call turn={turn} said={said} shut={shut} soon={soon} number={number} there={layout.length > 0} />
         {layout.length > 0 ? (
           <HandKeys
             layout={layout}
             held={presses.held}
             onPress={presses.mark}
-            says={(key, i) => {
-              const pulse = (turn.course?.asked ?? []).findIndex((a) => a.key === i);
-              return (
-                !(blind && running && soon === 0) && (
-                  <span className="hand-does">
-                    {doesOf(key)}
-                    {shut && pulse >= 0 && t('buttons-drill.pulses', { pulse: pulse + 2 })}
-                  </span>
-                )
-              );
-            }}
+            says={(key, i) =>
+              !(blind && running && soon === 0) && (
+                <Does hand={key} shut={shut} pulse={asked.findIndex((a) => a.key === i)} />
+              )
+            }
           />
         ) : (
           <p className="buttons-hint">{t('buttons-drill.the-controls-of-your')}</p>
         )}
       </div>
     </DrillFrame>
+  );
+}
+
+type AidsProps = {
+  shut: boolean;
+  onShut: (shut: boolean) => void;
+  blind: boolean;
+  onBlind: (blind: boolean) => void;
+  sound: 'on' | 'off';
+  onSound: (sound: 'on' | 'off') => void;
+  running: boolean;
+};
+
+function Aids({ shut, onShut, blind, onBlind, sound, onSound, running }: AidsProps) {
+  return (
+    <>
+      <Checkbox checked={shut} disabled={running} onChange={(e) => onShut(e.target.checked)}>
+        {t('buttons-drill.eyes-shut-pulses-only')}
+      </Checkbox>
+      <Checkbox checked={blind} onChange={(e) => onBlind(e.target.checked)}>
+        {t('buttons-drill.hide-what-they-do')}
+      </Checkbox>
+      <Checkbox checked={sound === 'on'} onChange={(e) => onSound(e.target.checked ? 'on' : 'off')}>
+        {t('buttons-drill.sound')}
+      </Checkbox>
+    </>
+  );
+}
+
+/** What a control does, and with eyes shut by how many pulses it is called. */
+function Does({ hand, shut, pulse }: { hand: HandKey; shut: boolean; pulse: number }) {
+  return (
+    <span className="hand-does">
+      {doesOf(hand)}
+      {shut && pulse >= 0 && t('buttons-drill.pulses', { pulse: pulse + 2 })}
+    </span>
+  );
+}
+
+type CallProps = {
+  turn: ReturnType<typeof useTurn>;
+  said: ComponentProps<typeof Scene>['call'] | null;
+  shut: boolean;
+  /** Seconds until the first call. */
+  soon: number;
+  number: number;
+  /** Whether the controls are known. */
+  there: boolean;
+};
+
+/** What is called, and how many calls are to come. */
+function Call({ turn, said, shut, soon, number, there }: CallProps) {
+  const running = turn.stage === 'running';
+  return (
+    <div className="buttons-call">
+      {said && !shut && <Scene call={said} />}
+      <p className="buttons-said" aria-live="off">
+        {said && !shut && label('call', said)}
+        {running && shut && said && t('buttons-drill.listen-or-feel')}
+        {running &&
+          !said &&
+          (soon > 0
+            ? t('buttons-drill.look-at-your-controls', { isShut: shut ? 'yes' : 'no', soon })
+            : t('buttons-drill.hands-on-the-controls'))}
+        {turn.stage === 'ready' && there && t('buttons-drill.your-controls-start-when')}
+        {turn.stage === 'loading' && t('buttons-drill.loading')}
+        {turn.stage === 'scoring' && t('buttons-drill.counting')}
+      </p>
+      {running && soon === 0 && (
+        <span className="quiet figures">
+          {t('buttons-drill.of', { number, calls: turn.course?.calls?.length ?? 0 })}
+        </span>
+      )}
+    </div>
   );
 }

@@ -25,6 +25,36 @@ function depthOf(trial: Trial, t: number): number {
   return Math.min(1.25, share ** 2);
 }
 
+/** What moves while one plays. */
+function useDrawn() {
+  return {
+    bird: useRef<SVGGElement>(null),
+    splash: useRef<SVGGElement>(null),
+    dots: useRef<SVGGElement>(null),
+  };
+}
+
+type Drawn = ReturnType<typeof useDrawn>;
+
+/** The dive as it is at a time. Without motion, lamps go on one after the other, the last at the peak. */
+function paint(
+  { bird, splash, dots }: Drawn,
+  field: HTMLElement | null,
+  of: Trial,
+  t: number,
+  still: boolean,
+) {
+  const depth = depthOf(of, t);
+  if (field) field.dataset.phase = t < of.cue ? 'waits' : t < of.peak ? 'comes' : 'past';
+  bird.current?.setAttribute('transform', `translate(250 ${40 + 190 * Math.min(1, depth)})`);
+  bird.current?.setAttribute('opacity', depth > 1.02 || still ? '0' : '1');
+  splash.current?.setAttribute('opacity', t >= of.peak && t < of.peak + 0.5 ? '1' : '0');
+  const lit = t < of.cue ? 0 : Math.min(5, 1 + Math.floor((4 * (t - of.cue)) / (of.peak - of.cue)));
+  dots.current?.querySelectorAll('circle').forEach((dot, i) => {
+    dot.setAttribute('opacity', i < lit ? '1' : '0.2');
+  });
+}
+
 /** Pressing so that the peak lies in the burst. */
 export default function MomentDrill() {
   useTitle(label('exercise', 'moment'));
@@ -33,9 +63,7 @@ export default function MomentDrill() {
   const { still } = usePreferences();
   const [sound, setSound] = useSound();
   const turn = useTurn();
-  const bird = useRef<SVGGElement>(null);
-  const splash = useRef<SVGGElement>(null);
-  const dots = useRef<SVGGElement>(null);
+  const drawn = useDrawn();
   const field = useRef<HTMLDivElement>(null);
   const timer = useRef(0);
   const run = useRef<{ begun: number; presses: number[][] } | null>(null);
@@ -73,17 +101,7 @@ export default function MomentDrill() {
         setTrial({ at, of });
       }
       if (of) {
-        const depth = depthOf(of, t);
-        if (field.current)
-          field.current.dataset.phase = t < of.cue ? 'waits' : t < of.peak ? 'comes' : 'past';
-        bird.current?.setAttribute('transform', `translate(250 ${40 + 190 * Math.min(1, depth)})`);
-        bird.current?.setAttribute('opacity', depth > 1.02 || still ? '0' : '1');
-        splash.current?.setAttribute('opacity', t >= of.peak && t < of.peak + 0.5 ? '1' : '0');
-        // Without motion: lamps that go on one after the other, the last at the peak.
-        const lit = t < of.cue ? 0 : Math.min(5, 1 + Math.floor((4 * (t - of.cue)) / (of.peak - of.cue)));
-        dots.current?.querySelectorAll('circle').forEach((dot, i) => {
-          dot.setAttribute('opacity', i < lit ? '1' : '0.2');
-        });
+        paint(drawn, field.current, of, t, still);
       }
       const pad = readGamepad();
       if (pad) {
@@ -116,8 +134,6 @@ export default function MomentDrill() {
   }
 
   const running = turn.stage === 'running';
-  const frames = turn.course?.frames_per_s ?? 10;
-  const before = turn.course?.before_press_s ?? 0;
   return (
     <DrillFrame
       title={label('exercise', 'moment')}
@@ -150,50 +166,8 @@ export default function MomentDrill() {
           if (!event.repeat) press(event.timeStamp);
         }}
       >
-        <svg viewBox="0 0 500 320" aria-hidden="true" className="moment-view">
-          <rect x="-900" y="-600" width="2300" height="900" fill="var(--sky-low)" />
-          <rect x="-900" y="240" width="2300" height="600" fill="var(--sky-high)" />
-          <g ref={bird} transform="translate(250 40)" opacity={still ? 0 : 1}>
-            <path
-              d={outlineOf('diving-bird')}
-              transform="translate(0 10) rotate(34) scale(78 102) translate(-0.98 -0.97)"
-              fill="var(--figure)"
-            />
-          </g>
-          <g ref={splash} opacity="0" stroke="var(--glint)" strokeWidth="4" fill="none">
-            <path d="M214 238C204 214 208 200 214 190M250 236V176M286 238C296 214 292 200 286 190" />
-          </g>
-          {still && (
-            <g ref={dots} fill="var(--figure)">
-              {[0, 1, 2, 3, 4].map((i) => (
-                <circle key={i} cx={150 + 50 * i} cy={130} r={i === 4 ? 22 : 14} opacity={0.2} />
-              ))}
-            </g>
-          )}
-        </svg>
-        <p className="moment-said">
-          {trial && (
-            <>
-              {t.rich('moment-drill.of-long-burst-frames', {
-                span: (text) => <span className="figures">{text}</span>,
-                at: trial.at + 1,
-                trials: turn.course?.trials?.length,
-                isBurstS: trial.of.burst_s < 0.6 ? 'yes' : 'no',
-                value: Math.max(1, Math.round(trial.of.burst_s * frames)),
-                isBefore: before > 0 ? 'yes' : 'no',
-                before,
-              })}
-              {bursting && <strong> {t('moment-drill.shooting')}</strong>}
-            </>
-          )}
-          {!running &&
-            turn.stage !== 'done' &&
-            (turn.stage === 'loading'
-              ? t('moment-drill.loading')
-              : turn.stage === 'scoring'
-                ? t('moment-drill.counting')
-                : t('moment-drill.space-or-the-button'))}
-        </p>
+        <View drawn={drawn} still={still} />
+        <Said turn={turn} trial={trial} bursting={bursting} />
         <Button
           className="ring-fire"
           size="large"
@@ -206,5 +180,68 @@ export default function MomentDrill() {
         </Button>
       </div>
     </DrillFrame>
+  );
+}
+
+function View({ drawn: { bird, splash, dots }, still }: { drawn: Drawn; still: boolean }) {
+  return (
+    <svg viewBox="0 0 500 320" aria-hidden="true" className="moment-view">
+      <rect x="-900" y="-600" width="2300" height="900" fill="var(--sky-low)" />
+      <rect x="-900" y="240" width="2300" height="600" fill="var(--sky-high)" />
+      <g ref={bird} transform="translate(250 40)" opacity={still ? 0 : 1}>
+        <path
+          d={outlineOf('diving-bird')}
+          transform="translate(0 10) rotate(34) scale(78 102) translate(-0.98 -0.97)"
+          fill="var(--figure)"
+        />
+      </g>
+      <g ref={splash} opacity="0" stroke="var(--glint)" strokeWidth="4" fill="none">
+        <path d="M214 238C204 214 208 200 214 190M250 236V176M286 238C296 214 292 200 286 190" />
+      </g>
+      {still && (
+        <g ref={dots} fill="var(--figure)">
+          {[0, 1, 2, 3, 4].map((i) => (
+            <circle key={i} cx={150 + 50 * i} cy={130} r={i === 4 ? 22 : 14} opacity={0.2} />
+          ))}
+        </g>
+      )}
+    </svg>
+  );
+}
+
+type SaidProps = {
+  turn: ReturnType<typeof useTurn>;
+  trial: { at: number; of: Trial } | null;
+  bursting: boolean;
+};
+
+/** Which dive it is, and how long a burst it is for. */
+function Said({ turn: { course, stage }, trial, bursting }: SaidProps) {
+  const frames = course?.frames_per_s ?? 10;
+  const before = course?.before_press_s ?? 0;
+  return (
+    <p className="moment-said">
+      {trial && (
+        <>
+          {t.rich('moment-drill.of-long-burst-frames', {
+            span: (text) => <span className="figures">{text}</span>,
+            at: trial.at + 1,
+            trials: course?.trials?.length,
+            isBurstS: trial.of.burst_s < 0.6 ? 'yes' : 'no',
+            value: Math.max(1, Math.round(trial.of.burst_s * frames)),
+            isBefore: before > 0 ? 'yes' : 'no',
+            before,
+          })}
+          {bursting && <strong> {t('moment-drill.shooting')}</strong>}
+        </>
+      )}
+      {stage !== 'running' &&
+        stage !== 'done' &&
+        (stage === 'loading'
+          ? t('moment-drill.loading')
+          : stage === 'scoring'
+            ? t('moment-drill.counting')
+            : t('moment-drill.space-or-the-button'))}
+    </p>
   );
 }

@@ -138,13 +138,7 @@ function Played({ outing, name, layouts }: { outing: string | null; name: string
     if (found) play(found);
   }
 
-  const comings = turn.course?.comings ?? [];
-  const at = running ? comingAt(comings, now) : -1;
-  const coming = comings[at];
-  const rush = coming && rushes[coming.entry];
-  const stage = coming && stageOf(coming, now);
-  const answer = coming && (turn.course?.answers ?? [])[coming.entry];
-  const held = presses.held !== null && presses.held === answer && stage !== 'gone';
+  const { at, stage, answer } = momentOf(turn, rushes, now);
   return (
     <DrillFrame
       title={outing === null ? label('exercise', 'rehearsal') : t('rehearse.rehearse', { name })}
@@ -169,19 +163,7 @@ function Played({ outing, name, layouts }: { outing: string | null; name: string
                 : t('rehearse.with-the-buttons-of', { body: layouts[0]?.body })}
             </p>
           )}
-          {!(blind && running) && (
-            <dl className="rehearsal-answers" aria-label={t('rehearse.which-control-answers-which')}>
-              {rushes.map((r) => (
-                <div key={r.name}>
-                  <dt>{r.name}</dt>
-                  <dd>
-                    {spotOf(answerOf(r, layout)?.place ?? '').key}{' '}
-                    <span className="quiet">{label('control-place', answerOf(r, layout)?.place ?? '')}</span>
-                  </dd>
-                </div>
-              ))}
-            </dl>
-          )}
+          {!(blind && running) && <Answers rushes={rushes} layout={layout} />}
         </>
       }
       aids={
@@ -209,50 +191,7 @@ function Played({ outing, name, layouts }: { outing: string | null; name: string
         data-answer={stage === undefined || stage === 'gone' ? '' : answer}
         {...presses.keys(layout.map((key) => key.place))}
       >
-        <div className="rehearsal-view">
-          {rush && stage !== 'gone' ? (
-            <RehearsalFrame rush={rush} time={now - (coming?.due ?? 0)} still={still} />
-          ) : (
-            <div className="rehearsal-frame empty" />
-          )}
-          <span className="rehearsal-warning" aria-hidden="true">
-            <span
-              className={stage === 'there' ? 'due' : ''}
-              style={{ width: `${coming && stage === 'comes' ? 100 * warningLeft(coming, now) : 100}%` }}
-              hidden={!coming || stage === 'gone'}
-            />
-          </span>
-          <p className="rehearsal-said" aria-live="off">
-            {turn.stage === 'loading' && t('rehearse.loading')}
-            {turn.stage === 'scoring' && t('rehearse.counting')}
-            {rush && stage !== 'gone' && (
-              <>
-                <strong>{rush.name}</strong>
-                <span className="quiet">
-                  {held
-                    ? (rush.left ?? []).length > 0
-                      ? t('rehearse.held-then', {
-                          left: (rush.left ?? [])
-                            .map((one) => label('setting', one.setting).toLowerCase())
-                            .join(', '),
-                        })
-                      : t('rehearse.held')
-                    : stage === 'there'
-                      ? t('rehearse.first-frame')
-                      : ''}
-                </span>
-              </>
-            )}
-            {running && (!rush || stage === 'gone') && (
-              <span className="quiet">{t('rehearse.wait-for-it')}</span>
-            )}
-          </p>
-          {running && (
-            <span className="quiet figures rehearsal-count">
-              {t('rehearse.of', { at: at + 1, comings: comings.length })}
-            </span>
-          )}
-        </div>
+        <Coming turn={turn} rushes={rushes} now={now} held={presses.held} still={still} />
         <HandKeys
           layout={layout}
           held={presses.held}
@@ -267,3 +206,93 @@ function Played({ outing, name, layouts }: { outing: string | null; name: string
 /** What is reached from rest is answered by the first control that starts focus. */
 const answerOf = (rush: Rehearsed, layout: HandKey[]) =>
   layout.find((key) => (rush.by ? key.place === rush.by : key.duty === 'start-focus'));
+
+function Answers({ rushes, layout }: { rushes: Rehearsed[]; layout: HandKey[] }) {
+  return (
+    <dl className="rehearsal-answers" aria-label={t('rehearse.which-control-answers-which')}>
+      {rushes.map((r) => (
+        <div key={r.name}>
+          <dt>{r.name}</dt>
+          <dd>
+            {spotOf(answerOf(r, layout)?.place ?? '').key}{' '}
+            <span className="quiet">{label('control-place', answerOf(r, layout)?.place ?? '')}</span>
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+type Turn = ReturnType<typeof useTurn>;
+
+/** Which rush is coming at a time, how far it is, and which control answers it. */
+function momentOf(turn: Turn, rushes: Rehearsed[], now: number) {
+  const comings = turn.course?.comings ?? [];
+  const at = turn.stage === 'running' ? comingAt(comings, now) : -1;
+  const coming = comings[at];
+  return {
+    at,
+    coming,
+    of: comings.length,
+    rush: coming && rushes[coming.entry],
+    stage: coming && stageOf(coming, now),
+    answer: coming && (turn.course?.answers ?? [])[coming.entry],
+  };
+}
+
+type ComingProps = {
+  turn: Turn;
+  rushes: Rehearsed[];
+  now: number;
+  held: number | null;
+  still: boolean;
+};
+
+/** The rush that is coming, its warning, and what is left to dial once its control is held. */
+function Coming({ turn, rushes, now, held: pressed, still }: ComingProps) {
+  const running = turn.stage === 'running';
+  const { at, coming, of, rush, stage, answer } = momentOf(turn, rushes, now);
+  const held = pressed !== null && pressed === answer && stage !== 'gone';
+  return (
+    <div className="rehearsal-view">
+      {rush && stage !== 'gone' ? (
+        <RehearsalFrame rush={rush} time={now - (coming?.due ?? 0)} still={still} />
+      ) : (
+        <div className="rehearsal-frame empty" />
+      )}
+      <span className="rehearsal-warning" aria-hidden="true">
+        <span
+          className={stage === 'there' ? 'due' : ''}
+          style={{ width: `${coming && stage === 'comes' ? 100 * warningLeft(coming, now) : 100}%` }}
+          hidden={!coming || stage === 'gone'}
+        />
+      </span>
+      <p className="rehearsal-said" aria-live="off">
+        {turn.stage === 'loading' && t('rehearse.loading')}
+        {turn.stage === 'scoring' && t('rehearse.counting')}
+        {rush && stage !== 'gone' && (
+          <>
+            <strong>{rush.name}</strong>
+            <span className="quiet">
+              {held
+                ? (rush.left ?? []).length > 0
+                  ? t('rehearse.held-then', {
+                      left: (rush.left ?? [])
+                        .map((one) => label('setting', one.setting).toLowerCase())
+                        .join(', '),
+                    })
+                  : t('rehearse.held')
+                : stage === 'there'
+                  ? t('rehearse.first-frame')
+                  : ''}
+            </span>
+          </>
+        )}
+        {running && (!rush || stage === 'gone') && <span className="quiet">{t('rehearse.wait-for-it')}</span>}
+      </p>
+      {running && (
+        <span className="quiet figures rehearsal-count">{t('rehearse.of', { at: at + 1, comings: of })}</span>
+      )}
+    </div>
+  );
+}

@@ -29,6 +29,22 @@ const how: Record<RingExercise, string> = {
   wild: t('ring-drill.four-passes-of-your'),
 };
 
+/** What is drawn while one plays: the picture, the scale of the ring, and where it stands for whoever hears it. */
+function useDrawn() {
+  return {
+    field: useRef<HTMLDivElement>(null),
+    canvas: useRef<HTMLCanvasElement>(null),
+    scale: useRef<SVGGElement>(null),
+    slider: useRef<HTMLDivElement>(null),
+  };
+}
+
+/** Says where the ring stands, as a share of its way and in metres. */
+function sayWhere(slider: HTMLDivElement | null, turned: number, metres: number) {
+  slider?.setAttribute('aria-valuenow', String(Math.round(turned * 1000) / 10));
+  slider?.setAttribute('aria-valuetext', t('ring-drill.metres', { metres: metres.toFixed(1) }));
+}
+
 /** Focusing by hand on a path of a real rush, with one's own lens. */
 export default function RingDrill() {
   const [query, setQuery] = useSearchParams();
@@ -45,10 +61,7 @@ export default function RingDrill() {
   const [sound, setSound] = useSound();
   const [magnified, setMagnified] = useState(false);
   const [outline, setOutline] = useState(false);
-  const field = useRef<HTMLDivElement>(null);
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const scale = useRef<SVGGElement>(null);
-  const slider = useRef<HTMLDivElement>(null);
+  const drawn = useDrawn();
   const stop = useRef(() => {});
   const [left, setLeft] = useState<number | null>(null);
   const [shown, setShown] = useState<Shown | null>(null);
@@ -57,7 +70,7 @@ export default function RingDrill() {
   const lens = useLensRing(given ? undefined : (rush ?? rushes[0]?.id));
   const throwDeg = lens?.ring?.throw_deg ?? Number(degrees);
   const rightIsNear = lens?.ring?.right_is_nearer ?? right === 'near';
-  const ring = useRing(field, { throwDeg, rightIsNear });
+  const ring = useRing(drawn.field, { throwDeg, rightIsNear });
   // The scale moves as far as the hand that turns it.
   const wide = throwDeg * PIXELS_A_DEGREE;
   const sign = rightIsNear ? -1 : 1;
@@ -69,11 +82,11 @@ export default function RingDrill() {
   useEffect(() => () => stop.current(), []);
 
   function play(course: DrillCourse) {
-    const view = canvas.current;
+    const view = drawn.canvas.current;
     const of = course.ring;
     if (!view || !of) return;
     setShown(null);
-    field.current?.focus();
+    drawn.field.current?.focus();
     turn.setStage('running');
     stop.current = playRing({
       course,
@@ -82,12 +95,8 @@ export default function RingDrill() {
       aids: () => aids.current,
       still,
       onPicture: (turned, secondsLeft) => {
-        scale.current?.setAttribute('transform', `translate(${moved.current * turned} 0)`);
-        slider.current?.setAttribute('aria-valuenow', String(Math.round(turned * 1000) / 10));
-        slider.current?.setAttribute(
-          'aria-valuetext',
-          t('ring-drill.metres', { metres: metresAt(of, turned).toFixed(1) }),
-        );
+        drawn.scale.current?.setAttribute('transform', `translate(${moved.current * turned} 0)`);
+        sayWhere(drawn.slider.current, turned, metresAt(of, turned));
         setLeft(secondsLeft);
       },
       onFrame: () => sound === 'on' && tone(1900, 0.02, 0, 0.05),
@@ -164,52 +173,69 @@ export default function RingDrill() {
         ) : null
       }
     >
-      <div
-        ref={field}
-        className={running ? 'ring-field running' : 'ring-field'}
-        role="application"
-        aria-label={t('ring-drill.the-picture-and-the')}
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: the ring is turned by keys here
-        tabIndex={0}
-      >
-        <canvas ref={canvas} className="ring-view" />
-        {running && <span className="ring-left figures">{t('ring-drill.s', { left })}</span>}
-        {!running && (
-          <p className="ring-hint">
-            {turn.stage === 'scoring'
-              ? t('ring-drill.counting-frames')
-              : turn.stage === 'loading'
-                ? t('ring-drill.loading')
-                : t('ring-drill.drag-or-scroll-the')}
-          </p>
-        )}
-        <div
-          ref={slider}
-          className="ring-arc"
-          role="slider"
-          aria-label={t('ring-drill.focusing-ring')}
-          aria-valuemin={0}
-          aria-valuemax={100}
-          aria-valuenow={0}
-          tabIndex={-1}
-        >
-          <RingScale ring={turn.course?.ring ?? null} wide={wide} sign={sign} group={scale} />
-        </div>
-        <Button
-          data-fire
-          className="ring-fire"
-          size="large"
-          onPointerDown={(event) => {
-            event.preventDefault();
-            (event.currentTarget as HTMLElement).setPointerCapture?.(event.pointerId);
-            ring.press('finger', true);
-          }}
-          onPointerUp={() => ring.press('finger', false)}
-          onPointerCancel={() => ring.press('finger', false)}
-        >
-          {t('ring-drill.shutter')}
-        </Button>
-      </div>
+      <Field turn={turn} left={left} ring={ring} drawn={drawn} wide={wide} sign={sign} />
     </DrillFrame>
+  );
+}
+
+type FieldProps = {
+  turn: ReturnType<typeof useTurn>;
+  left: number | null;
+  ring: ReturnType<typeof useRing>;
+  drawn: ReturnType<typeof useDrawn>;
+  wide: number;
+  sign: number;
+};
+
+/** The picture, and under it the ring and the shutter. */
+function Field({ turn, left, ring, drawn, wide, sign }: FieldProps) {
+  const running = turn.stage === 'running';
+  return (
+    <div
+      ref={drawn.field}
+      className={running ? 'ring-field running' : 'ring-field'}
+      role="application"
+      aria-label={t('ring-drill.the-picture-and-the')}
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: the ring is turned by keys here
+      tabIndex={0}
+    >
+      <canvas ref={drawn.canvas} className="ring-view" />
+      {running && <span className="ring-left figures">{t('ring-drill.s', { left })}</span>}
+      {!running && (
+        <p className="ring-hint">
+          {turn.stage === 'scoring'
+            ? t('ring-drill.counting-frames')
+            : turn.stage === 'loading'
+              ? t('ring-drill.loading')
+              : t('ring-drill.drag-or-scroll-the')}
+        </p>
+      )}
+      <div
+        ref={drawn.slider}
+        className="ring-arc"
+        role="slider"
+        aria-label={t('ring-drill.focusing-ring')}
+        aria-valuemin={0}
+        aria-valuemax={100}
+        aria-valuenow={0}
+        tabIndex={-1}
+      >
+        <RingScale ring={turn.course?.ring ?? null} wide={wide} sign={sign} group={drawn.scale} />
+      </div>
+      <Button
+        data-fire
+        className="ring-fire"
+        size="large"
+        onPointerDown={(event) => {
+          event.preventDefault();
+          (event.currentTarget as HTMLElement).setPointerCapture?.(event.pointerId);
+          ring.press('finger', true);
+        }}
+        onPointerUp={() => ring.press('finger', false)}
+        onPointerCancel={() => ring.press('finger', false)}
+      >
+        {t('ring-drill.shutter')}
+      </Button>
+    </div>
   );
 }
