@@ -1,5 +1,5 @@
 import './card.css';
-import { useCallback, useEffect, useState } from 'react';
+import { type ReactNode, useCallback, useEffect, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { client } from '../../api/client';
 import { bring } from '../../field/cards';
@@ -9,6 +9,7 @@ import { useSending, useWritten } from '../../field/useField';
 import { t } from '../../lang/card';
 import { usePreferences } from '../../ui/bar/preferences';
 import { useOnline } from '../../ui/useOnline';
+import { useSteady } from '../../ui/useSteady';
 import { useTitle } from '../../ui/useTitle';
 import { CardView } from './CardView';
 import { LogSheet, type Said } from './LogSheet';
@@ -63,9 +64,6 @@ export default function CardPage() {
   const online = useOnline();
   useTitle(kept?.card.name || t('card-page.card'));
   useSending(person);
-  const written = useWritten(person);
-  const waiting = written.filter((one) => one.state === 'waiting').length;
-  const refused = written.find((one) => one.state === 'refused');
   const [started] = useState(Date.now);
   const given = Number(params.get('rush'));
   const at = kept
@@ -75,12 +73,6 @@ export default function CardPage() {
     (to: number) => setParams({ rush: String(to + 1) }, { replace: true }),
     [setParams],
   );
-  useEffect(() => {
-    if (!logged) return;
-    const timer = setTimeout(() => setLogged(null), SHOWN);
-    return () => clearTimeout(timer);
-  }, [logged]);
-
   const back = (
     <Link to={online ? `/outings/${id}` : '/card'} className="card-back">
       <span aria-hidden="true">‹</span>
@@ -91,22 +83,7 @@ export default function CardPage() {
     </Link>
   );
   if (!kept) {
-    return (
-      <div className="card-page">
-        <header className="card-head">{back}</header>
-        <main className="card-body">
-          <article className="card-face">
-            <h1>{problem ? t('card-page.no-card') : t('card-page.card')}</h1>
-            <p role={problem ? 'alert' : 'status'}>{problem ?? t('card-page.working-the-card-out')}</p>
-            {problem && (
-              <p>
-                <Link to={`/sign-in?to=${encodeURIComponent(`/card/${id}`)}`}>{t('card-page.sign-in')}</Link>
-              </p>
-            )}
-          </article>
-        </main>
-      </div>
-    );
+    return <NoCard id={id} problem={problem} back={back} />;
   }
   const rush = kept.card.rushes[at];
 
@@ -133,16 +110,7 @@ export default function CardPage() {
         at={at}
         onTurn={turn}
         back={back}
-        state={
-          <>
-            {t('card-page.brought-along', {
-              fetched: ago(kept.fetched, now),
-              isOnline: !online ? 'yes' : 'no',
-            })}
-            {waiting > 0 && <b>{t('card-page.to-send', { waiting })}</b>}
-            {refused && <b>{t('card-page.one-not-taken', { problem: refused.problem })}</b>}
-          </>
-        }
+        state={<State fetched={ago(kept.fetched, now)} person={person} />}
         actions={
           <>
             {kept.pocket && (
@@ -176,20 +144,69 @@ export default function CardPage() {
           onClose={() => setSheet(null)}
         />
       )}
-      {logged && (
-        <p className="card-said" role="status">
-          {t('card-page.logged')}{' '}
-          <button
-            type="button"
-            onClick={() => {
-              void takeBack(logged);
-              setLogged(null);
-            }}
-          >
-            {t('card-page.undo')}
-          </button>
-        </p>
-      )}
+      {logged && <Undoable logged={logged} onDone={() => setLogged(null)} />}
     </>
+  );
+}
+
+/** No card yet, or none to be had. */
+function NoCard({ id, problem, back }: { id: string; problem: string | null; back: ReactNode }) {
+  return (
+    <div className="card-page">
+      <header className="card-head">{back}</header>
+      <main className="card-body">
+        <article className="card-face">
+          <h1>{problem ? t('card-page.no-card') : t('card-page.card')}</h1>
+          <p role={problem ? 'alert' : 'status'}>{problem ?? t('card-page.working-the-card-out')}</p>
+          {problem && (
+            <p>
+              <Link to={`/sign-in?to=${encodeURIComponent(`/card/${id}`)}`}>{t('card-page.sign-in')}</Link>
+            </p>
+          )}
+        </article>
+      </main>
+    </div>
+  );
+}
+
+/** How old the card is, and what was written down that is still to be sent or was not taken. */
+function State({ fetched, person }: { fetched: string; person: string | null }) {
+  const online = useOnline();
+  const written = useWritten(person);
+  const waiting = written.filter((one) => one.state === 'waiting').length;
+  const refused = written.find((one) => one.state === 'refused');
+  return (
+    <>
+      {t('card-page.brought-along', {
+        fetched,
+        isOnline: !online ? 'yes' : 'no',
+      })}
+      {waiting > 0 && <b>{t('card-page.to-send', { waiting })}</b>}
+      {refused && <b>{t('card-page.one-not-taken', { problem: refused.problem })}</b>}
+    </>
+  );
+}
+
+/** Said for a while after something is logged: it can be taken back. */
+function Undoable({ logged, onDone }: { logged: string; onDone: () => void }) {
+  const done = useSteady(onDone);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is logged next is shown as long again
+  useEffect(() => {
+    const timer = setTimeout(done, SHOWN);
+    return () => clearTimeout(timer);
+  }, [logged, done]);
+  return (
+    <p className="card-said" role="status">
+      {t('card-page.logged')}{' '}
+      <button
+        type="button"
+        onClick={() => {
+          void takeBack(logged);
+          onDone();
+        }}
+      >
+        {t('card-page.undo')}
+      </button>
+    </p>
   );
 }

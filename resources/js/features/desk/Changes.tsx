@@ -1,7 +1,7 @@
 import './changes.css';
 import { App, Button, Select } from 'antd';
 import { Link } from 'react-router';
-import type { Hold, Plan } from '../../api/client';
+import type { Body, Hold, Plan } from '../../api/client';
 import { type Item, kitActions, useKitAction } from '../../api/kit';
 import { t } from '../../lang/desk';
 import { label, options } from '../../lang/labels';
@@ -30,7 +30,6 @@ export function Changes({
         <p>{t.rich('changes.this-body-is-not', { link: (text) => <Link to="/kit">{text}</Link> })}</p>
       </section>
     );
-  const standing = (body.standing ?? {}) as Standing;
   const leave = (next: Standing | null, says?: string) =>
     stand.mutate(
       { id: body.id, standing: next as Hold | null },
@@ -39,12 +38,7 @@ export function Changes({
         onSuccess: () => says && message.success(says),
       },
     );
-  const focus = (fields: Partial<NonNullable<Hold['focus']>>) =>
-    leave({ format: 'rush-hold/hold@1', ...standing, focus: { ...standing.focus, ...fields } } as Standing);
   const changes = plan.changes ?? [];
-  const fewest = plan.fewest_changes;
-  const best = plan.ranking?.[0]?.changes;
-  const frames = plan.best.frames ?? 1;
 
   return (
     <section className="hold-detail changes" aria-label={t('changes.changes')}>
@@ -57,24 +51,7 @@ export function Changes({
           {t('changes.things-have-to-change', { changes: changes.length, name: body.name })}
         </p>
       )}
-      <ol className="change-list">
-        {changes.map((c) => {
-          const line = plan.lines.find((l) => l.setting === c.setting);
-          return (
-            <li key={c.name} className={c.danger ? 'danger' : ''}>
-              <b>{c.name}</b>
-              <span>
-                <s>{c.from}</s> → <b>{c.to}</b>
-                {line?.own && <em> “{line.own.label}”</em>}
-              </span>
-              {(line?.own?.where || line?.own_setting?.where) && (
-                <small className="quiet">{line.own?.where || line.own_setting?.where}</small>
-              )}
-              {c.danger && <small>{c.danger}</small>}
-            </li>
-          );
-        })}
-      </ol>
+      <List plan={plan} />
       <Button
         type="primary"
         size="small"
@@ -84,68 +61,113 @@ export function Changes({
       >
         {t('changes.i-have-set-it')}
       </Button>
-      {fewest && best !== undefined && (fewest.changes ?? 0) < best && (
-        <p className="change-fewest">
-          {t.rich('changes.with-fewer-to-change', {
-            best: best - (fewest.changes ?? 0),
-            b: (text) => <b>{text}</b>,
-            hold: nameOf(fewest.hold, body.document.words),
-            patienceS: fewest.hold.focus?.patience_s,
-            frames: Math.round(frames * fewest.keeper_rate),
-            frames2: Math.round(frames * (plan.best.keeper_rate ?? 0)),
-          })}{' '}
-          <Button size="small" onClick={() => onAdopt(pinsOf(fewest.hold))}>
-            {t('changes.adopt-it')}
-          </Button>
-        </p>
-      )}
+      <Fewest plan={plan} words={body.document.words} onAdopt={onAdopt} />
       <details open={body.standing === null}>
         <summary>{t('changes.what-it-is-set')}</summary>
-        <div className="standing-fields">
-          <Known
-            name={label('setting', 'focus.mode')}
-            value={standing.focus?.mode}
-            options={options('focus-mode')}
-            onChange={(mode) => focus({ mode: mode as never })}
-          />
-          <Known
-            name={label('setting', 'focus.area')}
-            value={standing.focus?.area}
-            options={Object.keys(body.document.areas).map((a) => ({ value: a, label: label('area', a) }))}
-            onChange={(area) => focus({ area: area as never })}
-          />
-          <Known
-            name={label('setting', 'focus.detect')}
-            value={standing.focus?.detect}
-            options={options('detection')}
-            onChange={(detect) => focus({ detect: detect as never })}
-          />
-          <Known
-            name={label('setting', 'stabiliser')}
-            value={standing.stabiliser}
-            options={options('stabiliser')}
-            onChange={(stabiliser) =>
-              leave({ format: 'rush-hold/hold@1', ...standing, stabiliser: stabiliser as never })
-            }
-          />
-          <Known
-            name="Switch on the lens"
-            value={
-              standing.manual_switch === undefined ? undefined : standing.manual_switch ? 'manual' : 'auto'
-            }
-            options={options('switch')}
-            onChange={(v) =>
-              leave({ format: 'rush-hold/hold@1', ...standing, manual_switch: v === 'manual' } as Standing)
-            }
-          />
-          {body.standing !== null && (
-            <Button size="small" type="text" onClick={() => leave(null, t('changes.forgotten'))}>
-              {t('changes.forget-how-it-stands')}
-            </Button>
-          )}
-        </div>
+        <AsItStands body={body} onLeave={leave} />
       </details>
     </section>
+  );
+}
+
+function List({ plan }: { plan: Plan }) {
+  const changes = plan.changes ?? [];
+  return (
+    <ol className="change-list">
+      {changes.map((c) => {
+        const line = plan.lines.find((l) => l.setting === c.setting);
+        return (
+          <li key={c.name} className={c.danger ? 'danger' : ''}>
+            <b>{c.name}</b>
+            <span>
+              <s>{c.from}</s> → <b>{c.to}</b>
+              {line?.own && <em> “{line.own.label}”</em>}
+            </span>
+            {(line?.own?.where || line?.own_setting?.where) && (
+              <small className="quiet">{line.own?.where || line.own_setting?.where}</small>
+            )}
+            {c.danger && <small>{c.danger}</small>}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+type FewestProps = { plan: Plan; words: Body['words']; onAdopt: (hold: Hold) => void };
+
+/** A hold that needs fewer changes than the best, and what it costs. */
+function Fewest({ plan, words, onAdopt }: FewestProps) {
+  const fewest = plan.fewest_changes;
+  const best = plan.ranking?.[0]?.changes;
+  const frames = plan.best.frames ?? 1;
+  if (!fewest || best === undefined || (fewest.changes ?? 0) >= best) return null;
+  return (
+    <p className="change-fewest">
+      {t.rich('changes.with-fewer-to-change', {
+        best: best - (fewest.changes ?? 0),
+        b: (text) => <b>{text}</b>,
+        hold: nameOf(fewest.hold, words),
+        patienceS: fewest.hold.focus?.patience_s,
+        frames: Math.round(frames * fewest.keeper_rate),
+        frames2: Math.round(frames * (plan.best.keeper_rate ?? 0)),
+      })}{' '}
+      <Button size="small" onClick={() => onAdopt(pinsOf(fewest.hold))}>
+        {t('changes.adopt-it')}
+      </Button>
+    </p>
+  );
+}
+
+type StandsProps = { body: Item<'bodies'>; onLeave: (next: Standing | null, says?: string) => void };
+
+/** What the camera is set to now, as its owner says. */
+function AsItStands({ body, onLeave: leave }: StandsProps) {
+  const standing = (body.standing ?? {}) as Standing;
+  const focus = (fields: Partial<NonNullable<Hold['focus']>>) =>
+    leave({ format: 'rush-hold/hold@1', ...standing, focus: { ...standing.focus, ...fields } } as Standing);
+  return (
+    <div className="standing-fields">
+      <Known
+        name={label('setting', 'focus.mode')}
+        value={standing.focus?.mode}
+        options={options('focus-mode')}
+        onChange={(mode) => focus({ mode: mode as never })}
+      />
+      <Known
+        name={label('setting', 'focus.area')}
+        value={standing.focus?.area}
+        options={Object.keys(body.document.areas).map((a) => ({ value: a, label: label('area', a) }))}
+        onChange={(area) => focus({ area: area as never })}
+      />
+      <Known
+        name={label('setting', 'focus.detect')}
+        value={standing.focus?.detect}
+        options={options('detection')}
+        onChange={(detect) => focus({ detect: detect as never })}
+      />
+      <Known
+        name={label('setting', 'stabiliser')}
+        value={standing.stabiliser}
+        options={options('stabiliser')}
+        onChange={(stabiliser) =>
+          leave({ format: 'rush-hold/hold@1', ...standing, stabiliser: stabiliser as never })
+        }
+      />
+      <Known
+        name={t('changes.switch-on-the-lens')}
+        value={standing.manual_switch === undefined ? undefined : standing.manual_switch ? 'manual' : 'auto'}
+        options={options('switch')}
+        onChange={(v) =>
+          leave({ format: 'rush-hold/hold@1', ...standing, manual_switch: v === 'manual' } as Standing)
+        }
+      />
+      {body.standing !== null && (
+        <Button size="small" type="text" onClick={() => leave(null, t('changes.forgotten'))}>
+          {t('changes.forget-how-it-stands')}
+        </Button>
+      )}
+    </div>
   );
 }
 

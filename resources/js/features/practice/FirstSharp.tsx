@@ -1,7 +1,7 @@
 import './practice.css';
 import './moment.css';
 import { Button, Segmented } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { type RefObject, useEffect, useRef, useState } from 'react';
 import { usePractice } from '../../api/practice';
 import { label } from '../../lang/labels';
 import { t } from '../../lang/practice';
@@ -13,29 +13,12 @@ import { useTurn } from './useTurn';
 
 type Trial = { byHand: boolean; seconds: number; missed: boolean };
 
-/** A stopwatch for trials with the real camera: from one subject to another until it is sharp. */
-export default function FirstSharp() {
-  useTitle(label('exercise', 'first-sharp'));
-  const turn = useTurn();
-  const practice = usePractice().data;
-  const [byHand, setByHand] = useState(false);
-  const [trials, setTrials] = useState<Trial[]>([]);
-  const [begun, setBegun] = useState<number | null>(null);
+/** Shows the time that runs, and hears a gamepad as well: its first button as the key, its second as what went wrong. */
+function useWatch(
+  press: RefObject<(at: number, missed: boolean) => void>,
+  began: RefObject<number | null>,
+): RefObject<HTMLSpanElement | null> {
   const clock = useRef<HTMLSpanElement>(null);
-  const field = useRef<HTMLDivElement>(null);
-  const began = useRef<number | null>(null);
-  began.current = begun;
-  const press = useRef<(at: number, missed: boolean) => void>(() => undefined);
-  press.current = (at, missed) => {
-    if (begun === null) {
-      if (!missed) setBegun(at);
-      return;
-    }
-    const seconds = Math.min(30, Math.max(0.05, (at - begun) / 1000));
-    setTrials([...trials, { byHand, seconds: Number(seconds.toFixed(3)), missed }]);
-    setBegun(null);
-  };
-
   useEffect(() => {
     let frame = 0;
     let padded: boolean[] = [];
@@ -53,7 +36,33 @@ export default function FirstSharp() {
     };
     step();
     return () => cancelAnimationFrame(frame);
-  }, []);
+  }, [press, began]);
+  return clock;
+}
+
+/** A stopwatch for trials with the real camera: from one subject to another until it is sharp. */
+export default function FirstSharp() {
+  useTitle(label('exercise', 'first-sharp'));
+  const turn = useTurn();
+  const practice = usePractice().data;
+  const [byHand, setByHand] = useState(false);
+  const [trials, setTrials] = useState<Trial[]>([]);
+  const [begun, setBegun] = useState<number | null>(null);
+  const field = useRef<HTMLDivElement>(null);
+  const began = useRef<number | null>(null);
+  began.current = begun;
+  const press = useRef<(at: number, missed: boolean) => void>(() => undefined);
+  press.current = (at, missed) => {
+    if (begun === null) {
+      if (!missed) setBegun(at);
+      return;
+    }
+    const seconds = Math.min(30, Math.max(0.05, (at - begun) / 1000));
+    setTrials([...trials, { byHand, seconds: Number(seconds.toFixed(3)), missed }]);
+    setBegun(null);
+  };
+
+  const clock = useWatch(press, began);
 
   const running = begun !== null;
   const count = (hand: boolean) => trials.filter((t) => t.byHand === hand).length;
@@ -114,28 +123,7 @@ export default function FirstSharp() {
           </Button>
           <span className="quiet first-key-hint">{t('first-sharp.space-and-m')}</span>
         </div>
-        {trials.length > 0 && (
-          <ol className="first-trials">
-            {trials.map((trial, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: trials are told by their order
-              <li key={i}>
-                {trial.byHand ? t('first-sharp.by-hand-2') : t('first-sharp.autofocus-2')}{' '}
-                <strong className="figures">
-                  {t('first-sharp.s-2', { seconds: trial.seconds.toFixed(2) })}
-                </strong>
-                {trial.missed && <span className="quiet"> {t('first-sharp.went-wrong-2')}</span>}
-                <Button
-                  size="small"
-                  type="text"
-                  aria-label={t('first-sharp.leave-out-trial', { i: i + 1 })}
-                  onClick={() => setTrials(trials.filter((_, n) => n !== i))}
-                >
-                  ×
-                </Button>
-              </li>
-            ))}
-          </ol>
-        )}
+        <Trials trials={trials} onChange={setTrials} />
         <div className="first-keys">
           <Button
             disabled={trials.length === 0 || running}
@@ -166,5 +154,29 @@ export default function FirstSharp() {
         </section>
       )}
     </DrillFrame>
+  );
+}
+
+function Trials({ trials, onChange }: { trials: Trial[]; onChange: (trials: Trial[]) => void }) {
+  if (trials.length === 0) return null;
+  return (
+    <ol className="first-trials">
+      {trials.map((trial, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: trials are told by their order
+        <li key={i}>
+          {trial.byHand ? t('first-sharp.by-hand-2') : t('first-sharp.autofocus-2')}{' '}
+          <strong className="figures">{t('first-sharp.s-2', { seconds: trial.seconds.toFixed(2) })}</strong>
+          {trial.missed && <span className="quiet"> {t('first-sharp.went-wrong-2')}</span>}
+          <Button
+            size="small"
+            type="text"
+            aria-label={t('first-sharp.leave-out-trial', { i: i + 1 })}
+            onClick={() => onChange(trials.filter((_, n) => n !== i))}
+          >
+            ×
+          </Button>
+        </li>
+      ))}
+    </ol>
   );
 }

@@ -74,18 +74,7 @@ export function OneLine() {
         </Button>
       </div>
       {line.trim() === '' ? (
-        <p className="quiet one-line-hint">
-          {t('one-line.in-your-own-words')}{' '}
-          {examples.slice(1).map((example, i) => (
-            <span key={example}>
-              {i > 0 && t('one-line.or')}
-              <button type="button" onClick={() => setLine(example)}>
-                {example}
-              </button>
-            </span>
-          ))}
-          .
-        </p>
+        <Examples onChoose={setLine} />
       ) : (
         <div className="one-line-read" aria-live="polite" aria-busy={!fresh}>
           {reading.isError && <p role="alert">{reading.error.message}</p>}
@@ -101,27 +90,7 @@ export function OneLine() {
                   ))}
                 </p>
               )}
-              <ul className="one-line-chips" aria-label={t('one-line.understood')}>
-                {chips.map((chip) => (
-                  <li key={chip.at}>
-                    <button
-                      type="button"
-                      title={t('one-line.leave-out', { text: chip.text })}
-                      aria-label={t('one-line.leave-it-out', { says: chip.says })}
-                      onClick={() => setWithout([...without, ...chip.fields])}
-                    >
-                      {chip.says} <span aria-hidden="true">×</span>
-                    </button>
-                  </li>
-                ))}
-                {without.length > 0 && (
-                  <li>
-                    <button type="button" className="again" onClick={() => setWithout([])}>
-                      {t('one-line.restore-all')}
-                    </button>
-                  </li>
-                )}
-              </ul>
+              <Chips chips={chips} without={without} onWithout={setWithout} />
               {likely.length > 0 && (
                 <section className="one-line-who">
                   <p className={asks ? undefined : 'quiet'}>
@@ -136,19 +105,72 @@ export function OneLine() {
                   />
                 </section>
               )}
-              {left.length > 0 && (
-                <p className="one-line-left">
-                  {t('one-line.not-understood')}{' '}
-                  {left
-                    .map((word) => (word.because ? `“${word.text}” (${word.because})` : `“${word.text}”`))
-                    .join(', ')}
-                  {t('one-line.the-rest-comes-from')}
-                </p>
-              )}
+              <NotUnderstood left={left} />
             </>
           )}
         </div>
       )}
     </form>
+  );
+}
+
+function Examples({ onChoose }: { onChoose: (line: string) => void }) {
+  return (
+    <p className="quiet one-line-hint">
+      {t('one-line.in-your-own-words')}{' '}
+      {examples.slice(1).map((example, i) => (
+        <span key={example}>
+          {i > 0 && t('one-line.or')}
+          <button type="button" onClick={() => onChoose(example)}>
+            {example}
+          </button>
+        </span>
+      ))}
+      .
+    </p>
+  );
+}
+
+type ChipsProps = {
+  chips: ReturnType<typeof chipsOf>;
+  without: string[];
+  onWithout: (fields: string[]) => void;
+};
+
+/** What was understood, each to be left out. */
+function Chips({ chips, without, onWithout }: ChipsProps) {
+  return (
+    <ul className="one-line-chips" aria-label={t('one-line.understood')}>
+      {chips.map((chip) => (
+        <li key={chip.at}>
+          <button
+            type="button"
+            title={t('one-line.leave-out', { text: chip.text })}
+            aria-label={t('one-line.leave-it-out', { says: chip.says })}
+            onClick={() => onWithout([...without, ...chip.fields])}
+          >
+            {chip.says} <span aria-hidden="true">×</span>
+          </button>
+        </li>
+      ))}
+      {without.length > 0 && (
+        <li>
+          <button type="button" className="again" onClick={() => onWithout([])}>
+            {t('one-line.restore-all')}
+          </button>
+        </li>
+      )}
+    </ul>
+  );
+}
+
+function NotUnderstood({ left }: { left: { text: string; because?: string | null }[] }) {
+  if (left.length === 0) return null;
+  return (
+    <p className="one-line-left">
+      {t('one-line.not-understood')}{' '}
+      {left.map((word) => (word.because ? `“${word.text}” (${word.because})` : `“${word.text}”`)).join(', ')}
+      {t('one-line.the-rest-comes-from')}
+    </p>
   );
 }

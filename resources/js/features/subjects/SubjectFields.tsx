@@ -18,15 +18,7 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
   const { subject } = draft;
   const set = (fields: Partial<SubjectProfile>) => onChange({ ...draft, ...fields });
   const setSubject = (fields: Partial<Subject>) => set({ subject: { ...subject, ...fields } });
-  const number = (name: keyof Subject, label: string, quantity: 'size' | 'speed' | 'length') => (
-    <NumberField
-      label={label}
-      quantity={quantity}
-      value={Number(subject[name])}
-      problem={refused?.field === `subject.${name}` ? refused.message : null}
-      onChange={(v) => setSubject({ [name]: v } as Partial<Subject>)}
-    />
-  );
+  const parts: PartProps = { draft, set, setSubject };
   return (
     <div className="subject-edit">
       {refused && (
@@ -54,32 +46,7 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
           />
         </div>
       </div>
-      <div className="fields three">
-        {number('length_m', t('subject-fields.length'), 'size')}
-        {number('height_m', t('subject-fields.height'), 'size')}
-        {number('depth_m', t('subject-fields.depth'), 'size')}
-        {number('aim_size_m', t('subject-fields.aim-point'), 'size')}
-        {number('speed_mps', t('subject-fields.cruises-at'), 'speed')}
-        <NumberField
-          label={t('subject-fields.at-its-fastest')}
-          quantity="speed"
-          value={draft.burst_mps ?? subject.speed_mps}
-          onChange={(burst_mps) => set({ burst_mps })}
-        />
-        {number('limb_speed_mps', t('subject-fields.wings-or-legs'), 'speed')}
-        <NumberField
-          label={t('subject-fields.sizes-give-or-take')}
-          quantity="share"
-          value={draft.size_uncertainty}
-          onChange={(v) => set({ size_uncertainty: v })}
-        />
-        <NumberField
-          label={t('subject-fields.speeds-give-or-take')}
-          quantity="share"
-          value={draft.speed_uncertainty}
-          onChange={(v) => set({ speed_uncertainty: v })}
-        />
-      </div>
+      <Figures {...parts} refused={refused} />
       <SpeedFinder
         lengthM={subject.length_m}
         lengthError={draft.size_uncertainty}
@@ -91,6 +58,84 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
           })
         }
       />
+      <Traits {...parts} />
+      <div className="field">
+        <label htmlFor="subject-habit">{t('subject-fields.before-it-moves')}</label>
+        <Input.TextArea
+          id="subject-habit"
+          autoSize
+          maxLength={400}
+          value={draft.habit}
+          onChange={(e) => set({ habit: e.target.value })}
+        />
+      </div>
+      <div className="field">
+        <label htmlFor="subject-source">{t('subject-fields.where-the-figures-come')}</label>
+        <Input.TextArea
+          id="subject-source"
+          autoSize
+          maxLength={400}
+          value={draft.source}
+          onChange={(e) => set({ source: e.target.value })}
+        />
+      </div>
+    </div>
+  );
+}
+
+type PartProps = {
+  draft: SubjectProfile;
+  set: (fields: Partial<SubjectProfile>) => void;
+  setSubject: (fields: Partial<Subject>) => void;
+};
+
+/** How large it is and how fast, and how sure that is. */
+function Figures({ draft, set, setSubject, refused }: PartProps & Pick<Props, 'refused'>) {
+  const { subject } = draft;
+  const number = (name: keyof Subject, label: string, quantity: 'size' | 'speed' | 'length') => (
+    <NumberField
+      label={label}
+      quantity={quantity}
+      value={Number(subject[name])}
+      problem={refused?.field === `subject.${name}` ? refused.message : null}
+      onChange={(v) => setSubject({ [name]: v } as Partial<Subject>)}
+    />
+  );
+  return (
+    <div className="fields three">
+      {number('length_m', t('subject-fields.length'), 'size')}
+      {number('height_m', t('subject-fields.height'), 'size')}
+      {number('depth_m', t('subject-fields.depth'), 'size')}
+      {number('aim_size_m', t('subject-fields.aim-point'), 'size')}
+      {number('speed_mps', t('subject-fields.cruises-at'), 'speed')}
+      <NumberField
+        label={t('subject-fields.at-its-fastest')}
+        quantity="speed"
+        value={draft.burst_mps ?? subject.speed_mps}
+        onChange={(burst_mps) => set({ burst_mps })}
+      />
+      {number('limb_speed_mps', t('subject-fields.wings-or-legs'), 'speed')}
+      <NumberField
+        label={t('subject-fields.sizes-give-or-take')}
+        quantity="share"
+        value={draft.size_uncertainty}
+        onChange={(v) => set({ size_uncertainty: v })}
+      />
+      <NumberField
+        label={t('subject-fields.speeds-give-or-take')}
+        quantity="share"
+        value={draft.speed_uncertainty}
+        onChange={(v) => set({ speed_uncertainty: v })}
+      />
+    </div>
+  );
+}
+
+/** What it looks like, to the eye and to a camera. */
+function Traits({ draft, set, setSubject }: PartProps) {
+  const { subject } = draft;
+  return (
+    <>
       <div className="fields three">
         <Choice
           label={t('subject-fields.drawn-as')}
@@ -139,26 +184,6 @@ export function SubjectFields({ profile: draft, refused, onChange }: Props) {
           onChange={(v) => setSubject({ distinct: v })}
         />
       </div>
-      <div className="field">
-        <label htmlFor="subject-habit">{t('subject-fields.before-it-moves')}</label>
-        <Input.TextArea
-          id="subject-habit"
-          autoSize
-          maxLength={400}
-          value={draft.habit}
-          onChange={(e) => set({ habit: e.target.value })}
-        />
-      </div>
-      <div className="field">
-        <label htmlFor="subject-source">{t('subject-fields.where-the-figures-come')}</label>
-        <Input.TextArea
-          id="subject-source"
-          autoSize
-          maxLength={400}
-          value={draft.source}
-          onChange={(e) => set({ source: e.target.value })}
-        />
-      </div>
-    </div>
+    </>
   );
 }

@@ -129,6 +129,16 @@ export function SensorStep({
         {number('iso_min', t('sensor-step.lowest-iso'), 'iso')}
         {number('iso_max', t('sensor-step.highest-iso'), 'iso')}
       </div>
+      <Mechanical body={body} set={set} />
+      <Mirror body={body} set={set} />
+    </>
+  );
+}
+
+/** A mechanical shutter beside the electronic one; behind a mirror there is no other. */
+function Mechanical({ body, set }: { body: Body; set: Change }) {
+  return (
+    <>
       {!body.mirror && (
         <Checkbox
           checked={body.mechanical != null}
@@ -161,6 +171,13 @@ export function SensorStep({
           />
         </div>
       )}
+    </>
+  );
+}
+
+function Mirror({ body, set }: { body: Body; set: Change }) {
+  return (
+    <>
       <Checkbox
         checked={body.mirror}
         onChange={(event) =>
