@@ -93,22 +93,13 @@ export default function Desk() {
     onCompare: setCompared,
   });
 
-  if (saved.isError) {
-    return (
-      <Failed
-        message={saved.error.message === 'Not Found' ? t('desk.this-rush-is-not') : saved.error.message}
-      />
-    );
-  }
-  if (fresh.isError) return <Failed message={fresh.error.message} />;
+  const failed = saved.error ?? fresh.error;
+  if (failed)
+    return <Failed message={failed.message === 'Not Found' ? t('desk.this-rush-is-not') : failed.message} />;
   if (id === undefined && fresh.data?.says_who === false) {
-    return (
-      <Asked
-        line={params.get('line') ?? ''}
-        likely={fresh.data.likely}
-        onChoose={(subject) => setParams({ ...Object.fromEntries(params), subject }, { replace: true })}
-      />
-    );
+    const choose = (subject: string) =>
+      setParams({ ...Object.fromEntries(params), subject }, { replace: true });
+    return <Asked line={params.get('line') ?? ''} likely={fresh.data.likely} onChoose={choose} />;
   }
   if (!draft || (id !== undefined && saved.isPending)) return <Waiting what={t('desk.opening')} />;
 

@@ -156,40 +156,12 @@ export default function OutingPage() {
           busy={save.isPending}
           onKeep={() => void keep()}
         />
-        {outing && unplaced && (
-          <section className="outing-place" aria-labelledby="outing-place">
-            <h2 id="outing-place">{t('outing-page.where-will-you-be')}</h2>
-            <p className="quiet">{t('outing-page.light-sun-heat-shimmer')}</p>
-            <PlaceField onPlace={settle} />
-          </section>
-        )}
-        {outing && !unplaced && (
-          <p className="outing-line">
-            {whereOf(outing)}{' '}
-            <Button type="link" size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
-              {open ? t('outing-page.fold-away') : t('outing-page.change')}
-            </Button>
-          </p>
-        )}
+        {outing && unplaced && <Unplaced onPlace={settle} />}
+        {outing && !unplaced && <Line outing={outing} open={open} onOpen={setOpen} />}
         <Restored shown={restored && id !== undefined} onDrop={drop} />
         {outing && open && !unplaced && <WhereFields outing={outing} change={change} onPlace={settle} />}
         <Progress working={day.isFetching} />
-        {kept.data && kept.data.gone > 0 && (
-          <p className="notice">{t('outing-page.of-its-rushes-were', { gone: kept.data.gone })}</p>
-        )}
-        {listed?.length === 0 && (
-          <p className="page-quiet">
-            {t.rich('outing-page.an-outing-is-made', { link: (text) => <Link to="/">{text}</Link> })}
-          </p>
-        )}
-        {day.isError && (
-          <p role="alert" className="guide-refused">
-            {t('outing-page.what-you-entered-stays', { message: day.error.message })}{' '}
-            <Button size="small" onClick={() => void day.refetch()}>
-              {t('outing-page.try-again')}
-            </Button>
-          </p>
-        )}
+        <Said gone={kept.data?.gone ?? 0} none={listed?.length === 0} day={day} />
         {day.data && outing && asked && asked.rushes.length > 0 && (
           <DayResult
             id={id}
@@ -204,6 +176,55 @@ export default function OutingPage() {
           <Entries outing={outing} listed={listed} nameOf={nameOf} onOuting={setOuting} onEntry={setEntry} />
         )}
       </main>
+    </>
+  );
+}
+
+/** Before anything else an outing needs its place. */
+function Unplaced({ onPlace }: { onPlace: (found: Partial<Place>) => void }) {
+  return (
+    <section className="outing-place" aria-labelledby="outing-place">
+      <h2 id="outing-place">{t('outing-page.where-will-you-be')}</h2>
+      <p className="quiet">{t('outing-page.light-sun-heat-shimmer')}</p>
+      <PlaceField onPlace={onPlace} />
+    </section>
+  );
+}
+
+type LineProps = { outing: Outing; open: boolean; onOpen: (open: boolean) => void };
+
+/** Where and when in a line, to be unfolded. */
+function Line({ outing, open, onOpen }: LineProps) {
+  return (
+    <p className="outing-line">
+      {whereOf(outing)}{' '}
+      <Button type="link" size="small" aria-expanded={open} onClick={() => onOpen(!open)}>
+        {open ? t('outing-page.fold-away') : t('outing-page.change')}
+      </Button>
+    </p>
+  );
+}
+
+type SaidProps = { gone: number; none: boolean; day: ReturnType<typeof useDay> };
+
+/** What is to be known about its rushes, and what went wrong. */
+function Said({ gone, none, day }: SaidProps) {
+  return (
+    <>
+      {gone > 0 && <p className="notice">{t('outing-page.of-its-rushes-were', { gone })}</p>}
+      {none && (
+        <p className="page-quiet">
+          {t.rich('outing-page.an-outing-is-made', { link: (text) => <Link to="/">{text}</Link> })}
+        </p>
+      )}
+      {day.isError && (
+        <p role="alert" className="guide-refused">
+          {t('outing-page.what-you-entered-stays', { message: day.error.message })}{' '}
+          <Button size="small" onClick={() => void day.refetch()}>
+            {t('outing-page.try-again')}
+          </Button>
+        </p>
+      )}
     </>
   );
 }

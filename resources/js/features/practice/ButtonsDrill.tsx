@@ -1,10 +1,10 @@
 import './practice.css';
 import './buttons.css';
 import { Checkbox } from 'antd';
-import { type ComponentProps, useEffect, useRef, useState } from 'react';
+import { type ComponentProps, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useKit } from '../../api/kit';
-import { type DrillCourse, type DrillDocument, useLayoutOf } from '../../api/practice';
+import { type DrillDocument, useLayoutOf } from '../../api/practice';
 import { label } from '../../lang/labels';
 import { t } from '../../lang/practice';
 import { Choice } from '../../ui/Choice';
@@ -14,13 +14,10 @@ import { DrillFrame } from './DrillFrame';
 import { HandKeys } from './HandKeys';
 import { doesOf, type HandKey } from './hand';
 import { Scene } from './Scene';
-import { pulses, tone, useSound } from './sound';
+import { useSound } from './sound';
+import { useCalls } from './useCalls';
 import { usePresses } from './usePresses';
 import { useTurn } from './useTurn';
-
-/** So long one looks at the controls first, s; with the pulses to be learned, longer. */
-const LOOK_S = 4;
-const LOOK_SHUT_S = 9;
 
 /** A situation is called, and the right button of one’s own layout has to be found without looking. */
 export default function ButtonsDrill() {
@@ -33,76 +30,24 @@ export default function ButtonsDrill() {
   const [shut, setShut] = useState(false);
   const [blind, setBlind] = useState(false);
   const turn = useTurn();
-  const [call, setCall] = useState<number | null>(null);
   const presses = usePresses(sound === 'on');
-  const [number, setNumber] = useState(0);
-  const [soon, setSoon] = useState(0);
   const field = useRef<HTMLDivElement>(null);
-  const timer = useRef(0);
   const chosen = body ?? bodies.find((b) => !b.sample)?.id ?? null;
   // Before the start: the controls as they will be asked.
   const preview = useLayoutOf(chosen, given);
   const layout: HandKey[] = turn.course?.layout ?? preview ?? [];
 
-  useEffect(() => () => cancelAnimationFrame(timer.current), []);
-
-  /** The controls are looked at before the first call. */
-  function look(course: DrillCourse) {
-    turn.setStage('running');
-    field.current?.focus();
-    const until = performance.now() + 1000 * (shut ? LOOK_SHUT_S : LOOK_S);
-    const wait = () => {
-      const rest = Math.ceil((until - performance.now()) / 1000);
-      setSoon(Math.max(0, rest));
-      if (rest > 0) timer.current = requestAnimationFrame(wait);
-      else play(course);
-    };
-    wait();
-  }
-
-  function play(course: DrillCourse) {
-    const calls = (course.calls ?? []) as [number, number | null][];
-    presses.begin();
-    let called = -1;
-    setNumber(0);
-    const step = () => {
-      const t = presses.time();
-      if (t === null) return;
-      const at = calls.findLastIndex(([when]) => when <= t);
-      if (at !== called) {
-        called = at;
-        setNumber(at + 1);
-        const key = calls[at]?.[1] ?? null;
-        setCall(key === null ? -1 : key);
-        const place = (course.asked ?? []).findIndex((a) => a.key === key);
-        if (shut) pulses(key === null ? 1 : place + 2, sound === 'on');
-        else if (sound === 'on') tone(440, 0.06);
-      }
-      presses.poll(course.layout?.length ?? 0);
-      if (document.hidden) {
-        presses.end();
-        turn.interrupted();
-      } else if (t < course.seconds) timer.current = requestAnimationFrame(step);
-      else {
-        setCall(null);
-        turn.finish(
-          { ...course.document, trace: presses.end(), aids: { eyes_shut: shut, sound: sound === 'on' } },
-          chosen,
-        );
-      }
-    };
-    step();
-  }
+  const { call, number, soon, begin, stop } = useCalls(turn, presses, field, { shut, sound, chosen });
 
   async function start() {
-    cancelAnimationFrame(timer.current);
+    stop();
     const seed = query.get('seed');
     const found = await turn.begin(
       given
         ? { drill: 'buttons', document: given }
         : { drill: 'buttons', body: chosen, ...(seed ? { seed: Number(seed) } : {}) },
     );
-    if (found) look(found);
+    if (found) begin(found);
   }
 
   const running = turn.stage === 'running';

@@ -155,17 +155,14 @@ export default function RingDrill() {
         )
       }
       aids={
-        <>
-          <Checkbox checked={magnified} onChange={(e) => setMagnified(e.target.checked)}>
-            {t('ring-drill.magnified')}
-          </Checkbox>
-          <Checkbox checked={outline} onChange={(e) => setOutline(e.target.checked)}>
-            {t('ring-drill.dashes-that-close-up')}
-          </Checkbox>
-          <Checkbox checked={sound === 'on'} onChange={(e) => setSound(e.target.checked ? 'on' : 'off')}>
-            {t('ring-drill.sound')}
-          </Checkbox>
-        </>
+        <Aids
+          magnified={magnified}
+          onMagnified={setMagnified}
+          outline={outline}
+          onOutline={setOutline}
+          sound={sound}
+          onSound={setSound}
+        />
       }
       result={
         done && turn.kept && turn.course ? (
@@ -237,5 +234,30 @@ function Field({ turn, left, ring, drawn, wide, sign }: FieldProps) {
         {t('ring-drill.shutter')}
       </Button>
     </div>
+  );
+}
+
+type AidsProps = {
+  magnified: boolean;
+  onMagnified: (on: boolean) => void;
+  outline: boolean;
+  onOutline: (on: boolean) => void;
+  sound: 'on' | 'off';
+  onSound: (sound: 'on' | 'off') => void;
+};
+
+function Aids({ magnified, onMagnified, outline, onOutline, sound, onSound }: AidsProps) {
+  return (
+    <>
+      <Checkbox checked={magnified} onChange={(e) => onMagnified(e.target.checked)}>
+        {t('ring-drill.magnified')}
+      </Checkbox>
+      <Checkbox checked={outline} onChange={(e) => onOutline(e.target.checked)}>
+        {t('ring-drill.dashes-that-close-up')}
+      </Checkbox>
+      <Checkbox checked={sound === 'on'} onChange={(e) => onSound(e.target.checked ? 'on' : 'off')}>
+        {t('ring-drill.sound')}
+      </Checkbox>
+    </>
   );
 }

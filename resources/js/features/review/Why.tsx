@@ -5,7 +5,7 @@ import { Button, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useRush, useRushes } from '../../api/hooks';
-import { useCauses } from '../../api/review';
+import { type Causes, useCauses } from '../../api/review';
 import { t } from '../../lang/review';
 import { Failed } from '../../ui/bar/Messages';
 import { TopBar } from '../../ui/bar/TopBar';
@@ -93,34 +93,7 @@ export default function Why() {
           <div className={`why-grid ${found.isPlaceholderData ? 'stale' : ''}`}>
             <section aria-label={t('why.question')} className="why-ask">
               {data.next ? (
-                <>
-                  <p className="quiet why-count">
-                    {t('why.question-of-five-at', { order: order.length + 1 })}
-                    {order.length > 0 && (
-                      <Button type="text" size="small" onClick={back}>
-                        {t('why.back')}
-                      </Button>
-                    )}
-                  </p>
-                  <h2>{data.next.text}</h2>
-                  <p className="quiet">{data.next.hint}</p>
-                  <ol className="why-choices">
-                    {data.next.choices.map((choice, i) => (
-                      <li key={choice.answer}>
-                        <button
-                          type="button"
-                          className={choice.answer === 'unknown' ? 'unknown' : undefined}
-                          onClick={() => answer(data.next?.question ?? '', choice.answer)}
-                        >
-                          <span className="why-key" aria-hidden="true">
-                            {i + 1}
-                          </span>
-                          {choice.text}
-                        </button>
-                      </li>
-                    ))}
-                  </ol>
-                </>
+                <Ask next={data.next} order={order.length} onAnswer={answer} onBack={back} />
               ) : (
                 <Found data={data} rush={at} onAgain={again} />
               )}
@@ -129,23 +102,69 @@ export default function Why() {
               {known.data && <WhyDrawn burst={id} rush={known.data.document} />}
               <CauseList data={data} />
             </div>
-            {data.known.length > 0 && (
-              <section aria-label={t('why.known-already')} className="why-known">
-                <h2>{t('why.known-already')}</h2>
-                <dl>
-                  {data.known.map(({ question, answer: said }) => (
-                    <div key={question}>
-                      <dt className="quiet">{question}</dt>
-                      <dd>{said}</dd>
-                    </div>
-                  ))}
-                </dl>
-              </section>
-            )}
+            {data.known.length > 0 && <Known known={data.known} />}
           </div>
         )}
       </main>
     </>
+  );
+}
+
+type AskProps = {
+  next: NonNullable<Causes['next']>;
+  order: number;
+  onAnswer: (question: string, said: string) => void;
+  onBack: () => void;
+};
+
+/** The next question, with its answers by number. */
+function Ask({ next, order, onAnswer, onBack }: AskProps) {
+  return (
+    <>
+      <p className="quiet why-count">
+        {t('why.question-of-five-at', { order: order + 1 })}
+        {order > 0 && (
+          <Button type="text" size="small" onClick={onBack}>
+            {t('why.back')}
+          </Button>
+        )}
+      </p>
+      <h2>{next.text}</h2>
+      <p className="quiet">{next.hint}</p>
+      <ol className="why-choices">
+        {next.choices.map((choice, i) => (
+          <li key={choice.answer}>
+            <button
+              type="button"
+              className={choice.answer === 'unknown' ? 'unknown' : undefined}
+              onClick={() => onAnswer(next.question, choice.answer)}
+            >
+              <span className="why-key" aria-hidden="true">
+                {i + 1}
+              </span>
+              {choice.text}
+            </button>
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+/** What the burst itself has told. */
+function Known({ known }: { known: Causes['known'] }) {
+  return (
+    <section aria-label={t('why.known-already')} className="why-known">
+      <h2>{t('why.known-already')}</h2>
+      <dl>
+        {known.map(({ question, answer: said }) => (
+          <div key={question}>
+            <dt className="quiet">{question}</dt>
+            <dd>{said}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
   );
 }
 

@@ -27,8 +27,6 @@ export function SpeedFinder({
   const [rate, setRate] = useState(20);
   const [found, setFound] = useState<Found | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const started = useRef<number | null>(null);
-  const [running, setRunning] = useState(false);
 
   async function find(time = seconds) {
     setProblem(null);
@@ -104,22 +102,12 @@ export function SpeedFinder({
       )}
       <div className="speed-row">
         {by === 'stopwatch' && (
-          <Button
-            onClick={() => {
-              if (started.current === null) {
-                started.current = performance.now();
-                setRunning(true);
-                return;
-              }
-              const time = Number(((performance.now() - started.current) / 1000).toFixed(2));
-              started.current = null;
-              setRunning(false);
+          <Watch
+            onTime={(time) => {
               setSeconds(time);
               void find(time);
             }}
-          >
-            {running ? t('speed-finder.stop-as-it-passes') : t('speed-finder.start-the-watch')}
-          </Button>
+          />
         )}
         <Button onClick={() => void find()}>{t('speed-finder.work-it-out')}</Button>
         {found && (
@@ -139,5 +127,28 @@ export function SpeedFinder({
         </p>
       )}
     </section>
+  );
+}
+
+/** Started as it passes the first mark, stopped at the second. */
+function Watch({ onTime }: { onTime: (seconds: number) => void }) {
+  const started = useRef<number | null>(null);
+  const [running, setRunning] = useState(false);
+  return (
+    <Button
+      onClick={() => {
+        if (started.current === null) {
+          started.current = performance.now();
+          setRunning(true);
+          return;
+        }
+        const time = Number(((performance.now() - started.current) / 1000).toFixed(2));
+        started.current = null;
+        setRunning(false);
+        onTime(time);
+      }}
+    >
+      {running ? t('speed-finder.stop-as-it-passes') : t('speed-finder.start-the-watch')}
+    </Button>
   );
 }

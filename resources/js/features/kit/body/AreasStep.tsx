@@ -63,72 +63,18 @@ export function AreasStep({
           </tr>
         </thead>
         <tbody>
-          {(options('area') as { value: AreaName; label: string }[]).map(({ value: name, label: said }) => {
-            const area = areas[name];
-            return (
-              <tr key={name} className={name === lit ? 'chosen' : ''}>
-                <td>
-                  <Checkbox
-                    checked={area !== undefined}
-                    disabled={area !== undefined && Object.keys(areas).length === 1}
-                    onChange={(e) => toggle(name, e.target.checked)}
-                    aria-label={t('areas-step.has', { said })}
-                  />{' '}
-                  <button type="button" className="area-name" disabled={!area} onClick={() => onChoose(name)}>
-                    {said}
-                  </button>
-                </td>
-                <td>
-                  {area && (
-                    <NumberField
-                      bare
-                      label={t('areas-step.width-of-in-percent', { said })}
-                      quantity="share"
-                      value={area.width}
-                      onFocus={() => onChoose(name)}
-                      onChange={(width) => width > 0 && put(name, { width })}
-                    />
-                  )}
-                </td>
-                <td>
-                  {area && (
-                    <NumberField
-                      bare
-                      label={t('areas-step.height-of-in-percent', { said })}
-                      quantity="share"
-                      value={area.height}
-                      onFocus={() => onChoose(name)}
-                      onChange={(height) => height > 0 && put(name, { height })}
-                    />
-                  )}
-                </td>
-                <td>
-                  {area && (
-                    <Checkbox
-                      aria-label={t('areas-step.detects-subjects', { said })}
-                      checked={area.detects}
-                      onChange={(e) =>
-                        put(name, {
-                          detects: e.target.checked,
-                          sees_eyes: e.target.checked && area.sees_eyes,
-                        })
-                      }
-                    />
-                  )}
-                </td>
-                <td>
-                  {area && (
-                    <Checkbox
-                      aria-label={t('areas-step.finds-eyes-2', { said })}
-                      checked={area.sees_eyes}
-                      disabled={!area.detects}
-                      onChange={(e) => put(name, { sees_eyes: e.target.checked })}
-                    />
-                  )}
-                </td>
-              </tr>
-            );
-          })}
+          {(options('area') as { value: AreaName; label: string }[]).map(({ value: name, label: said }) => (
+            <Row
+              key={name}
+              said={said}
+              area={areas[name]}
+              chosen={name === lit}
+              only={areas[name] !== undefined && Object.keys(areas).length === 1}
+              onToggle={(on) => toggle(name, on)}
+              onPut={(fields) => put(name, fields)}
+              onChoose={() => onChoose(name)}
+            />
+          ))}
         </tbody>
       </table>
       {lit && shape && (
@@ -142,5 +88,83 @@ export function AreasStep({
         </fieldset>
       )}
     </>
+  );
+}
+
+type RowProps = {
+  said: string;
+  area: Area | undefined;
+  chosen: boolean;
+  /** The last one that is left cannot be taken away. */
+  only: boolean;
+  onToggle: (on: boolean) => void;
+  onPut: (fields: Partial<Area>) => void;
+  onChoose: () => void;
+};
+
+/** An area: whether the body has it, how large it is, and what it sees. */
+function Row({ said, area, chosen, only, onToggle, onPut, onChoose }: RowProps) {
+  return (
+    <tr className={chosen ? 'chosen' : ''}>
+      <td>
+        <Checkbox
+          checked={area !== undefined}
+          disabled={only}
+          onChange={(e) => onToggle(e.target.checked)}
+          aria-label={t('areas-step.has', { said })}
+        />{' '}
+        <button type="button" className="area-name" disabled={!area} onClick={onChoose}>
+          {said}
+        </button>
+      </td>
+      <td>
+        {area && (
+          <NumberField
+            bare
+            label={t('areas-step.width-of-in-percent', { said })}
+            quantity="share"
+            value={area.width}
+            onFocus={onChoose}
+            onChange={(width) => width > 0 && onPut({ width })}
+          />
+        )}
+      </td>
+      <td>
+        {area && (
+          <NumberField
+            bare
+            label={t('areas-step.height-of-in-percent', { said })}
+            quantity="share"
+            value={area.height}
+            onFocus={onChoose}
+            onChange={(height) => height > 0 && onPut({ height })}
+          />
+        )}
+      </td>
+      <td>
+        {area && (
+          <Checkbox
+            aria-label={t('areas-step.detects-subjects', { said })}
+            checked={area.detects}
+            onChange={(e) =>
+              onPut({
+                detects: e.target.checked,
+                sees_eyes: e.target.checked && area.sees_eyes,
+              })
+            }
+          />
+        )}
+      </td>
+      <td>
+        {area && (
+          <Checkbox
+            aria-label={t('areas-step.finds-eyes-2', { said })}
+            checked={area.sees_eyes}
+            disabled={!area.detects}
+            onChange={(e) => onPut({ sees_eyes: e.target.checked })}
+          />
+        )}
+      </td>
+    </tr>
   );
 }

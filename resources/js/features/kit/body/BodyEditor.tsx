@@ -148,7 +148,7 @@ export default function BodyEditor() {
                 {refused.message}
               </p>
             )}
-            {step === 0 && (
+            {step === 0 ? (
               <StartStep
                 bodies={shelf.data}
                 chosen={from}
@@ -158,21 +158,19 @@ export default function BodyEditor() {
                 busy={editor.busy}
                 onEnough={() => void enough()}
               />
-            )}
-            {step === 1 && (
-              <SensorStep
+            ) : (
+              <Step
+                step={step}
                 body={draft}
                 set={set}
                 problemField={refused?.field ?? null}
                 basis={basis.data?.document}
+                usual={usual}
+                chosen={area}
+                onChoose={setArea}
+                terms={editor.check?.terms ?? []}
               />
             )}
-            {step === 2 && (
-              <AreasStep body={draft} set={set} usual={usual} chosen={area} onChoose={setArea} />
-            )}
-            {step === 3 && <ResponseStep body={draft} set={set} />}
-            {step === 4 && <ControlsStep body={draft} set={set} />}
-            {step === 5 && <WordsStep body={draft} set={set} terms={editor.check?.terms ?? []} />}
             <Foot step={step} first={first} onStep={setStep}>
               <Button
                 type="primary"
@@ -264,4 +262,24 @@ function Side({ body, chosen, figures, onChoose, onSet }: SideProps) {
       <BodyFigures body={body} figures={figures} />
     </aside>
   );
+}
+
+type OneStepProps = ComponentProps<typeof SensorStep> &
+  ComponentProps<typeof AreasStep> &
+  ComponentProps<typeof WordsStep> & { step: number };
+
+/** What there is to say of the body at each step after the first. */
+function Step({ step, body, set, problemField, basis, usual, chosen, onChoose, terms }: OneStepProps) {
+  switch (step) {
+    case 1:
+      return <SensorStep body={body} set={set} problemField={problemField} basis={basis} />;
+    case 2:
+      return <AreasStep body={body} set={set} usual={usual} chosen={chosen} onChoose={onChoose} />;
+    case 3:
+      return <ResponseStep body={body} set={set} />;
+    case 4:
+      return <ControlsStep body={body} set={set} />;
+    default:
+      return <WordsStep body={body} set={set} terms={terms} />;
+  }
 }

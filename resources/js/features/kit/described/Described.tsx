@@ -118,10 +118,6 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
   const check = useCheck('bodies', body, {});
   const told = new Set(found.told);
   const megapixels = Math.round(((body.pixels_wide ?? 0) * (body.pixels_high ?? 0)) / 1e6);
-  const terms = (about: string) =>
-    (check.data?.terms ?? []).filter(({ key }) =>
-      about === 'mode' || about === 'area' ? key.startsWith(`${about}.`) : key === `setting.${about}`,
-    );
   const mark = (field: string) =>
     told.has(field) ? t('described.from-your-picture') : t('described.guessed');
 
@@ -182,53 +178,8 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
           </dd>
         </dl>
       </section>
-      {found.lenses.length > 0 && (
-        <section aria-label={t('described.lenses')}>
-          <h2>{t('described.lenses')}</h2>
-          <ul className="described-lenses">
-            {found.lenses.map(({ document }) => (
-              <li key={document.name}>
-                <Checkbox
-                  checked={!left.includes(document.name ?? '')}
-                  onChange={(event) =>
-                    setLeft((now) =>
-                      event.target.checked
-                        ? now.filter((one) => one !== document.name)
-                        : [...now, document.name ?? ''],
-                    )
-                  }
-                >
-                  <b>{document.name}</b> <span className="quiet">{opening(document as Lens)}</span>
-                </Checkbox>
-                <ReachBar lens={document as Lens} small />
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-      {found.words.length > 0 && (
-        <section aria-label={t('described.its-own-words')}>
-          <h2>{t('described.your-camera-calls-it')}</h2>
-          <ul className="described-words">
-            {found.words.map(({ word, about, pictures }) => (
-              <li key={`${about} ${word}`}>
-                <b>{word}</b> <small className="quiet">{t('described.other-pictures', { pictures })}</small>
-                <Select
-                  size="small"
-                  aria-label={t('described.what-is', { word })}
-                  popupMatchSelectWidth={false}
-                  value={keys[word] ?? ''}
-                  options={[
-                    { value: '', label: t('described.i-dont-know') },
-                    ...terms(about).map((term) => ({ value: term.key, label: term.ours })),
-                  ]}
-                  onChange={(key: string) => setKeys((now) => ({ ...now, [word]: key }))}
-                />
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <Lenses lenses={found.lenses} left={left} onLeft={setLeft} />
+      <OwnWords words={found.words} terms={check.data?.terms ?? []} keys={keys} onKeys={setKeys} />
       <p className="described-foot">
         <Button type="primary" size="large" loading={saveBody.isPending} onClick={() => void save()}>
           {t('described.good-enough-save')}
@@ -237,6 +188,81 @@ function Found({ found, onSaved, onAgain }: FoundProps) {
         <span className="quiet">{t('described.what-was-guessed-can')}</span>
       </p>
     </div>
+  );
+}
+
+type LensesProps = {
+  lenses: Described['lenses'];
+  /** Names of those that are not to be saved. */
+  left: string[];
+  onLeft: (change: (now: string[]) => string[]) => void;
+};
+
+/** The lenses the pictures were taken with, each to be left out. */
+function Lenses({ lenses, left, onLeft }: LensesProps) {
+  if (lenses.length === 0) return null;
+  return (
+    <section aria-label={t('described.lenses')}>
+      <h2>{t('described.lenses')}</h2>
+      <ul className="described-lenses">
+        {lenses.map(({ document }) => (
+          <li key={document.name}>
+            <Checkbox
+              checked={!left.includes(document.name ?? '')}
+              onChange={(event) =>
+                onLeft((now) =>
+                  event.target.checked
+                    ? now.filter((one) => one !== document.name)
+                    : [...now, document.name ?? ''],
+                )
+              }
+            >
+              <b>{document.name}</b> <span className="quiet">{opening(document as Lens)}</span>
+            </Checkbox>
+            <ReachBar lens={document as Lens} small />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+type WordsProps = {
+  words: Described['words'];
+  terms: { key: string; ours: string }[];
+  keys: Record<string, string>;
+  onKeys: (change: (now: Record<string, string>) => Record<string, string>) => void;
+};
+
+/** What the camera calls things, and which of ours each is. */
+function OwnWords({ words, terms: all, keys, onKeys }: WordsProps) {
+  const terms = (about: string) =>
+    all.filter(({ key }) =>
+      about === 'mode' || about === 'area' ? key.startsWith(`${about}.`) : key === `setting.${about}`,
+    );
+  if (words.length === 0) return null;
+  return (
+    <section aria-label={t('described.its-own-words')}>
+      <h2>{t('described.your-camera-calls-it')}</h2>
+      <ul className="described-words">
+        {words.map(({ word, about, pictures }) => (
+          <li key={`${about} ${word}`}>
+            <b>{word}</b> <small className="quiet">{t('described.other-pictures', { pictures })}</small>
+            <Select
+              size="small"
+              aria-label={t('described.what-is', { word })}
+              popupMatchSelectWidth={false}
+              value={keys[word] ?? ''}
+              options={[
+                { value: '', label: t('described.i-dont-know') },
+                ...terms(about).map((term) => ({ value: term.key, label: term.ours })),
+              ]}
+              onChange={(key: string) => onKeys((now) => ({ ...now, [word]: key }))}
+            />
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
