@@ -35,6 +35,30 @@ import { useKeeping } from './useKeeping';
 import { usePlayback } from './usePlayback';
 import { planeOf } from './way';
 
+/** What is open over the desk. */
+function useOver() {
+  const [help, setHelp] = useState(false);
+  const [choosing, setChoosing] = useState(false);
+  const [opened, setOpened] = useState(false);
+  const [compared, setCompared] = useState<Hold | null>(null);
+  return {
+    help,
+    choosing,
+    opened,
+    compared,
+    compare: setCompared,
+    open: setOpened,
+    chooseLens: useCallback(() => setChoosing(true), []),
+    openHelp: useCallback(() => setHelp(true), []),
+    closeHelp: () => setHelp(false),
+    close: () => {
+      setCompared(null);
+      setOpened(false);
+      setChoosing(false);
+    },
+  };
+}
+
 /** Where most of the time is spent: describe the rush, see what it needs. */
 export default function Desk() {
   const { id } = useParams();
@@ -47,10 +71,7 @@ export default function Desk() {
   const desk = useDesk(id, saved.data, fresh.data);
   const { draft } = desk;
   const keeping = useKeeping(id, saved.data, desk);
-  const [help, setHelp] = useState(false);
-  const [choosing, setChoosing] = useState(false);
-  const [opened, setOpened] = useState(false);
-  const [compared, setCompared] = useState<Hold | null>(null);
+  const over = useOver();
   const [chosen, setChosen] = useState('exposure.shutter_s');
   // The body in hand, as its owner describes it now and left it last.
   const described = useKitItem('bodies', draft?.document.kit.body_id ?? undefined).data;
@@ -68,13 +89,6 @@ export default function Desk() {
       'kit.body.words',
     );
   });
-  const chooseLens = useCallback(() => setChoosing(true), []);
-  const closeAll = () => {
-    setCompared(null);
-    setOpened(false);
-    setChoosing(false);
-  };
-  const openHelp = useCallback(() => setHelp(true), []);
   const [singleKeys, setSingleKeys] = useStored<'on' | 'off'>('rush-hold.single-keys', 'on', ['on', 'off']);
   useTitle(draft?.document.name || t('desk.rush'));
   useDeskKeys({
@@ -84,13 +98,13 @@ export default function Desk() {
     shown,
     framesPerS: draft?.document.kit.body.frames_per_s ?? 1,
     chosen,
-    compared,
+    compared: over.compared,
     keep: keeping.keep,
-    onHelp: openHelp,
-    onPreview: () => setOpened(shown?.trace !== undefined),
+    onHelp: over.openHelp,
+    onPreview: () => over.open(shown?.trace !== undefined),
     onPin: pin,
     onChoose: setChosen,
-    onCompare: setCompared,
+    onCompare: over.compare,
   });
 
   const failed = saved.error ?? fresh.error;
@@ -112,7 +126,7 @@ export default function Desk() {
         busy={keeping.busy}
         plan={shown}
         onKeep={keeping.keep}
-        onHelp={() => setHelp(true)}
+        onHelp={over.openHelp}
       />
       <Hints of="desk" />
       <Restored shown={desk.restored} onDrop={desk.revert} />
@@ -127,9 +141,9 @@ export default function Desk() {
           onChange={changeRush}
           onRush={setRush}
           onSettle={desk.settle}
-          onChooseLens={chooseLens}
+          onChooseLens={over.chooseLens}
         />
-        <Middle rush={draft.document} answers={answers} playback={playback} onOpen={() => setOpened(true)} />
+        <Middle rush={draft.document} answers={answers} playback={playback} onOpen={() => over.open(true)} />
         <HoldPanel
           plan={shown}
           stale={answers.stale}
@@ -139,7 +153,7 @@ export default function Desk() {
           onChoose={setChosen}
           onPin={pin}
           onAdopt={adopt}
-          onCompare={setCompared}
+          onCompare={over.compare}
           body={described}
           onWord={named}
           onUnpinAll={unpinAll}
@@ -150,18 +164,15 @@ export default function Desk() {
         rush={draft.document}
         plan={shown}
         playback={playback}
-        compared={compared}
-        opened={opened}
-        choosing={choosing}
+        over={over}
         onAdopt={(hold) => desk.change({ pins: pinsOf(hold) })}
         onLens={(kit) => changeRush('kit', kit, 'kit.lens chosen')}
-        onClose={closeAll}
       />
       <Help
-        open={help}
+        open={over.help}
         single={singleKeys === 'on'}
         onSingle={(on) => setSingleKeys(on ? 'on' : 'off')}
-        onClose={() => setHelp(false)}
+        onClose={over.closeHelp}
       />
     </div>
   );
@@ -213,26 +224,14 @@ type DialogsProps = {
   rush: Rush;
   plan: Plan | undefined;
   playback: ReturnType<typeof usePlayback>;
-  compared: Hold | null;
-  opened: boolean;
-  choosing: boolean;
+  over: ReturnType<typeof useOver>;
   onAdopt: (hold: Hold) => void;
   onLens: (kit: Record<string, unknown>) => void;
-  onClose: () => void;
 };
 
 /** What opens over the desk, one at a time: two holds side by side, a frame as it comes out, the lenses. */
-function Dialogs({
-  rush,
-  plan,
-  playback,
-  compared,
-  opened,
-  choosing,
-  onAdopt,
-  onLens,
-  onClose,
-}: DialogsProps) {
+function Dialogs({ rush, plan, playback, over, onAdopt, onLens }: DialogsProps) {
+  const { compared, opened, choosing, close: onClose } = over;
   return (
     <>
       {plan && (

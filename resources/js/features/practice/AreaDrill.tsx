@@ -135,17 +135,7 @@ export default function AreaDrill() {
       >
         <View place={place} target={target?.of ?? null} near={turn.course?.near} />
         <div className="area-pad" data-move={move} {...hand.pad}>
-          <span className="quiet">
-            {turn.stage === 'loading' && t('area-drill.loading')}
-            {turn.stage === 'scoring' && t('area-drill.counting')}
-            {running &&
-              target &&
-              t('area-drill.of', { at: target.at + 1, targets: turn.course?.targets?.length ?? 0 })}
-            {!running &&
-              turn.stage !== 'loading' &&
-              turn.stage !== 'scoring' &&
-              t('area-drill.your-thumb-goes-here')}
-          </span>
+          <span className="quiet">{padSays(turn, target?.at ?? null)}</span>
         </div>
       </div>
     </DrillFrame>
@@ -182,4 +172,12 @@ function View({ place, target, near = [0.035, 0.05] }: ViewProps) {
       />
     </svg>
   );
+}
+
+/** What stands on the pad: which target it is, or what happens. */
+function padSays({ stage, course }: ReturnType<typeof useTurn>, at: number | null): string {
+  if (stage === 'loading') return t('area-drill.loading');
+  if (stage === 'scoring') return t('area-drill.counting');
+  if (stage !== 'running') return t('area-drill.your-thumb-goes-here');
+  return at === null ? '' : t('area-drill.of', { at: at + 1, targets: course?.targets?.length ?? 0 });
 }

@@ -55,6 +55,17 @@ function paint(
   });
 }
 
+/** Whether a button of a gamepad has gone down since it was asked last. */
+function usePad() {
+  const was = useRef(false);
+  return () => {
+    const down = readGamepad()?.pressed.some(Boolean) ?? false;
+    const pressed = down && !was.current;
+    was.current = down;
+    return pressed;
+  };
+}
+
 /** Pressing so that the peak lies in the burst. */
 export default function MomentDrill() {
   useTitle(label('exercise', 'moment'));
@@ -69,7 +80,7 @@ export default function MomentDrill() {
   const run = useRef<{ begun: number; presses: number[][] } | null>(null);
   const [trial, setTrial] = useState<{ at: number; of: Trial } | null>(null);
   const [bursting, setBursting] = useState(false);
-  const padded = useRef(false);
+  const padPressed = usePad();
 
   useEffect(() => () => cancelAnimationFrame(timer.current), []);
 
@@ -100,15 +111,8 @@ export default function MomentDrill() {
         shown = at;
         setTrial({ at, of });
       }
-      if (of) {
-        paint(drawn, field.current, of, t, still);
-      }
-      const pad = readGamepad();
-      if (pad) {
-        const down = pad.pressed.some(Boolean);
-        if (down && !padded.current) press(performance.now());
-        padded.current = down;
-      }
+      if (of) paint(drawn, field.current, of, t, still);
+      if (padPressed()) press(performance.now());
       if (document.hidden) {
         run.current = null;
         turn.interrupted();

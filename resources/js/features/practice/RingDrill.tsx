@@ -1,7 +1,7 @@
 import './practice.css';
 import './ring.css';
 import { Button, Checkbox } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { type RefObject, useEffect, useRef, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import type { DrillCourse, DrillDocument, DrillName } from '../../api/practice';
@@ -45,6 +45,24 @@ function sayWhere(slider: HTMLDivElement | null, turned: number, metres: number)
   slider?.setAttribute('aria-valuetext', t('ring-drill.metres', { metres: metres.toFixed(1) }));
 }
 
+/** The ring of the lens, or the one that was chosen, and how far its scale moves with the hand that turns it, px. */
+function useHandRing(
+  field: RefObject<HTMLDivElement | null>,
+  own: { throw_deg: number; right_is_nearer: boolean } | null,
+) {
+  const [degrees, setDegrees] = useStored<Degrees>('rush-hold.ring-throw', '180', [...DEGREES]);
+  const [right, setRight] = useStored<Way>('rush-hold.ring-right', 'far', ['near', 'far']);
+  const throwDeg = own?.throw_deg ?? Number(degrees);
+  const rightIsNear = own?.right_is_nearer ?? right === 'near';
+  const ring = useRing(field, { throwDeg, rightIsNear });
+  return {
+    ring,
+    wide: throwDeg * PIXELS_A_DEGREE,
+    sign: rightIsNear ? -1 : 1,
+    chosen: { degrees, onDegrees: setDegrees, right, onRight: setRight },
+  };
+}
+
 /** Focusing by hand on a path of a real rush, with one's own lens. */
 export default function RingDrill() {
   const [query, setQuery] = useSearchParams();
@@ -56,8 +74,6 @@ export default function RingDrill() {
   const rushes = useRushes('').data?.pages[0]?.items ?? [];
   const [rush, setRush] = useState<string | null>(query.get('rush'));
   const [opening, setOpening] = useState<number | null>(null);
-  const [degrees, setDegrees] = useStored<Degrees>('rush-hold.ring-throw', '180', [...DEGREES]);
-  const [right, setRight] = useStored<Way>('rush-hold.ring-right', 'far', ['near', 'far']);
   const [sound, setSound] = useSound();
   const [magnified, setMagnified] = useState(false);
   const [outline, setOutline] = useState(false);
@@ -68,12 +84,7 @@ export default function RingDrill() {
   const [way, setWay] = useState<number[][]>([]);
   const turn = useTurn();
   const lens = useLensRing(given ? undefined : (rush ?? rushes[0]?.id));
-  const throwDeg = lens?.ring?.throw_deg ?? Number(degrees);
-  const rightIsNear = lens?.ring?.right_is_nearer ?? right === 'near';
-  const ring = useRing(drawn.field, { throwDeg, rightIsNear });
-  // The scale moves as far as the hand that turns it.
-  const wide = throwDeg * PIXELS_A_DEGREE;
-  const sign = rightIsNear ? -1 : 1;
+  const { ring, wide, sign, chosen } = useHandRing(drawn.field, lens?.ring ?? null);
   const moved = useRef(0);
   moved.current = -sign * wide;
   const aids = useRef({ magnified, outline });
@@ -146,10 +157,7 @@ export default function RingDrill() {
             onRush={setRush}
             opening={opening}
             onOpening={setOpening}
-            degrees={degrees}
-            onDegrees={setDegrees}
-            right={right}
-            onRight={setRight}
+            {...chosen}
             lens={lens}
           />
         )

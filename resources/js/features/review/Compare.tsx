@@ -99,45 +99,7 @@ export default function Compare() {
               {data.rush_id && <Link to={`/rushes/${data.rush_id}`}>{t('compare.to-its-desk')}</Link>}
             </div>
             {comparison.pairs[0] && <Verdict pair={comparison.pairs[0]} names={names} />}
-            <section aria-label={t('compare.set-ups')}>
-              <h2>{t('compare.kept-with-each')}</h2>
-              <ul className="shares compare-shares">
-                {comparison.holds.map((hold, i) => (
-                  <li key={JSON.stringify(hold.hold)}>
-                    <span
-                      className="shares-name"
-                      title={differing[i]?.map(([s]) => label('setting', s)).join(', ')}
-                    >
-                      {names[i]}
-                    </span>
-                    <span className="shares-scale" aria-hidden="true">
-                      <i
-                        className="shares-range"
-                        style={{ left: at(hold.share.low), width: at(hold.share.high - hold.share.low) }}
-                      />
-                      <i className="shares-dot" style={{ left: at(hold.share.mean) }} />
-                    </span>
-                    <span className="shares-says">
-                      <b>{Math.round(100 * hold.share.mean)}%</b>{' '}
-                      <span className="quiet">
-                        {t('compare.to', {
-                          low: Math.round(100 * hold.share.low),
-                          high: Math.round(100 * hold.share.high),
-                        })}
-                      </span>
-                    </span>
-                    <span className="shares-bursts quiet">
-                      {t('compare.of-in-bursts-best', {
-                        keepers: hold.keepers,
-                        frames: hold.frames,
-                        bursts: hold.bursts,
-                        best: chance(hold.best),
-                      })}
-                    </span>
-                  </li>
-                ))}
-              </ul>
-            </section>
+            <KeptWithEach holds={comparison.holds} names={names} differing={differing} />
             {comparison.next !== null && (
               <p className="compare-next">
                 {t.rich('compare.shoot-next-of-the', {
@@ -146,22 +108,7 @@ export default function Compare() {
                 })}
               </p>
             )}
-            {comparison.pairs.length > 1 && (
-              <section aria-label={t('compare.head-to-head')}>
-                <h2>{t('compare.head-to-head')}</h2>
-                <ul className="compare-pairs">
-                  {comparison.pairs.map((pair) => (
-                    <li key={`${pair.a} ${pair.b}`}>
-                      <span>
-                        {names[pair.a]} <span className="quiet">{t('compare.over')}</span> {names[pair.b]}
-                      </span>
-                      <Difference pair={pair} />
-                      <span className="quiet">{needed(pair)}</span>
-                    </li>
-                  ))}
-                </ul>
-              </section>
-            )}
+            {comparison.pairs.length > 1 && <HeadToHead pairs={comparison.pairs} names={names} />}
             <BurstRows holds={comparison.holds} names={names} />
             <First comparison={comparison} names={names} />
             <p className="quiet shares-key">
@@ -174,6 +121,71 @@ export default function Compare() {
         )}
       </main>
     </>
+  );
+}
+
+type Holds = NonNullable<HoldComparison['comparison']>['holds'];
+
+type KeptProps = { holds: Holds; names: string[]; differing: ReturnType<typeof apart> };
+
+/** How much each keeps, and how sure that is. */
+function KeptWithEach({ holds, names, differing }: KeptProps) {
+  return (
+    <section aria-label={t('compare.set-ups')}>
+      <h2>{t('compare.kept-with-each')}</h2>
+      <ul className="shares compare-shares">
+        {holds.map((hold, i) => (
+          <li key={JSON.stringify(hold.hold)}>
+            <span className="shares-name" title={differing[i]?.map(([s]) => label('setting', s)).join(', ')}>
+              {names[i]}
+            </span>
+            <span className="shares-scale" aria-hidden="true">
+              <i
+                className="shares-range"
+                style={{ left: at(hold.share.low), width: at(hold.share.high - hold.share.low) }}
+              />
+              <i className="shares-dot" style={{ left: at(hold.share.mean) }} />
+            </span>
+            <span className="shares-says">
+              <b>{Math.round(100 * hold.share.mean)}%</b>{' '}
+              <span className="quiet">
+                {t('compare.to', {
+                  low: Math.round(100 * hold.share.low),
+                  high: Math.round(100 * hold.share.high),
+                })}
+              </span>
+            </span>
+            <span className="shares-bursts quiet">
+              {t('compare.of-in-bursts-best', {
+                keepers: hold.keepers,
+                frames: hold.frames,
+                bursts: hold.bursts,
+                best: chance(hold.best),
+              })}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function HeadToHead({ pairs, names }: { pairs: Pair[]; names: string[] }) {
+  return (
+    <section aria-label={t('compare.head-to-head')}>
+      <h2>{t('compare.head-to-head')}</h2>
+      <ul className="compare-pairs">
+        {pairs.map((pair) => (
+          <li key={`${pair.a} ${pair.b}`}>
+            <span>
+              {names[pair.a]} <span className="quiet">{t('compare.over')}</span> {names[pair.b]}
+            </span>
+            <Difference pair={pair} />
+            <span className="quiet">{needed(pair)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

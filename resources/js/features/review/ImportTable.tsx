@@ -99,42 +99,53 @@ export function ImportTable() {
                 </label>
               ))}
             </div>
-            <div className="import-rows">
-              <table>
-                <thead>
-                  <tr>
-                    {choices.map((column) => (
-                      <th key={column.value}>{column.label}</th>
-                    ))}
-                  </tr>
-                </thead>
-                <tbody>
-                  {read.rows.map((row, i) => (
-                    // biome-ignore lint/suspicious/noArrayIndexKey: rows have no other name
-                    <tr key={i}>
-                      {choices.map((column) => (
-                        <td key={column.value}>{row[column.value]}</td>
-                      ))}
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </div>
-            {read.problems.length > 0 && (
-              <div role="alert" className="import-problems">
-                <b>{t('import-table.rows-are-left-out', { count: read.count - read.good })}</b>
-                <ul>
-                  {read.problems.slice(0, 8).map((problem) => (
-                    <li key={problem.row}>
-                      {t('import-table.row', { row: problem.row, message: problem.message })}
-                    </li>
-                  ))}
-                </ul>
-              </div>
-            )}
+            <Rows read={read} columns={choices} />
+            <Problems read={read} />
           </div>
         )}
       </Modal>
     </>
+  );
+}
+
+/** The first rows, as they were read. */
+function Rows({ read, columns }: { read: TableRead; columns: { value: number; label: string }[] }) {
+  return (
+    <div className="import-rows">
+      <table>
+        <thead>
+          <tr>
+            {columns.map((column) => (
+              <th key={column.value}>{column.label}</th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {read.rows.map((row, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: rows have no other name
+            <tr key={i}>
+              {columns.map((column) => (
+                <td key={column.value}>{row[column.value]}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Rows that are left out, and why. */
+function Problems({ read }: { read: TableRead }) {
+  if (read.problems.length === 0) return null;
+  return (
+    <div role="alert" className="import-problems">
+      <b>{t('import-table.rows-are-left-out', { count: read.count - read.good })}</b>
+      <ul>
+        {read.problems.slice(0, 8).map((problem) => (
+          <li key={problem.row}>{t('import-table.row', { row: problem.row, message: problem.message })}</li>
+        ))}
+      </ul>
+    </div>
   );
 }

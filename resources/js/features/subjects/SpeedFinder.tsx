@@ -79,26 +79,14 @@ export function SpeedFinder({
           <NumberField label={t('speed-finder.time')} quantity="time" value={seconds} onChange={setSeconds} />
         </div>
       ) : (
-        <div className="fields three">
-          <NumberField
-            label={t('speed-finder.its-own-lengths-moved')}
-            quantity="plain"
-            value={lengths}
-            onChange={setLengths}
-          />
-          <NumberField
-            label={t('speed-finder.in-so-many-frames')}
-            quantity="count"
-            value={frames}
-            onChange={setFrames}
-          />
-          <NumberField
-            label={t('speed-finder.frame-rate')}
-            quantity="frames"
-            value={rate}
-            onChange={setRate}
-          />
-        </div>
+        <InFrames
+          lengths={lengths}
+          onLengths={setLengths}
+          frames={frames}
+          onFrames={setFrames}
+          rate={rate}
+          onRate={setRate}
+        />
       )}
       <div className="speed-row">
         {by === 'stopwatch' && (
@@ -150,5 +138,35 @@ function Watch({ onTime }: { onTime: (seconds: number) => void }) {
     >
       {running ? t('speed-finder.stop-as-it-passes') : t('speed-finder.start-the-watch')}
     </Button>
+  );
+}
+
+type InFramesProps = {
+  lengths: number;
+  onLengths: (lengths: number) => void;
+  frames: number;
+  onFrames: (frames: number) => void;
+  rate: number;
+  onRate: (rate: number) => void;
+};
+
+/** How many of its own lengths it moved in so many frames. */
+function InFrames({ lengths, onLengths, frames, onFrames, rate, onRate }: InFramesProps) {
+  return (
+    <div className="fields three">
+      <NumberField
+        label={t('speed-finder.its-own-lengths-moved')}
+        quantity="plain"
+        value={lengths}
+        onChange={onLengths}
+      />
+      <NumberField
+        label={t('speed-finder.in-so-many-frames')}
+        quantity="count"
+        value={frames}
+        onChange={onFrames}
+      />
+      <NumberField label={t('speed-finder.frame-rate')} quantity="frames" value={rate} onChange={onRate} />
+    </div>
   );
 }

@@ -63,16 +63,10 @@ function usePlace(first: number) {
   return { step, start: params.get('from'), go };
 }
 
-/** The guide through a body, step by step; any step can be opened at any time. */
-export default function BodyEditor() {
-  const { id } = useParams();
-  const shelf = useKit('bodies');
-  const navigate = useNavigate();
-  const { message } = App.useApp();
-  const first = id === undefined ? 0 : 1;
-  const { step, start, go } = usePlace(first);
-  const from = shelf.data?.some((b) => b.id === start) ? (start ?? usualSample) : usualSample;
-  const opened = useKitItem('bodies', id ?? (shelf.data ? from : undefined));
+/** The body that is described, what it is described from, and what most bodies have. */
+function useBody(id: string | undefined, start: string | null, shelf: { id: string }[] | undefined) {
+  const from = shelf?.some((b) => b.id === start) ? (start ?? usualSample) : usualSample;
+  const opened = useKitItem('bodies', id ?? (shelf ? from : undefined));
   const basis = useKitItem('bodies', id === undefined ? from : (opened.data?.based_on ?? usualSample));
   const usual = useKitItem('bodies', usualSample).data?.document.areas ?? {};
   const item = id === undefined ? undefined : opened.data;
@@ -88,6 +82,18 @@ export default function BodyEditor() {
     basedOn: from,
     asCheck: (d) => ({ ...d, name: d.name || 'body' }),
   });
+  return { from, opened, basis, usual, item, editor };
+}
+
+/** The guide through a body, step by step; any step can be opened at any time. */
+export default function BodyEditor() {
+  const { id } = useParams();
+  const shelf = useKit('bodies');
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const first = id === undefined ? 0 : 1;
+  const { step, start, go } = usePlace(first);
+  const { from, opened, basis, usual, item, editor } = useBody(id, start, shelf.data);
   const [area, setArea] = useState<string | null>('point');
   const { draft, refused } = editor;
   const setStep = (to: number) => go({ step: to });
