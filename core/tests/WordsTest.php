@@ -9,6 +9,7 @@ use RushHold\Hold\Setting;
 use RushHold\Kit\Area;
 use RushHold\Kit\FocusRange;
 use RushHold\Labelled;
+use RushHold\Optics\StopScale;
 use RushHold\Planning\Chooser;
 use RushHold\Planning\RuleBook;
 use RushHold\Quantity;
@@ -161,6 +162,13 @@ it('says quantities the way people do, in either system', function (
     'a focal length' => [Quantity::millimetres(380.2), '380 mm', '380 mm'],
     'a time' => [Quantity::milliseconds(0.0042), '4.2 ms', '4.2 ms'],
 ]);
+
+it('says shutters as a camera does, and as the screens do', function (): void {
+    $cases = json_decode((string) file_get_contents(__DIR__.'/cases/shutters.json'), true);
+    foreach ($cases as [$seconds, $said]) {
+        expect(StopScale::writtenShutter($seconds))->toBe("$said s");
+    }
+});
 
 it('counts with the right word', function (): void {
     expect(said(Said::of('iso.left', stops: Quantity::count(1.0))))

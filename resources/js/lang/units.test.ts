@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import shutters from '../../../core/tests/cases/shutters.json';
 import { say, sayDepth, sayShutter, scaleOf } from './units';
 
 describe('saying numbers', () => {
@@ -39,4 +40,8 @@ it('says a shutter as it stands on the dial, and what stands on none as it is', 
     '1/750',
     '0.5',
   ]);
+});
+
+it('says shutters as the server does', () => {
+  expect(shutters.map(([seconds]) => [seconds, sayShutter(Number(seconds))])).toEqual(shutters);
 });

@@ -81,7 +81,7 @@ const ABOUT = 0.05;
 
 /** An exposure as people say it: “1/2000”, “0.5”; “1/2500” for one of 1/2560 s. */
 export function sayShutter(seconds: number): string {
-  if (seconds >= 0.3) return String(Number(seconds.toFixed(1)));
+  if (seconds >= 0.4) return String(Number(seconds.toFixed(1)));
   const customary = SPEEDS.find((speed) => Math.abs(Math.log(speed * seconds)) < ABOUT);
   return `1/${customary ?? Math.round(1 / seconds)}`;
 }
