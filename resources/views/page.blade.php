@@ -9,6 +9,10 @@
     <link rel="manifest" href="/manifest.webmanifest">
     <link rel="apple-touch-icon" href="/icon-192.png">
     <meta name="theme-color" content="#12171d">
+    {{-- What every page says is on its way with the code that says it. --}}
+    @foreach (\App\Http\PageWords::files() as $file)
+    <link rel="modulepreload" href="{{ Vite::asset($file) }}">
+    @endforeach
     @viteReactRefresh
     @vite('resources/js/main.tsx')
 </head>
