@@ -62,9 +62,9 @@ final readonly class Quota
         // What was deleted makes room, so that deleting and keeping in turns cannot fill the server either.
         foreach (self::KINDS as $kind => $model) {
             $deleted = $model::onlyTrashed()
-                    ->where('user_id', $this->person->id)
-                    ->orderByDesc('deleted_at')
-                    ->orderByDesc('id');
+                ->where('user_id', $this->person->id)
+                ->orderByDesc('deleted_at')
+                ->orderByDesc('id');
             $oldest = $deleted->skip($this->most[$kind])->take(1000)->pluck('id');
             $oldest->isEmpty() || $model::withTrashed()->whereKey($oldest->all())->forceDelete();
         }
