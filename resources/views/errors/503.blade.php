@@ -1,11 +1,11 @@
 <!DOCTYPE html>
-<html lang="{{ \RushHold\Words\Words::language() }}">
+<html lang="en">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="dark light">
     <meta http-equiv="refresh" content="8">
-    <title>{{ \RushHold\Words\Words::text('page.one-moment') }} · Rush Hold</title>
+    <title>One moment · Rush Hold</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     <style>
         body { margin: 0; min-height: 100vh; display: grid; place-items: center; background: #12171d; color: #f1ece3; font: 18px/1.5 system-ui, sans-serif }
@@ -19,9 +19,9 @@
 <body>
     <main>
         <img src="/icon.svg" alt="">
-        <h1>{{ \RushHold\Words\Words::text('page.one-moment') }}</h1>
-        <p>{{ \RushHold\Words\Words::text('page.busy') }}</p>
-        <p>{{ \RushHold\Words\Words::text('page.again') }}</p>
+        <h1>One moment</h1>
+        <p>The server is busy or under maintenance.</p>
+        <p>This page tries again by itself in a few seconds. Nothing you entered is lost.</p>
     </main>
 </body>
 </html>
