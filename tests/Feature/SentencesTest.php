@@ -32,7 +32,7 @@ const NOT_FOR_PEOPLE = [
 ];
 
 /** Calls whose texts are read by machines. */
-const MACHINES = '/^(selectRaw|orderByRaw|whereRaw|header|format|middleware|preg_\w+|sprintf|withoutOverlapping|setRawHeader)$/';
+const MACHINES = '/^(selectRaw|orderByRaw|whereRaw|header|format|middleware|preg_\w+|sprintf|critical)$/';
 
 /** @return list<string> literals of a file that read as a sentence, with their lines */
 function sentencesIn(string $code): array
@@ -145,6 +145,8 @@ it('answers in the language that is asked for, keys and numbers the same', funct
     expect($said('en-GB,en;q=0.8'))
         ->toBe([$english, 'en'])
         ->and($said('xx,en;q=0.5'))
+        ->toBe([$english, 'en'])
+        ->and($said('en-GB,en-XA;q=0.5'))
         ->toBe([$english, 'en'])
         ->and($said('en-XA'))
         ->toBe([Pseudo::of($english), Pseudo::LANGUAGE]);

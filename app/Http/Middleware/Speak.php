@@ -17,10 +17,12 @@ final class Speak
     public function handle(Request $request, Closure $next): Response
     {
         $known = [...Catalogue::languages(), Pseudo::LANGUAGE];
-        $asked = array_map(static fn (string $one): string => strtr($one, '_', '-'), $request->getLanguages());
-        $short = array_map(static fn (string $one): string => (string) strtok($one, '-'), $asked);
-        // “de-AT” is “de” where there is no other.
-        Words::speak(array_values(array_intersect([...$asked, ...$short], $known))[0] ?? Catalogue::FIRST);
+        $asked = [];
+        foreach ($request->getLanguages() as $one) {
+            // “de-AT” is “de” where there is no other, before whatever is liked less.
+            array_push($asked, strtr($one, '_', '-'), (string) strtok($one, '_-'));
+        }
+        Words::speak(array_values(array_intersect($asked, $known))[0] ?? Catalogue::FIRST);
         $response = $next($request);
         $response->headers->set('Content-Language', Words::language());
         $response->setVary('Accept-Language', false);
