@@ -27,7 +27,7 @@ final class Unreachable
             return $thrown;
         }
         // Without what was asked: that is the person's.
-        logger()->critical(Words::text('http.unreachable.the-database-does-not-answer', ['code' => $code]));
+        logger()->critical("The database does not answer ($code).");
 
         return new ServiceUnavailableHttpException(
             self::RETRY_AFTER_S,
