@@ -10,7 +10,6 @@ use App\Documents\Archive\Packed;
 use App\Documents\Archive\Packing;
 use App\Documents\Archive\Unpacking;
 use App\Documents\DocumentGate;
-use App\Documents\Documents;
 use App\Models\KitType;
 use App\Models\User;
 use Illuminate\Support\Str;
@@ -33,7 +32,9 @@ final class PackedKit implements Packed
     public function pack(User $person, Packing $into): array
     {
         $list = [];
-        foreach ($person->kit()->orderBy('created_at')->orderBy('id')->lazy() as $i => $item) {
+        $mine = $person->kit();
+        $mine->orderBy('created_at')->orderBy('id');
+        foreach ($mine->lazy() as $i => $item) {
             $file = sprintf(
                 '%s/%04d-%s.%s.json',
                 $item->type->value,
@@ -41,15 +42,11 @@ final class PackedKit implements Packed
                 Str::slug($item->name) ?: 'item',
                 $item->type->document(),
             );
-            $list[] = [
-                'file' => $into->add($file, Documents::withObjects($item->document)),
+            $list[] = $into->document($file, $item, [
                 'type' => $item->type->value,
-                'id' => $item->id,
                 'based_on' => $item->based_on,
                 'standing' => $item->standing,
-                'created_at' => $item->created_at->toIso8601ZuluString(),
-                'updated_at' => $item->updated_at->toIso8601ZuluString(),
-            ];
+            ]);
         }
 
         return ['kit' => $list];
@@ -80,11 +77,7 @@ final class PackedKit implements Packed
     {
         $new = array_filter($this->read, fn (array $one): bool => $this->known($person, $one[0], $one[1]) === null);
 
-        return [
-            'kind' => 'kit',
-            'new' => count($new),
-            'bytes' => array_sum(array_map(static fn (array $one): int => strlen($one[0]->json), $new)),
-        ];
+        return ['kind' => 'kit', 'new' => count($new), 'bytes' => Document::bytes(array_column($new, 0))];
     }
 
     public function keep(User $person, Arrivals $arrivals): void

@@ -10,7 +10,6 @@ use App\Documents\Archive\Packed;
 use App\Documents\Archive\Packing;
 use App\Documents\Archive\Unpacking;
 use App\Documents\DocumentGate;
-use App\Documents\Documents;
 use App\Models\User;
 use Illuminate\Support\Str;
 
@@ -30,16 +29,11 @@ final class PackedRushes implements Packed
     public function pack(User $person, Packing $into): array
     {
         $list = [];
-        foreach ($person->rushes()->orderBy('created_at')->orderBy('id')->lazy() as $i => $rush) {
+        $mine = $person->rushes();
+        $mine->orderBy('created_at')->orderBy('id');
+        foreach ($mine->lazy() as $i => $rush) {
             $file = sprintf('rushes/%04d-%s.rush.json', $i + 1, Str::slug($rush->name) ?: 'rush');
-            $list[] = [
-                'file' => $into->add($file, Documents::withObjects($rush->document)),
-                'id' => $rush->id,
-                'pins' => $rush->pins,
-                'tags' => $rush->tags,
-                'created_at' => $rush->created_at->toIso8601ZuluString(),
-                'updated_at' => $rush->updated_at->toIso8601ZuluString(),
-            ];
+            $list[] = $into->document($file, $rush, ['pins' => $rush->pins, 'tags' => $rush->tags]);
         }
 
         return ['rushes' => $list];
@@ -65,11 +59,7 @@ final class PackedRushes implements Packed
     {
         $new = array_filter($this->read, fn (array $one): bool => $this->known($person, $one[0], $one[1]) === null);
 
-        return [
-            'kind' => 'rushes',
-            'new' => count($new),
-            'bytes' => array_sum(array_map(static fn (array $one): int => strlen($one[0]->json), $new)),
-        ];
+        return ['kind' => 'rushes', 'new' => count($new), 'bytes' => Document::bytes(array_column($new, 0))];
     }
 
     public function keep(User $person, Arrivals $arrivals): void

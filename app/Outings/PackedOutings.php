@@ -10,7 +10,6 @@ use App\Documents\Archive\Packed;
 use App\Documents\Archive\Packing;
 use App\Documents\Archive\Unpacking;
 use App\Documents\DocumentGate;
-use App\Documents\Documents;
 use App\Models\User;
 use Illuminate\Support\Str;
 
@@ -27,14 +26,11 @@ final class PackedOutings implements Packed
     public function pack(User $person, Packing $into): array
     {
         $list = [];
-        foreach ($person->outings()->orderBy('created_at')->orderBy('id')->lazy() as $i => $outing) {
+        $mine = $person->outings();
+        $mine->orderBy('created_at')->orderBy('id');
+        foreach ($mine->lazy() as $i => $outing) {
             $file = sprintf('outings/%04d-%s.outing.json', $i + 1, Str::slug($outing->name) ?: 'outing');
-            $list[] = [
-                'file' => $into->add($file, Documents::withObjects($outing->document)),
-                'id' => $outing->id,
-                'created_at' => $outing->created_at->toIso8601ZuluString(),
-                'updated_at' => $outing->updated_at->toIso8601ZuluString(),
-            ];
+            $list[] = $into->document($file, $outing);
         }
 
         return ['outings' => $list];
@@ -60,11 +56,7 @@ final class PackedOutings implements Packed
     /** All of them count: which are there already is known only when their rushes have their ids. */
     public function news(User $person): array
     {
-        return [
-            'kind' => 'outings',
-            'new' => count($this->read),
-            'bytes' => array_sum(array_map(static fn (Document $one): int => strlen($one->json), $this->read)),
-        ];
+        return ['kind' => 'outings', 'new' => count($this->read), 'bytes' => Document::bytes($this->read)];
     }
 
     public function keep(User $person, Arrivals $arrivals): void
