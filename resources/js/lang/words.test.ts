@@ -33,7 +33,7 @@ function namesIn(parts: MessageFormatElement[]): string[] {
   });
 }
 
-type Said = { at: string; part: string; key: string; names: string[] | null };
+type Said = { at: string; part: string; key: string; names: string[] };
 
 const said: Said[] = [];
 const inPlace: string[] = [];
@@ -162,7 +162,7 @@ describe('what screens say', () => {
   it('is given all that goes into it, and nothing else', () => {
     const wrong = said.flatMap(({ at, part, key, names }) => {
       const wanted = [...new Set(namesIn(parse(messages[part]?.[key] ?? '')))].sort();
-      const given = [...(names ?? [])].sort();
+      const given = [...names].sort();
       return wanted.join() === given.join() ? [] : [`${at} ${key}: ${given} for ${wanted}`];
     });
     expect(wrong).toEqual([]);

@@ -30,8 +30,9 @@ export function Verdict({ session, found }: { session: BenchSession; found: Foun
               {found.series.map((s) => signed(s.best[0]?.value ?? 0)).join(' · ')}
             </p>
             <p className="quiet">
-              {found.series.map((s) => say(s.distance_m, 'length', units)).join(' · ')}
-              {t('verdict.one-stored-for-each')}
+              {t('verdict.one-stored-for-each', {
+                distances: found.series.map((s) => say(s.distance_m, 'length', units)).join(' · '),
+              })}
             </p>
           </>
         ) : across ? (

@@ -103,7 +103,7 @@ export function Comparison({ rush, plan, other, onClose, onAdopt }: Props) {
                 </h3>
                 <DepthLane plan={{ ...plan, trace: side.trace }} time={time} onTime={setTime} />
                 <Button size="small" onClick={() => onAdopt(side.hold)}>
-                  {t('comparison.adopt-the-second', { isI: i === 0 ? 'yes' : 'no' })}
+                  {t('comparison.adopt-the-second', { which: i === 0 ? 'first' : 'second' })}
                 </Button>
               </section>
             ))}

@@ -23,7 +23,7 @@ export function BendHandle({ rush: { path, subject }, view, moves }: Props) {
       says={
         path.bend_radius_m
           ? t('plan-map.turns-left-with-a', {
-              isBendRadiusM: path.bend_radius_m > 0 ? 'yes' : 'no',
+              side: path.bend_radius_m > 0 ? 'right' : 'left',
               bendRadiusM: say(Math.abs(path.bend_radius_m), 'length', units),
             })
           : t('plan-map.straight')

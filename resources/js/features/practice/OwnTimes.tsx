@@ -12,7 +12,7 @@ export function OwnTimes() {
     <p className="quiet own-times">
       {practice.settings.feeds.controls
         ? t('own-times.finding-controls-takes-your', { timed: timed.length, trials })
-        : t('own-times.you-have-practised-controls', { timed: timed.length })}
+        : t('own-times.you-have-practised-controls', { timed: timed.length })}{' '}
       <Link to="/practice">
         {practice.settings.feeds.controls ? t('own-times.practice') : t('own-times.let-layouts-reckon-with')}
       </Link>

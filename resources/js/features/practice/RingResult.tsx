@@ -24,6 +24,7 @@ export function RingResult({
 }) {
   const s = kept.score;
   const units = useUnits();
+  const metres = (course.stretches ?? []).flatMap((x) => x.way.map((w) => w[1] ?? 1));
   const counts = ['still', 'perch'].includes(kept.drill);
   // Each subject is met anew.
   const anew = counts || kept.drill === 'surprise';
@@ -92,19 +93,12 @@ export function RingResult({
         {(wide) => <RingLane kept={kept} course={course} trace={trace} wide={wide} />}
       </Plot>
       <p className="quiet">
-        {t('ring-result.the-subject-and-where', { seconds: Math.round(course.seconds) })}{' '}
-        {say(
-          Math.min(...(course.stretches ?? []).flatMap((x) => x.way.map((w) => w[1] ?? 1))),
-          'length',
-          units,
-        )}{' '}
-        {t('ring-result.to')}{' '}
-        {say(
-          Math.max(...(course.stretches ?? []).flatMap((x) => x.way.map((w) => w[1] ?? 1))),
-          'length',
-          units,
-        )}
-        {t('ring-result.each-bead-is-a', { isDrill: kept.drill === 'surprise' ? 'yes' : 'no' })}
+        {t('ring-result.the-subject-and-where', {
+          seconds: Math.round(course.seconds),
+          from: say(Math.min(...metres), 'length', units),
+          to: say(Math.max(...metres), 'length', units),
+          isDrill: kept.drill === 'surprise' ? 'yes' : 'no',
+        })}
       </p>
       <OfferCopy kind="drill" id={kept.id} says={t('ring-result.give-this-turn-to')} />
     </section>

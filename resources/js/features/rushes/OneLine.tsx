@@ -168,9 +168,11 @@ function NotUnderstood({ left }: { left: { text: string; because?: string | null
   if (left.length === 0) return null;
   return (
     <p className="one-line-left">
-      {t('one-line.not-understood')}{' '}
-      {left.map((word) => (word.because ? `“${word.text}” (${word.because})` : `“${word.text}”`)).join(', ')}
-      {t('one-line.the-rest-comes-from')}
+      {t('one-line.not-understood', {
+        words: left
+          .map((word) => (word.because ? `“${word.text}” (${word.because})` : `“${word.text}”`))
+          .join(', '),
+      })}
     </p>
   );
 }
