@@ -16,7 +16,10 @@ export function messages(): Plugin {
     enforce: 'pre',
     transform(code, id) {
       if (!/\/lang\/[\w-]+\/web\/[\w-]+\.json$/.test(id)) return;
-      const read = Object.entries(JSON.parse(code) as Record<string, string>).map(([key, message]) => [key, compiled(message)]);
+      const read = Object.entries(JSON.parse(code) as Record<string, string>).map(([key, message]) => [
+        key,
+        compiled(message),
+      ]);
       return JSON.stringify(Object.fromEntries(read));
     },
   };

@@ -54,8 +54,8 @@ it('says nothing that is in no catalogue, and cuts nothing off where words are l
     $plain = $wide = [];
     foreach (array_keys($screens) as $path) {
         $page->visit($path === 'desk' ? "/rushes/$rush->id" : $path)->settled();
-        if (spokenPlainly($page, $data) !== []) {
-            $plain[$path] = spokenPlainly($page, $data);
+        foreach (spokenPlainly($page, $data) as $said) {
+            $plain[] = "$path: $said";
         }
         foreach ([320, 390, 1280] as $width) {
             $page->sized($width, 844);
