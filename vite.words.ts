@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs';
 import { parse, TYPE } from '@formatjs/icu-messageformat-parser';
 import type { Plugin } from 'vite';
 
@@ -9,11 +10,26 @@ function compiled(message: string) {
   return parts.length === 1 && only.type === TYPE.literal ? only.value : parts;
 }
 
+const FIELD_WORDS = 'virtual:field-words';
+
+/** What the library of fields says of itself in each of our languages: `fields` of `lang/<language>/language.json`. */
+function fieldWords(): string {
+  const languages = readdirSync('lang').map((language) => {
+    const about = JSON.parse(readFileSync(`lang/${language}/language.json`, 'utf8')) as { fields?: string };
+    return about.fields
+      ? `${JSON.stringify(language)}: () => import('antd/es/locale/${about.fields}.js'),`
+      : '';
+  });
+  return `export default { ${languages.join(' ')} };`;
+}
+
 /** Reads the messages of `lang/` when the application is built, so that a page carries no parser. */
 export function messages(): Plugin {
   return {
     name: 'messages',
     enforce: 'pre',
+    resolveId: (id) => (id === FIELD_WORDS ? `\0${id}` : undefined),
+    load: (id) => (id === `\0${FIELD_WORDS}` ? fieldWords() : undefined),
     transform(code, id) {
       if (!/\/lang\/[\w-]+\/web\/[\w-]+\.json$/.test(id)) return;
       const read = Object.entries(JSON.parse(code) as Record<string, string>).map(([key, message]) => [

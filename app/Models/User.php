@@ -10,6 +10,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Laravel\Sanctum\HasApiTokens;
 use RushHold\Document\HabitsDocument;
+use RushHold\Words\Catalogue;
+use RushHold\Words\Words;
 
 /**
  * @property string|null $calendar_hash
@@ -105,7 +107,9 @@ final class User extends Authenticatable
 
     public function habits(): HabitsDocument
     {
-        return $this->habits === null ? HabitsDocument::usual() : HabitsDocument::read($this->habits);
+        return $this->habits === null
+            ? HabitsDocument::usual(Catalogue::of(Words::language())->units())
+            : HabitsDocument::read($this->habits);
     }
 
     /** The demo that visitors get a copy of, when there is one. */

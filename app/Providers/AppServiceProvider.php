@@ -21,6 +21,9 @@ use App\Review\LearnFromLog;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Console\Application as Artisan;
+use Illuminate\Console\Events\CommandFinished;
+use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Contracts\Validation\UncompromisedVerifier;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -31,6 +34,9 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use RushHold\Words\Catalogue;
+use RushHold\Words\Words;
+use Symfony\Component\Console\Input\InputOption;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -69,6 +75,7 @@ final class AppServiceProvider extends ServiceProvider
         }
         Event::listen(static fn (LogChanged $log) => LearnFromLog::soon($log->person));
         $this->throttles();
+        $this->commandsSpeak();
         Event::listen(static function (Login $login): void {
             if ($login->user instanceof User) {
                 session()->put(User::SESSION_KEY, $login->user->session_key);
@@ -80,6 +87,30 @@ final class AppServiceProvider extends ServiceProvider
         if (is_string($proxies) && $proxies !== '') {
             TrustProxies::at($proxies === '*' ? '*' : array_map(trim(...), explode(',', $proxies)));
         }
+    }
+
+    /** Every command says what it has to say in the language of `--locale`. */
+    private function commandsSpeak(): void
+    {
+        Artisan::starting(
+            static fn (Artisan $artisan) => $artisan
+                ->getDefinition()
+                ->addOption(
+                    new InputOption(
+                        'locale',
+                        null,
+                        InputOption::VALUE_REQUIRED,
+                        'The language to answer in, such as de',
+                    ),
+                ),
+        );
+        Event::listen(static function (CommandStarting $command): void {
+            $locale = $command->input->getParameterOption('--locale', '');
+            is_string($locale) && $locale !== '' && Words::speak($locale);
+        });
+        Event::listen(static function (CommandFinished $command): void {
+            $command->input->hasParameterOption('--locale') && Words::speak(Catalogue::FIRST);
+        });
     }
 
     /** How often a minute something may be tried; each kind is counted by itself. */

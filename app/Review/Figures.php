@@ -85,7 +85,7 @@ final class Figures
         return $area === null
             ? null
             : Words::label($area).
-                    ($detect === null || $detect === Detection::Off ? '' : ', '.mb_strtolower(Words::label($detect)));
+                    ($detect === null || $detect === Detection::Off ? '' : ', '.Words::within($detect));
     }
 
     /**

@@ -23,7 +23,7 @@ final class DescribeWords extends Command
 
     /**
      * @return array<string, array<string, string>|object> by the set, then by the word; `offered` says how a setting is
-     *   offered
+     *   offered, `within` how words stand inside a sentence, by set and word
      */
     private static function words(): array
     {
@@ -34,7 +34,12 @@ final class DescribeWords extends Command
         }
 
         // Both are there also while nothing is offered.
-        return [...$words, 'offered' => (object) $kinds, 'offer' => (object) ($words['offer'] ?? [])];
+        return [
+            ...$words,
+            'offered' => (object) $kinds,
+            'offer' => (object) ($words['offer'] ?? []),
+            'within' => (object) Words::labelsWithin(),
+        ];
     }
 
     public function handle(): int

@@ -58,19 +58,29 @@ final class CalendarFeedController extends Controller
     {
         $person = User::query()->where('calendar_hash', hash('sha256', $secret))->first();
         abort_if($person === null, 404, Words::text('http.calendar-feed.this-calendar-is-not-shown'));
+        // A calendar asks in no language; its owner has one.
+        $language = $person->habits()->language;
+
+        return response(
+            Words::speaking($language === '' ? Words::language() : $language, fn (): string => self::of($person)),
+            200,
+            [
+                'Content-Type' => 'text/calendar; charset=utf-8',
+                'Cache-Control' => 'private, max-age=900',
+                'X-Robots-Tag' => 'noindex',
+            ],
+        );
+    }
+
+    private static function of(User $person): string
+    {
         $habit = Settings::of($person)->habit;
-        $ladder = LadderDocument::write((new Practised($person))->ladder(), $habit, now()->toDateString(), self::DAYS);
-        $calendar = CalendarFeed::of(
+
+        return CalendarFeed::of(
             $person,
-            $ladder,
+            LadderDocument::write((new Practised($person))->ladder(), $habit, now()->toDateString(), self::DAYS),
             $habit->at,
             static fn (SavedOuting $outing): string => Letters::link("card/$outing->id"),
         );
-
-        return response($calendar, 200, [
-            'Content-Type' => 'text/calendar; charset=utf-8',
-            'Cache-Control' => 'private, max-age=900',
-            'X-Robots-Tag' => 'noindex',
-        ]);
     }
 }

@@ -22,6 +22,7 @@ final readonly class HabitsDocument
     /**
      * @param  array<string, float>  $floors  slowest shutter by kind of subject, s
      * @param  array<string, string>  $schools  sides taken, by school
+     * @param  string  $language  that everything is said in, such as `de`; empty: as the browser asks
      * @param  array<string, mixed>  $fields  the whole document, defaults filled in
      */
     private function __construct(
@@ -30,13 +31,15 @@ final readonly class HabitsDocument
         public array $floors,
         public array $schools,
         public Units $units,
+        public string $language,
         public array $fields,
     ) {
     }
 
-    public static function usual(): self
+    /** Of somebody who has said nothing yet. */
+    public static function usual(Units $units = Units::Metric): self
     {
-        return self::read(['format' => self::FORMAT]);
+        return self::read(['format' => self::FORMAT, 'units' => $units->value]);
     }
 
     /** @throws Refused if a field is unknown, of the wrong type or out of range */
@@ -54,6 +57,8 @@ final readonly class HabitsDocument
         if (! in_array($colours, ['', 'light', 'dark'], true)) {
             throw Refused::because('colours', 'colours');
         }
+        // One there are no words for falls back on the first.
+        $language = $f->text('language', '', 12);
         $given = $f->object('floors');
         $floors = [];
         foreach (Detection::cases() as $kind) {
@@ -76,7 +81,7 @@ final readonly class HabitsDocument
         $f->optionalText('body', 40);
         $f->optionalText('lens', 40);
 
-        return new self($photographer, $use, $floors, $schools, $units, $f->done());
+        return new self($photographer, $use, $floors, $schools, $units, $language, $f->done());
     }
 
     /** What these habits fix of every hold until it is let go. */

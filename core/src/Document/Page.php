@@ -231,7 +231,9 @@ final readonly class Page
             implode(
                 ', ',
                 array_map(
-                    fn (Setting $s): string => Words::label($s).' '.lcfirst($this->values->of($s, $s->in($hold))),
+                    fn (Setting $s): string => Words::label($s).
+                        ' '.
+                        Words::inside($this->values->of($s, $s->in($hold))),
                     $told,
                 ),
             );

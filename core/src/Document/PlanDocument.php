@@ -193,7 +193,7 @@ final class PlanDocument
     private static function shutters(Plan $plan, Words $words): array
     {
         $of = static fn (float $s): ?array => is_finite($s) && $s > 0 && $s < 30
-            ? ['seconds' => $s, 'label' => StopScale::shutterLabel($s)]
+            ? ['seconds' => $s, 'label' => Words::figures(StopScale::shutterLabel($s))]
             : null;
         $need = $plan->exposure->need;
 

@@ -6,10 +6,13 @@ namespace RushHold\Words;
 
 use LogicException;
 use MessageFormatter;
+use NumberFormatter;
+use RushHold\Units;
 
 /**
  * Every message of one language by its key, as ICU MessageFormat: those of the core and of the server in
- * `lang/<language>/core` and `lang/<language>/app`. What the screens say beside is read by the front end.
+ * `lang/<language>/core` and `lang/<language>/app`, and what is particular to the language in `language.json`. What the
+ * screens say beside is read by the front end.
  */
 final class Catalogue
 {
@@ -22,7 +25,7 @@ final class Catalogue
     private const ROOMS = ['core', 'app'];
 
     /** @var array<string, self> by language */
-    private static array $read = [];
+    private static array $known = [];
 
     /** @var array<string, array<string, string>> by part, then by key */
     private array $parts = [];
@@ -33,14 +36,22 @@ final class Catalogue
     /** @var array<string, MessageFormatter> by key */
     private array $formatters = [];
 
+    /** @var array<string, string> its `name`, whether it begins `small` within a sentence, its usual `units` */
+    private readonly array $about;
+
+    private readonly string $decimalMark;
+
     private function __construct(private readonly string $language)
     {
         $pseudo = $language === Pseudo::LANGUAGE;
         $folder = self::FOLDER.'/'.($pseudo ? self::FIRST : $language);
+        $this->about = self::read("$folder/language.json");
+        $this->decimalMark = (new NumberFormatter($language, NumberFormatter::DECIMAL))->getSymbol(
+            NumberFormatter::DECIMAL_SEPARATOR_SYMBOL,
+        );
         foreach (self::ROOMS as $room) {
             foreach (glob("$folder/$room/*.json") ?: [] as $file) {
-                /** @var array<string, string> $messages */
-                $messages = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
+                $messages = self::read($file);
                 $messages = $pseudo ? array_map(Pseudo::of(...), $messages) : $messages;
                 $this->parts["$room/".basename($file, '.json')] = $messages;
                 $this->messages += $messages;
@@ -51,13 +62,48 @@ final class Catalogue
     /** @param  string  $language  one of `languages()` */
     public static function of(string $language): self
     {
-        return self::$read[$language] ??= new self($language);
+        return self::$known[$language] ??= new self($language);
     }
 
     /** @return list<string> the languages there is a folder for, such as `en` */
     public static function languages(): array
     {
         return array_map(basename(...), glob(self::FOLDER.'/*', GLOB_ONLYDIR) ?: []);
+    }
+
+    /** @return array<string, string> */
+    private static function read(string $file): array
+    {
+        /** @var array<string, string> */
+        return json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** What the language calls itself: “Deutsch”. */
+    public function name(): string
+    {
+        return $this->about['name'];
+    }
+
+    /** The units that people who speak it read speeds and lengths in. */
+    public function units(): Units
+    {
+        return Units::from($this->about['units']);
+    }
+
+    /** Words as they stand inside a sentence; what is written in capitals stays so. */
+    public function within(string $words): string
+    {
+        return $this->about['within'] !== 'small' || preg_match('/^\p{Lu}\p{Lu}/u', $words) === 1
+            ? $words
+            : mb_strtolower(mb_substr($words, 0, 1)).mb_substr($words, 1);
+    }
+
+    /** Decimal points in what was written of numbers, as the language has them: “f/5,6”. */
+    public function figures(string $written): string
+    {
+        return $this->decimalMark === '.'
+            ? $written
+            : (string) preg_replace('/(?<=\d)\.(?=\d)/', $this->decimalMark, $written);
     }
 
     /** @return array<string, string> by key */
@@ -90,7 +136,11 @@ final class Catalogue
         // A whole number that goes in as it is has no commas in it.
         $text = $this->formatters[$key]->format(
             array_map(
-                static fn (string|int|float $fact): string|float => is_int($fact) ? (string) $fact : $fact,
+                fn (string|int|float $fact): string|float => match (true) {
+                    is_int($fact) => (string) $fact,
+                    is_numeric($fact) && is_string($fact) => $this->figures($fact),
+                    default => $fact,
+                },
                 $facts,
             ),
         );

@@ -122,6 +122,21 @@ final class Words
         return $labels;
     }
 
+    /** @return array<string, string> labels that stand otherwise inside a sentence, by “set.word” */
+    public static function labelsWithin(): array
+    {
+        $within = [];
+        foreach (self::PLAIN_PARTS as $part) {
+            foreach (self::spoken()->part($part) as $key => $label) {
+                if (str_ends_with($key, self::WITHIN)) {
+                    $within[substr($key, 0, -strlen(self::WITHIN))] = $label;
+                }
+            }
+        }
+
+        return $within;
+    }
+
     /** What people read for a word of a closed set. */
     public static function label(Labelled $word): string
     {
@@ -132,11 +147,19 @@ final class Words
     /** A label as it stands inside a sentence: “the thumb button”. */
     public static function within(Labelled $word): string
     {
-        $label = self::label($word);
+        return self::spoken()->message(self::keyOf($word).self::WITHIN) ?? self::inside(self::label($word));
+    }
 
-        // What is written in capitals stays so.
-        return self::spoken()->message(self::keyOf($word).self::WITHIN) ??
-            (preg_match('/^\p{Lu}\p{Lu}/u', $label) === 1 ? $label : lcfirst($label));
+    /** A sentence or a name as it stands inside a sentence. */
+    public static function inside(string $words): string
+    {
+        return self::spoken()->within($words);
+    }
+
+    /** Numbers written with a decimal point, as the language that is spoken writes them: “1,3 s”. */
+    public static function figures(string $written): string
+    {
+        return self::spoken()->figures($written);
     }
 
     /** Where the catalogue has a word: “focus-mode.single”. */
@@ -159,26 +182,28 @@ final class Words
 
     public function quantity(Quantity $quantity): string
     {
-        return (string) $this->measuring->write($quantity);
+        return self::figures((string) $this->measuring->write($quantity));
     }
 
     /** What somebody is told whose input cannot be meant. */
     public function refused(Refused $refused): string
     {
-        return ucfirst($this->say($refused->reason->with('field', FieldNames::of($refused->field))));
+        $said = $this->say($refused->reason->with('field', FieldNames::of($refused->field)));
+
+        return mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1);
     }
 
     /** @return array<string, string|float> */
     private function fact(string $name, mixed $fact): array
     {
         return match (true) {
-            $fact instanceof Quantity => [$name => $this->measuring->write($fact)],
+            $fact instanceof Quantity => [$name => $this->amount($fact)],
             $fact instanceof Labelled => [
                 $name => self::label($fact),
                 "{$name}_within" => self::within($fact),
                 "{$name}_is" => strtr((string) $fact->value, '- ', '__'),
             ],
-            $fact instanceof Said => [$name => $this->say($fact), "{$name}_within" => lcfirst($this->say($fact))],
+            $fact instanceof Said => [$name => $this->say($fact), "{$name}_within" => self::inside($this->say($fact))],
             is_bool($fact) => [$name => $fact ? 'yes' : 'no'],
             is_array($fact) => [$name => implode(', ', array_map($this->part(...), $fact))],
             $name === 'unit' && is_string($fact) => [
@@ -186,6 +211,14 @@ final class Words
             ],
             default => [$name => is_string($fact) ? $fact : ''],
         };
+    }
+
+    /** With its unit; a number only where a sentence counts with it. */
+    private function amount(Quantity $quantity): string|float
+    {
+        $written = $this->measuring->write($quantity);
+
+        return is_string($written) ? self::figures($written) : $written;
     }
 
     /** One of several, as it stands among commas. */

@@ -3752,6 +3752,11 @@ export interface components {
              * @enum {string}
              */
             colours: "" | "light" | "dark";
+            /**
+             * @description That everything is said in, such as de; empty: as the browser asks
+             * @default
+             */
+            language: string;
             /** @description Slowest shutter by kind of subject (s); null: the rules of thumb */
             floors?: {
                 bird?: number | null;

@@ -1,7 +1,9 @@
 import '../ui/fields.css';
+import fieldWords from 'virtual:field-words';
 import { App as AntApp, ConfigProvider } from 'antd';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { locale, usualUnits } from '../lang/language';
 import { UNITS, type Units, UnitsContext } from '../lang/units';
 import { Failed, Waiting } from '../ui/bar/Messages';
 import { PreferencesContext } from '../ui/bar/preferences';
@@ -117,6 +119,9 @@ const router = createBrowserRouter([
   },
 ]);
 
+/** What fields and dialogs say of themselves; English is built in. */
+const ofFields = (await fieldWords[locale]?.())?.default;
+
 const prefersLight = window.matchMedia('(prefers-color-scheme: light)').matches;
 const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
@@ -125,7 +130,7 @@ export function Root() {
     'dark',
     'light',
   ]);
-  const [units, setUnits] = useStored<Units>('rush-hold.units', 'metric', UNITS);
+  const [units, setUnits] = useStored<Units>('rush-hold.units', usualUnits as Units, UNITS);
   const preferences = useMemo(
     () => ({ mode, setMode, units, setUnits, still }),
     [mode, setMode, units, setUnits],
@@ -137,7 +142,11 @@ export function Root() {
   }, [mode]);
 
   return (
-    <ConfigProvider theme={antTheme(mode, still, narrow)} wave={{ disabled: true }}>
+    <ConfigProvider
+      theme={antTheme(mode, still, narrow)}
+      wave={{ disabled: true }}
+      {...(ofFields ? { locale: ofFields } : {})}
+    >
       <PreferencesContext value={preferences}>
         <UnitsContext value={units}>
           <AntApp className="app-root" message={{ maxCount: 2 }}>

@@ -1,4 +1,4 @@
-import { locale } from './words';
+import { locale } from './language';
 
 const day = { day: 'numeric', month: 'long' } as const;
 const shortDay = { day: 'numeric', month: 'short' } as const;

@@ -1,5 +1,5 @@
 import type en from './labels.en.json';
-import { locale, PSEUDO } from './words';
+import { inside, locale, PSEUDO } from './language';
 
 export type Words = keyof typeof en;
 
@@ -22,6 +22,10 @@ const read = (set: Words): Record<string, string> => labels[set];
 /** What people read for a word; the word itself where there is no label for it. */
 export const label = (set: Words, word: string | null | undefined): string =>
   read(set)[word ?? ''] ?? word ?? '';
+
+/** The same as it stands inside a sentence. */
+export const within = (set: Words, word: string | null | undefined): string =>
+  read('within')[`${set}.${word}`] ?? inside(label(set, word));
 
 /** The words of a set to choose from. */
 export const options = (set: Words, except: string[] = []) =>

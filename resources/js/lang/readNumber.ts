@@ -1,3 +1,4 @@
+import { decimalComma, figures } from './language';
 import { t } from './ui';
 import { type Quantity, scaleOf, type Units } from './units';
 
@@ -96,7 +97,7 @@ const likes: Record<Dimension, string> = {
   angle: t('read-number.30-or-30'),
   share: t('read-number.25-percent-or-1'),
   rate: t('read-number.20-or-20-s'),
-  bare: '12.5',
+  bare: figures('12.5'),
 };
 
 const parts: Record<string, string> = {
@@ -133,8 +134,11 @@ export function plainNumber(text: string): number | null {
     const mark = commas > 1 ? ',' : '.';
     return grouped(mark).test(t) ? Number(t.split(mark).join('')) : null;
   }
-  // “1,500” is fifteen hundred, “0,125” an eighth, “12,5” twelve and a half.
-  if (commas === 1 && grouped(',').test(t) && !/^[+-]?0/.test(t)) return Number(t.replace(',', ''));
+  // “1,500” is fifteen hundred, “0,125” an eighth, “12,5” twelve and a half; where the comma is the decimal mark it is
+  // “1.500” that is fifteen hundred.
+  const thousands = decimalComma ? '.' : ',';
+  if (commas + points === 1 && grouped(thousands).test(t) && !/^[+-]?0/.test(t))
+    return Number(t.replace(thousands, ''));
   return Number(t.replace(',', '.'));
 }
 

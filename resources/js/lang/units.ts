@@ -1,4 +1,5 @@
 import { createContext, useContext } from 'react';
+import { figures } from './language';
 import { t } from './ui';
 
 export type Units = 'metric' | 'kmh' | 'imperial';
@@ -81,7 +82,7 @@ const ABOUT = 0.05;
 
 /** An exposure as people say it: “1/2000”, “0.5”; “1/2500” for one of 1/2560 s. */
 export function sayShutter(seconds: number): string {
-  if (seconds >= 0.4) return String(Number(seconds.toFixed(1)));
+  if (seconds >= 0.4) return figures(String(Number(seconds.toFixed(1))));
   const customary = SPEEDS.find((speed) => Math.abs(Math.log(speed * seconds)) < ABOUT);
   return `1/${customary ?? Math.round(1 / seconds)}`;
 }
@@ -90,7 +91,7 @@ export function sayShutter(seconds: number): string {
 export function shownIn(value: number, quantity: Quantity, units: Units): string {
   if (quantity === 'shutter') return sayShutter(value);
   const scale = scaleOf(quantity, units);
-  return String(Number((value * scale.factor).toFixed(Math.max(scale.digits, 2))));
+  return figures(String(Number((value * scale.factor).toFixed(Math.max(scale.digits, 2)))));
 }
 
 /** A number with its unit, rounded as people say it. */
@@ -100,7 +101,7 @@ export function say(value: number | null | undefined, quantity: Quantity, units:
   const shown = value * scale.factor;
   const digits =
     Math.abs(shown) >= 100 ? 0 : Math.abs(shown) >= 20 ? Math.min(1, scale.digits) : scale.digits;
-  const text = String(Number(shown.toFixed(digits)));
+  const text = figures(String(Number(shown.toFixed(digits))));
   return scale.unit === '°' || scale.unit === '%' ? `${text}${scale.unit}` : `${text} ${scale.unit}`;
 }
 

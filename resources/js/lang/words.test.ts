@@ -45,6 +45,7 @@ const READ =
 const SHOWN = /^(label|title|says|hint|message|text)$/;
 /** What machines read, though it has spaces or a capital. */
 const TECHNICAL = [
+  /; path=\//,
   /^[./#([*]|^--|:\/\/|^[\w-]+\/[\w+.-]+$|^rush-hold/,
   /^(translate|rotate|scale|rgb|url|var|calc|repeat|radial-gradient|M[\d§-])/,
   /^(Arrow|Escape|Enter|Tab|Home|End|Shift|Control|Delete|Backspace|PageUp|PageDown)/,

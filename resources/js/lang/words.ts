@@ -1,5 +1,6 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import { createElement, Fragment, type ReactNode } from 'react';
+import { FIRST, figures, locale, PSEUDO } from './language';
 
 /** A message as the build compiles it: plain words, or what its values go into. */
 type Message = string | ConstructorParameters<typeof IntlMessageFormat>[0];
@@ -16,23 +17,20 @@ export type Say<Key extends string> = {
   rich: (key: Key, values: RichValues) => ReactNode;
 };
 
+/** A value as it goes into a message: numbers are written as the language has them, but whole ones are counted with. */
+function written<T>(value: T): T | string {
+  if (typeof value === 'string' && /^[-−+]?\d+\.\d+$/.test(value)) return figures(value);
+  return typeof value === 'number' && !Number.isInteger(value) ? figures(String(value)) : value;
+}
+
 const known = (values: Values = {}) =>
-  Object.fromEntries(Object.entries(values).map(([name, value]) => [name, value ?? '']));
+  Object.fromEntries(Object.entries(values).map(([name, value]) => [name, written(value ?? '')]));
 
 /** Words and elements one after the other; they need no keys, for their order never changes. */
 const together = (parts: ReactNode[]) => createElement(Fragment, null, ...parts);
 
 /** One file for each language and part of the application, fetched with the screen that needs it. */
 const files = import.meta.glob<Messages>('/lang/*/web/*.json', { import: 'default' });
-
-/** The language that has every message; what another lacks is said in it. */
-const FIRST = 'en';
-
-/** The language that shows what is not in the catalogue. */
-export const PSEUDO = 'en-XA';
-
-/** The language of this page, for as long as it is open: that of its document. */
-export const locale = (typeof document === 'undefined' ? '' : document.documentElement.lang) || FIRST;
 
 /** Says the messages of a part of the application: `lang/<language>/web/<part>.json`. */
 export async function words<Key extends string>(part: string): Promise<Say<Key>> {
@@ -65,7 +63,7 @@ export async function words<Key extends string>(part: string): Promise<Say<Key>>
     if (typeof format === 'string') return format;
     const placed = Object.entries(values).map(([name, value]) => [
       name,
-      typeof value === 'function' ? (parts: ReactNode[]) => value(together(parts)) : value,
+      typeof value === 'function' ? (parts: ReactNode[]) => value(together(parts)) : written(value),
     ]);
     const parts = format.format<ReactNode>(Object.fromEntries(placed));
     return together(Array.isArray(parts) ? parts : [parts]);

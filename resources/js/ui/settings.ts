@@ -1,5 +1,6 @@
 import type { Hold } from '../api/client';
 import { label, type Words } from '../lang/labels';
+import { figures } from '../lang/language';
 import { t } from '../lang/ui';
 import { say, sayShutter, type Units } from '../lang/units';
 
@@ -38,7 +39,7 @@ export function sayValue(setting: string, value: unknown, units: Units): string 
   if (set && typeof value === 'string') return label(set, value);
   if (typeof value === 'boolean') return value ? t('settings.on') : t('settings.off');
   if (setting === 'exposure.shutter_s') return t('settings.s', { sayShutter: sayShutter(value as number) });
-  if (setting === 'exposure.aperture') return `f/${Number((value as number).toFixed(1))}`;
+  if (setting === 'exposure.aperture') return figures(`f/${Number((value as number).toFixed(1))}`);
   if (setting.endsWith('_s')) return t('settings.s-2', { value: Number(value) });
   if (setting === 'focus.start_at_m') return say(value as number, 'length', units);
   if (setting === 'focus.range_m')
@@ -47,7 +48,7 @@ export function sayValue(setting: string, value: unknown, units: Units): string 
     return (value as number[]).every((n) => n === 0)
       ? t('settings.in-the-middle')
       : (value as number[]).map((n) => `${Math.round(100 * n)}%`).join(', ');
-  return typeof value === 'number' ? String(Number(value.toFixed(2))) : String(value);
+  return typeof value === 'number' ? figures(String(Number(value.toFixed(2)))) : String(value);
 }
 
 /** What sets one of several holds apart from the others. */

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useSession } from '../api/hooks';
+import { locale } from '../lang/language';
 
 /** Where somebody’s draft of something is kept in this browser; nobody else who signs in here is shown it. */
 export function useDraftStore<T>(what: string) {
@@ -11,12 +12,16 @@ export function useDraftStore<T>(what: string) {
       left: (base: string): T | null => {
         try {
           const kept = JSON.parse(localStorage.getItem(key) ?? 'null');
-          return kept !== null && kept.base === base ? (kept.draft as T) : null;
+          // In another language the base has other words; what was open when it was changed comes along.
+          return kept !== null && (kept.base === base || (kept.language ?? locale) !== locale)
+            ? (kept.draft as T)
+            : null;
         } catch {
           return null;
         }
       },
-      keep: (base: string, draft: T) => localStorage.setItem(key, JSON.stringify({ base, draft })),
+      keep: (base: string, draft: T) =>
+        localStorage.setItem(key, JSON.stringify({ base, draft, language: locale })),
       drop: () => localStorage.removeItem(key),
     };
   }, [person, what]);

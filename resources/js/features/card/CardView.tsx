@@ -1,7 +1,7 @@
 import { type ReactNode, type TouchEvent, useEffect, useRef } from 'react';
 import type { Card } from '../../field/db';
 import { t } from '../../lang/card';
-import { label } from '../../lang/labels';
+import { within } from '../../lang/labels';
 import { Face } from './Face';
 import { useAwake } from './useAwake';
 import { useNow } from './useNow';
@@ -65,7 +65,7 @@ export function CardView({ card, at, onTurn, state, back, actions }: Props) {
                 ? t('card-view.ev-sun', {
                     ev100: light.ev100.toFixed(1),
                     sunHeightDeg: Math.round(light.sun_height_deg),
-                    part: label('day-part', light.part).toLowerCase(),
+                    part: within('day-part', light.part),
                   })
                 : t('card-view.now', { now: clockAt(now, card.zone) })}
           </span>

@@ -1,6 +1,6 @@
 import type { CardRush } from '../../field/db';
 import { t } from '../../lang/card';
-import { label } from '../../lang/labels';
+import { within } from '../../lang/labels';
 import { type LearnedShare, standsOn } from '../../ui/learned';
 import { clockOf, exposureAt } from './when';
 
@@ -104,7 +104,7 @@ export function Face({ rush, now, learned }: { rush: CardRush; now: number; lear
       </dl>
       {rush.lost_to && rush.keeper_rate < 0.95 && (
         <p className="card-quiet">
-          {t('face.most-of-the-rest', { lostTo: label('loss-cause', rush.lost_to).toLowerCase() })}
+          {t('face.most-of-the-rest', { lostTo: within('loss-cause', rush.lost_to) })}
         </p>
       )}
       {left.length > 0 && rush.by && (

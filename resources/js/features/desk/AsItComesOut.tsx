@@ -4,7 +4,7 @@ import { Button, Modal } from 'antd';
 import { useEffect } from 'react';
 import type { Hold, Plan, Rush } from '../../api/client';
 import { t } from '../../lang/desk';
-import { label } from '../../lang/labels';
+import { within } from '../../lang/labels';
 import { DrawnFrame } from '../../ui/DrawnFrame';
 
 type Trace = NonNullable<Plan['trace']>;
@@ -82,7 +82,7 @@ export function AsItComesOut({
                 <i className={frame?.kept ? 'frame-bead kept' : 'frame-bead'} />{' '}
                 {frame?.kept
                   ? t('as-it-comes-out.kept')
-                  : t('as-it-comes-out.lost', { cause: label('loss-cause', frame?.cause).toLowerCase() })}
+                  : t('as-it-comes-out.lost', { cause: within('loss-cause', frame?.cause) })}
               </h3>
               <DrawnFrame
                 rush={rush}

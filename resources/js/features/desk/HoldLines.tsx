@@ -1,6 +1,7 @@
 import { Fragment, type KeyboardEvent, type ReactNode, useState } from 'react';
 import type { Plan, PlanLine } from '../../api/client';
 import { t } from '../../lang/desk';
+import { inside } from '../../lang/language';
 import type { HoldOrder } from './holdOrder';
 
 /** How much of what is allowed is used; past the mark it does not fit. */
@@ -168,7 +169,7 @@ export function HoldLines({ plan, order, chosen, onChoose, onPin, explanation }:
       {order.idle.length > 0 && (
         <section aria-label={t('hold-lines.not-in-play')} className="idle">
           <button type="button" aria-expanded={idleShown} onClick={() => setIdleShown(!idleShown)}>
-            {t('hold-lines.not-in-play-2')} {order.idle.map((l) => l.name.toLowerCase()).join(', ')}
+            {t('hold-lines.not-in-play-2')} {order.idle.map((l) => inside(l.name)).join(', ')}
           </button>
           {idleShown && rows(order.idle, 'hold-row')}
         </section>

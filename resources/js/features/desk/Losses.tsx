@@ -1,6 +1,6 @@
 import type { Plan } from '../../api/client';
 import { t } from '../../lang/desk';
-import { label } from '../../lang/labels';
+import { label, within } from '../../lang/labels';
 import { beadsOf } from './beads';
 
 type WhatIf = NonNullable<Plan['what_if']>[number];
@@ -59,9 +59,7 @@ export function Losses({ plan }: { plan: Plan }) {
         <div className="loss little">
           <h3>{t('losses.less-than-one-each')}</h3>
           <b />
-          <span className="quiet">
-            {little.map((l) => label('loss-cause', l.cause).toLowerCase()).join(', ')}
-          </span>
+          <span className="quiet">{little.map((l) => within('loss-cause', l.cause)).join(', ')}</span>
         </div>
       )}
       {lost.length === 0 && <p>{t('losses.hardly-any-frame-is')}</p>}

@@ -1,7 +1,8 @@
 import './ranked.css';
 import type { Body, Hold, Plan } from '../../api/client';
 import { t } from '../../lang/desk';
-import { label } from '../../lang/labels';
+import { label, within } from '../../lang/labels';
+import { inside } from '../../lang/language';
 import { Cost, Scale, Spot } from './Scale';
 
 type Entry = NonNullable<Plan['ranking']>[number];
@@ -12,11 +13,10 @@ type Words = Body['words'];
 export function nameOf(hold: Hold, words?: Words): string {
   const focus = hold.focus ?? {};
   if (focus.technique && focus.technique !== 'auto') return label('technique', focus.technique);
-  const area = focus.area && label('area', focus.area).toLowerCase();
+  const area = focus.area && within('area', focus.area);
   const parts = [area ?? focus.mode ?? focus.technique ?? focus.detect ?? ''];
-  if (focus.detect && focus.detect !== 'off') parts.push(label('detection', focus.detect).toLowerCase());
-  if (focus.area && focus.mode && focus.mode !== 'continuous')
-    parts.push(label('focus-mode', focus.mode).toLowerCase());
+  if (focus.detect && focus.detect !== 'off') parts.push(within('detection', focus.detect));
+  if (focus.area && focus.mode && focus.mode !== 'continuous') parts.push(within('focus-mode', focus.mode));
   const own = words?.[`area.${focus.area}`]?.label;
   return own ? `${parts.join(', ')} (“${own}”)` : parts.join(', ');
 }
@@ -93,7 +93,7 @@ export function RankingList({ plan, words, onAdopt, onCompare }: Props) {
               />
               <small className="quiet">
                 {[
-                  ...least(entry).map((u) => `${u.name.toLowerCase()} ${u.label.toLowerCase()}`),
+                  ...least(entry).map((u) => `${inside(u.name)} ${inside(u.label)}`),
                   ...(entry.changes === undefined
                     ? []
                     : [t('ranked.changes-on-the-camera', { changes: entry.changes })]),

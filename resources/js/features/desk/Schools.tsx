@@ -1,6 +1,6 @@
 import type { Hold, Plan } from '../../api/client';
 import { t } from '../../lang/desk';
-import { label } from '../../lang/labels';
+import { label, within } from '../../lang/labels';
 import { pinsOf } from './Ranked';
 import { Cost, Scale, Spot } from './Scale';
 
@@ -57,7 +57,7 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
               <li key={school}>
                 <b>{label('school', school)}</b>
                 <span className="quiet">
-                  {sides.map((s) => label('side', s.side).toLowerCase()).join(t('schools.or'))}
+                  {sides.map((s) => within('side', s.side)).join(t('schools.or'))}
                 </span>
               </li>
             ))}

@@ -1,6 +1,6 @@
 import type { Plan } from '../../api/client';
 import { t } from '../../lang/desk';
-import { label } from '../../lang/labels';
+import { label, within } from '../../lang/labels';
 
 export type Sample = Plan['lane']['samples'][number];
 export type Shot = Plan['lane']['frames'][number];
@@ -79,7 +79,7 @@ export function pictureOf(
         kept: f.verdict !== 'soft',
         blur: f.blur_um,
         says: t('lane.of-blur-a-keeper', {
-          verdict: label('verdict', f.verdict).toLowerCase(),
+          verdict: within('verdict', f.verdict),
           blurUm: micrometres(f.blur_um),
           isMostly: f.mostly ? 'yes' : 'no',
           mostly: label('blur-part', f.mostly),
@@ -110,7 +110,7 @@ export function pictureOf(
       blur: f.blur_um,
       says: f.kept
         ? t('lane.kept-of-blur-a', { blurUm: micrometres(f.blur_um), limit })
-        : t('lane.lost', { cause: label('loss-cause', f.cause).toLowerCase() }),
+        : t('lane.lost', { cause: within('loss-cause', f.cause) }),
     })),
   };
 }

@@ -1,10 +1,9 @@
 import type { Plan, Rush } from '../../api/client';
 import { t } from '../../lang/desk';
-import { label } from '../../lang/labels';
+import { within } from '../../lang/labels';
 import { say, type Units } from '../../lang/units';
 
 const listed = (parts: (string | false | null | undefined)[]) => parts.filter(Boolean).join(', ');
-const inSentence = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** The path, but for how far, how fast and whither, which stand beside the map. */
 export function pathSays({ path }: Rush, units: Units): string {
@@ -14,7 +13,7 @@ export function pathSays({ path }: Rush, units: Units): string {
   const corners = path.points.length > 0 ? t('says.round-corners') : null;
   return listed([
     say(path.seconds, 'time', units),
-    path.climb_deg > 0 && 'climbing',
+    path.climb_deg > 0 && t('says.climbing'),
     path.climb_deg < 0 && t('says.coming-down'),
     bends ?? corners,
     path.speed_changes.length > 0 && t('says.changes-speed'),
@@ -30,10 +29,10 @@ export function lightSays(rush: Rush, light: Plan['light'] | undefined): string 
     light?.direction && light.direction !== 'none' ? t('says.light', { direction: light.direction }) : null;
   return listed([
     ev === undefined ? null : t('says.ev', { ev: ev.toFixed(1).replace('-', '−') }),
-    kept?.sky && inSentence(label('sky', kept.sky)),
-    kept?.lamps && inSentence(label('lamps', kept.lamps)),
+    kept?.sky && within('sky', kept.sky),
+    kept?.lamps && within('lamps', kept.lamps),
     light?.sun_height_deg != null && t('says.sun-up', { sunHeightDeg: Math.round(light.sun_height_deg) }),
-    from ?? (rush.scene.backlit && 'backlit'),
+    from ?? (rush.scene.backlit && t('says.backlit')),
   ]);
 }
 
@@ -55,7 +54,7 @@ export function sceneSays({ scene, path, group }: Rush, units: Units): string {
     far
       ? t('says.sky-behind')
       : t('says.background-at', { backgroundM: say(scene.background_m, 'length', units) }),
-    scene.wind >= 0.5 && 'windy',
+    scene.wind >= 0.5 && t('says.windy'),
     group.length > 0 && t('says.sharp-together', { group: group.length + 1 }),
   ]);
 }
@@ -66,7 +65,7 @@ export function kitSays({ kit, photographer }: Rush): string {
     kit.body.name,
     kit.lens.zoom.length > 0 ? t('says.at-mm', { lens, focalMm: Math.round(kit.lens.focal_mm) }) : lens,
     kit.extender > 1 && `${kit.extender}×`,
-    inSentence(label('support', photographer.support)),
+    within('support', photographer.support),
   ]);
 }
 

@@ -6,6 +6,7 @@ import type { Habits } from '../../api/client';
 import { useHabits, useKit, useSaveHabits } from '../../api/kit';
 import { t } from '../../lang/habits';
 import { options } from '../../lang/labels';
+import { inside, languages } from '../../lang/language';
 import { UNITS, type Units, unitNames } from '../../lang/units';
 import { Failed, Waiting } from '../../ui/bar/Messages';
 import { usePreferences } from '../../ui/bar/preferences';
@@ -242,6 +243,13 @@ function Styles({ draft, person, set, setPerson }: PartProps) {
         onChange={(v) => set({ units: v as Units })}
       />
       <Choice
+        label={t('habits-page.language')}
+        none={t('habits-page.as-this-browser-asks')}
+        value={draft.language || null}
+        options={Object.entries(languages).map(([value, label]) => ({ value, label }))}
+        onChange={(v) => set({ language: v ?? '' })}
+      />
+      <Choice
         label={t('habits-page.colours')}
         none={t('habits-page.as-this-device-asks')}
         value={draft.colours || null}
@@ -270,7 +278,7 @@ function Floor({
     <div className="field">
       <span className="label">{label}</span>
       <Select
-        aria-label={t('habits-page.minimum-shutter-speed-2', { label: label.toLowerCase() })}
+        aria-label={t('habits-page.minimum-shutter-speed-2', { label: inside(label) })}
         value={value === null ? 0 : (all.find((s) => Math.abs(s / value - 1) < 0.01) ?? 0)}
         options={[
           { value: 0, label: t('habits-page.rule-of-thumb') },

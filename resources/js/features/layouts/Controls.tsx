@@ -1,7 +1,8 @@
 import { Button } from 'antd';
 import type { Hold } from '../../api/client';
 import type { Assigned, Layout, LayoutPins } from '../../api/layout';
-import { label } from '../../lang/labels';
+import { within } from '../../lang/labels';
+import { inside } from '../../lang/language';
 import { t } from '../../lang/layouts';
 import { fingerOf } from './Hands';
 
@@ -44,7 +45,7 @@ export function Controls({ controls, pins, chosen, onChoose, onPin }: Props) {
               <i aria-hidden="true">{i + 1}</i>
               <b>{control.own?.label ?? control.name}</b>{' '}
               <span className="quiet">
-                {control.own ? `${control.name.toLowerCase()}, ` : ''}
+                {control.own ? `${inside(control.name)}, ` : ''}
                 {fingerOf(control.place)}
               </span>
             </button>
@@ -78,8 +79,7 @@ export function Controls({ controls, pins, chosen, onChoose, onPin }: Props) {
       </ol>
       {freed.length > 0 && (
         <p className="quiet">
-          {t('controls.left-free')}{' '}
-          {freed.map((place) => label('control-place', place).toLowerCase()).join(', ')}.{' '}
+          {t('controls.left-free')} {freed.map((place) => within('control-place', place)).join(', ')}.{' '}
           <Button
             size="small"
             onClick={() => {

@@ -2,6 +2,7 @@ import '../../ui/set-up.css';
 import { Checkbox } from 'antd';
 import { useState } from 'react';
 import type { Layout } from '../../api/layout';
+import { inside } from '../../lang/language';
 import { t } from '../../lang/layouts';
 import { useDraftStore } from '../../ui/useDraft';
 
@@ -20,7 +21,7 @@ export function stepsOf(layout: Layout): Step[] {
     ...layout.controls.flatMap((control) => [
       {
         key: `${control.place} ${control.duty}`,
-        says: `${control.name}: ${control.says.toLowerCase()}`,
+        says: `${control.name}: ${inside(control.says)}`,
         own: control.own?.label ?? null,
         where: control.own?.where || null,
       },

@@ -1,7 +1,8 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import type { Day, Outing } from '../../api/day';
-import { label } from '../../lang/labels';
+import { within } from '../../lang/labels';
+import { inside } from '../../lang/language';
 import { t } from '../../lang/outing';
 import { lostTo } from './DayTimeline';
 import { clockOf } from './dayScale';
@@ -34,9 +35,9 @@ export function DayOrder({
                   ? t('day-order.nothing-to-change')
                   : [
                       ...changed.kit.map((k) => t('day-order.to', { part: k.part, to: k.to })),
-                      ...changed.change.map((c) => `${c.name.toLowerCase()} ${c.to}`),
+                      ...changed.change.map((c) => `${inside(c.name)} ${c.to}`),
                       ...(changed.by
-                        ? [t('day-order.then-hold', { by: label('control-place', changed.by).toLowerCase() })]
+                        ? [t('day-order.then-hold', { by: within('control-place', changed.by) })]
                         : []),
                     ].join(', ')}{' '}
                 <span className="quiet">{t('day-order.s', { seconds: Math.round(changed.seconds) })}</span>

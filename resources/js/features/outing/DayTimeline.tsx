@@ -1,6 +1,6 @@
 import { type PointerEvent, useRef, useState } from 'react';
 import type { Day } from '../../api/day';
-import { label } from '../../lang/labels';
+import { within } from '../../lang/labels';
 import { t } from '../../lang/outing';
 import { PictureTable } from '../../ui/PictureTable';
 import { useSize } from '../../ui/useSize';
@@ -260,5 +260,5 @@ function Block({ rush, base, scale, step, onHold }: BlockProps) {
 export function lostTo(rush: Day['rushes'][number]): string | null {
   const at = whenPlanned(rush);
   if (at && at.stops_short >= 2) return t('day-timeline.stops-too-dark', { stopsShort: at.stops_short });
-  return at?.lost_to && at.keeper_rate < 0.9 ? label('loss-cause', at.lost_to).toLowerCase() : null;
+  return at?.lost_to && at.keeper_rate < 0.9 ? within('loss-cause', at.lost_to) : null;
 }

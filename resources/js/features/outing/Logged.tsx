@@ -1,19 +1,19 @@
 import { type LoggedBurst, useBursts } from '../../api/outings';
 import { sayDate } from '../../lang/dates';
-import { label } from '../../lang/labels';
+import { within } from '../../lang/labels';
 import { t } from '../../lang/outing';
 
 /** What was logged of a burst, in a line. */
 export const saidOf = (burst: LoggedBurst) =>
   [
     burst.keepers == null
-      ? burst.kept && t('logged.kept', { kept: label('how-many', burst.kept).toLowerCase() })
+      ? burst.kept && t('logged.kept', { kept: within('how-many', burst.kept) })
       : t('logged.of-kept', {
           keepers: burst.keepers,
           isFrames: burst.frames == null ? 'yes' : 'no',
           frames: burst.frames,
         }),
-    burst.lost_to && t('logged.the-rest', { lostTo: label('loss-cause', burst.lost_to).toLowerCase() }),
+    burst.lost_to && t('logged.the-rest', { lostTo: within('loss-cause', burst.lost_to) }),
     burst.note,
   ]
     .filter(Boolean)

@@ -2,7 +2,8 @@ import { Button, Input, Select } from 'antd';
 import type { Outing } from '../../api/day';
 import type { Place } from '../../api/places';
 import { sayDate } from '../../lang/dates';
-import { label, options } from '../../lang/labels';
+import { options, within } from '../../lang/labels';
+import { inside } from '../../lang/language';
 import { t } from '../../lang/outing';
 import { LampsField } from '../../ui/LampsField';
 import { NumberField } from '../../ui/NumberField';
@@ -19,22 +20,19 @@ const winds = [
 /** Where and when, in a line. */
 export function whereOf(outing: Outing): string {
   const day = new Date(`${outing.date}T12:00`);
-  const wind = winds.findLast((w) => w.value <= outing.wind)?.label.toLowerCase();
+  const wind = inside(winds.findLast((w) => w.value <= outing.wind)?.label ?? '');
   return [
     outing.place.name,
     Number.isNaN(day.getTime()) ? outing.date : sayDate(day, 'weekdayDate'),
     t('where-fields.to', { from: outing.from, to: outing.to }),
     (outing.sky.length > 0 ? outing.sky : [{ at: '', sky: 'clear' }])
       .map((s, i) =>
-        (i === 0
-          ? label('sky', s.sky)
-          : t('where-fields.from', { sky: label('sky', s.sky), at: s.at })
-        ).toLowerCase(),
+        i === 0 ? within('sky', s.sky) : t('where-fields.from', { sky: within('sky', s.sky), at: s.at }),
       )
       .join(', '),
     wind,
-    outing.air === 'clear' ? null : label('air', outing.air).toLowerCase(),
-    outing.lamps ? label('lamps', outing.lamps).toLowerCase() : null,
+    outing.air === 'clear' ? null : within('air', outing.air),
+    outing.lamps ? within('lamps', outing.lamps) : null,
     outing.ev100 == null
       ? null
       : t('where-fields.metered-ev', { ev100: outing.ev100.toFixed(1).replace('-', '−') }),

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import { type BurstPictures, pictureActions, usePictureAction } from '../../api/pictures';
-import { label } from '../../lang/labels';
+import { label, within } from '../../lang/labels';
 import { t } from '../../lang/pictures';
 import { useUndo } from '../../ui/useUndo';
 import { clockOf, dayOf } from './when';
@@ -12,9 +12,7 @@ import { clockOf, dayOf } from './when';
 function matchedBy(signs: string[]): string {
   if (signs.length === 0) return '';
   if (signs.includes('said')) return t('burst-head.matched-by-you');
-  const words = signs
-    .map((sign) => label('sign', sign))
-    .map((word) => word.charAt(0).toLowerCase() + word.slice(1));
+  const words = signs.map((sign) => within('sign', sign));
   const last = words.pop();
   return t('burst-head.matched-by', {
     isWords: words.length > 0 ? 'yes' : 'no',

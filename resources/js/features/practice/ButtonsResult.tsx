@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import type { KeptDrill } from '../../api/practice';
 import { usePractice } from '../../api/practice';
-import { label } from '../../lang/labels';
+import { label, within } from '../../lang/labels';
+import { inside } from '../../lang/language';
 import { t } from '../../lang/practice';
 import type { HandKey } from './hand';
 import { OfferCopy } from './OfferCopy';
@@ -90,13 +91,13 @@ export function MixedUp() {
     <p className="mixed-up">
       {t.rich('buttons-result.and-were-taken-for', {
         one: <strong>{one}</strong>,
-        other: <strong>{other.toLowerCase()}</strong>,
+        other: <strong>{inside(other)}</strong>,
         times: mixed.times,
         asked: mixed.asked,
         isBetter: mixed.better === null ? 'yes' : 'no',
         isFree: mixed.free ? 'yes' : 'no',
-        other2: other.toLowerCase(),
-        better: label('control-place', mixed.better).toLowerCase(),
+        other2: within('control-place', mixed.other),
+        better: within('control-place', mixed.better),
         link: (text) => <Link to="/kit/layouts">{text}</Link>,
       })}
     </p>

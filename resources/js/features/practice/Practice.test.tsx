@@ -213,7 +213,7 @@ describe('two controls taken for each other', () => {
   const mixed = { one: 'thumb-1', other: 'thumb-2', times: 5, asked: 12, better: 'lens', free: true };
   it.each([
     [mixed, /would go on the button on the lens, which is free\./],
-    [{ ...mixed, free: false }, /could change places with the button on the lens/],
+    [{ ...mixed, free: false }, /exchange the second thumb button and the button on the lens/],
     [{ ...mixed, better: null }, /No other control of this body could take one of them\./],
   ])('get advice: %o', async (said, advice) => {
     stands({ feeds: { ...practice.feeds, mixed: said } });

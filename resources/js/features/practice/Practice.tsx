@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { DRILLS, placeOf } from '../../api/drills';
 import { usePractice } from '../../api/practice';
 import { sayDate } from '../../lang/dates';
-import { label } from '../../lang/labels';
+import { label, within } from '../../lang/labels';
 import { t } from '../../lang/practice';
 import { Failed } from '../../ui/bar/Messages';
 import { TopBar } from '../../ui/bar/TopBar';
@@ -66,7 +66,7 @@ export default function PracticePage() {
                         {t('practice.then')}{' '}
                         {p.due
                           .slice(1)
-                          .map((t) => label('exercise', t.drill).toLowerCase())
+                          .map((t) => within('exercise', t.drill))
                           .join(', ')}
                       </span>
                     )}

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { KeptDrill } from '../../api/practice';
-import { label } from '../../lang/labels';
+import { label, within } from '../../lang/labels';
 import { t } from '../../lang/practice';
 import { percent } from './drills';
 import { OfferCopy } from './OfferCopy';
@@ -13,10 +13,9 @@ function mendOf(rush: Rush): string {
   if (rush.instead)
     return t('rehearsal-result.held-instead', {
       what,
-      instead: label('control-place', rush.instead).toLowerCase(),
+      instead: within('control-place', rush.instead),
     });
-  if (rush.setting)
-    return t('rehearsal-result.longest', { what, setting: label('setting', rush.setting).toLowerCase() });
+  if (rush.setting) return t('rehearsal-result.longest', { what, setting: within('setting', rush.setting) });
   return what;
 }
 

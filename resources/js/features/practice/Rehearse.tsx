@@ -8,7 +8,7 @@ import { planningDay, useDay } from '../../api/day';
 import { useProgress } from '../../api/hooks';
 import { useOuting } from '../../api/outings';
 import type { DrillCourse, DrillDocument } from '../../api/practice';
-import { label } from '../../lang/labels';
+import { label, within } from '../../lang/labels';
 import { t } from '../../lang/practice';
 import { useUnits } from '../../lang/units';
 import { Failed } from '../../ui/bar/Messages';
@@ -277,9 +277,7 @@ function Coming({ turn, rushes, now, held: pressed, still }: ComingProps) {
               {held
                 ? (rush.left ?? []).length > 0
                   ? t('rehearse.held-then', {
-                      left: (rush.left ?? [])
-                        .map((one) => label('setting', one.setting).toLowerCase())
-                        .join(', '),
+                      left: (rush.left ?? []).map((one) => within('setting', one.setting)).join(', '),
                     })
                   : t('rehearse.held')
                 : stage === 'there'

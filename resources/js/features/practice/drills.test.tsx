@@ -163,7 +163,7 @@ describe('a day rehearsed', () => {
     const row = screen.getByText('Hare bolting').closest('tr') as HTMLElement;
     expect(row).toHaveTextContent('1 of 3');
     expect(row).toHaveTextContent('1.3 s');
-    expect(row).toHaveTextContent('Held instead: second thumb button.');
+    expect(row).toHaveTextContent('Held instead: the second thumb button.');
   });
 
   it('says so where there is nothing to tell apart', async () => {

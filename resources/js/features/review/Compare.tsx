@@ -7,6 +7,7 @@ import { Link, useNavigate } from 'react-router';
 import type { Hold } from '../../api/client';
 import { type HoldComparison, useHoldComparison } from '../../api/review';
 import { label } from '../../lang/labels';
+import { inside } from '../../lang/language';
 import { t } from '../../lang/review';
 import { type Units, useUnits } from '../../lang/units';
 import { Failed } from '../../ui/bar/Messages';
@@ -35,7 +36,7 @@ const named = (settings: [string, unknown][], hold: Hold, units: Units) => {
           : setting === 'focus.detect' && value === 'off'
             ? t('compare.no-detection')
             : sayValue(setting, value, units);
-      return i === 0 ? said : said.toLowerCase();
+      return i === 0 ? said : inside(said);
     })
     .join(', ');
 };

@@ -2,6 +2,7 @@ import './sign-in.css';
 import type { ReactNode } from 'react';
 import { Wordmark } from '../../ui/bar/TopBar';
 import { Approach } from './Approach';
+import { Languages } from './Languages';
 
 /** What all pages before signing in look like. */
 export function Door({ title, children }: { title: string; children: ReactNode }) {
@@ -11,6 +12,7 @@ export function Door({ title, children }: { title: string; children: ReactNode }
         <Wordmark />
         <h1>{title}</h1>
         {children}
+        <Languages />
       </section>
       <Approach />
     </main>

@@ -10,6 +10,7 @@ import { Wordmark } from '../../ui/bar/TopBar';
 import { useTitle } from '../../ui/useTitle';
 import { Approach } from './Approach';
 import { boundIn } from './bound';
+import { Languages } from './Languages';
 
 type Entry = { email: string; password: string; remember: boolean };
 
@@ -96,6 +97,7 @@ export default function SignIn() {
             <p className="quiet">{t('sign-in.a-sea-cliff-reserve')}</p>
           </div>
         )}
+        <Languages />
       </section>
       <Approach />
     </main>

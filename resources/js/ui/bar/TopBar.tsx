@@ -6,6 +6,7 @@ import { client, type Habits, take } from '../../api/client';
 import { useSession } from '../../api/hooks';
 import { forgetPerson } from '../../field/db';
 import { t } from '../../lang/bar';
+import { chooseLanguage, languages, locale } from '../../lang/language';
 import { UNITS, type Units, unitNames } from '../../lang/units';
 import type { Mode } from '../theme/theme';
 import { askForKeys } from './Keys';
@@ -45,13 +46,13 @@ export function TopBar({
   const own = session.data?.user != null && !session.data.user.is_demo;
 
   /** Keeps it for the other devices as well; if that fails, this one has it all the same. */
-  function remember(fields: { units?: Units; colours?: Mode }) {
+  async function remember(fields: { units?: Units; colours?: Mode; language?: string }) {
     if (!own) return;
     // What is still on its way says what was before; and what is sent arrives even if the page is left at once.
     void queries.cancelQueries({ queryKey: ['habits'] });
     const known = queries.getQueryData<Habits>(['habits']);
     if (known) queries.setQueryData(['habits'], { ...known, ...fields });
-    void (known ? Promise.resolve(known) : take(client.GET('/api/habits')))
+    await (known ? Promise.resolve(known) : take(client.GET('/api/habits')))
       .then((habits) => take(client.PUT('/api/habits', { body: { ...habits, ...fields }, keepalive: true })))
       .then((habits) => queries.setQueryData(['habits'], habits))
       .catch(() => undefined);
@@ -106,7 +107,7 @@ export function TopBar({
                   icon: <span className="menu-tick">{next === units ? '✓' : ''}</span>,
                   onClick: () => {
                     setUnits(next);
-                    remember({ units: next });
+                    void remember({ units: next });
                   },
                 })),
               },
@@ -117,8 +118,20 @@ export function TopBar({
                 onClick: () => {
                   const next = mode === 'dark' ? 'light' : 'dark';
                   setMode(next);
-                  remember({ colours: next });
+                  void remember({ colours: next });
                 },
+              },
+              {
+                key: 'language',
+                type: 'group',
+                label: t('top-bar.language'),
+                children: Object.entries(languages).map(([code, name]) => ({
+                  key: code,
+                  label: <span lang={code}>{name}</span>,
+                  icon: <span className="menu-tick">{code === locale ? '✓' : ''}</span>,
+                  onClick: () =>
+                    void remember({ language: code }).then(() => code !== locale && chooseLanguage(code)),
+                })),
               },
               { type: 'divider' },
               ...(children

@@ -5,6 +5,7 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Body, Refusal } from '../../../api/client';
 import { useKit, useKitItem } from '../../../api/kit';
 import { t } from '../../../lang/kit';
+import { inside } from '../../../lang/language';
 import { Failed, Waiting } from '../../../ui/bar/Messages';
 import { TopBar } from '../../../ui/bar/TopBar';
 import { useEditor } from '../../../ui/useEditor';
@@ -230,7 +231,7 @@ function Foot({ step, first, onStep, children }: StepProps & { first: number; ch
       <span className="spacer" />
       {step < titles.length - 1 ? (
         <Button type="primary" onClick={() => onStep(step + 1)}>
-          {t('body-editor.next', { titles: titles[step + 1]?.toLowerCase() })}
+          {t('body-editor.next', { titles: inside(titles[step + 1] ?? '') })}
         </Button>
       ) : (
         children

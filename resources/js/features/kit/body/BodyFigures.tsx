@@ -1,5 +1,6 @@
 import type { Body } from '../../../api/client';
 import { t } from '../../../lang/kit';
+import { figures as decimal } from '../../../lang/language';
 
 type Figures = { megapixels: number; pixel_um: number; crop: number; frame_s: number; buffer_s: number };
 
@@ -9,7 +10,7 @@ export function BodyFigures({ body, figures }: { body: Body; figures: Figures | 
     ? [
         [t('body-figures.picture'), t('body-figures.mp', { megapixels: Math.round(figures.megapixels) })],
         [t('body-figures.one-pixel'), t('body-figures.m', { pixelUm: figures.pixel_um.toFixed(1) })],
-        [t('body-figures.crop'), `${figures.crop.toFixed(2)}×`],
+        [t('body-figures.crop'), decimal(`${figures.crop.toFixed(2)}×`)],
         [
           t('body-figures.between-frames'),
           t('body-figures.ms', { frameS: Math.round(1000 * figures.frame_s) }),
