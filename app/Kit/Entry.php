@@ -9,7 +9,8 @@ use App\Models\KitType;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use LogicException;
-use RushHold\Library\SubjectWords;
+use RushHold\Reading\Grammar;
+use RushHold\Words\Catalogue;
 
 /** One body, lens or subject on the shelf, a sample or somebody's own; in a list without its document. */
 final readonly class Entry
@@ -67,7 +68,7 @@ final readonly class Entry
             [
                 ...$type->outline($fields),
                 ...$type === KitType::Subjects
-                    ? ['also' => SubjectWords::alsoCalled(substr($id, strlen(KitType::SAMPLE)))]
+                    ? ['also' => self::alsoCalled(substr($id, strlen(KitType::SAMPLE)))]
                     : [],
             ],
             $fields,
@@ -75,6 +76,22 @@ final readonly class Entry
             1,
             null,
         );
+    }
+
+    /**
+     * Whoever searches finds it by what it is called in any of the languages.
+     *
+     * @return list<string>
+     */
+    private static function alsoCalled(string $id): array
+    {
+        $called = [];
+        foreach (Catalogue::languages() as $language) {
+            $name = Catalogue::of($language)->message("subject.$id.name");
+            $called = [...$called, ...$name === null ? [] : [$name], ...Grammar::of($language)->alsoCalled($id)];
+        }
+
+        return array_values(array_unique($called));
     }
 
     /** @return array<string, mixed> defaults filled in */

@@ -63,8 +63,15 @@ final readonly class Reading
         private array $subjects,
         private array $lenses,
         private array $without,
+        private Grammar $grammar,
         public array $likely = [],
     ) {
+    }
+
+    /** How many words nothing was made of. */
+    public function wordsLeft(): int
+    {
+        return count($this->left);
     }
 
     /** Whether the line says who is coming, by name or by a sport. */
@@ -485,17 +492,13 @@ final readonly class Reading
             $start = array_values(
                 array_filter($this->pieces, static fn (Piece $piece): bool => $piece->field === 'path.start_m'),
             );
-            preg_match(
-                '~[0-9].*|\b(?:a|one|two|half|[a-z]+ty|[a-z]+teen|ten|twelve|hundred)\b.*~i',
-                $start[0]->text ?? '',
-                $far,
-            );
+            preg_match('~'.$this->grammar->amount('far').'~iu', $start[0]->text ?? '', $far);
             $name =
                 ($far[0] ?? '') === ''
                     ? $who
                     : explode(',', $who)[0].
                         ', '.
-                        preg_replace('~ (?:away|off|out|distance|from (?:me|us|here))$~i', '', $far[0]);
+                        preg_replace('~'.$this->grammar->amount('away').'~iu', '', $far[0]);
         }
 
         return mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);

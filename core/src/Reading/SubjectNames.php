@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Reading;
 
-use RushHold\Library\SubjectKinds;
-use RushHold\Library\SubjectWords;
 use RushHold\Said;
 
 /**
@@ -15,8 +13,14 @@ use RushHold\Said;
  */
 final readonly class SubjectNames
 {
+    /** So many are offered where it is not sure who is meant. */
+    private const OFFERED = 6;
+
+    /** Nobody said who. */
+    private const ANYBODY = ['songbird-flight', 'gull-flight', 'dog-fetch', 'runner', 'road-cyclist', 'footballer-run'];
+
     /** @param  array<string, array<string, mixed>>  $subjects  profiles by id, one's own first */
-    public function __construct(private array $subjects)
+    public function __construct(private array $subjects, private Grammar $grammar)
     {
     }
 
@@ -36,7 +40,7 @@ final readonly class SubjectNames
             }
         }
         // A horse show is more than a horse.
-        $sport = $this->kind($line->text, SubjectKinds::SPORTS);
+        $sport = $this->kind($line->text, 'sports');
         if (
             $sport !== null &&
             ($best === null ||
@@ -47,7 +51,7 @@ final readonly class SubjectNames
             $best = $sport;
         }
         // Who is named first is meant; of an animal we do not have a sport says nothing, as of one that swims.
-        $creature = $this->kind($line->text, SubjectKinds::CREATURES);
+        $creature = $this->kind($line->text, 'creatures');
         if ($best === null || ($creature !== null && ($best === $sport || $creature[1] < $best[1]))) {
             return null;
         }
@@ -70,27 +74,22 @@ final readonly class SubjectNames
     public function likely(Line $line): array
     {
         $kind =
-            $this->kind($line->text, SubjectKinds::CREATURES) ??
-            ($this->kind($line->text, SubjectKinds::SPORTS) ??
-                ($this->kind($line->text, SubjectKinds::VAGUE) ?? $this->kind($line->text, SubjectKinds::DOING)));
+            $this->kind($line->text, 'creatures') ??
+            ($this->kind($line->text, 'sports') ??
+                ($this->kind($line->text, 'vague') ?? $this->kind($line->text, 'acts')));
         $ids =
-            $kind[2] ??
-            array_values(array_filter(SubjectKinds::ANYBODY, fn (string $id): bool => isset($this->subjects[$id])));
+            $kind[2] ?? array_values(array_filter(self::ANYBODY, fn (string $id): bool => isset($this->subjects[$id])));
         // What it is doing says who comes first.
         $doing = $ids === [] ? null : $this->doing($line->text, $ids);
 
-        return array_slice(
-            array_values(array_unique([...$doing === null ? [] : [$doing], ...$ids])),
-            0,
-            SubjectKinds::OFFERED,
-        );
+        return array_slice(array_values(array_unique([...$doing === null ? [] : [$doing], ...$ids])), 0, self::OFFERED);
     }
 
     /** Strikes out what only says of which kind it is, once it is known who. */
     public function takeKind(Line $line): void
     {
-        foreach ([SubjectKinds::SPORTS, SubjectKinds::VAGUE] as $kinds) {
-            foreach (array_keys($kinds) as $pattern) {
+        foreach (['sports', 'vague'] as $kind) {
+            foreach (array_keys($this->grammar->kinds($kind)) as $pattern) {
                 while (($found = $line->find("(?<![\\p{L}-])(?:$pattern)(?![\\p{L}])")) !== null) {
                     $line->take($found[0], $found[1]);
                 }
@@ -101,13 +100,13 @@ final readonly class SubjectNames
     /**
      * The first of the line, and there the longest.
      *
-     * @param  array<string, list<string>>  $kinds
+     * @param  'sports'|'creatures'|'vague'|'acts'  $kind
      * @return array{string, int, non-empty-list<string>}|null the words, where they stand, and whom they may mean
      */
-    private function kind(string $text, array $kinds): ?array
+    private function kind(string $text, string $kind): ?array
     {
         $best = null;
-        foreach ($kinds as $pattern => $ids) {
+        foreach ($this->grammar->kinds($kind) as $pattern => $ids) {
             $known = array_values(array_filter($ids, fn (string $id): bool => isset($this->subjects[$id])));
             if (
                 $known === [] ||
@@ -127,7 +126,7 @@ final readonly class SubjectNames
     /** Strikes out what it is doing, where nothing else was made of those words. */
     public function takeDoing(Line $line, string $id): void
     {
-        $doing = SubjectWords::DOING[$id] ?? null;
+        $doing = $this->grammar->doing($id);
         while ($doing !== null && ($found = $line->find("(?<![\\p{L}-])(?:$doing)(?![\\p{L}])")) !== null) {
             $line->take($found[0], $found[1]);
         }
@@ -137,15 +136,17 @@ final readonly class SubjectNames
     private function names(): array
     {
         $names = [];
-        foreach ($this->subjects as $id => $profile) {
+        $said = $this->grammar->names();
+        $library = array_flip(array_merge(...array_values($said)));
+        foreach (array_diff_key($this->subjects, $library) as $id => $profile) {
             $name = self::nameOf($profile);
             // Somebody's own are called by the whole name, or by what stands before the comma.
-            if ($name !== '' && ! isset(SubjectWords::DOING[$id])) {
+            if ($name !== '') {
                 $names[preg_quote($name, '~')] ??= [$id];
                 $names[preg_quote((string) strtok($name, ','), '~')] ??= [$id];
             }
         }
-        foreach (SubjectWords::NAMES as $pattern => $ids) {
+        foreach ($said as $pattern => $ids) {
             $known = array_values(array_filter($ids, fn (string $id): bool => isset($this->subjects[$id])));
             if ($known !== []) {
                 $names[$pattern] = $known;
@@ -161,7 +162,7 @@ final readonly class SubjectNames
         $best = $ids[0];
         $longest = 0;
         foreach ($ids as $id) {
-            $doing = SubjectWords::DOING[$id] ?? null;
+            $doing = $this->grammar->doing($id);
             if (
                 $doing !== null &&
                 preg_match("~(?<![\\p{L}-])(?:$doing)(?![\\p{L}])~iu", $text, $match) === 1 &&

@@ -106,6 +106,14 @@ final class Catalogue
             : (string) preg_replace('/(?<=\d)\.(?=\d)/', $this->decimalMark, $written);
     }
 
+    /** @return array<string, mixed> how a line is said in it; empty where nobody has written that */
+    public function grammar(): array
+    {
+        $file = self::FOLDER."/$this->language/grammar.json";
+
+        return is_file($file) ? self::read($file) : [];
+    }
+
     /** @return array<string, string> by key */
     public function messages(): array
     {
