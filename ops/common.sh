@@ -272,7 +272,8 @@ temporary_instance() {
     prepare_instance
 }
 
-# start_databases COUNT : the database alone, with so many beside the usual one, named with their number behind.
+# start_databases COUNT : the database alone, with so many beside the usual one, named with their number behind; each has
+# the demo.
 start_databases() {
     temporary_instance
     launch_supervisor
@@ -282,6 +283,7 @@ start_databases() {
     for number in $(seq "$1"); do
         php -r '$db = new PDO("mysql:host=127.0.0.1;port=".getenv("DB_PORT"), getenv("DB_USERNAME"), getenv("DB_PASSWORD")); $db->exec("CREATE DATABASE IF NOT EXISTS ".getenv("DB_DATABASE")."_$argv[1]");' "$number"
         DB_DATABASE="${DB_DATABASE}_$number" php artisan migrate --force --quiet
+        (umask 077 && DB_DATABASE="${DB_DATABASE}_$number" php artisan demo:restore --force --quiet)
     done
     unset PLAYING_SOCKET APP_CONFIG_CACHE APP_ROUTES_CACHE APP_EVENTS_CACHE
 }

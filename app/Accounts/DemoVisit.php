@@ -35,14 +35,16 @@ final class DemoVisit
                 'is_demo' => true,
             ]);
             $ids = [];
-            $copies = static function (string $table) use ($demo, $visitor, &$ids): void {
+            $words = new DemoWords();
+            $copies = static function (string $table) use ($demo, $visitor, $words, &$ids): void {
                 $rows = [];
                 foreach (
                     DB::table($table)->where('user_id', $demo->id)->whereNull('deleted_at')->orderBy('id')->get() as $row
                 ) {
                     $ids[$row->id] = Str::lower((string) Str::ulid());
                     $row = [...(array) $row, 'id' => $ids[$row->id], 'user_id' => $visitor->id];
-                    $rows[] = $table === 'kit' ? $row : [...$row, 'document' => self::pointing($row['document'], $ids)];
+                    $row = $table === 'kit' ? $row : [...$row, 'document' => self::pointing($row['document'], $ids)];
+                    $rows[] = $words->in($row);
                 }
                 DB::table($table)->insert($rows);
             };
@@ -57,7 +59,7 @@ final class DemoVisit
                     ->get()
                     ->map(
                         static fn (object $row): array => [
-                            ...(array) $row,
+                            ...$words->in((array) $row),
                             'id' => Str::lower((string) Str::ulid()),
                             'user_id' => $visitor->id,
                         ],
@@ -72,7 +74,7 @@ final class DemoVisit
                     ->get()
                     ->map(
                         static fn (object $row): array => [
-                            ...(array) $row,
+                            ...$words->in((array) $row),
                             'id' => Str::lower((string) Str::ulid()),
                             'user_id' => $visitor->id,
                         ],
@@ -80,7 +82,7 @@ final class DemoVisit
                     ->all(),
             );
             // What the log has taught names bursts by their ids.
-            self::log($demo, $visitor, $ids);
+            self::log($demo, $visitor, $ids, $words);
             $habits = $demo->habits;
             foreach (['body', 'lens'] as $part) {
                 $habits[$part] = $ids[$habits[$part] ?? ''] ?? null;
@@ -90,7 +92,7 @@ final class DemoVisit
                     'habits' => $habits,
                     'standings' => $demo->standings,
                     'practice' => $demo->practice,
-                    'learned' => self::learned($demo, $visitor, $ids),
+                    'learned' => self::learned($demo, $visitor, $ids, $words),
                     'demo_until' => now()->addHours(self::HOURS),
                 ])
                 ->save();
@@ -106,7 +108,7 @@ final class DemoVisit
      *
      * @param  array<string, string>  $ids  new ones by the old
      */
-    private static function log(User $demo, User $visitor, array $ids): void
+    private static function log(User $demo, User $visitor, array $ids, DemoWords $words): void
     {
         $pictures = DB::table('pictures')
             ->where('user_id', $demo->id)
@@ -129,7 +131,7 @@ final class DemoVisit
                 ->map(
                     static fn (object $row): array => array_diff_key(
                         [
-                            ...(array) $row,
+                            ...$words->in((array) $row),
                             'user_id' => $visitor->id,
                             'uuid' => $uuids[$row->id],
                             'outing_id' => $ids[$row->outing_id ?? ''] ?? null,
@@ -164,7 +166,7 @@ final class DemoVisit
      * @param  array<string, string>  $ids  new ones by the old
      * @return array<string, mixed>|null
      */
-    private static function learned(User $demo, User $visitor, array $ids): ?array
+    private static function learned(User $demo, User $visitor, array $ids, DemoWords $words): ?array
     {
         $of = static fn (User $person): array => DB::table('bursts')
             ->where('user_id', $person->id)
@@ -172,7 +174,12 @@ final class DemoVisit
             ->pluck('uuid')
             ->all();
         $learned = json_decode(
-            strtr((string) json_encode($demo->learned), array_combine($of($demo), $of($visitor)) + $ids),
+            $words->json(
+                strtr(
+                    (string) json_encode($demo->learned, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+                    array_combine($of($demo), $of($visitor)) + $ids,
+                ),
+            ),
             true,
         );
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use RushHold\Words\Catalogue;
 use RushHold\Words\Pseudo;
 use Tests\Browser\Page;
 
@@ -66,4 +67,73 @@ it('says nothing that is in no catalogue, and cuts nothing off where words are l
         }
     }
     expect($plain)->toBe([])->and($wide)->toBe([]);
+})->with(fn (): array => [[array_slice(screens(), 0, 15)], [array_slice(screens(), 15)]]);
+
+/**
+ * Words that are in nothing of a language’s catalogue, though those of the first one have them: said in the wrong
+ * language.
+ */
+function strangeWords(Page $page, string $language, string $data): array
+{
+    $words = static function (string $language): string {
+        $said = [];
+        foreach (glob(dirname(__DIR__, 2)."/lang/$language/*/*.json") ?: [] as $file) {
+            // What is said, not the keys it has.
+            array_push($said, ...array_values(json_decode((string) file_get_contents($file), true)));
+        }
+
+        // Without the names of what goes in, and of cases.
+        return (string) preg_replace('~\{\w+(?:\}|, (?:select|plural),)|[\w=]+ \{~u', ' ', implode("\n", $said));
+    };
+
+    return (array) $page->script(
+        <<<'JS'
+        const wordsOf = (text) => (text.match(/\p{L}{3,}/gu) ?? []).map((word) => word.toLowerCase());
+        const own = new Set(wordsOf(arguments[0])), first = new Set(wordsOf(arguments[1])), strange = new Set();
+        const look = (text, where) => {
+            const left = wordsOf(text).filter((word) => first.has(word) && !own.has(word));
+            if (left.length > 0) strange.add(`${where}: ${text.trim().slice(0, 100)} (${left})`);
+        };
+        const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+        while (walk.nextNode()) {
+            const of = walk.currentNode.parentElement;
+            if (!of.closest('script, style, noscript, kbd, code, .user-name')) look(walk.currentNode.data, of.className.baseVal ?? (of.className || of.tagName));
+        }
+        for (const of of document.querySelectorAll('[aria-label], [title], [placeholder], [alt]')) {
+            if (of.closest('.anticon')) continue;
+            for (const name of ['aria-label', 'title', 'placeholder', 'alt']) look(of.getAttribute(name) ?? '', name);
+        }
+        look(document.title, 'title of the page');
+        return [...strange];
+        JS
+        ,
+        "$data {$words($language)}",
+        $words(Catalogue::FIRST),
+    );
+}
+
+it('says everything in German, and nothing is cut off or wider than the screen', function (array $screens): void {
+    $page = $this->signIn($this->page(390, 844), 'tern-hovering')->speaking('de');
+    $rush = $this->saved('Tern hovering over the cove');
+    $data = [$rush->name, $rush->user->name, $rush->user->email, 'English', 'Rush Hold'];
+    $document = $rush->document;
+    array_walk_recursive($document, static function (mixed $value) use (&$data): void {
+        is_string($value) && ($data[] = $value);
+    });
+    $data = implode(' ', $data);
+    $strange = $wide = [];
+    foreach (array_keys($screens) as $path) {
+        $page->visit($path === 'desk' ? "/rushes/$rush->id" : $path)->settled();
+        foreach (strangeWords($page, 'de', $data) as $said) {
+            $strange[] = "$path: $said";
+        }
+        foreach ([320, 390, 1280] as $width) {
+            $page->sized($width, 844);
+            $across = $page->script('return document.documentElement.scrollWidth');
+            if ($across > $width) {
+                $wide[] = "$path at $width is $across wide";
+            }
+        }
+    }
+    expect($strange)->toBe([])->and($wide)->toBe([]);
 })->with(fn (): array => [[array_slice(screens(), 0, 15)], [array_slice(screens(), 15)]]);

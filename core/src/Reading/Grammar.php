@@ -39,9 +39,10 @@ final class Grammar
     {
         if (self::$known === []) {
             foreach (Catalogue::languages() as $language) {
-                /** @var Rules $rules */
-                $rules = Catalogue::of($language)->grammar();
-                if ($rules !== []) {
+                $written = Catalogue::of($language)->grammar();
+                if ($written !== []) {
+                    /** @var Rules $rules */
+                    $rules = $written;
                     self::$known[$language] = new self($rules);
                 }
             }

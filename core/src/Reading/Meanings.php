@@ -122,12 +122,14 @@ final class Meanings
             ];
         }
         $ev = self::EV100[$name] ?? null;
+        if ($ev !== null) {
+            return [['light.ev100', $ev, Said::of('read.light', ev: Quantity::figure($ev))]];
+        }
+        $fields = [];
+        foreach (self::OF[$name] ?? [] as [$field, $value, $says]) {
+            $fields[] = [$field, $value, Said::of("read.$says")];
+        }
 
-        return $ev !== null
-            ? [['light.ev100', $ev, Said::of('read.light', ev: Quantity::figure($ev))]]
-            : array_map(
-                static fn (array $one): array => [$one[0], $one[1], Said::of("read.$one[2]")],
-                array_values(self::OF[$name] ?? []),
-            );
+        return $fields;
     }
 }

@@ -19,7 +19,7 @@ export type Say<Key extends string> = {
 
 /** A value as it goes into a message: numbers are written as the language has them, but whole ones are counted with. */
 function written<T>(value: T): T | string {
-  if (typeof value === 'string' && /^[-−+]?\d+\.\d+$/.test(value)) return figures(value);
+  if (typeof value === 'string') return /\p{L}/u.test(value) ? value : figures(value);
   return typeof value === 'number' && !Number.isInteger(value) ? figures(String(value)) : value;
 }
 

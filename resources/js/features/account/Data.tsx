@@ -3,6 +3,7 @@ import { App, Button } from 'antd';
 import { client, take } from '../../api/client';
 import { useUsage } from '../../api/hooks';
 import { t } from '../../lang/account';
+import { figures } from '../../lang/language';
 import { NearlyFull } from '../../ui/NearlyFull';
 import { UploadButton } from '../../ui/UploadButton';
 import { useNotTaken } from '../../ui/useUndo';
@@ -17,7 +18,7 @@ function Used({ what, used, most }: { what: string; used: number; most: number }
     <li>
       <span>{what}</span>
       <span className="figures">
-        {used} <span className="quiet">{t('data.of', { most })}</span>
+        {figures(String(used))} <span className="quiet">{t('data.of', { most })}</span>
       </span>
       <span className="usage-bar" aria-hidden="true">
         <i style={{ width: `${Math.min(100, (100 * used) / Math.max(1, most))}%` }} />

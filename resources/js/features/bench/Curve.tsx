@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import type { Series } from '../../api/bench';
 import { t } from '../../lang/bench';
+import { figures } from '../../lang/language';
 import { useSize } from '../../ui/useSize';
 import { signed } from './values';
 
@@ -76,7 +77,7 @@ export function Curve({ series }: { series: Series }) {
           ))}
         {beads(series).map(({ key, value, score }) => (
           <circle key={key} cx={x(value)} cy={y(score)} r={3.5} fill="var(--text)" stroke="var(--ground)">
-            <title>{`${signed(value)}: ${score.toFixed(2)}`}</title>
+            <title>{`${signed(value)}: ${figures(score.toFixed(2))}`}</title>
           </circle>
         ))}
       </svg>

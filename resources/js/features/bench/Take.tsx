@@ -2,6 +2,7 @@ import { App, Button, Input, Table } from 'antd';
 import { useState } from 'react';
 import { type BenchSession, sweepActions, type Trial, useSweepAction } from '../../api/bench';
 import { t } from '../../lang/bench';
+import { figures } from '../../lang/language';
 import { say, useUnits } from '../../lang/units';
 import { NumberField } from '../../ui/NumberField';
 import { FromBurst } from './FromBurst';
@@ -109,7 +110,11 @@ function Frames({ frames, onDrop }: { frames: Trial[]; onDrop: (number: number) 
         dataSource={frames.map((frame, number) => ({ ...frame, number }))}
         columns={[
           { title: t('take.value'), dataIndex: 'value', render: signed },
-          { title: t('take.score'), dataIndex: 'score', render: (score: number) => score.toFixed(2) },
+          {
+            title: t('take.score'),
+            dataIndex: 'score',
+            render: (score: number) => figures(score.toFixed(2)),
+          },
           {
             title: t('take.distance'),
             dataIndex: 'distance_m',

@@ -1,6 +1,7 @@
 import './lane.css';
 import { Button, Segmented, Slider } from 'antd';
 import { t } from '../../lang/desk';
+import { figures } from '../../lang/language';
 import type { Playback } from './usePlayback';
 
 /** Play, scrub, slow down. */
@@ -34,7 +35,7 @@ export function Transport({ playback, seconds, onAnotherRun, onOpen }: Props) {
         ariaLabelForHandle={t('transport.time-in-the-rush')}
       />
       <output className="clock">
-        {playback.time.toFixed(2)}{' '}
+        {figures(playback.time.toFixed(2))}{' '}
         <span className="quiet">{t('transport.of-s', { seconds: seconds.toFixed(1) })}</span>
       </output>
       {onOpen && (

@@ -1,5 +1,7 @@
 import type { Body, Lens } from '../../api/client';
 import { t } from '../../lang/kit';
+import { within } from '../../lang/labels';
+import { figures } from '../../lang/language';
 
 const round = (n: number) => Number(n.toPrecision(2));
 
@@ -15,7 +17,9 @@ export function bodyFacts(b: Partial<Body>): string {
     t('facts.frames-s', { framesPerS: b.frames_per_s }),
     b.mirror ? t('facts.mirror') : t('facts.no-mirror'),
     t('facts.areas', { areas: Object.keys(b.areas ?? {}).length }),
-    b.detects?.length ? t('facts.finds', { detects: b.detects.join(', ') }) : t('facts.no-detection'),
+    b.detects?.length
+      ? t('facts.finds', { detects: b.detects.map((kind) => within('detection', kind)).join(', ') })
+      : t('facts.no-detection'),
   ].join(' · ');
 }
 
@@ -29,5 +33,5 @@ export function guessedOf(b: Partial<Body>): string | null {
 /** The widest opening of a lens, at both ends of a zoom where they differ. */
 export function openingOf(lens: Partial<Lens>): string {
   const ends = [lens.zoom?.[0]?.max_aperture ?? lens.max_aperture ?? 4, lens.zoom?.at(-1)?.max_aperture];
-  return `f/${[...new Set(ends.filter((n) => n !== undefined).map(round))].join('–')}`;
+  return figures(`f/${[...new Set(ends.filter((n) => n !== undefined).map(round))].join('–')}`);
 }

@@ -2,6 +2,7 @@ import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { hasPlace, type Outing } from '../../api/day';
 import type { Place } from '../../api/places';
+import { figures } from '../../lang/language';
 import { t } from '../../lang/outing';
 import { NumberField } from '../../ui/NumberField';
 import { PlaceField } from '../../ui/PlaceField';
@@ -12,7 +13,7 @@ const zones = ['UTC', ...Intl.supportedValuesOf('timeZone')].map((zone) => ({
 }));
 
 const degrees = (value: number | null, plus: string, minus: string) =>
-  value === null ? '' : `${Math.abs(value).toFixed(2)}° ${value < 0 ? minus : plus}`;
+  value === null ? '' : `${figures(Math.abs(value).toFixed(2))}° ${value < 0 ? minus : plus}`;
 
 type Props = { outing: Outing; onPlace: (place: Partial<Place>) => void };
 

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { KeptDrill } from '../../api/practice';
 import { usePractice } from '../../api/practice';
 import { label, within } from '../../lang/labels';
-import { inside } from '../../lang/language';
+import { figures, inside } from '../../lang/language';
 import { t } from '../../lang/practice';
 import type { HandKey } from './hand';
 import { OfferCopy } from './OfferCopy';
@@ -66,7 +66,7 @@ export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandK
                 <td>
                   {k.median_s === null ? '' : t('buttons-result.s', { medianS: k.median_s.toFixed(2) })}
                   {beyond(k.median_s) !== null && (
-                    <span className="quiet"> +{beyond(k.median_s)?.toFixed(2)}</span>
+                    <span className="quiet"> +{figures(beyond(k.median_s)?.toFixed(2) ?? '')}</span>
                   )}
                 </td>
               </tr>

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { Link } from 'react-router';
 import { logActions, useLogAction } from '../../api/log';
+import { figures } from '../../lang/language';
 import { t } from '../../lang/review';
 import { day, type Predicted, percent, type Taught } from './predicted';
 import { Scatter } from './Scatter';
@@ -25,8 +26,8 @@ export function Right({ taught }: { taught: Taught }) {
           <div>
             <p className="right-brier">
               {t.rich('right.brier-score-with-your', {
-                learned: <b>{brier.learned.toFixed(3)}</b>,
-                model: <b>{brier.model.toFixed(3)}</b>,
+                learned: <b>{figures(brier.learned.toFixed(3))}</b>,
+                model: <b>{figures(brier.model.toFixed(3))}</b>,
               })}
             </p>
             <p className="quiet">{t('right.the-mean-square-of', { frames: brier.frames })}</p>

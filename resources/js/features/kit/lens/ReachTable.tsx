@@ -1,4 +1,5 @@
 import { t } from '../../../lang/kit';
+import { figures } from '../../../lang/language';
 import { say, useUnits } from '../../../lang/units';
 
 type Reach = {
@@ -34,7 +35,7 @@ export function ReachTable({ reach }: { reach: Reach[] }) {
               {t('reach-table.f', { focalMm: Math.round(r.focal_mm), widest: round(r.widest) })}
               {r.extender > 1 && <small className="quiet"> {r.extender}×</small>}
             </td>
-            <td className="num">{r.angle_deg.toFixed(1)}°</td>
+            <td className="num">{figures(r.angle_deg.toFixed(1))}°</td>
             <td className="num">{say(r.field_m, 'length', units)}</td>
             <td className="num">{Math.round(r.px_per_cm)}</td>
             <td className="num">{t('reach-table.ev', { litEv: r.lit_ev.toFixed(1).replace('-', '−') })}</td>

@@ -2,6 +2,7 @@ import { Button, InputNumber } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { client, take } from '../../../api/client';
 import { t } from '../../../lang/kit';
+import { figures } from '../../../lang/language';
 import { NumberField } from '../../../ui/NumberField';
 
 /** Half a minute with a stopwatch: how long the lens takes from its nearest distance to infinity. */
@@ -83,7 +84,7 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
             <output className="big">
               {t('sweep-watch.s', { started: (started === null ? (timings.at(-1) ?? 0) : now).toFixed(2) })}
             </output>
-            <span className="quiet">{timings.map((t) => t.toFixed(2)).join(', ')}</span>
+            <span className="quiet">{timings.map((t) => figures(t.toFixed(2))).join('; ')}</span>
             {timings.length > 0 && (
               <Button
                 size="small"
