@@ -10,6 +10,11 @@ function compiled(message: string) {
   return parts.length === 1 && only.type === TYPE.literal ? only.value : parts;
 }
 
+/** The language that has every message. */
+const FIRST = 'en';
+
+const messagesOf = (file: string) => JSON.parse(readFileSync(file, 'utf8')) as Record<string, string>;
+
 const FIELD_WORDS = 'virtual:field-words';
 
 /** What the library of fields says of itself in each of our languages: `fields` of `lang/<language>/language.json`. */
@@ -31,8 +36,12 @@ export function messages(): Plugin {
     resolveId: (id) => (id === FIELD_WORDS ? `\0${id}` : undefined),
     load: (id) => (id === `\0${FIELD_WORDS}` ? fieldWords() : undefined),
     transform(code, id) {
-      if (!/\/lang\/[\w-]+\/web\/[\w-]+\.json$/.test(id)) return;
-      const read = Object.entries(JSON.parse(code) as Record<string, string>).map(([key, message]) => [
+      const [, language, part] = /\/lang\/([\w-]+)\/web\/([\w-]+)\.json$/.exec(id) ?? [];
+      if (part === undefined) return;
+      // What a language lacks is said in the first: a page fetches one file.
+      const first = language === FIRST ? {} : messagesOf(`lang/${FIRST}/web/${part}.json`);
+      const own = JSON.parse(code) as Record<string, string>;
+      const read = Object.entries({ ...first, ...own }).map(([key, message]) => [
         key,
         compiled(message),
       ]);

@@ -12,19 +12,14 @@ final class PageWords
 {
     private const PARTS = ['ui', 'bar'];
 
-    /** @return list<string> files of the build, in the language that is spoken and in the first, which it falls back on */
+    /** @return list<string> files of the build, in the language that is spoken or else in the first */
     public static function files(): array
     {
-        $files = [];
-        foreach (array_unique([Catalogue::FIRST, Words::language()]) as $language) {
-            $parts = array_map(static fn (string $part): string => "lang/$language/web/$part.json", self::PARTS);
-            foreach ([...$parts, "resources/js/lang/labels.$language.json"] as $file) {
-                if (is_file(base_path($file))) {
-                    $files[] = $file;
-                }
-            }
-        }
+        $own = static fn (string $file): string => is_file(base_path(sprintf($file, Words::language())))
+            ? sprintf($file, Words::language())
+            : sprintf($file, Catalogue::FIRST);
+        $parts = array_map(static fn (string $part): string => "lang/%s/web/$part.json", self::PARTS);
 
-        return $files;
+        return array_map($own, [...$parts, 'resources/js/lang/labels.%s.json']);
     }
 }

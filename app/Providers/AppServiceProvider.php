@@ -22,8 +22,6 @@ use Illuminate\Auth\Events\Login;
 use Illuminate\Auth\Events\Logout;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Application as Artisan;
-use Illuminate\Console\Events\CommandFinished;
-use Illuminate\Console\Events\CommandStarting;
 use Illuminate\Contracts\Validation\UncompromisedVerifier;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -34,8 +32,8 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use RushHold\Words\Catalogue;
 use RushHold\Words\Words;
+use Symfony\Component\Console\Input\ArgvInput;
 use Symfony\Component\Console\Input\InputOption;
 
 final class AppServiceProvider extends ServiceProvider
@@ -104,13 +102,8 @@ final class AppServiceProvider extends ServiceProvider
                     ),
                 ),
         );
-        Event::listen(static function (CommandStarting $command): void {
-            $locale = $command->input->getParameterOption('--locale', '');
-            is_string($locale) && $locale !== '' && Words::speak($locale);
-        });
-        Event::listen(static function (CommandFinished $command): void {
-            $command->input->hasParameterOption('--locale') && Words::speak(Catalogue::FIRST);
-        });
+        $locale = $this->app->runningInConsole() ? (new ArgvInput())->getParameterOption('--locale', '') : '';
+        is_string($locale) && $locale !== '' && Words::speak($locale);
     }
 
     /** How often a minute something may be tried; each kind is counted by itself. */

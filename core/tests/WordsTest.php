@@ -7,6 +7,7 @@ declare(strict_types=1);
 use RushHold\Document\RushDocument;
 use RushHold\Hold\Setting;
 use RushHold\Kit\Area;
+use RushHold\Kit\FocusMode;
 use RushHold\Kit\FocusRange;
 use RushHold\Labelled;
 use RushHold\Optics\StopScale;
@@ -18,7 +19,9 @@ use RushHold\Refused;
 use RushHold\Said;
 use RushHold\Tests\Rushes;
 use RushHold\Units;
+use RushHold\Words\Catalogue;
 use RushHold\Words\FieldNames;
+use RushHold\Words\Lacking;
 use RushHold\Words\Values;
 use RushHold\Words\Words;
 
@@ -239,4 +242,62 @@ it('rounds to what can be read: whole millimetres, milliseconds, feet by their s
     $imperial = Words::in(Units::Imperial);
     // 99.4 ft in two figures, 101.4 in three.
     expect($imperial->quantity(Quantity::length(30.297)))->toBe('99 ft')->and($imperial->quantity(Quantity::length(30.907)))->toBe('101 ft');
+});
+
+it('lacks nothing in any language, and says what it would lack', function (): void {
+    foreach (array_diff(Catalogue::languages(), [Catalogue::FIRST]) as $language) {
+        expect([$language, Lacking::of($language)])->toBe([$language, []]);
+    }
+    $first = [
+        'web/x' => [
+            'a' => 'Save <link>{name}</link>',
+            'b' => '{n, plural, one {one frame} other {{n} frames of {all}}}',
+            'c' => 'Close',
+            'd' => '{is, select, yes {yes} other {{why}}}',
+        ],
+    ];
+    $own = [
+        'web/x' => [
+            'a' => '{name} sichern',
+            'b' => '{n, plural, one {ein Bild} other {{n} Bilder}}',
+            'd' => '{is, select, yes {ja} other {{why}}',
+            'e' => 'Neu',
+        ],
+    ];
+    expect(Lacking::between($first, $first))
+        ->toBe([])
+        ->and(Lacking::between($first, $own))
+        ->toBe([
+            'web/x a: says name where the first says <link>, name',
+            'web/x b: says n where the first says all, n',
+            'web/x c: missing',
+            'web/x d: cannot be read',
+            'web/x e: said nowhere',
+        ]);
+});
+
+it('says numbers and what stands inside a sentence as each language does', function (): void {
+    $said = static fn (string $language): array => Words::speaking($language, static fn (): array => [
+        Words::in(Units::Kmh)->quantity(Quantity::speed(3.6)),
+        Words::in(Units::Metric)->quantity(Quantity::fNumber(5.6)),
+        Words::within(FocusMode::Single),
+        Words::inside('ISO limit'),
+        Words::in(Units::Metric)->refused(Refused::outside('path.start_m', 0.25, Range::of(1.5, 3000, 'm'))),
+    ]);
+    expect($said('en'))
+        ->toBe([
+            '13 km/h',
+            'f/5.6',
+            'single',
+            'ISO limit',
+            'The distance at the start must be between 1.5 and 3000 m; 0.25 was given.',
+        ])
+        ->and($said('de'))
+        ->toBe([
+            '13 km/h',
+            'f/5,6',
+            'Einzel-AF',
+            'ISO limit',
+            'Die Entfernung am Anfang: 1,5 bis 3000 m sind möglich; gegeben war 0,25.',
+        ]);
 });

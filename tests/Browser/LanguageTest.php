@@ -137,3 +137,33 @@ it('says everything in German, and nothing is cut off or wider than the screen',
     }
     expect($strange)->toBe([])->and($wide)->toBe([]);
 })->with(fn (): array => [[array_slice(screens(), 0, 15)], [array_slice(screens(), 15)]]);
+
+it('changes the language at once, with what was open, and keeps it with the account', function (): void {
+    $page = $this->signedIn('puffin-coming-in');
+    $rush = $this->saved('Puffin coming in to the slope');
+    $page
+        ->visit("/rushes/$rush->id")
+        ->see('in this run')
+        ->type('Distance', '43')
+        ->settled();
+    $page
+        ->press('Preferences and account')
+        ->press('Deutsch')
+        ->see('Ungesicherte Änderungen wiederhergestellt')
+        ->see('diesmal');
+    expect(
+        $page->script(
+            'return [document.documentElement.lang, document.querySelector("[aria-label=Entfernung], #"+CSS.escape([...document.querySelectorAll("label")].find((l) => l.textContent === "Entfernung")?.htmlFor ?? "none")).value]',
+        ),
+    )
+        ->toBe(['de', '43'])
+        ->and($this->user->refresh()->habits()->language)
+        ->toBe('de');
+    // Another browser that signs in takes it over.
+    $page->script('document.cookie = "language=; path=/; max-age=0"');
+    $page->visit('/')->see('Was kommt?');
+    expect($page->script('return [document.documentElement.lang, document.cookie.includes("language=de")]'))->toBe([
+        'de',
+        true,
+    ]);
+});

@@ -114,6 +114,17 @@ final class Catalogue
         return is_file($file) ? self::read($file) : [];
     }
 
+    /** @return array<string, array<string, string>> every message of a language, of the screens as well, by file and key */
+    public static function written(string $language): array
+    {
+        $written = [];
+        foreach (glob(self::FOLDER."/$language/*/*.json") ?: [] as $file) {
+            $written[basename(dirname($file)).'/'.basename($file, '.json')] = self::read($file);
+        }
+
+        return $written;
+    }
+
     /** @return array<string, string> by key */
     public function messages(): array
     {

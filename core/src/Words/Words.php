@@ -108,7 +108,10 @@ final class Words
     {
         $labels = [];
         foreach (self::PLAIN_PARTS as $part) {
-            foreach (self::spoken()->part($part) as $key => $label) {
+            // What a language lacks is said in the first.
+            foreach (
+                [...Catalogue::of(Catalogue::FIRST)->part($part), ...self::spoken()->part($part)] as $key => $label
+            ) {
                 [$set, $word] = explode('.', $key, 2);
                 if (! str_contains($label, '{') && ! str_ends_with($key, self::WITHIN)) {
                     $labels[$set][$word] = $label;

@@ -1,5 +1,6 @@
 import { client, take } from '../api/client';
 import type { Outing } from '../api/day';
+import { locale } from '../lang/language';
 import { field, type KeptCard } from './db';
 
 /** Outings that begin within so many days are brought along without being asked for. */
@@ -20,10 +21,11 @@ export async function bring(id: string, person: string, units: KeptCard['units']
     id,
     person,
     card,
-    pocket: before?.units === units ? before.pocket : null,
+    pocket: before?.units === units && before.language === locale ? before.pocket : null,
     rushes: outing.rushes.map((entry) => entry.rush),
     version: kept.version,
     units,
+    language: locale,
     fetched: Date.now(),
   };
   await (await field()).put('cards', brought);
@@ -59,6 +61,7 @@ export async function bringAll(person: string, units: KeptCard['units']): Promis
     const fresh =
       kept?.version === outing.version &&
       kept.units === units &&
+      kept.language === locale &&
       kept.fetched > now - FRESH &&
       (kept.pocket !== null || kept.rushes.length === 0);
     if (fresh || !(near || kept)) continue;

@@ -17,6 +17,8 @@ export type KeptCard = {
   rushes: string[];
   version: number;
   units: Units;
+  /** What it says is said in; those kept before there were several have none. */
+  language?: string;
   fetched: number;
 };
 

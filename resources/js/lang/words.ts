@@ -34,10 +34,9 @@ const files = import.meta.glob<Messages>('/lang/*/web/*.json', { import: 'defaul
 
 /** Says the messages of a part of the application: `lang/<language>/web/<part>.json`. */
 export async function words<Key extends string>(part: string): Promise<Say<Key>> {
-  const first = files[`/lang/${FIRST}/web/${part}.json`];
-  if (!first) throw new Error(`There are no words for ${part}.`);
-  const own = locale === FIRST ? undefined : files[`/lang/${locale}/web/${part}.json`];
-  const messages = Object.assign({}, ...(await Promise.all([first(), own?.()]))) as Messages;
+  const file = files[`/lang/${locale}/web/${part}.json`] ?? files[`/lang/${FIRST}/web/${part}.json`];
+  if (!file) throw new Error(`There are no words for ${part}.`);
+  const messages = { ...(await file()) };
   if (locale === PSEUDO) {
     const { pseudo } = await import('./pseudo');
     for (const [key, message] of Object.entries(messages)) messages[key] = pseudo(message as string);

@@ -13,6 +13,8 @@
         img { width: 56px; height: 56px }
         h1 { margin: 20px 0 8px; font-size: 30px; line-height: 1.2 }
         p { margin: 0 0 8px }
+        section { margin-top: 28px; font-size: 15px }
+        h2 { margin: 0 0 4px; font-size: 18px }
         @media (prefers-color-scheme: light) { body { background: #f7f4ed; color: #12171d } }
     </style>
 </head>
@@ -22,6 +24,10 @@
         <h1>One moment</h1>
         <p>The server is busy or under maintenance.</p>
         <p>This page tries again by itself in a few seconds. Nothing you entered is lost.</p>
+        <section lang="de">
+            <h2>Einen Moment</h2>
+            <p>Der Server ist ausgelastet oder wird gewartet. Diese Seite versucht es in ein paar Sekunden von selbst noch einmal; deine Eingaben sind nicht verloren.</p>
+        </section>
     </main>
 </body>
 </html>

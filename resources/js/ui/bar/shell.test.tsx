@@ -3,6 +3,7 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Signed } from '../../app/Signed';
 import { sayWhenSettled } from '../../app/settled';
+import { chooseLanguage, chosenLanguage } from '../../lang/language';
 import { answers, asked, bodies, offline, sample, waiting } from '../../testing/answers';
 import { open } from '../../testing/open';
 import { recorded } from '../../testing/recorded';
@@ -42,6 +43,19 @@ describe('the bar on top', () => {
     expect(bodies('PUT /api/habits')[0]).toMatchObject({ units: 'imperial', colours: 'dark' });
     await user.click(screen.getByRole('button', { name: /Ada/ }));
     expect(await screen.findByRole('menuitem', { name: /✓\s*Feet, mph/ })).toBeInTheDocument();
+  });
+
+  it('keeps the language that is chosen for the other devices, and for this one until it is chosen anew', async () => {
+    answers({ 'PUT /api/habits': sample('Habits', { language: 'de' }) });
+    const { user } = open(<TopBar />);
+    await user.click(await screen.findByRole('button', { name: /Ada/ }));
+    expect(screen.getByRole('menuitem', { name: /✓\s*English/ })).toBeInTheDocument();
+    await user.click(screen.getByRole('menuitem', { name: 'Deutsch' }));
+    await waitFor(() => expect(bodies('PUT /api/habits')).toHaveLength(1));
+    expect(bodies('PUT /api/habits')[0]).toMatchObject({ language: 'de' });
+    await waitFor(() => expect(chosenLanguage()).toBe('de'));
+    chooseLanguage(null);
+    expect(chosenLanguage()).toBeNull();
   });
 
   it('leaves the habits of the demo alone', async () => {
