@@ -60,14 +60,17 @@ final class Lacking
             $lacking[] = "grammar amounts.$amount: missing";
         }
         $meanings = static function (array $grammar): array {
-            $lists = [$grammar['phrases'] ?? [], $grammar['later'] ?? []];
+            $names = [];
+            foreach ([...(array) ($grammar['phrases'] ?? []), ...(array) ($grammar['later'] ?? [])] as $wording) {
+                if (is_array($wording) && is_string($wording[0] ?? null)) {
+                    $names[] = $wording[0];
+                }
+            }
 
-            return array_unique(
-                array_merge(...array_map(static fn (mixed $l): array => array_column((array) $l, 0), $lists)),
-            );
+            return $names;
         };
-        foreach (array_diff($meanings($first), $meanings($own)) as $meaning) {
-            $lacking[] = 'grammar '.(is_string($meaning) ? $meaning : '').': nothing says it';
+        foreach (array_unique(array_diff($meanings($first), $meanings($own))) as $meaning) {
+            $lacking[] = "grammar $meaning: nothing says it";
         }
 
         return $lacking;
