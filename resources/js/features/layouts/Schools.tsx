@@ -2,8 +2,6 @@ import type { Layout, School } from '../../api/layout';
 import { label } from '../../lang/labels';
 import { t } from '../../lang/layouts';
 
-const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
-
 type Props = { schools: Layout[]; chosen: School; onChoose: (school: School) => void };
 
 /** The ways of working with buttons side by side: what the day keeps with each, and what it asks of the memory. */
@@ -30,10 +28,7 @@ export function Schools({ schools, chosen, onChoose }: Props) {
             <small>
               {layout.to_learn === 0
                 ? t('schools.nothing-to-learn')
-                : t('schools.to-learn', {
-                    sets: count(sets, 'set', 'sets'),
-                    toLearn: count(layout.to_learn, 'thing', 'things'),
-                  })}
+                : t('schools.to-learn', { sets, toLearn: layout.to_learn })}
             </small>
           </button>
         );
