@@ -12,6 +12,7 @@ use RushHold\Causes\Prior;
 use RushHold\Causes\Question;
 use RushHold\Document\CauseDocument;
 use RushHold\Document\HoldDocument;
+use RushHold\Focus\LossCause;
 use RushHold\Focus\OneProcess;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
@@ -37,24 +38,26 @@ function found(LoggedBurst $burst): array
 }
 
 it('has shares that add up to one for answers there are, and a sentence for every entry', function (): void {
-    foreach (Likelihoods::table() as $name => $rows) {
-        $question = Question::from($name);
-        expect($rows)->toHaveKey('usual');
-        foreach ($rows as $cause => $shares) {
-            expect($shares)
-                ->toHaveCount(count($question->answers()))
-                ->and(array_sum($shares))
-                ->toEqualWithDelta(1.0, 1e-9, "$name $cause");
-            $cause === 'usual' ||
-                expect(Cause::tryFrom($cause))
-                    ->not->toBeNull()
-                    ->and(Words::has("because.$name.$cause"))
-                    ->toBeTrue("$name $cause");
+    $sums = static fn (string $name, string $of, array $shares) => expect($shares)
+        ->toHaveCount(count(Question::from($name)->answers()))
+        ->and(array_sum($shares))
+        ->toEqualWithDelta(1.0, 1e-9, "$name $of");
+    foreach (Question::cases() as $question) {
+        $sums($question->value, 'usual', Likelihoods::USUAL[$question->value]);
+        foreach ($question->answers() as $answer) {
+            expect(Words::has("answer.{$question->value}_$answer"))->toBeTrue("$question->value $answer");
         }
-        foreach ([...$question->answers()] as $answer) {
-            expect(Words::has("answer.{$name}_$answer"))->toBeTrue("$name $answer");
+        expect(Words::has("hint.$question->value"))->toBeTrue();
+    }
+    foreach (Cause::cases() as $cause) {
+        foreach ($cause->about()->answers as $name => $shares) {
+            $sums($name, $cause->value, $shares);
+            expect(Words::has("because.$name.$cause->value"))->toBeTrue("$name $cause->value");
         }
-        expect(Words::has("hint.$name"))->toBeTrue();
+    }
+    // Every loss of the simulation speaks for some cause, and wholly.
+    foreach (LossCause::cases() as $loss) {
+        expect(array_sum(Prior::causesOf($loss)))->toEqualWithDelta(1.0, 1e-9, $loss->value);
     }
     foreach (Cause::cases() as $cause) {
         expect(Words::has("advice.$cause->value"))

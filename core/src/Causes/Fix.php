@@ -7,13 +7,10 @@ namespace RushHold\Causes;
 use RushHold\Hold\Hold;
 use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
-use RushHold\Hold\Stabiliser;
 use RushHold\Kit\Area;
 use RushHold\Kit\Detection;
-use RushHold\Kit\FocusMode;
 use RushHold\Kit\Kit;
 use RushHold\Kit\Response;
-use RushHold\Kit\Wins;
 use RushHold\Refused;
 
 /** What to set against a cause: the settings that change, as far as settings help at all. */
@@ -34,11 +31,13 @@ final readonly class Fix
         'point' => 'speck',
     ];
 
-    private const LONGER = 1.2;
+    /** A patience that waits out what passes, s. */
+    public const LONGER = 1.2;
 
-    private const SURELY_FAST = 4.0;
+    /** So much shorter an exposure stops wings and legs as well. */
+    public const SURELY_FAST = 4.0;
 
-    private function __construct(private Hold $used, private Hold $planned, private Kit $kit)
+    private function __construct(public Hold $used, public Hold $planned, public Kit $kit)
     {
     }
 
@@ -52,7 +51,7 @@ final readonly class Fix
      */
     public static function against(Cause $cause, Hold $used, Hold $planned, Kit $kit): array
     {
-        $settings = (new self($used, $planned, $kit))->settings($cause);
+        $settings = $cause->about()->settings(new self($used, $planned, $kit));
         if ($settings === []) {
             return [];
         }
@@ -110,75 +109,8 @@ final readonly class Fix
         return $hold;
     }
 
-    /** @return array<string, mixed> values by setting */
-    private function settings(Cause $cause): array
-    {
-        $used = $this->used;
-
-        return match ($cause) {
-            Cause::LockedOnce => [Setting::Mode->value => FocusMode::Continuous],
-            Cause::Background => [
-                Setting::Area->value => $this->smaller(),
-                Setting::Wins->value => Wins::Held,
-                Setting::StartAt->value => $this->planned->startAtM,
-            ],
-            Cause::NearerThing => [
-                Setting::Area->value => $this->smaller(),
-                Setting::Wins->value => Wins::Held,
-                Setting::Patience->value => $this->patience(self::LONGER),
-            ],
-            Cause::NearerPart => [...$this->part(), Setting::Aperture->value => $this->stopped(1.0)],
-            Cause::JumpsOff => [
-                Setting::Patience->value => $this->patience(max(self::LONGER, 2 * $used->patienceS)),
-                Setting::Wins->value => Wins::Held,
-            ],
-            Cause::LagsOrLeads => [
-                Setting::Nimbleness->value => Response::nearestNimble(
-                    min(1.0, $used->nimble + 0.5),
-                    $this->kit->body->nimbleSteps,
-                ),
-            ],
-            Cause::Nervous => [
-                Setting::Nimbleness->value => Response::nearestNimble(
-                    max(0.0, $used->nimble - 0.5),
-                    $this->kit->body->nimbleSteps,
-                ),
-            ],
-            Cause::NeverCatches => [
-                Setting::Detect->value => $this->planned->detect,
-                Setting::Eye->value => $this->planned->eye,
-                Setting::Area->value => $this->planned->area,
-                Setting::StartAt->value => $this->planned->startAtM,
-                Setting::RangeLimit->value => $this->planned->range,
-            ],
-            Cause::Shake => [
-                Setting::Shutter->value => $this->faster($used->shutterS / 2, $this->planned->shutterS),
-                Setting::Stabiliser->value => $used->stabiliser === Stabiliser::Off ? $this->planned->stabiliser : $used->stabiliser,
-            ],
-            Cause::SubjectMotion => [
-                Setting::Shutter->value => $this->faster($used->shutterS / 2, $this->planned->shutterS),
-            ],
-            Cause::Limbs => [
-                Setting::Shutter->value => $this->faster($used->shutterS / self::SURELY_FAST, $this->planned->shutterS),
-            ],
-            Cause::LensSoft => [Setting::Aperture->value => $this->stopped(1.0)],
-            Cause::OuterPoints => [Setting::AreaAt->value => [0.0, 0.0]],
-            Cause::Leftover => array_combine(
-                array_map(static fn (Setting $s): string => $s->value, Setting::keptByCamera()),
-                array_map(fn (Setting $s): mixed => $s->in($this->planned), Setting::keptByCamera()),
-            ),
-            Cause::TooLittleDepth => [Setting::Aperture->value => $this->stopped(1.5)],
-            Cause::Diffraction => [Setting::Aperture->value => $this->opened()],
-            Cause::TooSoon => [Setting::StartAt->value => $this->planned->startAtM],
-            Cause::Noise => [
-                Setting::Shutter->value => max($used->shutterS, $this->planned->shutterS),
-                Setting::Aperture->value => min($used->aperture, $this->planned->aperture),
-            ],
-            Cause::Air, Cause::FineTune, Cause::OutOfFrame => [],
-        };
-    }
-
-    private function smaller(): Area
+    /** One size smaller, of the areas the body has. */
+    public function smaller(): Area
     {
         $area = $this->used->area->value;
         while (isset(self::SMALLER[$area])) {
@@ -192,7 +124,7 @@ final readonly class Fix
     }
 
     /** @return array<string, mixed> what keeps focus on the part that was meant */
-    private function part(): array
+    public function part(): array
     {
         return $this->planned->eye && ! $this->used->eye
             ? [
@@ -207,23 +139,26 @@ final readonly class Fix
             ];
     }
 
-    private function patience(float $seconds): float
+    /** The step of the body nearest to so many seconds. */
+    public function patience(float $seconds): float
     {
         return Response::nearestPatience($seconds, $this->kit->body->patienceSteps);
     }
 
     /** As wide as the plan has it, two stops at least. */
-    private function opened(): float
+    public function opened(): float
     {
         return max($this->kit->widest(), min($this->planned->aperture, $this->used->aperture / 2));
     }
 
-    private function stopped(float $stops): float
+    /** So many stops smaller, as far as the lens goes. */
+    public function stopped(float $stops): float
     {
         return min($this->kit->smallest(), $this->used->aperture * 2 ** ($stops / 2));
     }
 
-    private function faster(float $at, float $planned): float
+    /** The shorter of two exposures, as far as the body goes, s. */
+    public function faster(float $at, float $planned): float
     {
         return max($this->kit->body->fastestShutterS, min($at, $planned));
     }

@@ -19,53 +19,6 @@ use RushHold\Situation\Situation;
  */
 final class Prior
 {
-    /** How common each is in general; leftovers are the commonest of all. */
-    private const COMMON = [
-        'leftover' => 0.15,
-        'background' => 0.07,
-        'nearer-thing' => 0.07,
-        'nearer-part' => 0.05,
-        'jumps-off' => 0.06,
-        'lags-or-leads' => 0.06,
-        'nervous' => 0.05,
-        'never-catches' => 0.06,
-        'shake' => 0.07,
-        'subject-motion' => 0.07,
-        'limbs' => 0.04,
-        'air' => 0.05,
-        'fine-tune' => 0.05,
-        'lens-soft' => 0.04,
-        'outer-points' => 0.03,
-        'too-little-depth' => 0.05,
-        'out-of-frame' => 0.06,
-        'locked-once' => 0.05,
-        'too-soon' => 0.04,
-        'noise' => 0.03,
-        'diffraction' => 0.02,
-    ];
-
-    /** What each loss of the simulation speaks for. */
-    private const LOSSES = [
-        'out of frame' => ['out-of-frame' => 1.0],
-        'hidden' => ['nearer-thing' => 0.6, 'jumps-off' => 0.4],
-        'subject smear' => ['subject-motion' => 0.75, 'limbs' => 0.25],
-        'shake' => ['shake' => 1.0],
-        'air' => ['air' => 1.0],
-        'too little depth' => ['too-little-depth' => 0.7, 'nearer-part' => 0.3],
-        'not caught' => ['never-catches' => 0.55, 'too-soon' => 0.3, 'leftover' => 0.15],
-        'hunting' => ['never-catches' => 1.0],
-        'on the background' => ['background' => 0.75, 'jumps-off' => 0.25],
-        'on something nearer' => ['nearer-thing' => 0.7, 'jumps-off' => 0.3],
-        'nearer part' => ['nearer-part' => 1.0],
-        'lens too slow' => ['lags-or-leads' => 0.5, 'never-catches' => 0.5],
-        'lagging' => ['lags-or-leads' => 1.0],
-        'own scatter' => ['too-little-depth' => 0.6, 'nervous' => 0.4],
-        'turned away' => ['nearer-thing' => 0.5, 'jumps-off' => 0.5],
-        'others out of depth' => ['too-little-depth' => 1.0],
-        'bent' => ['limbs' => 1.0],
-        'leading' => ['lags-or-leads' => 0.6, 'nervous' => 0.4],
-    ];
-
     /** How much the simulation counts beside what is common; what a person logged counts so much. */
     private const SIMULATED = 0.45;
 
@@ -83,9 +36,13 @@ final class Prior
     /** @return non-empty-array<string, float> */
     public static function common(): array
     {
-        $all = array_sum(self::COMMON);
+        $common = [];
+        foreach (Cause::cases() as $cause) {
+            $common[$cause->value] = $cause->about()->common;
+        }
+        $all = array_sum($common);
 
-        return array_map(static fn (float $p): float => $p / $all, self::COMMON);
+        return array_map(static fn (float $p): float => $p / $all, $common);
     }
 
     /**
@@ -159,6 +116,22 @@ final class Prior
         return array_sum($played->losses) * (self::spread($played->losses, $hold)[$cause->value] ?? 0.0);
     }
 
+    /** @return array<string, float> by cause, what a loss of the simulation speaks for */
+    public static function causesOf(LossCause $loss): array
+    {
+        /** @var array<string, array<string, float>> $known by loss */
+        static $known = [];
+        if (! isset($known[$loss->value])) {
+            $known[$loss->value] = [];
+            foreach (Cause::cases() as $cause) {
+                $part = $cause->about()->losses[$loss->value] ?? null;
+                $known[$loss->value] += $part === null ? [] : [$cause->value => $part];
+            }
+        }
+
+        return $known[$loss->value];
+    }
+
     /**
      * @param  array<string, float>  $losses
      * @return array<string, float>
@@ -168,7 +141,7 @@ final class Prior
         $spread = [];
         $once = in_array($hold?->get(Setting::Mode), [FocusMode::Single, FocusMode::SingleThenRing], true);
         foreach ($losses as $loss => $share) {
-            foreach (self::LOSSES[LossCause::from($loss)->value] as $cause => $part) {
+            foreach (self::causesOf(LossCause::from($loss)) as $cause => $part) {
                 // What was focused once is not followed: it neither lags nor leads.
                 $cause = $once && in_array($cause, ['lags-or-leads', 'nervous'], true) ? 'locked-once' : $cause;
                 $spread[$cause] = ($spread[$cause] ?? 0.0) + $share * $part;
