@@ -5,8 +5,8 @@ declare(strict_types=1);
 // Writes docs/measuring.md: how right the measuring is, on frames of the stand-in camera, whose truth is known, and on
 // textures blurred another way, by ImageMagick's own operators. Run it with the compiler on: bin/measuring.
 
-use App\Pictures\Apart;
 use App\Pictures\NoPicture;
+use App\Pictures\Sandbox;
 use Illuminate\Contracts\Console\Kernel;
 use RushHold\Review\Grain;
 use RushHold\Review\Patch;
@@ -175,7 +175,7 @@ function shot(): array
             }
             $start = microtime(true);
             try {
-                $one = Apart::measure([
+                $one = Sandbox::measure([
                     'file' => "$into/$frame[file]",
                     'limit_px' => $frame['limit_px'],
                     'aim' => $follow === null ? [$aim['x'], $aim['y']] : null,

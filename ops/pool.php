@@ -5,11 +5,11 @@ declare(strict_types=1);
 use Amp\Parallel\Context\ProcessContextFactory;
 use Amp\Parallel\Worker\ContextWorkerFactory;
 use Amp\Socket\UnixAddress;
-use App\Playing\Asked;
 use App\Playing\Counter;
 use App\Playing\FairQueue;
 use App\Playing\Limits;
 use App\Playing\Pool;
+use App\Playing\QueuedQuestion;
 use App\Playing\RankQuestion;
 use Revolt\EventLoop;
 use RushHold\Document\RushDocument;
@@ -52,7 +52,7 @@ $warm = static function (int $half) use ($pool, $examples): void {
             $rush = RushDocument::read(json_decode((string) file_get_contents((string) $file), true))->rush;
             // Whoever asks meanwhile comes first.
             $ticket = $pool->ask(
-                new Asked(
+                new QueuedQuestion(
                     new RankQuestion($rush, PartialHold::nothing(), Units::Metric, 1000, null),
                     FairQueue::NOBODY,
                 ),

@@ -46,7 +46,7 @@ final class PackedSweeps implements Packed
                 'name' => $named($entry, 'name'),
                 'body' => $named($entry, 'body'),
                 'lens' => $named($entry, 'lens'),
-                'document' => Session::checked($document),
+                'document' => KeptSession::checked($document),
                 'hidden' => $whole ? $hidden : null,
             ];
         });

@@ -13,7 +13,7 @@ final class Paper
 
     private const HIGH = 200;
 
-    /** @param  array<string, mixed>  $session  as Session tells it */
+    /** @param  array<string, mixed>  $session  as KeptSession tells it */
     public static function of(array $session): string
     {
         return (string) Sheet::drawn(self::html($session), 'a4')->output();

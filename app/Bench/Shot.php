@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\User;
-use App\Review\Season;
+use App\Review\LoggedBursts;
 
 /** At which distances a person really shoots: from the rushes of what was logged. */
 final class Shot
@@ -21,7 +21,7 @@ final class Shot
     public static function distances(User $person): array
     {
         $frames = [];
-        foreach (Season::of($person) as [, $burst]) {
+        foreach (LoggedBursts::of($person) as [, $burst]) {
             if ($burst->rush !== null) {
                 $metres = $burst->rush->path->at($burst->rush->path->seconds / 2)->distanceM;
                 $step = (int) round(self::STEPS_OF_A_DOUBLING * log(max(0.2, $metres), 2));

@@ -58,7 +58,7 @@ final readonly class Arranging
                 array_key_exists('lost_to', $given) && ($picture->lost_to = $given['lost_to']);
                 $picture->save();
             }
-            $bursts->each(Counted::again(...));
+            $bursts->each(BurstCounts::again(...));
 
             return $step->kept();
         });
@@ -107,7 +107,7 @@ final readonly class Arranging
                 $picture->fill(['burst_id' => $to->id])->save();
             }
             $from->reject(static fn (Burst $burst): bool => $burst->is($to))->each($this->settled(...));
-            Told::judgedAnew($to);
+            BurstDocuments::judgedAnew($to);
 
             return ['burst' => $to->uuid, 'undo' => $step->kept()];
         });
@@ -138,7 +138,7 @@ final readonly class Arranging
             );
             $one = array_shift($bursts);
             foreach ($bursts as $other) {
-                $one = Told::merged($one, $other);
+                $one = BurstDocuments::merged($one, $other);
             }
 
             return ['burst' => $one, 'undo' => $step->kept()];
@@ -170,7 +170,7 @@ final readonly class Arranging
                     ])
                     ->save();
                 if ($first !== null) {
-                    Told::judgedAnew($burst);
+                    BurstDocuments::judgedAnew($burst);
                     $burst->mark === null && FindSubject::soon($burst);
                 }
             }
@@ -244,6 +244,6 @@ final readonly class Arranging
         $empty = Picture::ofBurst($burst)->isEmpty();
         $empty && $burst->note === '' && $burst->kept === null && $burst->answers === null
             ? $burst->delete()
-            : Counted::again($burst);
+            : BurstCounts::again($burst);
     }
 }

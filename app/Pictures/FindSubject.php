@@ -148,7 +148,7 @@ final class FindSubject implements ShouldQueue
     {
         return Store::locally(
             $picture,
-            static fn (string $file): array => Apart::measure([
+            static fn (string $file): array => Sandbox::measure([
                 'file' => $file,
                 'limit_px' => Verdict::KEEPER_LIMIT * (float) $burst->coc_px,
                 ...$asked,

@@ -148,7 +148,7 @@ final class FollowSubject implements ShouldQueue
         try {
             $found = Store::locally(
                 $picture,
-                static fn (string $file): array => Apart::measure([
+                static fn (string $file): array => Sandbox::measure([
                     'file' => $file,
                     'close' => [$close, Crops::CLOSE_SIDE],
                     ...$asked,
@@ -182,7 +182,7 @@ final class FollowSubject implements ShouldQueue
     private function end(Burst $burst): void
     {
         $burst->fill(['following' => null])->save();
-        Counted::again($burst);
+        BurstCounts::again($burst);
         $person = User::query()->find($burst->user_id);
         if ($person !== null && ! $person->keeps_originals) {
             foreach (Picture::ofBurst($burst)->whereNull('lent_by') as $picture) {

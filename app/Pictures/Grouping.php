@@ -99,7 +99,7 @@ final readonly class Grouping
         $burst = $theirs->first() ?? $untouched->first();
         foreach ($untouched as $other) {
             if ($burst !== null && $other->isNot($burst)) {
-                $burst = Told::merged($burst, $other);
+                $burst = BurstDocuments::merged($burst, $other);
             }
         }
         $fresh = $burst === null;
@@ -108,7 +108,7 @@ final readonly class Grouping
         $mine
             ->whereKey(array_map(static fn (Picture $p): string => $p->id, $pictures))
             ->update(['burst_id' => $burst->id]);
-        Counted::again($burst);
+        BurstCounts::again($burst);
         $fresh && FindSubject::soon($burst);
     }
 

@@ -76,7 +76,7 @@ final class LookAt implements ShouldQueue
             (string) tempnam(sys_get_temp_dir(), 'thumbnail'),
         ];
         try {
-            $found = Apart::measure([
+            $found = Sandbox::measure([
                 'file' => $file,
                 'limit_px' => Verdict::KEEPER_LIMIT * self::COC_PX,
                 'preview' => $preview,

@@ -60,7 +60,7 @@ final readonly class Counter
         $path = $request->headers['DOCUMENT_URI'] ?? '';
         if ($path === '/questions') {
             $asked = unserialize($request->body);
-            if (! ($asked instanceof Asked)) {
+            if (! ($asked instanceof QueuedQuestion)) {
                 self::say($socket, 400, ['message' => Words::text('playing.counter.this-is-no-question')]);
 
                 return;

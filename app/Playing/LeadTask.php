@@ -18,7 +18,7 @@ use RushHold\Words\Words;
  */
 final readonly class LeadTask implements Task
 {
-    public function __construct(private Asked $asked, private int $players)
+    public function __construct(private QueuedQuestion $asked, private int $players)
     {
     }
 

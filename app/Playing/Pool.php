@@ -85,7 +85,7 @@ final class Pool
     }
 
     /** @throws TurnedAway when there is no room for it */
-    public function ask(Asked $asked): Ticket
+    public function ask(QueuedQuestion $asked): Ticket
     {
         $this->asked++;
         try {
@@ -97,7 +97,7 @@ final class Pool
     }
 
     /** @throws TurnedAway when there is no room for it */
-    private function admitted(Asked $asked): Ticket
+    private function admitted(QueuedQuestion $asked): Ticket
     {
         if ($asked->version !== Model::VERSION) {
             throw new TurnedAway(503, $asked->said('playing.pool.the-server-is-being-updated'));
@@ -154,7 +154,7 @@ final class Pool
     }
 
     /** The work on the same question that is under way, or new work. */
-    private function work(Asked $asked): Work
+    private function work(QueuedQuestion $asked): Work
     {
         $kept = $this->kept[$asked->key] ?? $asked->known;
         if ($kept !== null) {

@@ -32,7 +32,7 @@ final readonly class Questions
                 ? response("{\"status\":200,\"answer\":$json}\n", 200, ['Content-Type' => Counter::STREAM])
                 : JsonResponse::fromJsonString($json);
         }
-        $asked = new Asked(
+        $asked = new QueuedQuestion(
             $question,
             (string) $request->user()?->getAuthIdentifier(),
             $request->string('window')->toString(),
@@ -58,7 +58,7 @@ final readonly class Questions
     }
 
     /** @return array{int, array<array-key, mixed>} status and what was said */
-    private function handIn(string $socket, Asked $asked): array
+    private function handIn(string $socket, QueuedQuestion $asked): array
     {
         $stream = @stream_socket_client("unix://$socket", $code, $message, self::PATIENCE_S);
         if ($stream === false) {

@@ -28,7 +28,7 @@ final class Work
 
     private readonly DeferredCancellation $cancellation;
 
-    public function __construct(public readonly Asked $asked)
+    public function __construct(public readonly QueuedQuestion $asked)
     {
         $this->cancellation = new DeferredCancellation();
         $this->next = self::deferred();

@@ -13,16 +13,16 @@ use RushHold\Controls\Times;
 use RushHold\Document\DrillDocument;
 use RushHold\Drill\ButtonScore;
 use RushHold\Drill\ControlTimes;
+use RushHold\Drill\DayOfPractice;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Familiar;
 use RushHold\Drill\FirstTimes;
 use RushHold\Drill\HandSkill;
 use RushHold\Drill\Key;
 use RushHold\Drill\Ladder;
-use RushHold\Drill\Middle;
+use RushHold\Drill\Median;
 use RushHold\Drill\MoveTimes;
 use RushHold\Drill\Rung;
-use RushHold\Drill\Session;
 use RushHold\Hold\Technique;
 use RushHold\Record\Learned;
 
@@ -66,7 +66,7 @@ final class Practised
     }
 
     /** How a kept turn counts on the ladder. */
-    public static function session(KeptDrill $drill): ?Session
+    public static function session(KeptDrill $drill): ?DayOfPractice
     {
         $score = $drill->score;
         $number = static fn (string $name): ?float => is_numeric($score[$name] ?? null) ? (float) $score[$name] : null;
@@ -75,7 +75,7 @@ final class Practised
 
         return $reached === null
             ? null
-            : new Session(
+            : new DayOfPractice(
                 $byTouch ? Exercise::Buttons : $drill->exercise,
                 substr($drill->day, 0, 10),
                 $reached,
@@ -149,7 +149,7 @@ final class Practised
                 }
             }
             if ($asked > 0) {
-                $known[$i] = new Familiar($asked, 1 - $right / $asked, Middle::of($times), $days);
+                $known[$i] = new Familiar($asked, 1 - $right / $asked, Median::of($times), $days);
             }
         }
 

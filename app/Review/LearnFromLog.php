@@ -45,6 +45,6 @@ final class LearnFromLog implements ShouldBeUniqueUntilProcessing, ShouldQueue
     public function handle(): void
     {
         $person = User::query()->find($this->person);
-        $person === null || Learnt::anew($person);
+        $person === null || KeptLearning::anew($person);
     }
 }

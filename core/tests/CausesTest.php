@@ -164,7 +164,7 @@ it('reads in the frames what they answer, and leaves open what they do not', fun
         $kept,
         array_keys($kept),
     );
-    $seen = static fn (array $kept, SharpWhere $where, float ...$axes): array => RushHold\Causes\Seen::in(
+    $seen = static fn (array $kept, SharpWhere $where, float ...$axes): array => RushHold\Causes\Evidence::in(
         new LoggedBurst(count($kept), array_sum($kept), measured: $frames($kept, $where, ...$axes)),
     );
     expect($seen([1, 1, 1, 1, 1, 0, 0, 0, 0, 0, 0, 0], SharpWhere::Farther))
@@ -189,7 +189,7 @@ it('reads in the frames what they answer, and leaves open what they do not', fun
         ->toBe('little')
         ->and($seen([1, 1, 1, 0, 0, 0], SharpWhere::Nowhere, 2.2, 2.0)['size'])
         ->toBe('more')
-        ->and(RushHold\Causes\Seen::in(new LoggedBurst(3, 1)))
+        ->and(RushHold\Causes\Evidence::in(new LoggedBurst(3, 1)))
         ->toBe([]);
 });
 
@@ -311,11 +311,13 @@ it('tells focus that lies to one side from focus that goes to and fro', function
         ),
     );
     [$near, $far] = [SharpWhere::Nearer, SharpWhere::Farther];
-    expect(RushHold\Causes\Seen::in($sides($far, $far, $far, $far, $far))['side'] ?? null)
+    expect(RushHold\Causes\Evidence::in($sides($far, $far, $far, $far, $far))['side'] ?? null)
         ->toBe('one')
-        ->and(RushHold\Causes\Seen::in($sides($near, $far, $near, $far, $far, $near))['side'] ?? null)
+        ->and(RushHold\Causes\Evidence::in($sides($near, $far, $near, $far, $far, $near))['side'] ?? null)
         ->toBe('both')
-        ->and(RushHold\Causes\Seen::in($sides($far, $near, SharpWhere::Nowhere, SharpWhere::Nowhere))['side'] ?? null)
+        ->and(
+            RushHold\Causes\Evidence::in($sides($far, $near, SharpWhere::Nowhere, SharpWhere::Nowhere))['side'] ?? null,
+        )
         ->toBeNull();
 });
 

@@ -56,9 +56,9 @@ it('finds how alike the frames of a run are', function (): void {
     foreach ([0.05, 0.3] as $alike) {
         $drawn = new Drawn(9);
         $rates = array_map(static fn (): float => $drawn->kept($drawn->share(0.4, $alike), 20) / 20, range(1, 800));
-        expect(BetaBinomial::alike($rates, 20))->toEqualWithDelta($alike, 0.25 * $alike + 0.02);
+        expect(BetaBinomial::intraclassCorrelation($rates, 20))->toEqualWithDelta($alike, 0.25 * $alike + 0.02);
     }
-    expect(BetaBinomial::alike([0.5, 0.5, 0.5], 20))->toBe(0.0);
+    expect(BetaBinomial::intraclassCorrelation([0.5, 0.5, 0.5], 20))->toBe(0.0);
 });
 
 it('tells a clear difference, and none where there is none', function (): void {

@@ -9,7 +9,7 @@ use RushHold\Drill\AimTest;
 use RushHold\Drill\ButtonCourse;
 use RushHold\Drill\ButtonScore;
 use RushHold\Drill\ControlTimes;
-use RushHold\Drill\Draw;
+use RushHold\Drill\DayOfPractice;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Familiar;
 use RushHold\Drill\FirstTimes;
@@ -19,7 +19,7 @@ use RushHold\Drill\MomentCourse;
 use RushHold\Drill\RingCourse;
 use RushHold\Drill\Rung;
 use RushHold\Drill\ScriptedHand;
-use RushHold\Drill\Session;
+use RushHold\Drill\SeededRandom;
 use RushHold\Library\Bodies;
 use RushHold\Tests\Answers;
 use RushHold\Tests\Rushes;
@@ -88,7 +88,7 @@ it('draws and scores turns of buttons, moments, first frames and aiming', functi
             'layout' => $layout,
         ])->course;
         assert($drawn instanceof ButtonCourse);
-        $hand = new Draw($seed, 9);
+        $hand = new SeededRandom($seed, 9);
         $trace = [];
         foreach ($drawn->calls as $i => [$at, $key]) {
             $pressed = (int) ($key ?? 0);
@@ -171,9 +171,9 @@ it('climbs the ladder and plans the weeks', function (): void {
             $rung->step(),
         ];
         $answers["against rung $rung->name"] = [
-            (new Session($rung->exercise(), '2026-06-07', 0.4, 1.5))->against($rung),
-            (new Session($rung->exercise(), '2026-06-07', 0.85, 0.6))->against($rung),
-            (new Session($rung->exercise(), '2026-06-07', 0.95, 3.1))->against($rung),
+            (new DayOfPractice($rung->exercise(), '2026-06-07', 0.4, 1.5))->against($rung),
+            (new DayOfPractice($rung->exercise(), '2026-06-07', 0.85, 0.6))->against($rung),
+            (new DayOfPractice($rung->exercise(), '2026-06-07', 0.95, 3.1))->against($rung),
         ];
     }
     $answers['skill of a hand'] = array_map(static fn (array $of): float => HandSkill::of(...$of), [

@@ -13,8 +13,8 @@ use RushHold\Kit\Body;
 use RushHold\Kit\Detection;
 use RushHold\Kit\FocusMode;
 use RushHold\Kit\Lens;
+use RushHold\Kit\LensReach;
 use RushHold\Kit\PointLayout;
-use RushHold\Kit\Reach;
 use RushHold\Kit\ResponsePreset;
 use RushHold\Kit\Stopwatch;
 use RushHold\Kit\Zoom;
@@ -71,7 +71,9 @@ it('plans every subject of the library with every sample body and lens', functio
                 ->toBeTrue();
         }
     }
-})->group('long')->with(array_keys(Bodies::all()));
+})
+    ->group('long')
+    ->with(array_keys(Bodies::all()));
 
 it('has a library that is large, whole and sure of its sources', function (): void {
     $all = Subjects::all();
@@ -263,7 +265,7 @@ it('opens a zoom less the longer it is', function (): void {
 });
 
 it('computes what extenders do', function (): void {
-    $reach = Reach::of(new Lens(focalMm: 300, maxAperture: 2.8, nearestM: 2, extenders: [2.0]), new Body(), 30.0);
+    $reach = LensReach::of(new Lens(focalMm: 300, maxAperture: 2.8, nearestM: 2, extenders: [2.0]), new Body(), 30.0);
     expect($reach)
         ->toHaveCount(2)
         ->and($reach[1]->focalMm)

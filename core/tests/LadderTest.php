@@ -3,18 +3,23 @@
 declare(strict_types=1);
 
 use RushHold\Drill\Calendar;
+use RushHold\Drill\DayOfPractice;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Habit;
 use RushHold\Drill\Ladder;
 use RushHold\Drill\Rung;
-use RushHold\Drill\Session;
 use RushHold\Tests\Learner;
 
-/** @return list<Session> one a day, from the first of a month on */
+/** @return list<DayOfPractice> one a day, from the first of a month on */
 function sessions(Exercise $exercise, array $reached, string $month = '2026-11', int $from = 1): array
 {
     return array_map(
-        static fn (float $r, int $i): Session => new Session($exercise, sprintf('%s-%02d', $month, $from + $i), $r, 1.0),
+        static fn (float $r, int $i): DayOfPractice => new DayOfPractice(
+            $exercise,
+            sprintf('%s-%02d', $month, $from + $i),
+            $r,
+            1.0,
+        ),
         $reached,
         array_keys($reached),
     );
@@ -33,15 +38,18 @@ it('passes a rung by three sessions running on three days', function (array $rea
 
 it('counts a day once, and slow fingers less', function (): void {
     $day = [
-        new Session(Exercise::Buttons, '2026-11-01', 1.0, 1.0),
-        new Session(Exercise::Buttons, '2026-11-01', 1.0, 1.0),
-        new Session(Exercise::Buttons, '2026-11-01', 1.0, 1.0),
+        new DayOfPractice(Exercise::Buttons, '2026-11-01', 1.0, 1.0),
+        new DayOfPractice(Exercise::Buttons, '2026-11-01', 1.0, 1.0),
+        new DayOfPractice(Exercise::Buttons, '2026-11-01', 1.0, 1.0),
     ];
     expect(Ladder::of($day)->isPassed(Rung::Touch))
         ->toBeFalse()
         ->and(Ladder::of($day)->inARow(Rung::Touch))
         ->toBe(1);
-    $slow = array_map(static fn (int $d): Session => new Session(Exercise::Buttons, "2026-11-0$d", 1.0, 2.6), [1, 2, 3]);
+    $slow = array_map(
+        static fn (int $d): DayOfPractice => new DayOfPractice(Exercise::Buttons, "2026-11-0$d", 1.0, 2.6),
+        [1, 2, 3],
+    );
     expect(Ladder::of($slow)->isPassed(Rung::Touch))
         ->toBeFalse()
         ->and($slow[0]->against(Rung::Touch))
@@ -168,7 +176,9 @@ it('is climbed in months by those who learn, and nobody is left standing', funct
         $weeks = array_values(array_map(static fn (Rung $r): int => $climbed['weeks'][$r->value], Rung::cases()));
         expect($weeks[0])->toBeLessThanOrEqual($weeks[4]);
     }
-})->group('long')->with(['quick' => [0.4, 0.12, 3, 12], 'usual' => [0.25, 0.06, 6, 20], 'slow' => [0.1, 0.03, 9, 38]]);
+})
+    ->group('long')
+    ->with(['quick' => [0.4, 0.12, 3, 12], 'usual' => [0.25, 0.06, 6, 20], 'slow' => [0.1, 0.03, 9, 38]]);
 
 it('keeps opening the next rung to somebody who hardly learns', function (): void {
     $climbed = (new Learner(0.1, 0.004, 0.004, 5))->climb(20);

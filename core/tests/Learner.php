@@ -6,7 +6,7 @@ namespace RushHold\Tests;
 
 use DateTimeImmutable;
 use RushHold\Drill\Calendar;
-use RushHold\Drill\Draw;
+use RushHold\Drill\DayOfPractice;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Habit;
 use RushHold\Drill\Ladder;
@@ -15,7 +15,7 @@ use RushHold\Drill\RingScore;
 use RushHold\Drill\RingTrace;
 use RushHold\Drill\Rung;
 use RushHold\Drill\ScriptedHand;
-use RushHold\Drill\Session;
+use RushHold\Drill\SeededRandom;
 use RushHold\Drill\Turn;
 
 /**
@@ -84,14 +84,14 @@ final class Learner
         return ['weeks' => $passed, 'at' => Ladder::of($turns)->rung, 'heldUp' => $held];
     }
 
-    private function turn(Exercise $exercise, string $date, float $skill, int $n): Session
+    private function turn(Exercise $exercise, string $date, float $skill, int $n): DayOfPractice
     {
         $seed = ($this->seed * 977 + $n) % 100000;
         if ($exercise === Exercise::Buttons) {
-            return new Session(
+            return new DayOfPractice(
                 $exercise,
                 $date,
-                min(1.0, 0.55 + 0.45 * $skill + (new Draw($seed, 9))->between(-0.06, 0.06)),
+                min(1.0, 0.55 + 0.45 * $skill + (new SeededRandom($seed, 9))->between(-0.06, 0.06)),
                 2.2 - 1.3 * $skill,
             );
         }
@@ -113,6 +113,6 @@ final class Learner
                 ),
             ) / 6;
 
-        return new Session($exercise, $date, Turn::against($share, self::$par[$exercise->value]));
+        return new DayOfPractice($exercise, $date, Turn::against($share, self::$par[$exercise->value]));
     }
 }

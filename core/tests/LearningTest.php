@@ -15,7 +15,7 @@ use RushHold\Record\Learned;
 use RushHold\Record\Learning;
 use RushHold\Record\Logged;
 use RushHold\Record\LoggedBurst;
-use RushHold\Record\Season;
+use RushHold\Record\LoggedCases;
 use RushHold\Record\Skill;
 use RushHold\Record\SkillRates;
 use RushHold\Situation\Situation;
@@ -171,7 +171,7 @@ it(
 
 it('puts bursts of one rush and hold together, and leaves out what has no rush', function (): void {
     $hold = HoldDocument::read(['focus' => ['area' => 'point']]);
-    $logged = Season::of([
+    $logged = LoggedCases::of([
         'a' => new LoggedBurst(10, 5, rush: Rushes::with(), hold: $hold),
         'b' => new LoggedBurst(10, 6, rush: Rushes::with(['name' => 'The same, named otherwise']), hold: $hold),
         'c' => new LoggedBurst(10, 7, rush: Rushes::with(['path.start_m' => 60.0]), hold: $hold),

@@ -11,8 +11,8 @@ use RushHold\Camera\Hidden;
 use RushHold\Camera\Shot;
 use RushHold\Camera\StandIn;
 use RushHold\Causes\Cause;
+use RushHold\Causes\Evidence;
 use RushHold\Causes\Question;
-use RushHold\Causes\Seen;
 use RushHold\Document\RushDocument;
 use RushHold\Focus\LossCause;
 use RushHold\Focus\Noise;
@@ -514,8 +514,8 @@ final readonly class Planted
         $pitch = 1000 * $this->rush->kit->body->pitchMm();
 
         return match ($question) {
-            Question::Course => Seen::in($this->logged())['course'] ?? 'mixed',
-            Question::Size => Seen::in($this->logged())['size'] ?? 'more',
+            Question::Course => Evidence::in($this->logged())['course'] ?? 'mixed',
+            Question::Size => Evidence::in($this->logged())['size'] ?? 'more',
             Question::Side => $this->trembles() ? 'both' : 'one',
             Question::Grain => $this->hold->iso > 6400 && $this->softUm > 0 ? 'grain' : 'blur',
             Question::SharpWhere => match (true) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Bench\Session;
+use App\Bench\KeptSession;
 use App\Documents\DocumentGate;
 use App\Models\KeptDrill;
 use App\Models\KitType;
@@ -18,10 +18,10 @@ use Illuminate\Support\Str;
 use RushHold\Document\BodyDocument;
 use RushHold\Document\DrillDocument;
 use RushHold\Document\Drills\Layout;
-use RushHold\Drill\Draw;
 use RushHold\Drill\Key;
 use RushHold\Drill\RingCourse;
 use RushHold\Drill\ScriptedHand;
+use RushHold\Drill\SeededRandom;
 
 /** The demo: a sea-cliff reserve in early June, and a cyclo-cross race the autumn before. All made up. */
 final class DemoSeeder extends Seeder
@@ -169,24 +169,20 @@ final class DemoSeeder extends Seeder
             'drive' => 'long',
             'stabiliser' => 'off',
         ];
-        $own = $demo
-            ->kit()
-            ->create([
-                'type' => KitType::Bodies,
-                'name' => $body['name'],
-                'document' => $body['fields'],
-                'based_on' => 'sample-fast-mirrorless',
-                'standing' => $standing,
-            ]);
+        $own = $demo->kit()->create([
+            'type' => KitType::Bodies,
+            'name' => $body['name'],
+            'document' => $body['fields'],
+            'based_on' => 'sample-fast-mirrorless',
+            'standing' => $standing,
+        ]);
         $race = $this->gate->kit(KitType::Bodies, [...$samples['sample-old-mirror'], 'name' => 'The race body']);
-        $demo
-            ->kit()
-            ->create([
-                'type' => KitType::Bodies,
-                'name' => $race['name'],
-                'document' => $race['fields'],
-                'based_on' => 'sample-old-mirror',
-            ]);
+        $demo->kit()->create([
+            'type' => KitType::Bodies,
+            'name' => $race['name'],
+            'document' => $race['fields'],
+            'based_on' => 'sample-old-mirror',
+        ]);
         $lenses = [];
         foreach (
             [
@@ -196,14 +192,12 @@ final class DemoSeeder extends Seeder
             ] as $id => $name
         ) {
             $lens = $this->gate->kit(KitType::Lenses, [...KitType::Lenses->samples()[$id], 'name' => $name]);
-            $lenses[$id] = $demo
-                ->kit()
-                ->create([
-                    'type' => KitType::Lenses,
-                    'name' => $name,
-                    'document' => $lens['fields'],
-                    'based_on' => $id,
-                ])->id;
+            $lenses[$id] = $demo->kit()->create([
+                'type' => KitType::Lenses,
+                'name' => $name,
+                'document' => $lens['fields'],
+                'based_on' => $id,
+            ])->id;
         }
         $demo
             ->fill([
@@ -379,7 +373,7 @@ final class DemoSeeder extends Seeder
      */
     private static function fingers(array $calls, float $skill, int $seed): array
     {
-        $draw = new Draw($seed, 7);
+        $draw = new SeededRandom($seed, 7);
         $trace = [];
         foreach ($calls as [$at, $key]) {
             $press = $key === null ? 0 : ($draw->chance(0.3 * (1 - $skill)) ? ($key === 1 ? 2 : 1) : $key);
@@ -394,17 +388,15 @@ final class DemoSeeder extends Seeder
     /** A session at the bench with the stand-in: its first sweep at two distances. */
     private function bench(User $demo): void
     {
-        $sweep = $demo
-            ->sweeps()
-            ->make([
-                'name' => 'The long prime on the old body',
-                'body' => 'The race body',
-                'lens' => 'The long prime',
-                'document' => ['format' => 'rush-hold/sweep@1', 'frames' => [], 'by_distance' => false],
-                'hidden' => ['value' => 6, 'second' => true, 'seed' => 5],
-            ]);
-        Session::shoot($sweep, array_fill_keys(range(-20, 20), 1), 10.0, 500.0);
-        Session::shoot($sweep, array_fill_keys(range(-20, 20), 1), 35.0, 500.0);
+        $sweep = $demo->sweeps()->make([
+            'name' => 'The long prime on the old body',
+            'body' => 'The race body',
+            'lens' => 'The long prime',
+            'document' => ['format' => 'rush-hold/sweep@1', 'frames' => [], 'by_distance' => false],
+            'hidden' => ['value' => 6, 'second' => true, 'seed' => 5],
+        ]);
+        KeptSession::shoot($sweep, array_fill_keys(range(-20, 20), 1), 10.0, 500.0);
+        KeptSession::shoot($sweep, array_fill_keys(range(-20, 20), 1), 35.0, 500.0);
         $sweep->save();
     }
 

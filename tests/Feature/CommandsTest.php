@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Api\Asked;
 use App\Api\Description;
+use App\Api\RequestRules;
 use App\Documents\DocumentGate;
 use App\Models\KitType;
 use Illuminate\Support\Facades\Artisan;
@@ -90,8 +90,8 @@ it('tells by its exit code what went wrong', function (): void {
 it('has the description of the API that is checked in', function (): void {
     expect(Description::json())
         ->toBe((string) file_get_contents(base_path('openapi.json')))
-        ->and(Asked::php())
-        ->toBe((string) file_get_contents(base_path(Asked::FILE)));
+        ->and(RequestRules::php())
+        ->toBe((string) file_get_contents(base_path(RequestRules::FILE)));
 });
 
 it('says what to change from how the camera stands', function (): void {

@@ -152,9 +152,9 @@ it('puts two bursts into one another once, not both away', function (): void {
         Burst::query()->where('uuid', $a)->firstOrFail(),
         Burst::query()->where('uuid', $b)->firstOrFail(),
     ];
-    App\Pictures\Told::merged($first, $second);
+    App\Pictures\BurstDocuments::merged($first, $second);
     // Somebody else had both in hand as they were before.
-    expect(fn () => App\Pictures\Told::merged($second, $first))
+    expect(fn () => App\Pictures\BurstDocuments::merged($second, $first))
         ->toThrow(Symfony\Component\HttpKernel\Exception\HttpException::class)
         ->and(Burst::query()->where('user_id', $person->id)->pluck('frames')->all())
         ->toBe([60]);
@@ -503,11 +503,16 @@ it('does once what is sent twice with a key', function (): void {
 it('keeps once what is asked again after its answer was lost', function (): void {
     $this->actingAs($person = $this->person());
     $document = json_decode((string) file_get_contents(base_path('formats/examples/barriers.json')), true);
-    $send = fn () => $this->postJson('/api/rushes', ['document' => $document], ['Idempotency-Key' => 'a'])->assertCreated()->json('id');
+    $send = fn () => $this->postJson('/api/rushes', ['document' => $document], ['Idempotency-Key' => 'a'])
+        ->assertCreated()
+        ->json('id');
     $first = $send();
     // The server ended before it could keep its answer.
     Illuminate\Support\Facades\Cache::flush();
-    expect($send())->toBe($first)->and($person->rushes()->count())->toBe(1);
+    expect($send())
+        ->toBe($first)
+        ->and($person->rushes()->count())
+        ->toBe(1);
     // What was deleted in between is not what somebody asks for.
     Illuminate\Support\Facades\Cache::flush();
     $this->deleteJson("/api/rushes/$first")->assertNoContent();

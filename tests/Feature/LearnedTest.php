@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Bench\Session;
+use App\Bench\KeptSession;
 use App\Models\Burst;
 use App\Models\KeptSweep;
 use App\Models\Picture;
 use App\Models\User;
+use App\Review\KeptLearning;
 use App\Review\LearnFromLog;
-use App\Review\Learnt;
 use Illuminate\Bus\UniqueLock;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
@@ -18,11 +18,9 @@ use Illuminate\Support\Str;
 /** A rush of the examples, kept. */
 function rushOf(User $person, string $name = 'gannet-along-the-edge'): string
 {
-    return $person
-        ->rushes()
-        ->create([
-            'document' => json_decode((string) file_get_contents(base_path("formats/examples/$name.json")), true),
-        ])->id;
+    return $person->rushes()->create([
+        'document' => json_decode((string) file_get_contents(base_path("formats/examples/$name.json")), true),
+    ])->id;
 }
 
 /** @param  array<string, mixed>  $fields */
@@ -34,18 +32,16 @@ function burstOf(
     string $at = '2026-06-06T06:00:00Z',
     array $fields = [],
 ): Burst {
-    return $person
-        ->bursts()
-        ->create([
-            'uuid' => (string) Str::uuid(),
-            'rush_id' => $rush,
-            'rush' => 'Gannet',
-            'shot_at' => $at,
-            'frames' => $frames,
-            'keepers' => $keepers,
-            'hold' => ['focus' => ['area' => 'block']],
-            ...$fields,
-        ]);
+    return $person->bursts()->create([
+        'uuid' => (string) Str::uuid(),
+        'rush_id' => $rush,
+        'rush' => 'Gannet',
+        'shot_at' => $at,
+        'frames' => $frames,
+        'keepers' => $keepers,
+        'hold' => ['focus' => ['area' => 'block']],
+        ...$fields,
+    ]);
 }
 
 describe('causes', function (): void {
@@ -226,10 +222,10 @@ describe('what the log teaches', function (): void {
         $this->patchJson('/api/learned', ['uses' => true, 'from' => 'now'])
             ->assertOk()
             ->assertJsonPath('learned', null);
-        Learnt::anew($person->refresh());
+        KeptLearning::anew($person->refresh());
         expect($person->refresh()->learned['bursts'])
             ->toBe(0)
-            ->and(Learnt::forPlans($person))
+            ->and(KeptLearning::forPlans($person))
             ->toBeNull();
     });
 
@@ -248,7 +244,7 @@ describe('what the log teaches', function (): void {
                 ],
             ])
             ->save();
-        $learned = Learnt::forPlans($person);
+        $learned = KeptLearning::forPlans($person);
         $said = $person->habits()->photographer;
         $rush = RushHold\Document\RushDocument::read(
             json_decode((string) file_get_contents(base_path('formats/examples/barriers.json')), true),
@@ -338,14 +334,12 @@ describe('the bench', function (): void {
 
     it('takes pictures of a burst in, by the values in their names', function (): void {
         $person = $this->person();
-        $burst = $person
-            ->bursts()
-            ->create([
-                'uuid' => (string) Str::uuid(),
-                'rush' => 'Target',
-                'shot_at' => '2026-06-06T06:00:00Z',
-                'coc_px' => 2.0,
-            ]);
+        $burst = $person->bursts()->create([
+            'uuid' => (string) Str::uuid(),
+            'rush' => 'Target',
+            'shot_at' => '2026-06-06T06:00:00Z',
+            'coc_px' => 2.0,
+        ]);
         foreach (range(-5, 5) as $i => $value) {
             Picture::query()->forceCreate([
                 'user_id' => $person->id,
@@ -375,9 +369,9 @@ describe('the bench', function (): void {
             'distance_m' => 12,
             'focal_mm' => 400,
         ])->assertStatus(422);
-        expect(Session::named('A7 −12 b.jpg'))
+        expect(KeptSession::named('A7 −12 b.jpg'))
             ->toBe(-12)
-            ->and(static fn () => Session::named('frame 12.jpg'))
+            ->and(static fn () => KeptSession::named('frame 12.jpg'))
             ->toThrow(RushHold\Refused::class);
     });
 

@@ -9,7 +9,7 @@ use App\Models\KitType;
 use App\Models\Picture;
 use App\Models\SavedOuting;
 use App\Models\SavedRush;
-use App\Pictures\Counted;
+use App\Pictures\BurstCounts;
 use App\Pictures\Crops;
 use App\Pictures\FollowSubject;
 use App\Pictures\Grouping;
@@ -383,9 +383,14 @@ it('follows what was marked, proposes verdicts, and lets the person have the las
     $cut = Store::disk()->allFiles(Crops::folder($person->id));
     foreach ($after['pictures'] as $frame) {
         ['x' => $x, 'y' => $y] = $frame['measured']['aim'];
-        $this->get(sprintf('/api/pictures/%s/crop?x=%.4f&y=%.4f&side=%d', $frame['id'], $x, $y, Crops::CLOSE_SIDE))->assertOk();
+        $this->get(
+            sprintf('/api/pictures/%s/crop?x=%.4f&y=%.4f&side=%d', $frame['id'], $x, $y, Crops::CLOSE_SIDE),
+        )->assertOk();
     }
-    expect($cut)->toHaveCount(4)->and(Store::disk()->allFiles(Crops::folder($person->id)))->toBe($cut);
+    expect($cut)
+        ->toHaveCount(4)
+        ->and(Store::disk()->allFiles(Crops::folder($person->id)))
+        ->toBe($cut);
     $lost = $after['pictures'][2]['id'];
     $this->patchJson("/api/pictures/$lost", ['said' => true])
         ->assertOk()
@@ -987,7 +992,7 @@ it('counts the frames of which it can be told, and whichever somebody has judged
     }
     $burst->forceFill(['mark' => ['picture' => $pictures[0]->id, 'x' => 0, 'y' => 0]])->save();
     $counted = static function () use ($burst): array {
-        Counted::again($burst->refresh());
+        BurstCounts::again($burst->refresh());
 
         return [$burst->frames, $burst->keepers];
     };

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Models\KeptDrill;
 use App\Models\User;
 use App\Practice\Practised;
-use App\Review\Learnt;
+use App\Review\KeptLearning;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Str;
 use RushHold\Document\DrillDocument;
@@ -38,14 +38,12 @@ function rungBy(array $course, float $skill): array
 describe('drills', function (): void {
     it('brings a course, scores it the same again, and keeps it', function (): void {
         $person = $this->person();
-        $rush = $person
-            ->rushes()
-            ->create([
-                'document' => json_decode(
-                    (string) file_get_contents(base_path('formats/examples/gannet-along-the-edge.json')),
-                    true,
-                ),
-            ]);
+        $rush = $person->rushes()->create([
+            'document' => json_decode(
+                (string) file_get_contents(base_path('formats/examples/gannet-along-the-edge.json')),
+                true,
+            ),
+        ]);
         $this->actingAs($person);
         $course = $this->postJson('/api/drills/course', [
             'drill' => 'swimmer',
@@ -117,14 +115,12 @@ describe('drills', function (): void {
 
     it('refuses what was not played, days far off, and kit of others', function (): void {
         $other = $this->person();
-        $theirs = $other
-            ->rushes()
-            ->create([
-                'document' => json_decode(
-                    (string) file_get_contents(base_path('formats/examples/gannet-along-the-edge.json')),
-                    true,
-                ),
-            ]);
+        $theirs = $other->rushes()->create([
+            'document' => json_decode(
+                (string) file_get_contents(base_path('formats/examples/gannet-along-the-edge.json')),
+                true,
+            ),
+        ]);
         $this->actingAs($this->person());
         $this->postJson('/api/drills/course', ['drill' => 'swimmer', 'rush' => $theirs->id])
             ->assertStatus(422)
@@ -163,10 +159,7 @@ describe('drills', function (): void {
                 'day' => now()->toDateString(),
             ])
                 ->assertStatus(422)
-                ->assertJsonPath(
-                    'message',
-                    'You pressed nothing, so this round isn’t saved.',
-                );
+                ->assertJsonPath('message', 'You pressed nothing, so this round isn’t saved.');
         }
         expect($person->drills()->count())->toBe(0);
     });
@@ -264,17 +257,15 @@ describe('the ladder', function (): void {
             true,
         );
         $rush = $person->rushes()->create(['document' => $document]);
-        $log = static fn (string $technique, int $frames) => $person
-            ->bursts()
-            ->create([
-                'uuid' => (string) Str::uuid(),
-                'rush_id' => $rush->id,
-                'rush' => $rush->name,
-                'shot_at' => now()->subDay(),
-                'frames' => $frames,
-                'keepers' => 3,
-                'hold' => ['focus' => ['technique' => $technique]],
-            ]);
+        $log = static fn (string $technique, int $frames) => $person->bursts()->create([
+            'uuid' => (string) Str::uuid(),
+            'rush_id' => $rush->id,
+            'rush' => $rush->name,
+            'shot_at' => now()->subDay(),
+            'frames' => $frames,
+            'keepers' => 3,
+            'hold' => ['focus' => ['technique' => $technique]],
+        ]);
         $log('auto', 30);
         $log('follow', 4);
         expect((new Practised($person))->ladder()->field)->toBe([]);
@@ -300,7 +291,7 @@ describe('what practice moves', function (): void {
             'document' => rungBy($course, 0.9),
             'day' => now()->toDateString(),
         ])->assertCreated();
-        expect(Learnt::forPlans($person))->toBeNull();
+        expect(KeptLearning::forPlans($person))->toBeNull();
         $feeds = static fn (bool $hand, bool $first): array => [
             'habit' => (object) [],
             'feeds' => ['controls' => false, 'hand' => $hand, 'first_sharp' => $first],
@@ -308,7 +299,7 @@ describe('what practice moves', function (): void {
         $moved = $this->putJson('/api/practice', $feeds(true, true))->assertOk();
         $said = $person->refresh()->habits()->photographer->handFocus;
         expect($moved->json('feeds.hand.at'))->toEqualWithDelta($said + 0.03, 1e-6);
-        $plans = Learnt::forPlans($person);
+        $plans = KeptLearning::forPlans($person);
         expect($plans?->handFocus)
             ->toEqualWithDelta($said + 0.03, 1e-6)
             ->and($plans?->firstSharpByHandS)
@@ -324,7 +315,7 @@ describe('what practice moves', function (): void {
         )->photographer->firstSharpByHandS;
         expect($planned([]))->toBe(0.7)->and($planned(['first_sharp_by_hand_s' => 0.4]))->toBe(0.4);
         $this->putJson('/api/practice', $feeds(false, false))->assertOk();
-        expect(Learnt::forPlans($person->refresh()))->toBeNull();
+        expect(KeptLearning::forPlans($person->refresh()))->toBeNull();
     });
 
     it('lets times of controls into layouts with the trials they stand on', function (): void {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Pictures\Apart;
 use App\Pictures\NoPicture;
+use App\Pictures\Sandbox;
 use Illuminate\Http\UploadedFile;
 use Tests\Fuzz\HostilePictures;
 use Tests\Fuzz\Maker;
@@ -22,7 +22,7 @@ function looked(string $bytes): array|string
     try {
         App\Pictures\Kind::of($file);
 
-        return Apart::measure(['file' => $file, 'limit_px' => 3.0]);
+        return Sandbox::measure(['file' => $file, 'limit_px' => 3.0]);
     } catch (NoPicture $refused) {
         return $refused->getMessage();
     } finally {

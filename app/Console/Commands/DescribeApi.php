@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Api\Asked;
 use App\Api\Description;
+use App\Api\RequestRules;
 use Illuminate\Console\Command;
 
 final class DescribeApi extends Command
@@ -16,7 +16,7 @@ final class DescribeApi extends Command
 
     public function handle(): int
     {
-        $written = ['openapi.json' => Description::json(), Asked::FILE => Asked::php()];
+        $written = ['openapi.json' => Description::json(), RequestRules::FILE => RequestRules::php()];
         if ($this->option('check')) {
             $old = array_keys(
                 array_filter(

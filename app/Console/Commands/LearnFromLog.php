@@ -10,7 +10,7 @@ use RushHold\Document\LearningDocument;
 use RushHold\Planning\Chooser;
 use RushHold\Record\Learning;
 use RushHold\Record\Logged;
-use RushHold\Record\Season;
+use RushHold\Record\LoggedCases;
 use RushHold\Record\SkillRates;
 use RushHold\Refused;
 
@@ -29,8 +29,8 @@ final class LearnFromLog extends Command
     public function handle(DocumentGate $gate): int
     {
         return $this->answer(function () use ($gate): array {
-            $logged = Season::of(
-                $gate->bursts($this->document((string) $this->argument('bursts')), Season::MOST_BURSTS),
+            $logged = LoggedCases::of(
+                $gate->bursts($this->document((string) $this->argument('bursts')), LoggedCases::MOST_BURSTS),
             );
             if ($logged === []) {
                 throw Refused::because('bursts', 'learn-none');

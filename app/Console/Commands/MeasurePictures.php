@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Pictures\Apart;
 use App\Pictures\Facts;
 use App\Pictures\NoPicture;
+use App\Pictures\Sandbox;
 use Illuminate\Console\Command;
 use RushHold\Blur\Verdict;
 use RushHold\Refused;
@@ -47,7 +47,7 @@ final class MeasurePictures extends Command
             $measured = [];
             foreach ($files as $file) {
                 try {
-                    $one = Apart::measure([
+                    $one = Sandbox::measure([
                         'file' => $file,
                         'limit_px' => Verdict::KEEPER_LIMIT * $coc,
                         'aim' => $follow === null ? $aim : null,

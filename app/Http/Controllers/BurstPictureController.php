@@ -10,12 +10,12 @@ use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
 use App\Pictures\Arranging;
-use App\Pictures\Counted;
+use App\Pictures\BurstCounts;
+use App\Pictures\BurstDocuments;
 use App\Pictures\FollowSubject;
 use App\Pictures\OwnWords;
-use App\Pictures\Seen;
+use App\Pictures\PictureView;
 use App\Pictures\Sidecars;
-use App\Pictures\Told;
 use App\Review\Log;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
@@ -63,7 +63,7 @@ final class BurstPictureController extends Controller
 
                     return [
                         'burst' => Log::told($burst),
-                        'first' => $first === null ? null : Seen::thumbnail($first),
+                        'first' => $first === null ? null : PictureView::thumbnail($first),
                         'pictures' => $own?->count() ?? 0,
                         'kept' => $own?->map(static fn (Picture $picture): ?bool => $picture->isKept())->values()->all() ?? [],
                         'marked' => $burst->mark !== null,
@@ -120,7 +120,7 @@ final class BurstPictureController extends Controller
                 'mark' => $burst->mark === null ? null : [...$burst->mark, 'count' => $burst->mark['count'] + 1],
             ])
             ->save();
-        Counted::again($burst);
+        BurstCounts::again($burst);
 
         return $this->answer($burst);
     }
@@ -151,7 +151,7 @@ final class BurstPictureController extends Controller
     public function document(Request $request, string $id): Response
     {
         return response()->json(
-            Told::document($this->burst($request, $id)),
+            BurstDocuments::document($this->burst($request, $id)),
             200,
             ['Content-Disposition' => 'attachment; filename="burst.json"'],
             JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
@@ -162,7 +162,7 @@ final class BurstPictureController extends Controller
     {
         $burst = $this->burst($request, $id);
 
-        return response()->streamDownload(static fn () => Told::table([$burst]), 'burst.csv', [
+        return response()->streamDownload(static fn () => BurstDocuments::table([$burst]), 'burst.csv', [
             'Content-Type' => 'text/csv; charset=utf-8',
         ]);
     }
@@ -183,7 +183,7 @@ final class BurstPictureController extends Controller
         return response()->json([
             'burst' => Log::told($burst),
             'pictures' => Picture::ofBurst($burst)->map(
-                static fn (Picture $p): array => Seen::told($p, $words, [$burst->id => $burst->uuid]),
+                static fn (Picture $p): array => PictureView::told($p, $words, [$burst->id => $burst->uuid]),
             ),
             'marked' => array_keys($burst->mark['marks'] ?? []),
             'following' => self::following($burst),

@@ -20,7 +20,7 @@ use App\Playing\PocketQuestion;
 use App\Playing\Question;
 use App\Playing\Questions;
 use App\Practice\Practised;
-use App\Review\Learnt;
+use App\Review\KeptLearning;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -124,13 +124,13 @@ final class CardController extends Controller
             ->outing($rushes->inside($rushes->present($outing->document)[0]))
             ->outing->with(times: Practised::times($owner));
 
-        return Learnt::forPlans($owner)?->outing($read) ?? $read;
+        return KeptLearning::forPlans($owner)?->outing($read) ?? $read;
     }
 
     /** Whoever looks at it, what is played is corrected by the log of the one whose outing it is. */
     private function ask(Request $request, SavedOuting $outing, Question $question): Response
     {
-        return $this->questions->ask($request, LearnedQuestion::of($question, Learnt::forPlans($outing->user)));
+        return $this->questions->ask($request, LearnedQuestion::of($question, KeptLearning::forPlans($outing->user)));
     }
 
     private function units(Request $request): Units

@@ -11,7 +11,7 @@ use App\Models\SavedOuting;
 use App\Models\SavedRush;
 use App\Models\User;
 use App\Outings\Rushes;
-use App\Pictures\Told;
+use App\Pictures\BurstDocuments;
 use App\Playing\CauseQuestion;
 use App\Playing\Questions;
 use Illuminate\Http\JsonResponse;
@@ -117,7 +117,7 @@ final class CauseController extends Controller
     {
         $answers = $burst->answers ?? [];
         try {
-            $document = Told::document($burst);
+            $document = BurstDocuments::document($burst);
         } catch (Refused) {
             // Nobody said how many were kept: that does not matter here.
             $rush =

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Api\Asked;
+use App\Api\RequestRules;
 use App\Keeping\Keeper;
 use App\Models\User;
-use App\Review\Learnt;
+use App\Review\KeptLearning;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 use Illuminate\Http\Request;
@@ -41,7 +41,7 @@ abstract class Controller
     /** What plans of the person use of their log. */
     protected function learned(Request $request): ?Learned
     {
-        return Learnt::forPlans($this->person($request));
+        return KeptLearning::forPlans($this->person($request));
     }
 
     /**
@@ -55,7 +55,7 @@ abstract class Controller
      */
     protected function asked(Request $request, array $more = [], array $messages = []): array
     {
-        return $request->validate(Asked::rules($request, $more), $messages);
+        return $request->validate(RequestRules::rules($request, $more), $messages);
     }
 
     /** Keeps what the person has. */

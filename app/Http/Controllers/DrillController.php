@@ -23,9 +23,9 @@ use RushHold\Document\DrillDocument;
 use RushHold\Document\Drills\Layout;
 use RushHold\Document\RushDocument;
 use RushHold\Drill\ButtonCourse;
-use RushHold\Drill\Draw;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Key;
+use RushHold\Drill\SeededRandom;
 use RushHold\Hold\Setting;
 use RushHold\Kit\AreaMove;
 use RushHold\Rush\Rush;
@@ -54,7 +54,7 @@ final class DrillController extends Controller
         $document = [
             'format' => DrillDocument::FORMAT,
             'drill' => $exercise->value,
-            'seed' => (int) ($given['seed'] ?? random_int(1, Draw::MOST_SEED)),
+            'seed' => (int) ($given['seed'] ?? random_int(1, SeededRandom::MOST_SEED)),
         ];
         $rush = in_array(
             $exercise,

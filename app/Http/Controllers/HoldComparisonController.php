@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Review\Season;
+use App\Review\LoggedBursts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RushHold\Document\ComparisonDocument;
@@ -20,7 +20,7 @@ final class HoldComparisonController extends Controller
         $wanted = $this->asked($request)['rush'] ?? null;
         $person = $this->person($request);
         $rushes = $listed = [];
-        foreach (Season::of($person) as [$burst, $read]) {
+        foreach (LoggedBursts::of($person) as [$burst, $read]) {
             if ($burst->rush_id !== null && ! $burst->doubted) {
                 $rushes[$burst->rush_id]['name'] = $burst->rush;
                 $rushes[$burst->rush_id]['bursts'][] = $read;
@@ -42,7 +42,10 @@ final class HoldComparisonController extends Controller
         $measured =
             $rush === null
                 ? []
-                : array_filter(Season::of($person, $rush, true), static fn (array $one): bool => ! $one[0]->doubted);
+                : array_filter(
+                    LoggedBursts::of($person, $rush, true),
+                    static fn (array $one): bool => ! $one[0]->doubted,
+                );
         $comparison = Comparison::ofMostShot(array_column(array_values($measured), 1));
 
         return response()->json([

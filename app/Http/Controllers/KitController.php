@@ -22,7 +22,7 @@ use RushHold\Document\BodyDocument;
 use RushHold\Document\LensDocument;
 use RushHold\Document\StandingDocument;
 use RushHold\Hold\Term;
-use RushHold\Kit\Reach;
+use RushHold\Kit\LensReach;
 use RushHold\Said;
 use RushHold\Units;
 use RushHold\Words\Words;
@@ -124,7 +124,7 @@ final class KitController extends Controller
             $given = $request->input('body');
             $body = BodyDocument::read(is_array($given) ? $given : ['format' => BodyDocument::FORMAT])->body;
             $reach = array_map(
-                static fn (Reach $r): array => [
+                static fn (LensReach $r): array => [
                     'focal_mm' => round($r->focalMm, 1),
                     'extender' => $r->extender,
                     'widest' => round($r->widest, 2),
@@ -133,7 +133,7 @@ final class KitController extends Controller
                     'px_per_cm' => round($r->pixelsPerCm, 2),
                     'lit_ev' => round($r->lastLightEv, 2),
                 ],
-                Reach::of(LensDocument::read($document)->lens, $body, $request->float('distance_m', 20.0)),
+                LensReach::of(LensDocument::read($document)->lens, $body, $request->float('distance_m', 20.0)),
             );
         }
 

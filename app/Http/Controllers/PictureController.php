@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Models\Burst;
 use App\Models\Picture;
-use App\Pictures\Counted;
+use App\Pictures\BurstCounts;
 use App\Pictures\Crops;
 use App\Pictures\Incoming;
 use App\Pictures\LookAt;
 use App\Pictures\NoPicture;
-use App\Pictures\Seen;
+use App\Pictures\PictureView;
 use App\Pictures\ShootStandIn;
 use App\Pictures\Store;
 use Illuminate\Http\JsonResponse;
@@ -136,9 +136,9 @@ final class PictureController extends Controller
         array_key_exists('lost_to', $given) && ($picture->lost_to = $given['lost_to']);
         $picture->save();
         $burst = Burst::query()->find($picture->burst_id);
-        $burst === null || Counted::again($burst);
+        $burst === null || BurstCounts::again($burst);
 
-        return response()->json(Seen::told($picture));
+        return response()->json(PictureView::told($picture));
     }
 
     public function retry(Request $request, string $id): Response
@@ -156,7 +156,7 @@ final class PictureController extends Controller
         $picture = $this->picture($request, $id);
         $picture->delete();
         $burst = Burst::query()->find($picture->burst_id);
-        $burst === null || Counted::again($burst);
+        $burst === null || BurstCounts::again($burst);
 
         return response()->noContent();
     }
@@ -166,9 +166,9 @@ final class PictureController extends Controller
         $picture = $this->picture($request, $id, true);
         $picture->restore();
         $burst = Burst::query()->find($picture->burst_id);
-        $burst === null || Counted::again($burst);
+        $burst === null || BurstCounts::again($burst);
 
-        return response()->json(Seen::told($picture));
+        return response()->json(PictureView::told($picture));
     }
 
     /** The file behind a signed address; the address alone is not enough, and it is good for a short while. */

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Burst;
 use App\Pictures\Arranging;
+use App\Pictures\BurstDocuments;
 use App\Pictures\Sidecars;
-use App\Pictures\Told;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -83,7 +83,7 @@ final class PictureSetController extends Controller
     {
         $bursts = $this->between($request);
 
-        return response()->streamDownload(static fn () => Told::table($bursts), 'pictures.csv', [
+        return response()->streamDownload(static fn () => BurstDocuments::table($bursts), 'pictures.csv', [
             'Content-Type' => 'text/csv; charset=utf-8',
         ]);
     }
@@ -93,7 +93,7 @@ final class PictureSetController extends Controller
         $told = [];
         foreach ($this->between($request) as $burst) {
             try {
-                $told[] = Told::document($burst);
+                $told[] = BurstDocuments::document($burst);
             } catch (Refused) {
                 // Nobody has said yet how many of it were kept.
             }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\KeptSession;
 use App\Bench\Paper;
-use App\Bench\Session;
 use App\Documents\Documents;
 use App\Models\Burst;
 use App\Models\KeptSweep;
@@ -102,7 +102,7 @@ final class SweepController extends Controller
             422,
             Words::text('http.sweep.this-session-has-frames-of'),
         );
-        Session::shoot($sweep, $values, (float) $given['distance_m'], (float) $given['focal_mm']);
+        KeptSession::shoot($sweep, $values, (float) $given['distance_m'], (float) $given['focal_mm']);
         $this->change($sweep);
 
         return $this->told($request, $sweep);
@@ -117,7 +117,7 @@ final class SweepController extends Controller
         $burst = $mine->where('user_id', $sweep->user_id)->where('uuid', $given['burst'])->firstOrFail();
         /** @var list<int>|null $values */
         $values = isset($given['values']) ? array_map(intval(...), $given['values']) : null;
-        Session::fromPictures(
+        KeptSession::fromPictures(
             $sweep,
             Picture::ofBurst($burst),
             $values,
@@ -132,7 +132,7 @@ final class SweepController extends Controller
     public function download(Request $request, string $id): JsonResponse
     {
         $sweep = $this->sweep($request, $id);
-        $told = Session::told($sweep, $this->person($request));
+        $told = KeptSession::told($sweep, $this->person($request));
 
         return Documents::file(
             [...$sweep->document, 'name' => $sweep->name, 'uses' => $told['uses']],
@@ -143,7 +143,7 @@ final class SweepController extends Controller
 
     public function paper(Request $request, string $id): Response
     {
-        return response(Paper::of(Session::told($this->sweep($request, $id), $this->person($request))), 200, [
+        return response(Paper::of(KeptSession::told($this->sweep($request, $id), $this->person($request))), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'inline; filename="bench.pdf"',
         ]);
@@ -158,7 +158,7 @@ final class SweepController extends Controller
             'name' => $given['name'],
             'body' => $given['body'] ?? '',
             'lens' => $given['lens'] ?? '',
-            'document' => Session::checked((array) $request->input('document')),
+            'document' => KeptSession::checked((array) $request->input('document')),
         ];
     }
 
@@ -176,7 +176,7 @@ final class SweepController extends Controller
 
     private function told(Request $request, KeptSweep $sweep): JsonResponse
     {
-        return response()->json(Session::told($sweep, $this->person($request)));
+        return response()->json(KeptSession::told($sweep, $this->person($request)));
     }
 
     private function sweep(Request $request, string $id, bool $deleted = false): KeptSweep

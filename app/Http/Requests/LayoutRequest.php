@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Api\Asked;
+use App\Api\RequestRules;
 use Illuminate\Foundation\Http\FormRequest;
 use RushHold\Controls\Pins;
 use RushHold\Document\HoldDocument;
@@ -14,7 +14,7 @@ final class LayoutRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return Asked::rules($this);
+        return RequestRules::rules($this);
     }
 
     public function pins(): Pins

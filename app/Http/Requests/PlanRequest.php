@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Api\Asked;
+use App\Api\RequestRules;
 use Illuminate\Foundation\Http\FormRequest;
 use RushHold\Document\StandingDocument;
 use RushHold\Planning\Standing;
@@ -21,6 +21,6 @@ final class PlanRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return Asked::rules($this);
+        return RequestRules::rules($this);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Api\Asked;
+use App\Api\RequestRules;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The document itself is read by the gate, which knows fields, ranges and units. */
@@ -13,6 +13,6 @@ final class SaveKitRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return Asked::rules($this, ['version' => [$this->isMethod('PUT') ? 'required' : 'sometimes']]);
+        return RequestRules::rules($this, ['version' => [$this->isMethod('PUT') ? 'required' : 'sometimes']]);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Api\Asked;
+use App\Api\RequestRules;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class SignInRequest extends FormRequest
@@ -12,6 +12,6 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return Asked::rules($this);
+        return RequestRules::rules($this);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Bench;
 
-use RushHold\Record\Weights;
+use RushHold\Record\Posterior;
 
 /**
  * The frames of a sweep at one distance and focal length, and the curve they speak of.
@@ -82,7 +82,7 @@ final readonly class Series
                 }
             }
         }
-        $weights = Weights::of($logs)->each;
+        $weights = Posterior::of($logs)->each;
         // All of them together, as one normal distribution.
         $count = count($values);
         $curve = array_fill(0, $count, 0.0);

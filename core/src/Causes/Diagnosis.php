@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Causes;
 
-use RushHold\Record\Weights;
+use RushHold\Record\Posterior;
 use RushHold\Refused;
 
 /**
@@ -62,7 +62,7 @@ final readonly class Diagnosis
                         : self::TEMPERED * log(Likelihoods::of($question, $answer, Cause::from($cause)));
             }
         }
-        $causes = array_combine(array_keys($logs), Weights::of(array_values($logs))->each);
+        $causes = array_combine(array_keys($logs), Posterior::of(array_values($logs))->each);
         arsort($causes);
         $this->causes = $causes;
     }

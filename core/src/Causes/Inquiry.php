@@ -72,7 +72,7 @@ final readonly class Inquiry
             $burst->answers,
             array_column(array_map(static fn (Question $q): array => [$q->value, true], Question::cases()), 1, 0),
         );
-        $seen = array_diff_key(Seen::in($burst), $answers);
+        $seen = array_diff_key(Evidence::in($burst), $answers);
         $asked = count($answers);
 
         return new self(

@@ -52,7 +52,7 @@ final readonly class Remedy
         $frames =
             ((NineInTen::ERRORS + self::MARGIN) ** 2 *
                 ($p * (1 - $p) + $q * (1 - $q)) *
-                (1 + ($long - 1) * BetaBinomial::alike($this->before->rates, $this->before->frames))) /
+                (1 + ($long - 1) * BetaBinomial::intraclassCorrelation($this->before->rates, $this->before->frames))) /
             $this->gain() ** 2;
         $bursts = max(
             self::FEWEST_BURSTS,

@@ -53,7 +53,7 @@ enum ButtonSchool: string implements Labelled
                         true,
                     ),
                 ),
-                self::Free => array_filter($able, Reach::whilePanning(...)),
+                self::Free => array_filter($able, Reachable::whilePanning(...)),
             },
         );
     }

@@ -87,7 +87,7 @@ final readonly class Faults
             if ($assigned->set === null) {
                 continue;
             }
-            if (! Reach::whilePanning($assigned->place)) {
+            if (! Reachable::whilePanning($assigned->place)) {
                 $faults[] = self::fault('out-of-reach', $assigned->place, control: $assigned->place);
             }
             foreach ([Setting::Shutter, Setting::Aperture, Setting::Iso] as $setting) {

@@ -8,12 +8,12 @@ use RushHold\Document\Drills\Drill;
 use RushHold\Document\Drills\Layout;
 use RushHold\Document\Drills\Rehearsal;
 use RushHold\Document\Drills\Ring;
-use RushHold\Drill\Draw;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Familiar;
 use RushHold\Drill\Key;
 use RushHold\Drill\Rehearsed;
 use RushHold\Drill\RingTrace;
+use RushHold\Drill\SeededRandom;
 use RushHold\Drill\Turn;
 use RushHold\Range;
 use RushHold\Refused;
@@ -37,7 +37,7 @@ final class DrillDocument
         }
         $f->has('drill') || throw Refused::because('drill', 'missing');
         $exercise = $f->word('drill', Exercise::class, Exercise::Buttons);
-        $seed = (int) Range::of(0, Draw::MOST_SEED)->check('seed', $f->whole('seed', 1));
+        $seed = (int) Range::of(0, SeededRandom::MOST_SEED)->check('seed', $f->whole('seed', 1));
         $drill = self::drill($exercise);
         $course = $drill->read($f, $seed, $known);
         $trace = self::trace($f->items('trace', RingTrace::MOST), $drill->width());

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Drill\Calendar;
+use RushHold\Drill\DayOfPractice;
 use RushHold\Drill\Exercise;
 use RushHold\Drill\Habit;
 use RushHold\Drill\Ladder;
 use RushHold\Drill\Rung;
-use RushHold\Drill\Session;
 use RushHold\Range;
 use RushHold\Refused;
 
@@ -35,7 +35,7 @@ final class LadderDocument
         $sessions = [];
         foreach ($top->items('sessions', self::MOST_SESSIONS) as $i => $one) {
             $f = Fields::of($one, "sessions[$i]");
-            $sessions[] = new Session(
+            $sessions[] = new DayOfPractice(
                 $f->word('drill', Exercise::class, Exercise::Buttons),
                 self::day($f, 'day'),
                 Range::of(0, 1.5)->check("sessions[$i].reached", $f->number('reached')),
@@ -110,7 +110,7 @@ final class LadderDocument
                     'in_a_row' => $ladder->inARow($rung),
                     'of' => Ladder::SESSIONS,
                     'sessions' => array_map(
-                        static fn (Session $s): array => [
+                        static fn (DayOfPractice $s): array => [
                             'day' => $s->day,
                             'reached' => round($s->reached, 4),
                             'seconds' => $s->seconds === null ? null : round($s->seconds, 3),

@@ -39,7 +39,7 @@ final readonly class AreaCourse
     public static function of(AreaMove $move, int $seed): self
     {
         $move->isSteered() || throw Refused::because('move', 'drill-not-steered');
-        $draw = new Draw($seed, 7);
+        $draw = new SeededRandom($seed, 7);
         $at = [0.0, 0.0];
         $targets = [];
         for ($i = 0; $i < self::TARGETS; $i++) {

@@ -84,7 +84,7 @@ final readonly class AreaScore
     public function medianS(): ?float
     {
         $times = [...$this->times(), ...array_fill(0, count($this->moves) - count($this->times()), INF)];
-        $median = Middle::of($times);
+        $median = Median::of($times);
 
         return $median === null || is_infinite($median) ? null : $median;
     }

@@ -46,7 +46,7 @@ final readonly class ButtonCourse
         if (count($by) < 2 || count($keys) > self::MOST_KEYS) {
             throw Refused::because('layout', 'drill-controls', most: self::MOST_KEYS);
         }
-        $draw = new Draw($seed);
+        $draw = new SeededRandom($seed);
         $weights = array_map(
             static fn (int $i): float => ($known[$i] ?? new Familiar())->weight(),
             array_combine(array_keys($by), array_keys($by)),
@@ -98,7 +98,7 @@ final readonly class ButtonCourse
      * @param  list<int>  $asked
      * @return list<int>
      */
-    private static function mixed(array $asked, Draw $draw): array
+    private static function mixed(array $asked, SeededRandom $draw): array
     {
         $mixed = [];
         while ($asked !== []) {

@@ -59,7 +59,7 @@ final readonly class ButtonScore
             $key === null && $this->times[$i] !== null && ($times[] = $this->times[$i]);
         }
 
-        return Middle::of($times);
+        return Median::of($times);
     }
 
     /**
@@ -98,7 +98,7 @@ final readonly class ButtonScore
     /** Until the right control was pressed, s; null where none was. */
     public function medianS(): ?float
     {
-        return Middle::of(array_merge(...array_column($this->byKey(), 'times')));
+        return Median::of(array_merge(...array_column($this->byKey(), 'times')));
     }
 
     /**

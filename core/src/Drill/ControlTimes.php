@@ -45,7 +45,7 @@ final readonly class ControlTimes
         foreach ($beyond as $place => $all) {
             $latest = array_slice($all, -self::LATEST);
             if (count($latest) >= self::FEWEST) {
-                $times[$place] = ['seconds' => round((float) Middle::of($latest), 3), 'trials' => count($latest)];
+                $times[$place] = ['seconds' => round((float) Median::of($latest), 3), 'trials' => count($latest)];
             }
         }
 

@@ -76,7 +76,7 @@ final readonly class FirstTimes
         if (count($some) < self::FEWEST) {
             return null;
         }
-        $median = (float) Middle::of(
+        $median = (float) Median::of(
             array_map(static fn (array $t): float => $t['missed'] ? INF : $t['seconds'], $some),
         );
 

@@ -44,7 +44,7 @@ final class HandSkill
         $at = $said;
         $moved = [];
         foreach ($days as $day => $says) {
-            $middle = Middle::of($says);
+            $middle = Median::of($says);
             if ($middle !== null) {
                 $at += max(-self::MOST_A_DAY, min(self::MOST_A_DAY, self::BELIEVED * ($middle - $at)));
             }

@@ -29,7 +29,7 @@ final readonly class Ladder
     public const FIELD_TASKS = 3;
 
     /**
-     * @param  array<string, list<Session>>  $sessions  by rung, in order
+     * @param  array<string, list<DayOfPractice>>  $sessions  by rung, in order
      * @param  array<string, string>  $passed  by rung: the day
      * @param  array<string, int>  $field  by rung: days of its task in the field
      */
@@ -44,13 +44,13 @@ final readonly class Ladder
     }
 
     /**
-     * @param  list<Session>  $turns  of any exercise, in any order
+     * @param  list<DayOfPractice>  $turns  of any exercise, in any order
      * @param  array<string, list<string>>  $field  by rung: days on which its task was done in the field
      */
     public static function of(array $turns, array $field = []): self
     {
         $sessions = array_fill_keys(array_column(Rung::cases(), 'value'), []);
-        foreach (Session::days($turns) as $session) {
+        foreach (DayOfPractice::days($turns) as $session) {
             $rung = Rung::of($session->exercise);
             $rung !== null && ($sessions[$rung->value][] = $session);
         }
@@ -72,7 +72,7 @@ final readonly class Ladder
         $tooHard =
             $at !== Rung::Touch &&
             count($last) === self::SESSIONS &&
-            array_filter($last, static fn (Session $s): bool => $s->against($at) >= self::TOO_HARD) === [];
+            array_filter($last, static fn (DayOfPractice $s): bool => $s->against($at) >= self::TOO_HARD) === [];
 
         return new self(
             $at,
@@ -118,7 +118,7 @@ final readonly class Ladder
     /**
      * The day on which a rung was passed, and not lost since.
      *
-     * @param  list<Session>  $sessions
+     * @param  list<DayOfPractice>  $sessions
      */
     private static function passedOn(Rung $rung, array $sessions): ?string
     {

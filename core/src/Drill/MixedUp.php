@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Drill;
 
-use RushHold\Controls\Reach;
+use RushHold\Controls\Reachable;
 use RushHold\Kit\Body;
 use RushHold\Kit\Control;
 use RushHold\Kit\ControlPlace;
@@ -97,7 +97,7 @@ final readonly class MixedUp
             $body->controls,
             static fn (Control $c): bool => $c->may($duty) &&
                 ! in_array($c->place->value, $mixed, true) &&
-                Reach::whilePanning($c->place) &&
+                Reachable::whilePanning($c->place) &&
                 $c->place !== ControlPlace::HalfPress,
         );
         $places = array_map(static fn (Control $c): ControlPlace => $c->place, array_values($able));

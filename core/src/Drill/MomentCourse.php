@@ -48,7 +48,7 @@ final readonly class MomentCourse
     {
         Range::of(0.5, 240, 'frames/s')->check('frames_per_s', $framesPerS);
         Range::of(0, 3, 's')->check('before_press_s', $beforePressS);
-        $draw = new Draw($seed, 3);
+        $draw = new SeededRandom($seed, 3);
         $kinds = [];
         for ($i = 0; $i < self::TRIALS; $i++) {
             $kinds[] = [$i % 2 === 1, intdiv($i, 2) % 2 === 1];

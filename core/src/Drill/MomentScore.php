@@ -92,7 +92,7 @@ final readonly class MomentScore
             }
         }
 
-        return Middle::of($times);
+        return Median::of($times);
     }
 
     /**

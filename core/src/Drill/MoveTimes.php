@@ -32,7 +32,7 @@ final readonly class MoveTimes
             $medians = array_values(
                 array_filter(array_map(static fn (AreaScore $s): ?float => $s->medianS(), $mine), is_float(...)),
             );
-            $median = Middle::of($medians);
+            $median = Median::of($medians);
             if ($median !== null && 2 * count($medians) > count($mine)) {
                 $byMove[$move->value] = [
                     'seconds' => round(max(0.05, $median), 3),

@@ -61,7 +61,7 @@ final readonly class RehearsalCourse
         foreach ($rushes as $i => $rush) {
             $rush->key(...$keys) ?? throw Refused::because("rushes[$i].by", 'drill-no-control');
         }
-        $draw = new Draw($seed, 5);
+        $draw = new SeededRandom($seed, 5);
         $comings = [];
         $t = self::FIRST_S;
         foreach (self::order(count($rushes), $draw) as $entry) {
@@ -79,7 +79,7 @@ final readonly class RehearsalCourse
      *
      * @return list<int>
      */
-    private static function order(int $rushes, Draw $draw): array
+    private static function order(int $rushes, SeededRandom $draw): array
     {
         $each = max(1, min(intdiv(self::MOST, $rushes), max(self::EACH, (int) ceil(self::FEWEST / $rushes))));
         $left = array_fill(0, $rushes, $each);

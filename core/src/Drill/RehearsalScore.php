@@ -93,7 +93,7 @@ final readonly class RehearsalScore
     /** From seeing it until the right control was held, s; null where none was. */
     public function medianS(): ?float
     {
-        return Middle::of(array_values(array_filter(array_column($this->comings, 'held_s'), is_float(...))));
+        return Median::of(array_values(array_filter(array_column($this->comings, 'held_s'), is_float(...))));
     }
 
     /**
@@ -134,7 +134,7 @@ final readonly class RehearsalScore
             'asked' => count($mine),
             'right' => $pressed[$key] ?? 0,
             'in_time' => count(array_filter($mine, static fn (array $c): bool => $c['late_s'] <= 0.0)),
-            'held_s' => Middle::of(array_values(array_filter(array_column($mine, 'held_s'), is_float(...)))),
+            'held_s' => Median::of(array_values(array_filter(array_column($mine, 'held_s'), is_float(...)))),
             'late_s' => array_sum(array_column($mine, 'late_s')) / count($mine),
             'lost' => $lost,
             'pressed' => $pressed,

@@ -64,7 +64,7 @@ final readonly class RingCourse
         }
         $kit = $rush->kit;
         $ring = new Ring($kit->focalMm(), $fNumber ?? $kit->widest(), $kit->lens->nearestM, $rush->cocUm());
-        $draw = new Draw($seed, 1);
+        $draw = new SeededRandom($seed, 1);
         $near = 1.15 * $kit->lens->nearestM;
         $stretches = match ($exercise) {
             Exercise::Still => self::sitting($rush, $near, $draw),
@@ -98,7 +98,7 @@ final readonly class RingCourse
     }
 
     /** @return non-empty-list<Stretch> subjects that sit, each somewhere else */
-    private static function sitting(Rush $rush, float $near, Draw $draw): array
+    private static function sitting(Rush $rush, float $near, SeededRandom $draw): array
     {
         [$from, $to] = self::span($rush, $near);
         $stretches = [];
@@ -115,7 +115,7 @@ final readonly class RingCourse
     }
 
     /** @return non-empty-list<Stretch> to and fro about the middle of the rush, as slowly as something swims */
-    private static function swimming(Rush $rush, float $near, Draw $draw): array
+    private static function swimming(Rush $rush, float $near, SeededRandom $draw): array
     {
         $middle = max(1.35 * $near, ($rush->path->startM + self::endOf($rush)) / 2);
         $swing = min(0.22 * $middle, $middle - $near);
@@ -136,7 +136,7 @@ final readonly class RingCourse
     }
 
     /** @return non-empty-list<Stretch> from perch to perch at the speed of the rush */
-    private static function flying(Rush $rush, float $near, Draw $draw): array
+    private static function flying(Rush $rush, float $near, SeededRandom $draw): array
     {
         [$from, $to] = self::span($rush, $near);
         $stretches = [];
@@ -168,7 +168,7 @@ final readonly class RingCourse
     }
 
     /** @return non-empty-list<Stretch> straight at the camera, after a while in which nothing is there */
-    private static function running(Rush $rush, float $near, Draw $draw): array
+    private static function running(Rush $rush, float $near, SeededRandom $draw): array
     {
         $stretches = [];
         $t = 0.5;
@@ -188,7 +188,7 @@ final readonly class RingCourse
     }
 
     /** @return non-empty-list<Stretch> the way of the rush, less and more as its subject is unpredictable */
-    private static function wild(Rush $rush, float $near, Draw $draw): array
+    private static function wild(Rush $rush, float $near, SeededRandom $draw): array
     {
         $path = $rush->path;
         $lasts = max(self::RUN_S[0], min(self::RUN_S[1], $path->seconds));

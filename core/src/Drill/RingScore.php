@@ -99,7 +99,7 @@ final readonly class RingScore
             $course->exercise->countsSubjects() ? $kept : min($slots, $near),
             $taken,
             $sharp,
-            Middle::of($firsts),
+            Median::of($firsts),
             $lag,
             $scatter,
             $overshoots,

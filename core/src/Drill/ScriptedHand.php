@@ -33,7 +33,7 @@ final readonly class ScriptedHand
      */
     public function play(RingCourse $course, int $seed): array
     {
-        $draw = new Draw($seed, 2);
+        $draw = new SeededRandom($seed, 2);
         $raw = 1 - $this->skill;
         $error = Parameters::HAND_ERROR[0] + Parameters::HAND_ERROR[1] * $raw ** 2;
         $noise = $draw->normal();
@@ -64,7 +64,7 @@ final readonly class ScriptedHand
      * @return array{float, float, float, float} s until it turns, s it turns the wrong way, error of what it sets in
      *   times of what goes unseen, s until it presses
      */
-    private function plan(Stretch $stretch, Draw $draw): array
+    private function plan(Stretch $stretch, SeededRandom $draw): array
     {
         $raw = 1 - $this->skill;
         $after = Parameters::HAND_DELAY_S * (1 + Parameters::PULL_LATE * $raw) * $draw->between(0.7, 1.3);

@@ -109,22 +109,22 @@ final readonly class Turn
     }
 
     /** How a session with it counts on the ladder; null for what the ladder does not ask. */
-    public function session(string $day): ?Session
+    public function session(string $day): ?DayOfPractice
     {
         $buttons = $this->buttons();
         if ($buttons !== null) {
-            return new Session($this->exercise, $day, $buttons->right(), $buttons->medianS());
+            return new DayOfPractice($this->exercise, $day, $buttons->right(), $buttons->medianS());
         }
         $rehearsal = $this->rehearsal();
         if ($rehearsal !== null) {
             // It is buttons by touch; nobody hurries where the warning is long, so how fast does not count.
-            return new Session(Exercise::Buttons, $day, $rehearsal->right());
+            return new DayOfPractice(Exercise::Buttons, $day, $rehearsal->right());
         }
         $ring = $this->ring();
 
         return $ring === null
             ? null
-            : new Session($this->exercise, $day, self::against($ring->share(), (float) $this->par()));
+            : new DayOfPractice($this->exercise, $day, self::against($ring->share(), (float) $this->par()));
     }
 
     /** A share against what a practised hand keeps, 0 to 1.5. */

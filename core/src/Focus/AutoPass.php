@@ -158,11 +158,11 @@ final readonly class AutoPass
         $even = Noise::even(6);
         // Constants of other classes are looked up anew wherever they stand, which takes a tenth of the time of a step.
         [$onNothing, $onAim, $onPart, $onBackground, $onNearer] = [
-            Seen::NOTHING,
-            Seen::AIM,
-            Seen::PART,
-            Seen::BACKGROUND,
-            Seen::NEARER,
+            AreaView::NOTHING,
+            AreaView::AIM,
+            AreaView::PART,
+            AreaView::BACKGROUND,
+            AreaView::NEARER,
         ];
         [$blackoutS, $patternPart, $recognisedBlur, $rivalHeldS] = [
             Parameters::BLACKOUT_S,

@@ -99,7 +99,7 @@ final readonly class HandPass
                     $this->metres($lens),
                     $run->missX,
                     $run->missY,
-                    Seen::NOTHING,
+                    AreaView::NOTHING,
                     $run->blocked,
                 );
             }

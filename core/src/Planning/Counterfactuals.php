@@ -37,7 +37,7 @@ final readonly class Counterfactuals
         $this->hold = $winner->hold;
     }
 
-    /** @return list<Asked<Counterfactual>> */
+    /** @return list<SimulationQuestion<Counterfactual>> */
     public function asked(PartialHold $pins): array
     {
         $changes = [
@@ -54,13 +54,13 @@ final readonly class Counterfactuals
 
     /**
      * @param  array{Setting, Hold}  $change
-     * @return Asked<Counterfactual>
+     * @return SimulationQuestion<Counterfactual>
      */
-    private function ask(array $change): Asked
+    private function ask(array $change): SimulationQuestion
     {
         [$setting, $changed] = $change;
 
-        return Asked::by(($this->play)($this->s, $changed), function (Outcome $outcome) use (
+        return SimulationQuestion::by(($this->play)($this->s, $changed), function (Outcome $outcome) use (
             $setting,
             $changed,
         ): Counterfactual {

@@ -39,13 +39,13 @@ final readonly class Disagreements
     ) {
     }
 
-    /** @return list<Asked<SchoolResult>> */
+    /** @return list<SimulationQuestion<SchoolResult>> */
     public function asked(PartialHold $pins): array
     {
         return [...$this->amongTried(), ...$this->changed($pins)];
     }
 
-    /** @return list<Asked<SchoolResult>> sides that some of the set-ups tried belong to */
+    /** @return list<SimulationQuestion<SchoolResult>> sides that some of the set-ups tried belong to */
     private function amongTried(): array
     {
         $results = [];
@@ -56,7 +56,7 @@ final readonly class Disagreements
                     $members,
                     static fn (Candidate $a, Candidate $b): int => $b->outcome->keeperRate <=> $a->outcome->keeperRate,
                 );
-                $results[] = Asked::known(
+                $results[] = SimulationQuestion::known(
                     $this->result($school, $side, $belongs($this->winner->hold) ? $this->winner : $members[0]),
                 );
             }
@@ -87,7 +87,7 @@ final readonly class Disagreements
         ];
     }
 
-    /** @return list<Asked<SchoolResult>> sides that only change a setting of the winner */
+    /** @return list<SimulationQuestion<SchoolResult>> sides that only change a setting of the winner */
     private function changed(PartialHold $pins): array
     {
         $hold = $this->winner->hold;
@@ -105,9 +105,9 @@ final readonly class Disagreements
         $results = [];
         foreach ($sides as [$school, $side, $setting, $variant]) {
             if ($variant->changesFrom($hold) === 0) {
-                $results[] = Asked::known($this->result($school, $side, $this->winner));
+                $results[] = SimulationQuestion::known($this->result($school, $side, $this->winner));
             } elseif (! $pins->has($setting)) {
-                $results[] = Asked::by(
+                $results[] = SimulationQuestion::by(
                     ($this->play)($this->s, $variant),
                     fn (Outcome $outcome): SchoolResult => $this->result(
                         $school,

@@ -64,7 +64,7 @@ final readonly class Improvements
     ) {
     }
 
-    /** @return list<Asked<WhatIf>> */
+    /** @return list<SimulationQuestion<WhatIf>> */
     public function asked(PartialHold $pins): array
     {
         // What focuses stays as it is; exposure and distances are solved again.
@@ -73,10 +73,9 @@ final readonly class Improvements
         foreach ($this->changes() as [$change, $sentence, $changed]) {
             if ($changed != $this->rush) {
                 $plan = $this->chooser->choose($changed, $kept);
-                $asked[] = Asked::by(($this->play)($plan->situation, $plan->hold), function (Outcome $outcome) use (
-                    $change,
-                    $sentence,
-                ): WhatIf {
+                $asked[] = SimulationQuestion::by(($this->play)($plan->situation, $plan->hold), function (
+                    Outcome $outcome,
+                ) use ($change, $sentence): WhatIf {
                     [$gain, $error] = $outcome->minus($this->winner->outcome);
 
                     return new WhatIf($change, $sentence, $gain, $error, $this->winner->outcome->saved($outcome));

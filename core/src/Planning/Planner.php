@@ -96,7 +96,7 @@ final readonly class Planner
 
         $play = static fn (Situation $s, Hold $hold): Play => new Play($s, $hold, $effort->whyRuns, $seed);
         /** @var array{list<Counterfactual>, list<SchoolResult>, list<WhatIf>, list<Outcome>} $answers */
-        $answers = Asked::together(
+        $answers = SimulationQuestion::together(
             $stage,
             (new Counterfactuals($base->situation, $candidates, $best, $play))->asked($pins),
             (new Disagreements($base->situation, $best, $tried, $play))->asked($pins),

@@ -30,11 +30,11 @@ final readonly class Sureness
     ) {
     }
 
-    /** @return list<Asked<Outcome>> of the less and of the more skilled */
+    /** @return list<SimulationQuestion<Outcome>> of the less and of the more skilled */
     public function asked(): array
     {
         return array_map(
-            fn (float $by): Asked => Asked::by(
+            fn (float $by): SimulationQuestion => SimulationQuestion::by(
                 ($this->play)(new Situation(self::skilled($this->rush, $by), $this->pins), $this->winner->hold),
                 static fn (Outcome $o): Outcome => $o,
             ),

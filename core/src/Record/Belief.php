@@ -167,13 +167,13 @@ final readonly class Belief
                         $each[$s] += $of[$place] * (1 - $part) + $of[$place + 1] * $part;
                     }
                 }
-                $believed = Weights::of($each);
+                $believed = Posterior::of($each);
                 $shifts[$kit][$i] = $believed->each;
                 $log += $believed->logSum;
             }
             $logs[] = $log;
         }
-        $believed = Weights::of($logs);
+        $believed = Posterior::of($logs);
         $byCase = [];
         foreach ($logged as $g => $l) {
             // Logged with other settings and solved to the same hold it is one case.
@@ -471,8 +471,9 @@ final readonly class Belief
     /** @return non-empty-list<float> how likely each correction is before anything is logged, adding up to one */
     private static function before(): array
     {
-        return Weights::of(array_map(static fn (float $shift): float => -abs($shift) / self::SHIFT_SCALE, self::SHIFTS))
-            ->each;
+        return Posterior::of(
+            array_map(static fn (float $shift): float => -abs($shift) / self::SHIFT_SCALE, self::SHIFTS),
+        )->each;
     }
 
     /** The log-odds of being kept that stand at a place of what `likely` says. */

@@ -151,7 +151,7 @@ final class BetaBinomial
      * @param  int  $frames  of each
      * @return float 0 to 0.95
      */
-    public static function alike(array $rates, int $frames): float
+    public static function intraclassCorrelation(array $rates, int $frames): float
     {
         $runs = count($rates);
         if ($runs < 2 || $frames < 2) {

@@ -94,7 +94,7 @@ final class Contest
                 $this->alikes[] = $alike;
             }
         }
-        $this->weights = Weights::of($logs)->each;
+        $this->weights = Posterior::of($logs)->each;
     }
 
     /**
@@ -127,7 +127,7 @@ final class Contest
     }
 
     /** @param  list<array{int, int}>  $bursts */
-    private function posterior(array $bursts, float $alike): Weights
+    private function posterior(array $bursts, float $alike): Posterior
     {
         // Bursts that came out the same are worked out once.
         $same = [];
@@ -135,7 +135,7 @@ final class Contest
             $same["$keepers $frames"] = [$keepers, $frames, ($same["$keepers $frames"][2] ?? 0) + 1];
         }
 
-        return Weights::of(
+        return Posterior::of(
             array_map(static fn (float $share): float => BetaBinomial::logOfAll($same, $share, $alike), $this->shares),
         );
     }

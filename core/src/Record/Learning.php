@@ -78,7 +78,7 @@ final readonly class Learning
         }, Law::all());
         $mixed = [];
         foreach (
-            Weights::of(array_map(static fn (Belief $belief): float => $belief->evidence, $beliefs))->each as $b => $each
+            Posterior::of(array_map(static fn (Belief $belief): float => $belief->evidence, $beliefs))->each as $b => $each
         ) {
             if ($each >= self::NEGLIGIBLE) {
                 $mixed[] = [$beliefs[$b], $each];

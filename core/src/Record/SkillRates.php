@@ -67,7 +67,7 @@ final readonly class SkillRates
                 return new self(
                     self::nodes($case[1]),
                     array_map(static fn (Outcome $o): float => $o->keeperRate, $of),
-                    BetaBinomial::alike($middle->rates, $middle->frames),
+                    BetaBinomial::intraclassCorrelation($middle->rates, $middle->frames),
                     $middle->frames,
                 );
             },

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RushHold\Tests\Plain;
 
+use RushHold\Focus\AreaView;
 use RushHold\Focus\Chances;
 use RushHold\Focus\Course;
 use RushHold\Focus\Judging;
@@ -12,7 +13,6 @@ use RushHold\Focus\Noise;
 use RushHold\Focus\Parameters;
 use RushHold\Focus\Passage;
 use RushHold\Focus\Seeing;
-use RushHold\Focus\Seen;
 use RushHold\Focus\Tracking;
 use RushHold\Hold\Hold;
 use RushHold\Situation\Situation;
@@ -62,7 +62,7 @@ final class AutoRun
 
     private float $detectedAt = -9.0;
 
-    private int $seen = Seen::NOTHING;
+    private int $seen = AreaView::NOTHING;
 
     private float $seenAt = 0.0;
 
@@ -168,7 +168,7 @@ final class AutoRun
                 $this->steps[] = [
                     't' => $this->t,
                     'focus' => $this->lens,
-                    'seen' => $awake ? $this->seen : Seen::NOTHING,
+                    'seen' => $awake ? $this->seen : AreaView::NOTHING,
                     'blocked' => $this->blocked,
                     'x' => $this->missX,
                     'y' => $this->missY,
@@ -267,9 +267,9 @@ final class AutoRun
         return match (true) {
             $this->hunting => LossCause::Hunting,
             ! $this->caught => LossCause::NotCaught,
-            $this->seen === Seen::BACKGROUND => LossCause::Background,
-            $this->seen === Seen::NEARER => LossCause::Nearer,
-            $this->seen === Seen::PART && $this->lens > $this->on && $past < $onPart => LossCause::NearerPart,
+            $this->seen === AreaView::BACKGROUND => LossCause::Background,
+            $this->seen === AreaView::NEARER => LossCause::Nearer,
+            $this->seen === AreaView::PART && $this->lens > $this->on && $past < $onPart => LossCause::NearerPart,
             $this->slow => LossCause::LensTooSlow,
             $defocus * $defocus < Judging::NEARLY * $room => LossCause::TooLittleDepth,
             // Travel grows as the subject closes.
@@ -285,13 +285,13 @@ final class AutoRun
         $this->seen = $this->seeing->follows ? $this->byPattern($k) : $this->byArea($k);
         $way = $this->course->way;
         $visible = match ($this->seen) {
-            Seen::AIM, Seen::PART => $this->course->visible[$k],
-            Seen::BACKGROUND => $this->course->visibleBack,
+            AreaView::AIM, AreaView::PART => $this->course->visible[$k],
+            AreaView::BACKGROUND => $this->course->visibleBack,
             default => $this->course->visibleLarge,
         };
-        if ($this->seen === Seen::BACKGROUND) {
+        if ($this->seen === AreaView::BACKGROUND) {
             $this->seenAt = $this->seenAt > 0 ? $this->seenAt : $way->background[$k];
-        } elseif ($this->seen === Seen::NEARER) {
+        } elseif ($this->seen === AreaView::NEARER) {
             $this->seenAt = $this->seenAt > 0 ? $this->seenAt : $way->clutter[$k];
         }
         // Too far out of focus to be seen; the mirror is up; too dark for this one.
@@ -300,7 +300,7 @@ final class AutoRun
             $this->t < $this->darkUntil ||
             ($this->seeing->failsAtAll && self::at(Noise::even(6), $this->places[3] + $k) < $this->seeing->fails)
         ) {
-            $this->seen = Seen::NOTHING;
+            $this->seen = AreaView::NOTHING;
         }
     }
 
@@ -318,10 +318,10 @@ final class AutoRun
             abs($this->missX) < $this->seeing->reachX &&
             abs($this->missY) < $this->seeing->reachY
         ) {
-            return $this->measured(Seen::PART, Parameters::PATTERN_PART * $this->course->way->part[$k]);
+            return $this->measured(AreaView::PART, Parameters::PATTERN_PART * $this->course->way->part[$k]);
         }
 
-        return $this->blocked || $this->cluttered($k) ? Seen::NEARER : $this->detailOrNothing($k);
+        return $this->blocked || $this->cluttered($k) ? AreaView::NEARER : $this->detailOrNothing($k);
     }
 
     private function byArea(int $k): int
@@ -335,7 +335,7 @@ final class AutoRun
         if ($this->t < $this->rivalUntil || $rival) {
             $this->seenAt = $this->rivalNearer ? $way->rivalNear[$k] : $way->rivalFar[$k];
 
-            return $this->rivalNearer ? Seen::NEARER : Seen::BACKGROUND;
+            return $this->rivalNearer ? AreaView::NEARER : AreaView::BACKGROUND;
         }
         $recognised =
             self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[5] + $k) <
@@ -353,13 +353,13 @@ final class AutoRun
                 self::at(Noise::smooth(2, Parameters::PATCH_MEMORY_S, $this->dt), $this->places[4] + $k) <
                 $this->course->eyes[$k];
 
-            return $this->measured(Seen::AIM, $eye ? 0.0 : Parameters::RECOGNISED_PART * $way->part[$k]);
+            return $this->measured(AreaView::AIM, $eye ? 0.0 : Parameters::RECOGNISED_PART * $way->part[$k]);
         }
         if ($this->t - $this->detectedAt < $this->seeing->blinkS) {
-            return Seen::NOTHING;
+            return AreaView::NOTHING;
         }
         if ($this->blocked || $this->cluttered($k)) {
-            return Seen::NEARER;
+            return AreaView::NEARER;
         }
         if ($this->seeing->block) {
             $crisper =
@@ -369,15 +369,15 @@ final class AutoRun
             return ! $this->touches($k)
                 ? $this->detailOrNothing($k)
                 : ($crisper
-                    ? Seen::BACKGROUND
-                    : $this->measured(Seen::PART, $this->course->within[$k] * $way->part[$k]));
+                    ? AreaView::BACKGROUND
+                    : $this->measured(AreaView::PART, $this->course->within[$k] * $way->part[$k]));
         }
         if (
             abs($this->missX) < 0.85 * $way->halfX[$k] + $this->seeing->coreX &&
             abs($this->missY) < 0.85 * $way->halfY[$k] + $this->seeing->coreY
         ) {
             return $this->measured(
-                Seen::AIM,
+                AreaView::AIM,
                 min(
                     Parameters::UNDER_AREA,
                     (Parameters::UNDER_AREA *
@@ -388,7 +388,7 @@ final class AutoRun
         }
 
         return $this->touches($k)
-            ? $this->measured(Seen::PART, Parameters::HELPER_PART * $this->course->within[$k] * $way->part[$k])
+            ? $this->measured(AreaView::PART, Parameters::HELPER_PART * $this->course->within[$k] * $way->part[$k])
             : $this->detailOrNothing($k);
     }
 
@@ -418,8 +418,8 @@ final class AutoRun
     {
         return self::at(Noise::smooth(3, Parameters::SEEN_MEMORY_S, $this->dt), $this->places[4] + $k) <
             $this->seeing->zDetail
-            ? Seen::BACKGROUND
-            : Seen::NOTHING;
+            ? AreaView::BACKGROUND
+            : AreaView::NOTHING;
     }
 
     /** What the body makes of it. */
@@ -431,10 +431,10 @@ final class AutoRun
         }
         if ($this->locked && $this->t < $this->keepsUntil()) {
             $this->target = $this->tracking->square / $this->distance;
-        } elseif ($this->seen !== Seen::NOTHING) {
+        } elseif ($this->seen !== AreaView::NOTHING) {
             $this->measure($k);
         } else {
-            $this->seen = $this->locked ? $before : Seen::NOTHING;
+            $this->seen = $this->locked ? $before : AreaView::NOTHING;
             $this->goOn();
         }
         if ($this->commit > 0) {
@@ -465,7 +465,7 @@ final class AutoRun
         $this->measured = true;
         if (! $this->locked) {
             $this->believe($measured, Parameters::COMMIT_S);
-            $wrong = in_array($this->seen, [Seen::NEARER, Seen::BACKGROUND], true);
+            $wrong = in_array($this->seen, [AreaView::NEARER, AreaView::BACKGROUND], true);
             $this->recheckAt = $this->tracking->once && $wrong ? $this->t + $this->course->recheckS : INF;
         } else {
             $this->distance = max(0.1, $this->distance + $this->speed * $this->dt);
@@ -488,7 +488,7 @@ final class AutoRun
             } else {
                 $this->doubt += $this->dt;
                 if ($this->doubt > $this->tracking->waitS) {
-                    if ($this->seeing->alike && $this->seen === Seen::NEARER) {
+                    if ($this->seeing->alike && $this->seen === AreaView::NEARER) {
                         $this->rivalUntil = $this->t + Parameters::RIVAL_HELD_S;
                     }
                     $this->believe($measured, $this->fresh ? Parameters::COMMIT_S : Parameters::JUMP_S);
@@ -496,7 +496,7 @@ final class AutoRun
                 }
             }
         }
-        $this->caught = $this->caught || $this->seen === Seen::AIM || $this->seen === Seen::PART;
+        $this->caught = $this->caught || $this->seen === AreaView::AIM || $this->seen === AreaView::PART;
         $this->target = $this->tracking->square / max(0.1, $this->distance + $this->speed * $this->dt);
     }
 

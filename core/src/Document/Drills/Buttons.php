@@ -6,7 +6,7 @@ namespace RushHold\Document\Drills;
 
 use RushHold\Document\Fields;
 use RushHold\Drill\ButtonCourse;
-use RushHold\Drill\Middle;
+use RushHold\Drill\Median;
 use RushHold\Drill\Turn;
 use RushHold\Range;
 use RushHold\Refused;
@@ -66,7 +66,7 @@ final class Buttons implements Drill
         assert($score !== null);
         $keys = [];
         foreach ($score->byKey() as $i => $found) {
-            $median = Middle::of($found['times']);
+            $median = Median::of($found['times']);
             $keys[] = [
                 'key' => $i,
                 'place' => $score->course->keys[$i]->place->value,

@@ -8,7 +8,7 @@ use RushHold\Optics\ThinLens;
 use RushHold\Range;
 
 /** What a lens shows on a body at one focal length with one extender. */
-final readonly class Reach
+final readonly class LensReach
 {
     private function __construct(
         /** With the extender, mm. */

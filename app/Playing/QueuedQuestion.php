@@ -8,7 +8,7 @@ use RushHold\Model;
 use RushHold\Words\Words;
 
 /** A question with who asks it, as it is handed to the pool. */
-final readonly class Asked
+final readonly class QueuedQuestion
 {
     /** Of the model that the question was read with. */
     public string $version;

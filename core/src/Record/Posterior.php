@@ -8,7 +8,7 @@ namespace RushHold\Record;
  * What is believed of several possibilities, from the logarithms of how likely each is, whatever these are measured
  * from.
  */
-final readonly class Weights
+final readonly class Posterior
 {
     /**
      * @param  non-empty-list<float>  $each  adding up to one

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Focus;
 
 /** What the area sees in one focus cycle. The numbers are for the inner loop, which has no time for enums. */
-final class Seen
+final class AreaView
 {
     public const NOTHING = 0;
 

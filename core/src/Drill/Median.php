@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Drill;
 
 /** The middle one of some values. */
-final class Middle
+final class Median
 {
     /** @param  list<float>  $values */
     public static function of(array $values): ?float

@@ -13,7 +13,7 @@ use Symfony\Component\Process\Process;
  * Has a picture opened in a process of its own, with a limit of time and memory and nothing allowed but reading
  * pictures.
  */
-final class Apart
+final class Sandbox
 {
     private const SECONDS = 60;
 

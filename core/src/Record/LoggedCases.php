@@ -11,7 +11,7 @@ use RushHold\Planning\Planner;
 use RushHold\Refused;
 
 /** Bursts put together by rush and hold, so that each case is played once; without a hold they were shot as planned. */
-final class Season
+final class LoggedCases
 {
     public const MOST_BURSTS = 3000;
 

@@ -16,18 +16,18 @@ use RushHold\Record\Learned;
 use RushHold\Record\Learning;
 use RushHold\Record\Logged;
 use RushHold\Record\LoggedBurst;
-use RushHold\Record\Season as Cases;
+use RushHold\Record\LoggedCases as Cases;
 use RushHold\Record\SkillRates;
 use RushHold\Rush\Photographer;
 
 /** What a person's log has taught, as it is kept with the account, and how right predictions were. */
-final class Learnt
+final class KeptLearning
 {
     /** Works it out anew and keeps it. */
     public static function anew(User $person): void
     {
         $season = array_filter(
-            Season::of($person),
+            LoggedBursts::of($person),
             static fn (array $one): bool => ! $one[0]->doubted &&
                 ($person->learns_from === null || $one[0]->shot_at >= $person->learns_from),
         );

@@ -10,7 +10,7 @@ use RushHold\Optics\StopScale;
 use RushHold\Words\Words;
 
 /** A picture as its owner sees it. */
-final class Seen
+final class PictureView
 {
     /** How long an address is good, minutes. */
     private const GOOD_FOR = 30;

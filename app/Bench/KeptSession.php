@@ -15,7 +15,7 @@ use RushHold\Range;
 use RushHold\Refused;
 
 /** A session at the bench as it is kept, with what comes of it. */
-final class Session
+final class KeptSession
 {
     /**
      * A score of a picture is the inverse of its blur, so that twice as sharp is twice as much; nothing is sharper than

@@ -7,7 +7,7 @@ namespace App\Review;
 use App\Models\Burst;
 use App\Models\SavedRush;
 use App\Models\User;
-use App\Pictures\Told;
+use App\Pictures\BurstDocuments;
 use Illuminate\Database\Eloquent\Builder;
 use RushHold\Document\BurstDocument;
 use RushHold\Document\HoldDocument;
@@ -18,7 +18,7 @@ use RushHold\Refused;
 use RushHold\Rush\Rush;
 
 /** What a person logged, as the core reads it: each burst with its rush as it is described now. */
-final class Season
+final class LoggedBursts
 {
     /** A word is worth so many frames. */
     private const WORD = 6;
@@ -54,7 +54,7 @@ final class Season
                 $season[$burst->uuid] = [
                     $burst,
                     $measured && $burst->coc_px !== null
-                        ? BurstDocument::read(Told::document($burst))
+                        ? BurstDocument::read(BurstDocuments::document($burst))
                         : self::told($burst, $rushes[$burst->rush_id ?? ''] ?? null),
                 ];
             } catch (Refused) {

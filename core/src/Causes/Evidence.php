@@ -17,7 +17,7 @@ use RushHold\Review\SharpWhere;
 use RushHold\Rush\Rush;
 
 /** What a burst answers by itself: by the frames that were measured, and by the settings that were logged. */
-final class Seen
+final class Evidence
 {
     /** Fewer frames show no course. */
     private const COURSE_FRAMES = 4;

@@ -9,7 +9,7 @@ use Random\Randomizer;
 use RushHold\Range;
 
 /** Chance from a seed: the same seed draws the same, on any machine. */
-final class Draw
+final class SeededRandom
 {
     public const MOST_SEED = 1_000_000;
 

@@ -8,7 +8,7 @@ use Illuminate\Http\Request;
 use LogicException;
 
 /** What a request may ask, as the description of the API has it. `php artisan api:describe` works it out beforehand. */
-final class Asked
+final class RequestRules
 {
     /** Laravel's rules by operation and field, written from the description. */
     public const FILE = 'app/Api/asked.php';

@@ -8,7 +8,7 @@ use App\Models\Burst;
 use App\Models\Picture;
 
 /** Keeps the figures of a burst in step with its pictures. */
-final class Counted
+final class BurstCounts
 {
     public static function again(Burst $burst): void
     {

@@ -15,7 +15,7 @@ use RushHold\Focus\Stage;
  *
  * @template-covariant T
  */
-final readonly class Asked
+final readonly class SimulationQuestion
 {
     /** @param  Closure(Outcome): T  $answer  makes of what came of it what was asked for */
     private function __construct(private ?Play $play, private Closure $answer)

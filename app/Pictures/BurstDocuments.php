@@ -22,7 +22,7 @@ use RushHold\Review\SharpWhere;
 use RushHold\Words\Words;
 
 /** A burst with what was measured in its pictures, as a document and as a table; and two bursts as one. */
-final class Told
+final class BurstDocuments
 {
     /**
      * @return array<string, mixed>
@@ -183,7 +183,7 @@ final class Told
                 $picture->fill(['measured' => MeasuredDocument::judgedBy($measured, $limit)])->save();
             }
         }
-        Counted::again($burst);
+        BurstCounts::again($burst);
     }
 
     /** The second is put into the first: what both counted is added, and its pictures go along. */
@@ -215,7 +215,7 @@ final class Told
                 ])
                 ->save();
             $other->delete();
-            $moved > 0 && Counted::again($burst);
+            $moved > 0 && BurstCounts::again($burst);
 
             return $burst;
         });

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RushHold\Drill;
 
 /** What one day's turns of one exercise came to. */
-final readonly class Session
+final readonly class DayOfPractice
 {
     /**
      * @param  string  $day  as 2026-11-26
@@ -57,7 +57,7 @@ final readonly class Session
                 $same[0]->exercise,
                 $same[0]->day,
                 array_sum(array_map(static fn (self $s): float => $s->reached, $same)) / count($same),
-                Middle::of($seconds),
+                Median::of($seconds),
                 count($same),
             );
         }, array_values($days));
