@@ -69,5 +69,5 @@ try {
         JSON_THROW_ON_ERROR,
     );
 } catch (NoPicture $refused) {
-    echo json_encode(['refused' => $refused->getMessage()], JSON_THROW_ON_ERROR);
+    echo json_encode(['refused' => $refused->kept()], JSON_THROW_ON_ERROR);
 }

@@ -190,11 +190,22 @@ try {
         ->visit('/subjects/sample-heron-strike')
         ->see('Freezes with the neck')
         ->screenshot("$folder/subjects.png");
-    $open($page, 'Hare bolting through the campion');
-    $page->element('[data-setting="focus.area"]')->click();
-    $page->screenshot("$folder/desk-light.png");
 } finally {
     $page->close();
+}
+
+$german = Page::open(1280, 800)->speaking('de');
+try {
+    $german->visit('/sign-in')->script('localStorage.setItem("rush-hold.mode", "light")');
+    $german->script('localStorage.setItem("rush-hold.hints.desk", "hidden")');
+    $german->visit('/sign-in')->press('Demo ausprobieren')->see('Nächste Tour')->visit('/rushes');
+    $german->see('Hase flüchtet durch die Lichtnelken');
+    $german->script('[...document.querySelectorAll(".rush-link")].find(a => a.textContent.includes("Hase")).click()');
+    $german->see('diesmal')->settled();
+    $german->element('[data-setting="focus.area"]')->click();
+    $german->screenshot("$folder/desk-light.png");
+} finally {
+    $german->close();
 }
 
 $phone = Page::open(390, 844);

@@ -21,7 +21,7 @@ use RushHold\Roll\Taken;
  * @property int $bytes
  * @property bool $original  whether the file itself is still here
  * @property string $stage  waiting, looked or refused
- * @property string|null $problem  why it was refused
+ * @property string|null $problem  why it was refused, as `NoPicture` keeps it
  * @property int|null $burst_id
  * @property Carbon|null $taken_at
  * @property Carbon|null $written_at  when the file was written, as whoever sent it said

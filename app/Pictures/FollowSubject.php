@@ -121,7 +121,7 @@ final class FollowSubject implements ShouldQueue
                 $following['first'] ??= $following['state'];
                 $picture->fill(['measured' => self::measured($found), 'problem' => null])->save();
             } catch (NoPicture $refused) {
-                $picture->fill(['problem' => $refused->getMessage()])->save();
+                $picture->fill(['problem' => $refused->kept()])->save();
             }
         }
         $following['done']++;

@@ -60,7 +60,7 @@ final class LookAt implements ShouldQueue
             $picture
                 ->fill([
                     'stage' => Picture::REFUSED,
-                    'problem' => $refused->getMessage(),
+                    'problem' => $refused->kept(),
                     'original' => $refused->again,
                 ])
                 ->save();

@@ -44,7 +44,7 @@ final class PictureView
             'id' => $picture->id,
             'name' => $picture->name,
             'stage' => $picture->stage,
-            'problem' => $picture->problem,
+            'problem' => $picture->problem === null ? null : NoPicture::said($picture->problem),
             'burst_id' => $burstIds[$picture->burst_id ?? 0] ?? null,
             'taken_at' => $picture->taken_at?->format('Y-m-d\TH:i:s.v\Z'),
             'original' => $picture->original,

@@ -48,7 +48,7 @@ final class Sandbox
             throw NoPicture::broken();
         }
         if (is_string($found['refused'] ?? null)) {
-            throw new NoPicture($found['refused']);
+            throw NoPicture::of($found['refused']);
         }
 
         return $found;

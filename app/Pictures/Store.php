@@ -9,7 +9,6 @@ use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Support\Facades\Storage;
 use RuntimeException;
-use RushHold\Words\Words;
 
 /** Where pictures are kept: the original, a preview and a thumbnail of each, for nobody but their owner. */
 final class Store
@@ -67,7 +66,7 @@ final class Store
         $disk = self::disk();
         $path = self::path($picture, self::ORIGINAL);
         if (! $picture->original || ! $disk->exists($path)) {
-            throw new NoPicture(Words::text('pictures.store.the-original-was-deleted-after'));
+            throw new NoPicture('pictures.store.the-original-was-deleted-after');
         }
         if ($disk instanceof LocalFilesystemAdapter) {
             return $work($disk->path($path));

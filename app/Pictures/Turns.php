@@ -53,7 +53,7 @@ final class Turns
                     if (Cache::increment("looks.$picture->id") > self::MOST_LOOKS) {
                         self::done($picture);
                         $picture
-                            ->fill(['stage' => Picture::REFUSED, 'problem' => NoPicture::failed()->getMessage()])
+                            ->fill(['stage' => Picture::REFUSED, 'problem' => NoPicture::failed()->kept()])
                             ->save();
 
                         continue;

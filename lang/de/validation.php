@@ -5,7 +5,7 @@ declare(strict_types=1);
 /* What is said when a request itself cannot be meant; what is wrong within a document is said by the core’s words. */
 
 return [
-    'required' => ':Attribute fehlt.',
+    'required' => 'Es fehlt: :attribute.',
     'string' => ':Attribute: nötig ist Text.',
     'array' => ':Attribute: nötig ist eine Liste oder ein Objekt.',
     'list' => ':Attribute: nötig ist eine Liste.',
@@ -13,13 +13,13 @@ return [
     'numeric' => ':Attribute: nötig ist eine Zahl.',
     'boolean' => ':Attribute: nötig ist true oder false.',
     'email' => 'Das ist keine E-Mail-Adresse.',
-    'regex' => ':Attribute hat nicht die richtige Form.',
+    'regex' => ':Attribute: nicht die richtige Form.',
     'in' => ':Attribute: Das gibt es nicht zur Auswahl.',
     'enum' => ':Attribute: Das gibt es nicht zur Auswahl.',
     'between' => [
         'numeric' => ':Attribute: :min bis :max sind möglich.',
     ],
-    'present' => ':Attribute fehlt.',
+    'present' => 'Es fehlt: :attribute.',
     'date' => ':Attribute: nötig sind Datum und Uhrzeit.',
     'date_format' => ':Attribute: nötig ist ein Datum wie 2027-04-18.',
     'after' => ':Attribute muss nach :date liegen.',
@@ -27,9 +27,9 @@ return [
     'timezone' => ':Attribute: Das ist keine Zeitzone.',
     'distinct' => ':Attribute steht zweimal da.',
     'file' => ':Attribute: nötig ist eine Datei.',
-    'json' => ':Attribute hat nicht die richtige Form.',
-    'ulid' => ':Attribute hat nicht die richtige Form.',
-    'uuid' => ':Attribute hat nicht die richtige Form.',
+    'json' => ':Attribute: nicht die richtige Form.',
+    'ulid' => ':Attribute: nicht die richtige Form.',
+    'uuid' => ':Attribute: nicht die richtige Form.',
     'max' => [
         'string' => ':Attribute: höchstens :max Zeichen.',
         'array' => ':Attribute: höchstens :max.',

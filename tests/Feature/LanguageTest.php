@@ -41,7 +41,7 @@ it('says what is wrong with a request or a document in it, and the page is in it
     $this->actingAs($this->person());
     $german = ['Accept-Language' => 'de'];
     expect($this->postJson('/api/plan', [], $german)->assertStatus(422)->json('message'))
-        ->toContain('fehlt')
+        ->toContain('Es fehlt: ')
         ->and(
             $this->postJson(
                 '/api/rushes',

@@ -14,6 +14,7 @@ use App\Pictures\Crops;
 use App\Pictures\FollowSubject;
 use App\Pictures\Grouping;
 use App\Pictures\LookAt;
+use App\Pictures\NoPicture;
 use App\Pictures\Store;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
@@ -164,7 +165,7 @@ it('refuses what is no picture, says why, and goes on with the rest', function (
     $refused = Picture::query()->where('user_id', $person->id)->firstOrFail();
     expect($refused->stage)
         ->toBe(Picture::REFUSED)
-        ->and($refused->problem)
+        ->and(NoPicture::said($refused->problem))
         ->toContain($why)
         ->and($refused->original)
         ->toBeFalse()
@@ -246,8 +247,11 @@ it('reads the preview in a raw file, and asks for a JPEG where there is none', f
         ->toBe(Picture::LOOKED)
         ->and($came['a.raw']->wide)
         ->toBe(640)
-        ->and($came['b.raw']->problem)
-        ->toContain('no preview');
+        ->and(NoPicture::said($came['b.raw']->problem))
+        ->toContain('no preview')
+        // In the language of whoever looks.
+        ->and($this->getJson('/api/pictures/state', ['Accept-Language' => 'de'])->json('refused.0.problem'))
+        ->toContain('keine Vorschau');
 });
 
 it(

@@ -82,7 +82,7 @@ final class PictureController extends Controller
                 static fn (Picture $p): array => [
                     'id' => $p->id,
                     'name' => $p->name,
-                    'problem' => (string) $p->problem,
+                    'problem' => NoPicture::said((string) $p->problem),
                     'again' => $p->original,
                 ],
             ),
