@@ -26,7 +26,7 @@ const NOT_FOR_PEOPLE = [
     'Playing/ScgiRequest.php',
     'Playing/Counter.php',
     'Camera/Roll.php',
-    'Pictures/Apart.php',
+    'Pictures/Sandbox.php',
     'Documents/CalendarFile.php',
     'Providers',
 ];
