@@ -112,6 +112,24 @@ function strangeWords(Page $page, string $language, string $data): array
     );
 }
 
+/** Words of ours that do not fit where they stand; names that people gave may be shortened. */
+function cutWords(Page $page, string $data): array
+{
+    return (array) $page->script(
+        <<<'JS'
+        const data = arguments[0].toLowerCase();
+        const hides = (of) => /hidden|clip/.test(getComputedStyle(of).overflowX);
+        const cut = [...document.querySelectorAll('button, a, th, dt, dd, label, legend, h1, h2, h3, b, small, .label, .ant-segmented-item-label')]
+            .filter((of) => of.offsetWidth > 1 && of.children.length === 0 && !of.closest('.sr-only') && hides(of) && of.scrollWidth > of.clientWidth + 1)
+            .map((of) => of.textContent.trim())
+            .filter((text) => text !== '' && !data.includes(text.toLowerCase()));
+        return [...new Set(cut)];
+        JS
+        ,
+        $data,
+    );
+}
+
 it('says everything in German, and nothing is cut off or wider than the screen', function (array $screens): void {
     $page = $this->signIn($this->page(390, 844), 'tern-hovering')->speaking('de');
     $rush = $this->saved('Tern hovering over the cove');
@@ -129,6 +147,9 @@ it('says everything in German, and nothing is cut off or wider than the screen',
         }
         foreach ([320, 390, 1280] as $width) {
             $page->sized($width, 844);
+            foreach (cutWords($page, $data) as $cut) {
+                $wide[] = "$path at $width cuts “{$cut}”";
+            }
             $across = $page->script('return document.documentElement.scrollWidth');
             if ($across > $width) {
                 $wide[] = "$path at $width is $across wide";
