@@ -30,9 +30,6 @@ function ticks(low: number, high: number, most: number): number[] {
     .filter((_, i, list) => list.length <= most || i % Math.ceil(list.length / most) === 0);
 }
 
-/** Height of a line of its words, px. */
-const LINE = 18;
-
 /**
  * Time across, distance down to the camera: the subject’s way, the focus, what is sharp around it, and each frame a
  * bead. Below, the same seen from the focus, where centimetres show.
@@ -54,15 +51,13 @@ export const DepthLane = memo(function DepthLane({
 }) {
   const units = useUnits();
   const holder = useRef<HTMLDivElement>(null);
-  const head = useRef<HTMLDivElement>(null);
   const [wide, tall] = useSize(holder, [600, 0]);
-  const [, headTall] = useSize(head, [600, LINE]);
   const width = Math.max(260, wide);
   const [over, setOver] = useState<number | null>(null);
   const { moments, beads, played } = useMemo(() => pictureOf(plan, pitchUm), [plan, pitchUm]);
   const seconds = plan.lane.seconds;
   // The head above and the line below take their part; the whole gets more of the rest than what is close.
-  const room = Math.max(254, tall - headTall - 2 * LINE);
+  const room = Math.max(254, tall - 54);
   const wholeHeight = Math.round(room * 0.62);
   const closeHeight = room - wholeHeight;
   const unit = scaleOf('length', units);
@@ -161,7 +156,7 @@ export const DepthLane = memo(function DepthLane({
           ])
         }
         title={
-          <div className="lane-head" ref={head}>
+          <div className="lane-head">
             <h2>{t('depth-lane.depth-lane')}</h2>
             <span className="lane-key">
               <i className="key-subject" /> {t('depth-lane.subject')}
