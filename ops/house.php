@@ -125,7 +125,7 @@ function circles(string $folder, string $prefix): array
 function messages(): array
 {
     $count = [];
-    foreach (files('~^lang/.*\.json$~', false) as $file) {
+    foreach (files('~^lang/[^/]+/[^/]+/.*\.json$~', false) as $file) {
         [, $language, $room] = explode('/', $file);
         $read = json_decode((string) file_get_contents(ROOT."/$file"), true, flags: JSON_THROW_ON_ERROR);
         $count[$language][$room] = ($count[$language][$room] ?? 0) + count($read);

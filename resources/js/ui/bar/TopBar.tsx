@@ -28,6 +28,15 @@ export function Wordmark() {
   );
 }
 
+/** Each language by its own name; where another is chosen and kept the page is loaded anew in it. */
+const languageItems = (remember: (language: string) => Promise<void>) =>
+  Object.entries(languages).map(([code, name]) => ({
+    key: code,
+    label: <span lang={code}>{name}</span>,
+    icon: <span className="menu-tick">{code === locale ? '✓' : ''}</span>,
+    onClick: () => void remember(code).then(() => code !== locale && chooseLanguage(code)),
+  }));
+
 /** Name of the product, what this page is about, what can be done here, and the person’s own menu. */
 export function TopBar({
   children,
@@ -125,13 +134,7 @@ export function TopBar({
                 key: 'language',
                 type: 'group',
                 label: t('top-bar.language'),
-                children: Object.entries(languages).map(([code, name]) => ({
-                  key: code,
-                  label: <span lang={code}>{name}</span>,
-                  icon: <span className="menu-tick">{code === locale ? '✓' : ''}</span>,
-                  onClick: () =>
-                    void remember({ language: code }).then(() => code !== locale && chooseLanguage(code)),
-                })),
+                children: languageItems((language) => remember({ language })),
               },
               { type: 'divider' },
               ...(children
