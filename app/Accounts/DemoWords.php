@@ -14,8 +14,11 @@ final class DemoWords
 
     private const SUBJECTS = 'core/subjects';
 
-    /** @var array<string, string> names in this language, by those the demo was made with */
+    /** @var array<string, string> names in this language, by those the demo was made with; none that stay as they are */
     private readonly array $names;
+
+    /** @var array<string, string> the same as they stand in JSON */
+    private readonly array $quoted;
 
     public function __construct()
     {
@@ -29,7 +32,15 @@ final class DemoWords
                 }
             }
         }
-        $this->names = $names;
+        $this->names = array_filter(
+            $names,
+            static fn (string $spoken, string $name): bool => $spoken !== $name,
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $this->quoted = array_combine(
+            array_map(self::quoted(...), array_keys($this->names)),
+            array_map(self::quoted(...), $this->names),
+        );
     }
 
     /**
@@ -53,12 +64,7 @@ final class DemoWords
     /** Only whole texts are names, not parts of others. */
     public function json(string $json): string
     {
-        $quoted = [];
-        foreach ($this->names as $made => $spoken) {
-            $quoted[self::quoted($made)] = self::quoted($spoken);
-        }
-
-        return strtr($json, $quoted);
+        return strtr($json, $this->quoted);
     }
 
     private static function quoted(string $text): string
