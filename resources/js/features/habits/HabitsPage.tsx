@@ -6,7 +6,7 @@ import type { Habits } from '../../api/client';
 import { useHabits, useKit, useSaveHabits } from '../../api/kit';
 import { t } from '../../lang/habits';
 import { options } from '../../lang/labels';
-import { inside, languages } from '../../lang/language';
+import { chooseLanguage, inside, languages } from '../../lang/language';
 import { UNITS, type Units, unitNames } from '../../lang/units';
 import { Failed, Waiting } from '../../ui/bar/Messages';
 import { usePreferences } from '../../ui/bar/preferences';
@@ -83,6 +83,8 @@ export default function HabitsPage() {
       forget();
       if (draft.units) preferences.setUnits(draft.units);
       if (draft.colours) preferences.setMode(draft.colours);
+      // From here on the browser decides again; one that is chosen is taken over wherever the person is signed in.
+      if (!draft.language && base?.language) chooseLanguage(null);
       message.success(t('habits-page.saved-new-rushes-start'));
     } catch (error) {
       message.error((error as Error).message);
