@@ -98,6 +98,14 @@ final class Catalogue
             : mb_strtolower(mb_substr($words, 0, 1)).mb_substr($words, 1);
     }
 
+    /** A word that somebody wrote, in the marks of the language: “start”, „start“. */
+    public function quoted(string $word): string
+    {
+        [$opens, $closes] = mb_str_split($this->about['quotes']);
+
+        return $opens.$word.$closes;
+    }
+
     /** Decimal points in what was written of numbers, as the language has them: “f/5,6”. */
     public function figures(string $written): string
     {

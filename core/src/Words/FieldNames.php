@@ -38,7 +38,7 @@ final class FieldNames
                 ? ' ('.(1 + (int) ($found[1] !== '' ? $found[1] : $found[2])).')'
                 : '';
 
-        return (self::known($plain) ?? "“{$path}”").(self::known($plain) === null ? '' : $number);
+        return (self::known($plain) ?? Words::quoted($path)).(self::known($plain) === null ? '' : $number);
     }
 
     private static function known(string $plain): ?string

@@ -159,6 +159,12 @@ final class Words
         return self::spoken()->within($words);
     }
 
+    /** A word that somebody wrote, in the marks of the language. */
+    public static function quoted(string $word): string
+    {
+        return self::spoken()->quoted($word);
+    }
+
     /** Numbers written with a decimal point, as the language that is spoken writes them: “1,3 s”. */
     public static function figures(string $written): string
     {

@@ -1,5 +1,5 @@
 /** What is particular to a language, of `lang/<language>/language.json`. */
-type Language = { name: string; within: string; units: string };
+type Language = { name: string; within: string; quotes: string; units: string };
 
 const all = import.meta.glob<Language>('/lang/*/language.json', { import: 'default', eager: true });
 
@@ -41,6 +41,11 @@ export const inside = (words: string) =>
   own?.within !== 'small' || /^\p{Lu}\p{Lu}/u.test(words)
     ? words
     : words.charAt(0).toLowerCase() + words.slice(1);
+
+const [opens, closes] = [...(own?.quotes ?? '“”')];
+
+/** What somebody wrote, or a word of theirs, in the marks of the language. */
+export const quoted = (words: string) => `${opens}${words}${closes}`;
 
 /** Chooses a language for this device, or leaves it to the browser; the page is loaded anew in it, with what was open. */
 export function chooseLanguage(language: string | null): void {

@@ -5,6 +5,7 @@ import type { Body, Hold, Plan } from '../../api/client';
 import { type Item, kitActions, useKitAction } from '../../api/kit';
 import { t } from '../../lang/desk';
 import { label, options } from '../../lang/labels';
+import { quoted } from '../../lang/language';
 import { nameOf, pinsOf } from './Ranked';
 
 type Standing = Hold & { manual_switch?: boolean };
@@ -81,7 +82,7 @@ function List({ plan }: { plan: Plan }) {
             <b>{c.name}</b>
             <span>
               <s>{c.from}</s> → <b>{c.to}</b>
-              {line?.own && <em> “{line.own.label}”</em>}
+              {line?.own && <em> {quoted(line.own.label)}</em>}
             </span>
             {(line?.own?.where || line?.own_setting?.where) && (
               <small className="quiet">{line.own?.where || line.own_setting?.where}</small>

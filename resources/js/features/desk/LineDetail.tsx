@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { Plan, PlanLine } from '../../api/client';
 import type { Item } from '../../api/kit';
 import { t } from '../../lang/desk';
+import { quoted } from '../../lang/language';
 import { AskWord } from './AskWord';
 
 const small = (n: number) => (n >= 100 ? Math.round(n) : Number(n.toPrecision(2)));
@@ -29,7 +30,7 @@ export function LineDetail({ plan, line, body, onWord, onPin }: Props) {
           {line.own_setting && <>{t('line-detail.on-your-camera', { label: line.own_setting.label })}</>}
           {line.own &&
             (line.own_setting ? (
-              <>: “{line.own.label}”</>
+              <>: {quoted(line.own.label)}</>
             ) : (
               t('line-detail.on-your-camera', { label: line.own.label })
             ))}

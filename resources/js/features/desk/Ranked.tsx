@@ -2,7 +2,7 @@ import './ranked.css';
 import type { Body, Hold, Plan } from '../../api/client';
 import { t } from '../../lang/desk';
 import { label, within } from '../../lang/labels';
-import { inside } from '../../lang/language';
+import { inside, quoted } from '../../lang/language';
 import { Cost, Scale, Spot } from './Scale';
 
 type Entry = NonNullable<Plan['ranking']>[number];
@@ -18,7 +18,7 @@ export function nameOf(hold: Hold, words?: Words): string {
   if (focus.detect && focus.detect !== 'off') parts.push(within('detection', focus.detect));
   if (focus.area && focus.mode && focus.mode !== 'continuous') parts.push(within('focus-mode', focus.mode));
   const own = words?.[`area.${focus.area}`]?.label;
-  return own ? `${parts.join(', ')} (“${own}”)` : parts.join(', ');
+  return own ? `${parts.join(', ')} (${quoted(own)})` : parts.join(', ');
 }
 
 /** Of a set-up, what makes it that set-up; the exposure is left to be solved. */

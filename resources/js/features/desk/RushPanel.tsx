@@ -2,6 +2,7 @@ import './rush.css';
 import { memo } from 'react';
 import type { Plan, Refusal, Rush } from '../../api/client';
 import { t } from '../../lang/desk';
+import { quoted } from '../../lang/language';
 import { useUnits } from '../../lang/units';
 import { InOutings } from './InOutings';
 import type { Newer } from './KitFields';
@@ -38,7 +39,7 @@ export const RushPanel = memo(function RushPanel({ id, newer, onSettle, onChoose
   return (
     <aside className="rush" aria-label={t('rush-panel.rush')} onBlur={onSettle}>
       <SubjectPicker rush={rush} onRush={onRush} />
-      {rush.line && <p className="quiet rush-line">“{rush.line}”</p>}
+      {rush.line && <p className="quiet rush-line">{quoted(rush.line)}</p>}
       <PathBasics {...props} onSettle={onSettle} />
       <div className="rush-parts">
         <Part

@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import type { Hold } from '../../api/client';
 import type { Assigned, Layout, LayoutPins } from '../../api/layout';
 import { within } from '../../lang/labels';
-import { inside } from '../../lang/language';
+import { inside, quoted } from '../../lang/language';
 import { t } from '../../lang/layouts';
 import { fingerOf } from './Hands';
 
@@ -17,7 +17,7 @@ export function Settings({ lines }: { lines: Line[] }) {
           <dt>{line.name}</dt>
           <dd>
             {line.label}
-            {line.own && <em title={line.own.where}> “{line.own.label}”</em>}
+            {line.own && <em title={line.own.where}> {quoted(line.own.label)}</em>}
           </dd>
         </div>
       ))}

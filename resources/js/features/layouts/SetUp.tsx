@@ -2,7 +2,7 @@ import '../../ui/set-up.css';
 import { Checkbox } from 'antd';
 import { useState } from 'react';
 import type { Layout } from '../../api/layout';
-import { inside } from '../../lang/language';
+import { inside, quoted } from '../../lang/language';
 import { t } from '../../lang/layouts';
 import { useDraftStore } from '../../ui/useDraft';
 
@@ -59,7 +59,7 @@ export function SetUp({ layout }: { layout: Layout }) {
           <li key={s.key}>
             <Checkbox checked={done.includes(s.key)} onChange={(event) => tick(s.key, event.target.checked)}>
               {s.says}
-              {s.own && <em> “{s.own}”</em>}
+              {s.own && <em> {quoted(s.own)}</em>}
             </Checkbox>
             {s.where && <small className="quiet">{s.where}</small>}
           </li>

@@ -3,6 +3,7 @@ import { Button, Input } from 'antd';
 import { useId, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useReading } from '../../api/kit';
+import { quoted } from '../../lang/language';
 import { t } from '../../lang/rushes';
 import { useUnits } from '../../lang/units';
 import { useDebounced } from '../../ui/useDebounced';
@@ -170,7 +171,7 @@ function NotUnderstood({ left }: { left: { text: string; because?: string | null
     <p className="one-line-left">
       {t('one-line.not-understood', {
         words: left
-          .map((word) => (word.because ? `“${word.text}” (${word.because})` : `“${word.text}”`))
+          .map((word) => (word.because ? `${quoted(word.text)} (${word.because})` : quoted(word.text)))
           .join(', '),
       })}
     </p>

@@ -10,6 +10,7 @@ import { useOutings } from '../../api/outings';
 import { useGroups } from '../../api/practice';
 import { t } from '../../lang/bar';
 import { label } from '../../lang/labels';
+import { quoted } from '../../lang/language';
 import { calledBy, finds } from '../find';
 import { useDebounced } from '../useDebounced';
 
@@ -67,7 +68,7 @@ function Found({ onClose }: { onClose: () => void }) {
               .map((word) => ({
                 key: `word ${body.id} ${word}`,
                 kind: t('search.word-of', { name: body.name }),
-                name: `“${word}”`,
+                name: quoted(word),
                 to: `/kit/bodies/${body.id}?step=5&word=${encodeURIComponent(word)}`,
               })),
           ),

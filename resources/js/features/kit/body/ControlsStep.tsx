@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { Body } from '../../../api/client';
 import { t } from '../../../lang/kit';
 import { options, label as said } from '../../../lang/labels';
+import { quoted } from '../../../lang/language';
 import type { Change } from './change';
 
 type Control = NonNullable<Body['controls']>[number];
@@ -141,7 +142,7 @@ function Stored({ body, stored, number, onChange, onRemove }: StoredProps) {
   const shape = stored.area ? body.areas[stored.area as keyof NonNullable<Body['areas']>] : null;
   const wordOf = (key: string, ours: string) => {
     const own = body.words[key]?.label;
-    return own ? `${ours} (“${own}”)` : ours;
+    return own ? `${ours} (${quoted(own)})` : ours;
   };
   return (
     <div className="fields stored">
