@@ -46,8 +46,11 @@ const PHOTOGRAPHS = [
     ],
 ];
 
+/** Scenes of the first set are those that were looked at; the second set’s are drawn anew. */
+const FIRST_SEED = ['fitted on' => 0, 'kept apart' => 5000];
+
 $folder = $argv[1] ?? exit("Which folder?\n");
-$scenes = (int) ($argv[2] ?? 96);
+$scenes = (int) ($argv[2] ?? 144);
 $bursts = (int) ($argv[3] ?? 16);
 
 /** @return array<string, list<string>> the photographs of a set */
@@ -89,7 +92,7 @@ function followed(string $set, string $folder, int $bursts): array
         'gone' => 0,
         'not gone' => 0,
     ]);
-    for ($seed = 1000 * (int) ($set !== 'fitted on'), $to = $seed + $bursts; $seed < $to; $seed++) {
+    for ($seed = FIRST_SEED[$set], $to = $seed + $bursts; $seed < $to; $seed++) {
         $way = Burst::WAYS[$seed % count(Burst::WAYS)];
         $follow = $palette = null;
         foreach ((new Burst($photographs, $seed))->shoot($into) as $frame) {
@@ -138,7 +141,7 @@ function seen(string $set, string $folder, int $scenes): array
         if ($child === 0) {
             $all = [];
             for (
-                $seed = 1000 * (int) ($set !== 'fitted on') + $part, $to = $seed + $scenes - $part;
+                $seed = FIRST_SEED[$set] + $part, $to = $seed + $scenes - $part;
                 $seed < $to;
                 $seed += 2
             ) {

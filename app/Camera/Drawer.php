@@ -114,8 +114,7 @@ final class Drawer
         Spreading::over($far, $spread, $by, $view->wide, $rows);
         // Where it begins below something else it is as soft as it is spread.
         $soft = (int) min($rows, ceil($spread->discUm + $spread->roundUm));
-        $top > 0 && $soft > 1 && $this->fade($far, $soft);
-        $picture->compositeImage($far, Imagick::COMPOSITE_OVER, 0, $top);
+        $this->lay($picture, $far, $top > 0 && $soft > 1 ? $soft : 0, $top);
         $far->clear();
     }
 
@@ -176,10 +175,24 @@ final class Drawer
                 (int) ceil($rows / $by),
             );
             Spreading::over($piece, $spread, $by, $view->wide, $rows);
-            $fade > 0 && $this->fade($piece, $fade);
-            $picture->compositeImage($piece, Imagick::COMPOSITE_OVER, 0, $top - $fade);
+            $this->lay($picture, $piece, $fade, $top - $fade);
             $piece->clear();
         }
+    }
+
+    /** A piece as wide as the picture, whose upper rows fade into what is there. */
+    private function lay(Imagick $picture, Imagick $piece, int $fade, int $top): void
+    {
+        if ($fade > 0) {
+            $upper = $piece->getImageRegion($piece->getImageWidth(), $fade, 0, 0);
+            $upper->setImagePage(0, 0, 0, 0);
+            $this->fade($upper, $fade);
+            $picture->compositeImage($upper, Imagick::COMPOSITE_OVER, 0, $top);
+            $upper->clear();
+            $piece->cropImage($piece->getImageWidth(), $piece->getImageHeight() - $fade, 0, $fade);
+            $piece->setImagePage(0, 0, 0, 0);
+        }
+        $picture->compositeImage($piece, Imagick::COMPOSITE_COPY, 0, $top + $fade);
     }
 
     /** What the camera sees of a canvas: it lies still, so that it goes by when the camera follows. */

@@ -252,6 +252,36 @@ function coated(float $apart): Cutout
     return Cutout::of(96, $colours, [50.0, 44.0]);
 }
 
+it('tells a plane of focus only where rows grow soft away from it', function (array $rows, SharpWhere $where): void {
+    $tiles = [];
+    foreach ($rows as [$y, $width, $told]) {
+        for ($i = 0; $i < $told; $i++) {
+            $tiles[] = new Tile($i / 10 - 0.4, $y, Ellipse::told($width / 4, $width / 4, 0));
+        }
+    }
+    // Its width is 12 px, and its feet are at its middle.
+    expect(judged(3.0, $tiles)->sharpWhere())->toBe($where);
+})->with([
+    'ground sharp below, as soft as the subject at its feet' => [
+        [[-0.25, 20.0, 5], [-0.1, 14.0, 5], [0.1, 8.0, 5], [0.3, 2.5, 5]],
+        SharpWhere::Nearer,
+    ],
+    'below, but where it stands the ground is sharper than itself' => [
+        [[-0.25, 6.0, 5], [-0.1, 6.0, 5], [0.1, 5.0, 5], [0.3, 2.5, 5]],
+        SharpWhere::Elsewhere,
+    ],
+    'at the feet alone' => [[[-0.1, 14.0, 5], [0.08, 2.5, 5], [0.3, 14.0, 5]], SharpWhere::Elsewhere],
+    'above and below, with soft ones between' => [
+        [[-0.4, 2.0, 5], [-0.1, 14.0, 5], [0.1, 9.0, 5], [0.3, 3.0, 5]],
+        SharpWhere::Elsewhere,
+    ],
+    'everywhere, as a wall of leaves behind it is' => [
+        [[-0.4, 2.0, 5], [-0.1, 2.2, 5], [0.1, 2.0, 5], [0.3, 2.5, 5]],
+        SharpWhere::Farther,
+    ],
+    'above, by two tiles' => [[[-0.25, 2.0, 2], [0.1, 12.0, 5], [0.3, 14.0, 5]], SharpWhere::Elsewhere],
+]);
+
 it('cuts out what was marked by its colours, and knows when they do not tell', function (): void {
     $clear = coated(0.25);
     $right = 0;

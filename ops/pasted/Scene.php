@@ -211,8 +211,6 @@ class Scene
         $row = $feet + ($nearer ? $far : -$far);
         if ($kind === 'focus') {
             $side = $nearer ? 'nearer' : 'farther';
-            // Out of the picture it shows nowhere.
-            $side = $row > 20 && $row < self::HIGH - 20 ? $side : null;
         }
         $levels = [0.0, 2.0, 4.0, 8.0, 14.0, 24.0, 40.0];
         $blurred = [];

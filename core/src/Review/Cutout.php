@@ -49,6 +49,9 @@ final readonly class Cutout
 
     private const MOST_OTHER = 6.0;
 
+    /** So far from a group's middle, in natural logarithms, a colour is none of it. */
+    private const NOTHING = 40.0;
+
     /** Colours are never known better than this, as a share of the scale: a variance. */
     private const LEAST_VARIANCE = 0.0006;
 
@@ -277,15 +280,22 @@ final readonly class Cutout
      */
     private static function odds(array $colours, array $mine, array $theirs): array
     {
+        // What each group is worth at its middle, and how soon that falls off.
+        $worth = array_map(
+            static fn (array $groups): array => array_map(
+                static fn (array $of): array => [$of[0], $of[1], $of[2], 0.5 / $of[3], $of[4] / $of[3] ** 1.5],
+                $groups,
+            ),
+            [$mine, $theirs],
+        );
         $odds = [];
         foreach ($colours as [$r, $g, $b]) {
             $likely = [];
-            foreach ([$mine, $theirs] as $groups) {
+            foreach ($worth as $groups) {
                 $sum = 1e-6;
-                foreach ($groups as [$mr, $mg, $mb, $variance, $share]) {
-                    $sum +=
-                        ($share * exp(-(($r - $mr) ** 2 + ($g - $mg) ** 2 + ($b - $mb) ** 2) / (2 * $variance))) /
-                        $variance ** 1.5;
+                foreach ($groups as [$mr, $mg, $mb, $falls, $most]) {
+                    $off = (($r - $mr) ** 2 + ($g - $mg) ** 2 + ($b - $mb) ** 2) * $falls;
+                    $off < self::NOTHING && ($sum += $most * exp(-$off));
                 }
                 $likely[] = log($sum);
             }
@@ -296,6 +306,9 @@ final readonly class Cutout
     }
 
     /**
+     * Flat and long for speed, as what is done for every pixel of every picture: with a border of pixels that are
+     * never reached, none has to be asked whether it is there.
+     *
      * @param  list<array{float, float, float}>  $colours
      * @param  list<float>  $odds
      * @param  list<int>  $inner
@@ -304,17 +317,31 @@ final readonly class Cutout
      */
     private static function grown(int $side, array $colours, array $odds, array $inner, array $outer): array
     {
-        $far = array_fill(0, $side * $side, PHP_INT_MAX);
-        $is = array_fill(0, $side * $side, false);
+        $wide = $side + 2;
+        $far = $is = array_fill(0, $wide * $wide, 0);
+        $red = $green = $blue = $costsMine = $costsTheirs = array_fill(0, $wide * $wide, 0.0);
+        foreach ($colours as $k => [$r, $g, $b]) {
+            $i = $k + 2 * intdiv($k, $side) + $wide + 1;
+            $far[$i] = PHP_INT_MAX;
+            $red[$i] = self::CHANGE * $r;
+            $green[$i] = self::CHANGE * $g;
+            $blue[$i] = self::CHANGE * $b;
+            $odds[$k] > 0
+                ? ($costsTheirs[$i] = self::OTHER * $odds[$k])
+                : ($costsMine[$i] = -self::OTHER * $odds[$k]);
+        }
+        $costs = [$costsTheirs, $costsMine];
         // Ways are whole numbers, so that those of one length lie in one heap.
         $heaps = [0 => []];
-        foreach ([[$inner, true], [$outer, false]] as [$from, $subject]) {
-            foreach ($from as $i) {
+        foreach ([[$inner, 1], [$outer, 0]] as [$from, $subject]) {
+            foreach ($from as $k) {
+                $i = $k + 2 * intdiv($k, $side) + $wide + 1;
                 $far[$i] = 0;
                 $is[$i] = $subject;
                 $heaps[0][] = $i;
             }
         }
+        $around = [-1, 1, -$wide, $wide];
         for ($way = 0, $last = 0; $way <= $last; $way++) {
             if (! isset($heaps[$way])) {
                 continue;
@@ -325,19 +352,21 @@ final readonly class Cutout
                     continue;
                 }
                 $subject = $is[$i];
-                [$r, $g, $b] = $colours[$i];
-                $x = $i % $side;
-                foreach ([$x > 0 ? $i - 1 : -1, $x < $side - 1 ? $i + 1 : -1, $i - $side, $i + $side] as $j) {
-                    if (! isset($far[$j]) || $far[$j] <= $way) {
+                $r = $red[$i];
+                $g = $green[$i];
+                $b = $blue[$i];
+                foreach ($around as $off) {
+                    $j = $i + $off;
+                    if ($far[$j] <= $way) {
                         continue;
                     }
-                    [$jr, $jg, $jb] = $colours[$j];
-                    $other = $subject ? -$odds[$j] : $odds[$j];
                     $there =
                         $way +
                         4 +
-                        (int) (self::CHANGE * (abs($jr - $r) + abs($jg - $g) + abs($jb - $b)) +
-                            ($other > 0 ? self::OTHER * $other : 0.0));
+                        (int) (abs($red[$j] - $r) +
+                            abs($green[$j] - $g) +
+                            abs($blue[$j] - $b) +
+                            $costs[$subject][$j]);
                     if ($there < $far[$j]) {
                         $far[$j] = $there;
                         $is[$j] = $subject;
@@ -348,7 +377,13 @@ final readonly class Cutout
             }
             unset($heaps[$way]);
         }
+        $grown = [];
+        for ($y = 1; $y <= $side; $y++) {
+            for ($i = $y * $wide + 1, $end = $i + $side; $i < $end; $i++) {
+                $grown[] = $is[$i] === 1;
+            }
+        }
 
-        return array_values($is);
+        return $grown;
     }
 }

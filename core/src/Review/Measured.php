@@ -14,13 +14,16 @@ final readonly class Measured
     private const SHARPER = 0.65;
 
     /** So many tiles of a row have to be told. */
-    private const OF_A_ROW = 2;
+    private const OF_A_ROW = 3;
 
-    /** What is this near to the feet, in heights, is as far away as they are. */
-    private const AT_THE_FEET = 0.04;
+    /** What is this near to the feet, in heights, is as far away as they are: tiles reach half as far as rows are apart. */
+    private const AT_THE_FEET = 0.083;
 
-    /** A row is soft that is wider than what counts as sharp by so much. */
-    private const SOFTER = 1.3;
+    /** Going away from what is sharpest, rows grow softer; one that is sharper again by so much tells of noise. */
+    private const AGAIN = 1.6;
+
+    /** The ground where a subject stands is as soft as itself: at least so much of its width. */
+    private const AS_SOFT = 0.6;
 
     /** Tiles next to what has to be sharp may be part of it. */
     private const BESIDE = 0.07;
@@ -38,7 +41,7 @@ final readonly class Measured
     private const FEWEST_EDGES = 14;
 
     /** A width that is unsure by more than this share of itself decides nothing. */
-    private const TOO_UNSURE = 0.45;
+    private const TOO_UNSURE = 0.3;
 
     /** Told from what is around it no better than this, what was measured may be something else. */
     private const HIDDEN = 0.33;
@@ -144,51 +147,88 @@ final readonly class Measured
         ) {
             return SharpWhere::Nowhere;
         }
-        // What is smeared but in focus across the smear was not missed by focus.
+        // What is smeared was not missed by focus, or not by focus alone.
         if (
             $this->untold() !== null ||
             $this->spread === null ||
-            4 * $this->spread->ellipse->short <= self::CRISP * $this->limitPx
+            $this->spread->ellipse->long >= self::SMEARED * $this->spread->ellipse->short
         ) {
             return SharpWhere::Elsewhere;
         }
 
-        return $this->planeOfFocus($elsewhere, $bound);
+        return $this->planeOfFocus($elsewhere, $bound, $this->spread->ellipse->width());
     }
 
     /**
      * Where what is sharp lies, by rows: ground goes away from below, so that what is sharp beneath the feet is nearer,
      * and what is sharp higher up is farther, be it ground or a background. A row is told by the middle one of its
-     * tiles, never by a single one.
+     * tiles, never by a single one. Only one plane is in focus: where rows grow soft and sharp again, nothing is told.
      *
      * @param  array<int, Tile>  $tiles
+     * @param  float  $width  of the subject, pixels
      */
-    private function planeOfFocus(array $tiles, float $bound): SharpWhere
+    private function planeOfFocus(array $tiles, float $bound, float $width): SharpWhere
     {
-        $rows = [];
-        foreach ($tiles as $tile) {
-            $tile->ellipse === null || ($rows[sprintf('%.4f', $tile->y)][] = $tile->ellipse->width());
+        $rows = self::rows($tiles);
+        if ($rows === [] || ! self::isOnePlane(array_column($rows, 1))) {
+            return SharpWhere::Elsewhere;
         }
         $feet = $this->feet ?? ($this->aim[1] ?? 0.0);
-        $above = $below = $soft = 0;
-        foreach ($rows as $y => $widths) {
-            if (count($widths) < self::OF_A_ROW) {
-                continue;
-            }
-            sort($widths);
-            $middle = $widths[intdiv(count($widths) - 1, 2)];
-            $beneath = (float) $y - $feet;
-            $above += (int) ($middle <= $bound && $beneath < -self::AT_THE_FEET);
-            $below += (int) ($middle <= $bound && $beneath > self::AT_THE_FEET);
-            $soft += (int) ($middle >= self::SOFTER * $bound && $beneath < 0);
+        $above = $below = false;
+        $atTheFeet = 0.0;
+        foreach ($rows as [$y, $middle]) {
+            $above = $above || ($middle <= $bound && $y < $feet - self::AT_THE_FEET);
+            $below = $below || ($middle <= $bound && $y > $feet + self::AT_THE_FEET);
+            $y < $feet && ($atTheFeet = $middle);
         }
 
         return match (true) {
-            $above > 0 => SharpWhere::Farther,
+            $above => SharpWhere::Farther,
             // That the ground is soft where it stands shows that it goes away.
-            $below > 0 && $soft > 0 => SharpWhere::Nearer,
+            $below && $atTheFeet >= self::AS_SOFT * $width => SharpWhere::Nearer,
             default => SharpWhere::Elsewhere,
         };
+    }
+
+    /**
+     * Whether rows grow softer both ways from the sharpest.
+     *
+     * @param  non-empty-list<float>  $widths
+     */
+    private static function isOnePlane(array $widths): bool
+    {
+        $sharpest = (int) array_search(min($widths), $widths, true);
+        foreach ([array_reverse(array_slice($widths, 0, $sharpest)), array_slice($widths, $sharpest)] as $away) {
+            $softest = 0.0;
+            foreach ($away as $width) {
+                if ($width * self::AGAIN < $softest) {
+                    return false;
+                }
+                $softest = max($softest, $width);
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  array<int, Tile>  $tiles
+     * @return list<array{float, float}> from above: height, and the middle one of the widths there
+     */
+    private static function rows(array $tiles): array
+    {
+        $widths = [];
+        foreach ($tiles as $tile) {
+            $tile->ellipse === null || ($widths[sprintf('%.4f', $tile->y)][] = $tile->ellipse->width());
+        }
+        $rows = [];
+        foreach ($widths as $y => $row) {
+            sort($row);
+            count($row) >= self::OF_A_ROW && ($rows[] = [(float) $y, $row[intdiv(count($row) - 1, 2)]]);
+        }
+        sort($rows);
+
+        return $rows;
     }
 
     /**
