@@ -16,21 +16,6 @@ use RushHold\Refused;
 /** What to set against a cause: the settings that change, as far as settings help at all. */
 final readonly class Fix
 {
-    /** From large to small: one step smaller lets less beside the subject in. */
-    private const SMALLER = [
-        'whole' => 'ring-large',
-        'side' => 'ring-large',
-        'block' => 'ring-medium',
-        'band' => 'ring-medium',
-        'column' => 'ring-medium',
-        'follow' => 'ring-small',
-        'ring-large' => 'ring-small',
-        'ring-medium' => 'ring-small',
-        'ring-small' => 'plus',
-        'plus' => 'point',
-        'point' => 'speck',
-    ];
-
     /** A patience that waits out what passes, s. */
     public const LONGER = 1.2;
 
@@ -112,11 +97,9 @@ final readonly class Fix
     /** One size smaller, of the areas the body has. */
     public function smaller(): Area
     {
-        $area = $this->used->area->value;
-        while (isset(self::SMALLER[$area])) {
-            $area = self::SMALLER[$area];
-            if (isset($this->kit->body->areas[$area])) {
-                return Area::from($area);
+        for ($area = $this->used->area->about()->smaller; $area !== null; $area = $area->about()->smaller) {
+            if (isset($this->kit->body->areas[$area->value])) {
+                return $area;
             }
         }
 

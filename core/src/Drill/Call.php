@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace RushHold\Drill;
 
-use RushHold\Kit\Area;
 use RushHold\Kit\Detection;
 use RushHold\Kit\Duty;
 use RushHold\Kit\FocusMode;
@@ -28,9 +27,6 @@ enum Call: string implements Labelled
     case Closer = 'closer';
     case Both = 'both';
 
-    /** Areas that pick one thing out of what stands before it. */
-    private const FINE = [Area::Speck, Area::Point, Area::Plus];
-
     /** Whether a control answers it. */
     public function isAnsweredBy(Key $key): bool
     {
@@ -41,9 +37,9 @@ enum Call: string implements Labelled
             self::Now => true,
             self::Off => $key->duty === Duty::StartFocus,
             self::Settles => $set && $key->mode !== null && $key->mode !== FocusMode::Continuous,
-            self::Leaves => $set && ! $detects && in_array($key->area, self::FINE, true),
+            self::Leaves => $set && ! $detects && $key->area?->about()->isFine === true,
             self::Face => $set && $detects,
-            self::Leader => $set && ! $detects && $key->area !== null && ! in_array($key->area, self::FINE, true),
+            self::Leader => $set && ! $detects && $key->area?->about()->isFine === false,
             self::Crosses => $set,
             self::Sun => $key->duty === Duty::LockExposure,
             self::Side => $key->duty === Duty::RecallArea,

@@ -12,9 +12,6 @@ use RushHold\Situation\Situation;
 /** What is the same in every focus cycle for what the area sees. */
 final readonly class Seeing
 {
-    /** Areas with helpers prefer their centre, which is as large as the single point. */
-    private const WITH_HELPERS = [Area::Plus, Area::RingSmall, Area::RingMedium, Area::RingLarge];
-
     /** Wind moves clutter and so puts more of it before the subject. */
     public const WINDY = 0.95;
 
@@ -95,7 +92,7 @@ final readonly class Seeing
         $this->areaX = $shape->width / 2;
         $this->areaY = $shape->height / 2;
         $point = $body->areas[Area::Point->value] ?? $shape;
-        $helpers = in_array($hold->area, self::WITH_HELPERS, true);
+        $helpers = $hold->area->about()->hasHelpers;
         $this->coreX = $helpers ? min($this->areaX, $point->width / 2) : $this->areaX;
         $this->coreY = $helpers ? min($this->areaY, $point->height / 2) : $this->areaY;
         $this->aimHalf = $s->aimPixels / $body->pixelsWide / 2;

@@ -29,30 +29,9 @@ final readonly class AreaShape
     /** As a body without a mirror usually has it. */
     public static function usual(Area $area): self
     {
-        [$width, $height] = match ($area) {
-            Area::Speck => [0.012, 0.018],
-            Area::Point => [0.035, 0.05],
-            Area::Plus => [0.08, 0.12],
-            Area::RingSmall => [0.1, 0.15],
-            Area::RingMedium => [0.15, 0.22],
-            Area::RingLarge => [0.22, 0.32],
-            Area::Column => [0.22, 0.85],
-            Area::Band => [0.85, 0.22],
-            Area::Block => [0.36, 0.4],
-            Area::Side => [0.33, 0.9],
-            Area::Whole => [0.96, 0.94],
-            Area::Follow => [0.05, 0.07],
-        };
-        $single = [FocusMode::Single, FocusMode::SingleThenRing];
-        $modes = match ($area) {
-            Area::Speck => $single,
-            Area::Follow => [FocusMode::Continuous],
-            default => [...$single, FocusMode::Continuous, FocusMode::AutoSwitch],
-        };
-        // The smallest areas only look under themselves; larger ones may search for a subject.
-        $detects = ! in_array($area, [Area::Speck, Area::Point, Area::Plus, Area::RingSmall], true);
+        $about = $area->about();
 
-        return new self($area, $width, $height, $modes, $detects, $detects);
+        return new self($area, $about->wide, $about->high, $about->modes, $about->detects, $about->detects);
     }
 
     /** The same, no larger than this share of the frame. */

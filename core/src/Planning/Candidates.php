@@ -241,10 +241,7 @@ final readonly class Candidates
     /** @return array{float, float} */
     private function place(Area $area): array
     {
-        return match ($area) {
-            Area::Whole, Area::Band, Area::Column => [0.0, 0.0],
-            default => $this->s->kit->body->reachable($area, $this->hold->areaAt),
-        };
+        return $area->about()->spans ? [0.0, 0.0] : $this->s->kit->body->reachable($area, $this->hold->areaAt);
     }
 
     /**

@@ -246,7 +246,7 @@ final readonly class Chooser
         $area = $c->area();
         $movesAside = ! $s->isStill() && hypot($s->middle->acrossMps, $s->middle->upMps) > abs($s->middle->closingMps);
         $fits = $s->widthInFrame < 0.5 && $s->heightInFrame < 0.5;
-        if ($area === Area::Whole || $area === Area::Band || $area === Area::Column || ! $movesAside || ! $fits) {
+        if ($area?->about()->spans === true || ! $movesAside || ! $fits) {
             return [[0.0, 0.0], Said::of($movesAside && ! $fits ? 'place.full' : 'place.middle')];
         }
         if (

@@ -20,9 +20,6 @@ use RushHold\Situation\Situation;
 /** Why the winner: one of its settings changed at a time, everything else as it is. */
 final readonly class Counterfactuals
 {
-    /** A small, a middling, a large and the largest area stand for all. */
-    private const AREAS = [Area::Point, Area::RingSmall, Area::Block, Area::Whole];
-
     private const PATIENCES = [0.02, 0.3, 1.2];
 
     private Hold $hold;
@@ -83,8 +80,9 @@ final readonly class Counterfactuals
         $hold = $this->hold;
         $body = $this->s->kit->body;
         $changes = [];
-        foreach (self::AREAS as $area) {
+        foreach (Area::cases() as $area) {
             if (
+                $area->about()->isCompared &&
                 $area !== $hold->area &&
                 isset($body->areas[$area->value]) &&
                 $body->areas[$area->value]->allows($hold->mode)

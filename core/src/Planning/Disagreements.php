@@ -13,15 +13,12 @@ use RushHold\Hold\PartialHold;
 use RushHold\Hold\Setting;
 use RushHold\Hold\Stabiliser;
 use RushHold\Hold\Technique;
-use RushHold\Kit\Area;
 use RushHold\Kit\Support;
 use RushHold\Situation\Situation;
 
 /** The honest disagreements: the best that each side can do here. */
 final readonly class Disagreements
 {
-    private const SMALL = [Area::Speck, Area::Point, Area::Plus, Area::RingSmall];
-
     /** From so much patience on a response counts as sticky, below so little as quick, s. */
     private const STICKY_S = 0.5;
 
@@ -71,8 +68,8 @@ final readonly class Disagreements
         $auto = static fn (Hold $h): bool => $h->technique === Technique::Auto;
 
         return [
-            ['area', 'small', static fn (Hold $h): bool => $auto($h) && in_array($h->area, self::SMALL, true)],
-            ['area', 'large', static fn (Hold $h): bool => $auto($h) && ! in_array($h->area, self::SMALL, true)],
+            ['area', 'small', static fn (Hold $h): bool => $auto($h) && $h->area->about()->isSmall],
+            ['area', 'large', static fn (Hold $h): bool => $auto($h) && ! $h->area->about()->isSmall],
             ['response', 'sticky', static fn (Hold $h): bool => $auto($h) && $h->patienceS >= self::STICKY_S],
             [
                 'response',
