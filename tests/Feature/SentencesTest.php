@@ -158,3 +158,13 @@ it('says every message of every language in its own words', function (string $la
         expect(MessageFormatter::create($language, $message))->not->toBeNull("$language: $key");
     }
 })->with([...Catalogue::languages(), Pseudo::LANGUAGE]);
+
+it('leaves it to the screens how facts stand beside each other', function (string $language): void {
+    // What begins or ends with a comma or a dot has a place in a row of others, which another language may put elsewhere.
+    $parts = array_filter(
+        Catalogue::of($language)->messages(),
+        static fn (string $message): bool => preg_match('/^[\s,·;]|[ ,·;]$/u', $message) === 1,
+    );
+    // A list of keys, the first of which is a comma.
+    expect(array_diff_key($parts, ['key-table.and' => 0]))->toBe([]);
+})->with(Catalogue::languages());

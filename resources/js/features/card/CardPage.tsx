@@ -181,8 +181,16 @@ function State({ fetched, person }: { fetched: string; person: string | null }) 
         fetched,
         isOnline: !online ? 'yes' : 'no',
       })}
-      {waiting > 0 && <b>{t('card-page.to-send', { waiting })}</b>}
-      {refused && <b>{t('card-page.one-not-taken', { problem: refused.problem })}</b>}
+      {waiting > 0 && (
+        <>
+          , <b>{t('card-page.to-send', { waiting })}</b>
+        </>
+      )}
+      {refused && (
+        <>
+          , <b>{t('card-page.one-not-taken', { problem: refused.problem })}</b>
+        </>
+      )}
     </>
   );
 }

@@ -1,6 +1,7 @@
 import type { CardRush } from '../../field/db';
 import { t } from '../../lang/card';
 import { within } from '../../lang/labels';
+import { listed } from '../../lang/lists';
 import { type LearnedShare, standsOn } from '../../ui/learned';
 import { clockOf, exposureAt } from './when';
 
@@ -34,6 +35,11 @@ export function Face({ rush, now, learned }: { rush: CardRush; now: number; lear
   const first = FIRST.flatMap((setting) => rush.lines.filter((l) => l.setting === setting));
   const others = rush.lines.filter((l) => !FIRST.includes(l.setting) && !SAID.includes(l.setting));
   const left = rush.press.filter((p) => p.setting !== null);
+  const kept = t('face.percent-kept', {
+    keeperRate: Math.round(100 * rush.keeper_rate),
+    isLearned: learned ? 'yes' : 'no',
+    learned: standsOn(learned),
+  });
   return (
     <article className="card-face" aria-label={rush.name}>
       <h1>{rush.name}</h1>
@@ -43,16 +49,15 @@ export function Face({ rush, now, learned }: { rush: CardRush; now: number; lear
             <b>
               {clockOf(rush.planned.from)}–{clockOf(rush.planned.to)}
             </b>
-            {rush.best.at !== rush.planned.from && t('face.best-about', { at: clockOf(rush.best.at) })}
+            {', '}
+            {listed(
+              rush.best.at !== rush.planned.from && t('face.best-about', { at: clockOf(rush.best.at) }),
+              kept,
+            )}
           </>
         ) : (
-          t('face.no-time-planned-best', { at: clockOf(rush.best.at) })
+          listed(t('face.no-time-planned-best', { at: clockOf(rush.best.at) }), kept)
         )}
-        {t('face.percent-kept', {
-          keeperRate: Math.round(100 * rush.keeper_rate),
-          isLearned: learned ? 'yes' : 'no',
-          learned: standsOn(learned),
-        })}
       </p>
       {rush.changes && (rush.changes.says.length > 0 || rush.changes.kit.length > 0) && (
         <div className="card-changes">

@@ -13,19 +13,23 @@ export function InOutings({ rush, name, hold }: { rush: string; name: string; ho
   if (!outings) return null;
   return (
     <p className="in-outings">
-      {outings.length > 0 && t('in-outings.in')}
-      {outings.slice(0, 4).map((outing, i) => (
-        <span key={outing.id}>
-          {i > 0 && ', '}
-          <Link to={`/outings/${outing.id}`}>{outing.name || t('in-outings.an-outing')}</Link>
-        </span>
-      ))}
-      {outings.length > 0 && '. '}
-      <Link to={`/outings/new?rush=${rush}`}>{t('in-outings.plan-an-outing-for')}</Link>
-      {t('in-outings.or')}
-      <Button type="link" size="small" className="in-log" onClick={() => setLogging(true)}>
-        {t('in-outings.log-a-burst')}
-      </Button>
+      {outings.length > 0 &&
+        t.rich('in-outings.in', {
+          outings: outings.slice(0, 4).map((outing, i) => (
+            <span key={outing.id}>
+              {i > 0 && ', '}
+              <Link to={`/outings/${outing.id}`}>{outing.name || t('in-outings.an-outing')}</Link>
+            </span>
+          )),
+        })}{' '}
+      {t.rich('in-outings.plan-or-log', {
+        plan: (text) => <Link to={`/outings/new?rush=${rush}`}>{text}</Link>,
+        log: (text) => (
+          <Button type="link" size="small" className="in-log" onClick={() => setLogging(true)}>
+            {text}
+          </Button>
+        ),
+      })}
       {logging && (
         <LogByHand
           shot={{ outing_id: null, rush_id: rush, rush: name, at: new Date().toISOString(), hold }}

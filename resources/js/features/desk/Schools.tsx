@@ -1,6 +1,7 @@
 import type { Hold, Plan } from '../../api/client';
 import { t } from '../../lang/desk';
 import { label, within } from '../../lang/labels';
+import { either } from '../../lang/lists';
 import { pinsOf } from './Ranked';
 import { Cost, Scale, Spot } from './Scale';
 
@@ -56,9 +57,7 @@ export function Schools({ plan, onAdopt }: { plan: Plan; onAdopt: (hold: Hold) =
             {same.map(([school, sides]) => (
               <li key={school}>
                 <b>{label('school', school)}</b>
-                <span className="quiet">
-                  {sides.map((s) => within('side', s.side)).join(t('schools.or'))}
-                </span>
+                <span className="quiet">{either(sides.map((s) => within('side', s.side)))}</span>
               </li>
             ))}
           </ul>

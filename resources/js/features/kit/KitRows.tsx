@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { Body, Lens } from '../../api/client';
 import type { Listed } from '../../api/kit';
 import { t } from '../../lang/kit';
+import { dotted } from '../../lang/lists';
 import { say, useUnits } from '../../lang/units';
 import { FrameSketch } from './FrameSketch';
 import { bodyFacts, guessedOf, openingOf } from './facts';
@@ -47,9 +48,11 @@ export function BodyRow({ item, usual, onPutUp }: OneProps<Listed<'bodies'>>) {
       <small>{bodyFacts(outline)}</small>
       {!item.sample && (
         <small>
-          {named === 0 ? t('kit.no-words-of-your') : t('kit.of-your-cameras-own', { item: named })}
-          {item.standing ? t('kit.knows-how-it-was') : ''}
-          {guessed && ` · ${guessed}`}
+          {dotted(
+            named === 0 ? t('kit.no-words-of-your') : t('kit.of-your-cameras-own', { item: named }),
+            item.standing && t('kit.knows-how-it-was'),
+            guessed,
+          )}
         </small>
       )}
     </Row>

@@ -1,6 +1,7 @@
 import { type PointerEvent, useRef, useState } from 'react';
 import type { Day } from '../../api/day';
 import { within } from '../../lang/labels';
+import { listed } from '../../lang/lists';
 import { t } from '../../lang/outing';
 import { PictureTable } from '../../ui/PictureTable';
 import { useSize } from '../../ui/useSize';
@@ -107,9 +108,12 @@ function Says({ day, now }: { day: Day; now: number | null }) {
           {day.rushes.map((r) => (
             <span key={r.name} className="quiet">
               {' '}
-              · {r.name} {Math.round(100 * (r.by_time[now]?.keeper_rate ?? 0))}%
-              {r.by_time[now]?.light === 'back' ? t('day-timeline.against-the-light') : ''}
-              {shimmers(r.by_time[now]?.shimmer) ? t('day-timeline.shimmer') : ''}
+              ·{' '}
+              {listed(
+                `${r.name} ${Math.round(100 * (r.by_time[now]?.keeper_rate ?? 0))}%`,
+                r.by_time[now]?.light === 'back' && t('day-timeline.against-the-light'),
+                shimmers(r.by_time[now]?.shimmer) && t('day-timeline.shimmer'),
+              )}
             </span>
           ))}
         </>

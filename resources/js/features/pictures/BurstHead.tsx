@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useRushes } from '../../api/hooks';
 import { type BurstPictures, pictureActions, usePictureAction } from '../../api/pictures';
 import { label, within } from '../../lang/labels';
+import { both, listed } from '../../lang/lists';
 import { t } from '../../lang/pictures';
 import { useUndo } from '../../ui/useUndo';
 import { clockOf, dayOf } from './when';
@@ -12,13 +13,7 @@ import { clockOf, dayOf } from './when';
 function matchedBy(signs: string[]): string {
   if (signs.length === 0) return '';
   if (signs.includes('said')) return t('burst-head.matched-by-you');
-  const words = signs.map((sign) => within('sign', sign));
-  const last = words.pop();
-  return t('burst-head.matched-by', {
-    isWords: words.length > 0 ? 'yes' : 'no',
-    words: words.join(', '),
-    last,
-  });
+  return t('burst-head.matched-by', { signs: both(signs.map((sign) => within('sign', sign))) });
 }
 
 /** Which burst it is, of which rush, and the ways out of it. */
@@ -31,9 +26,14 @@ export function BurstHead({ data }: { data: BurstPictures }) {
   const [wanted, setWanted] = useState('');
   const rushes = useRushes(wanted).data?.pages.flatMap((page) => page.items) ?? [];
   const untold = pictures.filter((one) => one.said === null && one.measured?.verdict === 'untold').length;
-  const facts = `${dayOf(burst.at, data.zone)}, ${clockOf(burst.at, data.zone)}, ${t('burst-head.frames', {
-    pictures: pictures.length,
-  })}${burst.keepers != null ? t('burst-head.kept', { keepers: burst.keepers }) : ''}${untold > 0 ? t('burst-head.cannot-be-told', { untold }) : ''}${matchedBy(data.matched)}`;
+  const facts = listed(
+    dayOf(burst.at, data.zone),
+    clockOf(burst.at, data.zone),
+    t('burst-head.frames', { pictures: pictures.length }),
+    burst.keepers != null && t('burst-head.kept', { keepers: burst.keepers }),
+    untold > 0 && t('burst-head.cannot-be-told', { untold }),
+    matchedBy(data.matched),
+  );
   const file = (kind: string) => `/api/bursts/${burst.id}/${kind}`;
   return (
     <div className="burst-head">

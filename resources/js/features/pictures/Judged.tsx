@@ -42,7 +42,7 @@ export function Judged({
               : t('judged.lost')}
         </b>
         <span className="quiet">
-          {picture.said !== null && t('judged.said-by-you')}
+          {picture.said !== null && `${t('judged.said-by-you')} `}
           {measured
             ? measured.not_found
               ? t('judged.the-subject-was-not')

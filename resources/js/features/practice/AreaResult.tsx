@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { type KeptDrill, usePractice } from '../../api/practice';
+import { andDotted } from '../../lang/lists';
 import { t } from '../../lang/practice';
 import { percent } from './drills';
 import { OfferCopy } from './OfferCopy';
@@ -21,9 +22,11 @@ export function AreaResult({ kept }: { kept: KeptDrill }) {
         </strong>{' '}
         {s.median_s == null ? t('area-result.reached-in-time') : t('area-result.a-move')}
         <span className="quiet">
-          {s.median_s != null && t('area-result.reached-in-time-2', { share: percent(s.share ?? 0) })}
-          {(s.overshoots ?? 0) > 0 && t('area-result.ran-past-times', { overshoots: s.overshoots })}
-          {s.usual_s !== undefined && t('area-result.guessed-s', { usualS: s.usual_s.toFixed(1) })}
+          {andDotted(
+            s.median_s != null && t('area-result.reached-in-time-2', { share: percent(s.share ?? 0) }),
+            (s.overshoots ?? 0) > 0 && t('area-result.ran-past-times', { overshoots: s.overshoots }),
+            s.usual_s !== undefined && t('area-result.guessed-s', { usualS: s.usual_s.toFixed(1) }),
+          )}
         </span>
       </p>
       <svg className="area-times" viewBox="0 0 480 92" role="img" aria-label={t('area-result.each-move')}>

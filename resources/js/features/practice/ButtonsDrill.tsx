@@ -1,3 +1,4 @@
+import { andDotted } from '../../lang/lists';
 import './practice.css';
 import './buttons.css';
 import { Checkbox } from 'antd';
@@ -153,7 +154,7 @@ function Does({ hand, shut, pulse }: { hand: HandKey; shut: boolean; pulse: numb
   return (
     <span className="hand-does">
       {doesOf(hand)}
-      {shut && pulse >= 0 && t('buttons-drill.pulses', { pulse: pulse + 2 })}
+      {andDotted(shut && pulse >= 0 && t('buttons-drill.pulses', { pulse: pulse + 2 }))}
     </span>
   );
 }

@@ -3,6 +3,7 @@ import type { KeptDrill } from '../../api/practice';
 import { usePractice } from '../../api/practice';
 import { label, within } from '../../lang/labels';
 import { figures, inside } from '../../lang/language';
+import { andDotted, listed } from '../../lang/lists';
 import { t } from '../../lang/practice';
 import type { HandKey } from './hand';
 import { OfferCopy } from './OfferCopy';
@@ -20,11 +21,15 @@ export function ButtonsResult({ kept, layout }: { kept: KeptDrill; layout: HandK
           right: <strong className="drill-big">{Math.round((s.right ?? 0) * 100)}%</strong>,
           medianS: (
             <span className="quiet">
-              {s.median_s != null && t('buttons-result.s-until-it-was', { medianS: s.median_s.toFixed(2) })}
-              {s.reaction_s != null &&
+              {andDotted(
                 s.median_s != null &&
-                s.reaction_s < s.median_s &&
-                t('buttons-result.of-which-s-is', { reactionS: s.reaction_s.toFixed(2) })}
+                  listed(
+                    t('buttons-result.s-until-it-was', { medianS: s.median_s.toFixed(2) }),
+                    s.reaction_s != null &&
+                      s.reaction_s < s.median_s &&
+                      t('buttons-result.of-which-s-is', { reactionS: s.reaction_s.toFixed(2) }),
+                  ),
+              )}
             </span>
           ),
         })}

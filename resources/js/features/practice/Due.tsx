@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { placeOf } from '../../api/drills';
 import { usePractice } from '../../api/practice';
 import { label } from '../../lang/labels';
+import { listed } from '../../lang/lists';
 import { t } from '../../lang/practice';
 
 /** What is due of practice, for those who have begun with it. */
@@ -19,8 +20,7 @@ export function Due() {
           <li key={turn.drill} className="rush-row waits-row">
             <Link to={placeOf(turn.drill)}>{label('exercise', turn.drill)}</Link>
             <span className="quiet">
-              {t('due.rounds', { turns: turn.turns })}
-              {turn.refresher && t('due.so-that-it-stays')}
+              {listed(t('due.rounds', { turns: turn.turns }), turn.refresher && t('due.so-that-it-stays'))}
             </span>
           </li>
         ))}

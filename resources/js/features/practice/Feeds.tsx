@@ -1,6 +1,7 @@
 import { App, Checkbox } from 'antd';
 import { type Practice, practiceActions, usePracticeAction } from '../../api/practice';
 import { label } from '../../lang/labels';
+import { listed } from '../../lang/lists';
 import { t } from '../../lang/practice';
 import { percent } from './drills';
 
@@ -28,7 +29,14 @@ export function Feed({ feed, practice }: { feed: Name; practice: Practice }) {
   const time = (way: Practice['feeds']['first_sharp']['auto'], name: string) =>
     way.trials === 0
       ? null
-      : `${name} ${way.median_s === null ? (way.trials < first.fewest ? t('feeds.of-trials-so-far', { trials: way.trials, fewest: first.fewest }) : t('feeds.missed-more-often-than')) : t('feeds.s-median-of', { medianS: way.median_s.toFixed(2), trials: way.trials })}${way.missed ? t('feeds.with-missed', { missed: way.missed }) : ''}`;
+      : `${name} ${listed(
+          way.median_s !== null
+            ? t('feeds.s-median-of', { medianS: way.median_s.toFixed(2), trials: way.trials })
+            : way.trials < first.fewest
+              ? t('feeds.of-trials-so-far', { trials: way.trials, fewest: first.fewest })
+              : t('feeds.missed-more-often-than'),
+          way.missed > 0 && t('feeds.with-missed', { missed: way.missed }),
+        )}`;
   return (
     <div className="feed">
       <Checkbox

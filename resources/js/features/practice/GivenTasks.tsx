@@ -48,7 +48,7 @@ function Given({ group, task, members }: { group: string; task: Task; members: M
               <li key={member.id} className={done ? 'did' : 'quiet'}>
                 <span aria-hidden="true">{done ? '●' : '○'}</span> {member.name}
                 {done?.value != null && ` ${percent(done.value)}`}
-                <span className="sr-only">{done ? t('given-tasks.done') : t('given-tasks.not-yet')}</span>
+                <span className="sr-only">, {done ? t('given-tasks.done') : t('given-tasks.not-yet')}</span>
               </li>
             );
           })}

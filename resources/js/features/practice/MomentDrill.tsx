@@ -236,7 +236,7 @@ function Said({ turn: { course, stage }, trial, bursting }: SaidProps) {
             isBefore: before > 0 ? 'yes' : 'no',
             before,
           })}
-          {bursting && <strong> {t('moment-drill.shooting')}</strong>}
+          {bursting && <strong> · {t('moment-drill.shooting')}</strong>}
         </>
       )}
       {stage !== 'running' &&

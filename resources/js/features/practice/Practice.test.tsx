@@ -172,7 +172,7 @@ describe('what practice moves', () => {
     stands({ feeds: { ...feeds, first_sharp: { auto, by_hand, fewest: 10 } } });
     open(<PracticePage />);
     expect((await region('What practice changes')).getByText(/Autofocus:/)).toHaveTextContent(
-      'Autofocus: 0.44 s, median of 12 with 2 missed · By hand: 4 of 10 trials so far',
+      'Autofocus: 0.44 s, median of 12, 2 missed · By hand: 4 of 10 trials so far',
     );
   });
 

@@ -59,7 +59,7 @@ export default function PracticePage() {
                   <p className="practice-next">
                     {p.done_today > 0 ? t('practice.next') : t('practice.today')}:{' '}
                     <strong>{label('exercise', next.drill)}</strong>
-                    {next.turns > 1 && t('practice.rounds', { turns: next.turns })}
+                    {next.turns > 1 && `, ${t('practice.rounds', { turns: next.turns })}`}
                     {p.due.length > 1 && (
                       <span className="quiet">
                         {' '}

@@ -1,3 +1,4 @@
+import { listed } from '../../lang/lists';
 import './practice.css';
 import { App, Button, Segmented } from 'antd';
 import { useState } from 'react';
@@ -129,7 +130,7 @@ export default function Progress() {
                 drill: sharedBy(drill),
               })}
               {best !== null && days.length > 2 && (
-                <span className="quiet"> {t('progress.your-best-day', { best: percent(best) })}</span>
+                <span className="quiet"> · {t('progress.your-best-day', { best: percent(best) })}</span>
               )}
             </p>
             <Plot
@@ -145,9 +146,11 @@ export default function Progress() {
                   <span>{sayDate(d.done_at, 'shortMoment')}</span>
                   <strong className="figures">{percent(shareOf(d.score) ?? 0)}</strong>
                   <span className="quiet">
-                    {d.score.rush}
-                    {d.score.f_number != null && t('progress.f', { fNumber: d.score.f_number })}
-                    {d.score.median_s != null && t('progress.s', { medianS: d.score.median_s.toFixed(2) })}
+                    {listed(
+                      d.score.rush,
+                      d.score.f_number != null && t('progress.f', { fNumber: d.score.f_number }),
+                      d.score.median_s != null && t('progress.s', { medianS: d.score.median_s.toFixed(2) }),
+                    )}
                   </span>
                   <a href={`/api/drills/${d.id}/document`} download>
                     {t('progress.document')}

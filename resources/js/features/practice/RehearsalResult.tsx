@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { KeptDrill } from '../../api/practice';
 import { label, within } from '../../lang/labels';
+import { andDotted } from '../../lang/lists';
 import { t } from '../../lang/practice';
 import { percent } from './drills';
 import { OfferCopy } from './OfferCopy';
@@ -30,8 +31,11 @@ export function RehearsalResult({ kept, outing }: { kept: KeptDrill; outing: str
           inTime: <strong className="drill-big">{percent(s.in_time ?? 0)}</strong>,
           value: (
             <span className="quiet">
-              {t('rehearsal-result.right-at-once', { right: percent(s.right ?? 0) })}
-              {s.median_s != null && t('rehearsal-result.s-until-it-was', { medianS: s.median_s.toFixed(2) })}
+              {andDotted(
+                t('rehearsal-result.right-at-once', { right: percent(s.right ?? 0) }),
+                s.median_s != null &&
+                  t('rehearsal-result.s-until-it-was', { medianS: s.median_s.toFixed(2) }),
+              )}
             </span>
           ),
         })}

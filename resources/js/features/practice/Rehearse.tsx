@@ -272,7 +272,7 @@ function Coming({ turn, rushes, now, held: pressed, still }: ComingProps) {
         {turn.stage === 'scoring' && t('rehearse.counting')}
         {rush && stage !== 'gone' && (
           <>
-            <strong>{rush.name}</strong>
+            <strong>{rush.name}</strong>{' '}
             <span className="quiet">
               {held
                 ? (rush.left ?? []).length > 0

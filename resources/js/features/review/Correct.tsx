@@ -10,7 +10,9 @@ export function Correct({ burst, onClose }: { burst: LoggedBurst; onClose: () =>
   const counted =
     burst.keepers == null
       ? ''
-      : `${burst.keepers}${burst.frames == null ? '' : t('correct.of', { frames: burst.frames })}`;
+      : burst.frames == null
+        ? String(burst.keepers)
+        : t('correct.of', { keepers: burst.keepers, frames: burst.frames });
   const [kept, setKept] = useState(burst.kept ?? null);
   const [text, setText] = useState(counted);
   const [lost, setLost] = useState(burst.lost_to ?? null);

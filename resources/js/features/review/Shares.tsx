@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { LogGroup } from '../../api/log';
 import { inside } from '../../lang/language';
+import { listed } from '../../lang/lists';
 import { t } from '../../lang/review';
 import { percent } from './predicted';
 
@@ -44,8 +45,10 @@ export function Shares({ groups, title }: { groups: LogGroup[]; title: string })
               )}
             </span>
             <span className="shares-bursts quiet">
-              {t('shares.bursts', { bursts: group.bursts })}
-              {group.lost[0] && t('shares.lost-most-to', { label: inside(group.lost[0].label) })}
+              {listed(
+                t('shares.bursts', { bursts: group.bursts }),
+                group.lost[0] && t('shares.lost-most-to', { label: inside(group.lost[0].label) }),
+              )}
             </span>
           </li>
         ))}

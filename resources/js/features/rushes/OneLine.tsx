@@ -1,3 +1,4 @@
+import { eitherParts } from '../../lang/lists';
 import './one-line.css';
 import { Button, Input } from 'antd';
 import { useId, useState } from 'react';
@@ -119,14 +120,15 @@ function Examples({ onChoose }: { onChoose: (line: string) => void }) {
   return (
     <p className="quiet one-line-hint">
       {t('one-line.in-your-own-words')}{' '}
-      {examples.slice(1).map((example, i) => (
-        <span key={example}>
-          {i > 0 && t('one-line.or')}
-          <button type="button" onClick={() => onChoose(example)}>
-            {example}
+      {eitherParts(examples.slice(1)).map((part) =>
+        part.type === 'literal' ? (
+          part.value
+        ) : (
+          <button key={part.value} type="button" onClick={() => onChoose(part.value)}>
+            {part.value}
           </button>
-        </span>
-      ))}
+        ),
+      )}
       .
     </p>
   );

@@ -60,21 +60,23 @@ export function SweepWatch({ sweep, onSweep }: { sweep: number; onSweep: (second
             <li>{t('sweep-watch.full-range-on-the')}</li>
             <li>{t('sweep-watch.focus-on-the-near')}</li>
             <li>
-              {t('sweep-watch.go-back-and-forth')}{' '}
-              <InputNumber
-                size="small"
-                aria-label={t('sweep-watch.sweeps-in-each-timing')}
-                min={1}
-                max={20}
-                precision={0}
-                value={sweeps}
-                onChange={(v) => {
-                  setSweeps(v ?? 1);
-                  setTimings([]);
-                  setFound(null);
-                }}
-              />{' '}
-              {t('sweep-watch.sweeps-in-all-and')}
+              {t.rich('sweep-watch.go-back-and-forth', {
+                sweeps: (
+                  <InputNumber
+                    size="small"
+                    aria-label={t('sweep-watch.sweeps-in-each-timing')}
+                    min={1}
+                    max={20}
+                    precision={0}
+                    value={sweeps}
+                    onChange={(v) => {
+                      setSweeps(v ?? 1);
+                      setTimings([]);
+                      setFound(null);
+                    }}
+                  />
+                ),
+              })}
             </li>
           </ol>
           <div className="stopwatch-row">

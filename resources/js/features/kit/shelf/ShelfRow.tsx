@@ -5,6 +5,7 @@ import { useSession } from '../../../api/hooks';
 import { type ShelfListing, shelfActions, useShelfAction } from '../../../api/shelf';
 import { dayOf } from '../../../lang/days';
 import { t } from '../../../lang/kit';
+import { dotted, listed } from '../../../lang/lists';
 import { say, useUnits } from '../../../lang/units';
 import { Silhouette } from '../../../ui/Silhouette';
 import { FrameSketch } from '../FrameSketch';
@@ -91,10 +92,11 @@ export function ShelfRow({ of, onTaken }: Props) {
             <Facts of={of} />
           </small>
           <small className="quiet">
-            {of.by ? t('shelf-row.by', { by: of.by }) : ''}
-            {dayOf(of.put_up_at)}
-            {of.taken > 0 && t('shelf-row.copied-times', { taken: of.taken })}
-            {of.hidden && t('shelf-row.reported-nobody-else-finds')}
+            {dotted(
+              listed(of.by && t('shelf-row.by', { by: of.by }), dayOf(of.put_up_at)),
+              of.taken > 0 && t('shelf-row.copied-times', { taken: of.taken }),
+              of.hidden && t('shelf-row.reported-nobody-else-finds'),
+            )}
           </small>
         </span>
       </div>
