@@ -75,6 +75,7 @@ const once: Middleware = {
   async onRequest({ request }) {
     const path = new URL(request.url).pathname;
     if (request.method !== 'POST' || ASKS.test(path) || !globalThis.crypto?.randomUUID) return request;
+    if (request.headers.has('Idempotency-Key')) return request;
     const body = request.headers.get('Content-Type')?.includes('json') ? await request.clone().text() : null;
     if (body !== null) request.headers.set('Idempotency-Key', keyOf(`${path} ${body}`, Date.now()));
     return request;

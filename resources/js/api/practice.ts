@@ -70,8 +70,9 @@ export function usePracticeAction<Input, Output>(action: (input: Input) => Promi
 
 export const practiceActions = {
   settings: (body: PracticeSettings) => take(client.PUT('/api/practice', { ...day(), body })),
-  keep: (body: { document: DrillDocument; body?: string | null }) =>
-    take(client.POST('/api/drills', { body: { day: today(), ...body } })),
+  /** A turn that was played, on a day; under the same key it is kept once. */
+  keep: ({ key, ...body }: { key: string; day: string; document: DrillDocument; body?: string | null }) =>
+    take(client.POST('/api/drills', { body, headers: { 'Idempotency-Key': key } })),
   remove: (id: string) => take(client.DELETE('/api/drills/{id}', at(id))),
   restore: (id: string) => take(client.POST('/api/drills/{id}/restore', at(id))),
 };

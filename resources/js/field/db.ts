@@ -1,4 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import type { DrillDocument } from '../api/practice';
 import type { components } from '../api/schema';
 import type { Units } from '../lang/units';
 
@@ -33,6 +34,9 @@ export type PassedBy = {
   ev100: number;
 };
 
+/** A turn of a drill that was played, and the task it was done for. */
+export type Turn = { day: string; document: DrillDocument; body?: string | null; task?: string };
+
 /** What waits to be sent, or was: never changed but for how far it has come. */
 export type Waiting = {
   id: string;
@@ -40,7 +44,7 @@ export type Waiting = {
   made: number;
   state: 'waiting' | 'sent' | 'refused';
   problem?: string;
-} & ({ kind: 'burst'; burst: Burst } | { kind: 'rush'; rush: PassedBy });
+} & ({ kind: 'burst'; burst: Burst } | { kind: 'rush'; rush: PassedBy } | { kind: 'turn'; turn: Turn });
 
 interface Field extends DBSchema {
   cards: { key: [string, string]; value: KeptCard };

@@ -1,6 +1,8 @@
-import { client, take } from '../api/client';
+import { client, Refusal, take } from '../api/client';
+import { type KeptDrill, practiceActions, taskActions } from '../api/practice';
 import { t } from '../lang/ui';
-import { type Burst, field, type PassedBy, type Waiting } from './db';
+import { type Burst, field, type PassedBy, type Turn, type Waiting } from './db';
+import { ulid } from './ulid';
 
 /** So long something can be taken back before it goes out, ms. */
 export const TAKE_BACK = 6000;
@@ -41,10 +43,17 @@ export async function takeBack(id: string): Promise<void> {
   changed();
 }
 
-/** All that somebody wrote down here, the last first. */
+const ofPerson = async (person: string) =>
+  (await (await field()).getAll('outbox')).filter((one) => one.person === person);
+
+/** All that somebody wrote down on a card here, the last first. */
 export async function written(person: string): Promise<Waiting[]> {
-  const all = await (await field()).getAll('outbox');
-  return all.filter((one) => one.person === person).sort((a, b) => b.made - a.made);
+  return (await ofPerson(person)).filter((one) => one.kind !== 'turn').sort((a, b) => b.made - a.made);
+}
+
+/** How many turns of drills wait here. */
+export async function turnsWaiting(person: string): Promise<number> {
+  return (await ofPerson(person)).filter((one) => one.kind === 'turn').length;
 }
 
 /** Ends a session’s protection that ran out while there was no connection: the next answer brings a new one. */
@@ -56,6 +65,65 @@ async function post(bursts: Burst[]) {
   if (first.response.status !== 419) return take(Promise.resolve(first));
   await renew();
   return take(call());
+}
+
+/** Whether the server said no to it as it is, so that it would say so again. */
+export const isRefused = (error: unknown): error is Refusal =>
+  error instanceof Refusal &&
+  error.status >= 400 &&
+  error.status < 500 &&
+  ![401, 408, 419, 429].includes(error.status);
+
+/** Turns of this page: what waits, and what became of it. A browser that keeps nothing has them as long as it is open. */
+const turns = new Map<string, { turn: Turn; sent?: Promise<KeptDrill> }>();
+
+/** Writes down a turn that was played; it goes out with `sendTurn`, or when there is a connection. */
+export async function keepTurn(person: string, turn: Turn): Promise<string> {
+  const id = ulid();
+  turns.set(id, { turn });
+  try {
+    await (await field()).put('outbox', {
+      id,
+      person,
+      made: Date.now(),
+      state: 'waiting',
+      kind: 'turn',
+      turn,
+    });
+  } catch {
+    // It goes out from memory.
+  }
+  changed();
+  return id;
+}
+
+/** Sends a turn, and says what the server made of it. What is refused as it is would be refused again: it is let go. */
+export function sendTurn(id: string, turn = turns.get(id)?.turn): Promise<KeptDrill> {
+  if (!turn) return Promise.reject(new Refusal(t('outbox.it-cannot-be-kept'), 422, null));
+  const known = turns.get(id)?.sent;
+  if (known) return known;
+  const sent = deliver(id, turn);
+  turns.set(id, { turn, sent });
+  sent.catch(() => turns.set(id, { turn })).finally(changed);
+  return sent;
+}
+
+async function deliver(id: string, { task, ...played }: Turn): Promise<KeptDrill> {
+  const letGo = async () => (await field()).delete('outbox', id).catch(() => undefined);
+  const keep = () => practiceActions.keep({ key: id, ...played });
+  try {
+    const kept = await keep().catch(async (error) => {
+      if (!(error instanceof Refusal) || error.status !== 419) throw error;
+      await renew();
+      return keep();
+    });
+    if (task) await taskActions.done({ id: task, drill: kept.id }).catch(() => undefined);
+    await letGo().catch(() => undefined);
+    return kept;
+  } catch (error) {
+    if (isRefused(error)) await letGo().catch(() => undefined);
+    throw error;
+  }
 }
 
 let sending: Promise<void> | null = null;
@@ -101,6 +169,11 @@ async function sendNow(person: string): Promise<void> {
       if (response.ok) await mark(one, 'sent');
       else if ([404, 422].includes(response.status))
         await mark(one, 'refused', (error as { message?: string })?.message ?? t('outbox.it-cannot-be-kept'));
+    }
+    for (const one of ready.filter((w) => w.kind === 'turn')) {
+      await sendTurn(one.id, one.turn).catch((error) => {
+        if (!isRefused(error)) throw error;
+      });
     }
   } catch {
     // It stays and is sent another time.

@@ -3,7 +3,7 @@ import { useSession } from '../api/hooks';
 import type { Units } from '../lang/units';
 import { bringAll } from './cards';
 import { rememberPerson, type Waiting } from './db';
-import { onOutbox, send, TAKE_BACK, written } from './outbox';
+import { onOutbox, send, TAKE_BACK, turnsWaiting, written } from './outbox';
 
 const AGAIN = 20_000;
 /** Where a card did not come, the pause before it is asked for again grows up to this. */
@@ -67,4 +67,19 @@ export function useWritten(person: string | null): Waiting[] {
     return onOutbox(read);
   }, [person]);
   return all;
+}
+
+/** How many turns of drills wait here to be sent. */
+export function useTurnsWaiting(person: string | null): number {
+  const [waiting, setWaiting] = useState(0);
+  useEffect(() => {
+    if (!person) return;
+    const read = () =>
+      void turnsWaiting(person)
+        .then(setWaiting)
+        .catch(() => undefined);
+    read();
+    return onOutbox(read);
+  }, [person]);
+  return waiting;
 }

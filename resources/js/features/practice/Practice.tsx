@@ -3,6 +3,8 @@ import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
 import { DRILLS, placeOf } from '../../api/drills';
 import { usePractice } from '../../api/practice';
+import { lastPerson } from '../../field/db';
+import { useTurnsWaiting } from '../../field/useField';
 import { sayDate } from '../../lang/dates';
 import { label, within } from '../../lang/labels';
 import { t } from '../../lang/practice';
@@ -33,6 +35,7 @@ export default function PracticePage() {
   useTitle(t('practice.practice'));
   const practice = usePractice();
   const navigate = useNavigate();
+  const waiting = useTurnsWaiting(lastPerson());
   const p = practice.data;
   const next = p?.due[0];
   const coming = p?.ladder.calendar.find((s) => s.turns.length > 0);
@@ -46,6 +49,11 @@ export default function PracticePage() {
           <PracticeTabs />
         </div>
         {practice.isError && <Failed message={practice.error.message} />}
+        {waiting > 0 && (
+          <p className="quiet" role="status">
+            {t('practice.turns-kept-here', { waiting })}
+          </p>
+        )}
         {practice.isPending && (
           <p className="quiet" role="status">
             {t('practice.loading')}

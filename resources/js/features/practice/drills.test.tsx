@@ -1,5 +1,8 @@
+import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { field, rememberPerson } from '../../field/db';
+import { send, TAKE_BACK, turnsWaiting } from '../../field/outbox';
 import { answers, bodies, offline, refused, told } from '../../testing/answers';
 import { open } from '../../testing/open';
 import { recorded } from '../../testing/recorded';
@@ -91,6 +94,28 @@ describe('buttons without looking', () => {
     answers({ 'POST /api/drills': kept('buttons', score) });
     await user.click(again);
     expect(await screen.findByText('100%')).toBeVisible();
+  });
+
+  it('keeps a turn that could not be sent on the device, and sends it once from the next page', async () => {
+    hurry(40);
+    rememberPerson('7');
+    answers({ 'POST /api/drills/course': course, 'POST /api/drills': offline });
+    const { user, unmount } = open(<ButtonsDrill />);
+    await user.click(await screen.findByRole('button', { name: 'Start' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('The turn is kept on this device');
+    unmount();
+    expect(await turnsWaiting('7')).toBe(1);
+    const db = await field();
+    for (const one of await db.getAll('outbox'))
+      await db.put('outbox', { ...one, made: one.made - TAKE_BACK });
+    answers({ 'POST /api/drills': kept('buttons', score) });
+    await Promise.all([send('7'), send('7')]);
+    await send('7');
+    expect(await turnsWaiting('7')).toBe(0);
+    // Once without an answer, and once for all.
+    const [first, second, ...more] = bodies('POST /api/drills');
+    expect(second).toEqual(first);
+    expect(more).toEqual([]);
   });
 
   it('does not offer to send again what is refused as it is', async () => {

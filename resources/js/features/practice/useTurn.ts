@@ -1,15 +1,15 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useLocation } from 'react-router';
-import { Refusal } from '../../api/client';
 import {
   askCourse,
   type DrillCourse,
   type DrillDocument,
   type KeptDrill,
-  practiceActions,
-  taskActions,
+  today,
   usePracticeAction,
 } from '../../api/practice';
+import { lastPerson } from '../../field/db';
+import { isRefused, keepTurn, sendTurn } from '../../field/outbox';
 import { t } from '../../lang/practice';
 
 export type Stage = 'ready' | 'loading' | 'running' | 'scoring' | 'done';
@@ -17,19 +17,18 @@ export type Stage = 'ready' | 'loading' | 'running' | 'scoring' | 'done';
 type Asked = Parameters<typeof askCourse>[0];
 
 /**
- * One turn of a drill: its course is asked for, played, and sent back with what was done. What was done is kept until the
- * server has it, so that a lost connection loses nothing.
+ * One turn of a drill: its course is asked for, played, and sent back with what was done. What was done is kept on this
+ * device until the server has it, so that neither a lost connection nor a page loaded anew loses it.
  */
 export function useTurn() {
   const [stage, setStage] = useState<Stage>('ready');
   const [course, setCourse] = useState<DrillCourse | null>(null);
   const [kept, setKept] = useState<KeptDrill | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const waiting = useRef<{ document: DrillDocument; body?: string | null } | null>(null);
+  const waiting = useRef<string | null>(null);
   // A turn that a teacher gave is done once it is kept.
   const task = (useLocation().state as { task?: string } | null)?.task;
-  const keep = usePracticeAction(practiceActions.keep);
-  const done = usePracticeAction(taskActions.done);
+  const { mutateAsync } = usePracticeAction((id: string) => sendTurn(id));
   const gone = useRef(false);
   useEffect(() => {
     gone.current = false;
@@ -59,25 +58,28 @@ export function useTurn() {
     setStage('scoring');
     setProblem(null);
     try {
-      const kept = await keep.mutateAsync(waiting.current);
-      setKept(kept);
+      setKept(await mutateAsync(waiting.current));
       waiting.current = null;
       setStage('done');
-      if (task) done.mutate({ id: task, drill: kept.id });
     } catch (error) {
       // What is refused as it is will be refused again.
-      if (error instanceof Refusal && error.status === 422) waiting.current = null;
-      setProblem((error as Error).message);
+      if (isRefused(error)) waiting.current = null;
+      setProblem(isRefused(error) ? error.message : t('use-turn.the-turn-is-kept-here'));
       setStage('ready');
     }
-  }, [keep.mutateAsync, done.mutate, task]);
+  }, [mutateAsync]);
 
   const finish = useCallback(
-    (document: DrillDocument, body?: string | null) => {
-      waiting.current = { document, ...(body === undefined ? {} : { body }) };
-      void send();
+    async (document: DrillDocument, body?: string | null) => {
+      waiting.current = await keepTurn(lastPerson() ?? '', {
+        day: today(),
+        document,
+        ...(body === undefined ? {} : { body }),
+        ...(task === undefined ? {} : { task }),
+      });
+      await send();
     },
-    [send],
+    [send, task],
   );
 
   const interrupted = useCallback(() => {
