@@ -204,7 +204,7 @@ it('says where else a lost frame is sharp', function (): void {
 it('blames no focus for what is smeared, and says nothing of ground that may lie anywhere', function (): void {
     $rows = static fn (float $y, float $width): array => array_map(
         static fn (int $i): Tile => new Tile($i / 10, $y, Ellipse::told($width, $width, 0)),
-        [-4, -2, 2, 4],
+        [-4, -3, -2, 2, 3, 4],
     );
     $smeared = new Measured(
         [0.0, 0.0],
@@ -252,6 +252,18 @@ function coated(float $apart): Cutout
     return Cutout::of(96, $colours, [50.0, 44.0]);
 }
 
+it('takes no row for sharp ground whose tiles say different things', function (): void {
+    $rows = [];
+    foreach (
+        [[-0.25, [20, 20, 20, 20]], [-0.1, [14, 14, 14, 14]], [0.3, [1.2, 1.2, 1.2, 1.2, 5, 5, 16]]] as [$y, $widths]
+    ) {
+        foreach ($widths as $i => $width) {
+            $rows[] = new Tile($i / 10 - 0.4, $y, Ellipse::told($width / 4, $width / 4, 0));
+        }
+    }
+    expect(judged(3.0, $rows)->sharpWhere())->toBe(SharpWhere::Elsewhere);
+});
+
 it('tells a plane of focus only where rows grow soft away from it', function (array $rows, SharpWhere $where): void {
     $tiles = [];
     foreach ($rows as [$y, $width, $told]) {
@@ -279,7 +291,7 @@ it('tells a plane of focus only where rows grow soft away from it', function (ar
         [[-0.4, 2.0, 5], [-0.1, 2.2, 5], [0.1, 2.0, 5], [0.3, 2.5, 5]],
         SharpWhere::Farther,
     ],
-    'above, by two tiles' => [[[-0.25, 2.0, 2], [0.1, 12.0, 5], [0.3, 14.0, 5]], SharpWhere::Elsewhere],
+    'above, by four tiles of nine' => [[[-0.25, 2.0, 4], [0.1, 12.0, 5], [0.3, 14.0, 5]], SharpWhere::Elsewhere],
 ]);
 
 it('cuts out what was marked by its colours, and knows when they do not tell', function (): void {
@@ -447,44 +459,91 @@ it('knows the noise of each brightness, whatever is clipped', function (): void 
         ->toBe(0.0);
 });
 
-it('says whose smear it is only as far as what lies around tells', function (Ellipse $mine, ?Spread $around, ?bool $camera): void {
+it('says whose smear it is only as far as what lies around tells', function (
+    Ellipse $mine,
+    ?Spread $around,
+    ?bool $camera,
+): void {
     $measured = new Measured([0.0, 0.0], Spread::known($mine, 200, 0.05), 0.0, [], 3.0, around: $around);
     expect($measured->cameraSmeared())->toBe($camera);
 })->with([
-    'as long, as turned' => fn () => [Ellipse::told(4.0, 1.0, 30.0), Spread::known(Ellipse::told(4.0, 1.0, 30.0), 200, 0.05), true],
-    'less than half of it' => fn () => [Ellipse::told(4.0, 1.0, 30.0), Spread::known(Ellipse::told(2.8, 1.0, 30.0), 200, 0.05), null],
+    'as long, as turned' => fn () => [
+        Ellipse::told(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::told(4.0, 1.0, 30.0), 200, 0.05),
+        true,
+    ],
+    'less than half of it' => fn () => [
+        Ellipse::told(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::told(2.8, 1.0, 30.0), 200, 0.05),
+        null,
+    ],
     'sharp' => fn () => [Ellipse::told(4.0, 1.0, 30.0), Spread::known(Ellipse::told(0.7, 0.7, 0.0), 200, 0.05), false],
-    'as blurred, but not smeared' => fn () => [Ellipse::told(4.0, 1.0, 30.0), Spread::known(Ellipse::told(4.0, 4.0, 0.0), 200, 0.05), null],
-    'smeared across it' => fn () => [Ellipse::told(4.0, 1.0, 30.0), Spread::known(Ellipse::told(4.0, 1.0, 120.0), 200, 0.05), false],
+    'as blurred, but not smeared' => fn () => [
+        Ellipse::told(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::told(4.0, 4.0, 0.0), 200, 0.05),
+        null,
+    ],
+    'smeared across it' => fn () => [
+        Ellipse::told(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::told(4.0, 1.0, 120.0), 200, 0.05),
+        false,
+    ],
     'round' => fn () => [Ellipse::told(4.0, 3.9, 30.0), Spread::known(Ellipse::told(4.0, 1.0, 30.0), 200, 0.05), null],
     'nothing around' => fn () => [Ellipse::told(4.0, 1.0, 30.0), null, null],
-    'too few edges around' => fn () => [Ellipse::told(4.0, 1.0, 30.0), Spread::known(Ellipse::told(4.0, 1.0, 30.0), 1, 0.05), null],
-    'nobody knows around' => fn () => [Ellipse::told(4.0, 1.0, 30.0), Spread::known(Ellipse::told(4.0, 1.0, 30.0), 200, 3.0), null],
+    'too few edges around' => fn () => [
+        Ellipse::told(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::told(4.0, 1.0, 30.0), 1, 0.05),
+        null,
+    ],
+    'nobody knows around' => fn () => [
+        Ellipse::told(4.0, 1.0, 30.0),
+        Spread::known(Ellipse::told(4.0, 1.0, 30.0), 200, 3.0),
+        null,
+    ],
 ]);
 
 it('tells a blur along any way, and in pixels of the picture it was made smaller from', function (): void {
     $spread = Spread::known(Ellipse::told(3.0, 1.0, 20.0), 200, 0.1);
-    expect($spread->along(20.0))->toEqualWithDelta(9.0, 1e-9)->and($spread->along(110.0))->toEqualWithDelta(1.0, 1e-9)
-        ->and($spread->along(65.0))->toEqualWithDelta(5.0, 1e-9)->and($spread->along(200.0))->toEqualWithDelta(9.0, 1e-9);
+    expect($spread->along(20.0))
+        ->toEqualWithDelta(9.0, 1e-9)
+        ->and($spread->along(110.0))
+        ->toEqualWithDelta(1.0, 1e-9)
+        ->and($spread->along(65.0))
+        ->toEqualWithDelta(5.0, 1e-9)
+        ->and($spread->along(200.0))
+        ->toEqualWithDelta(9.0, 1e-9);
     // Putting two by two together spreads a quarter of a pixel, squared; that is not the picture's.
     $large = $spread->enlarged(2);
-    expect($large->ellipse->long ** 2)->toEqualWithDelta(36.0 - 0.25, 1e-9)->and($large->ellipse->short ** 2)->toEqualWithDelta(4.0 - 0.25, 1e-9)
-        ->and([$large->ellipse->angleDeg, $large->edges, $large->unsure])->toBe([20.0, 200, 0.1])
-        ->and($spread->enlarged(1)->ellipse->long)->toEqualWithDelta(3.0, 1e-9)
+    expect($large->ellipse->long ** 2)
+        ->toEqualWithDelta(36.0 - 0.25, 1e-9)
+        ->and($large->ellipse->short ** 2)
+        ->toEqualWithDelta(4.0 - 0.25, 1e-9)
+        ->and([$large->ellipse->angleDeg, $large->edges, $large->unsure])
+        ->toBe([20.0, 200, 0.1])
+        ->and($spread->enlarged(1)->ellipse->long)
+        ->toEqualWithDelta(3.0, 1e-9)
         // Sharper than a pixel nothing is.
-        ->and(Spread::known(Ellipse::told(0.3, 0.3, 0.0), 9, 0.1)->enlarged(3)->ellipse->short)->toBeGreaterThan(0.2);
+        ->and(Spread::known(Ellipse::told(0.3, 0.3, 0.0), 9, 0.1)->enlarged(3)->ellipse->short)
+        ->toBeGreaterThan(0.2);
 });
 
 it('takes a part of a picture as far as there is one, and halves what is odd', function (): void {
     $patch = new Patch(5, 3, range(0.0, 14.0));
     $of = static fn (Patch $p): array => [$p->wide, $p->high, $p->light];
-    expect($of($patch->part(1, 1, 2, 2)))->toBe([2, 2, [6.0, 7.0, 11.0, 12.0]])
-        ->and($of($patch->part(-3, -3, 2, 1)))->toBe([2, 1, [0.0, 1.0]])
-        ->and($of($patch->part(9, 9, 4, 4)))->toBe([1, 1, [14.0]])
-        ->and($of($patch->part(3, 1, 9, 9)))->toBe([2, 2, [8.0, 9.0, 13.0, 14.0]])
-        ->and($of($patch->halved()))->toBe([2, 1, [3.0, 5.0]])
-        ->and($of((new Patch(1, 2, [1.0, 3.0]))->halved()))->toBe([1, 1, [2.0]])
-        ->and($of((new Patch(2, 1, [1.0, 3.0]))->halved()))->toBe([1, 1, [2.0]]);
+    expect($of($patch->part(1, 1, 2, 2)))
+        ->toBe([2, 2, [6.0, 7.0, 11.0, 12.0]])
+        ->and($of($patch->part(-3, -3, 2, 1)))
+        ->toBe([2, 1, [0.0, 1.0]])
+        ->and($of($patch->part(9, 9, 4, 4)))
+        ->toBe([1, 1, [14.0]])
+        ->and($of($patch->part(3, 1, 9, 9)))
+        ->toBe([2, 2, [8.0, 9.0, 13.0, 14.0]])
+        ->and($of($patch->halved()))
+        ->toBe([2, 1, [3.0, 5.0]])
+        ->and($of((new Patch(1, 2, [1.0, 3.0]))->halved()))
+        ->toBe([1, 1, [2.0]])
+        ->and($of((new Patch(2, 1, [1.0, 3.0]))->halved()))
+        ->toBe([1, 1, [2.0]]);
 });
 
 it('tells nothing of fewer edges than it takes', function (): void {

@@ -13,8 +13,13 @@ final readonly class Measured
     /** …and no sharper than this share of what has to be sharp, they say nothing about it. */
     private const SHARPER = 0.65;
 
-    /** So many tiles of a row have to be told. */
+    /** So many tiles of a row have to be told, and so many of one that is farther: half of them. */
     private const OF_A_ROW = 3;
+
+    private const OF_A_FAR_ROW = 5;
+
+    /** Ground of one row is at one distance: of its tiles the wider are no more than so many times the narrower. */
+    private const AGREE = 2.5;
 
     /** What is this near to the feet, in heights, is as far away as they are: tiles reach half as far as rows are apart. */
     private const AT_THE_FEET = 0.083;
@@ -176,9 +181,10 @@ final readonly class Measured
         $feet = $this->feet ?? ($this->aim[1] ?? 0.0);
         $above = $below = false;
         $atTheFeet = 0.0;
-        foreach ($rows as [$y, $middle]) {
-            $above = $above || ($middle <= $bound && $y < $feet - self::AT_THE_FEET);
-            $below = $below || ($middle <= $bound && $y > $feet + self::AT_THE_FEET);
+        foreach ($rows as [$y, $middle, $told, $apart]) {
+            $isSharp = $middle <= $bound;
+            $above = $above || ($isSharp && $y < $feet - self::AT_THE_FEET && $told >= self::OF_A_FAR_ROW);
+            $below = $below || ($isSharp && $y > $feet + self::AT_THE_FEET && $apart <= self::AGREE);
             $y < $feet && ($atTheFeet = $middle);
         }
 
@@ -213,7 +219,8 @@ final readonly class Measured
 
     /**
      * @param  array<int, Tile>  $tiles
-     * @return list<array{float, float}> from above: height, and the middle one of the widths there
+     * @return list<array{float, float, int, float}> from above: height, the middle one of the widths there, how many
+     *   there are, and how many times one a quarter from the widest is one a quarter from the narrowest
      */
     private static function rows(array $tiles): array
     {
@@ -224,7 +231,11 @@ final readonly class Measured
         $rows = [];
         foreach ($widths as $y => $row) {
             sort($row);
-            count($row) >= self::OF_A_ROW && ($rows[] = [(float) $y, $row[intdiv(count($row) - 1, 2)]]);
+            $count = count($row);
+            $last = $count - 1;
+            $quarter = intdiv($last, 4);
+            $count >= self::OF_A_ROW &&
+                ($rows[] = [(float) $y, $row[intdiv($last, 2)], $count, $row[$last - $quarter] / $row[$quarter]]);
         }
         sort($rows);
 
