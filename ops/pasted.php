@@ -47,7 +47,7 @@ const PHOTOGRAPHS = [
 ];
 
 /** Scenes of the first set are those that were looked at; the second set’s are drawn anew. */
-const FIRST_SEED = ['fitted on' => 0, 'kept apart' => 5000];
+const FIRST_SEED = ['fitted on' => 0, 'kept apart' => 7000];
 
 $folder = $argv[1] ?? exit("Which folder?\n");
 $scenes = (int) ($argv[2] ?? 144);

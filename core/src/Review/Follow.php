@@ -49,6 +49,11 @@ final class Follow
     /** What lacking its colours costs in likeness: as much as was there where it was marked, and nothing of it. */
     private const COLOUR = 0.3;
 
+    /** Where it has colours of its own, it is nowhere where there is less of them than this share of what was marked. */
+    private const OWN_COLOURS = 0.4;
+
+    private const LEAST_OF_THEM = 0.35;
+
     /** Its colours are looked for so far around a place, pixels. */
     private const AROUND = 3.0;
 
@@ -74,11 +79,16 @@ final class Follow
     /** How many times as large as it was when it was marked. */
     private float $scale = 1.0;
 
-    private function __construct(private float $x, private float $y, Patch $frame, private float $coloured)
-    {
+    private function __construct(
+        private float $x,
+        private float $y,
+        Patch $frame,
+        private float $coloured,
+        ?Patch $colours,
+    ) {
         $this->looks = [
-            Look::at($frame, (int) round($x), (int) round($y)),
-            Look::at($frame->halved(), (int) round($x / 2), (int) round($y / 2)),
+            Look::at($frame, (int) round($x), (int) round($y), $colours),
+            Look::at($frame->halved(), (int) round($x / 2), (int) round($y / 2), $colours),
         ];
     }
 
@@ -97,6 +107,7 @@ final class Follow
             $py,
             $frame,
             $colours === null ? 0.0 : self::colour($colours, $x + 0.5, $y + 0.5, self::AROUND / $frame->wide),
+            $colours,
         );
     }
 
@@ -251,17 +262,17 @@ final class Follow
             return $like;
         }
 
-        return $like +
-            self::COLOUR *
-                min(
-                    0.0,
-                    self::colour(
-                        $colours,
-                        ($x + 0.5) / $frames[0]->wide,
-                        ($y + 0.5) / $frames[0]->high,
-                        self::AROUND / $frames[0]->wide,
-                    ) - max(0.0, $this->coloured),
-                );
+        $there = self::colour(
+            $colours,
+            ($x + 0.5) / $frames[0]->wide,
+            ($y + 0.5) / $frames[0]->high,
+            self::AROUND / $frames[0]->wide,
+        );
+        if ($this->coloured >= self::OWN_COLOURS && $there < self::LEAST_OF_THEM * $this->coloured) {
+            return -1.0;
+        }
+
+        return $like + self::COLOUR * min(0.0, $there - max(0.0, $this->coloured));
     }
 
     /**

@@ -19,6 +19,9 @@ final readonly class Look
     /** A place whose variance is smaller than this is plain: nothing is alike to it. */
     private const PLAIN = 2e-6;
 
+    /** What has other colours counts for so much of what has its own. */
+    private const OTHERS = 0.15;
+
     /** Being like what it was last counts for so much of being like what was marked. */
     private const LAST = 0.92;
 
@@ -31,13 +34,21 @@ final readonly class Look
     {
     }
 
-    public static function at(Patch $frame, int $x, int $y): self
+    /**
+     * @param  Patch|null  $own  how much each place has the colours of what was marked, −1 to 1, of any size: what has
+     *   others counts for little, since it stays behind when the subject goes on; null: not known
+     */
+    public static function at(Patch $frame, int $x, int $y, ?Patch $own = null): self
     {
         $half = intdiv(self::SIDE, 2);
         $weights = [];
         for ($dy = -$half; $dy <= $half; $dy++) {
             for ($dx = -$half; $dx <= $half; $dx++) {
-                $weights[] = exp(-($dx * $dx + $dy * $dy) / (2 * self::MIDDLE ** 2));
+                $weights[] =
+                    exp(-($dx * $dx + $dy * $dy) / (2 * self::MIDDLE ** 2)) *
+                    ($own === null
+                        ? 1.0
+                        : self::owned($own, ($x + $dx + 0.5) / $frame->wide, ($y + $dy + 0.5) / $frame->high));
             }
         }
         $sum = array_sum($weights);
@@ -45,6 +56,14 @@ final readonly class Look
         $seen = self::seen($frame, $x, $y, $weights);
 
         return new self($seen, $seen, $weights);
+    }
+
+    private static function owned(Patch $own, float $x, float $y): float
+    {
+        $i = max(0, min($own->wide - 1, (int) ($x * $own->wide)));
+        $j = max(0, min($own->high - 1, (int) ($y * $own->high)));
+
+        return self::OTHERS + (1 - self::OTHERS) * max(0.0, $own->light[$j * $own->wide + $i]);
     }
 
     /** With what it looks like there now, as long as that is at least so much like what was marked. */

@@ -46,7 +46,7 @@ final readonly class Measured
     private const FEWEST_EDGES = 14;
 
     /** A width that is unsure by more than this share of itself decides nothing. */
-    private const TOO_UNSURE = 0.3;
+    private const TOO_UNSURE = 0.36;
 
     /** Told from what is around it no better than this, what was measured may be something else. */
     private const HIDDEN = 0.33;

@@ -50,7 +50,7 @@ export default function PracticePage() {
         </div>
         {practice.isError && <Failed message={practice.error.message} />}
         {waiting > 0 && (
-          <p className="quiet" role="status">
+          <p className="quiet practice-waits" role="status">
             {t('practice.turns-kept-here', { waiting })}
           </p>
         )}
