@@ -50,7 +50,7 @@ const PHOTOGRAPHS = [
 const FIRST_SEED = ['fitted on' => 0, 'kept apart' => 7000];
 
 $folder = $argv[1] ?? exit("Which folder?\n");
-$scenes = (int) ($argv[2] ?? 144);
+$scenes = (int) ($argv[2] ?? 96);
 $bursts = (int) ($argv[3] ?? 16);
 
 /** @return array<string, list<string>> the photographs of a set */
