@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useSession } from '../api/hooks';
 import type { Units } from '../lang/units';
 import { bringAll } from './cards';
@@ -69,14 +69,25 @@ export function useWritten(person: string | null): Waiting[] {
   return all;
 }
 
-/** How many turns of drills wait here to be sent. */
-export function useTurnsWaiting(person: string | null): number {
+/**
+ * How many turns of drills wait here to be sent.
+ *
+ * @param onSent hears when there are fewer
+ */
+export function useTurnsWaiting(person: string | null, onSent: () => void): number {
   const [waiting, setWaiting] = useState(0);
+  const sent = useRef(onSent);
+  sent.current = onSent;
   useEffect(() => {
     if (!person) return;
+    let before = 0;
     const read = () =>
       void turnsWaiting(person)
-        .then(setWaiting)
+        .then((now) => {
+          if (now < before) sent.current();
+          before = now;
+          setWaiting(now);
+        })
         .catch(() => undefined);
     read();
     return onOutbox(read);

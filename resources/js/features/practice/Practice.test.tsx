@@ -1,6 +1,9 @@
+import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Practice } from '../../api/practice';
+import { rememberPerson } from '../../field/db';
+import { keepTurn, sendTurn } from '../../field/outbox';
 import { answers, bodies, offline, refused, waiting } from '../../testing/answers';
 import { open } from '../../testing/open';
 import { recorded } from '../../testing/recorded';
@@ -132,6 +135,23 @@ describe('four weeks of practice', () => {
     const user = await changed();
     await user.click(screen.getByRole('checkbox', { name: 'Mon' }));
     expect(await screen.findByText('At most 50 times off.')).toBeInTheDocument();
+  });
+});
+
+describe('turns that could not be sent', () => {
+  it('says how many are kept here, and where one stands once they have gone out', async () => {
+    rememberPerson('9');
+    answers({ 'GET /api/practice': practice, 'POST /api/drills': offline });
+    const document = { format: 'rush-hold/drill@1' } as never;
+    const id = await keepTurn('9', { day: '2026-12-01', document });
+    open(<PracticePage />);
+    expect(await screen.findByText(/^A turn is kept on this device/)).toBeVisible();
+    await expect(sendTurn(id)).rejects.toThrow();
+    const asked = bodies('GET /api/practice').length;
+    answers({ 'GET /api/practice': practice, 'POST /api/drills': { id: '1', drill: 'still' } as never });
+    await sendTurn(id);
+    await waitFor(() => expect(screen.queryByText(/kept on this device/)).toBeNull());
+    await waitFor(() => expect(bodies('GET /api/practice').length).toBeGreaterThan(asked));
   });
 });
 

@@ -35,7 +35,7 @@ export default function PracticePage() {
   useTitle(t('practice.practice'));
   const practice = usePractice();
   const navigate = useNavigate();
-  const waiting = useTurnsWaiting(lastPerson());
+  const waiting = useTurnsWaiting(lastPerson(), () => void practice.refetch());
   const p = practice.data;
   const next = p?.due[0];
   const coming = p?.ladder.calendar.find((s) => s.turns.length > 0);
