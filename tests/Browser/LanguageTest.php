@@ -167,11 +167,13 @@ it('changes the language at once, with what was open, and keeps it with the acco
         ->see('in this run')
         ->type('Distance', '43')
         ->settled();
-    $page
-        ->press('Preferences and account')
-        ->press('Deutsch')
-        ->see('Ungesicherte Änderungen wiederhergestellt')
-        ->see('diesmal');
+    $page->press('Preferences and account')->press('Deutsch');
+    // The page is loaded anew: a script that was waiting in the old one would never answer.
+    $page->until(
+        static fn (): bool => $page->script('return document.documentElement.lang') === 'de',
+        'the page in German',
+    );
+    $page->see('Ungesicherte Änderungen wiederhergestellt')->see('diesmal');
     expect(
         $page->script(
             'return [document.documentElement.lang, document.querySelector("[aria-label=Entfernung], #"+CSS.escape([...document.querySelectorAll("label")].find((l) => l.textContent === "Entfernung")?.htmlFor ?? "none")).value]',
