@@ -252,46 +252,74 @@ function coated(float $apart): Cutout
     return Cutout::of(96, $colours, [50.0, 44.0]);
 }
 
-it('takes no row for sharp ground whose tiles say different things', function (): void {
-    $rows = [];
-    foreach (
-        [[-0.25, [20, 20, 20, 20]], [-0.1, [14, 14, 14, 14]], [0.3, [1.2, 1.2, 1.2, 1.2, 5, 5, 16]]] as [$y, $widths]
-    ) {
-        foreach ($widths as $i => $width) {
-            $rows[] = new Tile($i / 10 - 0.4, $y, Ellipse::told($width / 4, $width / 4, 0));
-        }
-    }
-    expect(judged(3.0, $rows)->sharpWhere())->toBe(SharpWhere::Elsewhere);
-});
-
-it('tells a plane of focus only where rows grow soft away from it', function (array $rows, SharpWhere $where): void {
+/**
+ * @param  list<array{float, list<float>}>  $rows  heights, and the widths of the tiles there
+ * @return list<Tile>
+ */
+function inRows(array $rows): array
+{
     $tiles = [];
-    foreach ($rows as [$y, $width, $told]) {
-        for ($i = 0; $i < $told; $i++) {
+    foreach ($rows as [$y, $widths]) {
+        foreach ($widths as $i => $width) {
             $tiles[] = new Tile($i / 10 - 0.4, $y, Ellipse::told($width / 4, $width / 4, 0));
         }
     }
+
+    return $tiles;
+}
+
+it('tells a plane of focus only where rows grow soft away from it', function (array $rows, SharpWhere $where): void {
     // Its width is 12 px, and its feet are at its middle.
-    expect(judged(3.0, $tiles)->sharpWhere())->toBe($where);
+    expect(judged(3.0, inRows($rows))->sharpWhere())->toBe($where);
 })->with([
     'ground sharp below, as soft as the subject at its feet' => [
-        [[-0.25, 20.0, 5], [-0.1, 14.0, 5], [0.1, 8.0, 5], [0.3, 2.5, 5]],
+        [
+            [-0.25, array_fill(0, 5, 20.0)],
+            [-0.1, array_fill(0, 5, 14.0)],
+            [0.1, array_fill(0, 5, 8.0)],
+            [0.3, array_fill(0, 5, 2.5)],
+        ],
         SharpWhere::Nearer,
     ],
     'below, but where it stands the ground is sharper than itself' => [
-        [[-0.25, 6.0, 5], [-0.1, 6.0, 5], [0.1, 5.0, 5], [0.3, 2.5, 5]],
+        [
+            [-0.25, array_fill(0, 5, 6.0)],
+            [-0.1, array_fill(0, 5, 6.0)],
+            [0.1, array_fill(0, 5, 5.0)],
+            [0.3, array_fill(0, 5, 2.5)],
+        ],
         SharpWhere::Elsewhere,
     ],
-    'at the feet alone' => [[[-0.1, 14.0, 5], [0.08, 2.5, 5], [0.3, 14.0, 5]], SharpWhere::Elsewhere],
+    'at the feet alone' => [
+        [[-0.1, array_fill(0, 5, 14.0)], [0.08, array_fill(0, 5, 2.5)], [0.3, array_fill(0, 5, 14.0)]],
+        SharpWhere::Elsewhere,
+    ],
     'above and below, with soft ones between' => [
-        [[-0.4, 2.0, 5], [-0.1, 14.0, 5], [0.1, 9.0, 5], [0.3, 3.0, 5]],
+        [
+            [-0.4, array_fill(0, 5, 2.0)],
+            [-0.1, array_fill(0, 5, 14.0)],
+            [0.1, array_fill(0, 5, 9.0)],
+            [0.3, array_fill(0, 5, 3.0)],
+        ],
         SharpWhere::Elsewhere,
     ],
     'everywhere, as a wall of leaves behind it is' => [
-        [[-0.4, 2.0, 5], [-0.1, 2.2, 5], [0.1, 2.0, 5], [0.3, 2.5, 5]],
+        [
+            [-0.4, array_fill(0, 5, 2.0)],
+            [-0.1, array_fill(0, 5, 2.2)],
+            [0.1, array_fill(0, 5, 2.0)],
+            [0.3, array_fill(0, 5, 2.5)],
+        ],
         SharpWhere::Farther,
     ],
-    'above, by four tiles of nine' => [[[-0.25, 2.0, 4], [0.1, 12.0, 5], [0.3, 14.0, 5]], SharpWhere::Elsewhere],
+    'above, by four tiles of nine' => [
+        [[-0.25, array_fill(0, 4, 2.0)], [0.1, array_fill(0, 5, 12.0)], [0.3, array_fill(0, 5, 14.0)]],
+        SharpWhere::Elsewhere,
+    ],
+    'below, by tiles that say different things' => [
+        [[-0.25, [20, 20, 20, 20]], [-0.1, [14, 14, 14, 14]], [0.3, [1.2, 1.2, 1.2, 1.2, 5, 5, 16]]],
+        SharpWhere::Elsewhere,
+    ],
 ]);
 
 it('cuts out what was marked by its colours, and knows when they do not tell', function (): void {

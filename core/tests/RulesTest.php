@@ -253,6 +253,22 @@ it('speaks only of values the setting has', function (): void {
     }
 });
 
+it('weighs every mark that an area carries, and rules out by every rule it names', function (Area $area): void {
+    $rules = array_column(allRules(), null, 'id');
+    foreach ($area->about()->marks as $rule => $mark) {
+        expect($rules)
+            ->toHaveKey("area.$rule")
+            ->and($rules["area.$rule"]->points[$area->value] ?? null)
+            ->toBe($mark);
+    }
+    foreach ($area->about()->ruledOut as $rule) {
+        expect($rules)
+            ->toHaveKey("area.$rule")
+            ->and($rules["area.$rule"]->rejects)
+            ->toContain($area->value);
+    }
+})->with(Area::cases());
+
 it('weighs rules: rejected values go, points add up, the simpler wins a tie', function (): void {
     $always = static fn (): bool => true;
     $book = RuleBook::of([
@@ -309,11 +325,20 @@ it('says of each other value what speaks for it or against it, not what speaks f
         ->toBe([['single', 'alternative.nothing'], ['short', 'rule.strong']]);
 });
 
-it('changes its mind at the very figure, not beside it', function (string $id, string $field, float $at, bool $speaksAt, array $more): void {
+it('changes its mind at the very figure, not beside it', function (
+    string $id,
+    string $field,
+    float $at,
+    bool $speaksAt,
+    array $more,
+): void {
     $step = 1e-6;
-    expect(speaks($id, [...$more, $field => $at]))->toBe($speaksAt, "$id at $at")
-        ->and(speaks($id, [...$more, $field => $at - $step]) || speaks($id, [...$more, $field => $at + $step]))->toBeTrue("$id beside $at")
-        ->and(speaks($id, [...$more, $field => $at - $step]) && speaks($id, [...$more, $field => $at + $step]))->toBeFalse("$id on both sides of $at");
+    expect(speaks($id, [...$more, $field => $at]))
+        ->toBe($speaksAt, "$id at $at")
+        ->and(speaks($id, [...$more, $field => $at - $step]) || speaks($id, [...$more, $field => $at + $step]))
+        ->toBeTrue("$id beside $at")
+        ->and(speaks($id, [...$more, $field => $at - $step]) && speaks($id, [...$more, $field => $at + $step]))
+        ->toBeFalse("$id on both sides of $at");
 })->with([
     ['area.clutter-small', 'scene.front_clutter', 0.25, true, []],
     ['area.some-clutter', 'scene.front_clutter', 0.25, false, []],
@@ -325,9 +350,15 @@ it('changes its mind at the very figure, not beside it', function (string $id, s
     ['nimble.erratic', 'subject.erratic', 0.35, true, []],
 ]);
 
-it('takes the first of a group for a leader only where it comes, and a bird for small up to its size', function (): void {
-    $group = ['group' => [['distance_m' => 41.0]]];
-    expect(speaks('wins.leader', $group + ['path.heading_deg' => 0.0]))->toBeTrue()
-        ->and(speaks('wins.leader', $group + ['path.heading_deg' => 90.0]))->toBeFalse()
-        ->and(speaks('wins.leader', ['path.heading_deg' => 0.0]))->toBeFalse();
-});
+it(
+    'takes the first of a group for a leader only where it comes, and a bird for small up to its size',
+    function (): void {
+        $group = ['group' => [['distance_m' => 41.0]]];
+        expect(speaks('wins.leader', $group + ['path.heading_deg' => 0.0]))
+            ->toBeTrue()
+            ->and(speaks('wins.leader', $group + ['path.heading_deg' => 90.0]))
+            ->toBeFalse()
+            ->and(speaks('wins.leader', ['path.heading_deg' => 0.0]))
+            ->toBeFalse();
+    },
+);
