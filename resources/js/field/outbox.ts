@@ -109,7 +109,10 @@ export function sendTurn(id: string, turn = turns.get(id)?.turn): Promise<KeptDr
 }
 
 async function deliver(id: string, { task, ...played }: Turn): Promise<KeptDrill> {
-  const letGo = async () => (await field()).delete('outbox', id).catch(() => undefined);
+  const letGo = () =>
+    field()
+      .then((db) => db.delete('outbox', id))
+      .catch(() => undefined);
   const keep = () => practiceActions.keep({ key: id, ...played });
   try {
     const kept = await keep().catch(async (error) => {
@@ -118,10 +121,10 @@ async function deliver(id: string, { task, ...played }: Turn): Promise<KeptDrill
       return keep();
     });
     if (task) await taskActions.done({ id: task, drill: kept.id }).catch(() => undefined);
-    await letGo().catch(() => undefined);
+    await letGo();
     return kept;
   } catch (error) {
-    if (isRefused(error)) await letGo().catch(() => undefined);
+    if (isRefused(error)) await letGo();
     throw error;
   }
 }

@@ -71,6 +71,7 @@ export function useTurn() {
 
   const finish = useCallback(
     async (document: DrillDocument, body?: string | null) => {
+      setStage('scoring');
       waiting.current = await keepTurn(lastPerson() ?? '', {
         day: today(),
         document,
