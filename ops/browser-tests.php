@@ -56,6 +56,9 @@ $run = static function (array $options, string $report) use ($root): array {
 
 $workers = max(1, (int) shell_exec('nproc'));
 [$well, $failed] = $run($name !== '' ? ["--filter=$name"] : ['--parallel', "--processes=$workers"], $report);
+if (! $well && $failed === []) {
+    echo "\nNo test failed, but not all were run: a file or a data set of it could not be read.\n";
+}
 if ($well || $name !== '' || $failed === [] || count($failed) > MOST_TRIED_AGAIN) {
     exit($well ? 0 : 1);
 }

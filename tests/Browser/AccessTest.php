@@ -4,46 +4,6 @@ declare(strict_types=1);
 
 use Tests\Browser\Page;
 
-/** Every screen, by its address and something that is on it. */
-function screens(): array
-{
-    return [
-        '/' => 'What is coming?',
-        '/outings' => 'Nothing planned yet',
-        '/outings/new' => 'Where will you be?',
-        '/card' => 'Cards on this device',
-        '/review' => 'Nothing logged yet',
-        '/review/pictures' => 'Drop pictures or a folder here',
-        '/review/why' => 'of five at most',
-        '/review/compare' => 'Nothing to compare yet',
-        '/review/learned' => 'Nothing learned yet',
-        '/kit/bench' => 'Does the lens focus where it should?',
-        '/practice' => 'Levels',
-        '/practice/ring?exercise=swimmer' => 'Drag or scroll the ring',
-        '/practice/buttons' => 'Hide what they do',
-        '/practice/moment' => 'is the shutter',
-        '/practice/area' => 'Your thumb goes here',
-        '/practice/first-sharp' => 'Your times so far',
-        '/practice/progress' => 'Nothing of this yet',
-        '/practice/groups' => 'Join one',
-        '/rushes' => 'Your rushes',
-        'desk' => 'Depth lane',
-        '/kit/from-pictures' => 'Drop a picture',
-        '/kit/shelf' => 'What people on this server have described',
-        '/kit' => 'Your kit',
-        '/kit/bodies/new?from=sample-old-mirror&step=2' => 'Tick those your camera has',
-        '/kit/bodies/sample-old-mirror' => 'This is a sample',
-        '/kit/lenses/sample-100-400' => 'This is a sample',
-        '/subjects' => 'Subjects',
-        '/kit/layouts' => 'Setting it up',
-        '/kit/lenses/new' => 'Add a lens',
-        '/subjects/sample-heron-strike' => 'Freezes with the neck',
-        '/habits' => 'Defaults',
-        '/habits/aim' => 'Aim and following',
-        '/account' => 'Signed in as',
-    ];
-}
-
 /** What can be pressed and is smaller than this, in px. What stands in running text may be. */
 function tooSmall(Page $page, int $least): array
 {

@@ -47,3 +47,27 @@ it('has no circles among the rooms of the application', function (): void {
     }
     expect($wrong)->toBe([])->and(array_map(basename(...), glob(app_path('*'), GLOB_ONLYDIR) ?: []))->toEqualCanonicalizing(APP_ROOMS);
 });
+
+/*
+ * Files of tests come in any order, and in several processes: what one needs stands in itself or in what all have.
+ */
+it('lets no file of tests lean on another', function (string $suite): void {
+    $files = [];
+    foreach (glob(base_path("$suite/*.php")) ?: [] as $file) {
+        $files[basename($file)] = (string) file_get_contents($file);
+    }
+    $leaning = [];
+    foreach ($files as $of => $text) {
+        if ($of === 'functions.php') {
+            continue;
+        }
+        preg_match_all('/^function (\w+)\(/m', $text, $own);
+        foreach ($own[1] as $name) {
+            foreach ($files as $other => $used) {
+                $calls = preg_match("/(?<!function )(?<![\\w'$>:\\\\])$name\\(/", $used) === 1;
+                $calls && $other !== $of && ($leaning[] = "$other uses $name() of $of");
+            }
+        }
+    }
+    expect($leaning)->toBe([])->and($files)->not->toBe([]);
+})->with(['core/tests', 'tests/Browser', 'tests/Feature', 'tests/Fuzz', 'tests/Running']);
