@@ -12,13 +12,18 @@ use JsonSerializable;
  * The bounds say what can be meant at all, not what is sensible: outside them the input is a slip of the
  * keyboard or a wrong unit.
  */
-final readonly class Range implements JsonSerializable
+final class Range implements JsonSerializable
 {
+    /** @var (callable(string, self): void)|null */
+    private static $hears;
+
     private function __construct(
-        public float $min,
-        public float $max,
-        public string $unit,
-        public bool $aboveMin = false,
+        public readonly float $min,
+        public readonly float $max,
+        public readonly string $unit,
+        public readonly bool $aboveMin = false,
+        /** Whether its bounds follow from other fields. */
+        public readonly bool $depends = false,
     ) {
     }
 
@@ -26,6 +31,12 @@ final readonly class Range implements JsonSerializable
     public static function of(float $min, float $max, string $unit = ''): self
     {
         return new self($min, $max, $unit);
+    }
+
+    /** From $min to $max, both allowed, where these follow from other fields. */
+    public static function depending(float $min, float $max, string $unit = ''): self
+    {
+        return new self($min, $max, $unit, depends: true);
     }
 
     /** From $min, itself not allowed, to $max. */
@@ -49,6 +60,7 @@ final readonly class Range implements JsonSerializable
      */
     public function check(string $field, float $value): float
     {
+        self::$hears === null || (self::$hears)($field, $this);
         if (
             ! is_finite($value) ||
             $value < $this->min ||
@@ -59,6 +71,21 @@ final readonly class Range implements JsonSerializable
         }
 
         return $value;
+    }
+
+    /**
+     * Lets somebody hear which field is checked against which range.
+     *
+     * @param  callable(string, self): void  $hears
+     */
+    public static function heard(callable $hears, callable $during): void
+    {
+        self::$hears = $hears;
+        try {
+            $during();
+        } finally {
+            self::$hears = null;
+        }
     }
 
     public function contains(float $value): bool

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use RushHold\Document\BodyDocument;
-use RushHold\Document\HabitsDocument;
 use RushHold\Document\LensDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Document\SubjectDocument;
@@ -64,48 +63,6 @@ it('agrees with the published schema on every range', function (
         [],
     ],
 ]);
-
-it('knows the fields of its schema, and no others', function (string $name, callable $read, array $base): void {
-    $known = array_keys($read($base)->fields);
-    $published = array_keys(schemaOf($name)['properties']);
-    expect($known)->toEqualCanonicalizing($published);
-})->with([
-    'body' => ['body', BodyDocument::read(...), ['format' => 'rush-hold/body@1']],
-    'lens' => ['lens', LensDocument::read(...), ['format' => 'rush-hold/lens@1']],
-    'subject' => [
-        'subject',
-        SubjectDocument::read(...),
-        [
-            'format' => 'rush-hold/subject@1',
-            'subject' => ['name' => 'x', 'length_m' => 1, 'height_m' => 1, 'speed_mps' => 1],
-        ],
-    ],
-    'habits' => ['habits', HabitsDocument::read(...), ['format' => 'rush-hold/habits@1']],
-]);
-
-it('has the words of its schema', function (): void {
-    $body = schemaOf('body')['properties'];
-    $words = static fn (string $enum): array => array_map(static fn ($case): string => $case->value, $enum::cases());
-    expect($words(RushHold\Kit\ControlPlace::class))
-        ->toEqualCanonicalizing($body['controls']['items']['properties']['place']['enum'])
-        ->and($words(RushHold\Kit\Duty::class))
-        ->toEqualCanonicalizing($body['controls']['items']['properties']['may']['items']['enum'])
-        ->and($words(RushHold\Kit\Wins::class))
-        ->toEqualCanonicalizing($body['presets']['items']['properties']['wins']['enum'])
-        ->and($words(RushHold\Kit\Area::class))
-        ->toEqualCanonicalizing(array_keys($body['areas']['properties']))
-        ->and($words(RushHold\Kit\LineDirection::class))
-        ->toEqualCanonicalizing($body['points']['properties']['outer']['enum'])
-        ->and($words(RushHold\Rush\Figure::class))
-        ->toEqualCanonicalizing(schemaOf('subject')['properties']['subject']['properties']['figure']['enum'])
-        ->and(
-            array_map(
-                static fn (array $s): array => array_values(array_filter($s['enum'])),
-                schemaOf('habits')['properties']['schools']['properties'],
-            ),
-        )
-        ->toEqual(RushHold\Planning\Schools::all());
-});
 
 it('suggests only focal lengths that a zoom has', function (): void {
     $rush = Rushes::with([

@@ -106,6 +106,7 @@ final readonly class BodyDocument
     {
         try {
             $f = Fields::of($document);
+            // Within a rush it may be left out.
             if ($f->text('format', '') !== self::FORMAT) {
                 throw Refused::because('format', 'format', format: self::FORMAT, given: 'none');
             }
@@ -160,6 +161,10 @@ final readonly class BodyDocument
     {
         $given = $body->object('offers');
         $offers = [];
+        foreach (Setting::rare() as $setting) {
+            $items = $setting->kind()->shape();
+            $given->note($setting->value, ['type' => 'array', 'maxItems' => self::MOST_STEPS, 'items' => $items]);
+        }
         foreach (array_filter(Setting::rare(), static fn (Setting $s): bool => $given->has($s->value)) as $setting) {
             foreach ($given->items($setting->value, self::MOST_STEPS) as $i => $value) {
                 $offers[$setting->value][] = $setting->kind()->read($given->at("{$setting->value}[$i]"), $value);
@@ -183,6 +188,7 @@ final readonly class BodyDocument
     private static function guessed(Fields $body): void
     {
         $guessed = [];
+        $body->note('guessed', ['items' => ['type' => 'string', 'enum' => self::FIGURES]]);
         foreach ($body->items('guessed', count(self::FIGURES)) as $i => $name) {
             if (! in_array($name, self::FIGURES, true)) {
                 throw Refused::because(
@@ -228,12 +234,10 @@ final readonly class BodyDocument
 
     private static function points(Fields $body): ?PointLayout
     {
-        if (! $body->has('points') || $body->raw('points') === null) {
-            $body->keep('points', null);
-
+        $f = $body->optionalObject('points');
+        if ($f === null) {
             return null;
         }
-        $f = $body->object('points');
         $usual = new PointLayout();
         $width = $f->number('width', $usual->width);
         $height = $f->number('height', $usual->height);
@@ -253,12 +257,10 @@ final readonly class BodyDocument
 
     private static function mechanical(Fields $body): ?MechanicalShutter
     {
-        if (! $body->has('mechanical') || $body->raw('mechanical') === null) {
-            $body->keep('mechanical', null);
-
+        $f = $body->optionalObject('mechanical');
+        if ($f === null) {
             return null;
         }
-        $f = $body->object('mechanical');
         $shutter = new MechanicalShutter($f->number('frames_per_s'), $f->number('fastest_shutter_s', 1 / 8000));
         $body->keep('mechanical', $f->done());
 
@@ -269,11 +271,9 @@ final readonly class BodyDocument
     private static function presets(Fields $body): array
     {
         $presets = $kept = [];
-        foreach ($body->items('presets', 20) as $i => $item) {
-            $f = Fields::of($item, $body->at("presets[$i]"));
-            $id = $f->has('id') ? $f->text('id', '') : throw Refused::because($f->at('id'), 'missing');
+        foreach ($body->objects('presets', 20) as $f) {
             $presets[] = new ResponsePreset(
-                $id,
+                $f->text('id', null, 24),
                 $f->number('patience_s', Response::USUAL_PATIENCE_S),
                 $f->number('nimble', Response::USUAL_NIMBLE),
                 $f->word('wins', Wins::class, Wins::Held),
@@ -291,19 +291,7 @@ final readonly class BodyDocument
      */
     private static function steps(Fields $body, string $name, array $usual): array
     {
-        if (! $body->has($name)) {
-            $body->keep($name, $usual);
-
-            return $usual;
-        }
-        $steps = [];
-        foreach ($body->items($name, self::MOST_STEPS) as $i => $value) {
-            $steps[] =
-                is_int($value) || is_float($value)
-                    ? (float) $value
-                    : throw Refused::because($body->at("{$name}[$i]"), 'not-number');
-        }
-        $body->keep($name, $steps);
+        $steps = $body->numbers($name, $usual, self::MOST_STEPS);
 
         return $steps === [] ? throw Refused::because($body->at($name), 'steps-none') : $steps;
     }
@@ -312,11 +300,8 @@ final readonly class BodyDocument
     private static function controls(Fields $body): array
     {
         $controls = $kept = [];
-        foreach ($body->items('controls', 20) as $i => $item) {
-            $f = Fields::of($item, $body->at("controls[$i]"));
-            $place = $f->has('place')
-                ? $f->word('place', ControlPlace::class, ControlPlace::HalfPress)
-                : throw Refused::because($f->at('place'), 'missing');
+        foreach ($body->objects('controls', 20) as $f) {
+            $place = $f->word('place', ControlPlace::class);
             $controls[] = new Control($place, $f->words('may', Duty::class, [Duty::StartFocus]));
             $kept[] = $f->done();
         }
@@ -329,11 +314,8 @@ final readonly class BodyDocument
     private static function storedSets(Fields $body): array
     {
         $sets = $kept = [];
-        foreach ($body->items('stored_sets', 20) as $i => $item) {
-            $f = Fields::of($item, $body->at("stored_sets[$i]"));
-            $control = $f->has('control')
-                ? $f->word('control', ControlPlace::class, ControlPlace::HalfPress)
-                : throw Refused::because($f->at('control'), 'missing');
+        foreach ($body->objects('stored_sets', 20) as $f) {
+            $control = $f->word('control', ControlPlace::class);
             $sets[] = new StoredSet(
                 $control,
                 $f->optionalWord('mode', FocusMode::class),

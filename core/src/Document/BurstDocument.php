@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RushHold\Document;
 
 use RushHold\Blur\Ellipse;
-use RushHold\Hold\PartialHold;
 use RushHold\Range;
 use RushHold\Record\LoggedBurst;
 use RushHold\Record\MeasuredFrame;
@@ -29,27 +28,22 @@ final class BurstDocument
     public static function read(mixed $document): LoggedBurst
     {
         $top = Fields::of($document);
-        $format = $top->text('format', self::FORMAT);
-        if ($format !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
-        }
-        $at = $top->has('at') ? $top->text('at', '', 40) : null;
+        $top->format(self::FORMAT, false);
+        $at = $top->textIfGiven('at', 40);
         if (
             $at !== null &&
             preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,6})?)?(Z|[+-]\d\d:\d\d)$/', $at) !== 1
         ) {
             throw Refused::because('at', 'burst-time');
         }
-        $rush = $top->has('rush') ? self::rush($top->raw('rush')) : null;
-        $hold = $top->has('hold') ? HoldDocument::read($top->raw('hold')) : null;
-        $top->has('rush') && $top->keep('rush', $top->raw('rush'));
-        $top->has('hold') && $top->keep('hold', $top->raw('hold'));
+        $rush = $top->rawIfGiven('rush');
+        $hold = $top->rawIfGiven('hold');
         $burst = new LoggedBurst(
-            $top->whole('frames', -1),
-            $top->whole('keepers', -1),
+            $top->whole('frames'),
+            $top->whole('keepers'),
             $at,
-            $rush,
-            $hold instanceof PartialHold ? $hold : null,
+            $top->has('rush') ? self::rush($rush) : null,
+            $top->has('hold') ? HoldDocument::read($hold) : null,
             self::losses($top),
             self::measured($top),
             self::answers($top),
@@ -135,28 +129,15 @@ final class BurstDocument
     /** @return list<MeasuredFrame> */
     private static function measured(Fields $top): array
     {
-        $listed = $top->has('measured') ? $top->raw('measured') : [];
-        $top->keep('measured', $listed);
-        if (! is_array($listed) || ! array_is_list($listed)) {
-            throw Refused::because('measured', 'not-list');
-        }
-        if (count($listed) > self::MOST_MEASURED) {
-            throw Refused::because('measured', 'burst-measured', most: self::MOST_MEASURED);
-        }
-        $frames = [];
-        foreach ($listed as $i => $one) {
-            $fields = Fields::of($one, "measured[$i]");
-            $known = static fn (string $name): bool => $fields->has($name) && $fields->raw($name) !== null;
+        $frames = $kept = [];
+        foreach ($top->objects('measured', self::MOST_MEASURED) as $i => $fields) {
             $fields->optionalNumber('sigma_px');
             [$long, $short, $angle] = [
                 $fields->optionalNumber('long_px'),
                 $fields->optionalNumber('short_px'),
                 $fields->optionalNumber('angle_deg'),
             ];
-            $where = $known('sharp_where')
-                ? $fields->word('sharp_where', SharpWhere::class, SharpWhere::Nowhere)
-                : null;
-            $known('sharp_where') || $fields->keep('sharp_where', null);
+            $where = $fields->optionalWord('sharp_where', SharpWhere::class);
             foreach (['long_px' => $long, 'short_px' => $short] as $name => $pixels) {
                 $pixels === null || Range::of(0, 1000, 'pixels')->check("measured[$i].$name", $pixels);
             }
@@ -166,8 +147,9 @@ final class BurstDocument
                 $long === null || $short === null ? null : Ellipse::told($long, $short, $angle ?? 0.0),
                 $where,
             );
-            $fields->done();
+            $kept[] = $fields->done();
         }
+        $top->keep('measured', $kept);
 
         return $frames;
     }

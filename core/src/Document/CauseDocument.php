@@ -106,7 +106,9 @@ final class CauseDocument
         foreach (array_diff_key($inquiry->diagnosis->answers, $inquiry->given) as $question => $answer) {
             $said = array_filter(
                 array_map(
-                    static fn (string $one): ?string => Words::has("answer.{$question}_$one") ? Words::text("answer.{$question}_$one") : null,
+                    static fn (string $one): ?string => Words::has("answer.{$question}_$one")
+                        ? Words::text("answer.{$question}_$one")
+                        : null,
                     explode('|', $answer),
                 ),
             );

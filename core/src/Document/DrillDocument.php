@@ -31,12 +31,8 @@ final class DrillDocument
     public static function read(mixed $document, array $known = []): Turn
     {
         $f = Fields::of($document);
-        $format = $f->text('format', self::FORMAT);
-        if ($format !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
-        }
-        $f->has('drill') || throw Refused::because('drill', 'missing');
-        $exercise = $f->word('drill', Exercise::class, Exercise::Buttons);
+        $f->format(self::FORMAT, false);
+        $exercise = $f->word('drill', Exercise::class);
         $seed = (int) Range::of(0, SeededRandom::MOST_SEED)->check('seed', $f->whole('seed', 1));
         $drill = self::drill($exercise);
         $course = $drill->read($f, $seed, $known);

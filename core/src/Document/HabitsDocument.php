@@ -46,17 +46,12 @@ final readonly class HabitsDocument
     public static function read(mixed $document): self
     {
         $f = Fields::of($document);
-        if ($f->text('format', '') !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: 'none');
-        }
+        $f->format(self::FORMAT);
         $photographer = RushDocument::photographer($f);
         $use = $f->word('final_use', FinalUse::class, FinalUse::Pixel);
         $units = $f->word('units', Units::class, Units::Metric);
         // The colours of the screen; empty: as the system asks.
-        $colours = $f->text('colours', '', 5);
-        if (! in_array($colours, ['', 'light', 'dark'], true)) {
-            throw Refused::because('colours', 'colours');
-        }
+        $f->choice('colours', ['', 'light', 'dark'], '');
         // One there are no words for falls back on the first.
         $language = $f->text('language', '', 12);
         $given = $f->object('floors');
@@ -70,8 +65,9 @@ final readonly class HabitsDocument
         $f->keep('floors', $given->done());
         $taken = $f->object('schools');
         $schools = [];
-        foreach (array_keys(Schools::all()) as $school) {
+        foreach (Schools::all() as $school => $sides) {
             $side = $taken->optionalText($school, 20);
+            $taken->note($school, ['enum' => [...$sides, null]]);
             if ($side !== null) {
                 $schools[$school] = $side;
             }

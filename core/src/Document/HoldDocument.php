@@ -25,10 +25,7 @@ final class HoldDocument
     public static function read(mixed $document): PartialHold
     {
         $top = Fields::of($document);
-        $format = $top->text('format', self::FORMAT);
-        if ($format !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
-        }
+        $top->format(self::FORMAT, false);
         $hold = self::fields($top);
         $top->done();
 
@@ -49,6 +46,7 @@ final class HoldDocument
         $hold = PartialHold::nothing();
         foreach (Setting::cases() as $setting) {
             [$part, $name] = self::place($setting);
+            $parts[$part]->note($name, $setting->kind()->shape());
             if ($parts[$part]->has($name)) {
                 $hold = $hold->with($setting, $parts[$part]->raw($name));
             }

@@ -28,13 +28,9 @@ final class LadderDocument
     public static function read(mixed $document): array
     {
         $top = Fields::of($document);
-        $format = $top->text('format', self::FORMAT);
-        if ($format !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
-        }
+        $top->format(self::FORMAT, false);
         $sessions = [];
-        foreach ($top->items('sessions', self::MOST_SESSIONS) as $i => $one) {
-            $f = Fields::of($one, "sessions[$i]");
+        foreach ($top->objects('sessions', self::MOST_SESSIONS) as $i => $f) {
             $sessions[] = new DayOfPractice(
                 $f->word('drill', Exercise::class, Exercise::Buttons),
                 self::day($f, 'day'),
@@ -44,8 +40,7 @@ final class LadderDocument
             $f->done();
         }
         $field = [];
-        foreach ($top->items('field', self::MOST_SESSIONS) as $i => $one) {
-            $f = Fields::of($one, "field[$i]");
+        foreach ($top->objects('field', self::MOST_SESSIONS) as $f) {
             $field[$f->word('rung', Rung::class, Rung::Still)->value][] = self::day($f, 'day');
             $f->done();
         }
@@ -69,8 +64,7 @@ final class LadderDocument
             $weekdays[] = $day;
         }
         $off = [];
-        foreach ($f->items('off', Habit::MOST_OFF) as $i => $one) {
-            $days = Fields::of($one, $f->at("off[$i]"));
+        foreach ($f->objects('off', Habit::MOST_OFF) as $days) {
             $off[] = ['from' => $days->text('from', '', 10), 'to' => $days->text('to', '', 10)];
             $days->done();
         }

@@ -28,6 +28,7 @@ final readonly class LensDocument
     {
         try {
             $f = Fields::of($document);
+            // Within a rush it may be left out.
             if ($f->text('format', '') !== self::FORMAT) {
                 throw Refused::because('format', 'format', format: self::FORMAT, given: 'none');
             }
@@ -78,8 +79,7 @@ final readonly class LensDocument
     private static function zoom(Fields $lens): ?Zoom
     {
         $steps = $kept = [];
-        foreach ($lens->items('zoom', 12) as $i => $item) {
-            $f = Fields::of($item, $lens->at("zoom[$i]"));
+        foreach ($lens->objects('zoom', 12) as $f) {
             $steps[] = [$f->number('focal_mm'), $f->number('max_aperture')];
             $kept[] = $f->done();
         }
@@ -92,8 +92,7 @@ final readonly class LensDocument
     private static function ranges(Fields $lens): array
     {
         $ranges = $kept = [];
-        foreach ($lens->items('ranges', 6) as $i => $item) {
-            $f = Fields::of($item, $lens->at("ranges[$i]"));
+        foreach ($lens->objects('ranges', 6) as $f) {
             $near = $f->number('near_m');
             $ranges[] = new FocusRange($near, $f->optionalNumber('far_m'));
             $kept[] = $f->done();
@@ -105,11 +104,11 @@ final readonly class LensDocument
 
     private static function ring(Fields $lens): ?FocusRing
     {
-        if ($lens->raw('ring') === null) {
+        $f = $lens->optionalObject('ring');
+        if ($f === null) {
             return null;
         }
         $usual = new FocusRing();
-        $f = $lens->object('ring');
         $ring = new FocusRing(
             $f->number('throw_deg', $usual->throwDeg),
             $f->flag('right_is_nearer', $usual->rightIsNearer),
@@ -122,15 +121,6 @@ final readonly class LensDocument
     /** @return list<float> */
     private static function extenders(Fields $lens): array
     {
-        $times = [];
-        foreach ($lens->items('extenders', 4) as $i => $item) {
-            $times[] =
-                is_int($item) || is_float($item)
-                    ? (float) $item
-                    : throw Refused::because($lens->at("extenders[$i]"), 'not-number');
-        }
-        $lens->keep('extenders', $times);
-
-        return $times;
+        return $lens->numbers('extenders', [], 4);
     }
 }

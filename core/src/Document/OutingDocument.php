@@ -25,6 +25,8 @@ final readonly class OutingDocument
 {
     public const FORMAT = 'rush-hold/outing@1';
 
+    private const MOST_SKIES = 48;
+
     /** @param  array<string, mixed>  $fields  with the defaults filled in */
     private function __construct(public Outing $outing, public array $fields)
     {
@@ -79,16 +81,14 @@ final readonly class OutingDocument
     public static function read(mixed $document): self
     {
         $top = Fields::of($document);
-        $format = $top->text('format', '');
-        if ($format !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
-        }
+        $top->format(self::FORMAT);
         $name = $top->text('name', '');
-        $date = $top->text('date', '');
+        $date = $top->text('date', null, 10);
+        $top->need('place');
         $place = $top->object('place');
-        $zone = self::zone($place->text('zone', 'UTC'));
-        $from = self::clock('from', $top->text('from', ''), $date, $zone);
-        $to = self::clock('to', $top->text('to', ''), $date, $zone);
+        $zone = self::zone($place->text('zone', 'UTC', 64));
+        $from = self::clock('from', $top->text('from', null, 5), $date, $zone);
+        $to = self::clock('to', $top->text('to', null, 5), $date, $zone);
         // It ends on the next day where the clock says less.
         $to = $to > $from ? $to : $to->modify('+1 day');
         $bodies = array_map(
@@ -101,10 +101,10 @@ final readonly class OutingDocument
         );
         $skies = self::skies($top, $from, $date, $zone);
         $entries = self::entries($top, $from, $date, $zone, $bodies, $lenses);
-        $order = $top->has('order') ? $top->raw('order') : 'solved';
+        $order = $top->rawIfGiven('order', 'solved');
         $top->keep('order', $order);
         // Ticks are the person's own; the schema says how they look.
-        $top->keep('checked', $top->has('checked') ? $top->raw('checked') : []);
+        $top->keep('checked', $top->rawIfGiven('checked', []));
         $outing = new Outing(
             $name,
             $place->text('name', ''),
@@ -116,10 +116,10 @@ final readonly class OutingDocument
             $skies,
             $top->number('wind', 0.0),
             $top->word('air', Air::class, Air::Clear),
-            $top->has('surface') ? $top->word('surface', Surface::class, Surface::Grass) : null,
+            $top->wordIfGiven('surface', Surface::class),
             self::order($order),
             $top->word('school', ButtonSchool::class, ButtonSchool::Free),
-            lamps: $top->has('lamps') ? $top->word('lamps', Lamps::class, Lamps::Floodlights) : null,
+            lamps: $top->wordIfGiven('lamps', Lamps::class),
             ev100: $top->optionalNumber('ev100'),
         );
         $top->keep('place', $place->done());
@@ -144,10 +144,10 @@ final readonly class OutingDocument
     private static function skies(Fields $top, DateTimeImmutable $from, string $date, DateTimeZone $zone): array
     {
         $skies = [];
-        foreach (self::list($top, 'sky') as $i => $one) {
-            $fields = Fields::of($one, "sky[$i]");
-            $at = self::within($from, self::clock("sky[$i].at", $fields->text('at', ''), $date, $zone));
-            $skies[] = [$at, $fields->word('sky', Sky::class, Sky::Clear)];
+        self::list($top, 'sky');
+        foreach ($top->objects('sky', self::MOST_SKIES) as $i => $fields) {
+            $at = self::within($from, self::clock("sky[$i].at", $fields->text('at', null, 5), $date, $zone));
+            $skies[] = [$at, $fields->word('sky', Sky::class)];
             $fields->done();
         }
         usort($skies, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
@@ -173,24 +173,22 @@ final readonly class OutingDocument
         if (count($listed) > Outing::MOST) {
             throw Refused::because('rushes', 'rushes-many', most: Outing::MOST);
         }
-        foreach ($listed as $i => $one) {
-            $fields = Fields::of($one, "rushes[$i]");
+        foreach ($top->objects('rushes', Outing::MOST) as $i => $fields) {
+            $pins = $fields->rawIfGiven('pins');
+            $fields->need('rush');
             try {
-                $rush = self::with(
-                    RushDocument::read($fields->has('rush') ? $fields->raw('rush') : null)->rush,
-                    $fields,
-                    $bodies,
-                    $lenses,
-                );
-                $pins = $fields->has('pins')
-                    ? HoldDocument::read($fields->raw('pins'))->fitting($rush->kit)
-                    : PartialHold::nothing();
+                $rush = self::with(RushDocument::read($fields->raw('rush'))->rush, $fields, $bodies, $lenses);
+                $pins = $fields->has('pins') ? HoldDocument::read($pins)->fitting($rush->kit) : PartialHold::nothing();
             } catch (Refused $refused) {
                 throw $refused->in(Words::text('field.nth-rush', ['n' => $i + 1]));
             }
-            $clock = static fn (string $name): ?DateTimeImmutable => $fields->has($name) && $fields->raw($name) !== null
-                ? self::within($from, self::clock("rushes[$i].$name", $fields->text($name, ''), $date, $zone))
-                : null;
+            $clock = static function (string $name) use ($fields, $i, $from, $date, $zone): ?DateTimeImmutable {
+                $given = $fields->optionalText($name, 5);
+
+                return $given === null
+                    ? null
+                    : self::within($from, self::clock("rushes[$i].$name", $given, $date, $zone));
+            };
             $entries[] = new Entry(
                 $rush,
                 $pins,
@@ -221,8 +219,9 @@ final readonly class OutingDocument
     {
         $kit = $rush->kit;
         foreach (['body' => $bodies, 'lens' => $lenses] as $part => $carried) {
-            if ($fields->has($part) && $fields->raw($part) !== null) {
-                $number = $fields->whole($part, 0);
+            $number = $fields->optionalWhole($part);
+            $fields->note($part, ['minimum' => 0]);
+            if ($number !== null) {
                 $kit = $kit->with(
                     ...[$part => $carried[$number] ?? throw Refused::because($part, 'kit-unknown', number: $number)],
                 );
@@ -235,7 +234,7 @@ final readonly class OutingDocument
     /** @return list<mixed> */
     private static function list(Fields $top, string $name): array
     {
-        $given = $top->has($name) ? $top->raw($name) : [];
+        $given = $top->rawIfGiven($name, []);
         $top->keep($name, $given);
 
         return is_array($given) && array_is_list($given) ? $given : throw Refused::because($name, 'not-list');

@@ -43,19 +43,11 @@ final readonly class RushDocument
     public static function read(mixed $document): self
     {
         $top = Fields::of($document);
-        $format = $top->text('format', '');
-        if ($format !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: $format === '' ? 'none' : $format);
-        }
-        foreach (['subject', 'path'] as $needed) {
-            if (! $top->has($needed)) {
-                throw Refused::because($needed, 'missing');
-            }
-        }
+        $top->format(self::FORMAT);
+        $top->need('subject');
+        $top->need('path');
         $name = $top->text('name', 'Rush');
-        if ($top->has('line')) {
-            $top->keep('line', $top->text('line', '', self::LONGEST_LINE));
-        }
+        $top->textIfGiven('line', self::LONGEST_LINE);
         [$subject, $speed] = self::subject($top);
         $path = self::path($top, $speed);
         $scene = self::scene($top);
@@ -111,8 +103,7 @@ final readonly class RushDocument
         $repeats = $f->flag('repeats', false);
         $bend = $f->optionalNumber('bend_radius_m');
         $changes = $kept = [];
-        foreach ($f->items('speed_changes', 20) as $i => $item) {
-            $change = Fields::of($item, "path.speed_changes[$i]");
+        foreach ($f->objects('speed_changes', 20) as $change) {
             $changes[] = new SpeedChange(
                 $change->number('at_s'),
                 $change->number('to_mps'),
@@ -122,8 +113,7 @@ final readonly class RushDocument
         }
         $f->keep('speed_changes', $kept);
         $points = $kept = [];
-        foreach ($f->items('points', 40) as $i => $item) {
-            $point = Fields::of($item, "path.points[$i]");
+        foreach ($f->objects('points', 40) as $point) {
             $points[] = [$point->number('across_m'), $point->number('away_m')];
             $kept[] = $point->done();
         }
@@ -164,7 +154,7 @@ final readonly class RushDocument
         }
         $offset = $f->number('offset_stops', 0.0);
         $sky = $f->word('sky', Sky::class, Sky::Clear);
-        $lamps = $f->has('lamps') ? $f->word('lamps', Lamps::class, Lamps::Floodlights) : null;
+        $lamps = $f->wordIfGiven('lamps', Lamps::class);
         if ($f->has('meter')) {
             $meter = $f->object('meter');
             $light = Light::metered(
@@ -176,7 +166,7 @@ final readonly class RushDocument
             $f->keep('meter', $meter->done());
         } elseif ($f->has('place')) {
             $place = $f->object('place');
-            $at = $place->text('at', '');
+            $at = $place->text('at', null, 40);
             $moment = DateTimeImmutable::createFromFormat(DATE_ATOM, $at);
             // What is not in the calendar, such as the 40th, is moved on with a warning.
             $warned = (DateTimeImmutable::getLastErrors() ?: ['warning_count' => 0])['warning_count'] > 0;
@@ -205,8 +195,7 @@ final readonly class RushDocument
     private static function group(Fields $top): array
     {
         $companions = $kept = [];
-        foreach ($top->items('group', 20) as $i => $item) {
-            $member = Fields::of($item, "group[$i]");
+        foreach ($top->objects('group', 20) as $i => $member) {
             $companions[] = new Companion($member->number('distance_m'), $member->number('across_m', 0.0), "group[$i]");
             $kept[] = $member->done();
         }

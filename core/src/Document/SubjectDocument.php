@@ -41,12 +41,8 @@ final readonly class SubjectDocument
     public static function read(mixed $document): self
     {
         $f = Fields::of($document);
-        if ($f->text('format', '') !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: 'none');
-        }
-        if (! $f->has('subject')) {
-            throw Refused::because('subject', 'missing');
-        }
+        $f->format(self::FORMAT);
+        $f->need('subject');
         [$subject, $speed] = RushDocument::subject($f);
         Range::of(0, 120, 'm/s')->check('subject.speed_mps', $speed);
         if (trim($subject->name) === '') {

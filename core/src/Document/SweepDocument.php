@@ -21,16 +21,12 @@ final class SweepDocument
     public static function read(mixed $document): Sweep
     {
         $top = Fields::of($document);
-        $format = $top->text('format', self::FORMAT);
-        if ($format !== self::FORMAT) {
-            throw Refused::because('format', 'format', format: self::FORMAT, given: $format);
-        }
+        $top->format(self::FORMAT, false);
+        $top->need('frames');
         $trials = [];
-        foreach ($top->items('frames', Sweep::MOST_FRAMES) as $i => $one) {
-            $fields = Fields::of($one, "frames[$i]");
-            $fields->has('value') || throw Refused::because("frames[$i].value", 'missing');
+        foreach ($top->objects('frames', Sweep::MOST_FRAMES) as $i => $fields) {
             $trials[] = new Trial(
-                $fields->whole('value', 0),
+                $fields->whole('value'),
                 $fields->number('score'),
                 $fields->number('distance_m'),
                 $fields->number('focal_mm'),
@@ -39,8 +35,7 @@ final class SweepDocument
             $fields->done();
         }
         $uses = [];
-        foreach ($top->items('uses', self::MOST_USES) as $i => $one) {
-            $fields = Fields::of($one, "uses[$i]");
+        foreach ($top->objects('uses', self::MOST_USES) as $i => $fields) {
             $uses[] = [
                 Range::of(0.1, 1000, 'm')->check("uses[$i].distance_m", $fields->number('distance_m')),
                 Range::share()->check("uses[$i].share", $fields->number('share')),

@@ -28,10 +28,10 @@ final readonly class PointLayout
     ) {
         Range::of(0.05, 1, 'of the frame')->check('kit.body.points.width', $width);
         Range::of(0.05, 1, 'of the frame')->check('kit.body.points.height', $height);
-        Range::of(0, $width, 'of the frame')->check('kit.body.points.two_way_width', $twoWayWidth);
-        Range::of(0, $height, 'of the frame')->check('kit.body.points.two_way_height', $twoWayHeight);
-        Range::of(0, $width, 'of the frame')->check('kit.body.points.star_width', $starWidth);
-        Range::of(0, $height, 'of the frame')->check('kit.body.points.star_height', $starHeight);
+        Range::depending(0, $width, 'of the frame')->check('kit.body.points.two_way_width', $twoWayWidth);
+        Range::depending(0, $height, 'of the frame')->check('kit.body.points.two_way_height', $twoWayHeight);
+        Range::depending(0, $width, 'of the frame')->check('kit.body.points.star_width', $starWidth);
+        Range::depending(0, $height, 'of the frame')->check('kit.body.points.star_height', $starHeight);
     }
 
     /**

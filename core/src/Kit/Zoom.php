@@ -44,7 +44,7 @@ final readonly class Zoom
 
     public function range(): Range
     {
-        return Range::of($this->fromMm(), $this->toMm(), 'mm');
+        return Range::depending($this->fromMm(), $this->toMm(), 'mm');
     }
 
     /** Widest f-number at a focal length: between two that are known it goes evenly, both counted in stops. */

@@ -42,10 +42,10 @@ final readonly class LoggedBurst
         $lost = 0;
         foreach ($losses as $cause => $count) {
             LossCause::tryFrom($cause) ?? throw Refused::unknownWord('losses', $cause, LossCause::class);
-            Range::of(0, $frames)->check("losses.$cause", $count);
+            Range::depending(0, $frames)->check("losses.$cause", $count);
             $lost += $count;
         }
-        Range::of(0, $frames - $keepers)->check('losses (all together)', $lost);
+        Range::depending(0, $frames - $keepers)->check('losses (all together)', $lost);
     }
 
     public function share(): KeptShare

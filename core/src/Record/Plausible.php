@@ -30,7 +30,7 @@ final class Plausible
     public static function counts(?int $frames, ?int $keepers): void
     {
         $frames === null || Range::of(1, LoggedBurst::MOST_FRAMES)->check('frames', $frames);
-        $keepers === null || Range::of(0, $frames ?? LoggedBurst::MOST_FRAMES)->check('keepers', $keepers);
+        $keepers === null || Range::depending(0, $frames ?? LoggedBurst::MOST_FRAMES)->check('keepers', $keepers);
     }
 
     /** Whether something may have been shot then. */

@@ -22,7 +22,7 @@ final readonly class Companion
     public function __construct(public float $distanceM, public float $acrossM = 0.0, string $field = 'group')
     {
         Range::of(0.05, 10000, 'm')->check("{$field}.distance_m", $distanceM);
-        Range::of(-0.9 * $distanceM, 0.9 * $distanceM, 'm')->check("{$field}.across_m", $acrossM);
+        Range::depending(-0.9 * $distanceM, 0.9 * $distanceM, 'm')->check("{$field}.across_m", $acrossM);
         $this->planeM = sqrt($distanceM ** 2 - $acrossM ** 2);
     }
 }

@@ -2463,287 +2463,542 @@ export interface components {
              * @constant
              */
             format?: "rush-hold/body@1";
-            /** @description Description */
+            /**
+             * @description Description
+             * @default 24 MP stacked mirrorless
+             */
             name?: string;
             /**
              * @description Sensor width (mm)
              * @default 36
              */
-            sensor_width_mm: number;
+            sensor_width_mm?: number;
             /**
              * @description Sensor height (mm)
              * @default 24
              */
-            sensor_height_mm: number;
+            sensor_height_mm?: number;
             /**
              * @description Pixels across (pixels)
              * @default 6000
              */
-            pixels_wide: number;
+            pixels_wide?: number;
             /**
              * @description Pixels down (pixels)
              * @default 4000
              */
-            pixels_high: number;
+            pixels_high?: number;
             /**
              * @description Frame rate (frames/s)
              * @default 20
              */
-            frames_per_s: number;
+            frames_per_s?: number;
             /**
              * @description Frames before it slows down (frames)
              * @default 150
              */
-            buffer_frames: number;
+            buffer_frames?: number;
             /**
              * @description Focus measurements a second (Hz)
              * @default 60
              */
-            focus_cycle_hz: number;
+            focus_cycle_hz?: number;
             /**
              * @description Last light it focuses in, with f/1.2 (EV)
              * @default -4
              */
-            light_limit_ev: number;
+            light_limit_ev?: number;
             /**
              * @description Whether it has a mirror
              * @default false
              */
-            mirror: boolean;
+            mirror?: boolean;
             /** @description The areas it offers; all, in the usual sizes, when left out */
             areas?: {
                 speck?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.012
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.018
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default false
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default false
+                     */
                     sees_eyes?: boolean;
                 };
                 point?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.035
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.05
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default false
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default false
+                     */
                     sees_eyes?: boolean;
                 };
                 plus?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.08
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.12
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default false
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default false
+                     */
                     sees_eyes?: boolean;
                 };
                 "ring-small"?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.1
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.15
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default false
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default false
+                     */
                     sees_eyes?: boolean;
                 };
                 "ring-medium"?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.15
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.22
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default true
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default true
+                     */
                     sees_eyes?: boolean;
                 };
                 "ring-large"?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.22
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.32
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default true
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default true
+                     */
                     sees_eyes?: boolean;
                 };
                 column?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.22
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.85
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default true
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default true
+                     */
                     sees_eyes?: boolean;
                 };
                 band?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.85
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.22
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default true
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default true
+                     */
                     sees_eyes?: boolean;
                 };
                 block?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.36
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.4
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default true
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default true
+                     */
                     sees_eyes?: boolean;
                 };
                 side?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.33
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.9
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default true
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default true
+                     */
                     sees_eyes?: boolean;
                 };
                 whole?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.96
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.94
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "single",
+                     *       "single-then-ring",
+                     *       "continuous",
+                     *       "auto-switch"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default true
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default true
+                     */
                     sees_eyes?: boolean;
                 };
                 follow?: {
-                    /** @description Share of the frame's width */
+                    /**
+                     * @description Share of the frame's width
+                     * @default 0.05
+                     */
                     width?: number;
-                    /** @description Share of the frame's height */
+                    /**
+                     * @description Share of the frame's height
+                     * @default 0.07
+                     */
                     height?: number;
-                    /** @description Focus modes it may be used with */
+                    /**
+                     * @description Focus modes it may be used with
+                     * @default [
+                     *       "continuous"
+                     *     ]
+                     */
                     modes?: ("single" | "continuous" | "auto-switch" | "single-then-ring" | "manual")[];
-                    /** @description Whether a subject can be detected in it */
+                    /**
+                     * @description Whether a subject can be detected in it
+                     * @default true
+                     */
                     detects?: boolean;
-                    /** @description Whether an eye can be found in it */
+                    /**
+                     * @description Whether an eye can be found in it
+                     * @default true
+                     */
                     sees_eyes?: boolean;
                 };
             };
-            /** @description Kinds of subject it can look for */
+            /**
+             * @description Kinds of subject it can look for
+             * @default [
+             *       "bird",
+             *       "animal",
+             *       "person",
+             *       "vehicle"
+             *     ]
+             */
             detects?: ("bird" | "animal" | "person" | "vehicle" | "off")[];
             /**
              * @description From first to last line of the electronic shutter (s)
              * @default 0.004
              */
-            readout_s: number;
+            readout_s?: number;
             /**
              * @description Fastest shutter (s)
              * @default 0.00003125
              */
-            fastest_shutter_s: number;
+            fastest_shutter_s?: number;
             /**
              * @description Lowest ISO (ISO)
              * @default 100
              */
-            iso_min: number;
+            iso_min?: number;
             /**
              * @description Highest ISO (ISO)
              * @default 51200
              */
-            iso_max: number;
+            iso_max?: number;
             /**
              * @description Where the focus points of a body with a mirror lie: rectangles around the middle of the frame, in shares of it; null: everywhere
              * @default null
              */
-            points: {
+            points?: {
                 /**
                  * @description All points, of the frame's width
                  * @default 0.55
                  */
-                width: number;
+                width?: number;
                 /**
                  * @description All points, of the frame's height
                  * @default 0.45
                  */
-                height: number;
-                /** @description Points that measure two directions; at most width */
+                height?: number;
+                /**
+                 * @description Points that measure two directions; at most width
+                 * @default 0.28
+                 */
                 two_way_width?: number;
                 /** @description Points that measure two directions; at most height */
                 two_way_height?: number;
-                /** @description Star points, which measure four directions */
+                /**
+                 * @description Star points, which measure four directions
+                 * @default 0.06
+                 */
                 star_width?: number;
-                /** @description Star points, which measure four directions */
+                /**
+                 * @description Star points, which measure four directions
+                 * @default 0.1
+                 */
                 star_height?: number;
                 /**
                  * @description Lines that the other points measure
                  * @default upright
                  * @enum {string}
                  */
-                outer: "upright" | "level";
+                outer?: "upright" | "level";
             } | null;
             /**
              * @description What it does with a mechanical shutter beside the electronic one
              * @default null
              */
-            mechanical: {
+            mechanical?: {
                 /** @description Frame rate (frames/s) */
                 frames_per_s: number;
                 /**
                  * @description Shortest exposure (s)
                  * @default 0.000125
                  */
-                fastest_shutter_s: number;
+                fastest_shutter_s?: number;
             } | null;
             /**
              * @description Response presets as the body sells them
              * @default []
              */
-            presets: {
+            presets?: {
                 /** @description Name within this document */
                 id: string;
                 /**
                  * @description How long it waits before it believes something new (s)
                  * @default 0.3
                  */
-                patience_s: number;
+                patience_s?: number;
                 /**
                  * @description How far it believes a change of speed
                  * @default 0.5
                  */
-                nimble: number;
+                nimble?: number;
                 /**
                  * @default held
                  * @enum {string}
                  */
-                wins: "held" | "middle" | "nearest";
+                wins?: "held" | "middle" | "nearest";
             }[];
             /**
              * @description The steps of patience that can be set (s)
@@ -2755,12 +3010,12 @@ export interface components {
              *       1.2
              *     ]
              */
-            patience_steps: number[];
+            patience_steps?: number[];
             /**
              * @description Figures that nobody has looked up: they are those of the sample it was described from
              * @default []
              */
-            guessed: ("sensor_width_mm" | "sensor_height_mm" | "pixels_wide" | "pixels_high" | "frames_per_s" | "buffer_frames" | "readout_s" | "fastest_shutter_s" | "focus_cycle_hz" | "light_limit_ev" | "iso_min" | "iso_max")[];
+            guessed?: ("sensor_width_mm" | "sensor_height_mm" | "pixels_wide" | "pixels_high" | "frames_per_s" | "buffer_frames" | "readout_s" | "fastest_shutter_s" | "focus_cycle_hz" | "light_limit_ev" | "iso_min" | "iso_max")[];
             /** @description How the area is moved to another place of the frame; left out or empty, as the controls let one think */
             area_moves?: ("stick" | "touch-absolute" | "touch-relative" | "recall")[];
             /**
@@ -2771,13 +3026,16 @@ export interface components {
              *       1
              *     ]
              */
-            nimble_steps: number[];
+            nimble_steps?: number[];
             /**
              * @description Values of settings that few bodies offer, by the setting; the usual one is always among them
              * @default []
              */
-            offers: {
-                /** @description Seconds of frames it keeps from before the shutter is down (s) */
+            offers?: {
+                /**
+                 * @description Seconds of frames it keeps from before the shutter is down (s)
+                 * @default []
+                 */
                 before_press_s?: number[];
                 /** @description Whether it can focus while nothing is pressed */
                 "focus.unpressed"?: boolean[];
@@ -2786,12 +3044,12 @@ export interface components {
              * @description Whether patience and nimbleness can be set by themselves; else only the presets can be had
              * @default true
              */
-            free_response: boolean;
+            free_response?: boolean;
             /**
              * @description Controls a hand reaches, and what each may be given
              * @default []
              */
-            controls: {
+            controls?: {
                 /** @enum {string} */
                 place: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
                 /**
@@ -2799,37 +3057,53 @@ export interface components {
                  *       "start-focus"
                  *     ]
                  */
-                may: ("start-focus" | "stored-set" | "lock-exposure" | "recall-area" | "switch-detection" | "toggle-manual" | "magnify" | "preview-depth")[];
+                may?: ("start-focus" | "stored-set" | "lock-exposure" | "recall-area" | "switch-detection" | "toggle-manual" | "magnify" | "preview-depth")[];
             }[];
             /**
              * @description Focus settings that a control puts in force while it is held; null stays as it is
              * @default []
              */
-            stored_sets: {
+            stored_sets?: {
                 /** @enum {string} */
                 control: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
-                /** @enum {unknown} */
+                /**
+                 * @default null
+                 * @enum {string|null}
+                 */
                 mode?: "single" | "continuous" | "auto-switch" | "single-then-ring" | "manual" | null;
-                /** @enum {unknown} */
+                /**
+                 * @default null
+                 * @enum {string|null}
+                 */
                 area?: "speck" | "point" | "plus" | "ring-small" | "ring-medium" | "ring-large" | "column" | "band" | "block" | "side" | "whole" | "follow" | null;
-                /** @enum {unknown} */
+                /**
+                 * @default null
+                 * @enum {string|null}
+                 */
                 detect?: "bird" | "animal" | "person" | "vehicle" | "off" | null;
+                /** @default null */
                 preset?: string | null;
                 /**
                  * @description Whether shutter, aperture or ISO come with it
                  * @default false
                  */
-                recalls_exposure: boolean;
+                recalls_exposure?: boolean;
             }[];
             /**
              * @description What the person's camera calls things and where they are found; keys such as area.block, mode.continuous, detect.bird, preset.even, control.thumb-1, setting.drive
              * @default []
              */
-            words: {
+            words?: {
                 [key: string]: {
-                    /** @description Empty: it has none */
+                    /**
+                     * @description Empty: it has none
+                     * @default
+                     */
                     label?: string;
-                    /** @description Where it is found */
+                    /**
+                     * @description Where it is found
+                     * @default
+                     */
                     where?: string;
                 };
             };
@@ -2852,23 +3126,40 @@ export interface components {
             losses?: {
                 [key: string]: number;
             };
+            /** @default [] */
             measured?: {
-                /** @description Seconds from the first frame. */
+                /**
+                 * @description Seconds from the first frame.
+                 * @default null
+                 */
                 t_s?: number | null;
+                /** @default false */
                 kept?: boolean;
-                /** @description Standard deviation of the blur of what has to be sharp: the root of the mean of both axes' variances, in pixels. */
+                /**
+                 * @description Standard deviation of the blur of what has to be sharp: the root of the mean of both axes' variances, in pixels.
+                 * @default null
+                 */
                 sigma_px?: number | null;
+                /** @default null */
                 long_px?: number | null;
+                /** @default null */
                 short_px?: number | null;
-                /** @description Of the long axis from the horizontal, anticlockwise as seen, 0 to 180. */
+                /**
+                 * @description Of the long axis from the horizontal, anticlockwise as seen, 0 to 180.
+                 * @default null
+                 */
                 angle_deg?: number | null;
-                /** @enum {unknown} */
+                /**
+                 * @default null
+                 * @enum {string|null}
+                 */
                 sharp_where?: "subject" | "nearer" | "farther" | "elsewhere" | "nowhere" | null;
             }[];
             /** @description Answers to questions about it, by question. */
             answers?: {
                 [key: string]: string;
             };
+            /** @default  */
             note?: string;
         };
         BurstBeside: {
@@ -2932,7 +3223,7 @@ export interface components {
              * @description Whether its light was metered instead of worked out from the sun
              * @default false
              */
-            metered: boolean;
+            metered?: boolean;
             /** @description Wanted frames that should be kept */
             kept_wanted: number;
             /** @description By the quarter hour */
@@ -3325,66 +3616,125 @@ export interface components {
             /** @enum {string} */
             drill: "buttons" | "still" | "swimmer" | "perch" | "surprise" | "wild" | "moment" | "rehearsal" | "area" | "first-sharp";
             /** @default 1 */
-            seed: number;
+            seed?: number;
             /** @description With the ring: whose distances, speed and lens */
             rush?: components["schemas"]["Rush"];
-            /** @description With the ring: opening to practise at; null: as wide as the lens opens */
+            /**
+             * @description With the ring: opening to practise at; null: as wide as the lens opens
+             * @default null
+             */
             f_number?: number | null;
-            /** @description With the moment: frames of the body */
+            /**
+             * @description With the moment: frames of the body
+             * @default 10
+             */
             frames_per_s?: number;
-            /** @description With the moment: seconds of frames the body keeps from before the press */
+            /**
+             * @description With the moment: seconds of frames the body keeps from before the press
+             * @default 0
+             */
             before_press_s?: number;
             /**
              * @description With moving the area: how it is moved
+             * @default stick
              * @enum {string}
              */
             move?: "stick" | "touch-absolute" | "touch-relative";
-            /** @description With buttons and a rehearsal: what each control does */
+            /**
+             * @description With buttons and a rehearsal: what each control does
+             * @default []
+             */
             layout?: {
                 /** @enum {string} */
                 place: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch";
                 /** @enum {string} */
                 duty: "start-focus" | "stored-set" | "lock-exposure" | "recall-area" | "switch-detection" | "toggle-manual" | "magnify" | "preview-depth";
-                mode?: string | null;
-                area?: string | null;
-                detect?: string | null;
+                /**
+                 * @default null
+                 * @enum {string|null}
+                 */
+                mode?: "single" | "continuous" | "auto-switch" | "single-then-ring" | "manual" | null;
+                /**
+                 * @default null
+                 * @enum {string|null}
+                 */
+                area?: "speck" | "point" | "plus" | "ring-small" | "ring-medium" | "ring-large" | "column" | "band" | "block" | "side" | "whole" | "follow" | null;
+                /**
+                 * @default null
+                 * @enum {string|null}
+                 */
+                detect?: "bird" | "animal" | "person" | "vehicle" | "off" | null;
             }[];
-            /** @description With a rehearsal: the rushes of an outing, as its layout reaches them */
+            /**
+             * @description With a rehearsal: the rushes of an outing, as its layout reaches them
+             * @default []
+             */
             rushes?: {
                 name: string;
-                /** @description The control that is held for it; null: whatever starts focus */
-                by?: string | null;
-                /** @description What is still to be changed then */
+                /**
+                 * @description The control that is held for it; null: whatever starts focus
+                 * @default null
+                 * @enum {string|null}
+                 */
+                by?: "half-press" | "thumb-1" | "thumb-2" | "thumb-3" | "front-1" | "front-2" | "lens" | "stick" | "touch" | null;
+                /**
+                 * @description What is still to be changed then
+                 * @default []
+                 */
                 left?: {
-                    setting: string;
+                    /** @enum {string} */
+                    setting: "support" | "focus.technique" | "focus.mode" | "focus.area" | "focus.detect" | "focus.eye" | "aim" | "focus.area_at" | "focus.patience_s" | "focus.nimble" | "focus.wins" | "focus.start_at_m" | "focus.range_m" | "drive" | "exposure.shutter_s" | "exposure.aperture" | "exposure.iso" | "stabiliser" | "before_press_s" | "focus.unpressed";
                     seconds: number;
                 }[];
                 /** @description From seeing it to the first frame */
                 warning_s: number;
                 /** @description From the first frame to the last */
                 pass_s: number;
-                figure?: string;
+                /**
+                 * @default plain
+                 * @enum {string}
+                 */
+                figure?: "flying-bird" | "gliding-bird" | "hovering-bird" | "landing-bird" | "rising-bird" | "soaring-bird" | "diving-bird" | "perched-bird" | "wading-bird" | "swimming-bird" | "running-mammal" | "leaping-mammal" | "walking-mammal" | "deer" | "water-mammal" | "dolphin" | "swimmer" | "runner" | "jumper" | "kicker" | "skier" | "rider" | "horse-rider" | "motorcycle" | "vehicle" | "boat" | "insect" | "aeroplane" | "antelope" | "badger" | "basketball" | "batter" | "bat" | "bear" | "bee" | "big-cat" | "blocks" | "bmx" | "boar" | "bowler" | "boxer" | "butterfly" | "butterfly-stroke" | "buzzard" | "carrying" | "cat" | "child" | "cormorant" | "crane" | "crane-dancing" | "cross-country-skier" | "crow" | "dancer" | "diver" | "dog" | "dog-jumping" | "dragonfly" | "dressage" | "duck" | "duck-swimming" | "eagle" | "eagle-striking" | "elephant" | "falcon" | "falcon-diving" | "fencer" | "figure-skater" | "finishing" | "foal" | "footballer" | "fox" | "fox-pouncing" | "fox-trotting" | "fulmar" | "gannet" | "gannet-diving" | "goalkeeper" | "golfer" | "goose" | "guillemot" | "gull" | "gymnast" | "handballer" | "hare" | "hawk" | "heron" | "heron-standing" | "high-jumper" | "horse" | "hummingbird" | "hurdler" | "ibex" | "ice-hockey" | "kart" | "kayak" | "kingfisher" | "kingfisher-diving" | "kingfisher-perched" | "kite" | "kite-surfer" | "moth" | "motocross" | "otter" | "owl" | "owl-perched" | "pelican" | "penguin-leaping" | "pheasant" | "pigeon" | "pole-vaulter" | "polo" | "propeller-plane" | "puffin" | "puffin-standing" | "rabbit" | "race-car" | "racket" | "rider-standing" | "road-cyclist" | "roe-deer" | "rowing-boat" | "rugby" | "sailing-boat" | "seal" | "show-jumper" | "skateboarder" | "skater" | "ski-jumper" | "skua" | "snowboarder" | "songbird" | "songbird-perched" | "sprinter" | "squirrel" | "squirrel-leaping" | "stag" | "stoat" | "surfer" | "swallow" | "swan" | "swift" | "tennis" | "tern" | "tern-diving" | "thrower" | "train" | "volleyball" | "wader" | "wader-standing" | "whale" | "wolf" | "woodpecker" | "plain";
                 /** @description Its length as a share of the frame’s width, at the first frame and the last */
                 wide?: number[];
-                /** @description Its height as a share of its length */
+                /**
+                 * @description Its height as a share of its length
+                 * @default 0.5
+                 */
                 tall?: number;
                 /** @description Across to the right, and towards the camera, at the first frame */
                 way?: number[];
-                /** @description How often its stroke or stride repeats */
+                /**
+                 * @description How often its stroke or stride repeats
+                 * @default 2
+                 */
                 poses_hz?: number;
             }[];
-            /** @description With buttons: time in s and the number of the control that answers, null for any; left out they are drawn from the seed */
+            /**
+             * @description With buttons: time in s and the number of the control that answers, null for any; left out they are drawn from the seed
+             * @default []
+             */
             calls?: (number | null)[][];
             /** @description What helped */
             aids?: {
+                /** @default false */
                 magnified?: boolean;
+                /** @default false */
                 outline?: boolean;
-                /** @description Without motion */
+                /**
+                 * @description Without motion
+                 * @default false
+                 */
                 still?: boolean;
+                /** @default false */
                 sound?: boolean;
+                /** @default false */
                 eyes_shut?: boolean;
             };
-            /** @description What was done. Buttons, and a rehearsal: s, number of the control, 1 pressed or 0 let go. Ring: s, turn from 0 at infinity to 1 at the nearest distance, 1 while the shutter is pressed. Moving the area: s, and where its middle is from then on, from the middle of the frame in frame widths and heights. Moment: s of each press. First sharp frame: 0 by autofocus or 1 by hand, s, 1 where it was missed. */
+            /**
+             * @description What was done. Buttons, and a rehearsal: s, number of the control, 1 pressed or 0 let go. Ring: s, turn from 0 at infinity to 1 at the nearest distance, 1 while the shutter is pressed. Moving the area: s, and where its middle is from then on, from the middle of the frame in frame widths and heights. Moment: s of each press. First sharp frame: 0 by autofocus or 1 by hand, s, 1 where it was missed.
+             * @default []
+             */
             trace?: (number | number[])[];
         };
         DrillAsked: {
@@ -3685,107 +4035,121 @@ export interface components {
                  * @description How well an area is held on a subject, 0 to 1
                  * @default 0.5
                  */
-                aim: number;
+                aim?: number;
                 /**
                  * @description How smoothly movement is followed, 0 to 1
                  * @default 0.5
                  */
-                panning: number;
+                panning?: number;
                 /**
                  * @description Practice on the focus ring, 0 to 1
                  * @default 0.3
                  */
-                hand_focus: number;
+                hand_focus?: number;
                 /**
                  * @description What carries the camera
                  * @default handheld
                  * @enum {string}
                  */
-                support: "handheld" | "prone" | "beanbag" | "monopod" | "tripod";
+                support?: "handheld" | "prone" | "beanbag" | "monopod" | "tripod";
                 /**
                  * @description Highest ISO accepted (ISO)
                  * @default 6400
                  */
-                iso_ceiling: number;
+                iso_ceiling?: number;
                 /**
                  * @description What the shutter has to stop
                  * @default body
                  * @enum {string}
                  */
-                freeze: "body" | "limbs";
+                freeze?: "body" | "limbs";
                 /**
                  * @description Aperture taken when nothing asks for another
                  * @default one-stop-down
                  * @enum {string}
                  */
-                openness: "wide-open" | "one-stop-down";
+                openness?: "wide-open" | "one-stop-down";
                 /**
                  * @description A floor of one's own: never slower than this (s); null: the rules of thumb
                  * @default null
                  */
-                slowest_shutter_s: number | null;
+                slowest_shutter_s?: number | null;
                 /**
                  * @description Own timing from one subject to another until it is sharp, by autofocus, s, misses included; null: as the model has it
                  * @default null
                  */
-                first_sharp_s: number | null;
+                first_sharp_s?: number | null;
                 /**
                  * @description The same by hand, s
                  * @default null
                  */
-                first_sharp_by_hand_s: number | null;
+                first_sharp_by_hand_s?: number | null;
             };
             /**
              * @description What the picture is for
              * @default pixel
              * @enum {string}
              */
-            final_use: "pixel" | "print" | "screen" | "classical";
+            final_use?: "pixel" | "print" | "screen" | "classical";
             /**
              * @default metric
              * @enum {string}
              */
-            units: "metric" | "kmh" | "imperial";
+            units?: "metric" | "kmh" | "imperial";
             /**
              * @description Of the screen; empty: as the system asks
              * @default
              * @enum {string}
              */
-            colours: "" | "light" | "dark";
+            colours?: "" | "light" | "dark";
             /**
              * @description That everything is said in, such as de; empty: as the browser asks
              * @default
              */
-            language: string;
+            language?: string;
             /** @description Slowest shutter by kind of subject (s); null: the rules of thumb */
             floors?: {
+                /** @default null */
                 bird?: number | null;
+                /** @default null */
                 animal?: number | null;
+                /** @default null */
                 person?: number | null;
+                /** @default null */
                 vehicle?: number | null;
+                /** @default null */
                 off?: number | null;
             };
             /** @description Sides taken; each pins a setting of every new rush */
             schools?: {
                 /**
                  * @description null: as the rush asks
-                 * @enum {unknown}
+                 * @default null
+                 * @enum {string|null}
                  */
                 response?: "sticky" | "general" | "quick" | null;
                 /**
                  * @description null: as the rush asks
-                 * @enum {unknown}
+                 * @default null
+                 * @enum {string|null}
                  */
                 stabiliser?: "off" | "on" | null;
                 /**
                  * @description null: as the rush asks
-                 * @enum {unknown}
+                 * @default null
+                 * @enum {string|null}
                  */
                 bursts?: "long" | "short" | null;
             };
-            /** @description Id of the body a new rush starts with */
+            /**
+             * @description Id of the body a new rush starts with
+             * @default null
+             */
             body?: string | null;
-            /** @description Id of the lens a new rush starts with */
+            /**
+             * @description Id of the lens a new rush starts with
+             * @default null
+             */
             lens?: string | null;
         };
         /**
@@ -3833,7 +4197,10 @@ export interface components {
                 area_at?: number[];
                 /** @description Focus distance before the rush (m) */
                 start_at_m?: number;
-                /** @description Nearest and farthest distance searched; null is infinity */
+                /**
+                 * @description Nearest and farthest distance searched; null is infinity
+                 * @default null
+                 */
                 range_m?: (number | null)[] | null;
             };
             /**
@@ -3974,7 +4341,7 @@ export interface components {
              * @description False: by the rules alone, before the rushes were played
              * @default true
              */
-            played: boolean;
+            played?: boolean;
             /** @constant */
             format: "rush-hold/layout@1";
             /**
@@ -4262,46 +4629,40 @@ export interface components {
             format?: "rush-hold/lens@1";
             /** @description Description */
             name?: string;
-            /**
-             * @description Focal length in use (mm)
-             * @default 500
-             */
-            focal_mm: number;
+            /** @description Focal length in use (mm) */
+            focal_mm?: number;
             /**
              * @description Widest (f-number)
              * @default 4
              */
-            max_aperture: number;
+            max_aperture?: number;
             /**
              * @description Smallest (f-number)
              * @default 32
              */
-            min_aperture: number;
+            min_aperture?: number;
             /**
              * @description From wide open to where it is sharpest (stops)
              * @default 1
              */
-            best_stops_down: number;
-            /**
-             * @description Nearest focus (m)
-             * @default 3.5
-             */
-            nearest_m: number;
+            best_stops_down?: number;
+            /** @description Nearest focus (m) */
+            nearest_m?: number;
             /**
              * @description Nearest to infinity by its own drive (s)
              * @default 0.5
              */
-            sweep_s: number;
+            sweep_s?: number;
             /**
              * @description What its stabiliser promises (stops)
              * @default 4
              */
-            stabiliser_stops: number;
+            stabiliser_stops?: number;
             /**
              * @description Of a zoom: its widest opening at two focal lengths or more, shortest first; max_aperture then follows from focal_mm
              * @default []
              */
-            zoom: {
+            zoom?: {
                 focal_mm: number;
                 max_aperture: number;
             }[];
@@ -4309,36 +4670,39 @@ export interface components {
              * @description Positions of the range switch apart from the full one; none: any range can be set
              * @default []
              */
-            ranges: {
+            ranges?: {
                 near_m: number;
-                /** @description null: infinity */
+                /**
+                 * @description null: infinity
+                 * @default null
+                 */
                 far_m?: number | null;
             }[];
             /**
              * @description Magnifications of the extenders it takes
              * @default []
              */
-            extenders: number[];
+            extenders?: number[];
             /**
              * @description Whether a switch on it turns autofocus off
              * @default true
              */
-            manual_switch: boolean;
+            manual_switch?: boolean;
             /**
              * @description How its focusing ring turns; null: not known
              * @default null
              */
-            ring: {
+            ring?: {
                 /**
                  * @description From the nearest distance to infinity
                  * @default 180
                  */
-                throw_deg: number;
+                throw_deg?: number;
                 /**
                  * @description Whether turning it right, seen from behind the camera, focuses nearer
                  * @default false
                  */
-                right_is_nearer: boolean;
+                right_is_nearer?: boolean;
             } | null;
         };
         LogGroup: {
@@ -4406,11 +4770,15 @@ export interface components {
         Outing: {
             /** @constant */
             format: "rush-hold/outing@1";
-            /** @description Name */
+            /**
+             * @description Name
+             * @default
+             */
             name?: string;
             /** @description Date it begins on */
             date: string;
             place: {
+                /** @default  */
                 name?: string;
                 /** @description Latitude (degrees) */
                 latitude_deg: number;
@@ -4420,13 +4788,16 @@ export interface components {
                  * @description Time zone by name, such as Europe/Lisbon
                  * @default UTC
                  */
-                zone: string;
+                zone?: string;
             };
             /** @description When it begins, local time */
             from: string;
             /** @description When it ends; on the next day where the clock says less */
             to: string;
-            /** @description The sky from some time on */
+            /**
+             * @description The sky from some time on
+             * @default []
+             */
             sky?: {
                 at: string;
                 /** @enum {string} */
@@ -4436,19 +4807,22 @@ export interface components {
              * @description Wind (0 calm to 1)
              * @default 0
              */
-            wind: number;
+            wind?: number;
             /**
              * @description Air
              * @default clear
              * @enum {string}
              */
-            air: "clear" | "haze" | "spray" | "fog";
+            air?: "clear" | "haze" | "spray" | "fog";
             /**
              * @description What is lit there beside the daylight, for rushes that say nothing of it
              * @enum {string}
              */
             lamps?: "floodlights" | "hall" | "street" | "stage";
-            /** @description Light metered where the subjects are, EV100; instead of what sun, sky and lamps give */
+            /**
+             * @description Light metered where the subjects are, EV100; instead of what sun, sky and lamps give
+             * @default null
+             */
             ev100?: number | null;
             /**
              * @description Ground between; that of each rush when left out
@@ -4457,60 +4831,82 @@ export interface components {
             surface?: "water" | "grass" | "sand" | "rock" | "asphalt";
             bodies?: components["schemas"]["Body"][];
             lenses?: components["schemas"]["Lens"][];
+            /** @default [] */
             rushes?: {
                 rush: components["schemas"]["Rush"];
                 pins?: components["schemas"]["Hold"];
-                /** @description Compass bearing one looks at (degrees) */
+                /**
+                 * @description Compass bearing one looks at (degrees)
+                 * @default null
+                 */
                 facing_deg?: number | null;
-                /** @description It does not begin before */
+                /**
+                 * @description It does not begin before
+                 * @default null
+                 */
                 earliest?: string | null;
-                /** @description It ends by then */
+                /**
+                 * @description It ends by then
+                 * @default null
+                 */
                 latest?: string | null;
-                /** @description It begins just then */
+                /**
+                 * @description It begins just then
+                 * @default null
+                 */
                 at?: string | null;
                 /**
                  * @description Time spent on it (min)
                  * @default 30
                  */
-                minutes: number;
+                minutes?: number;
                 /**
                  * @description How often it passes in that time
                  * @default 1
                  */
-                times: number;
+                times?: number;
                 /**
                  * @description How much its frames are wanted
                  * @default 1
                  */
-                wanted: number;
-                /** @description Which of the bodies; its own when left out */
+                wanted?: number;
+                /**
+                 * @description Which of the bodies; its own when left out
+                 * @default null
+                 */
                 body?: number | null;
-                /** @description Which of the lenses; its own when left out */
+                /**
+                 * @description Which of the lenses; its own when left out
+                 * @default null
+                 */
                 lens?: number | null;
-                /** @description What it does just before, as watched */
+                /**
+                 * @description What it does just before, as watched
+                 * @default
+                 */
                 habit?: string;
                 /**
                  * @description To get there and set up before it (min)
                  * @default 0
                  */
-                setup_min: number;
+                setup_min?: number;
                 /**
                  * @description Whether its fixed time was chosen by hand and may be let go
                  * @default false
                  */
-                by_hand: boolean;
+                by_hand?: boolean;
             }[];
             /**
              * @description Numbers of the rushes in the order somebody wants, or solved
              * @default solved
              */
-            order: "solved" | number[];
+            order?: "solved" | number[];
             /**
              * @description Way of working the buttons are laid out for
              * @default free
              * @enum {string}
              */
-            school: "half-press" | "thumb" | "two-thumbs" | "three" | "free";
+            school?: "half-press" | "thumb" | "two-thumbs" | "three" | "free";
             /** @description Day on which each thing of the checklist was last looked at, by its key */
             checked?: {
                 [key: string]: string;
@@ -5164,7 +5560,7 @@ export interface components {
              * @description What to call it
              * @default Rush
              */
-            name: string;
+            name?: string;
             /** @description The line in one's own words that it was made from */
             line?: string;
             subject: components["schemas"]["Subject"];
@@ -5176,18 +5572,21 @@ export interface components {
                  * @description From the line of sight: 0 at the camera, 90 across to the right, -90 to the left, 180 away (degrees)
                  * @default 0
                  */
-                heading_deg: number;
+                heading_deg?: number;
                 /**
                  * @description Upward from level (degrees)
                  * @default 0
                  */
-                climb_deg: number;
+                climb_deg?: number;
                 /**
                  * @description How long it lasts (s)
                  * @default 2.5
                  */
-                seconds: number;
-                /** @description Braking and accelerating */
+                seconds?: number;
+                /**
+                 * @description Braking and accelerating
+                 * @default []
+                 */
                 speed_changes?: {
                     /** @description When it begins (s) */
                     at_s: number;
@@ -5197,24 +5596,27 @@ export interface components {
                      * @description How long it takes (s)
                      * @default 0.5
                      */
-                    over_s: number;
+                    over_s?: number;
                 }[];
                 /**
                  * @description Warning before it starts (s)
                  * @default 2
                  */
-                notice_s: number;
+                notice_s?: number;
                 /**
                  * @description Whether it takes this way again and again
                  * @default false
                  */
-                repeats: boolean;
+                repeats?: boolean;
                 /**
                  * @description Radius of a steady bend, positive to the subject's right; null is straight (m)
                  * @default null
                  */
-                bend_radius_m: number | null;
-                /** @description Points the path goes through after the start; heading and bend are then not used */
+                bend_radius_m?: number | null;
+                /**
+                 * @description Points the path goes through after the start; heading and bend are then not used
+                 * @default []
+                 */
                 points?: {
                     /** @description To the right of the line of sight (m) */
                     across_m: number;
@@ -5228,59 +5630,62 @@ export interface components {
                  * @description Share of the view in front of it covered by nearer things, 0 to 1
                  * @default 0
                  */
-                front_clutter: number;
+                front_clutter?: number;
                 /**
                  * @description Distance of those things as a share of the subject's
                  * @default 0.7
                  */
-                front_ratio: number;
+                front_ratio?: number;
                 /**
                  * @description Things that pass in front (per second)
                  * @default 0
                  */
-                obstacles_per_s: number;
+                obstacles_per_s?: number;
                 /**
                  * @description How long each hides it (s)
                  * @default 0.3
                  */
-                obstacle_s: number;
+                obstacle_s?: number;
                 /**
                  * @description Distance of what is behind it (m)
                  * @default 200
                  */
-                background_m: number;
+                background_m?: number;
                 /**
                  * @description Detail there that focus can catch on, 0 to 1
                  * @default 0.2
                  */
-                background_texture: number;
+                background_texture?: number;
                 /**
                  * @description How much it looks like the subject, 0 to 1
                  * @default 0.1
                  */
-                background_alike: number;
+                background_alike?: number;
                 /**
                  * @description 0 calm, 1 everything moves, 0 to 1
                  * @default 0
                  */
-                wind: number;
+                wind?: number;
                 /**
                  * @description Whether the light comes from behind it
                  * @default false
                  */
-                backlit: boolean;
+                backlit?: boolean;
                 /**
                  * @description What lies under the line of sight
                  * @default grass
                  * @enum {string}
                  */
-                surface: "water" | "grass" | "sand" | "rock" | "asphalt";
+                surface?: "water" | "grass" | "sand" | "rock" | "asphalt";
                 /**
                  * @description Height of the line of sight above it (m)
                  * @default 1.5
                  */
-                line_height_m: number;
-                /** @description What calls for a caution here */
+                line_height_m?: number;
+                /**
+                 * @description What calls for a caution here
+                 * @default []
+                 */
                 hazards?: ("nest" | "roadside" | "cliff-edge" | "water" | "sideline" | "cold-ground")[];
             };
             /** @description One of ev100, meter and place */
@@ -5289,7 +5694,7 @@ export interface components {
                  * @description Light value at ISO 100 (EV)
                  * @default 13
                  */
-                ev100: number;
+                ev100?: number;
                 /** @description What a meter or a well exposed frame said */
                 meter?: {
                     /** @description Shutter time (s) */
@@ -5311,7 +5716,7 @@ export interface components {
                      * @description Compass bearing of the line of sight (degrees)
                      * @default null
                      */
-                    shooting_bearing_deg: number | null;
+                    shooting_bearing_deg?: number | null;
                 };
                 /**
                  * @description What is lit beside the daylight or instead of it; a light value or a meter reading is of all the light there is, and where neither is said nor a place, the light is that of the lamps
@@ -5323,14 +5728,17 @@ export interface components {
                  * @default clear
                  * @enum {string}
                  */
-                sky: "clear" | "partly" | "overcast";
+                sky?: "clear" | "partly" | "overcast";
                 /**
                  * @description Shade, canopy or backlight on top (stops)
                  * @default 0
                  */
-                offset_stops: number;
+                offset_stops?: number;
             };
-            /** @description Others who have to be sharp in the same frame */
+            /**
+             * @description Others who have to be sharp in the same frame
+             * @default []
+             */
             group?: {
                 /** @description Distance from the camera when the rush starts; it goes with the subject (m) */
                 distance_m: number;
@@ -5338,7 +5746,7 @@ export interface components {
                  * @description To the right of the line of sight, negative to the left (m)
                  * @default 0
                  */
-                across_m: number;
+                across_m?: number;
             }[];
             /** @description Who photographs */
             photographer?: {
@@ -5346,55 +5754,55 @@ export interface components {
                  * @description How well an area is held on a subject, 0 to 1
                  * @default 0.5
                  */
-                aim: number;
+                aim?: number;
                 /**
                  * @description How smoothly movement is followed, 0 to 1
                  * @default 0.5
                  */
-                panning: number;
+                panning?: number;
                 /**
                  * @description Practice on the focus ring, 0 to 1
                  * @default 0.3
                  */
-                hand_focus: number;
+                hand_focus?: number;
                 /**
                  * @description What carries the camera
                  * @default handheld
                  * @enum {string}
                  */
-                support: "handheld" | "prone" | "beanbag" | "monopod" | "tripod";
+                support?: "handheld" | "prone" | "beanbag" | "monopod" | "tripod";
                 /**
                  * @description Highest ISO accepted (ISO)
                  * @default 6400
                  */
-                iso_ceiling: number;
+                iso_ceiling?: number;
                 /**
                  * @description What the shutter has to stop
                  * @default body
                  * @enum {string}
                  */
-                freeze: "body" | "limbs";
+                freeze?: "body" | "limbs";
                 /**
                  * @description Aperture taken when nothing asks for another
                  * @default one-stop-down
                  * @enum {string}
                  */
-                openness: "wide-open" | "one-stop-down";
+                openness?: "wide-open" | "one-stop-down";
                 /**
                  * @description A floor of one's own: never slower than this (s); null: the rules of thumb
                  * @default null
                  */
-                slowest_shutter_s: number | null;
+                slowest_shutter_s?: number | null;
                 /**
                  * @description Own timing from one subject to another until it is sharp, by autofocus, s, misses included; null: as the model has it
                  * @default null
                  */
-                first_sharp_s: number | null;
+                first_sharp_s?: number | null;
                 /**
                  * @description The same by hand, s
                  * @default null
                  */
-                first_sharp_by_hand_s: number | null;
+                first_sharp_by_hand_s?: number | null;
             };
             /** @description Body, lens and extender; the sample kit where left out */
             kit?: {
@@ -5404,24 +5812,24 @@ export interface components {
                  * @description Which body of its owner's this is a copy of; means nothing elsewhere
                  * @default null
                  */
-                body_id: string | null;
+                body_id?: string | null;
                 /**
                  * @description Which lens of its owner's this is a copy of; means nothing elsewhere
                  * @default null
                  */
-                lens_id: string | null;
+                lens_id?: string | null;
                 /**
                  * @description Extender, 1 for none (×)
                  * @default 1
                  */
-                extender: number;
+                extender?: number;
             };
             /**
              * @description What the picture is for
              * @default pixel
              * @enum {string}
              */
-            final_use: "pixel" | "print" | "screen" | "classical";
+            final_use?: "pixel" | "print" | "screen" | "classical";
         };
         RushSummary: {
             id: string;
@@ -5539,7 +5947,7 @@ export interface components {
              * @description Who it is
              * @default
              */
-            name: string;
+            name?: string;
             /**
              * @description Outline it is drawn with; by its kind when left out
              * @enum {string}
@@ -5559,28 +5967,28 @@ export interface components {
              * @description Fastest wing tip or foot against the body (m/s)
              * @default 0
              */
-            limb_speed_mps: number;
+            limb_speed_mps?: number;
             /**
              * @description Detail on it that focus can measure, 0 to 1
              * @default 0.7
              */
-            contrast: number;
+            contrast?: number;
             /**
              * @description How much it differs from all else in sight, 0 to 1
              * @default 0.7
              */
-            distinct: number;
+            distinct?: number;
             /**
              * @description What detection would have to look for
              * @default animal
              * @enum {string}
              */
-            kind: "bird" | "animal" | "person" | "vehicle" | "off";
+            kind?: "bird" | "animal" | "person" | "vehicle" | "off";
             /**
              * @description 0 keeps its way, 1 changes it all the time, 0 to 1
              * @default 0.1
              */
-            erratic: number;
+            erratic?: number;
         };
         /**
          * Subject
@@ -5594,37 +6002,37 @@ export interface components {
              * @description Heading it is listed under
              * @default Own
              */
-            group: string;
+            group?: string;
             /**
              * @description Its speed when it gives all (m/s)
              * @default null
              */
-            burst_mps: number | null;
+            burst_mps?: number | null;
             /**
              * @description Of its sizes, as a share
              * @default 0.1
              */
-            size_uncertainty: number;
+            size_uncertainty?: number;
             /**
              * @description Of its speeds, as a share
              * @default 0.25
              */
-            speed_uncertainty: number;
+            speed_uncertainty?: number;
             /**
              * @description Where the figures come from
              * @default
              */
-            source: string;
+            source?: string;
             /**
              * @description What it does before it moves
              * @default
              */
-            habit: string;
+            habit?: string;
             /**
              * @description What to take care of where it is met
              * @default []
              */
-            hazards: ("nest" | "roadside" | "cliff-edge" | "water" | "sideline" | "cold-ground")[];
+            hazards?: ("nest" | "roadside" | "cliff-edge" | "water" | "sideline" | "cold-ground")[];
         };
         /**
          * Sweep
@@ -5633,6 +6041,7 @@ export interface components {
         Sweep: {
             /** @constant */
             format?: "rush-hold/sweep@1";
+            /** @default  */
             name?: string;
             frames: {
                 /** @description Fine-tune value it was taken at. */
@@ -5642,12 +6051,18 @@ export interface components {
                 distance_m: number;
                 focal_mm: number;
             }[];
-            /** @description Distances really shot, each with its share of all frames; left out, all series count the same. */
+            /**
+             * @description Distances really shot, each with its share of all frames; left out, all series count the same.
+             * @default []
+             */
             uses?: {
                 distance_m: number;
                 share: number;
             }[];
-            /** @description Whether the lens stores a value for each distance. */
+            /**
+             * @description Whether the lens stores a value for each distance.
+             * @default false
+             */
             by_distance?: boolean;
         };
         SweepSummary: {

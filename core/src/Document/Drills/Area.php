@@ -14,7 +14,11 @@ final class Area implements Drill
 {
     public function read(Fields $f, int $seed, array $known): AreaCourse
     {
-        return AreaCourse::of($f->word('move', AreaMove::class, AreaMove::Stick), $seed);
+        $move = $f->word('move', AreaMove::class, AreaMove::Stick);
+        $steered = array_filter(AreaMove::cases(), static fn (AreaMove $m): bool => $m->isSteered());
+        $f->note('move', ['enum' => array_column($steered, 'value')]);
+
+        return AreaCourse::of($move, $seed);
     }
 
     public function width(): int

@@ -39,12 +39,10 @@ final class Layout
     public static function read(Fields $f): array
     {
         $keys = [];
-        foreach ($f->items('layout', ButtonCourse::MOST_KEYS) as $i => $one) {
-            $fields = Fields::of($one, "layout[$i]");
-            ($fields->has('place') && $fields->has('duty')) || throw Refused::because("layout[$i]", 'missing');
+        foreach ($f->objects('layout', ButtonCourse::MOST_KEYS) as $fields) {
             $keys[] = new Key(
-                $fields->word('place', ControlPlace::class, ControlPlace::HalfPress),
-                $fields->word('duty', Duty::class, Duty::StartFocus),
+                $fields->word('place', ControlPlace::class),
+                $fields->word('duty', Duty::class),
                 $fields->optionalWord('mode', FocusMode::class),
                 $fields->optionalWord('area', Area::class),
                 $fields->optionalWord('detect', Detection::class),

@@ -21,17 +21,12 @@ final class Rehearsal implements Drill
     {
         $keys = Layout::read($f);
         $rushes = [];
-        foreach ($f->items('rushes', RehearsalCourse::MOST_RUSHES) as $i => $one) {
-            $fields = Fields::of($one, "rushes[$i]");
-            foreach (['name', 'warning_s', 'pass_s'] as $needed) {
-                $fields->has($needed) || throw Refused::because("rushes[$i].$needed", 'missing');
-            }
+        foreach ($f->objects('rushes', RehearsalCourse::MOST_RUSHES) as $fields) {
             $left = [];
-            foreach ($fields->items('left', 20) as $n => $change) {
-                $of = Fields::of($change, "rushes[$i].left[$n]");
+            foreach ($fields->objects('left', 20) as $of) {
                 $left[] = [
-                    $of->word('setting', Setting::class, Setting::Mode),
-                    Range::of(0, 60, 's')->check($of->at('seconds'), $of->number('seconds', 0.0)),
+                    $of->word('setting', Setting::class),
+                    Range::of(0, 60, 's')->check($of->at('seconds'), $of->number('seconds')),
                 ];
                 $of->done();
             }
@@ -40,15 +35,15 @@ final class Rehearsal implements Drill
                 string $name,
                 float $least,
                 float $most,
-                float $default,
+                ?float $default,
                 string $unit = '',
             ): float => Range::of($least, $most, $unit)->check($fields->at($name), $fields->number($name, $default));
             $rushes[] = new Rehearsed(
-                $fields->text('name', ''),
+                $fields->text('name'),
                 $fields->optionalWord('by', ControlPlace::class),
                 $left,
-                $number('warning_s', 0, 600, 0.0, 's'),
-                $number('pass_s', 0.05, 600, 1.0, 's'),
+                $number('warning_s', 0, 600, null, 's'),
+                $number('pass_s', 0.05, 600, null, 's'),
                 $fields->word('figure', Figure::class, Figure::Plain),
                 self::pair($fields, 'wide', Range::of(0, 1), [0.3, 0.3]),
                 $number('tall', 0.01, 100, 0.5),
@@ -145,6 +140,7 @@ final class Rehearsal implements Drill
     private static function pair(Fields $f, string $name, Range $range, array $default): array
     {
         $f->keep($name, $f->raw($name));
+        $f->note($name, ['items' => ['type' => 'number']], $default);
         $given = array_map(
             static fn (mixed $v): ?float => is_int($v) || is_float($v) ? (float) $v : null,
             $f->items($name, 2),

@@ -109,6 +109,16 @@ final readonly class Amount implements Kind
             : throw Refused::because($field, 'not-number');
     }
 
+    public function shape(): array
+    {
+        return [
+            'type' => 'number',
+            'minimum' => $this->meant->min,
+            'maximum' => $this->meant->max,
+            ...$this->meant->unit === '' ? [] : ['x-unit' => trim($this->meant->unit, '()')],
+        ];
+    }
+
     public function check(string $field, mixed $value, Kit $kit): void
     {
         assert(is_float($value));

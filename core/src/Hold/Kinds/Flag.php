@@ -15,6 +15,11 @@ final readonly class Flag implements Kind
         return is_bool($value) ? $value : throw Refused::because($field, 'not-flag');
     }
 
+    public function shape(): array
+    {
+        return ['type' => 'boolean'];
+    }
+
     public function check(string $field, mixed $value, Kit $kit): void
     {
     }

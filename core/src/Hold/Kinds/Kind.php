@@ -20,6 +20,13 @@ interface Kind
     public function read(string $field, mixed $value): mixed;
 
     /**
+     * What documents may say, as schemas call it.
+     *
+     * @return array<string, mixed>
+     */
+    public function shape(): array;
+
+    /**
      * @param  mixed  $value  as `read` gave it
      *
      * @throws Refused if this kit does not have it

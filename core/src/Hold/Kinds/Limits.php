@@ -24,6 +24,11 @@ final readonly class Limits implements Kind
         return new FocusRange((float) $near, $far === null ? null : (float) $far);
     }
 
+    public function shape(): array
+    {
+        return ['type' => ['array', 'null'], 'maxItems' => 2, 'items' => ['type' => ['number', 'null']]];
+    }
+
     public function check(string $field, mixed $value, Kit $kit): void
     {
         if ($value instanceof FocusRange) {

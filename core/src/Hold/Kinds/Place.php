@@ -30,6 +30,13 @@ final readonly class Place implements Kind
         return $place;
     }
 
+    public function shape(): array
+    {
+        $half = ['type' => 'number', 'minimum' => -0.5, 'maximum' => 0.5];
+
+        return ['type' => 'array', 'maxItems' => 2, 'items' => $half];
+    }
+
     public function check(string $field, mixed $value, Kit $kit): void
     {
     }

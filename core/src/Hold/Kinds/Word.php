@@ -31,6 +31,13 @@ final readonly class Word implements Kind
         return $this->words::tryFrom($value) ?? throw Refused::unknownWord($field, $value, $this->words);
     }
 
+    public function shape(): array
+    {
+        $words = array_map(static fn (Labelled $word): int|string => $word->value, $this->words::cases());
+
+        return ['type' => 'string', 'enum' => $words];
+    }
+
     public function check(string $field, mixed $value, Kit $kit): void
     {
         if ($value instanceof Area && ! isset($kit->body->areas[$value->value])) {

@@ -94,7 +94,7 @@ export function LightFields({ rush, plan, refused, onChange, onRush }: Props) {
           label={t('light-fields.shade')}
           quantity="stops"
           hint={t('light-fields.stops-on-top-of')}
-          value={light.offset_stops}
+          value={light.offset_stops ?? 0}
           problem={problemOf(refused, 'light.offset_stops')}
           onChange={(v) => onChange('light', { offset_stops: v })}
         />
