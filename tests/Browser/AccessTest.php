@@ -37,7 +37,7 @@ it(
             $wears('light');
             $page
                 ->sized(320, 844)
-                ->visit($path === 'desk' ? $desk : $path)
+                ->go($path === 'desk' ? $desk : $path)
                 ->see($says)
                 ->settled()
                 ->isClean();

@@ -41,7 +41,7 @@ function spokenPlainly(Page $page, string $data): array
 it('says nothing that is in no catalogue, and cuts nothing off where words are longer', function (
     array $screens,
 ): void {
-    $page = $this->signIn($this->page(390, 844), 'tern-hovering')->speaking(Pseudo::LANGUAGE);
+    $page = $this->signIn($this->page(390, 844), 'tern-hovering')->speaking(Pseudo::LANGUAGE)->reload();
     $rush = $this->saved('Tern hovering over the cove');
     // Names that people and their documents have stay as they are.
     $data = implode(' ', [
@@ -54,7 +54,7 @@ it('says nothing that is in no catalogue, and cuts nothing off where words are l
     ]);
     $plain = $wide = [];
     foreach (array_keys($screens) as $path) {
-        $page->visit($path === 'desk' ? "/rushes/$rush->id" : $path)->settled();
+        $page->go($path === 'desk' ? "/rushes/$rush->id" : $path);
         foreach (spokenPlainly($page, $data) as $said) {
             $plain[] = "$path: $said";
         }
@@ -131,7 +131,7 @@ function cutWords(Page $page, string $data): array
 }
 
 it('says everything in German, and nothing is cut off or wider than the screen', function (array $screens): void {
-    $page = $this->signIn($this->page(390, 844), 'tern-hovering')->speaking('de');
+    $page = $this->signIn($this->page(390, 844), 'tern-hovering')->speaking('de')->reload();
     $rush = $this->saved('Tern hovering over the cove');
     $data = [$rush->name, $rush->user->name, $rush->user->email, 'English', 'Rush Hold'];
     $document = $rush->document;
@@ -141,7 +141,7 @@ it('says everything in German, and nothing is cut off or wider than the screen',
     $data = implode(' ', $data);
     $strange = $wide = [];
     foreach (array_keys($screens) as $path) {
-        $page->visit($path === 'desk' ? "/rushes/$rush->id" : $path)->settled();
+        $page->go($path === 'desk' ? "/rushes/$rush->id" : $path);
         foreach (strangeWords($page, 'de', $data) as $said) {
             $strange[] = "$path: $said";
         }

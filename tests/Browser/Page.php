@@ -572,11 +572,26 @@ final class Page
         return $this->driver->executeScript($script, $arguments);
     }
 
-    /** Goes to another screen as a link would, without loading the application anew. */
+    /**
+     * Goes to another screen as a link would, without loading the application anew. The one before stays until what the
+     * next one needs is there; where both have one head, it cannot be told when that was.
+     */
     public function go(string $path): self
     {
-        $this->script(
-            'history.pushState({}, "", arguments[0]); dispatchEvent(new PopStateEvent("popstate", { state: {} }))',
+        $this->wait(
+            <<<'JS'
+            const [path, done] = arguments;
+            const before = document.querySelector('h1');
+            history.pushState({}, '', path);
+            dispatchEvent(new PopStateEvent('popstate', { state: {} }));
+            const until = Date.now() + 1500;
+            const look = () => {
+                const now = document.querySelector('h1');
+                (now !== null && now !== before) || Date.now() > until ? done(true) : setTimeout(look, 20);
+            };
+            look();
+            JS
+            ,
             $path,
         );
 
