@@ -11,6 +11,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use RushHold\Controls\Times;
 use RushHold\Document\DrillDocument;
+use RushHold\Document\LearnedDocument;
 use RushHold\Drill\ButtonScore;
 use RushHold\Drill\ControlTimes;
 use RushHold\Drill\DayOfPractice;
@@ -25,6 +26,7 @@ use RushHold\Drill\MoveTimes;
 use RushHold\Drill\Rung;
 use RushHold\Hold\Technique;
 use RushHold\Record\Learned;
+use RushHold\Record\Skill;
 
 /** What a person has practised, as the core reads it, and what plans may use of it. */
 final class Practised
@@ -234,13 +236,10 @@ final class Practised
     /** How much the log has narrowed what is believed of the hand, 0 to 1. */
     private static function knownByLog(User $person): float
     {
-        $skill = $person->uses_learned ? $person->learned['skills']['hand_focus'] ?? null : null;
-        if (! is_array($skill) || ! is_numeric($skill['low'] ?? null) || ! is_numeric($skill['high'] ?? null)) {
-            return 0.0;
-        }
+        $hand = $person->uses_learned ? LearnedDocument::skill($person->learned, Skill::HandFocus) : null;
 
         // Without any bursts by hand it is as wide as this.
-        return max(0.0, min(1.0, 1 - ((float) $skill['high'] - (float) $skill['low']) / 0.6));
+        return $hand === null ? 0.0 : max(0.0, min(1.0, 1 - ($hand->high - $hand->low) / 0.6));
     }
 
     /** @return array<string, list<string>> by rung: days on which its task was done in the field, from the log */

@@ -8,6 +8,7 @@ use App\Models\Burst;
 use App\Models\User;
 use App\Practice\Practised;
 use Illuminate\Support\Facades\DB;
+use RushHold\Document\LearnedDocument;
 use RushHold\Document\LearningDocument;
 use RushHold\Focus\OneProcess;
 use RushHold\Model;
@@ -18,6 +19,7 @@ use RushHold\Record\Logged;
 use RushHold\Record\LoggedBurst;
 use RushHold\Record\LoggedCases as Cases;
 use RushHold\Record\SkillRates;
+use RushHold\Refused;
 use RushHold\Rush\Photographer;
 
 /** What a person's log has taught, as it is kept with the account, and how right predictions were. */
@@ -48,14 +50,7 @@ final class KeptLearning
             'said' => ['aim' => $said->aim, 'panning' => $said->panning, 'hand_focus' => $said->handFocus],
             ...array_diff_key(LearningDocument::write($learning), ['prediction' => true]),
             'right' => self::told($right, $logged, $season),
-            'plans' => [
-                'aim' => $learned->aim,
-                'panning' => $learned->panning,
-                'hand_focus' => $learned->handFocus,
-                'shifts' => (object) $learned->shifts,
-                'log_share' => $learned->logShare,
-                'owns' => (object) $learned->owns,
-            ],
+            'plans' => LearnedDocument::write($learned),
         ];
         // Nothing else of the account is touched: it may have been changed meanwhile.
         DB::table('users')
@@ -72,29 +67,14 @@ final class KeptLearning
     /** What plans use of the log alone. */
     private static function fromLog(User $person): ?Learned
     {
-        if (! $person->uses_learned) {
-            return null;
-        }
-        $plans = (array) ($person->learned['plans'] ?? []);
-        $number = static fn (string $name): float => is_numeric($plans[$name] ?? null) ? (float) $plans[$name] : 0.0;
-        if ($plans === [] || $number('log_share') <= 0.0) {
-            return null;
-        }
-        /** @return array<string, float> */
-        $numbers = static fn (string $name): array => array_map(
-            floatval(...),
-            array_filter((array) ($plans[$name] ?? []), is_numeric(...)),
-        );
+        try {
+            return $person->uses_learned ? LearnedDocument::read($person->learned, self::said($person)) : null;
+        } catch (Refused) {
+            // Kept by a version that told it otherwise.
+            LearnFromLog::soon($person->id);
 
-        return new Learned(
-            $number('aim'),
-            $number('panning'),
-            $number('hand_focus'),
-            $numbers('shifts'),
-            $number('log_share'),
-            $person->habits()->photographer,
-            $numbers('owns'),
-        );
+            return null;
+        }
     }
 
     private static function said(User $person): Photographer

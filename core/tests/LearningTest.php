@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use RushHold\Document\HoldDocument;
+use RushHold\Document\LearnedDocument;
 use RushHold\Document\LearningDocument;
 use RushHold\Document\RushDocument;
 use RushHold\Focus\OneProcess;
@@ -18,6 +19,7 @@ use RushHold\Record\LoggedBurst;
 use RushHold\Record\LoggedCases;
 use RushHold\Record\Skill;
 use RushHold\Record\SkillRates;
+use RushHold\Rush\Photographer;
 use RushHold\Situation\Situation;
 use RushHold\Tests\Rushes;
 
@@ -253,4 +255,29 @@ it('knows less from bursts of few days than from as many of days of their own', 
         [$rates],
     )->rate($rates, $logged->kit(), (new Logged($logged->rush, $logged->hold, []))->key());
     expect(wide($of(['a', 'a', 'a', 'b', 'b', 'b', 'c', 'c', 'c'])))->toBeGreaterThan(1.1 * wide($of(range(1, 9))));
+});
+
+it('is kept and read as it was, and refused where it is not what was written', function (): void {
+    $said = new Photographer(aim: 0.4);
+    $learned = new Learned(0.61, 0.5, 0.3, ['body+lens' => -0.4], 0.7, $said, ['a|b' => 0.2]);
+    $kept = [
+        'plans' => LearnedDocument::write($learned),
+        'skills' => ['aim' => ['mean' => 0.6, 'low' => 0.5, 'high' => 0.8]],
+    ];
+    // As a database gives it back.
+    $kept = json_decode(json_encode($kept, JSON_THROW_ON_ERROR), true);
+    expect(LearnedDocument::read($kept, $said))
+        ->toEqual($learned)
+        ->and(LearnedDocument::skill($kept, Skill::Aim))
+        ->toEqual(new Estimate(0.6, 0.5, 0.8))
+        ->and(LearnedDocument::skill($kept, Skill::Panning))
+        ->toBeNull();
+    foreach ([null, [], ['plans' => [...$kept['plans'], 'log_share' => 0]]] as $nothing) {
+        expect(LearnedDocument::read($nothing, $said))->toBeNull();
+    }
+    foreach ([['aim' => 1.2], ['shifts' => ['body+lens' => 'much']], ['hand_focus' => null]] as $wrong) {
+        $field = refusal(static fn () => LearnedDocument::read(['plans' => [...$kept['plans'], ...$wrong]], $said))
+            ->field;
+        expect($field)->toStartWith('plans.'.array_key_first($wrong));
+    }
 });

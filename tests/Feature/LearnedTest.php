@@ -229,6 +229,17 @@ describe('what the log teaches', function (): void {
             ->toBeNull();
     });
 
+    it('learns anew where what it kept cannot be read, and plans without it until then', function (): void {
+        Queue::fake();
+        $person = $this->person();
+        $person->forceFill(['learned' => ['plans' => ['aim' => 'good'], 'skills' => []]])->save();
+        expect(KeptLearning::forPlans($person->refresh()))->toBeNull();
+        Queue::assertPushed(
+            LearnFromLog::class,
+            static fn (LearnFromLog $job): bool => $job->uniqueId() === (string) $person->id,
+        );
+    });
+
     it('leaves a rush alone that is in other hands', function (): void {
         $person = $this->person();
         $person
