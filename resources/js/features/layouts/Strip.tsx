@@ -10,7 +10,7 @@ export function Strip({ rush, longest }: { rush: Reached; longest: number }) {
   const at = (seconds: number) => `${(100 * Math.min(whole, seconds)) / whole}%`;
   let from = 0;
   return (
-    <div className="strip">
+    <div className="warning-strip">
       <div className="strip-bar" aria-hidden="true">
         {rush.press.map((press) => {
           const start = from;
